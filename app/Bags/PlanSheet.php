@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\User;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Working;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tally\Note;
+use Fescue\Core\Tally\Notes;
+use Fescue\Core\Tally\Tone;
+
+/** A planned bag with what its pages say of it, in its maker's unit and terms. */
+final readonly class PlanSheet
+{
+    /** @param list<Note> $notes */
+    private function __construct(
+        public Bag $bag,
+        public BagPlan $plan,
+        public MaterialEstimate $estimate,
+        public array $notes,
+        public LengthUnit $unit,
+        public Terms $terms,
+        public Writer $writer,
+    ) {}
+
+    /** @throws Refused */
+    public static function of(Bag $bag, User $maker, ?Terms $terms = null): self
+    {
+        $terms ??= $maker->terms;
+        $plan = $bag->plan();
+        $estimate = MaterialEstimate::of($plan);
+
+        return new self($bag, $plan, $estimate, Notes::on($plan, $estimate, $maker->units), $maker->units, $terms, new Writer($terms));
+    }
+
+    public function say(Length $length): string
+    {
+        return $length->print($this->unit);
+    }
+
+    /** The number alone, for figures set large. */
+    public function figure(Length $length): string
+    {
+        return trim(str_replace($this->unit->value, '', $length->print($this->unit)));
+    }
+
+    /** Chances are said of a hundred; neither certain nor hopeless is ever claimed. */
+    public function inHundred(): ?int
+    {
+        return $this->estimate->enough === null ? null : max(1, min(99, (int) round(100 * $this->estimate->enough)));
+    }
+
+    /**
+     * The present value of each station, as said beside its name.
+     *
+     * @return array<string, string> by region name
+     */
+    public function stations(): array
+    {
+        $plan = $this->plan;
+        $out = $plan->comesOut;
+        $wish = $plan->spec->wish;
+        $sides = array_map(
+            $this->figure(...),
+            [$wish->length ?? $out->baseLength, $wish->width ?? $out->baseWidth, $wish->height ?? $out->height],
+        );
+        $loop = match ($plan->body->loop) {
+            Loop::Both => '',
+            Loop::Back => ', back loop',
+            Loop::Front => ', front loop',
+        };
+        $stitch = $plan->body->stitch->abbreviation($this->terms);
+        $rounds = count($plan->base->rounds);
+
+        return [
+            'material-name' => $this->bag->cord->name ?? 'Cord from its file',
+            'material-much' => $plan->spec->material->onHand === null ? 'ball not weighed' : $plan->spec->material->onHand->print().' on hand',
+            'station-size' => implode(' × ', $sides).' '.$this->unit->value,
+            'station-material' => $plan->spec->hook->exact().' hook',
+            'station-base' => "oval, ch {$plan->base->chain}, {$rounds} ".($rounds === 1 ? 'round' : 'rounds'),
+            'station-body' => "{$stitch}{$loop}, {$plan->body->rounds} ".($plan->body->rounds === 1 ? 'round' : 'rounds'),
+            'station-handles' => $plan->slots === null ? 'none' : "slots, ch {$plan->slots->chain} over {$plan->slots->skip}",
+        ];
+    }
+
+    /**
+     * What the planner settled for the fields left open, to stand in them.
+     *
+     * @return array<string, string> by field name
+     */
+    public function solved(): array
+    {
+        return [
+            'base[chain]' => (string) $this->plan->base->chain,
+            'base[rounds]' => (string) count($this->plan->base->rounds),
+            'body[rounds]' => (string) $this->plan->body->rounds,
+            'handles[skip]' => (string) ($this->plan->slots->skip ?? ''),
+            'handles[chain]' => (string) ($this->plan->slots->chain ?? ''),
+        ];
+    }
+
+    /** @return list<Run> the pattern's rounds, like ones together */
+    public function runs(): array
+    {
+        $runs = [];
+        $place = 0;
+        foreach ($this->writer->runs($this->plan->pattern) as [$first, $last]) {
+            $from = $place;
+            while ($this->plan->pattern->rows[$place] !== $last) {
+                $place++;
+            }
+            $names = array_map(fn(Row $row): string => $row->name, array_slice($this->plan->pattern->rows, $from, $place - $from + 1));
+            $runs[] = new Run(
+                $first === $last ? $first->name : str_replace('Round ', 'Rounds ', $first->name).'–'.str_replace('Round ', '', $last->name),
+                $first,
+                $this->plan->pattern->counts[$place]->leaves,
+                $first !== $last,
+                array_values(array_filter($this->notes, fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true))),
+            );
+            $place++;
+        }
+
+        return $runs;
+    }
+
+    /** @return list<Note> what guards the maker and those around her, and belongs to no one round */
+    public function cautions(): array
+    {
+        return array_values(array_filter($this->notes, fn(Note $note): bool => $note->tone === Tone::Care));
+    }
+
+    /** @return list<array{string, string}> what to have at hand, and how much */
+    public function needs(): array
+    {
+        $material = $this->plan->spec->material;
+        $needs = [
+            [($this->bag->cord->name ?? 'Cord').', '.$material->diameter->exact(LengthUnit::Millimetre), Decimal::print($this->estimate->grams->likely).' g, '.Decimal::print($this->estimate->metres->likely).' m'],
+            ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->high()).' g'],
+        ];
+        if ($material->onHand !== null) {
+            $needs[] = ['on hand', $material->onHand->print()];
+        }
+        $needs[] = ['Hook', $this->plan->spec->hook->print()];
+        $needs[] = ['Stitch marker', $this->plan->slots === null ? '1' : '5'];
+        $needs[] = ['Tape measure, blunt needle', '1 each'];
+
+        return $needs;
+    }
+
+    /** @return array<string, string> the steps after the last round, each with its caution */
+    public function closing(): array
+    {
+        $slip = Stitch::Slip->abbreviation($this->terms);
+        $end = $this->plan->spec->working === Working::Spiral ? "{$slip} in the next st to level the end of the spiral, then c" : 'C';
+
+        return [
+            'Fasten off' => ucfirst($end).'ut the cord 15 to 20 cm off, away from you: wrap twisted cord in tape first and cut through the tape. A nylon end may be singed: it burns and fumes, so open a window and have water at hand.',
+            'Ends' => 'Weave both ends in with the blunt needle, under several stitches and back.',
+            'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for lifting, never over people.',
+            'Note' => 'Weigh what is left of the cord and write it in the stash.',
+        ];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Tally\Note;
+
+/** Like rounds written once: how they are named, what the first says, what each leaves, and what to watch there. */
+final readonly class Run
+{
+    /** @param list<Note> $notes */
+    public function __construct(
+        public string $name,
+        public Row $row,
+        public int $count,
+        public bool $each,
+        public array $notes,
+    ) {}
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Fescue\Core\Measure\LengthUnit;
+
+/**
+ * A drawing table: a sheet in CSS pixels with a tape along its top and left edges, so that what lies on it is to scale.
+ */
+final class Canvas
+{
+    public const WIDTH = 656;
+
+    public const TAPE = 22;
+
+    /** A CSS pixel in millimetres: 1/96 inch. */
+    private const PIXEL_MM = 25.4 / 96;
+
+    private const FONT = "'Atkinson Hyperlegible Next Variable','Atkinson Hyperlegible Next',Verdana,sans-serif";
+
+    /** @var list<string> */
+    private array $marks = [];
+
+    /**
+     * @param float $scale pixels to the millimetre
+     * @param float $x0 pixel at which the tape's zero stands, along the top
+     * @param float $y0 pixel at which the left tape's zero stands
+     */
+    public function __construct(
+        private readonly string $title,
+        private readonly string $description,
+        private readonly int $height,
+        private readonly float $scale,
+        private readonly LengthUnit $unit,
+        private readonly float $x0,
+        private readonly float $y0,
+        private readonly bool $upward,
+    ) {}
+
+    public function add(string $markup): void
+    {
+        $this->marks[] = $markup;
+    }
+
+    public function text(float $x, float $y, string $text, string $fill = Ink::INK, string $anchor = 'start', int $weight = 400, int $size = 13): void
+    {
+        $this->add("<text x=\"{$this->n($x)}\" y=\"{$this->n($y)}\" fill=\"{$fill}\" text-anchor=\"{$anchor}\" font-weight=\"{$weight}\" font-size=\"{$size}\">".self::escape($text).'</text>');
+    }
+
+    public function line(float $x1, float $y1, float $x2, float $y2, string $stroke = Ink::INK, float $width = 1): void
+    {
+        $this->add("<path d=\"M{$this->n($x1)} {$this->n($y1)}L{$this->n($x2)} {$this->n($y2)}\" stroke=\"{$stroke}\" stroke-width=\"{$this->n($width)}\" fill=\"none\"/>");
+    }
+
+    public function n(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+    }
+
+    /** "1 : 2.1", the drawing against the thing at the browser's own size. */
+    public function ratio(): string
+    {
+        $ratio = 1 / ($this->scale * self::PIXEL_MM);
+
+        return $ratio >= 1
+            ? '1 : '.rtrim(rtrim(number_format($ratio, 1, '.', ''), '0'), '.')
+            : rtrim(rtrim(number_format(1 / $ratio, 1, '.', ''), '0'), '.').' : 1';
+    }
+
+    /** For a page, which has the fonts. */
+    public function inline(): string
+    {
+        return $this->svg('');
+    }
+
+    /** For a file: true to the ratio in print and anywhere else. */
+    public function alone(): string
+    {
+        $mm = fn(float $pixels): string => $this->n($pixels * self::PIXEL_MM);
+
+        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".$this->svg(" width=\"{$mm(self::WIDTH)}mm\" height=\"{$mm($this->height)}mm\"");
+    }
+
+    public static function escape(string $text): string
+    {
+        return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
+    }
+
+    private function svg(string $size): string
+    {
+        $width = self::WIDTH;
+        $height = $this->height;
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$width} {$height}\"{$size} role=\"img\" font-family=\"".self::FONT.'">'
+            .'<title>'.self::escape($this->title).'</title><desc>'.self::escape($this->description).'</desc>'
+            ."<rect width=\"{$width}\" height=\"{$height}\" fill=\"".Ink::SHEET.'"/>'
+            .implode('', $this->marks)
+            .$this->tapes()
+            .'</svg>';
+    }
+
+    private function tapes(): string
+    {
+        $tape = self::TAPE;
+        $height = $this->height;
+        $width = self::WIDTH;
+        [$step, $middle, $long] = $this->steps();
+        $ticks = '';
+        $numbers = '';
+        foreach ([[$this->x0, 1, $width, false], [$this->y0, $this->upward ? -1 : 1, $height, true]] as [$zero, $way, $end, $down]) {
+            for ($tick = 0; ; $tick++) {
+                $at = $zero + $way * $tick * $step * $this->scale;
+                if ($at > $end || $at < $tape) {
+                    break;
+                }
+                $isLong = $tick % $long === 0;
+                $reach = $isLong ? 9 : ($tick % $middle === 0 ? 6 : 4);
+                $ticks .= $down ? "M{$tape} {$this->n($at)}h-{$reach}" : "M{$this->n($at)} {$tape}v-{$reach}";
+                if ($isLong && $tick > 0 && $at < $end - 10) {
+                    $number = (int) round($tick * $step / $this->unit->millimetres());
+                    $numbers .= $down
+                        ? '<text x="2" y="'.$this->n($at - 3)."\">{$number}</text>"
+                        : '<text x="'.$this->n($at - 3)."\" y=\"13\" text-anchor=\"end\">{$number}</text>";
+                }
+            }
+        }
+
+        return "<path d=\"M0 0H{$width}V{$tape}H{$tape}V{$height}H0Z\" fill=\"".Ink::TAPE.'"/>'
+            ."<path d=\"{$ticks}\" stroke=\"".Ink::INK.'" stroke-width="1" opacity=".75"/>'
+            .'<g font-size="13" font-weight="600" fill="'.Ink::INK."\">{$numbers}</g>"
+            .'<text x="3" y="15" font-size="13" fill="'.Ink::INK."\">{$this->unit->value}</text>";
+    }
+
+    /** @return array{float, int, int} smallest step in mm, steps to a middle tick, steps to a numbered one */
+    private function steps(): array
+    {
+        $room = fn(float $mm): bool => $mm * $this->scale >= 5;
+        if ($this->unit === LengthUnit::Inch) {
+            return match (true) {
+                $room(3.175) => [3.175, 4, 8],
+                $room(6.35) => [6.35, 2, 8],
+                $room(12.7) => [12.7, 2, 4],
+                $room(25.4) => [25.4, 2, 10],
+                default => [127.0, 2, 4],
+            };
+        }
+
+        return match (true) {
+            $room(1) => [1.0, 5, 10],
+            $room(5) => [5.0, 2, 10],
+            $room(10) => [10.0, 5, 10],
+            $room(50) => [50.0, 2, 4],
+            default => [100.0, 5, 10],
+        };
+    }
+}

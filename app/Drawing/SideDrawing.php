@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Handle\Slots;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Shape\Ellipse;
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+
+/** The front of the bag lying flat, stitch by stitch in its colour, its slot lifted as a hand lifts it. To scale. */
+final class SideDrawing
+{
+    private const WIDEST = 360;
+
+    private const HIGHEST = 430;
+
+    private const LARGEST_SCALE = 3.0;
+
+    private const LEFT = Canvas::TAPE + 62;
+
+    private const ABOVE = Canvas::TAPE + 22;
+
+    private const BELOW = 52;
+
+    /** Height of the chain over a slot, against a row of single crochet. From memory. */
+    private const CHAIN_HEIGHT = 0.6;
+
+    private readonly Canvas $canvas;
+
+    private readonly float $scale;
+
+    private readonly float $stitch;
+
+    private readonly float $single;
+
+    private readonly float $foot;
+
+    private readonly ?Ellipse $hole;
+
+    private readonly string $thread;
+
+    public static function of(BagPlan $plan, LengthUnit $unit, string $colour, Writer $writer): Canvas
+    {
+        $drawing = new self($plan, $unit, $colour, $writer);
+        $drawing->draw();
+
+        return $drawing->canvas;
+    }
+
+    private function __construct(
+        private readonly BagPlan $plan,
+        private readonly LengthUnit $unit,
+        private readonly string $colour,
+        private readonly Writer $writer,
+    ) {
+        $out = $plan->comesOut;
+        $this->hole = $plan->slots?->opening($plan->gauge);
+        $lift = $this->hole === null ? 0.0 : max(0.0, $plan->body->height()->mm + $this->hole->b + $this->bandMm() - $out->height->mm);
+        $this->scale = min(self::LARGEST_SCALE, self::WIDEST / $out->flatWidth->mm, self::HIGHEST / ($out->height->mm + $lift));
+        $this->stitch = $plan->gauge->width->mm * $this->scale;
+        $this->single = $plan->gauge->singleHeight()->mm * $this->scale;
+        $this->foot = self::ABOVE + ($out->height->mm + $lift) * $this->scale;
+        $this->thread = Ink::thread($colour);
+        $this->canvas = new Canvas(
+            'Side of the bag',
+            "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high above the base.",
+            (int) ceil($this->foot + self::BELOW),
+            $this->scale,
+            $unit,
+            self::LEFT,
+            $this->foot,
+            true,
+        );
+    }
+
+    private function draw(): void
+    {
+        $out = $this->plan->comesOut;
+        $width = $out->flatWidth->mm * $this->scale;
+        $bodyTop = $this->foot - $this->plan->body->height()->mm * $this->scale;
+        $this->wall($width, $bodyTop);
+        if ($this->plan->slots !== null && $this->hole !== null) {
+            $this->top($this->plan->slots, $this->hole, $width, $bodyTop);
+        }
+        $this->measures($width);
+        $this->labels($width);
+    }
+
+    private function wall(float $width, float $top): void
+    {
+        $n = $this->canvas->n(...);
+        $left = self::LEFT;
+        $this->canvas->add("<path d=\"M{$left} {$n($top)}h{$n($width)}V{$n($this->foot - 5)}q0 5 -5 5H".($left + 5)."q-5 0 -5 -5z\" fill=\"{$this->colour}\"/>");
+        $body = $this->plan->body;
+        $height = $this->plan->gauge->heightOf($body->stitch)->mm * $this->scale;
+        $row = $this->row($left, $this->foot - $height, $this->plan->base->last()->half(), $height, $body->stitch);
+        $rib = '';
+        if ($body->loop !== Loop::Both) {
+            // The loop left free stands as a rib along the foot of each round.
+            $rib = "M{$left} {$n($this->foot - 0.5)}h{$n($width)}";
+        }
+        $this->canvas->add('<g fill="none" stroke-linecap="round" stroke-linejoin="round" stroke-width="'.$n($this->threadWidth())."\" stroke=\"{$this->thread}\">");
+        $this->canvas->add("<g id=\"wall-round\"><path d=\"{$row}\"/><path d=\"{$rib}\" stroke-width=\"{$n($this->threadWidth() * 0.45)}\"/></g>");
+        for ($round = 1; $round < $body->rounds; $round++) {
+            $this->canvas->add("<use href=\"#wall-round\" y=\"-{$n($round * $height)}\"/>");
+        }
+        $this->canvas->add('</g>');
+    }
+
+    /** One row of stitches as one path, from its upper left corner. */
+    private function row(float $x, float $y, int $count, float $height, Stitch $stitch): string
+    {
+        $n = $this->canvas->n(...);
+        $w = $this->stitch;
+        $one = "m{$n(0.1 * $w)} 0l{$n(0.4 * $w)} {$n(0.76 * $height)}l{$n(0.4 * $w)} -{$n(0.76 * $height)}m{$n(0.1 * $w)} 0";
+        // The bars of the yarn overs: one for each chain of height a stitch has over a single.
+        $bars = match ($stitch) {
+            Stitch::HalfDouble, Stitch::Double => 1,
+            Stitch::Treble => 2,
+            default => 0,
+        };
+        for ($bar = 1; $bar <= $bars; $bar++) {
+            $down = 0.76 * $height * $bar / ($bars + 1);
+            $one .= "m-{$n(0.72 * $w)} {$n($down)}l{$n(0.44 * $w)} -{$n(0.16 * $w)}m{$n(0.28 * $w)} -{$n($down - 0.16 * $w)}";
+        }
+
+        return "M{$n($x)} {$n($y + 0.12 * $height)}".str_repeat($one, $count);
+    }
+
+    private function top(Slots $slots, Ellipse $hole, float $width, float $bodyTop): void
+    {
+        $n = $this->canvas->n(...);
+        $rows = 1 + $slots->edgeRounds;
+        $high = $rows * $this->single;
+        $half = intdiv($slots->around, 2);
+        // Rounds start at the right fold and go to the left, as a right hand works them.
+        $right = $slots->before;
+        $leftCount = $half - $slots->skip - $right;
+        $a = $hole->a * $this->scale;
+        $b = $hole->b * $this->scale;
+        $band = $this->bandMm() * $this->scale;
+        $middle = self::LEFT + ($leftCount + $slots->skip / 2) * $this->stitch;
+        $outer = "M{$n($middle - $a - $band)} {$n($bodyTop)}A{$n($a + $band)} {$n($b + $band)} 0 0 1 {$n($middle + $a + $band)} {$n($bodyTop)}";
+        $shoulder = fn(float $x, float $w): string => "<path d=\"M{$n($x)} {$n($bodyTop - $high)}h{$n($w)}v{$n($high)}h-{$n($w)}z\" fill=\"{$this->colour}\"/>";
+        $this->canvas->add($shoulder(self::LEFT, $leftCount * $this->stitch));
+        $this->canvas->add($shoulder($middle + $a, $right * $this->stitch));
+        $threads = '';
+        for ($row = 1; $row <= $rows; $row++) {
+            $y = $bodyTop - $row * $this->single;
+            $threads .= $this->row(self::LEFT, $y, $leftCount, $this->single, Stitch::Single);
+            $threads .= $this->row($middle + $a, $y, $right, $this->single, Stitch::Single);
+        }
+        $this->canvas->add("<path d=\"{$threads}\" fill=\"none\" stroke=\"{$this->thread}\" stroke-width=\"{$n($this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>");
+        $this->canvas->add("<path d=\"{$outer}z\" fill=\"{$this->colour}\" stroke=\"".Ink::SHEET.'" stroke-width="1.5"/>');
+        $this->canvas->add("<path d=\"{$this->bandStitches($slots, $middle, $bodyTop)}\" fill=\"none\" stroke=\"{$this->thread}\" stroke-width=\"{$n($this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>");
+        $this->canvas->add("<path d=\"M{$n($middle - $a)} {$n($bodyTop)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($middle + $a)} {$n($bodyTop)}z\" fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="2"/>');
+        $this->centre($hole, $middle, $bodyTop);
+    }
+
+    private function bandStitches(Slots $slots, float $middle, float $bodyTop): string
+    {
+        $n = $this->canvas->n(...);
+        $threads = '';
+        $inner = $this->hole ?? new Ellipse(0, 0);
+        $low = self::CHAIN_HEIGHT * $this->single;
+        for ($row = 1; $row <= $slots->edgeRounds; $row++) {
+            $out = ($low + ($row - 0.5) * $this->single) / $this->scale;
+            $arc = new Ellipse($inner->a + $out, $inner->b + $out);
+            foreach ($arc->alongUpperHalf($slots->chain) as $stand) {
+                $x = $middle + $stand->x * $this->scale;
+                $y = $bodyTop + $stand->y * $this->scale;
+                $turn = deg2rad($stand->degrees);
+                $wide = 0.38 * $this->stitch;
+                $tall = 0.34 * $this->single;
+                $at = fn(float $across, float $up): string => $n($x + $across * cos($turn) + $up * sin($turn)).' '.$n($y + $across * sin($turn) - $up * cos($turn));
+                $threads .= "M{$at(-$wide, $tall)}L{$at(0, -$tall)}L{$at($wide, $tall)}";
+            }
+        }
+
+        return $threads;
+    }
+
+    private function centre(Ellipse $hole, float $middle, float $bodyTop): void
+    {
+        $y = $bodyTop - min(8, $hole->b * $this->scale * 0.4);
+        $wide = Length::mm(2 * $hole->a)->print($this->unit);
+        if ($hole->b * $this->scale > 22 && 2 * $hole->a * $this->scale > 70) {
+            $this->canvas->text($middle, $y, $wide, Ink::WARM, 'middle', 600);
+        }
+    }
+
+    private function measures(float $width): void
+    {
+        $out = $this->plan->comesOut;
+        $x = self::LEFT - 16;
+        $top = $this->foot - $out->height->mm * $this->scale;
+        $n = $this->canvas->n(...);
+        $this->canvas->add('<path d="M'.($x - 5)." {$n($top)}h10m-5 0V{$n($this->foot)}m-5 0h10\" stroke=\"".Ink::INK.'" fill="none"/>');
+        $middle = ($top + $this->foot) / 2;
+        $this->canvas->add('<g transform="rotate(-90 '.($x - 9)." {$n($middle)})\">");
+        $this->canvas->text($x - 9, $middle, $out->height->print($this->unit), Ink::INK, 'middle', 600);
+        $this->canvas->add('</g>');
+        $y = $this->foot + 16;
+        $left = self::LEFT;
+        $this->canvas->add("<path d=\"M{$left} {$n($y - 5)}v10m0 -5h{$n($width)}m0 -5v10\" stroke=\"".Ink::INK.'" fill="none"/>');
+        $this->canvas->text($left + $width / 2, $y + 18, $out->flatWidth->print($this->unit).' lying flat', Ink::INK, 'middle', 600);
+    }
+
+    /** What each run of rounds is, beside it, never over another. */
+    private function labels(float $width): void
+    {
+        $x = self::LEFT + $width + 14;
+        $lowest = $this->foot + 8;
+        foreach ($this->runs() as [$middle, $edge, $text, $colour]) {
+            $y = min($middle + 4, $lowest);
+            $this->canvas->line($x - 10, $edge, $x - 3, $y - 4, Ink::SOFT);
+            $this->canvas->text($x, $y, $text, $colour, weight: $colour === Ink::WARM ? 600 : 400);
+            $lowest = $y - 18;
+        }
+    }
+
+    /** @return list<array{float, float, string, string}> from the foot up: middle of the run and of its edge in pixels, text, colour */
+    private function runs(): array
+    {
+        $plan = $this->plan;
+        $counts = array_map(fn($round): int => $round->stitches(), $plan->base->rounds);
+        $shown = count($counts) > 3 ? "{$counts[0]} to {$plan->base->last()->stitches()}" : implode(', ', $counts);
+        $runs = [[$this->foot + 4, $this->foot, (count($counts) === 1 ? 'round 1' : 'rounds 1–'.count($counts)).", base: {$shown}", Ink::INK]];
+        $y = $this->foot;
+        $place = 0;
+        foreach ($this->writer->runs($plan->pattern) as [$first, $last]) {
+            $many = (int) substr($last->name, 6) - (int) substr($first->name, 6) + 1;
+            $leaves = $plan->pattern->counts[$place + $many - 1]->leaves;
+            $place += $many;
+            if ($first->part === Part::Base) {
+                continue;
+            }
+            $height = $many * ($first->part === Part::Body ? $plan->gauge->heightOf($plan->body->stitch)->mm * $this->scale : $this->single);
+            $name = $many === 1 ? lcfirst($first->name) : 'rounds '.substr($first->name, 6).'–'.substr($last->name, 6);
+            $text = match ($first->part) {
+                Part::Handles => "{$name}, slots: ch ".($plan->slots->chain ?? 0).' over '.($plan->slots->skip ?? 0),
+                Part::Edge => "{$name}, edge: {$leaves}",
+                default => "{$name}: {$leaves}".($many > 1 ? ' each' : ''),
+            };
+            $runs[] = [$y - $height / 2, $y - $height / 2, $text, $first->part === Part::Handles ? Ink::WARM : Ink::INK];
+            $y -= $height;
+        }
+
+        return $runs;
+    }
+
+    private function bandMm(): float
+    {
+        return ($this->plan->slots->edgeRounds ?? 0) * $this->plan->gauge->singleHeight()->mm
+            + self::CHAIN_HEIGHT * $this->plan->gauge->singleHeight()->mm;
+    }
+
+    private function threadWidth(): float
+    {
+        return max(0.6, 0.26 * min($this->stitch, $this->single));
+    }
+}

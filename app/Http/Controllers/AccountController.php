@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Terms;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Password;
+
+final class AccountController extends Controller
+{
+    private const MESSAGES = [
+        'name.required' => 'Write the name you go by.',
+        'email.required' => 'Write your email address.',
+        'email.email' => 'Write an email address, like you@example.org.',
+        'email.unique' => 'This address has an account; sign in instead.',
+        'password.required' => 'Choose a password of 10 letters or more.',
+        'password.min' => 'The password needs 10 letters or more.',
+        'password.confirmed' => 'The two passwords differ; write the same one twice.',
+        'current_password.current_password' => 'This is not your present password.',
+        'current_password.required' => 'Write your present password.',
+    ];
+
+    public function create(): View
+    {
+        return view('account.register');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
+            'password' => ['required', 'string', 'max:200', 'confirmed', Password::defaults()],
+        ], self::MESSAGES);
+        $user = User::query()->create($given);
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect('/')->with('status', "Welcome, {$user->name}.");
+    }
+
+    public function edit(Request $request): View
+    {
+        return view('account.edit', ['maker' => $this->maker($request)]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:80'],
+            'units' => ['required', Rule::in([LengthUnit::Centimetre->value, LengthUnit::Inch->value])],
+            'terms' => ['required', Rule::enum(Terms::class)],
+        ], self::MESSAGES);
+        $this->maker($request)->update($given);
+
+        return back()->with('status', 'Kept.');
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        $given = $request->validate([
+            'current_password' => ['required', 'string', 'current_password'],
+            'password' => ['required', 'string', 'max:200', 'confirmed', Password::defaults()],
+        ], self::MESSAGES);
+        $maker = $this->maker($request);
+        $maker->update(['password' => $given['password']]);
+        $maker->setRememberToken(Str::random(60));
+        $maker->save();
+        $request->session()->regenerate();
+
+        return back()->with('status', 'Your password is changed.');
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        $request->validateWithBag('deletion', ['current_password' => ['required', 'string', 'current_password']], self::MESSAGES);
+        $maker = $this->maker($request);
+        Auth::logout();
+        $maker->delete();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect('/')->with('status', 'Your account and everything in it is gone.');
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\PlanSheet;
+use App\Drawing\SwatchChip;
+use App\Http\Requests\BagRequest;
+use App\Models\Bag;
+use App\Models\User;
+use Fescue\Core\Bag\Refused;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+
+final class BagController extends Controller
+{
+    public function index(Request $request): View
+    {
+        $maker = $this->maker($request);
+
+        return view('bags.index', ['sheets' => self::sheets($maker), 'ready' => $maker->swatches()->exists() && $maker->cords()->exists()]);
+    }
+
+    public function create(Request $request): View
+    {
+        $maker = $this->maker($request);
+
+        return view('bags.create', ['cords' => $maker->cords, 'swatches' => $maker->swatches]);
+    }
+
+    public function store(BagRequest $request): RedirectResponse
+    {
+        $bag = new Bag(['choices' => []]);
+        $request->putOn($bag);
+        try {
+            $bag->plan();
+        } catch (Refused $e) {
+            return back()->withInput()->withErrors(BagRequest::errors($e));
+        }
+        $request->maker()->bags()->save($bag);
+
+        return redirect()->route('bags.plan', $bag)->with('status', 'Planned. Change anything at the left and the drawing follows.');
+    }
+
+    public function plan(Request $request, Bag $bag): View
+    {
+        $this->authorize('own', $bag);
+        $maker = $this->maker($request);
+        $errors = [];
+        try {
+            $sheet = PlanSheet::of($bag, $maker);
+        } catch (Refused $e) {
+            // What the bag stands on has changed under it: its choices are still here to be mended.
+            $sheet = null;
+            $errors = BagRequest::errors($e);
+        }
+        $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'cords' => $maker->cords, 'swatches' => $maker->swatches]);
+
+        return $errors === [] ? $view : $view->with('errors', (new ViewErrorBag())->put('default', new MessageBag($errors)));
+    }
+
+    public function update(BagRequest $request, Bag $bag): RedirectResponse|JsonResponse
+    {
+        $this->authorize('own', $bag);
+        $request->putOn($bag);
+        try {
+            $sheet = PlanSheet::of($bag, $request->maker());
+        } catch (Refused $e) {
+            $errors = BagRequest::errors($e);
+
+            return $request->expectsJson()
+                ? response()->json(['errors' => $errors], 422)
+                : back()->withInput()->withErrors($errors);
+        }
+        $bag->save();
+        if (! $request->expectsJson()) {
+            return redirect()->route('bags.plan', $bag)->with('status', 'Saved and drawn anew.');
+        }
+
+        return response()->json([
+            'regions' => [
+                'name' => e($bag->name()),
+                'chip' => SwatchChip::of($bag->colour(), $sheet->plan->spec->material->diameter),
+                'drawing' => view('bags.drawing', ['sheet' => $sheet])->render(),
+                'tally' => view('bags.tally', ['sheet' => $sheet])->render(),
+                ...array_map(e(...), $sheet->stations()),
+            ],
+            'solved' => $sheet->solved(),
+        ]);
+    }
+
+    public function destroy(Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $bag->delete();
+
+        return redirect()->route('bags.index')->with('status', "“{$bag->name()}” is put away.")->with('undo', route('bags.restore', $bag));
+    }
+
+    public function restore(Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $bag->restore();
+
+        return redirect()->route('bags.index')->with('status', "“{$bag->name()}” is back.");
+    }
+
+    /**
+     * Every bag with its plan, or the bag alone where what it stands on no longer makes one.
+     *
+     * @return list<array{bag: Bag, sheet: ?PlanSheet}>
+     */
+    public static function sheets(User $maker): array
+    {
+        $sheets = [];
+        foreach ($maker->bags()->with(['cord', 'swatch'])->get() as $bag) {
+            try {
+                $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag, $maker)];
+            } catch (Refused) {
+                $sheets[] = ['bag' => $bag, 'sheet' => null];
+            }
+        }
+
+        return $sheets;
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\PlanSheet;
+use App\Drawing\BaseDrawing;
+use App\Drawing\SideDrawing;
+use App\Models\Bag;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\Problem;
+use Fescue\Core\Bag\Refused;
+use Fescue\Core\Stitch\Terms;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** A bag on paper and in files: its words, PDF, drawings, and the document it is kept and passed on as. */
+final class BagFileController extends Controller
+{
+    public function words(Request $request, Bag $bag): View|RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)]);
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+    }
+
+    public function pdf(Request $request, Bag $bag): Response|RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $sheet = $this->sheet($request, $bag);
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => storage_path('app'), 'tempDir' => storage_path('app')]);
+        $pdf = new Dompdf($options);
+        $pdf->setPaper('A4');
+        $pdf->loadHtml(view('bags.pdf', ['sheet' => $sheet])->render());
+        $pdf->render();
+
+        return $this->download((string) $pdf->output(), 'application/pdf', $bag, 'pdf');
+    }
+
+    public function drawing(Request $request, Bag $bag, string $drawing): Response|RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $sheet = $this->sheet($request, $bag);
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $svg = $drawing === 'base'
+            ? BaseDrawing::of($sheet->plan, $sheet->unit)->alone()
+            : SideDrawing::of($sheet->plan, $sheet->unit, $bag->colour(), $sheet->writer)->alone();
+
+        return $this->download($svg, 'image/svg+xml', $bag, "{$drawing}.svg");
+    }
+
+    public function export(Bag $bag): Response
+    {
+        $this->authorize('own', $bag);
+        $json = json_encode($bag->document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+
+        return $this->download($json."\n", 'application/json', $bag, 'fescue-bag.json');
+    }
+
+    public function showImport(): View
+    {
+        return view('bags.import');
+    }
+
+    public function import(Request $request): RedirectResponse
+    {
+        $text = $this->given($request);
+        try {
+            if ($text === '') {
+                throw Refused::at('', 'Choose a file or paste its text.');
+            }
+            $document = BagDocument::decode($text);
+            Planner::plan(BagDocument::read($document));
+        } catch (Refused $e) {
+            return back()->withInput(['text' => mb_scrub(mb_strcut($text, 0, BagDocument::MOST_BYTES))])->withErrors([
+                'file' => array_map(fn(Problem $problem): string => ($problem->path === '' ? '' : "{$problem->path}: ").$problem->message, $e->problems),
+            ]);
+        }
+        unset($document['format']);
+        /** @var Bag $bag */
+        $bag = $this->maker($request)->bags()->create(['choices' => $document]);
+
+        return redirect()->route('bags.plan', $bag)->with('status', "“{$bag->name()}” is read from its file.");
+    }
+
+    /** In the maker's stitch names, or those a link asks for. @throws Refused */
+    private function sheet(Request $request, Bag $bag): PlanSheet
+    {
+        return PlanSheet::of($bag, $this->maker($request), Terms::tryFrom((string) $request->string('terms')));
+    }
+
+    private function given(Request $request): string
+    {
+        $file = $request->file('file');
+        if ($file instanceof UploadedFile) {
+            if (! $file->isValid() || $file->getSize() > BagDocument::MOST_BYTES) {
+                throw ValidationException::withMessages(['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.']);
+            }
+
+            return (string) $file->get();
+        }
+        $text = $request->input('text');
+
+        return is_string($text) ? trim($text) : '';
+    }
+
+    private function download(string $content, string $type, Bag $bag, string $ending): Response
+    {
+        $name = Str::slug($bag->name()) ?: 'bag';
+
+        return response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\"",
+        ]);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SwatchRequest;
+use App\Models\Swatch;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class SwatchController extends Controller
+{
+    public function index(Request $request): View
+    {
+        return view('swatches.index', ['swatches' => $this->maker($request)->swatches()->with('cord')->get()]);
+    }
+
+    public function create(Request $request): View
+    {
+        return view('swatches.form', ['swatch' => null, 'cords' => $this->maker($request)->cords]);
+    }
+
+    public function store(SwatchRequest $request): RedirectResponse
+    {
+        $swatch = $request->maker()->swatches()->create($request->swatch());
+
+        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is kept.");
+    }
+
+    public function edit(Request $request, Swatch $swatch): View
+    {
+        $this->authorize('own', $swatch);
+
+        return view('swatches.form', ['swatch' => $swatch, 'cords' => $this->maker($request)->cords]);
+    }
+
+    public function update(SwatchRequest $request, Swatch $swatch): RedirectResponse
+    {
+        $this->authorize('own', $swatch);
+        $swatch->update($request->swatch());
+
+        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is kept. Bags of it are planned anew.");
+    }
+
+    public function destroy(Swatch $swatch): RedirectResponse
+    {
+        $this->authorize('own', $swatch);
+        $swatch->delete();
+
+        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is put away; bags of it keep it.")->with('undo', route('swatches.restore', $swatch));
+    }
+
+    public function restore(Swatch $swatch): RedirectResponse
+    {
+        $this->authorize('own', $swatch);
+        $swatch->restore();
+
+        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is back.");
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Bag;
+use Fescue\Core\Bag\Problem;
+use Fescue\Core\Bag\Refused;
+use Illuminate\Validation\Rule;
+
+/**
+ * The choices of a bag, as its forms send them. What the choices mean is the core's to judge: here they
+ * only become a document, with the maker's unit written behind bare numbers.
+ */
+final class BagRequest extends MakerRequest
+{
+    private const SIZES = ['length', 'width', 'height'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $own = fn(string $table): array => ['nullable', 'integer',
+            Rule::exists($table, 'id')->where('user_id', $this->maker()->id)];
+
+        return ['cord_id' => $own('cords'), 'swatch_id' => $own('swatches')];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'cord_id.exists' => 'Choose one of your own cords.',
+            'swatch_id.exists' => 'Choose one of your own swatches.',
+        ];
+    }
+
+    /** Puts what was chosen on a bag, unsaved. A bag that came as a file keeps its own material and gauge until others are chosen. */
+    public function putOn(Bag $bag): void
+    {
+        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1]);
+        $bag->cord_id = $this->id('cord_id');
+        $bag->swatch_id = $this->id('swatch_id');
+        $bag->unsetRelations();
+        $choices = [
+            'name' => $this->typed('name'),
+            'size' => array_filter(array_combine(self::SIZES, array_map(fn(string $side): string => $this->length("size.{$side}"), self::SIZES)), fn(string $text): bool => $text !== ''),
+            'working' => $this->typed('working'),
+            'base' => self::given([
+                'type' => 'oval',
+                'ends' => $this->typed('base.ends'),
+                'chain' => $this->whole('base.chain'),
+                'rounds' => $this->whole('base.rounds'),
+            ]),
+            'body' => self::given([
+                'stitch' => $this->typed('body.stitch'),
+                'loop' => $this->typed('body.loop'),
+                'rounds' => $this->whole('body.rounds'),
+            ]),
+        ];
+        if ($this->typed('handles.type') !== 'none') {
+            $choices['handles'] = self::given([
+                'type' => $this->typed('handles.type'),
+                'skip' => $this->whole('handles.skip'),
+                'chain' => $this->whole('handles.chain'),
+                'edge_rounds' => $this->whole('handles.edge_rounds'),
+            ]);
+        }
+        $bag->choices = $choices + $kept;
+    }
+
+    /**
+     * A refusal by form field: /base/chain is base.chain; what a linked cord or swatch causes stands at its choice.
+     *
+     * @return array<string, string>
+     */
+    public static function errors(Refused $refused): array
+    {
+        $errors = [];
+        foreach ($refused->problems as $problem) {
+            $field = self::field($problem);
+            $errors[$field] = isset($errors[$field]) ? "{$errors[$field]} {$problem->message}" : $problem->message;
+        }
+
+        return $errors;
+    }
+
+    private static function field(Problem $problem): string
+    {
+        return match (true) {
+            str_starts_with($problem->path, '/material') => 'cord_id',
+            str_starts_with($problem->path, '/gauge'), str_starts_with($problem->path, '/hook') => 'swatch_id',
+            $problem->path === '/handles' => 'handles.type',
+            default => str_replace('/', '.', ltrim($problem->path, '/')),
+        };
+    }
+
+    private function id(string $field): ?int
+    {
+        return $this->typed($field) === '' ? null : (int) $this->typed($field);
+    }
+
+    /** A whole number where it reads as one, else the text for the core to refuse; null where empty. */
+    private function whole(string $field): int|string|null
+    {
+        $text = $this->typed($field);
+
+        return match (true) {
+            $text === '' => null,
+            preg_match('/^-?\d{1,9}$/', $text) === 1 => (int) $text,
+            default => $text,
+        };
+    }
+
+    private function length(string $field): string
+    {
+        $text = $this->typed($field);
+
+        return preg_match('/^[\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞]+$/u', $text) === 1 ? "{$text} {$this->maker()->units->value}" : $text;
+    }
+
+    /**
+     * @param array<string, int|string|null> $fields
+     *
+     * @return array<string, int|string>
+     */
+    private static function given(array $fields): array
+    {
+        return array_filter($fields, fn(int|string|null $value): bool => $value !== null && $value !== '');
+    }
+}

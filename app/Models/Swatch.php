@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsLength;
+use App\Casts\AsMass;
+use Fescue\Core\Gauge\Swatch as Measured;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stitch\Stitch;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+
+/**
+ * A measured swatch of one cord, one hook, one stitch.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property ?int $cord_id
+ * @property string $name
+ * @property Length $hook its shaft's diameter
+ * @property Stitch $stitch
+ * @property float $stitches_counted
+ * @property Length $width
+ * @property float $rows_counted
+ * @property Length $height
+ * @property ?Mass $mass
+ * @property ?Cord $cord
+ */
+final class Swatch extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['cord_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass'];
+
+    /** @return BelongsTo<Cord, $this> a cord put away still says what the swatch was made of */
+    public function cord(): BelongsTo
+    {
+        $one = $this->belongsTo(Cord::class);
+        $one->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $one;
+    }
+
+    public function hookSize(): HookSize
+    {
+        return HookSize::mm($this->hook->mm);
+    }
+
+    public function measured(): Measured
+    {
+        return new Measured($this->stitch, $this->stitches_counted, $this->width, $this->rows_counted, $this->height, $this->mass);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'hook' => AsLength::class,
+            'stitch' => Stitch::class,
+            'stitches_counted' => 'float',
+            'width' => AsLength::class,
+            'rows_counted' => 'float',
+            'height' => AsLength::class,
+            'mass' => AsMass::class,
+        ];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Terms;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * A maker.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ * @property LengthUnit $units the unit lengths are shown in, and meant where none is written
+ * @property Terms $terms
+ * @property-read Collection<int, Cord> $cords
+ * @property-read Collection<int, Swatch> $swatches
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['name', 'email', 'password', 'units', 'terms'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $attributes = ['units' => 'cm', 'terms' => 'us'];
+
+    /** @return HasMany<Cord, $this> */
+    public function cords(): HasMany
+    {
+        $all = $this->hasMany(Cord::class);
+        $all->orderBy('name');
+
+        return $all;
+    }
+
+    /** @return HasMany<Swatch, $this> */
+    public function swatches(): HasMany
+    {
+        $all = $this->hasMany(Swatch::class);
+        $all->orderBy('name');
+
+        return $all;
+    }
+
+    /** @return HasMany<Bag, $this> */
+    public function bags(): HasMany
+    {
+        $all = $this->hasMany(Bag::class);
+        $all->latest('updated_at')->latest('id');
+
+        return $all;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'units' => LengthUnit::class, 'terms' => Terms::class];
+    }
+}

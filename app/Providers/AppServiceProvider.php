@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Password::defaults(fn(): Password => Password::min(10));
+        RateLimiter::for('sign-in', fn(Request $request): array => [
+            Limit::perMinute(5)->by('one|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(30)->by('all|'.$request->ip()),
+        ]);
+        RateLimiter::for('register', fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
+    }
+}

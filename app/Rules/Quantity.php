@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Closure;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\MassUnit;
+use Fescue\Core\Measure\NotUnderstood;
+use Illuminate\Contracts\Validation\ValidationRule;
+
+/** A field that reads as a quantity within bounds; the core says what was not understood. */
+final readonly class Quantity implements ValidationRule
+{
+    /** @param Closure(string): string $problem returns what is wrong with the text, or '' */
+    private function __construct(private Closure $problem) {}
+
+    public static function length(Length $least, Length $most, LengthUnit $bare, LengthUnit $shown): self
+    {
+        return new self(function (string $text) use ($least, $most, $bare, $shown): string {
+            $length = Length::parse($text, $bare);
+
+            return $length->mm < $least->mm || $length->mm > $most->mm
+                ? "This should be from {$least->exact($shown)} to {$most->exact($shown)}; {$length->exact($shown)} is outside. Is the unit right?"
+                : '';
+        });
+    }
+
+    public static function mass(Mass $least, Mass $most): self
+    {
+        return new self(function (string $text) use ($least, $most): string {
+            $mass = Mass::parse($text, MassUnit::Gram);
+
+            return $mass->grams < $least->grams || $mass->grams > $most->grams
+                ? "This should be from {$least->exact()} to {$most->exact()}; {$mass->exact()} is outside. Is the unit right?"
+                : '';
+        });
+    }
+
+    /** @param Closure(string): mixed $parse throws NotUnderstood */
+    public static function reads(Closure $parse): self
+    {
+        return new self(function (string $text) use ($parse): string {
+            $parse($text);
+
+            return '';
+        });
+    }
+
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        try {
+            $problem = is_string($value) || is_int($value) || is_float($value)
+                ? ($this->problem)((string) $value)
+                : 'Write this as text, like “20 cm”.';
+        } catch (NotUnderstood $e) {
+            $problem = $e->getMessage();
+        }
+        if ($problem !== '') {
+            $fail($problem);
+        }
+    }
+}

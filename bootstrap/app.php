@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ContentSecurity;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+$root = dirname(__DIR__);
+
+// Everything the application writes lives under var/, or under the folder FESCUE_VAR names (tests and bench have their own).
+$var = getenv('FESCUE_VAR') ?: "{$root}/var";
+foreach (['cache', 'storage/app', 'storage/framework/views', 'storage/framework/sessions', 'storage/framework/cache/data', 'storage/logs'] as $folder) {
+    if (! is_dir("{$var}/{$folder}")) {
+        @mkdir("{$var}/{$folder}", 0o770, true);
+    }
+}
+foreach (['SERVICES', 'PACKAGES', 'CONFIG', 'ROUTES', 'EVENTS'] as $cache) {
+    $_ENV["APP_{$cache}_CACHE"] = "{$var}/cache/".strtolower($cache).'.php';
+}
+
+$app = Application::configure(basePath: $root)
+    ->withRouting(web: "{$root}/routes/web.php")
+    ->withCommands(["{$root}/app/Console/Commands"])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->web(append: [ContentSecurity::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(function (QueryException|PDOException $e, Request $request): ?Response {
+            // 2002 and 2006: no server answers. Anything else is a fault of ours and shows as one.
+            $code = $e instanceof QueryException ? $e->errorInfo[1] ?? $e->getCode() : $e->getCode();
+
+            return in_array((int) $code, [1045, 1049, 2002, 2003, 2006, 2013], true)
+                ? response()->view('errors.database', status: 503)
+                : null;
+        });
+        $exceptions->render(fn(PostTooLargeException $e, Request $request): Response => $request->user() === null
+            ? response()->view('errors.413', status: 413)
+            : back()->withErrors(['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.']));
+    })
+    ->create();
+
+$app->useStoragePath("{$var}/storage");
+$app->useEnvironmentPath($var);
+
+return $app;

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Bag;
+
+use Fescue\Core\Measure\Length;
+
+/** The size that really comes out after rounding to whole stitches and rounds. */
+final readonly class ComesOut
+{
+    /**
+     * @param Length $flatWidth half the circumference: how wide the bag measures lying flat
+     * @param float $litres an upright body on the base's outline; a soft bag bulges past it
+     */
+    public function __construct(
+        public Length $baseLength,
+        public Length $baseWidth,
+        public Length $flatWidth,
+        public Length $height,
+        public float $litres,
+    ) {}
+
+    /** Millimetres by which the length misses the wish, above zero where too long; null where none was wished. */
+    public function lengthMiss(Wish $wish): ?float
+    {
+        return $wish->length === null ? null : $this->baseLength->mm - $wish->length->mm;
+    }
+
+    public function widthMiss(Wish $wish): ?float
+    {
+        return $wish->width === null ? null : $this->baseWidth->mm - $wish->width->mm;
+    }
+
+    public function heightMiss(Wish $wish): ?float
+    {
+        return $wish->height === null ? null : $this->height->mm - $wish->height->mm;
+    }
+}

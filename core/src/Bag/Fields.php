@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Bag;
+
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
+
+/**
+ * A cursor over one object of a decoded document. It reads what it is asked for, gathers every problem
+ * with its path, and names fields nobody asked for. A reader returns null where it noted a problem or, if allowed, found nothing.
+ */
+final class Fields
+{
+    /** @var array<string, true> */
+    private array $asked = [];
+
+    /**
+     * @param array<mixed> $values
+     * @param \ArrayObject<int, Problem> $problems shared by all cursors of one document
+     */
+    public function __construct(
+        private readonly array $values,
+        private readonly string $path,
+        private readonly \ArrayObject $problems,
+    ) {}
+
+    public function has(string $key): bool
+    {
+        $this->asked[$key] = true;
+
+        return ($this->values[$key] ?? null) !== null;
+    }
+
+    public function refuse(string $key, string $message): void
+    {
+        $this->problems->append(new Problem($key === '' ? $this->path : "{$this->path}/{$key}", $message));
+    }
+
+    public function object(string $key): self
+    {
+        $value = $this->has($key) ? $this->values[$key] : [];
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+            $this->refuse($key, "“{$key}” should hold fields in braces.");
+            $value = [];
+        }
+
+        return new self($value, "{$this->path}/{$key}", $this->problems);
+    }
+
+    public function text(string $key, int $longest): ?string
+    {
+        $value = $this->required($key);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || preg_match('/[\x00-\x1F\x7F]/', $value) === 1) {
+            $this->refuse($key, 'This should be one line of text in quotes.');
+
+            return null;
+        }
+        $value = trim($value);
+        if ($value === '' || mb_strlen($value) > $longest) {
+            $this->refuse($key, $value === '' ? 'Write something here.' : "At most {$longest} letters; this has ".mb_strlen($value).'.');
+
+            return null;
+        }
+
+        return $value;
+    }
+
+    /** @param int<0, max> $least */
+    public function whole(string $key, int $least, int $most, string $what, bool $optional = true): ?int
+    {
+        if ($optional && ! $this->has($key)) {
+            return null;
+        }
+        $value = $this->required($key);
+        if ($value === null) {
+            return null;
+        }
+        if (is_float($value) && floor($value) === $value && abs($value) < 1e9) {
+            $value = (int) $value;
+        }
+        if (! is_int($value)) {
+            $this->refuse($key, 'Write '.$what.' as a whole number, like 22.');
+
+            return null;
+        }
+        if ($value < $least || $value > $most) {
+            $this->refuse($key, ucfirst($what)." from {$least} to {$most}; {$value} is outside.");
+
+            return null;
+        }
+
+        return $value;
+    }
+
+    public function number(string $key, float $above, float $most, string $what): ?float
+    {
+        $value = $this->required($key);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_int($value) && ! is_float($value)) {
+            $this->refuse($key, "Write {$what} as a number, like 10.");
+
+            return null;
+        }
+        if ($value <= $above || $value > $most) {
+            $this->refuse($key, ucfirst($what).' must be above '.Decimal::exact($above).' and at most '.Decimal::exact($most).'; '.Decimal::exact((float) $value).' is outside.');
+
+            return null;
+        }
+
+        return (float) $value;
+    }
+
+    public function length(string $key, Length $least, Length $most, string $what, bool $optional = false): ?Length
+    {
+        if ($optional && ! $this->has($key)) {
+            return null;
+        }
+        $length = $this->quantity($key, fn(string $text): Length => Length::parse($text));
+        if ($length === null) {
+            return null;
+        }
+        if ($length->mm < $least->mm || $length->mm > $most->mm) {
+            $unit = $most->mm > 100 ? LengthUnit::Centimetre : LengthUnit::Millimetre;
+            $this->refuse($key, "{$what} is from {$least->exact($unit)} to {$most->exact($unit)}; {$length->exact($unit)} is outside. Is the unit right?");
+
+            return null;
+        }
+
+        return $length;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param callable(string): T $parse
+     *
+     * @return ?T
+     */
+    public function quantity(string $key, callable $parse): ?object
+    {
+        $value = $this->required($key);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_string($value)) {
+            $this->refuse($key, 'Write the number with its unit in quotes, like "12 cm".');
+
+            return null;
+        }
+        try {
+            return $parse($value);
+        } catch (NotUnderstood $e) {
+            $this->refuse($key, $e->getMessage());
+
+            return null;
+        }
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param list<T> $choices
+     *
+     * @return ?T
+     */
+    public function choice(string $key, array $choices): ?\BackedEnum
+    {
+        $value = $this->required($key);
+        if ($value === null) {
+            return null;
+        }
+        foreach ($choices as $choice) {
+            if ($choice->value === $value) {
+                return $choice;
+            }
+        }
+        $known = implode('”, “', array_map(fn(\BackedEnum $choice): string => (string) $choice->value, $choices));
+        $this->refuse($key, "This should be “{$known}”.");
+
+        return null;
+    }
+
+    /** Names what stands here and was never asked for. */
+    public function close(): void
+    {
+        foreach (array_keys($this->values) as $key) {
+            if (! isset($this->asked[$key])) {
+                $this->refuse(self::shown((string) $key), 'Fescue does not know this field; take it out or check its spelling.');
+            }
+        }
+    }
+
+    private static function shown(string $key): string
+    {
+        return mb_substr(mb_scrub($key, 'UTF-8'), 0, 40);
+    }
+
+    private function required(string $key): mixed
+    {
+        if (! $this->has($key)) {
+            $this->refuse($key, 'This is missing.');
+
+            return null;
+        }
+
+        return $this->values[$key];
+    }
+}

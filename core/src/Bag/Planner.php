@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Bag;
+
+use Fescue\Core\Base\Oval;
+use Fescue\Core\Body\PlainBody;
+use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Handle\Slots;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Pattern;
+
+/**
+ * Joins the parts: solves what the spec leaves open from its size and gauge, or takes what it gives.
+ * Counts that are solved come within one stitch and one round of the wish.
+ */
+final readonly class Planner
+{
+    public const MOST_STITCHES = 100_000;
+
+    /** A hand and a half: how wide a hand hole is where nothing is said. From memory. */
+    private const SLOT_WIDTH_MM = 120.0;
+
+    /** Chains over a slot for each stitch skipped, where nothing is said: ch 16 over 10. Common practice, no source. */
+    private const CHAIN_PER_SKIP = 1.6;
+
+    private Gauge $gauge;
+
+    private function __construct(private BagSpec $spec)
+    {
+        $this->gauge = $spec->swatch->gauge();
+    }
+
+    /** @throws Refused where no such bag can be made, saying which figure to change */
+    public static function plan(BagSpec $spec): BagPlan
+    {
+        return (new self($spec))->solve();
+    }
+
+    private function solve(): BagPlan
+    {
+        $spec = $this->spec;
+        $rounds = $spec->base->rounds ?? $this->baseRounds();
+        $chain = $spec->base->chain ?? $this->chain($rounds);
+        $base = new Oval($chain, $rounds, $spec->base->ends, $this->gauge, $spec->working);
+        $around = $base->last()->stitches();
+        $slots = $spec->slots === null ? null : $this->slots($spec->slots, $base);
+        $body = new PlainBody(
+            $spec->body->stitch,
+            $spec->body->loop,
+            $spec->body->rounds ?? $this->bodyRounds($slots),
+            $this->gauge,
+            $spec->working,
+        );
+        $stitches = $around * ($rounds + $body->rounds + 1 + ($slots->edgeRounds ?? 0));
+        if ($stitches > self::MOST_STITCHES) {
+            throw Refused::at($spec->base->chain === null ? '/size/length' : '/base/chain', "This bag needs about {$stitches} stitches; Fescue plans up to ".self::MOST_STITCHES.'. Check the size and the gauge.');
+        }
+        $bodyRows = $body->rows($around, $rounds + 1);
+        $pattern = new Pattern($chain, [
+            ...$base->rows,
+            ...$bodyRows,
+            ...($slots === null ? [] : $slots->rows($rounds + count($bodyRows) + 1)),
+        ]);
+
+        return new BagPlan($spec, $this->gauge, $base, $body, $slots, $pattern, $this->comesOut($base, $body, $slots));
+    }
+
+    private function baseRounds(): int
+    {
+        $width = $this->spec->wish->width
+            ?? throw Refused::at('/size/width', 'Give a width, or the number of base rounds.');
+        $round = $this->gauge->singleHeight()->times(2);
+        $rounds = (int) round($width->mm / $round->mm);
+        if ($rounds < 1) {
+            throw Refused::at('/size/width', "One round alone makes the base {$this->say($round)} wide; ask for at least that, or use thinner material.");
+        }
+        if ($rounds > BagDocument::MOST_BASE_ROUNDS) {
+            throw Refused::at('/size/width', "That needs {$rounds} base rounds; Fescue plans up to ".BagDocument::MOST_BASE_ROUNDS.'. Check the width and the gauge.');
+        }
+
+        return $rounds;
+    }
+
+    private function chain(int $rounds): int
+    {
+        $length = $this->spec->wish->length
+            ?? throw Refused::at('/size/length', 'Give a length, or the number of chains to start.');
+        $ends = $this->gauge->singleHeight()->times(2 * $rounds);
+        $chain = 1 + (int) round(($length->mm - $ends->mm) / $this->gauge->width->mm);
+        if ($chain < Oval::FEWEST_CHAINS) {
+            $least = $ends->plus($this->gauge->width->times(Oval::FEWEST_CHAINS - 1));
+            throw Refused::at('/size/length', "{$rounds} base rounds make the ends {$this->say($ends)} long by themselves, so an oval is at least {$this->say($least)} long. Ask for more length or less width.");
+        }
+        if ($chain > BagDocument::MOST_CHAIN) {
+            throw Refused::at('/size/length', "That needs a chain of {$chain}; Fescue plans up to ".BagDocument::MOST_CHAIN.'. Check the length and the gauge.');
+        }
+
+        return $chain;
+    }
+
+    private function bodyRounds(?Slots $slots): int
+    {
+        $height = $this->spec->wish->height
+            ?? throw Refused::at('/size/height', 'Give a height, or the number of body rounds.');
+        $top = $slots?->height($this->gauge) ?? Length::mm(0);
+        $round = $this->gauge->heightOf($this->spec->body->stitch);
+        $rounds = (int) round(($height->mm - $top->mm) / $round->mm);
+        if ($rounds < 1) {
+            $least = $top->plus($round);
+            throw Refused::at('/size/height', "One body round with what stands above it is already {$this->say($least)} high; ask for at least that.");
+        }
+        if ($rounds > BagDocument::MOST_BODY_ROUNDS) {
+            throw Refused::at('/size/height', "That needs {$rounds} body rounds; Fescue plans up to ".BagDocument::MOST_BODY_ROUNDS.'. Check the height and the gauge.');
+        }
+
+        return $rounds;
+    }
+
+    private function slots(SlotSpec $spec, Oval $base): Slots
+    {
+        $around = $base->last()->stitches();
+        $widest = Slots::widest($around);
+        if ($widest < 1) {
+            throw Refused::at('/handles', "A round of {$around} stitches has no room for slots; make the base larger or leave the handles out.");
+        }
+        $skip = $spec->skip ?? max(1, min($widest, $spec->chain ?? $widest, (int) round(self::SLOT_WIDTH_MM / $this->gauge->width->mm)));
+        $half = intdiv($around, 2);
+        if ($skip > $widest) {
+            throw Refused::at('/handles/skip', "Each side has {$half} stitches and needs ".Slots::SHOULDER." left at each end of a slot; skip at most {$widest}, not {$skip}.");
+        }
+        $chain = $spec->chain ?? (int) round($skip * self::CHAIN_PER_SKIP);
+        if ($chain < $skip) {
+            throw Refused::at('/handles/chain', "A chain of {$chain} over {$skip} skipped stitches would pull the edge in; chain at least {$skip}.");
+        }
+
+        return new Slots($around, $base->last()->centreOfSide(), $skip, $chain, $spec->edgeRounds, $this->spec->working);
+    }
+
+    private function comesOut(Oval $base, PlainBody $body, ?Slots $slots): ComesOut
+    {
+        $outline = $base->finished();
+        $height = $body->height()->plus($slots?->height($this->gauge) ?? Length::mm(0));
+
+        return new ComesOut(
+            Length::mm($outline->length()),
+            Length::mm($outline->width()),
+            $this->gauge->width->times($base->last()->half()),
+            $height,
+            $outline->area() * $height->mm / 1e6,
+        );
+    }
+
+    private function say(Length $length): string
+    {
+        return $length->print(LengthUnit::Centimetre);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Bag;
+
+/** What is wrong with a bag's document and where: a path like /base/chain, a message that says how to mend it. */
+final readonly class Problem
+{
+    public function __construct(public string $path, public string $message) {}
+}

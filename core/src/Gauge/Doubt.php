@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+/** A measure of a swatch that cannot be right: "width" or "height", and what to check. */
+final readonly class Doubt
+{
+    public function __construct(public string $field, public string $message) {}
+}

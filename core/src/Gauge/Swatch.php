@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stitch\Stitch;
+
+/** A measured piece: so many stitches over a width, so many rows over a height, perhaps weighed. */
+final readonly class Swatch
+{
+    public const FEWEST_TO_TRUST = 8;
+
+    public function __construct(
+        public Stitch $stitch,
+        public float $stitches,
+        public Length $width,
+        public float $rows,
+        public Length $height,
+        public ?Mass $mass = null,
+    ) {
+        if ($stitches <= 0 || $rows <= 0) {
+            throw new \InvalidArgumentException('A swatch has stitches and rows.');
+        }
+    }
+
+    public function gauge(): Gauge
+    {
+        return new Gauge(
+            $this->stitch,
+            $this->width->times(1 / $this->stitches),
+            $this->height->times(1 / $this->rows),
+            $this->mass === null ? null : Mass::grams($this->mass->grams / ($this->stitches * $this->rows)),
+        );
+    }
+
+    /** Stitches over a width, as labels give gauge. */
+    public function stitchesOver(Length $width): float
+    {
+        return $this->stitches * $width->mm / $this->width->mm;
+    }
+
+    public function rowsOver(Length $height): float
+    {
+        return $this->rows * $height->mm / $this->height->mm;
+    }
+
+    /** What cannot be right about the measures, where something cannot. */
+    public function doubt(): ?Doubt
+    {
+        $one = $this->gauge();
+        $width = $one->width->print(LengthUnit::Millimetre);
+        if ($one->width->mm < 1 || $one->width->mm > 100) {
+            return new Doubt('width', "One stitch comes to {$width} wide; check the stitches counted and the width.");
+        }
+        $ratio = $one->singleHeight()->mm / $one->width->mm;
+        if ($ratio < 0.25 || $ratio > 4) {
+            $height = $one->height->print(LengthUnit::Millimetre);
+
+            return new Doubt('height', "A row comes to {$height} high and a stitch to {$width} wide, which no fabric is; check the rows counted and the height.");
+        }
+
+        return null;
+    }
+}

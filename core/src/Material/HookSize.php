@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Material;
+
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
+
+/** A crochet hook by the diameter of its shaft; letters are only names for millimetres. */
+final readonly class HookSize
+{
+    private const SMALLEST_MM = 0.5;
+
+    private const LARGEST_MM = 50.0;
+
+    /**
+     * US letters and numbers by millimetre. Craft Yarn Council, "Hooks and needles", US sizes; from memory.
+     *
+     * @var array<int|string, string>
+     */
+    private const LETTERS = [
+        '2.25' => 'B-1', '2.75' => 'C-2', '3.125' => 'D', '3.25' => 'D-3', '3.5' => 'E-4', '3.75' => 'F-5',
+        '4' => 'G-6', '4.25' => 'G', '4.5' => '7', '5' => 'H-8', '5.25' => 'I', '5.5' => 'I-9', '5.75' => 'J',
+        '6' => 'J-10', '6.5' => 'K-10½', '8' => 'L-11', '9' => 'M/N-13', '10' => 'N/P-15', '11.5' => 'P-16',
+        '15' => 'P/Q', '16' => 'Q', '19' => 'S', '25' => 'T/U/X', '30' => 'T/X',
+    ];
+
+    private function __construct(public Length $diameter) {}
+
+    /** @throws NotUnderstood outside 0.5 to 50 mm */
+    public static function mm(float $mm): self
+    {
+        if ($mm < self::SMALLEST_MM || $mm > self::LARGEST_MM) {
+            throw new NotUnderstood('Hooks run from 0.5 to 50 mm; '.Decimal::exact($mm).' mm is outside.');
+        }
+
+        return new self(Length::mm($mm));
+    }
+
+    /**
+     * Reads `8 mm`, `8`, `L-11`, `L`.
+     *
+     * @throws NotUnderstood
+     */
+    public static function parse(string $text): self
+    {
+        $name = mb_strtoupper(str_replace(['1/2', ' ½', '.5'], '½', trim($text)));
+        foreach (self::LETTERS as $mm => $letter) {
+            if ($name === $letter && ! ctype_digit($name)) {
+                return self::mm((float) $mm);
+            }
+        }
+        if (preg_match('/^[A-Z]$/', $name) === 1) {
+            return self::byLetterAlone($name);
+        }
+        try {
+            return self::mm(Length::parse($text, LengthUnit::Millimetre)->mm);
+        } catch (NotUnderstood $e) {
+            if (preg_match('/^\d|^[-−]/u', trim($text)) === 1) {
+                throw $e;
+            }
+            throw new NotUnderstood("“{$text}” is not a hook size Fescue knows; write millimetres like “8 mm” or a letter like “L-11”.");
+        }
+    }
+
+    /** The listed size nearest to a diameter. */
+    public static function nearest(Length $diameter): self
+    {
+        $best = 0.0;
+        foreach (array_keys(self::LETTERS) as $mm) {
+            if (abs((float) $mm - $diameter->mm) < abs($best - $diameter->mm)) {
+                $best = (float) $mm;
+            }
+        }
+
+        return self::mm($best);
+    }
+
+    /** The US letter, or null where the size has none. */
+    public function letter(): ?string
+    {
+        return self::LETTERS[Decimal::exact($this->diameter->mm)] ?? null;
+    }
+
+    public function print(): string
+    {
+        $letter = $this->letter();
+
+        return $this->exact().($letter === null ? '' : " ({$letter})");
+    }
+
+    public function exact(): string
+    {
+        return Decimal::exact($this->diameter->mm).' mm';
+    }
+
+    private static function byLetterAlone(string $name): self
+    {
+        $meant = array_filter(self::LETTERS, fn(string $letter): bool => explode('-', $letter)[0] === $name);
+        if (count($meant) === 1) {
+            return self::mm((float) array_key_first($meant));
+        }
+        $known = implode(', ', array_map(fn(string $letter, int|string $mm): string => "{$letter} is {$mm} mm", $meant, array_keys($meant)));
+        throw new NotUnderstood($meant === []
+            ? "“{$name}” is not a hook letter Fescue knows; write millimetres like “8 mm”."
+            : "“{$name}” names more than one hook ({$known}); write the millimetres.");
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Material;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\Mass;
+
+/** A strand to work with, as weighed: its thickness, its weight per length, and how much is on hand (null: unknown). */
+final readonly class Material
+{
+    public function __construct(
+        public Kind $kind,
+        public Length $diameter,
+        public LinearDensity $density,
+        public ?Mass $onHand = null,
+    ) {}
+
+    public function lengthOnHand(): ?Length
+    {
+        return $this->onHand === null ? null : $this->density->lengthOf($this->onHand);
+    }
+
+    /** Where to start trying hooks for a firm fabric: twice the cord's diameter. Common practice, no source. */
+    public function firmHook(): HookSize
+    {
+        return HookSize::nearest($this->diameter->times(2));
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Measure;
+
+/**
+ * A quantity as people write it: numbers with their units, in the order written.
+ *
+ * Takes decimal comma or point, vulgar fractions (`7 1/2`, `7½`), spaces between
+ * thousands, and several parts (`5 ft 6 in`).
+ */
+final readonly class Written
+{
+    private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3',
+        '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+
+    private const NUMBER = '\d{1,3}(?: \d{3})+(?:[.,]\d+)?(?![\d\/])|\d+ +\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d*)?|[.,]\d+';
+
+    /** @param list<array{float, string}> $parts each a number and its unit, '' where none was written */
+    private function __construct(public array $parts) {}
+
+    /**
+     * @param string $thing what is being read, for messages: "a length"
+     * @param string $example how to write one, for messages
+     *
+     * @throws NotUnderstood
+     */
+    public static function read(string $text, string $thing, string $example): self
+    {
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw new NotUnderstood("This is not readable text; write {$thing} like {$example}.");
+        }
+        $plain = self::plain($text);
+        if ($plain === '') {
+            throw new NotUnderstood("Nothing is written here; write {$thing} like {$example}.");
+        }
+        $shown = mb_strlen($plain) > 40 ? mb_substr($plain, 0, 40).'…' : $plain;
+        if (preg_match('/^[-−–]\s*[\d.,]/u', $plain) === 1) {
+            throw new NotUnderstood("“{$shown}” is less than nothing; write {$thing} like {$example}.");
+        }
+        $parts = [];
+        $rest = $plain;
+        while ($rest !== '') {
+            if (preg_match('/^('.self::NUMBER.')\s*([^\d.,]*)/u', $rest, $found) !== 1) {
+                throw new NotUnderstood("“{$shown}” was not understood; write {$thing} like {$example}.");
+            }
+            $parts[] = [self::number($found[1], $shown), trim($found[2])];
+            $rest = ltrim(substr($rest, strlen($found[0])));
+        }
+
+        return new self($parts);
+    }
+
+    private static function plain(string $text): string
+    {
+        foreach (self::FRACTIONS as $sign => $fraction) {
+            $text = str_replace($sign, ' '.$fraction, $text);
+        }
+        $text = str_replace(['⁄', '″', '”', '“', '′', '’'], ['/', '"', '"', '"', "'", "'"], $text);
+
+        return trim((string) preg_replace('/[\s\x{00A0}\x{2007}\x{2009}\x{202F}]+/u', ' ', $text));
+    }
+
+    private static function number(string $digits, string $shown): float
+    {
+        if (preg_match('/^[1-9]\d{0,2},\d{3}$/', $digits) === 1) {
+            $decimal = str_replace(',', '.', $digits);
+            $whole = str_replace(',', '', $digits);
+            throw new NotUnderstood("“{$shown}” could be {$decimal} or {$whole}; write it without the comma.");
+        }
+        if (preg_match('/^(?:(\d+) +)?(\d+)\/(\d+)$/', $digits, $found) === 1) {
+            if ((int) $found[3] === 0) {
+                throw new NotUnderstood("“{$shown}” divides by nothing; write a fraction like 1/2.");
+            }
+
+            return (float) $found[1] + (float) $found[2] / (float) $found[3];
+        }
+        $value = (float) str_replace([' ', ','], ['', '.'], $digits);
+        if (! is_finite($value)) {
+            throw new NotUnderstood("“{$shown}” is too large to work with.");
+        }
+
+        return $value;
+    }
+}

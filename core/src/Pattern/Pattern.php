@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Pattern;
+
+/** A foundation chain and the rows on it, each proven to take exactly what the row below left. */
+final readonly class Pattern
+{
+    /** @var list<Count> one a row */
+    public array $counts;
+
+    /**
+     * @param int $foundation chains to work into; the turning chain is apart
+     * @param list<Row> $rows
+     *
+     * @throws Miscount naming the first row that does not fit
+     */
+    public function __construct(public int $foundation, public array $rows)
+    {
+        $there = $foundation;
+        $counts = [];
+        foreach ($rows as $row) {
+            $count = Counter::count($row);
+            if ($count->takes !== $there) {
+                throw new Miscount("{$row->name} takes {$count->takes} where {$there} are there.");
+            }
+            $there = $count->leaves;
+            $counts[] = $count;
+        }
+        $this->counts = $counts;
+    }
+
+    public function stitches(): StitchCount
+    {
+        $sum = StitchCount::none()->withChains($this->foundation + 1);
+        foreach ($this->rows as $row) {
+            $sum = $sum->plus(StitchCount::of($row));
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Shape;
+
+/** A closed outline in the plane, centred on nothing, in millimetres. */
+interface Outline
+{
+    /** Length of the outline, mm. */
+    public function perimeter(): float;
+
+    /** Area inside, mm². */
+    public function area(): float;
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Shape;
+
+/** Two straight sides closed by half circles: what an oval base grows into. Millimetres. */
+final readonly class Stadium implements Outline
+{
+    /**
+     * @param float $straight length of one straight side, 0 or more; 0 is a circle
+     * @param float $radius of the ends, 0 or more
+     */
+    public function __construct(public float $straight, public float $radius)
+    {
+        if ($straight < 0 || $radius < 0) {
+            throw new \InvalidArgumentException('A stadium has sides of zero or more.');
+        }
+    }
+
+    public function length(): float
+    {
+        return $this->straight + 2 * $this->radius;
+    }
+
+    public function width(): float
+    {
+        return 2 * $this->radius;
+    }
+
+    /** 2s + 2πr (geometry). */
+    public function perimeter(): float
+    {
+        return 2 * $this->straight + 2 * M_PI * $this->radius;
+    }
+
+    /** 2rs + πr² (geometry). */
+    public function area(): float
+    {
+        return $this->width() * $this->straight + M_PI * $this->radius ** 2;
+    }
+
+    /**
+     * The point so far along the outline from the tip of the right end, toward the top.
+     *
+     * @param float $along mm, either sign, at most to the middle of a straight side
+     *
+     * @return Stand x to the right, y down, heading outward
+     */
+    public function besideTip(float $along): Stand
+    {
+        $quarter = M_PI * $this->radius / 2;
+        $side = $along < 0 ? -1.0 : 1.0;
+        $past = abs($along) - $quarter;
+        if ($past > 0 || $this->radius <= 0.0) {
+            return new Stand($this->straight / 2 - max(0.0, $past), -$side * $this->radius, 90 - $side * 90);
+        }
+        $angle = $along / $this->radius;
+
+        return new Stand(
+            $this->straight / 2 + $this->radius * cos($angle),
+            -$this->radius * sin($angle),
+            90 - rad2deg($angle),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tally;
+
+/** Something to watch out for, with its figure and what to do, tied to the row that causes it where one does. */
+final readonly class Note
+{
+    /**
+     * @param string $code names the kind of note, for programs
+     * @param string $lead the note in a few words
+     * @param string $rest its figure and what to do
+     */
+    public function __construct(
+        public string $code,
+        public Tone $tone,
+        public ?string $row,
+        public string $lead,
+        public string $rest,
+    ) {}
+
+    public function text(): string
+    {
+        return "{$this->lead} {$this->rest}";
+    }
+}

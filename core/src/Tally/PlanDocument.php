@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tally;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Problem;
+use Fescue\Core\Bag\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Spread;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Terms;
+
+/** Writes `fescue-plan/1` (docs/formats/fescue-plan-1.schema.json). */
+final class PlanDocument
+{
+    public const FORMAT = 'fescue-plan/1';
+
+    public static function toJson(BagPlan $plan, Terms $terms = Terms::US): string
+    {
+        $writer = new Writer($terms);
+        $estimate = MaterialEstimate::of($plan);
+        $rows = [];
+        foreach ($plan->pattern->rows as $index => $row) {
+            $count = $plan->pattern->counts[$index];
+            $rows[] = [
+                'name' => $row->name,
+                'part' => $row->part->value,
+                'takes' => $count->takes,
+                'leaves' => $count->leaves,
+                'text' => $writer->line($row),
+            ];
+        }
+        $out = $plan->comesOut;
+
+        return self::encode([
+            'format' => self::FORMAT,
+            'rows' => $rows,
+            'size' => [
+                'base_length_mm' => round($out->baseLength->mm, 1),
+                'base_width_mm' => round($out->baseWidth->mm, 1),
+                'flat_width_mm' => round($out->flatWidth->mm, 1),
+                'height_mm' => round($out->height->mm, 1),
+                'volume_l' => round($out->litres, 2),
+            ],
+            'material' => [
+                'length_m' => self::spread($estimate->metres),
+                'mass_g' => self::spread($estimate->grams),
+                'enough' => $estimate->enough === null ? null : round($estimate->enough, 2),
+            ],
+            'notes' => array_map(fn(Note $note): array => [
+                'code' => $note->code,
+                'row' => $note->row,
+                'text' => $note->text(),
+            ], Notes::on($plan, $estimate)),
+        ]);
+    }
+
+    public static function problems(Refused $refused): string
+    {
+        return self::encode(['problems' => array_map(
+            fn(Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message],
+            $refused->problems,
+        )]);
+    }
+
+    /** @return array{low: float, likely: float, high: float} */
+    private static function spread(Spread $spread): array
+    {
+        return ['low' => round($spread->low(), 1), 'likely' => round($spread->likely, 1), 'high' => round($spread->high(), 1)];
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function encode(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

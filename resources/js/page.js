@@ -1,0 +1,42 @@
+const PLACES = { s: '/stash', w: '/swatches', b: '/bags' };
+const WAIT = 1200;
+
+const typing = (target) => target.closest('input, textarea, select, [contenteditable]') !== null;
+
+/** `?` lists the keys; g and a letter goes to a station; digits open Plan's stations. */
+export function keys() {
+    const list = document.getElementById('keys');
+    let went = 0;
+    document.addEventListener('keydown', (event) => {
+        if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || list === null) {
+            return;
+        }
+        if (event.key === '?') {
+            event.preventDefault();
+            list.showModal();
+        } else if (event.key === 'g') {
+            went = Date.now();
+        } else if (PLACES[event.key] && Date.now() - went < WAIT) {
+            window.location.assign(PLACES[event.key]);
+        } else {
+            const station = document.querySelector(`[data-station="${CSS.escape(event.key)}"]`);
+            if (station) {
+                station.open = true;
+                station.querySelector('summary').focus();
+            }
+        }
+    });
+}
+
+/** After a refused form, reading starts at what is wrong. */
+export function focusTrouble() {
+    document.querySelector('[data-focus]')?.focus();
+}
+
+/** The print button shows only where it works. */
+export function printing() {
+    for (const button of document.querySelectorAll('[data-print]')) {
+        button.hidden = false;
+        button.addEventListener('click', () => window.print());
+    }
+}

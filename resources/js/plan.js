@@ -1,0 +1,115 @@
+const PAUSE = 180;
+
+/** Redraws Plan in place as a value changes. Fields are never replaced, so focus and scroll stay where they are. */
+export function plan() {
+    const form = document.querySelector('[data-plan]');
+    if (form === null) {
+        return;
+    }
+    const saved = document.querySelector('[data-saved]');
+    const stale = form.querySelector('[data-stale]');
+    let timer = 0;
+    let turn = 0;
+
+    // With a script every change is kept at once; the button remains for sending by hand.
+    form.addEventListener('input', () => {
+        window.clearTimeout(timer);
+        timer = window.setTimeout(redraw, PAUSE);
+    });
+    form.addEventListener('submit', (event) => {
+        event.preventDefault();
+        window.clearTimeout(timer);
+        redraw();
+    });
+    window.addEventListener('beforeunload', (event) => {
+        if (form.dataset.unsent === 'yes') {
+            event.preventDefault();
+        }
+    });
+
+    async function redraw() {
+        const mine = ++turn;
+        form.dataset.unsent = 'yes';
+        saved.textContent = 'drawing…';
+        let answer;
+        try {
+            answer = await fetch(form.action, {
+                method: 'POST',
+                body: new FormData(form),
+                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+            });
+        } catch {
+            return mine === turn && say('Not kept: the network is away. Change anything to try again.');
+        }
+        if (mine !== turn) {
+            return;
+        }
+        if (answer.status === 401 || answer.status === 419) {
+            return say('Not kept: you were signed out. Open sign-in in another tab, then change anything to try again.');
+        }
+        if (answer.status !== 200 && answer.status !== 422) {
+            return say('Not kept: something broke. Change anything to try again.');
+        }
+        const body = await answer.json();
+        if (mine !== turn) {
+            return;
+        }
+        mark(body.errors ?? {});
+        form.dataset.unsent = answer.ok ? 'no' : 'yes';
+        stale.hidden = answer.ok;
+        if (answer.ok) {
+            show(body);
+            saved.textContent = 'kept just now';
+        } else {
+            say('not kept yet');
+            stale.textContent = 'The drawing shows the last plan that works; mend what is marked at the left.';
+        }
+    }
+
+    function say(text) {
+        saved.textContent = text;
+    }
+
+    function show({ regions, solved }) {
+        for (const [name, html] of Object.entries(regions)) {
+            const region = document.querySelector(`[data-region="${name}"]`);
+            if (region) {
+                region.innerHTML = html;
+            }
+        }
+        for (const [name, text] of Object.entries(solved)) {
+            const field = form.elements.namedItem(name);
+            if (field) {
+                field.placeholder = text;
+            }
+        }
+    }
+
+    function mark(errors) {
+        const left = { ...errors };
+        for (const place of form.querySelectorAll('[data-wrong]')) {
+            const name = place.dataset.wrong;
+            const message = [left[name]].flat()[0] ?? '';
+            delete left[name];
+            place.textContent = message;
+            const field = form.querySelector(`[aria-describedby~="${CSS.escape(place.id)}"]`);
+            if (place.id && field) {
+                field.classList.toggle('is-invalid', message !== '');
+                field.toggleAttribute('aria-invalid', message !== '');
+                if (message !== '') {
+                    field.setAttribute('aria-invalid', 'true');
+                }
+            }
+            const station = place.closest('details');
+            if (message !== '' && station && !form.querySelector('details[open] .is-invalid')) {
+                station.open = true;
+            }
+        }
+        // What belongs to no field on the page is still said.
+        const rest = Object.values(left).flat();
+        if (rest.length > 0) {
+            stale.hidden = false;
+            stale.textContent = rest.join(' ');
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<x-layout title="Your account" narrow>
+    <h1>Your account</h1>
+    <x-wrongs />
+    <form method="post" action="{{ route('account') }}">
+        @csrf @method('put')
+        <x-field name="name" label="Name" :value="$maker->name" autocomplete="name" maxlength="80" required />
+        <div class="pair">
+            <x-pick name="units" label="Lengths in" :value="$maker->units->value" :options="['cm' => 'centimetres', 'in' => 'inches']" />
+            <x-pick name="terms" label="Stitch names" :value="$maker->terms->value" :options="['us' => 'US: sc, hdc, dc, tr', 'uk' => 'UK: dc, htr, tr, dtr']" />
+        </div>
+        <button class="btn btn-primary">Keep</button>
+    </form>
+    <section class="section-rule">
+        <h2>Change your password</h2>
+        <form method="post" action="{{ route('account.password') }}">
+            @csrf @method('put')
+            <x-field name="current_password" label="Present password" type="password" autocomplete="current-password" :keep="false" required />
+            <x-field name="password" label="New password" hint="10 letters or more." type="password" autocomplete="new-password" :keep="false" required />
+            <x-field name="password_confirmation" label="New password again" type="password" autocomplete="new-password" :keep="false" required />
+            <button class="btn btn-quiet">Change it</button>
+        </form>
+    </section>
+    <section class="section-rule">
+        <h2>Delete your account</h2>
+        <p>Your cords, swatches and bags go with it, at once and for good. Export the bags you want to keep first.</p>
+        <form method="post" action="{{ route('account') }}">
+            @csrf @method('delete')
+            @php $wrong = $errors->getBag('deletion')->first('current_password'); @endphp
+            <div class="field">
+                <label for="delete-password">Present password</label>
+                <input id="delete-password" name="current_password" type="password" autocomplete="current-password" required @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-describedby="delete-wrong" aria-invalid="true" @endif>
+                <p class="wrong" id="delete-wrong">{{ $wrong }}</p>
+            </div>
+            <button class="btn btn-outline-danger">Delete everything</button>
+        </form>
+    </section>
+</x-layout>

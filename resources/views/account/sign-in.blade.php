@@ -1,0 +1,17 @@
+<x-layout title="Sign in" narrow>
+    <h1>Sign in</h1>
+    @if (config('app.demo'))
+        <p>This is the demo of a market maker’s worktable. Her sign-in is filled in below.</p>
+    @endif
+    <x-wrongs />
+    <form method="post" action="{{ route('sign-in') }}">
+        @csrf
+        <x-field name="email" label="Email" type="email" autocomplete="username" required :value="config('app.demo') ? \Database\Seeders\DatabaseSeeder::EMAIL : ''" />
+        <div class="field">
+            <label for="password">Password</label>
+            <input id="password" type="password" name="password" class="form-control" autocomplete="current-password" required value="{{ config('app.demo') ? \Database\Seeders\DatabaseSeeder::PASSWORD : '' }}">
+        </div>
+        <button class="btn btn-primary">Sign in</button>
+    </form>
+    <p class="section-rule">New here? <a href="{{ route('register') }}">Register</a>.</p>
+</x-layout>

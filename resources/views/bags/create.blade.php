@@ -1,0 +1,50 @@
+@php $unit = auth()->user()->units->value; @endphp
+<x-layout title="Plan a bag" narrow>
+    <h1>Plan a bag</h1>
+    @if ($cords->isEmpty() || $swatches->isEmpty())
+        <div class="teach">
+            <div>
+                <p>A bag is planned from a weighed cord and a measured swatch.</p>
+                <ol>
+                    <li @class(['done' => $cords->isNotEmpty()])>@if ($cords->isEmpty())<a href="{{ route('stash.create') }}">Weigh a cord</a>@else Weigh a cord: done.@endif</li>
+                    <li @class(['done' => $swatches->isNotEmpty()])>@if ($swatches->isEmpty())<a href="{{ route('swatches.create') }}">Measure a swatch</a>@else Measure a swatch: done.@endif</li>
+                    <li>Come back here and say the size.</li>
+                </ol>
+            </div>
+        </div>
+    @else
+        <x-wrongs />
+        <form method="post" action="{{ route('bags.store') }}">
+            @csrf
+            <input type="hidden" name="working" value="spiral">
+            <input type="hidden" name="base[ends]" value="two-and-two">
+            <input type="hidden" name="body[stitch]" value="sc">
+            <input type="hidden" name="body[loop]" value="both">
+            <input type="hidden" name="handles[type]" value="slot">
+            <x-field name="name" label="Name" placeholder="Market tote" maxlength="120" required />
+            <div class="pair">
+                <x-pick name="cord_id" label="Cord" :options="$cords->pluck('name', 'id')->all()" />
+                <x-pick name="swatch_id" label="Swatch" :options="$swatches->pluck('name', 'id')->all()" />
+            </div>
+            <section class="section-rule">
+                <h2>How large</h2>
+                <p class="hint">Of the base, and how high the side stands on it. Numbers alone are {{ $unit }}; “12 in” and “30 cm” both work.</p>
+                <div class="pair">
+                    @foreach (['length' => '30', 'width' => '12', 'height' => '26'] as $side => $example)
+                        @php $wrong = $errors->first("size.$side"); @endphp
+                        <div class="field">
+                            <label for="size-{{ $side }}">{{ ucfirst($side) }}</label>
+                            <input id="size-{{ $side }}" name="size[{{ $side }}]" value="{{ old("size.$side") }}" placeholder="{{ $unit === 'cm' ? $example.' cm' : round($example / 2.54).' in' }}" required @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="size-{{ $side }}-wrong" @endif>
+                            <p class="wrong" id="size-{{ $side }}-wrong">{{ $wrong }}</p>
+                        </div>
+                    @endforeach
+                </div>
+            </section>
+            @foreach (['handles.type', 'handles.skip', 'handles.chain', 'base.chain'] as $other)
+                @error($other)<p class="wrong">{{ $message }}</p>@enderror
+            @endforeach
+            <button class="btn btn-primary">Plan it</button>
+            <a class="beside" href="{{ route('bags.index') }}">Back to the bags</a>
+        </form>
+    @endif
+</x-layout>

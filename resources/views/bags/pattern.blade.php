@@ -1,0 +1,19 @@
+{{-- The pattern row by row; a run of like rounds is written once. Notes stand at the row they speak of. --}}
+@php $part = null; @endphp
+<ol class="words">
+    <li class="part-start"><b>Foundation</b><span class="text">{{ $sheet->writer->foundation($sheet->plan->pattern) }}</span><span class="count">{{ $sheet->plan->pattern->foundation }}</span></li>
+    @foreach ($sheet->runs() as $run)
+        <li @class(['part-start' => $run->row->part !== $part])>
+            <b>{{ $run->name }}</b>
+            <span class="text">{{ $sheet->writer->words($run->row) }}@if ($run->each) Each round the same.@endif</span>
+            <span class="count" aria-label="{{ $run->count }} stitches">{{ $run->count }}</span>
+            @foreach ($run->notes as $note)
+                <p class="aside">{{ $note->text() }}</p>
+            @endforeach
+        </li>
+        @php $part = $run->row->part; @endphp
+    @endforeach
+    @foreach ($sheet->closing() as $name => $text)
+        <li @class(['part-start' => $loop->first])><b>{{ $name }}</b><span class="text">{{ $text }}</span></li>
+    @endforeach
+</ol>

@@ -1,0 +1,61 @@
+@use(App\Drawing\BaseDrawing)
+@use(App\Drawing\SideDrawing)
+@php
+    $plan = $sheet->plan;
+    $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
+@endphp
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>{{ $sheet->bag->name() }}</title>
+<style>
+    @page { margin: 16mm; }
+    body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #22302b; }
+    h1 { font-size: 20pt; margin: 0 0 2mm; }
+    h2 { font-size: 12pt; border-top: 1.5pt solid #22302b; padding-top: 2mm; margin: 5mm 0 2mm; }
+    table { width: 100%; border-collapse: collapse; }
+    td { border-top: .5pt solid #b9b09c; padding: 1.5mm 2mm 1.5mm 0; vertical-align: top; }
+    td.name { width: 27mm; font-weight: bold; }
+    td.count { width: 14mm; text-align: right; font-weight: bold; padding-right: 0; }
+    .aside { color: #8f3715; font-size: 9pt; }
+    img { width: 172mm; }
+    .care { font-size: 9pt; }
+</style>
+</head>
+<body>
+<h1>{{ $sheet->bag->name() }}</h1>
+<p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} lying flat, on a base of {{ $sheet->figure($plan->comesOut->baseLength) }} × {{ $sheet->say($plan->comesOut->baseWidth) }}. {{ strtoupper($sheet->terms->value) }} stitch names.</p>
+<h2>You need</h2>
+<table>
+    @foreach ($sheet->needs() as [$what, $much])
+        <tr><td>{{ $what }}</td><td class="count" style="width: 50mm">{{ $much }}</td></tr>
+    @endforeach
+</table>
+<h2>Rounds</h2>
+<table>
+    <tr><td class="name">Foundation</td><td>{{ $sheet->writer->foundation($plan->pattern) }}</td><td class="count">{{ $plan->pattern->foundation }}</td></tr>
+    @foreach ($sheet->runs() as $run)
+        <tr>
+            <td class="name">{{ $run->name }}</td>
+            <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) Each round the same.@endif
+                @foreach ($run->notes as $note)<div class="aside">{{ $note->text() }}</div>@endforeach
+            </td>
+            <td class="count">{{ $run->count }}</td>
+        </tr>
+    @endforeach
+    @foreach ($sheet->closing() as $name => $text)
+        <tr><td class="name">{{ $name }}</td><td>{{ $text }}</td><td></td></tr>
+    @endforeach
+</table>
+<h2>Take care</h2>
+<div class="care">
+    @foreach ($sheet->cautions() as $note)
+        <p><b>{{ $note->lead }}</b> {{ $note->rest }}</p>
+    @endforeach
+</div>
+<h2>Drawings</h2>
+<p><img src="{{ $picture(BaseDrawing::of($plan, $sheet->unit)->alone()) }}" alt="Chart of the base"></p>
+<p><img src="{{ $picture(SideDrawing::of($plan, $sheet->unit, $sheet->bag->colour(), $sheet->writer)->alone()) }}" alt="Side of the bag"></p>
+</body>
+</html>

@@ -1,0 +1,98 @@
+@use(App\Drawing\SwatchChip)
+@use(Fescue\Core\Stitch\Stitch)
+@php
+    $choices = $bag->choices;
+    $stations = $sheet?->stations() ?? [];
+    $solved = $sheet?->solved() ?? [];
+    $maker = auth()->user();
+    $terms = $maker->terms;
+    $with = function ($list, $linked, string $own) {
+        $names = $list->pluck('name', 'id')->all();
+        if ($linked?->trashed()) {
+            $names[$linked->id] = "{$linked->name} (put away)";
+        }
+        return $linked === null ? ['' => $own] + $names : $names;
+    };
+    $stitches = [];
+    foreach (Stitch::cases() as $stitch) {
+        if ($stitch->makesFabric()) {
+            $stitches[$stitch->value] = $stitch->fullName($terms).' ('.$stitch->abbreviation($terms).')';
+        }
+    }
+    $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
+        'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'handles' => 'handles', default => 'material',
+    } : 'size';
+@endphp
+<x-layout :title="$bag->name()">
+    @include('bags.head')
+    <form class="workbench" method="post" action="{{ route('bags.update', $bag) }}" data-plan novalidate>
+        @csrf @method('put')
+        <div class="stations">
+            <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
+                <summary><b>Size</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
+                <div class="inside">
+                    <div class="field">
+                        <label for="name">Name</label>
+                        <input id="name" name="name" class="form-control" maxlength="120" value="{{ old('name', $bag->name()) }}" aria-describedby="name-wrong">
+                        <p class="wrong" id="name-wrong" data-wrong="name">{{ $errors->first('name') }}</p>
+                    </div>
+                    @foreach (['length' => 'Base length', 'width' => 'Base width', 'height' => 'Height'] as $side => $label)
+                        <div class="field line">
+                            <label for="size-{{ $side }}">{{ $label }}</label>
+                            <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off" value="{{ old("size.$side", $choices['size'][$side] ?? '') }}" @class(['form-control', 'is-invalid' => $errors->has("size.$side")]) aria-describedby="size-{{ $side }}-wrong">
+                            <p class="wrong" id="size-{{ $side }}-wrong" data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
+                        </div>
+                    @endforeach
+                    <p class="hint">Numbers alone are {{ $maker->units->value }}. Counts left open at Base and Body follow the size.</p>
+                </div>
+            </details>
+            <details class="station" name="station" data-station="2" @if ($open === 'material') open @endif>
+                <summary><b>Material and hook</b><span data-region="station-material">{{ $stations['station-material'] ?? '' }}</span></summary>
+                <div class="inside">
+                    <div class="with-chip">
+                        <span data-region="chip">@if ($sheet){!! SwatchChip::of($bag->colour(), $sheet->plan->spec->material->diameter) !!}@endif</span>
+                        <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
+                    </div>
+                    <x-pick name="cord_id" label="Cord" :value="$bag->cord_id" :options="$with($cords, $bag->cord, 'as its file says')" />
+                    <x-pick name="swatch_id" label="Swatch and hook" :value="$bag->swatch_id" :options="$with($swatches, $bag->swatch, 'as its file says')" />
+                    <p class="hint">The swatch brings its hook. Another cord or hook wants another swatch.</p>
+                </div>
+            </details>
+            <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>
+                <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base'] ?? '' }}</span></summary>
+                <div class="inside">
+                    <x-tiles name="base[ends]" label="Around the ends" :value="$choices['base']['ends'] ?? 'two-and-two'" :options="['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']]" />
+                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch']]" />
+                    <x-count name="base[chain]" label="Chains to start" :value="$choices['base']['chain'] ?? ''" :solved="$solved['base[chain]'] ?? ''" />
+                    <x-count name="base[rounds]" label="Rounds of base" :value="$choices['base']['rounds'] ?? ''" :solved="$solved['base[rounds]'] ?? ''" />
+                    <p class="hint">Empty follows the size. One more chain turns the work; it is not counted here.</p>
+                </div>
+            </details>
+            <details class="station" name="station" data-station="4" @if ($open === 'body') open @endif>
+                <summary><b>Body</b><span data-region="station-body">{{ $stations['station-body'] ?? '' }}</span></summary>
+                <div class="inside">
+                    <x-pick name="body[stitch]" label="Stitch" :value="$choices['body']['stitch'] ?? 'sc'" :options="$stitches" />
+                    <x-pick name="body[loop]" label="Worked through" :value="$choices['body']['loop'] ?? 'both'" :options="['both' => 'both loops', 'back' => 'back loop only: ribs outside', 'front' => 'front loop only: ribs inside']" />
+                    <x-count name="body[rounds]" label="Rounds of body" :value="$choices['body']['rounds'] ?? ''" :solved="$solved['body[rounds]'] ?? ''" />
+                    <p class="hint">Empty follows the height.</p>
+                </div>
+            </details>
+            <details class="station" name="station" data-station="5" @if ($open === 'handles') open @endif>
+                <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles'] ?? '' }}</span></summary>
+                <div class="inside">
+                    <x-tiles name="handles[type]" label="Handles" :value="isset($choices['handles']) ? 'slot' : 'none'" :options="['slot' => ['Slots', 'a hand hole each side'], 'none' => ['None', 'the edge as it is']]" />
+                    <p class="wrong" data-wrong="handles.type"></p>
+                    <x-count name="handles[skip]" label="Stitches to skip" :value="$choices['handles']['skip'] ?? ''" :solved="$solved['handles[skip]'] ?? ''" />
+                    <x-count name="handles[chain]" label="Chains over them" :value="$choices['handles']['chain'] ?? ''" :solved="$solved['handles[chain]'] ?? ''" />
+                    <x-count name="handles[edge_rounds]" label="Rounds of edge" :value="$choices['handles']['edge_rounds'] ?? ''" solved="1" />
+                </div>
+            </details>
+            <p class="section-rule"><button class="btn btn-primary" data-redraw>Save and draw</button></p>
+        </div>
+        <div class="drawing">
+            <p class="stale" data-stale role="status" @if ($sheet !== null && ! $errors->any()) hidden @endif>@if ($sheet === null)No plan yet: mend what is marked at the left.@else The drawing shows the last plan that works; mend what is marked at the left.@endif</p>
+            <div data-region="drawing">@if ($sheet) @include('bags.drawing') @endif</div>
+        </div>
+        <section class="tally" aria-label="Tally" data-region="tally">@if ($sheet) @include('bags.tally') @endif</section>
+    </form>
+</x-layout>

@@ -1,0 +1,36 @@
+@use(App\Drawing\EnoughBand)
+@use(Fescue\Core\Measure\Decimal)
+@php
+    $plan = $sheet->plan;
+    $estimate = $sheet->estimate;
+    $out = $plan->comesOut;
+    $chance = $sheet->inHundred();
+    $minutes = 5 * (int) round($estimate->minutes->likely / 5);
+    $spread = 5 * (int) max(1, round(($estimate->minutes->high() - $estimate->minutes->likely) / 5));
+@endphp
+<dl>
+    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->pattern->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->pattern->rows) }} rounds</dd></div>
+    <div class="figure-row">
+        <dt>cord</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
+        <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->material->onHand) !!}</dd>
+        <dd class="sub">{{ Decimal::print($estimate->metres->likely) }} m, {{ $estimate->origin->value }}</dd>
+    </div>
+    <div class="figure-row">
+        <dt>enough</dt>
+        @if ($chance === null)
+            <dd>ball not weighed</dd>
+        @else
+            <dd><span @class(['large', 'good' => $chance >= 90, 'bad' => $chance < 90])>{{ $chance }}</span> in 100</dd>
+        @endif
+    </div>
+    <div class="figure-row">
+        <dt>comes out</dt><dd><b>{{ $sheet->figure($out->flatWidth) }} × {{ $sheet->say($out->height) }}</b> flat</dd>
+        <dd class="sub">base {{ $sheet->figure($out->baseLength) }} × {{ $sheet->say($out->baseWidth) }} · {{ Decimal::print($out->litres, 1) }} l</dd>
+    </div>
+    <div class="figure-row"><dt>time</dt><dd><b>{{ intdiv($minutes, 60) }} h {{ str_pad((string) ($minutes % 60), 2, '0', STR_PAD_LEFT) }}</b> ± {{ $spread }} min</dd><dd class="sub">guessed at 12 s a stitch</dd></div>
+</dl>
+<ul class="notes" aria-label="Watch out">
+    @foreach ($sheet->notes as $note)
+        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
+    @endforeach
+</ul>

@@ -1,0 +1,41 @@
+@use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Stitch\Terms)
+@php
+    $plan = $sheet->plan;
+    $material = $plan->spec->material;
+@endphp
+<x-layout :title="$bag->name().', in words'">
+    @include('bags.head')
+    <div class="words-page">
+        <section aria-label="Pattern">
+            <div class="acts tabs">
+                @foreach (['us' => 'US names', 'uk' => 'UK names'] as $terms => $said)
+                    <a href="{{ route('bags.words', [$bag, 'terms' => $terms]) }}" @if ($sheet->terms->value === $terms) aria-current="true" @endif>{{ $said }}</a>
+                @endforeach
+                <a href="{{ route('bags.pdf', [$bag, 'terms' => $sheet->terms->value]) }}">PDF</a>
+                <a href="{{ route('bags.export', $bag) }}">Bag file</a>
+                <button type="button" class="plain" data-print hidden>Print</button>
+            </div>
+            @include('bags.pattern')
+        </section>
+        <aside aria-label="What you need">
+            <div class="section-rule"><h2>You need</h2>
+                <ul class="list-plain">
+                    @foreach ($sheet->needs() as [$what, $much])
+                        <li><span>{{ $what }}</span><b>{{ $much }}</b></li>
+                    @endforeach
+                </ul>
+            </div>
+            <div class="section-rule"><h2>Comes out</h2>
+                <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} lying flat, on a base of {{ $sheet->figure($plan->comesOut->baseLength) }} × {{ $sheet->say($plan->comesOut->baseWidth) }}.</p>
+            </div>
+            <div class="section-rule"><h2>Take care</h2>
+                <ul class="notes">
+                    @foreach ($sheet->cautions() as $note)
+                        <li class="{{ $note->tone->value }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
+                    @endforeach
+                </ul>
+            </div>
+        </aside>
+    </div>
+</x-layout>

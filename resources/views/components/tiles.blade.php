@@ -1,0 +1,10 @@
+{{-- A choice between schools as plain tiles with the difference in words. --}}
+@props(['name', 'label', 'options', 'value'])
+@php $dotted = str_replace(['[', ']'], ['.', ''], $name); @endphp
+<fieldset class="tiles">
+    <legend>{{ $label }}</legend>
+    @foreach ($options as $option => [$strong, $rest])
+        <label><input type="radio" name="{{ $name }}" value="{{ $option }}" @checked(old($dotted, $value) === $option)><b>{{ $strong }}</b> <span>{{ $rest }}</span></label>
+    @endforeach
+</fieldset>
+@error($dotted)<p class="wrong">{{ $message }}</p>@enderror

@@ -1,0 +1,39 @@
+@php
+    $short = array_values(array_filter($sheets, fn (array $one): bool => $one['sheet']?->inHundred() !== null && $one['sheet']->inHundred() < 90));
+@endphp
+<x-layout title="Your worktable">
+    <div class="page-head">
+        <h1>Your worktable</h1>
+        @if ($sheets !== [])
+            <div class="acts"><a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a></div>
+        @endif
+    </div>
+    @if ($sheets === [])
+        <div class="teach">
+            <div>
+                <h2>Three things make a plan</h2>
+                <ol>
+                    <li @class(['done' => $cords > 0])><a href="{{ route('stash.create') }}">Weigh a cord</a>: a measured metre and the ball.@if ($cords > 0) Done.@endif</li>
+                    <li @class(['done' => $swatches > 0])><a href="{{ route('swatches.create') }}">Measure a swatch</a>: ten stitches and ten rows under the tape.@if ($swatches > 0) Done.@endif</li>
+                    <li><a href="{{ route('bags.create') }}">Plan a bag</a>: say how long, wide and high.</li>
+                </ol>
+                <p>Or <a href="{{ route('bags.import') }}">read a bag file</a> somebody sent you.</p>
+            </div>
+        </div>
+    @else
+        @if ($short !== [])
+            <h2>Running short</h2>
+            <ul class="notes">
+                @foreach ($short as ['bag' => $bag, 'sheet' => $sheet])
+                    <li class="trouble"><a href="{{ route('bags.plan', $bag) }}"><b>{{ $bag->name() }}</b></a>: enough in {{ $sheet->inHundred() }} of 100. {{ $sheet->plan->spec->material->onHand?->print() }} on hand, {{ $sheet->estimate->grams->likely > 0 ? number_format($sheet->estimate->grams->likely) : 0 }} g likely.</li>
+                @endforeach
+            </ul>
+        @endif
+        <h2>Bags in hand</h2>
+        <ul class="rows">
+            @foreach ($sheets as ['bag' => $bag, 'sheet' => $sheet])
+                @include('bags.row')
+            @endforeach
+        </ul>
+    @endif
+</x-layout>

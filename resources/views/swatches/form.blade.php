@@ -1,0 +1,49 @@
+@use(Fescue\Core\Stitch\Stitch)
+@php
+    $maker = auth()->user();
+    $unit = $maker->units;
+    $cordNames = ['' => 'none of these'] + $cords->pluck('name', 'id')->all();
+    if ($swatch?->cord?->trashed()) {
+        $cordNames[$swatch->cord->id] = "{$swatch->cord->name} (put away)";
+    }
+    $stitches = [];
+    foreach (Stitch::cases() as $stitch) {
+        if ($stitch->makesFabric()) {
+            $stitches[$stitch->value] = $stitch->fullName($maker->terms).' ('.$stitch->abbreviation($maker->terms).')';
+        }
+    }
+    $number = fn (?float $value): ?string => $value === null ? null : (string) $value;
+@endphp
+<x-layout :title="$swatch ? $swatch->name : 'Measure a swatch'" narrow>
+    <h1>{{ $swatch ? $swatch->name : 'Measure a swatch' }}</h1>
+    <x-wrongs />
+    <form method="post" action="{{ $swatch ? route('swatches.update', $swatch) : route('swatches.store') }}">
+        @csrf
+        @if ($swatch) @method('put') @endif
+        <x-field name="name" label="Name" :value="$swatch?->name" placeholder="sc on 8 mm" maxlength="80" required />
+        <div class="pair">
+            <x-pick name="cord_id" label="Cord" :options="$cordNames" :value="$swatch?->cord_id ?? ($swatch ? '' : $cords->first()?->id)" />
+            <x-field name="hook" label="Hook" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11" required />
+            <x-pick name="stitch" label="Stitch" :options="$stitches" :value="$swatch?->stitch->value ?? 'sc'" />
+        </div>
+        <section class="section-rule">
+            <h2>Under the tape</h2>
+            <p class="hint">Leave the edge stitches out. Lay it flat and do not pull.</p>
+            <div class="pair">
+                <x-field name="stitches_counted" label="Stitches" inputmode="decimal" :value="$number($swatch?->stitches_counted)" placeholder="10" required />
+                <x-field name="width" label="measure across" :value="$swatch?->width->exact($unit)" :placeholder="'12 '.$unit->value" required />
+            </div>
+            <div class="pair">
+                <x-field name="rows_counted" label="Rows" inputmode="decimal" :value="$number($swatch?->rows_counted)" placeholder="10" required />
+                <x-field name="height" label="measure up" :value="$swatch?->height->exact($unit)" :placeholder="'11.5 '.$unit->value" required />
+            </div>
+        </section>
+        <section class="section-rule">
+            <h2>On the scale</h2>
+            <x-field name="mass" label="Those stitches weigh" hint="The whole piece, if all of it was counted. Empty if you have not weighed it: then material is a guess." :value="$swatch?->mass?->exact()" placeholder="79 g" />
+        </section>
+        <p class="hint">Tight, bulky work strains the hands. If it hurts, take a larger hook and a break; see a professional if it goes on.</p>
+        <button class="btn btn-primary">Keep</button>
+        <a class="beside" href="{{ route('swatches.index') }}">Back to the swatches</a>
+    </form>
+</x-layout>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BagController;
+use App\Http\Controllers\BagFileController;
+use App\Http\Controllers\CordController;
+use App\Http\Controllers\FrontController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SwatchController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', FrontController::class)->name('front');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/register', [AccountController::class, 'create'])->name('register');
+    Route::post('/register', [AccountController::class, 'store'])->middleware('throttle:register');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/account', [AccountController::class, 'edit'])->name('account');
+    Route::put('/account', [AccountController::class, 'update']);
+    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::delete('/account', [AccountController::class, 'destroy']);
+
+    Route::get('/stash', [CordController::class, 'index'])->name('stash.index');
+    Route::get('/stash/new', [CordController::class, 'create'])->name('stash.create');
+    Route::post('/stash', [CordController::class, 'store'])->name('stash.store');
+    Route::get('/stash/{cord}', [CordController::class, 'edit'])->whereNumber('cord')->name('stash.edit');
+    Route::put('/stash/{cord}', [CordController::class, 'update'])->whereNumber('cord')->name('stash.update');
+    Route::delete('/stash/{cord}', [CordController::class, 'destroy'])->whereNumber('cord')->name('stash.destroy');
+    Route::post('/stash/{cord}/restore', [CordController::class, 'restore'])->whereNumber('cord')->withTrashed()->name('stash.restore');
+
+    Route::get('/swatches', [SwatchController::class, 'index'])->name('swatches.index');
+    Route::get('/swatches/new', [SwatchController::class, 'create'])->name('swatches.create');
+    Route::post('/swatches', [SwatchController::class, 'store'])->name('swatches.store');
+    Route::get('/swatches/{swatch}', [SwatchController::class, 'edit'])->whereNumber('swatch')->name('swatches.edit');
+    Route::put('/swatches/{swatch}', [SwatchController::class, 'update'])->whereNumber('swatch')->name('swatches.update');
+    Route::delete('/swatches/{swatch}', [SwatchController::class, 'destroy'])->whereNumber('swatch')->name('swatches.destroy');
+    Route::post('/swatches/{swatch}/restore', [SwatchController::class, 'restore'])->whereNumber('swatch')->withTrashed()->name('swatches.restore');
+
+    Route::get('/bags', [BagController::class, 'index'])->name('bags.index');
+    Route::get('/bags/new', [BagController::class, 'create'])->name('bags.create');
+    Route::post('/bags', [BagController::class, 'store'])->name('bags.store');
+    Route::get('/bags/import', [BagFileController::class, 'showImport'])->name('bags.import');
+    Route::post('/bags/import', [BagFileController::class, 'import']);
+    Route::get('/bags/{bag}', [BagController::class, 'plan'])->whereNumber('bag')->name('bags.plan');
+    Route::put('/bags/{bag}', [BagController::class, 'update'])->whereNumber('bag')->name('bags.update');
+    Route::delete('/bags/{bag}', [BagController::class, 'destroy'])->whereNumber('bag')->name('bags.destroy');
+    Route::post('/bags/{bag}/restore', [BagController::class, 'restore'])->whereNumber('bag')->withTrashed()->name('bags.restore');
+    Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');
+    Route::get('/bags/{bag}/words.pdf', [BagFileController::class, 'pdf'])->whereNumber('bag')->name('bags.pdf');
+    Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side'])->name('bags.drawing');
+    Route::get('/bags/{bag}/export', [BagFileController::class, 'export'])->whereNumber('bag')->name('bags.export');
+});
+
+// The yardstick ./fescue bench measures redrawing against: a route with the same middleware that does nothing.
+if (env('FESCUE_BENCH', false)) {
+    Route::get('/bench/empty', fn(): string => '')->name('bench.empty');
+}
