@@ -122,14 +122,14 @@ final readonly class Planner
     private function slots(SlotSpec $spec, Oval $base): Slots
     {
         $around = $base->last()->stitches();
-        $widest = Slots::widest($around);
+        $widest = Slots::widest($around, $base->last()->centreOfSide());
         if ($widest < 1) {
             throw Refused::at('/handles', "A round of {$around} stitches has no room for slots; make the base larger or leave the handles out.");
         }
         $skip = $spec->skip ?? max(1, min($widest, $spec->chain ?? $widest, (int) round(self::SLOT_WIDTH_MM / $this->gauge->width->mm)));
         $half = intdiv($around, 2);
         if ($skip > $widest) {
-            throw Refused::at('/handles/skip', "Each side has {$half} stitches and needs ".Slots::SHOULDER." left at each end of a slot; skip at most {$widest}, not {$skip}.");
+            throw Refused::at('/handles/skip', "Each side has {$half} stitches and needs ".Slots::SHOULDER." left beyond each end of a centred slot; skip at most {$widest}, not {$skip}.");
         }
         $chain = $spec->chain ?? (int) round($skip * self::CHAIN_PER_SKIP);
         if ($chain < $skip) {

@@ -19,7 +19,7 @@ use Fescue\Core\Stitch\Stitch;
 /** Two hand holes, front and back: skip some stitches, chain over them, and work the next round around the chain. */
 final readonly class Slots
 {
-    /** Stitches to leave between a slot and the fold at each side, or the chain pulls on the fold itself. */
+    /** Stitches to leave between a slot and the ends of its half of the round, or the chain pulls on the fold itself. */
     public const SHOULDER = 2;
 
     public int $before;
@@ -31,7 +31,7 @@ final readonly class Slots
     /**
      * @param int $around stitches of the round below, even
      * @param float $centre stitches from the start of round to the middle of the front
-     * @param int $skip stitches under each slot, fewer than half of $around less a shoulder at each side
+     * @param int $skip stitches under each slot, from 1 to the widest
      * @param int $chain chains over each slot, at least $skip
      */
     public function __construct(
@@ -42,18 +42,19 @@ final readonly class Slots
         public int $edgeRounds,
         private Working $working,
     ) {
-        if ($skip < 1 || $skip > self::widest($around) || $chain < $skip) {
+        if ($skip < 1 || $skip > self::widest($around, $centre) || $chain < $skip) {
             throw new \InvalidArgumentException('A slot fits its side, and its chain spans it.');
         }
         $half = intdiv($around, 2);
-        $this->before = max(1, min($half - $skip - 1, (int) round($centre - $skip / 2)));
+        $this->before = (int) round($centre - $skip / 2);
         $this->between = $half - $skip;
         $this->after = $around - 2 * $skip - $this->before - $this->between;
     }
 
-    public static function widest(int $around): int
+    /** The most stitches a slot centred there can skip; below 1 there is no room. */
+    public static function widest(int $around, float $centre): int
     {
-        return intdiv($around, 2) - 2 * self::SHOULDER;
+        return (int) floor(2 * (min($centre, $around / 2 - $centre) - self::SHOULDER));
     }
 
     /** Stitches by which the slots' middle lies past the middle of their side; half a one where parity does not allow less. */

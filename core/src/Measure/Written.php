@@ -42,11 +42,15 @@ final readonly class Written
         $parts = [];
         $rest = $plain;
         while ($rest !== '') {
-            if (preg_match('/^('.self::NUMBER.')\s*([^\d.,]*)/u', $rest, $found) !== 1) {
+            if (preg_match('/^('.self::NUMBER.')\s*((?:[^\d.,]|\.(?!\d))*)/u', $rest, $found) !== 1) {
                 throw new NotUnderstood("“{$shown}” was not understood; write {$thing} like {$example}.");
             }
             $parts[] = [self::number($found[1], $shown), trim($found[2])];
             $rest = ltrim(substr($rest, strlen($found[0])));
+        }
+
+        if (count($parts) > 1 && in_array('', array_column($parts, 1), true)) {
+            throw new NotUnderstood("“{$shown}” was not understood: every number needs its unit. Write {$thing} like {$example}.");
         }
 
         return new self($parts);

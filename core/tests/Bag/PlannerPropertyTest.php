@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Bag;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\Refused;
+use Fescue\Core\Chart\BaseChart;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Pattern\Counter;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Skip;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Tally\PlanDocument;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold for any bag at all: random sizes, gauges and options, seeded so that a failure can be met again. */
+final class PlannerPropertyTest extends TestCase
+{
+    private const BAGS = 6000;
+
+    public function testAnyBagIsRefusedWithAReasonOrRight(): void
+    {
+        mt_srand(77);
+        $planned = 0;
+        $refused = 0;
+        for ($bag = 0; $bag < self::BAGS; $bag++) {
+            $document = self::random();
+            try {
+                $plan = Planner::plan(BagDocument::read($document));
+            } catch (Refused $e) {
+                self::assertGreaterThan(15, strlen($e->problems[0]->message));
+                self::assertStringStartsWith('/', $e->problems[0]->path);
+                $refused++;
+
+                continue;
+            }
+            $planned++;
+            $said = json_encode($document, JSON_THROW_ON_ERROR);
+            $this->takesExactlyWhatIsThere($plan, $said);
+            $this->comesWithinOneStitchAndOneRound($plan, $document, $said);
+            $this->slotsFaceEachOther($plan, $said);
+            if ($bag % 20 === 0) {
+                $this->drawsAndEstimates($plan, $said);
+            }
+        }
+        self::assertGreaterThan(self::BAGS / 3, $planned);
+        self::assertGreaterThan(100, $refused);
+    }
+
+    private function takesExactlyWhatIsThere(BagPlan $plan, string $said): void
+    {
+        $there = $plan->pattern->foundation;
+        foreach ($plan->pattern->rows as $row) {
+            $count = Counter::count($row);
+            self::assertSame($there, $count->takes, "{$row->name} of {$said}");
+            $there = $count->leaves;
+        }
+    }
+
+    /** @param array<string, mixed> $document */
+    private function comesWithinOneStitchAndOneRound(BagPlan $plan, array $document, string $said): void
+    {
+        $out = $plan->comesOut;
+        $wish = $plan->spec->wish;
+        $stitch = $plan->gauge->width->mm;
+        $round = $plan->gauge->singleHeight()->mm;
+        if (! isset($document['base']['chain'])) {
+            self::assertLessThanOrEqual($stitch + 1e-6, abs((float) $out->lengthMiss($wish)), $said);
+        }
+        if (! isset($document['base']['rounds'])) {
+            self::assertLessThanOrEqual($round + 1e-6, abs((float) $out->widthMiss($wish)), $said);
+        }
+        if (! isset($document['body']['rounds'])) {
+            self::assertLessThanOrEqual($plan->gauge->heightOf($plan->body->stitch)->mm + 1e-6, abs((float) $out->heightMiss($wish)), $said);
+        }
+    }
+
+    /** Counted from the row itself, not from the planner's own figures. */
+    private function slotsFaceEachOther(BagPlan $plan, string $said): void
+    {
+        foreach ($plan->pattern->rows as $row) {
+            if ($row->part !== Part::Handles) {
+                continue;
+            }
+            $worked = 0;
+            $middles = [];
+            $skip = 0;
+            foreach ($row->instructions as $instruction) {
+                $count = Counter::count(new Row('one', Part::Handles, [$instruction]));
+                if ($instruction instanceof Skip) {
+                    $skip = $instruction->count;
+                    $middles[] = $worked + $skip / 2;
+                }
+                $worked += $count->takes;
+            }
+            self::assertCount(2, $middles, $said);
+            $half = $plan->base->last()->half();
+            self::assertEqualsWithDelta($half, $middles[1] - $middles[0], 1e-9, $said);
+            // The middle of the front, by the base: half way along its straight side.
+            $centre = $plan->base->last()->head + ($plan->base->chain - 2) / 2;
+            self::assertLessThanOrEqual(1.0, abs($middles[0] - $centre), $said);
+        }
+    }
+
+    private function drawsAndEstimates(BagPlan $plan, string $said): void
+    {
+        $symbols = BaseChart::of($plan->base);
+        $expected = $plan->base->chain + array_sum(array_map(fn($round): int => $round->stitches(), $plan->base->rounds));
+        self::assertCount($expected, $symbols, $said);
+        $estimate = MaterialEstimate::of($plan);
+        self::assertGreaterThan(0, $estimate->metres->low(), $said);
+        self::assertLessThan($estimate->metres->high(), $estimate->metres->likely, $said);
+        self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
+        $placed = array_map(fn($row): int => count(Placement::of($row)), $plan->pattern->rows);
+        self::assertSame(array_map(fn($count): int => $count->leaves, $plan->pattern->counts), $placed, $said);
+    }
+
+    /** @return array<string, mixed> */
+    private static function random(): array
+    {
+        $pick = fn(array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        $maybe = fn(mixed $value): mixed => mt_rand(0, 2) === 0 ? $value : null;
+        $width = mt_rand(40, 300) / 10;
+        $height = $width * mt_rand(45, 240) / 100;
+        $stitch = $pick(['sc', 'sc', 'hdc', 'dc', 'tr']);
+        $loop = mt_rand(0, 3);
+
+        return Documents::tote([
+            'size/length' => mt_rand(50, 700) / 10 .' cm',
+            'size/width' => mt_rand(20, 350) / 10 .' cm',
+            'size/height' => mt_rand(20, 600) / 10 .' cm',
+            'material/diameter' => mt_rand(10, 90) / 10 .' mm',
+            'material/on_hand' => $maybe(mt_rand(0, 3000).' g'),
+            'hook' => mt_rand(30, 200) / 10 .' mm',
+            'gauge' => array_filter([
+                'stitch' => $stitch,
+                'stitches' => 10,
+                'width' => $width.' cm',
+                'rows' => 10,
+                'height' => round($height * Stitch::from($stitch)->relativeHeight(), 3).' cm',
+                'mass' => $maybe(mt_rand(20, 400).' g'),
+            ]),
+            'working' => $pick(['spiral', 'joined']),
+            'base' => array_filter(['type' => 'oval', 'ends' => $pick(['two-and-two', 'three']), 'chain' => $maybe(mt_rand(3, 60)), 'rounds' => $maybe(mt_rand(1, 12))]),
+            'body' => array_filter(['stitch' => $pick(['sc', 'hdc', 'dc', 'tr']), 'loop' => ['both', 'back', 'front', null][$loop], 'rounds' => $maybe(mt_rand(1, 40))]),
+            'handles' => mt_rand(0, 4) === 0 ? null : array_filter([
+                'type' => 'slot', 'skip' => $maybe(mt_rand(1, 24)), 'chain' => $maybe(mt_rand(1, 40)), 'edge_rounds' => mt_rand(1, 4),
+            ]),
+        ]);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Base;
+
+use Fescue\Core\Base\Ends;
+use Fescue\Core\Base\Oval;
+use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Counter;
+use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Pattern\Working;
+use Fescue\Core\Stitch\Stitch;
+use PHPUnit\Framework\TestCase;
+
+final class OvalTest extends TestCase
+{
+    private static function oval(int $chain, int $rounds, Ends $ends, float $height = 11.5, float $width = 12.0): Oval
+    {
+        return new Oval($chain, $rounds, $ends, new Gauge(Stitch::Single, Length::mm($width), Length::mm($height)), Working::Spiral);
+    }
+
+    /** @return list<int> */
+    private static function counts(Oval $oval): array
+    {
+        return array_map(fn($row): int => Counter::count($row)->leaves, $oval->rows);
+    }
+
+    /** Handbook 6 [check]: m = 22 with two and two: 48, and 56 after a round of eight increases. Common practice, no source. */
+    public function testTwoAndTwoOnTwentyTwo(): void
+    {
+        self::assertSame([48, 56], self::counts(self::oval(22, 2, Ends::TwoAndTwo)));
+    }
+
+    /** Handbook 6: three in each end 2m + 2, then + 6; two and two 2m + 4. Common practice, no source. */
+    public function testFirstRoundsOfBothSchools(): void
+    {
+        for ($m = 3; $m < 60; $m++) {
+            self::assertSame([2 * $m + 2, 2 * $m + 8, 2 * $m + 14], self::counts(self::oval($m, 3, Ends::Three, 10, 10)));
+            self::assertSame(2 * $m + 4, self::counts(self::oval($m, 1, Ends::TwoAndTwo))[0]);
+        }
+    }
+
+    /** Handbook 6 (geometry): flat growth is 2π·h/w a round; the sum never strays from it by more than half a whole step. */
+    public function testGrowthStaysAsNearToFlatAsWholeStepsAllow(): void
+    {
+        foreach ([[7.0, 12.0], [9.0, 10.0], [10.0, 10.0], [13.0, 10.0], [20.0, 9.0]] as [$height, $width]) {
+            foreach (Ends::cases() as $ends) {
+                $oval = self::oval(12, 14, $ends, $height, $width);
+                $counts = self::counts($oval);
+                $flat = 2 * M_PI * $height / $width;
+                foreach ($counts as $index => $count) {
+                    self::assertLessThanOrEqual($ends->step() + 1e-9, abs($count - $counts[0] - $index * $flat), "round {$index}");
+                }
+            }
+        }
+    }
+
+    public function testEveryRoundIsTwoLikeHalvesAndTakesWhatIsThere(): void
+    {
+        foreach (Ends::cases() as $ends) {
+            $oval = self::oval(9, 10, $ends);
+            $there = 9;
+            foreach ($oval->rows as $index => $row) {
+                $count = Counter::count($row);
+                self::assertSame($there, $count->takes);
+                $there = $count->leaves;
+                $marks = array_map(fn($placed): bool => $placed->increase, Placement::of($row));
+                if ($index > 0) {
+                    self::assertSame(array_slice($marks, 0, intdiv($there, 2)), array_slice($marks, intdiv($there, 2)));
+                }
+                self::assertSame($there, $oval->rounds[$index]->stitches());
+            }
+        }
+    }
+
+    public function testIncreasesOfTwoAndTwoMirrorAcrossTheBase(): void
+    {
+        foreach ([8.0, 11.5, 14.0] as $height) {
+            $oval = self::oval(11, 9, Ends::TwoAndTwo, $height);
+            foreach ($oval->rows as $index => $row) {
+                $marks = array_map(fn($placed): bool => $placed->increase, Placement::of($row));
+                if ($index > 0) {
+                    self::assertSame($marks, array_reverse($marks), $row->name);
+                }
+            }
+        }
+    }
+
+    public function testIncreasesStandAtTheEndsAlone(): void
+    {
+        $oval = self::oval(20, 6, Ends::Three);
+        foreach ($oval->rows as $index => $row) {
+            if ($index === 0) {
+                continue;
+            }
+            $below = $oval->rounds[$index - 1];
+            $head = $oval->rounds[$index]->head;
+            $straight = array_slice(Placement::of($row), $head, $below->straight);
+            self::assertNotContains(true, array_map(fn($placed): bool => $placed->increase, $straight));
+        }
+    }
+
+    /** Handbook 6: to reach L × W the straight part is L − W. */
+    public function testOutline(): void
+    {
+        $outline = self::oval(22, 2, Ends::TwoAndTwo)->finished();
+        self::assertEqualsWithDelta(298, $outline->length(), 1e-9);
+        self::assertEqualsWithDelta($outline->length() - $outline->width(), $outline->straight, 1e-9);
+    }
+}

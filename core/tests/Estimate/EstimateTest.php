@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Estimate;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Origin;
+use Fescue\Core\Estimate\Spread;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Tests\Bag\Documents;
+use PHPUnit\Framework\TestCase;
+
+final class EstimateTest extends TestCase
+{
+    /** @param array<string, mixed> $changes */
+    private static function estimate(array $changes = []): MaterialEstimate
+    {
+        return MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote($changes))));
+    }
+
+    /** NIST/SEMATECH e-Handbook 1.3.6.7.1, table of the cumulative normal (area from 0 to z, plus one half). */
+    public function testChancesAgreeWithThePublishedTable(): void
+    {
+        $spread = new Spread(100, 0.1);
+        foreach ([[0.0, 0.5], [1.0, 0.84134], [1.28, 0.89973], [1.96, 0.97500], [-1.0, 0.15866], [2.5, 0.99379]] as [$z, $area]) {
+            self::assertEqualsWithDelta($area, $spread->chanceWithin(100 + 10 * $z), 1e-5);
+        }
+    }
+
+    public function testLowAndHighLeaveOutOneInTen(): void
+    {
+        $spread = new Spread(100, 0.08);
+        self::assertEqualsWithDelta(0.1, $spread->chanceWithin($spread->low()), 1e-6);
+        self::assertEqualsWithDelta(0.9, $spread->chanceWithin($spread->high()), 1e-6);
+        self::assertSame([1.0, 0.0], [(new Spread(5, 0))->chanceWithin(5), (new Spread(5, 0))->chanceWithin(4.9)]);
+    }
+
+    /** Handbook 4, loop geometry; from memory. */
+    public function testLoopLengths(): void
+    {
+        $eats = fn(Stitch $stitch): float => $stitch->loopLength(Length::mm(10), Length::mm(8))->mm;
+        self::assertEqualsWithDelta([72, 4 * 22 + 13, 4 * 26 + 20, 4 * 34 + 40, 32, 35], [
+            $eats(Stitch::Single), $eats(Stitch::HalfDouble), $eats(Stitch::Double), $eats(Stitch::Treble), $eats(Stitch::Chain), $eats(Stitch::Slip),
+        ], 1e-9);
+    }
+
+    /** By hand: 992 sc of 0.79 g, 55 chains scaled as measured, two tails. */
+    public function testAWeighedSwatchSetsTheScale(): void
+    {
+        $estimate = self::estimate();
+        $chain = 3.2 * 12 * (790 / 8.2) / 94 / 1000 * 8.2;
+        self::assertEqualsWithDelta(992 * 0.79 + 55 * $chain + 0.35 * 8.2, $estimate->grams->likely, 1e-6);
+        self::assertSame(Origin::FromSwatch, $estimate->origin);
+        self::assertEqualsWithDelta($estimate->grams->likely / 8.2, $estimate->metres->likely, 1e-9);
+        self::assertEqualsWithDelta(0.93, (float) $estimate->enough, 0.01);
+    }
+
+    public function testWithoutAMassLoopsGuessAndTheSpreadIsWider(): void
+    {
+        $estimate = self::estimate(['gauge/mass' => null]);
+        self::assertSame(Origin::Guessed, $estimate->origin);
+        self::assertGreaterThan(self::estimate()->grams->relative, $estimate->grams->relative);
+        self::assertEqualsWithDelta((992 * 94 + 55 * 38.4) / 1000 + 0.35, $estimate->metres->likely, 1e-6);
+    }
+
+    public function testUnknownStockGivesNoChance(): void
+    {
+        self::assertNull(self::estimate(['material/on_hand' => null])->enough);
+        self::assertEqualsWithDelta(0, (float) self::estimate(['material/on_hand' => '0 g'])->enough, 1e-9);
+    }
+
+    public function testJoinedRoundsEatTheirJoins(): void
+    {
+        self::assertGreaterThan(self::estimate()->metres->likely, self::estimate(['working' => 'joined'])->metres->likely);
+    }
+}

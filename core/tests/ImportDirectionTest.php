@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests;
+
+use PHPUnit\Framework\TestCase;
+
+/** Rooms know only the rooms before them; see docs/decisions. */
+final class ImportDirectionTest extends TestCase
+{
+    private const MAY_KNOW = [
+        'Measure' => [],
+        'Shape' => [],
+        'Material' => ['Measure'],
+        'Stitch' => ['Measure'],
+        'Gauge' => ['Measure', 'Stitch'],
+        'Pattern' => ['Stitch'],
+        'Base' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
+        'Body' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
+        'Handle' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
+        'Bag' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle'],
+        'Chart' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
+        'Estimate' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
+        'Tally' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag', 'Chart', 'Estimate'],
+    ];
+
+    public function testRoomsKnowOnlyTheRoomsBeforeThem(): void
+    {
+        $root = dirname(__DIR__).'/src';
+        $rooms = array_map(basename(...), (array) glob("{$root}/*", GLOB_ONLYDIR));
+        self::assertEqualsCanonicalizing(array_keys(self::MAY_KNOW), $rooms, 'A room was added or lost: say what it may know.');
+        foreach ($rooms as $room) {
+            foreach ((array) glob("{$root}/{$room}/*.php") as $file) {
+                $code = (string) file_get_contents((string) $file);
+                self::assertStringContainsString("namespace Fescue\\Core\\{$room};", $code, (string) $file);
+                // Whole names anywhere in the code count, not the use lines alone.
+                preg_match_all('/\\\\?Fescue\\\\Core\\\\(\w+)\\\\/', $code, $named);
+                $known = array_diff(array_unique($named[1]), [$room]);
+                self::assertSame([], array_values(array_diff($known, self::MAY_KNOW[$room])), (string) $file);
+                preg_match_all('/^use (?!Fescue\\\\Core\\\\)(\S+);/m', $code, $outside);
+                self::assertSame([], $outside[1], "{$file} imports from outside the core");
+            }
+        }
+    }
+
+    public function testTheCoreReachesForNoClockNoChanceNoFile(): void
+    {
+        $reaching = '/\b(?:time|microtime|date|rand|mt_rand|random_int|file_get_contents|file_put_contents|fopen|getenv|curl_init|echo|print_r|var_dump)\s*\(/';
+        $files = new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__).'/src')), '/\.php$/');
+        $read = 0;
+        foreach ($files as $file) {
+            $read++;
+            self::assertDoesNotMatchRegularExpression($reaching, (string) file_get_contents((string) $file), (string) $file);
+        }
+        self::assertGreaterThan(40, $read);
+    }
+}

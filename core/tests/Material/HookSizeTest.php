@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Material;
+
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Material;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\NotUnderstood;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class HookSizeTest extends TestCase
+{
+    /**
+     * Craft Yarn Council, "Hooks and needles", crochet hook sizes; typed from memory, apart from the code's own table.
+     *
+     * @return list<array{string, float}>
+     */
+    public static function published(): array
+    {
+        return [['B-1', 2.25], ['C-2', 2.75], ['D-3', 3.25], ['E-4', 3.5], ['F-5', 3.75], ['G-6', 4.0], ['H-8', 5.0], ['I-9', 5.5],
+            ['J-10', 6.0], ['K-10 1/2', 6.5], ['L-11', 8.0], ['M/N-13', 9.0], ['N/P-15', 10.0], ['Q', 16.0], ['S', 19.0]];
+    }
+
+    #[DataProvider('published')]
+    public function testPublishedLetters(string $letter, float $mm): void
+    {
+        self::assertSame($mm, HookSize::parse($letter)->diameter->mm);
+    }
+
+    public function testReadsMillimetresAndLoneLetters(): void
+    {
+        self::assertSame(8.0, HookSize::parse('8 mm')->diameter->mm);
+        self::assertSame(8.0, HookSize::parse('8')->diameter->mm);
+        self::assertSame(5.5, HookSize::parse('5,5 mm')->diameter->mm);
+        self::assertSame(8.0, HookSize::parse('l')->diameter->mm);
+        self::assertSame('8 mm (L-11)', HookSize::parse('L-11')->print());
+        self::assertNull(HookSize::mm(7)->letter());
+    }
+
+    /** @return list<array{string, string}> */
+    public static function bad(): array
+    {
+        return [['', 'hook size'], ['Z', 'not a hook letter'], ['400 mm', 'outside'], ['0 mm', 'outside'], ['wooden', 'not a hook size'], ['-8', 'less than nothing']];
+    }
+
+    #[DataProvider('bad')]
+    public function testRefusesWhatIsNoHook(string $text, string $message): void
+    {
+        $this->expectException(NotUnderstood::class);
+        $this->expectExceptionMessage($message);
+        HookSize::parse($text);
+    }
+
+    /** Handbook 2 [check]: a 3 mm cord starts with 6 mm, a 4 mm cord with 8 mm. Common practice, no source. */
+    public function testFirmFabricStartsAtTwiceTheCord(): void
+    {
+        foreach ([3 => 6.0, 4 => 8.0] as $cord => $hook) {
+            $material = new Material(Kind::Cord, Length::mm((float) $cord), LinearDensity::gramsPerMetre(8));
+            self::assertSame($hook, $material->firmHook()->diameter->mm);
+        }
+    }
+}

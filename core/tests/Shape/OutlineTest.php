@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Shape;
+
+use Fescue\Core\Shape\Ellipse;
+use Fescue\Core\Shape\Flatness;
+use Fescue\Core\Shape\Stadium;
+use PHPUnit\Framework\TestCase;
+
+final class OutlineTest extends TestCase
+{
+    public function testStadiumByItsFormulas(): void
+    {
+        $stadium = new Stadium(252, 23);
+        self::assertEqualsWithDelta(298, $stadium->length(), 1e-9);
+        self::assertEqualsWithDelta(46, $stadium->width(), 1e-9);
+        self::assertEqualsWithDelta(2 * 252 + M_PI * 46, $stadium->perimeter(), 1e-9);
+        self::assertEqualsWithDelta(252 * 46 + M_PI * 23 ** 2, $stadium->area(), 1e-9);
+    }
+
+    public function testPerimetersAgreeWithAReferenceLibrary(): void
+    {
+        foreach ([[252.0, 23.0], [0.0, 50.0], [10.0, 400.0]] as [$straight, $radius]) {
+            $path = "M0 0h{$straight}a{$radius} {$radius} 0 0 1 0 ".(2 * $radius)."h-{$straight}a{$radius} {$radius} 0 0 1 0 -".(2 * $radius).'z';
+            self::assertEqualsWithDelta(self::measured($path), (new Stadium($straight, $radius))->perimeter(), 1e-3 * (new Stadium($straight, $radius))->perimeter());
+        }
+        foreach ([[60.0, 61.0], [100.0, 40.0], [100.0, 10.0]] as [$a, $b]) {
+            $path = "M-{$a} 0A{$a} {$b} 0 1 1 {$a} 0A{$a} {$b} 0 1 1 -{$a} 0z";
+            self::assertEqualsWithDelta(self::measured($path), (new Ellipse($a, $b))->perimeter(), 2e-3 * (new Ellipse($a, $b))->perimeter());
+        }
+    }
+
+    /** Ramanujan 1914; a circle is exact, and the ellipse a = 2, b = 1 has perimeter 9.68844822 (its complete elliptic integral; from memory). */
+    public function testEllipsePerimeter(): void
+    {
+        self::assertEqualsWithDelta(2 * M_PI, (new Ellipse(1, 1))->perimeter(), 1e-12);
+        self::assertEqualsWithDelta(9.68844822, (new Ellipse(2, 1))->perimeter(), 1e-7);
+        // Against the integral itself, by Simpson's rule.
+        foreach ([[3.0, 1.0], [60.0, 25.0], [5.0, 4.9]] as [$a, $b]) {
+            $sum = 0.0;
+            for ($i = 0; $i <= 2000; $i++) {
+                $t = M_PI / 2 * $i / 2000;
+                $sum += ($i === 0 || $i === 2000 ? 1 : ($i % 2 === 1 ? 4 : 2)) * hypot($a * sin($t), $b * cos($t));
+            }
+            $integral = 4 * $sum * (M_PI / 2 / 2000) / 3;
+            self::assertEqualsWithDelta($integral, (new Ellipse($a, $b))->perimeter(), 1e-4 * $integral);
+        }
+    }
+
+    public function testEllipseOfAPerimeter(): void
+    {
+        foreach ([[60.0, 384.0], [50.0, 220.0], [10.0, 900.0]] as [$a, $perimeter]) {
+            self::assertEqualsWithDelta($perimeter, Ellipse::ofPerimeter($a, $perimeter)->perimeter(), 1e-3 * $perimeter);
+        }
+        $this->expectException(\InvalidArgumentException::class);
+        Ellipse::ofPerimeter(60, 200);
+    }
+
+    public function testPlacesAlongAnEllipseAreEvenlySpaced(): void
+    {
+        $stands = (new Ellipse(60, 30))->alongUpperHalf(16);
+        $gaps = [];
+        for ($i = 1; $i < 16; $i++) {
+            $gaps[] = hypot($stands[$i]->x - $stands[$i - 1]->x, $stands[$i]->y - $stands[$i - 1]->y);
+        }
+        self::assertLessThan(1.04, max($gaps) / min($gaps));
+        self::assertEqualsWithDelta(-$stands[0]->x, $stands[15]->x, 1e-6);
+        self::assertLessThan(0, $stands[0]->degrees);
+        self::assertEqualsWithDelta(-$stands[0]->degrees, $stands[15]->degrees, 1e-6);
+    }
+
+    public function testPlacesBesideTheTipOfAStadium(): void
+    {
+        $stadium = new Stadium(100, 20);
+        $tip = $stadium->besideTip(0);
+        self::assertEqualsWithDelta([70, 0, 90], [$tip->x, $tip->y, $tip->degrees], 1e-9);
+        $top = $stadium->besideTip(M_PI * 10);
+        self::assertEqualsWithDelta([50, -20, 0], [$top->x, $top->y, $top->degrees], 1e-9);
+        $past = $stadium->besideTip(-M_PI * 10 - 5);
+        self::assertEqualsWithDelta([45, 20, 180], [$past->x, $past->y, $past->degrees], 1e-9);
+    }
+
+    /** Handbook 6 (geometry): f below 1 is a cone whose wall rises at acos f. */
+    public function testFlatness(): void
+    {
+        self::assertEqualsWithDelta(60, (new Flatness(3, 6, -3))->rise(), 1e-9);
+        self::assertEqualsWithDelta(0, (new Flatness(8, 6, 2))->rise(), 1e-9);
+        self::assertEqualsWithDelta(8 / 6, (new Flatness(8, 6, 2))->ratio(), 1e-9);
+    }
+
+    private static function measured(string $path): float
+    {
+        $length = exec('node '.escapeshellarg(dirname(__DIR__, 3).'/tests/outside/path-length.mjs').' '.escapeshellarg($path), $lines, $code);
+        self::assertSame(0, $code);
+
+        return (float) $length;
+    }
+}

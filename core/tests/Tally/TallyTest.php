@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Tally;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Tally\Note;
+use Fescue\Core\Tally\Notes;
+use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tests\Bag\Documents;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+
+final class TallyTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, Note> by code
+     */
+    private static function notes(array $changes = [], LengthUnit $unit = LengthUnit::Centimetre): array
+    {
+        $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
+        $notes = [];
+        foreach (Notes::on($plan, MaterialEstimate::of($plan), $unit) as $note) {
+            $notes[$note->code] = $note;
+        }
+
+        return $notes;
+    }
+
+    public function testSaysByHowMuchEachSideMissesAndWhatMendsIt(): void
+    {
+        $notes = self::notes();
+        self::assertSame('7.6 cm lower than wished.', $notes['misses-height']->lead);
+        self::assertSame('7 more body rounds reach 26.5 cm.', $notes['misses-height']->rest);
+        self::assertSame('7.4 cm narrower than wished.', $notes['misses-width']->lead);
+        self::assertArrayNotHasKey('misses-length', $notes);
+        self::assertSame('3 in lower than wished.', self::notes([], LengthUnit::Inch)['misses-height']->lead);
+        self::assertStringContainsString('fewer starting chain', self::notes(['size/length' => '25 cm'])['misses-length']->rest);
+    }
+
+    public function testTiesTheWavyRoundToItsRow(): void
+    {
+        self::assertSame('Round 2', self::notes()['wavy']->row);
+        self::assertStringContainsString('adds 8 where 6 lie flat', self::notes()['wavy']->lead);
+        self::assertArrayNotHasKey('wavy', self::notes(['base/ends' => 'three']));
+    }
+
+    public function testWarnsOfWhatRunsShort(): void
+    {
+        self::assertArrayNotHasKey('may-run-short', self::notes());
+        self::assertArrayHasKey('may-run-short', self::notes(['material/on_hand' => '830 g']));
+        self::assertArrayHasKey('runs-short', self::notes(['material/on_hand' => '500 g']));
+        self::assertArrayHasKey('on-hand-unknown', self::notes(['material/on_hand' => null]));
+    }
+
+    public function testSaysWhatIsGuessed(): void
+    {
+        self::assertArrayHasKey('material-guessed', self::notes(['gauge/mass' => null]));
+        self::assertArrayHasKey('swatch-small', self::notes(['gauge/rows' => 4, 'gauge/height' => '4.6 cm']));
+        self::assertArrayHasKey('height-derived', self::notes(['body/stitch' => 'dc']));
+        self::assertArrayHasKey('hook-unusual', self::notes(['hook' => '3 mm']));
+    }
+
+    public function testCautionsStandWhereTheyApply(): void
+    {
+        self::assertArrayHasKey('hang-test', self::notes());
+        self::assertArrayNotHasKey('hang-test', self::notes(['handles' => null]));
+        self::assertArrayHasKey('tight-hands', self::notes(['hook' => '4 mm']));
+        self::assertSame('Round 17', self::notes()['compare-slots']->row);
+        self::assertArrayHasKey('slot-off-centre', self::notes(['handles/skip' => 9]));
+        self::assertArrayHasKey('slot-narrow', self::notes(['handles/skip' => 4]));
+    }
+
+    public function testPlansAreAsTheirSchemaSays(): void
+    {
+        $validator = new Validator();
+        $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-plan-1.schema.json');
+        foreach ([[], ['material/on_hand' => null, 'gauge/mass' => null], ['working' => 'joined', 'handles' => null]] as $changes) {
+            $plan = PlanDocument::toJson(Planner::plan(BagDocument::read(Documents::tote($changes))));
+            $result = $validator->validate(json_decode($plan, flags: JSON_THROW_ON_ERROR), $schema);
+            self::assertTrue($result->isValid(), (string) $result->error()?->message());
+        }
+    }
+
+    /** The reader and the schema agree on what a bag is, for all that a schema can say. */
+    public function testBagsAreAsTheirSchemaSays(): void
+    {
+        $validator = new Validator();
+        $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json');
+        $changes = [[], ['size' => null], ['handles' => null], ['body/loop' => null], ['base/chain' => 2], ['base/chain' => '22'], ['gauge/rows' => 0],
+            ['gauge/rows' => null], ['extra' => 1], ['working' => 'turned'], ['body/stitch' => 'ch'], ['material/kind' => 'wool'], ['name' => ''],
+            ['handles/edge_rounds' => 21], ['body/rounds' => 10_000], ['format' => 'x'], ['hook' => 8], ['size/length' => 30], ['material/density' => null]];
+        foreach ($changes as $change) {
+            $document = Documents::tote($change);
+            $json = json_encode($document, JSON_THROW_ON_ERROR);
+            try {
+                BagDocument::fromJson($json);
+                $read = true;
+            } catch (Refused) {
+                $read = false;
+            }
+            self::assertSame($read, $validator->validate(json_decode($json, flags: JSON_THROW_ON_ERROR), $schema)->isValid(), $json);
+        }
+    }
+}
