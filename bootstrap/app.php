@@ -16,13 +16,15 @@ $root = dirname(__DIR__);
 
 // Everything the application writes lives under var/, or under the folder FESCUE_VAR names (tests and bench have their own).
 $var = getenv('FESCUE_VAR') ?: "{$root}/var";
-foreach (['cache', 'storage/app', 'storage/framework/views', 'storage/framework/sessions', 'storage/framework/cache/data', 'storage/logs'] as $folder) {
+foreach (['cache/testing', 'storage/app', 'storage/framework/views', 'storage/framework/sessions', 'storage/framework/cache/data', 'storage/logs'] as $folder) {
     if (! is_dir("{$var}/{$folder}")) {
         @mkdir("{$var}/{$folder}", 0o770, true);
     }
 }
+// Tests never see the caches a running server made.
+$caches = getenv('APP_ENV') === 'testing' ? 'cache/testing' : 'cache';
 foreach (['SERVICES', 'PACKAGES', 'CONFIG', 'ROUTES', 'EVENTS'] as $cache) {
-    $_ENV["APP_{$cache}_CACHE"] = "{$var}/cache/".strtolower($cache).'.php';
+    $_ENV["APP_{$cache}_CACHE"] = "{$var}/{$caches}/".strtolower($cache).'.php';
 }
 
 $app = Application::configure(basePath: $root)

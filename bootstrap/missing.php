@@ -2,7 +2,7 @@
 
 /**
  * What four packages that composer.json declares as replaced would have brought, as far as the framework uses it:
- * array_first() and array_last() (PHP 8.5) and symfony/clock's interface with its plain clock.
+ * four functions of PHP 8.5 and symfony/clock's interface with its plain clock.
  */
 
 declare(strict_types=1);
@@ -20,6 +20,24 @@ namespace {
         function array_last(array $array): mixed
         {
             return $array === [] ? null : $array[array_key_last($array)];
+        }
+    }
+    if (! function_exists('get_error_handler')) {
+        function get_error_handler(): ?callable
+        {
+            $handler = set_error_handler(null);
+            restore_error_handler();
+
+            return $handler;
+        }
+    }
+    if (! function_exists('get_exception_handler')) {
+        function get_exception_handler(): ?callable
+        {
+            $handler = set_exception_handler(null);
+            restore_exception_handler();
+
+            return $handler;
         }
     }
 }

@@ -28,7 +28,7 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['units' => 'cm', 'terms' => 'us'];
+    protected $attributes = ['units' => 'cm', 'terms' => 'us', 'remember_token' => null];
 
     /** @return HasMany<Cord, $this> */
     public function cords(): HasMany

@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+    testDir: '../tests/browser',
+    outputDir: '../var/test/browser',
+    timeout: 60_000,
+    workers: 2,
+    fullyParallel: true,
+    reporter: 'line',
+    use: {
+        baseURL: process.env.FESCUE_URL,
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bag;
+use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tests\Bag\Documents;
+use Illuminate\Http\UploadedFile;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+final class BagFileTest extends TestCase
+{
+    public function testExportReadAgainGivesTheSamePlan(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $file = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="pier-tote.fescue-bag.json"')->getContent();
+        $result = (new Validator())->validate(json_decode($file), (string) file_get_contents(base_path('docs/formats/fescue-bag-1.schema.json')));
+        self::assertTrue($result->isValid(), (string) $result->error()?->message());
+
+        $otto = $this->maker('otto@pier.example');
+        $this->actingAs($otto)->post('/bags/import', ['file' => UploadedFile::fake()->createWithContent('tote.json', $file)])->assertSessionHasNoErrors();
+        $read = Bag::query()->where('user_id', $otto->id)->sole();
+        self::assertSame(PlanDocument::toJson($bag->plan()), PlanDocument::toJson($read->plan()));
+        self::assertSame(0, $otto->cords()->count());
+        // It can be changed like any other, and exported once more it is the same file.
+        self::assertSame($file, $this->get("/bags/{$read->id}/export")->getContent());
+        $this->get("/bags/{$read->id}")->assertOk()->assertSee('as its file says');
+        $this->putJson("/bags/{$read->id}", $this->form($read, ['body.rounds' => '20']))->assertOk();
+        self::assertSame('8.2 g/m', $read->fresh()?->choices['material']['density']);
+    }
+
+    public function testReadsPastedText(): void
+    {
+        $this->actingAs($this->maker())->post('/bags/import', ['text' => json_encode(Documents::open())])->assertSessionHasNoErrors();
+        self::assertSame('Quay tote', Bag::query()->sole()->name());
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function bad(): array
+    {
+        return [
+            'nothing' => ['', 'Choose a file'],
+            'broken JSON' => ['{"format":', 'not readable as JSON'],
+            'another format' => ['{"format":"other/3","stitches":[]}', 'not a bag file'],
+            'a list' => ['[1,2]', 'one object'],
+            'a picture' => ["\x89PNG\r\n\x1a\n\0\0", 'not readable as JSON'],
+            'script in a name' => [(string) json_encode(Documents::tote(['name' => '<script>alert(1)</script>', 'hook' => 'x'])), '/hook'],
+            'a bag that cannot be' => [(string) json_encode(Documents::tote(['handles/chain' => 3])), '/handles/chain: A chain of 3'],
+        ];
+    }
+
+    #[DataProvider('bad')]
+    public function testBadFilesAreRefusedWhole(string $text, string $message): void
+    {
+        $this->actingAs($this->maker());
+        foreach ([['text' => $text], ['file' => UploadedFile::fake()->createWithContent('x.json', $text)]] as $sent) {
+            $this->from('/bags/import')->post('/bags/import', $sent)->assertRedirect('/bags/import')->assertSessionHasErrors('file');
+            $this->get('/bags/import')->assertOk()->assertSee($message)->assertDontSee('<script>alert', false);
+        }
+        self::assertSame(0, Bag::query()->count());
+    }
+
+    public function testWhatWasPastedIsStillThere(): void
+    {
+        $this->actingAs($this->maker());
+        $this->from('/bags/import')->post('/bags/import', ['text' => '{"format": "fescue-bag/1", "name": "Nearly"}']);
+        $this->get('/bags/import')->assertSee('&quot;Nearly&quot;', false);
+    }
+
+    public function testAFileTooLargeIsRefusedUnread(): void
+    {
+        $this->actingAs($this->maker());
+        $this->from('/bags/import')->post('/bags/import', ['file' => UploadedFile::fake()->create('huge.json', 300)])->assertRedirect('/bags/import')->assertSessionHasErrors('file');
+        self::assertSame(0, Bag::query()->count());
+    }
+
+    public function testTheCommandNeedsNoDatabaseAndSaysWhatIsWrong(): void
+    {
+        $good = tempnam(sys_get_temp_dir(), 'bag');
+        file_put_contents((string) $good, json_encode(Documents::tote()));
+        [$out, $code] = self::command((string) $good);
+        self::assertSame(0, $code);
+        self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], array_column(json_decode($out, true)['rows'], 'leaves'));
+        file_put_contents((string) $good, json_encode(Documents::tote(['base/chain' => 1])));
+        [$out, $code] = self::command((string) $good);
+        self::assertSame(1, $code);
+        self::assertSame('/base/chain', json_decode($out, true)['problems'][0]['path']);
+        unlink((string) $good);
+        [$out, $code] = self::command('/nowhere/at-all.json');
+        self::assertSame(1, $code);
+        self::assertSame('', json_decode($out, true)['problems'][0]['path']);
+    }
+
+    /** @return array{string, int} what it printed and its exit code, with no database to reach */
+    private static function command(string $file): array
+    {
+        $process = new Process([PHP_BINARY, base_path('artisan'), 'bag:plan', $file, '--json'], null, ['DB_PORT' => '1', 'DB_SOCKET' => '/nowhere']);
+        $process->run();
+
+        return [$process->getOutput(), (int) $process->getExitCode()];
+    }
+}

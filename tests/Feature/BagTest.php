@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bag;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class BagTest extends TestCase
+{
+    public function testPlansANewBagFromItsSize(): void
+    {
+        $maker = $this->maker();
+        $cord = $this->cord($maker);
+        $swatch = $this->swatch($maker, $cord);
+        $this->actingAs($maker)->get('/bags/new')->assertSee('Plan it');
+        $this->post('/bags', ['name' => 'Pier tote', 'cord_id' => $cord->id, 'swatch_id' => $swatch->id, 'size' => ['length' => '30', 'width' => '12 cm', 'height' => '10 1/4 in'],
+            'working' => 'spiral', 'base' => ['ends' => 'two-and-two'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'handles' => ['type' => 'slot']])->assertSessionHasNoErrors();
+        $bag = Bag::query()->sole();
+        self::assertSame('30 cm', $bag->choices['size']['length']);
+        self::assertSame([16, 5, 21], [$bag->plan()->base->chain, count($bag->plan()->base->rounds), $bag->plan()->body->rounds]);
+        $this->get("/bags/{$bag->id}")->assertOk()->assertSee('placeholder="16"', false)->assertSee('29.5 × 11.5 cm');
+    }
+
+    public function testRedrawsInPlaceAndKeeps(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $answer = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, ['base.chain' => '26', 'name' => 'Longer tote']))->assertOk();
+        self::assertSame(26, $bag->fresh()?->choices['base']['chain']);
+        self::assertStringContainsString('round 2: 64', $answer->json('regions.drawing'));
+        self::assertSame('Longer tote', $answer->json('regions.name'));
+        self::assertSame('oval, ch 26, 2 rounds', $answer->json('regions.station-base'));
+    }
+
+    public function testEmptiedCountsAreSolvedAgain(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $answer = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, ['base.chain' => '', 'base.rounds' => '', 'body.rounds' => '']))->assertOk();
+        self::assertSame(['16', '5'], [$answer->json('solved')['base[chain]'], $answer->json('solved')['base[rounds]']]);
+        self::assertArrayNotHasKey('chain', $bag->fresh()?->choices['base']);
+    }
+
+    /** @return array<string, array{string, string, string}> */
+    public static function bad(): array
+    {
+        return [
+            'zero' => ['size.length', '0', 'outside'],
+            'negative' => ['size.height', '-5 cm', 'less than nothing'],
+            'absurd' => ['size.height', '900 m', 'outside'],
+            'unparsable' => ['size.width', 'a hand', 'not understood'],
+            'slot wider than the side' => ['handles.skip', '27', 'at most 24'],
+            'chain shorter than its skip' => ['handles.chain', '4', 'at least 10'],
+            'ten thousand rounds' => ['body.rounds', '10000', 'outside'],
+            'rounds in words' => ['base.rounds', 'two', 'whole number'],
+            'no name' => ['name', '', 'Write something'],
+            'no such working' => ['working', 'sideways', 'spiral'],
+        ];
+    }
+
+    #[DataProvider('bad')]
+    public function testBadChoicesAreSaidAtTheirFieldAndNothingIsKept(string $field, string $value, string $message): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $before = DB::table('bags')->first();
+        $form = $this->form($bag, [$field => $value]);
+        $errors = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $form)->assertUnprocessable()->json('errors');
+        self::assertStringContainsString($message, $errors[$field]);
+        // And without a script: back on the page, the message at the field, what was typed still in it.
+        $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $form)->assertRedirect("/bags/{$bag->id}")->assertSessionHasErrors($field);
+        $page = $this->get("/bags/{$bag->id}")->assertOk()->assertSee($message);
+        if ($field !== 'working') {
+            $page->assertSee('value="'.e($value).'"', false);
+        }
+        self::assertEquals($before, DB::table('bags')->first());
+    }
+
+    public function testABagWhoseSwatchNoLongerFitsIsShownToBeMended(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $bag->choices = array_diff_key($bag->choices, ['handles' => 1]) + ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16]];
+        $bag->choices = ['base' => ['type' => 'oval', 'ends' => 'three']] + $bag->choices;
+        $bag->save();
+        $this->actingAs($maker)->put("/swatches/{$bag->swatch_id}", ['name' => 'x', 'cord_id' => '', 'hook' => '30', 'stitch' => 'sc', 'stitches_counted' => '1', 'width' => '9 cm', 'rows_counted' => '1', 'height' => '9 cm'])->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}")->assertOk()->assertSee('No plan yet');
+        $this->get('/bags')->assertOk()->assertSee('open it to mend it');
+        $this->get('/')->assertOk();
+        foreach (['words', 'words.pdf', 'base.svg'] as $page) {
+            $this->get("/bags/{$bag->id}/{$page}")->assertRedirect("/bags/{$bag->id}");
+        }
+    }
+
+    public function testACordPutAwayStaysOnItsBag(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->delete("/stash/{$bag->cord_id}");
+        $this->get("/bags/{$bag->id}")->assertOk()->assertSee('Tarred cord (put away)');
+        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => '15']))->assertOk();
+    }
+
+    public function testPutsAwayAndBringsBack(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->delete("/bags/{$bag->id}")->assertRedirect('/bags');
+        $this->get('/bags')->assertSee('Undo')->assertDontSee("href=\"http://localhost/bags/{$bag->id}\"", false);
+        $this->get("/bags/{$bag->id}")->assertNotFound();
+        $this->post("/bags/{$bag->id}/restore");
+        $this->get("/bags/{$bag->id}")->assertOk();
+    }
+
+    public function testWordsInBothTermsWithCountsMaterialsAndCautions(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/words")
+            ->assertSee('Chain 23, loosely')->assertSee('Rounds 3–16')->assertSee('Sc in each st around, back loop only.')
+            ->assertSee('804 g')->assertSee('8 mm (L-11)')->assertSee('Hang the full bag')->assertSee('have water at hand');
+        $this->get("/bags/{$bag->id}/words?terms=uk")->assertSee('Dc in each st around')->assertDontSee('Sc in');
+        $this->get("/bags/{$bag->id}/words?terms=xx")->assertOk()->assertSee('Sc in');
+    }
+
+    public function testPdfAndDrawings(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $pdf = $this->actingAs($maker)->get("/bags/{$bag->id}/words.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
+        foreach (['base', 'side'] as $drawing) {
+            $svg = (string) $this->get("/bags/{$bag->id}/{$drawing}.svg")->assertOk()->assertHeader('Content-Disposition', "attachment; filename=\"pier-tote.{$drawing}.svg\"")->getContent();
+            $document = new \DOMDocument();
+            self::assertTrue($document->loadXML($svg));
+            self::assertStringEndsWith('mm', (string) $document->documentElement?->getAttribute('width'));
+        }
+        $this->get("/bags/{$bag->id}/solid.svg")->assertNotFound();
+    }
+
+    /** The base's drawing is to scale: its outline's width in the file, at the ratio the page says, is the base's own. */
+    public function testTheDrawingIsToScale(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}")->getContent();
+        self::assertSame(1, preg_match('/drawn 1 : ([\d.]+) · /', $page, $ratio));
+        $svg = (string) $this->get("/bags/{$bag->id}/base.svg")->getContent();
+        self::assertSame(1, preg_match('/d="M[\d.]+ [\d.]+h([\d.]+)a([\d.]+) /', $svg, $outline));
+        $drawnMm = ((float) $outline[1] + 2 * (float) $outline[2]) * 25.4 / 96;
+        self::assertEqualsWithDelta(298, $drawnMm * (float) $ratio[1], 298 * 0.03);
+    }
+
+    public function testTheFrontPageSaysWhatToDoNextAndWhatRunsShort(): void
+    {
+        $maker = $this->maker();
+        $this->get('/')->assertSee('Register');
+        $this->actingAs($maker)->get('/')->assertSee('Three things make a plan');
+        $bag = $this->bag($maker);
+        $this->get('/')->assertSee('Bags in hand')->assertDontSee('Running short');
+        $this->put("/stash/{$bag->cord_id}", ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '1 m', 'sample_mass' => '8.2', 'on_hand' => '500']);
+        $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100');
+    }
+
+    public function testEmptyPagesTeach(): void
+    {
+        $this->actingAs($this->maker());
+        $this->get('/stash')->assertSee('Nothing weighed yet');
+        $this->get('/swatches')->assertSee('No swatch yet');
+        $this->get('/bags')->assertSee('No bag in hand yet');
+        $this->get('/bags/new')->assertSee('Weigh a cord');
+    }
+}

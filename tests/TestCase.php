@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Bag;
+use App\Models\Cord;
+use App\Models\Swatch;
+use App\Models\User;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stitch\Stitch;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+
+/** Over HTTP, against a real MariaDB. */
+abstract class TestCase extends BaseTestCase
+{
+    use RefreshDatabase;
+
+    protected function maker(string $email = 'ilse@pier.example'): User
+    {
+        return User::query()->create(['name' => 'Ilse', 'email' => $email, 'password' => 'a long password']);
+    }
+
+    protected function cord(User $maker): Cord
+    {
+        return $maker->cords()->create([
+            'name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => Length::mm(4),
+            'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(8.2), 'on_hand' => Mass::grams(900),
+        ]);
+    }
+
+    protected function swatch(User $maker, ?Cord $cord = null): Swatch
+    {
+        return $maker->swatches()->create([
+            'cord_id' => $cord?->id, 'name' => 'sc on 8', 'hook' => Length::mm(8), 'stitch' => Stitch::Single,
+            'stitches_counted' => 10.0, 'width' => Length::mm(120), 'rows_counted' => 10.0, 'height' => Length::mm(115), 'mass' => Mass::grams(79),
+        ]);
+    }
+
+    protected function bag(User $maker): Bag
+    {
+        $cord = $this->cord($maker);
+        $bag = new Bag(['cord_id' => $cord->id, 'swatch_id' => $this->swatch($maker, $cord)->id, 'choices' => [
+            'name' => 'Pier tote',
+            'size' => ['length' => '30 cm', 'width' => '12 cm', 'height' => '26 cm'],
+            'working' => 'spiral',
+            'base' => ['type' => 'oval', 'ends' => 'two-and-two', 'chain' => 22, 'rounds' => 2],
+            'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => 14],
+            'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16, 'edge_rounds' => 1],
+        ]]);
+        $maker->bags()->save($bag);
+
+        return $bag;
+    }
+
+    /**
+     * What the forms of a bag send.
+     *
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    protected function form(Bag $bag, array $changes = []): array
+    {
+        $form = [
+            'name' => $bag->choices['name'], 'cord_id' => $bag->cord_id, 'swatch_id' => $bag->swatch_id,
+            'size' => $bag->choices['size'], 'working' => $bag->choices['working'],
+            'base' => $bag->choices['base'], 'body' => $bag->choices['body'], 'handles' => $bag->choices['handles'],
+        ];
+        foreach ($changes as $path => $value) {
+            data_set($form, $path, $value);
+        }
+
+        return $form;
+    }
+}
