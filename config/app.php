@@ -16,4 +16,7 @@ return [
 
     // The demo maker's sign-in, prefilled on the sign-in page only where the demo start set it.
     'demo' => (bool) env('FESCUE_DEMO', false),
+
+    // Serves the empty route that ./fescue bench measures against.
+    'bench' => (bool) env('FESCUE_BENCH', false),
 ];

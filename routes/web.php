@@ -59,6 +59,6 @@ Route::middleware('auth')->group(function (): void {
 });
 
 // The yardstick ./fescue bench measures redrawing against: a route with the same middleware that does nothing.
-if (env('FESCUE_BENCH', false)) {
+if (config('app.bench')) {
     Route::get('/bench/empty', fn(): string => '')->name('bench.empty');
 }

@@ -56,7 +56,7 @@ final class Canvas
 
     public function n(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+        return (string) round($value, 2);
     }
 
     /** "1 : 2.1", the drawing against the thing at the browser's own size. */

@@ -33,6 +33,21 @@ export function focusTrouble() {
     document.querySelector('[data-focus]')?.focus();
 }
 
+/** A file too large to be a bag is said before it is sent. */
+export function fileSizes() {
+    for (const field of document.querySelectorAll('[data-most-bytes]')) {
+        const wrong = document.getElementById(field.getAttribute('aria-describedby'));
+        field.addEventListener('change', () => {
+            const large = (field.files[0]?.size ?? 0) > Number(field.dataset.mostBytes);
+            wrong.textContent = large ? 'This file is larger than any bag; Fescue reads up to 256 KB.' : '';
+            field.classList.toggle('is-invalid', large);
+            if (large) {
+                field.value = '';
+            }
+        });
+    }
+}
+
 /** The print button shows only where it works. */
 export function printing() {
     for (const button of document.querySelectorAll('[data-print]')) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\BagForm;
 use App\Bags\PlanSheet;
 use App\Drawing\SwatchChip;
-use App\Http\Requests\BagRequest;
 use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Bag\Refused;
@@ -33,16 +33,17 @@ final class BagController extends Controller
         return view('bags.create', ['cords' => $maker->cords, 'swatches' => $maker->swatches]);
     }
 
-    public function store(BagRequest $request): RedirectResponse
+    public function store(Request $request): RedirectResponse
     {
+        $maker = $this->maker($request);
         $bag = new Bag(['choices' => []]);
-        $request->putOn($bag);
         try {
+            BagForm::putOn($bag, $request, $maker);
             $bag->plan();
         } catch (Refused $e) {
-            return back()->withInput()->withErrors(BagRequest::errors($e));
+            return back()->withInput()->withErrors(BagForm::errors($e));
         }
-        $request->maker()->bags()->save($bag);
+        $maker->bags()->save($bag);
 
         return redirect()->route('bags.plan', $bag)->with('status', 'Planned. Change anything at the left and the drawing follows.');
     }
@@ -57,21 +58,22 @@ final class BagController extends Controller
         } catch (Refused $e) {
             // What the bag stands on has changed under it: its choices are still here to be mended.
             $sheet = null;
-            $errors = BagRequest::errors($e);
+            $errors = BagForm::errors($e);
         }
         $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'cords' => $maker->cords, 'swatches' => $maker->swatches]);
 
         return $errors === [] ? $view : $view->with('errors', (new ViewErrorBag())->put('default', new MessageBag($errors)));
     }
 
-    public function update(BagRequest $request, Bag $bag): RedirectResponse|JsonResponse
+    public function update(Request $request, Bag $bag): RedirectResponse|JsonResponse
     {
         $this->authorize('own', $bag);
-        $request->putOn($bag);
+        $maker = $this->maker($request);
         try {
-            $sheet = PlanSheet::of($bag, $request->maker());
+            BagForm::putOn($bag, $request, $maker);
+            $sheet = PlanSheet::of($bag, $maker);
         } catch (Refused $e) {
-            $errors = BagRequest::errors($e);
+            $errors = BagForm::errors($e);
 
             return $request->expectsJson()
                 ? response()->json(['errors' => $errors], 422)

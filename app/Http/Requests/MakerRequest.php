@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Typed;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -17,11 +18,8 @@ abstract class MakerRequest extends FormRequest
         return $user instanceof User ? $user : abort(403);
     }
 
-    /** What a field holds, trimmed; '' where it is absent or no text. */
     protected function typed(string $field): string
     {
-        $value = $this->input($field);
-
-        return is_string($value) || is_int($value) || is_float($value) ? trim((string) $value) : '';
+        return Typed::text($this, $field);
     }
 }

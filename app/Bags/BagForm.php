@@ -2,46 +2,45 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Bags;
 
+use App\Http\Typed;
 use App\Models\Bag;
+use App\Models\Cord;
+use App\Models\Swatch;
+use App\Models\User;
 use Fescue\Core\Bag\Problem;
 use Fescue\Core\Bag\Refused;
-use Illuminate\Validation\Rule;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Http\Request;
 
 /**
  * The choices of a bag, as its forms send them. What the choices mean is the core's to judge: here they
  * only become a document, with the maker's unit written behind bare numbers.
  */
-final class BagRequest extends MakerRequest
+final readonly class BagForm
 {
     private const SIZES = ['length', 'width', 'height'];
 
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
-    {
-        $own = fn(string $table): array => ['nullable', 'integer',
-            Rule::exists($table, 'id')->where('user_id', $this->maker()->id)];
+    private function __construct(private Request $request, private User $maker) {}
 
-        return ['cord_id' => $own('cords'), 'swatch_id' => $own('swatches')];
+    /**
+     * Puts what a request chose on a bag, unsaved. A bag that came as a file keeps its own material and gauge until
+     * others are chosen.
+     *
+     * @throws Refused where a cord or swatch is chosen that the maker does not have
+     */
+    public static function putOn(Bag $bag, Request $request, User $maker): void
+    {
+        (new self($request, $maker))->fill($bag);
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'cord_id.exists' => 'Choose one of your own cords.',
-            'swatch_id.exists' => 'Choose one of your own swatches.',
-        ];
-    }
-
-    /** Puts what was chosen on a bag, unsaved. A bag that came as a file keeps its own material and gauge until others are chosen. */
-    public function putOn(Bag $bag): void
+    private function fill(Bag $bag): void
     {
         $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1]);
-        $bag->cord_id = $this->id('cord_id');
-        $bag->swatch_id = $this->id('swatch_id');
-        $bag->unsetRelations();
+        $bag->cord()->associate($this->own($this->maker->cords(), 'cord_id', '/material', 'Choose one of your own cords.'));
+        $bag->swatch()->associate($this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
         $choices = [
             'name' => $this->typed('name'),
             'size' => array_filter(array_combine(self::SIZES, array_map(fn(string $side): string => $this->length("size.{$side}"), self::SIZES)), fn(string $text): bool => $text !== ''),
@@ -95,9 +94,29 @@ final class BagRequest extends MakerRequest
         };
     }
 
-    private function id(string $field): ?int
+    /**
+     * What a field chooses among the maker's things, those put away included; null where it chooses none.
+     *
+     * @template T of Cord|Swatch
+     *
+     * @param HasMany<T, User> $things
+     *
+     * @return ?T
+     */
+    private function own(HasMany $things, string $field, string $path, string $message): Cord|Swatch|null
     {
-        return $this->typed($field) === '' ? null : (int) $this->typed($field);
+        $id = $this->typed($field);
+        if ($id === '') {
+            return null;
+        }
+        $things->withoutGlobalScope(SoftDeletingScope::class);
+
+        return (ctype_digit($id) ? $things->find($id) : null) ?? throw Refused::at($path, $message);
+    }
+
+    private function typed(string $field): string
+    {
+        return Typed::text($this->request, $field);
     }
 
     /** A whole number where it reads as one, else the text for the core to refuse; null where empty. */
@@ -116,7 +135,7 @@ final class BagRequest extends MakerRequest
     {
         $text = $this->typed($field);
 
-        return preg_match('/^[\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞]+$/u', $text) === 1 ? "{$text} {$this->maker()->units->value}" : $text;
+        return preg_match('/^[\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞]+$/u', $text) === 1 ? "{$text} {$this->maker->units->value}" : $text;
     }
 
     /**

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+
+/** What a form's field holds. */
+final class Typed
+{
+    /** Trimmed text; '' where the field is absent or holds no text. Dots reach into brackets. */
+    public static function text(Request $request, string $field): string
+    {
+        $value = $request->input($field);
+
+        return is_string($value) || is_int($value) || is_float($value) ? trim((string) $value) : '';
+    }
+}

@@ -1,0 +1,115 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { measureSwatch, register, signInToDemo, weighCord } from './maker.js';
+
+const WIDTHS = { wide: { width: 1680, height: 1000 }, laptop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
+
+async function inspect(page, where) {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
+    expect(found, where).toEqual([]);
+    const spill = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(spill, `${where} scrolls sideways`).toBeLessThanOrEqual(0);
+}
+
+async function bagPages(page) {
+    await page.goto('/bags');
+    const plan = new URL(await page.locator('.rows h2 a').first().getAttribute('href')).pathname;
+    await page.goto('/stash');
+    const cord = new URL(await page.locator('.rows h2 a').first().getAttribute('href')).pathname;
+    await page.goto('/swatches');
+    const swatch = new URL(await page.locator('.rows h2 a').first().getAttribute('href')).pathname;
+
+    return [plan, `${plan}/words`, cord, swatch];
+}
+
+for (const [name, viewport] of Object.entries(WIDTHS)) {
+    test(`axe finds nothing and nothing spills, ${name}`, async ({ page }) => {
+        await page.setViewportSize(viewport);
+        for (const path of ['/', '/sign-in', '/register', '/no/such/page']) {
+            await page.goto(path);
+            await inspect(page, path);
+        }
+        await signInToDemo(page);
+        const paths = ['/', '/stash', '/stash/new', '/swatches', '/swatches/new', '/bags', '/bags/new', '/bags/import', '/account', ...(await bagPages(page))];
+        for (const path of paths) {
+            await page.goto(path);
+            await inspect(page, path);
+        }
+        // Plan with every station opened in turn.
+        await page.goto(paths.at(-4));
+        for (const station of await page.locator('.station > summary').all()) {
+            await station.click();
+            await inspect(page, `station ${await station.textContent()}`);
+        }
+    });
+}
+
+test('axe finds nothing on empty and on refused pages', async ({ page }) => {
+    await register(page);
+    for (const path of ['/', '/stash', '/swatches', '/bags', '/bags/new']) {
+        await page.goto(path);
+        await inspect(page, path);
+    }
+    await page.goto('/stash/new');
+    await page.getByLabel('Name').fill('x');
+    await page.getByLabel('Thickness').fill('thin');
+    await page.getByLabel('What it weighs').fill('heavy');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByRole('alert')).toBeFocused();
+    await inspect(page, 'refused cord');
+    await page.goto('/bags/import');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await inspect(page, 'refused file');
+});
+
+test('the keyboard alone gets through', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+
+    // From the top: past the stations by the skip link, then to the bags by two keys.
+    await page.goto('/');
+    await page.keyboard.press('Tab');
+    await expect(page.getByText('Skip to the work')).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('main')).toBeFocused();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await page.keyboard.press('g');
+    await page.keyboard.press('b');
+    await page.waitForURL('**/bags');
+
+    const tabTo = async (what) => {
+        for (let press = 0; press < 40; press++) {
+            if (await what.evaluate((element) => element === document.activeElement)) {
+                return;
+            }
+            await page.keyboard.press('Tab');
+        }
+        throw new Error(`Tab never reaches ${what}`);
+    };
+    await tabTo(page.getByRole('link', { name: 'Plan a bag' }).first());
+    await page.keyboard.press('Enter');
+    await page.waitForURL('**/bags/new');
+    for (const [label, text] of [['Name', 'Key tote'], ['Length', '28'], ['Width', '10'], ['Height', '22']]) {
+        await tabTo(page.getByLabel(label));
+        await page.keyboard.type(text);
+    }
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Key tote' })).toBeVisible();
+
+    // A digit opens a station; a choice between schools is made with the arrows.
+    await page.locator('main').focus();
+    await page.keyboard.press('3');
+    await expect(page.locator('[data-station="3"] > summary')).toBeFocused();
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('ArrowDown');
+    await expect(page.locator('input[name="base[ends]"][value="three"]')).toBeChecked();
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await tabTo(page.getByLabel('Rounds of base'));
+    await page.keyboard.type('3');
+    await expect(page.locator('[data-region="station-base"]')).toContainText('3 rounds');
+});
