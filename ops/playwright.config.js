@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
     testDir: '../tests/browser',
     outputDir: '../var/test/browser',
-    timeout: 60_000,
+    timeout: 240_000,
     workers: 2,
     fullyParallel: true,
     reporter: 'line',

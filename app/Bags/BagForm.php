@@ -41,6 +41,12 @@ final readonly class BagForm
         $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1]);
         $bag->cord()->associate($this->own($this->maker->cords(), 'cord_id', '/material', 'Choose one of your own cords.'));
         $bag->swatch()->associate($this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
+        if ($bag->cord_id === null && ! isset($kept['material'])) {
+            throw Refused::at('/material', 'Choose a cord.');
+        }
+        if ($bag->swatch_id === null && ! isset($kept['gauge'])) {
+            throw Refused::at('/gauge', 'Choose a swatch.');
+        }
         $choices = [
             'name' => $this->typed('name'),
             'size' => array_filter(array_combine(self::SIZES, array_map(fn(string $side): string => $this->length("size.{$side}"), self::SIZES)), fn(string $text): bool => $text !== ''),

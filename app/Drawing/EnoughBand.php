@@ -21,6 +21,8 @@ final class EnoughBand
         $at = fn(float $mass): float => round(($mass - $least) / max(1e-9, $most - $least) * self::WIDTH, 1);
         [$low, $likely, $high] = [$at($grams->low()), $at($grams->likely), $at($grams->high())];
         $said = Decimal::print($grams->low()).' to '.Decimal::print($grams->high()).' g, likely '.Decimal::print($grams->likely);
+        // The two figures lean apart where the band is narrow.
+        [$leftAnchor, $rightAnchor] = $high - $low < 60 ? ['end', 'start'] : ['middle', 'middle'];
         $mark = '';
         if ($onHand !== null) {
             $x = $at($onHand->grams);
@@ -33,8 +35,8 @@ final class EnoughBand
             .'<path d="M0 23H'.self::WIDTH.'" stroke="'.Ink::LINE.'" stroke-width="8"/>'
             ."<path d=\"M{$low} 23H{$high}\" stroke=\"#8aa588\" stroke-width=\"8\"/>"
             ."<path d=\"M{$likely} 16V30\" stroke=\"".Ink::GRASS.'" stroke-width="3"/>'
-            ."<text x=\"{$low}\" y=\"45\" text-anchor=\"middle\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->low()).'</text>'
-            ."<text x=\"{$high}\" y=\"45\" text-anchor=\"middle\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->high()).'</text>'
+            ."<text x=\"{$low}\" y=\"45\" text-anchor=\"{$leftAnchor}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->low()).'</text>'
+            ."<text x=\"{$high}\" y=\"45\" text-anchor=\"{$rightAnchor}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->high()).'</text>'
             .$mark.'</svg>';
     }
 }

@@ -100,18 +100,21 @@ final class SideDrawing
         $this->canvas->add("<path d=\"M{$left} {$n($top)}h{$n($width)}V{$n($this->foot - 5)}q0 5 -5 5H".($left + 5)."q-5 0 -5 -5z\" fill=\"{$this->colour}\"/>");
         $body = $this->plan->body;
         $height = $this->plan->gauge->heightOf($body->stitch)->mm * $this->scale;
-        $row = $this->row($left, $this->foot - $height, $this->plan->base->last()->half(), $height, $body->stitch);
-        $rib = '';
-        if ($body->loop !== Loop::Both) {
-            // The loop left free stands as a rib along the foot of each round.
-            $rib = "M{$left} {$n($this->foot - 0.5)}h{$n($width)}";
+        $threads = '';
+        $ribs = '';
+        for ($round = 1; $round <= $body->rounds; $round++) {
+            $y = $this->foot - $round * $height;
+            $threads .= $this->row($left, $y, $this->plan->base->last()->half(), $height, $body->stitch);
+            // Worked through one loop, the other stands as a rib along the foot of the round.
+            $ribs .= $body->loop === Loop::Both ? '' : "M{$left} {$n($y + $height - 0.5)}h{$n($width)}";
         }
-        $this->canvas->add('<g fill="none" stroke-linecap="round" stroke-linejoin="round" stroke-width="'.$n($this->threadWidth())."\" stroke=\"{$this->thread}\">");
-        $this->canvas->add("<g id=\"wall-round\"><path d=\"{$row}\"/><path d=\"{$rib}\" stroke-width=\"{$n($this->threadWidth() * 0.45)}\"/></g>");
-        for ($round = 1; $round < $body->rounds; $round++) {
-            $this->canvas->add("<use href=\"#wall-round\" y=\"-{$n($round * $height)}\"/>");
-        }
-        $this->canvas->add('</g>');
+        $this->canvas->add($this->threads($threads).$this->threads($ribs, 0.45));
+    }
+
+    /** A path of thread, as thick as this fabric's or a share of it. */
+    private function threads(string $path, float $share = 1): string
+    {
+        return $path === '' ? '' : "<path d=\"{$path}\" fill=\"none\" stroke=\"{$this->thread}\" stroke-width=\"{$this->canvas->n($share * $this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
     }
 
     /** One row of stitches as one path, from its upper left corner. */
@@ -119,7 +122,7 @@ final class SideDrawing
     {
         $n = $this->canvas->n(...);
         $w = $this->stitch;
-        $one = "m{$n(0.1 * $w)} 0l{$n(0.4 * $w)} {$n(0.76 * $height)}l{$n(0.4 * $w)} -{$n(0.76 * $height)}m{$n(0.1 * $w)} 0";
+        $one = "l{$n(0.4 * $w)} {$n(0.76 * $height)} {$n(0.4 * $w)} -{$n(0.76 * $height)}m{$n(0.2 * $w)} 0";
         // The bars of the yarn overs: one for each chain of height a stitch has over a single.
         $bars = match ($stitch) {
             Stitch::HalfDouble, Stitch::Double => 1,
@@ -128,10 +131,10 @@ final class SideDrawing
         };
         for ($bar = 1; $bar <= $bars; $bar++) {
             $down = 0.76 * $height * $bar / ($bars + 1);
-            $one .= "m-{$n(0.72 * $w)} {$n($down)}l{$n(0.44 * $w)} -{$n(0.16 * $w)}m{$n(0.28 * $w)} -{$n($down - 0.16 * $w)}";
+            $one .= "m-{$n(0.82 * $w)} {$n($down)}l{$n(0.44 * $w)} -{$n(0.16 * $w)}m{$n(0.38 * $w)} {$n(0.16 * $w - $down)}";
         }
 
-        return "M{$n($x)} {$n($y + 0.12 * $height)}".str_repeat($one, $count);
+        return "M{$n($x + 0.1 * $w)} {$n($y + 0.12 * $height)}".str_repeat($one, $count);
     }
 
     private function top(Slots $slots, Ellipse $hole, float $width, float $bodyTop): void
@@ -157,9 +160,9 @@ final class SideDrawing
             $threads .= $this->row(self::LEFT, $y, $leftCount, $this->single, Stitch::Single);
             $threads .= $this->row($middle + $a, $y, $right, $this->single, Stitch::Single);
         }
-        $this->canvas->add("<path d=\"{$threads}\" fill=\"none\" stroke=\"{$this->thread}\" stroke-width=\"{$n($this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>");
+        $this->canvas->add($this->threads($threads));
         $this->canvas->add("<path d=\"{$outer}z\" fill=\"{$this->colour}\" stroke=\"".Ink::SHEET.'" stroke-width="1.5"/>');
-        $this->canvas->add("<path d=\"{$this->bandStitches($slots, $middle, $bodyTop)}\" fill=\"none\" stroke=\"{$this->thread}\" stroke-width=\"{$n($this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>");
+        $this->canvas->add($this->threads($this->bandStitches($slots, $middle, $bodyTop)));
         $this->canvas->add("<path d=\"M{$n($middle - $a)} {$n($bodyTop)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($middle + $a)} {$n($bodyTop)}z\" fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="2"/>');
         $this->centre($hole, $middle, $bodyTop);
     }

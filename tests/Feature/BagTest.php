@@ -80,6 +80,25 @@ final class BagTest extends TestCase
         self::assertEquals($before, DB::table('bags')->first());
     }
 
+    public function testScriptInAnyFieldOfABagIsOnlyText(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $script = '<script>alert(1)</script>';
+        $this->actingAs($maker);
+        foreach (['size.length', 'size.width', 'size.height', 'working', 'base.ends', 'base.chain', 'base.rounds', 'body.stitch', 'body.loop', 'body.rounds', 'handles.type', 'handles.skip', 'handles.chain', 'handles.edge_rounds', 'cord_id', 'swatch_id'] as $field) {
+            $form = $this->form($bag, [$field => $script]);
+            $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $form)->assertRedirect("/bags/{$bag->id}")->assertSessionHasErrors($field);
+            $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee($script, false);
+            $this->putJson("/bags/{$bag->id}", $this->form($bag, [$field => ['deep' => ['er']]]))->assertStatus(in_array($field, ['size.length', 'size.width', 'base.chain', 'base.rounds', 'body.rounds', 'body.loop', 'handles.skip', 'handles.chain', 'handles.edge_rounds', 'size.height'], true) ? 200 : 422);
+        }
+        $this->put("/bags/{$bag->id}", $this->form($bag->refresh(), ['name' => $script]))->assertSessionHasNoErrors();
+        foreach (['', '/words', '/base.svg', '/side.svg', '/words.pdf'] as $page) {
+            $this->get("/bags/{$bag->id}{$page}")->assertOk()->assertDontSee($script, false);
+        }
+        $this->get('/bags')->assertOk()->assertDontSee($script, false)->assertSee($script);
+    }
+
     public function testABagWhoseSwatchNoLongerFitsIsShownToBeMended(): void
     {
         $maker = $this->maker();

@@ -2,6 +2,8 @@
 @use(App\Drawing\SideDrawing)
 @php
     $plan = $sheet->plan;
+    $base = BaseDrawing::of($plan, $sheet->unit);
+    $side = SideDrawing::of($plan, $sheet->unit, $sheet->bag->colour(), $sheet->writer);
     $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
 @endphp
 <!doctype html>
@@ -10,7 +12,7 @@
 <meta charset="utf-8">
 <title>{{ $sheet->bag->name() }}</title>
 <style>
-    @page { margin: 16mm; }
+    @page { margin: 16mm 18mm; }
     body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #22302b; }
     h1 { font-size: 20pt; margin: 0 0 2mm; }
     h2 { font-size: 12pt; border-top: 1.5pt solid #22302b; padding-top: 2mm; margin: 5mm 0 2mm; }
@@ -19,7 +21,8 @@
     td.name { width: 27mm; font-weight: bold; }
     td.count { width: 14mm; text-align: right; font-weight: bold; padding-right: 0; }
     .aside { color: #8f3715; font-size: 9pt; }
-    img { width: 172mm; }
+    img { width: 173.57mm; }
+    .drawing { page-break-inside: avoid; }
     .care { font-size: 9pt; }
 </style>
 </head>
@@ -55,7 +58,7 @@
     @endforeach
 </div>
 <h2>Drawings</h2>
-<p><img src="{{ $picture(BaseDrawing::of($plan, $sheet->unit)->alone()) }}" alt="Chart of the base"></p>
-<p><img src="{{ $picture(SideDrawing::of($plan, $sheet->unit, $sheet->bag->colour(), $sheet->writer)->alone()) }}" alt="Side of the bag"></p>
+<p class="drawing">The base, drawn {{ $base->ratio() }} where paper is printed at its own size.<br><img src="{{ $picture($base->alone()) }}" alt="Chart of the base"></p>
+<p class="drawing">The side, drawn {{ $side->ratio() }}, slots lifted.<br><img src="{{ $picture($side->alone()) }}" alt="Side of the bag"></p>
 </body>
 </html>
