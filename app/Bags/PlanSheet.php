@@ -9,6 +9,7 @@ use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -110,6 +111,20 @@ final readonly class PlanSheet
             'handles[skip]' => (string) ($this->plan->slots->skip ?? ''),
             'handles[chain]' => (string) ($this->plan->slots->chain ?? ''),
         ];
+    }
+
+    /** @return array{string, string} the next thing to do for this bag, and where */
+    public function next(): array
+    {
+        $chance = $this->inHundred();
+        $cord = $this->bag->cord === null || $this->bag->cord->trashed() ? route('bags.plan', $this->bag) : route('stash.edit', $this->bag->cord);
+
+        return match (true) {
+            $chance === null => ['weigh the ball', $cord],
+            $chance < 90 => ['find '.Decimal::print(max(1, ceil($this->estimate->grams->high() - ($this->plan->spec->material->onHand->grams ?? 0)))).' g more cord', $cord],
+            $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
+            default => ['chain '.($this->plan->pattern->foundation + 1), route('bags.words', $this->bag)],
+        };
     }
 
     /** @return list<Run> the pattern's rounds, like ones together */

@@ -180,9 +180,9 @@ final class BagTest extends TestCase
         $this->get('/')->assertSee('Register');
         $this->actingAs($maker)->get('/')->assertSee('Three things make a plan');
         $bag = $this->bag($maker);
-        $this->get('/')->assertSee('Bags in hand')->assertDontSee('Running short');
+        $this->get('/')->assertSee('Bags in hand')->assertSee('chain 23')->assertDontSee('Running short');
         $this->put("/stash/{$bag->cord_id}", ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '1 m', 'sample_mass' => '8.2', 'on_hand' => '500']);
-        $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100');
+        $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100')->assertSee('find 387 g more cord');
     }
 
     public function testEmptyPagesTeach(): void

@@ -8,6 +8,10 @@
     <div class="what">
         <h2><a href="{{ route('bags.plan', $bag) }}">{{ $bag->name() }}</a></h2>
         <p class="sub">{{ $bag->cord->name ?? 'material from its file' }}</p>
+        @if ($sheet)
+            @php [$next, $where] = $sheet->next(); @endphp
+            <p class="sub">next: <a href="{{ $where }}">{{ $next }}</a></p>
+        @endif
     </div>
     @if ($sheet)
         <p class="figure first"><b>{{ $sheet->figure($sheet->plan->comesOut->flatWidth) }} × {{ $sheet->figure($sheet->plan->comesOut->height) }}</b> {{ $sheet->unit->value }}<span>lying flat</span></p>
