@@ -33,6 +33,8 @@ $app = Application::configure(basePath: $root)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->web(append: [ContentSecurity::class]);
+        // A changed password signs every other browser out.
+        $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

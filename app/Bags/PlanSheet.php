@@ -44,7 +44,7 @@ final readonly class PlanSheet
         $plan = $bag->plan();
         $estimate = MaterialEstimate::of($plan);
 
-        return new self($bag, $plan, $estimate, Notes::on($plan, $estimate, $maker->units), $maker->units, $terms, new Writer($terms));
+        return new self($bag, $plan, $estimate, Notes::on($plan, $estimate, $maker->units, $terms), $maker->units, $terms, new Writer($terms));
     }
 
     public function say(Length $length): string
@@ -149,6 +149,18 @@ final readonly class PlanSheet
         }
 
         return $runs;
+    }
+
+    /** What rounding did to the wished size, in words; '' where no size was wished. */
+    public function againstWish(): string
+    {
+        foreach ($this->notes as $note) {
+            if ($note->code === Notes::AGAINST_WISH) {
+                return $note->rest;
+            }
+        }
+
+        return '';
     }
 
     /** @return list<Note> what guards the maker and those around her, and belongs to no one round */

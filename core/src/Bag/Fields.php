@@ -32,7 +32,7 @@ final class Fields
     {
         $this->asked[$key] = true;
 
-        return ($this->values[$key] ?? null) !== null;
+        return array_key_exists($key, $this->values);
     }
 
     public function refuse(string $key, string $message): void
@@ -210,6 +210,9 @@ final class Fields
             $this->refuse($key, 'This is missing.');
 
             return null;
+        }
+        if ($this->values[$key] === null) {
+            $this->refuse($key, 'This is empty; fill it in or take it out.');
         }
 
         return $this->values[$key];

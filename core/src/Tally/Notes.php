@@ -14,6 +14,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
 
 /** What a plan's maker should watch out for. */
 final class Notes
@@ -26,6 +27,9 @@ final class Notes
     /** A hand with a coat's cuff, mm. From memory. */
     private const HAND = 85.0;
 
+    /** The one note that is there for every wished bag. */
+    public const AGAINST_WISH = 'against-wish';
+
     /** @var list<Note> */
     private array $notes = [];
 
@@ -33,12 +37,13 @@ final class Notes
         private readonly BagPlan $plan,
         private readonly MaterialEstimate $estimate,
         private readonly LengthUnit $unit,
+        private readonly Terms $terms,
     ) {}
 
     /** @return list<Note> trouble first */
-    public static function on(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit = LengthUnit::Centimetre): array
+    public static function on(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit = LengthUnit::Centimetre, Terms $terms = Terms::US): array
     {
-        $notes = new self($plan, $estimate, $unit);
+        $notes = new self($plan, $estimate, $unit, $terms);
         $notes->enough();
         $notes->flatness();
         $notes->size();
@@ -109,9 +114,25 @@ final class Notes
         $plan = $this->plan;
         $wish = $plan->spec->wish;
         $round = $plan->gauge->heightOf($plan->body->stitch);
+        $this->againstWish($plan->comesOut->lengthMiss($wish), $plan->comesOut->widthMiss($wish), $plan->comesOut->heightMiss($wish));
         $this->miss($plan->comesOut->heightMiss($wish), $round->mm, 'lower', 'higher', 'height', 'body round', $plan->comesOut->height);
         $this->miss($plan->comesOut->widthMiss($wish), 2 * $plan->gauge->singleHeight()->mm, 'narrower', 'wider', 'width', 'base round', $plan->comesOut->baseWidth);
         $this->miss($plan->comesOut->lengthMiss($wish), $plan->gauge->width->mm, 'shorter', 'longer', 'length', 'starting chain', $plan->comesOut->baseLength);
+    }
+
+    /** What rounding to whole stitches and rounds does to each wished side, however little. */
+    private function againstWish(?float $length, ?float $width, ?float $height): void
+    {
+        $said = [];
+        foreach ([[$length, 'shorter', 'longer'], [$width, 'narrower', 'wider'], [$height, 'lower', 'higher']] as [$miss, $less, $more]) {
+            if ($miss !== null) {
+                $by = $this->say(Length::mm(abs($miss)));
+                $said[] = Length::mm(0)->print($this->unit) === $by ? 'as '.['shorter' => 'long', 'narrower' => 'wide', 'lower' => 'high'][$less] : $by.' '.($miss < 0 ? $less : $more);
+            }
+        }
+        if ($said !== []) {
+            $this->add(self::AGAINST_WISH, Tone::Better, 'Against the wish:', implode(', ', $said).'.');
+        }
     }
 
     private function miss(?float $miss, float $step, string $less, string $more, string $dimension, string $unit, Length $comesOut): void
@@ -165,7 +186,7 @@ final class Notes
             $this->add('swatch-small', Tone::Better, 'The swatch is small.', 'Half a stitch misread over so few moves the whole bag; measure over '.Swatch::FEWEST_TO_TRUST.' stitches and rows or more.');
         }
         if ($swatch->stitch !== $this->plan->body->stitch || $swatch->stitch !== Stitch::Single) {
-            $this->add('height-derived', Tone::Better, "The swatch was {$swatch->stitch->value} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
+            $this->add('height-derived', Tone::Better, "The swatch was {$swatch->stitch->abbreviation($this->terms)} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
         }
     }
 

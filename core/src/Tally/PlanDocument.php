@@ -53,7 +53,7 @@ final class PlanDocument
                 'code' => $note->code,
                 'row' => $note->row,
                 'text' => $note->text(),
-            ], Notes::on($plan, $estimate)),
+            ], Notes::on($plan, $estimate, terms: $terms)),
         ]);
     }
 

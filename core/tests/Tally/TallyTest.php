@@ -9,6 +9,7 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tally\PlanDocument;
@@ -43,6 +44,21 @@ final class TallyTest extends TestCase
         self::assertArrayNotHasKey('misses-length', $notes);
         self::assertSame('3 in lower than wished.', self::notes([], LengthUnit::Inch)['misses-height']->lead);
         self::assertStringContainsString('fewer starting chain', self::notes(['size/length' => '25 cm'])['misses-length']->rest);
+    }
+
+    public function testSaysAgainstTheWishForEverySide(): void
+    {
+        self::assertSame('0.2 cm shorter, 7.4 cm narrower, 7.6 cm lower.', self::notes()['against-wish']->rest);
+        self::assertSame('0.5 cm shorter, 0.5 cm narrower, 0.5 cm higher.', self::notes(['base/chain' => null, 'base/rounds' => null, 'body/rounds' => null])['against-wish']->rest);
+        self::assertSame('as high.', self::notes(['size' => ['height' => '18.4 cm']])['against-wish']->rest);
+        self::assertArrayNotHasKey('against-wish', self::notes(['size' => null]));
+    }
+
+    public function testNotesSpeakTheMakersTerms(): void
+    {
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['body/stitch' => 'dc'])));
+        $texts = array_map(fn(Note $note): string => $note->text(), Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::UK));
+        self::assertStringContainsString('The swatch was dc alone.', implode(' ', $texts));
     }
 
     public function testTiesTheWavyRoundToItsRow(): void
@@ -94,11 +110,11 @@ final class TallyTest extends TestCase
     {
         $validator = new Validator();
         $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json');
-        $changes = [[], ['size' => null], ['handles' => null], ['body/loop' => null], ['base/chain' => 2], ['base/chain' => '22'], ['gauge/rows' => 0],
+        $changes = [[], ['null' => true], ['size' => null], ['handles' => null], ['body/loop' => null], ['base/chain' => 2], ['base/chain' => '22'], ['gauge/rows' => 0],
             ['gauge/rows' => null], ['extra' => 1], ['working' => 'turned'], ['body/stitch' => 'ch'], ['material/kind' => 'wool'], ['name' => ''],
             ['handles/edge_rounds' => 21], ['body/rounds' => 10_000], ['format' => 'x'], ['hook' => 8], ['size/length' => 30], ['material/density' => null]];
         foreach ($changes as $change) {
-            $document = Documents::tote($change);
+            $document = $change === ['null' => true] ? ['handles' => null] + Documents::tote() : Documents::tote($change);
             $json = json_encode($document, JSON_THROW_ON_ERROR);
             try {
                 BagDocument::fromJson($json);

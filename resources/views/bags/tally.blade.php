@@ -1,5 +1,6 @@
 @use(App\Drawing\EnoughBand)
 @use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Tally\Notes)
 @php
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
@@ -26,11 +27,13 @@
     <div class="figure-row">
         <dt>comes out</dt><dd><b>{{ $sheet->figure($out->flatWidth) }} × {{ $sheet->say($out->height) }}</b> flat</dd>
         <dd class="sub">base {{ $sheet->figure($out->baseLength) }} × {{ $sheet->say($out->baseWidth) }} · {{ Decimal::print($out->litres, 1) }} l</dd>
+        @if ($sheet->againstWish() !== '')<dd class="sub">against the wish: {{ $sheet->againstWish() }}</dd>@endif
     </div>
     <div class="figure-row"><dt>time</dt><dd><b>{{ intdiv($minutes, 60) }} h {{ str_pad((string) ($minutes % 60), 2, '0', STR_PAD_LEFT) }}</b> ± {{ $spread }} min</dd><dd class="sub">guessed at 12 s a stitch</dd></div>
 </dl>
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)
+        @continue($note->code === Notes::AGAINST_WISH)
         <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
     @endforeach
 </ul>

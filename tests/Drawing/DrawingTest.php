@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Drawing;
+
+use App\Drawing\BaseDrawing;
+use App\Drawing\EnoughBand;
+use App\Drawing\Ink;
+use App\Drawing\SideDrawing;
+use App\Drawing\SwatchChip;
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Shape\Ellipse;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Documents;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What the drawings show, read back from their SVG. */
+final class DrawingTest extends TestCase
+{
+    /** @param array<string, mixed> $changes */
+    private static function plan(array $changes = []): BagPlan
+    {
+        return Planner::plan(BagDocument::read(Documents::tote($changes)));
+    }
+
+    /** @return array{string, string} base and side */
+    private static function draw(BagPlan $plan, LengthUnit $unit = LengthUnit::Centimetre): array
+    {
+        return [
+            BaseDrawing::of($plan, $unit)->inline(),
+            SideDrawing::of($plan, $unit, '#c9b994', new Writer(Terms::US))->inline(),
+        ];
+    }
+
+    /** @return list<string> what the paths of one colour and no fill say */
+    private static function strokes(string $svg, string $colour): array
+    {
+        preg_match_all('/<path d="([^"]+)" fill="none" stroke="'.$colour.'"/', $svg, $paths);
+
+        return $paths[1];
+    }
+
+    /**
+     * The numbers along the top tape and where they stand.
+     *
+     * @return list<array{float, float}> number, pixel
+     */
+    private static function tape(string $svg): array
+    {
+        preg_match_all('/<text x="([\d.]+)" y="13" text-anchor="end">(\d+)<\/text>/', $svg, $numbers, PREG_SET_ORDER);
+
+        return array_map(fn(array $found): array => [(float) $found[2], (float) $found[1]], $numbers);
+    }
+
+    /** The tape's centimetres or inches are as long as the drawn thing's own. */
+    public function testTheTapeMeasuresTheDrawing(): void
+    {
+        foreach ([LengthUnit::Centimetre, LengthUnit::Inch] as $unit) {
+            [$base, $side] = self::draw(self::plan(), $unit);
+            foreach ([[$base, 298.0, '/d="M[\d.]+ [\d.]+h([\d.]+)a([\d.]+) /', fn(array $m): float => (float) $m[1] + 2 * (float) $m[2]], [$side, 336.0, '/v10m0 -5h([\d.]+)m/', fn(array $m): float => (float) $m[1]]] as [$svg, $mm, $find, $pixels]) {
+                self::assertSame(1, preg_match($find, $svg, $found));
+                $tape = self::tape($svg);
+                self::assertGreaterThan(2, count($tape));
+                [$first, $last] = [$tape[0], $tape[count($tape) - 1]];
+                $perUnit = ($last[1] - $first[1]) / ($last[0] - $first[0]);
+                self::assertEqualsWithDelta($mm / $unit->millimetres(), $pixels($found) / $perUnit, 0.02 * $mm / $unit->millimetres());
+            }
+        }
+    }
+
+    public function testEveryStitchOfTheBaseHasItsSymbol(): void
+    {
+        [$base] = self::draw(self::plan());
+        $count = fn(string $colour): int => substr_count(implode('', self::strokes($base, $colour)), 'M');
+        // 22 chains of one stroke; each stitch is a cross of two: 48 of round 1 in ink, round 2's 40 plain in grass and 16 of eight increases in warm.
+        self::assertSame(22 + 2 * 48, $count(Ink::INK));
+        self::assertSame(2 * 40, $count(Ink::GRASS));
+        self::assertGreaterThanOrEqual(2 * 16, $count(Ink::WARM));
+        self::assertLessThanOrEqual(2 * 16 + 2, $count(Ink::WARM));
+        self::assertStringContainsString('chain: 22  ·  round 1: 48  ·  round 2: 56', $base);
+    }
+
+    public function testEveryStitchOfTheFrontIsDrawn(): void
+    {
+        foreach (['sc', 'dc', 'tr'] as $stitch) {
+            [, $side] = self::draw(self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'handles' => null]));
+            $threads = self::strokes($side, Ink::thread('#c9b994'));
+            self::assertCount(1, $threads);
+            // One V a stitch: a line with two ends and no M between.
+            self::assertSame(28 * 14, preg_match_all('/l[\d.]+ [\d.]+ [\d.]+ -[\d.]+m/', $threads[0]));
+        }
+    }
+
+    public function testLabelsStandApartAndInside(): void
+    {
+        foreach ([[], ['handles/edge_rounds' => 6], ['body/rounds' => 1], ['gauge/rows' => 40, 'gauge/height' => '16 cm']] as $changes) {
+            [, $side] = self::draw(self::plan($changes));
+            preg_match_all('/<text x="([\d.]+)" y="([\d.]+)"[^>]*text-anchor="start"[^>]*>round/', $side, $found, PREG_SET_ORDER);
+            $heights = array_map(fn(array $one): float => (float) $one[2], $found);
+            self::assertGreaterThanOrEqual(4, count($heights));
+            rsort($heights);
+            for ($i = 1; $i < count($heights); $i++) {
+                self::assertGreaterThanOrEqual(17.9, $heights[$i - 1] - $heights[$i]);
+            }
+            self::assertGreaterThan(0, min($heights));
+        }
+    }
+
+    /** @return array<string, array{array<string, mixed>}> */
+    public static function bags(): array
+    {
+        return [
+            'the tote' => [[]],
+            'no handles' => [['handles' => null]],
+            'a slit, not an arch' => [['handles/chain' => 10]],
+            'no edge' => [['handles/edge_rounds' => 0]],
+            'the smallest' => [['base/chain' => 3, 'base/rounds' => 1, 'body/rounds' => 1, 'handles' => null]],
+            'very long and low' => [['base/chain' => 300, 'base/rounds' => 1, 'body/rounds' => 1]],
+            'a tower' => [['base/chain' => 4, 'base/rounds' => 2, 'body/rounds' => 300, 'handles' => null]],
+            'a plate' => [['base/chain' => 5, 'base/rounds' => 40, 'body/rounds' => 1, 'handles' => null]],
+            'half doubles, front loop' => [['body/stitch' => 'hdc', 'body/loop' => 'front']],
+            'trebles, joined' => [['body/stitch' => 'tr', 'working' => 'joined']],
+            'a name in markup' => [['name' => '<b>&"</b>']],
+        ];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('bags')]
+    public function testAnyBagDrawsWell(array $changes): void
+    {
+        $plan = self::plan($changes);
+        foreach ([LengthUnit::Centimetre, LengthUnit::Inch] as $unit) {
+            foreach ([BaseDrawing::of($plan, $unit), SideDrawing::of($plan, $unit, '#33475f', new Writer(Terms::UK))] as $canvas) {
+                $svg = $canvas->alone();
+                $document = new \DOMDocument();
+                self::assertTrue($document->loadXML($svg));
+                self::assertDoesNotMatchRegularExpression('/NAN|INF|\dE[-+]?\d/i', (string) preg_replace('/#[0-9a-f]{6}|<(title|desc)>.*?<\/\1>/i', '', $svg));
+                preg_match_all('/font-size="(\d+)"/', $svg, $sizes);
+                self::assertGreaterThanOrEqual(13, min(array_map(intval(...), $sizes[1])));
+                self::assertMatchesRegularExpression('/^(?:1 : \d+(?:\.\d)?|\d+(?:\.\d)? : 1)$/', $canvas->ratio());
+                self::assertStringContainsString('role="img"', $svg);
+                self::assertStringContainsString('<title>', $svg);
+            }
+        }
+    }
+
+    public function testTheHandHoleIsAsWideAsWhatIsSkipped(): void
+    {
+        $plan = self::plan();
+        [, $side] = self::draw($plan);
+        self::assertSame(1, preg_match('/d="M([\d.]+) [\d.]+A([\d.]+) ([\d.]+) 0 0 1 ([\d.]+) [\d.]+z" fill="'.Ink::SHEET.'" stroke="'.Ink::WARM.'"/', $side, $hole));
+        self::assertSame(1, preg_match('/v10m0 -5h([\d.]+)m/', $side, $flat));
+        $scale = (float) $flat[1] / 336;
+        self::assertEqualsWithDelta(120, ((float) $hole[4] - (float) $hole[1]) / $scale, 0.2);
+        // Its arch is as long as the chain: half an ellipse's perimeter is 16 × 12 mm.
+        self::assertEqualsWithDelta(192, (new Ellipse((float) $hole[2] / $scale, (float) $hole[3] / $scale))->perimeter() / 2, 0.5);
+        self::assertStringContainsString('12.0 cm', $side);
+    }
+
+    public function testTheBandShowsWhatIsTakenAgainstWhatIsOnHand(): void
+    {
+        $estimate = MaterialEstimate::of(self::plan());
+        $mark = function (?float $grams) use ($estimate): ?float {
+            $svg = EnoughBand::of($estimate, $grams === null ? null : Mass::grams($grams));
+
+            return preg_match('/M([\d.]+) 4V30/', $svg, $found) === 1 ? (float) $found[1] : null;
+        };
+        $likely = fn(float $grams): float => preg_match('/M([\d.]+) 16V30/', EnoughBand::of($estimate, Mass::grams($grams)), $found) === 1 ? (float) $found[1] : 0.0;
+        self::assertGreaterThan($likely(900), $mark(900));
+        self::assertLessThan($likely(500), $mark(500));
+        self::assertNull($mark(null));
+        foreach ([0.0, 1.0, 500.0, 5_000.0, 90_000.0] as $grams) {
+            self::assertGreaterThanOrEqual(0, $mark($grams));
+            self::assertLessThanOrEqual(264, $mark($grams));
+        }
+    }
+
+    public function testAChipIsAsCoarseAsItsCord(): void
+    {
+        $stitches = fn(float $mm): int => substr_count(SwatchChip::of('#5f7f6c', Length::mm($mm)), 'M');
+        self::assertGreaterThan($stitches(4), $stitches(2));
+        self::assertGreaterThan($stitches(8), $stitches(4));
+        self::assertStringContainsString('fill="#5f7f6c"', SwatchChip::of('#5f7f6c', Length::mm(4)));
+    }
+
+    /** WCAG 2.2, success criteria 1.4.3 and 1.4.11: 4.5 : 1 for text, 3 : 1 for marks, by its definition of relative luminance. */
+    public function testInksStandOutFromTheirGrounds(): void
+    {
+        foreach ([[Ink::INK, Ink::SHEET], [Ink::SOFT, Ink::SHEET], [Ink::SOFT, Ink::PAPER], [Ink::WARM, Ink::SHEET], [Ink::INK, Ink::TAPE], [Ink::INK, Ink::PAPER]] as [$text, $ground]) {
+            self::assertGreaterThanOrEqual(4.5, self::contrast($text, $ground), "{$text} on {$ground}");
+        }
+        foreach ([[Ink::GRASS, Ink::PALE_GRASS], [Ink::WARM, Ink::PALE_GRASS], [Ink::GRASS, Ink::SHEET]] as [$mark, $ground]) {
+            self::assertGreaterThanOrEqual(3, self::contrast($mark, $ground), "{$mark} on {$ground}");
+        }
+    }
+
+    public function testThreadShowsOnAnyColour(): void
+    {
+        foreach (['#000000', '#ffffff', '#33475f', '#c9b994', '#b3553a', '#808080'] as $colour) {
+            self::assertNotSame($colour, Ink::thread($colour));
+            self::assertGreaterThan(1.25, self::contrast($colour, Ink::thread($colour)), $colour);
+        }
+        self::assertSame('#808080', Ink::mix('#000000', '#ffffff', 0.502));
+    }
+
+    private static function contrast(string $one, string $other): float
+    {
+        $luminance = function (string $colour): float {
+            $linear = array_map(function (int $place) use ($colour): float {
+                $part = hexdec(substr($colour, $place, 2)) / 255;
+
+                return $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4;
+            }, [1, 3, 5]);
+
+            return 0.2126 * $linear[0] + 0.7152 * $linear[1] + 0.0722 * $linear[2];
+        };
+        $light = [$luminance($one), $luminance($other)];
+
+        return (max($light) + 0.05) / (min($light) + 0.05);
+    }
+}

@@ -1,0 +1,92 @@
+import { expect, test } from '@playwright/test';
+import { measureSwatch, planBag, register, weighCord } from './maker.js';
+
+test('a maker keeps her units, her names of stitches and her password', async ({ page, browser }) => {
+    const email = await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    const plan = page.url();
+
+    await page.goto('/account');
+    await page.getByLabel('Lengths in').selectOption('inches');
+    await page.getByLabel('Stitch names').selectOption({ label: 'UK: dc, htr, tr, dtr' });
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByRole('status')).toHaveText('Kept.');
+
+    // Figures and tape turn to inches, what she typed stays as she typed it, bare numbers are inches now.
+    await page.goto(plan);
+    await expect(page.locator('[data-region="drawing"] svg').first()).toContainText('in');
+    await expect(page.locator('[data-region="tally"]')).toContainText('11 5/8 × 4 1/2 in');
+    await expect(page.getByLabel('Base width')).toHaveValue('12 cm');
+    await page.getByLabel('Base length').fill('12 1/2');
+    await expect(page.locator('[data-region="station-size"]')).toHaveText('12 1/2 × 4 3/4 × 10 1/4 in');
+    await expect(page.locator('[data-region="station-body"]')).toContainText('dc');
+
+    // A new password: the other browser she was signed in on is signed out.
+    const elsewhere = await (await browser.newContext()).newPage();
+    await elsewhere.goto('/sign-in');
+    await elsewhere.getByLabel('Email').fill(email);
+    await elsewhere.getByLabel('Password').fill('a long password');
+    await elsewhere.getByRole('button', { name: 'Sign in' }).click();
+    await expect(elsewhere.getByText('Bags in hand')).toBeVisible();
+    await page.goto('/account');
+    await page.getByLabel('Present password').first().fill('a long password');
+    await page.getByLabel('New password', { exact: true }).fill('quite another one');
+    await page.getByLabel('New password again').fill('quite another one');
+    await page.getByRole('button', { name: 'Change it' }).click();
+    await expect(page.getByRole('status')).toHaveText('Your password is changed.');
+    await page.goto('/bags');
+    await expect(page.getByRole('heading', { name: 'Bags', exact: true })).toBeVisible();
+    await elsewhere.goto('/bags');
+    await expect(elsewhere).toHaveURL(/sign-in/);
+
+    // Gone, with all of it; the address is free again.
+    await page.goto('/account');
+    await page.locator('#delete-password').fill('not this');
+    await page.getByRole('button', { name: 'Delete everything' }).click();
+    await expect(page.locator('#delete-wrong')).toContainText('not your present password');
+    await page.locator('#delete-password').fill('quite another one');
+    await page.getByRole('button', { name: 'Delete everything' }).click();
+    await expect(page.getByRole('status')).toContainText('is gone');
+    await page.goto('/sign-in');
+    await page.getByLabel('Email').fill(email);
+    await page.getByLabel('Password').fill('quite another one');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByText('No account has this address and password')).toBeVisible();
+    await expect(page.getByLabel('Email')).toHaveValue(email);
+});
+
+test('a form left open past its visit is answered plainly', async ({ page }) => {
+    await register(page);
+    await page.goto('/stash/new');
+    await page.getByLabel('Name').fill('Patient cord');
+    await page.getByLabel('Thickness').fill('4');
+    await page.getByLabel('What it weighs').fill('8 g');
+    await page.context().clearCookies();
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByRole('heading', { name: 'The page waited too long' })).toBeVisible();
+    await page.goBack();
+    await expect(page.getByLabel('Name')).toHaveValue('Patient cord');
+});
+
+test('drawings are kept as SVG files true to scale', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'Keep the side drawing as SVG' }).click();
+    const file = await (await download).path();
+    const alone = await page.context().newPage();
+    const { readFile } = await import('node:fs/promises');
+    await alone.setContent(await readFile(file, 'utf8').then((svg) => svg.replace(/^<\?xml.*\?>/, '')));
+    // In the file the flat width is drawn at the ratio the page says.
+    const ratio = Number((await page.locator('.table-head', { hasText: 'Side' }).textContent()).match(/1 : ([\d.]+)/)[1]);
+    const svg = await alone.locator('svg').boundingBox();
+    const drawn = await alone.locator('path[d*="v10m0 -5h"]').boundingBox();
+    expect(svg.width).toBeGreaterThan(600);
+    const flat = Number((await alone.locator('text', { hasText: 'lying flat' }).textContent()).match(/([\d.]+) cm/)[1]);
+    expect(drawn.width * (2.54 / 96) * ratio).toBeGreaterThan(flat * 0.97);
+    expect(drawn.width * (2.54 / 96) * ratio).toBeLessThan(flat * 1.03);
+});
