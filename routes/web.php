@@ -8,7 +8,9 @@ use App\Http\Controllers\BagFileController;
 use App\Http\Controllers\CordController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
+use App\Http\Controllers\TogetherController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
@@ -28,6 +30,10 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/account', [AccountController::class, 'destroy']);
 
     Route::get('/stash', [CordController::class, 'index'])->name('stash.index');
+    Route::get('/stash/together', TogetherController::class)->name('stash.together');
+    Route::get('/stash/export', [StashFileController::class, 'export'])->name('stash.export');
+    Route::get('/stash/import', [StashFileController::class, 'show'])->name('stash.import');
+    Route::post('/stash/import', [StashFileController::class, 'read']);
     Route::get('/stash/new', [CordController::class, 'create'])->name('stash.create');
     Route::post('/stash', [CordController::class, 'store'])->name('stash.store');
     Route::get('/stash/{cord}', [CordController::class, 'edit'])->whereNumber('cord')->name('stash.edit');

@@ -118,7 +118,8 @@ final class Canvas
                 $isLong = $tick % $long === 0;
                 $reach = $isLong ? 9 : ($tick % $middle === 0 ? 6 : 4);
                 $ticks .= $down ? "M{$tape} {$this->n($at)}h-{$reach}" : "M{$this->n($at)} {$tape}v-{$reach}";
-                if ($isLong && $tick > 0 && $at < $end - 10) {
+                // No number where it would stand on the unit's name in the corner.
+                if ($isLong && $tick > 0 && $at < $end - 10 && $at > $tape + 14) {
                     $number = (int) round($tick * $step / $this->unit->millimetres());
                     $numbers .= $down
                         ? '<text x="2" y="'.$this->n($at - 3)."\">{$number}</text>"

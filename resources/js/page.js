@@ -39,7 +39,7 @@ export function fileSizes() {
         const wrong = document.getElementById(field.getAttribute('aria-describedby'));
         field.addEventListener('change', () => {
             const large = (field.files[0]?.size ?? 0) > Number(field.dataset.mostBytes);
-            wrong.textContent = large ? 'This file is larger than any bag; Fescue reads up to 256 KB.' : '';
+            wrong.textContent = large ? `This file is too large; Fescue reads up to ${Math.round(field.dataset.mostBytes / 1024)} KB here.` : '';
             field.classList.toggle('is-invalid', large);
             if (large) {
                 field.value = '';

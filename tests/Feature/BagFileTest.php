@@ -24,7 +24,7 @@ final class BagFileTest extends TestCase
         self::assertTrue($result->isValid(), (string) $result->error()?->message());
 
         $otto = $this->maker('otto@pier.example');
-        $this->actingAs($otto)->post('/bags/import', ['file' => UploadedFile::fake()->createWithContent('tote.json', $file)])->assertSessionHasNoErrors();
+        $this->flushSession()->actingAs($otto)->post('/bags/import', ['file' => UploadedFile::fake()->createWithContent('tote.json', $file)])->assertSessionHasNoErrors();
         $read = Bag::query()->where('user_id', $otto->id)->sole();
         self::assertSame(PlanDocument::toJson($bag->plan()), PlanDocument::toJson($read->plan()));
         self::assertSame(0, $otto->cords()->count());

@@ -41,7 +41,7 @@ final class OwnershipTest extends TestCase
         $theirs = $this->cord($this->maker());
         $otto = $this->maker('otto@pier.example');
         $mine = $this->bag($otto);
-        $this->actingAs($otto);
+        $this->flushSession()->actingAs($otto);
         $this->putJson("/bags/{$mine->id}", $this->form($mine, ['cord_id' => $theirs->id]))->assertUnprocessable()->assertJsonValidationErrorFor('cord_id');
         self::assertNotSame($theirs->id, $mine->fresh()?->cord_id);
     }

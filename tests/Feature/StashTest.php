@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Cord;
 use App\Models\Swatch;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -65,6 +67,26 @@ final class StashTest extends TestCase
         if ($value !== '') {
             $page->assertSee('value="'.e($value).'"', false);
         }
+    }
+
+    public function testHoldsCordsTogether(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker)->get('/stash/together')->assertSee('Weigh them first');
+        $one = $this->cord($maker);
+        $two = $this->cord($maker);
+        $two->update(['name' => 'Thin cord', 'diameter' => Length::mm(3), 'sample_mass' => Mass::grams(4.5), 'on_hand' => Mass::grams(450)]);
+        $this->get('/stash/together')->assertSee('Say how many ends');
+        // 8.2 + 2 × 4.5 g/m; √(16 + 2 × 9) mm; the thin one's 100 m make 50 of two ends.
+        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=2")->assertSee('17.2')->assertSee('5.8')->assertSee('after 50 m, 860 g of all')->assertSee('60 m left');
+        foreach (['x', '-1', '13', '1.5', '<script>'] as $bad) {
+            $this->get('/stash/together?'.http_build_query(['ends' => [$one->id => $bad]]))->assertOk()->assertSee('from 0 to 12')->assertSee('value="'.e($bad).'"', false)->assertDontSee('<script>"', false);
+        }
+        $two->update(['on_hand' => null]);
+        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1")->assertSee('not known');
+        // Another maker's cords are not there to hold.
+        $theirs = $this->cord($this->maker('otto@pier.example'));
+        $this->get("/stash/together?ends[{$theirs->id}]=3")->assertSee('Say how many ends');
     }
 
     public function testMeasuresASwatch(): void

@@ -125,7 +125,7 @@ test('a fifty megabyte file is refused before and after it is sent', async ({ pa
     await page.goto('/bags/import');
     const huge = { name: 'huge.json', mimeType: 'application/json', buffer: Buffer.alloc(49 * 1024 * 1024, 'x') };
     await page.getByLabel('File').setInputFiles(huge);
-    await expect(page.locator('#file-wrong')).toContainText('larger than any bag');
+    await expect(page.locator('#file-wrong')).toContainText('up to 256 KB');
     const token = await page.locator('input[name="_token"]').first().inputValue();
     const answer = await page.request.post('/bags/import', { multipart: { _token: token, file: huge } });
     expect(answer.status()).toBe(413);

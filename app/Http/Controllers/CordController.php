@@ -14,7 +14,7 @@ final class CordController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('stash.index', ['cords' => $this->maker($request)->cords]);
+        return view('stash.index', ['cords' => $this->maker($request)->cords()->get()]);
     }
 
     public function create(): View

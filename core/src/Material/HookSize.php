@@ -28,6 +28,9 @@ final readonly class HookSize
         '15' => 'P/Q', '16' => 'Q', '19' => 'S', '25' => 'T/U/X', '30' => 'T/X',
     ];
 
+    /** Sizes hooks are sold in, mm. Common practice, no source. */
+    private const SOLD = [2.0, 2.25, 2.5, 2.75, 3.0, 3.25, 3.5, 3.75, 4.0, 4.5, 5.0, 5.5, 6.0, 6.5, 7.0, 8.0, 9.0, 10.0, 12.0, 15.0, 16.0, 19.0, 20.0, 25.0, 30.0];
+
     private function __construct(public Length $diameter) {}
 
     /** @throws NotUnderstood outside 0.5 to 50 mm */
@@ -66,17 +69,28 @@ final readonly class HookSize
         }
     }
 
-    /** The listed size nearest to a diameter. */
+    /** The size sold that is nearest to a diameter, the smaller of two as near. */
     public static function nearest(Length $diameter): self
     {
-        $best = 0.0;
-        foreach (array_keys(self::LETTERS) as $mm) {
-            if (abs((float) $mm - $diameter->mm) < abs($best - $diameter->mm)) {
-                $best = (float) $mm;
+        return self::mm(self::SOLD[self::place($diameter)]);
+    }
+
+    /** The size sold so many steps up, or down where below zero; the last one where the sizes end. */
+    public function steps(int $steps): self
+    {
+        return self::mm(self::SOLD[max(0, min(count(self::SOLD) - 1, self::place($this->diameter) + $steps))]);
+    }
+
+    private static function place(Length $diameter): int
+    {
+        $best = 0;
+        foreach (self::SOLD as $place => $mm) {
+            if (abs($mm - $diameter->mm) < abs(self::SOLD[$best] - $diameter->mm)) {
+                $best = $place;
             }
         }
 
-        return self::mm($best);
+        return $best;
     }
 
     /** The US letter, or null where the size has none. */

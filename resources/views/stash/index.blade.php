@@ -4,7 +4,7 @@
 <x-layout title="Stash">
     <div class="page-head">
         <h1>Stash</h1>
-        <div class="acts"><a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a cord</a></div>
+        <div class="acts"><a href="{{ route('stash.import') }}">Read CSV</a> @if ($cords->isNotEmpty())<a href="{{ route('stash.export') }}">Keep as CSV</a> <a href="{{ route('stash.together') }}">Hold cords together</a>@endif <a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a cord</a></div>
     </div>
     @if ($cords->isEmpty())
         <div class="teach">
