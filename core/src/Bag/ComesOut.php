@@ -20,20 +20,4 @@ final readonly class ComesOut
         public Length $height,
         public float $litres,
     ) {}
-
-    /** Millimetres by which the length misses the wish, above zero where too long; null where none was wished. */
-    public function lengthMiss(Wish $wish): ?float
-    {
-        return $wish->length === null ? null : $this->baseLength->mm - $wish->length->mm;
-    }
-
-    public function widthMiss(Wish $wish): ?float
-    {
-        return $wish->width === null ? null : $this->baseWidth->mm - $wish->width->mm;
-    }
-
-    public function heightMiss(Wish $wish): ?float
-    {
-        return $wish->height === null ? null : $this->height->mm - $wish->height->mm;
-    }
 }

@@ -12,6 +12,15 @@ enum Working: string
     case Spiral = 'spiral';
     case Joined = 'joined';
 
+    /** What the maker should know of this school before the first round. */
+    public function explained(): string
+    {
+        return match ($this) {
+            self::Spiral => 'Rounds run on in a spiral: do not join. Keep a marker in the first stitch and move it up each round.',
+            self::Joined => 'Each round is closed with a slip stitch and not turned. Chains that start a round do not count as a stitch.',
+        };
+    }
+
     /**
      * A whole round of a stitch, begun and closed as this school does.
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tally;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Base\Oval;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Gauge\Swatch;
@@ -101,57 +102,62 @@ final class Notes
         $flatness = $rounds[$worst];
         $row = 'Round '.($worst + 2);
         $flat = Decimal::print($flatness->flat);
-        $isLast = $worst === count($rounds) - 1;
-        $after = $isLast ? 'The wall above pulls it straight; stiff material may ripple.' : 'The rounds after it even it out.';
-        $tone = $isLast ? Tone::Trouble : Tone::Better;
-        $flatness->excess > 0
-            ? $this->add('wavy', $tone, "{$row} adds {$flatness->added} where {$flat} lie flat.", $after, $row)
-            : $this->add('cups', $tone, "{$row} adds {$flatness->added} where {$flat} lie flat.", $isLast ? 'The edge starts to rise one round early.' : 'It cups a little; the rounds after it even it out.', $row);
+        $evensOut = $worst < count($rounds) - 1;
+        [$code, $after] = match (true) {
+            $flatness->excess > 0 => ['wavy', $evensOut ? 'The rounds after it even it out.' : 'The wall above pulls it straight; stiff material may ripple.'],
+            default => ['cups', $evensOut ? 'It cups a little; the rounds after it even it out.' : 'The edge starts to rise one round early.'],
+        };
+        $this->add($code, $evensOut ? Tone::Better : Tone::Trouble, "{$row} adds {$flatness->added} where {$flat} lie flat.", $after, $row);
     }
 
     private function size(): void
     {
-        $plan = $this->plan;
-        $wish = $plan->spec->wish;
-        $round = $plan->gauge->heightOf($plan->body->stitch);
-        $this->againstWish($plan->comesOut->lengthMiss($wish), $plan->comesOut->widthMiss($wish), $plan->comesOut->heightMiss($wish));
-        $this->miss($plan->comesOut->heightMiss($wish), $round->mm, 'lower', 'higher', 'height', 'body round', $plan->comesOut->height);
-        $this->miss($plan->comesOut->widthMiss($wish), 2 * $plan->gauge->singleHeight()->mm, 'narrower', 'wider', 'width', 'base round', $plan->comesOut->baseWidth);
-        $this->miss($plan->comesOut->lengthMiss($wish), $plan->gauge->width->mm, 'shorter', 'longer', 'length', 'starting chain', $plan->comesOut->baseLength);
-    }
-
-    /** What rounding to whole stitches and rounds does to each wished side, however little. */
-    private function againstWish(?float $length, ?float $width, ?float $height): void
-    {
-        $said = [];
-        foreach ([[$length, 'shorter', 'longer'], [$width, 'narrower', 'wider'], [$height, 'lower', 'higher']] as [$miss, $less, $more]) {
-            if ($miss !== null) {
-                $by = $this->say(Length::mm(abs($miss)));
-                $said[] = Length::mm(0)->print($this->unit) === $by ? 'as '.['shorter' => 'long', 'narrower' => 'wide', 'lower' => 'high'][$less] : $by.' '.($miss < 0 ? $less : $more);
-            }
-        }
-        if ($said !== []) {
+        $sides = array_values(array_filter($this->sides(), fn(Side $side): bool => $side->wish !== null));
+        if ($sides !== []) {
+            $said = array_map($this->against(...), $sides);
             $this->add(self::AGAINST_WISH, Tone::Better, 'Against the wish:', implode(', ', $said).'.');
         }
+        foreach (array_reverse($sides) as $side) {
+            $this->mend($side);
+        }
     }
 
-    private function miss(?float $miss, float $step, string $less, string $more, string $dimension, string $unit, Length $comesOut): void
+    /** @return list<Side> */
+    private function sides(): array
     {
-        if ($miss === null || abs($miss) <= $step / 2 + 1e-6) {
-            return;
-        }
-        $steps = (int) round(-$miss / $step);
+        $plan = $this->plan;
+        [$wish, $out, $gauge] = [$plan->spec->wish, $plan->comesOut, $plan->gauge];
+
+        return [
+            new Side('length', 'long', 'shorter', 'longer', $wish->length, $out->baseLength, 'starting chain', $gauge->width->mm, $plan->base->chain, Oval::FEWEST_CHAINS),
+            new Side('width', 'wide', 'narrower', 'wider', $wish->width, $out->baseWidth, 'base round', 2 * $gauge->singleHeight()->mm, count($plan->base->rounds), 1),
+            new Side('height', 'high', 'lower', 'higher', $wish->height, $out->height, 'body round', $gauge->heightOf($plan->body->stitch)->mm, $plan->body->rounds, 1),
+        ];
+    }
+
+    /** What rounding to whole stitches and rounds does to a side, however little. */
+    private function against(Side $side): string
+    {
+        $miss = $side->miss() ?? 0.0;
+        $by = $this->say(Length::mm(abs($miss)));
+
+        return $by === $this->say(Length::mm(0)) ? "as {$side->as}" : $by.' '.($miss < 0 ? $side->less : $side->more);
+    }
+
+    /** Where whole counts come nearer to the wish than the ones given: how many. */
+    private function mend(Side $side): void
+    {
+        $steps = $side->mend();
         if ($steps === 0) {
             return;
         }
-        $reach = Length::mm(max(0.0, $comesOut->mm + $steps * $step));
         $count = abs($steps);
-        $verb = $count === 1 ? 'reaches' : 'reach';
         $this->add(
-            "misses-{$dimension}",
+            "misses-{$side->name}",
             Tone::Better,
-            $this->say(Length::mm(abs($miss))).' '.($miss < 0 ? $less : $more).' than wished.',
-            "{$count} ".($steps > 0 ? 'more' : 'fewer')." {$unit}".($count === 1 ? '' : 's')." {$verb} {$this->say($reach)}.",
+            "{$this->against($side)} than wished.",
+            "{$count} ".($steps > 0 ? 'more' : 'fewer')." {$side->unit}".($count === 1 ? ' reaches ' : 's reach ')
+                .$this->say(Length::mm($side->comesOut->mm + $steps * $side->step)).'.',
         );
     }
 

@@ -54,6 +54,13 @@ final class TallyTest extends TestCase
         self::assertArrayNotHasKey('against-wish', self::notes(['size' => null]));
     }
 
+    public function testNeverTakesAwayMoreThanCanBeSpared(): void
+    {
+        $notes = self::notes(['base/chain' => 5, 'size/length' => '4 cm', 'handles' => null]);
+        self::assertStringStartsWith('2 fewer starting chains', $notes['misses-length']->rest);
+        self::assertArrayNotHasKey('misses-width', self::notes(['base/rounds' => 1, 'size/width' => '1 cm', 'handles' => null]));
+    }
+
     public function testNotesSpeakTheMakersTerms(): void
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote(['body/stitch' => 'dc'])));

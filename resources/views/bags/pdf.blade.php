@@ -36,6 +36,7 @@
     @endforeach
 </table>
 <h2>Rounds</h2>
+<p>{{ $sheet->plan->spec->working->explained() }}</p>
 <table>
     <tr><td class="name">Foundation</td><td>{{ $sheet->writer->foundation($plan->pattern) }}</td><td class="count">{{ $plan->pattern->foundation }}</td></tr>
     @foreach ($sheet->runs() as $run)
