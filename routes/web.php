@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BagController;
 use App\Http\Controllers\BagFileController;
 use App\Http\Controllers\CordController;
+use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StashFileController;
@@ -40,6 +41,8 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/stash/{cord}', [CordController::class, 'update'])->whereNumber('cord')->name('stash.update');
     Route::delete('/stash/{cord}', [CordController::class, 'destroy'])->whereNumber('cord')->name('stash.destroy');
     Route::post('/stash/{cord}/restore', [CordController::class, 'restore'])->whereNumber('cord')->withTrashed()->name('stash.restore');
+
+    Route::get('/cutting', CuttingController::class)->name('cutting.index');
 
     Route::get('/swatches', [SwatchController::class, 'index'])->name('swatches.index');
     Route::get('/swatches/new', [SwatchController::class, 'create'])->name('swatches.create');

@@ -12,6 +12,7 @@ final class ImportDirectionTest extends TestCase
     private const MAY_KNOW = [
         'Measure' => [],
         'Shape' => [],
+        'Strip' => ['Measure'],
         'Material' => ['Measure'],
         'Stitch' => ['Measure'],
         'Gauge' => ['Measure', 'Stitch'],

@@ -1,4 +1,4 @@
-const PLACES = { s: '/stash', w: '/swatches', b: '/bags' };
+const PLACES = { s: '/stash', c: '/cutting', w: '/swatches', b: '/bags' };
 const WAIT = 1200;
 
 const typing = (target) => target.closest('input, textarea, select, [contenteditable]') !== null;

@@ -31,7 +31,7 @@ for (const [name, viewport] of Object.entries(WIDTHS)) {
             await inspect(page, path);
         }
         await signInToDemo(page);
-        const paths = ['/', '/stash', '/stash/new', '/stash/together', '/stash/import', '/swatches', '/swatches/new', '/bags', '/bags/new', '/bags/import', '/account', ...(await bagPages(page))];
+        const paths = ['/', '/stash', '/stash/new', '/stash/together', '/stash/import', '/cutting', '/cutting?kind=tube&width=46&height=40.5&strip=2.5&pull=30&mass=180', '/cutting?kind=bag&width=x&height=50&strip=5', '/swatches', '/swatches/new', '/bags', '/bags/new', '/bags/import', '/account', ...(await bagPages(page))];
         for (const path of paths) {
             await page.goto(path);
             await inspect(page, path);

@@ -1,6 +1,6 @@
 {{-- The pattern row by row; a run of like rounds is written once. Notes stand at the row they speak of. --}}
 @php $part = null; @endphp
-<p>{{ $sheet->plan->spec->working->explained() }} The number at the end of a row is what to count there.</p>
+<p class="method">{{ $sheet->plan->spec->working->explained() }} The number at the end of a row is what to count there.</p>
 <ol class="words">
     <li class="part-start"><b>Foundation</b><span class="text">{{ $sheet->writer->foundation($sheet->plan->pattern) }}</span><span class="count">{{ $sheet->plan->pattern->foundation }}</span></li>
     @foreach ($sheet->runs() as $run)

@@ -15,7 +15,7 @@
     <a class="mark" href="{{ route('front') }}" @if (request()->routeIs('front')) aria-current="page" @endif><img src="{{ asset('mark.svg') }}" width="20" height="26" alt=""> fescue</a>
     @auth
         <nav aria-label="Stations">
-            @foreach (['stash' => 'Stash', 'swatches' => 'Swatches', 'bags' => 'Bags'] as $station => $name)
+            @foreach (['stash' => 'Stash', 'cutting' => 'Cutting table', 'swatches' => 'Swatches', 'bags' => 'Bags'] as $station => $name)
                 <a href="{{ route("$station.index") }}" @if (request()->routeIs("$station.*")) aria-current="page" @endif>{{ $name }}</a>
             @endforeach
         </nav>
@@ -44,6 +44,7 @@
         <h2 id="keys-title">Keys</h2>
         <dl>
             <dt><kbd>g</kbd> then <kbd>s</kbd></dt><dd>Stash</dd>
+            <dt><kbd>g</kbd> then <kbd>c</kbd></dt><dd>Cutting table</dd>
             <dt><kbd>g</kbd> then <kbd>w</kbd></dt><dd>Swatches</dd>
             <dt><kbd>g</kbd> then <kbd>b</kbd></dt><dd>Bags</dd>
             <dt><kbd>1</kbd> to <kbd>5</kbd></dt><dd>On Plan: open a station</dd>
