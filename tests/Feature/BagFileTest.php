@@ -97,6 +97,19 @@ final class BagFileTest extends TestCase
         self::assertSame('', json_decode($out, true)['problems'][0]['path']);
     }
 
+    public function testTheCommandSpeaksWordsInBothTerms(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'bag');
+        file_put_contents($file, json_encode(Documents::tote(['name' => 'A <info>name</info>'])));
+        $this->artisan('bag:plan', ['file' => $file])->expectsOutputToContain('Round 3: Sc in each st around, back loop only. (56)')->assertSuccessful();
+        $this->artisan('bag:plan', ['file' => $file, '--terms' => 'uk'])->expectsOutputToContain('Round 3: Dc in each st around, back loop only. (56)')->assertSuccessful();
+        $this->artisan('bag:plan', ['file' => $file, '--terms' => 'fr'])->assertFailed();
+        file_put_contents($file, '{"format": "fescue-bag/1"');
+        $this->artisan('bag:plan', ['file' => $file])->assertFailed();
+        unlink($file);
+        $this->artisan('bag:plan', ['file' => sys_get_temp_dir()])->assertFailed();
+    }
+
     /** @return array{string, int} what it printed and its exit code, with no database to reach */
     private static function command(string $file): array
     {
