@@ -26,11 +26,11 @@ final class CutDrawing
 
     public static function of(Piece $piece, Cutting $cutting, LengthUnit $unit): Canvas
     {
-        $scale = min(self::LARGEST_SCALE, (Canvas::WIDTH - self::LEFT - 130) / $piece->width()->mm, self::HIGHEST / $piece->height()->mm);
+        $scale = min(self::LARGEST_SCALE, (Canvas::WIDTH - self::LEFT - 130) / $piece->width->mm, self::HIGHEST / $piece->height->mm);
         $canvas = new Canvas(
             "Cuts, {$cutting->school}",
-            count($cutting->cuts)." cuts in order on a piece {$piece->width()->print($unit)} wide and {$piece->height()->print($unit)} high, giving {$cutting->strips} strips.",
-            (int) ceil(self::ABOVE + $piece->height()->mm * $scale + 44),
+            count($cutting->cuts)." cuts in order on a piece {$piece->width->print($unit)} wide and {$piece->height->print($unit)} high, giving {$cutting->strips} strips.",
+            (int) ceil(self::ABOVE + $piece->height->mm * $scale + 44),
             $scale,
             $unit,
             self::LEFT,
@@ -47,14 +47,14 @@ final class CutDrawing
         $n = $canvas->n(...);
         $x = fn(float $mm): float => self::LEFT + $mm * $scale;
         $y = fn(float $mm): float => self::ABOVE + $mm * $scale;
-        [$width, $height] = [$piece->width()->mm * $scale, $piece->height()->mm * $scale];
+        [$width, $height] = [$piece->width->mm * $scale, $piece->height->mm * $scale];
         $canvas->add('<rect x="'.self::LEFT.'" y="'.self::ABOVE."\" width=\"{$n($width)}\" height=\"{$n($height)}\" fill=\"".Ink::PALE_GRASS.'" stroke="'.Ink::INK.'" stroke-width="1.5"/>');
         $off = array_values(array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Off));
         // Two take off both ends; a single one frees what is left below the last strip.
         $bands = match (count($off)) {
             0 => [],
-            1 => [[$off[0]->y1, $piece->height()->mm]],
-            default => [[0.0, $off[0]->y1], [$off[1]->y1, $piece->height()->mm]],
+            1 => [[$off[0]->y1, $piece->height->mm]],
+            default => [[0.0, $off[0]->y1], [$off[1]->y1, $piece->height->mm]],
         };
         foreach ($bands as [$from, $to]) {
             self::waste($canvas, self::LEFT, $y($from), $width, ($to - $from) * $scale);
@@ -74,7 +74,7 @@ final class CutDrawing
                 $canvas->text($side === 'left' ? self::LEFT - 5 : self::LEFT + $width + 5, $at, (string) ($place + 1), $colour, $side === 'left' ? 'end' : 'start', 600);
             }
         }
-        $canvas->text(self::LEFT, self::ABOVE - 9, $piece->layers() === 2 ? 'folded edge' : 'edge', Ink::SOFT);
+        $canvas->text(self::LEFT, self::ABOVE - 9, $piece->layers === 2 ? 'folded edge' : 'edge', Ink::SOFT);
         $after = self::LEFT;
         foreach ([[CutKind::Across, 'across', Ink::INK, 58], [CutKind::Diagonal, 'slanting', Ink::GRASS, 68], [CutKind::Off, 'thrown away', Ink::WARM, 90]] as [$kind, $said, $colour, $room]) {
             if (array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === $kind) !== []) {

@@ -85,7 +85,7 @@ final class CuttingForm
                 default => new Panel($width, $height, $this->strip),
             };
         } catch (TooSmall $e) {
-            $this->wrong['strip'] = $e->getMessage();
+            $this->wrong[$e->measure] = $e->getMessage();
 
             return null;
         }

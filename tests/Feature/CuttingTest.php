@@ -57,7 +57,7 @@ final class CuttingTest extends TestCase
     public function testBadMeasuresAreSaidAtTheirFieldAndStay(string $field, string $value, string $message): void
     {
         $query = [$field => $value] + ['kind' => 'tube', 'width' => '46 cm', 'height' => '40 cm', 'strip' => '2.5 cm', 'spine' => '2 cm', 'pull' => '20', 'mass' => '180 g', 'pieces' => '3'];
-        $page = $this->actingAs($this->maker())->get('/cutting?'.http_build_query($query))->assertOk()->assertSee($message)->assertSee('Mend what is marked')->assertDontSee('<script>alert', false);
+        $page = $this->actingAs($this->maker())->get('/cutting?'.http_build_query($query))->assertOk()->assertSee($message)->assertSee("id=\"{$field}-wrong\"", false)->assertSee('Mend what is marked')->assertDontSee('<script>alert', false);
         if ($value !== '') {
             $page->assertSee('value="'.e($value).'"', false);
         }

@@ -7,15 +7,13 @@ namespace Fescue\Core\Strip;
 use Fescue\Core\Measure\Length;
 
 /** A plastic bag lying flat with its side folds out: handles and bottom seam come off, the rest becomes loops or one spiral. */
-final readonly class CarrierBag implements Piece
+final readonly class CarrierBag extends Piece
 {
     /** What a cow-hitch takes of a loop's working length. From memory. */
     private const HITCH_MM = 20.0;
 
     /** A knot in a single strand. From memory. */
     private const KNOT_MM = 60.0;
-
-    private int $count;
 
     /**
      * @param Length $height of the whole bag
@@ -24,33 +22,13 @@ final readonly class CarrierBag implements Piece
      *
      * @throws TooSmall
      */
-    public function __construct(private Length $width, private Length $height, private Length $strip, private Length $handles, private Length $seam)
+    public function __construct(Length $width, Length $height, Length $strip, private Length $handles, Length $seam)
     {
         $usable = $height->mm - $handles->mm - $seam->mm;
         if ($usable <= 0) {
-            throw new TooSmall('Handles and seam together are as high as the bag.');
+            throw new TooSmall('handles', 'Handles and seam together are as high as the bag.');
         }
-        $this->count = Strips::count(Length::mm($usable), $strip);
-    }
-
-    public function width(): Length
-    {
-        return $this->width;
-    }
-
-    public function height(): Length
-    {
-        return $this->height;
-    }
-
-    public function layers(): int
-    {
-        return 2;
-    }
-
-    public function joinLoss(): Length
-    {
-        return Length::mm(self::KNOT_MM);
+        parent::__construct($width, $height, $strip, 2, Length::mm($usable));
     }
 
     /** A single strand, circumference × ⌊H/s⌋ (geometry). */
@@ -58,42 +36,43 @@ final readonly class CarrierBag implements Piece
     {
         $n = $this->count;
         $length = $n * 2 * $this->width->mm;
-        // Round and round: on the front the cut runs level, on the back it slants down to the next line.
         $cuts = $this->off();
         for ($line = 0; $line < $n; $line++) {
-            $y = $this->handles->mm + $line * $this->strip->mm;
-            $cuts[] = new Cut(CutKind::Diagonal, 0, $y, $this->width->mm, $y + $this->strip->mm / 2);
+            // Round and round: half a strip down on the front, shown here, and half on the back.
+            $cuts[] = new Cut(CutKind::Diagonal, 0, $this->line($line), $this->width->mm, $this->line($line + 0.5));
         }
 
-        return new Cutting('one strand', $cuts, $n, Length::mm($length), 0, 0, false, $this->share($length));
+        return new Cutting('one strand', $cuts, $n, Length::mm($length), 0, 0, false, $this->share($length), Length::mm(self::KNOT_MM));
     }
 
-    /** Loops: each works as half its circumference, lying double, less the hitch that joins it to the next. */
+    /**
+     * Loops: each works as half its circumference, lying double, less the hitch that joins it to the next.
+     * The last one's hitch joins it to the next bag's first, so that nothing more is lost between bags.
+     */
     public function joined(): Cutting
     {
         $n = $this->count;
         $cuts = $this->off();
         for ($line = 1; $line < $n; $line++) {
-            $y = $this->handles->mm + $line * $this->strip->mm;
-            $cuts[] = new Cut(CutKind::Across, 0, $y, $this->width->mm, $y);
+            $cuts[] = new Cut(CutKind::Across, 0, $this->line($line), $this->width->mm, $this->line($line));
         }
+        $length = max(0.0, $n * ($this->width->mm - self::HITCH_MM));
 
-        return new Cutting('joined', $cuts, $n, Length::mm(max(0.0, $n * ($this->width->mm - self::HITCH_MM))), $n, $n, true, $this->share($n * 2 * $this->width->mm));
+        return new Cutting('joined', $cuts, $n, Length::mm($length), $n, $n, true, $this->share($n * 2 * $this->width->mm), Length::mm(0));
     }
 
     /** @return list<Cut> */
     private function off(): array
     {
-        $bottom = $this->handles->mm + $this->count * $this->strip->mm;
-
-        return [
-            new Cut(CutKind::Off, 0, $this->handles->mm, $this->width->mm, $this->handles->mm),
-            new Cut(CutKind::Off, 0, $bottom, $this->width->mm, $bottom),
-        ];
+        return array_map(
+            fn(float $y): Cut => new Cut(CutKind::Off, 0, $y, $this->width->mm, $y),
+            [$this->line(0), $this->line($this->count)],
+        );
     }
 
-    private function share(float $length): float
+    /** How far down the so-manieth strip begins, mm. */
+    private function line(float $strips): float
     {
-        return $length * $this->strip->mm / (2 * $this->width->mm * $this->height->mm);
+        return $this->handles->mm + $strips * $this->strip->mm;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Strip;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Strip\CarrierBag;
 use Fescue\Core\Strip\Cut;
 use Fescue\Core\Strip\CutKind;
@@ -73,7 +74,7 @@ final class StripTest extends TestCase
                 foreach ([$piece->oneStrand(), $piece->joined()] as $cutting) {
                     $strand = $cutting->length->mm * ($cutting->double ? 2 : 1) * $strip;
                     // A slanted way over a spine is longer than the spine by its slant, at its own, thinner width.
-                    self::assertLessThanOrEqual($piece->layers() * $width * $height * 1.03 + $cutting->strips * $strip ** 2, $strand);
+                    self::assertLessThanOrEqual($piece->layers * $width * $height * 1.03 + $cutting->strips * $strip ** 2, $strand);
                     self::assertGreaterThan(0, $cutting->strips);
                     foreach ($cutting->cuts as $cut) {
                         foreach ([[$cut->x1, $cut->y1], [$cut->x2, $cut->y2]] as [$x, $y]) {
@@ -114,16 +115,26 @@ final class StripTest extends TestCase
 
     public function testSeveralPiecesLoseTheirJoins(): void
     {
-        self::assertEqualsWithDelta(3 * 3600 - 2 * 60, self::bag()->oneStrand()->lengthOf(3, self::bag()->joinLoss())->mm, 1e-9);
+        // Loops have their hitch in each loop's length already.
+        self::assertEqualsWithDelta(3 * 6 * 280, self::bag()->joined()->lengthOf(3)->mm, 1e-9);
+        self::assertEqualsWithDelta(3 * 3600 - 2 * 60, self::bag()->oneStrand()->lengthOf(3)->mm, 1e-9);
+    }
+
+    public function testStrandWeighsItsShareOfThePiece(): void
+    {
+        // 60 g over 2 × 30 × 40 cm, in strips of 5 cm: 1.25 g in each 10 cm, twice that where it lies double.
+        self::assertEqualsWithDelta(12.5, self::bag()->oneStrand()->density(self::bag(), Mass::grams(60))->gramsPerMetre, 1e-9);
+        self::assertEqualsWithDelta(25, self::bag()->joined()->density(self::bag(), Mass::grams(60))->gramsPerMetre, 1e-9);
     }
 
     public function testRefusesWhatGivesNoStrip(): void
     {
-        foreach ([fn() => self::tube(strip: 500), fn() => self::tube(spine: 500), fn() => self::bag(handles: 390), fn() => new Panel(Length::mm(50), Length::mm(300), Length::mm(40)), fn() => self::tube(strip: 0.5)] as $make) {
+        foreach ([['strip', fn() => self::tube(strip: 500)], ['spine', fn() => self::tube(spine: 500)], ['handles', fn() => self::bag(handles: 390)], ['strip', fn() => new Panel(Length::mm(50), Length::mm(300), Length::mm(40))], ['strip', fn() => self::tube(strip: 0.5)]] as [$measure, $make]) {
             try {
                 $make();
                 self::fail('Was cut.');
             } catch (TooSmall $e) {
+                self::assertSame($measure, $e->measure);
                 self::assertGreaterThan(20, strlen($e->getMessage()));
             }
         }

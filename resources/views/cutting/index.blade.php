@@ -70,9 +70,9 @@
                     $metres = fn (Length $length): string => Decimal::print($length->in(LengthUnit::Metre), 1).' m';
                     $rows = [
                         'strand from one' => fn ($cutting) => $metres($cutting->length),
-                        ($form->pieces > 1 ? "from {$form->pieces}, joined" : null) => fn ($cutting) => $metres($cutting->lengthOf($form->pieces, $piece->joinLoss())),
-                        ($form->pull > 0 ? 'after the pull' : null) => fn ($cutting) => $metres($cutting->lengthOf($form->pieces, $piece->joinLoss())->times(1 + $form->pull)),
-                        ($form->mass ? ($form->pull > 0 ? 'weighs after the pull' : 'weighs') : null) => fn ($cutting) => $form->mass ? Decimal::print($form->mass->grams * 1000 * $form->strip->mm * ($cutting->double ? 2 : 1) / ($piece->layers() * $piece->width()->mm * $piece->height()->mm) / (1 + $form->pull), 1).' g/m' : '',
+                        ($form->pieces > 1 ? "from {$form->pieces}, joined" : null) => fn ($cutting) => $metres($cutting->lengthOf($form->pieces)),
+                        ($form->pull > 0 ? 'after the pull' : null) => fn ($cutting) => $metres($cutting->lengthOf($form->pieces)->times(1 + $form->pull)),
+                        ($form->mass ? ($form->pull > 0 ? 'weighs after the pull' : 'weighs') : null) => fn ($cutting) => $form->mass ? Decimal::print($cutting->density($piece, $form->mass)->gramsPerMetre / (1 + $form->pull), 1).' g/m' : '',
                         'the strand lies' => fn ($cutting) => $cutting->double ? 'double' : 'single',
                         'strips of one' => fn ($cutting) => $cutting->strips,
                         'joins in one' => fn ($cutting) => $cutting->joins,
