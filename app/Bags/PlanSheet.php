@@ -58,12 +58,6 @@ final readonly class PlanSheet
         return trim(str_replace($this->unit->value, '', $length->print($this->unit)));
     }
 
-    /** Chances are said of a hundred; neither certain nor hopeless is ever claimed. */
-    public function inHundred(): ?int
-    {
-        return $this->estimate->enough === null ? null : max(1, min(99, (int) round(100 * $this->estimate->enough)));
-    }
-
     /**
      * The present value of each station, as said beside its name.
      *
@@ -116,12 +110,12 @@ final readonly class PlanSheet
     /** @return array{string, string} the next thing to do for this bag, and where */
     public function next(): array
     {
-        $chance = $this->inHundred();
+        $onHand = $this->plan->spec->material->onHand;
         $cord = $this->bag->cord === null || $this->bag->cord->trashed() ? route('bags.plan', $this->bag) : route('stash.edit', $this->bag->cord);
 
         return match (true) {
-            $chance === null => ['weigh the ball', $cord],
-            $chance < 90 => ['find '.Decimal::print(max(1, ceil($this->estimate->grams->high() - ($this->plan->spec->material->onHand->grams ?? 0)))).' g more cord', $cord],
+            $onHand === null => ['weigh the ball', $cord],
+            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short($onHand)->grams))).' g more cord', $cord],
             $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
             default => ['chain '.($this->plan->pattern->foundation + 1), route('bags.words', $this->bag)],
         };

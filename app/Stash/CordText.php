@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Stash;
 
 use App\Rules\Quantity;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 
 /** A cord as text: what a form or a line of a file must hold to be one. */
 final class CordText
 {
-    public const FIELDS = ['name' => 'name', 'colour' => 'colour', 'diameter' => 'diameter', 'sample_length' => 'sample_length', 'sample_mass' => 'sample_mass', 'on_hand' => 'on_hand'];
+    public const FIELDS = ['name', 'colour', 'diameter', 'sample_length', 'sample_mass', 'on_hand'];
 
     public const MESSAGES = [
         'name.required' => 'Give the cord a name you will know it by.',
@@ -22,10 +24,6 @@ final class CordText
         'sample_length.required' => 'Say how long a piece you weighed; a metre does well.',
         'sample_mass.required' => 'Say what that piece weighs.',
     ];
-
-    private const LIGHTEST = 0.05;
-
-    private const HEAVIEST = 500.0;
 
     /** @return array<string, list<mixed>> */
     public static function rules(): array
@@ -64,10 +62,10 @@ final class CordText
      */
     public static function doubt(array $cord): ?string
     {
-        $density = $cord['sample_mass']->grams / $cord['sample_length']->in(LengthUnit::Metre);
+        $density = LinearDensity::weighed($cord['sample_mass'], $cord['sample_length']);
 
-        return $density >= self::LIGHTEST && $density <= self::HEAVIEST
+        return Material::isStrand($density)
             ? null
-            : 'That makes '.round($density, 3).' g to the metre; a strand weighs from '.self::LIGHTEST.' to '.self::HEAVIEST.' g/m. Check the length and the weight.';
+            : 'That makes '.round($density->gramsPerMetre, 3).' g to the metre; a strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST.' g/m. Check the length and the weight.';
     }
 }

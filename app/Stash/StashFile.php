@@ -22,10 +22,7 @@ final class StashFile
     /** @param iterable<Cord> $cords */
     public static function write(iterable $cords): string
     {
-        $file = fopen('php://memory', 'w+');
-        if ($file === false) {
-            throw new \RuntimeException('No memory for a file.');
-        }
+        $file = self::inMemory();
         fputcsv($file, array_values(self::COLUMNS), escape: '');
         foreach ($cords as $cord) {
             fputcsv($file, [
@@ -81,10 +78,7 @@ final class StashFile
     {
         $first = strtok($text, "\r\n");
         $separator = $first !== false && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $file = fopen('php://memory', 'w+');
-        if ($file === false) {
-            throw new \RuntimeException('No memory for a file.');
-        }
+        $file = self::inMemory();
         fwrite($file, str_replace(["\r\n", "\r"], "\n", $text));
         rewind($file);
         $lines = [];
@@ -131,5 +125,13 @@ final class StashFile
         $doubt = CordText::doubt($cord);
 
         return $doubt === null ? ['cord' => $cord] : ['problems' => [$doubt]];
+    }
+
+    /** @return resource */
+    private static function inMemory()
+    {
+        $file = fopen('php://memory', 'w+');
+
+        return $file === false ? throw new \RuntimeException('No memory for a file.') : $file;
     }
 }

@@ -14,8 +14,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\MessageBag;
-use Illuminate\Support\ViewErrorBag;
 
 final class BagController extends Controller
 {
@@ -62,7 +60,7 @@ final class BagController extends Controller
         }
         $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'cords' => $maker->cords, 'swatches' => $maker->swatches]);
 
-        return $errors === [] ? $view : $view->with('errors', (new ViewErrorBag())->put('default', new MessageBag($errors)));
+        return $this->withWrong($view, $errors);
     }
 
     public function update(Request $request, Bag $bag): RedirectResponse|JsonResponse

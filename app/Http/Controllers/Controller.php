@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
 
 abstract class Controller
 {
@@ -17,5 +20,15 @@ abstract class Controller
         $user = $request->user();
 
         return $user instanceof User ? $user : abort(403);
+    }
+
+    /**
+     * A page with its messages at their fields, shown at once and not after a redirect.
+     *
+     * @param array<string, string> $wrong by field
+     */
+    protected function withWrong(View $view, array $wrong): View
+    {
+        return $wrong === [] ? $view : $view->with('errors', (new ViewErrorBag())->put('default', new MessageBag($wrong)));
     }
 }

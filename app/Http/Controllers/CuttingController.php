@@ -7,8 +7,6 @@ namespace App\Http\Controllers;
 use App\Stash\CuttingForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\Support\MessageBag;
-use Illuminate\Support\ViewErrorBag;
 
 /** The cutting table: a piece, both schools of making strand of it, side by side. Keeps nothing. */
 final class CuttingController extends Controller
@@ -18,7 +16,6 @@ final class CuttingController extends Controller
         $unit = $this->maker($request)->units;
         $form = new CuttingForm($request, $unit);
 
-        return view('cutting.index', ['form' => $form, 'unit' => $unit])
-            ->with('errors', (new ViewErrorBag())->put('default', new MessageBag($form->wrong)));
+        return $this->withWrong(view('cutting.index', ['form' => $form, 'unit' => $unit]), $form->wrong);
     }
 }

@@ -11,8 +11,6 @@ use Fescue\Core\Material\Strand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
-use Illuminate\Support\MessageBag;
-use Illuminate\Support\ViewErrorBag;
 
 /** Several cords of the stash held together: what they are as one, and which runs out first. Keeps nothing. */
 final class TogetherController extends Controller
@@ -30,7 +28,7 @@ final class TogetherController extends Controller
             'held' => $strands === [] || $wrong !== [] ? null : new HeldTogether($strands),
         ]);
 
-        return $view->with('errors', (new ViewErrorBag())->put('default', new MessageBag($wrong)));
+        return $this->withWrong($view, $wrong);
     }
 
     /**

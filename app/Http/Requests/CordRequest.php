@@ -26,7 +26,7 @@ final class CordRequest extends MakerRequest
     /** @return array{name: string, colour: string, diameter: Length, sample_length: Length, sample_mass: Mass, on_hand: ?Mass} */
     public function cord(): array
     {
-        return CordText::cord(array_map($this->typed(...), CordText::FIELDS));
+        return CordText::cord(array_combine(CordText::FIELDS, array_map($this->typed(...), CordText::FIELDS)));
     }
 
     protected function withValidator(Validator $validator): void

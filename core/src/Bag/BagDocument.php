@@ -111,8 +111,8 @@ final class BagDocument
         $kind = $material->choice('kind', Kind::cases());
         $diameter = $material->length('diameter', Length::mm(0.5), Length::mm(30), 'A cord’s diameter');
         $density = $material->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text));
-        if ($density !== null && ($density->gramsPerMetre < 0.05 || $density->gramsPerMetre > 500)) {
-            $material->refuse('density', "A strand weighs from 0.05 to 500 g/m; {$density->exact()} is outside. Is the unit right?");
+        if ($density !== null && ! Material::isStrand($density)) {
+            $material->refuse('density', 'A strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST." g/m; {$density->exact()} is outside. Is the unit right?");
         }
         $onHand = $material->has('on_hand') ? $material->quantity('on_hand', fn(string $text): Mass => Mass::parse($text)) : null;
         if ($onHand !== null && $onHand->grams > 100_000) {

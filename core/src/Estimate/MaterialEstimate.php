@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -13,6 +14,9 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class MaterialEstimate
 {
+    /** Chance from which what is on hand is called enough. */
+    public const SURE = 0.9;
+
     /** Metres of tail an end, 15 to 20 cm. Common practice, no source. */
     private const TAIL = 0.175;
 
@@ -64,5 +68,23 @@ final readonly class MaterialEstimate
             $onHand === null ? null : $grams->chanceWithin($onHand->grams),
             new Spread($stitches->total() * self::SECONDS_A_STITCH / 60, self::SECONDS_RELATIVE),
         );
+    }
+
+    /** The chance said of a hundred bags, neither certain nor hopeless ever; null where what is on hand is not known. */
+    public function inHundred(): ?int
+    {
+        return $this->enough === null ? null : max(1, min(99, (int) round(100 * $this->enough)));
+    }
+
+    /** Whether what is on hand is as good as enough; null where that is not known. */
+    public function isSure(): ?bool
+    {
+        return $this->enough === null ? null : $this->enough >= self::SURE;
+    }
+
+    /** What is wanting until it would be enough in nine of ten bags. */
+    public function short(Mass $onHand): Mass
+    {
+        return Mass::grams(max(0.0, $this->grams->high() - $onHand->grams));
     }
 }

@@ -11,12 +11,23 @@ use Fescue\Core\Measure\Mass;
 /** A strand to work with, as weighed: its thickness, its weight per length, and how much is on hand (null: unknown). */
 final readonly class Material
 {
+    /** What any strand weighs, g/m. From memory. */
+    public const LIGHTEST = 0.05;
+
+    public const HEAVIEST = 500.0;
+
     public function __construct(
         public Kind $kind,
         public Length $diameter,
         public LinearDensity $density,
         public ?Mass $onHand = null,
     ) {}
+
+    /** Whether a strand can weigh that. */
+    public static function isStrand(LinearDensity $density): bool
+    {
+        return $density->gramsPerMetre >= self::LIGHTEST && $density->gramsPerMetre <= self::HEAVIEST;
+    }
 
     public function lengthOnHand(): ?Length
     {

@@ -12,7 +12,6 @@ use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
@@ -22,8 +21,6 @@ final class Notes
 {
     /** Stitches too many or too few in a round before a base shows it. From memory. */
     private const SHOWS = 1.5;
-
-    private const SURE = 0.9;
 
     /** A hand with a coat's cuff, mm. From memory. */
     private const HAND = 85.0;
@@ -74,16 +71,14 @@ final class Notes
 
             return;
         }
-        if ($chance >= self::SURE) {
+        if ($this->estimate->isSure() === true) {
             return;
         }
-        $short = $this->estimate->grams->high() - $onHand->grams;
-        $more = Mass::grams(max(0.0, $short))->print();
         $this->add(
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
             $chance < 0.5 ? 'The cord will probably run out.' : 'The cord may run out.',
-            "{$onHand->print()} on hand is enough in {$this->inHundred($chance)} of 100 such bags; another {$more} makes it 90.",
+            "{$onHand->print()} on hand is enough in {$this->estimate->inHundred()} of 100 such bags; another {$this->estimate->short($onHand)->print()} makes it 90.",
         );
     }
 
@@ -213,11 +208,6 @@ final class Notes
         if ($this->plan->slots !== null) {
             $this->add('hang-test', Tone::Care, 'A home-made handle is untested.', 'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.');
         }
-    }
-
-    private function inHundred(float $chance): string
-    {
-        return (string) max(1, min(99, (int) round(100 * $chance)));
     }
 
     private function say(Length $length): string

@@ -17,8 +17,8 @@
         <p class="figure first"><b>{{ $sheet->figure($sheet->plan->comesOut->flatWidth) }} × {{ $sheet->figure($sheet->plan->comesOut->height) }}</b> {{ $sheet->unit->value }}<span>lying flat</span></p>
         <p class="figure"><b>{{ count($sheet->plan->pattern->rows) }}</b><span>rounds</span></p>
         <p class="figure"><b>{{ Decimal::print($sheet->estimate->grams->likely) }}</b> g<span>of cord</span></p>
-        <p @class(['figure', 'good' => $sheet->inHundred() >= 90, 'bad' => $sheet->inHundred() !== null && $sheet->inHundred() < 90])>
-            @if ($sheet->inHundred() !== null)<b>{{ $sheet->inHundred() }}</b> in 100<span>enough</span>@else<b>?</b><span>ball not weighed</span>@endif
+        <p @class(['figure', 'good' => $sheet->estimate->isSure() === true, 'bad' => $sheet->estimate->isSure() === false])>
+            @if ($sheet->estimate->inHundred() !== null)<b>{{ $sheet->estimate->inHundred() }}</b> in 100<span>enough</span>@else<b>?</b><span>ball not weighed</span>@endif
         </p>
     @else
         <p class="figure first bad"><b>No plan</b><span>its cord or swatch changed; open it to mend it</span></p><p class="figure"></p><p class="figure"></p><p class="figure"></p>

@@ -5,7 +5,7 @@
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
     $out = $plan->comesOut;
-    $chance = $sheet->inHundred();
+    $chance = $estimate->inHundred();
     $minutes = 5 * (int) round($estimate->minutes->likely / 5);
     $spread = 5 * (int) max(1, round(($estimate->minutes->high() - $estimate->minutes->likely) / 5));
 @endphp
@@ -21,7 +21,7 @@
         @if ($chance === null)
             <dd>ball not weighed</dd>
         @else
-            <dd><span @class(['large', 'good' => $chance >= 90, 'bad' => $chance < 90])>{{ $chance }}</span> in 100</dd>
+            <dd><span @class(['large', 'good' => $estimate->isSure(), 'bad' => ! $estimate->isSure()])>{{ $chance }}</span> in 100</dd>
         @endif
     </div>
     <div class="figure-row">

@@ -1,6 +1,6 @@
 @use(Fescue\Core\Measure\Decimal)
 @php
-    $short = array_values(array_filter($sheets, fn (array $one): bool => $one['sheet']?->inHundred() !== null && $one['sheet']->inHundred() < 90));
+    $short = array_values(array_filter($sheets, fn (array $one): bool => $one['sheet']?->estimate->isSure() === false));
 @endphp
 <x-layout title="Your worktable">
     <div class="page-head">
@@ -26,7 +26,7 @@
             <h2>Running short</h2>
             <ul class="notes">
                 @foreach ($short as ['bag' => $bag, 'sheet' => $sheet])
-                    <li class="trouble"><a href="{{ route('bags.plan', $bag) }}"><b>{{ $bag->name() }}</b></a>: enough in {{ $sheet->inHundred() }} of 100. {{ $sheet->plan->spec->material->onHand?->print() }} on hand, {{ Decimal::print($sheet->estimate->grams->likely) }} g likely.</li>
+                    <li class="trouble"><a href="{{ route('bags.plan', $bag) }}"><b>{{ $bag->name() }}</b></a>: enough in {{ $sheet->estimate->inHundred() }} of 100. {{ $sheet->plan->spec->material->onHand?->print() }} on hand, {{ Decimal::print($sheet->estimate->grams->likely) }} g likely.</li>
                 @endforeach
             </ul>
         @endif
