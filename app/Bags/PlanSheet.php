@@ -7,7 +7,7 @@ namespace App\Bags;
 use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Measure\Decimal;

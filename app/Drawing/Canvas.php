@@ -56,7 +56,12 @@ final class Canvas
 
     public function n(float $value): string
     {
-        return (string) round($value, 2);
+        return self::number($value);
+    }
+
+    public static function number(float $value, int $decimals = 2): string
+    {
+        return (string) round($value, $decimals);
     }
 
     /** "1 : 2.1", the drawing against the thing at the browser's own size. */

@@ -8,9 +8,13 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Cut;
 use Fescue\Core\Strip\CutKind;
 use Fescue\Core\Strip\Cutting;
-use Fescue\Core\Strip\Piece;
+use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\Tube;
 
-/** The piece lying flat with every cut numbered in order, to scale; what is thrown away is hatched. */
+/**
+ * The piece lying flat with every cut numbered in order, to scale; what is thrown away is hatched, the way the strand
+ * runs is a faint line. A tube's spine is drawn again beside it, opened.
+ */
 final class CutDrawing
 {
     private const LARGEST_SCALE = 2.0;
@@ -21,15 +25,38 @@ final class CutDrawing
 
     private const ABOVE = Canvas::TAPE + 30;
 
+    /** Between the piece and its opened spine. */
+    private const GAP = 70.0;
+
     /** Pixels a number needs, or it is left to its neighbours. */
     private const ROOM = 15.0;
 
-    public static function of(Piece $piece, Cutting $cutting, LengthUnit $unit): Canvas
+    /** A ribbon longer than so many times its width is shown by its end. */
+    private const LONGEST = 14.0;
+
+    private string $marks = '';
+
+    /** mm of the piece left of what is shown. */
+    private readonly float $from;
+
+    private readonly string $hatch;
+
+    /** @param float $scale pixels to the millimetre */
+    private function __construct(private readonly Cutting $cutting, private readonly float $scale, private readonly float $left, private readonly float $above)
     {
-        $scale = min(self::LARGEST_SCALE, (Canvas::WIDTH - self::LEFT - 130) / $piece->width->mm, self::HIGHEST / $piece->height->mm);
+        $this->from = self::hidden($cutting);
+        $this->hatch = 'hatch-'.$cutting->school->value;
+        $this->draw();
+    }
+
+    public static function of(Cutting $cutting, LengthUnit $unit): Canvas
+    {
+        [$width, $gap] = self::reach($cutting);
+        $scale = min(self::LARGEST_SCALE, (Canvas::WIDTH - self::LEFT - 60 - $gap) / $width, self::HIGHEST / $cutting->piece->height->mm);
+        $piece = $cutting->piece;
         $canvas = new Canvas(
-            "Cuts, {$cutting->school}",
-            count($cutting->cuts)." cuts in order on a piece {$piece->width->print($unit)} wide and {$piece->height->print($unit)} high, giving {$cutting->strips} strips.",
+            "Cuts, {$cutting->school->name()}",
+            count($cutting->cuts)." cuts in order on a piece {$piece->width->print($unit)} wide and {$piece->height->print($unit)} high, giving {$cutting->strips()} strips.",
             (int) ceil(self::ABOVE + $piece->height->mm * $scale + 44),
             $scale,
             $unit,
@@ -37,64 +64,221 @@ final class CutDrawing
             self::ABOVE,
             false,
         );
-        self::draw($canvas, $piece, $cutting, $scale);
+        $canvas->add((new self($cutting, $scale, self::LEFT, self::ABOVE))->marks);
 
         return $canvas;
     }
 
-    private static function draw(Canvas $canvas, Piece $piece, Cutting $cutting, float $scale): void
+    /**
+     * At true size, bare, for printing.
+     *
+     * @return array{float, float, string} width and height in mm, and the marks in mm
+     */
+    public static function trueSize(Cutting $cutting): array
     {
-        $n = $canvas->n(...);
-        $x = fn(float $mm): float => self::LEFT + $mm * $scale;
-        $y = fn(float $mm): float => self::ABOVE + $mm * $scale;
-        [$width, $height] = [$piece->width->mm * $scale, $piece->height->mm * $scale];
-        $canvas->add('<rect x="'.self::LEFT.'" y="'.self::ABOVE."\" width=\"{$n($width)}\" height=\"{$n($height)}\" fill=\"".Ink::PALE_GRASS.'" stroke="'.Ink::INK.'" stroke-width="1.5"/>');
-        $off = array_values(array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Off));
-        // Two take off both ends; a single one frees what is left below the last strip.
-        $bands = match (count($off)) {
-            0 => [],
-            1 => [[$off[0]->y1, $piece->height->mm]],
-            default => [[0.0, $off[0]->y1], [$off[1]->y1, $piece->height->mm]],
-        };
-        foreach ($bands as [$from, $to]) {
-            self::waste($canvas, self::LEFT, $y($from), $width, ($to - $from) * $scale);
-        }
-        $taken = ['left' => [], 'right' => []];
-        foreach ($cutting->cuts as $place => $cut) {
-            [$colour, $dash] = match ($cut->kind) {
-                CutKind::Across => [Ink::INK, ''],
-                CutKind::Diagonal => [Ink::GRASS, ''],
-                CutKind::Off => [Ink::WARM, ' stroke-dasharray="6 3"'],
-            };
-            $canvas->add("<path d=\"M{$n($x($cut->x1))} {$n($y($cut->y1))}L{$n($x($cut->x2))} {$n($y($cut->y2))}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"1.8\"{$dash}/>");
-            $side = $cut->kind === CutKind::Diagonal || $cut->x1 > 0 ? 'right' : 'left';
-            $at = $y($side === 'left' ? $cut->y1 : ($cut->kind === CutKind::Diagonal ? $cut->y2 : $cut->y1)) + 4;
-            if (array_filter($taken[$side], fn(float $y): bool => abs($y - $at) < self::ROOM) === []) {
-                $taken[$side][] = $at;
-                $canvas->text($side === 'left' ? self::LEFT - 5 : self::LEFT + $width + 5, $at, (string) ($place + 1), $colour, $side === 'left' ? 'end' : 'start', 600);
+        [$width, $gap] = self::reach($cutting);
+        $margin = 15.0;
+        $pixel = 96 / 25.4;
+        $drawing = new self($cutting, $pixel, $margin * $pixel, $margin * $pixel);
+
+        return [$width + 2 * $margin + $gap / $pixel, $cutting->piece->height->mm + 2 * $margin, '<g transform="scale('.Canvas::number(1 / $pixel, 6).")\">{$drawing->marks}</g>"];
+    }
+
+    /** @return array{float, float} mm across all that is drawn, and the pixels between its parts */
+    private static function reach(Cutting $cutting): array
+    {
+        $piece = $cutting->piece;
+        $across = max($piece->width->mm, $piece->foot->mm) - self::hidden($cutting);
+
+        return $piece instanceof Tube && $cutting->school === School::OneStrand ? [$across + 2 * $piece->spine->mm, self::GAP] : [$across, 0.0];
+    }
+
+    private static function hidden(Cutting $cutting): float
+    {
+        $piece = $cutting->piece;
+
+        return $piece->layers === 1 ? max(0.0, $piece->width->mm - self::LONGEST * $piece->height->mm) : 0.0;
+    }
+
+    private function draw(): void
+    {
+        $piece = $this->cutting->piece;
+        $this->marks .= "<defs><pattern id=\"{$this->hatch}\" width=\"7\" height=\"7\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"7\" height=\"7\" fill=\"".Ink::SHEET.'"/><path d="M0 0V7" stroke="'.Ink::WARM.'" stroke-width="1.4" opacity=".6"/></pattern></defs>';
+        $outline = [[$this->from, 0.0], [$piece->width->mm, 0.0], [$piece->foot->mm, $piece->height->mm], [$this->from, $piece->height->mm]];
+        $this->area($outline, Ink::PALE_GRASS, Ink::INK);
+        $this->waste();
+        $this->course();
+        $numbers = ['left' => [], 'right' => [], 'spine' => []];
+        foreach ($this->cutting->cuts as $place => $cut) {
+            $this->cut($cut);
+            [$side, $x, $y] = $this->numberOf($cut);
+            if (array_filter($numbers[$side], fn(float $taken): bool => abs($taken - $y) < self::ROOM) === []) {
+                $numbers[$side][] = $y;
+                $this->text($x, $y + 4, (string) ($place + 1), $this->ink($cut), $side === 'left' ? 'end' : 'start');
             }
         }
-        $canvas->text(self::LEFT, self::ABOVE - 9, $piece->layers === 2 ? 'folded edge' : 'edge', Ink::SOFT);
-        $after = self::LEFT;
-        foreach ([[CutKind::Across, 'across', Ink::INK, 58], [CutKind::Diagonal, 'slanting', Ink::GRASS, 68], [CutKind::Off, 'thrown away', Ink::WARM, 90]] as [$kind, $said, $colour, $room]) {
-            if (array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === $kind) !== []) {
-                $canvas->text($after, self::ABOVE + $height + 22, $said, $colour, weight: 600);
+        if ($this->from > 0) {
+            $this->text($this->x($this->from), $this->above - 9, '… the end of the ribbon', Ink::SOFT);
+        } else {
+            $this->text($this->left, $this->above - 9, $piece->layers === 2 ? 'folded edge' : 'edge', Ink::SOFT);
+        }
+        if ($this->hasSpine()) {
+            $this->spine();
+        }
+        $this->legend();
+    }
+
+    private function hasSpine(): bool
+    {
+        return $this->cutting->piece instanceof Tube && $this->cutting->school === School::OneStrand;
+    }
+
+    private function cut(Cut $cut): void
+    {
+        $width = $this->cutting->piece->width->mm;
+        if ($cut->kind !== CutKind::Diagonal) {
+            $this->line([[$cut->x1, $cut->y1], [$cut->x2, $cut->y2]], $this->ink($cut), 1.8, $cut->kind === CutKind::Trim ? '6 3' : '');
+        } elseif (! $this->hasSpine()) {
+            // Round a bag: what is on the back shows through, dashed.
+            $back = $cut->x1 >= $width;
+            $fold = fn(float $x): float => $back ? 2 * $width - $x : $x;
+            $this->line([[$fold($cut->x1), $cut->y1], [$fold($cut->x2), $cut->y2]], $this->ink($cut), $back ? 1.2 : 1.8, $back ? '3 4' : '');
+        }
+    }
+
+    /** The opened spine beside the piece, both halves of it, with the ends of the slits on either side. */
+    private function spine(): void
+    {
+        $piece = $this->cutting->piece;
+        if (! $piece instanceof Tube) {
+            return;
+        }
+        $m = $piece->spine->mm;
+        $shift = $this->spineAt($piece) - $this->left;
+        $at = fn(float $x, float $y): array => [$x - $piece->widthAt($y) + $m + $shift / $this->scale, $y];
+        $this->area(array_map(fn(array $point): array => $at(...$point), [
+            [$piece->width->mm - $m, 0.0], [$piece->width->mm + $m, 0.0],
+            [$piece->foot->mm + $m, $piece->height->mm], [$piece->foot->mm - $m, $piece->height->mm],
+        ]), Ink::PALE_GRASS, Ink::INK);
+        $diagonals = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal));
+        [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
+        $this->area([$at($first->x1, $first->y1), $at($first->x2 + 1e-9, $first->y1), $at($first->x2, $first->y2)], "url(#{$this->hatch})");
+        $this->area([$at($last->x1, $last->y1), $at($last->x1, $last->y2), $at($last->x2, $last->y2)], "url(#{$this->hatch})");
+        foreach ($diagonals as $cut) {
+            $this->line([$at($cut->x1, $cut->y1), $at($cut->x2, $cut->y2)], Ink::GRASS, 1.8);
+        }
+        $this->text($this->spineAt($piece), $this->above - 9, 'spine, opened', Ink::SOFT);
+        $this->line([[$piece->width->mm - $m, 0.0], [$piece->foot->mm - $m, $piece->height->mm]], Ink::SOFT, 1, '2 4');
+    }
+
+    private function spineAt(Tube $piece): float
+    {
+        return $this->left + max($piece->width->mm, $piece->foot->mm) * $this->scale + self::GAP;
+    }
+
+    /** Hatches what is thrown away: above and below, and the thin halves of a spiral's first and last turn. */
+    private function waste(): void
+    {
+        $piece = $this->cutting->piece;
+        foreach ($this->cutting->cuts as $cut) {
+            if ($cut->kind === CutKind::Trim) {
+                $to = $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm;
+                $this->area([[$this->from, $cut->y1], [$piece->widthAt($cut->y1), $cut->y1], [$piece->widthAt($to), $to], [$this->from, $to]], "url(#{$this->hatch})");
+            }
+        }
+        $diagonals = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal));
+        if ($diagonals !== [] && ! $this->hasSpine()) {
+            $width = $piece->width->mm;
+            [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
+            $this->area([[0.0, $first->y1], [$width, $first->y1], [$width, $first->y2]], "url(#{$this->hatch})");
+            $this->area([[0.0, $last->y2], [$width, $last->y2], [$width, $last->y1]], "url(#{$this->hatch})");
+        }
+    }
+
+    /** Where the strand runs, folded as the piece lies: as long on the sheet as the strand is, to scale. */
+    private function course(): void
+    {
+        if ($this->cutting->school !== School::OneStrand) {
+            return;
+        }
+        $d = $this->path($this->cutting->course[0]);
+        $this->marks .= "<path data-course=\"{$this->n($this->scale)}\" d=\"{$d}\" fill=\"none\" stroke=\"".Ink::GRASS.'" stroke-width="1" opacity=".35"/>';
+    }
+
+    private function legend(): void
+    {
+        $after = $this->left;
+        $spiral = ! $this->hasSpine();
+        foreach ([[CutKind::Slit, $this->cutting->piece->layers === 2 ? 'slit, both layers' : 'slit', Ink::INK, 118], [CutKind::Diagonal, $spiral ? 'round and round, dashed on the back' : 'aslant, one layer', Ink::GRASS, $spiral ? 236 : 118], [CutKind::Trim, 'thrown away', Ink::WARM, 90]] as [$kind, $said, $colour, $room]) {
+            if (array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === $kind) !== []) {
+                $this->text($after, $this->y($this->cutting->piece->height->mm) + 24, $said, $colour);
                 $after += $room;
             }
         }
     }
 
-    private static function waste(Canvas $canvas, float $x, float $y, float $width, float $height): void
+    /** @return array{'left'|'right'|'spine', float, float} the side a cut's number stands on, and where */
+    private function numberOf(Cut $cut): array
     {
-        $n = $canvas->n(...);
-        $lines = '';
-        for ($at = 0.0; $at < $width + $height; $at += 9) {
-            $x1 = $x + min($at, $width);
-            $y1 = $y + max(0.0, $at - $width);
-            $x2 = $x + max(0.0, $at - $height);
-            $y2 = $y + min($at, $height);
-            $lines .= "M{$n($x1)} {$n($y1)}L{$n($x2)} {$n($y2)}";
+        $piece = $this->cutting->piece;
+        if ($cut->kind === CutKind::Diagonal && $piece instanceof Tube) {
+            return ['spine', $this->spineAt($piece) + 2 * $piece->spine->mm * $this->scale + 5, $this->y($cut->y2)];
         }
-        $canvas->add("<rect x=\"{$n($x)}\" y=\"{$n($y)}\" width=\"{$n($width)}\" height=\"{$n($height)}\" fill=\"".Ink::SHEET.'" stroke="none"/><path d="'.$lines.'" stroke="'.Ink::WARM.'" stroke-width="1" fill="none" opacity=".55"/>');
+        if ($cut->kind === CutKind::Diagonal) {
+            $back = $cut->x1 >= $piece->width->mm;
+
+            return $back ? ['right', $this->x($piece->width->mm) + 5, $this->y($cut->y1)] : ['left', $this->left - 5, $this->y($cut->y1)];
+        }
+
+        return $cut->x1 > $this->from
+            ? ['right', $this->x($cut->x1) + 5, $this->y($cut->y1)]
+            : ['left', $this->left - 5, $this->y($cut->y1)];
+    }
+
+    private function ink(Cut $cut): string
+    {
+        return match ($cut->kind) {
+            CutKind::Slit => Ink::INK,
+            CutKind::Diagonal => Ink::GRASS,
+            CutKind::Trim => Ink::WARM,
+        };
+    }
+
+    /** @param list<array{float, float}> $points */
+    private function area(array $points, string $fill, string $stroke = 'none'): void
+    {
+        $this->marks .= "<path d=\"{$this->path($points)}Z\" fill=\"{$fill}\" stroke=\"{$stroke}\" stroke-width=\"1.5\"/>";
+    }
+
+    /** @param list<array{float, float}> $points */
+    private function line(array $points, string $stroke, float $width, string $dash = ''): void
+    {
+        $this->marks .= "<path d=\"{$this->path($points)}\" fill=\"none\" stroke=\"{$stroke}\" stroke-width=\"{$this->n($width)}\"".($dash === '' ? '' : " stroke-dasharray=\"{$dash}\"").'/>';
+    }
+
+    private function text(float $x, float $y, string $said, string $fill, string $anchor = 'start'): void
+    {
+        $this->marks .= "<text x=\"{$this->n($x)}\" y=\"{$this->n($y)}\" fill=\"{$fill}\" text-anchor=\"{$anchor}\" font-weight=\"600\" font-size=\"13\">".Canvas::escape($said).'</text>';
+    }
+
+    /** @param list<array{float, float}> $points */
+    private function path(array $points): string
+    {
+        return 'M'.implode('L', array_map(fn(array $point): string => $this->n($this->x($point[0])).' '.$this->n($this->y($point[1])), $points));
+    }
+
+    private function x(float $mm): float
+    {
+        return $this->left + max(0.0, $mm - $this->from) * $this->scale;
+    }
+
+    private function y(float $mm): float
+    {
+        return $this->above + $mm * $this->scale;
+    }
+
+    private function n(float $value): string
+    {
+        return Canvas::number($value);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Models;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Illuminate\Database\Eloquent\Model;

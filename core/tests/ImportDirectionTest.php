@@ -11,19 +11,22 @@ final class ImportDirectionTest extends TestCase
 {
     private const MAY_KNOW = [
         'Measure' => [],
+        'Document' => ['Measure'],
         'Shape' => [],
-        'Strip' => ['Measure'],
         'Material' => ['Measure'],
+        'Strip' => ['Measure', 'Document', 'Material'],
+        'Scale' => ['Measure'],
+        'Stock' => ['Measure'],
         'Stitch' => ['Measure'],
         'Gauge' => ['Measure', 'Stitch'],
         'Pattern' => ['Stitch'],
         'Base' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
         'Body' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
         'Handle' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
-        'Bag' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle'],
+        'Bag' => ['Measure', 'Document', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle'],
         'Chart' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
         'Estimate' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
-        'Tally' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag', 'Chart', 'Estimate'],
+        'Tally' => ['Measure', 'Document', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag', 'Chart', 'Estimate'],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

@@ -9,7 +9,7 @@ use App\Bags\PlanSheet;
 use App\Drawing\SwatchChip;
 use App\Models\Bag;
 use App\Models\User;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;

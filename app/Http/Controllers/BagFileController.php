@@ -12,8 +12,9 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Problem;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Json;
+use Fescue\Core\Document\Problem;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -88,10 +89,10 @@ final class BagFileController extends Controller
             if ($text === '') {
                 throw Refused::at('', 'Choose a file or paste its text.');
             }
-            $document = BagDocument::decode($text);
+            $document = Json::decode($text);
             Planner::plan(BagDocument::read($document));
         } catch (Refused $e) {
-            return back()->withInput(['text' => mb_scrub(mb_strcut($text, 0, BagDocument::MOST_BYTES))])->withErrors([
+            return back()->withInput(['text' => mb_scrub(mb_strcut($text, 0, Json::MOST_BYTES))])->withErrors([
                 'file' => array_map(fn(Problem $problem): string => ($problem->path === '' ? '' : "{$problem->path}: ").$problem->message, $e->problems),
             ]);
         }
@@ -112,7 +113,7 @@ final class BagFileController extends Controller
     {
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
-            if (! $file->isValid() || $file->getSize() > BagDocument::MOST_BYTES) {
+            if (! $file->isValid() || $file->getSize() > Json::MOST_BYTES) {
                 throw ValidationException::withMessages(['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.']);
             }
 

@@ -6,6 +6,9 @@ namespace Fescue\Core\Bag;
 
 use Fescue\Core\Base\Ends;
 use Fescue\Core\Base\Oval;
+use Fescue\Core\Document\Fields;
+use Fescue\Core\Document\Json;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
@@ -23,8 +26,6 @@ final class BagDocument
 {
     public const FORMAT = 'fescue-bag/1';
 
-    public const MOST_BYTES = 262_144;
-
     public const LONGEST_NAME = 120;
 
     public const MOST_CHAIN = 400;
@@ -38,35 +39,13 @@ final class BagDocument
     /** @throws Refused */
     public static function fromJson(string $json): BagSpec
     {
-        return self::read(self::decode($json));
-    }
-
-    /** @throws Refused where the text is not JSON */
-    public static function decode(string $json): mixed
-    {
-        if (strlen($json) > self::MOST_BYTES) {
-            throw Refused::at('', 'The file is larger than any bag; Fescue reads up to 256 KB.');
-        }
-        try {
-            return json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-        } catch (\JsonException $e) {
-            throw Refused::at('', 'The file is not readable as JSON: '.lcfirst($e->getMessage()).'. Export it again, or mend it in a text editor.');
-        }
+        return self::read(Json::decode($json));
     }
 
     /** @throws Refused */
     public static function read(mixed $document): BagSpec
     {
-        if (! is_array($document) || ($document !== [] && array_is_list($document))) {
-            throw Refused::at('', 'A bag file is one object in braces, with a "format".');
-        }
-        if (($document['format'] ?? null) !== self::FORMAT) {
-            throw Refused::at('/format', 'This is not a bag file Fescue reads; its "format" should be "'.self::FORMAT.'".');
-        }
-        /** @var \ArrayObject<int, Problem> $problems */
-        $problems = new \ArrayObject();
-        $top = new Fields($document, '', $problems);
-        $top->has('format');
+        $top = Fields::top($document, self::FORMAT, 'bag');
         $spec = [
             $top->text('name', self::LONGEST_NAME),
             self::wish($top->object('size')),
@@ -78,11 +57,7 @@ final class BagDocument
             self::body($top->object('body')),
             $top->has('handles') ? self::slots($top->object('handles')) : null,
         ];
-        $top->close();
-        $found = array_values($problems->getArrayCopy());
-        if ($found !== []) {
-            throw new Refused($found);
-        }
+        $top->settle();
         [$name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots] = $spec;
         if ($name === null || $material === null || $hook === null || $swatch === null
             || $working === null || $base === null || $body === null) {
@@ -108,8 +83,10 @@ final class BagDocument
 
     private static function material(Fields $material): ?Material
     {
-        $kind = $material->choice('kind', Kind::cases());
-        $diameter = $material->length('diameter', Length::mm(0.5), Length::mm(30), 'A cord’s diameter');
+        $kind = $material->choice('kind', Kind::strands());
+        $make = $kind !== null && $kind->makes() !== [] && $material->has('make') ? $material->choice('make', $kind->makes()) : null;
+        $fibre = $kind !== null && $material->has('fibre') ? $material->choice('fibre', $kind->fibres()) : null;
+        $diameter = $material->length('diameter', Length::mm(0.5), Length::mm(30), 'A strand’s diameter');
         $density = $material->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text));
         if ($density !== null && ! Material::isStrand($density)) {
             $material->refuse('density', 'A strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST." g/m; {$density->exact()} is outside. Is the unit right?");
@@ -120,7 +97,7 @@ final class BagDocument
         }
         $material->close();
 
-        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand);
+        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre);
     }
 
     private static function swatch(Fields $gauge): ?Swatch

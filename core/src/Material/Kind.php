@@ -4,8 +4,83 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Material;
 
-/** The kinds of material Fescue plans with. */
+/** The kinds of material a bag is made of, and which of its properties matter to each. Handbook 2. */
 enum Kind: string
 {
+    case TShirt = 'tshirt';
+    case Plarn = 'plarn';
     case Cord = 'cord';
+    case Ribbon = 'ribbon';
+    case Raffia = 'raffia';
+    case Strand = 'strand';
+    case Tabs = 'tabs';
+
+    public function name(): string
+    {
+        return match ($this) {
+            self::TShirt => 'T-shirt yarn',
+            self::Plarn => 'plarn',
+            self::Cord => 'cord',
+            self::Ribbon => 'ribbon or tape',
+            self::Raffia => 'raffia',
+            self::Strand => 'strand to hold together',
+            self::Tabs => 'pop tabs',
+        };
+    }
+
+    /** Tabs are counted; all else runs in metres and is weighed. */
+    public function isStrand(): bool
+    {
+        return $this !== self::Tabs;
+    }
+
+    /** @return list<self> */
+    public static function strands(): array
+    {
+        return array_values(array_filter(self::cases(), fn(self $kind): bool => $kind->isStrand()));
+    }
+
+    /** @return list<Property> beside name, colour, price, source and care, which matter to all */
+    public function properties(): array
+    {
+        $strand = [Property::Diameter, Property::SampleLength, Property::SampleMass, Property::LabelHook];
+
+        return match ($this) {
+            self::TShirt => [Property::Fibre, Property::StripWidth, Property::Pull, Property::Areal, ...$strand],
+            self::Plarn => [Property::Make, Property::StripWidth, Property::Diameter, Property::SampleLength, Property::SampleMass],
+            self::Cord => [Property::Make, Property::Fibre, ...$strand],
+            self::Ribbon => [Property::Fibre, Property::Width, ...$strand],
+            self::Raffia, self::Strand => [Property::Fibre, ...$strand],
+            self::Tabs => [Property::Pitch, Property::SampleCount, Property::SampleMass, Property::Cord],
+        };
+    }
+
+    public function has(Property $property): bool
+    {
+        return in_array($property, $this->properties(), true);
+    }
+
+    /** @return list<Make> */
+    public function makes(): array
+    {
+        return match ($this) {
+            self::Plarn => [Make::Looped, Make::Single],
+            self::Cord => [Make::Twisted, Make::Braided],
+            default => [],
+        };
+    }
+
+    /** @return list<Fibre> what it may be of; one alone is what it is of */
+    public function fibres(): array
+    {
+        return match ($this) {
+            self::TShirt => [Fibre::Cotton, Fibre::Viscose, Fibre::Polyester, Fibre::Mixed],
+            self::Plarn => [Fibre::Polyethylene],
+            self::Cord => [Fibre::Cotton, Fibre::Jute, Fibre::Nylon, Fibre::Polyester, Fibre::Polypropylene, Fibre::Mixed],
+            self::Ribbon => [Fibre::Cotton, Fibre::Viscose, Fibre::Polyester, Fibre::Nylon, Fibre::Mixed],
+            self::Raffia => [Fibre::Palm, Fibre::Paper, Fibre::Viscose, Fibre::Polypropylene],
+            self::Strand => [Fibre::Cotton, Fibre::Wool, Fibre::Acrylic, Fibre::Viscose, Fibre::Polyester, Fibre::Jute, Fibre::Mixed],
+            self::Tabs => [Fibre::Aluminium],
+        };
+    }
 }

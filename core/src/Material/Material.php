@@ -21,6 +21,8 @@ final readonly class Material
         public Length $diameter,
         public LinearDensity $density,
         public ?Mass $onHand = null,
+        public ?Make $make = null,
+        public ?Fibre $fibre = null,
     ) {}
 
     /** Whether a strand can weigh that. */

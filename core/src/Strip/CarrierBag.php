@@ -9,40 +9,50 @@ use Fescue\Core\Measure\Length;
 /** A plastic bag lying flat with its side folds out: handles and bottom seam come off, the rest becomes loops or one spiral. */
 final readonly class CarrierBag extends Piece
 {
-    /** What a cow-hitch takes of a loop's working length. From memory. */
-    private const HITCH_MM = 20.0;
-
-    /** A knot in a single strand. From memory. */
-    private const KNOT_MM = 60.0;
+    /** At a knot between one spiral and the next. */
+    private Length $knotLoss;
 
     /**
-     * @param Length $height of the whole bag
-     * @param Length $handles cut off at the top
-     * @param Length $seam cut off at the bottom
+     * @param Length $flatWidth with the sides folded in
+     * @param ?Length $sideFold how deep each side is folded in; out, the bag lies flatWidth + 2·sideFold wide
+     * @param ?Length $trimTop handles cut off
+     * @param ?Length $trimBottom seam cut off
+     * @param ?Length $hitchLoss length lost a loop
      *
      * @throws TooSmall
      */
-    public function __construct(Length $width, Length $height, Length $strip, private Length $handles, Length $seam)
+    public function __construct(Length $flatWidth, Length $height, Length $strip, ?Length $sideFold = null, ?Length $trimTop = null, ?Length $trimBottom = null, ?Length $hitchLoss = null, ?Length $knotLoss = null)
     {
-        $usable = $height->mm - $handles->mm - $seam->mm;
-        if ($usable <= 0) {
-            throw new TooSmall('handles', 'Handles and seam together are as high as the bag.');
+        $width = $flatWidth->plus(($sideFold ?? Length::mm(0))->times(2));
+        $hitch = $hitchLoss ?? Join::CowHitch->loss();
+        if ($hitch->mm >= $width->mm) {
+            throw new TooSmall('hitch_loss', 'The hitch takes the whole loop; check its unit.');
         }
-        parent::__construct($width, $height, $strip, 2, Length::mm($usable));
+        $this->knotLoss = $knotLoss ?? Join::MagicKnot->loss();
+        parent::__construct($width, $width, $height, $strip, 2, $trimTop ?? Length::mm(0), $trimBottom ?? Length::mm(0), Join::CowHitch, $hitch);
     }
 
-    /** A single strand, circumference × ⌊H/s⌋ (geometry). */
+    /**
+     * A single strand, circumference × ⌊H/s⌋ (geometry). The cut slants a strip's width down each time round, so the
+     * first and the last turn run out to nothing; their thin halves are cut off.
+     */
     public function oneStrand(): Cutting
     {
-        $n = $this->count;
-        $length = $n * 2 * $this->width->mm;
-        $cuts = $this->off();
-        for ($line = 0; $line < $n; $line++) {
-            // Round and round: half a strip down on the front, shown here, and half on the back.
-            $cuts[] = new Cut(CutKind::Diagonal, 0, $this->line($line), $this->width->mm, $this->line($line + 0.5));
+        $n = $this->strips;
+        $w = $this->width->mm;
+        $cuts = $this->trims();
+        for ($turn = 0; $turn < $n; $turn++) {
+            $cuts[] = new Cut(CutKind::Diagonal, 0, $this->line($turn), $w, $this->line($turn + 0.5));
+            $cuts[] = new Cut(CutKind::Diagonal, $w, $this->line($turn + 0.5), 2 * $w, $this->line($turn + 1));
+        }
+        // By half turns from the middle of the tapered first to the middle of the tapered last; even ones at the left fold.
+        $course = [];
+        for ($half = 1; $half <= 2 * $n + 1; $half++) {
+            $strips = max(0.25, min($n - 0.25, ($half - 1) / 2));
+            $course[] = [$half % 2 === 0 ? 0.0 : $w, $this->line($strips)];
         }
 
-        return new Cutting('one strand', $cuts, $n, Length::mm($length), 0, 0, false, $this->share($length), Length::mm(self::KNOT_MM));
+        return new Cutting(School::OneStrand, $this, $cuts, [$course], 0, 0, false, 2 * $w * $this->strip->mm * ($n - 0.25), Length::mm(0), Join::MagicKnot, $this->knotLoss);
     }
 
     /**
@@ -51,28 +61,14 @@ final readonly class CarrierBag extends Piece
      */
     public function joined(): Cutting
     {
-        $n = $this->count;
-        $cuts = $this->off();
-        for ($line = 1; $line < $n; $line++) {
-            $cuts[] = new Cut(CutKind::Across, 0, $this->line($line), $this->width->mm, $this->line($line));
+        $n = $this->strips;
+        $w = $this->width->mm;
+        $course = [];
+        for ($row = 0; $row < $n; $row++) {
+            $y = $this->line($row + 0.5);
+            $course[] = [[0.0, $y], [$w, $y], [0.0, $y]];
         }
-        $length = max(0.0, $n * ($this->width->mm - self::HITCH_MM));
 
-        return new Cutting('joined', $cuts, $n, Length::mm($length), $n, $n, true, $this->share($n * 2 * $this->width->mm), Length::mm(0));
-    }
-
-    /** @return list<Cut> */
-    private function off(): array
-    {
-        return array_map(
-            fn(float $y): Cut => new Cut(CutKind::Off, 0, $y, $this->width->mm, $y),
-            [$this->line(0), $this->line($this->count)],
-        );
-    }
-
-    /** How far down the so-manieth strip begins, mm. */
-    private function line(float $strips): float
-    {
-        return $this->handles->mm + $strips * $this->strip->mm;
+        return new Cutting(School::Joined, $this, [...$this->trims(), ...$this->slits()], $course, $n - 1, $n - 1, true, $n * 2 * $w * $this->strip->mm, $this->joinLoss->times($n), $this->join, Length::mm(0));
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Strip;
 
-/** One straight cut on the piece lying flat: millimetres from its upper left corner, x right and y down. */
+/**
+ * One straight cut: millimetres from the upper left corner of the piece lying flat, x right and y down. What lies beyond
+ * the right-hand fold is the back rolled out: where the piece is W wide, x there lies on the back at 2W − x.
+ */
 final readonly class Cut
 {
     public function __construct(

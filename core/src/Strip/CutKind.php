@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Strip;
 
-enum CutKind
+enum CutKind: string
 {
-    /** Across, through both layers where the piece lies double. */
-    case Across;
+    /** Through every layer the piece lies in. */
+    case Slit = 'slit';
 
-    /** Across the opened spine, one layer, from a slit to the next. */
-    case Diagonal;
+    /** Aslant through one layer: over an opened spine, or round and round a bag. */
+    case Diagonal = 'diagonal';
 
-    /** Takes off what is thrown away. */
-    case Off;
+    /** Through every layer, and takes off what is thrown away. */
+    case Trim = 'trim';
 }

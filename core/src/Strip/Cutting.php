@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LinearDensity;
-use Fescue\Core\Measure\Mass;
 
 /** One way to make a piece into strand: the cuts in the order they are made, and what they give. */
 final readonly class Cutting
@@ -16,49 +14,86 @@ final readonly class Cutting
 
     private const SECONDS_A_JOIN = 25.0;
 
+    /** Along the middle of the strand of one piece, joins taken off, before any pull. */
+    public Length $length;
+
     /**
-     * @param string $school "one strand" or "joined"
      * @param list<Cut> $cuts in order
-     * @param int $strips made
-     * @param Length $length of strand from one piece, joins taken off, before any pull
+     * @param list<list<array{float, float}>> $course the middle of the strand as the piece lies, folded, mm: one line, or one for each strip
      * @param int $joins in one piece
      * @param int $lumps places that work up thicker: joins, and the corners of a zigzag
      * @param bool $double whether the strand lies double, as a loop does
-     * @param float $kept share of the piece that becomes strand, 0 to 1
-     * @param Length $joinLoss strand lost where this piece's is joined to the next one's
+     * @param float $strand area of one piece that becomes strand, mm²
+     * @param Length $lost strand lost in the joins within one piece
+     * @param Join $join within one piece and between pieces
+     * @param Length $between strand lost where this piece's is joined to the next one's
      */
     public function __construct(
-        public string $school,
+        public School $school,
+        public Piece $piece,
         public array $cuts,
-        public int $strips,
-        public Length $length,
+        public array $course,
         public int $joins,
         public int $lumps,
         public bool $double,
-        public float $kept,
-        public Length $joinLoss,
-    ) {}
+        public float $strand,
+        Length $lost,
+        public Join $join,
+        private Length $between,
+    ) {
+        $this->length = Length::mm(max(0.0, self::along($course) / ($double ? 2 : 1) - $lost->mm));
+    }
 
-    public function minutes(): float
+    public function strips(): int
     {
-        return (count($this->cuts) * self::SECONDS_A_CUT + $this->joins * self::SECONDS_A_JOIN) / 60;
+        return $this->piece->strips;
+    }
+
+    /** mm² of one piece that is thrown away. */
+    public function waste(): float
+    {
+        return max(0.0, $this->piece->area() - $this->strand);
+    }
+
+    /** Share of the piece that becomes strand, 0 to 1. */
+    public function kept(): float
+    {
+        return $this->strand / $this->piece->area();
     }
 
     /** Of several alike, each joined to the next. @param int $pieces at least 1 */
     public function lengthOf(int $pieces): Length
     {
-        return Length::mm(max(0.0, $pieces * $this->length->mm - ($pieces - 1) * $this->joinLoss->mm));
+        return Length::mm(max(0.0, $pieces * $this->length->mm - ($pieces - 1) * $this->between->mm));
+    }
+
+    /** @param int $pieces at least 1 */
+    public function joinsOf(int $pieces): int
+    {
+        return $pieces * $this->joins + $pieces - 1;
     }
 
     /**
-     * How heavy the strand is, before any pull: the piece's mass over its area, times the strip, twice where it lies double.
+     * Guessed.
      *
-     * @throws \InvalidArgumentException where the piece weighs nothing
+     * @param int $pieces at least 1
+     * @param int $stack pieces cut through at once, at least 1
      */
-    public function density(Piece $piece, Mass $mass): LinearDensity
+    public function minutes(int $pieces = 1, int $stack = 1): float
     {
-        $gramsPerSquareMm = $mass->grams / $piece->area();
+        return ((int) ceil($pieces / $stack) * count($this->cuts) * self::SECONDS_A_CUT + $this->joinsOf($pieces) * self::SECONDS_A_JOIN) / 60;
+    }
 
-        return LinearDensity::gramsPerMetre($gramsPerSquareMm * $piece->strip->mm * ($this->double ? 2 : 1) * 1000);
+    /** @param list<list<array{float, float}>> $course */
+    private static function along(array $course): float
+    {
+        $length = 0.0;
+        foreach ($course as $line) {
+            foreach (array_slice($line, 1) as $place => [$x, $y]) {
+                $length += hypot($x - $line[$place][0], $y - $line[$place][1]);
+            }
+        }
+
+        return $length;
     }
 }

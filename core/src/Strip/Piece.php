@@ -11,27 +11,39 @@ abstract readonly class Piece
 {
     public const MOST_STRIPS = 400;
 
-    /** Strand lost in a sewn lap, mm. From memory. */
-    protected const LAP_MM = 25.0;
-
     /** Strips of one piece, ⌊usable height / strip⌋. */
-    protected int $count;
+    public int $strips;
 
     /**
+     * @param Length $width at the upper edge, as it lies
+     * @param Length $foot at the lower edge; the left edge stands upright, the right one slants where they differ
      * @param int $layers it lies in: 2 for a tube or a bag, 1 for a panel
-     * @param Length $usable height that becomes strips
+     * @param Length $joinLoss strand lost at a join
      *
      * @throws TooSmall where that gives no strip, or more than anybody cuts
      */
-    protected function __construct(public Length $width, public Length $height, public Length $strip, public int $layers, Length $usable)
-    {
+    protected function __construct(
+        public Length $width,
+        public Length $foot,
+        public Length $height,
+        public Length $strip,
+        public int $layers,
+        public Length $trimTop,
+        public Length $trimBottom,
+        public Join $join,
+        public Length $joinLoss,
+    ) {
+        $usable = $height->mm - $trimTop->mm - $trimBottom->mm;
+        if ($usable <= 0) {
+            throw new TooSmall('trim_top', 'What is cut off at top and bottom is as high as the piece; cut off less.');
+        }
         // A ruler's 30 cm by 5 cm is 6, whatever binary fractions make of it.
-        $this->count = $strip->mm > 0 ? (int) floor($usable->mm / $strip->mm + 1e-9) : 0;
-        if ($this->count < 1) {
+        $this->strips = $strip->mm > 0 ? (int) min(1e6, floor($usable / $strip->mm + 1e-9)) : 0;
+        if ($this->strips < 1) {
             throw new TooSmall('strip', 'The strip is wider than the piece is high; cut it narrower.');
         }
-        if ($this->count > self::MOST_STRIPS) {
-            throw new TooSmall('strip', "That makes {$this->count} strips of one piece; Fescue plans up to ".self::MOST_STRIPS.'. Check the strip’s unit.');
+        if ($this->strips > self::MOST_STRIPS) {
+            throw new TooSmall('strip', "That makes {$this->strips} strips of one piece; Fescue plans up to ".self::MOST_STRIPS.'. Check the strip’s unit.');
         }
     }
 
@@ -41,34 +53,53 @@ abstract readonly class Piece
     /** Strips or loops, each joined to the next. */
     abstract public function joined(): Cutting;
 
+    public function cut(School $school): Cutting
+    {
+        return $school === School::OneStrand ? $this->oneStrand() : $this->joined();
+    }
+
     /** All of it as it lies, mm², every layer counted. */
     public function area(): float
     {
-        return $this->layers * $this->width->mm * $this->height->mm;
+        return $this->layers * ($this->width->mm + $this->foot->mm) / 2 * $this->height->mm;
     }
 
-    /** The share of the piece that so many millimetres of single strip are. */
-    protected function share(float $length): float
+    /** How wide it lies at a height, mm. */
+    public function widthAt(float $y): float
     {
-        return $length * $this->strip->mm / $this->area();
+        return $this->width->mm + ($this->foot->mm - $this->width->mm) * $y / $this->height->mm;
     }
 
-    /**
-     * At every strip's lower edge; the last frees what is left below, where something is.
-     *
-     * @param float $to how far across the cuts go, mm; what comes off is cut all the way
-     *
-     * @return list<Cut>
-     */
-    protected function across(float $to): array
+    /** How far down the so-manieth strip begins, mm; halves are middles. */
+    protected function line(float $strips): float
+    {
+        return $this->trimTop->mm + $strips * $this->strip->mm;
+    }
+
+    /** @return list<Cut> what comes off first, through every layer; less than half a millimetre is not worth a cut */
+    protected function trims(): array
+    {
+        $foot = $this->line($this->strips);
+        $cuts = $this->trimTop->mm > 0 ? [$this->across(CutKind::Trim, $this->trimTop->mm)] : [];
+        if ($this->height->mm - $foot > 0.5) {
+            $cuts[] = $this->across(CutKind::Trim, $foot);
+        }
+
+        return $cuts;
+    }
+
+    /** A cut from the left edge, at a height in mm, that stops so many mm short of the right one. */
+    protected function across(CutKind $kind, float $y, float $short = 0.0): Cut
+    {
+        return new Cut($kind, 0, $y, $this->widthAt($y) - $short, $y);
+    }
+
+    /** @return list<Cut> between all strips */
+    protected function slits(float $short = 0.0): array
     {
         $cuts = [];
-        for ($line = 1; $line < $this->count; $line++) {
-            $cuts[] = new Cut(CutKind::Across, 0, $line * $this->strip->mm, $to, $line * $this->strip->mm);
-        }
-        $foot = $this->count * $this->strip->mm;
-        if ($this->height->mm - $foot > 0.5) {
-            $cuts[] = new Cut(CutKind::Off, 0, $foot, $this->width->mm, $foot);
+        for ($line = 1; $line < $this->strips; $line++) {
+            $cuts[] = $this->across(CutKind::Slit, $this->line($line), $short);
         }
 
         return $cuts;

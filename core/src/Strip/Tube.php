@@ -7,7 +7,7 @@ namespace Fescue\Core\Strip;
 use Fescue\Core\Measure\Length;
 
 /**
- * A tube of jersey lying flat, hem and top cut off: the body of a shirt below its sleeves, a sleeve, a skirt.
+ * A tube of jersey lying flat: the body of a shirt below its sleeves, a sleeve, a skirt or dress.
  * Slit from the fold to an uncut spine, open the spine, cut from each slit to the next one over.
  */
 final readonly class Tube extends Piece
@@ -15,41 +15,76 @@ final readonly class Tube extends Piece
     /** Uncut spine, flat. Common practice, no source. */
     public const SPINE_MM = 25.0;
 
-    /** @throws TooSmall */
-    public function __construct(Length $width, Length $height, Length $strip, private Length $spine)
-    {
-        if ($spine->mm >= $width->mm) {
+    /**
+     * @param ?Length $foot width at the lower edge where it tapers
+     * @param Length $trimTop hem or seam cut off
+     *
+     * @throws TooSmall
+     */
+    public function __construct(
+        Length $width,
+        Length $height,
+        Length $strip,
+        public Length $spine,
+        ?Length $foot = null,
+        ?Length $trimTop = null,
+        ?Length $trimBottom = null,
+        Join $join = Join::SewnLap,
+        ?Length $joinLoss = null,
+    ) {
+        if ($spine->mm >= min($width->mm, $foot->mm ?? INF)) {
             throw new TooSmall('spine', 'The spine is as wide as the tube; leave less uncut.');
         }
-        parent::__construct($width, $height, $strip, 2, $height);
+        if ($foot !== null && abs($foot->mm - $width->mm) > $height->mm) {
+            throw new TooSmall('flat_width_end', 'It tapers by more than its height; cut such a piece open and lay it as a panel.');
+        }
+        parent::__construct($width, $foot ?? $width, $height, $strip, 2, $trimTop ?? Length::mm(0), $trimBottom ?? Length::mm(0), $join, $joinLoss ?? $join->loss());
     }
 
     /**
-     * n loops, each all round but for the spine, and n − 1 slanted ways over it; the two tapered ends are left off.
-     * Length n·(2F − 2m) + (n − 1)·√((2m)² + s²) (geometry).
+     * n rows, each all round but for the spine, and n − 1 slanted ways over it; the two tapered ends are cut off.
+     * Where nothing tapers the length is n·(2F − 2m) + (n − 1)·√((2m)² + s²) (geometry).
      */
     public function oneStrand(): Cutting
     {
-        $n = $this->count;
-        $over = 2 * $this->spine->mm;
-        $length = $n * (2 * $this->width->mm - $over) + ($n - 1) * hypot($over, $this->strip->mm);
-        $start = $this->width->mm - $this->spine->mm;
-        $cuts = $this->across($start);
-        for ($line = 0; $line < $n; $line++) {
-            $cuts[] = new Cut(CutKind::Diagonal, $start, $line * $this->strip->mm, $this->width->mm, ($line + 0.5) * $this->strip->mm);
+        $n = $this->strips;
+        $m = $this->spine->mm;
+        $cuts = [...$this->trims(), ...$this->slits($m)];
+        for ($row = 0; $row < $n; $row++) {
+            [$from, $to] = [$this->line($row), $this->line($row + 1)];
+            $cuts[] = new Cut(CutKind::Diagonal, $this->widthAt($from) - $m, $from, $this->widthAt($to) + $m, $to);
+        }
+        $course = [];
+        $strand = ($n - 1) * 2 * $m * $this->strip->mm;
+        for ($row = 0; $row < $n; $row++) {
+            $y = $this->line($row + 0.5);
+            $end = $this->widthAt($y) - $m;
+            $strand += 2 * $end * $this->strip->mm;
+            // Along the back to the fold, along the front to the spine, and over it, down by half a strip on each side.
+            array_push($course, [$end, $y], [0.0, $y], [$end, $y]);
+            if ($row < $n - 1) {
+                $fold = $this->line($row + 1);
+                $course[] = [$this->widthAt($fold), $fold];
+            }
         }
 
-        return new Cutting('one strand', $cuts, $n, Length::mm($length), 0, 0, false, $this->share($length), Length::mm(self::LAP_MM));
+        return new Cutting(School::OneStrand, $this, $cuts, [$course], 0, 0, false, $strand, Length::mm(0), $this->join, $this->joinLoss);
     }
 
     public function joined(): Cutting
     {
-        $n = $this->count;
-        $length = max(0.0, $n * 2 * $this->width->mm - ($n - 1) * self::LAP_MM);
+        $n = $this->strips;
+        [$top, $foot] = [$this->line(0), $this->line($n)];
         // One cut up the far fold opens every ring at once.
-        $opened = new Cut(CutKind::Across, $this->width->mm, 0, $this->width->mm, $n * $this->strip->mm);
-        $cuts = [$opened, ...$this->across($this->width->mm)];
+        $opened = new Cut(CutKind::Slit, $this->widthAt($top), $top, $this->widthAt($foot), $foot);
+        $course = [];
+        $strand = 0.0;
+        for ($row = 0; $row < $n; $row++) {
+            $y = $this->line($row + 0.5);
+            $course[] = [[$this->widthAt($y), $y], [0.0, $y], [$this->widthAt($y), $y]];
+            $strand += 2 * $this->widthAt($y) * $this->strip->mm;
+        }
 
-        return new Cutting('joined', $cuts, $n, Length::mm($length), $n - 1, $n - 1, false, $this->share($length), Length::mm(self::LAP_MM));
+        return new Cutting(School::Joined, $this, [...$this->trims(), $opened, ...$this->slits()], $course, $n - 1, $n - 1, false, $strand, $this->joinLoss->times($n - 1), $this->join, $this->joinLoss);
     }
 }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tally;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\Problem;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Json;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Spread;
 use Fescue\Core\Pattern\Writer;
@@ -34,7 +33,7 @@ final class PlanDocument
         }
         $out = $plan->comesOut;
 
-        return self::encode([
+        return Json::encode([
             'format' => self::FORMAT,
             'rows' => $rows,
             'size' => [
@@ -57,23 +56,9 @@ final class PlanDocument
         ]);
     }
 
-    public static function problems(Refused $refused): string
-    {
-        return self::encode(['problems' => array_map(
-            fn(Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message],
-            $refused->problems,
-        )]);
-    }
-
     /** @return array{low: float, likely: float, high: float} */
     private static function spread(Spread $spread): array
     {
         return ['low' => round($spread->low(), 1), 'likely' => round($spread->likely, 1), 'high' => round($spread->high(), 1)];
-    }
-
-    /** @param array<string, mixed> $document */
-    private static function encode(array $document): string
-    {
-        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

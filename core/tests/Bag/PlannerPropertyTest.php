@@ -7,7 +7,7 @@ namespace Fescue\Core\Tests\Bag;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Counter;

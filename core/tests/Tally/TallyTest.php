@@ -6,7 +6,7 @@ namespace Fescue\Core\Tests\Tally;
 
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Refused;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;

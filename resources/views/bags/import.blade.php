@@ -15,7 +15,7 @@
         @csrf
         <div class="field">
             <label for="file">File</label>
-            <input id="file" name="file" type="file" class="form-control" accept=".json,application/json" aria-describedby="file-wrong" data-most-bytes="{{ \Fescue\Core\Bag\BagDocument::MOST_BYTES }}">
+            <input id="file" name="file" type="file" class="form-control" accept=".json,application/json" aria-describedby="file-wrong" data-most-bytes="{{ \Fescue\Core\Document\Json::MOST_BYTES }}">
             <p class="wrong" id="file-wrong" role="alert"></p>
         </div>
         <div class="field">

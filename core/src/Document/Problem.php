@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Bag;
+namespace Fescue\Core\Document;
 
 /** What is wrong with a bag's document and where: a path like /base/chain, a message that says how to mend it. */
 final readonly class Problem

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Bag;
+namespace Fescue\Core\Document;
 
-/** A bag that cannot be read or planned, with every reason found. */
+/** What cannot be read or planned, with every reason found. */
 final class Refused extends \DomainException
 {
     /** @param non-empty-list<Problem> $problems */

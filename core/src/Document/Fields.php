@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Bag;
+namespace Fescue\Core\Document;
 
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -27,6 +27,41 @@ final class Fields
         private readonly string $path,
         private readonly \ArrayObject $problems,
     ) {}
+
+    /**
+     * Over a whole decoded document.
+     *
+     * @param string $thing what the document holds, for messages: "bag"
+     *
+     * @throws Refused where it is no object of that format
+     */
+    public static function top(mixed $document, string $format, string $thing): self
+    {
+        if (! is_array($document) || ($document !== [] && array_is_list($document))) {
+            throw Refused::at('', "A {$thing} file is one object in braces, with a \"format\".");
+        }
+        if (($document['format'] ?? null) !== $format) {
+            throw Refused::at('/format', "This is not a {$thing} file Fescue reads; its \"format\" should be \"{$format}\".");
+        }
+        $top = new self($document, '', new \ArrayObject());
+        $top->has('format');
+
+        return $top;
+    }
+
+    /**
+     * Ends the reading of a whole document.
+     *
+     * @throws Refused with every problem noted by it and by what was read within it
+     */
+    public function settle(): void
+    {
+        $this->close();
+        $found = array_values($this->problems->getArrayCopy());
+        if ($found !== []) {
+            throw new Refused($found);
+        }
+    }
 
     public function has(string $key): bool
     {

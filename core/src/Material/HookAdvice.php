@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Material;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+
+/**
+ * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter; one size up for a tight hand or a
+ * drapey sack, one down for straps; cord has no give (Handbook 2). Common practice, no source.
+ */
+final readonly class HookAdvice
+{
+    private const DIAMETERS = 2.0;
+
+    /**
+     * @param array{HookSize, HookSize} $range smallest and largest worth a try
+     * @param array{HookSize, HookSize} $first the two to try first, in order
+     * @param list<string> $reasons
+     */
+    private function __construct(public array $range, public array $first, public array $reasons) {}
+
+    public static function of(Length $diameter, Kind $kind, Hand $hand, Fabric $fabric): self
+    {
+        $start = HookSize::nearest($diameter->times(self::DIAMETERS));
+        $reasons = ["Twice the strand’s {$diameter->print(LengthUnit::Millimetre)} is the start for a firm bag fabric: {$start->exact()}."];
+        $steps = 0;
+        if ($hand === Hand::Tight) {
+            $steps++;
+            $reasons[] = 'A tight hand: one size up.';
+        } elseif ($hand === Hand::Loose) {
+            $steps--;
+            $reasons[] = 'A loose hand: one size down.';
+        }
+        if ($fabric === Fabric::Drape) {
+            $steps++;
+            $reasons[] = 'A fabric that drapes: one size up.';
+        } elseif ($fabric === Fabric::Even) {
+            $reasons[] = 'Neither firm nor loose: the start, or one up.';
+        }
+        $reasons[] = match ($kind) {
+            Kind::TShirt => 'Jersey gives: if the fabric is stiff as a board, go up before you slacken your hand.',
+            Kind::Plarn => 'Plarn slides badly: draw every loop up to the thick of the hook.',
+            Kind::Cord => 'Cord has no give: work the starting chain loosely or one size up.',
+            Kind::Ribbon => 'Ribbon folds as it goes through: a hook with a deep throat splits it less.',
+            Kind::Raffia => 'Raffia splits and is stiff: a smooth hook, and never so tight that it creaks.',
+            Kind::Strand => 'Strands held together glide better over a metal hook.',
+            Kind::Tabs => 'The hook must pass the tab’s hole with the cord on it: try that first.',
+        };
+        $reasons[] = 'Straps: one size down.';
+        $centre = $start->steps($steps);
+        $other = $fabric === Fabric::Firm ? $centre->steps(-1) : $centre->steps(1);
+        if ($other->diameter->mm === $centre->diameter->mm) {
+            $other = $centre->steps(1);
+        }
+
+        return new self([$centre->steps(-1), $centre->steps($fabric === Fabric::Drape ? 2 : 1)], [$centre, $other], $reasons);
+    }
+}

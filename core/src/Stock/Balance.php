@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Stock;
+
+use Fescue\Core\Measure\Decimal;
+
+/** What is on hand of one material and what of it is promised, in grams or in pieces. Never below zero. */
+final readonly class Balance
+{
+    /** Less than this is nothing: amounts are kept to a thousandth. */
+    private const NOTHING = 0.0005;
+
+    /**
+     * @param ?float $onHand sum of the ledger; null where nothing was ever entered
+     * @param array<int, array{string, float}> $reserved for each bag by its number: its name and how much
+     * @param string $unit "g" or "tabs", for messages
+     */
+    public function __construct(public ?float $onHand, public array $reserved = [], public string $unit = 'g') {}
+
+    public function reserved(): float
+    {
+        return array_sum(array_column($this->reserved, 1));
+    }
+
+    /** What may be taken, for a bag or for none: all that others have not reserved. */
+    public function freeFor(?int $bag = null): float
+    {
+        $others = $this->reserved;
+        unset($others[$bag ?? 0]);
+
+        return max(0.0, ($this->onHand ?? 0.0) - array_sum(array_column($others, 1)));
+    }
+
+    /**
+     * What an entry adds to the ledger, below zero where it takes.
+     *
+     * @param float $amount above zero; for a weighing what is there, zero or more
+     *
+     * @throws NotEnough where it takes more than is there, or what others have reserved
+     */
+    public function change(Move $move, float $amount, ?int $bag = null): float
+    {
+        if ($move === Move::Weighed) {
+            return $amount - ($this->onHand ?? 0.0);
+        }
+        if ($move->sign() > 0) {
+            return $amount;
+        }
+        if ($amount > ($this->onHand ?? 0.0) + self::NOTHING) {
+            throw new NotEnough($this->onHand ?? 0.0, "There are {$this->say($this->onHand ?? 0.0)} on hand, and {$this->say($amount)} were to be taken. Weigh what is there, or take less.");
+        }
+        $this->mustBeFree($amount, $bag);
+
+        return -$amount;
+    }
+
+    /**
+     * May so much be reserved for a bag, in place of what it has reserved?
+     *
+     * @throws NotEnough
+     */
+    public function mustBeFree(float $amount, ?int $bag): void
+    {
+        $free = $this->freeFor($bag);
+        if ($amount > $free + self::NOTHING) {
+            $others = array_diff_key($this->reserved, [$bag ?? 0 => true]);
+            $held = array_map(fn(array $one): string => "{$one[0]} has {$this->say($one[1])}", $others);
+            throw new NotEnough($free, "Only {$this->say($free)} are free".($held === [] ? '' : ': '.implode(', ', $held).' reserved. Free that first').', or take less.');
+        }
+    }
+
+    /** May an entry of so much be undone? @throws NotEnough */
+    public function mustBearWithout(float $change): void
+    {
+        if (($this->onHand ?? 0.0) - $change < -self::NOTHING) {
+            throw new NotEnough($this->onHand ?? 0.0, "Without that entry the stock would be {$this->say($change - ($this->onHand ?? 0.0))} below zero: undo what was taken since first.");
+        }
+    }
+
+    private function say(float $amount): string
+    {
+        return Decimal::print($amount, $this->unit === 'g' && $amount < 10 && $amount > 0 ? 1 : 0).' '.$this->unit;
+    }
+}
