@@ -5,13 +5,16 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BagController;
 use App\Http\Controllers\BagFileController;
-use App\Http\Controllers\CordController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\FrontController;
+use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\MaterialController;
+use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TogetherController;
+use App\Http\Controllers\WeighingController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
@@ -30,17 +33,27 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
     Route::delete('/account', [AccountController::class, 'destroy']);
 
-    Route::get('/stash', [CordController::class, 'index'])->name('stash.index');
+    Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');
     Route::get('/stash/together', TogetherController::class)->name('stash.together');
     Route::get('/stash/export', [StashFileController::class, 'export'])->name('stash.export');
     Route::get('/stash/import', [StashFileController::class, 'show'])->name('stash.import');
     Route::post('/stash/import', [StashFileController::class, 'read']);
-    Route::get('/stash/new', [CordController::class, 'create'])->name('stash.create');
-    Route::post('/stash', [CordController::class, 'store'])->name('stash.store');
-    Route::get('/stash/{cord}', [CordController::class, 'edit'])->whereNumber('cord')->name('stash.edit');
-    Route::put('/stash/{cord}', [CordController::class, 'update'])->whereNumber('cord')->name('stash.update');
-    Route::delete('/stash/{cord}', [CordController::class, 'destroy'])->whereNumber('cord')->name('stash.destroy');
-    Route::post('/stash/{cord}/restore', [CordController::class, 'restore'])->whereNumber('cord')->withTrashed()->name('stash.restore');
+    Route::get('/stash/ledger', [LedgerController::class, 'index'])->name('stash.ledger');
+    Route::post('/stash/entries/{entry}/undo', [LedgerController::class, 'undo'])->whereNumber('entry')->name('stash.undo');
+    Route::post('/stash/entries/{entry}/redo', [LedgerController::class, 'redo'])->whereNumber('entry')->name('stash.redo');
+    Route::get('/stash/weigh', [WeighingController::class, 'show'])->name('stash.weigh');
+    Route::post('/stash/weigh', [WeighingController::class, 'keep']);
+    Route::get('/stash/scale', [ScaleController::class, 'reading'])->name('stash.scale');
+    Route::post('/stash/scale', [ScaleController::class, 'act']);
+    Route::get('/stash/new', [MaterialController::class, 'create'])->name('stash.create');
+    Route::post('/stash', [MaterialController::class, 'store'])->name('stash.store');
+    Route::get('/stash/{material}', [MaterialController::class, 'show'])->whereNumber('material')->name('stash.show');
+    Route::get('/stash/{material}/edit', [MaterialController::class, 'edit'])->whereNumber('material')->name('stash.edit');
+    Route::put('/stash/{material}', [MaterialController::class, 'update'])->whereNumber('material')->name('stash.update');
+    Route::delete('/stash/{material}', [MaterialController::class, 'destroy'])->whereNumber('material')->name('stash.destroy');
+    Route::post('/stash/{material}/restore', [MaterialController::class, 'restore'])->whereNumber('material')->withTrashed()->name('stash.restore');
+    Route::post('/stash/{material}/entries', [LedgerController::class, 'store'])->whereNumber('material')->name('stash.enter');
+    Route::post('/stash/{material}/reserve', [LedgerController::class, 'reserve'])->whereNumber('material')->name('stash.reserve');
 
     Route::get('/cutting', CuttingController::class)->name('cutting.index');
 

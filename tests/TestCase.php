@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\Bag;
-use App\Models\Cord;
+use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use App\Stash\Ledger;
+use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stock\Move;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 
@@ -24,26 +27,29 @@ abstract class TestCase extends BaseTestCase
         return User::query()->create(['name' => 'Ilse', 'email' => $email, 'password' => 'a long password']);
     }
 
-    protected function cord(User $maker): Cord
+    protected function material(User $maker): Material
     {
-        return $maker->cords()->create([
-            'name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => Length::mm(4),
-            'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(8.2), 'on_hand' => Mass::grams(900),
+        $material = $maker->materials()->create([
+            'kind' => Kind::Cord, 'name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => Length::mm(4),
+            'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(8.2),
         ]);
+        Ledger::enter($material, Move::Weighed, 900);
+
+        return $material;
     }
 
-    protected function swatch(User $maker, ?Cord $cord = null): Swatch
+    protected function swatch(User $maker, ?Material $material = null): Swatch
     {
         return $maker->swatches()->create([
-            'cord_id' => $cord?->id, 'name' => 'sc on 8', 'hook' => Length::mm(8), 'stitch' => Stitch::Single,
+            'material_id' => $material?->id, 'name' => 'sc on 8', 'hook' => Length::mm(8), 'stitch' => Stitch::Single,
             'stitches_counted' => 10.0, 'width' => Length::mm(120), 'rows_counted' => 10.0, 'height' => Length::mm(115), 'mass' => Mass::grams(79),
         ]);
     }
 
     protected function bag(User $maker): Bag
     {
-        $cord = $this->cord($maker);
-        $bag = new Bag(['cord_id' => $cord->id, 'swatch_id' => $this->swatch($maker, $cord)->id, 'choices' => [
+        $material = $this->material($maker);
+        $bag = new Bag(['material_id' => $material->id, 'swatch_id' => $this->swatch($maker, $material)->id, 'choices' => [
             'name' => 'Pier tote',
             'size' => ['length' => '30 cm', 'width' => '12 cm', 'height' => '26 cm'],
             'working' => 'spiral',
@@ -66,7 +72,7 @@ abstract class TestCase extends BaseTestCase
     protected function form(Bag $bag, array $changes = []): array
     {
         $form = [
-            'name' => $bag->choices['name'], 'cord_id' => $bag->cord_id, 'swatch_id' => $bag->swatch_id,
+            'name' => $bag->choices['name'], 'material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id,
             'size' => $bag->choices['size'], 'working' => $bag->choices['working'],
             'base' => $bag->choices['base'], 'body' => $bag->choices['body'], 'handles' => $bag->choices['handles'],
         ];

@@ -6,7 +6,7 @@ namespace App\Bags;
 
 use App\Http\Typed;
 use App\Models\Bag;
-use App\Models\Cord;
+use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
 use Fescue\Core\Document\Problem;
@@ -29,7 +29,7 @@ final readonly class BagForm
      * Puts what a request chose on a bag, unsaved. A bag that came as a file keeps its own material and gauge until
      * others are chosen.
      *
-     * @throws Refused where a cord or swatch is chosen that the maker does not have
+     * @throws Refused where a material or swatch is chosen that the maker does not have
      */
     public static function putOn(Bag $bag, Request $request, User $maker): void
     {
@@ -39,10 +39,10 @@ final readonly class BagForm
     private function fill(Bag $bag): void
     {
         $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1]);
-        $bag->cord()->associate($this->own($this->maker->cords(), 'cord_id', '/material', 'Choose one of your own cords.'));
+        $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
         $bag->swatch()->associate($this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
-        if ($bag->cord_id === null && ! isset($kept['material'])) {
-            throw Refused::at('/material', 'Choose a cord.');
+        if ($bag->material_id === null && ! isset($kept['material'])) {
+            throw Refused::at('/material', 'Choose a material.');
         }
         if ($bag->swatch_id === null && ! isset($kept['gauge'])) {
             throw Refused::at('/gauge', 'Choose a swatch.');
@@ -75,7 +75,7 @@ final readonly class BagForm
     }
 
     /**
-     * A refusal by form field: /base/chain is base.chain; what a linked cord or swatch causes stands at its choice.
+     * A refusal by form field: /base/chain is base.chain; what a linked material or swatch causes stands at its choice.
      *
      * @return array<string, string>
      */
@@ -93,7 +93,7 @@ final readonly class BagForm
     private static function field(Problem $problem): string
     {
         return match (true) {
-            str_starts_with($problem->path, '/material') => 'cord_id',
+            str_starts_with($problem->path, '/material') => 'material_id',
             str_starts_with($problem->path, '/gauge'), str_starts_with($problem->path, '/hook') => 'swatch_id',
             $problem->path === '/handles' => 'handles.type',
             default => str_replace('/', '.', ltrim($problem->path, '/')),
@@ -103,13 +103,13 @@ final readonly class BagForm
     /**
      * What a field chooses among the maker's things, those put away included; null where it chooses none.
      *
-     * @template T of Cord|Swatch
+     * @template T of Material|Swatch
      *
      * @param HasMany<T, User> $things
      *
      * @return ?T
      */
-    private function own(HasMany $things, string $field, string $path, string $message): Cord|Swatch|null
+    private function own(HasMany $things, string $field, string $path, string $message): Material|Swatch|null
     {
         $id = $this->typed($field);
         if ($id === '') {

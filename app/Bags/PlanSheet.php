@@ -10,6 +10,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
+use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -81,7 +82,7 @@ final readonly class PlanSheet
         $rounds = count($plan->base->rounds);
 
         return [
-            'material-name' => $this->bag->cord->name ?? 'Cord from its file',
+            'material-name' => $this->bag->material->name ?? ucfirst($plan->spec->material->kind->noun()).' from its file',
             'material-much' => $plan->spec->material->onHand === null ? 'ball not weighed' : $plan->spec->material->onHand->print().' on hand',
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
             'station-material' => $plan->spec->hook->exact().' hook',
@@ -111,11 +112,11 @@ final readonly class PlanSheet
     public function next(): array
     {
         $onHand = $this->plan->spec->material->onHand;
-        $cord = $this->bag->cord === null || $this->bag->cord->trashed() ? route('bags.plan', $this->bag) : route('stash.edit', $this->bag->cord);
+        $material = $this->bag->material === null || $this->bag->material->trashed() ? route('bags.plan', $this->bag) : route('stash.show', $this->bag->material);
 
         return match (true) {
-            $onHand === null => ['weigh the ball', $cord],
-            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short($onHand)->grams))).' g more cord', $cord],
+            $onHand === null => ['weigh the ball', $material],
+            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short($onHand)->grams)))." g more {$this->plan->spec->material->kind->noun()}", $material],
             $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
             default => ['chain '.($this->plan->pattern->foundation + 1), route('bags.words', $this->bag)],
         };
@@ -168,7 +169,7 @@ final readonly class PlanSheet
     {
         $material = $this->plan->spec->material;
         $needs = [
-            [($this->bag->cord->name ?? 'Cord').', '.$material->diameter->exact(LengthUnit::Millimetre), Decimal::print($this->estimate->grams->likely).' g, '.Decimal::print($this->estimate->metres->likely).' m'],
+            [($this->bag->material->name ?? ucfirst($material->kind->noun())).', '.$material->diameter->exact(LengthUnit::Millimetre), Decimal::print($this->estimate->grams->likely).' g, '.Decimal::print($this->estimate->metres->likely).' m'],
             ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->high()).' g'],
         ];
         if ($material->onHand !== null) {
@@ -185,13 +186,18 @@ final readonly class PlanSheet
     public function closing(): array
     {
         $slip = Stitch::Slip->abbreviation($this->terms);
+        $material = $this->plan->spec->material;
+        $ends = array_map(
+            fn(EndCare $care): string => "{$care->do}: {$care->why}".($care->caution === '' ? '' : " {$care->caution}"),
+            EndCare::of($material->kind, $material->make, $material->fibre),
+        );
         $end = $this->plan->spec->working === Working::Spiral ? "{$slip} in the next st to level the end of the spiral, then c" : 'C';
 
         return [
-            'Fasten off' => ucfirst($end).'ut the cord 15 to 20 cm off, away from you: wrap twisted cord in tape first and cut through the tape. A nylon end may be singed: it burns and fumes, so open a window and have water at hand.',
-            'Ends' => 'Weave both ends in with the blunt needle, under several stitches and back.',
+            'Fasten off' => ucfirst($end)."ut the {$material->kind->noun()} 15 to 20 cm off, away from you.",
+            'Ends' => implode(' ', $ends),
             'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for lifting, never over people.',
-            'Note' => 'Weigh what is left of the cord and write it in the stash.',
+            'Note' => "Weigh what is left of the {$material->kind->noun()} and enter it in the stash.",
         ];
     }
 }

@@ -4,35 +4,124 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Make;
 use Fescue\Core\Measure\Length;
 
-/** A cord as a small piece of fabric: its colour, and stitches as coarse as it is thick. */
+/** A material as a small piece of what is made of it, in its colour and as coarse as it is thick. */
 final class SwatchChip
 {
     public const WIDTH = 56;
 
     public const HEIGHT = 42;
 
-    public static function of(string $colour, Length $diameter): string
+    /** @param Length $coarse diameter of a strand, pitch of tabs */
+    public static function of(string $colour, Kind $kind, ?Make $make, Length $coarse): string
     {
-        $w = max(7.0, min(20.0, 4 + 2.2 * $diameter->mm));
-        $h = 0.92 * $w;
         $thread = Ink::thread($colour);
+        $w = max(7.0, min(20.0, 4 + 2.2 * $coarse->mm));
+        [$ground, $marks] = match (true) {
+            $kind === Kind::Tabs => [Ink::INK, self::tabs($colour, max(9.0, min(15.0, 0.75 * $coarse->mm)))],
+            $kind === Kind::Plarn && $make !== Make::Single => [$colour, self::loops($thread, $w)],
+            $kind === Kind::Ribbon => [$colour, self::plait($colour, $thread, $w)],
+            $kind === Kind::Raffia => [$colour, self::stitches($thread, $w, 0.12).self::stitches($thread, $w, 0.12, 0.16 * $w)],
+            $kind === Kind::TShirt => [$colour, self::stitches($thread, $w, 0.42)],
+            $kind === Kind::Strand => [$colour, self::stitches($thread, max(5.0, 0.6 * $w), 0.2)],
+            $make === Make::Twisted => [$colour, self::stitches($thread, $w, 0.28).self::twist($colour, $w)],
+            default => [$colour, self::stitches($thread, $w, 0.28)],
+        };
+
+        return sprintf('<svg class="chip" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" aria-hidden="true"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>', self::WIDTH, self::HEIGHT, $ground, $marks);
+    }
+
+    /** @param float $thick of the line, as a share of the stitch's width */
+    private static function stitches(string $stroke, float $w, float $thick, float $shift = 0.0): string
+    {
+        $h = 0.92 * $w;
         $path = '';
-        for ($y = -0.2 * $h; $y < self::HEIGHT; $y += $h) {
-            for ($x = -0.3 * $w; $x < self::WIDTH; $x += $w) {
-                $path .= sprintf('M%.1f %.1fl%.1f %.1fl%.1f -%.1f', $x + 0.1 * $w, $y, 0.4 * $w, 0.76 * $h, 0.4 * $w, 0.76 * $h);
+        foreach (self::grid($w, $h) as [$x, $y]) {
+            $path .= sprintf('M%.1f %.1fl%.1f %.1fl%.1f -%.1f', $x + 0.1 * $w + $shift, $y, 0.4 * $w, 0.76 * $h, 0.4 * $w, 0.76 * $h);
+        }
+
+        return self::drawn($path, $stroke, $thick * $w);
+    }
+
+    /** Strokes across each leg, as a twisted cord shows them. */
+    private static function twist(string $colour, float $w): string
+    {
+        $h = 0.92 * $w;
+        $path = '';
+        foreach (self::grid($w, $h) as [$x, $y]) {
+            foreach ([0.22, 0.5] as $down) {
+                $path .= sprintf('M%.1f %.1fl%.1f %.1f', $x + (0.04 + 0.53 * $down) * $w, $y + 0.95 * $down * $h, 0.17 * $w, -0.03 * $h);
+                $path .= sprintf('M%.1f %.1fl%.1f %.1f', $x + (0.81 - 0.53 * $down) * $w, $y + 0.9 * $down * $h, 0.17 * $w, 0.03 * $h);
             }
         }
 
-        return sprintf(
-            '<svg class="chip" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" aria-hidden="true"><rect width="%1$d" height="%2$d" fill="%3$s"/><path d="%4$s" fill="none" stroke="%5$s" stroke-width="%6$.1f" stroke-linecap="round" stroke-linejoin="round"/></svg>',
-            self::WIDTH,
-            self::HEIGHT,
-            $colour,
-            $path,
-            $thread,
-            0.28 * $w,
-        );
+        return self::drawn($path, $colour, 0.06 * $w);
+    }
+
+    /** Loops of a doubled strip, hitched through each other. */
+    private static function loops(string $stroke, float $w): string
+    {
+        $marks = '';
+        foreach (self::grid(1.15 * $w, 0.8 * $w) as [$x, $y]) {
+            $marks .= sprintf('<ellipse cx="%.1f" cy="%.1f" rx="%.1f" ry="%.1f" fill="none" stroke="%s" stroke-width="%.1f"/>', $x + 0.5 * $w, $y + 0.4 * $w, 0.56 * $w, 0.26 * $w, $stroke, 0.15 * $w);
+        }
+
+        return $marks;
+    }
+
+    /** A band over and under itself. */
+    private static function plait(string $colour, string $stroke, float $w): string
+    {
+        $path = '';
+        foreach (self::grid($w, $w) as [$x, $y]) {
+            $path .= sprintf('M%.1f %.1fh%.1fM%.1f %.1fv%.1f', $x, $y + 0.5 * $w, 0.62 * $w, $x + 0.81 * $w, $y + 0.19 * $w, 0.62 * $w);
+        }
+
+        return self::drawn($path, $stroke, 0.5 * $w).self::drawn($path, Ink::mix($colour, $stroke, 0.45), 0.34 * $w);
+    }
+
+    /** Overlapping ovals with their holes. */
+    private static function tabs(string $colour, float $w): string
+    {
+        $marks = '';
+        $edge = Ink::mix($colour, Ink::INK, 0.55);
+        for ($y = 0.0; $y < self::HEIGHT; $y += 1.5 * $w) {
+            for ($x = -0.5 * $w; $x < self::WIDTH; $x += 0.8 * $w) {
+                $marks .= sprintf(
+                    '<g fill="%s" stroke="%s"><ellipse cx="%.1f" cy="%.1f" rx="%.1f" ry="%.1f"/><g fill="%s"><ellipse cx="%3$.1f" cy="%8$.1f" rx="%9$.1f" ry="%10$.1f"/><ellipse cx="%3$.1f" cy="%11$.1f" rx="%9$.1f" ry="%10$.1f"/></g></g>',
+                    $colour,
+                    $edge,
+                    $x + 0.5 * $w,
+                    $y + 0.7 * $w,
+                    0.5 * $w,
+                    0.72 * $w,
+                    Ink::INK,
+                    $y + 0.4 * $w,
+                    0.25 * $w,
+                    0.2 * $w,
+                    $y + 1.0 * $w,
+                );
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @return iterable<array{float, float}> */
+    private static function grid(float $w, float $h): iterable
+    {
+        for ($y = -0.2 * $h; $y < self::HEIGHT; $y += $h) {
+            for ($x = -0.3 * $w; $x < self::WIDTH; $x += $w) {
+                yield [$x, $y];
+            }
+        }
+    }
+
+    private static function drawn(string $path, string $stroke, float $width): string
+    {
+        return sprintf('<path d="%s" fill="none" stroke="%s" stroke-width="%.1f" stroke-linecap="round" stroke-linejoin="round"/>', $path, $stroke, $width);
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -17,15 +22,15 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
 
 /**
- * A bag in hand. Its choices are a fescue-bag/1 document less what a linked cord and swatch say:
- * these are read from where they are kept, so a cord weighed again is weighed again for every bag of it.
+ * A bag in hand. Its choices are a fescue-bag/1 document less what a linked material and swatch say:
+ * these are read from where they are kept, so a material weighed again is weighed again for every bag of it.
  *
  * @property int $id
  * @property int $user_id
- * @property ?int $cord_id
+ * @property ?int $material_id
  * @property ?int $swatch_id
  * @property array<string, mixed> $choices
- * @property ?Cord $cord
+ * @property ?Material $material
  * @property ?Swatch $swatch
  * @property ?Carbon $updated_at
  * @property ?Carbon $created_at
@@ -34,12 +39,12 @@ final class Bag extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['cord_id', 'swatch_id', 'choices'];
+    protected $fillable = ['material_id', 'swatch_id', 'choices'];
 
-    /** @return BelongsTo<Cord, $this> */
-    public function cord(): BelongsTo
+    /** @return BelongsTo<Material, $this> */
+    public function material(): BelongsTo
     {
-        $one = $this->belongsTo(Cord::class);
+        $one = $this->belongsTo(Material::class);
         $one->withoutGlobalScope(SoftDeletingScope::class);
 
         return $one;
@@ -63,23 +68,32 @@ final class Bag extends Model
 
     public function colour(): string
     {
-        return $this->cord->colour ?? Cord::PLAIN;
+        return $this->material->colour ?? Material::PLAIN;
+    }
+
+    /** @param ?Weighed $planned what its plan stands on, where no material of the stash is linked */
+    public function chip(?Weighed $planned): string
+    {
+        return $this->material?->chip() ?? SwatchChip::of($this->colour(), $planned->kind ?? Kind::Cord, $planned?->make, $planned->diameter ?? Length::mm(4));
     }
 
     /**
-     * The whole document, with what the linked cord and swatch say.
+     * The whole document, with what the linked material and swatch say.
      *
      * @return array<string, mixed>
      */
     public function document(): array
     {
         $document = ['format' => BagDocument::FORMAT] + $this->choices;
-        if ($this->cord !== null) {
+        if ($this->material !== null) {
             $document['material'] = array_filter([
-                'kind' => 'cord',
-                'diameter' => $this->cord->diameter->exact(LengthUnit::Millimetre),
-                'density' => $this->cord->density()->exact(),
-                'on_hand' => $this->cord->on_hand?->exact(),
+                'kind' => $this->material->kind->value,
+                'make' => $this->material->make?->value,
+                'fibre' => $this->material->fibre?->value,
+                'diameter' => $this->material->diameter?->exact(LengthUnit::Millimetre),
+                'density' => $this->material->density()->exact(),
+                // What other bags have reserved is not there for this one.
+                'on_hand' => $this->material->balance() === null ? null : Mass::grams($this->material->stock()->freeFor($this->id ?? null))->exact(),
             ], fn(?string $part): bool => $part !== null);
         }
         if ($this->swatch !== null) {

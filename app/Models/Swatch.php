@@ -17,11 +17,11 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 
 /**
- * A measured swatch of one cord, one hook, one stitch.
+ * A measured swatch of one material, one hook, one stitch.
  *
  * @property int $id
  * @property int $user_id
- * @property ?int $cord_id
+ * @property ?int $material_id
  * @property string $name
  * @property Length $hook its shaft's diameter
  * @property Stitch $stitch
@@ -30,18 +30,18 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property float $rows_counted
  * @property Length $height
  * @property ?Mass $mass
- * @property ?Cord $cord
+ * @property ?Material $material
  */
 final class Swatch extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['cord_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass'];
+    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass'];
 
-    /** @return BelongsTo<Cord, $this> a cord put away still says what the swatch was made of */
-    public function cord(): BelongsTo
+    /** @return BelongsTo<Material, $this> a material put away still says what the swatch was made of */
+    public function material(): BelongsTo
     {
-        $one = $this->belongsTo(Cord::class);
+        $one = $this->belongsTo(Material::class);
         $one->withoutGlobalScope(SoftDeletingScope::class);
 
         return $one;

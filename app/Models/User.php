@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Database\Eloquent\Collection;
@@ -19,7 +20,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password
  * @property LengthUnit $units the unit lengths are shown in, and meant where none is written
  * @property Terms $terms
- * @property-read Collection<int, Cord> $cords
+ * @property-read Collection<int, Material> $materials
  * @property-read Collection<int, Swatch> $swatches
  */
 final class User extends Authenticatable
@@ -30,13 +31,22 @@ final class User extends Authenticatable
 
     protected $attributes = ['units' => 'cm', 'terms' => 'us', 'remember_token' => null];
 
-    /** @return HasMany<Cord, $this> */
-    public function cords(): HasMany
+    /** @return HasMany<Material, $this> */
+    public function materials(): HasMany
     {
-        $all = $this->hasMany(Cord::class);
+        $all = $this->hasMany(Material::class);
         $all->orderBy('name');
 
         return $all;
+    }
+
+    /** @return HasMany<Material, $this> all that runs in metres */
+    public function strands(): HasMany
+    {
+        $strands = $this->materials();
+        $strands->where('kind', '!=', Kind::Tabs);
+
+        return $strands;
     }
 
     /** @return HasMany<Swatch, $this> */

@@ -4,47 +4,52 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
-use App\Models\Cord;
+use App\Models\Material;
+use Closure;
 use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Illuminate\Support\Facades\Validator;
 
 /** The stash as CSV with units in its header. */
 final class StashFile
 {
-    public const MOST_BYTES = 1_048_576;
+    public const MOST_BYTES = 4_194_304;
 
-    private const MOST_LINES = 5000;
+    private const MOST_LINES = 20_000;
 
     /** Column by field: its unit is the one a bare number in it means. */
-    private const COLUMNS = ['name' => 'name', 'colour' => 'colour', 'diameter' => 'diameter (mm)', 'sample_length' => 'piece (m)', 'sample_mass' => 'piece (g)', 'on_hand' => 'on hand (g)'];
+    public const COLUMNS = [
+        'kind' => 'kind', 'name' => 'name', 'colour' => 'colour', 'make' => 'make', 'fibre' => 'fibre', 'diameter' => 'diameter (mm)',
+        'strip_width' => 'strip width (mm)', 'width' => 'width (mm)', 'pull' => 'pull (%)', 'areal' => 'cloth (g/m2)',
+        'sample_length' => 'piece (m)', 'sample_count' => 'tabs weighed', 'sample_mass' => 'piece (g)', 'pitch' => 'pitch (mm)', 'cord' => 'strung on',
+        'label_hook' => 'label hook (mm)', 'acquired' => 'source', 'price' => 'price', 'price_for' => 'price for (g or tabs)', 'care' => 'care', 'on_hand' => 'on hand (g or tabs)',
+    ];
 
-    /** @param iterable<Cord> $cords */
-    public static function write(iterable $cords): string
+    /** A file may still say what is on hand as it was said when there was only cord. */
+    private const ALSO = ['on hand (g)' => 'on hand (g or tabs)', 'on hand' => 'on hand (g or tabs)'];
+
+    /** @param iterable<Material> $materials with what they are strung on */
+    public static function write(iterable $materials): string
     {
         $file = self::inMemory();
         fputcsv($file, array_values(self::COLUMNS), escape: '');
-        foreach ($cords as $cord) {
-            fputcsv($file, [
-                // A spreadsheet would take a name that starts like this for a formula.
-                preg_match('/^[=+\-@\t\r]/', $cord->name) === 1 ? "'{$cord->name}" : $cord->name,
-                $cord->colour,
-                Decimal::exact($cord->diameter->mm),
-                Decimal::exact($cord->sample_length->in(LengthUnit::Metre)),
-                Decimal::exact($cord->sample_mass->grams),
-                $cord->on_hand === null ? '' : Decimal::exact($cord->on_hand->grams),
-            ], escape: '');
+        foreach ($materials as $material) {
+            fputcsv($file, array_map(self::safe(...), self::cells($material)), escape: '');
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
     }
 
-    /** Reads what write() writes, and what a spreadsheet makes of it: semicolons, decimal commas, a byte order mark. */
-    public static function read(string $text): StashReading
+    /**
+     * Reads what write() writes, and what a spreadsheet makes of it: semicolons, decimal commas, a byte order mark.
+     *
+     * @param Closure(string): ?int $cord finds the maker's strand of that name
+     */
+    public static function read(string $text, Closure $cord): StashReading
     {
         if (strlen($text) > self::MOST_BYTES) {
-            return new StashReading([], [1 => ['The file is larger than any stash; Fescue reads up to 1 MB.']]);
+            return new StashReading([], [1 => ['The file is larger than any stash; Fescue reads up to 4 MB.']]);
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
             return new StashReading([], [1 => ['The file is not text in UTF-8; save it from the spreadsheet as “CSV UTF-8”.']]);
@@ -52,25 +57,35 @@ final class StashFile
         $lines = self::lines((string) preg_replace('/^\x{FEFF}/u', '', $text));
         $header = array_map(fn(?string $cell): string => mb_strtolower(trim((string) $cell)), $lines[1] ?? []);
         unset($lines[1]);
-        $missing = array_diff(array_diff_key(self::COLUMNS, ['colour' => 1, 'on_hand' => 1]), $header);
+        $header = array_map(fn(string $cell): string => self::ALSO[$cell] ?? $cell, $header);
+        $missing = array_diff(['name'], $header);
         if ($missing !== []) {
             return new StashReading([], [1 => ['The first line should name the columns; missing: '.implode(', ', $missing).'.']]);
         }
         if (count($lines) > self::MOST_LINES) {
             return new StashReading([], [1 => ['Fescue reads up to '.self::MOST_LINES.' lines at a time; this has '.count($lines).'.']]);
         }
-        $cords = [];
+        $unknown = array_diff(array_filter($header, fn(string $cell): bool => $cell !== ''), self::COLUMNS);
+        if ($unknown !== []) {
+            return new StashReading([], [1 => ['Fescue does not know the column “'.mb_substr((string) reset($unknown), 0, 40).'”; the columns are: '.implode(', ', self::COLUMNS).'.']]);
+        }
+        $materials = [];
         $problems = [];
         foreach ($lines as $number => $cells) {
-            $cord = self::cord($header, $cells);
-            if (isset($cord['problems'])) {
-                $problems[$number] = $cord['problems'];
-            } elseif (isset($cord['cord'])) {
-                $cords[] = $cord['cord'];
+            if (count($cells) > count($header)) {
+                $problems[$number] = ['This line has '.count($cells).' cells where the first line names '.count($header).'; put text with a separator in it in quotes.'];
+
+                continue;
+            }
+            $read = new MaterialText(self::text($header, $cells), $cord);
+            if ($read->wrong === []) {
+                $materials[] = $read;
+            } else {
+                $problems[$number] = array_map(fn(string $field, string $said): string => (self::COLUMNS[$field] ?? $field).": {$said}", array_keys($read->wrong), $read->wrong);
             }
         }
 
-        return new StashReading($cords, $problems);
+        return new StashReading($materials, $problems);
     }
 
     /** @return array<int, list<?string>> cells by line number, empty lines left out */
@@ -98,33 +113,38 @@ final class StashFile
      * @param list<string> $header
      * @param list<?string> $cells
      *
-     * @return array{cord?: array{name: string, colour: string, diameter: \Fescue\Core\Measure\Length, sample_length: \Fescue\Core\Measure\Length, sample_mass: \Fescue\Core\Measure\Mass, on_hand: ?\Fescue\Core\Measure\Mass}, problems?: list<string>}
+     * @return array<string, string> by field
      */
-    private static function cord(array $header, array $cells): array
+    private static function text(array $header, array $cells): array
     {
-        if (count($cells) > count($header)) {
-            return ['problems' => ['This line has '.count($cells).' cells where the first line names '.count($header).'; put text with a separator in it in quotes.']];
-        }
         $text = [];
         foreach (self::COLUMNS as $field => $column) {
             $place = array_search($column, $header, true);
-            $text[$field] = trim((string) ($place === false ? '' : $cells[$place] ?? ''));
+            $text[$field] = (string) preg_replace("/^'(?=[=+\-@])/", '', trim((string) ($place === false ? '' : $cells[$place] ?? '')));
         }
-        $text['name'] = (string) preg_replace("/^'(?=[=+\-@])/", '', $text['name']);
-        $text['colour'] = $text['colour'] === '' ? Cord::PLAIN : $text['colour'];
-        $validator = Validator::make($text, CordText::rules(), CordText::MESSAGES);
-        if ($validator->fails()) {
-            $problems = [];
-            foreach ($validator->errors()->toArray() as $field => $messages) {
-                $problems[] = self::COLUMNS[$field].': '.implode(' ', $messages);
-            }
 
-            return ['problems' => $problems];
-        }
-        $cord = CordText::cord($text);
-        $doubt = CordText::doubt($cord);
+        return $text;
+    }
 
-        return $doubt === null ? ['cord' => $cord] : ['problems' => [$doubt]];
+    /** A spreadsheet would take a cell that starts like this for a formula. */
+    private static function safe(string $cell): string
+    {
+        return preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell;
+    }
+
+    /** @return list<string> in the order of COLUMNS */
+    private static function cells(Material $material): array
+    {
+        $mm = fn(?Length $length): string => $length === null ? '' : Decimal::exact($length->mm);
+        $number = fn(?float $value): string => $value === null ? '' : Decimal::exact($value);
+        [$low, $high] = [$mm($material->label_low), $mm($material->label_high)];
+
+        return [
+            $material->kind->value, $material->name, $material->colour, $material->make->value ?? '', $material->fibre->value ?? '', $mm($material->diameter),
+            $mm($material->strip_width), $mm($material->width), $number($material->pull === null ? null : ($material->pull - 1) * 100), $number($material->areal),
+            $number($material->sample_length?->in(LengthUnit::Metre)), (string) $material->sample_count, $number($material->sample_mass?->grams), $mm($material->pitch), $material->strungOn->name ?? '',
+            $low === $high ? $low : "{$low}–{$high}", $material->acquired->value ?? '', (string) $material->price, $number($material->price_for === null ? null : (float) $material->price_for), (string) $material->care, $number($material->balance()),
+        ];
     }
 
     /** @return resource */

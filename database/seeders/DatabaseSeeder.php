@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Http\Controllers\MaterialController;
 use App\Models\Bag;
-use App\Models\Cord;
+use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use App\Stash\Ledger;
+use App\Stash\MaterialText;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stock\Move;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -22,14 +26,41 @@ final class DatabaseSeeder extends Seeder
 
     public const PASSWORD = 'ferry-at-dusk';
 
-    /** name, colour, diameter mm, sample m, sample g, on hand g */
-    private const CORDS = [
-        'rope-walk' => ['Rope-walk cord', '#c9b994', 4.0, 5.0, 42.5, 2150.0],
-        'net-loft' => ['Net-loft green', '#5f7f6c', 5.0, 3.0, 31.2, 1580.0],
-        'buoy' => ['Buoy red', '#b3553a', 3.0, 4.0, 18.4, 470.0],
-        'slate' => ['Slipway slate', '#5c6670', 4.5, 2.0, 19.0, 1980.0],
-        'foam' => ['Foam white', '#e9e4d6', 6.0, 2.0, 27.4, null],
-        'dusk' => ['Last-ferry blue', '#33475f', 3.5, 5.0, 33.5, 905.0],
+    /**
+     * What a form would say of each, in its order; dates are days ago.
+     *
+     * @var array<string, array{0: array<string, string>, 1: list<array{Move, float, int, string}>}>
+     */
+    private const MATERIALS = [
+        'rope-walk' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'cotton', 'name' => 'Rope-walk cord', 'colour' => '#c9b994', 'diameter' => '4', 'sample_length' => '5', 'sample_mass' => '42.5', 'label_hook' => '5–6 mm', 'acquired' => 'roll', 'price' => '23.40', 'price_for' => '1250', 'care' => 'wash cold, block wet'],
+            [[Move::Bought, 2500, 64, 'two rolls'], [Move::Used, 310, 22, 'first lantern, sold'], [Move::Weighed, 2150, 6, 'on the kitchen scale']]],
+        'net-loft' => [['kind' => 'cord', 'make' => 'braided', 'fibre' => 'polyester', 'name' => 'Net-loft green', 'colour' => '#5f7f6c', 'diameter' => '5', 'sample_length' => '3', 'sample_mass' => '31.2', 'acquired' => 'cone', 'price' => '31', 'price_for' => '2000'],
+            [[Move::Bought, 2000, 51, ''], [Move::GivenAway, 420, 19, 'to the sailmaker’s girl']]],
+        'buoy' => [['kind' => 'cord', 'make' => 'braided', 'fibre' => 'nylon', 'name' => 'Buoy red', 'colour' => '#b3553a', 'diameter' => '3', 'sample_length' => '4', 'sample_mass' => '18.4', 'label_hook' => '3 mm', 'acquired' => 'ball', 'price' => '7.80', 'price_for' => '235'],
+            [[Move::Bought, 470, 33, 'two balls']]],
+        'slate' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'jute', 'name' => 'Slipway slate', 'colour' => '#5c6670', 'diameter' => '4.5', 'sample_length' => '2', 'sample_mass' => '19', 'acquired' => 'roll', 'price' => '16.20', 'price_for' => '1980', 'care' => 'keep dry; wipe'],
+            [[Move::Bought, 1980, 40, '']]],
+        'foam' => [['kind' => 'cord', 'make' => 'braided', 'fibre' => 'cotton', 'name' => 'Foam white', 'colour' => '#e9e4d6', 'diameter' => '6', 'sample_length' => '2', 'sample_mass' => '27.4', 'acquired' => 'found'], []],
+        'dusk' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'cotton', 'name' => 'Last-ferry blue', 'colour' => '#33475f', 'diameter' => '3.5', 'sample_length' => '5', 'sample_mass' => '33.5', 'label_hook' => '4–5 mm', 'acquired' => 'cone'],
+            [[Move::Bought, 1000, 28, ''], [Move::Used, 95, 9, 'swatches']]],
+        'deckhand' => [['kind' => 'tshirt', 'fibre' => 'cotton', 'name' => 'Deckhand jersey', 'colour' => '#8c3f4d', 'strip_width' => '25', 'pull' => '28', 'areal' => '165', 'diameter' => '8', 'sample_length' => '4', 'sample_mass' => '13.4', 'acquired' => 'cut', 'care' => 'wash cold, dry flat'],
+            [[Move::Cut, 168, 12, 'three shirts'], [Move::Cut, 121, 11, 'two more']]],
+        'stripe' => [['kind' => 'tshirt', 'fibre' => 'mixed', 'name' => 'Pilot stripe', 'colour' => '#d7c48a', 'pull' => '20', 'diameter' => '9', 'sample_length' => '2', 'sample_mass' => '14.8', 'label_hook' => '8–12 mm', 'acquired' => 'cone', 'price' => '12.90', 'price_for' => '850'],
+            [[Move::Bought, 850, 17, '']]],
+        'bakery' => [['kind' => 'plarn', 'make' => 'looped', 'name' => 'Bakery loops', 'colour' => '#d9a441', 'strip_width' => '50', 'diameter' => '7', 'sample_length' => '3', 'sample_mass' => '7.6', 'acquired' => 'cut', 'care' => 'wipe; never tumble-dry'],
+            [[Move::Cut, 240, 15, 'twenty-four bags'], [Move::Cut, 96, 4, 'ten bags']]],
+        'gull' => [['kind' => 'plarn', 'make' => 'single', 'name' => 'Gull spiral', 'colour' => '#c6ccca', 'strip_width' => '40', 'diameter' => '4', 'sample_length' => '10', 'sample_mass' => '9.1', 'acquired' => 'cut'],
+            [[Move::Cut, 88, 5, '']]],
+        'pennant' => [['kind' => 'ribbon', 'fibre' => 'polyester', 'name' => 'Pennant ribbon', 'colour' => '#2f6a74', 'width' => '18', 'diameter' => '4', 'sample_length' => '5', 'sample_mass' => '21.5', 'label_hook' => '6 mm', 'acquired' => 'roll', 'price' => '9.50', 'price_for' => '215'],
+            [[Move::Bought, 430, 26, 'two rolls'], [Move::Used, 61, 8, 'first round of a leather base']]],
+        'dune' => [['kind' => 'raffia', 'fibre' => 'palm', 'name' => 'Dune raffia', 'colour' => '#cfae72', 'diameter' => '3', 'sample_length' => '4', 'sample_mass' => '6.8', 'acquired' => 'ball', 'price' => '5.20', 'price_for' => '100'],
+            [[Move::Bought, 500, 45, 'five hanks']]],
+        'fog' => [['kind' => 'strand', 'fibre' => 'cotton', 'name' => 'Fog, thin', 'colour' => '#aab4b5', 'diameter' => '2', 'sample_length' => '10', 'sample_mass' => '21', 'acquired' => 'cone'],
+            [[Move::Bought, 640, 70, ''], [Move::Wound, 85, 20, 'ends joined']]],
+        'ember' => [['kind' => 'strand', 'fibre' => 'acrylic', 'name' => 'Ember, thin', 'colour' => '#c65b3b', 'diameter' => '2.2', 'sample_length' => '10', 'sample_mass' => '24', 'acquired' => 'found'],
+            [[Move::Weighed, 310, 30, '']]],
+        'quay' => [['kind' => 'tabs', 'name' => 'Quay-bar tabs', 'colour' => '#b9bfc2', 'pitch' => '14', 'sample_count' => '50', 'sample_mass' => '14.5', 'cord' => 'Buoy red', 'acquired' => 'found'],
+            [[Move::Weighed, 610, 25, 'counted and washed'], [Move::Used, 154, 7, 'two squares of 7 by 11']]],
     ];
 
     /** cord, name, hook mm, stitch, stitches, width mm, rows, height mm, grams */
@@ -49,34 +80,41 @@ final class DatabaseSeeder extends Seeder
                 return;
             }
             $maker = User::query()->create(['name' => 'Mirre', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-            $cords = $this->cords($maker);
-            $swatches = $this->swatches($maker, $cords);
-            $this->bags($maker, $cords, $swatches);
+            $materials = $this->materials($maker);
+            $swatches = $this->swatches($maker, $materials);
+            $this->bags($maker, $materials, $swatches);
         });
     }
 
-    /** @return array<string, Cord> */
-    private function cords(User $maker): array
+    /** @return array<string, Material> */
+    private function materials(User $maker): array
     {
-        return array_map(fn(array $cord): Cord => $maker->cords()->create([
-            'name' => $cord[0],
-            'colour' => $cord[1],
-            'diameter' => Length::mm($cord[2]),
-            'sample_length' => Length::mm($cord[3] * 1000),
-            'sample_mass' => Mass::grams($cord[4]),
-            'on_hand' => $cord[5] === null ? null : Mass::grams($cord[5]),
-        ]), self::CORDS);
+        $made = [];
+        foreach (self::MATERIALS as $key => [$said, $entries]) {
+            $text = new MaterialText($said, MaterialController::finder($maker));
+            if ($text->wrong !== []) {
+                throw new \LogicException("The demo’s {$key}: ".implode(' ', $text->wrong));
+            }
+            $made[$key] = MaterialController::keep($maker, $text);
+            foreach ($entries as [$move, $amount, $days, $note]) {
+                $entry = Ledger::enter($made[$key], $move, $amount, note: $note === '' ? null : $note);
+                $entry->created_at = Carbon::now()->subDays($days);
+                $entry->save();
+            }
+        }
+
+        return $made;
     }
 
     /**
-     * @param array<string, Cord> $cords
+     * @param array<string, Material> $materials
      *
      * @return array<string, Swatch>
      */
-    private function swatches(User $maker, array $cords): array
+    private function swatches(User $maker, array $materials): array
     {
         return array_map(fn(array $swatch): Swatch => $maker->swatches()->create([
-            'cord_id' => $cords[$swatch[0]]->id,
+            'material_id' => $materials[$swatch[0]]->id,
             'name' => $swatch[1],
             'hook' => Length::mm($swatch[2]),
             'stitch' => Stitch::from($swatch[3]),
@@ -89,10 +127,10 @@ final class DatabaseSeeder extends Seeder
     }
 
     /**
-     * @param array<string, Cord> $cords
+     * @param array<string, Material> $materials
      * @param array<string, Swatch> $swatches
      */
-    private function bags(User $maker, array $cords, array $swatches): void
+    private function bags(User $maker, array $materials, array $swatches): void
     {
         foreach (array_reverse(self::bagsInHand()) as $order => [$key, $name, $length, $width, $height, $ends, $working, $stitch, $loop, $slot, $given]) {
             $choices = [
@@ -105,10 +143,13 @@ final class DatabaseSeeder extends Seeder
             if ($slot !== null) {
                 $choices['handles'] = ['type' => 'slot', 'skip' => $slot[0], 'chain' => $slot[1], 'edge_rounds' => $slot[2]];
             }
-            $bag = new Bag(['cord_id' => $cords[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => $choices]);
+            $bag = new Bag(['material_id' => $materials[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => $choices]);
             $bag->created_at = Carbon::now()->subMinutes(60 - $order);
             $bag->updated_at = Carbon::now()->subMinutes(60 - $order);
             $maker->bags()->save($bag);
+            if ($name === 'Gangway tote') {
+                Ledger::reserve($materials[$key], $bag, 820);
+            }
             // A demo bag that cannot be planned is a fault in the demo: let it be seen.
             $bag->plan();
         }

@@ -1,8 +1,10 @@
 import { fileSizes, focusTrouble, keys, printing } from './page.js';
 import { plan } from './plan.js';
+import { scale } from './scale.js';
 
 keys();
 focusTrouble();
 printing();
 fileSizes();
 plan();
+scale();

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bag;
-use App\Models\Cord;
+use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
 use Illuminate\Support\Facades\Hash;
@@ -62,7 +62,7 @@ final class AccountTest extends TestCase
         $this->delete('/account', ['current_password' => 'a long password'])->assertRedirect('/');
         $this->assertGuest();
         self::assertSame(1, User::query()->count());
-        self::assertSame([$other->user_id], Cord::withTrashed()->pluck('user_id')->all());
+        self::assertSame([$other->user_id], Material::withTrashed()->pluck('user_id')->all());
         self::assertSame([$other->user_id], Swatch::withTrashed()->pluck('user_id')->all());
         self::assertSame([$other->user_id], Bag::withTrashed()->pluck('user_id')->all());
     }

@@ -27,7 +27,7 @@ final class BagFileTest extends TestCase
         $this->flushSession()->actingAs($otto)->post('/bags/import', ['file' => UploadedFile::fake()->createWithContent('tote.json', $file)])->assertSessionHasNoErrors();
         $read = Bag::query()->where('user_id', $otto->id)->sole();
         self::assertSame(PlanDocument::toJson($bag->plan()), PlanDocument::toJson($read->plan()));
-        self::assertSame(0, $otto->cords()->count());
+        self::assertSame(0, $otto->materials()->count());
         // It can be changed like any other, and exported once more it is the same file.
         self::assertSame($file, $this->get("/bags/{$read->id}/export")->getContent());
         $this->get("/bags/{$read->id}")->assertOk()->assertSee('as its file says');

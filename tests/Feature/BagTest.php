@@ -14,10 +14,10 @@ final class BagTest extends TestCase
     public function testPlansANewBagFromItsSize(): void
     {
         $maker = $this->maker();
-        $cord = $this->cord($maker);
-        $swatch = $this->swatch($maker, $cord);
+        $material = $this->material($maker);
+        $swatch = $this->swatch($maker, $material);
         $this->actingAs($maker)->get('/bags/new')->assertSee('Plan it');
-        $this->post('/bags', ['name' => 'Pier tote', 'cord_id' => $cord->id, 'swatch_id' => $swatch->id, 'size' => ['length' => '30', 'width' => '12 cm', 'height' => '10 1/4 in'],
+        $this->post('/bags', ['name' => 'Pier tote', 'material_id' => $material->id, 'swatch_id' => $swatch->id, 'size' => ['length' => '30', 'width' => '12 cm', 'height' => '10 1/4 in'],
             'working' => 'spiral', 'base' => ['ends' => 'two-and-two'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'handles' => ['type' => 'slot']])->assertSessionHasNoErrors();
         $bag = Bag::query()->sole();
         self::assertSame('30 cm', $bag->choices['size']['length']);
@@ -86,7 +86,7 @@ final class BagTest extends TestCase
         $bag = $this->bag($maker);
         $script = '<script>alert(1)</script>';
         $this->actingAs($maker);
-        foreach (['size.length', 'size.width', 'size.height', 'working', 'base.ends', 'base.chain', 'base.rounds', 'body.stitch', 'body.loop', 'body.rounds', 'handles.type', 'handles.skip', 'handles.chain', 'handles.edge_rounds', 'cord_id', 'swatch_id'] as $field) {
+        foreach (['size.length', 'size.width', 'size.height', 'working', 'base.ends', 'base.chain', 'base.rounds', 'body.stitch', 'body.loop', 'body.rounds', 'handles.type', 'handles.skip', 'handles.chain', 'handles.edge_rounds', 'material_id', 'swatch_id'] as $field) {
             $form = $this->form($bag, [$field => $script]);
             $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $form)->assertRedirect("/bags/{$bag->id}")->assertSessionHasErrors($field);
             $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee($script, false);
@@ -106,7 +106,7 @@ final class BagTest extends TestCase
         $bag->choices = array_diff_key($bag->choices, ['handles' => 1]) + ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16]];
         $bag->choices = ['base' => ['type' => 'oval', 'ends' => 'three']] + $bag->choices;
         $bag->save();
-        $this->actingAs($maker)->put("/swatches/{$bag->swatch_id}", ['name' => 'x', 'cord_id' => '', 'hook' => '30', 'stitch' => 'sc', 'stitches_counted' => '1', 'width' => '9 cm', 'rows_counted' => '1', 'height' => '9 cm'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->put("/swatches/{$bag->swatch_id}", ['name' => 'x', 'material_id' => '', 'hook' => '30', 'stitch' => 'sc', 'stitches_counted' => '1', 'width' => '9 cm', 'rows_counted' => '1', 'height' => '9 cm'])->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('No plan yet');
         $this->get('/bags')->assertOk()->assertSee('open it to mend it');
         $this->get('/')->assertOk();
@@ -119,7 +119,7 @@ final class BagTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $this->actingAs($maker)->delete("/stash/{$bag->cord_id}");
+        $this->actingAs($maker)->delete("/stash/{$bag->material_id}");
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('Tarred cord (put away)');
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => '15']))->assertOk();
     }
@@ -181,7 +181,7 @@ final class BagTest extends TestCase
         $this->actingAs($maker)->get('/')->assertSee('Three things make a plan');
         $bag = $this->bag($maker);
         $this->get('/')->assertSee('Bags in hand')->assertSee('chain 23')->assertDontSee('Running short');
-        $this->put("/stash/{$bag->cord_id}", ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '1 m', 'sample_mass' => '8.2', 'on_hand' => '500']);
+        $this->put("/stash/{$bag->material_id}", ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '1 m', 'sample_mass' => '8.2', 'on_hand' => '500']);
         $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100')->assertSee('find 387 g more cord');
     }
 

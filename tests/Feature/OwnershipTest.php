@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bag;
-use App\Models\Cord;
+use App\Models\Material;
 use App\Models\Swatch;
 use Illuminate\Support\Facades\Route;
 use Tests\TestCase;
@@ -17,7 +17,7 @@ final class OwnershipTest extends TestCase
     {
         $bag = $this->bag($this->maker());
         $this->actingAs($this->maker('otto@pier.example'));
-        $ids = ['bag' => $bag->id, 'cord' => $bag->cord_id, 'swatch' => $bag->swatch_id, 'drawing' => 'base'];
+        $ids = ['bag' => $bag->id, 'cord' => $bag->material_id, 'swatch' => $bag->swatch_id, 'drawing' => 'base'];
         $tried = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();
@@ -32,18 +32,18 @@ final class OwnershipTest extends TestCase
             }
         }
         self::assertGreaterThan(15, $tried);
-        self::assertSame([1, 1, 1], [Bag::query()->count(), Cord::query()->count(), Swatch::query()->count()]);
+        self::assertSame([1, 1, 1], [Bag::query()->count(), Material::query()->count(), Swatch::query()->count()]);
         self::assertSame('Pier tote', $bag->fresh()?->name());
     }
 
     public function testAnotherMakersCordCannotBePutOnMyBag(): void
     {
-        $theirs = $this->cord($this->maker());
+        $theirs = $this->material($this->maker());
         $otto = $this->maker('otto@pier.example');
         $mine = $this->bag($otto);
         $this->flushSession()->actingAs($otto);
-        $this->putJson("/bags/{$mine->id}", $this->form($mine, ['cord_id' => $theirs->id]))->assertUnprocessable()->assertJsonValidationErrorFor('cord_id');
-        self::assertNotSame($theirs->id, $mine->fresh()?->cord_id);
+        $this->putJson("/bags/{$mine->id}", $this->form($mine, ['material_id' => $theirs->id]))->assertUnprocessable()->assertJsonValidationErrorFor('material_id');
+        self::assertNotSame($theirs->id, $mine->fresh()?->material_id);
     }
 
     public function testStrangersAreSentToSignIn(): void
@@ -62,7 +62,7 @@ final class OwnershipTest extends TestCase
         return match ($kind) {
             'cord' => ['name' => 'x', 'colour' => '#000000', 'diameter' => '4 mm', 'sample_length' => '1 m', 'sample_mass' => '8 g'],
             'swatch' => ['name' => 'x', 'hook' => '8 mm', 'stitch' => 'sc', 'stitches_counted' => '10', 'width' => '12 cm', 'rows_counted' => '10', 'height' => '11 cm'],
-            default => $this->form($bag, ['cord_id' => null, 'swatch_id' => null]),
+            default => $this->form($bag, ['material_id' => null, 'swatch_id' => null]),
         };
     }
 }

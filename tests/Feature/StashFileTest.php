@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Cord;
+use App\Models\Material;
 use App\Stash\StashFile;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -17,20 +17,20 @@ final class StashFileTest extends TestCase
     public function testGoesOutAndComesInTheSame(): void
     {
         $maker = $this->maker();
-        $cord = $this->cord($maker);
-        $odd = $this->cord($maker);
+        $material = $this->material($maker);
+        $odd = $this->material($maker);
         $odd->update(['name' => "Rope, \"old\"; =cheap\u{e9}", 'on_hand' => null]);
-        $this->cord($maker)->update(['name' => '=1+1']);
+        $this->material($maker)->update(['name' => '=1+1']);
         $csv = (string) $this->actingAs($maker)->get('/stash/export')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
         self::assertStringStartsWith('name,colour,"diameter (mm)","piece (m)","piece (g)","on hand (g)"', $csv);
         self::assertStringContainsString("'=1+1", $csv);
 
         $otto = $this->maker('otto@pier.example');
         $this->flushSession()->actingAs($otto)->post('/stash/import', ['file' => UploadedFile::fake()->createWithContent('stash.csv', $csv)])->assertOk()->assertSee('3 cords read')->assertSee('Nothing is taken in yet');
-        self::assertSame(0, $otto->cords()->count());
+        self::assertSame(0, $otto->materials()->count());
         $this->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
         self::assertSame($csv, $this->get('/stash/export')->getContent());
-        self::assertEqualsWithDelta($cord->density()->gramsPerMetre, $otto->cords()->firstOrFail()->density()->gramsPerMetre, 1e-9);
+        self::assertEqualsWithDelta($material->density()->gramsPerMetre, $otto->materials()->firstOrFail()->density()->gramsPerMetre, 1e-9);
     }
 
     public function testEveryBadLineIsReportedByItsNumberAndNoneTakenUnasked(): void
@@ -42,20 +42,20 @@ final class StashFileTest extends TestCase
         foreach ([3 => 'diameter (mm): “rather thin” was not understood', 5 => 'Give the cord a name', 8 => 'g to the metre', 9 => '7 cells where the first line names 6', 10 => 'six digits'] as $line => $said) {
             $page->assertSeeInOrder(["Line {$line}.", $said]);
         }
-        self::assertSame(0, Cord::query()->count());
+        self::assertSame(0, Material::query()->count());
         $this->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
-        self::assertSame(['Good', "Two\nlines"], Cord::query()->orderBy('id')->pluck('name')->all());
+        self::assertSame(['Good', "Two\nlines"], Material::query()->orderBy('id')->pluck('name')->all());
     }
 
     public function testReadsWhatASpreadsheetMakesOfIt(): void
     {
         $reading = StashFile::read("\u{FEFF}Name;Diameter (mm);Piece (m);Piece (g)\r\nSeil;4,5;2 yd;\"16,4\"\r\n");
         self::assertSame([], $reading->problems);
-        self::assertEqualsWithDelta(4.5, $reading->cords[0]['diameter']->mm, 1e-9);
-        self::assertEqualsWithDelta(1828.8, $reading->cords[0]['sample_length']->mm, 1e-9);
-        self::assertEqualsWithDelta(16.4, $reading->cords[0]['sample_mass']->grams, 1e-9);
-        self::assertSame(Cord::PLAIN, $reading->cords[0]['colour']);
-        self::assertNull($reading->cords[0]['on_hand']);
+        self::assertEqualsWithDelta(4.5, $reading->materials[0]['diameter']->mm, 1e-9);
+        self::assertEqualsWithDelta(1828.8, $reading->materials[0]['sample_length']->mm, 1e-9);
+        self::assertEqualsWithDelta(16.4, $reading->materials[0]['sample_mass']->grams, 1e-9);
+        self::assertSame(Material::PLAIN, $reading->materials[0]['colour']);
+        self::assertNull($reading->materials[0]['on_hand']);
     }
 
     /** @return array<string, array{string, string}> */
@@ -74,7 +74,7 @@ final class StashFileTest extends TestCase
     public function testFilesThatAreNoStashAreSaidToBeSo(string $text, string $message): void
     {
         $reading = StashFile::read($text);
-        self::assertSame([], $reading->cords);
+        self::assertSame([], $reading->materials);
         self::assertStringContainsString($message, implode(' ', $reading->problems[1]));
     }
 
@@ -84,6 +84,6 @@ final class StashFileTest extends TestCase
         $this->from('/stash/import')->post('/stash/import')->assertRedirect('/stash/import');
         $this->get('/stash/import')->assertSee('Choose a file or paste its lines');
         $this->post('/stash/import', ['file' => UploadedFile::fake()->create('huge.csv', 2000)])->assertRedirect('/stash/import');
-        self::assertSame(0, Cord::query()->count());
+        self::assertSame(0, Material::query()->count());
     }
 }

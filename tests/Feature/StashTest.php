@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Cord;
+use App\Models\Material;
 use App\Models\Swatch;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
@@ -15,28 +15,28 @@ final class StashTest extends TestCase
 {
     private const CORD = ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '2 yd', 'sample_mass' => '0,5 oz', 'on_hand' => '1 lb'];
 
-    private const SWATCH = ['name' => 'sc on 8', 'cord_id' => '', 'hook' => 'L-11', 'stitch' => 'sc', 'stitches_counted' => '10,5', 'width' => '12', 'rows_counted' => '10', 'height' => '4 1/2 in', 'mass' => '79'];
+    private const SWATCH = ['name' => 'sc on 8', 'material_id' => '', 'hook' => 'L-11', 'stitch' => 'sc', 'stitches_counted' => '10,5', 'width' => '12', 'rows_counted' => '10', 'height' => '4 1/2 in', 'mass' => '79'];
 
     public function testWeighsACordInAnyUnits(): void
     {
         $this->actingAs($this->maker())->post('/stash', self::CORD)->assertRedirect('/stash')->assertSessionHasNoErrors();
-        $cord = Cord::query()->sole();
-        self::assertEqualsWithDelta(4, $cord->diameter->mm, 1e-9);
-        self::assertEqualsWithDelta(14.1747615625 / 1.8288, $cord->density()->gramsPerMetre, 1e-9);
-        self::assertEqualsWithDelta(453.59237, $cord->on_hand?->grams, 1e-9);
+        $material = Material::query()->sole();
+        self::assertEqualsWithDelta(4, $material->diameter->mm, 1e-9);
+        self::assertEqualsWithDelta(14.1747615625 / 1.8288, $material->density()->gramsPerMetre, 1e-9);
+        self::assertEqualsWithDelta(453.59237, $material->on_hand?->grams, 1e-9);
         $this->get('/stash')->assertSee('Tarred cord')->assertSee('7.8')->assertSee('59');
     }
 
     public function testEditsPutsAwayAndBrings(): void
     {
         $maker = $this->maker();
-        $cord = $this->cord($maker);
-        $this->actingAs($maker)->get("/stash/{$cord->id}")->assertSee('value="4 mm"', false)->assertSee('value="1 m"', false)->assertSee('value="8.2 g"', false);
-        $this->put("/stash/{$cord->id}", ['on_hand' => ''] + self::CORD)->assertSessionHasNoErrors();
-        self::assertNull($cord->fresh()?->on_hand);
-        $this->delete("/stash/{$cord->id}")->assertRedirect('/stash');
+        $material = $this->material($maker);
+        $this->actingAs($maker)->get("/stash/{$material->id}")->assertSee('value="4 mm"', false)->assertSee('value="1 m"', false)->assertSee('value="8.2 g"', false);
+        $this->put("/stash/{$material->id}", ['on_hand' => ''] + self::CORD)->assertSessionHasNoErrors();
+        self::assertNull($material->fresh()?->on_hand);
+        $this->delete("/stash/{$material->id}")->assertRedirect('/stash');
         $this->get('/stash')->assertSee('Undo')->assertSee('Nothing weighed yet');
-        $this->post("/stash/{$cord->id}/restore")->assertRedirect('/stash');
+        $this->post("/stash/{$material->id}/restore")->assertRedirect('/stash');
         $this->get('/stash')->assertSee('Tarred cord');
     }
 
@@ -62,7 +62,7 @@ final class StashTest extends TestCase
     {
         $this->actingAs($this->maker());
         $this->from('/stash/new')->post('/stash', [$field => $value] + self::CORD)->assertRedirect('/stash/new')->assertSessionHasErrors($field);
-        self::assertSame(0, Cord::query()->count());
+        self::assertSame(0, Material::query()->count());
         $page = $this->get('/stash/new')->assertSee($message)->assertSee('what you typed is still here')->assertSee('value="1 lb"', false);
         if ($value !== '') {
             $page->assertSee('value="'.e($value).'"', false);
@@ -73,8 +73,8 @@ final class StashTest extends TestCase
     {
         $maker = $this->maker();
         $this->actingAs($maker)->get('/stash/together')->assertSee('Weigh them first');
-        $one = $this->cord($maker);
-        $two = $this->cord($maker);
+        $one = $this->material($maker);
+        $two = $this->material($maker);
         $two->update(['name' => 'Thin cord', 'diameter' => Length::mm(3), 'sample_mass' => Mass::grams(4.5), 'on_hand' => Mass::grams(450)]);
         $this->get('/stash/together')->assertSee('Say how many ends');
         // 8.2 + 2 × 4.5 g/m; √(16 + 2 × 9) mm; the thin one's 100 m make 50 of two ends.
@@ -85,15 +85,15 @@ final class StashTest extends TestCase
         $two->update(['on_hand' => null]);
         $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1")->assertSee('not known');
         // Another maker's cords are not there to hold.
-        $theirs = $this->cord($this->maker('otto@pier.example'));
+        $theirs = $this->material($this->maker('otto@pier.example'));
         $this->get("/stash/together?ends[{$theirs->id}]=3")->assertSee('Say how many ends');
     }
 
     public function testMeasuresASwatch(): void
     {
         $maker = $this->maker();
-        $cord = $this->cord($maker);
-        $this->actingAs($maker)->post('/swatches', ['cord_id' => (string) $cord->id] + self::SWATCH)->assertRedirect('/swatches')->assertSessionHasNoErrors();
+        $material = $this->material($maker);
+        $this->actingAs($maker)->post('/swatches', ['material_id' => (string) $material->id] + self::SWATCH)->assertRedirect('/swatches')->assertSessionHasNoErrors();
         $swatch = Swatch::query()->sole();
         self::assertEqualsWithDelta(10.5, $swatch->stitches_counted, 1e-9);
         self::assertEqualsWithDelta(114.3, $swatch->height->mm, 1e-9);
@@ -119,7 +119,7 @@ final class StashTest extends TestCase
             'stitches in words' => ['stitches_counted', 'ten', 'how many you counted'],
             'no such hook' => ['hook', 'bent nail', 'not a hook size'],
             'no such stitch' => ['stitch', 'knit', 'invalid'],
-            'nobody’s cord' => ['cord_id', '12345', 'your own cords'],
+            'nobody’s cord' => ['material_id', '12345', 'your own cords'],
             'rows too high' => ['height', '2 m', 'no fabric'],
             'weightless' => ['mass', '0 g', 'outside'],
         ];
@@ -144,7 +144,7 @@ final class StashTest extends TestCase
             $this->from('/stash/new')->post('/stash', [$field => $script] + self::CORD)->assertSessionHasErrors($field);
             $this->get('/stash/new')->assertOk()->assertDontSee($script, false);
         }
-        foreach (['name', 'hook', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'stitch', 'cord_id'] as $field) {
+        foreach (['name', 'hook', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'stitch', 'material_id'] as $field) {
             $this->from('/swatches/new')->post('/swatches', [$field => $script] + self::SWATCH);
             $this->get('/swatches')->assertOk()->assertDontSee($script, false);
             $this->get('/swatches/new')->assertOk()->assertDontSee($script, false);
@@ -157,6 +157,6 @@ final class StashTest extends TestCase
         foreach (array_keys(self::CORD) as $field) {
             $this->from('/stash/new')->post('/stash', [$field => ['x' => ['y']]] + self::CORD)->assertRedirect('/stash/new')->assertSessionHasErrors($field);
         }
-        self::assertSame(0, Cord::query()->count());
+        self::assertSame(0, Material::query()->count());
     }
 }

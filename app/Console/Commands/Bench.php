@@ -73,7 +73,7 @@ final class Bench extends Command
         }
         $plan = self::page($curl, "{$url}/bags/{$bag[1]}");
         preg_match_all('/<option value="(\d+)" selected/', $plan, $linked);
-        $form = ['_token' => self::token($plan), 'name' => 'Bench', 'cord_id' => $linked[1][0] ?? '', 'swatch_id' => $linked[1][1] ?? '',
+        $form = ['_token' => self::token($plan), 'name' => 'Bench', 'material_id' => $linked[1][0] ?? '', 'swatch_id' => $linked[1][1] ?? '',
             'size' => ['length' => '31 cm', 'width' => '11 cm', 'height' => '25 cm'], 'working' => 'spiral', 'base' => ['ends' => 'two-and-two'],
             'body' => ['stitch' => 'sc', 'loop' => 'back'], 'handles' => ['type' => 'slot', 'skip' => '10', 'chain' => '16']];
         // Turn about, so that whatever else the machine does falls on both alike.

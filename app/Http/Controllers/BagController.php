@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Bags\BagForm;
 use App\Bags\PlanSheet;
-use App\Drawing\SwatchChip;
 use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Document\Refused;
@@ -21,14 +20,14 @@ final class BagController extends Controller
     {
         $maker = $this->maker($request);
 
-        return view('bags.index', ['sheets' => self::sheets($maker), 'ready' => $maker->swatches()->exists() && $maker->cords()->exists()]);
+        return view('bags.index', ['sheets' => self::sheets($maker), 'ready' => $maker->swatches()->exists() && $maker->strands()->exists()]);
     }
 
     public function create(Request $request): View
     {
         $maker = $this->maker($request);
 
-        return view('bags.create', ['cords' => $maker->cords, 'swatches' => $maker->swatches]);
+        return view('bags.create', ['materials' => $maker->strands()->get(), 'swatches' => $maker->swatches]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -58,7 +57,7 @@ final class BagController extends Controller
             $sheet = null;
             $errors = BagForm::errors($e);
         }
-        $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'cords' => $maker->cords, 'swatches' => $maker->swatches]);
+        $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'materials' => $maker->strands()->get(), 'swatches' => $maker->swatches]);
 
         return $this->withWrong($view, $errors);
     }
@@ -85,7 +84,7 @@ final class BagController extends Controller
         return response()->json([
             'regions' => [
                 'name' => e($bag->name()),
-                'chip' => SwatchChip::of($bag->colour(), $sheet->plan->spec->material->diameter),
+                'chip' => $bag->chip($sheet->plan->spec->material),
                 'drawing' => view('bags.drawing', ['sheet' => $sheet])->render(),
                 'tally' => view('bags.tally', ['sheet' => $sheet])->render(),
                 ...array_map(e(...), $sheet->stations()),
@@ -118,7 +117,7 @@ final class BagController extends Controller
     public static function sheets(User $maker): array
     {
         $sheets = [];
-        foreach ($maker->bags()->with(['cord', 'swatch'])->get() as $bag) {
+        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch'])->get() as $bag) {
             try {
                 $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag, $maker)];
             } catch (Refused) {

@@ -28,7 +28,7 @@ final class FrontController extends Controller
 
         return view('front.maker', [
             'sheets' => $sheets,
-            'cords' => $maker->cords()->count(),
+            'materials' => $maker->strands()->count(),
             'swatches' => $maker->swatches()->count(),
         ]);
     }

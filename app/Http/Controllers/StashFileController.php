@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Typed;
+use App\Models\Material;
+use App\Stash\MaterialText;
 use App\Stash\StashFile;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,7 +20,7 @@ final class StashFileController extends Controller
 {
     public function export(Request $request): Response
     {
-        return response(StashFile::write($this->maker($request)->cords()->get()), 200, [
+        return response(StashFile::write($this->maker($request)->materials()->with('strungOn')->get()), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="stash.csv"',
         ]);
@@ -36,18 +38,18 @@ final class StashFileController extends Controller
             ? (string) $file->get()
             : Typed::text($request, 'text');
         if ($file instanceof UploadedFile && $text === '') {
-            return redirect()->route('stash.import')->withErrors(['file' => 'The file is empty or larger than 1 MB.']);
+            return redirect()->route('stash.import')->withErrors(['file' => 'The file is empty or larger than 4 MB.']);
         }
         if ($text === '') {
             return redirect()->route('stash.import')->withErrors(['file' => 'Choose a file or paste its lines.']);
         }
-        $reading = StashFile::read($text);
-        if ($request->boolean('agreed') && $reading->cords !== []) {
-            $maker = $this->maker($request);
-            DB::transaction(fn() => $maker->cords()->createMany($reading->cords));
-            $count = count($reading->cords);
+        $maker = $this->maker($request);
+        $reading = StashFile::read($text, MaterialController::finder($maker));
+        if ($request->boolean('agreed') && $reading->materials !== []) {
+            DB::transaction(fn() => array_map(fn(MaterialText $text): Material => MaterialController::keep($maker, $text), $reading->materials));
+            $count = count($reading->materials);
 
-            return redirect()->route('stash.index')->with('status', $count === 1 ? 'One cord is taken in.' : "{$count} cords are taken in.");
+            return redirect()->route('stash.index')->with('status', $count === 1 ? 'One material is taken in.' : "{$count} materials are taken in.");
         }
 
         return view('stash.import', ['text' => mb_scrub($text), 'reading' => $reading]);

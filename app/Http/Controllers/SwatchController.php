@@ -14,12 +14,12 @@ final class SwatchController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('swatches.index', ['swatches' => $this->maker($request)->swatches()->with('cord')->get()]);
+        return view('swatches.index', ['swatches' => $this->maker($request)->swatches()->with('material')->get()]);
     }
 
     public function create(Request $request): View
     {
-        return view('swatches.form', ['swatch' => null, 'cords' => $this->maker($request)->cords]);
+        return view('swatches.form', ['swatch' => null, 'materials' => $this->maker($request)->strands()->get()]);
     }
 
     public function store(SwatchRequest $request): RedirectResponse
@@ -33,7 +33,7 @@ final class SwatchController extends Controller
     {
         $this->authorize('own', $swatch);
 
-        return view('swatches.form', ['swatch' => $swatch, 'cords' => $this->maker($request)->cords]);
+        return view('swatches.form', ['swatch' => $swatch, 'materials' => $this->maker($request)->strands()->get()]);
     }
 
     public function update(SwatchRequest $request, Swatch $swatch): RedirectResponse

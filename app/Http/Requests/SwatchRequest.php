@@ -31,7 +31,7 @@ final class SwatchRequest extends MakerRequest
 
         return [
             'name' => ['required', 'string', 'max:80'],
-            'cord_id' => ['nullable', 'integer', Rule::exists('cords', 'id')->where('user_id', $this->maker()->id)],
+            'material_id' => ['nullable', 'integer', Rule::exists('materials', 'id')->where('user_id', $this->maker()->id)],
             'hook' => ['required', Quantity::reads(HookSize::parse(...))],
             'stitch' => ['required', 'string', Rule::in(['sc', 'hdc', 'dc', 'tr'])],
             'stitches_counted' => ['required', $count],
@@ -47,7 +47,7 @@ final class SwatchRequest extends MakerRequest
     {
         return [
             'name.required' => 'Give the swatch a name, like “sc on 8 mm”.',
-            'cord_id.exists' => 'Choose one of your own cords, or none.',
+            'material_id.exists' => 'Choose one of your own materials, or none.',
             'hook.required' => 'Write the hook you used, like 8 mm or L-11.',
             'stitches_counted.required' => 'Count the stitches over the width you measured.',
             'rows_counted.required' => 'Count the rows over the height you measured. Without rows no height can be planned.',
@@ -76,7 +76,7 @@ final class SwatchRequest extends MakerRequest
 
         return [
             'name' => $this->typed('name'),
-            'cord_id' => $this->typed('cord_id') === '' ? null : (int) $this->typed('cord_id'),
+            'material_id' => $this->typed('material_id') === '' ? null : (int) $this->typed('material_id'),
             'hook' => HookSize::parse($this->typed('hook'))->diameter,
             'stitch' => $measured->stitch,
             'stitches_counted' => $measured->stitches,

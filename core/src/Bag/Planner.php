@@ -6,7 +6,6 @@ namespace Fescue\Core\Bag;
 
 use Fescue\Core\Base\Oval;
 use Fescue\Core\Body\PlainBody;
-use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Handle\Slots;

@@ -28,6 +28,17 @@ enum Kind: string
         };
     }
 
+    /** One word for it, mid-sentence. */
+    public function noun(): string
+    {
+        return match ($this) {
+            self::TShirt => 'yarn',
+            self::Ribbon => 'ribbon',
+            self::Strand => 'strand',
+            default => $this->value,
+        };
+    }
+
     /** Tabs are counted; all else runs in metres and is weighed. */
     public function isStrand(): bool
     {

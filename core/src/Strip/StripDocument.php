@@ -63,14 +63,15 @@ final class StripDocument
         $areal = self::areal($top);
         $mass = self::mass($top);
         $top->settle();
-        if ($width === null || $height === null || $pull === null || $school === null || ($strip === null && $source !== Source::RibbonHalf)) {
+        $strip ??= $source === Source::RibbonHalf ? $height : null;
+        if ($width === null || $height === null || $strip === null || $pull === null || $school === null) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
         try {
             $piece = match ($source) {
-                Source::Tube => new Tube($width, $height, $strip ?? $height, $given['spine'] ?? Length::mm(Tube::SPINE_MM), $given['foot'], $given['top'], $given['bottom'], $join ?? Join::SewnLap, $given['join']),
-                Source::Panel => new Panel($width, $height, $strip ?? $height, $given['top'], $given['bottom'], $join ?? Join::SewnLap, $given['join']),
-                Source::BagLoops, Source::BagSpiral => new CarrierBag($width, $height, $strip ?? $height, $given['fold'], $given['top'], $given['bottom'], $given['hitch']),
+                Source::Tube => new Tube($width, $height, $strip, $given['spine'] ?? Length::mm(Tube::SPINE_MM), $given['foot'], $given['top'], $given['bottom'], $join ?? Join::SewnLap, $given['join']),
+                Source::Panel => new Panel($width, $height, $strip, $given['top'], $given['bottom'], $join ?? Join::SewnLap, $given['join']),
+                Source::BagLoops, Source::BagSpiral => new CarrierBag($width, $height, $strip, $given['fold'], $given['top'], $given['bottom'], $given['hitch']),
                 // A ribbon is longer than it is wide, whichever way it was measured.
                 Source::RibbonHalf => Panel::halvedRibbon(Length::mm(max($width->mm, $height->mm)), Length::mm(min($width->mm, $height->mm)), $join ?? Join::MagicKnot, $given['join']),
             };

@@ -74,10 +74,11 @@ final class Notes
         if ($this->estimate->isSure() === true) {
             return;
         }
+        $noun = $this->plan->spec->material->kind->noun();
         $this->add(
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
-            $chance < 0.5 ? 'The cord will probably run out.' : 'The cord may run out.',
+            $chance < 0.5 ? "The {$noun} will probably run out." : "The {$noun} may run out.",
             "{$onHand->print()} on hand is enough in {$this->estimate->inHundred()} of 100 such bags; another {$this->estimate->short($onHand)->print()} makes it 90.",
         );
     }
@@ -196,7 +197,7 @@ final class Notes
         $spec = $this->plan->spec;
         $ratio = $spec->hook->diameter->mm / $spec->material->diameter->mm;
         if ($ratio < 1.4 || $ratio > 3) {
-            $this->add('hook-unusual', Tone::Better, "A {$spec->hook->exact()} hook is unusual for this cord.", "A firm fabric starts near {$spec->material->firmHook()->print()}, twice the cord.");
+            $this->add('hook-unusual', Tone::Better, "A {$spec->hook->exact()} hook is unusual for this {$spec->material->kind->noun()}.", "A firm fabric starts near {$spec->material->firmHook()->print()}, twice the {$spec->material->kind->noun()}.");
         }
         if ($ratio < 1.4) {
             $this->add('tight-hands', Tone::Care, 'Tight, bulky work strains the hands.', 'Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.');

@@ -99,7 +99,7 @@ final class StripTest extends TestCase
                         $along += hypot($x - $line[$place][0], $y - $line[$place][1]);
                     }
                 }
-                $slant = $piece instanceof Tube && $school === School::OneStrand ? $piece->strips * (hypot(2 * $piece->spine->mm, $piece->strip->mm) - 2 * $piece->spine->mm) : 0.0;
+                $slant = $piece instanceof Tube && $school === School::OneStrand ? ($piece->strips - 1) * (hypot(2 * $piece->spine->mm, $piece->strip->mm) - 2 * $piece->spine->mm) : 0.0;
                 // A spiral's last quarter turns are kept at three quarters of a strip's width.
                 self::assertEqualsWithDelta($cutting->strand, ($along - $slant) * $piece->strip->mm, ($piece instanceof CarrierBag && $school === School::OneStrand ? 0.5 : 0.03) * $piece->width->mm * $piece->strip->mm + 0.02 * $cutting->strand, $said);
             }
@@ -195,7 +195,7 @@ final class StripTest extends TestCase
         $bare = new CarrierBag(Length::mm(300), Length::mm(400), Length::mm(50), null, Length::mm(70), Length::mm(30), Length::mm(0));
         self::assertEqualsWithDelta(25, StripPlan::of(new StripSpec(Source::BagLoops, $bare, School::Joined, $areal))->density()?->gramsPerMetre, 1e-9);
         // Its ends, from half a strip wide to a whole one, are a quarter of a turn lighter.
-        self::assertEqualsWithDelta(12.5 * (6 - 0.25) / 6, StripPlan::of(new StripSpec(Source::BagSpiral, $bare, School::OneStrand, $areal))->density()?->gramsPerMetre, 0.01);
+        self::assertEqualsWithDelta(12.5 * (6 - 0.25) / 6, StripPlan::of(new StripSpec(Source::BagSpiral, $bare, School::OneStrand, $areal))->density()?->gramsPerMetre, 0.05);
     }
 
     public function testRefusesWhatGivesNoStrip(): void

@@ -22,7 +22,7 @@
     </section>
     <section class="section-rule">
         <h2>Delete your account</h2>
-        <p>Your cords, swatches and bags go with it, at once and for good. Export the bags you want to keep first.</p>
+        <p>Your materials, swatches and bags go with it, at once and for good. Export the bags you want to keep first.</p>
         <form method="post" action="{{ route('account') }}">
             @csrf @method('delete')
             @php $wrong = $errors->getBag('deletion')->first('current_password'); @endphp

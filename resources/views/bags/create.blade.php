@@ -1,12 +1,12 @@
 @php $unit = auth()->user()->units->value; @endphp
 <x-layout title="Plan a bag" narrow>
     <h1>Plan a bag</h1>
-    @if ($cords->isEmpty() || $swatches->isEmpty())
+    @if ($materials->isEmpty() || $swatches->isEmpty())
         <div class="teach">
             <div>
-                <p>A bag is planned from a weighed cord and a measured swatch.</p>
+                <p>A bag is planned from a weighed material and a measured swatch.</p>
                 <ol>
-                    <li @class(['done' => $cords->isNotEmpty()])>@if ($cords->isEmpty())<a href="{{ route('stash.create') }}">Weigh a cord</a>@else Weigh a cord: done.@endif</li>
+                    <li @class(['done' => $materials->isNotEmpty()])>@if ($materials->isEmpty())<a href="{{ route('stash.create') }}">Weigh a material</a>@else Weigh a material: done.@endif</li>
                     <li @class(['done' => $swatches->isNotEmpty()])>@if ($swatches->isEmpty())<a href="{{ route('swatches.create') }}">Measure a swatch</a>@else Measure a swatch: done.@endif</li>
                     <li>Come back here and say the size.</li>
                 </ol>
@@ -23,7 +23,7 @@
             <input type="hidden" name="handles[type]" value="slot">
             <x-field name="name" label="Name" placeholder="Market tote" maxlength="120" required />
             <div class="pair">
-                <x-pick name="cord_id" label="Cord" :options="$cords->pluck('name', 'id')->all()" />
+                <x-pick name="material_id" label="Material" :options="$materials->pluck('name', 'id')->all()" />
                 <x-pick name="swatch_id" label="Swatch" :options="$swatches->pluck('name', 'id')->all()" />
             </div>
             <section class="section-rule">

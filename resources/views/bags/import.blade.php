@@ -1,6 +1,6 @@
 <x-layout title="Read a bag file" narrow>
     <h1>Read a bag file</h1>
-    <p>A file that Fescue exported: the plan with the material and swatch it stood on. Nothing is added to your stash; you can choose your own cord for it after.</p>
+    <p>A file that Fescue exported: the plan with the material and swatch it stood on. Nothing is added to your stash; you can choose your own material for it after.</p>
     @if ($errors->has('file'))
         <div class="flash trouble" role="alert" tabindex="-1" data-focus>
             <p><b>Not read.</b> Nothing was kept.</p>

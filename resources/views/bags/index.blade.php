@@ -11,11 +11,11 @@
             <div>
                 <h2>No bag in hand yet</h2>
                 @if ($ready)
-                    <p>You have a cord and a swatch. Say how long, wide and high the bag should be, and Fescue counts the rest.</p>
+                    <p>You have a material and a swatch. Say how long, wide and high the bag should be, and Fescue counts the rest.</p>
                     <p><a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a></p>
                 @else
-                    <p>A bag is planned from a weighed cord and a measured swatch. Begin with those, or read a bag somebody sent you.</p>
-                    <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a cord</a> <a class="beside" href="{{ route('bags.import') }}">Read a bag file</a></p>
+                    <p>A bag is planned from a weighed material and a measured swatch. Begin with those, or read a bag somebody sent you.</p>
+                    <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a material</a> <a class="beside" href="{{ route('bags.import') }}">Read a bag file</a></p>
                 @endif
             </div>
         </div>

@@ -1,4 +1,3 @@
-@use(App\Drawing\SwatchChip)
 @use(Fescue\Core\Stitch\Stitch)
 @php
     $choices = $bag->choices;
@@ -50,12 +49,12 @@
                 <summary><b>Material and hook</b><span data-region="station-material">{{ $stations['station-material'] ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="with-chip">
-                        <span data-region="chip">@if ($sheet){!! SwatchChip::of($bag->colour(), $sheet->plan->spec->material->diameter) !!}@endif</span>
+                        <span data-region="chip">@if ($sheet){!! $bag->chip($sheet->plan->spec->material) !!}@endif</span>
                         <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
                     </div>
-                    <x-pick name="cord_id" label="Cord" :value="$bag->cord_id" :options="$with($cords, $bag->cord, 'as its file says')" />
+                    <x-pick name="material_id" label="Material" :value="$bag->material_id" :options="$with($materials, $bag->material, 'as its file says')" />
                     <x-pick name="swatch_id" label="Swatch and hook" :value="$bag->swatch_id" :options="$with($swatches, $bag->swatch, 'as its file says')" />
-                    <p class="hint">The swatch brings its hook. Another cord or hook wants another swatch.</p>
+                    <p class="hint">The swatch brings its hook. Another material or hook wants another swatch.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>

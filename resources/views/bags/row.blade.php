@@ -1,13 +1,11 @@
-{{-- A bag in a list: what it is, whether the cord is enough, what comes out. --}}
-@use(App\Drawing\SwatchChip)
+{{-- A bag in a list: what it is, whether the material is enough, what comes out. --}}
 @use(Fescue\Core\Measure\Decimal)
-@use(Fescue\Core\Measure\Length)
 @props(['bag', 'sheet'])
 <li>
-    {!! SwatchChip::of($bag->colour(), $sheet->plan->spec->material->diameter ?? Length::mm(4)) !!}
+    {!! $bag->chip($sheet?->plan->spec->material) !!}
     <div class="what">
         <h2><a href="{{ route('bags.plan', $bag) }}">{{ $bag->name() }}</a></h2>
-        <p class="sub">{{ $bag->cord->name ?? 'material from its file' }}</p>
+        <p class="sub">{{ $bag->material->name ?? 'material from its file' }}</p>
         @if ($sheet)
             @php [$next, $where] = $sheet->next(); @endphp
             <p class="sub">next: <a href="{{ $where }}">{{ $next }}</a></p>
@@ -16,12 +14,12 @@
     @if ($sheet)
         <p class="figure first"><b>{{ $sheet->figure($sheet->plan->comesOut->flatWidth) }} × {{ $sheet->figure($sheet->plan->comesOut->height) }}</b> {{ $sheet->unit->value }}<span>lying flat</span></p>
         <p class="figure"><b>{{ count($sheet->plan->pattern->rows) }}</b><span>rounds</span></p>
-        <p class="figure"><b>{{ Decimal::print($sheet->estimate->grams->likely) }}</b> g<span>of cord</span></p>
+        <p class="figure"><b>{{ Decimal::print($sheet->estimate->grams->likely) }}</b> g<span>of {{ $sheet->plan->spec->material->kind->noun() }}</span></p>
         <p @class(['figure', 'good' => $sheet->estimate->isSure() === true, 'bad' => $sheet->estimate->isSure() === false])>
             @if ($sheet->estimate->inHundred() !== null)<b>{{ $sheet->estimate->inHundred() }}</b> in 100<span>enough</span>@else<b>?</b><span>ball not weighed</span>@endif
         </p>
     @else
-        <p class="figure first bad"><b>No plan</b><span>its cord or swatch changed; open it to mend it</span></p><p class="figure"></p><p class="figure"></p><p class="figure"></p>
+        <p class="figure first bad"><b>No plan</b><span>its material or swatch changed; open it to mend it</span></p><p class="figure"></p><p class="figure"></p><p class="figure"></p>
     @endif
     <form class="acts" method="post" action="{{ route('bags.destroy', $bag) }}">@csrf @method('delete')<button class="plain" aria-label="Put away {{ $bag->name() }}">Put away</button></form>
 </li>

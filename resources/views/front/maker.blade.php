@@ -14,7 +14,7 @@
             <div>
                 <h2>Three things make a plan</h2>
                 <ol>
-                    <li @class(['done' => $cords > 0])><a href="{{ route('stash.create') }}">Weigh a cord</a>: a measured metre and the ball.@if ($cords > 0) Done.@endif</li>
+                    <li @class(['done' => $materials > 0])><a href="{{ route('stash.create') }}">Weigh a material</a>: a measured metre and the ball.@if ($materials > 0) Done.@endif</li>
                     <li @class(['done' => $swatches > 0])><a href="{{ route('swatches.create') }}">Measure a swatch</a>: ten stitches and ten rows under the tape.@if ($swatches > 0) Done.@endif</li>
                     <li><a href="{{ route('bags.create') }}">Plan a bag</a>: say how long, wide and high.</li>
                 </ol>

@@ -1,28 +1,96 @@
-@use(App\Models\Cord)
+@use(App\Models\Material)
+@use(Fescue\Core\Material\Acquired)
+@use(Fescue\Core\Material\Fibre)
+@use(Fescue\Core\Material\Kind)
+@use(Fescue\Core\Material\Make)
+@use(Fescue\Core\Material\Property)
+@use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\LengthUnit)
-<x-layout :title="$cord ? $cord->name : 'Weigh a cord'" narrow>
-    <h1>{{ $cord ? $cord->name : 'Weigh a cord' }}</h1>
+@php
+    $has = fn (Property $property): bool => $kind->has($property);
+    $named = fn (array $cases): array => ['' => 'not known'] + array_combine(array_column($cases, 'value'), array_map(fn ($case): string => $case instanceof Acquired ? $case->said() : $case->value, $cases));
+    $thick = match ($kind) {
+        Kind::TShirt, Kind::Plarn, Kind::Ribbon => 'As it rolls in the hand: wind it side by side over 2 cm and count. 2 turns is 10 mm.',
+        default => 'Wind it side by side over 2 cm and count: 5 turns is 4 mm.',
+    };
+    $label = $material?->label_low === null ? '' : ($material->label_low->mm === $material->label_high?->mm ? $material->label_low->exact(LengthUnit::Millimetre) : Decimal::exact($material->label_low->mm).'–'.$material->label_high?->exact(LengthUnit::Millimetre));
+@endphp
+<x-layout :title="$material ? $material->name : 'Add a material'" narrow>
+    <h1>{{ $material ? $material->name : 'Add a material' }}</h1>
+    @if (! $material)
+        <nav class="kinds" aria-label="Kind">
+            @foreach (Kind::cases() as $one)
+                <a href="{{ route('stash.create', ['kind' => $one->value]) }}" @if ($one === $kind) aria-current="page" @endif>{{ $one->name() }}</a>
+            @endforeach
+        </nav>
+    @endif
     <x-wrongs />
-    <form method="post" action="{{ $cord ? route('stash.update', $cord) : route('stash.store') }}">
+    <form method="post" action="{{ $material ? route('stash.update', $material) : route('stash.store') }}">
         @csrf
-        @if ($cord) @method('put') @endif
+        @if ($material) @method('put') @endif
+        <input type="hidden" name="kind" value="{{ $kind->value }}">
         <div class="pair">
-            <x-field name="name" label="Name" :value="$cord?->name" maxlength="80" required />
-            <x-field name="colour" label="Colour" type="color" class="form-control-color" :value="$cord->colour ?? Cord::PLAIN" />
+            <x-field name="name" label="Name" :value="$material?->name" maxlength="80" required />
+            <x-field name="colour" label="Colour" type="color" class="form-control-color" :value="$material->colour ?? Material::PLAIN" />
         </div>
-        <x-field name="diameter" label="Thickness" hint="Wind it side by side over 2 cm and count: 5 turns is 4 mm." :value="$cord?->diameter->exact(LengthUnit::Millimetre)" placeholder="4 mm" required />
-        <section class="section-rule">
-            <h2>A measured piece</h2>
+        @if ($has(Property::Make) || $has(Property::Fibre))
             <div class="pair">
-                <x-field name="sample_length" label="Its length" hint="The longer, the surer." :value="$cord?->sample_length->exact(LengthUnit::Metre) ?? '1 m'" required />
-                <x-field name="sample_mass" label="What it weighs" :value="$cord?->sample_mass->exact()" placeholder="8.2 g" required />
+                @if ($has(Property::Make))<x-pick name="make" label="Made" :options="$named($kind->makes())" :value="$material?->make?->value" />@endif
+                @if ($has(Property::Fibre))<x-pick name="fibre" label="Of" :options="$named($kind->fibres())" :value="$material?->fibre?->value" hint="Tells what melts, and how its ends are kept." />@endif
+            </div>
+        @endif
+        @if ($has(Property::StripWidth) || $has(Property::Width))
+            <div class="pair">
+                @if ($has(Property::StripWidth))<x-field name="strip_width" label="Strip width" :hint="$kind === Kind::TShirt ? 'Before the pull.' : null" :value="$material?->strip_width?->exact(LengthUnit::Millimetre)" placeholder="25 mm" />@endif
+                @if ($has(Property::Width))<x-field name="width" label="Width" :value="$material?->width?->exact(LengthUnit::Millimetre)" placeholder="15 mm" />@endif
+                @if ($has(Property::Pull))<x-field name="pull" label="Pull" hint="How much longer it stays, in percent." :value="$material?->pull === null ? null : Decimal::exact(($material->pull - 1) * 100)" placeholder="30" />@endif
+                @if ($has(Property::Areal))<x-field name="areal" label="Cloth weighs" hint="Of a square metre, if you know." :value="$material?->areal === null ? null : Decimal::exact($material->areal).' g/m²'" placeholder="160 g/m²" />@endif
+            </div>
+        @endif
+        @if ($has(Property::Diameter))
+            <div class="pair">
+                <x-field name="diameter" label="Thickness" :hint="$thick" :value="$material?->diameter?->exact(LengthUnit::Millimetre)" placeholder="4 mm" required />
+                @if ($has(Property::LabelHook))<x-field name="label_hook" label="Hook on the label" hint="Empty if it has none." :value="$label" placeholder="5–6 mm" />@endif
+            </div>
+        @endif
+        @if ($has(Property::Pitch))
+            <div class="pair">
+                <x-field name="pitch" label="From tab to tab" hint="As they will overlap: lay ten in a row and divide." :value="$material?->pitch?->exact(LengthUnit::Millimetre)" placeholder="14 mm" required />
+                <x-pick name="cord" label="Strung on" :options="['' => 'not chosen yet'] + $strands->pluck('name', 'id')->all()" :value="$material?->strung_on" />
+            </div>
+        @endif
+        <section class="section-rule">
+            <h2>{{ $kind->isStrand() ? 'A measured piece' : 'Some of them, weighed' }}</h2>
+            <div class="pair">
+                @if ($kind->isStrand())
+                    <x-field name="sample_length" label="Its length" hint="The longer, the surer." :value="$material?->sample_length?->exact(LengthUnit::Metre) ?? '1 m'" required />
+                    <x-field name="sample_mass" label="What it weighs" :value="$material?->sample_mass?->exact()" placeholder="8.2 g" required />
+                @else
+                    <x-field name="sample_count" label="How many" :value="$material?->sample_count" placeholder="50" inputmode="numeric" />
+                    <x-field name="sample_mass" label="What they weigh" :value="$material?->sample_mass?->exact()" placeholder="14 g" />
+                @endif
             </div>
         </section>
+        @if (! $material)
+            <section class="section-rule">
+                <h2>{{ $kind->isStrand() ? 'The ball' : 'The jar' }}</h2>
+                @if ($kind->isStrand())
+                    <x-field name="on_hand" label="What is on hand weighs" hint="Every ball of it together, without cores and bags. Leave it empty if you have not weighed it." placeholder="900 g" />
+                @else
+                    <x-field name="on_hand" label="How many are on hand" hint="Leave it empty if you have not counted them." placeholder="350" inputmode="numeric" />
+                @endif
+            </section>
+        @endif
         <section class="section-rule">
-            <h2>The ball</h2>
-            <x-field name="on_hand" label="What is on hand weighs" hint="Every ball of it together, without cores and bags. Leave it empty if you have not weighed it." :value="$cord?->on_hand?->exact()" placeholder="900 g" />
+            <h2>Where it is from</h2>
+            <div class="pair">
+                <x-pick name="acquired" label="Source" :options="$named(Acquired::cases())" :value="$material?->acquired?->value" />
+                <x-field name="price" label="Price" hint="In your money." :value="$material?->price" placeholder="6.50" inputmode="decimal" />
+                <x-field name="price_for" label="for" :hint="$kind->isStrand() ? 'That much of it.' : 'That many.'" :value="$material?->price_for === null ? null : Decimal::exact((float) $material->price_for).($kind->isStrand() ? ' g' : '')" :placeholder="$kind->isStrand() ? '450 g' : '100'" />
+            </div>
+            <x-field name="care" label="Care" :value="$material?->care" maxlength="200" :placeholder="$kind === Kind::Plarn ? 'wipe; never tumble-dry' : 'wash cold, dry flat'" />
         </section>
         <button class="btn btn-primary">Keep</button>
-        <a class="beside" href="{{ route('stash.index') }}">Back to the stash</a>
+        <a class="beside" href="{{ $material ? route('stash.show', $material) : route('stash.index') }}">{{ $material ? 'Back' : 'Back to the stash' }}</a>
     </form>
 </x-layout>

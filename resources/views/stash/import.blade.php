@@ -1,26 +1,32 @@
 @use(App\Stash\StashFile)
-@use(Fescue\Core\Measure\LengthUnit)
-<x-layout title="Read a stash file" narrow>
-    <h1>Read a stash file</h1>
-    <p>CSV with a first line that names the columns: <b>name, colour, diameter (mm), piece (m), piece (g), on hand (g)</b>. Colour and on hand may be left out. Other units are read where they are written in the cell, like “2 yd” or “1 lb”.</p>
+@use(Fescue\Core\Measure\Decimal)
+<x-layout title="Stash files">
+    <div class="page-head">
+        <h1>Stash</h1>
+        @include('stash.tabs')
+        <div class="acts"><a class="btn btn-quiet" href="{{ route('stash.export') }}">Keep as CSV</a></div>
+    </div>
+    <div class="column">
+    <h2>Read a stash file</h2>
+    <p>CSV with a first line that names the columns: <b>{{ implode(', ', StashFile::COLUMNS) }}</b>. Only the name must be there, and what its kind cannot do without; a file you kept shows them all. Other units are read where they are written in the cell, like “2 yd” or “1 lb”.</p>
     @error('file')
         <div class="flash trouble" role="alert" tabindex="-1" data-focus><p><b>Not read.</b> {{ $message }}</p></div>
     @enderror
     @if ($reading !== null)
-        @php [$good, $bad] = [count($reading->cords), count($reading->problems)]; @endphp
+        @php [$good, $bad] = [count($reading->materials), count($reading->problems)]; @endphp
         <section class="section-rule" aria-label="What was read">
-            <h2>{{ $good === 1 ? 'One cord' : "$good cords" }} read, {{ $bad === 1 ? 'one line' : "$bad lines" }} not</h2>
+            <h2>{{ $good === 1 ? 'One material' : "$good materials" }} read, {{ $bad === 1 ? 'one line' : "$bad lines" }} not</h2>
             @if ($reading->problems !== [])
-                <ul class="notes">
+                <ul class="notes long">
                     @foreach ($reading->problems as $line => $problems)
                         <li class="trouble"><b>Line {{ $line }}.</b> {{ implode(' ', $problems) }}</li>
                     @endforeach
                 </ul>
             @endif
-            @if ($reading->cords !== [])
-                <ul class="list-plain">
-                    @foreach ($reading->cords as $cord)
-                        <li><span>{{ $cord['name'] }}, {{ $cord['diameter']->exact(LengthUnit::Millimetre) }}</span><b>{{ $cord['on_hand']?->print() ?? 'not weighed' }}</b></li>
+            @if ($reading->materials !== [])
+                <ul class="list-plain long">
+                    @foreach ($reading->materials as $material)
+                        <li><span>{{ $material->values['name'] }}, {{ $material->kind->name() }}</span><b>{{ $material->onHand === null ? 'not weighed' : Decimal::print($material->onHand).($material->kind->isStrand() ? ' g' : ' tabs') }}</b></li>
                     @endforeach
                 </ul>
                 <p>Nothing is taken in yet.</p>
@@ -45,6 +51,6 @@
             <textarea id="text" name="text" rows="8" class="form-control" spellcheck="false">{{ $text }}</textarea>
         </div>
         <button class="btn btn-quiet">Read it</button>
-        <a class="beside" href="{{ route('stash.index') }}">Back to the stash</a>
     </form>
+    </div>
 </x-layout>

@@ -1,33 +1,32 @@
-@use(App\Drawing\SwatchChip)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\LengthUnit)
 <x-layout title="Held together">
     <div class="page-head">
-        <h1>Held together</h1>
-        <div class="acts"><a href="{{ route('stash.index') }}">Back to the stash</a></div>
+        <h1>Stash</h1>
+        @include('stash.tabs')
     </div>
-    @if ($cords->isEmpty())
+    @if ($materials->isEmpty())
         <div class="teach">
             <div>
-                <p>Thin cords worked as one make a bulky strand. Weigh them first, then come back and say how many ends of each.</p>
-                <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a cord</a></p>
+                <p>Thin strands worked as one make a bulky strand. Weigh them first, then come back and say how many ends of each.</p>
+                <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Add a material</a></p>
             </div>
         </div>
     @else
         <div class="words-page">
             <form method="get" action="{{ route('stash.together') }}">
-                <p>How many ends of each? Two ends of one cord come off the same stock.</p>
+                <p>How many ends of each? Two ends of one ball come off the same stock.</p>
                 <ul class="rows strands">
-                    @foreach ($cords as $cord)
-                        @php $wrong = $errors->first("ends.{$cord->id}"); @endphp
+                    @foreach ($materials as $material)
+                        @php $wrong = $errors->first("ends.{$material->id}"); @endphp
                         <li>
-                            {!! SwatchChip::of($cord->colour, $cord->diameter) !!}
+                            {!! $material->chip() !!}
                             <div class="what">
-                                <label for="ends-{{ $cord->id }}">{{ $cord->name }}</label>
-                                <p class="sub">{{ $cord->diameter->exact(LengthUnit::Millimetre) }}, {{ $cord->density()->print() }}@if ($cord->on_hand), {{ $cord->on_hand->print() }} on hand @else, ball not weighed @endif</p>
-                                @if ($wrong !== '')<p class="wrong" id="ends-{{ $cord->id }}-wrong">{{ $wrong }}</p>@endif
+                                <label for="ends-{{ $material->id }}">{{ $material->name }}</label>
+                                <p class="sub">{{ $material->described() }}, {{ $material->density()->print() }}@if ($material->onHand()), {{ $material->onHand()->print() }} on hand @else, ball not weighed @endif</p>
+                                @if ($wrong !== '')<p class="wrong" id="ends-{{ $material->id }}-wrong">{{ $wrong }}</p>@endif
                             </div>
-                            <input id="ends-{{ $cord->id }}" name="ends[{{ $cord->id }}]" inputmode="numeric" autocomplete="off" placeholder="0" value="{{ $typed($cord) }}" @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="ends-{{ $cord->id }}-wrong" @endif>
+                            <input id="ends-{{ $material->id }}" name="ends[{{ $material->id }}]" inputmode="numeric" autocomplete="off" placeholder="0" value="{{ $typed($material) }}" @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="ends-{{ $material->id }}-wrong" @endif>
                         </li>
                     @endforeach
                 </ul>

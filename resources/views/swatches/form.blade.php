@@ -2,9 +2,9 @@
 @php
     $maker = auth()->user();
     $unit = $maker->units;
-    $cordNames = ['' => 'none of these'] + $cords->pluck('name', 'id')->all();
-    if ($swatch?->cord?->trashed()) {
-        $cordNames[$swatch->cord->id] = "{$swatch->cord->name} (put away)";
+    $cordNames = ['' => 'none of these'] + $materials->pluck('name', 'id')->all();
+    if ($swatch?->material?->trashed()) {
+        $cordNames[$swatch->material->id] = "{$swatch->material->name} (put away)";
     }
     $stitches = [];
     foreach (Stitch::cases() as $stitch) {
@@ -22,7 +22,7 @@
         @if ($swatch) @method('put') @endif
         <x-field name="name" label="Name" :value="$swatch?->name" placeholder="sc on 8 mm" maxlength="80" required />
         <div class="pair">
-            <x-pick name="cord_id" label="Cord" :options="$cordNames" :value="$swatch?->cord_id ?? ($swatch ? '' : $cords->first()?->id)" />
+            <x-pick name="material_id" label="Material" :options="$cordNames" :value="$swatch?->material_id ?? ($swatch ? '' : $materials->first()?->id)" />
             <x-field name="hook" label="Hook" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11" required />
             <x-pick name="stitch" label="Stitch" :options="$stitches" :value="$swatch?->stitch->value ?? 'sc'" />
         </div>

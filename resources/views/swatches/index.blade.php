@@ -1,5 +1,6 @@
 @use(App\Drawing\SwatchChip)
-@use(App\Models\Cord)
+@use(App\Models\Material)
+@use(Fescue\Core\Material\Kind)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
@@ -12,7 +13,7 @@
         <div class="teach">
             <div>
                 <h2>No swatch yet</h2>
-                <p>Work a square of about twelve stitches and twelve rows with the cord and hook of the bag. Leave out the edge stitches, lay the tape over ten stitches and over ten rows. If you weigh it too, Fescue knows what each stitch eats.</p>
+                <p>Work a square of about twelve stitches and twelve rows with the material and hook of the bag. Leave out the edge stitches, lay the tape over ten stitches and over ten rows. If you weigh it too, Fescue knows what each stitch eats.</p>
                 <p><a class="btn btn-primary" href="{{ route('swatches.create') }}">Measure a swatch</a></p>
             </div>
         </div>
@@ -26,14 +27,14 @@
                     $four = Length::of(4, LengthUnit::Inch);
                 @endphp
                 <li>
-                    {!! SwatchChip::of($swatch->cord->colour ?? Cord::PLAIN, $swatch->cord->diameter ?? Length::mm(4)) !!}
+                    {!! $swatch->material?->chip() ?? SwatchChip::of(Material::PLAIN, Kind::Cord, null, Length::mm(4)) !!}
                     <div class="what">
                         <h2><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->name }}</a></h2>
-                        <p class="sub">{{ $swatch->stitch->abbreviation(auth()->user()->terms) }} on {{ $swatch->hookSize()->print() }}@if ($swatch->cord), {{ $swatch->cord->name }}@endif</p>
+                        <p class="sub">{{ $swatch->stitch->abbreviation(auth()->user()->terms) }} on {{ $swatch->hookSize()->print() }}@if ($swatch->material), {{ $swatch->material->name }}@endif</p>
                     </div>
                     <p class="figure first"><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b><span>stitches × rows in 10 cm</span></p>
                     <p class="figure"><b>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</b><span>in 4 in</span></p>
-                    <p class="figure">@if ($gauge->mass && $swatch->cord)<b>{{ Decimal::print($swatch->cord->density()->lengthOf($gauge->mass)->in(LengthUnit::Centimetre), 1) }}</b> cm<span>of cord a stitch</span>@elseif (! $gauge->mass)<b>?</b><span>not weighed</span>@endif</p>
+                    <p class="figure">@if ($gauge->mass && $swatch->material)<b>{{ Decimal::print($swatch->material->density()->lengthOf($gauge->mass)->in(LengthUnit::Centimetre), 1) }}</b> cm<span>of {{ $swatch->material->kind->noun() }} a stitch</span>@elseif (! $gauge->mass)<b>?</b><span>not weighed</span>@endif</p>
                     <p class="figure">@if ($gauge->mass)<b>{{ Decimal::print($gauge->mass->grams, 2) }}</b> g<span>a stitch</span>@endif</p>
                     <form class="acts" method="post" action="{{ route('swatches.destroy', $swatch) }}">@csrf @method('delete')<button class="plain" aria-label="Put away {{ $swatch->name }}">Put away</button></form>
                 </li>

@@ -4,4 +4,4 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-final class CordPolicy extends OwnerPolicy {}
+final class MaterialPolicy extends OwnerPolicy {}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Models\Material;
+use App\Models\User;
+use App\Stash\Ledger;
+use App\Stash\MaterialText;
+use App\Stash\StashSearch;
+use Closure;
+use Fescue\Core\Material\Acquired;
+use Fescue\Core\Material\Fabric;
+use Fescue\Core\Material\Hand;
+use Fescue\Core\Material\HookAdvice;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Property;
+use Fescue\Core\Stock\Move;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** The stash: what there is, and what is known of each. */
+final class MaterialController extends Controller
+{
+    public function index(Request $request): View
+    {
+        $maker = $this->maker($request);
+
+        return view('stash.index', ['search' => StashSearch::materials($request, $maker), 'any' => $maker->materials()->exists()]);
+    }
+
+    public function create(Request $request): View
+    {
+        $kind = Kind::tryFrom(is_string(old('kind')) ? old('kind') : Typed::text($request, 'kind')) ?? Kind::Cord;
+
+        return view('stash.form', ['material' => null, 'kind' => $kind, 'strands' => $this->maker($request)->strands()->get()]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $maker = $this->maker($request);
+        $text = self::text($request, $maker);
+        if ($text->wrong !== []) {
+            return back()->withInput()->withErrors($text->wrong);
+        }
+        $material = self::keep($maker, $text);
+
+        return redirect()->route('stash.show', $material)->with('status', "“{$material->name}” is in the stash".($material->kind->isStrand() ? ": {$material->density()->print()}." : '.'));
+    }
+
+    public function show(Request $request, Material $material): View
+    {
+        $this->authorize('own', $material);
+        $maker = $this->maker($request);
+        $hand = Hand::tryFrom(Typed::text($request, 'hand')) ?? Hand::Even;
+        $fabric = Fabric::tryFrom(Typed::text($request, 'fabric')) ?? Fabric::Firm;
+
+        return view('stash.show', [
+            'material' => $material,
+            'stock' => $material->stock(),
+            'entries' => $material->entries()->with('bag')->latest('id')->limit(12)->get(),
+            'bags' => $maker->bags()->get(),
+            'advice' => $material->diameter === null ? null : HookAdvice::of($material->diameter, $material->kind, $hand, $fabric),
+            'hand' => $hand,
+            'fabric' => $fabric,
+            'unit' => $maker->units,
+        ]);
+    }
+
+    public function edit(Request $request, Material $material): View
+    {
+        $this->authorize('own', $material);
+
+        return view('stash.form', ['material' => $material, 'kind' => $material->kind, 'strands' => $this->maker($request)->strands()->whereKeyNot($material->id)->get()]);
+    }
+
+    public function update(Request $request, Material $material): RedirectResponse
+    {
+        $this->authorize('own', $material);
+        // Its kind is what it is: only what is known of it changes.
+        $request->merge(['kind' => $material->kind->value]);
+        $text = self::text($request, $this->maker($request));
+        if ($text->wrong !== []) {
+            return back()->withInput()->withErrors($text->wrong);
+        }
+        $material->update($text->values);
+
+        return redirect()->route('stash.show', $material)->with('status', "“{$material->name}” is kept".($material->kind->isStrand() ? ": {$material->density()->print()}. Bags of it are planned anew." : '.'));
+    }
+
+    public function destroy(Material $material): RedirectResponse
+    {
+        $this->authorize('own', $material);
+        $material->delete();
+
+        return redirect()->route('stash.index')->with('status', "“{$material->name}” is put away; bags of it keep it.")->with('undo', route('stash.restore', $material));
+    }
+
+    public function restore(Material $material): RedirectResponse
+    {
+        $this->authorize('own', $material);
+        $material->restore();
+
+        return redirect()->route('stash.index')->with('status', "“{$material->name}” is back.");
+    }
+
+    /** Puts what was read in the stash, with what is on hand as its ledger's first entry. */
+    public static function keep(User $maker, MaterialText $text): Material
+    {
+        return DB::transaction(function () use ($maker, $text): Material {
+            $material = $maker->materials()->create($text->values);
+            if ($text->onHand !== null) {
+                $bought = in_array($material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true) && $text->onHand > 0;
+                Ledger::enter($material, $bought ? Move::Bought : Move::Weighed, $text->onHand, note: 'to begin with');
+            }
+
+            return $material;
+        });
+    }
+
+    /** @return Closure(string): ?int finds a strand of the maker's by number or name */
+    public static function finder(User $maker): Closure
+    {
+        return function (string $said) use ($maker): ?int {
+            $strands = $maker->strands();
+            $id = (ctype_digit($said) ? $strands->whereKey($said) : $strands->where('name', $said))->value('id');
+
+            return is_int($id) ? $id : null;
+        };
+    }
+
+    private static function text(Request $request, User $maker): MaterialText
+    {
+        $fields = ['kind', ...MaterialText::SHARED, ...array_column(Property::cases(), 'value')];
+
+        return new MaterialText(array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)), self::finder($maker));
+    }
+}

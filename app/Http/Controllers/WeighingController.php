@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Models\Material;
+use App\Stash\Ledger;
+use App\Stash\ScaleShelf;
+use App\Stash\WeighingForm;
+use Fescue\Core\Material\Property;
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stock\Move;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The weighing desk: what the scale and the tape say of a strand, and where to keep it. */
+final class WeighingController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $maker = $this->maker($request);
+        $form = new WeighingForm($request, $maker);
+
+        return $this->withWrong(view('stash.weigh', [
+            'form' => $form,
+            'materials' => $maker->strands()->pluck('name', 'id')->all(),
+            'scale' => ScaleController::shown(ScaleShelf::scale($maker)),
+            'unit' => $maker->units,
+        ]), $form->wrong);
+    }
+
+    public function keep(Request $request): RedirectResponse
+    {
+        $form = new WeighingForm($request, $this->maker($request));
+        $material = $form->material;
+        if ($material === null || $form->wrong !== []) {
+            return redirect()->route('stash.weigh')->withInput()->withErrors($form->wrong + ['material' => 'Choose what was weighed, then keep it.']);
+        }
+        $kept = self::keepOne($form, $material, Typed::text($request, 'keep'));
+
+        return redirect()->route('stash.weigh')->withInput()->with('status', $kept === null ? 'There was nothing to keep there.' : "“{$material->name}”: {$kept}");
+    }
+
+    /** @return ?string what was kept, in words */
+    private static function keepOne(WeighingForm $form, Material $material, string $what): ?string
+    {
+        if ($what === 'density' && $form->density !== null && $form->pieceLength !== null && $form->piece !== null) {
+            $material->update(['sample_length' => $form->pieceLength, 'sample_mass' => Mass::grams($form->piece->mean)]);
+
+            return LinearDensity::gramsPerMetre($form->density->value)->print().'.';
+        }
+        if ($what === 'net' && $form->net !== null) {
+            Ledger::enter($material, Move::Weighed, round($form->net->value, 3), note: 'at the weighing desk');
+
+            return Decimal::print($form->net->value).' g on hand.';
+        }
+        if ($what === 'thickness' && $form->thickness !== null) {
+            $material->update(['diameter' => Length::mm(round($form->thickness->value, 2))]);
+
+            return Decimal::exact(round($form->thickness->value, 2)).' mm thick.';
+        }
+        if ($what === 'stretch' && $form->stretch !== null) {
+            $stretch = $form->stretch;
+            $material->update(['stretch_load' => $stretch->load, 'stretch' => $stretch->under, 'stretch_rest' => $stretch->rested]
+                // What jersey keeps after it rests is its pull.
+                + ($material->kind->has(Property::Pull) && $stretch->rested !== null ? ['pull' => max(1.0, $stretch->rested)] : []));
+
+            return 'stretches by '.Decimal::print(($stretch->under - 1) * 100).' % under '.$stretch->load->print().'.';
+        }
+
+        return null;
+    }
+}

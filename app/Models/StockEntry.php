@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Fescue\Core\Stock\Move;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Carbon;
+
+/**
+ * One line of a material's ledger; undone ones stay and do not count.
+ *
+ * @property int $id
+ * @property int $material_id
+ * @property ?int $bag_id
+ * @property Move $move
+ * @property string $amount g or pieces, below zero where taken
+ * @property ?string $note
+ * @property ?Carbon $undone_at
+ * @property Carbon $created_at
+ * @property Material $material
+ * @property ?Bag $bag
+ */
+final class StockEntry extends Model
+{
+    protected $fillable = ['material_id', 'bag_id', 'move', 'amount', 'note', 'undone_at'];
+
+    /** @return BelongsTo<Material, $this> */
+    public function material(): BelongsTo
+    {
+        $one = $this->belongsTo(Material::class);
+        $one->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $one;
+    }
+
+    /** @return BelongsTo<Bag, $this> */
+    public function bag(): BelongsTo
+    {
+        $one = $this->belongsTo(Bag::class);
+        $one->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $one;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['move' => Move::class, 'undone_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,314 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stash;
+
+use App\Models\Material as Stashed;
+use Closure;
+use Fescue\Core\Material\Acquired;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Material;
+use Fescue\Core\Material\Property;
+use Fescue\Core\Measure\ArealDensity;
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\MassUnit;
+use Fescue\Core\Measure\NotUnderstood;
+
+/** A material as text: what a form, or a line of a file, must hold to be one. Forms and files read alike. */
+final class MaterialText
+{
+    /** Beside these, each kind has its own properties. */
+    public const SHARED = ['name', 'colour', 'acquired', 'price', 'price_for', 'care', 'on_hand'];
+
+    private const LONGEST_PULL = 300;
+
+    /** @var array<string, mixed> columns of a material */
+    public array $values = [];
+
+    /** @var array<string, string> by field: what is wrong and how to mend it */
+    public array $wrong = [];
+
+    /** What is on hand, in g or pieces; null where not told. */
+    public ?float $onHand = null;
+
+    public readonly Kind $kind;
+
+    /**
+     * @param array<string, string> $text by field, trimmed
+     * @param Closure(string): ?int $cord finds the maker's strand of that name or number, for tabs to be strung on
+     */
+    public function __construct(private readonly array $text, Closure $cord)
+    {
+        $kind = Kind::tryFrom($this->typed('kind') === '' ? Kind::Cord->value : $this->typed('kind'));
+        if ($kind === null) {
+            $this->wrong['kind'] = 'A kind is one of: '.implode(', ', array_column(Kind::cases(), 'value')).'.';
+        }
+        $this->kind = $kind ?? Kind::Cord;
+        $this->values['kind'] = $this->kind;
+        if ($kind !== null) {
+            $this->shared();
+            foreach (Property::cases() as $property) {
+                $this->property($property, $cord);
+            }
+            $this->doubt();
+        }
+    }
+
+    private function shared(): void
+    {
+        $name = $this->typed('name');
+        $this->values['name'] = $name;
+        if ($name === '' || mb_strlen($name) > 80) {
+            $this->wrong['name'] = $name === '' ? 'Give it a name you will know it by.' : 'A name has at most 80 letters; this has '.mb_strlen($name).'.';
+        }
+        $colour = $this->typed('colour');
+        $this->values['colour'] = $colour === '' ? Stashed::PLAIN : strtolower($colour);
+        if ($colour !== '' && preg_match('/^#[0-9a-fA-F]{6}$/', $colour) !== 1) {
+            $this->wrong['colour'] = 'A colour is a # and six digits or letters a to f, like #c9b994.';
+        }
+        $this->values['acquired'] = $this->choice('acquired', Acquired::cases());
+        $care = $this->typed('care');
+        $this->values['care'] = $care === '' ? null : $care;
+        if (mb_strlen($care) > 200) {
+            $this->wrong['care'] = 'Care is said in at most 200 letters; this has '.mb_strlen($care).'.';
+        }
+        $this->price();
+        $this->onHand = $this->typed('on_hand') === '' ? null : $this->amount('on_hand');
+    }
+
+    private function price(): void
+    {
+        [$price, $for] = [str_replace(',', '.', $this->typed('price')), $this->typed('price_for')];
+        $this->values['price'] = $this->values['price_for'] = null;
+        if ($price === '' && $for === '') {
+            return;
+        }
+        if (preg_match('/^\d{1,6}(\.\d{1,2})?$/', $price) !== 1) {
+            $this->wrong['price'] = 'Write the price as a number in your money, like 6.50.';
+
+            return;
+        }
+        if ($for === '') {
+            $this->wrong['price_for'] = 'Say how much of it that buys, like '.($this->kind->isStrand() ? '450 g.' : '100.');
+
+            return;
+        }
+        $this->values['price'] = $price;
+        $this->values['price_for'] = $this->amount('price_for', true);
+    }
+
+    /** @param Closure(string): ?int $cord */
+    private function property(Property $property, Closure $cord): void
+    {
+        $field = $property->value;
+        if (! $this->kind->has($property)) {
+            if ($this->typed($field) !== '') {
+                $this->wrong[$field] = ucfirst($this->kind->name())." has nothing to say here; leave {$field} empty.";
+            }
+
+            return;
+        }
+        match ($property) {
+            Property::Make => $this->values['make'] = $this->choice('make', $this->kind->makes()),
+            Property::Fibre => $this->values['fibre'] = $this->choice('fibre', $this->kind->fibres()),
+            Property::StripWidth => $this->values['strip_width'] = $this->length($field, 2, 200, LengthUnit::Millimetre),
+            Property::Width => $this->values['width'] = $this->length($field, 1, 200, LengthUnit::Millimetre),
+            Property::Pull => $this->values['pull'] = $this->pull(),
+            Property::Areal => $this->values['areal'] = $this->areal(),
+            Property::Diameter => $this->values['diameter'] = $this->length($field, 0.5, 30, LengthUnit::Millimetre, 'Measure how thick it is: wind it side by side over 2 cm and count the turns.'),
+            Property::SampleLength => $this->values['sample_length'] = $this->length($field, 100, 100_000, LengthUnit::Metre, 'Say how long a piece you weighed; a metre does well.'),
+            Property::SampleCount => $this->values['sample_count'] = $this->count($field),
+            Property::SampleMass => $this->values['sample_mass'] = $this->mass($field, 0.01, 50_000, $this->kind->isStrand() ? 'Say what that piece weighs.' : null),
+            Property::Pitch => $this->values['pitch'] = $this->length($field, 3, 60, LengthUnit::Millimetre, 'Lay ten tabs in a row as they will overlap, measure, and divide by ten.'),
+            Property::Cord => $this->values['strung_on'] = $this->strungOn($cord),
+            Property::LabelHook => $this->label(),
+        };
+    }
+
+    /** What cannot be right although each part can. */
+    private function doubt(): void
+    {
+        [$length, $mass] = [$this->values['sample_length'] ?? null, $this->values['sample_mass'] ?? null];
+        if (! $length instanceof Length || ! $mass instanceof Mass || isset($this->wrong['sample_mass']) || isset($this->wrong['sample_length'])) {
+            return;
+        }
+        $density = LinearDensity::weighed($mass, $length);
+        if (! Material::isStrand($density)) {
+            $this->wrong['sample_mass'] = 'That makes '.round($density->gramsPerMetre, 3).' g to the metre; a strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST.' g/m. Check the length and the weight.';
+        }
+    }
+
+    private function typed(string $field): string
+    {
+        return $this->text[$field] ?? '';
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param list<T> $choices
+     *
+     * @return ?T
+     */
+    private function choice(string $field, array $choices): ?\BackedEnum
+    {
+        $text = mb_strtolower($this->typed($field));
+        foreach ($choices as $choice) {
+            if ($choice->value === $text) {
+                return $choice;
+            }
+        }
+        if ($text !== '') {
+            $this->wrong[$field] = 'This is one of: '.implode(', ', array_column($choices, 'value')).', or empty.';
+        }
+
+        return null;
+    }
+
+    /** @param ?string $missing what to say where it is empty; null where it may be */
+    private function length(string $field, float $least, float $most, LengthUnit $unit, ?string $missing = null): ?Length
+    {
+        $length = $this->read($field, fn(string $text): Length => Length::parse($text, $unit), $missing);
+        if ($length !== null && ($length->mm < $least || $length->mm > $most)) {
+            [$from, $to] = [Length::mm($least)->exact($unit), Length::mm($most)->exact($unit)];
+            $this->wrong[$field] = "This should be from {$from} to {$to}; {$length->exact($unit)} is outside. Is the unit right?";
+        }
+
+        return $length;
+    }
+
+    private function mass(string $field, float $least, float $most, ?string $missing = null): ?Mass
+    {
+        $mass = $this->read($field, fn(string $text): Mass => Mass::parse($text, MassUnit::Gram), $missing);
+        if ($mass !== null && ($mass->grams < $least || $mass->grams > $most)) {
+            $this->wrong[$field] = 'This should be from '.Decimal::exact($least).' to '.Decimal::exact($most)." g; {$mass->exact()} is outside. Is the unit right?";
+        }
+
+        return $mass;
+    }
+
+    /** Grams of a strand, pieces of what is counted. */
+    private function amount(string $field, bool $aboveZero = false): ?float
+    {
+        if (! $this->kind->isStrand()) {
+            $text = (string) preg_replace('/\s*tabs?$/i', '', $this->typed($field));
+            if (preg_match('/^\d{1,7}$/', $text) !== 1 || ($aboveZero && (int) $text === 0)) {
+                $this->wrong[$field] = 'Count them: a whole number, like 250.';
+
+                return null;
+            }
+
+            return (float) $text;
+        }
+
+        return $this->mass($field, $aboveZero ? 0.01 : 0, 100_000)?->grams;
+    }
+
+    private function count(string $field): ?int
+    {
+        if ($this->typed($field) === '') {
+            return null;
+        }
+        if (preg_match('/^\d{1,5}$/', $this->typed($field)) !== 1 || (int) $this->typed($field) < 1) {
+            $this->wrong[$field] = 'Write how many you weighed together, like 20.';
+
+            return null;
+        }
+
+        return (int) $this->typed($field);
+    }
+
+    private function pull(): ?float
+    {
+        $text = str_replace(',', '.', rtrim($this->typed('pull'), ' %'));
+        if ($text === '') {
+            return null;
+        }
+        if (preg_match('/^\d{1,4}(\.\d+)?$/', $text) !== 1 || (float) $text > self::LONGEST_PULL) {
+            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '.self::LONGEST_PULL.': 25 where 4 m become 5 m.';
+
+            return null;
+        }
+
+        return 1 + (float) $text / 100;
+    }
+
+    private function areal(): ?float
+    {
+        return $this->read('areal', fn(string $text): ArealDensity => ArealDensity::parse($text, true), null)?->gramsPerSquareMetre;
+    }
+
+    /** @param Closure(string): ?int $cord */
+    private function strungOn(Closure $cord): ?int
+    {
+        $text = $this->typed('cord');
+        $found = $text === '' ? null : $cord($text);
+        if ($text !== '' && $found === null) {
+            $this->wrong['cord'] = 'Choose one of your own cords, or none.';
+        }
+
+        return $found;
+    }
+
+    /** A label says one hook or a range: “8 mm”, “5–6 mm”, “L-11”. */
+    private function label(): void
+    {
+        $this->values['label_low'] = $this->values['label_high'] = null;
+        $text = $this->typed('label_hook');
+        if ($text === '') {
+            return;
+        }
+        try {
+            $low = $high = HookSize::parse($text);
+        } catch (NotUnderstood $e) {
+            if (preg_match('/^(.+?)\s*(?:–|—|-|\bto\b)\s*(.+)$/u', $text, $ends) !== 1) {
+                $this->wrong['label_hook'] = $e->getMessage();
+
+                return;
+            }
+            try {
+                [$low, $high] = [HookSize::parse($ends[1]), HookSize::parse($ends[2])];
+            } catch (NotUnderstood $e) {
+                $this->wrong['label_hook'] = $e->getMessage();
+
+                return;
+            }
+        }
+        if ($low->diameter->mm > $high->diameter->mm) {
+            $this->wrong['label_hook'] = 'The smaller hook comes first, like “5–6 mm”.';
+        }
+        $this->values['label_low'] = $low->diameter;
+        $this->values['label_high'] = $high->diameter;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param Closure(string): T $parse
+     *
+     * @return ?T
+     */
+    private function read(string $field, Closure $parse, ?string $missing): ?object
+    {
+        if ($this->typed($field) === '') {
+            if ($missing !== null) {
+                $this->wrong[$field] = $missing;
+            }
+
+            return null;
+        }
+        try {
+            return $parse($this->typed($field));
+        } catch (NotUnderstood $e) {
+            $this->wrong[$field] = $e->getMessage();
+
+            return null;
+        }
+    }
+}

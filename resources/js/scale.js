@@ -1,0 +1,79 @@
+const EVERY = 500;
+
+/** The kitchen scale beside the desk: its reading follows by itself, and is taken into a field at a press. */
+export function scale() {
+    const panel = document.querySelector('[data-scale]');
+    if (panel === null) {
+        return;
+    }
+    const shown = panel.querySelector('[data-shown]');
+    const state = panel.querySelector('[data-state]');
+    const display = shown.parentElement;
+    const wrong = panel.querySelector('[data-scale-wrong]');
+    const plug = panel.querySelector('[data-plug]');
+    const takes = [...document.querySelectorAll('[data-take]')];
+    let last = null;
+    let away = false;
+
+    for (const form of panel.querySelectorAll('[data-scale-keys]')) {
+        form.addEventListener('submit', async (event) => {
+            event.preventDefault();
+            const data = new FormData(form, event.submitter);
+            show(await ask({ method: 'POST', body: data }));
+        });
+    }
+    for (const take of takes) {
+        take.hidden = false;
+        take.addEventListener('click', () => {
+            const field = document.getElementById(take.dataset.take);
+            if (!last?.plugged || last.overloaded || !last.stable) {
+                wrong.textContent = !last?.plugged ? 'The scale does not answer: plug it in, or type what yours shows.' : last.overloaded ? 'More lies on it than it can weigh.' : 'It has not come to rest; wait a moment.';
+
+                return;
+            }
+            wrong.textContent = '';
+            field.value = (field.value.trimEnd() === '' ? '' : `${field.value.trimEnd()}\n`) + last.shown.replaceAll('\u202F', '');
+            field.focus();
+        });
+    }
+    follow();
+
+    async function follow() {
+        if (!document.hidden) {
+            show(await ask({}), true);
+        }
+        window.setTimeout(follow, EVERY);
+    }
+
+    async function ask(options) {
+        try {
+            const answer = await fetch(panel.dataset.scale, { ...options, headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+            away = !answer.ok && answer.status !== 422;
+
+            return away ? null : await answer.json();
+        } catch {
+            away = true;
+
+            return null;
+        }
+    }
+
+    function show(reading, following = false) {
+        last = reading;
+        if (reading === null) {
+            state.textContent = 'out of reach';
+            display.classList.add('off');
+
+            return;
+        }
+        shown.textContent = reading.plugged ? reading.shown : '· · ·';
+        state.textContent = !reading.plugged ? 'not plugged in' : reading.overloaded ? 'too heavy: take something off' : reading.stable ? 'at rest' : 'settling';
+        display.classList.toggle('off', !reading.plugged);
+        display.classList.toggle('resting', reading.plugged && reading.stable && !reading.overloaded);
+        plug.value = reading.plugged ? 'unplug' : 'plug';
+        plug.textContent = reading.plugged ? 'Unplug' : 'Plug in';
+        if (!following) {
+            wrong.textContent = reading.wrong ?? '';
+        }
+    }
+}
