@@ -15,6 +15,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Scale\Stretch;
 use Fescue\Core\Scale\Weighing;
 use Illuminate\Http\Request;
@@ -33,15 +34,15 @@ final class WeighingForm
 
     public readonly ?Repeated $piece;
 
-    public readonly ?Weighing $density;
+    public readonly ?Spread $density;
 
     public readonly ?Repeated $with;
 
-    public readonly ?Weighing $net;
+    public readonly ?Spread $net;
 
-    public readonly ?Weighing $left;
+    public readonly ?Spread $left;
 
-    public readonly ?Weighing $thickness;
+    public readonly ?Spread $thickness;
 
     public readonly ?Stretch $stretch;
 
@@ -54,12 +55,12 @@ final class WeighingForm
         }
         $this->piece = $this->weighings('piece');
         $this->pieceLength = $this->piece === null ? null : $this->length('piece_length', LengthUnit::Metre);
-        $this->density = $this->piece === null || $this->pieceLength === null ? null : $this->tell('piece', fn(): Weighing => Weighing::density($this->piece, $this->pieceLength));
+        $this->density = $this->piece === null || $this->pieceLength === null ? null : $this->tell('piece', fn(): Spread => Weighing::density($this->piece, $this->pieceLength));
         $this->with = $this->weighings('with');
         $without = $this->weighings('without');
-        $this->net = $this->with === null ? null : $this->tell('with', fn(): Weighing => Weighing::net($this->with, $without));
+        $this->net = $this->with === null ? null : $this->tell('with', fn(): Spread => Weighing::net($this->with, $without));
         $this->left = $this->left();
-        $this->thickness = $this->typed('turns') === '' ? null : $this->tell('turns', fn(): Weighing => Weighing::thickness($this->turns(), $this->length('wrap_width', $maker->units) ?? Length::mm(0)));
+        $this->thickness = $this->typed('turns') === '' ? null : $this->tell('turns', fn(): Spread => Weighing::thickness($this->turns(), $this->length('wrap_width', $maker->units) ?? Length::mm(0)));
         $this->stretch = $this->stretch($maker->units);
     }
 
@@ -71,13 +72,13 @@ final class WeighingForm
         return $this->request->has($field) || ! is_string($old) ? Typed::text($this->request, $field) : $old;
     }
 
-    private function left(): ?Weighing
+    private function left(): ?Spread
     {
         if ($this->net === null) {
             return null;
         }
         if ($this->density !== null) {
-            return Weighing::metresLeft($this->net, LinearDensity::gramsPerMetre($this->density->value), $this->density->share);
+            return Weighing::metresLeft($this->net, LinearDensity::gramsPerMetre($this->density->likely), $this->density->relative);
         }
 
         return $this->material === null ? null : Weighing::metresLeft($this->net, $this->material->density(), 0.01);

@@ -53,17 +53,17 @@ final class WeighingController extends Controller
         if ($what === 'density' && $form->density !== null && $form->pieceLength !== null && $form->piece !== null) {
             $material->update(['sample_length' => $form->pieceLength, 'sample_mass' => Mass::grams($form->piece->mean)]);
 
-            return LinearDensity::gramsPerMetre($form->density->value)->print().'.';
+            return LinearDensity::gramsPerMetre($form->density->likely)->print().'.';
         }
         if ($what === 'net' && $form->net !== null) {
-            Ledger::enter($material, Move::Weighed, round($form->net->value, 3), note: 'at the weighing desk');
+            Ledger::enter($material, Move::Weighed, round($form->net->likely, 3), note: 'at the weighing desk');
 
-            return Decimal::print($form->net->value).' g on hand.';
+            return Decimal::print($form->net->likely).' g on hand.';
         }
         if ($what === 'thickness' && $form->thickness !== null) {
-            $material->update(['diameter' => Length::mm(round($form->thickness->value, 2))]);
+            $material->update(['diameter' => Length::mm(round($form->thickness->likely, 2))]);
 
-            return Decimal::exact(round($form->thickness->value, 2)).' mm thick.';
+            return Decimal::exact(round($form->thickness->likely, 2)).' mm thick.';
         }
         if ($what === 'stretch' && $form->stretch !== null) {
             $stretch = $form->stretch;

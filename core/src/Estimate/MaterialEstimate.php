@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Stitch\Stitch;
 
 /**

@@ -7,7 +7,7 @@ namespace Fescue\Core\Tally;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Estimate\MaterialEstimate;
-use Fescue\Core\Estimate\Spread;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
 

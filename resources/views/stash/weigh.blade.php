@@ -1,7 +1,8 @@
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\LengthUnit)
+@use(Fescue\Core\Measure\MassUnit)
 @php
-    $range = fn ($one, int $decimals): string => Decimal::print($one->value, $decimals).' ± '.Decimal::print($one->value * $one->share, $decimals + ($one->value * $one->share < 10 ** -$decimals ? 1 : 0));
+    $range = fn ($one, int $decimals): string => Decimal::print($one->likely, $decimals).' ± '.Decimal::print($one->likely * $one->relative, $decimals + ($one->likely * $one->relative < 10 ** -$decimals ? 1 : 0));
     $weighings = [
         'piece' => 'Each weighing of it',
         'with' => 'With its container',
@@ -33,6 +34,11 @@
                 <x-field name="pan" label="Lay on the pan" hint="A stand-in knows no weight but what you tell it." placeholder="412 g" autocomplete="off" />
                 <button class="btn btn-quiet">Lay it on</button>
             </form>
+            <form method="post" action="{{ route('stash.scale') }}" data-scale-keys class="keys" aria-label="Unit">
+                @csrf
+                <input type="hidden" name="do" value="unit">
+                @foreach (MassUnit::cases() as $one)<button class="plain" name="unit" value="{{ $one->value }}">{{ $one->value }}</button>@endforeach
+            </form>
             <p class="wrong" role="alert" data-scale-wrong></p>
             <p class="hint">No scale? Type what yours shows; everything here works the same.</p>
         </section>
@@ -46,7 +52,7 @@
                     @include('stash.weighings', ['name' => 'piece', 'label' => 'Each weighing of it'])
                     <div class="outcome">
                         @if ($form->density)
-                            <p class="figure"><b>{{ $range($form->density, 2) }}</b> g/m<span>{{ Decimal::print($form->density->value * 1000) }} tex, {{ $form->piece->count() === 1 ? 'one weighing' : "from {$form->piece->count()} weighings, spread ".Decimal::print($form->piece->deviation, 1).' g' }}</span></p>
+                            <p class="figure"><b>{{ $range($form->density, 2) }}</b> g/m<span>{{ Decimal::print($form->density->likely * 1000) }} tex, {{ $form->piece->count() === 1 ? 'one weighing' : "from {$form->piece->count()} weighings, spread ".Decimal::print($form->piece->deviation, 1).' g' }}</span></p>
                             @if ($form->material){!! $keep('density', 'Keep this density') !!}@endif
                         @else
                             <p class="soft">The longer the piece and the more weighings, the surer.</p>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Estimate;
+namespace Fescue\Core\Measure;
 
 /**
  * A figure that is not sure: normal about its likely value. Low and high leave out one in ten at each side.

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Strip;
+
+use Fescue\Core\Measure\ArealDensity;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Strip\Candidate;
+use Fescue\Core\Strip\Choice;
+use Fescue\Core\Strip\CutPlan;
+use Fescue\Core\Strip\Outcome;
+use Fescue\Core\Strip\Wanted;
+use PHPUnit\Framework\TestCase;
+
+final class ChoiceTest extends TestCase
+{
+    /** Every one of the 2^n choices weighed, as a judge of the exact chooser. */
+    public function testNoChoiceIsBetterThanTheExactOne(): void
+    {
+        mt_srand(11);
+        for ($try = 0; $try < 150; $try++) {
+            $candidates = self::random(mt_rand(1, 9), 2);
+            $need = mt_rand(1, 60);
+            [$metres, $pieces] = self::bruteForce($candidates, $need);
+            $choice = Choice::of($candidates, $need);
+            if ($metres === INF) {
+                self::assertNull($choice);
+
+                continue;
+            }
+            self::assertNotNull($choice);
+            self::assertNull($choice->within);
+            self::assertEqualsWithDelta($metres, $choice->metres, 1e-6);
+            self::assertSame($pieces, $choice->pieces);
+        }
+    }
+
+    /** Beyond the exact ones: never short, never more than it says from the best, and judged by the brute force where that can. */
+    public function testTheQuickOneIsAsGoodAsItSays(): void
+    {
+        mt_srand(12);
+        for ($try = 0; $try < 40; $try++) {
+            $candidates = self::random(mt_rand(4, 6), 7);
+            if (array_sum(array_map(fn(Candidate $one): int => $one->count, $candidates)) <= Choice::EXACT) {
+                continue;
+            }
+            $need = mt_rand(10, 90);
+            [$metres] = self::bruteForce($candidates, $need);
+            $choice = Choice::of($candidates, $need);
+            self::assertSame($metres === INF, $choice === null);
+            if ($choice !== null) {
+                self::assertGreaterThanOrEqual($need - 1e-6, $choice->metres);
+                self::assertNotNull($choice->within);
+                self::assertLessThanOrEqual($choice->within + 1e-6, $choice->metres - $metres);
+                foreach ($choice->picked as $key => $count) {
+                    self::assertLessThanOrEqual($candidates[(int) $key]->count, $count);
+                }
+            }
+        }
+    }
+
+    /** Seven alike are just enough: no rounding may make it eight. */
+    public function testAlikePiecesThatAreJustEnough(): void
+    {
+        foreach ([7, 11, 13, 23] as $pieces) {
+            $choice = Choice::of([new Candidate('a', 3.3, 40)], 3.3 * $pieces);
+            self::assertSame($pieces, $choice?->pieces);
+            self::assertNotNull($choice->within);
+        }
+    }
+
+    public function testFiveHundredPieces(): void
+    {
+        mt_srand(13);
+        $candidates = self::random(500, 1);
+        $choice = Choice::of($candidates, 400);
+        self::assertNotNull($choice);
+        self::assertGreaterThanOrEqual(400, $choice->metres);
+        self::assertLessThanOrEqual(400 + ($choice->within ?? 0), $choice->metres);
+        self::assertNull(Choice::of($candidates, 1e6));
+    }
+
+    /** areal × strip × layers = density × pull (geometry): 7 g/m of 175 g/m² pulled to 1.25 is 5 cm, half that double. */
+    public function testHowWideToCut(): void
+    {
+        $wanted = new Wanted(Length::mm(42_000), LinearDensity::gramsPerMetre(7));
+        $cloth = ArealDensity::gramsPerSquareMetre(175);
+        self::assertEqualsWithDelta(50, $wanted->strip($cloth, 1.25, false)->mm, 1e-9);
+        self::assertEqualsWithDelta(25, $wanted->strip($cloth, 1.25, true)->mm, 1e-9);
+    }
+
+    /** By hand: prior 1 ± 0.1, one piece at 0.9 ± 0.04: (100 + 625·0.9)/725, and √(1/725). */
+    public function testTheFirstPieceCorrectsTheRest(): void
+    {
+        $after = Outcome::after([[10.0, 9.0]]);
+        self::assertEqualsWithDelta((100 + 625 * 0.9) / 725, $after->factor, 1e-12);
+        self::assertEqualsWithDelta(sqrt(1 / 725), $after->share, 1e-12);
+        $before = Outcome::after([])->of([10.0, 10.0]);
+        self::assertEqualsWithDelta(20, $before->likely, 1e-9);
+        self::assertGreaterThan($after->of([10.0, 10.0])->relative, $before->relative);
+    }
+
+    /** Drawn from what it supposes, nine in ten of the plans it is sure of are enough. */
+    public function testAPlanIsAsSureAsItSays(): void
+    {
+        mt_srand(14);
+        $candidates = [new Candidate('shirt', 14.0, 8), new Candidate('sleeve', 3.5, 12), new Candidate('skirt', 22.0, 2)];
+        $plan = CutPlan::of($candidates, 42.0);
+        self::assertNotNull($plan);
+        self::assertGreaterThanOrEqual(CutPlan::SURE, $plan->chance);
+        $enough = 0;
+        $metres = ['shirt' => 14.0, 'sleeve' => 3.5, 'skirt' => 22.0];
+        for ($draw = 0; $draw < 8000; $draw++) {
+            $common = 1 + Outcome::COMMON * self::normal();
+            $given = array_sum(array_map(fn(int|string $key): float => $metres[$key] * ($common + Outcome::EACH * self::normal()), $plan->order));
+            $enough += (int) ($given >= 42.0);
+        }
+        self::assertEqualsWithDelta($plan->chance, $enough / 8000, 0.015);
+        self::assertCount($plan->choice->pieces, $plan->order);
+    }
+
+    public function testWhatWasCutCountsAndTheRestIsChosenAnew(): void
+    {
+        $candidates = [new Candidate('a', 10.0, 5)];
+        $poor = CutPlan::of($candidates, 40.0, [[10.0, 7.0]]);
+        $good = CutPlan::of($candidates, 40.0, [[10.0, 12.0]]);
+        self::assertNotNull($good);
+        self::assertNull(CutPlan::of([new Candidate('a', 10.0, 3)], 60.0));
+        self::assertSame(5, $poor?->choice->pieces);
+        self::assertLessThan(5, $good->choice->pieces);
+    }
+
+    private static function normal(): float
+    {
+        return sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos(2 * M_PI * mt_rand(0, 999_999) / 1_000_000);
+    }
+
+    /** @return list<Candidate> */
+    private static function random(int $kinds, int $most): array
+    {
+        return array_map(fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, mt_rand(1, $most)), range(0, $kinds - 1));
+    }
+
+    /**
+     * @param list<Candidate> $candidates
+     *
+     * @return array{float, int} least metres that are enough, and the fewest pieces that give them
+     */
+    private static function bruteForce(array $candidates, float $need): array
+    {
+        $sums = [[0.0, 0]];
+        foreach ($candidates as $one) {
+            $more = [];
+            foreach ($sums as [$metres, $pieces]) {
+                for ($count = 0; $count <= $one->count; $count++) {
+                    $more[] = [$metres + $count * $one->metres, $pieces + $count];
+                }
+            }
+            $sums = $more;
+        }
+        $best = [INF, 0];
+        foreach ($sums as [$metres, $pieces]) {
+            if ($metres >= $need - 1e-9 && ($metres < $best[0] - 1e-9 || ($metres < $best[0] + 1e-9 && $pieces < $best[1]))) {
+                $best = [$metres, $pieces];
+            }
+        }
+
+        return $best;
+    }
+}
