@@ -139,9 +139,7 @@ final readonly class BagForm
 
     private function length(string $field): string
     {
-        $text = $this->typed($field);
-
-        return preg_match('/^[\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞]+$/u', $text) === 1 ? "{$text} {$this->maker->units->value}" : $text;
+        return Typed::withUnit($this->typed($field), $this->maker->units->value);
     }
 
     /**

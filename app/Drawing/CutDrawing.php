@@ -108,15 +108,10 @@ final class CutDrawing
         $this->area($outline, Ink::PALE_GRASS, Ink::INK);
         $this->waste();
         $this->course();
-        $numbers = ['left' => [], 'right' => [], 'spine' => []];
-        foreach ($this->cutting->cuts as $place => $cut) {
+        foreach ($this->cutting->cuts as $cut) {
             $this->cut($cut);
-            [$side, $x, $y] = $this->numberOf($cut);
-            if (array_filter($numbers[$side], fn(float $taken): bool => abs($taken - $y) < self::ROOM) === []) {
-                $numbers[$side][] = $y;
-                $this->text($x, $y + 4, (string) ($place + 1), $this->ink($cut), $side === 'left' ? 'end' : 'start');
-            }
         }
+        $this->numbers();
         if ($this->from > 0) {
             $this->text($this->x($this->from), $this->above - 9, '… the end of the ribbon', Ink::SOFT);
         } else {
@@ -126,6 +121,26 @@ final class CutDrawing
             $this->spine();
         }
         $this->legend();
+    }
+
+    /** Cuts that begin at one place share it; one without room is left to its neighbours. */
+    private function numbers(): void
+    {
+        /** @var array<string, array{string, float, float, string, list<int>}> $labels */
+        $labels = [];
+        foreach ($this->cutting->cuts as $place => $cut) {
+            [$side, $x, $y] = $this->numberOf($cut);
+            $at = $side.round($y);
+            $labels[$at] ??= [$side, $x, $y, $this->ink($cut), []];
+            $labels[$at][4][] = $place + 1;
+        }
+        $taken = ['left' => [], 'right' => [], 'spine' => []];
+        foreach ($labels as [$side, $x, $y, $ink, $numbers]) {
+            if (array_filter($taken[$side], fn(float $other): bool => abs($other - $y) < self::ROOM) === []) {
+                $taken[$side][] = $y;
+                $this->text($x, $y + 4, implode(', ', $numbers), $ink, $side === 'left' ? 'end' : 'start');
+            }
+        }
     }
 
     private function hasSpine(): bool
@@ -164,6 +179,12 @@ final class CutDrawing
         [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
         $this->area([$at($first->x1, $first->y1), $at($first->x2 + 1e-9, $first->y1), $at($first->x2, $first->y2)], "url(#{$this->hatch})");
         $this->area([$at($last->x1, $last->y1), $at($last->x1, $last->y2), $at($last->x2, $last->y2)], "url(#{$this->hatch})");
+        foreach ($this->cutting->cuts as $cut) {
+            if ($cut->kind === CutKind::Trim) {
+                $to = $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm;
+                $this->area(array_map(fn(array $point): array => $at(...$point), [[$piece->widthAt($cut->y1) - $m, $cut->y1], [$piece->widthAt($cut->y1) + $m, $cut->y1], [$piece->widthAt($to) + $m, $to], [$piece->widthAt($to) - $m, $to]]), "url(#{$this->hatch})");
+            }
+        }
         foreach ($diagonals as $cut) {
             $this->line([$at($cut->x1, $cut->y1), $at($cut->x2, $cut->y2)], Ink::GRASS, 1.8);
         }

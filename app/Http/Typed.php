@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use Fescue\Core\Measure\Written;
 use Illuminate\Http\Request;
 
 /** What a form's field holds. */
@@ -15,5 +16,11 @@ final class Typed
         $value = $request->input($field);
 
         return is_string($value) || is_int($value) || is_float($value) ? trim((string) $value) : '';
+    }
+
+    /** A quantity with the unit meant where only a number is written. */
+    public static function withUnit(string $text, string $unit): string
+    {
+        return preg_match('/^'.Written::BARE.'$/u', $text) === 1 ? "{$text} {$unit}" : $text;
     }
 }

@@ -58,6 +58,24 @@ final class User extends Authenticatable
         return $all;
     }
 
+    /** @return HasMany<RawPiece, $this> */
+    public function rawPieces(): HasMany
+    {
+        $all = $this->hasMany(RawPiece::class);
+        $all->orderBy('name');
+
+        return $all;
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        $all = $this->hasMany(Batch::class);
+        $all->orderByRaw('finished_at is not null')->orderByDesc('id');
+
+        return $all;
+    }
+
     /** @return HasMany<Bag, $this> */
     public function bags(): HasMany
     {

@@ -5,145 +5,148 @@ declare(strict_types=1);
 namespace App\Stash;
 
 use App\Http\Typed;
-use Fescue\Core\Measure\Length;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Measure\Mass;
-use Fescue\Core\Measure\MassUnit;
-use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Strip\CarrierBag;
-use Fescue\Core\Strip\Panel;
-use Fescue\Core\Strip\Piece;
-use Fescue\Core\Strip\TooSmall;
-use Fescue\Core\Strip\Tube;
+use Fescue\Core\Strip\Source;
+use Fescue\Core\Strip\StripDocument;
+use Fescue\Core\Strip\StripSpec;
 use Illuminate\Http\Request;
 
-/** The measures of a piece to cut, as its form sends them. */
+/**
+ * The measures of a piece, as forms send them: they become a fescue-strip/1 document with the maker's unit written behind
+ * bare numbers, and the core judges it.
+ */
 final class CuttingForm
 {
-    public const KINDS = ['tube' => 'Shirt, sleeve or skirt', 'panel' => 'Flat panel or sheet', 'bag' => 'Carrier bag'];
+    public const KINDS = ['tube' => 'Shirt, sleeve or skirt', 'panel' => 'Flat panel or sheet', 'bag' => 'Carrier bag', 'ribbon' => 'Ribbon, halved'];
 
-    private const LONGEST_MM = 20_000.0;
+    private const LENGTHS = ['flat_width', 'flat_width_end', 'height', 'strip', 'spine', 'side_fold', 'trim_top', 'trim_bottom', 'hitch_loss'];
 
-    private const MOST_PIECES = 500;
+    /** Of each kind, in the order they are asked for. */
+    private const ASKED = [
+        'tube' => ['flat_width', 'flat_width_end', 'height', 'trim_top', 'trim_bottom', 'strip', 'spine', 'pull', 'mass', 'areal', 'pieces'],
+        'panel' => ['flat_width', 'height', 'trim_top', 'trim_bottom', 'strip', 'pull', 'mass', 'areal', 'pieces'],
+        'bag' => ['flat_width', 'side_fold', 'height', 'trim_top', 'trim_bottom', 'strip', 'hitch_loss', 'mass', 'areal', 'pieces'],
+        'ribbon' => ['flat_width', 'height', 'mass', 'pieces'],
+    ];
+
+    /** Not the piece's own but how it is cut. */
+    private const HOW = ['strip', 'spine', 'pieces', 'hitch_loss'];
 
     /** @var array<string, string> by field */
     public array $wrong = [];
 
     public readonly string $kind;
 
-    public readonly ?Piece $piece;
+    public readonly ?StripSpec $spec;
 
-    public readonly ?Length $strip;
+    /** @var array<string, mixed> fescue-strip/1 */
+    public readonly array $document;
 
-    /** Of one whole piece, null where not weighed. */
-    public readonly ?Mass $mass;
-
-    public readonly int $pieces;
-
-    /** Share by which jersey is longer after it is pulled. */
-    public readonly float $pull;
-
-    public function __construct(private readonly Request $request, private readonly LengthUnit $unit)
+    /** @param bool $raw whether only the piece itself is told, not how it is cut */
+    public function __construct(private readonly Request $request, private readonly LengthUnit $unit, private readonly bool $raw = false)
     {
         $kind = $this->typed('kind');
         $this->kind = isset(self::KINDS[$kind]) ? $kind : 'tube';
-        $this->strip = $this->length('strip');
-        $this->mass = $this->mass();
-        $this->pieces = (int) $this->number('pieces', 1, 1, self::MOST_PIECES, 'Write how many pieces, from 1 to '.self::MOST_PIECES.'.');
-        $this->pull = $this->number('pull', 0, 0, 200, 'Write the pull in percent, from 0 to 200.') / 100;
-        $this->piece = $this->piece();
+        $this->document = $this->document();
+        $this->spec = $this->sent() ? $this->read() : null;
     }
 
     public function typed(string $field): string
     {
-        return Typed::text($this->request, $field);
+        $old = $this->request->isMethod('get') && ! $this->sent() ? $this->request->old($field) : null;
+
+        return is_string($old) ? $old : Typed::text($this->request, $field);
     }
 
     /** Whether anything was sent yet. */
     public function sent(): bool
     {
-        return $this->request->has('width');
+        return $this->request->has('flat_width');
     }
 
-    private function piece(): ?Piece
+    /** @return list<string> */
+    public function asked(): array
     {
-        if (! $this->sent()) {
-            return null;
+        return array_values(array_filter(self::ASKED[$this->kind], fn(string $field): bool => ! $this->raw || ! in_array($field, self::HOW, true)));
+    }
+
+    /** @return array<string, string> what was typed, to be sent again */
+    public function again(): array
+    {
+        return array_filter(['kind' => $this->kind] + array_combine($this->asked(), array_map($this->typed(...), $this->asked())), fn(string $text): bool => $text !== '');
+    }
+
+    /**
+     * What of a document is the piece itself, to be kept with it.
+     *
+     * @return array<string, mixed>
+     */
+    public function measures(): array
+    {
+        return array_diff_key($this->document, ['format' => 1, 'strip' => 1, 'pieces' => 1, 'bags' => 1]);
+    }
+
+    /** @return array<string, mixed> */
+    private function document(): array
+    {
+        $source = match ($this->kind) {
+            'tube' => Source::Tube,
+            'panel' => Source::Panel,
+            'bag' => Source::BagLoops,
+            default => Source::RibbonHalf,
+        };
+        $document = ['format' => StripDocument::FORMAT, 'source' => $source->value];
+        foreach ($this->asked() as $field) {
+            $text = $this->typed($field);
+            if ($text === '') {
+                continue;
+            }
+            if (in_array($field, self::LENGTHS, true)) {
+                $document[$field] = Typed::withUnit($text, $this->unit->value);
+            } elseif ($field === 'mass' || $field === 'areal') {
+                $document[$field] = Typed::withUnit($text, $field === 'mass' ? 'g' : 'g/m2');
+            } elseif ($field === 'pieces') {
+                $document[$source->isBag() ? 'bags' : 'pieces'] = preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : $text;
+            } else {
+                $document[$field] = $this->pull($text);
+            }
         }
-        $width = $this->length('width');
-        $height = $this->length('height');
-        $spine = $this->kind === 'tube' ? $this->length('spine', Length::mm(Tube::SPINE_MM)) : null;
-        $handles = $this->kind === 'bag' ? $this->length('handles', Length::mm(0)) : null;
-        $seam = $this->kind === 'bag' ? $this->length('seam', Length::mm(0)) : null;
-        if ($width === null || $height === null || $this->strip === null || $this->wrong !== []) {
-            return null;
+        if ($this->raw && $this->kind !== 'ribbon' && isset($document['height']) && is_string($document['height'])) {
+            // A strip that any piece can be cut to: an eighth of its height.
+            $document['strip'] = (string) preg_replace_callback('/^([\d.,]+)/', fn(array $number): string => (string) round((float) str_replace(',', '.', $number[1]) / 8, 3), $document['height']);
         }
+
+        return $document;
+    }
+
+    /** From percent to length after over before. */
+    private function pull(string $text): float
+    {
+        $percent = str_replace(',', '.', rtrim($text, ' %'));
+        if (preg_match('/^\d{1,4}(\.\d+)?$/', $percent) !== 1 || (float) $percent > 100 * (StripSpec::LONGEST_PULL - 1)) {
+            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '.(int) (100 * (StripSpec::LONGEST_PULL - 1)).': 25 where 4 m become 5 m.';
+
+            return 1.0;
+        }
+
+        return 1 + (float) $percent / 100;
+    }
+
+    private function read(): ?StripSpec
+    {
         try {
-            return match (true) {
-                $spine !== null => new Tube($width, $height, $this->strip, $spine),
-                $handles !== null && $seam !== null => new CarrierBag($width, $height, $this->strip, $handles, $seam),
-                default => new Panel($width, $height, $this->strip),
-            };
-        } catch (TooSmall $e) {
-            $this->wrong[$e->measure] = $e->getMessage();
-
-            return null;
-        }
-    }
-
-    private function length(string $field, ?Length $absent = null): ?Length
-    {
-        if (! $this->sent() || ($absent !== null && $this->typed($field) === '')) {
-            return $absent;
-        }
-        try {
-            $length = Length::parse($this->typed($field), $this->unit);
-        } catch (NotUnderstood $e) {
-            $this->wrong[$field] = $e->getMessage();
-
-            return null;
-        }
-        if ($length->mm > self::LONGEST_MM || ($length->mm <= 0 && $absent === null)) {
-            $this->wrong[$field] = 'This should be above nothing and at most 20 m. Is the unit right?';
+            $spec = StripDocument::read($this->document);
+        } catch (Refused $e) {
+            foreach ($e->problems as $problem) {
+                $field = ltrim($problem->path, '/');
+                $field = $field === 'bags' ? 'pieces' : ($field === 'strip' && $this->raw ? 'height' : $field);
+                $this->wrong[$field] ??= $problem->message === 'This is missing.' ? 'Measure this, and write it here.' : $problem->message;
+            }
 
             return null;
         }
 
-        return $length;
-    }
-
-    private function mass(): ?Mass
-    {
-        if ($this->typed('mass') === '') {
-            return null;
-        }
-        try {
-            $mass = Mass::parse($this->typed('mass'), MassUnit::Gram);
-        } catch (NotUnderstood $e) {
-            $this->wrong['mass'] = $e->getMessage();
-
-            return null;
-        }
-        if ($mass->grams <= 0 || $mass->grams > 20_000) {
-            $this->wrong['mass'] = 'This should be above nothing and at most 20 kg. Is the unit right?';
-        }
-
-        return $mass;
-    }
-
-    private function number(string $field, float $absent, float $least, float $most, string $message): float
-    {
-        $text = str_replace(',', '.', rtrim($this->typed($field), ' %'));
-        if ($text === '') {
-            return $absent;
-        }
-        $whole = $field === 'pieces' ? '/^\d{1,6}$/' : '/^\d{1,6}(?:\.\d+)?$/';
-        if (preg_match($whole, $text) !== 1 || (float) $text < $least || (float) $text > $most) {
-            $this->wrong[$field] = $message;
-
-            return $absent;
-        }
-
-        return (float) $text;
+        return $this->wrong === [] ? $spec : null;
     }
 }

@@ -6,15 +6,19 @@ namespace Database\Seeders;
 
 use App\Http\Controllers\MaterialController;
 use App\Models\Bag;
+use App\Models\Batch;
 use App\Models\Material;
+use App\Models\RawPiece;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Stash\Ledger;
 use App\Stash\MaterialText;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stock\Move;
+use Fescue\Core\Strip\School;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -63,7 +67,7 @@ final class DatabaseSeeder extends Seeder
             [[Move::Weighed, 610, 25, 'counted and washed'], [Move::Used, 154, 7, 'two squares of 7 by 11']]],
     ];
 
-    /** cord, name, hook mm, stitch, stitches, width mm, rows, height mm, grams */
+    /** material, name, hook mm, stitch, stitches, width mm, rows, height mm, grams */
     private const SWATCHES = [
         'rope-walk' => ['rope-walk', 'Rope-walk, sc on 8', 8.0, 'sc', 11.0, 131.0, 11.0, 124.0, 97.0],
         'net-loft' => ['net-loft', 'Net-loft, sc on 10', 10.0, 'sc', 10.0, 146.0, 10.0, 139.0, 121.0],
@@ -71,6 +75,8 @@ final class DatabaseSeeder extends Seeder
         'slate' => ['slate', 'Slipway, hdc on 9', 9.0, 'hdc', 10.0, 132.0, 8.0, 151.0, 91.0],
         'foam' => ['foam', 'Foam, sc on 12', 12.0, 'sc', 9.0, 151.0, 9.0, 142.0, null],
         'dusk' => ['dusk', 'Last-ferry, sc on 7', 7.0, 'sc', 12.0, 124.0, 12.0, 118.0, 71.0],
+        'stripe' => ['stripe', 'Pilot stripe, sc on 10', 10.0, 'sc', 8.0, 104.0, 8.0, 106.0, 52.0],
+        'bakery' => ['bakery', 'Bakery loops, sc on 8', 8.0, 'sc', 9.0, 107.0, 9.0, 101.0, 24.0],
     ];
 
     public function run(): void
@@ -83,6 +89,7 @@ final class DatabaseSeeder extends Seeder
             $materials = $this->materials($maker);
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
+            $this->pieces($maker);
         });
     }
 
@@ -155,6 +162,27 @@ final class DatabaseSeeder extends Seeder
         }
     }
 
+    /** Shirts, bags and ribbon that wait, and two batches on the table. */
+    private function pieces(User $maker): void
+    {
+        $made = array_map(fn(array $one): RawPiece => $maker->rawPieces()->create(array_combine(['name', 'form', 'colour', 'fibre', 'count', 'measures'], $one)), [
+            'hold' => ['Hold-crew shirts, large', 'tube', '#3f5b6b', 'cotton', 4, ['source' => 'tube', 'flat_width' => '54 cm', 'height' => '44 cm', 'trim_bottom' => '2.5 cm', 'mass' => '148 g', 'pull' => 1.3]],
+            'small' => ['Cabin-boy shirts', 'tube', '#8c3f4d', 'cotton', 6, ['source' => 'tube', 'flat_width' => '41 cm', 'height' => '36 cm', 'trim_bottom' => '2 cm', 'mass' => '86 g', 'pull' => 1.25]],
+            'sleeves' => ['Long sleeves', 'tube', '#3f5b6b', 'cotton', 8, ['source' => 'tube', 'flat_width' => '19 cm', 'flat_width_end' => '11 cm', 'height' => '47 cm', 'trim_bottom' => '3 cm', 'areal' => '158 g/m2', 'pull' => 1.25]],
+            'sheet' => ['Bunk sheet, torn', 'panel', '#e4dcc8', 'cotton', 1, ['source' => 'panel', 'flat_width' => '140 cm', 'height' => '90 cm', 'areal' => '131 g/m2']],
+            'bakery' => ['Bakery bags, yellow', 'bag', '#d9a441', 'polyethylene', 34, ['source' => 'bag-loops', 'flat_width' => '28 cm', 'side_fold' => '8 cm', 'height' => '52 cm', 'trim_top' => '14 cm', 'trim_bottom' => '3 cm', 'mass' => '8.6 g']],
+            'chandler' => ['Chandler’s bags, white', 'bag', '#dfe2df', 'polyethylene', 12, ['source' => 'bag-loops', 'flat_width' => '38 cm', 'height' => '49 cm', 'trim_top' => '9 cm', 'trim_bottom' => '2 cm', 'mass' => '17 g']],
+            'pennant' => ['Pennant ribbon end', 'ribbon', '#2f6a74', 'polyester', 1, ['source' => 'ribbon-half', 'flat_width' => '18 mm', 'height' => '3.2 m', 'mass' => '13.8 g']],
+        ]);
+        foreach ([['bakery', 'Yellow loops for the shopper', 50.0, School::Joined, 12, 5, true, 4], ['hold', 'Hold-crew yarn', 22.0, School::OneStrand, 2, 1, false, 7]] as [$key, $name, $strip, $school, $pieces, $stack, $ahead, $done]) {
+            /** @var Batch $batch */
+            $batch = $maker->batches()->create(['raw_piece_id' => $made[$key]->id, 'name' => $name, 'colour' => $made[$key]->colour, 'document' => $made[$key]->document(Length::mm($strip), $school, $pieces), 'stack' => $stack, 'join_ahead' => $ahead]);
+            foreach (array_slice($batch->steps(LengthUnit::Centimetre), 0, $done) as $step) {
+                $batch->tick($step->key, true);
+            }
+        }
+    }
+
     /**
      * swatch, name, length, width and height cm, ends, working, body stitch, loop, slot (skip, chain, edge) or null, counts given
      *
@@ -164,13 +192,13 @@ final class DatabaseSeeder extends Seeder
     {
         return [
             ['rope-walk', 'Gangway tote', 31, 11.5, 25, 'two-and-two', 'spiral', 'sc', 'back', [10, 16, 1], []],
-            ['net-loft', 'Mooring basket', 34, 17, 20, 'three', 'spiral', 'sc', 'both', [8, 12, 2], []],
+            ['stripe', 'Mooring basket', 34, 17, 12, 'three', 'spiral', 'sc', 'both', [8, 12, 2], []],
             ['buoy', 'Purser’s pouch', 19, 7, 14, 'three', 'joined', 'sc', 'both', null, []],
             ['slate', 'Deck-chair tote', 36, 14, 32, 'two-and-two', 'joined', 'hdc', 'both', [9, 15, 2], []],
             ['foam', 'Breadwinner', 30, 12, 22, 'three', 'spiral', 'sc', 'both', [8, 13, 1], []],
             ['dusk', 'Night-crossing bag', 26, 9, 21, 'two-and-two', 'spiral', 'sc', 'front', [11, 17, 1], []],
             ['rope-walk', 'Lantern bag', 24, 14, 18, 'three', 'spiral', 'sc', 'both', [9, 14, 1], []],
-            ['net-loft', 'Ticket-hall shopper', 38, 11, 33, 'two-and-two', 'spiral', 'dc', 'both', [9, 15, 2], []],
+            ['bakery', 'Ticket-hall shopper', 33, 9, 27, 'two-and-two', 'spiral', 'hdc', 'both', [9, 15, 2], []],
             ['slate', 'Tideline tray', 32, 20, 8, 'three', 'joined', 'sc', 'both', null, []],
             ['dusk', 'Knot-garden clutch', 23, 5, 13, 'two-and-two', 'spiral', 'sc', 'back', null, []],
             ['buoy', 'Signal bag', 22, 9, 20, 'two-and-two', 'spiral', 'hdc', 'both', [12, 19, 1], ['chain' => 16, 'rounds' => 5, 'body' => 13]],

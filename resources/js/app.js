@@ -1,6 +1,7 @@
 import { fileSizes, focusTrouble, keys, printing } from './page.js';
 import { plan } from './plan.js';
 import { scale } from './scale.js';
+import { ticks } from './ticks.js';
 
 keys();
 focusTrouble();
@@ -8,3 +9,4 @@ printing();
 fileSizes();
 plan();
 scale();
+ticks();

@@ -16,6 +16,9 @@ final readonly class Material
 
     public const HEAVIEST = 500.0;
 
+    /** g/m for each mm² across: 0.12 g/cm³. */
+    private const BULK = 0.12;
+
     public function __construct(
         public Kind $kind,
         public Length $diameter,
@@ -29,6 +32,15 @@ final readonly class Material
     public static function isStrand(LinearDensity $density): bool
     {
         return $density->gramsPerMetre >= self::LIGHTEST && $density->gramsPerMetre <= self::HEAVIEST;
+    }
+
+    /**
+     * How thick a soft strand rolls, until it is wound and measured: a round strand of its weight and of about 0.12 g/cm³,
+     * air between the plies included. From memory.
+     */
+    public static function guessedDiameter(LinearDensity $density): Length
+    {
+        return Length::mm(max(0.5, min(30.0, 2 * sqrt($density->gramsPerMetre / (M_PI * self::BULK)))));
     }
 
     public function lengthOnHand(): ?Length

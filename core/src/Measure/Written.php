@@ -15,6 +15,9 @@ final readonly class Written
     private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3',
         '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
 
+    /** What a number without a unit is written with, as a pattern. */
+    public const BARE = '[\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞]+';
+
     private const NUMBER = '\d{1,3}(?: \d{3})+(?:[.,]\d+)?(?![\d\/])|\d+ +\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d*)?|[.,]\d+';
 
     /** @param list<array{float, string}> $parts each a number and its unit, '' where none was written */

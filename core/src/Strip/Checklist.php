@@ -76,7 +76,7 @@ final class Checklist
         }
         if (isset($numbers['diagonal'])) {
             $steps[] = $spec->source->isBag()
-                ? new Step("{$key}-spiral", "Cut round{$named}", "{$numbers['diagonal']}: keep turning each bag, half a strip down on the front and half on the back. Cut off the thin half of the first and the last turn.", self::BLADE)
+                ? new Step("{$key}-spiral", "Cut round{$named}", "".($pieces > 1 ? 'One bag at a time: ' : '')."{$numbers['diagonal']}, turning it all the while, half a strip down on the front and half on the back. Cut off the thin half of the first and the last turn.", self::BLADE)
                 : new Step("{$key}-spine", "Open the spine{$named}", ($pieces > 1 ? 'One piece at a time: ' : '')."{$numbers['diagonal']}, aslant from each slit to the next one over; the first and the last run out to the edge.", self::BLADE);
         }
 
@@ -103,6 +103,10 @@ final class Checklist
             $by[$cut->kind->value][] = $place + 1;
         }
 
-        return array_map(fn(array $numbers): string => count($numbers) === 1 ? "cut {$numbers[0]}" : 'cuts '.min($numbers).' to '.max($numbers), $by);
+        return array_map(fn(array $numbers): string => match (count($numbers)) {
+            1 => "cut {$numbers[0]}",
+            2 => "cuts {$numbers[0]} and {$numbers[1]}",
+            default => 'cuts '.min($numbers).' to '.max($numbers),
+        }, $by);
     }
 }

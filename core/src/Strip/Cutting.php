@@ -77,11 +77,14 @@ final readonly class Cutting
      * Guessed.
      *
      * @param int $pieces at least 1
-     * @param int $stack pieces cut through at once, at least 1
+     * @param int $stack pieces cut through at once, at least 1; aslant each is cut by itself
      */
     public function minutes(int $pieces = 1, int $stack = 1): float
     {
-        return ((int) ceil($pieces / $stack) * count($this->cuts) * self::SECONDS_A_CUT + $this->joinsOf($pieces) * self::SECONDS_A_JOIN) / 60;
+        $alone = count(array_filter($this->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal));
+        $cuts = (int) ceil($pieces / $stack) * (count($this->cuts) - $alone) + $pieces * $alone;
+
+        return ($cuts * self::SECONDS_A_CUT + $this->joinsOf($pieces) * self::SECONDS_A_JOIN) / 60;
     }
 
     /** @param list<list<array{float, float}>> $course */

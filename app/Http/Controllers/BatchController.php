@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Models\Batch;
+use App\Models\Material;
+use App\Models\RawPiece;
+use App\Models\User;
+use App\Stash\BatchEnd;
+use App\Stash\CutPrint;
+use App\Stash\CuttingForm;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Strip\Checklist;
+use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\Source;
+use Fescue\Core\Strip\Step;
+use Fescue\Core\Strip\StripDocument;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Batches: pieces being cut, ticked off step by step, and put in the stash as strand. */
+final class BatchController extends Controller
+{
+    public function index(Request $request): View
+    {
+        return view('cutting.batches', ['batches' => $this->maker($request)->batches()->with('material')->get(), 'unit' => $this->maker($request)->units]);
+    }
+
+    /** Begins a batch of what lies on the cutting table, or of raw pieces. */
+    public function store(Request $request): RedirectResponse
+    {
+        $maker = $this->maker($request);
+        $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
+        $piece = $this->piece($request, $maker);
+        try {
+            $document = $piece === null ? self::fromTable($request, $maker, $school) : self::fromPiece($request, $piece, $school);
+            $pieces = StripDocument::read($document)->pieces;
+            $stack = self::stack(Typed::text($request, 'stack'), $pieces);
+        } catch (NotUnderstood $e) {
+            return back()->withInput()->withErrors(['batch' => $e->getMessage()]);
+        } catch (Refused $e) {
+            return back()->withInput()->withErrors(['batch' => $e->problems[0]->message]);
+        }
+        $name = mb_substr(Typed::text($request, 'name'), 0, 80);
+        /** @var Batch $batch */
+        $batch = $maker->batches()->create([
+            'raw_piece_id' => $piece?->id,
+            'name' => $name === '' ? ($piece->name ?? CuttingForm::KINDS[Typed::text($request, 'kind')] ?? 'Batch') : $name,
+            'colour' => $piece->colour ?? Material::PLAIN,
+            'document' => $document,
+            'stack' => $stack,
+            'join_ahead' => Typed::text($request, 'join') === 'ahead',
+        ]);
+
+        return redirect()->route('cutting.batch', $batch)->with('status', 'Begun. Tick off each step as it is done; every device of yours shows the same list.');
+    }
+
+    public function show(Request $request, Batch $batch): View
+    {
+        $this->authorize('own', $batch);
+        $maker = $this->maker($request);
+
+        return view('cutting.batch', [
+            'batch' => $batch,
+            'plan' => $batch->plan(),
+            'steps' => $batch->steps($maker->units),
+            'ticked' => $batch->ticked(),
+            'end' => new BatchEnd($batch),
+            'into' => $maker->strands()->where('kind', BatchEnd::kind($batch))->pluck('name', 'id')->all(),
+            'unit' => $maker->units,
+        ]);
+    }
+
+    public function tick(Request $request, Batch $batch): RedirectResponse|JsonResponse
+    {
+        $this->authorize('own', $batch);
+        $step = Typed::text($request, 'step');
+        $known = array_map(fn(Step $one): string => $one->key, $batch->steps(LengthUnit::Centimetre));
+        if (in_array($step, $known, true)) {
+            $batch->tick($step, $request->boolean('done'));
+        }
+
+        return $request->expectsJson() ? $this->ticks($batch) : redirect()->to(route('cutting.batch', $batch)."#step-{$step}");
+    }
+
+    public function ticks(Batch $batch): JsonResponse
+    {
+        $this->authorize('own', $batch);
+
+        return response()->json(['ticked' => $batch->ticked(), 'finished' => $batch->finished_at !== null]);
+    }
+
+    public function paper(Request $request, Batch $batch): View
+    {
+        $this->authorize('own', $batch);
+
+        return view('cutting.print', ['print' => CutPrint::of($batch->plan(), $request, $this->maker($request)->units), 'name' => $batch->name, 'back' => route('cutting.batch', $batch)]);
+    }
+
+    /** What was cut becomes strand in the stash. */
+    public function finish(Request $request, Batch $batch): RedirectResponse
+    {
+        $this->authorize('own', $batch);
+        $maker = $this->maker($request);
+        $fields = ['into', 'name', 'mass', 'length', 'diameter'];
+        $end = new BatchEnd($batch, array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)));
+        $material = $end->wrong === [] ? $end->keep($maker) : null;
+        if ($material === null) {
+            return back()->withInput()->withErrors($end->wrong);
+        }
+
+        return redirect()->route('stash.show', $material)->with('status', "Cut and in the stash: {$material->density()->print()}.");
+    }
+
+    public function destroy(Batch $batch): RedirectResponse
+    {
+        $this->authorize('own', $batch);
+        $batch->delete();
+
+        return redirect()->route('cutting.batches')->with('status', "“{$batch->name}” is put away.")->with('undo', route('cutting.batch.restore', $batch));
+    }
+
+    public function restore(Batch $batch): RedirectResponse
+    {
+        $this->authorize('own', $batch);
+        $batch->restore();
+
+        return redirect()->route('cutting.batches')->with('status', "“{$batch->name}” is back.");
+    }
+
+    private function piece(Request $request, User $maker): ?RawPiece
+    {
+        $id = Typed::text($request, 'raw_piece_id');
+
+        return ctype_digit($id) ? $maker->rawPieces()->find($id) : null;
+    }
+
+    /** @return array<string, mixed> @throws NotUnderstood|Refused */
+    private static function fromTable(Request $request, User $maker, School $school): array
+    {
+        $form = new CuttingForm($request, $maker->units);
+        if ($form->spec === null) {
+            throw new NotUnderstood($form->wrong === [] ? 'Lay a piece on the table first.' : (string) reset($form->wrong));
+        }
+        $document = $form->document;
+        if ($form->spec->source->isBag()) {
+            $document['source'] = ($school === School::OneStrand ? Source::BagSpiral : Source::BagLoops)->value;
+        } else {
+            $document['school'] = $school->value;
+        }
+
+        return $document;
+    }
+
+    /** @return array<string, mixed> @throws NotUnderstood|Refused */
+    private static function fromPiece(Request $request, RawPiece $piece, School $school): array
+    {
+        $pieces = Typed::text($request, 'pieces');
+        if (preg_match('/^\d{1,5}$/', $pieces) !== 1 || (int) $pieces < 1 || (int) $pieces > $piece->count) {
+            throw new NotUnderstood("There are {$piece->count} of “{$piece->name}”; write how many of them are cut.");
+        }
+        $strip = $piece->form === 'ribbon' ? null : Length::parse(Typed::text($request, 'strip'), LengthUnit::Centimetre);
+
+        return $piece->document($strip, $school, (int) $pieces);
+    }
+
+    /** @throws NotUnderstood */
+    private static function stack(string $text, int $pieces): int
+    {
+        $stack = $text === '' ? min(5, $pieces) : (preg_match('/^\d{1,3}$/', $text) === 1 ? (int) $text : 0);
+        if ($stack < 1 || $stack > 50) {
+            throw new NotUnderstood('A stack is 1 to 50 pieces over each other.');
+        }
+        if (ceil($pieces / $stack) > Checklist::MOST_STACKS) {
+            throw new NotUnderstood('That is more than '.Checklist::MOST_STACKS.' stacks: lay more over each other, or make two batches of it.');
+        }
+
+        return $stack;
+    }
+}

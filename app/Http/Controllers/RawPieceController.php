@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Models\RawPiece;
+use App\Stash\CuttingForm;
+use Fescue\Core\Material\Fibre;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Shirts, bags and ribbons that wait to be cut. */
+final class RawPieceController extends Controller
+{
+    private const MOST = 10_000;
+
+    public function index(Request $request): View
+    {
+        return view('cutting.pieces', ['pieces' => $this->maker($request)->rawPieces()->get()]);
+    }
+
+    public function create(Request $request): View
+    {
+        $unit = $this->maker($request)->units;
+
+        return view('cutting.piece', ['piece' => null, 'form' => new CuttingForm($request, $unit, raw: true), 'unit' => $unit]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $maker = $this->maker($request);
+        [$values, $wrong] = $this->read($request);
+        if ($wrong !== []) {
+            return back()->withInput()->withErrors($wrong);
+        }
+        $piece = $maker->rawPieces()->create($values);
+
+        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” wait".($piece->count === 1 ? 's' : '').' to be cut.');
+    }
+
+    public function edit(Request $request, RawPiece $piece): View
+    {
+        $this->authorize('own', $piece);
+        $unit = $this->maker($request)->units;
+        $measures = array_map(fn(mixed $value): string => is_scalar($value) ? (string) $value : '', $piece->measures);
+        if (isset($piece->measures['pull']) && is_numeric($piece->measures['pull'])) {
+            $measures['pull'] = (string) round(100 * ((float) $piece->measures['pull'] - 1), 6);
+        }
+        $request->merge(array_map(fn(mixed $value): string => is_string($value) ? $value : '', (array) session()->getOldInput()) + ['kind' => $piece->form] + $measures);
+
+        return view('cutting.piece', ['piece' => $piece, 'form' => new CuttingForm($request, $unit, raw: true), 'unit' => $unit]);
+    }
+
+    public function update(Request $request, RawPiece $piece): RedirectResponse
+    {
+        $this->authorize('own', $piece);
+        $request->merge(['kind' => $piece->form]);
+        [$values, $wrong] = $this->read($request);
+        if ($wrong !== []) {
+            return back()->withInput()->withErrors($wrong);
+        }
+        $piece->update($values);
+
+        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is kept.");
+    }
+
+    public function destroy(RawPiece $piece): RedirectResponse
+    {
+        $this->authorize('own', $piece);
+        $piece->delete();
+
+        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is put away.")->with('undo', route('cutting.pieces.restore', $piece));
+    }
+
+    public function restore(RawPiece $piece): RedirectResponse
+    {
+        $this->authorize('own', $piece);
+        $piece->restore();
+
+        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is back.");
+    }
+
+    /** @return array{array<string, mixed>, array<string, string>} columns, and what is wrong by field */
+    private function read(Request $request): array
+    {
+        $form = new CuttingForm($request, $this->maker($request)->units, raw: true);
+        $wrong = $form->wrong;
+        $name = Typed::text($request, 'name');
+        if ($name === '' || mb_strlen($name) > 80) {
+            $wrong['name'] = 'Give it a name you will know it by, at most 80 letters.';
+        }
+        $colour = strtolower(Typed::text($request, 'colour'));
+        if (preg_match('/^#[0-9a-f]{6}$/', $colour) !== 1) {
+            $wrong['colour'] = 'A colour is a # and six digits or letters a to f, like #c9b994.';
+        }
+        $count = Typed::text($request, 'count');
+        if (preg_match('/^\d{1,5}$/', $count) !== 1 || (int) $count > self::MOST) {
+            $wrong['count'] = 'Write how many there are, from 0 to '.self::MOST.'.';
+        }
+        if (! $form->sent()) {
+            $wrong['flat_width'] = 'Measure this, and write it here.';
+        }
+        $fibre = Fibre::tryFrom(Typed::text($request, 'fibre'));
+
+        return [['name' => $name, 'form' => $form->kind, 'colour' => $colour, 'fibre' => $fibre, 'count' => (int) $count, 'measures' => $form->measures()], $wrong];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Material\Fibre;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\Source;
+use Fescue\Core\Strip\StripDocument;
+use Fescue\Core\Strip\StripSpec;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * Pieces alike that wait to be cut: shirts, bags, a ribbon.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $form tube, panel, bag or ribbon
+ * @property string $colour
+ * @property ?Fibre $fibre
+ * @property int $count
+ * @property array<string, mixed> $measures what fescue-strip/1 says of the piece
+ */
+final class RawPiece extends Model
+{
+    use SoftDeletes;
+
+    protected $fillable = ['name', 'form', 'colour', 'fibre', 'count', 'measures'];
+
+    /** The kind of material it becomes. */
+    public static function becomes(string $form): Kind
+    {
+        return match ($form) {
+            'bag' => Kind::Plarn,
+            'ribbon' => Kind::Ribbon,
+            default => Kind::TShirt,
+        };
+    }
+
+    /**
+     * @return array<string, mixed> fescue-strip/1 of so many of them, cut so
+     */
+    public function document(?Length $strip, School $school, int $pieces): array
+    {
+        $bag = $this->form === 'bag';
+        $document = ['format' => StripDocument::FORMAT] + $this->measures;
+        if ($bag) {
+            $document['source'] = ($school === School::OneStrand ? Source::BagSpiral : Source::BagLoops)->value;
+        } else {
+            $document['school'] = $school->value;
+        }
+        if ($strip !== null && $this->form !== 'ribbon') {
+            $document['strip'] = $strip->exact();
+        }
+        $document[$bag ? 'bags' : 'pieces'] = $pieces;
+
+        return $document;
+    }
+
+    /** @throws Refused where it cannot be cut so */
+    public function spec(?Length $strip, School $school, int $pieces): StripSpec
+    {
+        return StripDocument::read($this->document($strip, $school, $pieces));
+    }
+
+    /** "46 cm by 40 cm" */
+    public function size(): string
+    {
+        $said = fn(string $key): string => is_string($this->measures[$key] ?? null) ? $this->measures[$key] : '';
+
+        return $said('flat_width').' by '.$said('height');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['measures' => 'array', 'fibre' => Fibre::class, 'count' => 'integer'];
+    }
+}

@@ -1,0 +1,32 @@
+{{-- A cutting drawing for paper, without the application round it. --}}
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $name }}, cuts · Fescue</title>
+    <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
+    @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/js/app.js'])
+    <style>@page { size: {{ $print->paper === 'a4' ? 'A4' : 'letter' }}; margin: 15mm; }</style>
+</head>
+<body class="paper-page">
+<main>
+    <header class="acts">
+        <h1>{{ $name }}</h1>
+        <p>Cuts of {{ $print->plan->cutting->school->name() }}, {{ $print->said }}.</p>
+        <form method="get" class="sift">
+            @foreach (request()->query() as $key => $value)@if (is_string($value) && ! in_array($key, ['paper', 'size'], true))<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endif @endforeach
+            <label>Size <select class="form-select" name="size"><option value="fit">on one sheet</option><option value="true" @selected($print->true)>true size</option></select></label>
+            <label>Paper <select class="form-select" name="paper"><option value="a4">A4</option><option value="letter" @selected($print->paper === 'letter')>letter</option></select></label>
+            <button class="btn btn-quiet">Lay it out</button>
+            <button class="btn btn-primary" type="button" data-print hidden>Print</button>
+            <a href="{{ $back }}">Back</a>
+        </form>
+        <p class="hint">In the printer’s own box choose 100 %, not “fit to page”, and check the bar with a ruler.</p>
+    </header>
+    @foreach ($print->sheets as $sheet)
+        <section class="page-of-paper">{!! $sheet !!}</section>
+    @endforeach
+</main>
+</body>
+</html>
