@@ -26,6 +26,9 @@ final class MaterialText
     /** Beside these, each kind has its own properties. */
     public const SHARED = ['name', 'colour', 'acquired', 'price', 'price_for', 'care', 'on_hand'];
 
+    /** Stands for a cord read from the same file, which has no number yet. */
+    public const SAME_FILE = 0;
+
     private const LONGEST_PULL = 300;
 
     /** @var array<string, mixed> columns of a material */
@@ -36,6 +39,9 @@ final class MaterialText
 
     /** What is on hand, in g or pieces; null where not told. */
     public ?float $onHand = null;
+
+    /** The name of what tabs are strung on. */
+    public string $strungOn = '';
 
     public readonly Kind $kind;
 
@@ -249,6 +255,7 @@ final class MaterialText
     {
         $text = $this->typed('cord');
         $found = $text === '' ? null : $cord($text);
+        $this->strungOn = $text;
         if ($text !== '' && $found === null) {
             $this->wrong['cord'] = 'Choose one of your own cords, or none.';
         }

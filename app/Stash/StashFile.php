@@ -6,6 +6,7 @@ namespace App\Stash;
 
 use App\Models\Material;
 use Closure;
+use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -69,6 +70,14 @@ final class StashFile
         if ($unknown !== []) {
             return new StashReading([], [1 => ['Fescue does not know the column “'.mb_substr((string) reset($unknown), 0, 40).'”; the columns are: '.implode(', ', self::COLUMNS).'.']]);
         }
+        $texts = array_map(fn(array $cells): array => self::text($header, $cells), $lines);
+        $strands = [];
+        foreach ($texts as $text) {
+            if ($text['kind'] !== Kind::Tabs->value) {
+                $strands[$text['name']] = true;
+            }
+        }
+        $found = fn(string $name): ?int => $cord($name) ?? (isset($strands[$name]) ? MaterialText::SAME_FILE : null);
         $materials = [];
         $problems = [];
         foreach ($lines as $number => $cells) {
@@ -77,13 +86,16 @@ final class StashFile
 
                 continue;
             }
-            $read = new MaterialText(self::text($header, $cells), $cord);
+            $read = new MaterialText($texts[$number], $found);
             if ($read->wrong === []) {
                 $materials[] = $read;
             } else {
                 $problems[$number] = array_map(fn(string $field, string $said): string => (self::COLUMNS[$field] ?? $field).": {$said}", array_keys($read->wrong), $read->wrong);
             }
         }
+
+        // What others are strung on comes first.
+        usort($materials, fn(MaterialText $a, MaterialText $b): int => (int) ($a->kind === Kind::Tabs) <=> (int) ($b->kind === Kind::Tabs));
 
         return new StashReading($materials, $problems);
     }

@@ -21,6 +21,7 @@ return new class () extends Migration {
             $table->string('fibre', 16)->nullable()->after('make');
             $table->double('diameter')->nullable()->comment('mm')->change();
             $table->double('sample_length')->nullable()->comment('mm')->change();
+            $table->double('sample_mass')->nullable()->comment('g')->change();
             $table->unsignedInteger('sample_count')->nullable()->comment('pieces weighed');
             $table->double('strip_width')->nullable()->comment('mm, before the pull');
             $table->double('width')->nullable()->comment('mm');

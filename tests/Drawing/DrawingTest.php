@@ -13,6 +13,8 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Make;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
@@ -186,10 +188,19 @@ final class DrawingTest extends TestCase
 
     public function testAChipIsAsCoarseAsItsCord(): void
     {
-        $stitches = fn(float $mm): int => substr_count(SwatchChip::of('#5f7f6c', Length::mm($mm)), 'M');
+        $stitches = fn(float $mm): int => substr_count(SwatchChip::of('#5f7f6c', Kind::Cord, Make::Braided, Length::mm($mm)), 'M');
         self::assertGreaterThan($stitches(4), $stitches(2));
         self::assertGreaterThan($stitches(8), $stitches(4));
-        self::assertStringContainsString('fill="#5f7f6c"', SwatchChip::of('#5f7f6c', Length::mm(4)));
+        $drawn = [];
+        foreach (Kind::cases() as $kind) {
+            foreach ([null, ...$kind->makes()] as $make) {
+                $drawn[] = $chip = SwatchChip::of('#5f7f6c', $kind, $make, Length::mm(4));
+                self::assertTrue((new \DOMDocument())->loadXML($chip));
+                self::assertStringContainsString('#5f7f6c', $chip);
+            }
+        }
+        // Each kind shows itself; only what is not known of a cord or a plarn looks like its commonest.
+        self::assertGreaterThanOrEqual(8, count(array_unique($drawn)));
     }
 
     /** WCAG 2.2, success criteria 1.4.3 and 1.4.11: 4.5 : 1 for text, 3 : 1 for marks, by its definition of relative luminance. */

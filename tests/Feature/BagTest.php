@@ -141,7 +141,7 @@ final class BagTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->get("/bags/{$bag->id}/words")
             ->assertSee('do not join')->assertSee('Chain 23, loosely')->assertSee('Rounds 3–16')->assertSee('Sc in each st around, back loop only.')
-            ->assertSee('804 g')->assertSee('8 mm (L-11)')->assertSee('Hang the full bag')->assertSee('have water at hand');
+            ->assertSee('804 g')->assertSee('8 mm (L-11)')->assertSee('Hang the full bag')->assertSee('water at hand');
         $this->get("/bags/{$bag->id}/words?terms=uk")->assertSee('Dc in each st around')->assertDontSee('Sc in');
         $this->get("/bags/{$bag->id}/words?terms=xx")->assertOk()->assertSee('Sc in');
     }
@@ -181,7 +181,7 @@ final class BagTest extends TestCase
         $this->actingAs($maker)->get('/')->assertSee('Three things make a plan');
         $bag = $this->bag($maker);
         $this->get('/')->assertSee('Bags in hand')->assertSee('chain 23')->assertDontSee('Running short');
-        $this->put("/stash/{$bag->material_id}", ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '1 m', 'sample_mass' => '8.2', 'on_hand' => '500']);
+        $this->post("/stash/{$bag->material_id}/entries", ['move' => 'weighed', 'amount' => '500'])->assertSessionHasNoErrors();
         $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100')->assertSee('find 387 g more cord');
     }
 
@@ -191,6 +191,6 @@ final class BagTest extends TestCase
         $this->get('/stash')->assertSee('Nothing weighed yet');
         $this->get('/swatches')->assertSee('No swatch yet');
         $this->get('/bags')->assertSee('No bag in hand yet');
-        $this->get('/bags/new')->assertSee('Weigh a cord');
+        $this->get('/bags/new')->assertSee('Weigh a material');
     }
 }

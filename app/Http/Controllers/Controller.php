@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 
@@ -29,6 +30,13 @@ abstract class Controller
      */
     protected function withWrong(View $view, array $wrong): View
     {
-        return $wrong === [] ? $view : $view->with('errors', (new ViewErrorBag())->put('default', new MessageBag($wrong)));
+        if ($wrong !== []) {
+            $errors = (new ViewErrorBag())->put('default', new MessageBag($wrong));
+            // Shared, so that the components of the page see them too.
+            ViewFactory::share('errors', $errors);
+            $view->with('errors', $errors);
+        }
+
+        return $view;
     }
 }

@@ -112,7 +112,12 @@ final class MaterialController extends Controller
     public static function keep(User $maker, MaterialText $text): Material
     {
         return DB::transaction(function () use ($maker, $text): Material {
-            $material = $maker->materials()->create($text->values);
+            // A cord that stood in the same file is there by now.
+            $values = $text->values;
+            if (($values['strung_on'] ?? null) === MaterialText::SAME_FILE) {
+                $values['strung_on'] = self::finder($maker)($text->strungOn);
+            }
+            $material = $maker->materials()->create($values);
             if ($text->onHand !== null) {
                 $bought = in_array($material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true) && $text->onHand > 0;
                 Ledger::enter($material, $bought ? Move::Bought : Move::Weighed, $text->onHand, note: 'to begin with');

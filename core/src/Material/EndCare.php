@@ -18,7 +18,8 @@ final readonly class EndCare
     public static function of(Kind $kind, ?Make $make = null, ?Fibre $fibre = null): array
     {
         $singes = $fibre?->melts() === true && in_array($kind, [Kind::Cord, Kind::Ribbon], true);
-        $singe = new self('Singe', "{$fibre?->value} melts: pass the end by a small flame until it beads.", self::FLAME);
+        $singe = new self('Singe', ucfirst("{$fibre?->value} melts: pass the end by a small flame until it beads."), self::FLAME);
+        $unsure = $fibre === null || $fibre === Fibre::Mixed;
         $weave = new self('Weave in', 'Under several stitches and back, with a blunt needle.');
 
         return match ($kind) {
@@ -34,12 +35,12 @@ final readonly class EndCare
             ],
             Kind::Cord => [
                 new self('Tape', ($make === Make::Braided ? 'Wrap the braid' : 'Wrap the twist, it opens as soon as it is cut').', and cut through the tape.', self::CUT),
-                ...($singes ? [$singe] : [new self('Knot or glue', $fibre?->burns() === true ? "{$fibre->value} burns and does not melt: knot the end, or seal it cold." : 'If you do not know what it is of, knot it: only what melts is singed.')]),
+                ...self::sealed($singes, $unsure, $singe, new self('Knot or seal', ucfirst("{$fibre?->value} does not melt: knot the end, or seal it cold with glue."))),
                 $weave,
             ],
             Kind::Ribbon => [
                 new self('Cut aslant', 'A slanting end frays less than a square one.', self::CUT),
-                ...($singes ? [$singe] : [new self('Seal cold', 'A drop of fabric glue keeps the weave together.')]),
+                ...self::sealed($singes, $unsure, $singe, new self('Seal cold', 'A drop of fabric glue keeps the weave together.')),
                 $weave,
             ],
             Kind::Raffia => [
@@ -56,6 +57,14 @@ final readonly class EndCare
                 new self('Knot the cord', 'Behind the last tab, and weave the end through three more.'),
             ],
         };
+    }
+
+    /** @return list<self> by flame what melts, cold what does not; where that is not known, the way to find out */
+    private static function sealed(bool $singes, bool $unsure, self $singe, self $cold): array
+    {
+        return $unsure
+            ? [new self('Knot', 'If you do not know what it is of, knot it. Only what melts, as nylon and polyester do, is singed: try a snippet first.', self::FLAME)]
+            : [$singes ? $singe : $cold];
     }
 
     /** What happens to it at an edge, for a list. */

@@ -76,7 +76,7 @@ final class Checklist
         }
         if (isset($numbers['diagonal'])) {
             $steps[] = $spec->source->isBag()
-                ? new Step("{$key}-spiral", "Cut round{$named}", "".($pieces > 1 ? 'One bag at a time: ' : '')."{$numbers['diagonal']}, turning it all the while, half a strip down on the front and half on the back. Cut off the thin half of the first and the last turn.", self::BLADE)
+                ? new Step("{$key}-spiral", "Cut round{$named}", ''.($pieces > 1 ? 'One bag at a time: ' : '')."{$numbers['diagonal']}, turning it all the while, half a strip down on the front and half on the back. Cut off the thin half of the first and the last turn.", self::BLADE)
                 : new Step("{$key}-spine", "Open the spine{$named}", ($pieces > 1 ? 'One piece at a time: ' : '')."{$numbers['diagonal']}, aslant from each slit to the next one over; the first and the last run out to the edge.", self::BLADE);
         }
 

@@ -59,17 +59,7 @@
                     @endforeach
                 </ol>
                 @if ($choosing->given === [] || array_filter($choosing->given) === [])<p class="soft">The first one tells most about the rest: cut it, measure or weigh what it gave, and enter that below.</p>@endif
-                @include('cutting.cautions', ['plastic' => $choosing->stuff === 'bags'])
-                <h2 class="section-rule">What was cut so far gave</h2>
-                @foreach ($choosing->plans as $id => $one)
-                    @php $wrong = $errors->first("gave.$id"); @endphp
-                    <div class="field line">
-                        <label for="gave-{{ $id }}">{{ $byId[$id]->name }}</label>
-                        <input form="choosing" id="gave-{{ $id }}" name="gave[{{ $id }}]" autocomplete="off" value="{{ $choosing->typed("gave.$id") }}" placeholder="13.2 m; 13.6 m" @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="gave-{{ $id }}-wrong" @endif>
-                        @if ($wrong !== '')<p class="wrong" id="gave-{{ $id }}-wrong">{{ $wrong }}</p>@endif
-                    </div>
-                @endforeach
-                <p><button form="choosing" class="btn btn-quiet">Choose anew</button></p>
+                @include('cutting.cautions', ['kind' => ['cloth' => 'tube', 'bags' => 'bag', 'ribbon' => 'ribbon'][$choosing->stuff]])
                 <h2 class="section-rule">Cut them</h2>
                 @foreach ($plan->choice->picked as $key => $many)
                     @php $piece = $byId[$key]; $one = $choosing->plans[$key]; @endphp
@@ -83,6 +73,18 @@
                         <button class="btn btn-quiet" aria-label="Begin a batch of {{ $piece->name }}">Begin a batch</button>
                     </form>
                 @endforeach
+            @endif
+            @if ($choosing->plans !== [])
+                <h2 class="section-rule">What was cut so far gave</h2>
+                @foreach ($choosing->plans as $id => $one)
+                    @php $wrong = $errors->first("gave.$id"); @endphp
+                    <div class="field line">
+                        <label for="gave-{{ $id }}">{{ $byId[$id]->name }}</label>
+                        <input form="choosing" id="gave-{{ $id }}" name="gave[{{ $id }}]" autocomplete="off" value="{{ $choosing->typed("gave.$id") }}" placeholder="13.2 m; 13.6 m" @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="gave-{{ $id }}-wrong" @endif>
+                        @if ($wrong !== '')<p class="wrong" id="gave-{{ $id }}-wrong">{{ $wrong }}</p>@endif
+                    </div>
+                @endforeach
+                <p><button form="choosing" class="btn btn-quiet">Choose anew</button></p>
             @endif
             @if ($choosing->leftOut !== [])
                 <h2 class="section-rule">Left out</h2>

@@ -1,8 +1,10 @@
 @use(App\Drawing\CutDrawing)
+@use(App\Models\RawPiece)
 @use(App\Stash\CuttingForm)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
+@use(Fescue\Core\Strip\Join)
 @use(Fescue\Core\Strip\School)
 @use(Fescue\Core\Strip\StripPlan)
 @php
@@ -66,7 +68,7 @@
                         'strips of one' => fn (StripPlan $plan) => $plan->cutting->strips(),
                         'joins'.($pieces > 1 ? ' in all' : '') => fn (StripPlan $plan) => $plan->joins,
                         'thick places of one' => fn (StripPlan $plan) => $plan->cutting->lumps,
-                        'minutes'.($pieces > 1 ? ' in all' : '') => fn (StripPlan $plan) => Decimal::print($plan->cutting->minutes($pieces, min(5, $pieces)), 0).' (a guess)',
+                        'minutes'.($pieces > 1 ? ' in all' : '') => fn (StripPlan $plan) => ($plan->cutting->minutes($pieces, min(5, $pieces)) < 1 ? 'under 1' : Decimal::print($plan->cutting->minutes($pieces, min(5, $pieces)))).' (a guess)',
                     ];
                     unset($rows['']);
                 @endphp
@@ -78,7 +80,15 @@
                         @endforeach
                     </tbody>
                 </table>
-                @include('cutting.cautions', ['plastic' => $form->kind === 'bag'])
+                @include('cutting.cautions', ['kind' => $form->kind])
+                <details class="joins">
+                    <summary>Ways to join it, and where no join should fall</summary>
+                    <ul class="notes">
+                        @foreach (Join::of(RawPiece::becomes($form->kind)) as $join)
+                            <li><b>{{ ucfirst($join->name()) }}</b>, takes about {{ $join->loss()->print($unit) }}. {{ $join->how() }} {{ $join->avoid() }}</li>
+                        @endforeach
+                    </ul>
+                </details>
                 @foreach ($plans as $plan)
                     @php $drawing = CutDrawing::of($plan->cutting, $unit); $school = $plan->cutting->school; @endphp
                     <div class="table-head"><h2>{{ ucfirst($school->name()) }}</h2><span>drawn {{ $drawing->ratio() }}, {{ count($plan->cutting->cuts) === 1 ? 'one cut' : count($plan->cutting->cuts).' cuts in order' }}</span></div>
