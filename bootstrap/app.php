@@ -49,7 +49,7 @@ $app = Application::configure(basePath: $root)
         });
         $exceptions->render(fn(PostTooLargeException $e, Request $request): Response => $request->user() === null
             ? response()->view('errors.413', status: 413)
-            : back()->withErrors(['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.']));
+            : back()->withErrors(['file' => 'The file is larger than anything Fescue reads.']));
     })
     ->create();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Drawing;
 
 use App\Drawing\BaseDrawing;
+use App\Drawing\CutDrawing;
 use App\Drawing\EnoughBand;
 use App\Drawing\Ink;
 use App\Drawing\SideDrawing;
@@ -21,6 +22,10 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Strip\Cut;
+use Fescue\Core\Strip\CutKind;
+use Fescue\Core\Strip\StripDocument;
+use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -237,5 +242,54 @@ final class DrawingTest extends TestCase
         $light = [$luminance($one), $luminance($other)];
 
         return (max($light) + 0.05) / (min($light) + 0.05);
+    }
+
+    /** @return array<string, array{array<string, mixed>}> */
+    public static function strips(): array
+    {
+        return [
+            'a shirt' => [['source' => 'tube', 'flat_width' => '50 cm', 'height' => '42 cm', 'strip' => '2.5 cm', 'trim_bottom' => '2 cm']],
+            'a sleeve' => [['source' => 'tube', 'flat_width' => '20 cm', 'flat_width_end' => '12 cm', 'height' => '44 cm', 'strip' => '2 cm', 'spine' => '2 cm']],
+            'a panel' => [['source' => 'panel', 'flat_width' => '60 cm', 'height' => '41 cm', 'strip' => '3 cm']],
+            'a bag as a spiral' => [['source' => 'bag-spiral', 'flat_width' => '30 cm', 'side_fold' => '8 cm', 'height' => '50 cm', 'strip' => '4 cm', 'trim_top' => '12 cm', 'trim_bottom' => '3 cm']],
+        ];
+    }
+
+    /**
+     * The way the strand runs on the drawing is as long as what is stated, by svg-path-properties; and that is what the
+     * handbook's formulas say.
+     *
+     * @param array<string, mixed> $piece
+     */
+    #[DataProvider('strips')]
+    public function testTheDrawnStrandIsAsLongAsStated(array $piece): void
+    {
+        $plan = StripPlan::of(StripDocument::read(['format' => StripDocument::FORMAT] + $piece));
+        $svg = CutDrawing::of($plan->cutting, LengthUnit::Centimetre)->inline();
+        self::assertSame(1, preg_match('/<path data-course="([\d.]+)" d="([^"]+)"/', $svg, $course));
+        exec('node '.escapeshellarg(dirname(__DIR__).'/outside/path-length.mjs').' '.escapeshellarg($course[2]), $said, $code);
+        self::assertSame(0, $code);
+        // The scale itself is read from the tape drawn along the edge.
+        $tape = self::tape($svg);
+        $scale = ($tape[count($tape) - 1][1] - $tape[0][1]) / (10 * ($tape[count($tape) - 1][0] - $tape[0][0]));
+        self::assertEqualsWithDelta((float) $course[1], $scale, 0.005 * $scale);
+        self::assertEqualsWithDelta($plan->cut->mm, (float) $said[0] / $scale, 0.01 * $plan->cut->mm);
+        $round = $plan->cutting->piece->layers * ($plan->cutting->piece->width->mm + $plan->cutting->piece->foot->mm) / 2;
+        self::assertEqualsWithDelta($plan->strips * $round, $plan->cut->mm, 0.06 * $plan->cut->mm);
+    }
+
+    /** @param array<string, mixed> $piece */
+    #[DataProvider('strips')]
+    public function testEveryCutIsOnTheDrawing(array $piece): void
+    {
+        $plan = StripPlan::of(StripDocument::read(['format' => StripDocument::FORMAT] + $piece));
+        foreach ([CutDrawing::of($plan->cutting, LengthUnit::Inch)->alone(), '<svg xmlns="http://www.w3.org/2000/svg">'.CutDrawing::trueSize($plan->cutting)[2].'</svg>'] as $svg) {
+            self::assertTrue((new \DOMDocument())->loadXML($svg));
+            self::assertSame(count(array_filter($plan->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal)), preg_match_all('/stroke="#3D6B4A" stroke-width="1\.[28]"/', $svg));
+        }
+        preg_match_all('/font-weight="600" font-size="13">([\d, ]+)<\/text>/', CutDrawing::trueSize($plan->cutting)[2], $numbers);
+        $numbers = array_map(intval(...), explode(', ', implode(', ', $numbers[1])));
+        sort($numbers);
+        self::assertSame(range(1, count($plan->cutting->cuts)), $numbers);
     }
 }

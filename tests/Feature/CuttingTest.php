@@ -159,7 +159,7 @@ final class CuttingTest extends TestCase
         self::assertStringContainsString('There are 8 of it', $short(implode('; ', array_fill(0, 9, '12 m'))));
         self::assertStringContainsString('not understood', $short('much'));
         $this->get('/cutting/choose?need=400&density=7')->assertSee('Not enough waits to be cut');
-        $this->get('/cutting/choose?need=42&density=90')->assertSee('Left out');
+        $this->get('/cutting/choose?need=42&density=200')->assertSee('Left out');
     }
 
     public function testABatchIsTickedOnTwoDevicesAndBecomesStrand(): void

@@ -16,9 +16,7 @@ final class SimulatedScale implements Scale
 
     public const LAST_DIGIT_G = 1.0;
 
-    private const SETTLES_S = 0.35;
-
-    private const RESTS_AFTER_S = 1.6;
+    private const SETTLES_S = 0.25;
 
     private const TREMBLE_G = 0.35;
 
@@ -38,11 +36,11 @@ final class SimulatedScale implements Scale
     {
         $this->mustAnswer();
         $since = max(0.0, $this->now - $this->state->putAt);
-        $lies = $this->state->before + ($this->state->load - $this->state->before) * (1 - exp(-$since / self::SETTLES_S));
+        $swing = ($this->state->before - $this->state->load) * exp(-$since / self::SETTLES_S);
         $trembles = ($this->chance->getInt(-1000, 1000) + $this->chance->getInt(-1000, 1000)) / 1000 * self::TREMBLE_G;
-        $grams = round(($lies + $this->drift() + $trembles - $this->state->tare) / self::LAST_DIGIT_G) * self::LAST_DIGIT_G;
+        $grams = round(($this->state->load + $swing + $this->drift() + $trembles - $this->state->tare) / self::LAST_DIGIT_G) * self::LAST_DIGIT_G;
 
-        return new Reading($grams + 0.0, $this->state->unit, $since >= self::RESTS_AFTER_S, $this->state->load > self::CAPACITY_G);
+        return new Reading($grams + 0.0, $this->state->unit, abs($swing) < self::LAST_DIGIT_G / 2, $this->state->load > self::CAPACITY_G);
     }
 
     public function tare(): void

@@ -7,9 +7,8 @@
     <title>{{ $name }}, cuts · Fescue</title>
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
     @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/js/app.js'])
-    <style>@page { size: {{ $print->paper === 'a4' ? 'A4' : 'letter' }}; margin: 15mm; }</style>
 </head>
-<body class="paper-page">
+<body class="paper-page {{ $print->paper }}">
 <main>
     <header class="acts">
         <h1>{{ $name }}</h1>
@@ -25,7 +24,7 @@
         <p class="hint">In the printer’s own box choose 100 %, not “fit to page”, and check the bar with a ruler.</p>
     </header>
     @foreach ($print->sheets as $sheet)
-        <section class="page-of-paper">{!! $sheet !!}</section>
+        <section class="page-of-paper" tabindex="0" aria-label="Sheet {{ $loop->iteration }} of {{ $loop->count }}">{!! $sheet !!}</section>
     @endforeach
 </main>
 </body>

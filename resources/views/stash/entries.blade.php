@@ -8,7 +8,7 @@
                 <td><time datetime="{{ $entry->created_at->toIso8601String() }}">{{ $entry->created_at->format('j M Y') }}</time></td>
                 @if ($of)<td><a href="{{ route('stash.show', $entry->material_id) }}">{{ $entry->material->name }}</a></td>@endif
                 <td>{{ $entry->move->said() }}@if ($entry->bag), {{ $entry->bag->name() }}@endif @if ($entry->note)<span class="sub">{{ $entry->note }}</span>@endif</td>
-                <td class="number">{{ ($entry->amount < 0 ? '−' : '+').($of ? $entry->material : $material)->say(abs((float) $entry->amount)) }}</td>
+                <td class="number amount">{{ ($entry->amount < 0 ? '−' : '+').($of ? $entry->material : $material)->say(abs((float) $entry->amount)) }}</td>
                 <td>
                     @php $struck = $entry->undone_at !== null; @endphp
                     <form method="post" action="{{ route($struck ? 'stash.redo' : 'stash.undo', $entry) }}">@csrf<button class="plain" aria-label="{{ $struck ? 'Count again' : 'Undo' }}: {{ $entry->move->said() }} {{ abs((float) $entry->amount) }}">{{ $struck ? 'Count again' : 'Undo' }}</button></form>
