@@ -34,6 +34,9 @@ final class CutDrawing
     /** A ribbon longer than so many times its width is shown by its end. */
     private const LONGEST = 14.0;
 
+    /** Round a drawing on paper, mm. */
+    private const PAPER_MARGIN = 15.0;
+
     private string $marks = '';
 
     /** mm of the piece left of what is shown. */
@@ -70,18 +73,22 @@ final class CutDrawing
     }
 
     /**
-     * At true size, bare, for printing.
+     * Bare, for paper: at true size, or smaller so that all of it fits.
      *
-     * @return array{float, float, string} width and height in mm, and the marks in mm
+     * @param ?array{float, float} $room mm across and down that it must fit, null at true size
+     *
+     * @return array{float, float, float, string} width and height in mm, mm on paper to the mm, and the marks in mm
      */
-    public static function trueSize(Cutting $cutting): array
+    public static function onPaper(Cutting $cutting, ?array $room = null): array
     {
         [$width, $gap] = self::reach($cutting);
-        $margin = 15.0;
+        $height = $cutting->piece->height->mm;
         $pixel = 96 / 25.4;
-        $drawing = new self($cutting, $pixel, $margin * $pixel, $margin * $pixel);
+        $aside = 2 * self::PAPER_MARGIN + $gap / $pixel;
+        $scale = $room === null ? 1.0 : min(1.0, ($room[0] - $aside) / $width, ($room[1] - 2 * self::PAPER_MARGIN) / $height);
+        $drawing = new self($cutting, $scale * $pixel, self::PAPER_MARGIN * $pixel, self::PAPER_MARGIN * $pixel);
 
-        return [$width + 2 * $margin + $gap / $pixel, $cutting->piece->height->mm + 2 * $margin, '<g transform="scale('.Canvas::number(1 / $pixel, 6).")\">{$drawing->marks}</g>"];
+        return [$width * $scale + $aside, $height * $scale + 2 * self::PAPER_MARGIN, $scale, '<g transform="scale('.Canvas::number(1 / $pixel, 6).")\">{$drawing->marks}</g>"];
     }
 
     /** @return array{float, float} mm across all that is drawn, and the pixels between its parts */

@@ -32,7 +32,8 @@ final class StockEntry extends Model
     public function material(): BelongsTo
     {
         $one = $this->belongsTo(Material::class);
-        $one->withoutGlobalScope(SoftDeletingScope::class);
+        // A line needs its material's name, not the sum of all its lines.
+        $one->withoutGlobalScopes([SoftDeletingScope::class, 'balance']);
 
         return $one;
     }

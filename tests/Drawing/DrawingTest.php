@@ -283,11 +283,11 @@ final class DrawingTest extends TestCase
     public function testEveryCutIsOnTheDrawing(array $piece): void
     {
         $plan = StripPlan::of(StripDocument::read(['format' => StripDocument::FORMAT] + $piece));
-        foreach ([CutDrawing::of($plan->cutting, LengthUnit::Inch)->alone(), '<svg xmlns="http://www.w3.org/2000/svg">'.CutDrawing::trueSize($plan->cutting)[2].'</svg>'] as $svg) {
+        foreach ([CutDrawing::of($plan->cutting, LengthUnit::Inch)->alone(), '<svg xmlns="http://www.w3.org/2000/svg">'.CutDrawing::onPaper($plan->cutting)[3].'</svg>'] as $svg) {
             self::assertTrue((new \DOMDocument())->loadXML($svg));
             self::assertSame(count(array_filter($plan->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal)), preg_match_all('/stroke="#3D6B4A" stroke-width="1\.[28]"/', $svg));
         }
-        preg_match_all('/font-weight="600" font-size="13">([\d, ]+)<\/text>/', CutDrawing::trueSize($plan->cutting)[2], $numbers);
+        preg_match_all('/font-weight="600" font-size="13">([\d, ]+)<\/text>/', CutDrawing::onPaper($plan->cutting)[3], $numbers);
         $numbers = array_map(intval(...), explode(', ', implode(', ', $numbers[1])));
         sort($numbers);
         self::assertSame(range(1, count($plan->cutting->cuts)), $numbers);

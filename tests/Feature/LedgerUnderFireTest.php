@@ -132,7 +132,7 @@ final class LedgerUnderFireTest extends TestCase
             exec("mariadb-install-db --no-defaults {$user} --datadir={$this->folder}/data --auth-root-authentication-method=normal --skip-test-db 2>&1", $said, $code);
             self::assertSame(0, $code, implode("\n", $said));
         }
-        $server = proc_open(['mariadbd', '--no-defaults', $user, "--datadir={$this->folder}/data", '--skip-networking', "--socket={$this->folder}/sock", "--pid-file={$this->folder}/pid", "--log-error={$this->folder}/log", "--innodb-buffer-pool-size=32M"], [1 => ["file", "/dev/null", "w"], 2 => ["file", "/dev/null", "w"]], $pipes);
+        $server = proc_open(['mariadbd', '--no-defaults', $user, "--datadir={$this->folder}/data", '--skip-networking', "--socket={$this->folder}/sock", "--pid-file={$this->folder}/pid", "--log-error={$this->folder}/log", '--innodb-buffer-pool-size=32M'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
         self::assertIsResource($server);
         $this->server = $server;
         for ($try = 0; $try < 150; $try++) {

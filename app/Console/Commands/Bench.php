@@ -6,6 +6,8 @@ namespace App\Console\Commands;
 
 use App\Drawing\BaseDrawing;
 use App\Drawing\SideDrawing;
+use App\Models\StockEntry;
+use App\Models\User;
 use Closure;
 use CurlHandle;
 use Database\Seeders\DatabaseSeeder;
@@ -13,11 +15,17 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Strip\Candidate;
+use Fescue\Core\Strip\Choice;
 use Fescue\Core\Tally\Notes;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 /** Prints how long planning, drawing and redrawing take. Measured, never asserted. */
 final class Bench extends Command
@@ -28,13 +36,17 @@ final class Bench extends Command
 
     protected $signature = 'fescue:bench {url : where the application is served with FESCUE_BENCH set}';
 
-    protected $description = 'Measure planning a 5 000-stitch bag and redrawing through the web server';
+    protected $description = 'Measure planning, drawing, choosing pieces, and pages through the web server';
+
+    private const CROWDED = 'crowded@harbour.example';
 
     public function handle(): int
     {
         $this->core();
+        $this->choices();
         $url = $this->argument('url');
         $this->served(is_string($url) ? $url : '');
+        $this->crowded(is_string($url) ? $url : '');
 
         return self::SUCCESS;
     }
@@ -59,14 +71,75 @@ final class Bench extends Command
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
     }
 
-    private function served(string $url): void
+    private function choices(): void
+    {
+        mt_srand(21);
+        $this->line('Choosing pieces for 42 m, at 500 for 400 m:');
+        foreach ([20 => 42.0, 100 => 42.0, 500 => 400.0] as $pieces => $need) {
+            $candidates = array_map(fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, 1), range(1, $pieces));
+            $choice = Choice::of($candidates, $need);
+            $kind = $choice?->within === null ? 'exact' : sprintf('within %.2f m of the best', $choice->within);
+            $times = [];
+            for ($round = 0; $round < 15; $round++) {
+                $times[] = $this->time(fn(): ?Choice => Choice::of($candidates, $need));
+            }
+            $this->report("{$pieces} pieces, {$kind}", $times);
+        }
+    }
+
+    /** A stash of 200 materials whose ledger has 10 000 lines, against the empty route. */
+    private function crowded(string $url): void
+    {
+        if (! User::query()->where('email', self::CROWDED)->exists()) {
+            DB::transaction(function (): void {
+                $maker = User::query()->create(['name' => 'Crowded', 'email' => self::CROWDED, 'password' => DatabaseSeeder::PASSWORD]);
+                $lines = [];
+                for ($number = 0; $number < 200; $number++) {
+                    $material = $maker->materials()->create(['kind' => Kind::strands()[$number % 6], 'name' => "Material {$number}", 'colour' => sprintf('#%06x', $number * 80_000), 'diameter' => Length::mm(2 + $number % 9), 'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(2 + $number % 17)]);
+                    for ($line = 0; $line < 50; $line++) {
+                        $lines[] = ['material_id' => $material->id, 'move' => $line % 3 ? 'bought' : 'used', 'amount' => $line % 3 ? 100 : -40, 'note' => "line {$line}", 'created_at' => now(), 'updated_at' => now()];
+                    }
+                }
+                foreach (array_chunk($lines, 1000) as $chunk) {
+                    StockEntry::query()->insert($chunk);
+                }
+            });
+        }
+        $curl = self::signIn($url, self::CROWDED);
+        $times = ['an empty route' => [], 'stash' => [], 'stash by most on hand' => [], 'ledger' => [], 'ledger searched' => []];
+        $paths = ['/bench/empty', '/stash', '/stash?sort=most&q=material', '/stash/ledger', '/stash/ledger?q=line+4&sort=largest'];
+        for ($round = 0; $round < 10 + 100; $round++) {
+            foreach (array_combine(array_keys($times), $paths) as $name => $path) {
+                $one = $this->time(fn(): string => self::page($curl, $url.$path));
+                if ($round >= 10) {
+                    $times[$name][] = $one;
+                }
+            }
+        }
+        $this->line('A stash of 200 materials and 10 000 ledger lines, 100 requests each, turn about:');
+        foreach ($times as $name => $all) {
+            $this->report($name, $all);
+        }
+        foreach (['stash', 'ledger'] as $name) {
+            $this->line(sprintf('  ratio of %s  median %.2f  95th percentile %.2f', $name, self::percentile($times[$name], 0.5) / self::percentile($times['an empty route'], 0.5), self::percentile($times[$name], 0.95) / self::percentile($times['an empty route'], 0.95)));
+        }
+    }
+
+    private static function signIn(string $url, string $email): CurlHandle
     {
         $curl = curl_init();
         curl_setopt($curl, CURLOPT_RETURNTRANSFER, true);
         curl_setopt($curl, CURLOPT_COOKIEFILE, '');
         curl_setopt($curl, CURLOPT_TIMEOUT, 20);
         $sign = self::page($curl, "{$url}/sign-in");
-        self::send($curl, 'POST', "{$url}/sign-in", ['_token' => self::token($sign), 'email' => DatabaseSeeder::EMAIL, 'password' => DatabaseSeeder::PASSWORD]);
+        self::send($curl, 'POST', "{$url}/sign-in", ['_token' => self::token($sign), 'email' => $email, 'password' => DatabaseSeeder::PASSWORD]);
+
+        return $curl;
+    }
+
+    private function served(string $url): void
+    {
+        $curl = self::signIn($url, DatabaseSeeder::EMAIL);
         $bags = self::page($curl, "{$url}/bags");
         if (preg_match('#/bags/(\d+)"#', $bags, $bag) !== 1) {
             throw new \RuntimeException('The demo’s bags are not there to be redrawn.');
@@ -124,7 +197,7 @@ final class Bench extends Command
     /** @param list<float> $times */
     private function report(string $what, array $times): void
     {
-        $this->line(sprintf('  %-24s median %7.2f ms   95th percentile %7.2f ms', $what, self::percentile($times, 0.5), self::percentile($times, 0.95)));
+        $this->line(sprintf('  %-44s median %7.2f ms   95th percentile %7.2f ms', $what, self::percentile($times, 0.5), self::percentile($times, 0.95)));
     }
 
     /** @param list<float> $values */

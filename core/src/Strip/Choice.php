@@ -124,7 +124,10 @@ final readonly class Choice
             }
         }
 
-        return self::picked($candidates, $taken, array_sum($taken) * $grain);
+        $choice = self::picked($candidates, $taken, null);
+
+        // The best leaves nothing over at best: what this one leaves over bounds it as well.
+        return new self($choice->picked, $choice->metres, $choice->pieces, min($choice->pieces * $grain, max(0.0, $choice->metres - $need)));
     }
 
     /**

@@ -12,7 +12,7 @@
 <main>
     <header class="acts">
         <h1>{{ $name }}</h1>
-        <p>Cuts of {{ $print->plan->cutting->school->name() }}, {{ $print->said }}.</p>
+        <p>{{ ucfirst($print->plan->cutting->school->name()) }}, {{ $print->said }}.</p>
         <form method="get" class="sift">
             @foreach (request()->query() as $key => $value)@if (is_string($value) && ! in_array($key, ['paper', 'size'], true))<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endif @endforeach
             <label>Size <select class="form-select" name="size"><option value="fit">on one sheet</option><option value="true" @selected($print->true)>true size</option></select></label>

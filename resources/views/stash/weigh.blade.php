@@ -34,9 +34,10 @@
                 <x-field name="pan" label="Lay on the pan" hint="A stand-in knows no weight but what you tell it." placeholder="412 g" autocomplete="off" />
                 <button class="btn btn-quiet">Lay it on</button>
             </form>
-            <form method="post" action="{{ route('stash.scale') }}" data-scale-keys class="keys" aria-label="Unit">
+            <form method="post" action="{{ route('stash.scale') }}" data-scale-keys class="keys units" aria-label="Unit">
                 @csrf
                 <input type="hidden" name="do" value="unit">
+                <span class="soft">Show in</span>
                 @foreach (MassUnit::cases() as $one)<button class="plain" name="unit" value="{{ $one->value }}">{{ $one->value }}</button>@endforeach
             </form>
             <p class="wrong" role="alert" data-scale-wrong></p>
