@@ -19,6 +19,7 @@ use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Stock\Move;
 
 /** A material as text: what a form, or a line of a file, must hold to be one. Forms and files read alike. */
 final class MaterialText
@@ -28,6 +29,9 @@ final class MaterialText
 
     /** Stands for a cord read from the same file, which has no number yet. */
     public const SAME_FILE = 0;
+
+    /** What the ledger says of its first line. */
+    public const FIRST = 'to begin with';
 
     private const LONGEST_PULL = 300;
 
@@ -64,6 +68,14 @@ final class MaterialText
             }
             $this->doubt();
         }
+    }
+
+    /** How what is on hand to begin with came to be there. */
+    public function firstMove(): Move
+    {
+        $bought = in_array($this->values['acquired'] ?? null, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true);
+
+        return $bought && $this->onHand > 0 ? Move::Bought : Move::Weighed;
     }
 
     private function shared(): void

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
+use App\Http\Controllers\MaterialController;
 use App\Models\Material;
+use App\Models\StockEntry;
+use App\Models\User;
 use Closure;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Illuminate\Support\Facades\DB;
 
 /** The stash as CSV with units in its header. */
 final class StashFile
@@ -17,6 +21,9 @@ final class StashFile
     public const MOST_BYTES = 4_194_304;
 
     private const MOST_LINES = 20_000;
+
+    /** Rows written together. */
+    private const AT_ONCE = 500;
 
     /** Column by field: its unit is the one a bare number in it means. */
     public const COLUMNS = [
@@ -94,10 +101,60 @@ final class StashFile
             }
         }
 
-        // What others are strung on comes first.
-        usort($materials, fn(MaterialText $a, MaterialText $b): int => (int) ($a->kind === Kind::Tabs) <=> (int) ($b->kind === Kind::Tabs));
-
         return new StashReading($materials, $problems);
+    }
+
+    /**
+     * Takes in what was read, all of it or nothing: many rows at a time, for a file may hold thousands.
+     *
+     * @param list<MaterialText> $texts
+     */
+    public static function take(User $maker, array $texts): void
+    {
+        DB::transaction(function () use ($maker, $texts): void {
+            $finder = MaterialController::finder($maker);
+            $now = now()->toDateTimeString();
+            foreach ([false, true] as $tabs) {
+                // Tabs come last: the cord of the same file that they are strung on is there by then.
+                $some = array_values(array_filter($texts, fn(MaterialText $text): bool => ($text->kind === Kind::Tabs) === $tabs));
+                foreach (array_chunk($some, self::AT_ONCE) as $chunk) {
+                    $first = self::insert($maker, $chunk, $finder, $now);
+                    $lines = [];
+                    foreach ($chunk as $place => $text) {
+                        if ($text->onHand !== null) {
+                            $lines[] = ['material_id' => $first + $place, 'move' => $text->firstMove()->value, 'amount' => round($text->onHand, 3), 'note' => MaterialText::FIRST, 'created_at' => $now, 'updated_at' => $now];
+                        }
+                    }
+                    StockEntry::query()->insert($lines);
+                }
+            }
+        });
+    }
+
+    /**
+     * @param list<MaterialText> $texts
+     * @param Closure(string): ?int $finder
+     *
+     * @return int number of the first: those of one insert follow each other (innodb_autoinc_lock_mode 1)
+     */
+    private static function insert(User $maker, array $texts, Closure $finder, string $now): int
+    {
+        $rows = [];
+        foreach ($texts as $text) {
+            $values = $text->values;
+            if (($values['strung_on'] ?? null) === MaterialText::SAME_FILE) {
+                $values['strung_on'] = $finder($text->strungOn);
+            }
+            $rows[] = (new Material($values))->getAttributes();
+        }
+        $columns = array_fill_keys(array_keys(array_merge(...$rows)), null);
+        Material::query()->insert(array_map(fn(array $row): array => $row + $columns + ['user_id' => $maker->id, 'created_at' => $now, 'updated_at' => $now], $rows));
+        $first = (int) DB::getPdo()->lastInsertId();
+        if (Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)->whereBetween('id', [$first, $first + count($rows) - 1])->count() !== count($rows)) {
+            throw new \RuntimeException('The database did not number the rows in order.');
+        }
+
+        return $first;
     }
 
     /** @return array<int, list<?string>> cells by line number, empty lines left out */

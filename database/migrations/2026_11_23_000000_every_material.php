@@ -38,7 +38,6 @@ return new class () extends Migration {
             $table->double('stretch_load')->nullable()->comment('g');
             $table->double('stretch')->nullable()->comment('length under the load over before');
             $table->double('stretch_rest')->nullable()->comment('length after rest over before');
-            $table->index(['user_id', 'name']);
         });
         Schema::create('stock_entries', function (Blueprint $table): void {
             $table->id();

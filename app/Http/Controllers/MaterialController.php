@@ -11,13 +11,11 @@ use App\Stash\Ledger;
 use App\Stash\MaterialText;
 use App\Stash\StashSearch;
 use Closure;
-use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\Hand;
 use Fescue\Core\Material\HookAdvice;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Property;
-use Fescue\Core\Stock\Move;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -112,15 +110,9 @@ final class MaterialController extends Controller
     public static function keep(User $maker, MaterialText $text): Material
     {
         return DB::transaction(function () use ($maker, $text): Material {
-            // A cord that stood in the same file is there by now.
-            $values = $text->values;
-            if (($values['strung_on'] ?? null) === MaterialText::SAME_FILE) {
-                $values['strung_on'] = self::finder($maker)($text->strungOn);
-            }
-            $material = $maker->materials()->create($values);
+            $material = $maker->materials()->create($text->values);
             if ($text->onHand !== null) {
-                $bought = in_array($material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true) && $text->onHand > 0;
-                Ledger::enter($material, $bought ? Move::Bought : Move::Weighed, $text->onHand, note: 'to begin with');
+                Ledger::enter($material, $text->firstMove(), $text->onHand, note: MaterialText::FIRST);
             }
 
             return $material;

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Typed;
-use App\Models\Material;
-use App\Stash\MaterialText;
 use App\Stash\StashFile;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 
 /** The stash out as CSV and in again. Nothing is taken in until the maker has seen what was read and agrees. */
 final class StashFileController extends Controller
@@ -46,7 +43,7 @@ final class StashFileController extends Controller
         $maker = $this->maker($request);
         $reading = StashFile::read($text, MaterialController::finder($maker));
         if ($request->boolean('agreed') && $reading->materials !== []) {
-            DB::transaction(fn() => array_map(fn(MaterialText $text): Material => MaterialController::keep($maker, $text), $reading->materials));
+            StashFile::take($maker, $reading->materials);
             $count = count($reading->materials);
 
             return redirect()->route('stash.index')->with('status', $count === 1 ? 'One material is taken in.' : "{$count} materials are taken in.");
