@@ -170,7 +170,7 @@ final readonly class PlanSheet
         $material = $this->plan->spec->material;
         $needs = [
             [($this->bag->material->name ?? ucfirst($material->kind->noun())).', '.$material->diameter->exact(LengthUnit::Millimetre), Decimal::print($this->estimate->grams->likely).' g, '.Decimal::print($this->estimate->metres->likely).' m'],
-            ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->high()).' g'],
+            ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->at(MaterialEstimate::SURE)).' g'],
         ];
         if ($material->onHand !== null) {
             $needs[] = ['on hand', $material->onHand->print()];

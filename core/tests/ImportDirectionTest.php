@@ -10,7 +10,8 @@ use PHPUnit\Framework\TestCase;
 final class ImportDirectionTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Measure' => [],
+        'Statistics' => [],
+        'Measure' => ['Statistics'],
         'Document' => ['Measure'],
         'Shape' => [],
         'Material' => ['Measure'],
@@ -18,14 +19,14 @@ final class ImportDirectionTest extends TestCase
         'Scale' => ['Measure'],
         'Stock' => ['Measure'],
         'Stitch' => ['Measure'],
-        'Gauge' => ['Measure', 'Stitch'],
+        'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch'],
         'Pattern' => ['Stitch'],
         'Base' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
         'Body' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
         'Handle' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape'],
         'Bag' => ['Measure', 'Document', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle'],
         'Chart' => ['Measure', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
-        'Estimate' => ['Measure', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
+        'Estimate' => ['Measure', 'Statistics', 'Document', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag'],
         'Tally' => ['Measure', 'Document', 'Material', 'Stitch', 'Gauge', 'Pattern', 'Shape', 'Base', 'Body', 'Handle', 'Bag', 'Chart', 'Estimate'],
     ];
 

@@ -86,6 +86,6 @@ final readonly class MaterialEstimate
     /** What is wanting until it would be enough in nine of ten bags. */
     public function short(Mass $onHand): Mass
     {
-        return Mass::grams(max(0.0, $this->grams->high() - $onHand->grams));
+        return Mass::grams(max(0.0, $this->grams->at(self::SURE) - $onHand->grams));
     }
 }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Statistics\Normal;
+
 /**
- * A figure that is not sure: normal about its likely value. Low and high leave out one in ten at each side.
- * The normal's functions follow NIST/SEMATECH e-Handbook 1.3.6.6.1 and 1.3.6.7.1.
+ * A figure that is not sure: normal about its likely value. Low and high leave out one in twenty at each side.
  */
 final readonly class Spread
 {
-    /** The normal's 90th percentile. */
-    private const TENTH = 1.2815515655;
+    /** Shares below low and above high. */
+    public const TAIL = 0.05;
 
     /**
      * @param float $likely in whatever unit the holder says
@@ -26,12 +27,18 @@ final readonly class Spread
 
     public function low(): float
     {
-        return max(0.0, $this->likely * (1 - self::TENTH * $this->relative));
+        return $this->at(self::TAIL);
     }
 
     public function high(): float
     {
-        return $this->likely * (1 + self::TENTH * $this->relative);
+        return $this->at(1 - self::TAIL);
+    }
+
+    /** What it stays below in that share of cases, above 0 and below 1; never below zero. */
+    public function at(float $share): float
+    {
+        return max(0.0, $this->likely * (1 + Normal::quantile($share) * $this->relative));
     }
 
     public function times(float $factor): self
@@ -47,16 +54,6 @@ final readonly class Spread
             return $limit >= $this->likely ? 1.0 : 0.0;
         }
 
-        return self::normal(($limit - $this->likely) / $deviation);
-    }
-
-    /** Φ(z) by Zelen and Severo's polynomial (Abramowitz and Stegun 26.2.17), error below 7.5e-8. */
-    private static function normal(float $z): float
-    {
-        $t = 1 / (1 + 0.2316419 * abs($z));
-        $sum = $t * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
-        $above = exp(-$z * $z / 2) / sqrt(2 * M_PI) * $sum;
-
-        return $z < 0 ? $above : 1 - $above;
+        return Normal::cumulative(($limit - $this->likely) / $deviation);
     }
 }

@@ -52,7 +52,7 @@ final readonly class CutPlan
                 break;
             }
             // Aim higher by what it falls short of being sure.
-            $target += max(0.002 * $left, $left - $spread->low()) / $outcome->factor;
+            $target += max(0.002 * $left, $left - $spread->at(1 - self::SURE)) / $outcome->factor;
         }
 
         return $best;

@@ -31,11 +31,11 @@ final class EstimateTest extends TestCase
         }
     }
 
-    public function testLowAndHighLeaveOutOneInTen(): void
+    public function testLowAndHighLeaveOutOneInTwenty(): void
     {
         $spread = new Spread(100, 0.08);
-        self::assertEqualsWithDelta(0.1, $spread->chanceWithin($spread->low()), 1e-6);
-        self::assertEqualsWithDelta(0.9, $spread->chanceWithin($spread->high()), 1e-6);
+        self::assertEqualsWithDelta(0.05, $spread->chanceWithin($spread->low()), 1e-6);
+        self::assertEqualsWithDelta(0.95, $spread->chanceWithin($spread->high()), 1e-6);
         self::assertSame([1.0, 0.0], [(new Spread(5, 0))->chanceWithin(5), (new Spread(5, 0))->chanceWithin(4.9)]);
     }
 

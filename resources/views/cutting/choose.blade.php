@@ -38,7 +38,7 @@
                 <div class="section-rule"><h2>Not enough waits to be cut</h2><p>All of it would give about {{ Decimal::print($choosing->all, 1) }} m of such strand. Add pieces, take a lighter strand, or cut what there is and look again.</p></div>
             @else
                 <div class="figures">
-                    <p class="figure"><b>{{ Decimal::print($plan->metres->likely, 1) }}</b> m<span>expected, {{ Decimal::print($plan->metres->low()) }} to {{ Decimal::print($plan->metres->high()) }} in 8 of 10</span></p>
+                    <p class="figure"><b>{{ Decimal::print($plan->metres->likely, 1) }}</b> m<span>expected, {{ Decimal::print($plan->metres->low()) }} to {{ Decimal::print($plan->metres->high()) }} in 9 of 10</span></p>
                     <p class="figure {{ $plan->chance >= CutPlan::SURE ? 'good' : 'bad' }}"><b>{{ Decimal::print(min(99, 100 * $plan->chance)) }}</b> in 100<span>that it is enough</span></p>
                     <p class="figure"><b>{{ count($plan->order) }}</b> {{ count($plan->order) === 1 ? 'piece' : 'pieces' }}<span>{{ $plan->choice->within === null ? 'no choice leaves less over' : 'at most '.Decimal::print($plan->choice->within, 1).' m from the best choice' }}</span></p>
                 </div>

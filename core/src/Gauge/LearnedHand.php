@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Spread;
+use Fescue\Core\Statistics\LinearModel;
+use Fescue\Core\Stitch\Stitch;
+
+/**
+ * How a maker works, from all of her swatches: three Bayesian linear models on logarithms, of a stitch's width, of its
+ * row's height and of the strand it takes, each in hook, diameter, kind and stitch.
+ *
+ * Before any swatch the prior speaks: a stitch is 1.55 times its hook wide (Handbook 4), nearly as high, and takes what
+ * its loops take, each about 15 % either way. Slopes, shares and noise of the prior are from memory.
+ */
+final readonly class LearnedHand
+{
+    /** A stitch's width over its hook, of firm bulky fabric. From memory; spread about 15 %. */
+    public const WIDTH_OVER_HOOK = 1.55;
+
+    private const HEIGHT_OVER_WIDTH = 0.95;
+
+    /** Where hook and diameter are centred, mm. */
+    private const HOOK = 8.0;
+
+    private const DIAMETER = 4.0;
+
+    /** A hook twice as thick makes a stitch 2^0.85 as wide; a strand twice as thick 2^0.15. */
+    private const HOOK_SLOPE = 0.85;
+
+    private const DIAMETER_SLOPE = 0.15;
+
+    /** From swatch to swatch of the same hand, hook and strand. */
+    public const NOISE = 0.04;
+
+    /** Shares from the rest at which a swatch is doubted, in deviations: one in a hundred honest ones. */
+    private const DOUBTFUL = 2.6;
+
+    private const HANDS = ['width' => 0.13, 'height' => 0.14, 'strand' => 0.14];
+
+    private const SLOPES = 0.12;
+
+    private const KINDS = 0.06;
+
+    private const STITCHES = ['width' => 0.03, 'height' => 0.07, 'strand' => 0.07];
+
+    /** @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models */
+    private function __construct(private array $models, private int $swatches) {}
+
+    /** @param list<Trial> $trials */
+    public static function of(array $trials): self
+    {
+        $models = [];
+        foreach (['width', 'height', 'strand'] as $measure) {
+            $model = self::prior($measure);
+            $rows = $values = [];
+            foreach ($trials as $trial) {
+                $value = self::value($measure, $trial);
+                if ($value !== null) {
+                    $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->stitch);
+                    $values[] = $value;
+                }
+            }
+            $models[$measure] = $model->observing($rows, $values, array_fill(0, count($rows), self::NOISE));
+        }
+
+        return new self($models, count($trials));
+    }
+
+    /** What one stitch of the next swatch comes to. */
+    public function predict(HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): Predicted
+    {
+        $row = self::row($hook, $diameter, $kind, $stitch);
+        $spread = function (string $measure, float $centre) use ($row): Spread {
+            $model = $this->models[$measure];
+
+            return new Spread($centre * exp($model->expected($row)), sqrt($model->variance($row) + self::NOISE ** 2));
+        };
+        [$width, $height] = self::centre($hook, $diameter, $stitch);
+
+        return new Predicted($stitch, $spread('width', $width), $spread('height', $height), $spread('strand', self::loops($hook, $diameter, $stitch)), $this->swatches);
+    }
+
+    /**
+     * Each swatch that the others do not bear out, by its place: what is odd about it.
+     *
+     * @param list<Trial> $trials
+     *
+     * @return array<int, string>
+     */
+    public static function doubts(array $trials): array
+    {
+        $doubts = [];
+        foreach ($trials as $place => $trial) {
+            $others = array_values(array_diff_key($trials, [$place => 1]));
+            if (count($others) < 2) {
+                continue;
+            }
+            $predicted = self::of($others)->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->stitch);
+            $gauge = $trial->swatch->gauge();
+            foreach (['wide' => [$gauge->width->mm, $predicted->width], 'high' => [$gauge->height->mm, $predicted->height]] as $way => [$measured, $expected]) {
+                $off = log($measured / $expected->likely);
+                if (abs($off) > self::DOUBTFUL * $expected->relative) {
+                    $percent = (int) round(100 * (exp(abs($off)) - 1));
+                    $doubts[$place] = "A stitch is {$percent} % ".($off > 0 ? 'more' : 'less')." {$way} than your other swatches say. Miscounted, another hand, or hung where the others lay relaxed?";
+                }
+            }
+        }
+
+        return $doubts;
+    }
+
+    private static function prior(string $measure): LinearModel
+    {
+        $deviations = [self::HANDS[$measure], self::SLOPES, self::SLOPES];
+        array_push($deviations, ...array_fill(0, count(Kind::strands()) - 1, self::KINDS), ...array_fill(0, 3, self::STITCHES[$measure]));
+
+        return LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
+    }
+
+    /** Logarithm of what was measured over what the prior expects; null where it was not. */
+    private static function value(string $measure, Trial $trial): ?float
+    {
+        $gauge = $trial->swatch->gauge();
+        $stitch = $trial->swatch->stitch;
+        [$width, $height] = self::centre($trial->hook, $trial->diameter, $stitch);
+        $strand = $trial->strand();
+
+        return match ($measure) {
+            'width' => log($gauge->width->mm / $width),
+            'height' => log($gauge->height->mm / $height),
+            default => $strand === null || $strand->mm <= 0 ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $stitch)),
+        };
+    }
+
+    /** @return array{float, float} width and row height the prior expects, mm */
+    private static function centre(HookSize $hook, Length $diameter, Stitch $stitch): array
+    {
+        $width = self::WIDTH_OVER_HOOK * self::HOOK * ($hook->diameter->mm / self::HOOK) ** self::HOOK_SLOPE * ($diameter->mm / self::DIAMETER) ** self::DIAMETER_SLOPE;
+
+        return [$width, $width * self::HEIGHT_OVER_WIDTH * $stitch->relativeHeight()];
+    }
+
+    private static function loops(HookSize $hook, Length $diameter, Stitch $stitch): float
+    {
+        [$width, $height] = self::centre($hook, $diameter, Stitch::Single);
+
+        return $stitch->loopLength(Length::mm($width), Length::mm($height))->mm;
+    }
+
+    /** @return list<float> one, hook, diameter, kinds beside cord, stitches beside single crochet */
+    private static function row(HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): array
+    {
+        $row = [1.0, log($hook->diameter->mm / self::HOOK), log($diameter->mm / self::DIAMETER)];
+        foreach (Kind::strands() as $one) {
+            if ($one !== Kind::Cord) {
+                $row[] = $one === $kind ? 1.0 : 0.0;
+            }
+        }
+        foreach ([Stitch::HalfDouble, Stitch::Double, Stitch::Treble] as $one) {
+            $row[] = $one === $stitch ? 1.0 : 0.0;
+        }
+
+        return $row;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Spread;
+use Fescue\Core\Stitch\Stitch;
+
+/** What a hand is expected to make: one stitch's width, its row's height and its strand, each in mm with how far it may be off. */
+final readonly class Predicted
+{
+    /** @param int $from swatches it was learned from */
+    public function __construct(public Stitch $stitch, public Spread $width, public Spread $height, public Spread $strand, public int $from) {}
+
+    public function width(): Length
+    {
+        return Length::mm($this->width->likely);
+    }
+
+    public function height(): Length
+    {
+        return Length::mm($this->height->likely);
+    }
+
+    public function strand(): Length
+    {
+        return Length::mm($this->strand->likely);
+    }
+}
