@@ -9,7 +9,10 @@ use Fescue\Core\Base\Oval;
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
@@ -17,6 +20,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
@@ -36,6 +40,10 @@ final class BagDocument
 
     public const MOST_EDGE_ROUNDS = 20;
 
+    public const MOST_SWATCHES = 400;
+
+    public const MOST_WEIGH_INS = 60;
+
     /** @throws Refused */
     public static function fromJson(string $json): BagSpec
     {
@@ -51,20 +59,30 @@ final class BagDocument
             self::wish($top->object('size')),
             self::material($top->object('material')),
             $top->quantity('hook', fn(string $text): HookSize => HookSize::parse($text)),
-            self::swatch($top->object('gauge')),
+            $top->has('swatches') ? null : self::swatch($top->object('gauge')),
             $top->choice('working', Working::cases()),
             self::base($top->object('base')),
             self::body($top->object('body')),
             $top->has('handles') ? self::slots($top->object('handles')) : null,
         ];
+        $trials = $top->has('swatches') ? self::trials($top) : [];
+        $unit = self::unit($top);
+        $weighIns = self::weighIns($top);
         $top->settle();
         [$name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots] = $spec;
-        if ($name === null || $material === null || $hook === null || $swatch === null
-            || $working === null || $base === null || $body === null) {
+        if ($name === null || $material === null || $hook === null || $working === null || $base === null || $body === null) {
+            throw new \LogicException('A reader returned nothing and noted no problem.');
+        }
+        $predicted = null;
+        if ($trials !== []) {
+            $predicted = LearnedHand::of($trials)->predict($hook, $material->diameter, $material->kind, $body->stitch);
+            $swatch = self::expected($predicted, $material);
+        }
+        if ($swatch === null) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
 
-        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots);
+        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit);
     }
 
     private static function wish(Fields $size): Wish
@@ -95,6 +113,8 @@ final class BagDocument
         if ($onHand !== null && $onHand->grams > 100_000) {
             $material->refuse('on_hand', 'More than 100 kg on hand? Check the unit.');
         }
+        // Read by itself: it may be told by its length, which needs the density.
+        $material->has('unit');
         $material->close();
 
         return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre);
@@ -123,6 +143,88 @@ final class BagDocument
         }
 
         return $swatch;
+    }
+
+    /** @return list<Trial> */
+    private static function trials(Fields $top): array
+    {
+        if ($top->has('gauge')) {
+            $top->refuse('swatches', 'Give one gauge or several swatches, not both.');
+        }
+        $trials = [];
+        $given = $top->objects('swatches', self::MOST_SWATCHES);
+        if ($given === []) {
+            $top->refuse('swatches', 'Give at least one swatch, or a gauge in their place.');
+        }
+        foreach ($given as $one) {
+            $hook = $one->quantity('hook', fn(string $text): HookSize => HookSize::parse($text));
+            $of = $one->object('material');
+            $kind = $of->choice('kind', Kind::strands());
+            $diameter = $of->length('diameter', Length::mm(0.5), Length::mm(30), 'A strand’s diameter');
+            $density = $of->has('density') ? $of->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text)) : null;
+            foreach (['make', 'fibre', 'on_hand', 'unit'] as $aside) {
+                $of->has($aside);
+            }
+            $of->close();
+            $swatch = self::swatch($one);
+            if ($hook !== null && $kind !== null && $diameter !== null && $swatch !== null) {
+                $trials[] = new Trial($swatch, $hook, $kind, $diameter, $density);
+            }
+        }
+
+        return $trials;
+    }
+
+    /** The swatch a hand is expected to make. */
+    public static function expected(Predicted $predicted, Material $material): Swatch
+    {
+        $side = 10;
+
+        return new Swatch($predicted->stitch, $side, $predicted->width()->times($side), $side, $predicted->height()->times($side), Mass::grams($material->density->massOf($predicted->strand())->grams * $side * $side));
+    }
+
+    /** @return list<WeighIn> */
+    private static function weighIns(Fields $top): array
+    {
+        $weighIns = [];
+        foreach ($top->objects('weigh_ins', self::MOST_WEIGH_INS) as $one) {
+            $after = $one->text('after', 40);
+            $left = $one->quantity('left', fn(string $text): Mass => Mass::parse($text));
+            $one->close();
+            if ($after !== null && $left !== null) {
+                $weighIns[] = new WeighIn($after, $left);
+            }
+        }
+
+        return $weighIns;
+    }
+
+    /** One ball as it is to be had, by its mass or its length. */
+    private static function unit(Fields $top): ?Mass
+    {
+        $material = $top->object('material');
+        if (! $material->has('unit')) {
+            return null;
+        }
+        $unit = $material->quantity('unit', function (string $text) use ($material): Mass {
+            try {
+                return Mass::parse($text);
+            } catch (NotUnderstood $e) {
+                try {
+                    $length = Length::parse($text);
+                } catch (NotUnderstood) {
+                    throw $e;
+                }
+                $density = $material->has('density') ? $material->quantity('density', fn(string $said): LinearDensity => LinearDensity::parse($said)) : null;
+
+                return $density?->massOf($length) ?? throw new NotUnderstood('Its length says nothing while its density is not understood.');
+            }
+        });
+        if ($unit !== null && ($unit->grams < 1 || $unit->grams > 100_000)) {
+            $material->refuse('unit', "One ball weighs from 1 g to 100 kg; {$unit->exact()} is outside. Is the unit right?");
+        }
+
+        return $unit;
     }
 
     private static function base(Fields $base): ?BaseSpec

@@ -12,6 +12,7 @@ use Fescue\Core\Handle\Slots;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Pattern;
+use Fescue\Core\Pattern\Row;
 
 /**
  * Joins the parts: solves what the spec leaves open from its size and gauge, or takes what it gives.
@@ -66,7 +67,33 @@ final readonly class Planner
             ...($slots === null ? [] : $slots->rows($rounds + count($bodyRows) + 1)),
         ]);
 
+        $this->weighIns($pattern);
+
         return new BagPlan($spec, $this->gauge, $base, $body, $slots, $pattern, $this->comesOut($base, $body, $slots));
+    }
+
+    /** Weigh-ins stand after rows that are there, in their order, with less and less left. */
+    private function weighIns(Pattern $pattern): void
+    {
+        $names = array_map(fn(Row $row): string => $row->name, $pattern->rows);
+        $before = $this->spec->material->onHand;
+        $last = -1;
+        foreach ($this->spec->weighIns as $place => $weighIn) {
+            $row = array_search($weighIn->after, $names, true);
+            if ($row === false) {
+                throw Refused::at("/weigh_ins/{$place}/after", "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}.");
+            }
+            if ($row <= $last) {
+                throw Refused::at("/weigh_ins/{$place}/after", 'Weigh-ins stand in the order of their rows, one a row.');
+            }
+            if ($before !== null && $weighIn->left->grams > $before->grams) {
+                throw Refused::at("/weigh_ins/{$place}/left", $last < 0
+                    ? "{$weighIn->left->print()} left of {$before->print()} that were on hand? Weigh again, or correct what was on hand."
+                    : "{$weighIn->left->print()} is more than the {$before->print()} left at the weigh-in before. Weigh again.");
+            }
+            $before = $weighIn->left;
+            $last = $row;
+        }
     }
 
     private function baseRounds(): int

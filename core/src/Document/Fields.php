@@ -86,6 +86,27 @@ final class Fields
         return new self($value, "{$this->path}/{$key}", $this->problems);
     }
 
+    /** @return list<self> one over each object of a list; none where it is left out */
+    public function objects(string $key, int $most): array
+    {
+        $value = $this->has($key) ? $this->values[$key] : [];
+        if (! is_array($value) || ! array_is_list($value) || count($value) > $most) {
+            $this->refuse($key, "“{$key}” should be a list in brackets of at most {$most}.");
+
+            return [];
+        }
+        $objects = [];
+        foreach ($value as $place => $one) {
+            if (! is_array($one) || array_is_list($one)) {
+                $this->refuse("{$key}/{$place}", 'This should hold fields in braces.');
+            } else {
+                $objects[] = new self($one, "{$this->path}/{$key}/{$place}", $this->problems);
+            }
+        }
+
+        return $objects;
+    }
+
     public function text(string $key, int $longest): ?string
     {
         $value = $this->required($key);

@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Estimate;
 
-/** Where a figure comes from. */
+/** Where a figure comes from; the later ones know more. */
 enum Origin: string
 {
     case Guessed = 'guessed';
+    case Learned = 'from your swatches';
     case FromSwatch = 'from swatch';
-
-    /** Standard deviation, as a share, of the strand a whole bag eats against its estimate. From memory. */
-    public function relative(): float
-    {
-        return match ($this) {
-            self::Guessed => 0.15,
-            self::FromSwatch => 0.08,
-        };
-    }
+    case WeighedIn = 'from weigh-ins';
 }

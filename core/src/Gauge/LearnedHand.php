@@ -26,9 +26,9 @@ final readonly class LearnedHand
     private const HEIGHT_OVER_WIDTH = 0.95;
 
     /** Where hook and diameter are centred, mm. */
-    private const HOOK = 8.0;
+    public const HOOK = 8.0;
 
-    private const DIAMETER = 4.0;
+    public const DIAMETER = 4.0;
 
     /** A hook twice as thick makes a stitch 2^0.85 as wide; a strand twice as thick 2^0.15. */
     private const HOOK_SLOPE = 0.85;
@@ -41,13 +41,13 @@ final readonly class LearnedHand
     /** Shares from the rest at which a swatch is doubted, in deviations: one in a hundred honest ones. */
     private const DOUBTFUL = 2.6;
 
-    private const HANDS = ['width' => 0.13, 'height' => 0.14, 'strand' => 0.14];
+    public const HANDS = ['width' => 0.13, 'height' => 0.14, 'strand' => 0.14];
 
-    private const SLOPES = 0.12;
+    public const SLOPES = 0.12;
 
-    private const KINDS = 0.06;
+    public const KINDS = 0.06;
 
-    private const STITCHES = ['width' => 0.03, 'height' => 0.07, 'strand' => 0.07];
+    public const STITCHES = ['width' => 0.03, 'height' => 0.07, 'strand' => 0.07];
 
     /** @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models */
     private function __construct(private array $models, private int $swatches) {}

@@ -7,6 +7,7 @@ namespace Fescue\Core\Tally;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
@@ -47,7 +48,9 @@ final class PlanDocument
                 'length_m' => self::spread($estimate->metres),
                 'mass_g' => self::spread($estimate->grams),
                 'enough' => $estimate->enough === null ? null : round($estimate->enough, 2),
-            ],
+                'per_part' => array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $estimate->parts),
+                'runs_out' => $estimate->runsOut === null ? null : ['row' => $estimate->runsOut->row, 'stitch' => $estimate->runsOut->stitch],
+            ] + ($estimate->unit === null ? [] : ['buy' => ['unit_g' => round($estimate->unit->grams, 1), 'p80' => $estimate->balls(0.80), 'p95' => $estimate->balls(0.95), 'p99' => $estimate->balls(0.99)]]),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
                 'row' => $note->row,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Gauge;
 
+use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Gauge\Trial;
@@ -12,8 +13,11 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Stitch\Stitch;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class LearnedHandTest extends TestCase
 {
@@ -70,12 +74,12 @@ final class LearnedHandTest extends TestCase
     /** Drawn from its own prior, its 90 % intervals hold nine times in ten: with no swatch, with one, with six. */
     public function testItIsAsSureAsItSays(): void
     {
-        mt_srand(31);
+        $chance = new Chance(new Randomizer(new Mt19937(31)));
         foreach ([0, 1, 6] as $swatches) {
             $held = ['width' => 0, 'height' => 0, 'strand' => 0];
             $draws = 1500;
             for ($draw = 0; $draw < $draws; $draw++) {
-                $maker = new SimulatedMaker();
+                $maker = new DrawnHand($chance);
                 $trials = [];
                 for ($swatch = 0; $swatch < $swatches; $swatch++) {
                     $trials[] = $maker->trial(...$maker->occasion());

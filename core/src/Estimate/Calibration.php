@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BagSpec;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\WeighIn;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Gauge\DrawnHand;
+use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Predicted;
+use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Material\Material;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Stitch\Stitch;
+
+/**
+ * Makers, materials and bags drawn from the stated prior, and whether the estimates are as sure of them as they say:
+ * how often the 90 % interval holds, and how often "enough" was enough.
+ */
+final class Calibration
+{
+    /** @var array<string, array{int, int}> held and drawn, by stage and origin */
+    public array $held = [];
+
+    /** @var array<string, array<int, array{float, int, int}>> sum of chances, times enough, and drawn, by stage and tenth */
+    public array $tenths = ['before' => [], 'after' => []];
+
+    public function __construct(private readonly Chance $chance) {}
+
+    public function draw(int $makers): void
+    {
+        for ($drawn = 0; $drawn < $makers;) {
+            try {
+                $this->one();
+                $drawn++;
+            } catch (Refused) {
+                // No such bag can be made: another is drawn.
+                continue;
+            }
+        }
+    }
+
+    private function one(): void
+    {
+        $hand = new DrawnHand($this->chance);
+        $how = $this->chance->of(['guessed', 'swatch', 'learned']);
+        [$spec, $truth] = $this->spec($hand, $how);
+        $plan = Planner::plan($spec);
+        $takes = Consumption::of($plan);
+        $true = $this->trueRows($takes, $plan, $truth);
+        $estimate = MaterialEstimate::of($plan);
+        $likely = $estimate->grams->likely;
+        $total = array_sum($true) + 2 * $takes->tail;
+        $this->count('before', $how, $estimate, $total, $likely * $this->chance->between(0.75, 1.3), fn(float $onHand): MaterialEstimate => MaterialEstimate::of($this->with($plan, $onHand, [])));
+
+        $onHand = $total * $this->chance->between(1.02, 1.4);
+        $weighIns = $this->weighIns($plan, $takes, $true, $onHand);
+        $after = MaterialEstimate::of($this->with($plan, $onHand, $weighIns));
+        // Whether it is enough is asked of the same bag as if it had begun with more or less.
+        $this->count('after', $how, $after, $total, $after->grams->at($this->chance->between(0.02, 0.98)), function (float $asked) use ($plan, $weighIns, $onHand): MaterialEstimate {
+            $shift = $asked - $onHand;
+            $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift))), $weighIns);
+
+            return MaterialEstimate::of($this->with($plan, $asked, $shifted));
+        });
+    }
+
+    /** @return array{BagSpec, float} and what she really takes over what the gauge says, but for this bag's own factors */
+    private function spec(DrawnHand $hand, string $how): array
+    {
+        [$hook, $diameter, $kind, $stitch] = $hand->occasion();
+        $document = [
+            'format' => BagDocument::FORMAT, 'name' => 'Drawn', 'working' => $this->chance->of(['spiral', 'joined']), 'hook' => $hook->exact(),
+            'material' => ['kind' => $kind->value, 'diameter' => $diameter->exact(), 'density' => '5 g/m'],
+            'gauge' => ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm'],
+            'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two']), 'chain' => $this->chance->whole(10, 30), 'rounds' => $this->chance->whole(1, 7)],
+            'body' => ['stitch' => $stitch->value, 'rounds' => $this->chance->whole(4, 30)],
+        ];
+        if ($this->chance->share() < 0.6) {
+            $document['handles'] = ['type' => 'slot', 'edge_rounds' => $this->chance->whole(0, 2)];
+        }
+        $read = BagDocument::read($document);
+        $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $stitch);
+        if ($how === 'learned') {
+            $trials = [];
+            for ($swatch = $this->chance->whole(0, 6); $swatch > 0; $swatch--) {
+                $trials[] = $hand->trial(...$hand->occasion());
+            }
+            $predicted = LearnedHand::of($trials)->predict($hook, $diameter, $kind, $stitch);
+            $spec = self::change($read, BagDocument::expected($predicted, $read->material), predicted: $predicted);
+
+            return [$spec, $hand->makes('strand', $hook, $diameter, $kind, $stitch) / $predicted->strand->likely];
+        }
+        $mass = $how === 'swatch' ? Mass::grams(100 * $read->material->density->massOf($loops->strand())->grams) : null;
+
+        return [self::change($read, new Swatch($stitch, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass)), 1.0];
+    }
+
+    /** @return list<float> grams each row really takes */
+    private function trueRows(Consumption $takes, BagPlan $plan, float $truth): array
+    {
+        $common = ($plan->spec->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : Factors::SWATCH) * $this->chance->normal();
+        $stitches = [];
+        foreach (Stitch::cases() as $stitch) {
+            $stitches[$stitch->value] = $stitch === $plan->gauge->stitch ? 0.0 : Factors::STITCH * $this->chance->normal();
+        }
+        $parts = [];
+        foreach (Part::cases() as $part) {
+            $parts[$part->value] = Factors::PART * $this->chance->normal();
+        }
+        $true = [];
+        foreach ($takes->rows as $place => $row) {
+            $grams = 0.0;
+            foreach ($row as $stitch => $expected) {
+                $grams += $expected * $truth * max(0.05, 1 + $common + $stitches[$stitch] + $parts[$takes->parts[$place]->value]);
+            }
+            $true[] = $grams;
+        }
+
+        return $true;
+    }
+
+    /**
+     * One to three, each as far off as a kitchen scale is.
+     *
+     * @param list<float> $true
+     *
+     * @return list<WeighIn>
+     */
+    private function weighIns(BagPlan $plan, Consumption $takes, array $true, float $onHand): array
+    {
+        $places = [];
+        for ($many = $this->chance->whole(1, 3); $many > 0; $many--) {
+            $places[$this->chance->whole(1, max(1, count($true) - 2))] = true;
+        }
+        ksort($places);
+        $weighIns = [];
+        $left = $onHand - $takes->tail;
+        $from = 0;
+        foreach (array_keys($places) as $place) {
+            $last = min($place, count($true) - 1);
+            for ($row = $from; $row <= $last; $row++) {
+                $left -= $true[$row];
+            }
+            $weighIns[] = new WeighIn($plan->pattern->rows[$last]->name, Mass::grams(max(0.0, $left + Factors::WEIGH_IN_G * $this->chance->normal())));
+            $from = $last + 1;
+        }
+
+        return $weighIns;
+    }
+
+    /** @param \Closure(float): MaterialEstimate $asking the estimate where so much was on hand */
+    private function count(string $stage, string $how, MaterialEstimate $estimate, float $total, float $asked, \Closure $asking): void
+    {
+        $key = "{$stage}, {$how}";
+        $this->held[$key] ??= [0, 0];
+        $this->held[$key][0] += (int) ($total >= $estimate->grams->low() && $total <= $estimate->grams->high());
+        $this->held[$key][1]++;
+        $chance = $asking($asked)->enough ?? throw new \LogicException('What is on hand was given.');
+        $tenth = min(9, (int) floor(10 * $chance));
+        $this->tenths[$stage][$tenth] ??= [0.0, 0, 0];
+        $this->tenths[$stage][$tenth][0] += $chance;
+        $this->tenths[$stage][$tenth][1] += (int) ($total <= $asked);
+        $this->tenths[$stage][$tenth][2]++;
+    }
+
+    /** @param list<WeighIn> $weighIns */
+    private function with(BagPlan $plan, float $onHand, array $weighIns): BagPlan
+    {
+        $spec = self::change($plan->spec, $plan->spec->swatch, new Material($plan->spec->material->kind, $plan->spec->material->diameter, $plan->spec->material->density, Mass::grams(max(0.0, $onHand))), $weighIns, $plan->spec->predicted);
+
+        return new BagPlan($spec, $plan->gauge, $plan->base, $plan->body, $plan->slots, $plan->pattern, $plan->comesOut);
+    }
+
+    /** @param list<WeighIn> $weighIns */
+    private static function change(BagSpec $spec, Swatch $swatch, ?Material $material = null, array $weighIns = [], ?Predicted $predicted = null): BagSpec
+    {
+        return new BagSpec($spec->name, $spec->wish, $material ?? $spec->material, $spec->hook, $swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $predicted, $weighIns);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+/** What one part of a bag takes: base, body, handles, edge, and the tails. Likely values. */
+final readonly class PartTakes
+{
+    public function __construct(public string $part, public float $metres, public float $grams) {}
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Stitch\Stitch;
+
+/** A maker drawn from the prior that LearnedHand states, to see whether it is as sure as it says. */
+final readonly class DrawnHand
+{
+    /** @var array<string, array<string, float>> logarithms off the prior's centre, by measure and by what causes them */
+    private array $drawn;
+
+    public function __construct(private Chance $chance)
+    {
+        $drawn = [];
+        foreach (LearnedHand::HANDS as $measure => $hand) {
+            $drawn[$measure] = ['hand' => $hand * $chance->normal(), 'hook' => LearnedHand::SLOPES * $chance->normal(), 'diameter' => LearnedHand::SLOPES * $chance->normal(), Kind::Cord->value => 0.0, Stitch::Single->value => 0.0];
+            foreach (Kind::strands() as $kind) {
+                $drawn[$measure][$kind->value] ??= LearnedHand::KINDS * $chance->normal();
+            }
+            foreach ([Stitch::HalfDouble, Stitch::Double, Stitch::Treble] as $stitch) {
+                $drawn[$measure][$stitch->value] = LearnedHand::STITCHES[$measure] * $chance->normal();
+            }
+        }
+        $this->drawn = $drawn;
+    }
+
+    /** @return array{HookSize, Length, Kind, Stitch} what she takes up next */
+    public function occasion(): array
+    {
+        $diameter = $this->chance->between(2, 9);
+
+        return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Stitch::Single, Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble])];
+    }
+
+    /** A swatch of hers, weighed. */
+    public function trial(HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): Trial
+    {
+        $density = LinearDensity::gramsPerMetre(5);
+        [$width, $height, $strand] = array_map(fn(string $measure): float => $this->makes($measure, $hook, $diameter, $kind, $stitch), ['width', 'height', 'strand']);
+        $side = 10;
+
+        return new Trial(new Swatch($stitch, $side, Length::mm($side * $width), $side, Length::mm($side * $height), Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams)), $hook, $kind, $diameter, $density);
+    }
+
+    /** One stitch's width, height or strand on one occasion, mm. */
+    public function makes(string $measure, HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): float
+    {
+        $drawn = $this->drawn[$measure];
+        $none = LearnedHand::of([])->predict($hook, $diameter, $kind, $stitch);
+        $centre = match ($measure) {
+            'width' => $none->width->likely,
+            'height' => $none->height->likely,
+            default => $none->strand->likely,
+        };
+        $of = fn(string $cause): float => $drawn[$cause] ?? 0.0;
+        $off = $drawn['hand'] + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK) + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
+            + $of($kind->value) + $of($stitch->value) + LearnedHand::NOISE * $this->chance->normal();
+
+        return $centre * exp($off);
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Estimate;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Document\Problem;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Calibration;
+use Fescue\Core\Estimate\Factors;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Origin;
+use Fescue\Core\Estimate\PartTakes;
+use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tests\Bag\Documents;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class WeighInTest extends TestCase
+{
+    private const SWATCHES = [
+        ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm', 'mass' => '79 g', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m']],
+        ['stitch' => 'dc', 'stitches' => 9, 'width' => '11 cm', 'rows' => 5, 'height' => '11.8 cm', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']],
+        ['stitch' => 'sc', 'stitches' => 12, 'width' => '16.5 cm', 'rows' => 8, 'height' => '10.4 cm', 'mass' => '86 g', 'hook' => '9 mm', 'material' => ['kind' => 'tshirt', 'diameter' => '5 mm', 'density' => '7 g/m']],
+    ];
+
+    /** @param array<string, mixed> $changes */
+    private static function estimate(array $changes = []): MaterialEstimate
+    {
+        return MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote($changes))));
+    }
+
+    public function testEveryPartIsListedAndNoneHidden(): void
+    {
+        $estimate = self::estimate();
+        self::assertSame(['base', 'body', 'handles', 'edge', 'tails'], array_map(fn(PartTakes $part): string => $part->part, $estimate->parts));
+        self::assertEqualsWithDelta($estimate->grams->likely, array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)), 1e-6);
+        self::assertEqualsWithDelta(0.35, $estimate->parts[4]->metres, 1e-9);
+        self::assertSame(Origin::FromSwatch, $estimate->origin);
+    }
+
+    public function testAWeighInNarrowsAndCorrects(): void
+    {
+        $before = self::estimate();
+        // The base alone took a tenth more than expected.
+        $base = $before->parts[0]->grams;
+        $after = self::estimate(['weigh_ins' => [['after' => 'Round 2', 'left' => round(900 - 1.1 * $base - 1.4, 1).' g']]]);
+        self::assertSame(Origin::WeighedIn, $after->origin);
+        self::assertGreaterThan($before->grams->likely * 1.03, $after->grams->likely);
+        self::assertLessThan($before->grams->relative, $after->grams->relative);
+        self::assertLessThan($before->enough, $after->enough);
+        // Nearly done: what is left to do is little, and nearly sure.
+        $late = self::estimate(['weigh_ins' => [['after' => 'Round 2', 'left' => '810 g'], ['after' => 'Round 16', 'left' => '130 g']]]);
+        self::assertLessThan(0.02, $late->grams->relative);
+        self::assertEqualsWithDelta(900 - 130, $late->grams->likely - $late->remaining->likely, 3);
+    }
+
+    /** By hand: one swatch's own stitch alone, so that the factors are the common share and the part's. */
+    public function testTheCorrectionIsTheConjugateOne(): void
+    {
+        $changes = ['handles' => null, 'body/rounds' => 10];
+        $before = self::estimate($changes);
+        $takes = $before->parts[0]->grams - 23 * self::chain();
+        $used = 1.08 * $takes + 23 * self::chain() + 0.175 * 8.2;
+        $after = self::estimate($changes + ['weigh_ins' => [['after' => 'Round 2', 'left' => sprintf('%.4f g', 900 - $used)]]]);
+        $v = fn(float $deviation): float => $deviation ** 2;
+        $all = $takes + 23 * self::chain();
+        $variance = $v($all * Factors::SWATCH) + $v($all * Factors::PART) + $v(23 * self::chain() * Factors::STITCH) + $v(Factors::WEIGH_IN_G);
+        $common = 0.08 * $takes * $v(Factors::SWATCH) * $all / $variance;
+        self::assertEqualsWithDelta($before->parts[1]->grams * (1 + $common), $after->parts[1]->grams, 0.01);
+    }
+
+    private static function chain(): float
+    {
+        return 3.2 * 12 * (790 / 8.2) / 94 / 1000 * 8.2;
+    }
+
+    public function testWhereItRunsOut(): void
+    {
+        self::assertNull(self::estimate()->runsOut);
+        self::assertNull(self::estimate(['material/on_hand' => null])->runsOut);
+        $short = self::estimate(['material/on_hand' => '600 g'])->runsOut;
+        self::assertNotNull($short);
+        self::assertSame('Round 14', $short->row);
+        self::assertGreaterThanOrEqual(1, $short->stitch);
+        self::assertLessThanOrEqual(56, $short->stitch);
+        $number = fn(?string $row): int => (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
+        self::assertLessThan(14, $number($short->earliest));
+        self::assertGreaterThan(14, $number($short->latest));
+        self::assertSame('Round 1', self::estimate(['material/on_hand' => '0 g'])->runsOut?->row);
+        // What is used already is not counted again.
+        $mid = self::estimate(['material/on_hand' => '900 g', 'weigh_ins' => [['after' => 'Round 8', 'left' => '200 g']]]);
+        self::assertGreaterThan(8, $number($mid->runsOut?->row));
+    }
+
+    public function testHowManyBallsToGet(): void
+    {
+        $estimate = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '450 g']))));
+        self::assertSame([2, 3, 3], [$estimate->balls(0.80), $estimate->balls(0.95), $estimate->balls(0.999)]);
+        self::assertNull(self::estimate()->balls(0.8));
+        $byLength = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '50 m']))));
+        self::assertEqualsWithDelta(410, $byLength->unit?->grams, 1e-9);
+    }
+
+    public function testSwatchesTeachTheHandInPlaceOfAGauge(): void
+    {
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['gauge' => null, 'swatches' => self::SWATCHES])));
+        self::assertEqualsWithDelta(12, $plan->gauge->width->mm, 0.4);
+        $estimate = MaterialEstimate::of($plan);
+        self::assertSame(Origin::Learned, $estimate->origin);
+        self::assertGreaterThan(self::estimate()->grams->relative, $estimate->grams->relative);
+        self::assertLessThan(self::estimate(['gauge/mass' => null])->grams->relative, $estimate->grams->relative);
+        self::assertEqualsWithDelta(self::estimate()->grams->likely, $estimate->grams->likely, 0.06 * $estimate->grams->likely);
+    }
+
+    public function testTheDocumentSaysItAllAgainstItsSchema(): void
+    {
+        $document = Documents::tote(['gauge' => null, 'swatches' => self::SWATCHES, 'material/unit' => '450 g', 'material/on_hand' => '700 g', 'weigh_ins' => [['after' => 'Round 5', 'left' => '450 g']]]);
+        $schema = fn(string $name): string => (string) file_get_contents(__DIR__."/../../../docs/formats/{$name}.schema.json");
+        self::assertTrue((new Validator())->validate(json_decode((string) json_encode($document)), $schema('fescue-bag-1'))->isValid());
+        $json = PlanDocument::toJson(Planner::plan(BagDocument::read($document)));
+        self::assertTrue((new Validator())->validate(json_decode($json), $schema('fescue-plan-1'))->isValid());
+        $material = json_decode($json, true, 16, JSON_THROW_ON_ERROR)['material'];
+        self::assertSame(['base', 'body', 'handles', 'edge', 'tails'], array_column($material['per_part'], 'part'));
+        self::assertEqualsWithDelta($material['mass_g']['likely'], array_sum(array_column($material['per_part'], 'mass_g')), 0.5);
+        self::assertMatchesRegularExpression('/^Round \d+$/', $material['runs_out']['row']);
+        self::assertEqualsWithDelta(450, $material['buy']['unit_g'], 1e-9);
+        self::assertLessThanOrEqual($material['buy']['p99'], $material['buy']['p80']);
+    }
+
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): array
+    {
+        return [
+            'a row that is not there' => [['weigh_ins' => [['after' => 'Round 99', 'left' => '600 g']]], '/weigh_ins/0/after', 'no “Round 99”'],
+            'heavier than on hand' => [['weigh_ins' => [['after' => 'Round 5', 'left' => '950 g']]], '/weigh_ins/0/left', 'on hand'],
+            'heavier than the last' => [['weigh_ins' => [['after' => 'Round 5', 'left' => '600 g'], ['after' => 'Round 6', 'left' => '610 g']]], '/weigh_ins/1/left', 'weigh-in before'],
+            'out of order' => [['weigh_ins' => [['after' => 'Round 6', 'left' => '600 g'], ['after' => 'Round 5', 'left' => '590 g']]], '/weigh_ins/1/after', 'order'],
+            'no unit' => [['weigh_ins' => [['after' => 'Round 5', 'left' => '600']]], '/weigh_ins/0/left', 'no unit'],
+            'no list' => [['weigh_ins' => 'Round 5: 600 g'], '/weigh_ins', 'list in brackets'],
+            'no object' => [['weigh_ins' => ['600 g']], '/weigh_ins/0', 'braces'],
+            'a ball of nothing' => [['material/unit' => '0 g'], '/material/unit', 'outside'],
+            'a ball of colour' => [['material/unit' => 'red'], '/material/unit', 'not understood'],
+            'both' => [['swatches' => self::SWATCHES], '/swatches', 'not both'],
+            'no swatches' => [['gauge' => null, 'swatches' => []], '/swatches', 'at least one'],
+            'a swatch without its hook' => [['gauge' => null, 'swatches' => [array_diff_key(self::SWATCHES[0], ['hook' => 1])]], '/swatches/0/hook', 'missing'],
+            'a swatch of no width' => [['gauge' => null, 'swatches' => [['width' => '0 cm'] + self::SWATCHES[0]]], '/swatches/0/width', 'outside'],
+        ];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('bad')]
+    public function testBadWeighInsAndSwatchesAreNamed(array $changes, string $path, string $message): void
+    {
+        try {
+            Planner::plan(BagDocument::read(Documents::tote($changes)));
+            self::fail('Was planned.');
+        } catch (Refused $e) {
+            $found = array_filter($e->problems, fn(Problem $problem): bool => $problem->path === $path);
+            self::assertNotSame([], $found, $e->getMessage());
+            self::assertStringContainsString($message, reset($found)->message);
+        }
+    }
+
+    /** Ten thousand are drawn by fescue:calibrate (docs/calibration.md); these few must not be far from it. */
+    public function testEstimatesAreAsSureAsTheySay(): void
+    {
+        $calibration = new Calibration(new Chance(new Randomizer(new Mt19937(8))));
+        $calibration->draw(1200);
+        foreach (['before', 'after'] as $stage) {
+            $all = array_filter($calibration->held, fn(string $key): bool => str_starts_with($key, $stage), ARRAY_FILTER_USE_KEY);
+            self::assertEqualsWithDelta(0.9, array_sum(array_column($all, 0)) / array_sum(array_column($all, 1)), 0.025, $stage);
+            $said = array_sum(array_column($calibration->tenths[$stage], 0));
+            $was = array_sum(array_column($calibration->tenths[$stage], 1));
+            self::assertEqualsWithDelta(0, ($said - $was) / 1200, 0.03, $stage);
+        }
+    }
+}
