@@ -8,7 +8,9 @@ use App\Http\Controllers\BagFileController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\ChoosingController;
 use App\Http\Controllers\CuttingController;
+use App\Http\Controllers\EnoughController;
 use App\Http\Controllers\FrontController;
+use App\Http\Controllers\HookTrialController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\RawPieceController;
@@ -18,6 +20,7 @@ use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WeighingController;
+use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
@@ -79,6 +82,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/cutting/batches/{batch}/finish', [BatchController::class, 'finish'])->whereNumber('batch')->name('cutting.batch.finish');
 
     Route::get('/swatches', [SwatchController::class, 'index'])->name('swatches.index');
+    Route::get('/swatches/trial', [HookTrialController::class, 'show'])->name('swatches.trial');
+    Route::post('/swatches/trial', [HookTrialController::class, 'store']);
+    Route::post('/swatches/{swatch}/choose', [HookTrialController::class, 'choose'])->whereNumber('swatch')->name('swatches.choose');
     Route::get('/swatches/new', [SwatchController::class, 'create'])->name('swatches.create');
     Route::post('/swatches', [SwatchController::class, 'store'])->name('swatches.store');
     Route::get('/swatches/{swatch}', [SwatchController::class, 'edit'])->whereNumber('swatch')->name('swatches.edit');
@@ -95,6 +101,11 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/bags/{bag}', [BagController::class, 'update'])->whereNumber('bag')->name('bags.update');
     Route::delete('/bags/{bag}', [BagController::class, 'destroy'])->whereNumber('bag')->name('bags.destroy');
     Route::post('/bags/{bag}/restore', [BagController::class, 'restore'])->whereNumber('bag')->withTrashed()->name('bags.restore');
+    Route::get('/bags/{bag}/enough', [EnoughController::class, 'show'])->whereNumber('bag')->name('bags.enough');
+    Route::post('/bags/{bag}/enough', [EnoughController::class, 'store'])->whereNumber('bag');
+    Route::delete('/bags/{bag}/enough/{place}', [EnoughController::class, 'destroy'])->whereNumber(['bag', 'place'])->name('bags.enough.remove');
+    Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
+    Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');
     Route::get('/bags/{bag}/words.pdf', [BagFileController::class, 'pdf'])->whereNumber('bag')->name('bags.pdf');
     Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side'])->name('bags.drawing');

@@ -21,6 +21,9 @@ use Illuminate\Http\Request;
  */
 final readonly class BagForm
 {
+    /** Chosen in a swatch's place: the gauge that all swatches teach, on a hook that is named. */
+    public const LEARNED = 'learned';
+
     private const SIZES = ['length', 'width', 'height'];
 
     private function __construct(private Request $request, private User $maker) {}
@@ -38,14 +41,18 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1]);
+        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'swatches' => 1, 'weigh_ins' => 1]);
         $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
-        $bag->swatch()->associate($this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
+        $learned = $this->typed('swatch_id') === self::LEARNED;
+        $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
         if ($bag->material_id === null && ! isset($kept['material'])) {
             throw Refused::at('/material', 'Choose a material.');
         }
-        if ($bag->swatch_id === null && ! isset($kept['gauge'])) {
+        if ($bag->swatch_id === null && ! $learned && ! isset($kept['gauge']) && ! isset($kept['swatches'])) {
             throw Refused::at('/gauge', 'Choose a swatch.');
+        }
+        if ($bag->swatch_id !== null) {
+            unset($kept['swatches']);
         }
         $choices = [
             'name' => $this->typed('name'),
@@ -71,6 +78,10 @@ final readonly class BagForm
                 'edge_rounds' => $this->whole('handles.edge_rounds'),
             ]);
         }
+        if ($learned) {
+            $choices += ['learned' => true, 'hook' => Typed::withUnit($this->typed('hook'), 'mm')];
+            unset($kept['gauge'], $kept['swatches'], $kept['hook']);
+        }
         $bag->choices = $choices + $kept;
     }
 
@@ -94,8 +105,10 @@ final readonly class BagForm
     {
         return match (true) {
             str_starts_with($problem->path, '/material') => 'material_id',
-            str_starts_with($problem->path, '/gauge'), str_starts_with($problem->path, '/hook') => 'swatch_id',
+            str_starts_with($problem->path, '/hook') => 'hook',
+            str_starts_with($problem->path, '/gauge') => 'swatch_id',
             $problem->path === '/handles' => 'handles.type',
+            str_starts_with($problem->path, '/swatches') => 'swatch_id',
             default => str_replace('/', '.', ltrim($problem->path, '/')),
         };
     }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bags\Hands;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material as Weighed;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
@@ -93,20 +94,19 @@ final class Bag extends Model
                 'diameter' => $this->material->diameter?->exact(LengthUnit::Millimetre),
                 'density' => $this->material->density()->exact(),
                 // What other bags have reserved is not there for this one.
+                'unit' => $this->material->price_for !== null && in_array($this->material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true) ? Mass::grams((float) $this->material->price_for)->exact() : null,
                 'on_hand' => $this->material->balance() === null ? null : Mass::grams($this->material->stock()->freeFor($this->id ?? null))->exact(),
             ], fn(?string $part): bool => $part !== null);
         }
         if ($this->swatch !== null) {
+            unset($document['swatches']);
             $document['hook'] = $this->swatch->hookSize()->exact();
-            $document['gauge'] = array_filter([
-                'stitch' => $this->swatch->stitch->value,
-                'stitches' => self::number($this->swatch->stitches_counted),
-                'width' => $this->swatch->width->exact(),
-                'rows' => self::number($this->swatch->rows_counted),
-                'height' => $this->swatch->height->exact(),
-                'mass' => $this->swatch->mass?->exact(),
-            ], fn(int|float|string|null $part): bool => $part !== null);
+            $document['gauge'] = $this->swatch->document();
+        } elseif (($this->choices['learned'] ?? false) === true) {
+            unset($document['gauge']);
+            $document['swatches'] = Hands::documents($this->user_id);
         }
+        unset($document['learned']);
 
         return $document;
     }
@@ -115,12 +115,6 @@ final class Bag extends Model
     public function plan(): BagPlan
     {
         return Planner::plan(BagDocument::read($this->document()));
-    }
-
-    /** A number as it is best written in a file: 10, not 10.0. */
-    private static function number(float $value): int|float
-    {
-        return floor($value) === $value ? (int) $value : (float) Decimal::exact($value);
     }
 
     /** @return array<string, string> */

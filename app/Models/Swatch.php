@@ -6,8 +6,11 @@ namespace App\Models;
 
 use App\Casts\AsLength;
 use App\Casts\AsMass;
+use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch as Measured;
+use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\HookSize;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Stitch;
@@ -30,13 +33,19 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property float $rows_counted
  * @property Length $height
  * @property ?Mass $mass
+ * @property State $state
+ * @property ?Fabric $drape
+ * @property ?string $note
+ * @property bool $chosen of its material's trial
  * @property ?Material $material
  */
 final class Swatch extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass'];
+    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'state', 'drape', 'note', 'chosen'];
+
+    protected $attributes = ['state' => 'relaxed', 'drape' => null, 'note' => null, 'chosen' => false];
 
     /** @return BelongsTo<Material, $this> a material put away still says what the swatch was made of */
     public function material(): BelongsTo
@@ -57,6 +66,25 @@ final class Swatch extends Model
         return new Measured($this->stitch, $this->stitches_counted, $this->width, $this->rows_counted, $this->height, $this->mass);
     }
 
+    /** @return array<string, int|float|string> as fescue-bag/1 has a gauge */
+    public function document(): array
+    {
+        return array_filter([
+            'stitch' => $this->stitch->value,
+            'stitches' => self::number($this->stitches_counted),
+            'width' => $this->width->exact(),
+            'rows' => self::number($this->rows_counted),
+            'height' => $this->height->exact(),
+            'mass' => $this->mass?->exact(),
+        ], fn(int|float|string|null $part): bool => $part !== null);
+    }
+
+    /** A number as it is best written in a file: 10, not 10.0. */
+    private static function number(float $value): int|float
+    {
+        return floor($value) === $value ? (int) $value : (float) Decimal::exact($value);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -68,6 +96,9 @@ final class Swatch extends Model
             'rows_counted' => 'float',
             'height' => AsLength::class,
             'mass' => AsMass::class,
+            'state' => State::class,
+            'drape' => Fabric::class,
+            'chosen' => 'boolean',
         ];
     }
 }

@@ -24,7 +24,7 @@ final class OwnershipTest extends TestCase
         $hers = $bag->material ?? throw new \LogicException('The bag has its material.');
         $piece = RawPiece::query()->forceCreate(['user_id' => $bag->user_id, 'name' => 'Shirt', 'form' => 'tube', 'colour' => '#000000', 'count' => 2, 'measures' => ['source' => 'tube', 'flat_width' => '40 cm', 'height' => '40 cm']]);
         $batch = Batch::query()->forceCreate(['user_id' => $bag->user_id, 'name' => 'Shirts', 'colour' => '#000000', 'document' => $piece->document(Length::mm(20), School::Joined, 1), 'stack' => 1, 'join_ahead' => false]);
-        $ids = ['bag' => $bag->id, 'material' => $hers->id, 'swatch' => $bag->swatch_id, 'entry' => $hers->entries()->sole()->id, 'piece' => $piece->id, 'batch' => $batch->id, 'drawing' => 'base'];
+        $ids = ['bag' => $bag->id, 'material' => $hers->id, 'swatch' => $bag->swatch_id, 'entry' => $hers->entries()->sole()->id, 'piece' => $piece->id, 'batch' => $batch->id, 'drawing' => 'base', 'place' => 0];
         $tried = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();

@@ -24,7 +24,7 @@ async function bagPages(page) {
     await page.goto('/swatches');
     const swatch = new URL(await page.locator('.rows h2 a').first().getAttribute('href')).pathname;
 
-    return [batch, piece, `${cord}/edit`, plan, `${plan}/words`, cord, swatch];
+    return [batch, piece, `${cord}/edit`, `${plan}/enough`, `${plan}/what-if`, plan, `${plan}/words`, cord, swatch];
 }
 
 for (const [name, viewport] of Object.entries(WIDTHS)) {
@@ -35,7 +35,7 @@ for (const [name, viewport] of Object.entries(WIDTHS)) {
             await inspect(page, path);
         }
         await signInToDemo(page);
-        const paths = ['/', '/stash', '/stash/new', '/stash/together', '/stash/import', '/stash/new?kind=tabs', '/stash/weigh', '/stash/weigh?piece_length=5&piece=42;43&with=x&turns=12&wrap_width=5', '/stash/ledger', '/stash/ledger?move=used&sort=largest', '/cutting', '/cutting?kind=tube&flat_width=46&height=40.5&strip=2.5&pull=30&mass=180&pieces=2', '/cutting?kind=bag&flat_width=x&height=50&strip=5', '/cutting/print?kind=tube&flat_width=46&height=40.5&strip=2.5&size=true', '/cutting/pieces', '/cutting/pieces/new?kind=bag', '/cutting/choose?need=42&density=7', '/cutting/choose?need=lots&density=7', '/cutting/batches', '/swatches', '/swatches/new', '/bags', '/bags/new', '/bags/import', '/account', ...(await bagPages(page))];
+        const paths = ['/', '/stash', '/stash/new', '/stash/together', '/stash/import', '/stash/new?kind=tabs', '/stash/weigh', '/stash/weigh?piece_length=5&piece=42;43&with=x&turns=12&wrap_width=5', '/stash/ledger', '/stash/ledger?move=used&sort=largest', '/cutting', '/cutting?kind=tube&flat_width=46&height=40.5&strip=2.5&pull=30&mass=180&pieces=2', '/cutting?kind=bag&flat_width=x&height=50&strip=5', '/cutting/print?kind=tube&flat_width=46&height=40.5&strip=2.5&size=true', '/cutting/pieces', '/cutting/pieces/new?kind=bag', '/cutting/choose?need=42&density=7', '/cutting/choose?need=lots&density=7', '/cutting/batches', '/swatches', '/swatches/new', '/swatches/trial', '/bags', '/bags/new', '/bags/import', '/account', ...(await bagPages(page))];
         for (const path of paths) {
             await page.goto(path);
             await inspect(page, path);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Hands;
 use App\Http\Requests\SwatchRequest;
 use App\Models\Swatch;
+use Fescue\Core\Gauge\LearnedHand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -14,7 +16,12 @@ final class SwatchController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('swatches.index', ['swatches' => $this->maker($request)->swatches()->with('material')->get()]);
+        $maker = $this->maker($request);
+        $trials = Hands::trials($maker->id);
+        $odd = LearnedHand::doubts(array_values($trials));
+        $ids = array_keys($trials);
+
+        return view('swatches.index', ['swatches' => $maker->swatches()->with('material')->get(), 'doubts' => array_combine(array_map(fn(int $place): int => $ids[$place], array_keys($odd)), $odd)]);
     }
 
     public function create(Request $request): View

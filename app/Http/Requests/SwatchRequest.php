@@ -6,7 +6,9 @@ namespace App\Http\Requests;
 
 use App\Rules\Quantity;
 use Closure;
+use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
@@ -38,6 +40,9 @@ final class SwatchRequest extends MakerRequest
             'width' => ['required', $side],
             'rows_counted' => ['required', $count],
             'height' => ['required', $side],
+            'state' => ['nullable', Rule::enum(State::class)],
+            'drape' => ['nullable', Rule::enum(Fabric::class)],
+            'note' => ['nullable', 'string', 'max:200'],
             'mass' => ['nullable', Quantity::mass(Mass::grams(0.1), Mass::grams(20_000))],
         ];
     }
@@ -84,6 +89,9 @@ final class SwatchRequest extends MakerRequest
             'rows_counted' => $measured->rows,
             'height' => $measured->height,
             'mass' => $measured->mass,
+            'state' => State::tryFrom($this->typed('state')) ?? State::Relaxed,
+            'drape' => Fabric::tryFrom($this->typed('drape')),
+            'note' => $this->typed('note') === '' ? null : $this->typed('note'),
         ];
     }
 

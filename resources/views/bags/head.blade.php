@@ -4,5 +4,7 @@
     <nav class="tabs acts" aria-label="This bag">
         <a href="{{ route('bags.plan', $bag) }}" @if (request()->routeIs('bags.plan')) aria-current="page" @endif>Plan</a>
         <a href="{{ route('bags.words', $bag) }}" @if (request()->routeIs('bags.words')) aria-current="page" @endif>Words</a>
+        <a href="{{ route('bags.enough', $bag) }}" @if (request()->routeIs('bags.enough')) aria-current="page" @endif>Enough?</a>
+        <a href="{{ route('bags.what-if', $bag) }}" @if (request()->routeIs('bags.what-if')) aria-current="page" @endif>What if</a>
     </nav>
 </div>

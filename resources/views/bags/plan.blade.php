@@ -1,5 +1,7 @@
+@use(App\Bags\BagForm)
 @use(Fescue\Core\Stitch\Stitch)
 @php
+    $learned = ($bag->choices['learned'] ?? false) === true;
     $choices = $bag->choices;
     $stations = $sheet?->stations() ?? [];
     $solved = $sheet?->solved() ?? [];
@@ -53,8 +55,13 @@
                         <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
                     </div>
                     <x-pick name="material_id" label="Material" :value="$bag->material_id" :options="$with($materials, $bag->material, 'as its file says')" />
-                    <x-pick name="swatch_id" label="Swatch and hook" :value="$bag->swatch_id" :options="$with($swatches, $bag->swatch, 'as its file says')" />
-                    <p class="hint">The swatch brings its hook. Another material or hook wants another swatch.</p>
+                    <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED : $bag->swatch_id" :options="($learned ? $swatches->pluck('name', 'id')->all() : $with($swatches, $bag->swatch, 'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
+                    <div class="field line">
+                        <label for="hook">Hook</label>
+                        <input id="hook" name="hook" autocomplete="off" value="{{ old('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">
+                        <p class="wrong" id="hook-wrong" data-wrong="hook">{{ $errors->first('hook') }}</p>
+                    </div>
+                    <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect, less surely.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>

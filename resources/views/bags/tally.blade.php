@@ -22,6 +22,7 @@
             <dd>ball not weighed</dd>
         @else
             <dd><span @class(['large', 'good' => $estimate->isSure(), 'bad' => ! $estimate->isSure()])>{{ $chance }}</span> in 100</dd>
+            @if ($estimate->runsOut)<dd class="sub">runs out near {{ $estimate->runsOut->row }}, stitch {{ $estimate->runsOut->stitch }}</dd>@endif
         @endif
     </div>
     <div class="figure-row">

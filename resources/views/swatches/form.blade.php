@@ -1,3 +1,4 @@
+@use(Fescue\Core\Gauge\State)
 @use(Fescue\Core\Stitch\Stitch)
 @php
     $maker = auth()->user();
@@ -42,6 +43,11 @@
             <h2>On the scale</h2>
             <x-field name="mass" label="Those stitches weigh" hint="The whole piece, if all of it was counted. Empty if you have not weighed it: then material is a guess." :value="$swatch?->mass?->exact()" placeholder="79 g" />
         </section>
+        <div class="pair">
+            <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" :value="$swatch?->state->value" />
+            <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" :value="$swatch?->drape?->value" />
+            <x-field name="note" label="Note" :value="$swatch?->note" maxlength="200" />
+        </div>
         <p class="hint">Tight, bulky work strains the hands. If it hurts, take a larger hook and a break; see a professional if it goes on.</p>
         <button class="btn btn-primary">Keep</button>
         <a class="beside" href="{{ route('swatches.index') }}">Back to the swatches</a>

@@ -7,6 +7,7 @@
 <x-layout title="Swatches">
     <div class="page-head">
         <h1>Swatches</h1>
+        @include('swatches.tabs')
         <div class="acts"><a class="btn btn-primary" href="{{ route('swatches.create') }}">Measure a swatch</a></div>
     </div>
     @if ($swatches->isEmpty())
@@ -30,7 +31,8 @@
                     {!! $swatch->material?->chip() ?? SwatchChip::of(Material::PLAIN, Kind::Cord, null, Length::mm(4)) !!}
                     <div class="what">
                         <h2><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->name }}</a></h2>
-                        <p class="sub">{{ $swatch->stitch->abbreviation(auth()->user()->terms) }} on {{ $swatch->hookSize()->print() }}@if ($swatch->material), {{ $swatch->material->name }}@endif</p>
+                        <p class="sub">{{ $swatch->stitch->abbreviation(auth()->user()->terms) }} on {{ $swatch->hookSize()->print() }}@if ($swatch->material), {{ $swatch->material->name }}@endif @if ($swatch->chosen), chosen @endif @if ($swatch->state->value !== 'relaxed'), {{ $swatch->state->value }} @endif</p>
+                        @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif
                     </div>
                     <p class="figure first"><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b><span>stitches × rows in 10 cm</span></p>
                     <p class="figure"><b>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</b><span>in 4 in</span></p>

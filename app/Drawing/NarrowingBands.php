@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BagSpec;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\Decimal;
+
+/** What the whole bag takes, as it was known before any weigh-in and after each: a band that narrows. */
+final class NarrowingBands
+{
+    private const WIDTH = 656;
+
+    private const LEFT = 150;
+
+    private const RIGHT = 76;
+
+    private const ROW = 40;
+
+    public static function of(BagPlan $plan): string
+    {
+        $known = self::known($plan);
+        $onHand = $plan->spec->material->onHand?->grams;
+        $all = array_merge(...array_map(fn(array $one): array => [$one[1]->grams->low(), $one[1]->grams->high()], $known), ...[$onHand === null ? [] : [$onHand]]);
+        [$least, $most] = [0.94 * min($all), 1.04 * max($all)];
+        $x = fn(float $grams): float => self::LEFT + ($grams - $least) / max(1e-9, $most - $least) * (self::WIDTH - self::LEFT - self::RIGHT);
+        $n = fn(float $value): string => Canvas::number($value, 1);
+        $height = 46 + count($known) * self::ROW + 30;
+        $marks = '';
+        foreach ($known as $place => [$said, $estimate]) {
+            $y = 46 + $place * self::ROW;
+            $grams = $estimate->grams;
+            [$low, $high] = [$x($grams->low()), $x($grams->high())];
+            $marks .= "<text x=\"0\" y=\"{$n($y + 5)}\" fill=\"".Ink::INK.'">'.Canvas::escape($said).'</text>'
+                ."<path d=\"M{$n($low)} {$n($y)}H{$n($high)}\" stroke=\"#8aa588\" stroke-width=\"14\"/>"
+                ."<path d=\"M{$n($x($grams->likely))} {$n($y - 10)}V{$n($y + 10)}\" stroke=\"".Ink::GRASS.'" stroke-width="3"/>'
+                ."<text x=\"{$n($high + 6)}\" y=\"{$n($y + 5)}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->likely).' g</text>';
+        }
+        $foot = $height - 20;
+        $axis = '';
+        $step = self::step($most - $least);
+        for ($at = ceil($least / $step) * $step; $at <= $most; $at += $step) {
+            $axis .= "<path d=\"M{$n($x($at))} {$n($foot - 8)}v6\" stroke=\"".Ink::INK."\"/><text x=\"{$n($x($at))}\" y=\"{$n($foot + 12)}\" text-anchor=\"middle\" fill=\"".Ink::SOFT.'">'.Decimal::print($at).'</text>';
+        }
+        $line = $onHand === null ? '' : "<path d=\"M{$n($x($onHand))} 24V{$n($foot - 8)}\" stroke=\"".Ink::WARM."\" stroke-width=\"2.5\"/><text x=\"{$n($x($onHand))}\" y=\"16\" text-anchor=\"".($x($onHand) > self::WIDTH - 90 ? 'end' : 'middle').'" fill="'.Ink::INK.'" font-weight="600">on hand '.Decimal::print($onHand).' g</text>';
+
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$height}\" role=\"img\" font-size=\"14\"><title>What the bag takes, as each weigh-in narrows it</title>{$marks}{$line}{$axis}</svg>";
+    }
+
+    /** @return non-empty-list<array{string, MaterialEstimate}> */
+    private static function known(BagPlan $plan): array
+    {
+        $spec = $plan->spec;
+        $known = [];
+        for ($many = 0; $many <= count($spec->weighIns); $many++) {
+            $then = new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $spec->swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $spec->predicted, array_slice($spec->weighIns, 0, $many), $spec->unit);
+            $known[] = [$many === 0 ? 'before the first' : 'after '.$spec->weighIns[$many - 1]->after, MaterialEstimate::of(new BagPlan($then, $plan->gauge, $plan->base, $plan->body, $plan->slots, $plan->pattern, $plan->comesOut))];
+        }
+
+        return $known;
+    }
+
+    private static function step(float $range): float
+    {
+        foreach ([5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000] as $step) {
+            if ($range / $step <= 8) {
+                return $step;
+            }
+        }
+
+        return $range / 5;
+    }
+}

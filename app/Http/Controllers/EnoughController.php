@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\PlanSheet;
+use App\Drawing\NarrowingBands;
+use App\Http\Typed;
+use App\Models\Bag;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Mends;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\MassUnit;
+use Fescue\Core\Measure\NotUnderstood;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Will this be enough? What each part takes, what the weigh-ins say, and what can be done about it. */
+final class EnoughController extends Controller
+{
+    public function show(Request $request, Bag $bag): View|RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $sheet = PlanSheet::of($bag, $this->maker($request));
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+
+        return view('bags.enough', [
+            'bag' => $bag,
+            'sheet' => $sheet,
+            'mends' => Mends::of($sheet->plan, $sheet->estimate, $sheet->unit),
+            'bands' => NarrowingBands::of($sheet->plan),
+        ]);
+    }
+
+    /** Enters what is left after a round. */
+    public function store(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $after = mb_substr(Typed::text($request, 'after'), 0, 40);
+        try {
+            $left = Mass::parse(Typed::text($request, 'left'), MassUnit::Gram);
+            $choices = $bag->choices;
+            $weighIns = array_values(array_filter(self::weighIns($bag), fn(array $one): bool => $one['after'] !== $after));
+            $weighIns[] = ['after' => $after, 'left' => $left->exact()];
+            $names = array_flip(array_map(fn($row): string => $row->name, $bag->plan()->pattern->rows));
+            usort($weighIns, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
+            $bag->choices = ['weigh_ins' => $weighIns] + $choices;
+            $bag->plan();
+        } catch (NotUnderstood $e) {
+            return back()->withInput()->withErrors(['left' => $e->getMessage()]);
+        } catch (Refused $e) {
+            return back()->withInput()->withErrors([str_ends_with($e->problems[0]->path, '/after') ? 'after' : 'left' => $e->problems[0]->message]);
+        }
+        $bag->save();
+
+        return redirect()->route('bags.enough', $bag)->with('status', "{$left->print()} left after {$after}: the estimate follows.");
+    }
+
+    public function destroy(Bag $bag, int $place): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $weighIns = self::weighIns($bag);
+        unset($weighIns[$place]);
+        $bag->choices = ['weigh_ins' => array_values($weighIns)] + $bag->choices;
+        $bag->save();
+
+        return redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.');
+    }
+
+    /** @return list<array{after: string, left: string}> */
+    private static function weighIns(Bag $bag): array
+    {
+        $kept = $bag->choices['weigh_ins'] ?? [];
+        $weighIns = [];
+        foreach (is_array($kept) ? $kept : [] as $one) {
+            if (is_array($one) && is_string($one['after'] ?? null) && is_string($one['left'] ?? null)) {
+                $weighIns[] = ['after' => $one['after'], 'left' => $one['left']];
+            }
+        }
+
+        return $weighIns;
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\Hands;
+use App\Http\Typed;
+use App\Models\Material;
+use App\Models\Swatch;
+use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Predicted;
+use Fescue\Core\Gauge\QuickMeasure;
+use Fescue\Core\Gauge\State;
+use Fescue\Core\Material\Fabric;
+use Fescue\Core\Material\Hand;
+use Fescue\Core\Material\HookAdvice;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\MassUnit;
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Stitch\Stitch;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** A hook trial: one material on several hooks, side by side, and what the maker's hands would make on those not tried. */
+final class HookTrialController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $maker = $this->maker($request);
+        $strands = $maker->strands()->get();
+        $id = Typed::text($request, 'material');
+        $material = $strands->firstWhere('id', (int) $id) ?? $strands->first();
+        $swatches = $material === null ? [] : array_values($maker->swatches()->get()->where('material_id', $material->id)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
+        $hand = LearnedHand::of(array_values(Hands::trials($maker->id)));
+
+        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => Hands::learnedFrom($maker), 'unit' => $maker->units]);
+    }
+
+    /** Takes a quick measure as one more swatch of the trial. */
+    public function store(Request $request): RedirectResponse
+    {
+        $maker = $this->maker($request);
+        $id = Typed::text($request, 'material');
+        $material = ctype_digit($id) ? $maker->strands()->find($id) : null;
+        if ($material === null) {
+            return back()->withInput()->withErrors(['material' => 'Choose one of your own materials.']);
+        }
+        $wrong = [];
+        $hook = $measure = $mass = null;
+        try {
+            $hook = HookSize::parse(Typed::text($request, 'hook'));
+        } catch (NotUnderstood $e) {
+            $wrong['hook'] = $e->getMessage();
+        }
+        try {
+            $measure = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units);
+            if ($measure->width === null || $measure->height === null) {
+                throw new NotUnderstood($measure->width === null ? 'Say how wide some stitches are, like “16 chains = 20 cm”.' : 'Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.');
+            }
+        } catch (NotUnderstood $e) {
+            $wrong['quick'] = $e->getMessage();
+        }
+        try {
+            $mass = Typed::text($request, 'stitch_mass') === '' ? null : Mass::parse(Typed::text($request, 'stitch_mass'), MassUnit::Gram);
+        } catch (NotUnderstood $e) {
+            $wrong['stitch_mass'] = $e->getMessage();
+        }
+        $stitch = Stitch::tryFrom(Typed::text($request, 'stitch')) ?? Stitch::Single;
+        if ($hook !== null && $measure !== null && $wrong === [] && $stitch->makesFabric()) {
+            $side = 10.0;
+            $swatch = new Swatch([
+                'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$stitch->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'stitch' => $stitch,
+                'stitches_counted' => $side, 'width' => Length::mm($side * ($measure->width->mean ?? 0.0)), 'rows_counted' => $side, 'height' => Length::mm($side * ($measure->height->mean ?? 0.0)),
+                'mass' => $mass === null ? null : Mass::grams($mass->grams * $side * $side),
+                'state' => State::tryFrom(Typed::text($request, 'state')) ?? State::Relaxed, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => self::note(Typed::text($request, 'note'), $measure->spread()),
+            ]);
+            $doubt = $swatch->measured()->doubt();
+            if ($doubt === null) {
+                $maker->swatches()->save($swatch);
+
+                return redirect()->route('swatches.trial', ['material' => $material->id])->with('status', "Tried on {$hook->print()}.");
+            }
+            $wrong['quick'] = $doubt->message;
+        }
+
+        return redirect()->route('swatches.trial', ['material' => $material->id])->withInput()->withErrors($wrong);
+    }
+
+    /** What the maker noted, and how far her measures lie apart. */
+    private static function note(string $noted, string $spread): ?string
+    {
+        $note = trim($noted.($noted === '' || $spread === '' ? '' : '; ').$spread);
+
+        return $note === '' ? null : mb_substr($note, 0, 200);
+    }
+
+    /** The hook of this trial that is taken. */
+    public function choose(Swatch $swatch): RedirectResponse
+    {
+        $this->authorize('own', $swatch);
+        Swatch::query()->where('user_id', $swatch->user_id)->where('material_id', $swatch->material_id)->update(['chosen' => false]);
+        $swatch->update(['chosen' => true]);
+
+        return redirect()->route('swatches.trial', ['material' => $swatch->material_id])->with('status', "“{$swatch->name}” is chosen.");
+    }
+
+    /**
+     * Hooks worth a try that were not tried, with what to expect.
+     *
+     * @param list<Swatch> $swatches
+     *
+     * @return list<array{HookSize, Predicted}>
+     */
+    private static function expected(Material $material, array $swatches, LearnedHand $hand): array
+    {
+        $diameter = $material->diameter ?? Length::mm(4);
+        $advice = HookAdvice::of($diameter, $material->kind, Hand::Even, Fabric::Drape);
+        $tried = array_map(fn(Swatch $swatch): string => $swatch->hookSize()->exact(), $swatches);
+        $expected = [];
+        $hook = $advice->range[0]->steps(-1);
+        while ($hook->diameter->mm <= $advice->range[1]->diameter->mm && count($expected) < 8) {
+            if (! in_array($hook->exact(), $tried, true)) {
+                $expected[] = [$hook, $hand->predict($hook, $diameter, $material->kind, Stitch::Single)];
+            }
+            $next = $hook->steps(1);
+            if ($next->diameter->mm <= $hook->diameter->mm) {
+                break;
+            }
+            $hook = $next;
+        }
+
+        return $expected;
+    }
+}

@@ -1,0 +1,5 @@
+{{-- The corners of the swatches. --}}
+<nav class="tabs" aria-label="Swatches">
+    <a href="{{ route('swatches.index') }}" @if (request()->routeIs('swatches.index')) aria-current="page" @endif>All</a>
+    <a href="{{ route('swatches.trial') }}" @if (request()->routeIs('swatches.trial')) aria-current="page" @endif>Hook trial</a>
+</nav>

@@ -1,0 +1,91 @@
+@use(Fescue\Core\Gauge\State)
+@use(Fescue\Core\Material\Fabric)
+@use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Measure\Length)
+@use(Fescue\Core\Measure\LengthUnit)
+@use(Fescue\Core\Stitch\Stitch)
+@php
+    $terms = auth()->user()->terms;
+    $ten = Length::mm(100);
+    $four = Length::of(4, LengthUnit::Inch);
+    $stitches = [];
+    foreach (Stitch::cases() as $stitch) {
+        if ($stitch->makesFabric()) {
+            $stitches[$stitch->value] = $stitch->fullName($terms);
+        }
+    }
+    $over = fn (float $one, Length $length): string => Decimal::print($length->mm / $one, 1);
+@endphp
+<x-layout title="Hook trial">
+    <div class="page-head">
+        <h1>Swatches</h1>
+        @include('swatches.tabs')
+    </div>
+    @if ($material === null)
+        <div class="teach"><div><h2>Nothing to try a hook on</h2><p>Weigh a material first; then work a few rows of it on two or three hooks and put them side by side here.</p><p><a class="btn btn-primary" href="{{ route('stash.create') }}">Add a material</a></p></div></div>
+    @else
+        <form class="sift" method="get" action="{{ route('swatches.trial') }}">
+            <label>Material <select class="form-select" name="material">@foreach ($strands as $one)<option value="{{ $one->id }}" @selected($one->id === $material->id)>{{ $one->name }}</option>@endforeach</select></label>
+            <button class="btn btn-quiet">Show</button>
+        </form>
+        <div class="wide" tabindex="0" role="group" aria-label="Hooks side by side">
+            <table class="what-if trial">
+                <thead><tr><th scope="col">hook</th><th scope="col">stitch</th><th scope="col">in 10 cm</th><th scope="col">in 4 in</th><th scope="col">firmness</th><th scope="col">one stitch</th><th scope="col">how it was</th><th scope="col"><span class="visually-hidden">choose</span></th></tr></thead>
+                <tbody>
+                    @foreach ($swatches as $swatch)
+                        @php $measured = $swatch->measured(); $gauge = $measured->gauge(); @endphp
+                        <tr @class(['mine' => $swatch->chosen])>
+                            <th scope="row"><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->hookSize()->print() }}</a></th>
+                            <td>{{ $swatch->stitch->abbreviation($terms) }}</td>
+                            <td><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b></td>
+                            <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
+                            <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $gauge->width->mm, 2) : '' }}</td>
+                            <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
+                            <td>{{ $swatch->state->value }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif</td>
+                            <td>@if ($swatch->chosen)<b class="good">chosen</b>@else<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
+                        </tr>
+                    @endforeach
+                    @foreach ($expected as [$hook, $predicted])
+                        @php [$w, $h] = [$predicted->width, $predicted->height]; @endphp
+                        <tr class="guess">
+                            <th scope="row">{{ $hook->print() }}</th>
+                            <td>{{ Stitch::Single->abbreviation($terms) }}</td>
+                            <td>{{ $over($w->likely, $ten) }} × {{ $over($h->likely, $ten) }}<br><span class="soft">{{ $over($w->high(), $ten) }}–{{ $over($w->low(), $ten) }} × {{ $over($h->high(), $ten) }}–{{ $over($h->low(), $ten) }}</span></td>
+                            <td>{{ $over($w->likely, $four) }} × {{ $over($h->likely, $four) }}</td>
+                            <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $w->likely, 2) : '' }}</td>
+                            <td>{{ Decimal::print($material->density()->massOf($predicted->strand())->grams, 2) }} g</td>
+                            <td class="soft">not tried; {{ $from === 0 ? 'a guess' : ($from === 1 ? 'from 1 swatch of yours' : "from {$from} swatches of yours") }}</td>
+                            <td></td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        <section class="section-rule narrow-form">
+            <h2>One more hook</h2>
+            <form method="post" action="{{ route('swatches.trial') }}" novalidate>
+                @csrf
+                <input type="hidden" name="material" value="{{ $material->id }}">
+                <div class="pair">
+                    <x-field name="hook" label="Hook" placeholder="8 mm or L-11" autocomplete="off" />
+                    <x-pick name="stitch" label="Stitch" :options="$stitches" />
+                    <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" />
+                    <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" />
+                </div>
+                @php $wrong = $errors->first('quick'); @endphp
+                <div class="field">
+                    <label for="quick">What the tape says</label>
+                    <p class="hint" id="quick-hint">A line each, edge stitches left out; say it as often as you measured it: “16 chains = 20 cm”, “31 rows = 40 cm”.</p>
+                    <textarea id="quick" name="quick" rows="4" spellcheck="false" @class(['form-control', 'is-invalid' => $wrong !== '']) aria-describedby="quick-hint @if ($wrong !== '') quick-wrong @endif" @if ($wrong !== '') aria-invalid="true" @endif>{{ old('quick') }}</textarea>
+                    @if ($wrong !== '')<p class="wrong" id="quick-wrong">{{ $wrong }}</p>@endif
+                </div>
+                <div class="pair">
+                    <x-field name="stitch_mass" label="One stitch weighs" hint="Of ten unravelled, a tenth. Empty if not weighed." placeholder="0.79 g" autocomplete="off" />
+                    <x-field name="note" label="Note" maxlength="120" autocomplete="off" />
+                </div>
+                <button class="btn btn-primary">Put it beside the others</button>
+            </form>
+        </section>
+        <p class="hint">Tight, bulky work strains the hands. If it hurts, take a larger hook and a break; see a professional if it goes on.</p>
+    @endif
+</x-layout>

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bag;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stitch\Stitch;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class EnoughTest extends TestCase
+{
+    public function testAWeighInTurnsEnoughIntoRunsOutAndBack(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('94')->assertSee('It is likely to reach')->assertSee('before the first')->assertSeeInOrder(['base', 'body', 'handles', 'edge', 'tails'])->assertDontSee('Making it fit');
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590'])->assertRedirect("/bags/{$bag->id}/enough")->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}/enough")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'second material']);
+        $this->get("/bags/{$bag->id}")->assertSee('runs out near Round');
+        // A change on Plan keeps what was weighed.
+        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 10]))->assertOk();
+        self::assertSame([['after' => 'Round 6', 'left' => '590 g']], $bag->fresh()?->choices['weigh_ins']);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('It is likely to reach');
+        // Said again after the same round, it takes the place of the first; an earlier one stands before it.
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '1 lb 5 oz'])->assertSessionHasNoErrors();
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 2', 'left' => '800 g'])->assertSessionHasNoErrors();
+        self::assertSame(['Round 2', 'Round 6'], array_column($bag->fresh()->choices['weigh_ins'], 'after'));
+        $this->delete("/bags/{$bag->id}/enough/0")->assertRedirect();
+        self::assertSame(['Round 6'], array_column($bag->fresh()->choices['weigh_ins'], 'after'));
+    }
+
+    /** @return array<string, array{array<string, string>, string, string}> */
+    public static function bad(): array
+    {
+        return [
+            'heavier than on hand' => [['after' => 'Round 5', 'left' => '950 g'], 'left', 'Weigh again'],
+            'heavier than before' => [['after' => 'Round 5', 'left' => '850 g'], 'left', 'more than the 800 g'],
+            'no such round' => [['after' => 'Round 500', 'left' => '600'], 'after', 'its rows run from'],
+            'in words' => [['after' => 'Round 5', 'left' => 'half'], 'left', 'not understood'],
+            'script' => [['after' => '<script>alert(1)</script>', 'left' => '600'], 'after', 'its rows run from'],
+        ];
+    }
+
+    /** @param array<string, string> $form */
+    #[DataProvider('bad')]
+    public function testBadWeighInsAreSaidAndStay(array $form, string $field, string $message): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 3', 'left' => '800 g']);
+        $this->from("/bags/{$bag->id}/enough")->post("/bags/{$bag->id}/enough", $form)->assertSessionHasErrors($field);
+        $this->get("/bags/{$bag->id}/enough")->assertSee($message)->assertSee('value="'.e($form['left']).'"', false)->assertDontSee('<script>alert', false);
+        self::assertCount(1, $bag->fresh()?->choices['weigh_ins']);
+    }
+
+    public function testACountThatLosesAWeighedRoundIsSaid(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 14', 'left' => '300 g']);
+        $answer = $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 5, 'handles.type' => 'none']))->assertUnprocessable()->json('errors');
+        self::assertStringContainsString('no “Round 14”', implode(' ', $answer));
+    }
+
+    public function testWhatIfAndTakingACell(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $thick = $this->material($maker);
+        $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(14)]);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('your one swatch teaches it')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
+        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $thick->id, 'hook' => '12 mm'])->assertRedirect("/bags/{$bag->id}");
+        $fresh = $bag->fresh();
+        self::assertSame([$thick->id, null, '12 mm', true], [$fresh?->material_id, $fresh?->swatch_id, $fresh?->choices['hook'], $fresh?->choices['learned']]);
+        self::assertNotNull($fresh->plan()->spec->predicted);
+        $this->get("/bags/{$bag->id}")->assertOk()->assertSee('what all my swatches teach')->assertSee('from your swatches')->assertSee('value="12 mm"', false);
+        // The plan goes on from there, and out as a file that reads by itself.
+        $this->putJson("/bags/{$bag->id}", $this->form($fresh, ['swatch_id' => 'learned', 'hook' => '10']))->assertOk();
+        self::assertSame('10 mm', $bag->fresh()?->choices['hook']);
+        $this->putJson("/bags/{$bag->id}", $this->form($fresh, ['swatch_id' => 'learned', 'hook' => 'a nail']))->assertUnprocessable()->assertJsonValidationErrorFor('hook');
+        $file = (string) $this->get("/bags/{$bag->id}/export")->assertOk()->getContent();
+        self::assertCount(1, json_decode($file, true)['swatches']);
+        $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        $copy = Bag::query()->latest('id')->firstOrFail();
+        self::assertEqualsWithDelta($bag->fresh()?->plan()->gauge->width->mm, $copy->plan()->gauge->width->mm, 1e-9);
+        foreach ([['material_id' => '99999', 'hook' => '8 mm'], ['material_id' => (string) $thick->id, 'hook' => 'nail']] as $bad) {
+            $this->from("/bags/{$bag->id}/what-if")->post("/bags/{$bag->id}/what-if", $bad)->assertSessionHasErrors();
+        }
+    }
+
+    public function testAHookTrialIsFilledTheWayPeopleMeasure(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker)->get('/swatches/trial')->assertOk()->assertSee('Nothing to try a hook on');
+        $material = $this->material($maker);
+        $this->get('/swatches/trial')->assertSee('not tried; a guess')->assertSee('One more hook');
+        $this->post('/swatches/trial', ['material' => (string) $material->id, 'hook' => '8', 'stitch' => 'sc', 'quick' => "16 chains = 20 cm\n8 st = 9.8\n31 rows = 40 cm", 'stitch_mass' => '0,79', 'drape' => 'firm', 'note' => 'stiff'])->assertSessionHasNoErrors();
+        $swatch = $maker->swatches()->sole();
+        self::assertEqualsWithDelta((12.5 + 12.25) / 2, $swatch->measured()->gauge()->width->mm, 1e-9);
+        self::assertEqualsWithDelta(0.79, $swatch->measured()->gauge()->mass?->grams, 1e-9);
+        $this->get('/swatches/trial')->assertSee('from 1 swatch of yours')->assertSee('stiff; a stitch 12.4 ± 0.2 mm from 2')->assertSee('firm');
+        $this->post("/swatches/{$swatch->id}/choose");
+        $this->get("/swatches/trial?material={$material->id}")->assertSee('chosen');
+        foreach ([['hook', 'twig'], ['quick', 'sixteen chains'], ['quick', '16 chains = 20 cm'], ['quick', "16 chains = 20 cm\n1 row = 2 m"], ['stitch_mass', 'light']] as [$field, $value]) {
+            $this->post('/swatches/trial', [$field => $value] + ['material' => (string) $material->id, 'hook' => '9', 'stitch' => 'sc', 'quick' => "10 st = 14 cm\n10 rows = 13 cm"])->assertSessionHasErrors($field);
+            $this->get("/swatches/trial?material={$material->id}")->assertSee(e($value), false);
+        }
+        self::assertSame(1, $maker->swatches()->count());
+    }
+
+    public function testTheOddSwatchIsDoubtedAndTheHungOneKeptApart(): void
+    {
+        $maker = $this->maker();
+        $material = $this->material($maker);
+        foreach ([[8.0, 120, 115], [9.0, 134, 129], [7.0, 107, 101], [8.0, 70, 114]] as $place => [$hook, $width, $height]) {
+            $maker->swatches()->create(['material_id' => $material->id, 'name' => "Swatch {$place}", 'hook' => Length::mm($hook), 'stitch' => Stitch::Single, 'stitches_counted' => 10.0, 'width' => Length::mm($width), 'rows_counted' => 10.0, 'height' => Length::mm($height)]);
+        }
+        $this->actingAs($maker)->get('/swatches')->assertSee('less wide than your other swatches say');
+        $maker->swatches()->where('name', 'Swatch 3')->update(['state' => 'hung']);
+        $this->get('/swatches')->assertDontSee('than your other swatches say')->assertSee('hung');
+    }
+}

@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test';
+import { measureSwatch, planBag, register, weighCord } from './maker.js';
+
+test('a weigh-in turns enough into runs out, and a mend turns it back', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    await page.locator('[data-station="3"] > summary').click();
+    await page.getByLabel('Chains to start').fill('22');
+    await page.getByLabel('Rounds of base').fill('2');
+    await page.locator('[data-station="4"] > summary').click();
+    await page.getByLabel('Rounds of body').fill('14');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.getByRole('link', { name: 'Enough?' }).click();
+    await expect(page.getByText('It is likely to reach')).toBeVisible();
+    await page.getByLabel('After', { exact: true }).selectOption('Round 6');
+    await page.getByLabel('is left').fill('half of it');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.getByRole('alert')).toContainText('was not understood');
+    await expect(page.getByLabel('is left')).toHaveValue('half of it');
+    await page.getByLabel('After', { exact: true }).selectOption('Round 6');
+    await page.getByLabel('is left').fill('590');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.getByText('Runs out in Round')).toBeVisible();
+    await expect(page.getByRole('group', { name: 'How the estimate narrows' })).toContainText('after Round 6');
+    const mend = page.locator('.mends li').filter({ hasText: /body rounds? fewer/ });
+    const fewer = Number(/Work (\d+) body/.exec(await mend.textContent())?.[1] ?? 1);
+    // As it says: so many rounds fewer, on Plan.
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
+    await page.locator('[data-station="4"] > summary').click();
+    await page.getByLabel('Rounds of body').fill(String(14 - fewer));
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.getByRole('link', { name: 'Enough?' }).click();
+    await expect(page.getByText('It is likely to reach')).toBeVisible();
+    await expect(page.locator('.figures .good')).toBeVisible();
+});
+
+test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    await page.goto('/swatches/trial');
+    await page.getByLabel('Hook', { exact: true }).fill('10 mm');
+    await page.getByLabel('What the tape says').fill('sixteen chains');
+    await page.getByRole('button', { name: 'Put it beside the others' }).click();
+    await expect(page.getByText('Line 1')).toBeVisible();
+    await page.getByLabel('What the tape says').fill('16 chains = 22 cm\n31 rows = 42 cm');
+    await page.getByLabel('One stitch weighs').fill('0.95');
+    await page.getByRole('button', { name: 'Put it beside the others' }).click();
+    await expect(page.getByRole('status')).toContainText('Tried on 10 mm');
+    await page.getByRole('button', { name: /^Choose Tarred cord, sc on 10 mm/ }).click();
+    await expect(page.locator('.trial .mine')).toContainText('chosen');
+    await page.goto('/bags');
+    await page.getByRole('link', { name: 'Pier tote' }).click();
+    await page.getByRole('link', { name: 'What if' }).click();
+    await page.getByRole('button', { name: 'Take Tarred cord on 10 mm' }).click();
+    await expect(page.getByRole('status')).toContainText('as your swatches expect it');
+    await expect(page.locator('[data-region="station-material"]')).toHaveText('10 mm hook');
+    await expect(page.locator('[data-region="tally"]')).toContainText('from your swatches');
+});
