@@ -76,6 +76,12 @@ final class User extends Authenticatable
         return $all;
     }
 
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class);
+    }
+
     /** @return HasMany<Bag, $this> */
     public function bags(): HasMany
     {

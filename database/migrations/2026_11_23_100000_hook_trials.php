@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** Swatches say how they were measured, how the fabric falls, and which of a trial was chosen. */
@@ -16,10 +17,20 @@ return new class () extends Migration {
             $table->string('note', 200)->nullable();
             $table->boolean('chosen')->default(false);
         });
+        Schema::create('pictures', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('user_id')->constrained()->cascadeOnDelete();
+            $table->unsignedInteger('width')->comment('pixels');
+            $table->unsignedInteger('height')->comment('pixels');
+            $table->binary('jpeg')->comment('made anew from what was sent, with nothing but the picture in it');
+            $table->timestamps();
+        });
+        DB::statement('alter table pictures modify jpeg mediumblob not null');
     }
 
     public function down(): void
     {
+        Schema::dropIfExists('pictures');
         Schema::table('swatches', fn(Blueprint $table) => $table->dropColumn(['state', 'drape', 'note', 'chosen']));
     }
 };

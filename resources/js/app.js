@@ -1,3 +1,4 @@
+import { marking } from './marking.js';
 import { fileSizes, focusTrouble, keys, printing } from './page.js';
 import { plan } from './plan.js';
 import { scale } from './scale.js';
@@ -10,3 +11,4 @@ fileSizes();
 plan();
 scale();
 ticks();
+marking();

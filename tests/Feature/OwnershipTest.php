@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Bag;
 use App\Models\Batch;
 use App\Models\Material;
+use App\Models\Picture;
 use App\Models\RawPiece;
 use App\Models\Swatch;
 use Fescue\Core\Measure\Length;
@@ -24,7 +25,7 @@ final class OwnershipTest extends TestCase
         $hers = $bag->material ?? throw new \LogicException('The bag has its material.');
         $piece = RawPiece::query()->forceCreate(['user_id' => $bag->user_id, 'name' => 'Shirt', 'form' => 'tube', 'colour' => '#000000', 'count' => 2, 'measures' => ['source' => 'tube', 'flat_width' => '40 cm', 'height' => '40 cm']]);
         $batch = Batch::query()->forceCreate(['user_id' => $bag->user_id, 'name' => 'Shirts', 'colour' => '#000000', 'document' => $piece->document(Length::mm(20), School::Joined, 1), 'stack' => 1, 'join_ahead' => false]);
-        $ids = ['bag' => $bag->id, 'material' => $hers->id, 'swatch' => $bag->swatch_id, 'entry' => $hers->entries()->sole()->id, 'piece' => $piece->id, 'batch' => $batch->id, 'drawing' => 'base', 'place' => 0];
+        $ids = ['bag' => $bag->id, 'material' => $hers->id, 'swatch' => $bag->swatch_id, 'entry' => $hers->entries()->sole()->id, 'piece' => $piece->id, 'batch' => $batch->id, 'drawing' => 'base', 'place' => 0, 'picture' => Picture::query()->forceCreate(['user_id' => $bag->user_id, 'width' => 300, 'height' => 300, 'jpeg' => 'x'])->id];
         $tried = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();

@@ -60,3 +60,76 @@ test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
     await expect(page.locator('[data-region="station-material"]')).toHaveText('10 mm hook');
     await expect(page.locator('[data-region="tally"]')).toContainText('from your swatches');
 });
+
+test('a photo with a card gives the gauge, by mouse and by keys', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await page.goto('/swatches/pictures');
+    // A table seen aslant by a map of our own: a card, and a run of ten stitches of 12 mm and of ten rows of 11.5.
+    const see = (x, y) => {
+        const depth = 0.0006 * x - 0.0004 * y + 1.1;
+
+        return [(7 * x + 0.8 * y + 160) / depth, (-0.5 * x + 6.5 * y + 180) / depth];
+    };
+    const card = [see(0, 0), see(85.6, 0), see(85.6, 53.98), see(0, 53.98)];
+    const run = [see(20, 90), see(140, 90)];
+    const rows = [see(120, 0), see(120, 115)];
+    const picture = await page.evaluate(({ card, run, rows }) => {
+        const canvas = new OffscreenCanvas(1400, 1100);
+        const pen = canvas.getContext('2d');
+        pen.fillStyle = '#cdbf9f';
+        pen.fillRect(0, 0, 1400, 1100);
+        pen.fillStyle = '#33475f';
+        pen.beginPath();
+        card.forEach(([x, y]) => pen.lineTo(x, y));
+        pen.fill();
+        pen.lineWidth = 4;
+        for (const [from, to] of [run, rows]) {
+            pen.beginPath();
+            pen.moveTo(...from);
+            pen.lineTo(...to);
+            pen.stroke();
+        }
+
+        return canvas.convertToBlob({ type: 'image/jpeg' }).then((blob) => blob.arrayBuffer()).then((bytes) => [...new Uint8Array(bytes)]);
+    }, { card, run, rows });
+    await page.getByLabel('Picture').setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(picture) });
+    await page.getByRole('button', { name: 'Lay it on the table' }).click();
+    const svg = page.locator('.photo svg');
+    const box = await svg.boundingBox();
+    const screen = ([x, y]) => [box.x + (x / 1400) * box.width, box.y + (y / 1100) * box.height];
+    const marks = { card1: card[0], card2: card[1], card3: card[2], card4: card[3], st1: run[0], st2: run[1], row1: rows[0], row2: rows[1] };
+    for (const [name, at] of Object.entries(marks)) {
+        const mark = await page.locator(`[data-mark="${name}"]`).boundingBox();
+        await page.mouse.move(mark.x + mark.width / 2, mark.y + mark.height / 2);
+        await page.mouse.down();
+        await page.mouse.move(...screen(at), { steps: 4 });
+        await page.mouse.up();
+    }
+    // The last of the way by keys.
+    await page.locator('[data-mark="st2"]').focus();
+    await page.keyboard.press('Shift+ArrowLeft');
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.getByLabel('Stitches between the marks').fill('10');
+    await page.getByLabel('Rows between the marks').fill('10');
+    await page.getByRole('button', { name: 'Measure' }).click();
+    const figures = page.locator('.figures');
+    await expect(figures).toContainText(/1[12]\.\d\d ±/);
+    const said = (await figures.locator('b').allTextContents()).map((text) => Number.parseFloat(text));
+    expect(said[0]).toBeGreaterThan(11.8);
+    expect(said[0]).toBeLessThan(12.2);
+    expect(said[1]).toBeGreaterThan(11.3);
+    expect(said[1]).toBeLessThan(11.7);
+    await page.getByLabel('Material').selectOption('Tarred cord');
+    await page.getByLabel('Hook', { exact: true }).fill('8');
+    await page.getByRole('button', { name: 'Keep it as a swatch' }).click();
+    await expect(page.getByRole('status')).toContainText('measured from its picture');
+    await page.getByRole('button', { name: /^Choose Tarred cord/ }).click();
+    await page.goto('/bags/new');
+    await page.getByLabel('Name').fill('Picture tote');
+    for (const [side, size] of [['Length', '30'], ['Width', '12'], ['Height', '26']]) {
+        await page.getByLabel(side).fill(size);
+    }
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByRole('heading', { name: 'Picture tote' })).toBeVisible();
+});

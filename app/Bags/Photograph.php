@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use Fescue\Core\Measure\NotUnderstood;
+
+/**
+ * A photograph as it is sent, made anew: upright, at most so large, and with nothing in it but the picture, so that
+ * where and when it was taken stays with the maker.
+ */
+final readonly class Photograph
+{
+    public const MOST_BYTES = 24 * 1_048_576;
+
+    private const MOST_PIXELS = 40_000_000;
+
+    private const LONGEST = 1600;
+
+    private const QUALITY = 88;
+
+    private function __construct(public int $width, public int $height, public string $jpeg) {}
+
+    /** @throws NotUnderstood where the file is no picture, or too large a one */
+    public static function read(string $path): self
+    {
+        $size = @getimagesize($path);
+        if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
+            throw new NotUnderstood('This is no picture Fescue reads; send a JPEG, PNG or WebP.');
+        }
+        [$width, $height] = $size;
+        if ($width * $height > self::MOST_PIXELS || $width < 200 || $height < 200) {
+            throw new NotUnderstood("This picture has {$width} × {$height} pixels; send one from 200 × 200 up to 40 megapixels.");
+        }
+        // A camera's twenty megapixels want room while they are made small.
+        ini_set('memory_limit', '512M');
+        $image = @imagecreatefromstring((string) file_get_contents($path));
+        if ($image === false) {
+            throw new NotUnderstood('This picture is broken; save it again, or send another.');
+        }
+        $scale = min(1.0, self::LONGEST / max($width, $height));
+        $small = imagescale($image, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
+        unset($image);
+        if ($small === false) {
+            throw new NotUnderstood('This picture could not be made smaller; send another.');
+        }
+        $upright = self::turned($small, $size[2] === IMAGETYPE_JPEG ? $path : null);
+        ob_start();
+        imagejpeg($upright, null, self::QUALITY);
+
+        return new self(imagesx($upright), imagesy($upright), (string) ob_get_clean());
+    }
+
+    /** As its orientation tag says it was held. */
+    private static function turned(\GdImage $image, ?string $path): \GdImage
+    {
+        $tags = $path === null ? false : @exif_read_data($path);
+        $orientation = is_array($tags) && is_numeric($tags['Orientation'] ?? null) ? (int) $tags['Orientation'] : 1;
+        if (in_array($orientation, [2, 4, 5, 7], true)) {
+            imageflip($image, $orientation === 4 || $orientation === 5 || $orientation === 7 ? IMG_FLIP_VERTICAL : IMG_FLIP_HORIZONTAL);
+        }
+        $degrees = match ($orientation) {
+            3 => 180,
+            5, 6 => -90,
+            7, 8 => 90,
+            default => 0,
+        };
+        $turned = $degrees === 0 ? $image : imagerotate($image, $degrees, 0);
+
+        return $turned === false ? $image : $turned;
+    }
+}

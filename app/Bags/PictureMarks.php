@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Http\Typed;
+use App\Models\Picture;
+use Fescue\Core\Gauge\CardPicture;
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Measure\Spread;
+use Illuminate\Http\Request;
+
+/** The eight marks on a picture and the two counts, as its form sends them: pixels of the kept picture. */
+final class PictureMarks
+{
+    public const MARKS = ['card1' => 'card, upper left', 'card2' => 'card, upper right', 'card3' => 'card, lower right', 'card4' => 'card, lower left', 'st1' => 'stitches begin', 'st2' => 'stitches end', 'row1' => 'rows begin', 'row2' => 'rows end'];
+
+    /** Where they stand before they are moved, as shares of the picture. */
+    private const FIRST = ['card1' => [0.08, 0.1], 'card2' => [0.42, 0.1], 'card3' => [0.42, 0.35], 'card4' => [0.08, 0.35], 'st1' => [0.2, 0.6], 'st2' => [0.7, 0.6], 'row1' => [0.8, 0.3], 'row2' => [0.8, 0.8]];
+
+    /** @var array<string, string> by field */
+    public array $wrong = [];
+
+    /** @var array<string, array{float, float}> */
+    public readonly array $at;
+
+    public readonly ?Spread $stitch;
+
+    public readonly ?Spread $row;
+
+    public function __construct(private readonly Request $request, Picture $picture)
+    {
+        $at = [];
+        foreach (self::FIRST as $mark => [$x, $y]) {
+            $at[$mark] = [$this->pixel("{$mark}x", $x * $picture->width, $picture->width), $this->pixel("{$mark}y", $y * $picture->height, $picture->height)];
+        }
+        $this->at = $at;
+        $card = [$this->mark('card1'), $this->mark('card2'), $this->mark('card3'), $this->mark('card4')];
+        $this->stitch = $this->one('stitches', $card, $this->mark('st1'), $this->mark('st2'));
+        $this->row = $this->one('rows', $card, $this->mark('row1'), $this->mark('row2'));
+    }
+
+    public function typed(string $field): string
+    {
+        $old = $this->request->isMethod('get') && ! $this->request->has('stitches') ? $this->request->old($field) : null;
+
+        return is_string($old) ? $old : Typed::text($this->request, $field);
+    }
+
+    /** @return array{float, float} */
+    private function mark(string $name): array
+    {
+        return $this->at[$name] ?? throw new \LogicException("There is no mark {$name}.");
+    }
+
+    /**
+     * @param list<array{float, float}> $card
+     * @param array{float, float} $from
+     * @param array{float, float} $to
+     */
+    private function one(string $count, array $card, array $from, array $to): ?Spread
+    {
+        $text = str_replace(',', '.', $this->typed($count));
+        if ($text === '') {
+            return null;
+        }
+        if (preg_match('/^\d{1,3}(\.\d{1,2})?$/', $text) !== 1) {
+            $this->wrong[$count] = 'Write how many lie between the two marks, like 10.';
+
+            return null;
+        }
+        try {
+            return (new CardPicture($card, $this->typed('upright') === '1'))->one($from, $to, (float) $text);
+        } catch (NotUnderstood $e) {
+            $this->wrong[str_contains($e->getMessage(), 'card') ? 'card' : $count] = $e->getMessage();
+
+            return null;
+        }
+    }
+
+    private function pixel(string $field, float $first, int $most): float
+    {
+        $text = str_replace(',', '.', $this->typed($field));
+        if ($text === '') {
+            return round($first, 1);
+        }
+        if (preg_match('/^\d{1,5}(\.\d{1,3})?$/', $text) !== 1 || (float) $text > $most) {
+            $this->wrong[$field] = "A mark lies from 0 to {$most}.";
+
+            return round($first, 1);
+        }
+
+        return (float) $text;
+    }
+}

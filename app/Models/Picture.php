@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A picture of a swatch with a card beside it.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $width pixels
+ * @property int $height
+ * @property string $jpeg
+ */
+final class Picture extends Model
+{
+    protected $fillable = ['width', 'height', 'jpeg'];
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Measure\Spread;
+
+/** Marks on a picture of a swatch with a card beside it: the size of a stitch and a row, and how sure the marking makes it. */
+final readonly class CardPicture
+{
+    /** How far a mark is off, in pixels of the picture as it is shown. From memory. */
+    public const MARK_PX = 1.5;
+
+    /** @param list<array{float, float}> $corners of the card, pixels, going round from its upper left */
+    public function __construct(private array $corners, private bool $upright, private float $markPx = self::MARK_PX) {}
+
+    /**
+     * Millimetres of one of so many, from one mark to another: the marks' own errors carried through by differences.
+     *
+     * @param array{float, float} $from pixels
+     * @param array{float, float} $to
+     * @param float $count stitches or rows between them, above zero
+     *
+     * @throws NotUnderstood
+     */
+    public function one(array $from, array $to, float $count): Spread
+    {
+        if ($count <= 0) {
+            throw new NotUnderstood('Count how many lie between the two marks, above 0.');
+        }
+        $marks = [...$this->corners, $from, $to];
+        $length = $this->length($marks);
+        if ($length < 5) {
+            throw new NotUnderstood('The two marks lie on each other; put them at the ends of the run you counted.');
+        }
+        $variance = 0.0;
+        foreach (array_keys($marks) as $place) {
+            foreach ([0, 1] as $axis) {
+                $slope = $this->length(self::moved($marks, $place, $axis, 0.5)) - $this->length(self::moved($marks, $place, $axis, -0.5));
+                $variance += ($slope * $this->markPx) ** 2;
+            }
+        }
+
+        return new Spread($length / $count, sqrt($variance) / $length);
+    }
+
+    /**
+     * @param list<array{float, float}> $marks
+     *
+     * @return list<array{float, float}>
+     */
+    private static function moved(array $marks, int $which, int $axis, float $by): array
+    {
+        $moved = [];
+        foreach ($marks as $place => [$x, $y]) {
+            $moved[] = $place !== $which ? [$x, $y] : ($axis === 0 ? [$x + $by, $y] : [$x, $y + $by]);
+        }
+
+        return $moved;
+    }
+
+    /** @param list<array{float, float}> $marks @throws NotUnderstood */
+    private function length(array $marks): float
+    {
+        return Perspective::ofCard(array_slice($marks, 0, 4), $this->upright)->between($marks[4], $marks[5]);
+    }
+}

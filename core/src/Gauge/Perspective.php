@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Gauge;
+
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Statistics\LinearModel;
+
+/**
+ * A flat table seen in a picture, undone by a card of known size lying on it: the projective map that takes the card's
+ * four corners to its true ones (Hartley and Zisserman, the direct linear transformation with four points).
+ */
+final readonly class Perspective
+{
+    /** ISO/IEC 7810 ID-1, mm. */
+    public const CARD_LONG = 85.60;
+
+    public const CARD_SHORT = 53.98;
+
+    /** A card this small in the picture, in pixels along its shorter side, measures nothing. */
+    private const LEAST = 24.0;
+
+    /** @param list<float> $map the eight coefficients */
+    private function __construct(private array $map) {}
+
+    /**
+     * @param list<array{float, float}> $corners of the card in pixels, going round from its upper left
+     * @param bool $upright whether the card stands on its short side in the picture
+     *
+     * @throws NotUnderstood where the corners cross, or lie too near each other
+     */
+    public static function ofCard(array $corners, bool $upright = false): self
+    {
+        if (count($corners) !== 4) {
+            throw new NotUnderstood('Mark the card’s four corners.');
+        }
+        self::mustGoRound($corners);
+        [$wide, $high] = $upright ? [self::CARD_SHORT, self::CARD_LONG] : [self::CARD_LONG, self::CARD_SHORT];
+        $true = [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
+        // Pixels are brought near one, so that no row outweighs another.
+        $scale = max(array_map(fn(array $corner): float => max(abs($corner[0]), abs($corner[1])), $corners));
+        $rows = $values = [];
+        foreach ($corners as $place => [$px, $py]) {
+            [$u, $v] = [$px / $scale, $py / $scale];
+            [$x, $y] = $true[$place];
+            $rows[] = [$u, $v, 1.0, 0.0, 0.0, 0.0, -$u * $x, -$v * $x];
+            $rows[] = [0.0, 0.0, 0.0, $u, $v, 1.0, -$u * $y, -$v * $y];
+            array_push($values, $x, $y);
+        }
+        try {
+            $map = LinearModel::prior(array_fill(0, 8, 0.0), array_fill(0, 8, INF))->observing($rows, $values, array_fill(0, 8, 1.0))->mean();
+        } catch (\DomainException) {
+            throw new NotUnderstood('The card’s corners lie in a line; mark them again.');
+        }
+        foreach ([0, 1, 3, 4, 6, 7] as $place) {
+            $map[$place] /= $scale;
+        }
+
+        return new self(array_values($map));
+    }
+
+    /**
+     * Where a pixel lies on the table, mm from the card's first corner.
+     *
+     * @return array{float, float}
+     *
+     * @throws NotUnderstood where it lies beyond the horizon
+     */
+    public function onTable(float $px, float $py): array
+    {
+        [$a, $b, $c, $d, $e, $f, $g, $h] = $this->map;
+        $depth = $g * $px + $h * $py + 1;
+        if ($depth < 1e-6) {
+            throw new NotUnderstood('A mark lies beyond where the table ends in the picture; check the card’s corners.');
+        }
+
+        return [($a * $px + $b * $py + $c) / $depth, ($d * $px + $e * $py + $f) / $depth];
+    }
+
+    /**
+     * @param array{float, float} $one pixels
+     * @param array{float, float} $other
+     *
+     * @throws NotUnderstood
+     */
+    public function between(array $one, array $other): float
+    {
+        [$x1, $y1] = $this->onTable(...$one);
+        [$x2, $y2] = $this->onTable(...$other);
+
+        return hypot($x2 - $x1, $y2 - $y1);
+    }
+
+    /** @param list<array{float, float}> $corners @throws NotUnderstood */
+    private static function mustGoRound(array $corners): void
+    {
+        $turns = [];
+        foreach (array_keys($corners) as $place) {
+            [$x0, $y0] = $corners[$place];
+            [$x1, $y1] = $corners[($place + 1) % 4];
+            [$x2, $y2] = $corners[($place + 2) % 4];
+            if (hypot($x1 - $x0, $y1 - $y0) < self::LEAST) {
+                throw new NotUnderstood('Two of the card’s corners lie on each other, or the card is too small in the picture; go nearer.');
+            }
+            $turns[] = ($x1 - $x0) * ($y2 - $y1) - ($y1 - $y0) * ($x2 - $x1) > 0;
+        }
+        if (count(array_unique($turns)) > 1) {
+            throw new NotUnderstood('The card’s corners cross: mark them going round, from its upper left.');
+        }
+        if (! $turns[0]) {
+            throw new NotUnderstood('The card’s corners go round the wrong way: upper left, upper right, lower right, lower left.');
+        }
+    }
+}

@@ -1,0 +1,70 @@
+@use(App\Bags\PictureMarks)
+@use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Stitch\Stitch)
+@php
+    $at = $marks->at;
+    $r = max($picture->width, $picture->height) / 60;
+    $stitches = [];
+    foreach (Stitch::cases() as $stitch) {
+        if ($stitch->makesFabric()) {
+            $stitches[$stitch->value] = $stitch->fullName(auth()->user()->terms);
+        }
+    }
+@endphp
+<x-layout title="Mark the picture">
+    <div class="page-head">
+        <h1>Mark the picture</h1>
+        @include('swatches.tabs')
+    </div>
+    <x-wrongs />
+    @foreach (['card', ...array_merge(...array_map(fn ($mark) => ["{$mark}x", "{$mark}y"], array_keys(PictureMarks::MARKS)))] as $field)
+        @error($field)<p class="wrong">{{ $message }}</p>@enderror
+    @endforeach
+    <form class="marking" method="get" action="{{ route('swatches.picture', $picture) }}" data-marking novalidate>
+        @csrf
+        <div class="photo">
+            <svg viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="group" aria-label="The picture and its marks">
+                <image href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}" height="{{ $picture->height }}"/>
+                <path data-line="card1 card2 card3 card4 card1" d="M{{ $at['card1'][0] }} {{ $at['card1'][1] }}L{{ $at['card2'][0] }} {{ $at['card2'][1] }}L{{ $at['card3'][0] }} {{ $at['card3'][1] }}L{{ $at['card4'][0] }} {{ $at['card4'][1] }}Z" class="card-line"/>
+                <path data-line="st1 st2" d="M{{ $at['st1'][0] }} {{ $at['st1'][1] }}L{{ $at['st2'][0] }} {{ $at['st2'][1] }}" class="run-line"/>
+                <path data-line="row1 row2" d="M{{ $at['row1'][0] }} {{ $at['row1'][1] }}L{{ $at['row2'][0] }} {{ $at['row2'][1] }}" class="run-line"/>
+                @foreach (PictureMarks::MARKS as $mark => $said)
+                    <g data-mark="{{ $mark }}" tabindex="0" role="button" aria-label="{{ $said }}: move with the arrow keys" transform="translate({{ $at[$mark][0] }} {{ $at[$mark][1] }})">
+                        <circle r="{{ round($r, 1) }}"/><path d="M-{{ round($r, 1) }} 0H{{ round($r, 1) }}M0 -{{ round($r, 1) }}V{{ round($r, 1) }}"/>
+                    </g>
+                @endforeach
+            </svg>
+            <p class="hint">Drag a mark, or step to it with Tab and move it with the arrow keys; with Shift ten times as far.</p>
+        </div>
+        <div>
+            <div class="pair">
+                <x-field name="stitches" label="Stitches between the marks" :value="$marks->typed('stitches')" inputmode="decimal" placeholder="10" autocomplete="off" />
+                <x-field name="rows" label="Rows between the marks" :value="$marks->typed('rows')" inputmode="decimal" placeholder="10" autocomplete="off" />
+            </div>
+            <label class="check"><input type="checkbox" name="upright" value="1" @checked($marks->typed('upright') === '1')> The card stands on its short side</label>
+            <button class="btn btn-primary">Measure</button>
+            @if ($marks->stitch || $marks->row)
+                <div class="figures section-rule">
+                    @if ($marks->stitch)<p class="figure"><b>{{ Decimal::print($marks->stitch->likely, 2) }} ± {{ Decimal::print($marks->stitch->likely * $marks->stitch->relative, 2) }}</b> mm<span>a stitch, {{ Decimal::print(100 / $marks->stitch->likely, 1) }} in 10 cm</span></p>@endif
+                    @if ($marks->row)<p class="figure"><b>{{ Decimal::print($marks->row->likely, 2) }} ± {{ Decimal::print($marks->row->likely * $marks->row->relative, 2) }}</b> mm<span>a row, {{ Decimal::print(100 / $marks->row->likely, 1) }} in 10 cm</span></p>@endif
+                </div>
+                <div class="pair">
+                    <x-pick name="material_id" label="Material" :options="['' => 'none of these'] + $materials" :value="$marks->typed('material_id')" />
+                    <x-field name="hook" label="Hook" :value="$marks->typed('hook')" placeholder="8 mm or L-11" autocomplete="off" />
+                    <x-pick name="stitch" label="Stitch" :options="$stitches" :value="$marks->typed('stitch')" />
+                </div>
+                <button class="btn btn-quiet" formmethod="post">Keep it as a swatch</button>
+            @endif
+            <details class="joins">
+                <summary>The marks in numbers</summary>
+                <div class="numbers">
+                    @foreach (PictureMarks::MARKS as $mark => $said)
+                        @foreach (['x' => 0, 'y' => 1] as $axis => $which)
+                            <label>{{ $said }}, {{ $axis }} <input class="form-control" name="{{ $mark.$axis }}" value="{{ $marks->typed($mark.$axis) === '' ? $at[$mark][$which] : $marks->typed($mark.$axis) }}" inputmode="decimal" autocomplete="off"></label>
+                        @endforeach
+                    @endforeach
+                </div>
+            </details>
+        </div>
+    </form>
+</x-layout>
