@@ -111,6 +111,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/bags/{bag}/enough', [EnoughController::class, 'show'])->whereNumber('bag')->name('bags.enough');
     Route::post('/bags/{bag}/enough', [EnoughController::class, 'store'])->whereNumber('bag');
     Route::delete('/bags/{bag}/enough/{place}', [EnoughController::class, 'destroy'])->whereNumber(['bag', 'place'])->name('bags.enough.remove');
+    Route::post('/bags/{bag}/time', [EnoughController::class, 'log'])->whereNumber('bag')->name('bags.time');
     Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');

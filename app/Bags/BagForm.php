@@ -41,7 +41,7 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'swatches' => 1, 'weigh_ins' => 1]);
+        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'swatches' => 1, 'weigh_ins' => 1, 'logged' => 1]);
         $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
         $learned = $this->typed('swatch_id') === self::LEARNED;
         $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));

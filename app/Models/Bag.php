@@ -10,12 +10,14 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\LoggedTime;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\Part;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -78,6 +80,21 @@ final class Bag extends Model
         return $this->material?->chip() ?? SwatchChip::of($this->colour(), $planned->kind ?? Kind::Cord, $planned?->make, $planned->diameter ?? Length::mm(4));
     }
 
+    /** @return list<LoggedTime> minutes of the parts that are done */
+    public function logged(): array
+    {
+        $kept = $this->choices['logged'] ?? [];
+        $logged = [];
+        foreach (is_array($kept) ? $kept : [] as $part => $minutes) {
+            $one = Part::tryFrom((string) $part);
+            if ($one !== null && is_numeric($minutes) && $minutes > 0) {
+                $logged[] = new LoggedTime($one, (float) $minutes);
+            }
+        }
+
+        return $logged;
+    }
+
     /**
      * The whole document, with what the linked material and swatch say.
      *
@@ -106,7 +123,8 @@ final class Bag extends Model
             unset($document['gauge']);
             $document['swatches'] = Hands::documents($this->user_id);
         }
-        unset($document['learned']);
+        // The application's own, and no part of the format.
+        unset($document['learned'], $document['logged']);
 
         return $document;
     }

@@ -20,16 +20,17 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password
  * @property LengthUnit $units the unit lengths are shown in, and meant where none is written
  * @property Terms $terms
+ * @property ?string $wage for an hour, in her money
  * @property-read Collection<int, Material> $materials
  * @property-read Collection<int, Swatch> $swatches
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'units', 'terms'];
+    protected $fillable = ['name', 'email', 'password', 'units', 'terms', 'wage'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['units' => 'cm', 'terms' => 'us', 'remember_token' => null];
+    protected $attributes = ['units' => 'cm', 'terms' => 'us', 'wage' => null, 'remember_token' => null];
 
     /** @return HasMany<Material, $this> */
     public function materials(): HasMany

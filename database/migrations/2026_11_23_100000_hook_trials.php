@@ -17,6 +17,7 @@ return new class () extends Migration {
             $table->string('note', 200)->nullable();
             $table->boolean('chosen')->default(false);
         });
+        Schema::table('users', fn(Blueprint $table) => $table->decimal('wage', 8, 2)->nullable()->comment('for an hour, in the maker’s money'));
         Schema::create('pictures', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('user_id')->constrained()->cascadeOnDelete();
@@ -31,6 +32,7 @@ return new class () extends Migration {
     public function down(): void
     {
         Schema::dropIfExists('pictures');
+        Schema::table('users', fn(Blueprint $table) => $table->dropColumn('wage'));
         Schema::table('swatches', fn(Blueprint $table) => $table->dropColumn(['state', 'drape', 'note', 'chosen']));
     }
 };

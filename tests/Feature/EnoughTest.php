@@ -66,6 +66,27 @@ final class EnoughTest extends TestCase
         self::assertStringContainsString('no “Round 14”', implode(' ', $answer));
     }
 
+    public function testTimeIsLoggedByPartAndCostsAreSummed(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $bag->material?->update(['price' => '9', 'price_for' => 450]);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSee('guessed at 12 s a stitch')->assertSee('at its price')->assertDontSee('your work<', false);
+        foreach (['dear' => true, '12,50' => false] as $wage => $wrong) {
+            $answer = $this->put('/account', ['name' => 'Ilse', 'units' => 'cm', 'terms' => 'us', 'wage' => $wage]);
+            $wrong ? $answer->assertSessionHasErrors('wage') : $answer->assertSessionHasNoErrors();
+        }
+        $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '1 h 10'])->assertSessionHasNoErrors();
+        self::assertSame(['base' => 70], $bag->fresh()?->choices['logged']);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('from what you logged')->assertSee('your work')->assertSee('1 h 10');
+        $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => 'an age'])->assertSessionHasErrors('minutes');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('like “45”');
+        $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '0']);
+        self::assertSame([], $bag->fresh()->choices['logged']);
+        // Neither is part of the bag's file.
+        self::assertStringNotContainsString('logged', (string) $this->get("/bags/{$bag->id}/export")->getContent());
+    }
+
     public function testWhatIfAndTakingACell(): void
     {
         $maker = $this->maker();

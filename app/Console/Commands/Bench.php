@@ -13,19 +13,27 @@ use CurlHandle;
 use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Gauge\DrawnHand;
+use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Strip\Candidate;
 use Fescue\Core\Strip\Choice;
 use Fescue\Core\Tally\Notes;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Prints how long planning, drawing and redrawing take. Measured, never asserted. */
 final class Bench extends Command
@@ -68,7 +76,26 @@ final class Bench extends Command
         $this->report('estimate and notes', $this->times(fn(): array => Notes::on($plan, MaterialEstimate::of($plan))));
         $this->report('draw base and side', $this->times(fn(): string => BaseDrawing::of($plan, LengthUnit::Centimetre)->inline()
             .SideDrawing::of($plan, LengthUnit::Centimetre, '#c9b994', new Writer(Terms::US))->inline()));
+        $this->learned($plan);
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
+    }
+
+    /** The same bag with a hand learned from 200 swatches and five weigh-ins. */
+    private function learned(BagPlan $plan): void
+    {
+        $hand = new DrawnHand(new Chance(new Randomizer(new Mt19937(5))));
+        $trials = [];
+        for ($swatch = 0; $swatch < 200; $swatch++) {
+            $trials[] = $hand->trial(...$hand->occasion());
+        }
+        $spec = $plan->spec;
+        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hook, $spec->material->diameter, $spec->material->kind, $spec->body->stitch);
+        $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
+        $predicted = $learn();
+        $rows = count($plan->pattern->rows);
+        $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));
+        $weighed = new BagPlan(new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $spec->swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $predicted, $weighIns), $plan->gauge, $plan->base, $plan->body, $plan->slots, $plan->pattern, $plan->comesOut);
+        $this->report('estimate with that hand and 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
     }
 
     private function choices(): void
@@ -149,9 +176,10 @@ final class Bench extends Command
         $form = ['_token' => self::token($plan), 'name' => 'Bench', 'material_id' => $linked[1][0] ?? '', 'swatch_id' => $linked[1][1] ?? '',
             'size' => ['length' => '31 cm', 'width' => '11 cm', 'height' => '25 cm'], 'working' => 'spiral', 'base' => ['ends' => 'two-and-two'],
             'body' => ['stitch' => 'sc', 'loop' => 'back'], 'handles' => ['type' => 'slot', 'skip' => '10', 'chain' => '16']];
-        // Turn about, so that whatever else the machine does falls on both alike.
+        // Turn about, so that whatever else the machine does falls on all alike.
         $empty = [];
         $redraw = [];
+        $whatIf = [];
         for ($round = 0; $round < self::WARM_UP + self::ROUNDS; $round++) {
             $form['size']['length'] = 24 + $round % 20 .' cm';
             $one = $this->time(fn(): string => self::page($curl, "{$url}/bench/empty"));
@@ -159,12 +187,17 @@ final class Bench extends Command
             if ($round >= self::WARM_UP) {
                 $empty[] = $one;
                 $redraw[] = $two;
+                if ($round % 5 === 0) {
+                    $whatIf[] = $this->time(fn(): string => self::page($curl, "{$url}/bags/{$bag[1]}/what-if"));
+                }
             }
         }
         $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
         $this->report('an empty route', $empty);
         $this->report('redraw and keep a bag', $redraw);
-        $this->line(sprintf('  ratio  median %.2f  95th percentile %.2f', self::percentile($redraw, 0.5) / self::percentile($empty, 0.5), self::percentile($redraw, 0.95) / self::percentile($empty, 0.95)));
+        $this->report('what if, 6 hooks by 6 materials', $whatIf);
+        $this->line(sprintf('  ratio of what if  median %.2f  95th percentile %.2f', self::percentile($whatIf, 0.5) / self::percentile($empty, 0.5), self::percentile($whatIf, 0.95) / self::percentile($empty, 0.95)));
+        $this->line(sprintf('  ratio of redraw  median %.2f  95th percentile %.2f', self::percentile($redraw, 0.5) / self::percentile($empty, 0.5), self::percentile($redraw, 0.95) / self::percentile($empty, 0.95)));
     }
 
     /**

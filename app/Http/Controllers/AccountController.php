@@ -26,6 +26,7 @@ final class AccountController extends Controller
         'password.min' => 'The password needs 10 letters or more.',
         'password.confirmed' => 'The two passwords differ; write the same one twice.',
         'current_password.current_password' => 'This is not your present password.',
+        'wage.regex' => 'Write what an hour of your work is worth as a number in your money, like 14.50, or leave it empty.',
         'current_password.required' => 'Write your present password.',
     ];
 
@@ -59,7 +60,9 @@ final class AccountController extends Controller
             'name' => ['required', 'string', 'max:80'],
             'units' => ['required', Rule::in([LengthUnit::Centimetre->value, LengthUnit::Inch->value])],
             'terms' => ['required', Rule::enum(Terms::class)],
+            'wage' => ['nullable', 'string', 'regex:/^\d{1,5}([.,]\d{1,2})?$/'],
         ], self::MESSAGES);
+        $given['wage'] = isset($given['wage']) ? str_replace(',', '.', $given['wage']) : null;
         $this->maker($request)->update($given);
 
         return back()->with('status', 'Kept.');

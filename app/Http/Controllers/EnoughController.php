@@ -10,9 +10,11 @@ use App\Http\Typed;
 use App\Models\Bag;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Mends;
+use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Pattern\Part;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,6 +36,8 @@ final class EnoughController extends Controller
             'sheet' => $sheet,
             'mends' => Mends::of($sheet->plan, $sheet->estimate, $sheet->unit),
             'bands' => NarrowingBands::of($sheet->plan),
+            'minutes' => Pace::of($sheet->plan, $bag->logged()),
+            'wage' => $this->maker($request)->wage,
         ]);
     }
 
@@ -70,6 +74,28 @@ final class EnoughController extends Controller
         $bag->save();
 
         return redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.');
+    }
+
+    /** Enters how long a part took; nothing takes it out. */
+    public function log(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $part = Part::tryFrom(Typed::text($request, 'part'));
+        $text = Typed::text($request, 'minutes');
+        if ($part === null || preg_match('/^(?:(\d{1,3})\s*h)?\s*(?:(\d{1,4})\s*(?:min|m)?)?$/i', $text, $time) !== 1) {
+            return back()->withInput()->withErrors(['minutes' => 'Write how long it took, like “45”, “45 min” or “1 h 20”.']);
+        }
+        $minutes = 60 * (int) ($time[1] ?? 0) + (int) ($time[2] ?? 0);
+        $kept = $bag->choices['logged'] ?? [];
+        $logged = is_array($kept) ? $kept : [];
+        unset($logged[$part->value]);
+        if ($minutes > 0) {
+            $logged[$part->value] = $minutes;
+        }
+        $bag->choices = ['logged' => $logged] + $bag->choices;
+        $bag->save();
+
+        return redirect()->route('bags.enough', $bag)->with('status', $minutes > 0 ? "The {$part->value} took {$minutes} minutes." : "The {$part->value}’s time is taken out.");
     }
 
     /** @return list<array{after: string, left: string}> */

@@ -21,17 +21,12 @@ final readonly class MaterialEstimate
     /** Chance from which what is on hand is called enough. */
     public const SURE = 0.9;
 
-    /** Seconds a stitch of bulky material: a guess until the maker is timed. From memory. */
-    private const SECONDS_A_STITCH = 12.0;
-
-    private const SECONDS_RELATIVE = 0.2;
-
     /**
      * @param Spread $metres of the whole bag
      * @param Spread $grams of the whole bag: what was used, and what is still to come
      * @param Spread $remaining grams still to come
      * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
-     * @param Spread $minutes of stitching
+     * @param Spread $minutes of stitching, before any was logged
      * @param list<PartTakes> $parts every part, the tails too; their sum is the likely whole
      * @param ?RunsOut $runsOut null where it is likely to reach, or what is on hand is not known
      */
@@ -76,7 +71,7 @@ final readonly class MaterialEstimate
                 $left !== null => $remaining->chanceWithin($left),
                 default => null,
             },
-            new Spread($plan->pattern->stitches()->total() * self::SECONDS_A_STITCH / 60, self::SECONDS_RELATIVE),
+            Pace::of($plan),
             self::parts($takes, $factors, $spec->material->density->gramsPerMetre),
             $left === null ? null : self::runsOut($plan, $takes, $factors, $from, $left, $remaining->relative),
             $spec->unit,

@@ -8,6 +8,7 @@
             <x-pick name="units" label="Lengths in" :value="$maker->units->value" :options="['cm' => 'centimetres', 'in' => 'inches']" />
             <x-pick name="terms" label="Stitch names" :value="$maker->terms->value" :options="['us' => 'US: sc, hdc, dc, tr', 'uk' => 'UK: dc, htr, tr, dtr']" />
         </div>
+        <x-field name="wage" label="An hour of your work" hint="In your money, for what a bag costs. Empty leaves it out." :value="$maker->wage" inputmode="decimal" autocomplete="off" placeholder="14.50" />
         <button class="btn btn-primary">Keep</button>
     </form>
     <section class="section-rule">

@@ -48,7 +48,6 @@
                 @if ($estimate->unit)
                     <p>In balls of {{ $estimate->unit->print() }}: {{ $estimate->balls(0.8) }} to be 80 % sure, {{ $estimate->balls(0.95) }} for 95 %, {{ $estimate->balls(0.99) }} for 99 %.</p>
                 @endif
-                @if ($price !== null)<p>At its price the {{ $noun }} of it comes to {{ Decimal::print($price * $estimate->grams->likely, 2) }}.</p>@endif
             </section>
         </section>
         <section aria-label="Weigh-ins">
@@ -73,6 +72,29 @@
             @elseif ($onHand === null)
                 <p class="soft">What was on hand at the start is not known: the first weigh-in only begins.</p>
             @endif
+            <div class="section-rule">
+                <h2>Time and cost</h2>
+                @php
+                    $hours = fn (float $minutes): string => intdiv((int) round($minutes), 60).' h '.str_pad((string) ((int) round($minutes) % 60), 2, '0', STR_PAD_LEFT);
+                    $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
+                    $stuff = $price === null ? null : $price * $estimate->grams->likely;
+                    $work = $wage === null ? null : (float) $wage * $minutes->likely / 60;
+                @endphp
+                <div class="figures">
+                    <p class="figure"><b>{{ $hours($minutes->likely) }}</b><span>{{ $hours($minutes->low()) }} to {{ $hours($minutes->high()) }} in 9 of 10, {{ $logged->isEmpty() ? 'guessed at 12 s a stitch' : 'from what you logged' }}</span></p>
+                    @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price</span></p>@endif
+                    @if ($work !== null)<p class="figure"><b>{{ Decimal::print($work, 2) }}</b><span>your work</span></p>@endif
+                    @if ($stuff !== null && $work !== null)<p class="figure"><b>{{ Decimal::print($stuff + $work, 2) }}</b><span>both; what you ask for it is yours to set</span></p>@endif
+                </div>
+                @if ($wage === null)<p class="soft">Say what an hour of your work is worth at <a href="{{ route('account') }}">your account</a>, and it stands here too.</p>@endif
+                <form class="begin" method="post" action="{{ route('bags.time', $bag) }}">
+                    @csrf
+                    <label>Part <select class="form-select" name="part">@foreach ($estimate->parts as $part)@if ($part->part !== 'tails')<option @selected(old('part') === $part->part)>{{ $part->part }}</option>@endif @endforeach</select></label>
+                    <label>took <input class="form-control" name="minutes" value="{{ old('minutes') }}" placeholder="1 h 20; 0 takes it out" autocomplete="off"></label>
+                    <button class="btn btn-quiet">Log it</button>
+                </form>
+                @if ($logged->isNotEmpty())<ul class="list-plain">@foreach ($logged as $part => $took)<li><span>{{ $part }}</span><b>{{ $hours($took) }}</b></li>@endforeach</ul>@endif
+            </div>
         </section>
     </div>
 </x-layout>
