@@ -13,6 +13,7 @@ use App\Models\Swatch;
 use App\Models\User;
 use App\Stash\Ledger;
 use App\Stash\MaterialText;
+use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
@@ -69,6 +70,8 @@ final class DatabaseSeeder extends Seeder
 
     /** material, name, hook mm, stitch, stitches, width mm, rows, height mm, grams */
     private const SWATCHES = [
+        'rope-seven' => ['rope-walk', 'Rope-walk, sc on 7', 7.0, 'sc', 12.0, 128.5, 12.0, 121.0, 104.0],
+        'rope-nine' => ['rope-walk', 'Rope-walk, sc on 9', 9.0, 'sc', 10.0, 131.0, 10.0, 126.0, 91.0],
         'rope-walk' => ['rope-walk', 'Rope-walk, sc on 8', 8.0, 'sc', 11.0, 131.0, 11.0, 124.0, 97.0],
         'net-loft' => ['net-loft', 'Net-loft, sc on 10', 10.0, 'sc', 10.0, 146.0, 10.0, 139.0, 121.0],
         'buoy' => ['buoy', 'Buoy, sc on 6', 6.0, 'sc', 14.0, 128.0, 14.0, 121.0, 67.5],
@@ -85,7 +88,7 @@ final class DatabaseSeeder extends Seeder
             if (User::query()->where('email', self::EMAIL)->exists()) {
                 return;
             }
-            $maker = User::query()->create(['name' => 'Mirre', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+            $maker = User::query()->create(['name' => 'Mirre', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'wage' => '13.50']);
             $materials = $this->materials($maker);
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
@@ -130,6 +133,8 @@ final class DatabaseSeeder extends Seeder
             'rows_counted' => $swatch[6],
             'height' => Length::mm($swatch[7]),
             'mass' => $swatch[8] === null ? null : Mass::grams($swatch[8]),
+            'drape' => $swatch[2] > 8.5 ? Fabric::Even : Fabric::Firm,
+            'chosen' => $swatch[1] === 'Rope-walk, sc on 8',
         ]), self::SWATCHES);
     }
 
@@ -149,6 +154,9 @@ final class DatabaseSeeder extends Seeder
             ];
             if ($slot !== null) {
                 $choices['handles'] = ['type' => 'slot', 'skip' => $slot[0], 'chain' => $slot[1], 'edge_rounds' => $slot[2]];
+            }
+            if ($name === 'Signal bag') {
+                $choices += ['weigh_ins' => [['after' => 'Round 3', 'left' => '424 g'], ['after' => 'Round 8', 'left' => '304 g']], 'logged' => ['base' => 46]];
             }
             $bag = new Bag(['material_id' => $materials[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => $choices]);
             $bag->created_at = Carbon::now()->subMinutes(60 - $order);
