@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bag;
+use App\Stash\Ledger;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stock\Move;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -64,6 +66,18 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 14', 'left' => '300 g']);
         $answer = $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 5, 'handles.type' => 'none']))->assertUnprocessable()->json('errors');
         self::assertStringContainsString('no “Round 14”', implode(' ', $answer));
+    }
+
+    public function testTheRestWouldDoForAnother(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Bought, 400);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertDontSee('The rest would do for');
+        $small = new Bag(['material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id, 'choices' => ['name' => 'Coin pouch', 'size' => ['length' => '14 cm', 'width' => '5 cm', 'height' => '8 cm']] + $bag->choices]);
+        $small->choices = ['base' => ['type' => 'oval', 'ends' => 'three'], 'body' => ['stitch' => 'sc']] + array_diff_key($small->choices, ['handles' => 1]);
+        $maker->bags()->save($small);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('The rest would do for Coin pouch');
     }
 
     public function testTimeIsLoggedByPartAndCostsAreSummed(): void

@@ -94,6 +94,11 @@ final class StashTest extends TestCase
         Ledger::strike($two->entries()->latest('id')->firstOrFail(), true);
         Ledger::strike($two->entries()->oldest('id')->firstOrFail(), true);
         $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1")->assertSee('not known');
+        // In a bag each ends at its own place, and joins are told.
+        Ledger::enter($two, Move::Bought, 200);
+        Ledger::enter($one, Move::Bought, 300);
+        $bag = $this->bag($maker);
+        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}")->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds');
         // Another maker's cords are not there to hold.
         $theirs = $this->material($this->maker('otto@pier.example'));
         $this->get("/stash/together?ends[{$theirs->id}]=3")->assertSee('Say how many ends');

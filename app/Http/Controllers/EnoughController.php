@@ -9,6 +9,7 @@ use App\Drawing\NarrowingBands;
 use App\Http\Typed;
 use App\Models\Bag;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Measure\Mass;
@@ -32,6 +33,7 @@ final class EnoughController extends Controller
         }
 
         return view('bags.enough', [
+            'alsoMade' => $this->alsoMade($request, $sheet),
             'bag' => $bag,
             'sheet' => $sheet,
             'mends' => Mends::of($sheet->plan, $sheet->estimate, $sheet->unit),
@@ -39,6 +41,29 @@ final class EnoughController extends Controller
             'minutes' => Pace::of($sheet->plan, $bag->logged()),
             'wage' => $this->maker($request)->wage,
         ]);
+    }
+
+    /**
+     * Other bags of the same material that what is left over would do for, nine times in ten.
+     *
+     * @return list<string>
+     */
+    private function alsoMade(Request $request, PlanSheet $sheet): array
+    {
+        $onHand = $sheet->plan->spec->material->onHand;
+        if ($onHand === null || $sheet->estimate->isSure() !== true) {
+            return [];
+        }
+        // What is surely left: the bag itself may take more than is likely.
+        $rest = $onHand->grams - $sheet->estimate->grams->at(MaterialEstimate::SURE);
+        $names = [];
+        foreach (BagController::sheets($this->maker($request)) as ['bag' => $other, 'sheet' => $its]) {
+            if ($its !== null && $other->id !== $sheet->bag->id && $other->material_id === $sheet->bag->material_id && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest) {
+                $names[] = $other->name();
+            }
+        }
+
+        return $names;
     }
 
     /** Enters what is left after a round. */

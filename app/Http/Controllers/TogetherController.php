@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Typed;
+use App\Models\Bag;
 use App\Models\Material;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\StrandEnd;
+use Fescue\Core\Estimate\StrandEnds;
 use Fescue\Core\Material\HeldTogether;
 use Fescue\Core\Material\Strand;
 use Illuminate\Contracts\View\View;
@@ -22,13 +26,29 @@ final class TogetherController extends Controller
         $maker = $this->maker($request);
         $materials = $maker->strands()->get();
         [$strands, $wrong] = self::strands($request, $materials);
+        $held = $strands === [] || $wrong !== [] ? null : new HeldTogether($strands);
+        $id = Typed::text($request, 'bag');
+        $bag = ctype_digit($id) ? $maker->bags()->find($id) : null;
         $view = view('stash.together', [
             'materials' => $materials,
             'typed' => fn(Material $material): string => Typed::text($request, "ends.{$material->id}"),
-            'held' => $strands === [] || $wrong !== [] ? null : new HeldTogether($strands),
+            'held' => $held,
+            'bags' => $maker->bags()->get(),
+            'bag' => $bag,
+            'ends' => $held === null || $bag === null ? null : self::ends($bag, $held),
         ]);
 
         return $this->withWrong($view, $wrong);
+    }
+
+    /** @return ?list<StrandEnd> in that bag, of these strands; null where it makes no plan */
+    private static function ends(Bag $bag, HeldTogether $held): ?array
+    {
+        try {
+            return StrandEnds::of($bag->plan(), $held->strands);
+        } catch (Refused) {
+            return null;
+        }
     }
 
     /**

@@ -26,8 +26,9 @@
             @if ($out)
                 <p class="section-rule"><b>Runs out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}@if ($out->latest !== null) and not after {{ $out->latest }}@else , or not at all @endif, in nine of ten bags.</p>
             @elseif ($rest !== null && $rest > 0)
-                <p class="section-rule">It is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.</p>
+                <p class="section-rule">It is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
             @endif
+            @if ($mends !== [])<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
             <div class="sheet narrowing" tabindex="0" role="group" aria-label="How the estimate narrows">{!! $bands !!}</div>
             @if ($mends !== [])
                 <section class="section-rule" aria-labelledby="mends">

@@ -30,6 +30,9 @@
                         </li>
                     @endforeach
                 </ul>
+                @if ($bags->isNotEmpty())
+                    <div class="section-rule"><x-pick name="bag" label="For the bag" hint="Then each strand’s own place is told, and where to lay its next ball in." :options="['' => 'none yet'] + $bags->mapWithKeys(fn ($one) => [$one->id => $one->name()])->all()" :value="$bag?->id" /></div>
+                @endif
                 <p class="section-rule"><button class="btn btn-primary">Hold them together</button></p>
             </form>
             <section class="tally" aria-label="Held together">
@@ -60,6 +63,21 @@
                                 <li><span>{{ $strand->name }}@if ($strand->ends > 1), {{ $strand->ends }} ends @endif</span><b>{{ $strand === $first ? 'out' : Decimal::print(max(0, ($strand->lasts()->mm - $first->lasts()->mm) / 1000 * $strand->ends)).' m left' }}</b></li>
                             @endforeach
                         </ul>
+                    @endif
+                    @if ($bag)
+                        <h2>In “{{ $bag->name() }}”</h2>
+                        @if ($ends === null)
+                            <p>It makes no plan as it stands; open it and mend it first.</p>
+                        @elseif ($ends === [])
+                            <p>{{ $held->runsOutFirst() === null ? 'Weigh every ball of these, and it is told where each runs out.' : 'None of them is likely to run out.' }}</p>
+                        @else
+                            <ul class="notes">
+                                @foreach ($ends as $end)
+                                    <li><b>{{ $end->strand->name }}</b> ends in {{ $end->row }}, near stitch {{ $end->stitch }}, not before {{ $end->earliest }}. @if ($end->join) Lay its next ball in during <b>{{ $end->join }}</b>.@else No round before that bears a join: begin with another ball.@endif</li>
+                                @endforeach
+                            </ul>
+                            <p class="soft">Joins are kept apart from each other, away from slots, and out of the last two rounds.</p>
+                        @endif
                     @endif
                     <ul class="notes">
                         <li><b>A metal hook glides better</b> through several strands. Lay a new strand in at the last draw-through of a stitch and work over both tails; thread the ends separately.</li>
