@@ -98,7 +98,7 @@ final class StashTest extends TestCase
         Ledger::enter($two, Move::Bought, 200);
         Ledger::enter($one, Move::Bought, 300);
         $bag = $this->bag($maker);
-        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}")->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds');
+        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}")->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds')->assertSee('the dark low and the light high: ');
         // Another maker's cords are not there to hold.
         $theirs = $this->material($this->maker('otto@pier.example'));
         $this->get("/stash/together?ends[{$theirs->id}]=3")->assertSee('Say how many ends');

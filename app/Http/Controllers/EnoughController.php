@@ -36,7 +36,7 @@ final class EnoughController extends Controller
             'alsoMade' => $this->alsoMade($request, $sheet),
             'bag' => $bag,
             'sheet' => $sheet,
-            'mends' => Mends::of($sheet->plan, $sheet->estimate, $sheet->unit),
+            'mends' => Mends::of($sheet->plan, $sheet->estimate, $sheet->unit, $sheet->terms),
             'bands' => NarrowingBands::of($sheet->plan),
             'minutes' => Pace::of($sheet->plan, $bag->logged()),
             'wage' => $this->maker($request)->wage,

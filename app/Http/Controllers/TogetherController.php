@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawing\Ink;
 use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
@@ -35,10 +36,26 @@ final class TogetherController extends Controller
             'held' => $held,
             'bags' => $maker->bags()->get(),
             'bag' => $bag,
+            'byShade' => self::byShade($materials, $strands),
             'ends' => $held === null || $bag === null ? null : self::ends($bag, $held),
         ]);
 
         return $this->withWrong($view, $wrong);
+    }
+
+    /**
+     * Names from the darkest to the lightest.
+     *
+     * @param Collection<int, Material> $materials
+     * @param list<Strand> $strands
+     *
+     * @return list<string>
+     */
+    private static function byShade(Collection $materials, array $strands): array
+    {
+        $names = array_map(fn(Strand $strand): string => $strand->name, $strands);
+
+        return array_values($materials->whereIn('name', $names)->sortBy(fn(Material $one): float => Ink::lightness($one->colour))->pluck('name')->map(fn(mixed $name): string => is_string($name) ? $name : '')->all());
     }
 
     /** @return ?list<StrandEnd> in that bag, of these strands; null where it makes no plan */

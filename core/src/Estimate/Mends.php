@@ -15,16 +15,18 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
 
 /** Ways to make what is on hand enough in nine of ten bags, the ones that cost least of the bag first. */
 final readonly class Mends
 {
-    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit) {}
+    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit, private Terms $terms) {}
 
     /** @return list<Mend> none where it is enough already or not known */
-    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit): array
+    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit, Terms $terms = Terms::US): array
     {
-        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit))->all() : [];
+        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms))->all() : [];
     }
 
     /** @return list<Mend> */
@@ -36,6 +38,7 @@ final readonly class Mends
             $this->fewer(fn(int $fewer): ?BagSpec => $this->lower($fewer), fn(int $fewer, BagPlan $less): string => $fewer === 1 ? 'Work one body round fewer' : "Work {$fewer} body rounds fewer"),
             // A base that is begun cannot be made smaller.
             $begun ? null : $this->fewer(fn(int $fewer): ?BagSpec => $this->shorter($fewer), fn(int $fewer, BagPlan $less): string => "Start with {$less->base->chain} chains, not {$this->plan->base->chain}"),
+            ...($begun ? [] : $this->taller()),
             $begun ? null : $this->fewer(fn(int $fewer): ?BagSpec => $this->narrower($fewer), fn(int $fewer, BagPlan $less): string => $fewer === 1 ? 'Leave the last base round out' : "Leave the last {$fewer} base rounds out"),
         ]));
         usort($mends, fn(Mend $a, Mend $b): int => $a->lost <=> $b->lost);
@@ -67,6 +70,34 @@ final readonly class Mends
                 return $this->mend($do($fewer, $less), $less, $estimate);
             }
         }
+    }
+
+    /**
+     * Taller stitches cover the same height with less: the body in one of them, nearly as high.
+     *
+     * @return list<Mend>
+     */
+    private function taller(): array
+    {
+        $body = $this->plan->body;
+        $mends = [];
+        foreach ([Stitch::HalfDouble, Stitch::Double] as $stitch) {
+            if ($stitch->relativeHeight() <= $body->stitch->relativeHeight()) {
+                continue;
+            }
+            $rounds = max(1, (int) round($body->height()->mm / $this->plan->gauge->heightOf($stitch)->mm));
+            try {
+                $less = Planner::plan($this->change(body: new BodySpec($stitch, $body->loop, $rounds)));
+            } catch (Refused) {
+                continue;
+            }
+            $estimate = MaterialEstimate::of($less);
+            if ($estimate->isSure() === true) {
+                $mends[] = $this->mend("Work the body in {$stitch->fullName($this->terms)}, {$rounds} rounds of it", $less, $estimate);
+            }
+        }
+
+        return $mends;
     }
 
     private function withoutEdge(): ?Mend

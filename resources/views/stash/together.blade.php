@@ -64,6 +64,7 @@
                             @endforeach
                         </ul>
                     @endif
+                    @if (count($byShade) > 1)<p class="soft">Worked one after another instead, the dark low and the light high: {{ implode(', ', $byShade) }}.</p>@endif
                     @if ($bag)
                         <h2>In “{{ $bag->name() }}”</h2>
                         @if ($ends === null)
