@@ -59,10 +59,7 @@ final class LedgerUnderFireTest extends TestCase
 
     public function testKilledInMidWriteTheSumStillEqualsTheEntries(): void
     {
-        $this->startServer();
-        $env = ['DB_SOCKET' => "{$this->folder}/sock", 'DB_USERNAME' => 'writer', 'DB_PASSWORD' => 'killed'];
-        config()->set('database.connections.mariadb', ['unix_socket' => $env['DB_SOCKET'], 'username' => $env['DB_USERNAME'], 'password' => $env['DB_PASSWORD']] + config('database.connections.mariadb'));
-        DB::purge();
+        $env = $this->ownDatabase();
         Artisan::call('migrate', ['--force' => true]);
         [$material, $bag] = $this->fortyMetres(100_000);
         Ledger::reserve($material, $bag, 100_000);
@@ -81,6 +78,35 @@ final class LedgerUnderFireTest extends TestCase
         self::assertSame(100_000.0 - $used, $material->fresh()?->balance());
         // An entry and what it takes of the reservation are one write: never the one without the other.
         self::assertSame(100_000.0 - $used, $material->fresh()?->stock()->reserved());
+    }
+
+    public function testAnOlderStashMovesOverAndBack(): void
+    {
+        $this->ownDatabase();
+        Artisan::call('migrate', ['--force' => true, '--path' => 'database/migrations/2026_11_01_000000_make_tables.php']);
+        DB::table('users')->insert(['id' => 1, 'name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'x']);
+        $cord = ['user_id' => 1, 'colour' => '#334455', 'diameter' => 4, 'sample_length' => 1000, 'sample_mass' => 8.2];
+        DB::table('cords')->insert([['id' => 7, 'name' => 'Weighed', 'on_hand' => 900] + $cord, ['id' => 8, 'name' => 'Not weighed', 'on_hand' => null] + $cord]);
+        DB::table('bags')->insert(['user_id' => 1, 'cord_id' => 7, 'choices' => '{}']);
+        Artisan::call('migrate', ['--force' => true]);
+        self::assertSame([900.0, null], [Material::query()->findOrFail(7)->balance(), Material::query()->findOrFail(8)->balance()]);
+        self::assertSame(7, Bag::query()->sole()->material_id);
+        Ledger::enter(Material::query()->findOrFail(7), Move::Used, 150);
+        Artisan::call('migrate:rollback', ['--force' => true, '--step' => 2]);
+        self::assertEqualsWithDelta([750, null], DB::table('cords')->orderBy('id')->pluck('on_hand')->all(), 1e-9);
+        Artisan::call('migrate', ['--force' => true]);
+        self::assertSame(750.0, Material::query()->findOrFail(7)->balance());
+    }
+
+    /** @return array<string, string> how another process reaches the database of this test's own */
+    private function ownDatabase(): array
+    {
+        $this->startServer();
+        $env = ['DB_SOCKET' => "{$this->folder}/sock", 'DB_USERNAME' => 'writer', 'DB_PASSWORD' => 'killed'];
+        config()->set('database.connections.mariadb', ['unix_socket' => $env['DB_SOCKET'], 'username' => $env['DB_USERNAME'], 'password' => $env['DB_PASSWORD']] + config('database.connections.mariadb'));
+        DB::purge();
+
+        return $env;
     }
 
     /** @return array{Material, Bag} a material of 1 g/m, and a bag of it */

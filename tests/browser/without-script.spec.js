@@ -33,3 +33,45 @@ test('the whole story goes by plain forms', async ({ page }) => {
     await expect(page.getByText('This is not a bag file')).toBeVisible();
     await expect(page.getByLabel('or its text')).toHaveValue('{"format": "something else"}');
 });
+
+test('stash, scale, cutting table, weigh-ins and marks go by plain forms', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await page.getByLabel('How much').fill('50 g');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.locator('.figures')).toContainText('950');
+    await page.getByRole('button', { name: 'Undo: bought 50' }).click();
+    await expect(page.locator('.figures')).toContainText('900');
+
+    await page.getByRole('link', { name: 'Weigh it' }).click();
+    await page.getByLabel('Lay on the pan').fill('412 g');
+    await page.getByRole('button', { name: 'Lay it on' }).click();
+    await page.waitForTimeout(2000);
+    await page.reload();
+    await expect(page.locator('[data-shown]')).toHaveText(/^41\d g$/);
+    await page.getByRole('button', { name: 'Unplug' }).click();
+    await expect(page.locator('[data-state]')).toHaveText('not plugged in');
+    await page.getByLabel('Its length').fill('5 m');
+    await page.getByLabel('Each weighing of it').fill('41\n42\n43');
+    await page.getByRole('button', { name: 'Work it out' }).click();
+    await expect(page.getByText('from 3 weighings')).toBeVisible();
+
+    await page.goto('/cutting?kind=bag&flat_width=30&height=40&trim_top=8&trim_bottom=2&strip=5&mass=9&pieces=2');
+    await page.getByRole('button', { name: 'Cut it so' }).last().click();
+    await page.locator('.steps li').first().getByRole('button').click();
+    await expect(page.locator('.steps li.done')).toHaveCount(1);
+    await page.locator('.steps li').first().getByRole('button').click();
+    await expect(page.locator('.steps li.done')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Put it in the stash' }).click();
+    await expect(page.getByText('looped plarn')).toBeVisible();
+
+    await measureSwatch(page);
+    await planBag(page);
+    await page.getByRole('link', { name: 'Enough?' }).click();
+    await page.getByLabel('After', { exact: true }).selectOption('Round 4');
+    await page.getByLabel('is left').fill('700 g');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.getByText('from weigh-ins')).toBeVisible();
+    await page.getByRole('button', { name: 'Take out the weigh-in after Round 4' }).click();
+    await expect(page.getByText('from swatch')).toBeVisible();
+});
