@@ -34,6 +34,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property Length $height
  * @property ?Mass $mass
  * @property State $state
+ * @property ?Mass $hung_load what it hung under
  * @property ?Fabric $drape
  * @property ?string $note
  * @property bool $chosen of its material's trial
@@ -43,9 +44,9 @@ final class Swatch extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'state', 'drape', 'note', 'chosen'];
+    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'state', 'hung_load', 'drape', 'note', 'chosen'];
 
-    protected $attributes = ['state' => 'relaxed', 'drape' => null, 'note' => null, 'chosen' => false];
+    protected $attributes = ['state' => 'relaxed', 'hung_load' => null, 'drape' => null, 'note' => null, 'chosen' => false];
 
     /** @return BelongsTo<Material, $this> a material put away still says what the swatch was made of */
     public function material(): BelongsTo
@@ -97,6 +98,7 @@ final class Swatch extends Model
             'height' => AsLength::class,
             'mass' => AsMass::class,
             'state' => State::class,
+            'hung_load' => AsMass::class,
             'drape' => Fabric::class,
             'chosen' => 'boolean',
         ];

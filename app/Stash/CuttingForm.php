@@ -7,6 +7,7 @@ namespace App\Stash;
 use App\Http\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Strip\Join;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripSpec;
@@ -29,6 +30,9 @@ final class CuttingForm
         'bag' => ['flat_width', 'side_fold', 'height', 'trim_top', 'trim_bottom', 'strip', 'hitch_loss', 'mass', 'areal', 'pieces'],
         'ribbon' => ['flat_width', 'height', 'mass', 'pieces'],
     ];
+
+    /** Ways to join that a table offers; loops are always hitched. */
+    private const JOINS = ['tube' => [Join::SewnLap, Join::MagicKnot], 'panel' => [Join::SewnLap, Join::MagicKnot], 'ribbon' => [Join::MagicKnot, Join::SewnLap], 'bag' => []];
 
     /** Not the piece's own but how it is cut. */
     private const HOW = ['strip', 'spine', 'pieces', 'hitch_loss'];
@@ -71,10 +75,16 @@ final class CuttingForm
         return array_values(array_filter(self::ASKED[$this->kind], fn(string $field): bool => ! $this->raw || ! in_array($field, self::HOW, true)));
     }
 
+    /** @return list<Join> the usual one first */
+    public function joins(): array
+    {
+        return $this->raw ? [] : self::JOINS[$this->kind];
+    }
+
     /** @return array<string, string> what was typed, to be sent again */
     public function again(): array
     {
-        return array_filter(['kind' => $this->kind] + array_combine($this->asked(), array_map($this->typed(...), $this->asked())), fn(string $text): bool => $text !== '');
+        return array_filter(['kind' => $this->kind, 'join_by' => $this->typed('join_by')] + array_combine($this->asked(), array_map($this->typed(...), $this->asked())), fn(string $text): bool => $text !== '');
     }
 
     /**
@@ -111,6 +121,10 @@ final class CuttingForm
             } else {
                 $document[$field] = $this->pull($text);
             }
+        }
+        $join = Join::tryFrom($this->typed('join_by'));
+        if ($join !== null && in_array($join, $this->joins(), true)) {
+            $document['join'] = $join->value;
         }
         if ($this->raw && $this->kind !== 'ribbon' && isset($document['height']) && is_string($document['height'])) {
             // A strip that any piece can be cut to: an eighth of its height.

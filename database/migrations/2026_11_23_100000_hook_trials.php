@@ -13,6 +13,7 @@ return new class () extends Migration {
     {
         Schema::table('swatches', function (Blueprint $table): void {
             $table->string('state', 8)->default('relaxed');
+            $table->double('hung_load')->nullable()->comment('g, where it hung');
             $table->string('drape', 8)->nullable();
             $table->string('note', 200)->nullable();
             $table->boolean('chosen')->default(false);
@@ -33,6 +34,6 @@ return new class () extends Migration {
     {
         Schema::dropIfExists('pictures');
         Schema::table('users', fn(Blueprint $table) => $table->dropColumn('wage'));
-        Schema::table('swatches', fn(Blueprint $table) => $table->dropColumn(['state', 'drape', 'note', 'chosen']));
+        Schema::table('swatches', fn(Blueprint $table) => $table->dropColumn(['state', 'hung_load', 'drape', 'note', 'chosen']));
     }
 };

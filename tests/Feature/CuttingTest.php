@@ -46,6 +46,16 @@ final class CuttingTest extends TestCase
             ->assertSee('Cut away from you,')->assertSee('Jersey sheds dust')->assertDontSee('suffocate')->assertSee('Sewn lap');
     }
 
+    public function testTheJoinIsTheMakersChoice(): void
+    {
+        $this->actingAs($this->maker());
+        // 16 rings of 92 cm, fifteen joins of 2.5 or of 6 cm.
+        $this->table(self::SHIRT)->assertSee('sewn lap, takes 2.5 cm')->assertSeeInOrder(['strand from one', '14.8 m', '14.3 m']);
+        $this->table(['join_by' => 'magic-knot'] + self::SHIRT)->assertSeeInOrder(['strand from one', '14.8 m', '13.8 m'])->assertSee('name="join_by" value="magic-knot"', false);
+        $this->table(['join_by' => 'glue'] + self::SHIRT)->assertSeeInOrder(['strand from one', '14.8 m', '14.3 m']);
+        $this->table(self::BAG)->assertDontSee('Joined by');
+    }
+
     /** Handbook 3 [check]: six loops a bag of a 30 cm ruler by 5 cm. Common practice, no source. */
     public function testACarrierBagBothWays(): void
     {

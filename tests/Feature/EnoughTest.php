@@ -147,6 +147,21 @@ final class EnoughTest extends TestCase
         self::assertSame(1, $maker->swatches()->count());
     }
 
+    public function testWhatHungSaysUnderWhat(): void
+    {
+        $maker = $this->maker();
+        $material = $this->material($maker);
+        $form = ['name' => 'Hung', 'material_id' => (string) $material->id, 'hook' => '8 mm', 'stitch' => 'sc', 'stitches_counted' => '10', 'width' => '12', 'rows_counted' => '10', 'height' => '13', 'state' => 'hung'];
+        $this->actingAs($maker)->from('/swatches/new')->post('/swatches', $form)->assertSessionHasErrors('hung_load');
+        $this->get('/swatches/new')->assertSee('Say what hung on it')->assertSee('value="Hung"', false);
+        $this->post('/swatches', ['hung_load' => '2 kg'] + $form)->assertSessionHasNoErrors();
+        $this->get("/swatches/trial?material={$material->id}")->assertSee("hung under 2\u{202F}000 g")->assertSee('not tried; a guess');
+        $quick = ['material' => (string) $material->id, 'hook' => '9', 'stitch' => 'sc', 'quick' => "10 st = 14\n10 rows = 14", 'state' => 'hung'];
+        $this->post('/swatches/trial', $quick)->assertSessionHasErrors('hung_load');
+        $this->post('/swatches/trial', ['hung_load' => '1 lb'] + $quick)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(453.59237, $maker->swatches()->where('hook', 9)->sole()->hung_load?->grams, 1e-6);
+    }
+
     public function testTheOddSwatchIsDoubtedAndTheHungOneKeptApart(): void
     {
         $maker = $this->maker();

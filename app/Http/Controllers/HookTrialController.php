@@ -69,6 +69,13 @@ final class HookTrialController extends Controller
         } catch (NotUnderstood $e) {
             $wrong['stitch_mass'] = $e->getMessage();
         }
+        $state = State::tryFrom(Typed::text($request, 'state')) ?? State::Relaxed;
+        $load = null;
+        try {
+            $load = $state === State::Hung ? Mass::parse(Typed::text($request, 'hung_load'), MassUnit::Gram) : null;
+        } catch (NotUnderstood $e) {
+            $wrong['hung_load'] = $e->getMessage();
+        }
         $stitch = Stitch::tryFrom(Typed::text($request, 'stitch')) ?? Stitch::Single;
         if ($hook !== null && $measure !== null && $wrong === [] && $stitch->makesFabric()) {
             $side = 10.0;
@@ -76,7 +83,7 @@ final class HookTrialController extends Controller
                 'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$stitch->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'stitch' => $stitch,
                 'stitches_counted' => $side, 'width' => Length::mm($side * ($measure->width->mean ?? 0.0)), 'rows_counted' => $side, 'height' => Length::mm($side * ($measure->height->mean ?? 0.0)),
                 'mass' => $mass === null ? null : Mass::grams($mass->grams * $side * $side),
-                'state' => State::tryFrom(Typed::text($request, 'state')) ?? State::Relaxed, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => self::note(Typed::text($request, 'note'), $measure->spread()),
+                'state' => $state, 'hung_load' => $load, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => self::note(Typed::text($request, 'note'), $measure->spread()),
             ]);
             $doubt = $swatch->measured()->doubt();
             if ($doubt === null) {

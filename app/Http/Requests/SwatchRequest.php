@@ -41,6 +41,7 @@ final class SwatchRequest extends MakerRequest
             'rows_counted' => ['required', $count],
             'height' => ['required', $side],
             'state' => ['nullable', Rule::enum(State::class)],
+            'hung_load' => ['nullable', 'required_if:state,hung', Quantity::mass(Mass::grams(10), Mass::grams(30_000))],
             'drape' => ['nullable', Rule::enum(Fabric::class)],
             'note' => ['nullable', 'string', 'max:200'],
             'mass' => ['nullable', Quantity::mass(Mass::grams(0.1), Mass::grams(20_000))],
@@ -53,6 +54,7 @@ final class SwatchRequest extends MakerRequest
         return [
             'name.required' => 'Give the swatch a name, like “sc on 8 mm”.',
             'material_id.exists' => 'Choose one of your own materials, or none.',
+            'hung_load.required_if' => 'Say what hung on it, like 2 kg: hung under another load it is another length.',
             'hook.required' => 'Write the hook you used, like 8 mm or L-11.',
             'stitches_counted.required' => 'Count the stitches over the width you measured.',
             'rows_counted.required' => 'Count the rows over the height you measured. Without rows no height can be planned.',
@@ -90,6 +92,7 @@ final class SwatchRequest extends MakerRequest
             'height' => $measured->height,
             'mass' => $measured->mass,
             'state' => State::tryFrom($this->typed('state')) ?? State::Relaxed,
+            'hung_load' => $this->typed('state') === State::Hung->value && $this->typed('hung_load') !== '' ? Mass::parse($this->typed('hung_load'), MassUnit::Gram) : null,
             'drape' => Fabric::tryFrom($this->typed('drape')),
             'note' => $this->typed('note') === '' ? null : $this->typed('note'),
         ];

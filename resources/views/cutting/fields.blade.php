@@ -28,4 +28,10 @@
         @if ($wrong !== '')<p class="wrong" id="{{ $name }}-wrong">{{ $wrong }}</p>@endif
     </div>
 @endforeach
+@if ($form->joins() !== [])
+    <div class="field">
+        <label for="join_by">Joined by</label>
+        <select id="join_by" name="join_by" class="form-select">@foreach ($form->joins() as $join)<option value="{{ $join->value }}" @selected($form->typed('join_by') === $join->value)>{{ $join->name() }}, takes {{ $join->loss()->print($unit) }}</option>@endforeach</select>
+    </div>
+@endif
 <p class="hint" id="cutting-units">Numbers alone are {{ $unit->value }}.</p>

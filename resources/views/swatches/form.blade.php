@@ -45,6 +45,7 @@
         </section>
         <div class="pair">
             <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" :value="$swatch?->state->value" />
+            <x-field name="hung_load" label="Load it hung under" hint="Only if it hung." :value="$swatch?->hung_load?->exact()" placeholder="2 kg" />
             <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" :value="$swatch?->drape?->value" />
             <x-field name="note" label="Note" :value="$swatch?->note" maxlength="200" />
         </div>

@@ -41,7 +41,7 @@
                             <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
                             <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $gauge->width->mm, 2) : '' }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
-                            <td>{{ $swatch->state->value }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif</td>
+                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif</td>
                             <td>@if ($swatch->chosen)<b class="good">chosen</b>@else<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
                         </tr>
                     @endforeach
@@ -70,6 +70,7 @@
                     <x-field name="hook" label="Hook" placeholder="8 mm or L-11" autocomplete="off" />
                     <x-pick name="stitch" label="Stitch" :options="$stitches" />
                     <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" />
+                    <x-field name="hung_load" label="Load it hung under" placeholder="only if it hung: 2 kg" autocomplete="off" />
                     <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" />
                 </div>
                 @php $wrong = $errors->first('quick'); @endphp
