@@ -69,8 +69,9 @@ test('the scale is unplugged in mid-weighing, and the weighing goes on by hand',
     await page.getByLabel('Its length').fill('5');
     await scale.getByLabel('Lay on the pan').fill('42 g');
     await scale.getByRole('button', { name: 'Lay it on' }).click();
-    await expect(scale).toContainText('at rest');
+    // It settles: what it shows must have come to rest before it is taken.
     await expect(shown).toHaveText(/^4[0-4] g$/);
+    await expect(scale.locator('.display')).toHaveClass(/resting/);
     await take.click();
     await expect(page.getByLabel('Each weighing of it')).toHaveValue(/^4[0-4] g$/);
     await scale.getByRole('button', { name: 'Unplug' }).click();
