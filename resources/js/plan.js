@@ -14,6 +14,9 @@ export function plan() {
     // With a script every change is kept at once; the button remains for sending by hand.
     form.addEventListener('input', () => {
         window.clearTimeout(timer);
+        // From the first letter on it is not kept: leaving now asks, and nothing says otherwise.
+        form.dataset.unsent = 'yes';
+        saved.textContent = 'drawing…';
         timer = window.setTimeout(redraw, PAUSE);
     });
     form.addEventListener('submit', (event) => {
