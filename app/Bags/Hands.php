@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Swatch;
-use App\Models\User;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Trial;
 use Illuminate\Database\Eloquent\Collection;
@@ -46,11 +45,6 @@ final class Hands
         }
 
         return $documents;
-    }
-
-    public static function learnedFrom(User $maker): int
-    {
-        return count(self::trials($maker->id));
     }
 
     /** @return Collection<int, Swatch> those that lay; what hung is another measure */

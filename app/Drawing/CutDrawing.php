@@ -186,11 +186,8 @@ final class CutDrawing
         [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
         $this->area([$at($first->x1, $first->y1), $at($first->x2 + 1e-9, $first->y1), $at($first->x2, $first->y2)], "url(#{$this->hatch})");
         $this->area([$at($last->x1, $last->y1), $at($last->x1, $last->y2), $at($last->x2, $last->y2)], "url(#{$this->hatch})");
-        foreach ($this->cutting->cuts as $cut) {
-            if ($cut->kind === CutKind::Trim) {
-                $to = $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm;
-                $this->area(array_map(fn(array $point): array => $at(...$point), [[$piece->widthAt($cut->y1) - $m, $cut->y1], [$piece->widthAt($cut->y1) + $m, $cut->y1], [$piece->widthAt($to) + $m, $to], [$piece->widthAt($to) - $m, $to]]), "url(#{$this->hatch})");
-            }
+        foreach ($this->thrownAway() as [$from, $to]) {
+            $this->area(array_map(fn(array $point): array => $at(...$point), [[$piece->widthAt($from) - $m, $from], [$piece->widthAt($from) + $m, $from], [$piece->widthAt($to) + $m, $to], [$piece->widthAt($to) - $m, $to]]), "url(#{$this->hatch})");
         }
         foreach ($diagonals as $cut) {
             $this->line([$at($cut->x1, $cut->y1), $at($cut->x2, $cut->y2)], Ink::GRASS, 1.8);
@@ -204,15 +201,21 @@ final class CutDrawing
         return $this->left + max($piece->width->mm, $piece->foot->mm) * $this->scale + self::GAP;
     }
 
+    /** @return list<array{float, float}> from a trim to the edge it frees, mm down the piece */
+    private function thrownAway(): array
+    {
+        $piece = $this->cutting->piece;
+        $trims = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Trim));
+
+        return array_map(fn(Cut $cut): array => [$cut->y1, $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm], $trims);
+    }
+
     /** Hatches what is thrown away: above and below, and the thin halves of a spiral's first and last turn. */
     private function waste(): void
     {
         $piece = $this->cutting->piece;
-        foreach ($this->cutting->cuts as $cut) {
-            if ($cut->kind === CutKind::Trim) {
-                $to = $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm;
-                $this->area([[$this->from, $cut->y1], [$piece->widthAt($cut->y1), $cut->y1], [$piece->widthAt($to), $to], [$this->from, $to]], "url(#{$this->hatch})");
-            }
+        foreach ($this->thrownAway() as [$from, $to]) {
+            $this->area([[$this->from, $from], [$piece->widthAt($from), $from], [$piece->widthAt($to), $to], [$this->from, $to]], "url(#{$this->hatch})");
         }
         $diagonals = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal));
         if ($diagonals !== [] && ! $this->hasSpine()) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
 
@@ -56,8 +55,7 @@ final class NarrowingBands
         $spec = $plan->spec;
         $known = [];
         for ($many = 0; $many <= count($spec->weighIns); $many++) {
-            $then = new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $spec->swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $spec->predicted, array_slice($spec->weighIns, 0, $many), $spec->unit);
-            $known[] = [$many === 0 ? 'before the first' : 'after '.$spec->weighIns[$many - 1]->after, MaterialEstimate::of(new BagPlan($then, $plan->gauge, $plan->base, $plan->body, $plan->slots, $plan->pattern, $plan->comesOut))];
+            $known[] = [$many === 0 ? 'before the first' : 'after '.$spec->weighIns[$many - 1]->after, MaterialEstimate::of($plan->weighed($spec->material->onHand, array_slice($spec->weighIns, 0, $many)))];
         }
 
         return $known;

@@ -112,7 +112,7 @@ final class Bag extends Model
                 'density' => $this->material->density()->exact(),
                 // What other bags have reserved is not there for this one.
                 'unit' => $this->material->price_for !== null && in_array($this->material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true) ? Mass::grams((float) $this->material->price_for)->exact() : null,
-                'on_hand' => $this->material->balance() === null ? null : Mass::grams($this->material->stock()->freeFor($this->id ?? null))->exact(),
+                'on_hand' => $this->material->freeFor($this->id ?? null)?->exact(),
             ], fn(?string $part): bool => $part !== null);
         }
         if ($this->swatch !== null) {

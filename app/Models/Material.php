@@ -129,6 +129,12 @@ final class Material extends Model
         return new Balance($this->balance(), $reserved, $this->unit());
     }
 
+    /** Of a strand: what a bag may take, all that others have not reserved; null where nothing was entered. */
+    public function freeFor(?int $bag): ?Mass
+    {
+        return $this->balance() === null ? null : Mass::grams($this->stock()->freeFor($bag));
+    }
+
     /** Of a strand, with what is on hand for a bag: all that others have not reserved. */
     public function material(?Mass $onHand = null): Weighed
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
-use App\Http\Controllers\MaterialController;
 use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\User;
@@ -112,7 +111,7 @@ final class StashFile
     public static function take(User $maker, array $texts): void
     {
         DB::transaction(function () use ($maker, $texts): void {
-            $finder = MaterialController::finder($maker);
+            $finder = Stash::finder($maker);
             $now = now()->toDateTimeString();
             foreach ([false, true] as $tabs) {
                 // Tabs come last: the cord of the same file that they are strung on is there by then.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Http\Controllers\MaterialController;
 use App\Models\Bag;
 use App\Models\Batch;
 use App\Models\Material;
@@ -13,6 +12,7 @@ use App\Models\Swatch;
 use App\Models\User;
 use App\Stash\Ledger;
 use App\Stash\MaterialText;
+use App\Stash\Stash;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -101,11 +101,11 @@ final class DatabaseSeeder extends Seeder
     {
         $made = [];
         foreach (self::MATERIALS as $key => [$said, $entries]) {
-            $text = new MaterialText($said, MaterialController::finder($maker));
+            $text = new MaterialText($said, Stash::finder($maker));
             if ($text->wrong !== []) {
                 throw new \LogicException("The demo’s {$key}: ".implode(' ', $text->wrong));
             }
-            $made[$key] = MaterialController::keep($maker, $text);
+            $made[$key] = Stash::keep($maker, $text);
             foreach ($entries as [$move, $amount, $days, $note]) {
                 $entry = Ledger::enter($made[$key], $move, $amount, note: $note === '' ? null : $note);
                 $entry->created_at = Carbon::now()->subDays($days);

@@ -13,7 +13,6 @@ use CurlHandle;
 use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -80,7 +79,7 @@ final class Bench extends Command
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
     }
 
-    /** The same bag with a hand learned from 200 swatches and five weigh-ins. */
+    /** A hand learned from 200 swatches, and the same bag with five weigh-ins. */
     private function learned(BagPlan $plan): void
     {
         $hand = new DrawnHand(new Chance(new Randomizer(new Mt19937(5))));
@@ -91,11 +90,10 @@ final class Bench extends Command
         $spec = $plan->spec;
         $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hook, $spec->material->diameter, $spec->material->kind, $spec->body->stitch);
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
-        $predicted = $learn();
         $rows = count($plan->pattern->rows);
         $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));
-        $weighed = new BagPlan(new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $spec->swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $predicted, $weighIns), $plan->gauge, $plan->base, $plan->body, $plan->slots, $plan->pattern, $plan->comesOut);
-        $this->report('estimate with that hand and 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
+        $weighed = $plan->weighed(Mass::grams(2000), $weighIns);
+        $this->report('estimate with 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
     }
 
     private function choices(): void

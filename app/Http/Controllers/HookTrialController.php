@@ -35,9 +35,10 @@ final class HookTrialController extends Controller
         $id = Typed::text($request, 'material');
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->first();
         $swatches = $material === null ? [] : array_values($maker->swatches()->get()->where('material_id', $material->id)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
-        $hand = LearnedHand::of(array_values(Hands::trials($maker->id)));
+        $trials = array_values(Hands::trials($maker->id));
+        $hand = LearnedHand::of($trials);
 
-        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => Hands::learnedFrom($maker), 'unit' => $maker->units]);
+        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => count($trials), 'unit' => $maker->units]);
     }
 
     /** Takes a quick measure as one more swatch of the trial. */

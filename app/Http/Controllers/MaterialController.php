@@ -7,10 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Typed;
 use App\Models\Material;
 use App\Models\User;
-use App\Stash\Ledger;
 use App\Stash\MaterialText;
+use App\Stash\Stash;
 use App\Stash\StashSearch;
-use Closure;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\Hand;
 use Fescue\Core\Material\HookAdvice;
@@ -19,7 +18,6 @@ use Fescue\Core\Material\Property;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** The stash: what there is, and what is known of each. */
 final class MaterialController extends Controller
@@ -45,7 +43,7 @@ final class MaterialController extends Controller
         if ($text->wrong !== []) {
             return back()->withInput()->withErrors($text->wrong);
         }
-        $material = self::keep($maker, $text);
+        $material = Stash::keep($maker, $text);
 
         return redirect()->route('stash.show', $material)->with('status', "“{$material->name}” is in the stash".($material->kind->isStrand() ? ": {$material->density()->print()}." : '.'));
     }
@@ -106,34 +104,10 @@ final class MaterialController extends Controller
         return redirect()->route('stash.index')->with('status', "“{$material->name}” is back.");
     }
 
-    /** Puts what was read in the stash, with what is on hand as its ledger's first entry. */
-    public static function keep(User $maker, MaterialText $text): Material
-    {
-        return DB::transaction(function () use ($maker, $text): Material {
-            $material = $maker->materials()->create($text->values);
-            if ($text->onHand !== null) {
-                Ledger::enter($material, $text->firstMove(), $text->onHand, note: MaterialText::FIRST);
-            }
-
-            return $material;
-        });
-    }
-
-    /** @return Closure(string): ?int finds a strand of the maker's by number or name */
-    public static function finder(User $maker): Closure
-    {
-        return function (string $said) use ($maker): ?int {
-            $strands = $maker->strands();
-            $id = (ctype_digit($said) ? $strands->whereKey($said) : $strands->where('name', $said))->value('id');
-
-            return is_int($id) ? $id : null;
-        };
-    }
-
     private static function text(Request $request, User $maker): MaterialText
     {
         $fields = ['kind', ...MaterialText::SHARED, ...array_column(Property::cases(), 'value')];
 
-        return new MaterialText(array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)), self::finder($maker));
+        return new MaterialText(array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)), Stash::finder($maker));
     }
 }

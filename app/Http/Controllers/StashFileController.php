@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Typed;
+use App\Stash\Stash;
 use App\Stash\StashFile;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -41,7 +42,7 @@ final class StashFileController extends Controller
             return redirect()->route('stash.import')->withErrors(['file' => 'Choose a file or paste its lines.']);
         }
         $maker = $this->maker($request);
-        $reading = StashFile::read($text, MaterialController::finder($maker));
+        $reading = StashFile::read($text, Stash::finder($maker));
         if ($request->boolean('agreed') && $reading->materials !== []) {
             StashFile::take($maker, $reading->materials);
             $count = count($reading->materials);

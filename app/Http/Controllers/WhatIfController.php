@@ -13,7 +13,6 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Material\HookSize;
-use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -39,7 +38,8 @@ final class WhatIfController extends Controller
         $chosen = array_filter((array) $request->query('materials', []), fn(mixed $id): bool => is_string($id) && ctype_digit($id));
         $nearest = $strands->sortBy(fn(Material $one): float => abs(($one->diameter->mm ?? 0.0) - $sheet->plan->spec->material->diameter->mm) + ($one->id === $bag->material_id ? -100 : 0));
         $materials = ($chosen === [] ? $nearest : $strands->whereIn('id', $chosen))->take(self::MATERIALS)->values();
-        $hand = LearnedHand::of(array_values(Hands::trials($maker->id)));
+        $trials = array_values(Hands::trials($maker->id));
+        $hand = LearnedHand::of($trials);
         $first = $sheet->plan->spec->hook->steps(-2);
         $hooks = [];
         for ($step = 0; $step < self::HOOKS; $step++) {
@@ -48,13 +48,13 @@ final class WhatIfController extends Controller
         }
         $table = [];
         foreach ($materials as $material) {
+            $strand = $material->material($material->freeFor($bag->id));
             foreach ($hooks as $hook) {
-                $free = $material->balance() === null ? null : Mass::grams($material->stock()->freeFor($bag->id));
-                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $material->material($free), $hook);
+                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $strand, $hook);
             }
         }
 
-        return view('bags.what-if', ['bag' => $bag, 'sheet' => $sheet, 'strands' => $strands, 'materials' => $materials, 'hooks' => array_values($hooks), 'table' => $table, 'from' => Hands::learnedFrom($maker)]);
+        return view('bags.what-if', ['bag' => $bag, 'sheet' => $sheet, 'strands' => $strands, 'materials' => $materials, 'hooks' => array_values($hooks), 'table' => $table, 'from' => count($trials)]);
     }
 
     /** The plan takes a cell: its material, its hook, and the gauge that the maker's swatches teach. */

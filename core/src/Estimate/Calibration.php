@@ -14,7 +14,6 @@ use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
-use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Chance;
@@ -58,17 +57,17 @@ final class Calibration
         $estimate = MaterialEstimate::of($plan);
         $likely = $estimate->grams->likely;
         $total = array_sum($true) + 2 * $takes->tail;
-        $this->count('before', $how, $estimate, $total, $likely * $this->chance->between(0.75, 1.3), fn(float $onHand): MaterialEstimate => MaterialEstimate::of($this->with($plan, $onHand, [])));
+        $this->count('before', $how, $estimate, $total, $likely * $this->chance->between(0.75, 1.3), fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
 
         $onHand = $total * $this->chance->between(1.02, 1.4);
         $weighIns = $this->weighIns($plan, $takes, $true, $onHand);
-        $after = MaterialEstimate::of($this->with($plan, $onHand, $weighIns));
+        $after = MaterialEstimate::of($plan->weighed(Mass::grams($onHand), $weighIns));
         // Whether it is enough is asked of the same bag as if it had begun with more or less.
         $this->count('after', $how, $after, $total, $after->grams->at($this->chance->between(0.02, 0.98)), function (float $asked) use ($plan, $weighIns, $onHand): MaterialEstimate {
             $shift = $asked - $onHand;
             $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift))), $weighIns);
 
-            return MaterialEstimate::of($this->with($plan, $asked, $shifted));
+            return MaterialEstimate::of($plan->weighed(Mass::grams(max(0.0, $asked)), $shifted));
         });
     }
 
@@ -94,7 +93,7 @@ final class Calibration
                 $trials[] = $hand->trial(...$hand->occasion());
             }
             $predicted = LearnedHand::of($trials)->predict($hook, $diameter, $kind, $stitch);
-            $spec = self::change($read, BagDocument::expected($predicted, $read->material), predicted: $predicted);
+            $spec = self::change($read, BagDocument::expected($predicted, $read->material), $predicted);
 
             return [$spec, $hand->makes('strand', $hook, $diameter, $kind, $stitch) / $predicted->strand->likely];
         }
@@ -171,17 +170,8 @@ final class Calibration
         $this->tenths[$stage][$tenth][2]++;
     }
 
-    /** @param list<WeighIn> $weighIns */
-    private function with(BagPlan $plan, float $onHand, array $weighIns): BagPlan
+    private static function change(BagSpec $spec, Swatch $swatch, ?Predicted $predicted = null): BagSpec
     {
-        $spec = self::change($plan->spec, $plan->spec->swatch, new Material($plan->spec->material->kind, $plan->spec->material->diameter, $plan->spec->material->density, Mass::grams(max(0.0, $onHand))), $weighIns, $plan->spec->predicted);
-
-        return new BagPlan($spec, $plan->gauge, $plan->base, $plan->body, $plan->slots, $plan->pattern, $plan->comesOut);
-    }
-
-    /** @param list<WeighIn> $weighIns */
-    private static function change(BagSpec $spec, Swatch $swatch, ?Material $material = null, array $weighIns = [], ?Predicted $predicted = null): BagSpec
-    {
-        return new BagSpec($spec->name, $spec->wish, $material ?? $spec->material, $spec->hook, $swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $predicted, $weighIns);
+        return new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $predicted);
     }
 }
