@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\LeavesSession;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -32,7 +33,7 @@ $app = Application::configure(basePath: $root)
     ->withCommands(["{$root}/app/Console/Commands"])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [ContentSecurity::class]);
+        $middleware->web(append: [ContentSecurity::class, LeavesSession::class]);
         // A changed password signs every other browser out.
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');

@@ -4,6 +4,8 @@ export default defineConfig({
     testDir: '../tests/browser',
     outputDir: '../var/test/browser',
     timeout: 240_000,
+    // Two cores draw for two browsers and the server at once.
+    expect: { timeout: 15_000 },
     workers: 2,
     fullyParallel: true,
     reporter: 'line',

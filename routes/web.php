@@ -19,6 +19,7 @@ use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
+use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WhatIfController;
@@ -41,7 +42,8 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/account', [AccountController::class, 'destroy']);
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');
-    Route::get('/stash/together', TogetherController::class)->name('stash.together');
+    Route::get('/stash/together', [TogetherController::class, 'show'])->name('stash.together');
+    Route::post('/stash/together', [TogetherController::class, 'keep']);
     Route::get('/stash/export', [StashFileController::class, 'export'])->name('stash.export');
     Route::get('/stash/import', [StashFileController::class, 'show'])->name('stash.import');
     Route::post('/stash/import', [StashFileController::class, 'read']);
@@ -64,6 +66,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/cutting', [CuttingController::class, 'index'])->name('cutting.index');
     Route::get('/cutting/print', [CuttingController::class, 'paper'])->name('cutting.print');
+    Route::get('/cutting/cuts.csv', [CuttingController::class, 'cuts'])->name('cutting.cuts');
     Route::get('/cutting/choose', ChoosingController::class)->name('cutting.choose');
     Route::get('/cutting/pieces', [RawPieceController::class, 'index'])->name('cutting.pieces');
     Route::post('/cutting/pieces', [RawPieceController::class, 'store']);
@@ -92,6 +95,9 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/swatches/pictures/{picture}', [PictureController::class, 'destroy'])->whereNumber('picture');
     Route::get('/swatches/pictures/{picture}.jpg', [PictureController::class, 'jpeg'])->whereNumber('picture')->name('swatches.picture.jpeg');
     Route::post('/swatches/{swatch}/choose', [HookTrialController::class, 'choose'])->whereNumber('swatch')->name('swatches.choose');
+    Route::get('/swatches/export', [SwatchFileController::class, 'export'])->name('swatches.export');
+    Route::get('/swatches/import', [SwatchFileController::class, 'show'])->name('swatches.import');
+    Route::post('/swatches/import', [SwatchFileController::class, 'read']);
     Route::get('/swatches/new', [SwatchController::class, 'create'])->name('swatches.create');
     Route::post('/swatches', [SwatchController::class, 'store'])->name('swatches.store');
     Route::get('/swatches/{swatch}', [SwatchController::class, 'edit'])->whereNumber('swatch')->name('swatches.edit');
@@ -108,9 +114,13 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/bags/{bag}', [BagController::class, 'update'])->whereNumber('bag')->name('bags.update');
     Route::delete('/bags/{bag}', [BagController::class, 'destroy'])->whereNumber('bag')->name('bags.destroy');
     Route::post('/bags/{bag}/restore', [BagController::class, 'restore'])->whereNumber('bag')->withTrashed()->name('bags.restore');
+    Route::post('/bags/{bag}/undo', [BagController::class, 'undo'])->whereNumber('bag')->name('bags.undo');
     Route::get('/bags/{bag}/enough', [EnoughController::class, 'show'])->whereNumber('bag')->name('bags.enough');
     Route::post('/bags/{bag}/enough', [EnoughController::class, 'store'])->whereNumber('bag');
     Route::delete('/bags/{bag}/enough/{place}', [EnoughController::class, 'destroy'])->whereNumber(['bag', 'place'])->name('bags.enough.remove');
+    Route::post('/bags/{bag}/mend', [EnoughController::class, 'mend'])->whereNumber('bag')->name('bags.mend');
+    Route::post('/bags/{bag}/swatch-counts', [EnoughController::class, 'swatchCounts'])->whereNumber('bag')->name('bags.swatch-counts');
+    Route::post('/bags/{bag}/price', [EnoughController::class, 'price'])->whereNumber('bag')->name('bags.price');
     Route::post('/bags/{bag}/time', [EnoughController::class, 'log'])->whereNumber('bag')->name('bags.time');
     Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
@@ -119,6 +129,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side'])->name('bags.drawing');
     Route::get('/bags/{bag}/export', [BagFileController::class, 'export'])->whereNumber('bag')->name('bags.export');
 });
+
+// What nginx shows in place of more than it takes (ops/nginx.conf.in).
+Route::get('/too-large', fn(): never => abort(413));
 
 // The yardstick ./fescue bench measures redrawing against: a route with the same middleware that does nothing.
 if (config('app.bench')) {

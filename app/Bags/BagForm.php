@@ -9,6 +9,7 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -41,7 +42,7 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'swatches' => 1, 'weigh_ins' => 1, 'logged' => 1]);
+        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'swatches' => 1, 'worked' => 1, 'also' => 1, 'weigh_ins' => 1, 'logged' => 1, 'second' => 1, 'price_tag' => 1, 'swatch_counts' => 1, 'together' => 1]);
         $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
         $learned = $this->typed('swatch_id') === self::LEARNED;
         $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
@@ -52,7 +53,7 @@ final readonly class BagForm
             throw Refused::at('/gauge', 'Choose a swatch.');
         }
         if ($bag->swatch_id !== null) {
-            unset($kept['swatches']);
+            unset($kept['swatches'], $kept['worked'], $kept['also']);
         }
         $choices = [
             'name' => $this->typed('name'),
@@ -64,11 +65,7 @@ final readonly class BagForm
                 'chain' => $this->whole('base.chain'),
                 'rounds' => $this->whole('base.rounds'),
             ]),
-            'body' => self::given([
-                'stitch' => $this->typed('body.stitch'),
-                'loop' => $this->typed('body.loop'),
-                'rounds' => $this->whole('body.rounds'),
-            ]),
+            'body' => $this->band('body') + $this->above(),
         ];
         if ($this->typed('handles.type') !== 'none') {
             $choices['handles'] = self::given([
@@ -78,11 +75,53 @@ final readonly class BagForm
                 'edge_rounds' => $this->whole('handles.edge_rounds'),
             ]);
         }
+        if ($this->request->has('second')) {
+            $kept['second'] = $this->second($kept['second'] ?? null);
+            $kept = array_filter($kept, fn(mixed $one): bool => $one !== null);
+        }
         if ($learned) {
             $choices += ['learned' => true, 'hook' => Typed::withUnit($this->typed('hook'), 'mm')];
-            unset($kept['gauge'], $kept['swatches'], $kept['hook']);
+            unset($kept['gauge'], $kept['swatches'], $kept['worked'], $kept['also'], $kept['hook']);
         }
         $bag->choices = $choices + $kept;
+    }
+
+    /** @return array<string, int|string> */
+    private function band(string $at): array
+    {
+        return self::given(['stitch' => $this->typed("{$at}.stitch"), 'loop' => $this->typed("{$at}.loop"), 'rounds' => $this->whole("{$at}.rounds")]);
+    }
+
+    /** @return array{above?: list<array<string, int|string>>} */
+    private function above(): array
+    {
+        $above = [];
+        for ($place = 0; $place < BagDocument::MOST_BANDS - 1; $place++) {
+            if ($this->typed("body.above.{$place}.stitch") !== '') {
+                $above[] = $this->band("body.above.{$place}");
+            }
+        }
+
+        return $above === [] ? [] : ['above' => $above];
+    }
+
+    /**
+     * Another material from a round on; null where none is chosen. One that came as a file stays until another is.
+     *
+     * @return ?array<string, mixed>
+     */
+    private function second(mixed $kept): ?array
+    {
+        $from = $this->typed('second.from');
+        $named = ctype_digit($from) ? "Round {$from}" : $from;
+        $material = $this->own($this->maker->strands(), 'second.material_id', '/second/from', 'Choose one of your own materials.');
+
+        return match (true) {
+            $from === '' => null,
+            $material !== null => ['from' => $named, 'material_id' => $material->id],
+            is_array($kept) && isset($kept['material']) => ['from' => $named, 'material' => $kept['material']],
+            default => throw Refused::at('/second/from', 'Choose the material that is worked from there.'),
+        };
     }
 
     /**
@@ -107,6 +146,7 @@ final readonly class BagForm
             str_starts_with($problem->path, '/material') => 'material_id',
             str_starts_with($problem->path, '/hook') => 'hook',
             str_starts_with($problem->path, '/gauge') => 'swatch_id',
+            str_starts_with($problem->path, '/second') => 'second.from',
             $problem->path === '/handles' => 'handles.type',
             str_starts_with($problem->path, '/swatches') => 'swatch_id',
             default => str_replace('/', '.', ltrim($problem->path, '/')),

@@ -4,23 +4,41 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Models\Bag;
 use App\Models\Swatch;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Lesson;
+use Fescue\Core\Gauge\Hang;
+use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Trial;
+use Fescue\Core\Gauge\Worked;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Stitch\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All that a maker's hands have shown: her swatches with their materials. */
 final class Hands
 {
+    /** @var ?Collection<int, Swatch> those that lay; what hung is another measure */
+    private ?Collection $swatches = null;
+
+    /** @var ?array<int, Worked> by the bag's number */
+    private ?array $worked = null;
+
+    /** Reads what it is asked for once: one for a page serves all its bags. */
+    public function __construct(private readonly int $makerId) {}
+
     /**
      * Swatches of a material that is known; others say nothing of the strand they are made of.
      *
      * @return array<int, Trial> by the swatch's number
      */
-    public static function trials(int $makerId): array
+    public function trials(): array
     {
         $trials = [];
-        foreach (self::swatches($makerId) as $swatch) {
+        foreach ($this->swatches() as $swatch) {
             $trial = self::trial($swatch);
             if ($trial !== null) {
                 $trials[$swatch->id] = $trial;
@@ -30,11 +48,61 @@ final class Hands
         return $trials;
     }
 
+    /**
+     * What the weigh-ins of her bags taught.
+     *
+     * @param ?int $but the number of a bag that is not asked: its own weigh-ins say so already
+     *
+     * @return list<Worked>
+     */
+    public function worked(?int $but = null): array
+    {
+        $this->worked ??= $this->lessons();
+
+        return array_values($but === null ? $this->worked : array_diff_key($this->worked, [$but => 1]));
+    }
+
+    /** @return array<int, Worked> by the bag's number */
+    private function lessons(): array
+    {
+        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch']);
+        $bags->whereJsonLength('choices->weigh_ins', '>', 0)->orderBy('id');
+        $worked = [];
+        foreach ($bags->get() as $bag) {
+            try {
+                $lesson = Lesson::of($bag->taughtBy($this)->plan(taught: false));
+            } catch (Refused) {
+                // A bag that makes no plan as it stands teaches nothing.
+                $lesson = null;
+            }
+            if ($lesson !== null) {
+                $worked[$bag->id] = $lesson;
+            }
+        }
+
+        return $worked;
+    }
+
+    /** All of it. */
+    public function learned(): LearnedHand
+    {
+        return LearnedHand::of(array_values($this->trials()), $this->worked());
+    }
+
     /** @return list<array<string, mixed>> as fescue-bag/1 has them */
-    public static function documents(int $makerId): array
+    public function workedDocuments(?int $but): array
+    {
+        return array_map(fn(Worked $one): array => [
+            'stitch' => $one->motif->value, 'hook' => $one->hook->exact(), 'material' => ['kind' => $one->kind->value, 'diameter' => $one->diameter->exact()],
+            'strand' => Length::mm(round($one->strand->mm, 3))->exact(), 'spread' => round($one->relative, 4),
+        ], $this->worked($but));
+    }
+
+    /** @return list<array<string, mixed>> as fescue-bag/1 has them */
+    public function documents(): array
     {
         $documents = [];
-        foreach (self::swatches($makerId) as $swatch) {
+        foreach ($this->swatches() as $swatch) {
             if (self::trial($swatch) !== null && $swatch->material !== null) {
                 $documents[] = $swatch->document() + ['hook' => $swatch->hookSize()->exact(), 'material' => array_filter([
                     'kind' => $swatch->material->kind->value,
@@ -47,13 +115,60 @@ final class Hands
         return $documents;
     }
 
-    /** @return Collection<int, Swatch> those that lay; what hung is another measure */
-    private static function swatches(int $makerId): Collection
+    /**
+     * A swatch of just this material, hook and stitch, as it lay: the chosen one, else the last.
+     *
+     * @param Collection<int, Swatch> $swatches
+     */
+    public static function measured(Collection $swatches, int $material, HookSize $hook, Motif $motif): ?Swatch
     {
-        $swatches = Swatch::query()->where('user_id', $makerId)->where('state', '!=', State::Hung)->with('material');
-        $swatches->orderBy('id');
+        $of = $swatches->filter(fn(Swatch $one): bool => $one->material_id === $material && $one->state !== State::Hung && $one->stitch === $motif && abs($one->hook->mm - $hook->diameter->mm) < 0.01);
 
-        return $swatches->get();
+        return $of->sortByDesc(fn(Swatch $one): array => [$one->chosen, $one->id])->first();
+    }
+
+    /**
+     * Other stitches measured with the same hook and material as a swatch, as they lay: of each the chosen one, else the last.
+     *
+     * @return list<array<string, int|float|string>> as fescue-bag/1 has gauges
+     */
+    public function also(Swatch $own): array
+    {
+        $also = [];
+        foreach (Motif::cases() as $motif) {
+            $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured($this->swatches(), $own->material_id, $own->hookSize(), $motif);
+            if ($other !== null) {
+                $also[] = $other->document();
+            }
+        }
+
+        return $also;
+    }
+
+    /**
+     * How a swatch changed when its twin of the same material, hook and stitch hung; null where none hung, or none lay.
+     *
+     * @param iterable<Swatch> $swatches
+     */
+    public static function hang(Swatch $one, iterable $swatches): ?Hang
+    {
+        $twins = (new Collection($swatches))->filter(fn(Swatch $other): bool => $one->material_id !== null && $other->material_id === $one->material_id && $other->stitch === $one->stitch && abs($other->hook->mm - $one->hook->mm) < 0.01);
+        $hung = $one->state === State::Hung ? $one : $twins->where('state', State::Hung)->last();
+        $lay = $one->state === State::Hung ? $twins->where('state', '!=', State::Hung)->last() : $one;
+
+        return $hung?->hung_load === null || $lay === null ? null : Hang::of($lay->measured(), $hung->measured(), $hung->hung_load);
+    }
+
+    /** @return Collection<int, Swatch> */
+    private function swatches(): Collection
+    {
+        if ($this->swatches === null) {
+            $swatches = Swatch::query()->where('user_id', $this->makerId)->where('state', '!=', State::Hung)->with('material');
+            $swatches->orderBy('id');
+            $this->swatches = $swatches->get();
+        }
+
+        return $this->swatches;
     }
 
     private static function trial(Swatch $swatch): ?Trial

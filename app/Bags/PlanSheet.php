@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Drawing\Ink;
 use App\Models\Bag;
+use App\Models\Swatch;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Body\Band;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
@@ -73,12 +76,6 @@ final readonly class PlanSheet
             $this->figure(...),
             [$wish->length ?? $out->baseLength, $wish->width ?? $out->baseWidth, $wish->height ?? $out->height],
         );
-        $loop = match ($plan->body->loop) {
-            Loop::Both => '',
-            Loop::Back => ', back loop',
-            Loop::Front => ', front loop',
-        };
-        $stitch = $plan->body->stitch->abbreviation($this->terms);
         $rounds = count($plan->base->rounds);
 
         return [
@@ -87,7 +84,7 @@ final readonly class PlanSheet
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
             'station-material' => $plan->spec->hook->exact().' hook',
             'station-base' => "oval, ch {$plan->base->chain}, {$rounds} ".($rounds === 1 ? 'round' : 'rounds'),
-            'station-body' => "{$stitch}{$loop}, {$plan->body->rounds} ".($plan->body->rounds === 1 ? 'round' : 'rounds'),
+            'station-body' => implode(' + ', array_map($this->band(...), $plan->body->bands)).($plan->body->rounds === 1 ? ' round' : ' rounds'),
             'station-handles' => $plan->slots === null ? 'none' : "slots, ch {$plan->slots->chain} over {$plan->slots->skip}",
         ];
     }
@@ -99,13 +96,28 @@ final readonly class PlanSheet
      */
     public function solved(): array
     {
-        return [
+        $rounds = [];
+        foreach ($this->plan->body->bands as $place => $band) {
+            $rounds[$place === 0 ? 'body[rounds]' : 'body[above]['.($place - 1).'][rounds]'] = (string) $band->rounds;
+        }
+
+        return $rounds + [
             'base[chain]' => (string) $this->plan->base->chain,
             'base[rounds]' => (string) count($this->plan->base->rounds),
-            'body[rounds]' => (string) $this->plan->body->rounds,
             'handles[skip]' => (string) ($this->plan->slots->skip ?? ''),
             'handles[chain]' => (string) ($this->plan->slots->chain ?? ''),
         ];
+    }
+
+    private function band(Band $band): string
+    {
+        $loop = match ($band->loop) {
+            Loop::Both => '',
+            Loop::Back => ', back loop',
+            Loop::Front => ', front loop',
+        };
+
+        return $band->motif->abbreviation($this->terms)."{$loop}, {$band->rounds}";
     }
 
     /** @return array{string, string} the next thing to do for this bag, and where */
@@ -122,12 +134,27 @@ final readonly class PlanSheet
         };
     }
 
+    /** "hung under 2 kg about 27.4 cm high", where a swatch of it hung; '' where none did. */
+    public function hung(): string
+    {
+        $swatch = $this->bag->swatch;
+        $hang = $swatch === null ? null : Hands::hang($swatch, Swatch::query()->where(['user_id' => $this->bag->user_id, 'material_id' => $swatch->material_id])->get());
+
+        return $hang === null ? '' : "hung under {$hang->load->print()} about {$this->say($hang->height($this->plan->comesOut->height))} high";
+    }
+
+    /** Of the second material; a lighter shade of the first where it came as a file, null where there is none. */
+    public function secondColour(): ?string
+    {
+        return $this->plan->spec->second === null ? null : $this->bag->second()->colour ?? Ink::mix($this->bag->colour(), Ink::SHEET, 0.4);
+    }
+
     /** @return list<Run> the pattern's rounds, like ones together */
     public function runs(): array
     {
         $runs = [];
         $place = 0;
-        foreach ($this->writer->runs($this->plan->pattern) as [$first, $last]) {
+        foreach ($this->writer->runs($this->plan->pattern, $this->plan->spec->second?->from) as [$first, $last]) {
             $from = $place;
             while ($this->plan->pattern->rows[$place] !== $last) {
                 $place++;
@@ -174,6 +201,9 @@ final readonly class PlanSheet
         ];
         if ($material->onHand !== null) {
             $needs[] = ['on hand', $material->onHand->print()];
+        }
+        if ($this->estimate->second !== null) {
+            $needs[] = [($this->bag->second()->name ?? 'Second material').', from '.lcfirst($this->estimate->second->from), Decimal::print($this->estimate->second->grams->likely).' g'];
         }
         $needs[] = ['Hook', $this->plan->spec->hook->print()];
         $needs[] = ['Stitch marker', $this->plan->slots === null ? '1' : '5'];

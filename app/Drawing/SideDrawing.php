@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Body\Band;
+use Fescue\Core\Body\Body;
 use Fescue\Core\Handle\Slots;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 
 /** The front of the bag lying flat, stitch by stitch in its colour, its slot lifted as a hand lifts it. To scale. */
 final class SideDrawing
@@ -44,11 +47,13 @@ final class SideDrawing
 
     private readonly ?Ellipse $hole;
 
-    private readonly string $thread;
+    /** Rows of the first material. */
+    private readonly int $until;
 
-    public static function of(BagPlan $plan, LengthUnit $unit, string $colour, Writer $writer): Canvas
+    /** @param ?string $second the colour of the second material, where the bag has one */
+    public static function of(BagPlan $plan, LengthUnit $unit, string $colour, Writer $writer, ?string $second = null): Canvas
     {
-        $drawing = new self($plan, $unit, $colour, $writer);
+        $drawing = new self($plan, $unit, $colour, $writer, $second);
         $drawing->draw();
 
         return $drawing->canvas;
@@ -59,6 +64,7 @@ final class SideDrawing
         private readonly LengthUnit $unit,
         private readonly string $colour,
         private readonly Writer $writer,
+        private readonly ?string $second,
     ) {
         $out = $plan->comesOut;
         $this->hole = $plan->slots?->opening($plan->gauge);
@@ -67,7 +73,9 @@ final class SideDrawing
         $this->stitch = $plan->gauge->width->mm * $this->scale;
         $this->single = $plan->gauge->singleHeight()->mm * $this->scale;
         $this->foot = self::ABOVE + ($out->height->mm + $lift) * $this->scale;
-        $this->thread = Ink::thread($colour);
+        $names = array_map(fn(Row $row): string => $row->name, $plan->pattern->rows);
+        $from = array_search($plan->spec->second?->from, $names, true);
+        $this->until = is_int($from) ? $from : count($names);
         $this->canvas = new Canvas(
             'Side of the bag',
             "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high above the base.",
@@ -99,34 +107,82 @@ final class SideDrawing
         $left = self::LEFT;
         $this->canvas->add("<path d=\"M{$left} {$n($top)}h{$n($width)}V{$n($this->foot - 5)}q0 5 -5 5H".($left + 5)."q-5 0 -5 -5z\" fill=\"{$this->colour}\"/>");
         $body = $this->plan->body;
-        $height = $this->plan->gauge->heightOf($body->stitch)->mm * $this->scale;
-        $threads = '';
-        $ribs = '';
-        for ($round = 1; $round <= $body->rounds; $round++) {
-            $y = $this->foot - $round * $height;
-            $threads .= $this->row($left, $y, $this->plan->base->last()->half(), $height, $body->stitch);
+        $windows = '';
+        $second = '';
+        /** @var array<string, string> $threads by colour */
+        $threads = $ribs = [];
+        $y = $this->foot;
+        $stitches = $this->plan->base->last()->half();
+        foreach ($body->byRound() as $round => $band) {
+            $colour = $this->colourOf(count($this->plan->base->rounds) + $round);
+            $threads[$colour] ??= '';
+            $ribs[$colour] ??= '';
+            $height = $this->plan->gauge->heightOf($band->motif)->mm * $this->scale;
+            $y -= $height;
+            $second .= $colour === $this->colour ? '' : "M{$left} {$n($y)}h{$n($width)}v{$n($height)}h-{$n($width)}z";
+            if ($band->motif->chains() > 0) {
+                [$open, $thread] = $this->openRow($left, $y, $stitches, $height, $band->motif);
+                $windows .= $open;
+                $threads[$colour] .= $thread;
+            } else {
+                $threads[$colour] .= $this->row($left, $y, $stitches, $height, $band->motif);
+            }
             // Worked through one loop, the other stands as a rib along the foot of the round.
-            $ribs .= $body->loop === Loop::Both ? '' : "M{$left} {$n($y + $height - 0.5)}h{$n($width)}";
+            $ribs[$colour] .= $band->loop === Loop::Both ? '' : "M{$left} {$n($y + $height - 0.5)}h{$n($width)}";
         }
-        $this->canvas->add($this->threads($threads).$this->threads($ribs, 0.45));
+        foreach ([[$second, $this->colourOf(PHP_INT_MAX)], [$windows, Ink::SHEET]] as [$path, $fill]) {
+            $this->canvas->add($path === '' ? '' : "<path d=\"{$path}\" fill=\"{$fill}\"/>");
+        }
+        foreach ($threads as $colour => $path) {
+            $this->canvas->add($this->threads($path, $colour).$this->threads($ribs[$colour], $colour, 0.45));
+        }
+    }
+
+    /** Of a row by its place; beyond the last, of the last. */
+    private function colourOf(int $row): string
+    {
+        return $row >= $this->until && $this->second !== null ? $this->second : $this->colour;
+    }
+
+    /**
+     * A row of mesh: the window under each chain, and the post beside it.
+     *
+     * @return array{string, string} what is cut out, and the thread on what is left
+     */
+    private function openRow(float $x, float $y, int $count, float $height, Motif $motif): array
+    {
+        $n = $this->canvas->n(...);
+        $w = $this->stitch;
+        $thick = 0.3 * min($w, $this->single);
+        $repeat = $motif->multiple() * $w;
+        $windows = $posts = '';
+        for ($post = 0; $post < intdiv($count, $motif->multiple()); $post++) {
+            $from = $x + $post * $repeat;
+            $windows .= "M{$n($from + $w)} {$n($y + $thick)}h{$n($repeat - $w - $thick / 2)}v{$n($height - $thick)}h-{$n($repeat - $w - $thick / 2)}z";
+            $posts .= "M{$n($from + 0.3 * $w)} {$n($y + 0.2 * $height)}v{$n(0.6 * $height)}m{$n(0.3 * $w)} 0v-{$n(0.6 * $height)}";
+        }
+
+        return [$windows, $posts];
     }
 
     /** A path of thread, as thick as this fabric's or a share of it. */
-    private function threads(string $path, float $share = 1): string
+    private function threads(string $path, string $colour, float $share = 1): string
     {
-        return $path === '' ? '' : "<path d=\"{$path}\" fill=\"none\" stroke=\"{$this->thread}\" stroke-width=\"{$this->canvas->n($share * $this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
+        $thread = Ink::thread($colour);
+
+        return $path === '' ? '' : "<path d=\"{$path}\" fill=\"none\" stroke=\"{$thread}\" stroke-width=\"{$this->canvas->n($share * $this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
     }
 
     /** One row of stitches as one path, from its upper left corner. */
-    private function row(float $x, float $y, int $count, float $height, Stitch $stitch): string
+    private function row(float $x, float $y, int $count, float $height, Motif $motif): string
     {
         $n = $this->canvas->n(...);
         $w = $this->stitch;
         $one = "l{$n(0.4 * $w)} {$n(0.76 * $height)} {$n(0.4 * $w)} -{$n(0.76 * $height)}m{$n(0.2 * $w)} 0";
         // The bars of the yarn overs: one for each chain of height a stitch has over a single.
-        $bars = match ($stitch) {
-            Stitch::HalfDouble, Stitch::Double => 1,
-            Stitch::Treble => 2,
+        $bars = match ($motif) {
+            Motif::HalfDouble, Motif::Double => 1,
+            Motif::Treble => 2,
             default => 0,
         };
         for ($bar = 1; $bar <= $bars; $bar++) {
@@ -141,7 +197,8 @@ final class SideDrawing
     {
         $n = $this->canvas->n(...);
         $rows = 1 + $slots->edgeRounds;
-        $high = $rows * $this->single;
+        $first = count($this->plan->base->rounds) + $this->plan->body->rounds;
+        $arch = $this->colourOf($first + min(1, $slots->edgeRounds));
         $half = intdiv($slots->around, 2);
         // Rounds start at the right fold and go to the left, as a right hand works them.
         $right = $slots->before;
@@ -151,18 +208,17 @@ final class SideDrawing
         $band = $this->bandMm() * $this->scale;
         $middle = self::LEFT + ($leftCount + $slots->skip / 2) * $this->stitch;
         $outer = "M{$n($middle - $a - $band)} {$n($bodyTop)}A{$n($a + $band)} {$n($b + $band)} 0 0 1 {$n($middle + $a + $band)} {$n($bodyTop)}";
-        $shoulder = fn(float $x, float $w): string => "<path d=\"M{$n($x)} {$n($bodyTop - $high)}h{$n($w)}v{$n($high)}h-{$n($w)}z\" fill=\"{$this->colour}\"/>";
-        $this->canvas->add($shoulder(self::LEFT, $leftCount * $this->stitch));
-        $this->canvas->add($shoulder($middle + $a, $right * $this->stitch));
-        $threads = '';
         for ($row = 1; $row <= $rows; $row++) {
             $y = $bodyTop - $row * $this->single;
-            $threads .= $this->row(self::LEFT, $y, $leftCount, $this->single, Stitch::Single);
-            $threads .= $this->row($middle + $a, $y, $right, $this->single, Stitch::Single);
+            $colour = $this->colourOf($first + $row - 1);
+            foreach ([[self::LEFT, $leftCount], [$middle + $a, $right]] as [$x, $count]) {
+                $wide = $count * $this->stitch;
+                $this->canvas->add("<path d=\"M{$n($x)} {$n($y)}h{$n($wide)}v{$n($this->single)}h-{$n($wide)}z\" fill=\"{$colour}\"/>");
+                $this->canvas->add($this->threads($this->row($x, $y, $count, $this->single, Motif::Single), $colour));
+            }
         }
-        $this->canvas->add($this->threads($threads));
-        $this->canvas->add("<path d=\"{$outer}z\" fill=\"{$this->colour}\" stroke=\"".Ink::SHEET.'" stroke-width="1.5"/>');
-        $this->canvas->add($this->threads($this->bandStitches($slots, $middle, $bodyTop)));
+        $this->canvas->add("<path d=\"{$outer}z\" fill=\"{$arch}\" stroke=\"".Ink::SHEET.'" stroke-width="1.5"/>');
+        $this->canvas->add($this->threads($this->bandStitches($slots, $middle, $bodyTop), $arch));
         $this->canvas->add("<path d=\"M{$n($middle - $a)} {$n($bodyTop)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($middle + $a)} {$n($bodyTop)}z\" fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="2"/>');
         $this->centre($hole, $middle, $bodyTop);
     }
@@ -238,25 +294,35 @@ final class SideDrawing
         $runs = [[$this->foot + 4, $this->foot, (count($counts) === 1 ? 'round 1' : 'rounds 1–'.count($counts)).", base: {$shown}", Ink::INK]];
         $y = $this->foot;
         $place = 0;
-        foreach ($this->writer->runs($plan->pattern) as [$first, $last]) {
+        $banded = count($plan->body->bands) > 1;
+        foreach ($this->writer->runs($plan->pattern, $plan->spec->second?->from) as [$first, $last]) {
             $many = (int) substr($last->name, 6) - (int) substr($first->name, 6) + 1;
             $leaves = $plan->pattern->counts[$place + $many - 1]->leaves;
             $place += $many;
             if ($first->part === Part::Base) {
                 continue;
             }
-            $height = $many * ($first->part === Part::Body ? $plan->gauge->heightOf($plan->body->stitch)->mm * $this->scale : $this->single);
+            $height = $first->part === Part::Body ? Body::heightOf([$this->bandOf($first, $many)], $plan->gauge)->mm * $this->scale : $many * $this->single;
             $name = $many === 1 ? lcfirst($first->name) : 'rounds '.substr($first->name, 6).'–'.substr($last->name, 6);
             $text = match ($first->part) {
                 Part::Handles => "{$name}, slots: ch ".($plan->slots->chain ?? 0).' over '.($plan->slots->skip ?? 0),
                 Part::Edge => "{$name}, edge: {$leaves}",
-                default => "{$name}: {$leaves}".($many > 1 ? ' each' : ''),
+                default => "{$name}".($banded ? ', '.$this->bandOf($first, $many)->motif->abbreviation($this->writer->terms) : '').": {$leaves}".($many > 1 ? ' each' : ''),
             };
             $runs[] = [$y - $height / 2, $y - $height / 2, $text, $first->part === Part::Handles ? Ink::WARM : Ink::INK];
             $y -= $height;
         }
 
         return $runs;
+    }
+
+    /** So many rounds from that row on, all of one band as their words are one. */
+    private function bandOf(Row $first, int $many): Band
+    {
+        $body = $this->plan->body;
+        $band = $body->byRound()[(int) substr($first->name, 6) - count($this->plan->base->rounds) - 1];
+
+        return new Band($band->motif, $band->loop, $many);
     }
 
     private function bandMm(): float

@@ -18,6 +18,14 @@ final class Typed
         return is_string($value) || is_int($value) || is_float($value) ? trim((string) $value) : '';
     }
 
+    /** What was typed before the page came back, as text: a form may be sent with anything in its fields. */
+    public static function before(string $field, mixed $default = ''): string
+    {
+        $value = old($field, $default);
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
     /** A quantity with the unit meant where only a number is written. */
     public static function withUnit(string $text, string $unit): string
     {

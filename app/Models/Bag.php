@@ -11,12 +11,9 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\LoggedTime;
-use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,6 +38,8 @@ use Illuminate\Support\Carbon;
 final class Bag extends Model
 {
     use SoftDeletes;
+
+    private ?Hands $hands = null;
 
     protected $fillable = ['material_id', 'swatch_id', 'choices'];
 
@@ -95,44 +94,71 @@ final class Bag extends Model
         return $logged;
     }
 
+    /** The material of the stash that is worked from a round on; null where none is, or it came as a file. */
+    public function second(): ?Material
+    {
+        $second = $this->choices['second'] ?? null;
+        $id = is_array($second) ? $second['material_id'] ?? null : null;
+        if (! is_int($id)) {
+            return null;
+        }
+        $materials = Material::withTrashed();
+        $materials->where('user_id', $this->user_id);
+
+        return $materials->find($id);
+    }
+
+    /** With hands that were read already, where a page has many bags. */
+    public function taughtBy(Hands $hands): self
+    {
+        $this->hands = $hands;
+
+        return $this;
+    }
+
     /**
      * The whole document, with what the linked material and swatch say.
      *
+     * @param bool $taught by her other bags too, where its gauge is learned
+     *
      * @return array<string, mixed>
      */
-    public function document(): array
+    public function document(bool $taught = true): array
     {
         $document = ['format' => BagDocument::FORMAT] + $this->choices;
         if ($this->material !== null) {
-            $document['material'] = array_filter([
-                'kind' => $this->material->kind->value,
-                'make' => $this->material->make?->value,
-                'fibre' => $this->material->fibre?->value,
-                'diameter' => $this->material->diameter?->exact(LengthUnit::Millimetre),
-                'density' => $this->material->density()->exact(),
-                // What other bags have reserved is not there for this one.
-                'unit' => $this->material->price_for !== null && in_array($this->material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true) ? Mass::grams((float) $this->material->price_for)->exact() : null,
-                'on_hand' => $this->material->freeFor($this->id ?? null)?->exact(),
-            ], fn(?string $part): bool => $part !== null);
+            $document['material'] = $this->material->document($this->id ?? null);
         }
         if ($this->swatch !== null) {
-            unset($document['swatches']);
+            unset($document['swatches'], $document['worked'], $document['also']);
             $document['hook'] = $this->swatch->hookSize()->exact();
             $document['gauge'] = $this->swatch->document();
+            // What was measured wins over common proportions, of other stitches too; a swatch put away says nothing more.
+            $also = ($this->hands ?? new Hands($this->user_id))->also($this->swatch);
+            $document += $also === [] ? [] : ['also' => $also];
+            if (($this->choices['swatch_counts'] ?? false) === true) {
+                $document['gauge']['from_on_hand'] = true;
+            }
         } elseif (($this->choices['learned'] ?? false) === true) {
             unset($document['gauge']);
-            $document['swatches'] = Hands::documents($this->user_id);
+            $hands = $this->hands ?? new Hands($this->user_id);
+            $document['swatches'] = $hands->documents();
+            $document['worked'] = $taught ? $hands->workedDocuments($this->id ?? null) : [];
+        }
+        $second = $this->second();
+        if ($second !== null) {
+            $document['second'] = ['from' => $this->choices['second']['from'] ?? '', 'material' => $second->document($this->id ?? null)];
         }
         // The application's own, and no part of the format.
-        unset($document['learned'], $document['logged']);
+        unset($document['learned'], $document['logged'], $document['price_tag'], $document['swatch_counts'], $document['together']);
 
         return $document;
     }
 
     /** @throws Refused */
-    public function plan(): BagPlan
+    public function plan(bool $taught = true): BagPlan
     {
-        return Planner::plan(BagDocument::read($this->document()));
+        return Planner::plan(BagDocument::read($this->document($taught)));
     }
 
     /** @return array<string, string> */

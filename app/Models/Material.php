@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsLength;
 use App\Casts\AsMass;
 use App\Drawing\SwatchChip;
+use App\Stash\Supply;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
@@ -139,6 +140,28 @@ final class Material extends Model
     public function material(?Mass $onHand = null): Weighed
     {
         return new Weighed($this->kind, $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."), $this->density(), $onHand ?? $this->onHand(), $this->make, $this->fibre);
+    }
+
+    /**
+     * Of a strand, as fescue-bag/1 has it for a bag.
+     *
+     * @return array<string, float|string>
+     */
+    public function document(?int $bag): array
+    {
+        $supply = Supply::of($this);
+
+        return array_filter([
+            'kind' => $this->kind->value,
+            'make' => $this->make?->value,
+            'fibre' => $this->fibre?->value,
+            'diameter' => $this->diameter?->exact(LengthUnit::Millimetre),
+            'density' => $this->density()->exact(),
+            // What other bags have reserved is not there for this one.
+            'on_hand' => $this->freeFor($bag)?->exact(),
+            'unit' => $supply?->unit->exact(),
+            'waste' => $supply === null || $supply->waste <= 0 ? null : $supply->waste,
+        ], fn(float|string|null $part): bool => $part !== null);
     }
 
     public function chip(): string

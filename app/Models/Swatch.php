@@ -13,7 +13,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -27,7 +27,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property ?int $material_id
  * @property string $name
  * @property Length $hook its shaft's diameter
- * @property Stitch $stitch
+ * @property Motif $stitch
  * @property float $stitches_counted
  * @property Length $width
  * @property float $rows_counted
@@ -91,7 +91,7 @@ final class Swatch extends Model
     {
         return [
             'hook' => AsLength::class,
-            'stitch' => Stitch::class,
+            'stitch' => Motif::class,
             'stitches_counted' => 'float',
             'width' => AsLength::class,
             'rows_counted' => 'float',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
+use App\Files\Csv;
+use App\Files\Reading;
 use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\User;
@@ -17,10 +19,6 @@ use Illuminate\Support\Facades\DB;
 /** The stash as CSV with units in its header. */
 final class StashFile
 {
-    public const MOST_BYTES = 4_194_304;
-
-    private const MOST_LINES = 20_000;
-
     /** Rows written together. */
     private const AT_ONCE = 500;
 
@@ -38,69 +36,47 @@ final class StashFile
     /** @param iterable<Material> $materials with what they are strung on */
     public static function write(iterable $materials): string
     {
-        $file = self::inMemory();
-        fputcsv($file, array_values(self::COLUMNS), escape: '');
+        $rows = [];
         foreach ($materials as $material) {
-            fputcsv($file, array_map(self::safe(...), self::cells($material)), escape: '');
+            $rows[] = self::cells($material);
         }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
+        return self::csv()->write($rows);
     }
 
     /**
-     * Reads what write() writes, and what a spreadsheet makes of it: semicolons, decimal commas, a byte order mark.
-     *
      * @param Closure(string): ?int $cord finds the maker's strand of that name
+     *
+     * @return Reading<MaterialText>
      */
-    public static function read(string $text, Closure $cord): StashReading
+    public static function read(string $text, Closure $cord): Reading
     {
-        if (strlen($text) > self::MOST_BYTES) {
-            return new StashReading([], [1 => ['The file is larger than any stash; Fescue reads up to 4 MB.']]);
-        }
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            return new StashReading([], [1 => ['The file is not text in UTF-8; save it from the spreadsheet as “CSV UTF-8”.']]);
-        }
-        $lines = self::lines((string) preg_replace('/^\x{FEFF}/u', '', $text));
-        $header = array_map(fn(?string $cell): string => mb_strtolower(trim((string) $cell)), $lines[1] ?? []);
-        unset($lines[1]);
-        $header = array_map(fn(string $cell): string => self::ALSO[$cell] ?? $cell, $header);
-        $missing = array_diff(['name'], $header);
-        if ($missing !== []) {
-            return new StashReading([], [1 => ['The first line should name the columns; missing: '.implode(', ', $missing).'.']]);
-        }
-        if (count($lines) > self::MOST_LINES) {
-            return new StashReading([], [1 => ['Fescue reads up to '.self::MOST_LINES.' lines at a time; this has '.count($lines).'.']]);
-        }
-        $unknown = array_diff(array_filter($header, fn(string $cell): bool => $cell !== ''), self::COLUMNS);
-        if ($unknown !== []) {
-            return new StashReading([], [1 => ['Fescue does not know the column “'.mb_substr((string) reset($unknown), 0, 40).'”; the columns are: '.implode(', ', self::COLUMNS).'.']]);
-        }
-        $texts = array_map(fn(array $cells): array => self::text($header, $cells), $lines);
+        $lines = self::csv()->read($text);
         $strands = [];
-        foreach ($texts as $text) {
-            if ($text['kind'] !== Kind::Tabs->value) {
-                $strands[$text['name']] = true;
+        foreach ($lines->good as [, $cells]) {
+            if ($cells['kind'] !== Kind::Tabs->value) {
+                $strands[$cells['name']] = true;
             }
         }
         $found = fn(string $name): ?int => $cord($name) ?? (isset($strands[$name]) ? MaterialText::SAME_FILE : null);
         $materials = [];
-        $problems = [];
-        foreach ($lines as $number => $cells) {
-            if (count($cells) > count($header)) {
-                $problems[$number] = ['This line has '.count($cells).' cells where the first line names '.count($header).'; put text with a separator in it in quotes.'];
-
-                continue;
-            }
-            $read = new MaterialText($texts[$number], $found);
+        $problems = $lines->problems;
+        foreach ($lines->good as [$number, $cells]) {
+            $read = new MaterialText($cells, $found);
             if ($read->wrong === []) {
                 $materials[] = $read;
             } else {
                 $problems[$number] = array_map(fn(string $field, string $said): string => (self::COLUMNS[$field] ?? $field).": {$said}", array_keys($read->wrong), $read->wrong);
             }
         }
+        ksort($problems);
 
-        return new StashReading($materials, $problems);
+        return new Reading($materials, $problems);
+    }
+
+    private static function csv(): Csv
+    {
+        return new Csv(self::COLUMNS, ['name'], self::ALSO);
     }
 
     /**
@@ -156,50 +132,6 @@ final class StashFile
         return $first;
     }
 
-    /** @return array<int, list<?string>> cells by line number, empty lines left out */
-    private static function lines(string $text): array
-    {
-        $first = strtok($text, "\r\n");
-        $separator = $first !== false && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $file = self::inMemory();
-        fwrite($file, str_replace(["\r\n", "\r"], "\n", $text));
-        rewind($file);
-        $lines = [];
-        $number = 1;
-        while (($cells = fgetcsv($file, separator: $separator, escape: '')) !== false) {
-            if ($cells !== [null]) {
-                $lines[$number] = $cells;
-            }
-            // A quoted cell may hold line ends of its own.
-            $number += 1 + substr_count(implode('', $cells), "\n");
-        }
-
-        return $lines;
-    }
-
-    /**
-     * @param list<string> $header
-     * @param list<?string> $cells
-     *
-     * @return array<string, string> by field
-     */
-    private static function text(array $header, array $cells): array
-    {
-        $text = [];
-        foreach (self::COLUMNS as $field => $column) {
-            $place = array_search($column, $header, true);
-            $text[$field] = (string) preg_replace("/^'(?=[=+\-@])/", '', trim((string) ($place === false ? '' : $cells[$place] ?? '')));
-        }
-
-        return $text;
-    }
-
-    /** A spreadsheet would take a cell that starts like this for a formula. */
-    private static function safe(string $cell): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'{$cell}" : $cell;
-    }
-
     /** @return list<string> in the order of COLUMNS */
     private static function cells(Material $material): array
     {
@@ -213,13 +145,5 @@ final class StashFile
             $number($material->sample_length?->in(LengthUnit::Metre)), (string) $material->sample_count, $number($material->sample_mass?->grams), $mm($material->pitch), $material->strungOn->name ?? '',
             $low === $high ? $low : "{$low}–{$high}", $material->acquired->value ?? '', (string) $material->price, $number($material->price_for === null ? null : (float) $material->price_for), (string) $material->care, $number($material->balance()),
         ];
-    }
-
-    /** @return resource */
-    private static function inMemory()
-    {
-        $file = fopen('php://memory', 'w+');
-
-        return $file === false ? throw new \RuntimeException('No memory for a file.') : $file;
     }
 }

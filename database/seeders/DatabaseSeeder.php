@@ -13,11 +13,12 @@ use App\Models\User;
 use App\Stash\Ledger;
 use App\Stash\MaterialText;
 use App\Stash\Stash;
+use Fescue\Core\Gauge\State;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\School;
 use Illuminate\Database\Seeder;
@@ -77,6 +78,7 @@ final class DatabaseSeeder extends Seeder
         'buoy' => ['buoy', 'Buoy, sc on 6', 6.0, 'sc', 14.0, 128.0, 14.0, 121.0, 67.5],
         'slate' => ['slate', 'Slipway, hdc on 9', 9.0, 'hdc', 10.0, 132.0, 8.0, 151.0, 91.0],
         'foam' => ['foam', 'Foam, sc on 12', 12.0, 'sc', 9.0, 151.0, 9.0, 142.0, null],
+        'dusk-mesh' => ['dusk', 'Last-ferry, mesh on 7', 7.0, 'mesh', 12.0, 129.0, 6.0, 123.0, 46.0],
         'dusk' => ['dusk', 'Last-ferry, sc on 7', 7.0, 'sc', 12.0, 124.0, 12.0, 118.0, 71.0],
         'stripe' => ['stripe', 'Pilot stripe, sc on 10', 10.0, 'sc', 8.0, 104.0, 8.0, 106.0, 52.0],
         'bakery' => ['bakery', 'Bakery loops, sc on 8', 8.0, 'sc', 9.0, 107.0, 9.0, 101.0, 24.0],
@@ -92,7 +94,7 @@ final class DatabaseSeeder extends Seeder
             $materials = $this->materials($maker);
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
-            $this->pieces($maker);
+            $this->pieces($maker, $materials['bakery']);
         });
     }
 
@@ -123,11 +125,14 @@ final class DatabaseSeeder extends Seeder
      */
     private function swatches(User $maker, array $materials): array
     {
+        // The same square again, with three kilograms hung from it.
+        $maker->swatches()->create(['material_id' => $materials['rope-walk']->id, 'name' => 'Rope-walk, sc on 8, hung', 'hook' => Length::mm(8), 'stitch' => Motif::Single, 'stitches_counted' => 11.0, 'width' => Length::mm(128), 'rows_counted' => 11.0, 'height' => Length::mm(133), 'state' => State::Hung, 'hung_load' => Mass::grams(3000)]);
+
         return array_map(fn(array $swatch): Swatch => $maker->swatches()->create([
             'material_id' => $materials[$swatch[0]]->id,
             'name' => $swatch[1],
             'hook' => Length::mm($swatch[2]),
-            'stitch' => Stitch::from($swatch[3]),
+            'stitch' => Motif::from($swatch[3]),
             'stitches_counted' => $swatch[4],
             'width' => Length::mm($swatch[5]),
             'rows_counted' => $swatch[6],
@@ -155,6 +160,12 @@ final class DatabaseSeeder extends Seeder
             if ($slot !== null) {
                 $choices['handles'] = ['type' => 'slot', 'skip' => $slot[0], 'chain' => $slot[1], 'edge_rounds' => $slot[2]];
             }
+            if ($name === 'Night-crossing bag') {
+                $choices['body'] = ['stitch' => $stitch, 'loop' => $loop, 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both'], ['stitch' => 'sc', 'loop' => 'both', 'rounds' => 2]]];
+            }
+            if ($name === 'Lantern bag') {
+                $choices['second'] = ['from' => 'Round 14', 'material_id' => $materials['dusk']->id];
+            }
             if ($name === 'Signal bag') {
                 $choices += ['weigh_ins' => [['after' => 'Round 3', 'left' => '424 g'], ['after' => 'Round 8', 'left' => '304 g']], 'logged' => ['base' => 46]];
             }
@@ -170,8 +181,8 @@ final class DatabaseSeeder extends Seeder
         }
     }
 
-    /** Shirts, bags and ribbon that wait, and two batches on the table. */
-    private function pieces(User $maker): void
+    /** Shirts, bags and ribbon that wait, two batches on the table, and one that is done. */
+    private function pieces(User $maker, Material $bakery): void
     {
         $made = array_map(fn(array $one): RawPiece => $maker->rawPieces()->create(array_combine(['name', 'form', 'colour', 'fibre', 'count', 'measures'], $one)), [
             'hold' => ['Hold-crew shirts, large', 'tube', '#3f5b6b', 'cotton', 4, ['source' => 'tube', 'flat_width' => '54 cm', 'height' => '44 cm', 'trim_bottom' => '2.5 cm', 'mass' => '148 g', 'pull' => 1.3]],
@@ -182,11 +193,14 @@ final class DatabaseSeeder extends Seeder
             'chandler' => ['Chandler’s bags, white', 'bag', '#dfe2df', 'polyethylene', 12, ['source' => 'bag-loops', 'flat_width' => '38 cm', 'height' => '49 cm', 'trim_top' => '9 cm', 'trim_bottom' => '2 cm', 'mass' => '17 g']],
             'pennant' => ['Pennant ribbon end', 'ribbon', '#2f6a74', 'polyester', 1, ['source' => 'ribbon-half', 'flat_width' => '18 mm', 'height' => '3.2 m', 'mass' => '13.8 g']],
         ]);
-        foreach ([['bakery', 'Yellow loops for the shopper', 50.0, School::Joined, 12, 5, true, 4], ['hold', 'Hold-crew yarn', 22.0, School::OneStrand, 2, 1, false, 7]] as [$key, $name, $strip, $school, $pieces, $stack, $ahead, $done]) {
+        foreach ([['bakery', 'Yellow loops for the shopper', 50.0, School::Joined, 12, 5, true, 4], ['hold', 'Hold-crew yarn', 22.0, School::OneStrand, 2, 1, false, 7], ['bakery', 'First yellow loops', 50.0, School::Joined, 24, 6, true, 99]] as [$key, $name, $strip, $school, $pieces, $stack, $ahead, $done]) {
             /** @var Batch $batch */
             $batch = $maker->batches()->create(['raw_piece_id' => $made[$key]->id, 'name' => $name, 'colour' => $made[$key]->colour, 'document' => $made[$key]->document(Length::mm($strip), $school, $pieces), 'stack' => $stack, 'join_ahead' => $ahead]);
             foreach (array_slice($batch->steps(LengthUnit::Centimetre), 0, $done) as $step) {
                 $batch->tick($step->key, true);
+            }
+            if ($name === 'First yellow loops') {
+                $batch->update(['finished_at' => Carbon::now()->subDays(15), 'material_id' => $bakery->id]);
             }
         }
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Bag;
 use App\Models\Material;
+use App\Models\StockEntry;
 use App\Models\User;
 use App\Stash\Ledger;
 use Fescue\Core\Measure\Length;
@@ -64,7 +65,10 @@ final class LedgerUnderFireTest extends TestCase
         [$material, $bag] = $this->fortyMetres(100_000);
         Ledger::reserve($material, $bag, 100_000);
         $writers = array_map(fn(): array => $this->device(['loop', (string) $material->id, (string) $bag->id, '1'], $env), [1, 2, 3]);
-        usleep(1_800_000);
+        // Until they are well under way, however busy the machine is.
+        for ($tenths = 0; $tenths < 200 && StockEntry::query()->count() < 100; $tenths++) {
+            usleep(100_000);
+        }
         $this->kill();
         $kept = array_sum(array_map(fn(array $writer): int => substr_count($this->hear($writer), 'kept'), $writers));
         self::assertGreaterThan(20, $kept, 'The writers had hardly begun.');

@@ -59,11 +59,11 @@ final class StashFileTest extends TestCase
     {
         $reading = StashFile::read("\u{FEFF}Name;Diameter (mm);Piece (m);Piece (g)\r\nSeil;4,5;2 yd;\"16,4\"\r\n", fn(): ?int => null);
         self::assertSame([], $reading->problems);
-        self::assertEqualsWithDelta(4.5, $reading->materials[0]->values['diameter']->mm, 1e-9);
-        self::assertEqualsWithDelta(1828.8, $reading->materials[0]->values['sample_length']->mm, 1e-9);
-        self::assertEqualsWithDelta(16.4, $reading->materials[0]->values['sample_mass']->grams, 1e-9);
-        self::assertSame(Material::PLAIN, $reading->materials[0]->values['colour']);
-        self::assertNull($reading->materials[0]->onHand);
+        self::assertEqualsWithDelta(4.5, $reading->good[0]->values['diameter']->mm, 1e-9);
+        self::assertEqualsWithDelta(1828.8, $reading->good[0]->values['sample_length']->mm, 1e-9);
+        self::assertEqualsWithDelta(16.4, $reading->good[0]->values['sample_mass']->grams, 1e-9);
+        self::assertSame(Material::PLAIN, $reading->good[0]->values['colour']);
+        self::assertNull($reading->good[0]->onHand);
     }
 
     /** @return array<string, array{string, string}> */
@@ -83,7 +83,7 @@ final class StashFileTest extends TestCase
     public function testFilesThatAreNoStashAreSaidToBeSo(string $text, string $message): void
     {
         $reading = StashFile::read($text, fn(): ?int => null);
-        self::assertSame([], $reading->materials);
+        self::assertSame([], $reading->good);
         self::assertStringContainsString($message, implode(' ', $reading->problems[1]));
     }
 
@@ -119,7 +119,7 @@ final class StashFileTest extends TestCase
         $reading = StashFile::read(implode("\n", $lines), fn(): ?int => null);
         self::assertLessThan(20, microtime(true) - $started, 'Reading hangs.');
         self::assertGreaterThan(7000, count($reading->problems));
-        self::assertSame(10_000, count($reading->problems) + count($reading->materials));
+        self::assertSame(10_000, count($reading->problems) + count($reading->good));
         foreach ($reading->problems as $number => $problems) {
             self::assertNotContains($number % count($faults), [2, 13], "Line {$number} is good.");
             self::assertGreaterThan(10, strlen($problems[0]));

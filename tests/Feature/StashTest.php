@@ -98,10 +98,38 @@ final class StashTest extends TestCase
         Ledger::enter($two, Move::Bought, 200);
         Ledger::enter($one, Move::Bought, 300);
         $bag = $this->bag($maker);
-        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}")->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds')->assertSee('the dark low and the light high: ');
+        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}")->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds')->assertSee('One after another, the dark low, the light high');
         // Another maker's cords are not there to hold.
         $theirs = $this->material($this->maker('otto@pier.example'));
         $this->get("/stash/together?ends[{$theirs->id}]=3")->assertSee('Say how many ends');
+    }
+
+    public function testScrapsOneAfterAnotherAreKeptWithTheBagInHerOwnOrder(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $dark = $bag->material ?? throw new \LogicException('It has one.');
+        $light = $this->material($maker);
+        $light->update(['name' => 'Pale cord', 'colour' => '#f0e8d8']);
+        foreach ([$dark, $light] as $one) {
+            Ledger::enter($one, Move::Used, 520);
+        }
+        $ends = [$dark->id => '1', $light->id => '1'];
+        $page = fn(array $query): string => '/stash/together?'.http_build_query(['bag' => $bag->id] + $query);
+        $this->actingAs($maker)->get($page(['ends' => $ends, 'order' => 'dark']))->assertSeeInOrder(['One after another', 'Tarred cord', 'Rounds 1–', 'Pale cord', 'ends there', 'more is wanting']);
+        $this->get($page(['ends' => $ends, 'order' => 'light']))->assertSeeInOrder(['One after another', 'Pale cord', 'Rounds 1–', 'Tarred cord']);
+        $mine = ['ends' => $ends, 'order' => 'mine', 'place' => [$light->id => '1', $dark->id => '2']];
+        $this->get($page($mine))->assertSeeInOrder(['in my own order', 'Pale cord', 'Rounds 1–']);
+        $this->post('/stash/together', ['bag' => (string) $bag->id] + $mine)->assertRedirect("/stash/together?bag={$bag->id}");
+        self::assertEquals($mine, $bag->fresh()?->choices['together']);
+        // Opened again by the bag alone, it stands as it was kept; the bag's page leads to it, its file knows nothing of it.
+        $this->get($page([]))->assertSeeInOrder(['In “Pier tote”', 'in my own order', 'Pale cord', 'Rounds 1–'])->assertSee('Keep this in its place');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('The strands kept with this bag');
+        self::assertStringNotContainsString('together', (string) $this->get("/bags/{$bag->id}/export")->getContent());
+        foreach ([['bag' => '99999'] + $mine, ['bag' => (string) $bag->id, 'ends' => []], ['bag' => (string) $bag->id, 'ends' => [$dark->id => 'many']]] as $bad) {
+            $this->from('/stash/together')->post('/stash/together', $bad)->assertSessionHasErrors();
+        }
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->post('/stash/together', ['bag' => (string) $bag->id] + $mine)->assertSessionHasErrors();
     }
 
     public function testMeasuresASwatch(): void

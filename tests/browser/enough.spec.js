@@ -1,17 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { measureSwatch, planBag, register, weighCord } from './maker.js';
+import { measureSwatch, planBag, register, toteOnPlan, weighCord } from './maker.js';
 
 test('a weigh-in turns enough into runs out, and a mend turns it back', async ({ page }) => {
-    await register(page);
-    await weighCord(page);
-    await measureSwatch(page);
-    await planBag(page);
-    await page.locator('[data-station="3"] > summary').click();
-    await page.getByLabel('Chains to start').fill('22');
-    await page.getByLabel('Rounds of base').fill('2');
-    await page.locator('[data-station="4"] > summary').click();
-    await page.getByLabel('Rounds of body').fill('14');
-    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await toteOnPlan(page);
     await page.getByRole('link', { name: 'Enough?' }).click();
     await expect(page.getByText('It is likely to reach')).toBeVisible();
     await page.getByLabel('After', { exact: true }).selectOption('Round 6');
@@ -26,14 +17,71 @@ test('a weigh-in turns enough into runs out, and a mend turns it back', async ({
     await expect(page.getByRole('group', { name: 'How the estimate narrows' })).toContainText('after Round 6');
     const mend = page.locator('.mends li').filter({ hasText: /body rounds? fewer/ });
     const fewer = Number(/Work (\d+) body/.exec(await mend.textContent())?.[1] ?? 1);
-    // As it says: so many rounds fewer, on Plan.
-    await page.getByRole('link', { name: 'Plan', exact: true }).click();
-    await page.locator('[data-station="4"] > summary').click();
-    await page.getByLabel('Rounds of body').fill(String(14 - fewer));
-    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
-    await page.getByRole('link', { name: 'Enough?' }).click();
+    await mend.getByRole('button', { name: /^Take it/ }).click();
+    await expect(page.getByRole('status')).toContainText('Taken: Work');
     await expect(page.getByText('It is likely to reach')).toBeVisible();
     await expect(page.locator('.figures .good')).toBeVisible();
+    // As it said: so many rounds fewer, on Plan. And one step back.
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
+    await expect(page.getByLabel('Rounds of body')).toHaveValue(String(14 - fewer));
+    await page.goBack();
+    await page.reload();
+    await expect(page.getByText('It is likely to reach')).toBeVisible();
+});
+
+test('a line of mesh mends it, is drawn and written, and is undone', async ({ page }) => {
+    await toteOnPlan(page);
+    await page.getByRole('link', { name: 'Enough?' }).click();
+    // The swatch came out of the same ball: then it is not enough.
+    await page.getByRole('button', { name: 'Count it' }).click();
+    await expect(page.getByRole('row', { name: /swatch/ })).toContainText('79');
+    const mend = page.locator('.mends li').filter({ hasText: 'mesh' });
+    await mend.getByRole('button', { name: /^Take it/ }).click();
+    await expect(page.locator('.figures .good')).toBeVisible();
+    await page.getByRole('link', { name: 'Words' }).click();
+    await expect(page.getByText('[dc in next st, ch 1, skip 1]')).toBeVisible();
+    await page.goBack();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('status')).toContainText('It is as it was');
+    await expect(page.locator('[data-region="station-body"]')).not.toContainText('mesh');
+});
+
+test('bands and a second material are chosen on Plan and redrawn in place', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await page.goto('/stash/new');
+    await page.getByLabel('Name').fill('Pale cord');
+    await page.getByLabel('Colour').fill('#eeddcc');
+    await page.getByLabel('Thickness').fill('4');
+    await page.getByLabel('Its length').fill('1 m');
+    await page.getByLabel('What it weighs').fill('7 g');
+    await page.getByLabel('What is on hand weighs').fill('100 g');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await measureSwatch(page);
+    await planBag(page);
+    await page.locator('[data-station="4"] > summary').click();
+    await page.getByText('Above that', { exact: true }).click();
+    await page.getByLabel('Band 2, stitch').selectOption('mesh');
+    // Two bands that both follow the height: said at the field, and mended there.
+    await expect(page.locator('[data-wrong="body.above.0.rounds"]')).toContainText('one band alone');
+    await page.getByLabel('Band 2, rounds').fill('4');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await expect(page.locator('[data-region="station-body"]')).toContainText('mesh, 4 rounds');
+    await expect(page.locator('[data-region="drawing"]')).toContainText('mesh: ');
+    await page.locator('[data-station="2"] > summary').click();
+    await page.getByText('Another material from a round on').click();
+    await page.getByLabel('Then').selectOption('Pale cord');
+    await page.getByLabel('From round').fill('90');
+    await expect(page.locator('[data-wrong="second.from"]')).toContainText('this bag has no “Round 90”');
+    await page.getByLabel('From round').fill('9');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    const tally = page.locator('[data-region="tally"]');
+    await expect(tally).toContainText('then Pale cord');
+    await expect(tally).toContainText('The second material may run out.');
+    await expect(page.locator('[data-region="drawing"] path[fill="#eeddcc"]').first()).toBeVisible();
+    await page.reload();
+    await page.locator('[data-station="4"] > summary').click();
+    await expect(page.getByLabel('Band 2, stitch')).toHaveValue('mesh');
 });
 
 test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
@@ -56,9 +104,9 @@ test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
     await page.getByRole('link', { name: 'Pier tote' }).click();
     await page.getByRole('link', { name: 'What if' }).click();
     await page.getByRole('button', { name: 'Take Tarred cord on 10 mm' }).click();
-    await expect(page.getByRole('status')).toContainText('as your swatches expect it');
+    await expect(page.getByRole('status')).toContainText('by your swatch “Tarred cord, sc on 10 mm”');
     await expect(page.locator('[data-region="station-material"]')).toHaveText('10 mm hook');
-    await expect(page.locator('[data-region="tally"]')).toContainText('from your swatches');
+    await expect(page.locator('[data-region="tally"]')).toContainText('from swatch');
 });
 
 test('a photo with a card gives the gauge, by mouse and by keys', async ({ page }) => {

@@ -50,6 +50,20 @@ export async function planBag(page) {
     await expect(page.getByRole('heading', { name: 'Pier tote' })).toBeVisible();
 }
 
+/** A maker with a cord, a swatch, and on Plan a tote of given counts that they are enough for. */
+export async function toteOnPlan(page) {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    await page.locator('[data-station="3"] > summary').click();
+    await page.getByLabel('Chains to start').fill('22');
+    await page.getByLabel('Rounds of base').fill('2');
+    await page.locator('[data-station="4"] > summary').click();
+    await page.getByLabel('Rounds of body').fill('14');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+}
+
 /** The rounds of a bag as its Words page says them: name and count. */
 export async function rounds(page) {
     const names = await page.locator('.words li b').allTextContents();

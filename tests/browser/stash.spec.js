@@ -91,3 +91,20 @@ test('the scale is unplugged in mid-weighing, and the weighing goes on by hand',
     await expect(page.getByRole('status')).toContainText(/8\.[2-6] g\/m/);
     await expect(page.getByLabel('Its length')).toHaveValue('5');
 });
+
+test('what the next page was to say is not lost to a script that asks in between', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await page.goto('/stash/weigh');
+    const token = await page.locator('input[name="_token"]').first().inputValue();
+    await page.goto('about:blank');
+    const json = { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' };
+    await page.request.post('/stash', { form: { _token: token, kind: 'cord', name: '', diameter: 'as thick as rope' }, maxRedirects: 0 });
+    for (let asked = 0; asked < 3; asked++) {
+        expect((await page.request.get('/stash/scale', { headers: json })).status()).toBe(200);
+    }
+    await page.goto('/stash/new');
+    await expect(page.getByLabel('Thickness')).toHaveValue('as thick as rope');
+    await page.reload();
+    await expect(page.getByLabel('Thickness')).toHaveValue('');
+});

@@ -130,4 +130,9 @@ test('a fifty megabyte file is refused before and after it is sent', async ({ pa
     const answer = await page.request.post('/bags/import', { multipart: { _token: token, file: huge } });
     expect(answer.status()).toBe(413);
     expect(await answer.text()).toContain('A bag file is at most 256 KB');
+    // Past what the server takes at all, the same page.
+    const endless = { name: 'endless.json', mimeType: 'application/json', buffer: Buffer.alloc(66 * 1024 * 1024, 'x') };
+    const refused = await page.request.post('/bags/import', { multipart: { _token: token, file: endless } });
+    expect(refused.status()).toBe(413);
+    expect(await refused.text()).toContain('A bag file is at most 256 KB');
 });

@@ -88,7 +88,7 @@ final class Bench extends Command
             $trials[] = $hand->trial(...$hand->occasion());
         }
         $spec = $plan->spec;
-        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hook, $spec->material->diameter, $spec->material->kind, $spec->body->stitch);
+        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hook, $spec->material->diameter, $spec->material->kind, $spec->body->motif());
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
         $rows = count($plan->pattern->rows);
         $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));

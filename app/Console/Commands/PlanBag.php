@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\PlanDocument;
@@ -32,6 +38,27 @@ final class PlanBag extends DocumentCommand
             $lines[] = "{$row->name}: {$writer->line($row)}";
         }
 
-        return implode("\n", $lines);
+        return implode("\n", [...$lines, '', ...self::summary($plan)]);
+    }
+
+    /** @return list<string> what comes out and what it takes, in centimetres and grams */
+    private static function summary(BagPlan $plan): array
+    {
+        $estimate = MaterialEstimate::of($plan);
+        $out = $plan->comesOut;
+        $say = fn(Length $length): string => $length->print(LengthUnit::Centimetre);
+        $grams = fn(Spread $spread): string => Decimal::print($spread->likely).' g ('.Decimal::print($spread->low()).' to '.Decimal::print($spread->high()).')';
+        $lines = [
+            "Comes out {$say($out->flatWidth)} wide lying flat and {$say($out->height)} high, on a base of {$say($out->baseLength)} by {$say($out->baseWidth)}.",
+            "Takes {$grams($estimate->grams)}, ".Decimal::print($estimate->metres->likely).' m'.($estimate->inHundred() === null ? '.' : "; enough in {$estimate->inHundred()} of 100."),
+        ];
+        if ($estimate->second !== null) {
+            $lines[] = "From {$estimate->second->from} the second material: {$grams($estimate->second->grams)}.";
+        }
+        if ($estimate->runsOut !== null) {
+            $lines[] = "Runs out near {$estimate->runsOut->row}, stitch {$estimate->runsOut->stitch}.";
+        }
+
+        return $lines;
     }
 }

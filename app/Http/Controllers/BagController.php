@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\BagForm;
+use App\Bags\Hands;
 use App\Bags\PlanSheet;
+use App\Bags\StepBack;
 use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Document\Refused;
@@ -33,14 +35,14 @@ final class BagController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $maker = $this->maker($request);
-        $bag = new Bag(['choices' => []]);
+        $bag = $maker->bags()->make(['choices' => []]);
         try {
             BagForm::putOn($bag, $request, $maker);
             $bag->plan();
         } catch (Refused $e) {
             return back()->withInput()->withErrors(BagForm::errors($e));
         }
-        $maker->bags()->save($bag);
+        $bag->save();
 
         return redirect()->route('bags.plan', $bag)->with('status', 'Planned. Change anything at the left and the drawing follows.');
     }
@@ -101,6 +103,14 @@ final class BagController extends Controller
         return redirect()->route('bags.index')->with('status', "“{$bag->name()}” is put away.")->with('undo', route('bags.restore', $bag));
     }
 
+    /** Back from a mend, a cell of What if, or a weigh-in taken out. */
+    public function undo(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+
+        return redirect()->route('bags.plan', $bag)->with('status', StepBack::take($request, $bag) ? 'It is as it was.' : 'There is nothing to undo.');
+    }
+
     public function restore(Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
@@ -117,9 +127,10 @@ final class BagController extends Controller
     public static function sheets(User $maker): array
     {
         $sheets = [];
+        $hands = new Hands($maker->id);
         foreach ($maker->bags()->with(['material.reservations.bag', 'swatch'])->get() as $bag) {
             try {
-                $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag, $maker)];
+                $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag->taughtBy($hands), $maker)];
             } catch (Refused) {
                 $sheets[] = ['bag' => $bag, 'sheet' => null];
             }

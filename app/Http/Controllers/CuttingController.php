@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Typed;
+use App\Stash\CutFile;
 use App\Stash\CutPrint;
 use App\Stash\CuttingForm;
 use Fescue\Core\Strip\School;
@@ -12,6 +13,7 @@ use Fescue\Core\Strip\StripPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** The cutting table: a piece, both schools of making strand of it, side by side. Keeps nothing until a batch is begun. */
 final class CuttingController extends Controller
@@ -29,11 +31,28 @@ final class CuttingController extends Controller
     {
         $unit = $this->maker($request)->units;
         $form = new CuttingForm($request, $unit);
-        if ($form->spec === null) {
+        $plan = self::inSchool($form, $request);
+        if ($plan === null) {
             return redirect()->route('cutting.index', $form->again());
         }
-        $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
 
-        return view('cutting.print', ['print' => CutPrint::of(StripPlan::of($form->spec->in($school)), $request, $unit), 'name' => CuttingForm::KINDS[$form->kind], 'back' => route('cutting.index', $form->again())]);
+        return view('cutting.print', ['print' => CutPrint::of($plan, $request, $unit), 'name' => CuttingForm::KINDS[$form->kind], 'back' => route('cutting.index', $form->again())]);
+    }
+
+    /** The cuts of one school in their order, as a table. */
+    public function cuts(Request $request): Response|RedirectResponse
+    {
+        $form = new CuttingForm($request, $this->maker($request)->units);
+        $plan = self::inSchool($form, $request);
+
+        return $plan === null ? redirect()->route('cutting.index', $form->again()) : response(CutFile::write($plan->cutting), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="cuts.csv"',
+        ]);
+    }
+
+    private static function inSchool(CuttingForm $form, Request $request): ?StripPlan
+    {
+        return $form->spec === null ? null : StripPlan::of($form->spec->in(School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand));
     }
 }

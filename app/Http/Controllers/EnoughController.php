@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Hands;
+use App\Bags\Mending;
 use App\Bags\PlanSheet;
+use App\Bags\StepBack;
 use App\Drawing\NarrowingBands;
 use App\Http\Typed;
 use App\Models\Bag;
+use App\Stash\Supply;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Breakdown;
+use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\Rest;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -34,13 +42,74 @@ final class EnoughController extends Controller
 
         return view('bags.enough', [
             'alsoMade' => $this->alsoMade($request, $sheet),
+            'rests' => Rest::of($sheet->plan, self::surelyLeft($sheet)),
             'bag' => $bag,
             'sheet' => $sheet,
-            'mends' => Mends::of($sheet->plan, $sheet->estimate, $sheet->unit, $sheet->terms),
+            'mends' => $this->mends($request, $sheet),
+            'lesson' => Lesson::of($sheet->plan),
+            'breakdown' => Breakdown::of($sheet->plan),
+            'supply' => $bag->material === null ? null : Supply::of($bag->material),
             'bands' => NarrowingBands::of($sheet->plan),
             'minutes' => Pace::of($sheet->plan, $bag->logged()),
             'wage' => $this->maker($request)->wage,
         ]);
+    }
+
+    /** @return list<Mend> */
+    private function mends(Request $request, PlanSheet $sheet): array
+    {
+        // The hand is learned only where there is something to mend.
+        $hand = $sheet->estimate->isSure() === false ? (new Hands($this->maker($request)->id))->learned() : null;
+
+        return Mends::of($sheet->plan, $sheet->estimate, $sheet->unit, $sheet->terms, $hand);
+    }
+
+    /** The plan takes a mend, named by what it does: between two looks it may have become another. */
+    public function mend(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $sheet = PlanSheet::of($bag, $this->maker($request));
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $do = Typed::text($request, 'do');
+        foreach ($this->mends($request, $sheet) as $mend) {
+            if ($mend->do === $do && $mend->plan !== null) {
+                Mending::take($bag, $sheet->plan, $mend->plan);
+
+                return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', "Taken: {$do}."));
+            }
+        }
+
+        return redirect()->route('bags.enough', $bag)->withErrors(['do' => 'That mend no longer stands; choose among those that are here now.']);
+    }
+
+    /** Whether the swatch came out of what is on hand since that was weighed. */
+    public function swatchCounts(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $counts = $request->boolean('counts');
+        $bag->choices = ['swatch_counts' => $counts] + $bag->choices;
+        $bag->save();
+
+        return redirect()->route('bags.enough', $bag)->with('status', $counts ? 'The swatch counts.' : 'The swatch does not count.');
+    }
+
+    /** What she asks for the bag: hers to set. */
+    public function price(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $text = str_replace(',', '.', Typed::text($request, 'price_tag'));
+        if ($text !== '' && (preg_match('/^\d{1,6}(\.\d{1,2})?$/', $text) !== 1)) {
+            return back()->withInput()->withErrors(['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.']);
+        }
+        $choices = $bag->choices;
+        unset($choices['price_tag']);
+        $bag->choices = $text === '' ? $choices : ['price_tag' => $text] + $choices;
+        $bag->save();
+
+        return redirect()->route('bags.enough', $bag)->with('status', $text === '' ? 'The price tag is off.' : 'The price tag is kept.');
     }
 
     /**
@@ -50,12 +119,10 @@ final class EnoughController extends Controller
      */
     private function alsoMade(Request $request, PlanSheet $sheet): array
     {
-        $onHand = $sheet->plan->spec->material->onHand;
-        if ($onHand === null || $sheet->estimate->isSure() !== true) {
+        $rest = self::surelyLeft($sheet);
+        if ($rest <= 0) {
             return [];
         }
-        // What is surely left: the bag itself may take more than is likely.
-        $rest = $onHand->grams - $sheet->estimate->grams->at(MaterialEstimate::SURE);
         $names = [];
         foreach (BagController::sheets($this->maker($request)) as ['bag' => $other, 'sheet' => $its]) {
             if ($its !== null && $other->id !== $sheet->bag->id && $other->material_id === $sheet->bag->material_id && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest) {
@@ -64,6 +131,14 @@ final class EnoughController extends Controller
         }
 
         return $names;
+    }
+
+    /** Grams: the bag itself may take more than is likely. None where it is not enough for it, or not known. */
+    private static function surelyLeft(PlanSheet $sheet): float
+    {
+        $onHand = $sheet->plan->spec->material->onHand;
+
+        return $onHand === null || $sheet->estimate->isSure() !== true ? 0.0 : max(0.0, $onHand->grams - $sheet->estimate->grams->at(MaterialEstimate::SURE));
     }
 
     /** Enters what is left after a round. */
@@ -90,15 +165,14 @@ final class EnoughController extends Controller
         return redirect()->route('bags.enough', $bag)->with('status', "{$left->print()} left after {$after}: the estimate follows.");
     }
 
-    public function destroy(Bag $bag, int $place): RedirectResponse
+    public function destroy(Request $request, Bag $bag, int $place): RedirectResponse
     {
         $this->authorize('own', $bag);
         $weighIns = self::weighIns($bag);
         unset($weighIns[$place]);
         $bag->choices = ['weigh_ins' => array_values($weighIns)] + $bag->choices;
-        $bag->save();
 
-        return redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.');
+        return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.'));
     }
 
     /** Enters how long a part took; nothing takes it out. */

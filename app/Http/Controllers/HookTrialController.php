@@ -20,7 +20,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,10 +35,9 @@ final class HookTrialController extends Controller
         $id = Typed::text($request, 'material');
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->first();
         $swatches = $material === null ? [] : array_values($maker->swatches()->get()->where('material_id', $material->id)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
-        $trials = array_values(Hands::trials($maker->id));
-        $hand = LearnedHand::of($trials);
+        $hand = (new Hands($maker->id))->learned();
 
-        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => count($trials), 'unit' => $maker->units]);
+        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => $hand->from(), 'unit' => $maker->units]);
     }
 
     /** Takes a quick measure as one more swatch of the trial. */
@@ -77,8 +76,8 @@ final class HookTrialController extends Controller
         } catch (NotUnderstood $e) {
             $wrong['hung_load'] = $e->getMessage();
         }
-        $stitch = Stitch::tryFrom(Typed::text($request, 'stitch')) ?? Stitch::Single;
-        if ($hook !== null && $measure !== null && $wrong === [] && $stitch->makesFabric()) {
+        $stitch = Motif::tryFrom(Typed::text($request, 'stitch')) ?? Motif::Single;
+        if ($hook !== null && $measure !== null && $wrong === []) {
             $side = 10.0;
             $swatch = new Swatch([
                 'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$stitch->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'stitch' => $stitch,
@@ -132,7 +131,7 @@ final class HookTrialController extends Controller
         $hook = $advice->range[0]->steps(-1);
         while ($hook->diameter->mm <= $advice->range[1]->diameter->mm && count($expected) < 8) {
             if (! in_array($hook->exact(), $tried, true)) {
-                $expected[] = [$hook, $hand->predict($hook, $diameter, $material->kind, Stitch::Single)];
+                $expected[] = [$hook, $hand->predict($hook, $diameter, $material->kind, Motif::Single)];
             }
             $next = $hook->steps(1);
             if ($next->diameter->mm <= $hook->diameter->mm) {

@@ -31,7 +31,7 @@ final class MaterialController extends Controller
 
     public function create(Request $request): View
     {
-        $kind = Kind::tryFrom(is_string(old('kind')) ? old('kind') : Typed::text($request, 'kind')) ?? Kind::Cord;
+        $kind = Kind::tryFrom(Typed::before('kind', Typed::text($request, 'kind'))) ?? Kind::Cord;
 
         return view('stash.form', ['material' => null, 'kind' => $kind, 'strands' => $this->maker($request)->strands()->get()]);
     }

@@ -13,7 +13,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -89,8 +89,8 @@ final class PictureController extends Controller
         }
         $id = Typed::text($request, 'material_id');
         $material = ctype_digit($id) ? $maker->strands()->find($id) : null;
-        $stitch = Stitch::tryFrom(Typed::text($request, 'stitch')) ?? Stitch::Single;
-        if ($wrong !== [] || $hook === null || $marks->stitch === null || $marks->row === null || ! $stitch->makesFabric()) {
+        $stitch = Motif::tryFrom(Typed::text($request, 'stitch')) ?? Motif::Single;
+        if ($wrong !== [] || $hook === null || $marks->stitch === null || $marks->row === null) {
             return redirect()->route('swatches.picture', $picture)->withInput()->withErrors($wrong);
         }
         $side = 10.0;

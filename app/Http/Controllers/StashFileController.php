@@ -4,52 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
+use App\Files\Reading;
+use App\Models\User;
+use App\Stash\MaterialText;
 use App\Stash\Stash;
 use App\Stash\StashFile;
-use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 
-/** The stash out as CSV and in again. Nothing is taken in until the maker has seen what was read and agrees. */
-final class StashFileController extends Controller
+/** @extends CsvController<MaterialText> */
+final class StashFileController extends CsvController
 {
-    public function export(Request $request): Response
+    protected const STATION = 'stash';
+
+    protected const THINGS = ['material', 'materials'];
+
+    protected function write(User $maker): string
     {
-        return response(StashFile::write($this->maker($request)->materials()->with('strungOn')->get()), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="stash.csv"',
-        ]);
+        return StashFile::write($maker->materials()->with('strungOn')->get());
     }
 
-    public function show(): View
+    protected function reading(string $text, User $maker): Reading
     {
-        return view('stash.import', ['text' => '', 'reading' => null]);
+        return StashFile::read($text, Stash::finder($maker));
     }
 
-    public function read(Request $request): View|RedirectResponse
+    protected function take(User $maker, array $good): void
     {
-        $file = $request->file('file');
-        $text = $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= StashFile::MOST_BYTES
-            ? (string) $file->get()
-            : Typed::text($request, 'text');
-        if ($file instanceof UploadedFile && $text === '') {
-            return redirect()->route('stash.import')->withErrors(['file' => 'The file is empty or larger than 4 MB.']);
-        }
-        if ($text === '') {
-            return redirect()->route('stash.import')->withErrors(['file' => 'Choose a file or paste its lines.']);
-        }
-        $maker = $this->maker($request);
-        $reading = StashFile::read($text, Stash::finder($maker));
-        if ($request->boolean('agreed') && $reading->materials !== []) {
-            StashFile::take($maker, $reading->materials);
-            $count = count($reading->materials);
-
-            return redirect()->route('stash.index')->with('status', $count === 1 ? 'One material is taken in.' : "{$count} materials are taken in.");
-        }
-
-        return view('stash.import', ['text' => mb_scrub($text), 'reading' => $reading]);
+        StashFile::take($maker, $good);
     }
 }

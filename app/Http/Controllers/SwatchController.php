@@ -17,7 +17,7 @@ final class SwatchController extends Controller
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
-        $trials = Hands::trials($maker->id);
+        $trials = (new Hands($maker->id))->trials();
         $odd = LearnedHand::doubts(array_values($trials));
         $ids = array_keys($trials);
 

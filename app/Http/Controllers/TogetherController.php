@@ -9,53 +9,115 @@ use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Scraps;
 use Fescue\Core\Estimate\StrandEnd;
 use Fescue\Core\Estimate\StrandEnds;
 use Fescue\Core\Material\HeldTogether;
 use Fescue\Core\Material\Strand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** Several strands of the stash held together: what they are as one, and which runs out first. Keeps nothing. */
+/** Several strands of the stash held together: what they are as one, and which runs out first; or worked one after another. */
 final class TogetherController extends Controller
 {
-    private const MOST_ENDS = 12;
+    public const MOST_ENDS = 12;
 
-    public function __invoke(Request $request): View
+    /** Orders of scraps worked one after another, the first at the bottom. */
+    public const ORDERS = ['dark' => 'the dark low, the light high', 'light' => 'the light low, the dark high', 'mine' => 'in my own order'];
+
+    public function show(Request $request): View
     {
         $maker = $this->maker($request);
         $materials = $maker->strands()->get();
-        [$strands, $wrong] = self::strands($request, $materials);
-        $held = $strands === [] || $wrong !== [] ? null : new HeldTogether($strands);
         $id = Typed::text($request, 'bag');
         $bag = ctype_digit($id) ? $maker->bags()->find($id) : null;
+        $kept = $bag?->choices['together'] ?? null;
+        if (is_array($kept) && ! $request->has('ends')) {
+            // What was kept with the bag stands here again.
+            $request->merge($kept);
+        }
+        [$strands, $wrong] = self::strands($request, $materials);
+        $held = $strands === [] || $wrong !== [] ? null : new HeldTogether(array_values($strands));
+        $order = array_key_exists(Typed::text($request, 'order'), self::ORDERS) ? Typed::text($request, 'order') : 'dark';
         $view = view('stash.together', [
             'materials' => $materials,
-            'typed' => fn(Material $material): string => Typed::text($request, "ends.{$material->id}"),
+            'typed' => fn(Material $material, string $field = 'ends'): string => Typed::text($request, "{$field}.{$material->id}"),
             'held' => $held,
             'bags' => $maker->bags()->get(),
             'bag' => $bag,
-            'byShade' => self::byShade($materials, $strands),
+            'isKept' => is_array($kept),
+            'order' => $order,
+            'query' => ['ends' => array_filter((array) $request->input('ends', [])), 'order' => $order, 'place' => array_filter((array) $request->input('place', []))],
             'ends' => $held === null || $bag === null ? null : self::ends($bag, $held),
+            'scraps' => $held === null || $bag === null || count($strands) < 2 ? null : self::scraps($bag, self::inOrder($request, $materials, $strands, $order)),
         ]);
 
         return $this->withWrong($view, $wrong);
     }
 
+    /** Keeps the strands and their order with a bag. */
+    public function keep(Request $request): RedirectResponse
+    {
+        $maker = $this->maker($request);
+        $id = Typed::text($request, 'bag');
+        $bag = ctype_digit($id) ? $maker->bags()->find($id) : null;
+        [$strands, $wrong] = self::strands($request, $maker->strands()->get());
+        if ($bag === null || $wrong !== [] || $strands === []) {
+            return back()->withErrors($wrong === [] ? ['bag' => 'Choose one of your own bags, and say how many ends.'] : $wrong);
+        }
+        $ends = array_map(fn(Strand $strand): string => (string) $strand->ends, $strands);
+        $places = [];
+        foreach (array_keys($strands) as $material) {
+            $place = Typed::text($request, "place.{$material}");
+            if (ctype_digit($place)) {
+                $places[$material] = $place;
+            }
+        }
+        $order = Typed::text($request, 'order');
+        $bag->choices = ['together' => ['ends' => $ends, 'order' => array_key_exists($order, self::ORDERS) ? $order : 'dark', 'place' => $places]] + $bag->choices;
+        $bag->save();
+
+        return redirect()->route('stash.together', ['bag' => $bag->id])->with('status', "Kept with “{$bag->name()}”.");
+    }
+
     /**
-     * Names from the darkest to the lightest.
-     *
      * @param Collection<int, Material> $materials
+     * @param array<int, Strand> $strands
+     *
+     * @return list<Strand> the first at the bottom
+     */
+    private static function inOrder(Request $request, Collection $materials, array $strands, string $order): array
+    {
+        $rank = [];
+        foreach ($materials as $material) {
+            $place = Typed::text($request, "place.{$material->id}");
+            $light = Ink::lightness($material->colour);
+            $rank[$material->id] = match ($order) {
+                'light' => -$light,
+                // Those she gave no place come last.
+                'mine' => ctype_digit($place) ? (float) $place : INF,
+                default => $light,
+            };
+        }
+        uksort($strands, fn(int $a, int $b): int => $rank[$a] <=> $rank[$b]);
+
+        return array_values($strands);
+    }
+
+    /**
      * @param list<Strand> $strands
      *
-     * @return list<string>
+     * @return ?Scraps null where the bag makes no plan
      */
-    private static function byShade(Collection $materials, array $strands): array
+    private static function scraps(Bag $bag, array $strands): ?Scraps
     {
-        $names = array_map(fn(Strand $strand): string => $strand->name, $strands);
-
-        return array_values($materials->whereIn('name', $names)->sortBy(fn(Material $one): float => Ink::lightness($one->colour))->pluck('name')->map(fn(mixed $name): string => is_string($name) ? $name : '')->all());
+        try {
+            return Scraps::of($bag->plan(), $strands);
+        } catch (Refused) {
+            return null;
+        }
     }
 
     /** @return ?list<StrandEnd> in that bag, of these strands; null where it makes no plan */
@@ -71,7 +133,7 @@ final class TogetherController extends Controller
     /**
      * @param Collection<int, Material> $materials
      *
-     * @return array{list<Strand>, array<string, string>} what is held, and what was not understood by field
+     * @return array{array<int, Strand>, array<string, string>} what is held, by the material's number, and what was not understood by field
      */
     private static function strands(Request $request, Collection $materials): array
     {
@@ -85,7 +147,7 @@ final class TogetherController extends Controller
             if (! ctype_digit($text) || (int) $text > self::MOST_ENDS) {
                 $wrong["ends.{$material->id}"] = 'Write how many ends, from 0 to '.self::MOST_ENDS.'.';
             } else {
-                $strands[] = new Strand($material->name, $material->material(), (int) $text);
+                $strands[$material->id] = new Strand($material->name, $material->material(), (int) $text);
             }
         }
 

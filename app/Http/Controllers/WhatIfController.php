@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Bags\Hands;
 use App\Bags\PlanSheet;
+use App\Bags\StepBack;
 use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
-use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\NotUnderstood;
 use Illuminate\Contracts\View\View;
@@ -38,23 +38,25 @@ final class WhatIfController extends Controller
         $chosen = array_filter((array) $request->query('materials', []), fn(mixed $id): bool => is_string($id) && ctype_digit($id));
         $nearest = $strands->sortBy(fn(Material $one): float => abs(($one->diameter->mm ?? 0.0) - $sheet->plan->spec->material->diameter->mm) + ($one->id === $bag->material_id ? -100 : 0));
         $materials = ($chosen === [] ? $nearest : $strands->whereIn('id', $chosen))->take(self::MATERIALS)->values();
-        $trials = array_values(Hands::trials($maker->id));
-        $hand = LearnedHand::of($trials);
+        $hand = (new Hands($maker->id))->learned();
         $first = $sheet->plan->spec->hook->steps(-2);
         $hooks = [];
         for ($step = 0; $step < self::HOOKS; $step++) {
             $hook = $first->steps($step);
             $hooks[$hook->exact()] = $hook;
         }
+        $swatches = $maker->swatches()->get();
         $table = [];
         foreach ($materials as $material) {
             $strand = $material->material($material->freeFor($bag->id));
             foreach ($hooks as $hook) {
-                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $strand, $hook);
+                $own = $material->id === $bag->material_id && $hook->exact() === $sheet->plan->spec->hook->exact() ? $bag->swatch : null;
+                $swatch = $own ?? Hands::measured($swatches, $material->id, $hook, $sheet->plan->spec->body->motif());
+                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $strand, $hook, $swatch?->measured());
             }
         }
 
-        return view('bags.what-if', ['bag' => $bag, 'sheet' => $sheet, 'strands' => $strands, 'materials' => $materials, 'hooks' => array_values($hooks), 'table' => $table, 'from' => count($trials)]);
+        return view('bags.what-if', ['bag' => $bag, 'sheet' => $sheet, 'strands' => $strands, 'materials' => $materials, 'hooks' => array_values($hooks), 'table' => $table, 'from' => $hand->from()]);
     }
 
     /** The plan takes a cell: its material, its hook, and the gauge that the maker's swatches teach. */
@@ -71,19 +73,19 @@ final class WhatIfController extends Controller
         if ($material === null) {
             return back()->withErrors(['material_id' => 'Choose one of your own materials.']);
         }
-        $was = ['material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id, 'choices' => $bag->choices];
-        $bag->material()->associate($material);
-        $bag->swatch()->dissociate();
-        $bag->choices = ['learned' => true, 'hook' => $hook->exact()] + array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'weigh_ins' => 1]);
         try {
+            $motif = $bag->plan()->spec->body->motif();
+            $swatch = Hands::measured($this->maker($request)->swatches()->get(), $material->id, $hook, $motif);
+            $choices = array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'swatches' => 1, 'worked' => 1, 'also' => 1, 'weigh_ins' => 1, 'swatch_counts' => 1, 'learned' => 1, 'hook' => 1]);
+            $bag->material()->associate($material);
+            $bag->swatch()->associate($swatch);
+            $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;
             $bag->plan();
         } catch (Refused $e) {
-            $bag->fill($was);
-
             return back()->withErrors(['hook' => $e->problems[0]->message]);
         }
-        $bag->save();
+        $said = $swatch === null ? 'as your swatches expect it. Work a swatch of it before you trust it.' : "by your swatch “{$swatch->name}”.";
 
-        return redirect()->route('bags.plan', $bag)->with('status', "Taken: {$material->name} on {$hook->print()}, as your swatches expect it. Work a swatch of it before you trust it.");
+        return StepBack::from($request, $bag, redirect()->route('bags.plan', $bag)->with('status', "Taken: {$material->name} on {$hook->print()}, {$said}"));
     }
 }

@@ -13,6 +13,7 @@ use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Gauge\Trial;
+use Fescue\Core\Gauge\Worked;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
@@ -23,7 +24,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 
 /** Reads `fescue-bag/1` (docs/formats/fescue-bag-1.schema.json): every problem at once, each with its path. */
 final class BagDocument
@@ -37,6 +38,10 @@ final class BagDocument
     public const MOST_BASE_ROUNDS = 40;
 
     public const MOST_BODY_ROUNDS = 400;
+
+    public const MOST_BANDS = 6;
+
+    public const MOST_WASTE = 20.0;
 
     public const MOST_EDGE_ROUNDS = 20;
 
@@ -59,15 +64,19 @@ final class BagDocument
             self::wish($top->object('size')),
             self::material($top->object('material')),
             $top->quantity('hook', fn(string $text): HookSize => HookSize::parse($text)),
-            $top->has('swatches') ? null : self::swatch($top->object('gauge')),
+            $top->has('swatches') ? null : self::swatch($top->object('gauge'), true),
             $top->choice('working', Working::cases()),
             self::base($top->object('base')),
             self::body($top->object('body')),
             $top->has('handles') ? self::slots($top->object('handles')) : null,
         ];
         $trials = $top->has('swatches') ? self::trials($top) : [];
+        $worked = self::worked($top);
         $unit = self::unit($top);
+        $waste = $top->object('material')->has('waste') ? $top->object('material')->number('waste', 0, self::MOST_WASTE, 'the waste of cutting a gram of strand, in grams,') : null;
+        $also = self::also($top, $spec[4]);
         $weighIns = self::weighIns($top);
+        $second = self::second($top);
         $top->settle();
         [$name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots] = $spec;
         if ($name === null || $material === null || $hook === null || $working === null || $base === null || $body === null) {
@@ -75,14 +84,14 @@ final class BagDocument
         }
         $predicted = null;
         if ($trials !== []) {
-            $predicted = LearnedHand::of($trials)->predict($hook, $material->diameter, $material->kind, $body->stitch);
+            $predicted = LearnedHand::of($trials, $worked)->predict($hook, $material->diameter, $material->kind, $body->motif());
             $swatch = self::expected($predicted, $material);
         }
         if ($swatch === null) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
 
-        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit);
+        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit, $second, $waste ?? 0.0, $also);
     }
 
     private static function wish(Fields $size): Wish
@@ -113,17 +122,18 @@ final class BagDocument
         if ($onHand !== null && $onHand->grams > 100_000) {
             $material->refuse('on_hand', 'More than 100 kg on hand? Check the unit.');
         }
-        // Read by itself: it may be told by its length, which needs the density.
+        // Read by themselves: one ball may be told by its length, which needs the density.
         $material->has('unit');
+        $material->has('waste');
         $material->close();
 
         return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre);
     }
 
-    private static function swatch(Fields $gauge): ?Swatch
+    /** @param bool $own whether it is this bag's own, which may have come out of what is on hand */
+    private static function swatch(Fields $gauge, bool $own = false): ?Swatch
     {
-        $fabric = array_values(array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $stitch->makesFabric()));
-        $stitch = $gauge->choice('stitch', $fabric);
+        $motif = $gauge->choice('stitch', Motif::cases());
         $stitches = $gauge->number('stitches', 0, 1000, 'the stitches counted');
         $width = $gauge->length('width', Length::mm(5), Length::mm(3000), 'A swatch’s width');
         $rows = $gauge->number('rows', 0, 1000, 'the rows counted');
@@ -132,17 +142,39 @@ final class BagDocument
         if ($mass !== null && $mass->grams <= 0) {
             $gauge->refuse('mass', 'A swatch weighs something; leave the mass out if you have not weighed it.');
         }
+        $fromOnHand = $own && $gauge->yes('from_on_hand');
         $gauge->close();
-        if ($stitch === null || $stitches === null || $width === null || $rows === null || $height === null) {
+        if ($motif === null || $stitches === null || $width === null || $rows === null || $height === null) {
             return null;
         }
-        $swatch = new Swatch($stitch, $stitches, $width, $rows, $height, $mass);
+        $swatch = new Swatch($motif, $stitches, $width, $rows, $height, $mass, $fromOnHand);
         $doubt = $swatch->doubt();
         if ($doubt !== null) {
             $gauge->refuse($doubt->field, $doubt->message);
         }
 
         return $swatch;
+    }
+
+    /** @return list<Swatch> of the same hook and material, in other stitches */
+    private static function also(Fields $top, ?Swatch $own): array
+    {
+        if ($top->has('also') && ! $top->has('gauge')) {
+            $top->refuse('also', 'Swatches of other stitches stand beside a gauge.');
+        }
+        $also = [];
+        $taken = $own === null ? [] : [$own->motif->value => true];
+        foreach ($top->objects('also', count(Motif::cases()) - 1) as $one) {
+            $swatch = self::swatch($one);
+            if ($swatch !== null && isset($taken[$swatch->motif->value])) {
+                $one->refuse('stitch', 'One swatch a stitch: this one is measured already.');
+            } elseif ($swatch !== null) {
+                $taken[$swatch->motif->value] = true;
+                $also[] = $swatch;
+            }
+        }
+
+        return $also;
     }
 
     /** @return list<Trial> */
@@ -162,7 +194,7 @@ final class BagDocument
             $kind = $of->choice('kind', Kind::strands());
             $diameter = $of->length('diameter', Length::mm(0.5), Length::mm(30), 'A strand’s diameter');
             $density = $of->has('density') ? $of->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text)) : null;
-            foreach (['make', 'fibre', 'on_hand', 'unit'] as $aside) {
+            foreach (['make', 'fibre', 'on_hand', 'unit', 'waste'] as $aside) {
                 $of->has($aside);
             }
             $of->close();
@@ -175,12 +207,37 @@ final class BagDocument
         return $trials;
     }
 
+    /** @return list<Worked> what bags taught beside the swatches */
+    private static function worked(Fields $top): array
+    {
+        if ($top->has('worked') && ! $top->has('swatches')) {
+            $top->refuse('worked', 'What bags took teaches beside swatches; a gauge of its own needs no teaching.');
+        }
+        $worked = [];
+        foreach ($top->objects('worked', self::MOST_SWATCHES) as $one) {
+            $motif = $one->choice('stitch', Motif::cases());
+            $hook = $one->quantity('hook', fn(string $text): HookSize => HookSize::parse($text));
+            $of = $one->object('material');
+            $kind = $of->choice('kind', Kind::strands());
+            $diameter = $of->length('diameter', Length::mm(0.5), Length::mm(30), 'A strand’s diameter');
+            $of->close();
+            $strand = $one->length('strand', Length::mm(1), Length::mm(3000), 'The strand in one stitch');
+            $spread = $one->number('spread', 0, 1, 'how far one bag may be off, as a share,');
+            $one->close();
+            if ($motif !== null && $hook !== null && $kind !== null && $diameter !== null && $strand !== null && $spread !== null) {
+                $worked[] = new Worked($motif, $hook, $kind, $diameter, $strand, $spread);
+            }
+        }
+
+        return $worked;
+    }
+
     /** The swatch a hand is expected to make. */
     public static function expected(Predicted $predicted, Material $material): Swatch
     {
         $side = 10;
 
-        return new Swatch($predicted->stitch, $side, $predicted->width()->times($side), $side, $predicted->height()->times($side), Mass::grams($material->density->massOf($predicted->strand())->grams * $side * $side));
+        return new Swatch($predicted->motif, $side, $predicted->width()->times($side), $side, $predicted->height()->times($side), Mass::grams($material->density->massOf($predicted->strand())->grams * $side * $side));
     }
 
     /** @return list<WeighIn> */
@@ -240,13 +297,40 @@ final class BagDocument
 
     private static function body(Fields $body): ?BodySpec
     {
-        $fabric = array_values(array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $stitch->makesFabric()));
-        $stitch = $body->choice('stitch', $fabric);
-        $loop = $body->has('loop') ? $body->choice('loop', Loop::cases()) : Loop::Both;
-        $rounds = $body->whole('rounds', 1, self::MOST_BODY_ROUNDS, 'body rounds are');
-        $body->close();
+        $above = $body->objects('above', self::MOST_BANDS - 1);
+        $first = self::band($body);
+        $bands = [$first, ...array_map(self::band(...), $above)];
+        $open = array_keys(array_filter($bands, fn(?BandSpec $band): bool => $band !== null && $band->rounds === null));
+        if (count($open) > 1 && $above !== []) {
+            $above[max(0, $open[1] - 1)]->refuse('rounds', 'Say how many rounds: one band alone can follow the height.');
+        }
+        $read = array_values(array_filter($bands));
 
-        return $stitch === null || $loop === null ? null : new BodySpec($stitch, $loop, $rounds);
+        return $first === null || $read === [] ? null : new BodySpec($read);
+    }
+
+    private static function band(Fields $band): ?BandSpec
+    {
+        $motif = $band->choice('stitch', Motif::cases());
+        $loop = $band->has('loop') ? $band->choice('loop', Loop::cases()) : Loop::Both;
+        $rounds = $band->whole('rounds', 1, self::MOST_BODY_ROUNDS, 'body rounds are');
+        $band->close();
+
+        return $motif === null || $loop === null ? null : new BandSpec($motif, $loop, $rounds);
+    }
+
+    /** @return ?Second another material from a row on */
+    private static function second(Fields $top): ?Second
+    {
+        if (! $top->has('second')) {
+            return null;
+        }
+        $second = $top->object('second');
+        $from = $second->text('from', 40);
+        $material = self::material($second->object('material'));
+        $second->close();
+
+        return $from === null || $material === null ? null : new Second($from, $material);
     }
 
     private static function slots(Fields $handles): SlotSpec

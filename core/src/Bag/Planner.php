@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Base\Oval;
-use Fescue\Core\Body\PlainBody;
+use Fescue\Core\Body\Band;
+use Fescue\Core\Body\Body;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Handle\Slots;
@@ -13,6 +14,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Pattern;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Stitch\Terms;
 
 /**
  * Joins the parts: solves what the spec leaves open from its size and gauge, or takes what it gives.
@@ -32,7 +34,7 @@ final readonly class Planner
 
     private function __construct(private BagSpec $spec)
     {
-        $this->gauge = $spec->swatch->gauge();
+        $this->gauge = $spec->gauge();
     }
 
     /** @throws Refused where no such bag can be made, saying which figure to change */
@@ -49,13 +51,7 @@ final readonly class Planner
         $base = new Oval($chain, $rounds, $spec->base->ends, $this->gauge, $spec->working);
         $around = $base->last()->stitches();
         $slots = $spec->slots === null ? null : $this->slots($spec->slots, $base);
-        $body = new PlainBody(
-            $spec->body->stitch,
-            $spec->body->loop,
-            $spec->body->rounds ?? $this->bodyRounds($slots),
-            $this->gauge,
-            $spec->working,
-        );
+        $body = new Body($this->bands($slots, $around), $this->gauge, $spec->working);
         $stitches = $around * ($rounds + $body->rounds + 1 + ($slots->edgeRounds ?? 0));
         if ($stitches > self::MOST_STITCHES) {
             throw Refused::at($spec->base->chain === null ? '/size/length' : '/base/chain', "This bag needs about {$stitches} stitches; Fescue plans up to ".self::MOST_STITCHES.'. Check the size and the gauge.');
@@ -67,13 +63,29 @@ final readonly class Planner
             ...($slots === null ? [] : $slots->rows($rounds + count($bodyRows) + 1)),
         ]);
 
-        $this->weighIns($pattern);
+        $this->weighIns($pattern, $this->second($pattern));
 
         return new BagPlan($spec, $this->gauge, $base, $body, $slots, $pattern, $this->comesOut($base, $body, $slots));
     }
 
-    /** Weigh-ins stand after rows that are there, in their order, with less and less left. */
-    private function weighIns(Pattern $pattern): void
+    /** Place of the row from which another material is worked; null where none is. */
+    private function second(Pattern $pattern): ?int
+    {
+        $second = $this->spec->second;
+        if ($second === null) {
+            return null;
+        }
+        $names = array_map(fn(Row $row): string => $row->name, $pattern->rows);
+        $row = array_search($second->from, $names, true);
+        if ($row === false || $row === 0) {
+            throw Refused::at('/second/from', "A second material begins in a row from {$names[min(1, count($names) - 1)]} to {$names[count($names) - 1]}; this bag has no “{$second->from}” there.");
+        }
+
+        return $row;
+    }
+
+    /** Weigh-ins stand after rows of the first material that are there, in their order, with less and less left. */
+    private function weighIns(Pattern $pattern, ?int $second): void
     {
         $names = array_map(fn(Row $row): string => $row->name, $pattern->rows);
         $before = $this->spec->material->onHand;
@@ -82,6 +94,9 @@ final readonly class Planner
             $row = array_search($weighIn->after, $names, true);
             if ($row === false) {
                 throw Refused::at("/weigh_ins/{$place}/after", "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}.");
+            }
+            if ($second !== null && $row >= $second) {
+                throw Refused::at("/weigh_ins/{$place}/after", "From {$names[$second]} on the second material is worked; weigh-ins are of the first.");
             }
             if ($row <= $last) {
                 throw Refused::at("/weigh_ins/{$place}/after", 'Weigh-ins stand in the order of their rows, one a row.');
@@ -129,16 +144,41 @@ final readonly class Planner
         return $chain;
     }
 
-    private function bodyRounds(?Slots $slots): int
+    /** @return non-empty-list<Band> */
+    private function bands(?Slots $slots, int $around): array
+    {
+        $given = $this->spec->body->bands;
+        $solved = array_filter($given, fn(BandSpec $band): bool => $band->rounds === null) === [] ? 0 : $this->openRounds($slots);
+        foreach ($given as $place => $band) {
+            if ($around % $band->motif->multiple() !== 0) {
+                $path = $place === 0 ? '/body/stitch' : '/body/above/'.($place - 1).'/stitch';
+                throw Refused::at($path, "{$band->motif->fullName(Terms::US)} repeats over {$band->motif->multiple()} stitches, and a round has {$around}. Add or take away a chain at the start.");
+            }
+        }
+
+        return array_map(fn(BandSpec $band): Band => new Band($band->motif, $band->loop, $band->rounds ?? $solved), $given);
+    }
+
+    /** Rounds of the one band that follows the height, over those that do not. */
+    private function openRounds(?Slots $slots): int
     {
         $height = $this->spec->wish->height
             ?? throw Refused::at('/size/height', 'Give a height, or the number of body rounds.');
-        $top = $slots?->height($this->gauge) ?? Length::mm(0);
-        $round = $this->gauge->heightOf($this->spec->body->stitch);
+        $open = $this->spec->body->motif();
+        $others = [];
+        foreach ($this->spec->body->bands as $band) {
+            if ($band->rounds === null) {
+                $open = $band->motif;
+            } else {
+                $others[] = new Band($band->motif, $band->loop, $band->rounds);
+            }
+        }
+        $top = ($slots?->height($this->gauge) ?? Length::mm(0))->plus(Body::heightOf($others, $this->gauge));
+        $round = $this->gauge->heightOf($open);
         $rounds = (int) round(($height->mm - $top->mm) / $round->mm);
         if ($rounds < 1) {
             $least = $top->plus($round);
-            throw Refused::at('/size/height', "One body round with what stands above it is already {$this->say($least)} high; ask for at least that.");
+            throw Refused::at('/size/height', "One round of the open band with all else of the body is already {$this->say($least)} high; ask for at least that.");
         }
         if ($rounds > BagDocument::MOST_BODY_ROUNDS) {
             throw Refused::at('/size/height', "That needs {$rounds} body rounds; Fescue plans up to ".BagDocument::MOST_BODY_ROUNDS.'. Check the height and the gauge.');
@@ -167,7 +207,7 @@ final readonly class Planner
         return new Slots($around, $base->last()->centreOfSide(), $skip, $chain, $spec->edgeRounds, $this->spec->working);
     }
 
-    private function comesOut(Oval $base, PlainBody $body, ?Slots $slots): ComesOut
+    private function comesOut(Oval $base, Body $body, ?Slots $slots): ComesOut
     {
         $outline = $base->finished();
         $height = $body->height()->plus($slots?->height($this->gauge) ?? Length::mm(0));

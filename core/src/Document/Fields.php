@@ -175,6 +175,19 @@ final class Fields
         return (float) $value;
     }
 
+    /** Whether it says true; left out, it says no. */
+    public function yes(string $key): bool
+    {
+        if (! $this->has($key)) {
+            return false;
+        }
+        if (! is_bool($this->values[$key])) {
+            $this->refuse($key, 'Write true or false, without quotes.');
+        }
+
+        return $this->values[$key] === true;
+    }
+
     public function length(string $key, Length $least, Length $most, string $what, bool $optional = false): ?Length
     {
         if ($optional && ! $this->has($key)) {

@@ -25,6 +25,9 @@ use Fescue\Core\Stitch\Stitch;
  */
 final class Calibration
 {
+    /** Stocks asked after for each bag, spread from scarcely to surely enough. */
+    private const STOCKS = 5;
+
     /** @var array<string, array{int, int}> held and drawn, by stage and origin */
     public array $held = [];
 
@@ -55,15 +58,14 @@ final class Calibration
         $takes = Consumption::of($plan);
         $true = $this->trueRows($takes, $plan, $truth);
         $estimate = MaterialEstimate::of($plan);
-        $likely = $estimate->grams->likely;
         $total = array_sum($true) + 2 * $takes->tail;
-        $this->count('before', $how, $estimate, $total, $likely * $this->chance->between(0.75, 1.3), fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
+        $this->count('before', $how, $estimate, $total, fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
 
         $onHand = $total * $this->chance->between(1.02, 1.4);
         $weighIns = $this->weighIns($plan, $takes, $true, $onHand);
         $after = MaterialEstimate::of($plan->weighed(Mass::grams($onHand), $weighIns));
         // Whether it is enough is asked of the same bag as if it had begun with more or less.
-        $this->count('after', $how, $after, $total, $after->grams->at($this->chance->between(0.02, 0.98)), function (float $asked) use ($plan, $weighIns, $onHand): MaterialEstimate {
+        $this->count('after', $how, $after, $total, function (float $asked) use ($plan, $weighIns, $onHand): MaterialEstimate {
             $shift = $asked - $onHand;
             $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift))), $weighIns);
 
@@ -74,32 +76,32 @@ final class Calibration
     /** @return array{BagSpec, float} and what she really takes over what the gauge says, but for this bag's own factors */
     private function spec(DrawnHand $hand, string $how): array
     {
-        [$hook, $diameter, $kind, $stitch] = $hand->occasion();
+        [$hook, $diameter, $kind, $motif] = $hand->occasion();
         $document = [
             'format' => BagDocument::FORMAT, 'name' => 'Drawn', 'working' => $this->chance->of(['spiral', 'joined']), 'hook' => $hook->exact(),
             'material' => ['kind' => $kind->value, 'diameter' => $diameter->exact(), 'density' => '5 g/m'],
             'gauge' => ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm'],
             'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two']), 'chain' => $this->chance->whole(10, 30), 'rounds' => $this->chance->whole(1, 7)],
-            'body' => ['stitch' => $stitch->value, 'rounds' => $this->chance->whole(4, 30)],
+            'body' => ['stitch' => $motif->value, 'rounds' => $this->chance->whole(4, 30)],
         ];
         if ($this->chance->share() < 0.6) {
             $document['handles'] = ['type' => 'slot', 'edge_rounds' => $this->chance->whole(0, 2)];
         }
         $read = BagDocument::read($document);
-        $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $stitch);
+        $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
         if ($how === 'learned') {
             $trials = [];
             for ($swatch = $this->chance->whole(0, 6); $swatch > 0; $swatch--) {
                 $trials[] = $hand->trial(...$hand->occasion());
             }
-            $predicted = LearnedHand::of($trials)->predict($hook, $diameter, $kind, $stitch);
+            $predicted = LearnedHand::of($trials)->predict($hook, $diameter, $kind, $motif);
             $spec = self::change($read, BagDocument::expected($predicted, $read->material), $predicted);
 
-            return [$spec, $hand->makes('strand', $hook, $diameter, $kind, $stitch) / $predicted->strand->likely];
+            return [$spec, $hand->makes('strand', $hook, $diameter, $kind, $motif) / $predicted->strand->likely];
         }
         $mass = $how === 'swatch' ? Mass::grams(100 * $read->material->density->massOf($loops->strand())->grams) : null;
 
-        return [self::change($read, new Swatch($stitch, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass)), 1.0];
+        return [self::change($read, new Swatch($motif, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass)), 1.0];
     }
 
     /** @return list<float> grams each row really takes */
@@ -108,7 +110,7 @@ final class Calibration
         $common = ($plan->spec->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : Factors::SWATCH) * $this->chance->normal();
         $stitches = [];
         foreach (Stitch::cases() as $stitch) {
-            $stitches[$stitch->value] = $stitch === $plan->gauge->stitch ? 0.0 : Factors::STITCH * $this->chance->normal();
+            $stitches[$stitch->value] = Factors::isMeasured($plan->gauge, $stitch) ? 0.0 : Factors::STITCH * $this->chance->normal();
         }
         $parts = [];
         foreach (Part::cases() as $part) {
@@ -156,22 +158,26 @@ final class Calibration
     }
 
     /** @param \Closure(float): MaterialEstimate $asking the estimate where so much was on hand */
-    private function count(string $stage, string $how, MaterialEstimate $estimate, float $total, float $asked, \Closure $asking): void
+    private function count(string $stage, string $how, MaterialEstimate $estimate, float $total, \Closure $asking): void
     {
         $key = "{$stage}, {$how}";
         $this->held[$key] ??= [0, 0];
         $this->held[$key][0] += (int) ($total >= $estimate->grams->low() && $total <= $estimate->grams->high());
         $this->held[$key][1]++;
-        $chance = $asking($asked)->enough ?? throw new \LogicException('What is on hand was given.');
-        $tenth = min(9, (int) floor(10 * $chance));
-        $this->tenths[$stage][$tenth] ??= [0.0, 0, 0];
-        $this->tenths[$stage][$tenth][0] += $chance;
-        $this->tenths[$stage][$tenth][1] += (int) ($total <= $asked);
-        $this->tenths[$stage][$tenth][2]++;
+        // Several stocks are asked after for each bag, so that chance alone moves a tenth less.
+        for ($stock = 0; $stock < self::STOCKS; $stock++) {
+            $asked = $estimate->grams->at(0.01 + 0.98 * ($stock + $this->chance->share()) / self::STOCKS);
+            $chance = $asking($asked)->enough ?? throw new \LogicException('What is on hand was given.');
+            $tenth = min(9, (int) floor(10 * $chance));
+            $this->tenths[$stage][$tenth] ??= [0.0, 0, 0];
+            $this->tenths[$stage][$tenth][0] += $chance;
+            $this->tenths[$stage][$tenth][1] += (int) ($total <= $asked);
+            $this->tenths[$stage][$tenth][2]++;
+        }
     }
 
     private static function change(BagSpec $spec, Swatch $swatch, ?Predicted $predicted = null): BagSpec
     {
-        return new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $swatch, $spec->working, $spec->base, $spec->body, $spec->slots, $predicted);
+        return $spec->worked($spec->material, $spec->hook, $swatch, $predicted);
     }
 }

@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\WeighIn;
+use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
@@ -36,14 +37,37 @@ final readonly class Factors
 
     public static function prior(BagPlan $plan): self
     {
+        return self::with($plan, self::common($plan));
+    }
+
+    /** By how much one bag differs from another of the same hand, however well that is known. */
+    public static function ofAnyBag(BagPlan $plan): self
+    {
+        return self::with($plan, self::SWATCH);
+    }
+
+    private static function with(BagPlan $plan, float $common): self
+    {
         $gauge = $plan->gauge;
-        $deviations = [self::common($plan)];
+        $deviations = [$common];
         foreach (Stitch::cases() as $stitch) {
-            $deviations[] = $stitch === $gauge->stitch ? 1e-6 : self::STITCH;
+            $deviations[] = self::isMeasured($gauge, $stitch) ? 1e-6 : self::STITCH;
         }
         array_push($deviations, ...array_fill(0, count(Part::cases()), self::PART));
 
         return new self(LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations));
+    }
+
+    /** Whether a swatch that is made of it says what it takes. */
+    public static function isMeasured(Gauge $gauge, Stitch $stitch): bool
+    {
+        foreach ($gauge->others as $other) {
+            if ($other->mass !== null && $other->motif->isMadeOf($stitch)) {
+                return true;
+            }
+        }
+
+        return $gauge->motif->isMadeOf($stitch);
     }
 
     /** The common share's deviation before any weigh-in. */
@@ -81,7 +105,7 @@ final readonly class Factors
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
             [$expected, $row] = self::row($takes, $start, $to);
             $rows[] = $row;
-            $values[] = $begun - $weighIn->left->grams - $expected - ($start === 0 ? $takes->tail : 0.0);
+            $values[] = $begun - $weighIn->left->grams - $expected - ($start === 0 ? $takes->before() : 0.0);
             $deviations[] = $onHand === null ? hypot(self::WEIGH_IN_G, self::WEIGH_IN_G) : self::WEIGH_IN_G;
         }
 

@@ -8,7 +8,6 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\Row;
 use Fescue\Core\Statistics\Normal;
 
 /**
@@ -27,7 +26,8 @@ final readonly class MaterialEstimate
      * @param Spread $remaining grams still to come
      * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
      * @param Spread $minutes of stitching, before any was logged
-     * @param list<PartTakes> $parts every part, the tails too; their sum is the likely whole
+     * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
+     * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
      * @param ?RunsOut $runsOut null where it is likely to reach, or what is on hand is not known
      */
     private function __construct(
@@ -40,25 +40,24 @@ final readonly class MaterialEstimate
         public array $parts,
         public ?RunsOut $runsOut,
         public ?Mass $unit,
+        public ?SecondTakes $second,
+        public Spread $waste,
     ) {}
 
     public static function of(BagPlan $plan): self
     {
         $spec = $plan->spec;
-        $takes = Consumption::of($plan);
-        $rows = count($takes->rows);
-        $places = array_flip(array_map(fn(Row $row): string => $row->name, $plan->pattern->rows));
-        $onHand = $spec->material->onHand?->grams;
-        $factors = Factors::prior($plan)->after($takes, $spec->weighIns, $onHand, $places);
-        $last = $spec->weighIns === [] ? null : $spec->weighIns[count($spec->weighIns) - 1];
-        $from = $last === null ? 0 : $places[$last->after] + 1;
-        [$rest, $off] = $factors->taking($takes, $from, $rows);
-        // The first tail hangs at the chain, the second is cut at the end.
-        $rest += $takes->tail + ($from === 0 ? $takes->tail : 0.0);
+        $standing = Standing::of($plan);
+        [$takes, $factors] = [$standing->takes, $standing->factors];
+        [$rest, $off] = $factors->taking($takes, $standing->from, $takes->until);
+        $rest += $standing->before() + $takes->tail;
+        $rest += self::joins($rest, $takes->tail, $spec->unit);
         $remaining = new Spread($rest, $rest > 0 ? $off / $rest : 0.0);
-        $left = $last === null ? $onHand : $last->left->grams;
-        [$all, $allOff] = $factors->taking($takes, 0, $rows);
-        $all += 2 * $takes->tail;
+        $onHand = $spec->material->onHand?->grams;
+        [$all, $allOff] = $factors->taking($takes, 0, $takes->until);
+        $all += $takes->before() + $takes->tail;
+        $joins = self::joins($all, $takes->tail, $spec->unit);
+        $all += $joins;
         $grams = new Spread($all, $all > 0 ? $allOff / $all : 0.0);
 
         return new self(
@@ -68,26 +67,47 @@ final readonly class MaterialEstimate
             $remaining,
             match (true) {
                 $onHand !== null => $grams->chanceWithin($onHand),
-                $left !== null => $remaining->chanceWithin($left),
+                $standing->left !== null => $remaining->chanceWithin($standing->left),
                 default => null,
             },
             Pace::of($plan),
-            self::parts($takes, $factors, $spec->material->density->gramsPerMetre),
-            $left === null ? null : self::runsOut($plan, $takes, $factors, $from, $left, $remaining->relative),
+            self::parts($takes, $factors, $joins, $spec->material->density->gramsPerMetre),
+            $standing->left === null ? null : self::runsOut($plan, $standing, $standing->left, $remaining->relative),
             $spec->unit,
+            SecondTakes::of($plan, $takes, $factors),
+            $grams->times($spec->waste),
         );
+    }
+
+    /** Grams of the tails where one ball ends and the next is laid in, of so many grams in balls of that unit; none where that is not known. */
+    private static function joins(float $grams, float $tail, ?Mass $unit): float
+    {
+        return $unit === null ? 0.0 : max(0.0, ceil($grams / $unit->grams) - 1) * 2 * $tail;
     }
 
     /** The chance said of a hundred bags, neither certain nor hopeless ever; null where what is on hand is not known. */
     public function inHundred(): ?int
     {
-        return $this->enough === null ? null : max(1, min(99, (int) round(100 * $this->enough)));
+        return $this->enough === null ? null : self::hundred($this->enough);
     }
 
-    /** Whether what is on hand is as good as enough; null where that is not known. */
+    /** Of a hundred bags, those a chance from 0 to 1 comes to; neither none nor all of them. */
+    public static function hundred(float $chance): int
+    {
+        return max(1, min(99, (int) round(100 * $chance)));
+    }
+
+    /** Whether what is on hand is as good as enough, of the second material too where there is one; null where that is not known. */
     public function isSure(): ?bool
     {
-        return $this->enough === null ? null : $this->enough >= self::SURE;
+        $chances = $this->second === null ? [$this->enough] : [$this->enough, $this->second->enough];
+        $known = array_filter($chances, fn(?float $chance): bool => $chance !== null);
+
+        return match (true) {
+            $known !== [] && min($known) < self::SURE => false,
+            count($known) < count($chances) => null,
+            default => true,
+        };
     }
 
     /** What is wanting until it would be enough in nine of ten bags. */
@@ -113,10 +133,10 @@ final readonly class MaterialEstimate
     }
 
     /** @return list<PartTakes> */
-    private static function parts(Consumption $takes, Factors $factors, float $density): array
+    private static function parts(Consumption $takes, Factors $factors, float $joins, float $density): array
     {
         $grams = [];
-        foreach (array_keys($takes->rows) as $place) {
+        for ($place = 0; $place < $takes->until; $place++) {
             $part = $takes->parts[$place]->value;
             $grams[$part] = ($grams[$part] ?? 0.0) + $factors->taking($takes, $place, $place + 1)[0];
         }
@@ -126,18 +146,22 @@ final readonly class MaterialEstimate
                 $parts[] = new PartTakes($part->value, $grams[$part->value] / $density, $grams[$part->value]);
             }
         }
-        $parts[] = new PartTakes('tails', 2 * $takes->tail / $density, 2 * $takes->tail);
+        foreach (['tails' => 2 * $takes->tail, 'joins' => $joins, 'swatch' => $takes->swatch] as $besides => $mass) {
+            if ($mass > 0) {
+                $parts[] = new PartTakes($besides, $mass / $density, $mass);
+            }
+        }
 
         return $parts;
     }
 
-    private static function runsOut(BagPlan $plan, Consumption $takes, Factors $factors, int $from, float $left, float $relative): ?RunsOut
+    private static function runsOut(BagPlan $plan, Standing $standing, float $left, float $relative): ?RunsOut
     {
+        [$takes, $factors, $start] = [$standing->takes, $standing->factors, $standing->before()];
         $each = [];
-        for ($place = $from; $place < count($takes->rows); $place++) {
+        for ($place = $standing->from; $place < $takes->until; $place++) {
             $each[$place] = $factors->taking($takes, $place, $place + 1)[0];
         }
-        $start = $from === 0 ? $takes->tail : 0.0;
         $swing = Normal::quantile(1 - Spread::TAIL) * $relative;
         $likely = self::endsIn($each, $left, $start, $takes->tail, 1.0);
         if ($likely === null) {

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Estimate;
 
+use Fescue\Core\Bag\BagPlan;
+
 /** One way to make what is on hand enough. */
 final readonly class Mend
 {
     /**
      * @param string $do as an instruction
      * @param string $costs what of the bag it costs
-     * @param float $lost share of the bag's litres it costs, 0 to 1: the smaller the better
+     * @param float $lost share of the bag it costs, 0 to 1, in litres or in rounds worked otherwise: the smaller the better
      * @param ?float $chance of enough after it; null where it does not come off this material
+     * @param ?BagPlan $plan the bag so mended, every count settled; null where the maker has yet to choose
      */
-    public function __construct(public string $do, public string $costs, public float $lost, public ?float $chance) {}
+    public function __construct(public string $do, public string $costs, public float $lost, public ?float $chance, public ?BagPlan $plan) {}
 }

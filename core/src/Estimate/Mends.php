@@ -4,43 +4,79 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Estimate;
 
+use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\BaseSpec;
 use Fescue\Core\Bag\BodySpec;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\SlotSpec;
+use Fescue\Core\Bag\Wish;
 use Fescue\Core\Base\Oval;
+use Fescue\Core\Body\Band;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
 
 /** Ways to make what is on hand enough in nine of ten bags, the ones that cost least of the bag first. */
 final readonly class Mends
 {
-    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit, private Terms $terms) {}
+    /** Hook over strand below which a fabric is too tight to work. From memory. */
+    private const TIGHTEST = 1.4;
 
-    /** @return list<Mend> none where it is enough already or not known */
-    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit, Terms $terms = Terms::US): array
+    /** What a round worked otherwise costs of a bag, against one left out. Our judgement. */
+    private const OTHERWISE = 0.5;
+
+    /** Steps by which a bag is made smaller, and how far it may be. */
+    private const SMALLER = 0.02;
+
+    private const SMALLEST = 0.5;
+
+    /** Share of a bag that no mend should cost: it is another bag then. Our judgement. */
+    private const MOST_LOST = 0.6;
+
+    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit, private Terms $terms, private ?LearnedHand $hand) {}
+
+    /**
+     * @param ?LearnedHand $hand that says what another hook would make; null leaves hooks out
+     *
+     * @return list<Mend> none where it is enough already or not known
+     */
+    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit, Terms $terms = Terms::US, ?LearnedHand $hand = null): array
     {
-        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms))->all() : [];
+        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms, $hand))->all() : [];
     }
 
     /** @return list<Mend> */
     private function all(): array
     {
-        $begun = $this->plan->spec->weighIns !== [];
-        $mends = array_values(array_filter([
-            $this->withoutEdge(),
-            $this->fewer(fn(int $fewer): ?BagSpec => $this->lower($fewer), fn(int $fewer, BagPlan $less): string => $fewer === 1 ? 'Work one body round fewer' : "Work {$fewer} body rounds fewer"),
-            // A base that is begun cannot be made smaller.
-            $begun ? null : $this->fewer(fn(int $fewer): ?BagSpec => $this->shorter($fewer), fn(int $fewer, BagPlan $less): string => "Start with {$less->base->chain} chains, not {$this->plan->base->chain}"),
-            ...($begun ? [] : $this->taller()),
-            $begun ? null : $this->fewer(fn(int $fewer): ?BagSpec => $this->narrower($fewer), fn(int $fewer, BagPlan $less): string => $fewer === 1 ? 'Leave the last base round out' : "Leave the last {$fewer} base rounds out"),
-        ]));
+        $slots = $this->plan->slots;
+        $base = $this->plan->base;
+        $mends = [
+            $slots === null ? null : $this->least($slots->edgeRounds, fn(int $fewer): BagSpec => $this->change(slots: new SlotSpec($slots->skip, $slots->chain, $slots->edgeRounds - $fewer)), fn(int $fewer): string => $fewer === $slots->edgeRounds ? 'Leave the edge out' : self::many($fewer, 'edge round').' fewer'),
+            $slots === null ? null : $this->least($slots->chain - $slots->skip, fn(int $fewer): BagSpec => $this->change(slots: new SlotSpec($slots->skip, $slots->chain - $fewer, $slots->edgeRounds)), fn(int $fewer): string => 'Make the handles shorter: chain '.($slots->chain - $fewer).", not {$slots->chain}"),
+            $this->least($this->plan->body->rounds - max(1, $this->begunRounds()), fn(int $fewer): BagSpec => $this->change(body: BodySpec::ofBands($this->lowest($this->plan->body->rounds - $fewer))), fn(int $fewer): string => 'Work '.lcfirst(self::many($fewer, 'body round')).' fewer'),
+            ...array_map($this->above(...), [Motif::HalfDouble, Motif::Double, Motif::Mesh]),
+        ];
+        if ($this->begun() === 0) {
+            $rounds = count($base->rounds);
+            $ends = $this->plan->spec->base->ends;
+            array_push(
+                $mends,
+                $this->least($base->chain - Oval::FEWEST_CHAINS, fn(int $fewer): BagSpec => $this->change(new BaseSpec($ends, $base->chain - $fewer, $rounds)), fn(int $fewer): string => 'Start with '.($base->chain - $fewer)." chains, not {$base->chain}"),
+                $this->least($rounds - 1, fn(int $fewer): BagSpec => $this->change(new BaseSpec($ends, $base->chain, $rounds - $fewer)), fn(int $fewer): string => 'Leave the last '.($fewer === 1 ? 'base round' : "{$fewer} base rounds").' out'),
+                $this->least((int) round((1 - self::SMALLEST) / self::SMALLER), $this->smaller(...), fn(int $steps): string => 'Plan it smaller all round, '.(int) round(100 * (1 - $steps * self::SMALLER)).' % of its size'),
+                $this->smallerHook(),
+            );
+        }
+        $mends = array_values(array_filter($mends, fn(?Mend $mend): bool => $mend !== null && $mend->lost <= self::MOST_LOST));
         usort($mends, fn(Mend $a, Mend $b): int => $a->lost <=> $b->lost);
         $second = $this->second();
 
@@ -48,93 +84,97 @@ final readonly class Mends
     }
 
     /**
-     * The least that makes it enough.
+     * The least change that makes it enough: strides that double, then halves between.
      *
-     * @param \Closure(int): ?BagSpec $change null where no more can be taken away
-     * @param \Closure(int, BagPlan): string $do
+     * @param \Closure(int): BagSpec $change by so many, from 1 to $most
+     * @param \Closure(int): string $do in words
+     * @param float $share of the bag each of them works otherwise
      */
-    private function fewer(\Closure $change, \Closure $do): ?Mend
+    private function least(int $most, \Closure $change, \Closure $do, float $share = 0.0): ?Mend
     {
-        for ($fewer = 1; ; $fewer++) {
-            $spec = $change($fewer);
-            if ($spec === null) {
-                return null;
-            }
+        // Either it is enough, or no such bag can be made: in both the least is not beyond.
+        $try = function (int $steps) use ($change): BagPlan|false|null {
             try {
-                $less = Planner::plan($spec);
+                $less = Planner::plan($change($steps));
             } catch (Refused) {
                 return null;
             }
-            $estimate = MaterialEstimate::of($less);
-            if ($estimate->isSure() === true) {
-                return $this->mend($do($fewer, $less), $less, $estimate);
+
+            return MaterialEstimate::of($less)->isSure() === true ? $less : false;
+        };
+        [$short, $far] = [0, 1];
+        while ($far < $most && $try($far) === false) {
+            [$short, $far] = [$far, min($most, 2 * $far)];
+        }
+        while ($far - $short > 1) {
+            $between = intdiv($short + $far, 2);
+            if ($try($between) === false) {
+                $short = $between;
+            } else {
+                $far = $between;
             }
         }
+        $less = $most < 1 ? null : $try($far);
+
+        return $less instanceof BagPlan ? $this->mend($do($far), $less, $share * $far) : null;
     }
 
-    /**
-     * Taller stitches cover the same height with less: the body in one of them, nearly as high.
-     *
-     * @return list<Mend>
-     */
-    private function taller(): array
+    /** From as high a round as does it, a taller or a more open fabric: it covers the same height with less. */
+    private function above(Motif $motif): ?Mend
     {
         $body = $this->plan->body;
-        $mends = [];
-        foreach ([Stitch::HalfDouble, Stitch::Double] as $stitch) {
-            if ($stitch->relativeHeight() <= $body->stitch->relativeHeight()) {
-                continue;
-            }
-            $rounds = max(1, (int) round($body->height()->mm / $this->plan->gauge->heightOf($stitch)->mm));
-            try {
-                $less = Planner::plan($this->change(body: new BodySpec($stitch, $body->loop, $rounds)));
-            } catch (Refused) {
-                continue;
-            }
-            $estimate = MaterialEstimate::of($less);
-            if ($estimate->isSure() === true) {
-                $mends[] = $this->mend("Work the body in {$stitch->fullName($this->terms)}, {$rounds} rounds of it", $less, $estimate);
-            }
-        }
+        $gauge = $this->plan->gauge;
+        $from = max(0, $this->begunRounds());
+        $worked = fn(int $upper): array => array_slice($body->byRound(), $body->rounds - $upper);
+        $rounds = function (int $upper) use ($worked, $gauge, $motif): int {
+            $height = array_sum(array_map(fn(Band $band): float => $gauge->heightOf($band->motif)->mm, $worked($upper)));
 
-        return $mends;
+            return max(1, (int) round($height / $gauge->heightOf($motif)->mm));
+        };
+        $change = fn(int $upper): BagSpec => $this->change(body: BodySpec::ofBands([...$this->lowest($body->rounds - $upper), new Band($motif, Loop::Both, $rounds($upper))]));
+        $first = count($this->plan->base->rounds) + 1;
+        $say = fn(int $upper): string => 'From Round '.($first + $body->rounds - $upper)." up, work the body in {$motif->fullName($this->terms)}, ".lcfirst(self::many($rounds($upper), 'round')).' of it';
+
+        return $this->least($body->rounds - $from, $change, $say, self::OTHERWISE / $body->rounds);
     }
 
-    private function withoutEdge(): ?Mend
+    private function smaller(int $steps): BagSpec
     {
-        $slots = $this->plan->slots;
-        if ($slots === null || $slots->edgeRounds === 0) {
+        $out = $this->plan->comesOut;
+        $share = 1 - $steps * self::SMALLER;
+
+        return $this->plan->spec->sized(new Wish($out->baseLength->times($share), $out->baseWidth->times($share), $out->height->times($share)));
+    }
+
+    /** Hooks as they are sold, one after another down: the same counts come out smaller. */
+    private function smallerHook(): ?Mend
+    {
+        $spec = $this->plan->spec;
+        if ($this->hand === null) {
             return null;
         }
+        for ($hook = $spec->hook->steps(-1), $last = $spec->hook; $hook->diameter->mm < $last->diameter->mm && $hook->diameter->mm >= self::TIGHTEST * $spec->material->diameter->mm; $hook = $hook->steps(-1)) {
+            $last = $hook;
+            $less = $this->on($hook, $this->hand);
+            if ($less !== null && MaterialEstimate::of($less)->isSure() === true) {
+                return $this->mend("Take a {$hook->print()} hook and keep the counts", $less);
+            }
+        }
+
+        return null;
+    }
+
+    private function on(HookSize $hook, LearnedHand $hand): ?BagPlan
+    {
+        $spec = $this->plan->spec;
+        $material = $spec->material;
+        $predicted = $hand->predict($hook, $material->diameter, $material->kind, $spec->body->motif());
+        $settled = $this->change();
         try {
-            $less = Planner::plan($this->change(slots: new SlotSpec($slots->skip, $slots->chain, 0)));
+            return Planner::plan($settled->worked($material, $hook, BagDocument::expected($predicted, $material), $predicted));
         } catch (Refused) {
             return null;
         }
-        $estimate = MaterialEstimate::of($less);
-
-        return $estimate->isSure() === true ? $this->mend('Leave the edge out', $less, $estimate) : null;
-    }
-
-    private function lower(int $fewer): ?BagSpec
-    {
-        $body = $this->plan->body;
-
-        return $body->rounds - $fewer < 1 ? null : $this->change(body: new BodySpec($body->stitch, $body->loop, $body->rounds - $fewer));
-    }
-
-    private function shorter(int $fewer): ?BagSpec
-    {
-        $base = $this->plan->base;
-
-        return $base->chain - $fewer < Oval::FEWEST_CHAINS ? null : $this->change(base: new BaseSpec($this->plan->spec->base->ends, $base->chain - $fewer, count($base->rounds)));
-    }
-
-    private function narrower(int $fewer): ?BagSpec
-    {
-        $base = $this->plan->base;
-
-        return count($base->rounds) - $fewer < 1 ? null : $this->change(base: new BaseSpec($this->plan->spec->base->ends, $base->chain, count($base->rounds) - $fewer));
     }
 
     /** From where it may run out at the earliest, another material. */
@@ -142,36 +182,75 @@ final readonly class Mends
     {
         $runsOut = $this->estimate->runsOut;
         $onHand = $this->plan->spec->material->onHand;
-        if ($runsOut === null || $onHand === null) {
+        if ($runsOut === null || $onHand === null || $this->plan->spec->second !== null) {
             return null;
         }
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));
 
-        return new Mend("From {$runsOut->earliest} on, work bands or the rest in a second material", "about {$wanting->print()} of it; join away from slots and from the last two rounds", 1.0, null);
+        return new Mend("From {$runsOut->earliest} on, work bands or the rest in a second material", "about {$wanting->print()} of it; join away from slots and from the last two rounds", 1.0, null, null);
     }
 
-    private function mend(string $do, BagPlan $less, MaterialEstimate $estimate): Mend
+    private function mend(string $do, BagPlan $less, float $otherwise = 0.0): Mend
     {
+        $estimate = MaterialEstimate::of($less);
         [$before, $after] = [$this->plan->comesOut, $less->comesOut];
         $costs = [];
-        foreach (['lower' => [$before->height, $after->height], 'shorter' => [$before->baseLength, $after->baseLength], 'narrower' => [$before->baseWidth, $after->baseWidth]] as $way => [$was, $is]) {
-            if ($was->mm - $is->mm > 0.5) {
-                $costs[] = "{$was->print($this->unit)} becomes {$is->print($this->unit)} ({$way})";
+        foreach ([['lower', 'higher', $before->height, $after->height], ['shorter', 'longer', $before->baseLength, $after->baseLength], ['narrower', 'wider', $before->baseWidth, $after->baseWidth]] as [$smaller, $larger, $was, $is]) {
+            if (abs($was->mm - $is->mm) > 0.5) {
+                $costs[] = "{$was->print($this->unit)} becomes {$is->print($this->unit)} (".($is->mm < $was->mm ? $smaller : $larger).')';
             }
         }
         $saved = Decimal::print(max(0.0, $this->estimate->grams->likely - $estimate->grams->likely));
+        $lost = max(0.0, 1 - $after->litres / max(1e-9, $before->litres));
 
-        return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max(0.0, 1 - $after->litres / max(1e-9, $before->litres)), $estimate->enough);
+        return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max($lost, $otherwise), $estimate->enough, $less);
+    }
+
+    /** Rows that are worked, as far as the weigh-ins tell. */
+    private function begun(): int
+    {
+        $weighIns = $this->plan->spec->weighIns;
+        if ($weighIns === []) {
+            return 0;
+        }
+        $names = array_map(fn(Row $row): string => $row->name, $this->plan->pattern->rows);
+
+        return 1 + (int) array_search($weighIns[count($weighIns) - 1]->after, $names, true);
+    }
+
+    /** Body rounds among them; below zero while the base is worked. */
+    private function begunRounds(): int
+    {
+        return $this->begun() - count($this->plan->base->rounds);
+    }
+
+    /** @return list<Band> */
+    private function lowest(int $rounds): array
+    {
+        $bands = [];
+        foreach ($this->plan->body->bands as $band) {
+            $kept = min($rounds, $band->rounds);
+            if ($kept > 0) {
+                $bands[] = new Band($band->motif, $band->loop, $kept);
+                $rounds -= $kept;
+            }
+        }
+
+        return $bands;
     }
 
     private function change(?BaseSpec $base = null, ?BodySpec $body = null, ?SlotSpec $slots = null): BagSpec
     {
         $spec = $this->plan->spec;
         $settled = new BaseSpec($spec->base->ends, $this->plan->base->chain, count($this->plan->base->rounds));
-        $walls = new BodySpec($this->plan->body->stitch, $this->plan->body->loop, $this->plan->body->rounds);
         // Where the base changes, the slots are centred anew.
         $kept = $this->plan->slots === null ? null : ($base === null ? new SlotSpec($this->plan->slots->skip, $this->plan->slots->chain, $this->plan->slots->edgeRounds) : $spec->slots);
 
-        return new BagSpec($spec->name, $spec->wish, $spec->material, $spec->hook, $spec->swatch, $spec->working, $base ?? $settled, $body ?? $walls, $slots ?? $kept, $spec->predicted, $spec->weighIns, $spec->unit);
+        return $spec->shaped($base ?? $settled, $body ?? BodySpec::settled($this->plan->body), $slots ?? $kept);
+    }
+
+    private static function many(int $count, string $thing): string
+    {
+        return $count === 1 ? "One {$thing}" : "{$count} {$thing}s";
     }
 }

@@ -15,6 +15,7 @@ use Fescue\Core\Bag\Wish;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
+use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material;
 
@@ -23,6 +24,7 @@ final readonly class WhatIf
 {
     /**
      * @param float $firmness strand diameter over stitch width: the larger, the firmer
+     * @param ?Predicted $predicted what the hand is expected to make; null where a swatch of just this was measured
      * @param ?ComesOut $size where the counts stay; null where they make no bag
      * @param ?BagPlan $plan where the size stays; null where no counts come near it
      * @param ?MaterialEstimate $estimate of that plan
@@ -30,27 +32,25 @@ final readonly class WhatIf
     private function __construct(
         public HookSize $hook,
         public Material $material,
-        public Predicted $predicted,
+        public ?Predicted $predicted,
         public float $firmness,
         public ?ComesOut $size,
         public ?BagPlan $plan,
         public ?MaterialEstimate $estimate,
     ) {}
 
-    public static function of(BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook): self
+    /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
+    public static function of(BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $measured = null): self
     {
-        $predicted = $hand->predict($hook, $material->diameter, $material->kind, $plan->spec->body->stitch);
+        $predicted = $measured === null ? $hand->predict($hook, $material->diameter, $material->kind, $plan->spec->body->motif()) : null;
+        $swatch = $predicted === null ? $measured : BagDocument::expected($predicted, $material);
+        $with = fn(Wish $wish, BaseSpec $base, BodySpec $body): ?BagPlan => self::plan(new BagSpec($plan->spec->name, $wish, $material, $hook, $swatch, $plan->spec->working, $base, $body, $plan->spec->slots, $predicted));
         $out = $plan->comesOut;
         $size = new Wish($plan->spec->wish->length ?? $out->baseLength, $plan->spec->wish->width ?? $out->baseWidth, $plan->spec->wish->height ?? $out->height);
-        $counts = self::plan(self::with($plan->spec, $material, $hook, $predicted, $size, new BaseSpec($plan->spec->base->ends, $plan->base->chain, count($plan->base->rounds)), $plan->body->rounds));
-        $solved = self::plan(self::with($plan->spec, $material, $hook, $predicted, $size, new BaseSpec($plan->spec->base->ends), null));
+        $counts = $with($size, new BaseSpec($plan->spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body));
+        $solved = $with($size, new BaseSpec($plan->spec->base->ends), $plan->spec->body->following());
 
-        return new self($hook, $material, $predicted, $material->diameter->mm / $predicted->width->likely, $counts?->comesOut, $solved, $solved === null ? null : MaterialEstimate::of($solved));
-    }
-
-    private static function with(BagSpec $spec, Material $material, HookSize $hook, Predicted $predicted, Wish $wish, BaseSpec $base, ?int $bodyRounds): BagSpec
-    {
-        return new BagSpec($spec->name, $wish, $material, $hook, BagDocument::expected($predicted, $material), $spec->working, $base, new BodySpec($spec->body->stitch, $spec->body->loop, $bodyRounds), $spec->slots, $predicted);
+        return new self($hook, $material, $predicted, $material->diameter->mm / $swatch->gauge()->width->mm, $counts?->comesOut, $solved, $solved === null ? null : MaterialEstimate::of($solved));
     }
 
     private static function plan(BagSpec $spec): ?BagPlan

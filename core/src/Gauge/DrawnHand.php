@@ -10,7 +10,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 
 /** A maker drawn from the prior that LearnedHand states, to see whether it is as sure as it says. */
 final readonly class DrawnHand
@@ -22,40 +22,41 @@ final readonly class DrawnHand
     {
         $drawn = [];
         foreach (LearnedHand::HANDS as $measure => $hand) {
-            $drawn[$measure] = ['hand' => $hand * $chance->normal(), 'hook' => LearnedHand::SLOPES * $chance->normal(), 'diameter' => LearnedHand::SLOPES * $chance->normal(), Kind::Cord->value => 0.0, Stitch::Single->value => 0.0];
+            $drawn[$measure] = ['hand' => $hand * $chance->normal(), 'hook' => LearnedHand::SLOPES * $chance->normal(), 'diameter' => LearnedHand::SLOPES * $chance->normal(), Kind::Cord->value => 0.0];
             foreach (Kind::strands() as $kind) {
                 $drawn[$measure][$kind->value] ??= LearnedHand::KINDS * $chance->normal();
             }
-            foreach ([Stitch::HalfDouble, Stitch::Double, Stitch::Treble] as $stitch) {
-                $drawn[$measure][$stitch->value] = LearnedHand::STITCHES[$measure] * $chance->normal();
+            foreach (LearnedHand::POSTS as $post) {
+                $drawn[$measure][$post->value] = LearnedHand::STITCHES[$measure] * $chance->normal();
             }
+            $drawn[$measure][Motif::Mesh->value] = LearnedHand::MESHES[$measure] * $chance->normal();
         }
         $this->drawn = $drawn;
     }
 
-    /** @return array{HookSize, Length, Kind, Stitch} what she takes up next */
+    /** @return array{HookSize, Length, Kind, Motif} what she takes up next */
     public function occasion(): array
     {
         $diameter = $this->chance->between(2, 9);
 
-        return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Stitch::Single, Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble])];
+        return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Motif::Single, ...Motif::cases()])];
     }
 
     /** A swatch of hers, weighed. */
-    public function trial(HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): Trial
+    public function trial(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): Trial
     {
         $density = LinearDensity::gramsPerMetre(5);
-        [$width, $height, $strand] = array_map(fn(string $measure): float => $this->makes($measure, $hook, $diameter, $kind, $stitch), ['width', 'height', 'strand']);
+        [$width, $height, $strand] = array_map(fn(string $measure): float => $this->makes($measure, $hook, $diameter, $kind, $motif), ['width', 'height', 'strand']);
         $side = 10;
 
-        return new Trial(new Swatch($stitch, $side, Length::mm($side * $width), $side, Length::mm($side * $height), Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams)), $hook, $kind, $diameter, $density);
+        return new Trial(new Swatch($motif, $side, Length::mm($side * $width), $side, Length::mm($side * $height), Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams)), $hook, $kind, $diameter, $density);
     }
 
     /** One stitch's width, height or strand on one occasion, mm. */
-    public function makes(string $measure, HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): float
+    public function makes(string $measure, HookSize $hook, Length $diameter, Kind $kind, Motif $motif): float
     {
         $drawn = $this->drawn[$measure];
-        $none = LearnedHand::of([])->predict($hook, $diameter, $kind, $stitch);
+        $none = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
         $centre = match ($measure) {
             'width' => $none->width->likely,
             'height' => $none->height->likely,
@@ -63,7 +64,7 @@ final readonly class DrawnHand
         };
         $of = fn(string $cause): float => $drawn[$cause] ?? 0.0;
         $off = $drawn['hand'] + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK) + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
-            + $of($kind->value) + $of($stitch->value) + LearnedHand::NOISE * $this->chance->normal();
+            + $of($kind->value) + $of($motif->post()->value) + ($motif === Motif::Mesh ? $of(Motif::Mesh->value) : 0.0) + LearnedHand::NOISE * $this->chance->normal();
 
         return $centre * exp($off);
     }

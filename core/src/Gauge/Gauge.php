@@ -5,37 +5,63 @@ declare(strict_types=1);
 namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 
 /** What one stitch of the maker's fabric measures, and weighs where a swatch was weighed. */
 final readonly class Gauge
 {
     /**
      * @param Length $width of one stitch
-     * @param Length $height of one row of the swatch's stitch
+     * @param Length $height of one row of the swatch
      * @param ?Mass $mass of one stitch of the swatch
+     * @param list<self> $others of the same hook and material, measured in other stitches
      */
     public function __construct(
-        public Stitch $stitch,
+        public Motif $motif,
         public Length $width,
         public Length $height,
         public ?Mass $mass = null,
+        public array $others = [],
     ) {
-        if (! $stitch->makesFabric() || $width->mm <= 0 || $height->mm <= 0) {
-            throw new \InvalidArgumentException('A gauge is of a fabric stitch with a width and a height.');
+        if ($width->mm <= 0 || $height->mm <= 0) {
+            throw new \InvalidArgumentException('A gauge has a width and a height.');
         }
     }
 
-    /** Height of a row of any fabric stitch by the same hand; measured only for the swatch's own stitch. */
-    public function heightOf(Stitch $stitch): Length
+    /** As it was measured; null where it was not. */
+    public function measured(Motif $motif): ?self
     {
-        return $this->height->times($stitch->relativeHeight() / $this->stitch->relativeHeight());
+        foreach ([$this, ...$this->others] as $one) {
+            if ($one->motif === $motif) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /** Height of a row of any fabric by the same hand: as measured, else by common proportions from the swatch's own. */
+    public function heightOf(Motif $motif): Length
+    {
+        $measured = $this->measured($motif);
+        if ($measured !== null) {
+            return $measured->height;
+        }
+
+        return $this->height->times($motif->relativeHeight() / $this->motif->relativeHeight());
+    }
+
+    /** In one stitch of the swatch: as it was weighed, else by its loops. */
+    public function strand(LinearDensity $density): Length
+    {
+        return $this->mass === null ? $this->motif->loopLength($this->width, $this->singleHeight()) : $density->lengthOf($this->mass);
     }
 
     public function singleHeight(): Length
     {
-        return $this->heightOf(Stitch::Single);
+        return $this->heightOf(Motif::Single);
     }
 
     /** Extra stitches a round of single crochet needs to lie flat: 2π·h/w (geometry). */

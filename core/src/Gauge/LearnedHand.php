@@ -9,10 +9,11 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\LinearModel;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * How a maker works, from all of her swatches: three Bayesian linear models on logarithms, of a stitch's width, of its
+ * How a maker works, from all of her swatches and what her bags took: three Bayesian linear models on logarithms, of a stitch's width, of its
  * row's height and of the strand it takes, each in hook, diameter, kind and stitch.
  *
  * Before any swatch the prior speaks: a stitch is 1.55 times its hook wide (Handbook 4), nearly as high, and takes what
@@ -47,13 +48,23 @@ final readonly class LearnedHand
 
     public const KINDS = 0.06;
 
+    /** Of each stitch beside single crochet. */
     public const STITCHES = ['width' => 0.03, 'height' => 0.07, 'strand' => 0.07];
 
-    /** @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models */
-    private function __construct(private array $models, private int $swatches) {}
+    /** Of a mesh, beside what its posts are off by: its chains give. */
+    public const MESHES = ['width' => 0.06, 'height' => 0.05, 'strand' => 0.06];
 
-    /** @param list<Trial> $trials */
-    public static function of(array $trials): self
+    /** Stitches whose height and strand are a maker's own, beside single crochet. */
+    public const POSTS = [Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
+
+    /** @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models */
+    private function __construct(private array $models, private int $swatches, private int $bags) {}
+
+    /**
+     * @param list<Trial> $trials
+     * @param list<Worked> $worked what bags taught: of the strand alone
+     */
+    public static function of(array $trials, array $worked = []): self
     {
         $models = [];
         foreach (['width', 'height', 'strand'] as $measure) {
@@ -62,28 +73,51 @@ final readonly class LearnedHand
             foreach ($trials as $trial) {
                 $value = self::value($measure, $trial);
                 if ($value !== null) {
-                    $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->stitch);
+                    $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
                     $values[] = $value;
                 }
             }
-            $models[$measure] = $model->observing($rows, $values, array_fill(0, count($rows), self::NOISE));
+            $deviations = array_fill(0, count($rows), self::NOISE);
+            foreach ($measure === 'strand' ? $worked : [] as $one) {
+                $rows[] = self::row($one->hook, $one->diameter, $one->kind, $one->motif);
+                $values[] = log($one->strand->mm / self::loops($one->hook, $one->diameter, $one->motif));
+                $deviations[] = hypot(self::NOISE, $one->relative);
+            }
+            $models[$measure] = $model->observing($rows, $values, $deviations);
         }
 
-        return new self($models, count($trials));
+        return new self($models, count($trials), count($worked));
+    }
+
+    /** "3 swatches of yours and one bag weighed in the work"; '' where nothing has taught it. */
+    public function from(): string
+    {
+        return implode(' and ', array_filter([
+            match ($this->swatches) {
+                0 => '',
+                1 => 'one swatch of yours',
+                default => "{$this->swatches} swatches of yours",
+            },
+            match ($this->bags) {
+                0 => '',
+                1 => 'one bag weighed in the work',
+                default => "{$this->bags} bags weighed in the work",
+            },
+        ], fn(string $said): bool => $said !== ''));
     }
 
     /** What one stitch of the next swatch comes to. */
-    public function predict(HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): Predicted
+    public function predict(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): Predicted
     {
-        $row = self::row($hook, $diameter, $kind, $stitch);
+        $row = self::row($hook, $diameter, $kind, $motif);
         $spread = function (string $measure, float $centre) use ($row): Spread {
             $model = $this->models[$measure];
 
             return new Spread($centre * exp($model->expected($row)), sqrt($model->variance($row) + self::NOISE ** 2));
         };
-        [$width, $height] = self::centre($hook, $diameter, $stitch);
+        [$width, $height] = self::centre($hook, $diameter, $motif);
 
-        return new Predicted($stitch, $spread('width', $width), $spread('height', $height), $spread('strand', self::loops($hook, $diameter, $stitch)), $this->swatches);
+        return new Predicted($motif, $spread('width', $width), $spread('height', $height), $spread('strand', self::loops($hook, $diameter, $motif)), $this->swatches, $this->bags);
     }
 
     /**
@@ -101,7 +135,7 @@ final readonly class LearnedHand
             if (count($others) < 2) {
                 continue;
             }
-            $predicted = self::of($others)->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->stitch);
+            $predicted = self::of($others)->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
             $gauge = $trial->swatch->gauge();
             foreach (['wide' => [$gauge->width->mm, $predicted->width], 'high' => [$gauge->height->mm, $predicted->height]] as $way => [$measured, $expected]) {
                 $off = log($measured / $expected->likely);
@@ -118,7 +152,8 @@ final readonly class LearnedHand
     private static function prior(string $measure): LinearModel
     {
         $deviations = [self::HANDS[$measure], self::SLOPES, self::SLOPES];
-        array_push($deviations, ...array_fill(0, count(Kind::strands()) - 1, self::KINDS), ...array_fill(0, 3, self::STITCHES[$measure]));
+        array_push($deviations, ...array_fill(0, count(Kind::strands()) - 1, self::KINDS), ...array_fill(0, count(self::POSTS), self::STITCHES[$measure]));
+        $deviations[] = self::MESHES[$measure];
 
         return LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
     }
@@ -127,34 +162,34 @@ final readonly class LearnedHand
     private static function value(string $measure, Trial $trial): ?float
     {
         $gauge = $trial->swatch->gauge();
-        $stitch = $trial->swatch->stitch;
-        [$width, $height] = self::centre($trial->hook, $trial->diameter, $stitch);
+        $motif = $trial->swatch->motif;
+        [$width, $height] = self::centre($trial->hook, $trial->diameter, $motif);
         $strand = $trial->strand();
 
         return match ($measure) {
             'width' => log($gauge->width->mm / $width),
             'height' => log($gauge->height->mm / $height),
-            default => $strand === null || $strand->mm <= 0 ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $stitch)),
+            default => $strand === null || $strand->mm <= 0 ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $motif)),
         };
     }
 
     /** @return array{float, float} width and row height the prior expects, mm */
-    private static function centre(HookSize $hook, Length $diameter, Stitch $stitch): array
+    private static function centre(HookSize $hook, Length $diameter, Motif $motif): array
     {
         $width = self::WIDTH_OVER_HOOK * self::HOOK * ($hook->diameter->mm / self::HOOK) ** self::HOOK_SLOPE * ($diameter->mm / self::DIAMETER) ** self::DIAMETER_SLOPE;
 
-        return [$width, $width * self::HEIGHT_OVER_WIDTH * $stitch->relativeHeight()];
+        return [$width, $width * self::HEIGHT_OVER_WIDTH * $motif->relativeHeight()];
     }
 
-    private static function loops(HookSize $hook, Length $diameter, Stitch $stitch): float
+    private static function loops(HookSize $hook, Length $diameter, Motif $motif): float
     {
-        [$width, $height] = self::centre($hook, $diameter, Stitch::Single);
+        [$width, $height] = self::centre($hook, $diameter, Motif::Single);
 
-        return $stitch->loopLength(Length::mm($width), Length::mm($height))->mm;
+        return $motif->loopLength(Length::mm($width), Length::mm($height))->mm;
     }
 
-    /** @return list<float> one, hook, diameter, kinds beside cord, stitches beside single crochet */
-    private static function row(HookSize $hook, Length $diameter, Kind $kind, Stitch $stitch): array
+    /** @return list<float> one, hook, diameter, kinds beside cord, posts beside single crochet, and whether it is a mesh */
+    private static function row(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): array
     {
         $row = [1.0, log($hook->diameter->mm / self::HOOK), log($diameter->mm / self::DIAMETER)];
         foreach (Kind::strands() as $one) {
@@ -162,9 +197,10 @@ final readonly class LearnedHand
                 $row[] = $one === $kind ? 1.0 : 0.0;
             }
         }
-        foreach ([Stitch::HalfDouble, Stitch::Double, Stitch::Treble] as $one) {
-            $row[] = $one === $stitch ? 1.0 : 0.0;
+        foreach (self::POSTS as $post) {
+            $row[] = $post === $motif->post() ? 1.0 : 0.0;
         }
+        $row[] = $motif === Motif::Mesh ? 1.0 : 0.0;
 
         return $row;
     }

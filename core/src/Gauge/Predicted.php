@@ -6,13 +6,16 @@ namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 
 /** What a hand is expected to make: one stitch's width, its row's height and its strand, each in mm with how far it may be off. */
 final readonly class Predicted
 {
-    /** @param int $from swatches it was learned from */
-    public function __construct(public Stitch $stitch, public Spread $width, public Spread $height, public Spread $strand, public int $from) {}
+    /**
+     * @param int $from swatches it was learned from
+     * @param int $bags whose weigh-ins taught it too
+     */
+    public function __construct(public Motif $motif, public Spread $width, public Spread $height, public Spread $strand, public int $from, public int $bags = 0) {}
 
     public function width(): Length
     {

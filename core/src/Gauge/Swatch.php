@@ -7,20 +7,22 @@ namespace Fescue\Core\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 
 /** A measured piece: so many stitches over a width, so many rows over a height, perhaps weighed. */
 final readonly class Swatch
 {
     public const FEWEST_TO_TRUST = 8;
 
+    /** @param bool $fromOnHand whether it came out of what is on hand for a bag, since that was weighed */
     public function __construct(
-        public Stitch $stitch,
+        public Motif $motif,
         public float $stitches,
         public Length $width,
         public float $rows,
         public Length $height,
         public ?Mass $mass = null,
+        public bool $fromOnHand = false,
     ) {
         if ($stitches <= 0 || $rows <= 0) {
             throw new \InvalidArgumentException('A swatch has stitches and rows.');
@@ -30,7 +32,7 @@ final readonly class Swatch
     public function gauge(): Gauge
     {
         return new Gauge(
-            $this->stitch,
+            $this->motif,
             $this->width->times(1 / $this->stitches),
             $this->height->times(1 / $this->rows),
             $this->mass === null ? null : Mass::grams($this->mass->grams / ($this->stitches * $this->rows)),

@@ -11,7 +11,7 @@ use Fescue\Core\Stitch\Terms;
 /** The writing pass: a row in words, in US or UK terms. */
 final readonly class Writer
 {
-    public function __construct(private Terms $terms) {}
+    public function __construct(public Terms $terms) {}
 
     public function foundation(Pattern $pattern): string
     {
@@ -40,14 +40,16 @@ final readonly class Writer
     /**
      * Runs of rows that read alike, to be written once.
      *
+     * @param ?string $anew name of a row that begins a run of its own, however it reads
+     *
      * @return list<array{Row, Row}> first and last row of each run
      */
-    public function runs(Pattern $pattern): array
+    public function runs(Pattern $pattern, ?string $anew = null): array
     {
         $runs = [];
         foreach ($pattern->rows as $row) {
             $last = array_key_last($runs);
-            if ($last !== null && $runs[$last][0]->part === $row->part && $this->words($runs[$last][0]) === $this->words($row)) {
+            if ($last !== null && $row->name !== $anew && $runs[$last][0]->part === $row->part && $this->words($runs[$last][0]) === $this->words($row)) {
                 $runs[$last] = [$runs[$last][0], $row];
             } else {
                 $runs[] = [$row, $row];

@@ -28,12 +28,6 @@ enum Stitch: string
         return 1;
     }
 
-    /** Whether a fabric can be measured and worked in it. */
-    public function makesFabric(): bool
-    {
-        return $this !== self::Chain && $this !== self::Slip;
-    }
-
     /**
      * Height against a single crochet of the same hand: sl st 0, sc 1, hdc about 1.5, dc about 2, tr about 3.
      * Common practice, no source.

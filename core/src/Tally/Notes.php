@@ -6,14 +6,17 @@ namespace Fescue\Core\Tally;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Base\Oval;
+use Fescue\Core\Body\Band;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
+use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
 
 /** What a plan's maker should watch out for. */
@@ -24,6 +27,12 @@ final class Notes
 
     /** A hand with a coat's cuff, mm. From memory. */
     private const HAND = 85.0;
+
+    /** Share by which a stitch of one band may be wider than another's before the wall shows it. From memory. */
+    private const FLARES = 0.06;
+
+    /** Share by which a second strand may be off the first before its gauge is another. From memory. */
+    private const THICKER = 0.25;
 
     /** The one note that is there for every wished bag. */
     public const AGAINST_WISH = 'against-wish';
@@ -46,6 +55,9 @@ final class Notes
         $notes->flatness();
         $notes->size();
         $notes->slots();
+        $notes->mesh();
+        $notes->flares();
+        $notes->second();
         $notes->gauge();
         $notes->hook();
         $notes->care();
@@ -127,8 +139,20 @@ final class Notes
         return [
             new Side('length', 'long', 'shorter', 'longer', $wish->length, $out->baseLength, 'starting chain', $gauge->width->mm, $plan->base->chain, Oval::FEWEST_CHAINS),
             new Side('width', 'wide', 'narrower', 'wider', $wish->width, $out->baseWidth, 'base round', 2 * $gauge->singleHeight()->mm, count($plan->base->rounds), 1),
-            new Side('height', 'high', 'lower', 'higher', $wish->height, $out->height, 'body round', $gauge->heightOf($plan->body->stitch)->mm, $plan->body->rounds, 1),
+            new Side('height', 'high', 'lower', 'higher', $wish->height, $out->height, 'body round', $gauge->heightOf($this->growing()->motif)->mm, $this->growing()->rounds, 1),
         ];
+    }
+
+    /** The band that follows the height, or the first. */
+    private function growing(): Band
+    {
+        foreach ($this->plan->spec->body->bands as $place => $band) {
+            if ($band->rounds === null) {
+                return $this->plan->body->bands[$place];
+            }
+        }
+
+        return $this->plan->body->bands[0];
     }
 
     /** What rounding to whole stitches and rounds does to a side, however little. */
@@ -178,6 +202,57 @@ final class Notes
         $this->add('compare-slots', Tone::Better, 'Before the slots, lay the bag flat.', 'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all four marks together by half the gap.', $row);
     }
 
+    private function mesh(): void
+    {
+        $bands = $this->plan->body->bands;
+        $open = array_filter($bands, fn(Band $band): bool => $band->motif->chains() > 0);
+        if ($open === []) {
+            return;
+        }
+        $this->add('mesh-open', Tone::Better, 'A mesh gives, and lets small things through.', 'Line the bag or keep large things in it; it hangs longer than it lies.');
+        if (isset($open[count($bands) - 1]) && $this->plan->slots !== null) {
+            $row = $this->plan->pattern->rows[count($this->plan->base->rounds) + $this->plan->body->rounds]->name;
+            $this->add('mesh-top', Tone::Better, "{$row} stands on a mesh.", 'Work its stitches around the chains of the round below; they hold better than in single loops.', $row);
+        }
+    }
+
+    private function flares(): void
+    {
+        $gauge = $this->plan->gauge;
+        $place = count($this->plan->base->rounds);
+        foreach ($this->plan->body->bands as $band) {
+            $row = $this->plan->pattern->rows[$place]->name;
+            $place += $band->rounds;
+            $wider = ($gauge->measured($band->motif)->width->mm ?? $gauge->width->mm) / $gauge->width->mm - 1;
+            if (abs($wider) > self::FLARES) {
+                $percent = (int) round(100 * abs($wider));
+                $this->add('band-width', Tone::Better, "From {$row} the {$band->motif->abbreviation($this->terms)} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.', 'The wall '.($wider > 0 ? 'flares there; a smaller hook for that band holds it straight.' : 'draws in there; a larger hook for that band lets it out.'), $row);
+            }
+        }
+    }
+
+    private function second(): void
+    {
+        $second = $this->plan->spec->second;
+        $takes = $this->estimate->second;
+        if ($second === null || $takes === null) {
+            return;
+        }
+        $this->add('second-material', Tone::Better, "{$second->from} begins the second material.", 'Lay it in at the last draw-through of the stitch before, and work over both tails.', $second->from);
+        $last = array_slice($this->plan->pattern->rows, -2);
+        if (in_array($second->from, array_map(fn(Row $row): string => $row->name, $last), true)) {
+            $this->add('second-late', Tone::Trouble, 'A join so near the edge shows, and bears the load.', 'Begin the second material a round or two lower.', $second->from);
+        }
+        if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
+            $hundred = MaterialEstimate::hundred($takes->enough);
+            $this->add('second-short', Tone::Trouble, 'The second material may run out.', "{$second->material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.", $second->from);
+        }
+        $thick = $second->material->diameter->mm / $this->plan->spec->material->diameter->mm;
+        if (abs($thick - 1) > self::THICKER) {
+            $this->add('second-thickness', Tone::Trouble, 'The second material is '.($thick > 1 ? 'thicker' : 'thinner').' than the first.', 'The gauge is the first one’s: work a swatch of the second with the same hook before you trust the counts.', $second->from);
+        }
+    }
+
     private function gauge(): void
     {
         $swatch = $this->plan->spec->swatch;
@@ -187,8 +262,11 @@ final class Notes
         if ($swatch->stitches < Swatch::FEWEST_TO_TRUST || $swatch->rows < Swatch::FEWEST_TO_TRUST) {
             $this->add('swatch-small', Tone::Better, 'The swatch is small.', 'Half a stitch misread over so few moves the whole bag; measure over '.Swatch::FEWEST_TO_TRUST.' stitches and rows or more.');
         }
-        if ($swatch->stitch !== $this->plan->body->stitch || $swatch->stitch !== Stitch::Single) {
-            $this->add('height-derived', Tone::Better, "The swatch was {$swatch->stitch->abbreviation($this->terms)} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
+        $gauge = $this->plan->gauge;
+        $worked = [Motif::Single, ...array_map(fn(Band $band): Motif => $band->motif, $this->plan->body->bands)];
+        if (array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null) !== []) {
+            $names = implode(' and ', array_map(fn(Gauge $one): string => $one->motif->abbreviation($this->terms), [$gauge, ...$gauge->others]));
+            $this->add('height-derived', Tone::Better, "The swatch was {$names} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
         }
     }
 

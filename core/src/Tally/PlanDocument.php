@@ -8,6 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
+use Fescue\Core\Estimate\SecondTakes;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
@@ -50,13 +51,26 @@ final class PlanDocument
                 'enough' => $estimate->enough === null ? null : round($estimate->enough, 2),
                 'per_part' => array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $estimate->parts),
                 'runs_out' => $estimate->runsOut === null ? null : ['row' => $estimate->runsOut->row, 'stitch' => $estimate->runsOut->stitch],
-            ] + ($estimate->unit === null ? [] : ['buy' => ['unit_g' => round($estimate->unit->grams, 1), 'p80' => $estimate->balls(0.80), 'p95' => $estimate->balls(0.95), 'p99' => $estimate->balls(0.99)]]),
+            ] + ($estimate->unit === null ? [] : ['buy' => ['unit_g' => round($estimate->unit->grams, 1), 'p80' => $estimate->balls(0.80), 'p95' => $estimate->balls(0.95), 'p99' => $estimate->balls(0.99)]])
+                + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
+            ...self::second($estimate->second),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
                 'row' => $note->row,
                 'text' => $note->text(),
             ], Notes::on($plan, $estimate, terms: $terms)),
         ]);
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private static function second(?SecondTakes $second): array
+    {
+        return $second === null ? [] : ['second' => [
+            'from' => $second->from,
+            'length_m' => self::spread($second->metres),
+            'mass_g' => self::spread($second->grams),
+            'enough' => $second->enough === null ? null : round($second->enough, 2),
+        ]];
     }
 
     /** @return array{low: float, likely: float, high: float} */

@@ -15,7 +15,7 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Placement;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Skip;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Tally\PlanDocument;
 use PHPUnit\Framework\TestCase;
 
@@ -77,7 +77,7 @@ final class PlannerPropertyTest extends TestCase
             self::assertLessThanOrEqual($round + 1e-6, abs($out->baseWidth->mm - $wish->width?->mm), $said);
         }
         if (! isset($document['body']['rounds'])) {
-            self::assertLessThanOrEqual($plan->gauge->heightOf($plan->body->stitch)->mm + 1e-6, abs($out->height->mm - $wish->height?->mm), $said);
+            self::assertLessThanOrEqual($plan->gauge->heightOf($plan->body->bands[0]->motif)->mm + 1e-6, abs($out->height->mm - $wish->height?->mm), $said);
         }
     }
 
@@ -143,7 +143,7 @@ final class PlannerPropertyTest extends TestCase
                 'stitches' => 10,
                 'width' => $width.' cm',
                 'rows' => 10,
-                'height' => round($height * Stitch::from($stitch)->relativeHeight(), 3).' cm',
+                'height' => round($height * Motif::from($stitch)->relativeHeight(), 3).' cm',
                 'mass' => $maybe(mt_rand(20, 400).' g'),
             ]),
             'working' => $pick(['spiral', 'joined']),

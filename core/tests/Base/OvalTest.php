@@ -11,14 +11,14 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Counter;
 use Fescue\Core\Pattern\Placement;
 use Fescue\Core\Pattern\Working;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class OvalTest extends TestCase
 {
     private static function oval(int $chain, int $rounds, Ends $ends, float $height = 11.5, float $width = 12.0): Oval
     {
-        return new Oval($chain, $rounds, $ends, new Gauge(Stitch::Single, Length::mm($width), Length::mm($height)), Working::Spiral);
+        return new Oval($chain, $rounds, $ends, new Gauge(Motif::Single, Length::mm($width), Length::mm($height)), Working::Spiral);
     }
 
     /** @return list<int> */

@@ -9,7 +9,13 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
+use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Trial;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\TestCase;
@@ -53,11 +59,73 @@ final class MendsTest extends TestCase
         self::assertStringContainsString('treble crochet', $said);
     }
 
+    public function testTheLineOfAnotherStitchIsAsHighAsDoesIt(): void
+    {
+        $mends = self::mends(['material/on_hand' => '800 g']);
+        $mesh = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'mesh')))[0];
+        $bands = $mesh->plan->body->bands ?? [];
+        self::assertCount(2, $bands);
+        self::assertSame([Motif::Single, Loop::Back, Motif::Mesh], [$bands[0]->motif, $bands[0]->loop, $bands[1]->motif]);
+        self::assertSame('From Round '.(3 + $bands[0]->rounds)." up, work the body in double crochet mesh, {$bands[1]->rounds} rounds of it", $mesh->do);
+        // Two single crochet rounds are a double crochet high: nearly nothing of the height is lost.
+        self::assertEqualsWithDelta(14 * 11.5, $bands[0]->rounds * 11.5 + $bands[1]->rounds * 23, 11.5);
+        // A line one mesh round higher does not do.
+        $higher = Documents::tote(['material/on_hand' => '800 g', 'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => $bands[0]->rounds + 2, 'above' => [['stitch' => 'mesh', 'rounds' => $bands[1]->rounds - 1]]]]);
+        self::assertFalse(MaterialEstimate::of(Planner::plan(BagDocument::read($higher)))->isSure());
+    }
+
+    public function testSmallerAllRoundKeepsItsProportions(): void
+    {
+        $mends = self::mends(['material/on_hand' => '650 g', 'handles/skip' => null, 'handles/chain' => null]);
+        $smaller = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'smaller all round')))[0];
+        $was = Planner::plan(BagDocument::read(Documents::tote([])))->comesOut;
+        $is = $smaller->plan?->comesOut;
+        self::assertNotNull($is);
+        $share = (int) preg_replace('/\D/', '', $smaller->do) / 100;
+        // Whole stitches and rounds come near it: a stitch is 12 mm, a base round 23, a body round 11.5.
+        self::assertEqualsWithDelta($share * $was->baseLength->mm, $is->baseLength->mm, 12.5);
+        self::assertEqualsWithDelta($share * $was->baseWidth->mm, $is->baseWidth->mm, 12);
+        self::assertEqualsWithDelta($share * $was->height->mm, $is->height->mm, 6);
+        self::assertSame([], array_filter(self::mends(['material/on_hand' => '500 g', 'weigh_ins' => [['after' => 'Round 2', 'left' => '410 g']]]), fn(Mend $mend): bool => str_contains($mend->do, 'all round')));
+    }
+
+    public function testHandlesAreMadeShorterNoFurtherThanTheyMay(): void
+    {
+        $takes = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote([]))))->grams->at(MaterialEstimate::SURE);
+        $shorter = fn(float $missing): array => array_values(array_filter(self::mends(['material/on_hand' => round($takes - $missing, 1).' g']), fn(Mend $mend): bool => str_contains($mend->do, 'handles shorter')));
+        self::assertSame('Make the handles shorter: chain 15, not 16', $shorter(1)[0]->do);
+        self::assertSame(15, $shorter(1)[0]->plan?->slots?->chain);
+        self::assertSame([], $shorter(60), 'Chains over ten skipped stitches are ten at least.');
+    }
+
+    public function testASmallerHookWhereTheHandIsKnown(): void
+    {
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g'])));
+        $hand = LearnedHand::of([new Trial($plan->spec->swatch, $plan->spec->hook, Kind::Cord, Length::mm(4), $plan->spec->material->density)]);
+        $hooks = fn(?LearnedHand $known): array => array_values(array_filter(Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::US, $known), fn(Mend $mend): bool => str_contains($mend->do, 'hook')));
+        self::assertSame([], $hooks(null));
+        $smaller = $hooks($hand)[0];
+        self::assertNotNull($smaller->plan);
+        self::assertLessThan(8, $smaller->plan->spec->hook->diameter->mm);
+        self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->hook->diameter->mm);
+        self::assertSame([22, 14, 56], [$smaller->plan->base->chain, $smaller->plan->body->rounds, $smaller->plan->base->last()->stitches()]);
+        self::assertLessThan($plan->comesOut->flatWidth->mm, $smaller->plan->comesOut->flatWidth->mm);
+        self::assertStringContainsString('(narrower)', $smaller->costs);
+    }
+
+    public function testASecondMaterialThatIsThereIsNotProposedAgain(): void
+    {
+        $cord = ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'];
+        $do = implode("\n", array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '500 g', 'second' => ['from' => 'Round 14', 'material' => $cord + ['on_hand' => '2 kg']]])));
+        self::assertNotSame('', $do);
+        self::assertStringNotContainsString('second material', $do);
+    }
+
     public function testWhatIsBegunIsNotUndone(): void
     {
         $mends = self::mends(['material/on_hand' => '800 g', 'weigh_ins' => [['after' => 'Round 6', 'left' => '530 g']]]);
         foreach ($mends as $mend) {
-            self::assertDoesNotMatchRegularExpression('/chains|base round|body in/', $mend->do);
+            self::assertDoesNotMatchRegularExpression('/chains|base round|hook|From Round [1-6] up/', $mend->do);
         }
         self::assertNotSame([], $mends);
     }

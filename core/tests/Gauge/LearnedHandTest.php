@@ -14,28 +14,28 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Motif;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 final class LearnedHandTest extends TestCase
 {
-    private static function trial(float $stitchMm, float $rowMm, float $hook = 8, float $diameter = 4, Kind $kind = Kind::Cord, Stitch $stitch = Stitch::Single, ?float $grams = null): Trial
+    private static function trial(float $stitchMm, float $rowMm, float $hook = 8, float $diameter = 4, Kind $kind = Kind::Cord, Motif $motif = Motif::Single, ?float $grams = null): Trial
     {
-        return new Trial(new Swatch($stitch, 10, Length::mm(10 * $stitchMm), 10, Length::mm(10 * $rowMm), $grams === null ? null : Mass::grams($grams)), HookSize::mm($hook), $kind, Length::mm($diameter), LinearDensity::gramsPerMetre(8.2));
+        return new Trial(new Swatch($motif, 10, Length::mm(10 * $stitchMm), 10, Length::mm(10 * $rowMm), $grams === null ? null : Mass::grams($grams)), HookSize::mm($hook), $kind, Length::mm($diameter), LinearDensity::gramsPerMetre(8.2));
     }
 
     /** Handbook 4: without a swatch a stitch is about 1.55 times its hook wide, about 15 % either way; loops as 4(w + h). From memory. */
     public function testBeforeAnySwatchThePriorSpeaks(): void
     {
-        $guess = LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Stitch::Single);
+        $guess = LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
         self::assertEqualsWithDelta(1.55 * 8, $guess->width->likely, 1e-9);
         self::assertEqualsWithDelta(0.15, $guess->width->relative, 0.02);
         self::assertEqualsWithDelta(4 * ($guess->width->likely + $guess->height->likely), $guess->strand->likely, 1e-9);
         self::assertEqualsWithDelta(0.15, $guess->strand->relative, 0.02);
         self::assertSame(0, $guess->from);
-        $thick = LearnedHand::of([])->predict(HookSize::mm(16), Length::mm(8), Kind::Cord, Stitch::Double);
+        $thick = LearnedHand::of([])->predict(HookSize::mm(16), Length::mm(8), Kind::Cord, Motif::Double);
         self::assertEqualsWithDelta(2 * $guess->width->likely, $thick->width->likely, 1e-9);
         self::assertEqualsWithDelta(4 * $guess->height->likely, $thick->height->likely, 1e-9);
     }
@@ -43,25 +43,33 @@ final class LearnedHandTest extends TestCase
     public function testOneSwatchTellsItsOwnStitchAndOthersLess(): void
     {
         $hand = LearnedHand::of([self::trial(10.5, 10.0, grams: 79)]);
-        $same = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Stitch::Single);
+        $same = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
         self::assertEqualsWithDelta(10.5, $same->width->likely, 0.3);
         self::assertEqualsWithDelta(0.79 / 8.2 * 1000, $same->strand->likely, 3);
         self::assertLessThan(0.06, $same->width->relative);
-        $double = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Stitch::Double);
+        $double = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Double);
         self::assertEqualsWithDelta(20.0, $double->height->likely, 1.5);
         self::assertGreaterThan($same->height->relative, $double->height->relative);
         // A second swatch, of that stitch, narrows it.
-        $two = LearnedHand::of([self::trial(10.5, 10.0), self::trial(10.6, 21.5, stitch: Stitch::Double)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Stitch::Double);
+        $two = LearnedHand::of([self::trial(10.5, 10.0), self::trial(10.6, 21.5, motif: Motif::Double)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Double);
         self::assertLessThan($double->height->relative, $two->height->relative);
         self::assertEqualsWithDelta(21.5, $two->height->likely, 0.5);
         // Another kind is less sure than the same; an unweighed swatch says nothing of the strand.
-        self::assertGreaterThan($same->width->relative, $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Plarn, Stitch::Single)->width->relative);
-        self::assertEqualsWithDelta(LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Stitch::Single)->strand->relative, LearnedHand::of([self::trial(10.5, 10.0)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Stitch::Single)->strand->relative, 1e-12);
+        // A mesh is wider of its mark than its posts; one mesh measured narrows it, and says something of double crochet too.
+        $mesh = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Mesh);
+        foreach (['width', 'height', 'strand'] as $measure) {
+            self::assertGreaterThan($double->{$measure}->relative, $mesh->{$measure}->relative);
+        }
+        $meshed = LearnedHand::of([self::trial(10.5, 10.0), self::trial(11.4, 22.0, motif: Motif::Mesh)]);
+        self::assertLessThan($mesh->width->relative, $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Mesh)->width->relative);
+        self::assertLessThan($double->height->relative, $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Double)->height->relative);
+        self::assertGreaterThan($same->width->relative, $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Plarn, Motif::Single)->width->relative);
+        self::assertEqualsWithDelta(LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single)->strand->relative, LearnedHand::of([self::trial(10.5, 10.0)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single)->strand->relative, 1e-12);
     }
 
     public function testTheOddSwatchIsNamed(): void
     {
-        $honest = [self::trial(12, 11.5), self::trial(13.4, 12.9, 9, 4.5), self::trial(10.7, 10.1, 7, 3.5), self::trial(12.2, 23.1, stitch: Stitch::Double)];
+        $honest = [self::trial(12, 11.5), self::trial(13.4, 12.9, 9, 4.5), self::trial(10.7, 10.1, 7, 3.5), self::trial(12.2, 23.1, motif: Motif::Double)];
         self::assertSame([], LearnedHand::doubts($honest));
         $odd = [...$honest, self::trial(7.0, 11.4)];
         $doubts = LearnedHand::doubts($odd);

@@ -1,3 +1,4 @@
+@use(App\Http\Typed)
 @php $unit = auth()->user()->units->value; @endphp
 <x-layout title="Plan a bag" narrow>
     <h1>Plan a bag</h1>
@@ -34,7 +35,7 @@
                         @php $wrong = $errors->first("size.$side"); @endphp
                         <div class="field">
                             <label for="size-{{ $side }}">{{ ucfirst($side) }}</label>
-                            <input id="size-{{ $side }}" name="size[{{ $side }}]" value="{{ old("size.$side") }}" placeholder="{{ $unit === 'cm' ? $example.' cm' : round($example / 2.54).' in' }}" required @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="size-{{ $side }}-wrong" @endif>
+                            <input id="size-{{ $side }}" name="size[{{ $side }}]" value="{{ Typed::before("size.$side") }}" placeholder="{{ $unit === 'cm' ? $example.' cm' : round($example / 2.54).' in' }}" required @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true" aria-describedby="size-{{ $side }}-wrong" @endif>
                             <p class="wrong" id="size-{{ $side }}-wrong">{{ $wrong }}</p>
                         </div>
                     @endforeach

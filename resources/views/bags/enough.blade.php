@@ -1,4 +1,8 @@
+@use(App\Http\Typed)
+@use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Pattern\Part)
+@use(Fescue\Core\Stitch\Stitch)
 @php
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
@@ -27,6 +31,7 @@
                 <p class="section-rule"><b>Runs out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}@if ($out->latest !== null) and not after {{ $out->latest }}@else , or not at all @endif, in nine of ten bags.</p>
             @elseif ($rest !== null && $rest > 0)
                 <p class="section-rule">It is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
+                @if ($rests !== [])<p class="soft">At this gauge the rest is surely enough for one of these: @foreach ($rests as $one){{ $one->thing }}, {{ $sheet->figure($one->plan->comesOut->baseLength) }} × {{ $sheet->figure($one->plan->comesOut->baseWidth) }} × {{ $sheet->say($one->plan->comesOut->height) }}, {{ Decimal::print($one->estimate->grams->likely) }} g{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
             @endif
             @if ($mends !== [])<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
             <div class="sheet narrowing" tabindex="0" role="group" aria-label="How the estimate narrows">{!! $bands !!}</div>
@@ -35,7 +40,14 @@
                     <h2 id="mends">Making it fit</h2>
                     <ol class="mends">
                         @foreach ($mends as $mend)
-                            <li><b>{{ $mend->do }}.</b> {{ ucfirst($mend->costs) }}.@if ($mend->chance !== null) Then {{ max(1, min(99, (int) round(100 * $mend->chance))) }} in 100.@endif</li>
+                            <li>
+                                <p><b>{{ $mend->do }}.</b> {{ ucfirst($mend->costs) }}.@if ($mend->chance !== null) Then {{ MaterialEstimate::hundred($mend->chance) }} in 100.@endif</p>
+                                @if ($mend->plan)
+                                    <form method="post" action="{{ route('bags.mend', $bag) }}">@csrf<input type="hidden" name="do" value="{{ $mend->do }}"><button class="plain" aria-label="Take it: {{ $mend->do }}">Take it</button></form>
+                                @else
+                                    <p><a href="{{ route('bags.plan', $bag) }}">Choose it at Material and hook</a></p>
+                                @endif
+                            </li>
                         @endforeach
                     </ol>
                 </section>
@@ -44,14 +56,42 @@
                 <h2 id="parts">Where it goes</h2>
                 <table class="compare">
                     <thead><tr><th scope="col">part</th><th scope="col">metres</th><th scope="col">grams</th></tr></thead>
-                    <tbody>@foreach ($estimate->parts as $part)<tr><th scope="row">{{ $part->part }}</th><td>{{ Decimal::print($part->metres, 1) }}</td><td>{{ Decimal::print($part->grams) }}</td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($estimate->parts as $part)<tr><th scope="row">{{ $part->part }}</th><td>{{ Decimal::print($part->metres, 1) }}</td><td>{{ Decimal::print($part->grams, $part->grams < 10 ? 1 : 0) }}</td></tr>@endforeach</tbody>
+                    <tfoot>
+                        <tr><th scope="row">in all</th><td>{{ Decimal::print($estimate->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->grams->likely) }}</b></td></tr>
+                        @if ($estimate->second)<tr><th scope="row">{{ $bag->second()?->name ?? 'second material' }}, from {{ $estimate->second->from }}</th><td>{{ Decimal::print($estimate->second->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->second->grams->likely) }}</b></td></tr>@endif
+                    </tfoot>
                 </table>
+                <p class="soft">One @foreach ($breakdown->each as $stitch => $metres){{ Stitch::from($stitch)->abbreviation($sheet->terms) }} takes {{ Decimal::print(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ', one ' }}@endforeach</p>
+                <details class="above">
+                    <summary>Round by round, and what the ball should weigh after it</summary>
+                    <table class="compare">
+                        <thead><tr><th scope="col">round</th><th scope="col">grams</th><th scope="col">then left</th></tr></thead>
+                        <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ str_replace('Round ', '', $row->row) }}</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
+                    </table>
+                </details>
+                <p class="soft">No seams: the bag is worked in rounds. @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
+                @if ($estimate->second?->enough !== null)
+                    <p>Of {{ $bag->second()?->name ?? 'the second material' }} there is enough in {{ MaterialEstimate::hundred($estimate->second->enough) }} of 100 such bags: {{ Decimal::print($estimate->second->grams->low()) }} to {{ Decimal::print($estimate->second->grams->high()) }} g in 9 of 10.</p>
+                @endif
+                @if ($estimate->waste->likely > 0)
+                    <p>Cutting that much strand throws away about {{ Decimal::print($estimate->waste->likely) }} g beside it, as your last batch did.</p>
+                @endif
                 @if ($estimate->unit)
-                    <p>In balls of {{ $estimate->unit->print() }}: {{ $estimate->balls(0.8) }} to be 80 % sure, {{ $estimate->balls(0.95) }} for 95 %, {{ $estimate->balls(0.99) }} for 99 %.</p>
+                    <p>In {{ $supply->noun ?? 'balls' }} of {{ $estimate->unit->print() }} of strand: {{ $estimate->balls(0.8) }} to be 80 % sure, {{ $estimate->balls(0.95) }} for 95 %, {{ $estimate->balls(0.99) }} for 99 %.</p>
+                @endif
+                @if ($bag->swatch)
+                    <form method="post" action="{{ route('bags.swatch-counts', $bag) }}" class="begin">
+                        @csrf
+                        <input type="hidden" name="counts" value="{{ $plan->spec->swatch->fromOnHand ? 0 : 1 }}">
+                        <p>{{ $plan->spec->swatch->fromOnHand ? 'The swatch is counted: it came out of what is on hand since that was weighed.' : 'The swatch'.($plan->spec->swatch->mass ? "’s {$plan->spec->swatch->mass->print()}" : '').' is not counted: what is on hand was weighed after it, or it will be unravelled.' }}</p>
+                        <button class="btn btn-quiet">{{ $plan->spec->swatch->fromOnHand ? 'Leave it out' : 'Count it' }}</button>
+                    </form>
                 @endif
             </section>
         </section>
         <section aria-label="Weigh-ins">
+            @isset($bag->choices['together'])<p><a href="{{ route('stash.together', ['bag' => $bag->id]) }}">The strands kept with this bag, and where each runs out</a></p>@endisset
             <h2>Weigh what is left</h2>
             <p>Lay the ball on the scale between two rounds, the work hanging beside it. Each weigh-in says how much your hands really take.</p>
             <form method="post" action="{{ route('bags.enough', $bag) }}" novalidate>
@@ -70,6 +110,10 @@
                         </li>
                     @endforeach
                 </ul>
+                @if ($lesson)
+                    @php $more = (int) round(100 * ($lesson->strand->mm / $plan->gauge->strand($plan->spec->material->density)->mm - 1)); @endphp
+                    <p>So far your hands took {{ Decimal::print($lesson->strand->mm / 10, 1) }} cm a stitch, {{ $more === 0 ? 'just what was expected' : abs($more).' % '.($more > 0 ? 'more' : 'less').' than expected' }}. What they take is remembered for other bags.</p>
+                @endif
             @elseif ($onHand === null)
                 <p class="soft">What was on hand at the start is not known: the first weigh-in only begins.</p>
             @endif
@@ -79,19 +123,28 @@
                     $hours = fn (float $minutes): string => intdiv((int) round($minutes), 60).' h '.str_pad((string) ((int) round($minutes) % 60), 2, '0', STR_PAD_LEFT);
                     $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
                     $stuff = $price === null ? null : $price * $estimate->grams->likely;
+                    $secondPrice = $estimate->second === null ? null : $bag->second()?->priceOfOne();
+                    $stuff = $stuff === null || $secondPrice === null ? $stuff : $stuff + $secondPrice * $estimate->second->grams->likely;
+                    $tag = is_numeric($bag->choices['price_tag'] ?? null) ? (string) $bag->choices['price_tag'] : null;
                     $work = $wage === null ? null : (float) $wage * $minutes->likely / 60;
                 @endphp
                 <div class="figures">
                     <p class="figure"><b>{{ $hours($minutes->likely) }}</b><span>{{ $hours($minutes->low()) }} to {{ $hours($minutes->high()) }} in 9 of 10, {{ $logged->isEmpty() ? 'guessed at 12 s a stitch' : 'from what you logged' }}</span></p>
-                    @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price</span></p>@endif
+                    @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->second === null ? '' : ($secondPrice === null ? '; the second has none' : ', both') }}</span></p>@endif
                     @if ($work !== null)<p class="figure"><b>{{ Decimal::print($work, 2) }}</b><span>your work</span></p>@endif
-                    @if ($stuff !== null && $work !== null)<p class="figure"><b>{{ Decimal::print($stuff + $work, 2) }}</b><span>both; what you ask for it is yours to set</span></p>@endif
+                    @if ($stuff !== null && $work !== null)<p class="figure"><b>{{ Decimal::print($stuff + $work, 2) }}</b><span>both</span></p>@endif
+                    @if ($tag !== null)<p class="figure"><b>{{ Decimal::print((float) $tag, 2) }}</b><span>on your price tag{{ $stuff === null || $minutes->likely <= 0 ? '' : ', which leaves '.Decimal::print(((float) $tag - $stuff) * 60 / $minutes->likely, 2).' for an hour' }}</span></p>@endif
                 </div>
+                <form class="begin" method="post" action="{{ route('bags.price', $bag) }}">
+                    @csrf
+                    <label>Your price tag <input class="form-control" name="price_tag" value="{{ Typed::before('price_tag', $tag) }}" placeholder="yours to set" inputmode="decimal" autocomplete="off"></label>
+                    <button class="btn btn-quiet">Keep it</button>
+                </form>
                 @if ($wage === null)<p class="soft">Say what an hour of your work is worth at <a href="{{ route('account') }}">your account</a>, and it stands here too.</p>@endif
                 <form class="begin" method="post" action="{{ route('bags.time', $bag) }}">
                     @csrf
-                    <label>Part <select class="form-select" name="part">@foreach ($estimate->parts as $part)@if ($part->part !== 'tails')<option @selected(old('part') === $part->part)>{{ $part->part }}</option>@endif @endforeach</select></label>
-                    <label>took <input class="form-control" name="minutes" value="{{ old('minutes') }}" placeholder="1 h 20; 0 takes it out" autocomplete="off"></label>
+                    <label>Part <select class="form-select" name="part">@foreach ($estimate->parts as $part)@if (Part::tryFrom($part->part))<option @selected(Typed::before('part') === $part->part)>{{ $part->part }}</option>@endif @endforeach</select></label>
+                    <label>took <input class="form-control" name="minutes" value="{{ Typed::before('minutes') }}" placeholder="1 h 20; 0 takes it out" autocomplete="off"></label>
                     <button class="btn btn-quiet">Log it</button>
                 </form>
                 @if ($logged->isNotEmpty())<ul class="list-plain">@foreach ($logged as $part => $took)<li><span>{{ $part }}</span><b>{{ $hours($took) }}</b></li>@endforeach</ul>@endif

@@ -1,3 +1,4 @@
+@use(App\Http\Typed)
 <x-layout title="Read a bag file" narrow>
     <h1>Read a bag file</h1>
     <p>A file that Fescue exported: the plan with the material and swatch it stood on. Nothing is added to your stash; you can choose your own material for it after.</p>
@@ -13,15 +14,7 @@
     @endif
     <form method="post" action="{{ route('bags.import') }}" enctype="multipart/form-data">
         @csrf
-        <div class="field">
-            <label for="file">File</label>
-            <input id="file" name="file" type="file" class="form-control" accept=".json,application/json" aria-describedby="file-wrong" data-most-bytes="{{ \Fescue\Core\Document\Json::MOST_BYTES }}">
-            <p class="wrong" id="file-wrong" role="alert"></p>
-        </div>
-        <div class="field">
-            <label for="text">or its text</label>
-            <textarea id="text" name="text" rows="12" class="form-control" spellcheck="false">{{ old('text') }}</textarea>
-        </div>
+        <x-sent-text accept=".json,application/json" :most="\Fescue\Core\Document\Json::MOST_BYTES" label="or its text" :text="Typed::before('text', '')" rows="12" />
         <button class="btn btn-primary">Read it</button>
         <a class="beside" href="{{ route('bags.index') }}">Back to the bags</a>
     </form>

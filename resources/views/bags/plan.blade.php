@@ -1,12 +1,12 @@
+@use(App\Http\Typed)
 @use(App\Bags\BagForm)
-@use(Fescue\Core\Stitch\Stitch)
+@use(Fescue\Core\Bag\BagDocument)
 @php
     $learned = ($bag->choices['learned'] ?? false) === true;
     $choices = $bag->choices;
     $stations = $sheet?->stations() ?? [];
     $solved = $sheet?->solved() ?? [];
     $maker = auth()->user();
-    $terms = $maker->terms;
     $with = function ($list, $linked, string $own) {
         $names = $list->pluck('name', 'id')->all();
         if ($linked?->trashed()) {
@@ -14,14 +14,13 @@
         }
         return $linked === null ? ['' => $own] + $names : $names;
     };
-    $stitches = [];
-    foreach (Stitch::cases() as $stitch) {
-        if ($stitch->makesFabric()) {
-            $stitches[$stitch->value] = $stitch->fullName($terms).' ('.$stitch->abbreviation($terms).')';
-        }
-    }
+    $loops = ['both' => 'both loops', 'back' => 'back loop only: ribs outside', 'front' => 'front loop only: ribs inside'];
+    $above = array_values((array) old('body.above', $choices['body']['above'] ?? []));
+    $above = array_values(array_filter($above, fn ($one) => is_array($one) && is_string($one['stitch'] ?? null) && $one['stitch'] !== ''));
+    $spare = min(BagDocument::MOST_BANDS - 2, count($above));
+    $second = $choices['second'] ?? [];
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
-        'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'handles' => 'handles', default => 'material',
+        'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'second' => 'material', 'handles' => 'handles', default => 'material',
     } : 'size';
 @endphp
 <x-layout :title="$bag->name()">
@@ -34,13 +33,13 @@
                 <div class="inside">
                     <div class="field">
                         <label for="name">Name</label>
-                        <input id="name" name="name" class="form-control" maxlength="120" value="{{ old('name', $bag->name()) }}" aria-describedby="name-wrong">
+                        <input id="name" name="name" class="form-control" maxlength="120" value="{{ Typed::before('name', $bag->name()) }}" aria-describedby="name-wrong">
                         <p class="wrong" id="name-wrong" data-wrong="name">{{ $errors->first('name') }}</p>
                     </div>
                     @foreach (['length' => 'Base length', 'width' => 'Base width', 'height' => 'Height'] as $side => $label)
                         <div class="field line">
                             <label for="size-{{ $side }}">{{ $label }}</label>
-                            <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off" value="{{ old("size.$side", $choices['size'][$side] ?? '') }}" @class(['form-control', 'is-invalid' => $errors->has("size.$side")]) aria-describedby="size-{{ $side }}-wrong">
+                            <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off" value="{{ Typed::before("size.$side", $choices['size'][$side] ?? '') }}" @class(['form-control', 'is-invalid' => $errors->has("size.$side")]) aria-describedby="size-{{ $side }}-wrong">
                             <p class="wrong" id="size-{{ $side }}-wrong" data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
@@ -58,10 +57,20 @@
                     <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED : $bag->swatch_id" :options="($learned ? $swatches->pluck('name', 'id')->all() : $with($swatches, $bag->swatch, 'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
                     <div class="field line">
                         <label for="hook">Hook</label>
-                        <input id="hook" name="hook" autocomplete="off" value="{{ old('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">
+                        <input id="hook" name="hook" autocomplete="off" value="{{ Typed::before('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">
                         <p class="wrong" id="hook-wrong" data-wrong="hook">{{ $errors->first('hook') }}</p>
                     </div>
                     <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect, less surely.</p>
+                    <details class="above" @if ($second !== []) open @endif>
+                        <summary>Another material from a round on</summary>
+                        <x-pick name="second[material_id]" label="Then" :value="Typed::before('second.material_id', $second['material_id'] ?? '')" :options="['' => isset($second['material']) ? 'as its file says' : 'none'] + $materials->pluck('name', 'id')->all()" />
+                        <div class="field line">
+                            <label for="second-from">From round</label>
+                            <input id="second-from" name="second[from]" autocomplete="off" value="{{ Typed::before('second.from', str_replace('Round ', '', $second['from'] ?? '')) }}" @class(['form-control', 'is-invalid' => $errors->has('second.from')]) aria-describedby="second-from-wrong">
+                            <p class="wrong" id="second-from-wrong" data-wrong="second.from">{{ $errors->first('second.from') }}</p>
+                        </div>
+                        <p class="hint">About as thick as the first, as the gauge stays. An empty round takes it out.</p>
+                    </details>
                 </div>
             </details>
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>
@@ -77,10 +86,18 @@
             <details class="station" name="station" data-station="4" @if ($open === 'body') open @endif>
                 <summary><b>Body</b><span data-region="station-body">{{ $stations['station-body'] ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-pick name="body[stitch]" label="Stitch" :value="$choices['body']['stitch'] ?? 'sc'" :options="$stitches" />
-                    <x-pick name="body[loop]" label="Worked through" :value="$choices['body']['loop'] ?? 'both'" :options="['both' => 'both loops', 'back' => 'back loop only: ribs outside', 'front' => 'front loop only: ribs inside']" />
+                    <x-motif name="body[stitch]" :value="$choices['body']['stitch'] ?? 'sc'" />
+                    <x-pick name="body[loop]" label="Worked through" :value="$choices['body']['loop'] ?? 'both'" :options="$loops" />
                     <x-count name="body[rounds]" label="Rounds of body" :value="$choices['body']['rounds'] ?? ''" :solved="$solved['body[rounds]'] ?? ''" />
-                    <p class="hint">Empty follows the height.</p>
+                    @foreach (range(0, $spare) as $place)
+                        <details class="above" @if (isset($above[$place])) open @endif>
+                            <summary>{{ $place === 0 ? 'Above that' : 'And above that' }}</summary>
+                            <x-motif name="body[above][{{ $place }}][stitch]" :label="'Band '.($place + 2).', stitch'" none="nothing more" :value="$above[$place]['stitch'] ?? ''" />
+                            <x-pick name="body[above][{{ $place }}][loop]" :label="'Band '.($place + 2).', worked through'" :value="$above[$place]['loop'] ?? 'both'" :options="$loops" />
+                            <x-count name="body[above][{{ $place }}][rounds]" :label="'Band '.($place + 2).', rounds'" :value="$above[$place]['rounds'] ?? ''" :solved="$solved['body[above]['.$place.'][rounds]'] ?? ''" />
+                        </details>
+                    @endforeach
+                    <p class="hint">Empty rounds follow the height; of several bands, one can.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="5" @if ($open === 'handles') open @endif>

@@ -1,7 +1,9 @@
 @use(App\Drawing\EnoughBand)
+@use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Tally\Notes)
 @php
+    $hung = $sheet->hung();
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
     $out = $plan->comesOut;
@@ -16,6 +18,12 @@
         <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->material->onHand) !!}</dd>
         <dd class="sub">{{ Decimal::print($estimate->metres->likely) }} m, {{ $estimate->origin->value }}</dd>
     </div>
+    @if ($estimate->second)
+        <div class="figure-row">
+            <dt>then {{ $sheet->bag->second()?->name ?? 'the second' }}</dt><dd><span class="large">{{ Decimal::print($estimate->second->grams->likely) }}</span> g</dd>
+            <dd class="sub">from {{ $estimate->second->from }}@if ($estimate->second->enough !== null), enough in {{ MaterialEstimate::hundred($estimate->second->enough) }} of 100 @endif</dd>
+        </div>
+    @endif
     <div class="figure-row">
         <dt>enough</dt>
         @if ($chance === null)
@@ -28,6 +36,7 @@
     <div class="figure-row">
         <dt>comes out</dt><dd><b>{{ $sheet->figure($out->flatWidth) }} × {{ $sheet->say($out->height) }}</b> flat</dd>
         <dd class="sub">base {{ $sheet->figure($out->baseLength) }} × {{ $sheet->say($out->baseWidth) }} · {{ Decimal::print($out->litres, 1) }} l</dd>
+        @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
         @if ($sheet->againstWish() !== '')<dd class="sub">against the wish: {{ $sheet->againstWish() }}</dd>@endif
     </div>
     <div class="figure-row"><dt>time</dt><dd><b>{{ intdiv($minutes, 60) }} h {{ str_pad((string) ($minutes % 60), 2, '0', STR_PAD_LEFT) }}</b> ± {{ $spread }} min</dd><dd class="sub">guessed at 12 s a stitch</dd></div>

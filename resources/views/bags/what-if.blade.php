@@ -3,7 +3,7 @@
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
     @if ($errors->any())<div class="flash trouble" role="alert" tabindex="-1" data-focus><p>{{ $errors->first() }}</p></div>@endif
-    <p>The same bag on other hooks and of other materials, as {{ $from === 0 ? 'common proportions guess it: you have no swatch yet' : ($from === 1 ? 'your one swatch teaches it' : "your {$from} swatches teach it") }}. Above, the size if the counts stay; below, the counts if the size stays, and what they take.</p>
+    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}. Above, the size if the counts stay; below, the counts if the size stays, and what they take.</p>
     <form class="sift" method="get" action="{{ route('bags.what-if', $bag) }}">
         <fieldset class="picks"><legend>Materials, up to six</legend>
             @foreach ($strands as $one)<label><input type="checkbox" name="materials[]" value="{{ $one->id }}" @checked($materials->contains('id', $one->id))> {{ $one->name }}</label>@endforeach
@@ -22,7 +22,7 @@
                             <td @class(['mine' => $mine])>
                                 @if ($cell->size)<p><b>{{ $said($cell->size->flatWidth) }} × {{ $sheet->say($cell->size->height) }}</b></p>@endif
                                 @if ($cell->plan)
-                                    <p>ch {{ $cell->plan->base->chain }}, {{ count($cell->plan->pattern->rows) }} rounds<br><b>{{ Decimal::print($cell->estimate->grams->likely) }} g</b>@if ($chance !== null), <span class="{{ $cell->estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Decimal::print($cell->estimate->minutes->likely / 60, 1) }} h, firmness {{ Decimal::print($cell->firmness, 2) }}</p>
+                                    <p>ch {{ $cell->plan->base->chain }}, {{ count($cell->plan->pattern->rows) }} rounds<br><b>{{ Decimal::print($cell->estimate->grams->likely) }} g</b>@if ($chance !== null), <span class="{{ $cell->estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Decimal::print($cell->estimate->minutes->likely / 60, 1) }} h, firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span></p>
                                     <form method="post" action="{{ route('bags.what-if', $bag) }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}">Take it</button></form>
                                 @else
                                     <p class="soft">no counts come to that size</p>

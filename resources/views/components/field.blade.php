@@ -1,5 +1,6 @@
 {{-- One labelled field with its hint and its message. Dots in a name are brackets in the form. --}}
 @props(['name', 'label', 'hint' => null, 'value' => null, 'type' => 'text', 'bag' => 'default', 'keep' => true])
+@use(App\Http\Typed)
 @php
     $id = str_replace('.', '-', $name);
     $wrong = $errors->getBag($bag)->first($name);
@@ -10,7 +11,7 @@
     @if ($hint !== null)
         <p class="hint" id="{{ $id }}-hint">{{ $hint }}</p>
     @endif
-    <input id="{{ $id }}" type="{{ $type }}" name="{{ $name }}" value="{{ $keep ? old($name, $value) : '' }}"
+    <input id="{{ $id }}" type="{{ $type }}" name="{{ $name }}" value="{{ $keep ? Typed::before($name, $value) : '' }}"
         {{ $attributes->class(['form-control', 'is-invalid' => $wrong !== '']) }}
         @if ($described !== '') aria-describedby="{{ $described }}" @endif @if ($wrong !== '') aria-invalid="true" @endif>
     @if ($wrong !== '')

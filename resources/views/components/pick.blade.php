@@ -1,9 +1,11 @@
 {{-- One labelled choice from a list. --}}
 @props(['name', 'label', 'options', 'value' => null, 'hint' => null])
+@use(App\Http\Typed)
 @php
-    $id = str_replace('.', '-', $name);
-    $wrong = $errors->first($name);
-    $chosen = (string) old($name, $value);
+    $dotted = str_replace(['[', ']'], ['.', ''], $name);
+    $id = str_replace('.', '-', $dotted);
+    $wrong = $errors->first($dotted);
+    $chosen = Typed::before($dotted, $value);
 @endphp
 <div class="field">
     <label for="{{ $id }}">{{ $label }}</label>
@@ -16,5 +18,5 @@
             <option value="{{ $option }}" @selected((string) $option === $chosen)>{{ $said }}</option>
         @endforeach
     </select>
-    <p class="wrong" data-wrong="{{ $name }}">{{ $wrong }}</p>
+    <p class="wrong" data-wrong="{{ $dotted }}">{{ $wrong }}</p>
 </div>

@@ -1,10 +1,11 @@
 {{-- A choice between schools as plain tiles with the difference in words. --}}
 @props(['name', 'label', 'options', 'value'])
+@use(App\Http\Typed)
 @php $dotted = str_replace(['[', ']'], ['.', ''], $name); @endphp
 <fieldset class="tiles">
     <legend>{{ $label }}</legend>
     @foreach ($options as $option => [$strong, $rest])
-        <label><input type="radio" name="{{ $name }}" value="{{ $option }}" @checked(old($dotted, $value) === $option)><b>{{ $strong }}</b> <span>{{ $rest }}</span></label>
+        <label><input type="radio" name="{{ $name }}" value="{{ $option }}" @checked(Typed::before($dotted, $value) === (string) $option)><b>{{ $strong }}</b> <span>{{ $rest }}</span></label>
     @endforeach
 </fieldset>
 @error($dotted)<p class="wrong">{{ $message }}</p>@enderror

@@ -106,6 +106,7 @@
                         @endif
                         <button class="btn btn-quiet">Cut it so</button>
                         <a href="{{ route('cutting.print', $form->again() + ['school' => $school->value]) }}">Print the drawing</a>
+                        <a href="{{ route('cutting.cuts', $form->again() + ['school' => $school->value]) }}">Cuts as CSV</a>
                     </form>
                 @endforeach
             @endif

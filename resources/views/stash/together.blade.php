@@ -1,3 +1,4 @@
+@use(App\Http\Controllers\TogetherController)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\LengthUnit)
 <x-layout title="Held together">
@@ -31,7 +32,18 @@
                     @endforeach
                 </ul>
                 @if ($bags->isNotEmpty())
-                    <div class="section-rule"><x-pick name="bag" label="For the bag" hint="Then each strand’s own place is told, and where to lay its next ball in." :options="['' => 'none yet'] + $bags->mapWithKeys(fn ($one) => [$one->id => $one->name()])->all()" :value="$bag?->id" /></div>
+                    <div class="section-rule">
+                    <x-pick name="bag" label="For the bag" hint="Then each strand’s own place is told, and where to lay its next ball in." :options="['' => 'none yet'] + $bags->mapWithKeys(fn ($one) => [$one->id => $one->name()])->all()" :value="$bag?->id" />
+                    <x-pick name="order" label="Worked one after another instead" hint="The first is at the bottom. For your own order choose it, hold them together, and number them." :options="TogetherController::ORDERS" :value="$order" />
+                    @if ($order === 'mine')
+                    <ul class="list-plain places">
+                        @foreach ($materials as $material)
+                            @continue(! in_array($typed($material), array_map(strval(...), range(1, TogetherController::MOST_ENDS)), true))
+                            <li><label for="place-{{ $material->id }}">{{ $material->name }}</label><input id="place-{{ $material->id }}" name="place[{{ $material->id }}]" inputmode="numeric" autocomplete="off" class="form-control" placeholder="–" value="{{ $typed($material, 'place') }}"></li>
+                        @endforeach
+                    </ul>
+                    @endif
+                    </div>
                 @endif
                 <p class="section-rule"><button class="btn btn-primary">Hold them together</button></p>
             </form>
@@ -64,7 +76,6 @@
                             @endforeach
                         </ul>
                     @endif
-                    @if (count($byShade) > 1)<p class="soft">Worked one after another instead, the dark low and the light high: {{ implode(', ', $byShade) }}.</p>@endif
                     @if ($bag)
                         <h2>In “{{ $bag->name() }}”</h2>
                         @if ($ends === null)
@@ -77,7 +88,33 @@
                                     <li><b>{{ $end->strand->name }}</b> ends in {{ $end->row }}, near stitch {{ $end->stitch }}, not before {{ $end->earliest }}. @if ($end->join) Lay its next ball in during <b>{{ $end->join }}</b>.@else No round before that bears a join: begin with another ball.@endif</li>
                                 @endforeach
                             </ul>
+                        @endif
+                        @if ($scraps)
+                            <h2>One after another, {{ TogetherController::ORDERS[$order] }}</h2>
+                            <ol class="list-plain scraps">
+                                @foreach ($scraps->scraps as $scrap)
+                                    <li><span>{{ $scrap->strand->name }}</span>
+                                        @if ($scrap->from !== null)
+                                            <b>{{ $scrap->from === $scrap->to ? $scrap->from : str_replace('Round ', 'Rounds ', $scrap->from).'–'.str_replace('Round ', '', $scrap->to) }}</b>
+                                            <span class="soft">{{ $scrap->short ? 'ends there' : Decimal::print($scrap->left).' m left over' }}</span>
+                                        @else
+                                            <b>set aside</b>
+                                            <span class="soft">{{ $scrap->left === null ? 'not weighed' : ($scrap->short ? 'too short to reach a round that bears a join' : 'not needed') }}</span>
+                                        @endif
+                                    </li>
+                                @endforeach
+                            </ol>
+                            @if ($scraps->missing > 0)<p><b>About {{ Decimal::print($scraps->wanting()->in(LengthUnit::Metre)) }} m more is wanting</b> to the end.</p>@endif
+                        @endif
+                        @if ($ends !== null)
                             <p class="soft">Joins are kept apart from each other, away from slots, and out of the last two rounds.</p>
+                            <form method="post" action="{{ route('stash.together') }}">
+                                @csrf
+                                <input type="hidden" name="bag" value="{{ $bag->id }}">
+                                <input type="hidden" name="order" value="{{ $order }}">
+                                @foreach (['ends', 'place'] as $field)@foreach ($query[$field] as $id => $value)@if (is_string($value))<input type="hidden" name="{{ $field }}[{{ $id }}]" value="{{ $value }}">@endif @endforeach @endforeach
+                                <button class="btn btn-quiet">{{ $isKept ? 'Keep this in its place' : 'Keep it with the bag' }}</button>
+                            </form>
                         @endif
                     @endif
                     <ul class="notes">

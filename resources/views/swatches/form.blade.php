@@ -1,17 +1,10 @@
 @use(Fescue\Core\Gauge\State)
-@use(Fescue\Core\Stitch\Stitch)
 @php
     $maker = auth()->user();
     $unit = $maker->units;
     $cordNames = ['' => 'none of these'] + $materials->pluck('name', 'id')->all();
     if ($swatch?->material?->trashed()) {
         $cordNames[$swatch->material->id] = "{$swatch->material->name} (put away)";
-    }
-    $stitches = [];
-    foreach (Stitch::cases() as $stitch) {
-        if ($stitch->makesFabric()) {
-            $stitches[$stitch->value] = $stitch->fullName($maker->terms).' ('.$stitch->abbreviation($maker->terms).')';
-        }
     }
     $number = fn (?float $value): ?string => $value === null ? null : (string) $value;
 @endphp
@@ -25,7 +18,7 @@
         <div class="pair">
             <x-pick name="material_id" label="Material" :options="$cordNames" :value="$swatch?->material_id ?? ($swatch ? '' : $materials->first()?->id)" />
             <x-field name="hook" label="Hook" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11" required />
-            <x-pick name="stitch" label="Stitch" :options="$stitches" :value="$swatch?->stitch->value ?? 'sc'" />
+            <x-motif :value="$swatch?->stitch->value" />
         </div>
         <section class="section-rule">
             <h2>Under the tape</h2>

@@ -31,7 +31,7 @@
                     {!! $swatch->material?->chip() ?? SwatchChip::of(Material::PLAIN, Kind::Cord, null, Length::mm(4)) !!}
                     <div class="what">
                         <h2><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->name }}</a></h2>
-                        <p class="sub">{{ $swatch->stitch->abbreviation(auth()->user()->terms) }} on {{ $swatch->hookSize()->print() }}@if ($swatch->material), {{ $swatch->material->name }}@endif @if ($swatch->chosen), chosen @endif @if ($swatch->state->value !== 'relaxed'), {{ $swatch->state->value }} @endif</p>
+                        <p class="sub">{{ $swatch->stitch->abbreviation(auth()->user()->terms) }} on {{ $swatch->hookSize()->print() }}{{ $swatch->material ? ", {$swatch->material->name}" : '' }}{{ $swatch->chosen ? ', chosen' : '' }}{{ $swatch->state->value !== 'relaxed' ? ", {$swatch->state->value}" : '' }}</p>
                         @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif
                     </div>
                     <p class="figure first"><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b><span>stitches × rows in 10 cm</span></p>

@@ -1,15 +1,8 @@
 @use(App\Bags\PictureMarks)
 @use(Fescue\Core\Measure\Decimal)
-@use(Fescue\Core\Stitch\Stitch)
 @php
     $at = $marks->at;
     $r = max($picture->width, $picture->height) / 60;
-    $stitches = [];
-    foreach (Stitch::cases() as $stitch) {
-        if ($stitch->makesFabric()) {
-            $stitches[$stitch->value] = $stitch->fullName(auth()->user()->terms);
-        }
-    }
 @endphp
 <x-layout title="Mark the picture">
     <div class="page-head">
@@ -51,7 +44,7 @@
                 <div class="pair">
                     <x-pick name="material_id" label="Material" :options="['' => 'none of these'] + $materials" :value="$marks->typed('material_id')" />
                     <x-field name="hook" label="Hook" :value="$marks->typed('hook')" placeholder="8 mm or L-11" autocomplete="off" />
-                    <x-pick name="stitch" label="Stitch" :options="$stitches" :value="$marks->typed('stitch')" />
+                    <x-motif :value="$marks->typed('stitch')" />
                 </div>
                 <button class="btn btn-quiet" formmethod="post">Keep it as a swatch</button>
             @endif

@@ -1,19 +1,15 @@
+@use(App\Http\Typed)
+@use(App\Bags\Hands)
 @use(Fescue\Core\Gauge\State)
 @use(Fescue\Core\Material\Fabric)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
-@use(Fescue\Core\Stitch\Stitch)
+@use(Fescue\Core\Stitch\Motif)
 @php
     $terms = auth()->user()->terms;
     $ten = Length::mm(100);
     $four = Length::of(4, LengthUnit::Inch);
-    $stitches = [];
-    foreach (Stitch::cases() as $stitch) {
-        if ($stitch->makesFabric()) {
-            $stitches[$stitch->value] = $stitch->fullName($terms);
-        }
-    }
     $over = fn (float $one, Length $length): string => Decimal::print($length->mm / $one, 1);
 @endphp
 <x-layout title="Hook trial">
@@ -41,7 +37,7 @@
                             <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
                             <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $gauge->width->mm, 2) : '' }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
-                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif</td>
+                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? Hands::hang($swatch, $swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif</td>
                             <td>@if ($swatch->chosen)<b class="good">chosen</b>@else<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
                         </tr>
                     @endforeach
@@ -49,12 +45,12 @@
                         @php [$w, $h] = [$predicted->width, $predicted->height]; @endphp
                         <tr class="guess">
                             <th scope="row">{{ $hook->print() }}</th>
-                            <td>{{ Stitch::Single->abbreviation($terms) }}</td>
+                            <td>{{ Motif::Single->abbreviation($terms) }}</td>
                             <td>{{ $over($w->likely, $ten) }} × {{ $over($h->likely, $ten) }}<br><span class="soft">{{ $over($w->high(), $ten) }}–{{ $over($w->low(), $ten) }} × {{ $over($h->high(), $ten) }}–{{ $over($h->low(), $ten) }}</span></td>
                             <td>{{ $over($w->likely, $four) }} × {{ $over($h->likely, $four) }}</td>
                             <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $w->likely, 2) : '' }}</td>
                             <td>{{ Decimal::print($material->density()->massOf($predicted->strand())->grams, 2) }} g</td>
-                            <td class="soft">not tried; {{ $from === 0 ? 'a guess' : ($from === 1 ? 'from 1 swatch of yours' : "from {$from} swatches of yours") }}</td>
+                            <td class="soft">not tried; {{ $from === '' ? 'a guess' : "from {$from}" }}</td>
                             <td></td>
                         </tr>
                     @endforeach
@@ -68,7 +64,7 @@
                 <input type="hidden" name="material" value="{{ $material->id }}">
                 <div class="pair">
                     <x-field name="hook" label="Hook" placeholder="8 mm or L-11" autocomplete="off" />
-                    <x-pick name="stitch" label="Stitch" :options="$stitches" />
+                    <x-motif />
                     <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" />
                     <x-field name="hung_load" label="Load it hung under" placeholder="only if it hung: 2 kg" autocomplete="off" />
                     <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" />
@@ -77,7 +73,7 @@
                 <div class="field">
                     <label for="quick">What the tape says</label>
                     <p class="hint" id="quick-hint">A line each, edge stitches left out; say it as often as you measured it: “16 chains = 20 cm”, “31 rows = 40 cm”.</p>
-                    <textarea id="quick" name="quick" rows="4" spellcheck="false" @class(['form-control', 'is-invalid' => $wrong !== '']) aria-describedby="quick-hint @if ($wrong !== '') quick-wrong @endif" @if ($wrong !== '') aria-invalid="true" @endif>{{ old('quick') }}</textarea>
+                    <textarea id="quick" name="quick" rows="4" spellcheck="false" @class(['form-control', 'is-invalid' => $wrong !== '']) aria-describedby="quick-hint @if ($wrong !== '') quick-wrong @endif" @if ($wrong !== '') aria-invalid="true" @endif>{{ Typed::before('quick') }}</textarea>
                     @if ($wrong !== '')<p class="wrong" id="quick-wrong">{{ $wrong }}</p>@endif
                 </div>
                 <div class="pair">

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Files\Csv;
+use App\Files\Reading;
+use App\Http\Typed;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+
+/**
+ * A table out as CSV and in again. Nothing is taken in until the maker has seen what was read and agrees.
+ *
+ * @template T
+ */
+abstract class CsvController extends Controller
+{
+    /** What it is a table of, as its routes begin and its views are filed: "stash". */
+    protected const STATION = '';
+
+    /** One of them, and several. */
+    protected const THINGS = ['line', 'lines'];
+
+    abstract protected function write(User $maker): string;
+
+    /** @return Reading<T> */
+    abstract protected function reading(string $text, User $maker): Reading;
+
+    /** @param list<T> $good */
+    abstract protected function take(User $maker, array $good): void;
+
+    public function export(Request $request): Response
+    {
+        return response($this->write($this->maker($request)), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="'.static::STATION.'.csv"',
+        ]);
+    }
+
+    public function show(): View
+    {
+        return view(static::STATION.'.import', ['text' => '', 'reading' => null]);
+    }
+
+    public function read(Request $request): View|RedirectResponse
+    {
+        $file = $request->file('file');
+        $text = $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Csv::MOST_BYTES
+            ? (string) $file->get()
+            : Typed::text($request, 'text');
+        if ($text === '') {
+            return redirect()->route(static::STATION.'.import')->withErrors(['file' => $file instanceof UploadedFile ? 'The file is empty or larger than 4 MB.' : 'Choose a file or paste its lines.']);
+        }
+        $maker = $this->maker($request);
+        $reading = $this->reading($text, $maker);
+        if ($request->boolean('agreed') && $reading->good !== []) {
+            $this->take($maker, $reading->good);
+            $count = count($reading->good);
+            [$one, $several] = static::THINGS;
+
+            return redirect()->route(static::STATION.'.index')->with('status', $count === 1 ? "One {$one} is taken in." : "{$count} {$several} are taken in.");
+        }
+
+        return view(static::STATION.'.import', ['text' => mb_scrub($text), 'reading' => $reading]);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stash;
+
+use App\Models\Batch;
+use App\Models\Material;
+use Fescue\Core\Material\Acquired;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Strip\Source;
+
+/** How more of a material is to be had: in balls as bought, or in shirts and bags like those it was cut from. */
+final readonly class Supply
+{
+    /**
+     * @param Mass $unit strand that one of them gives
+     * @param string $noun "balls", "shirts or tubes"
+     * @param float $waste grams thrown away in cutting, for each gram of strand
+     */
+    private function __construct(public Mass $unit, public string $noun, public float $waste) {}
+
+    /** Null where nothing says how large one is. */
+    public static function of(Material $material): ?self
+    {
+        if ($material->acquired === Acquired::Cut) {
+            return self::cut($material);
+        }
+        $bought = in_array($material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true);
+
+        return ! $bought || $material->price_for === null || (float) $material->price_for <= 0 ? null : new self(Mass::grams((float) $material->price_for), "{$material->acquired->value}s", 0.0);
+    }
+
+    /** As its last batch was planned. */
+    private static function cut(Material $material): ?self
+    {
+        $batches = Batch::query()->where('material_id', $material->id);
+        $batches->whereNotNull('finished_at')->orderByDesc('id');
+        $plan = $batches->first()?->plan();
+        if ($plan?->mass === null || $plan->waste === null || $plan->mass->grams <= 0) {
+            return null;
+        }
+        $noun = match ($plan->spec->source) {
+            Source::Tube => 'shirts or tubes',
+            Source::Panel => 'panels',
+            Source::BagLoops, Source::BagSpiral => 'bags',
+            Source::RibbonHalf => 'ribbons',
+        };
+
+        return new self(Mass::grams(round($plan->mass->grams / $plan->spec->pieces, 2)), $noun, round($plan->waste->grams / $plan->mass->grams, 4));
+    }
+}

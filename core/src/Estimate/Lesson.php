@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Gauge\Worked;
+use Fescue\Core\Pattern\Row;
+
+/** What the weigh-ins of a bag teach the hand: how much strand a stitch took there. */
+final class Lesson
+{
+    /** What is used over what its gauge says, beyond which something else was weighed. From memory. */
+    private const MOST = 3.0;
+
+    /** Null where nothing was used up between two weighings, or so much that it cannot be the stitches. */
+    public static function of(BagPlan $plan): ?Worked
+    {
+        $spec = $plan->spec;
+        $takes = Consumption::of($plan);
+        $weighIns = $spec->weighIns;
+        $onHand = $spec->material->onHand?->grams;
+        $first = $onHand === null ? array_shift($weighIns) : null;
+        $last = array_pop($weighIns);
+        if ($last === null) {
+            return null;
+        }
+        $places = array_flip(array_map(fn(Row $row): string => $row->name, $plan->pattern->rows));
+        $from = $first === null ? 0 : $places[$first->after] + 1;
+        $to = $places[$last->after] + 1;
+        [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $from, $to);
+        $used = $first === null ? ($onHand ?? 0.0) - $last->left->grams - $takes->before() : $first->left->grams - $last->left->grams;
+        if ($used * self::MOST < $expected || $used > self::MOST * $expected) {
+            return null;
+        }
+        $gauge = $plan->gauge;
+
+        return new Worked($gauge->motif, $spec->hook, $spec->material->kind, $spec->material->diameter, $gauge->strand($spec->material->density)->times($used / $expected), hypot($off / $expected, Factors::WEIGH_IN_G / $expected));
+    }
+}

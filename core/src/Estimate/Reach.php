@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Measure\Spread;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Statistics\Normal;
+
+/** How far a length of strand reaches into a bag, and which rows bear a join before that. Rows by their place, lengths in metres. */
+final readonly class Reach
+{
+    /** Rounds at the end of a bag that no join should fall in: it shows, and bears the load. Common practice, no source. */
+    private const LAST = 2;
+
+    /** Rows between one join and another. */
+    private const APART = 2;
+
+    /**
+     * @param list<float> $metres of each row
+     * @param list<int> $stitches of each row
+     * @param float $swing by how much more than expected the rows take, in the worst of twenty bags
+     */
+    private function __construct(private BagPlan $plan, public array $metres, private array $stitches, public float $tail, private float $swing) {}
+
+    public static function of(BagPlan $plan): self
+    {
+        $takes = Consumption::of($plan);
+        $factors = Factors::prior($plan);
+        $density = $plan->spec->material->density->gramsPerMetre;
+        $metres = array_map(fn(int $place): float => $factors->taking($takes, $place, $place + 1)[0] / $density, array_keys($takes->rows));
+        [$all, $off] = $factors->taking($takes, 0, count($takes->rows));
+
+        return new self($plan, $metres, $takes->stitches, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);
+    }
+
+    /** @return ?array{int, int} row and stitch, from 1, in which it likely ends; null where it lasts */
+    public function end(float $lasts, int $from = 0): ?array
+    {
+        $end = $this->endsIn($lasts, $from, 1.0);
+        if ($end === null) {
+            return null;
+        }
+        [$place, $share] = $end;
+
+        return [$place, max(1, min($this->stitches[$place], (int) floor($share * $this->stitches[$place]) + 1))];
+    }
+
+    /** Row before which it does not end in nineteen of twenty bags; null where it surely lasts. */
+    public function earliest(float $lasts, int $from = 0): ?int
+    {
+        return $this->endsIn($lasts, $from, 1 + $this->swing)[0] ?? null;
+    }
+
+    /**
+     * The last row that is surely reached and bears a join: apart from others, away from slots, out of the last two rounds.
+     *
+     * @param list<int> $taken by other joins
+     * @param int $from the first row that may be taken
+     */
+    public function join(int $early, array $taken, int $from = 0): ?int
+    {
+        for ($row = min($early - 1, count($this->metres) - 1 - self::LAST); $row >= $from; $row--) {
+            $free = array_filter($taken, fn(int $other): bool => abs($other - $row) < self::APART) === [];
+            if ($free && $this->plan->pattern->rows[$row]->part !== Part::Handles) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
+    public function name(int $row): string
+    {
+        return $this->plan->pattern->rows[$row]->name;
+    }
+
+    /** @return ?array{int, float} the row, and how far into it; null where it lasts */
+    private function endsIn(float $lasts, int $from, float $factor): ?array
+    {
+        $gone = $this->tail;
+        for ($place = $from; $place < count($this->metres); $place++) {
+            $length = $factor * $this->metres[$place];
+            if ($gone + $length > $lasts) {
+                return [$place, max(0.0, ($lasts - $gone) / max(1e-9, $length))];
+            }
+            $gone += $length;
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BagSpec;
+use Fescue\Core\Bag\BaseSpec;
+use Fescue\Core\Bag\BodySpec;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\Wish;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Measure\Length;
+
+/** A small thing that the rest of a material would do for, of the same gauge. */
+final readonly class Rest
+{
+    /** What is made of rests: length, width and height, mm. Common practice, no source. */
+    private const THINGS = ['basket' => [240, 140, 120], 'belt bag' => [200, 70, 130], 'tray' => [200, 100, 60], 'pouch' => [150, 50, 100], 'key purse' => [90, 35, 70]];
+
+    private function __construct(public string $thing, public BagPlan $plan, public MaterialEstimate $estimate) {}
+
+    /**
+     * The largest first.
+     *
+     * @param float $grams that are surely left
+     *
+     * @return list<self> those it is enough for, nine times in ten
+     */
+    public static function of(BagPlan $plan, float $grams): array
+    {
+        $spec = $plan->spec;
+        $found = [];
+        foreach (self::THINGS as $thing => [$length, $width, $height]) {
+            try {
+                $small = Planner::plan(new BagSpec($thing, new Wish(Length::mm($length), Length::mm($width), Length::mm($height)), $spec->material, $spec->hook, $spec->swatch, $spec->working, new BaseSpec($spec->base->ends), BodySpec::plain($spec->body->motif()), null, $spec->predicted));
+            } catch (Refused) {
+                // Too coarse a gauge for so small a thing.
+                continue;
+            }
+            $estimate = MaterialEstimate::of($small);
+            if ($estimate->grams->at(MaterialEstimate::SURE) <= $grams) {
+                $found[] = new self($thing, $small, $estimate);
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+/** What one row takes, and what is left on the ball after it: likely, and not less or more in nine of ten bags. Grams. */
+final readonly class RowTakes
+{
+    /**
+     * @param string $row its name
+     * @param ?float $left null where what is on hand is not known, and for rows weighed already or of the second material
+     */
+    public function __construct(public string $row, public float $grams, public ?float $left, public ?float $low, public ?float $high) {}
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Gauge;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Tally\Note;
+use Fescue\Core\Tally\Notes;
+use Fescue\Core\Tests\Bag\Documents;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What was measured wins over what is guessed from another stitch. */
+final class OtherStitchesTest extends TestCase
+{
+    private const BODY = ['body' => ['stitch' => 'sc', 'rounds' => 6, 'above' => [['stitch' => 'mesh', 'rounds' => 5]]]];
+
+    /** Rows 25 mm high where twice the sc's 11.5 is 23; 0.6 g a top. */
+    private const MESH = ['stitch' => 'mesh', 'stitches' => 10, 'width' => '12.4 cm', 'rows' => 4, 'height' => '10 cm', 'mass' => '24 g'];
+
+    /** @param array<string, mixed> $changes */
+    private static function plan(array $changes): BagPlan
+    {
+        return Planner::plan(BagDocument::read(Documents::tote($changes + self::BODY)));
+    }
+
+    /** @return array<string, ?string> row by code */
+    private static function notes(BagPlan $plan): array
+    {
+        return array_column(array_map(fn(Note $note): array => [$note->code, $note->row], Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre)), 1, 0);
+    }
+
+    public function testItsRowsAreAsHighAsTheyWereMeasured(): void
+    {
+        [$guessed, $measured] = [self::plan([]), self::plan(['also' => [self::MESH]])];
+        self::assertEqualsWithDelta(5 * 23.0, $guessed->comesOut->height->mm - 8 * 11.5, 1e-9);
+        self::assertEqualsWithDelta(5 * 25.0, $measured->comesOut->height->mm - 8 * 11.5, 1e-9);
+        self::assertEqualsWithDelta(11.5, $measured->gauge->singleHeight()->mm, 1e-9);
+        self::assertNull($guessed->gauge->measured(Motif::Mesh));
+        self::assertArrayHasKey('height-derived', self::notes($guessed));
+        self::assertArrayNotHasKey('height-derived', self::notes($measured));
+    }
+
+    public function testItTakesWhatItWasWeighedToTakeAndThatIsSurer(): void
+    {
+        [$guessed, $measured] = [MaterialEstimate::of(self::plan([])), MaterialEstimate::of(self::plan(['also' => [self::MESH]]))];
+        $other = fn(MaterialEstimate $of): float => array_sum(array_map(fn($part): float => $part->part === 'body' ? 0.0 : $part->grams, $of->parts));
+        self::assertEqualsWithDelta($other($guessed), $other($measured), 1e-9);
+        self::assertEqualsWithDelta(6 * 56 * 0.79 + 5 * 56 * 0.6, $measured->parts[1]->grams, 1e-6);
+        self::assertLessThan($guessed->grams->relative, $measured->grams->relative);
+        // Measured but not weighed, only its height is known.
+        $tape = MaterialEstimate::of(self::plan(['also' => [array_diff_key(self::MESH, ['mass' => 1])]]));
+        self::assertEqualsWithDelta($guessed->grams->relative, $tape->grams->relative, 1e-9);
+    }
+
+    public function testASingleCrochetMeasuredBesideServesTheBase(): void
+    {
+        $tall = ['stitch' => 'dc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 5, 'height' => '12 cm', 'mass' => '70 g'];
+        $plan = self::plan(['gauge' => $tall, 'also' => [['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11 cm', 'mass' => '79 g']]]);
+        self::assertEqualsWithDelta(11, $plan->gauge->singleHeight()->mm, 1e-9);
+        self::assertEqualsWithDelta(2 * 2 * 11, $plan->comesOut->baseWidth->mm, 1e-6);
+    }
+
+    public function testABandThatIsWiderIsSaidWhereItBegins(): void
+    {
+        self::assertSame('Round 9', self::notes(self::plan(['also' => [['width' => '13.5 cm'] + self::MESH]]))['band-width']);
+        self::assertArrayNotHasKey('band-width', self::notes(self::plan(['also' => [self::MESH]])));
+    }
+
+    public function testTheFileSaysItAgainstItsSchema(): void
+    {
+        $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json');
+        $document = Documents::tote(['also' => [self::MESH]] + self::BODY);
+        self::assertTrue((new Validator())->validate(json_decode((string) json_encode($document)), $schema)->isValid());
+    }
+
+    /** @return array<string, array{array<string, mixed>, string}> */
+    public static function wrong(): array
+    {
+        return [
+            'the same stitch' => [['also' => [['stitch' => 'sc'] + self::MESH]], '/also/0/stitch'],
+            'one twice' => [['also' => [self::MESH, self::MESH]], '/also/1/stitch'],
+            'without a gauge' => [['gauge' => null, 'swatches' => [['hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']] + self::MESH], 'also' => [self::MESH]], '/also'],
+            'no fabric' => [['also' => [['height' => '99 cm'] + self::MESH]], '/also/0/height'],
+        ];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('wrong')]
+    public function testBadOnesAreRefusedWhereTheyStand(array $changes, string $path): void
+    {
+        try {
+            self::plan($changes);
+            self::fail('Was planned.');
+        } catch (Refused $e) {
+            self::assertSame($path, $e->problems[0]->path);
+        }
+    }
+}

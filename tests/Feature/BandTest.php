@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bag;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Several bands and a second material, from the form to the drawing, the words and the file. */
+final class BandTest extends TestCase
+{
+    private const ABOVE = [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => '3'], ['stitch' => '', 'loop' => 'both', 'rounds' => '']];
+
+    public function testBandsAreChosenDrawnAndWritten(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => '8', 'above' => self::ABOVE]]))->assertSessionHasNoErrors();
+        self::assertSame(['stitch' => 'sc', 'loop' => 'back', 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => 3]]], $bag->fresh()?->choices['body']);
+        $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 11–13, mesh: 56 each')->assertSee('A mesh gives');
+        $this->get("/bags/{$bag->id}/words")->assertSee('[dc in next st, ch 1, skip 1] 28 times.')->assertSee('Rounds 11–13')->assertSee('stands on a mesh');
+        // Left open, the first band follows the height and says so in its field.
+        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '', 'above' => self::ABOVE]]))->assertOk()->assertJsonPath('solved.body[rounds]', '15')->assertJsonPath('solved.body[above][0][rounds]', '3');
+        // A file that goes out comes in the same.
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        self::assertEquals($bag->fresh()?->plan()->pattern->counts, Bag::query()->latest('id')->firstOrFail()->plan()->pattern->counts);
+    }
+
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): array
+    {
+        return [
+            'two that follow the height' => [['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '', 'above' => [['stitch' => 'dc', 'loop' => 'both', 'rounds' => '']]]], 'body.above.0.rounds', 'one band alone'],
+            'rounds in words' => [['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '4', 'above' => [['stitch' => 'dc', 'loop' => 'both', 'rounds' => 'some']]]], 'body.above.0.rounds', 'whole number'],
+            'a round that is not there' => [['second' => ['from' => '99', 'material_id' => 'OTHER']], 'second.from', 'Round 2 to Round 18'],
+            'no material' => [['second' => ['from' => '9', 'material_id' => '']], 'second.from', 'Choose the material'],
+            'not hers' => [['second' => ['from' => '9', 'material_id' => '999999']], 'second.from', 'your own materials'],
+        ];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('bad')]
+    public function testBadOnesAreSaidAtTheirFieldAndWhatWasTypedStays(array $changes, string $field, string $message): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $other = $this->material($maker);
+        $changes = json_decode(str_replace('OTHER', (string) $other->id, (string) json_encode($changes)), true);
+        $errors = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, $changes))->assertUnprocessable()->json('errors');
+        self::assertStringContainsString($message, $errors[$field]);
+        $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $this->form($bag, $changes))->assertSessionHasErrors($field);
+        $typed = data_get($changes, $field);
+        $page = $this->get("/bags/{$bag->id}")->assertSee($message);
+        if ($typed !== '') {
+            $page->assertSee('value="'.$typed.'"', false);
+        }
+    }
+
+    public function testASecondMaterialIsDrawnCountedAndKept(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $pale = $this->material($maker);
+        $pale->update(['name' => 'Pale cord', 'colour' => '#eeddcc', 'diameter' => Length::mm(4), 'sample_mass' => Mass::grams(7)]);
+        $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['second' => ['from' => '9', 'material_id' => (string) $pale->id]]))->assertSessionHasNoErrors();
+        self::assertSame(['from' => 'Round 9', 'material_id' => $pale->id], $bag->fresh()?->choices['second']);
+        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins the second material')->assertSee('fill="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
+        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'begins the second material', 'Pale cord, from round 9']);
+        $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
+        $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from Round 9')->assertSee('Of Pale cord there is enough in');
+        // What it costs is of both, where both have a price.
+        $bag->material?->update(['price' => '10', 'price_for' => 500]);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('at its price; the second has none');
+        $pale->update(['price' => '7', 'price_for' => 350]);
+        $estimate = MaterialEstimate::of($bag->fresh()?->plan() ?? throw new \LogicException('It makes one.'));
+        $this->get("/bags/{$bag->id}/enough")->assertSee('at its price, both')->assertSee(number_format(0.02 * ($estimate->grams->likely + ($estimate->second->grams->likely ?? 0)), 2));
+        // Its file reads by itself; the colour there is a shade of the first's.
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        self::assertSame('7 g/m', json_decode($file, true)['second']['material']['density']);
+        $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        $copy = Bag::query()->latest('id')->firstOrFail();
+        $this->get("/bags/{$copy->id}")->assertOk()->assertSee('then the second')->assertSee('as its file says');
+        // Changed there, it stays as the file had it; another round moves it, an empty one takes it out.
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['second' => ['from' => '10', 'material_id' => '']]))->assertSessionHasNoErrors();
+        self::assertSame(['Round 10', '7 g/m'], [$copy->fresh()?->choices['second']['from'], $copy->fresh()?->choices['second']['material']['density']]);
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['second' => ['from' => '', 'material_id' => '']]))->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey('second', $copy->fresh()->choices);
+        // Put away, it stays on its bag.
+        $this->delete("/stash/{$pale->id}");
+        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord');
+    }
+
+    public function testAMeshSwatchOfTheSameHookWinsOverProportions(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '6', 'above' => [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => '5']]]]))->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}")->assertSee('The swatch was sc alone');
+        $before = $bag->fresh()?->plan()->comesOut->height->mm;
+        $mesh = $this->swatch($maker, $bag->material);
+        $mesh->update(['name' => 'mesh on 8', 'stitch' => 'mesh', 'rows_counted' => 4.0, 'height' => Length::mm(100), 'mass' => Mass::grams(24)]);
+        self::assertEqualsWithDelta($before + 5 * 2, $bag->fresh()?->plan()->comesOut->height->mm, 1e-6);
+        $this->get("/bags/{$bag->id}")->assertDontSee('The swatch was sc alone');
+        // It goes out with the file, and comes in with it.
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        self::assertSame('mesh', json_decode($file, true)['also'][0]['stitch']);
+        $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        $copy = Bag::query()->latest('id')->firstOrFail();
+        self::assertEqualsWithDelta($before + 10, $copy->plan()->comesOut->height->mm, 1e-6);
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['name' => 'Copy']))->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($before + 10, $copy->fresh()?->plan()->comesOut->height->mm, 1e-6);
+        // Of another hook, or hung, or put away, it says nothing here.
+        foreach ([['hook' => Length::mm(9)], ['hook' => Length::mm(8), 'state' => 'hung', 'hung_load' => Mass::grams(2000)], ['state' => 'relaxed', 'hung_load' => null, 'material_id' => null]] as $change) {
+            $mesh->update($change);
+            self::assertEqualsWithDelta($before, $bag->fresh()?->plan()->comesOut->height->mm, 1e-6);
+        }
+    }
+
+    /** A field may be sent holding anything; the page comes back. */
+    public function testFieldsWithinFieldsBreakNoPage(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker);
+        foreach (['name', 'size.length', 'base.chain', 'body.stitch', 'body.above', 'body.above.0', 'body.above.0.stitch', 'body.above.0.rounds', 'second', 'second.from', 'second.material_id', 'hook', 'handles.type'] as $field) {
+            foreach ([['deep' => ['er']], '<script>alert(1)</script>'] as $value) {
+                $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $this->form($bag, ['working' => 'sideways', $field => $value]))->assertSessionHasErrors();
+                $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee('<script>alert', false);
+            }
+        }
+    }
+}
