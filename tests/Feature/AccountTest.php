@@ -43,6 +43,16 @@ final class AccountTest extends TestCase
         $this->assertGuest();
     }
 
+    public function testOnlyRefusedTriesCountAgainstSigningIn(): void
+    {
+        $this->maker();
+        for ($visit = 0; $visit < 8; $visit++) {
+            $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password'])->assertRedirect('/');
+            $this->assertAuthenticated();
+            $this->post('/sign-out');
+        }
+    }
+
     public function testChangesPasswordOnlyWithThePresentOne(): void
     {
         $maker = $this->maker();
