@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { readFile } from 'node:fs/promises';
+import { readFile, rm, writeFile } from 'node:fs/promises';
 import { measureSwatch, planBag, register, rounds, weighCord } from './maker.js';
 
 test('a new maker goes from a weighed cord to a plan, its words, paper and a file', async ({ page }) => {
@@ -120,12 +120,15 @@ test('fast typing ends with the last value drawn', async ({ page }) => {
     await expect(page.getByLabel('Base length')).toHaveValue('41 cm');
 });
 
-test('a fifty megabyte file is refused before and after it is sent', async ({ page }) => {
+test('a fifty megabyte file is refused before and after it is sent', async ({ page }, testInfo) => {
     await register(page);
     await page.goto('/bags/import');
     const huge = { name: 'huge.json', mimeType: 'application/json', buffer: Buffer.alloc(49 * 1024 * 1024, 'x') };
-    await page.getByLabel('File').setInputFiles(huge);
+    const onDisk = testInfo.outputPath(huge.name);
+    await writeFile(onDisk, huge.buffer);
+    await page.getByLabel('File').setInputFiles(onDisk);
     await expect(page.locator('#file-wrong')).toContainText('up to 256 KB');
+    await rm(onDisk);
     const token = await page.locator('input[name="_token"]').first().inputValue();
     const answer = await page.request.post('/bags/import', { multipart: { _token: token, file: huge } });
     expect(answer.status()).toBe(413);
