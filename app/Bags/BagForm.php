@@ -42,7 +42,7 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'swatches' => 1, 'worked' => 1, 'also' => 1, 'weigh_ins' => 1, 'logged' => 1, 'second' => 1, 'price_tag' => 1, 'swatch_counts' => 1, 'together' => 1]);
+        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'weigh_ins' => 1, 'logged' => 1, 'second' => 1, 'price_tag' => 1, 'swatch_counts' => 1, 'together' => 1] + Bag::TAUGHT);
         $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
         $learned = $this->typed('swatch_id') === self::LEARNED;
         $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
@@ -53,7 +53,7 @@ final readonly class BagForm
             throw Refused::at('/gauge', 'Choose a swatch.');
         }
         if ($bag->swatch_id !== null) {
-            unset($kept['swatches'], $kept['worked'], $kept['also']);
+            $kept = array_diff_key($kept, Bag::TAUGHT);
         }
         $choices = [
             'name' => $this->typed('name'),
@@ -81,7 +81,7 @@ final readonly class BagForm
         }
         if ($learned) {
             $choices += ['learned' => true, 'hook' => Typed::withUnit($this->typed('hook'), 'mm')];
-            unset($kept['gauge'], $kept['swatches'], $kept['worked'], $kept['also'], $kept['hook']);
+            $kept = array_diff_key($kept, ['gauge' => 1, 'hook' => 1] + Bag::TAUGHT);
         }
         $bag->choices = $choices + $kept;
     }

@@ -10,11 +10,13 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Proportion;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Gauge\Worked;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Stitch\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -26,6 +28,9 @@ final class Hands
 
     /** @var ?array<int, Worked> by the bag's number */
     private ?array $worked = null;
+
+    /** Her hand as her swatches alone teach it. */
+    private ?LearnedHand $swatched = null;
 
     /** Reads what it is asked for once: one for a page serves all its bags. */
     public function __construct(private readonly int $makerId) {}
@@ -87,6 +92,24 @@ final class Hands
     public function learned(): LearnedHand
     {
         return LearnedHand::of(array_values($this->trials()), $this->worked());
+    }
+
+    /**
+     * What her hand makes of other stitches she has swatched, beside one that is measured.
+     *
+     * @return list<array<string, mixed>> as fescue-bag/1 has them
+     */
+    public function proportionDocuments(Motif $measured): array
+    {
+        $tried = array_map(fn(Trial $trial): Motif => $trial->swatch->motif, $this->trials());
+        if (array_filter($tried, fn(Motif $motif): bool => $motif !== $measured) === []) {
+            return [];
+        }
+        $this->swatched ??= LearnedHand::of(array_values($this->trials()));
+        $known = array_filter($this->swatched->proportions($measured), fn(Proportion $one): bool => in_array($one->motif, $tried, true));
+        $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];
+
+        return array_values(array_map(fn(Proportion $one): array => ['stitch' => $one->motif->value, 'width' => $times($one->width), 'height' => $times($one->height), 'strand' => $times($one->strand)], $known));
     }
 
     /** @return list<array<string, mixed>> as fescue-bag/1 has them */

@@ -29,8 +29,7 @@ final class Mending
         }
         if ($otherHook) {
             $bag->swatch()->dissociate();
-            unset($choices['gauge'], $choices['swatches'], $choices['worked'], $choices['also'], $choices['swatch_counts']);
-            $choices = ['learned' => true, 'hook' => $hook] + $choices;
+            $choices = ['learned' => true, 'hook' => $hook] + array_diff_key($choices, ['gauge' => 1, 'swatch_counts' => 1] + Bag::TAUGHT);
         }
         $bag->choices = $choices;
     }

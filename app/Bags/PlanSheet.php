@@ -17,7 +17,6 @@ use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Loop;
@@ -159,7 +158,7 @@ final readonly class PlanSheet
             while ($this->plan->pattern->rows[$place] !== $last) {
                 $place++;
             }
-            $names = array_map(fn(Row $row): string => $row->name, array_slice($this->plan->pattern->rows, $from, $place - $from + 1));
+            $names = array_slice($this->plan->pattern->names(), $from, $place - $from + 1);
             $runs[] = new Run(
                 $first === $last ? $first->name : str_replace('Round ', 'Rounds ', $first->name).'–'.str_replace('Round ', '', $last->name),
                 $first,

@@ -73,9 +73,7 @@ final class SideDrawing
         $this->stitch = $plan->gauge->width->mm * $this->scale;
         $this->single = $plan->gauge->singleHeight()->mm * $this->scale;
         $this->foot = self::ABOVE + ($out->height->mm + $lift) * $this->scale;
-        $names = array_map(fn(Row $row): string => $row->name, $plan->pattern->rows);
-        $from = array_search($plan->spec->second?->from, $names, true);
-        $this->until = is_int($from) ? $from : count($names);
+        $this->until = $plan->pattern->place($plan->spec->second?->from) ?? count($plan->pattern->rows);
         $this->canvas = new Canvas(
             'Side of the bag',
             "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high above the base.",

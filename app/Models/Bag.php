@@ -39,6 +39,9 @@ final class Bag extends Model
 {
     use SoftDeletes;
 
+    /** What a file brought of other swatches; a maker's own stand in its place. */
+    public const TAUGHT = ['swatches' => 1, 'worked' => 1, 'also' => 1, 'proportions' => 1];
+
     private ?Hands $hands = null;
 
     protected $fillable = ['material_id', 'swatch_id', 'choices'];
@@ -102,10 +105,8 @@ final class Bag extends Model
         if (! is_int($id)) {
             return null;
         }
-        $materials = Material::withTrashed();
-        $materials->where('user_id', $this->user_id);
 
-        return $materials->find($id);
+        return once(fn(): ?Material => Material::withTrashed()->where('user_id', $this->user_id)->find($id));
     }
 
     /** With hands that were read already, where a page has many bags. */
@@ -114,6 +115,11 @@ final class Bag extends Model
         $this->hands = $hands;
 
         return $this;
+    }
+
+    private function hands(): Hands
+    {
+        return $this->hands ??= new Hands($this->user_id);
     }
 
     /**
@@ -130,20 +136,18 @@ final class Bag extends Model
             $document['material'] = $this->material->document($this->id ?? null);
         }
         if ($this->swatch !== null) {
-            unset($document['swatches'], $document['worked'], $document['also']);
+            $document = array_diff_key($document, self::TAUGHT);
             $document['hook'] = $this->swatch->hookSize()->exact();
             $document['gauge'] = $this->swatch->document();
-            // What was measured wins over common proportions, of other stitches too; a swatch put away says nothing more.
-            $also = ($this->hands ?? new Hands($this->user_id))->also($this->swatch);
-            $document += $also === [] ? [] : ['also' => $also];
+            // What was measured wins over what her hand makes elsewhere, and that over common proportions; a swatch put away says nothing more.
+            $document += array_filter(['also' => $this->hands()->also($this->swatch), 'proportions' => $this->hands()->proportionDocuments($this->swatch->stitch)]);
             if (($this->choices['swatch_counts'] ?? false) === true) {
                 $document['gauge']['from_on_hand'] = true;
             }
         } elseif (($this->choices['learned'] ?? false) === true) {
             unset($document['gauge']);
-            $hands = $this->hands ?? new Hands($this->user_id);
-            $document['swatches'] = $hands->documents();
-            $document['worked'] = $taught ? $hands->workedDocuments($this->id ?? null) : [];
+            $document['swatches'] = $this->hands()->documents();
+            $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
         $second = $this->second();
         if ($second !== null) {

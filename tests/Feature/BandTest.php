@@ -115,11 +115,35 @@ final class BandTest extends TestCase
         self::assertEqualsWithDelta($before + 10, $copy->plan()->comesOut->height->mm, 1e-6);
         $this->put("/bags/{$copy->id}", $this->form($copy, ['name' => 'Copy']))->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($before + 10, $copy->fresh()?->plan()->comesOut->height->mm, 1e-6);
-        // Of another hook, or hung, or put away, it says nothing here.
-        foreach ([['hook' => Length::mm(9)], ['hook' => Length::mm(8), 'state' => 'hung', 'hung_load' => Mass::grams(2000)], ['state' => 'relaxed', 'hung_load' => null, 'material_id' => null]] as $change) {
+        // Hung, or of a material nobody knows, it says nothing here.
+        foreach ([['state' => 'hung', 'hung_load' => Mass::grams(2000)], ['state' => 'relaxed', 'hung_load' => null, 'material_id' => null]] as $change) {
             $mesh->update($change);
             self::assertEqualsWithDelta($before, $bag->fresh()?->plan()->comesOut->height->mm, 1e-6);
         }
+    }
+
+    public function testAMeshSwatchOfAnotherHookTellsHowHerHandMakesIt(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '6', 'above' => [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => '5']]]]))->assertSessionHasNoErrors();
+        $common = $bag->fresh()?->plan();
+        $mesh = $this->swatch($maker, $bag->material);
+        // Taller than is common on that hook too.
+        $mesh->update(['name' => 'mesh on 9', 'stitch' => 'mesh', 'hook' => Length::mm(9), 'rows_counted' => 4.0, 'height' => Length::mm(130), 'mass' => Mass::grams(34)]);
+        $hers = $bag->fresh()?->plan();
+        self::assertGreaterThan($common?->comesOut->height->mm + 5, $hers?->comesOut->height->mm);
+        self::assertLessThan(MaterialEstimate::of($common)->grams->relative, MaterialEstimate::of($hers)->grams->relative);
+        $this->get("/bags/{$bag->id}")->assertDontSee('The swatch was sc alone')->assertSee('Rows of mesh are expected, not measured')->assertSee('times as high as of sc');
+        // The file carries it, to somebody who has no such swatch.
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        self::assertSame('mesh', json_decode($file, true)['proportions'][0]['stitch']);
+        $other = $this->maker('otto@pier.example');
+        $this->flushSession()->actingAs($other)->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        $copy = Bag::query()->where('user_id', $other->id)->sole();
+        self::assertEqualsWithDelta($hers?->comesOut->height->mm, $copy->plan()->comesOut->height->mm, 0.01);
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['name' => 'Copy']))->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($hers?->comesOut->height->mm, $copy->fresh()?->plan()->comesOut->height->mm, 0.01);
     }
 
     /** A field may be sent holding anything; the page comes back. */

@@ -151,7 +151,7 @@ final class EnoughController extends Controller
             $choices = $bag->choices;
             $weighIns = array_values(array_filter(self::weighIns($bag), fn(array $one): bool => $one['after'] !== $after));
             $weighIns[] = ['after' => $after, 'left' => $left->exact()];
-            $names = array_flip(array_map(fn($row): string => $row->name, $bag->plan()->pattern->rows));
+            $names = array_flip($bag->plan()->pattern->names());
             usort($weighIns, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
             $bag->choices = ['weigh_ins' => $weighIns] + $choices;
             $bag->plan();

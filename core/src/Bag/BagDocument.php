@@ -11,6 +11,7 @@ use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
+use Fescue\Core\Gauge\Proportion;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Gauge\Worked;
@@ -22,6 +23,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Motif;
@@ -42,6 +44,8 @@ final class BagDocument
     public const MOST_BANDS = 6;
 
     public const MOST_WASTE = 20.0;
+
+    public const MOST_TIMES = 20.0;
 
     public const MOST_EDGE_ROUNDS = 20;
 
@@ -75,6 +79,7 @@ final class BagDocument
         $unit = self::unit($top);
         $waste = $top->object('material')->has('waste') ? $top->object('material')->number('waste', 0, self::MOST_WASTE, 'the waste of cutting a gram of strand, in grams,') : null;
         $also = self::also($top, $spec[4]);
+        $proportions = self::proportions($top, $spec[4]);
         $weighIns = self::weighIns($top);
         $second = self::second($top);
         $top->settle();
@@ -91,7 +96,7 @@ final class BagDocument
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
 
-        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit, $second, $waste ?? 0.0, $also);
+        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit, $second, $waste ?? 0.0, $also, $proportions);
     }
 
     private static function wish(Fields $size): Wish
@@ -175,6 +180,44 @@ final class BagDocument
         }
 
         return $also;
+    }
+
+    /** @return list<Proportion> what the hand is known to make of other stitches than its gauge is of */
+    private static function proportions(Fields $top, ?Swatch $own): array
+    {
+        if ($top->has('proportions') && ! $top->has('gauge')) {
+            $top->refuse('proportions', 'Proportions of other stitches stand beside a gauge; swatches bring their own.');
+        }
+        $proportions = [];
+        $taken = $own === null ? [] : [$own->motif->value => true];
+        foreach ($top->objects('proportions', count(Motif::cases()) - 1) as $one) {
+            $motif = $one->choice('stitch', Motif::cases());
+            $width = self::times($one->object('width'), 'wide');
+            $height = self::times($one->object('height'), 'high');
+            $strand = self::times($one->object('strand'), 'long');
+            $one->close();
+            if ($motif === null || $width === null || $height === null || $strand === null) {
+                continue;
+            }
+            if (isset($taken[$motif->value])) {
+                $one->refuse('stitch', 'One proportion a stitch, and none of the gauge’s own.');
+
+                continue;
+            }
+            $taken[$motif->value] = true;
+            $proportions[] = new Proportion($motif, $width, $height, $strand);
+        }
+
+        return $proportions;
+    }
+
+    private static function times(Fields $spread, string $way): ?Spread
+    {
+        $likely = $spread->number('likely', 0, self::MOST_TIMES, "how many times as {$way} it is");
+        $relative = $spread->number('spread', 0, 1, 'how far that may be off, as a share,');
+        $spread->close();
+
+        return $likely === null || $relative === null ? null : new Spread($likely, $relative);
     }
 
     /** @return list<Trial> */

@@ -6,6 +6,7 @@ namespace Fescue\Core\Bag;
 
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Predicted;
+use Fescue\Core\Gauge\Proportion;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material;
@@ -21,6 +22,7 @@ final readonly class BagSpec
      * @param list<WeighIn> $weighIns in the order of the rows, each with less left than the one before
      * @param ?Mass $unit of one ball, cone, or batch as it is to be had
      * @param list<Swatch> $also of the same hook and material, measured in other stitches
+     * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
      * @param float $waste grams thrown away in cutting, for each gram of strand
      */
     public function __construct(
@@ -39,6 +41,7 @@ final readonly class BagSpec
         public ?Second $second = null,
         public float $waste = 0.0,
         public array $also = [],
+        public array $proportions = [],
     ) {}
 
     /** What a stitch measures: of other stitches too, where they were measured. */
@@ -46,25 +49,29 @@ final readonly class BagSpec
     {
         $own = $this->swatch->gauge();
 
-        return new Gauge($own->motif, $own->width, $own->height, $own->mass, array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also));
+        return new Gauge($own->motif, $own->width, $own->height, $own->mass, array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also), $this->predicted->others ?? $this->proportions);
     }
 
     /** The same bag of other counts. */
     public function shaped(BaseSpec $base, BodySpec $body, ?SlotSpec $slots): self
     {
-        return new self($this->name, $this->wish, $this->material, $this->hook, $this->swatch, $this->working, $base, $body, $slots, $this->predicted, $this->weighIns, $this->unit, $this->second, $this->waste, $this->also);
+        return $this->with(base: $base, body: $body, slots: $slots);
     }
 
     /** The same bag of another size, every count that follows it open. */
     public function sized(Wish $wish): self
     {
-        return new self($this->name, $wish, $this->material, $this->hook, $this->swatch, $this->working, new BaseSpec($this->base->ends), $this->body->following(), $this->slots, $this->predicted, $this->weighIns, $this->unit, $this->second, $this->waste, $this->also);
+        return $this->with(wish: $wish, base: new BaseSpec($this->base->ends), body: $this->body->following());
     }
 
-    /** The same bag of other hands, hook or material, begun anew. */
-    public function worked(Material $material, HookSize $hook, Swatch $swatch, ?Predicted $predicted): self
+    /**
+     * The same bag of other hands, hook or material, begun anew.
+     *
+     * @param list<Proportion> $proportions
+     */
+    public function worked(Material $material, HookSize $hook, Swatch $swatch, ?Predicted $predicted, array $proportions = []): self
     {
-        return new self($this->name, $this->wish, $material, $hook, $swatch, $this->working, $this->base, $this->body, $this->slots, $predicted, unit: $this->unit, second: $this->second, waste: $this->waste);
+        return $this->with(material: $material, hook: $hook, swatch: $swatch, predicted: $predicted, weighIns: [], also: [], proportions: $proportions);
     }
 
     /**
@@ -75,8 +82,13 @@ final readonly class BagSpec
     public function weighed(?Mass $onHand, array $weighIns): self
     {
         $was = $this->material;
-        $material = new Material($was->kind, $was->diameter, $was->density, $onHand, $was->make, $was->fibre);
 
-        return new self($this->name, $this->wish, $material, $this->hook, $this->swatch, $this->working, $this->base, $this->body, $this->slots, $this->predicted, $weighIns, $this->unit, $this->second, $this->waste, $this->also);
+        return $this->with(material: new Material($was->kind, $was->diameter, $was->density, $onHand, $was->make, $was->fibre), weighIns: $weighIns);
+    }
+
+    /** The same decisions but for those named. */
+    private function with(mixed ...$changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]); // @phpstan-ignore argument.type (a wrong name or type is PHP's own error)
     }
 }

@@ -75,9 +75,9 @@ final readonly class Planner
         if ($second === null) {
             return null;
         }
-        $names = array_map(fn(Row $row): string => $row->name, $pattern->rows);
-        $row = array_search($second->from, $names, true);
-        if ($row === false || $row === 0) {
+        $row = $pattern->place($second->from);
+        if ($row === null || $row === 0) {
+            $names = $pattern->names();
             throw Refused::at('/second/from', "A second material begins in a row from {$names[min(1, count($names) - 1)]} to {$names[count($names) - 1]}; this bag has no “{$second->from}” there.");
         }
 
@@ -87,12 +87,12 @@ final readonly class Planner
     /** Weigh-ins stand after rows of the first material that are there, in their order, with less and less left. */
     private function weighIns(Pattern $pattern, ?int $second): void
     {
-        $names = array_map(fn(Row $row): string => $row->name, $pattern->rows);
+        $names = $pattern->names();
         $before = $this->spec->material->onHand;
         $last = -1;
         foreach ($this->spec->weighIns as $place => $weighIn) {
-            $row = array_search($weighIn->after, $names, true);
-            if ($row === false) {
+            $row = $pattern->place($weighIn->after);
+            if ($row === null) {
                 throw Refused::at("/weigh_ins/{$place}/after", "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}.");
             }
             if ($second !== null && $row >= $second) {

@@ -12,11 +12,11 @@ use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
-use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -52,7 +52,7 @@ final class Calibration
     private function one(): void
     {
         $hand = new DrawnHand($this->chance);
-        $how = $this->chance->of(['guessed', 'swatch', 'learned']);
+        $how = $this->chance->of(['guessed', 'swatch', 'swatch and hand', 'learned']);
         [$spec, $truth] = $this->spec($hand, $how);
         $plan = Planner::plan($spec);
         $takes = Consumption::of($plan);
@@ -73,7 +73,7 @@ final class Calibration
         });
     }
 
-    /** @return array{BagSpec, float} and what she really takes over what the gauge says, but for this bag's own factors */
+    /** @return array{BagSpec, array<string, float>} and what each stitch of hers really takes over what the gauge says, but for this bag's own factors */
     private function spec(DrawnHand $hand, string $how): array
     {
         [$hook, $diameter, $kind, $motif] = $hand->occasion();
@@ -89,29 +89,45 @@ final class Calibration
         }
         $read = BagDocument::read($document);
         $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
-        if ($how === 'learned') {
-            $trials = [];
-            for ($swatch = $this->chance->whole(0, 6); $swatch > 0; $swatch--) {
-                $trials[] = $hand->trial(...$hand->occasion());
-            }
-            $predicted = LearnedHand::of($trials)->predict($hook, $diameter, $kind, $motif);
-            $spec = self::change($read, BagDocument::expected($predicted, $read->material), $predicted);
-
-            return [$spec, $hand->makes('strand', $hook, $diameter, $kind, $motif) / $predicted->strand->likely];
+        $trials = [];
+        for ($swatch = $this->chance->whole(0, 6); $swatch > 0; $swatch--) {
+            $trials[] = $hand->trial(...$hand->occasion());
         }
-        $mass = $how === 'swatch' ? Mass::grams(100 * $read->material->density->massOf($loops->strand())->grams) : null;
+        $learned = LearnedHand::of($trials);
+        $really = $hand->makes('strand', $hook, $diameter, $kind, $motif);
+        if ($how === 'learned') {
+            $predicted = $learned->predict($hook, $diameter, $kind, $motif);
+            $spec = $read->worked($read->material, $hook, BagDocument::expected($predicted, $read->material), $predicted);
+            $gauge = $predicted->strand->likely;
+        } else {
+            $mass = $how === 'guessed' ? null : Mass::grams(100 * $read->material->density->massOf($loops->strand())->grams);
+            $swatch = new Swatch($motif, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass);
+            $spec = $read->worked($read->material, $hook, $swatch, null, $how === 'swatch and hand' ? $learned->proportions($motif) : []);
+            // What she measured is what she takes.
+            $gauge = $really;
+        }
+        $truth = [];
+        foreach (Stitch::cases() as $stitch) {
+            $other = Motif::of($stitch);
+            $proportion = $other === null ? null : $spec->gauge()->proportion($other);
+            $truth[$stitch->value] = match (true) {
+                Factors::isMeasured($spec->gauge(), $stitch) => $really / $gauge,
+                $other !== null && $proportion !== null => $hand->makes('strand', $hook, $diameter, $kind, $other) / $gauge / $proportion->strand->likely,
+                default => $really / $gauge + Factors::STITCH * $this->chance->normal(),
+            };
+        }
 
-        return [self::change($read, new Swatch($motif, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass)), 1.0];
+        return [$spec, $truth];
     }
 
-    /** @return list<float> grams each row really takes */
-    private function trueRows(Consumption $takes, BagPlan $plan, float $truth): array
+    /**
+     * @param array<string, float> $truth
+     *
+     * @return list<float> grams each row really takes
+     */
+    private function trueRows(Consumption $takes, BagPlan $plan, array $truth): array
     {
         $common = ($plan->spec->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : Factors::SWATCH) * $this->chance->normal();
-        $stitches = [];
-        foreach (Stitch::cases() as $stitch) {
-            $stitches[$stitch->value] = Factors::isMeasured($plan->gauge, $stitch) ? 0.0 : Factors::STITCH * $this->chance->normal();
-        }
         $parts = [];
         foreach (Part::cases() as $part) {
             $parts[$part->value] = Factors::PART * $this->chance->normal();
@@ -120,7 +136,7 @@ final class Calibration
         foreach ($takes->rows as $place => $row) {
             $grams = 0.0;
             foreach ($row as $stitch => $expected) {
-                $grams += $expected * $truth * max(0.05, 1 + $common + $stitches[$stitch] + $parts[$takes->parts[$place]->value]);
+                $grams += $expected * $truth[$stitch] * max(0.05, 1 + $common + $parts[$takes->parts[$place]->value]);
             }
             $true[] = $grams;
         }
@@ -174,10 +190,5 @@ final class Calibration
             $this->tenths[$stage][$tenth][1] += (int) ($total <= $asked);
             $this->tenths[$stage][$tenth][2]++;
         }
-    }
-
-    private static function change(BagSpec $spec, Swatch $swatch, ?Predicted $predicted = null): BagSpec
-    {
-        return $spec->worked($spec->material, $spec->hook, $swatch, $predicted);
     }
 }

@@ -58,23 +58,13 @@ final readonly class Consumption
             if ($place === 0) {
                 $count = $count->withChains($plan->pattern->foundation + 1);
             }
-            // The base, the slots and the edge are of single crochet.
-            $share = self::measured($plan, ($bands[$place - $first] ?? null)->motif ?? Motif::Single, fn(Motif $motif): float => $density->massOf($motif->loopLength($gauge->width, $single)->times($scale))->grams);
+            // The base, the slots and the edge are of single crochet. What is known of a fabric wins over its loops.
+            $motif = ($bands[$place - $first] ?? null)->motif ?? Motif::Single;
+            $loops = $motif->loopLength($gauge->width, $single)->times($scale)->mm;
+            $share = ($gauge->strandOf($motif, $density)->mm ?? $loops) / $loops;
             $rows[] = array_map(fn(Stitch $stitch): float => $share * $count->many($stitch) * $each[$stitch->value], array_combine(array_column(Stitch::cases(), 'value'), Stitch::cases()));
         }
 
         return new self($each, $rows, $parts, $stitches, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $until);
-    }
-
-    /**
-     * What a stitch of it was weighed to take, over what the bag's own swatch lets expect; 1 where it was not weighed.
-     *
-     * @param \Closure(Motif): float $expected grams
-     */
-    private static function measured(BagPlan $plan, Motif $motif, \Closure $expected): float
-    {
-        $measured = $motif === $plan->gauge->motif ? null : $plan->gauge->measured($motif)?->mass;
-
-        return $measured === null ? 1.0 : $measured->grams / $expected($motif);
     }
 }

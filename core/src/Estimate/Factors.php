@@ -7,15 +7,15 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Gauge\Gauge;
-use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
+use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * How far what a bag takes is off what its gauge says: a share common to all of it, one of each stitch that was not
- * measured, one of each part. All normal about nothing; what the weigh-ins found narrows them (a Bayesian linear model).
- * The deviations are from memory.
+ * How far what a bag takes is off what its gauge says: a share common to all of it, what the gauge itself is off where it
+ * was learned, one of each stitch that was not measured, one of each part. All normal about nothing; what the weigh-ins
+ * found narrows them (a Bayesian linear model). The deviations are from memory.
  */
 final readonly class Factors
 {
@@ -24,7 +24,7 @@ final readonly class Factors
 
     public const SWATCH = 0.07;
 
-    /** Of each stitch that was not the swatch's own. */
+    /** Of each stitch that was neither measured nor learned from the maker's other swatches. */
     public const STITCH = 0.08;
 
     /** Of each part. */
@@ -33,29 +33,49 @@ final readonly class Factors
     /** How far a weigh-in is off, g: a kitchen scale's last digit, and the strand that hangs between work and ball. */
     public const WEIGH_IN_G = 1.5;
 
-    private function __construct(private LinearModel $model) {}
+    /** Of what was measured: nothing, as near as the model can have it. */
+    private const NONE = 1e-6;
+
+    /** @param array<string, float> $sharing of each stitch, by how much it is off with the gauge's own */
+    private function __construct(private LinearModel $model, private array $sharing) {}
 
     public static function prior(BagPlan $plan): self
     {
-        return self::with($plan, self::common($plan));
+        $known = $plan->spec->predicted !== null || $plan->gauge->mass !== null;
+
+        // A learned hand's own uncertainty stands beside what any bag differs from any swatch by.
+        return self::with($plan, $known ? self::SWATCH : self::GUESSED, $plan->spec->predicted->strand->relative ?? self::NONE);
     }
 
     /** By how much one bag differs from another of the same hand, however well that is known. */
     public static function ofAnyBag(BagPlan $plan): self
     {
-        return self::with($plan, self::SWATCH);
+        return self::with($plan, self::SWATCH, self::NONE);
     }
 
-    private static function with(BagPlan $plan, float $common): self
+    private static function with(BagPlan $plan, float $bag, float $gauge): self
     {
-        $gauge = $plan->gauge;
-        $deviations = [$common];
+        $deviations = [$bag, $gauge];
+        $sharing = [];
         foreach (Stitch::cases() as $stitch) {
-            $deviations[] = self::isMeasured($gauge, $stitch) ? 1e-6 : self::STITCH;
+            [$deviations[], $sharing[$stitch->value]] = self::ofStitch($plan->gauge, $stitch);
         }
         array_push($deviations, ...array_fill(0, count(Part::cases()), self::PART));
 
-        return new self(LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations));
+        return new self(LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations), $sharing);
+    }
+
+    /** @return array{float, float} how far it may be off by itself, and by how much it is off with the gauge's own */
+    public static function ofStitch(Gauge $gauge, Stitch $stitch): array
+    {
+        $motif = Motif::of($stitch);
+        $proportion = $motif === null ? null : $gauge->proportion($motif);
+
+        return match (true) {
+            self::isMeasured($gauge, $stitch) => [self::NONE, 0.0],
+            $proportion !== null => [max(self::NONE, $proportion->strand->relative), $proportion->sharing],
+            default => [self::STITCH, 0.0],
+        };
     }
 
     /** Whether a swatch that is made of it says what it takes. */
@@ -68,19 +88,6 @@ final readonly class Factors
         }
 
         return $gauge->motif->isMadeOf($stitch);
-    }
-
-    /** The common share's deviation before any weigh-in. */
-    public static function common(BagPlan $plan): float
-    {
-        $predicted = $plan->spec->predicted;
-
-        return match (true) {
-            // A learned hand's own uncertainty, and what any bag differs from any swatch by.
-            $predicted instanceof Predicted => hypot($predicted->strand->relative, self::SWATCH),
-            $plan->gauge->mass === null => self::GUESSED,
-            default => self::SWATCH,
-        };
     }
 
     /**
@@ -103,13 +110,13 @@ final readonly class Factors
                 continue;
             }
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
-            [$expected, $row] = self::row($takes, $start, $to);
+            [$expected, $row] = $this->row($takes, $start, $to);
             $rows[] = $row;
             $values[] = $begun - $weighIn->left->grams - $expected - ($start === 0 ? $takes->before() : 0.0);
             $deviations[] = $onHand === null ? hypot(self::WEIGH_IN_G, self::WEIGH_IN_G) : self::WEIGH_IN_G;
         }
 
-        return $rows === [] ? $this : new self($this->model->observing($rows, $values, $deviations));
+        return $rows === [] ? $this : new self($this->model->observing($rows, $values, $deviations), $this->sharing);
     }
 
     /**
@@ -119,13 +126,13 @@ final readonly class Factors
      */
     public function taking(Consumption $takes, int $from, int $to): array
     {
-        [$expected, $row] = self::row($takes, $from, $to);
+        [$expected, $row] = $this->row($takes, $from, $to);
 
         return [max(0.0, $expected + $this->model->expected($row)), sqrt($this->model->variance($row))];
     }
 
     /** @return array{float, list<float>} what they take by the gauge, and what each factor has of that */
-    private static function row(Consumption $takes, int $from, int $to): array
+    private function row(Consumption $takes, int $from, int $to): array
     {
         $total = 0.0;
         $stitches = array_fill_keys(array_column(Stitch::cases(), 'value'), 0.0);
@@ -138,6 +145,11 @@ final readonly class Factors
             }
         }
 
-        return [$total, [$total, ...array_values($stitches), ...array_values($parts)]];
+        $gauge = $total;
+        foreach ($this->sharing as $stitch => $sharing) {
+            $gauge += $sharing * $stitches[$stitch];
+        }
+
+        return [$total, [$total, $gauge, ...array_values($stitches), ...array_values($parts)]];
     }
 }

@@ -6,7 +6,6 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Gauge\Worked;
-use Fescue\Core\Pattern\Row;
 
 /** What the weigh-ins of a bag teach the hand: how much strand a stitch took there. */
 final class Lesson
@@ -26,7 +25,7 @@ final class Lesson
         if ($last === null) {
             return null;
         }
-        $places = array_flip(array_map(fn(Row $row): string => $row->name, $plan->pattern->rows));
+        $places = array_flip($plan->pattern->names());
         $from = $first === null ? 0 : $places[$first->after] + 1;
         $to = $places[$last->after] + 1;
         [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $from, $to);

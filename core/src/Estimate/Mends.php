@@ -20,7 +20,6 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Pattern\Row;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
@@ -210,12 +209,8 @@ final readonly class Mends
     private function begun(): int
     {
         $weighIns = $this->plan->spec->weighIns;
-        if ($weighIns === []) {
-            return 0;
-        }
-        $names = array_map(fn(Row $row): string => $row->name, $this->plan->pattern->rows);
 
-        return 1 + (int) array_search($weighIns[count($weighIns) - 1]->after, $names, true);
+        return $weighIns === [] ? 0 : 1 + (int) $this->plan->pattern->place($weighIns[count($weighIns) - 1]->after);
     }
 
     /** Body rounds among them; below zero while the base is worked. */

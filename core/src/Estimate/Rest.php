@@ -34,7 +34,7 @@ final readonly class Rest
         $found = [];
         foreach (self::THINGS as $thing => [$length, $width, $height]) {
             try {
-                $small = Planner::plan(new BagSpec($thing, new Wish(Length::mm($length), Length::mm($width), Length::mm($height)), $spec->material, $spec->hook, $spec->swatch, $spec->working, new BaseSpec($spec->base->ends), BodySpec::plain($spec->body->motif()), null, $spec->predicted));
+                $small = Planner::plan(new BagSpec($thing, new Wish(Length::mm($length), Length::mm($width), Length::mm($height)), $spec->material, $spec->hook, $spec->swatch, $spec->working, new BaseSpec($spec->base->ends), BodySpec::plain($spec->body->motif()), null, $spec->predicted, proportions: $spec->proportions));
             } catch (Refused) {
                 // Too coarse a gauge for so small a thing.
                 continue;

@@ -20,7 +20,7 @@ final readonly class Standing
     {
         $takes = Consumption::of($plan);
         $weighIns = $plan->spec->weighIns;
-        $places = array_flip(array_map(fn(Row $row): string => $row->name, $plan->pattern->rows));
+        $places = array_flip($plan->pattern->names());
         $onHand = $plan->spec->material->onHand?->grams;
         $factors = Factors::prior($plan)->after($takes, $weighIns, $onHand, $places);
         $last = $weighIns === [] ? null : $weighIns[count($weighIns) - 1];

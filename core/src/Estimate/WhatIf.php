@@ -44,7 +44,7 @@ final readonly class WhatIf
     {
         $predicted = $measured === null ? $hand->predict($hook, $material->diameter, $material->kind, $plan->spec->body->motif()) : null;
         $swatch = $predicted === null ? $measured : BagDocument::expected($predicted, $material);
-        $with = fn(Wish $wish, BaseSpec $base, BodySpec $body): ?BagPlan => self::plan(new BagSpec($plan->spec->name, $wish, $material, $hook, $swatch, $plan->spec->working, $base, $body, $plan->spec->slots, $predicted));
+        $with = fn(Wish $wish, BaseSpec $base, BodySpec $body): ?BagPlan => self::plan(new BagSpec($plan->spec->name, $wish, $material, $hook, $swatch, $plan->spec->working, $base, $body, $plan->spec->slots, $predicted, proportions: $hand->proportions($swatch->motif)));
         $out = $plan->comesOut;
         $size = new Wish($plan->spec->wish->length ?? $out->baseLength, $plan->spec->wish->width ?? $out->baseWidth, $plan->spec->wish->height ?? $out->height);
         $counts = $with($size, new BaseSpec($plan->spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body));

@@ -17,6 +17,7 @@ final readonly class Gauge
      * @param Length $height of one row of the swatch
      * @param ?Mass $mass of one stitch of the swatch
      * @param list<self> $others of the same hook and material, measured in other stitches
+     * @param list<Proportion> $proportions what the hand's other swatches say of stitches that were not measured here
      */
     public function __construct(
         public Motif $motif,
@@ -24,6 +25,7 @@ final readonly class Gauge
         public Length $height,
         public ?Mass $mass = null,
         public array $others = [],
+        public array $proportions = [],
     ) {
         if ($width->mm <= 0 || $height->mm <= 0) {
             throw new \InvalidArgumentException('A gauge has a width and a height.');
@@ -42,21 +44,49 @@ final readonly class Gauge
         return null;
     }
 
-    /** Height of a row of any fabric by the same hand: as measured, else by common proportions from the swatch's own. */
-    public function heightOf(Motif $motif): Length
+    /** As the hand's other swatches say; null where they do not. */
+    public function proportion(Motif $motif): ?Proportion
     {
-        $measured = $this->measured($motif);
-        if ($measured !== null) {
-            return $measured->height;
+        foreach ($this->proportions as $one) {
+            if ($one->motif === $motif) {
+                return $one;
+            }
         }
 
-        return $this->height->times($motif->relativeHeight() / $this->motif->relativeHeight());
+        return null;
+    }
+
+    /** Height of a row of any fabric by the same hand: as measured, else by the hand's own proportions, else by common ones. */
+    public function heightOf(Motif $motif): Length
+    {
+        return $this->measured($motif)->height
+            ?? $this->height->times($this->proportion($motif)->height->likely ?? $motif->relativeHeight() / $this->motif->relativeHeight());
+    }
+
+    /** Width of a stitch of any fabric by the same hand: as measured, else by the hand's own proportions, else as wide. */
+    public function widthOf(Motif $motif): Length
+    {
+        return $this->measured($motif)->width ?? $this->width->times($this->proportion($motif)->width->likely ?? 1.0);
     }
 
     /** In one stitch of the swatch: as it was weighed, else by its loops. */
     public function strand(LinearDensity $density): Length
     {
         return $this->mass === null ? $this->motif->loopLength($this->width, $this->singleHeight()) : $density->lengthOf($this->mass);
+    }
+
+    /** In one stitch of another fabric: as it was weighed, else by the hand's own proportions; null where neither says. */
+    public function strandOf(Motif $motif, LinearDensity $density): ?Length
+    {
+        $weighed = $this->measured($motif)?->mass;
+        $proportion = $this->proportion($motif);
+
+        return match (true) {
+            $motif === $this->motif => $this->strand($density),
+            $weighed !== null => $density->lengthOf($weighed),
+            $proportion !== null => $this->strand($density)->times($proportion->strand->likely),
+            default => null,
+        };
     }
 
     public function singleHeight(): Length

@@ -116,8 +116,45 @@ final readonly class LearnedHand
             return new Spread($centre * exp($model->expected($row)), sqrt($model->variance($row) + self::NOISE ** 2));
         };
         [$width, $height] = self::centre($hook, $diameter, $motif);
+        $others = array_map(fn(Motif $other): Proportion => $this->proportion($row, $motif, $other), self::othersThan($motif));
 
-        return new Predicted($motif, $spread('width', $width), $spread('height', $height), $spread('strand', self::loops($hook, $diameter, $motif)), $this->swatches, $this->bags);
+        return new Predicted($motif, $spread('width', $width), $spread('height', $height), $spread('strand', self::loops($hook, $diameter, $motif)), $this->swatches, $this->bags, $others);
+    }
+
+    /**
+     * What other stitches come to beside one that was measured.
+     *
+     * @return list<Proportion>
+     */
+    public function proportions(Motif $measured): array
+    {
+        return array_map(fn(Motif $other): Proportion => $this->proportion(null, $measured, $other), self::othersThan($measured));
+    }
+
+    /** @return list<Motif> */
+    private static function othersThan(Motif $motif): array
+    {
+        return array_values(array_filter(Motif::cases(), fn(Motif $other): bool => $other !== $motif));
+    }
+
+    /** @param ?list<float> $predicted the row the gauge itself was predicted of; null where it was measured */
+    private function proportion(?array $predicted, Motif $of, Motif $other): Proportion
+    {
+        [$hook, $diameter] = [HookSize::mm(self::HOOK), Length::mm(self::DIAMETER)];
+        $beside = array_map(fn(float $one, float $own): float => $one - $own, self::row($hook, $diameter, Kind::Cord, $other), self::row($hook, $diameter, Kind::Cord, $of));
+        // Each of the two has its own noise beside what the hand is not known by.
+        $off = fn(string $measure): float => $this->models[$measure]->variance($beside) + 2 * self::NOISE ** 2;
+        $spread = fn(string $measure, float $common): Spread => new Spread($common * exp($this->models[$measure]->expected($beside)), sqrt($off($measure)));
+        $strand = $spread('strand', self::loops($hook, $diameter, $other) / self::loops($hook, $diameter, $of));
+        $sharing = 0.0;
+        if ($predicted !== null) {
+            // What the two are off is not independent: the part that goes with the gauge's own is told by itself.
+            $own = $this->models['strand']->variance($predicted) + self::NOISE ** 2;
+            $sharing = ($this->models['strand']->covariance($beside, $predicted) - self::NOISE ** 2) / $own;
+            $strand = new Spread($strand->likely, sqrt(max(0.0, $off('strand') - $sharing ** 2 * $own)));
+        }
+
+        return new Proportion($other, $spread('width', 1.0), $spread('height', $other->relativeHeight() / $of->relativeHeight()), $strand, $sharing);
     }
 
     /**

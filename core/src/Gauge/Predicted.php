@@ -14,8 +14,9 @@ final readonly class Predicted
     /**
      * @param int $from swatches it was learned from
      * @param int $bags whose weigh-ins taught it too
+     * @param list<Proportion> $others what the same hand makes of every other stitch
      */
-    public function __construct(public Motif $motif, public Spread $width, public Spread $height, public Spread $strand, public int $from, public int $bags = 0) {}
+    public function __construct(public Motif $motif, public Spread $width, public Spread $height, public Spread $strand, public int $from, public int $bags = 0, public array $others = []) {}
 
     public function width(): Length
     {

@@ -31,6 +31,20 @@ final readonly class Pattern
         $this->counts = $counts;
     }
 
+    /** @return list<string> the rows' names, in their order */
+    public function names(): array
+    {
+        return array_map(fn(Row $row): string => $row->name, $this->rows);
+    }
+
+    /** Place of the row of that name, from 0; null where there is none. */
+    public function place(?string $name): ?int
+    {
+        $place = array_search($name, $this->names(), true);
+
+        return $place === false ? null : $place;
+    }
+
     public function stitches(): StitchCount
     {
         $sum = StitchCount::none()->withChains($this->foundation + 1);

@@ -98,6 +98,19 @@ final readonly class LinearModel
         return $variance;
     }
 
+    /**
+     * Of the sums two rows make of the coefficients.
+     *
+     * @param list<float> $one
+     * @param list<float> $other
+     */
+    public function covariance(array $one, array $other): float
+    {
+        $both = array_map(fn(float $a, float $b): float => $a + $b, $one, $other);
+
+        return ($this->variance($both) - $this->variance($one) - $this->variance($other)) / 2;
+    }
+
     private function pivot(int $row): float
     {
         $pivot = $this->root[$row][$row];

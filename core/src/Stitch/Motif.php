@@ -15,6 +15,12 @@ enum Motif: string
     case Treble = 'tr';
     case Mesh = 'mesh';
 
+    /** A fabric of this stitch alone; null where none is worked of it. */
+    public static function of(Stitch $stitch): ?self
+    {
+        return self::tryFrom($stitch->value);
+    }
+
     /** The stitch that gives it its height. */
     public function post(): Stitch
     {

@@ -15,7 +15,6 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\Row;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
 
@@ -223,7 +222,7 @@ final class Notes
         foreach ($this->plan->body->bands as $band) {
             $row = $this->plan->pattern->rows[$place]->name;
             $place += $band->rounds;
-            $wider = ($gauge->measured($band->motif)->width->mm ?? $gauge->width->mm) / $gauge->width->mm - 1;
+            $wider = $gauge->widthOf($band->motif)->mm / $gauge->width->mm - 1;
             if (abs($wider) > self::FLARES) {
                 $percent = (int) round(100 * abs($wider));
                 $this->add('band-width', Tone::Better, "From {$row} the {$band->motif->abbreviation($this->terms)} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.', 'The wall '.($wider > 0 ? 'flares there; a smaller hook for that band holds it straight.' : 'draws in there; a larger hook for that band lets it out.'), $row);
@@ -239,8 +238,7 @@ final class Notes
             return;
         }
         $this->add('second-material', Tone::Better, "{$second->from} begins the second material.", 'Lay it in at the last draw-through of the stitch before, and work over both tails.', $second->from);
-        $last = array_slice($this->plan->pattern->rows, -2);
-        if (in_array($second->from, array_map(fn(Row $row): string => $row->name, $last), true)) {
+        if (in_array($second->from, array_slice($this->plan->pattern->names(), -2), true)) {
             $this->add('second-late', Tone::Trouble, 'A join so near the edge shows, and bears the load.', 'Begin the second material a round or two lower.', $second->from);
         }
         if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
@@ -264,9 +262,16 @@ final class Notes
         }
         $gauge = $this->plan->gauge;
         $worked = [Motif::Single, ...array_map(fn(Band $band): Motif => $band->motif, $this->plan->body->bands)];
-        if (array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null) !== []) {
+        $unmeasured = array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null);
+        if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {
             $names = implode(' and ', array_map(fn(Gauge $one): string => $one->motif->abbreviation($this->terms), [$gauge, ...$gauge->others]));
             $this->add('height-derived', Tone::Better, "The swatch was {$names} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
+        }
+        foreach (Motif::cases() as $motif) {
+            $height = $gauge->proportion($motif)?->height;
+            if ($height !== null && in_array($motif, $unmeasured, true)) {
+                $this->add("height-learned-{$motif->value}", Tone::Better, "Rows of {$motif->abbreviation($this->terms)} are expected, not measured.", 'As far as your swatches say, '.Decimal::print($height->likely, 2)." times as high as of {$gauge->motif->abbreviation($this->terms)}, ".Decimal::print(100 * $height->relative).' % either way; measure the first rounds with the tape.');
+            }
         }
     }
 

@@ -47,6 +47,8 @@ final class LinearModelTest extends TestCase
         $model = LinearModel::prior([2.0, 1.0], [0.5, 0.3])->observing([[1.0, -0.7], [1.0, 0.2], [1.0, 0.5], [1.0, 0.9]], [1.1, 2.3, 2.4, 3.2], array_fill(0, 4, 0.1));
         self::assertEqualsWithDelta([1.971647141621336, 1.238383942055335], $model->mean(), 1e-9);
         self::assertEqualsWithDelta(0.05181273328280164, sqrt($model->variance([1.0, 0.4])), 1e-10);
+        // c(1,.4) %*% S %*% c(-1,.25).
+        self::assertEqualsWithDelta(-0.001916887820183863, $model->covariance([1.0, 0.4], [-1.0, 0.25]), 1e-12);
         // In one go or one by one is the same.
         $again = LinearModel::prior([2.0, 1.0], [0.5, 0.3]);
         foreach ([[-0.7, 1.1], [0.2, 2.3], [0.5, 2.4], [0.9, 3.2]] as [$x, $y]) {
