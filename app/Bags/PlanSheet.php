@@ -13,10 +13,12 @@ use Fescue\Core\Body\Band;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
+use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Loop;
@@ -48,6 +50,18 @@ final readonly class PlanSheet
         $estimate = MaterialEstimate::of($plan);
 
         return new self($bag, $plan, $estimate, Notes::on($plan, $estimate, $maker->units, $terms), $maker->units, $terms, new Writer($terms));
+    }
+
+    /** Minutes of the whole bag, with what she logged of it. */
+    public function minutes(): Spread
+    {
+        return Pace::of($this->plan, $this->bag->logged());
+    }
+
+    /** Where the minutes come from. */
+    public function pace(): string
+    {
+        return $this->bag->logged() === [] ? 'guessed at '.Decimal::exact(Pace::SECONDS_A_STITCH).' s a stitch' : 'from what you logged';
     }
 
     public function say(Length $length): string

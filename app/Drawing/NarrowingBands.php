@@ -11,13 +11,18 @@ use Fescue\Core\Measure\Decimal;
 /** What the whole bag takes, as it was known before any weigh-in and after each: a band that narrows. */
 final class NarrowingBands
 {
-    private const WIDTH = 656;
+    private const WIDTH = 420;
 
-    private const LEFT = 150;
+    private const LEFT = 10;
 
-    private const RIGHT = 76;
+    private const RIGHT = 66;
 
-    private const ROW = 40;
+    private const ROW = 50;
+
+    private const FIRST = 58;
+
+    /** Room for what a band is said to be. */
+    private const SAID = 130;
 
     public static function of(BagPlan $plan): string
     {
@@ -27,13 +32,13 @@ final class NarrowingBands
         [$least, $most] = [0.94 * min($all), 1.04 * max($all)];
         $x = fn(float $grams): float => self::LEFT + ($grams - $least) / max(1e-9, $most - $least) * (self::WIDTH - self::LEFT - self::RIGHT);
         $n = fn(float $value): string => Canvas::number($value, 1);
-        $height = 46 + count($known) * self::ROW + 30;
+        $height = self::FIRST + count($known) * self::ROW + 10;
         $marks = '';
         foreach ($known as $place => [$said, $estimate]) {
-            $y = 46 + $place * self::ROW;
+            $y = self::FIRST + $place * self::ROW;
             $grams = $estimate->grams;
             [$low, $high] = [$x($grams->low()), $x($grams->high())];
-            $marks .= "<text x=\"0\" y=\"{$n($y + 5)}\" fill=\"".Ink::INK.'">'.Canvas::escape($said).'</text>'
+            $marks .= "<text x=\"{$n(min($low, self::WIDTH - self::SAID))}\" y=\"{$n($y - 14)}\" fill=\"".Ink::INK.'">'.Canvas::escape($said).'</text>'
                 ."<path d=\"M{$n($low)} {$n($y)}H{$n($high)}\" stroke=\"#8aa588\" stroke-width=\"14\"/>"
                 ."<path d=\"M{$n($x($grams->likely))} {$n($y - 10)}V{$n($y + 10)}\" stroke=\"".Ink::GRASS.'" stroke-width="3"/>'
                 ."<text x=\"{$n($high + 6)}\" y=\"{$n($y + 5)}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->likely).' g</text>';
@@ -44,7 +49,7 @@ final class NarrowingBands
         for ($at = ceil($least / $step) * $step; $at <= $most; $at += $step) {
             $axis .= "<path d=\"M{$n($x($at))} {$n($foot - 8)}v6\" stroke=\"".Ink::INK."\"/><text x=\"{$n($x($at))}\" y=\"{$n($foot + 12)}\" text-anchor=\"middle\" fill=\"".Ink::SOFT.'">'.Decimal::print($at).'</text>';
         }
-        $line = $onHand === null ? '' : "<path d=\"M{$n($x($onHand))} 24V{$n($foot - 8)}\" stroke=\"".Ink::WARM."\" stroke-width=\"2.5\"/><text x=\"{$n($x($onHand))}\" y=\"16\" text-anchor=\"".($x($onHand) > self::WIDTH - 90 ? 'end' : 'middle').'" fill="'.Ink::INK.'" font-weight="600">on hand '.Decimal::print($onHand).' g</text>';
+        $line = $onHand === null ? '' : "<path d=\"M{$n($x($onHand))} 24V{$n($foot - 8)}\" stroke=\"".Ink::WARM."\" stroke-width=\"2.5\"/><text x=\"{$n($x($onHand))}\" y=\"16\" text-anchor=\"".($x($onHand) > self::WIDTH - 70 ? 'end' : ($x($onHand) < 70 ? 'start' : 'middle')).'" fill="'.Ink::INK.'" font-weight="600">on hand '.Decimal::print($onHand).' g</text>';
 
         return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$height}\" role=\"img\" font-size=\"14\"><title>What the bag takes, as each weigh-in narrows it</title>{$marks}{$line}{$axis}</svg>";
     }

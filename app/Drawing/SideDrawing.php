@@ -119,11 +119,11 @@ final class SideDrawing
             $y -= $height;
             $second .= $colour === $this->colour ? '' : "M{$left} {$n($y)}h{$n($width)}v{$n($height)}h-{$n($width)}z";
             if ($band->motif->chains() > 0) {
-                [$open, $thread] = $this->openRow($left, $y, $stitches, $height, $band->motif);
+                [$open, $thread] = StitchRows::mesh($left, $y, $stitches, $this->stitch, $height, 0.3 * min($this->stitch, $this->single), $band->motif);
                 $windows .= $open;
                 $threads[$colour] .= $thread;
             } else {
-                $threads[$colour] .= $this->row($left, $y, $stitches, $height, $band->motif);
+                $threads[$colour] .= StitchRows::plain($left, $y, $stitches, $this->stitch, $height, $band->motif);
             }
             // Worked through one loop, the other stands as a rib along the foot of the round.
             $ribs[$colour] .= $band->loop === Loop::Both ? '' : "M{$left} {$n($y + $height - 0.5)}h{$n($width)}";
@@ -142,53 +142,12 @@ final class SideDrawing
         return $row >= $this->until && $this->second !== null ? $this->second : $this->colour;
     }
 
-    /**
-     * A row of mesh: the window under each chain, and the post beside it.
-     *
-     * @return array{string, string} what is cut out, and the thread on what is left
-     */
-    private function openRow(float $x, float $y, int $count, float $height, Motif $motif): array
-    {
-        $n = $this->canvas->n(...);
-        $w = $this->stitch;
-        $thick = 0.3 * min($w, $this->single);
-        $repeat = $motif->multiple() * $w;
-        $windows = $posts = '';
-        for ($post = 0; $post < intdiv($count, $motif->multiple()); $post++) {
-            $from = $x + $post * $repeat;
-            $windows .= "M{$n($from + $w)} {$n($y + $thick)}h{$n($repeat - $w - $thick / 2)}v{$n($height - $thick)}h-{$n($repeat - $w - $thick / 2)}z";
-            $posts .= "M{$n($from + 0.3 * $w)} {$n($y + 0.2 * $height)}v{$n(0.6 * $height)}m{$n(0.3 * $w)} 0v-{$n(0.6 * $height)}";
-        }
-
-        return [$windows, $posts];
-    }
-
     /** A path of thread, as thick as this fabric's or a share of it. */
     private function threads(string $path, string $colour, float $share = 1): string
     {
         $thread = Ink::thread($colour);
 
         return $path === '' ? '' : "<path d=\"{$path}\" fill=\"none\" stroke=\"{$thread}\" stroke-width=\"{$this->canvas->n($share * $this->threadWidth())}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
-    }
-
-    /** One row of stitches as one path, from its upper left corner. */
-    private function row(float $x, float $y, int $count, float $height, Motif $motif): string
-    {
-        $n = $this->canvas->n(...);
-        $w = $this->stitch;
-        $one = "l{$n(0.4 * $w)} {$n(0.76 * $height)} {$n(0.4 * $w)} -{$n(0.76 * $height)}m{$n(0.2 * $w)} 0";
-        // The bars of the yarn overs: one for each chain of height a stitch has over a single.
-        $bars = match ($motif) {
-            Motif::HalfDouble, Motif::Double => 1,
-            Motif::Treble => 2,
-            default => 0,
-        };
-        for ($bar = 1; $bar <= $bars; $bar++) {
-            $down = 0.76 * $height * $bar / ($bars + 1);
-            $one .= "m-{$n(0.82 * $w)} {$n($down)}l{$n(0.44 * $w)} -{$n(0.16 * $w)}m{$n(0.38 * $w)} {$n(0.16 * $w - $down)}";
-        }
-
-        return "M{$n($x + 0.1 * $w)} {$n($y + 0.12 * $height)}".str_repeat($one, $count);
     }
 
     private function top(Slots $slots, Ellipse $hole, float $width, float $bodyTop): void
@@ -212,7 +171,7 @@ final class SideDrawing
             foreach ([[self::LEFT, $leftCount], [$middle + $a, $right]] as [$x, $count]) {
                 $wide = $count * $this->stitch;
                 $this->canvas->add("<path d=\"M{$n($x)} {$n($y)}h{$n($wide)}v{$n($this->single)}h-{$n($wide)}z\" fill=\"{$colour}\"/>");
-                $this->canvas->add($this->threads($this->row($x, $y, $count, $this->single, Motif::Single), $colour));
+                $this->canvas->add($this->threads(StitchRows::plain($x, $y, $count, $this->stitch, $this->single, Motif::Single), $colour));
             }
         }
         $this->canvas->add("<path d=\"{$outer}z\" fill=\"{$arch}\" stroke=\"".Ink::SHEET.'" stroke-width="1.5"/>');

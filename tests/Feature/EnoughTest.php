@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Bag;
 use App\Stash\Ledger;
+use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Motif;
@@ -228,6 +230,10 @@ final class EnoughTest extends TestCase
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '1 h 10'])->assertSessionHasNoErrors();
         self::assertSame(['base' => 70], $bag->fresh()?->choices['logged']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('from what you logged')->assertSee('your work')->assertSee('1 h 10');
+        // Plan says the same time, from the same log.
+        $time = Duration::about(Pace::of($bag->fresh()?->plan(), $bag->fresh()?->logged())->likely);
+        $this->get("/bags/{$bag->id}/enough")->assertSee("<b>{$time}</b>", false);
+        $this->get("/bags/{$bag->id}")->assertSee("<b>{$time}</b>", false)->assertSee('from what you logged')->assertDontSee('guessed at 12 s');
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => 'an age'])->assertSessionHasErrors('minutes');
         $this->get("/bags/{$bag->id}/enough")->assertSee('like “45”');
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '0']);

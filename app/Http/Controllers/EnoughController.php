@@ -18,7 +18,6 @@ use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
-use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Rest;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
@@ -50,7 +49,6 @@ final class EnoughController extends Controller
             'breakdown' => Breakdown::of($sheet->plan),
             'supply' => $bag->material === null ? null : Supply::of($bag->material),
             'bands' => NarrowingBands::of($sheet->plan),
-            'minutes' => Pace::of($sheet->plan, $bag->logged()),
             'wage' => $this->maker($request)->wage,
         ]);
     }

@@ -33,11 +33,14 @@ final class HookTrialController extends Controller
         $maker = $this->maker($request);
         $strands = $maker->strands()->get();
         $id = Typed::text($request, 'material');
-        $material = $strands->firstWhere('id', (int) $id) ?? $strands->first();
-        $swatches = $material === null ? [] : array_values($maker->swatches()->get()->where('material_id', $material->id)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
+        $all = $maker->swatches()->get();
+        // Unasked, the one she tried the most.
+        $tried = $all->countBy('material_id');
+        $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(fn(Material $one): int => $tried->get($one->id, 0))->first();
+        $swatches = $material === null ? [] : array_values($all->where('material_id', $material->id)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
         $hand = (new Hands($maker->id))->learned();
 
-        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => $hand->from(), 'unit' => $maker->units]);
+        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'diameter' => $material?->diameter, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => $hand->from(), 'unit' => $maker->units]);
     }
 
     /** Takes a quick measure as one more swatch of the trial. */

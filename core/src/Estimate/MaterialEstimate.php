@@ -25,7 +25,6 @@ final readonly class MaterialEstimate
      * @param Spread $grams of the whole bag: what was used, and what is still to come
      * @param Spread $remaining grams still to come
      * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
-     * @param Spread $minutes of stitching, before any was logged
      * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
      * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
      * @param ?RunsOut $runsOut null where it is likely to reach, or what is on hand is not known
@@ -36,7 +35,6 @@ final readonly class MaterialEstimate
         public Spread $grams,
         public Spread $remaining,
         public ?float $enough,
-        public Spread $minutes,
         public array $parts,
         public ?RunsOut $runsOut,
         public ?Mass $unit,
@@ -70,7 +68,6 @@ final readonly class MaterialEstimate
                 $standing->left !== null => $remaining->chanceWithin($standing->left),
                 default => null,
             },
-            Pace::of($plan),
             self::parts($takes, $factors, $joins, $spec->material->density->gramsPerMetre),
             $standing->left === null ? null : self::runsOut($plan, $standing, $standing->left, $remaining->relative),
             $spec->unit,

@@ -1,6 +1,7 @@
 @use(App\Http\Typed)
 @use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Measure\Duration)
 @use(Fescue\Core\Pattern\Part)
 @use(Fescue\Core\Stitch\Stitch)
 @php
@@ -34,7 +35,7 @@
                 @if ($rests !== [])<p class="soft">At this gauge the rest is surely enough for one of these: @foreach ($rests as $one){{ $one->thing }}, {{ $sheet->figure($one->plan->comesOut->baseLength) }} × {{ $sheet->figure($one->plan->comesOut->baseWidth) }} × {{ $sheet->say($one->plan->comesOut->height) }}, {{ Decimal::print($one->estimate->grams->likely) }} g{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
             @endif
             @if ($mends !== [])<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
-            <div class="sheet narrowing" tabindex="0" role="group" aria-label="How the estimate narrows">{!! $bands !!}</div>
+            <div class="sheet narrowing">{!! $bands !!}</div>
             @if ($mends !== [])
                 <section class="section-rule" aria-labelledby="mends">
                     <h2 id="mends">Making it fit</h2>
@@ -120,7 +121,7 @@
             <div class="section-rule">
                 <h2>Time and cost</h2>
                 @php
-                    $hours = fn (float $minutes): string => intdiv((int) round($minutes), 60).' h '.str_pad((string) ((int) round($minutes) % 60), 2, '0', STR_PAD_LEFT);
+                    $minutes = $sheet->minutes();
                     $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
                     $stuff = $price === null ? null : $price * $estimate->grams->likely;
                     $secondPrice = $estimate->second === null ? null : $bag->second()?->priceOfOne();
@@ -129,7 +130,7 @@
                     $work = $wage === null ? null : (float) $wage * $minutes->likely / 60;
                 @endphp
                 <div class="figures">
-                    <p class="figure"><b>{{ $hours($minutes->likely) }}</b><span>{{ $hours($minutes->low()) }} to {{ $hours($minutes->high()) }} in 9 of 10, {{ $logged->isEmpty() ? 'guessed at 12 s a stitch' : 'from what you logged' }}</span></p>
+                    <p class="figure"><b>{{ Duration::about($minutes->likely) }}</b><span>{{ Duration::about($minutes->low()) }} to {{ Duration::about($minutes->high()) }} in 9 of 10, {{ $sheet->pace() }}</span></p>
                     @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->second === null ? '' : ($secondPrice === null ? '; the second has none' : ', both') }}</span></p>@endif
                     @if ($work !== null)<p class="figure"><b>{{ Decimal::print($work, 2) }}</b><span>your work</span></p>@endif
                     @if ($stuff !== null && $work !== null)<p class="figure"><b>{{ Decimal::print($stuff + $work, 2) }}</b><span>both</span></p>@endif
@@ -147,7 +148,7 @@
                     <label>took <input class="form-control" name="minutes" value="{{ Typed::before('minutes') }}" placeholder="1 h 20; 0 takes it out" autocomplete="off"></label>
                     <button class="btn btn-quiet">Log it</button>
                 </form>
-                @if ($logged->isNotEmpty())<ul class="list-plain">@foreach ($logged as $part => $took)<li><span>{{ $part }}</span><b>{{ $hours($took) }}</b></li>@endforeach</ul>@endif
+                @if ($logged->isNotEmpty())<ul class="list-plain">@foreach ($logged as $part => $took)<li><span>{{ $part }}</span><b>{{ Duration::print($took) }}</b></li>@endforeach</ul>@endif
             </div>
         </section>
     </div>

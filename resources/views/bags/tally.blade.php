@@ -1,6 +1,7 @@
 @use(App\Drawing\EnoughBand)
 @use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Measure\Duration)
 @use(Fescue\Core\Tally\Notes)
 @php
     $hung = $sheet->hung();
@@ -8,8 +9,7 @@
     $estimate = $sheet->estimate;
     $out = $plan->comesOut;
     $chance = $estimate->inHundred();
-    $minutes = 5 * (int) round($estimate->minutes->likely / 5);
-    $spread = 5 * (int) max(1, round(($estimate->minutes->high() - $estimate->minutes->likely) / 5));
+    $minutes = $sheet->minutes();
 @endphp
 <dl>
     <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->pattern->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->pattern->rows) }} rounds</dd></div>
@@ -39,7 +39,7 @@
         @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
         @if ($sheet->againstWish() !== '')<dd class="sub">against the wish: {{ $sheet->againstWish() }}</dd>@endif
     </div>
-    <div class="figure-row"><dt>time</dt><dd><b>{{ intdiv($minutes, 60) }} h {{ str_pad((string) ($minutes % 60), 2, '0', STR_PAD_LEFT) }}</b> ± {{ $spread }} min</dd><dd class="sub">guessed at 12 s a stitch</dd></div>
+    <div class="figure-row"><dt>time</dt><dd><b>{{ Duration::about($minutes->likely) }}</b></dd><dd class="sub">{{ Duration::about($minutes->low()) }} to {{ Duration::about($minutes->high()) }}, {{ $sheet->pace() }}</dd></div>
 </dl>
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)

@@ -1,4 +1,6 @@
+@use(Fescue\Core\Estimate\Pace)
 @use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Measure\Duration)
 @php $said = fn ($length) => $sheet->figure($length); @endphp
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
@@ -22,7 +24,7 @@
                             <td @class(['mine' => $mine])>
                                 @if ($cell->size)<p><b>{{ $said($cell->size->flatWidth) }} × {{ $sheet->say($cell->size->height) }}</b></p>@endif
                                 @if ($cell->plan)
-                                    <p>ch {{ $cell->plan->base->chain }}, {{ count($cell->plan->pattern->rows) }} rounds<br><b>{{ Decimal::print($cell->estimate->grams->likely) }} g</b>@if ($chance !== null), <span class="{{ $cell->estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Decimal::print($cell->estimate->minutes->likely / 60, 1) }} h, firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span></p>
+                                    <p>ch {{ $cell->plan->base->chain }}, {{ count($cell->plan->pattern->rows) }} rounds<br><b>{{ Decimal::print($cell->estimate->grams->likely) }} g</b>@if ($chance !== null), <span class="{{ $cell->estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Duration::about(Pace::of($cell->plan)->likely) }}, firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span></p>
                                     <form method="post" action="{{ route('bags.what-if', $bag) }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}">Take it</button></form>
                                 @else
                                     <p class="soft">no counts come to that size</p>
@@ -34,5 +36,5 @@
             </tbody>
         </table>
     </div>
-    <p class="hint">Firmness is the strand’s thickness over a stitch’s width: the larger, the stiffer the fabric. Tight, bulky work strains the hands; take the larger hook when it pulls.</p>
+    <p class="hint">Firmness is the strand’s thickness over a stitch’s width: the larger, the stiffer the fabric. Hours are guessed at 12 s a stitch. Tight, bulky work strains the hands; take the larger hook when it pulls.</p>
 </x-layout>

@@ -1,5 +1,6 @@
 @use(App\Http\Typed)
 @use(App\Bags\Hands)
+@use(App\Drawing\HookPatch)
 @use(Fescue\Core\Gauge\State)
 @use(Fescue\Core\Material\Fabric)
 @use(Fescue\Core\Measure\Decimal)
@@ -24,6 +25,22 @@
             <label>Material <select class="form-select" name="material">@foreach ($strands as $one)<option value="{{ $one->id }}" @selected($one->id === $material->id)>{{ $one->name }}</option>@endforeach</select></label>
             <button class="btn btn-quiet">Show</button>
         </form>
+        <ol class="patches" aria-label="The fabric of each hook">
+            @foreach ($swatches as $swatch)
+                @php $gauge = $swatch->measured()->gauge(); @endphp
+                <li @class(['mine' => $swatch->chosen])>
+                    {!! HookPatch::of($material->colour, $gauge->width, $gauge->height, $diameter, $gauge->motif, $unit) !!}
+                    <b>{{ $swatch->hookSize()->print() }}</b> {{ $gauge->motif->abbreviation($terms) }}<br>firmness {{ Decimal::print($diameter->mm / $gauge->width->mm, 2) }}@if ($swatch->chosen), <b class="good">chosen</b>@elseif ($swatch->state !== State::Relaxed), {{ $swatch->state->value }}@endif
+                </li>
+            @endforeach
+            @foreach ($expected as [$hook, $predicted])
+                <li class="guess">
+                    {!! HookPatch::of($material->colour, $predicted->width(), $predicted->height(), $diameter, $predicted->motif, $unit) !!}
+                    <b>{{ $hook->print() }}</b> {{ $predicted->motif->abbreviation($terms) }}<br>firmness {{ Decimal::print($diameter->mm / $predicted->width->likely, 2) }}, expected
+                </li>
+            @endforeach
+        </ol>
+        <p class="hint">Drawn 1 : 1, strand and stitch: the more ground shows between, the softer the fabric.</p>
         <div class="wide" tabindex="0" role="group" aria-label="Hooks side by side">
             <table class="what-if trial">
                 <thead><tr><th scope="col">hook</th><th scope="col">stitch</th><th scope="col">in 10 cm</th><th scope="col">in 4 in</th><th scope="col">firmness</th><th scope="col">one stitch</th><th scope="col">how it was</th><th scope="col"><span class="visually-hidden">choose</span></th></tr></thead>
@@ -35,7 +52,7 @@
                             <td>{{ $swatch->stitch->abbreviation($terms) }}</td>
                             <td><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b></td>
                             <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
-                            <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $gauge->width->mm, 2) : '' }}</td>
+                            <td>{{ Decimal::print($diameter->mm / $gauge->width->mm, 2) }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
                             <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? Hands::hang($swatch, $swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif</td>
                             <td>@if ($swatch->chosen)<b class="good">chosen</b>@else<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
@@ -48,7 +65,7 @@
                             <td>{{ Motif::Single->abbreviation($terms) }}</td>
                             <td>{{ $over($w->likely, $ten) }} × {{ $over($h->likely, $ten) }}<br><span class="soft">{{ $over($w->high(), $ten) }}–{{ $over($w->low(), $ten) }} × {{ $over($h->high(), $ten) }}–{{ $over($h->low(), $ten) }}</span></td>
                             <td>{{ $over($w->likely, $four) }} × {{ $over($h->likely, $four) }}</td>
-                            <td>{{ $material->diameter ? Decimal::print($material->diameter->mm / $w->likely, 2) : '' }}</td>
+                            <td>{{ Decimal::print($diameter->mm / $w->likely, 2) }}</td>
                             <td>{{ Decimal::print($material->density()->massOf($predicted->strand())->grams, 2) }} g</td>
                             <td class="soft">not tried; {{ $from === '' ? 'a guess' : "from {$from}" }}</td>
                             <td></td>
