@@ -25,6 +25,11 @@ final readonly class BagForm
     /** Chosen in a swatch's place: the gauge that all swatches teach, on a hook that is named. */
     public const LEARNED = 'learned';
 
+    /** A change back to the bag's own material; one to another that came as a file, by its place. */
+    public const OWN = 'own';
+
+    public const OTHER = 'file-';
+
     private const SIZES = ['length', 'width', 'height'];
 
     private function __construct(private Request $request, private User $maker) {}
@@ -42,7 +47,7 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'weigh_ins' => 1, 'logged' => 1, 'second' => 1, 'price_tag' => 1, 'swatch_counts' => 1, 'together' => 1] + Bag::TAUGHT);
+        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'weigh_ins' => 1, 'logged' => 1, 'others' => 1, 'changes' => 1, 'price_tag' => 1, 'swatch_counts' => 1, 'together' => 1] + Bag::TAUGHT);
         $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
         $learned = $this->typed('swatch_id') === self::LEARNED;
         $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
@@ -75,9 +80,8 @@ final readonly class BagForm
                 'edge_rounds' => $this->whole('handles.edge_rounds'),
             ]);
         }
-        if ($this->request->has('second')) {
-            $kept['second'] = $this->second($kept['second'] ?? null);
-            $kept = array_filter($kept, fn(mixed $one): bool => $one !== null);
+        if ($this->request->has('changes')) {
+            $kept = $this->changes($kept['others'] ?? null, $bag->material_id) + array_diff_key($kept, ['others' => 1, 'changes' => 1]);
         }
         if ($learned) {
             $choices += ['learned' => true, 'hook' => Typed::withUnit($this->typed('hook'), 'mm')];
@@ -106,22 +110,33 @@ final readonly class BagForm
     }
 
     /**
-     * Another material from a round on; null where none is chosen. One that came as a file stays until another is.
+     * From which rounds which material is worked, in the order of the rounds. One that came as a file stays while it is chosen.
      *
-     * @return ?array<string, mixed>
+     * @return array{}|array{others: list<array<mixed>>, changes: list<array{from: string, to: int}>}
      */
-    private function second(mixed $kept): ?array
+    private function changes(mixed $kept, ?int $own): array
     {
-        $from = $this->typed('second.from');
-        $named = ctype_digit($from) ? "Round {$from}" : $from;
-        $material = $this->own($this->maker->strands(), 'second.material_id', '/second/from', 'Choose one of your own materials.');
+        $others = $changes = [];
+        for ($place = 0; $place < BagDocument::MOST_CHANGES; $place++) {
+            $from = $this->typed("changes.{$place}.from");
+            if ($from === '') {
+                continue;
+            }
+            $to = $this->typed("changes.{$place}.to");
+            if ($to === '') {
+                throw Refused::at('/changes', "Choose the material that is worked from round {$from}.");
+            }
+            $asFile = str_starts_with($to, self::OTHER) && is_array($kept) ? $kept[(int) substr($to, strlen(self::OTHER))] ?? null : null;
+            $material = $to === self::OWN || is_array($asFile) ? null : $this->own($this->maker->strands(), "changes.{$place}.to", '/changes', 'Choose one of your own materials.');
+            $other = is_array($asFile) ? $asFile : ($material === null || $material->id === $own ? null : ['material_id' => $material->id]);
+            if ($other !== null && ! in_array($other, $others, true)) {
+                $others[] = $other;
+            }
+            $changes[] = ['from' => ctype_digit($from) ? "Round {$from}" : $from, 'to' => $other === null ? 0 : 1 + (int) array_search($other, $others, true)];
+        }
+        usort($changes, fn(array $a, array $b): int => strnatcmp($a['from'], $b['from']));
 
-        return match (true) {
-            $from === '' => null,
-            $material !== null => ['from' => $named, 'material_id' => $material->id],
-            is_array($kept) && isset($kept['material']) => ['from' => $named, 'material' => $kept['material']],
-            default => throw Refused::at('/second/from', 'Choose the material that is worked from there.'),
-        };
+        return $changes === [] ? [] : ['others' => $others, 'changes' => $changes];
     }
 
     /**
@@ -146,7 +161,7 @@ final readonly class BagForm
             str_starts_with($problem->path, '/material') => 'material_id',
             str_starts_with($problem->path, '/hook') => 'hook',
             str_starts_with($problem->path, '/gauge') => 'swatch_id',
-            str_starts_with($problem->path, '/second') => 'second.from',
+            str_starts_with($problem->path, '/changes'), str_starts_with($problem->path, '/others') => 'changes',
             $problem->path === '/handles' => 'handles.type',
             str_starts_with($problem->path, '/swatches') => 'swatch_id',
             default => str_replace('/', '.', ltrim($problem->path, '/')),

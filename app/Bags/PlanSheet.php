@@ -156,10 +156,30 @@ final readonly class PlanSheet
         return $hang === null ? '' : "hung under {$hang->load->print()} about {$this->say($hang->height($this->plan->comesOut->height))} high";
     }
 
-    /** Of the second material; a lighter shade of the first where it came as a file, null where there is none. */
-    public function secondColour(): ?string
+    /** @return non-empty-list<string> of its own material and its others; lighter shades where those came as a file */
+    public function colours(): array
     {
-        return $this->plan->spec->second === null ? null : $this->bag->second()->colour ?? Ink::mix($this->bag->colour(), Ink::SHEET, 0.4);
+        $own = $this->bag->colour();
+        $others = $this->bag->others();
+
+        return [$own, ...array_map(fn(int $place): string => $others[$place]->colour ?? Ink::mix($own, Ink::SHEET, min(0.8, 0.4 + 0.15 * $place)), array_keys($this->plan->spec->others))];
+    }
+
+    /** What a material is called: 0 is its own, 1 the first of its others. */
+    public function named(int $which): string
+    {
+        $material = $which === 0 ? $this->bag->material : $this->bag->others()[$which - 1] ?? null;
+
+        return $material->name ?? ($which === 0 ? 'the bag’s own' : 'another'.(count($this->plan->spec->others) > 1 ? " ({$which})" : ''));
+    }
+
+    /** "from rounds 8 and 14". */
+    public function from(MaterialEstimate $other): string
+    {
+        $rounds = array_map(fn(string $row): string => str_replace('Round ', '', $row), $other->from);
+        $last = array_pop($rounds);
+
+        return $rounds === [] ? "from round {$last}" : 'from rounds '.implode(', ', $rounds)." and {$last}";
     }
 
     /** @return list<Run> the pattern's rounds, like ones together */
@@ -167,7 +187,7 @@ final readonly class PlanSheet
     {
         $runs = [];
         $place = 0;
-        foreach ($this->writer->runs($this->plan->pattern, $this->plan->spec->second?->from) as [$first, $last]) {
+        foreach ($this->writer->runs($this->plan->pattern, $this->plan->changes()) as [$first, $last]) {
             $from = $place;
             while ($this->plan->pattern->rows[$place] !== $last) {
                 $place++;
@@ -215,8 +235,8 @@ final readonly class PlanSheet
         if ($material->onHand !== null) {
             $needs[] = ['on hand', $material->onHand->print()];
         }
-        if ($this->estimate->second !== null) {
-            $needs[] = [($this->bag->second()->name ?? 'Second material').', from '.lcfirst($this->estimate->second->from), Decimal::print($this->estimate->second->grams->likely).' g'];
+        foreach ($this->estimate->others as $place => $other) {
+            $needs[] = [ucfirst($this->named($place + 1)).', '.$this->from($other), Decimal::print($other->grams->likely).' g'];
         }
         $needs[] = ['Hook', $this->plan->spec->hook->print()];
         $needs[] = ['Stitch marker', $this->plan->slots === null ? '1' : '5'];

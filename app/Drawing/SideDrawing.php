@@ -47,24 +47,21 @@ final class SideDrawing
 
     private readonly ?Ellipse $hole;
 
-    /** Rows of the first material. */
-    private readonly int $until;
-
-    /** @param ?string $second the colour of the second material, where the bag has one */
-    public static function of(BagPlan $plan, LengthUnit $unit, string $colour, Writer $writer, ?string $second = null): Canvas
+    /** @param non-empty-list<string> $colours of the bag's own material and its others */
+    public static function of(BagPlan $plan, LengthUnit $unit, array $colours, Writer $writer): Canvas
     {
-        $drawing = new self($plan, $unit, $colour, $writer, $second);
+        $drawing = new self($plan, $unit, $colours, $writer);
         $drawing->draw();
 
         return $drawing->canvas;
     }
 
+    /** @param non-empty-list<string> $colours */
     private function __construct(
         private readonly BagPlan $plan,
         private readonly LengthUnit $unit,
-        private readonly string $colour,
+        private readonly array $colours,
         private readonly Writer $writer,
-        private readonly ?string $second,
     ) {
         $out = $plan->comesOut;
         $this->hole = $plan->slots?->opening($plan->gauge);
@@ -73,7 +70,6 @@ final class SideDrawing
         $this->stitch = $plan->gauge->width->mm * $this->scale;
         $this->single = $plan->gauge->singleHeight()->mm * $this->scale;
         $this->foot = self::ABOVE + ($out->height->mm + $lift) * $this->scale;
-        $this->until = $plan->pattern->place($plan->spec->second?->from) ?? count($plan->pattern->rows);
         $this->canvas = new Canvas(
             'Side of the bag',
             "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high above the base.",
@@ -103,10 +99,11 @@ final class SideDrawing
     {
         $n = $this->canvas->n(...);
         $left = self::LEFT;
-        $this->canvas->add("<path d=\"M{$left} {$n($top)}h{$n($width)}V{$n($this->foot - 5)}q0 5 -5 5H".($left + 5)."q-5 0 -5 -5z\" fill=\"{$this->colour}\"/>");
+        $this->canvas->add("<path d=\"M{$left} {$n($top)}h{$n($width)}V{$n($this->foot - 5)}q0 5 -5 5H".($left + 5)."q-5 0 -5 -5z\" fill=\"{$this->colours[0]}\"/>");
         $body = $this->plan->body;
         $windows = '';
-        $second = '';
+        /** @var array<string, string> $others by colour */
+        $others = [];
         /** @var array<string, string> $threads by colour */
         $threads = $ribs = [];
         $y = $this->foot;
@@ -117,7 +114,9 @@ final class SideDrawing
             $ribs[$colour] ??= '';
             $height = $this->plan->gauge->heightOf($band->motif)->mm * $this->scale;
             $y -= $height;
-            $second .= $colour === $this->colour ? '' : "M{$left} {$n($y)}h{$n($width)}v{$n($height)}h-{$n($width)}z";
+            if ($colour !== $this->colours[0]) {
+                $others[$colour] = ($others[$colour] ?? '')."M{$left} {$n($y)}h{$n($width)}v{$n($height)}h-{$n($width)}z";
+            }
             if ($band->motif->chains() > 0) {
                 [$open, $thread] = StitchRows::mesh($left, $y, $stitches, $this->stitch, $height, 0.3 * min($this->stitch, $this->single), $band->motif);
                 $windows .= $open;
@@ -128,18 +127,19 @@ final class SideDrawing
             // Worked through one loop, the other stands as a rib along the foot of the round.
             $ribs[$colour] .= $band->loop === Loop::Both ? '' : "M{$left} {$n($y + $height - 0.5)}h{$n($width)}";
         }
-        foreach ([[$second, $this->colourOf(PHP_INT_MAX)], [$windows, Ink::SHEET]] as [$path, $fill]) {
-            $this->canvas->add($path === '' ? '' : "<path d=\"{$path}\" fill=\"{$fill}\"/>");
+        foreach ($others as $fill => $path) {
+            $this->canvas->add("<path d=\"{$path}\" fill=\"{$fill}\"/>");
         }
+        $this->canvas->add($windows === '' ? '' : "<path d=\"{$windows}\" fill=\"".Ink::SHEET.'"/>');
         foreach ($threads as $colour => $path) {
             $this->canvas->add($this->threads($path, $colour).$this->threads($ribs[$colour], $colour, 0.45));
         }
     }
 
-    /** Of a row by its place; beyond the last, of the last. */
+    /** Of a row by its place. */
     private function colourOf(int $row): string
     {
-        return $row >= $this->until && $this->second !== null ? $this->second : $this->colour;
+        return $this->colours[$this->plan->materials[$row]] ?? $this->colours[0];
     }
 
     /** A path of thread, as thick as this fabric's or a share of it. */
@@ -252,7 +252,7 @@ final class SideDrawing
         $y = $this->foot;
         $place = 0;
         $banded = count($plan->body->bands) > 1;
-        foreach ($this->writer->runs($plan->pattern, $plan->spec->second?->from) as [$first, $last]) {
+        foreach ($this->writer->runs($plan->pattern, $plan->changes()) as [$first, $last]) {
             $many = (int) substr($last->name, 6) - (int) substr($first->name, 6) + 1;
             $leaves = $plan->pattern->counts[$place + $many - 1]->leaves;
             $place += $many;

@@ -97,16 +97,21 @@ final class Bag extends Model
         return $logged;
     }
 
-    /** The material of the stash that is worked from a round on; null where none is, or it came as a file. */
-    public function second(): ?Material
+    /** @return list<?Material> what is worked beside its own; null where that came as a file */
+    public function others(): array
     {
-        $second = $this->choices['second'] ?? null;
-        $id = is_array($second) ? $second['material_id'] ?? null : null;
-        if (! is_int($id)) {
-            return null;
-        }
+        $kept = $this->choices['others'] ?? [];
+        $ids = array_map(fn(mixed $one): mixed => is_array($one) ? $one['material_id'] ?? null : null, is_array($kept) ? array_values($kept) : []);
+        $known = array_values(array_filter($ids, is_int(...)));
+        $found = $known === [] ? [] : once(function () use ($known): array {
+            $materials = Material::withTrashed();
+            $materials->where('user_id', $this->user_id)->whereIn('id', $known);
 
-        return once(fn(): ?Material => Material::withTrashed()->where('user_id', $this->user_id)->find($id));
+            return $materials->get()->all();
+        });
+        $byId = array_column(array_map(fn(Material $one): array => [$one->id, $one], $found), 1, 0);
+
+        return array_map(fn(mixed $id): ?Material => is_int($id) ? $byId[$id] ?? null : null, $ids);
     }
 
     /** With hands that were read already, where a page has many bags. */
@@ -149,9 +154,10 @@ final class Bag extends Model
             $document['swatches'] = $this->hands()->documents();
             $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
-        $second = $this->second();
-        if ($second !== null) {
-            $document['second'] = ['from' => $this->choices['second']['from'] ?? '', 'material' => $second->document($this->id ?? null)];
+        foreach ($this->others() as $place => $other) {
+            if ($other !== null) {
+                $document['others'][$place] = $other->document($this->id ?? null);
+            }
         }
         // The application's own, and no part of the format.
         unset($document['learned'], $document['logged'], $document['price_tag'], $document['swatch_counts'], $document['together']);

@@ -164,7 +164,8 @@ final class DatabaseSeeder extends Seeder
                 $choices['body'] = ['stitch' => $stitch, 'loop' => $loop, 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both'], ['stitch' => 'sc', 'loop' => 'both', 'rounds' => 2]]];
             }
             if ($name === 'Lantern bag') {
-                $choices['second'] = ['from' => 'Round 14', 'material_id' => $materials['dusk']->id];
+                $choices['others'] = [['material_id' => $materials['dusk']->id]];
+                $choices['changes'] = [['from' => 'Round 8', 'to' => 1], ['from' => 'Round 10', 'to' => 0], ['from' => 'Round 14', 'to' => 1]];
             }
             if ($name === 'Signal bag') {
                 $choices += ['weigh_ins' => [['after' => 'Round 3', 'left' => '424 g'], ['after' => 'Round 8', 'left' => '304 g']], 'logged' => ['base' => 46]];

@@ -44,7 +44,7 @@ final class DrawingTest extends TestCase
     {
         return [
             BaseDrawing::of($plan, $unit)->inline(),
-            SideDrawing::of($plan, $unit, '#c9b994', new Writer(Terms::US))->inline(),
+            SideDrawing::of($plan, $unit, ['#c9b994'], new Writer(Terms::US))->inline(),
         ];
     }
 
@@ -146,7 +146,7 @@ final class DrawingTest extends TestCase
     {
         $plan = self::plan($changes);
         foreach ([LengthUnit::Centimetre, LengthUnit::Inch] as $unit) {
-            foreach ([BaseDrawing::of($plan, $unit), SideDrawing::of($plan, $unit, '#33475f', new Writer(Terms::UK))] as $canvas) {
+            foreach ([BaseDrawing::of($plan, $unit), SideDrawing::of($plan, $unit, ['#33475f'], new Writer(Terms::UK))] as $canvas) {
                 $svg = $canvas->alone();
                 $document = new \DOMDocument();
                 self::assertTrue($document->loadXML($svg));

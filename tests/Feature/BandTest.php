@@ -11,7 +11,7 @@ use Fescue\Core\Measure\Mass;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
-/** Several bands and a second material, from the form to the drawing, the words and the file. */
+/** Several bands and several materials, from the form to the drawing, the words and the file. */
 final class BandTest extends TestCase
 {
     private const ABOVE = [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => '3'], ['stitch' => '', 'loop' => 'both', 'rounds' => '']];
@@ -38,9 +38,12 @@ final class BandTest extends TestCase
         return [
             'two that follow the height' => [['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '', 'above' => [['stitch' => 'dc', 'loop' => 'both', 'rounds' => '']]]], 'body.above.0.rounds', 'one band alone'],
             'rounds in words' => [['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '4', 'above' => [['stitch' => 'dc', 'loop' => 'both', 'rounds' => 'some']]]], 'body.above.0.rounds', 'whole number'],
-            'a round that is not there' => [['second' => ['from' => '99', 'material_id' => 'OTHER']], 'second.from', 'Round 2 to Round 18'],
-            'no material' => [['second' => ['from' => '9', 'material_id' => '']], 'second.from', 'Choose the material'],
-            'not hers' => [['second' => ['from' => '9', 'material_id' => '999999']], 'second.from', 'your own materials'],
+            'a round that is not there' => [['changes' => [['from' => '99', 'to' => 'OTHER']]], 'changes', 'Round 2 to Round 18'],
+            'no material' => [['changes' => [['from' => '9', 'to' => '']]], 'changes', 'Choose the material that is worked from round 9'],
+            'not hers' => [['changes' => [['from' => '9', 'to' => '999999']]], 'changes', 'your own materials'],
+            'one round twice' => [['changes' => [['from' => '9', 'to' => 'OTHER'], ['from' => '9', 'to' => 'own']]], 'changes', 'one a round'],
+            'worked already' => [['changes' => [['from' => '9', 'to' => 'own']]], 'changes', 'already'],
+            'of no file' => [['changes' => [['from' => '9', 'to' => 'file-0']]], 'changes', 'your own materials'],
         ];
     }
 
@@ -55,42 +58,42 @@ final class BandTest extends TestCase
         $errors = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, $changes))->assertUnprocessable()->json('errors');
         self::assertStringContainsString($message, $errors[$field]);
         $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $this->form($bag, $changes))->assertSessionHasErrors($field);
-        $typed = data_get($changes, $field);
+        $typed = data_get($changes, $field === 'changes' ? 'changes.0.from' : $field);
         $page = $this->get("/bags/{$bag->id}")->assertSee($message);
         if ($typed !== '') {
             $page->assertSee('value="'.$typed.'"', false);
         }
     }
 
-    public function testASecondMaterialIsDrawnCountedAndKept(): void
+    public function testAnotherMaterialIsDrawnCountedAndKept(): void
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $pale = $this->material($maker);
         $pale->update(['name' => 'Pale cord', 'colour' => '#eeddcc', 'diameter' => Length::mm(4), 'sample_mass' => Mass::grams(7)]);
-        $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['second' => ['from' => '9', 'material_id' => (string) $pale->id]]))->assertSessionHasNoErrors();
-        self::assertSame(['from' => 'Round 9', 'material_id' => $pale->id], $bag->fresh()?->choices['second']);
-        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins the second material')->assertSee('fill="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
-        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'begins the second material', 'Pale cord, from round 9']);
+        $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '9', 'to' => (string) $pale->id]]]))->assertSessionHasNoErrors();
+        self::assertSame([[['material_id' => $pale->id]], [['from' => 'Round 9', 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
+        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins another material')->assertSee('fill="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
+        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'begins another material', 'Pale cord, from round 9']);
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
-        $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from Round 9')->assertSee('Of Pale cord there is enough in');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from round 9')->assertSee('Of Pale cord there is enough in');
         // What it costs is of both, where both have a price.
         $bag->material?->update(['price' => '10', 'price_for' => 500]);
-        $this->get("/bags/{$bag->id}/enough")->assertSee('at its price; the second has none');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('at its price; not all the others have one');
         $pale->update(['price' => '7', 'price_for' => 350]);
         $estimate = MaterialEstimate::of($bag->fresh()?->plan() ?? throw new \LogicException('It makes one.'));
-        $this->get("/bags/{$bag->id}/enough")->assertSee('at its price, both')->assertSee(number_format(0.02 * ($estimate->grams->likely + ($estimate->second->grams->likely ?? 0)), 2));
+        $this->get("/bags/{$bag->id}/enough")->assertSee('at its price, with the others')->assertSee(number_format(0.02 * ($estimate->grams->likely + $estimate->others[0]->grams->likely), 2));
         // Its file reads by itself; the colour there is a shade of the first's.
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
-        self::assertSame('7 g/m', json_decode($file, true)['second']['material']['density']);
+        self::assertSame('7 g/m', json_decode($file, true)['others'][0]['density']);
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
-        $this->get("/bags/{$copy->id}")->assertOk()->assertSee('then the second')->assertSee('as its file says');
+        $this->get("/bags/{$copy->id}")->assertOk()->assertSee('then another')->assertSee('as its file says');
         // Changed there, it stays as the file had it; another round moves it, an empty one takes it out.
-        $this->put("/bags/{$copy->id}", $this->form($copy, ['second' => ['from' => '10', 'material_id' => '']]))->assertSessionHasNoErrors();
-        self::assertSame(['Round 10', '7 g/m'], [$copy->fresh()?->choices['second']['from'], $copy->fresh()?->choices['second']['material']['density']]);
-        $this->put("/bags/{$copy->id}", $this->form($copy, ['second' => ['from' => '', 'material_id' => '']]))->assertSessionHasNoErrors();
-        self::assertArrayNotHasKey('second', $copy->fresh()->choices);
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '10', 'to' => 'file-0']]]))->assertSessionHasNoErrors();
+        self::assertSame(['Round 10', '7 g/m'], [$copy->fresh()?->choices['changes'][0]['from'], $copy->fresh()?->choices['others'][0]['density']]);
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '', 'to' => 'file-0']]]))->assertSessionHasNoErrors();
+        self::assertSame([], array_intersect_key($copy->fresh()->choices, ['others' => 1, 'changes' => 1]));
         // Put away, it stays on its bag.
         $this->delete("/stash/{$pale->id}");
         $this->get("/bags/{$bag->id}")->assertSee('then Pale cord');
@@ -152,7 +155,7 @@ final class BandTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $this->actingAs($maker);
-        foreach (['name', 'size.length', 'base.chain', 'body.stitch', 'body.above', 'body.above.0', 'body.above.0.stitch', 'body.above.0.rounds', 'second', 'second.from', 'second.material_id', 'hook', 'handles.type'] as $field) {
+        foreach (['name', 'size.length', 'base.chain', 'body.stitch', 'body.above', 'body.above.0', 'body.above.0.stitch', 'body.above.0.rounds', 'changes', 'changes.0', 'changes.0.from', 'changes.0.to', 'hook', 'handles.type'] as $field) {
             foreach ([['deep' => ['er']], '<script>alert(1)</script>'] as $value) {
                 $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $this->form($bag, ['working' => 'sideways', $field => $value]))->assertSessionHasErrors();
                 $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee('<script>alert', false);

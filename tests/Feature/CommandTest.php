@@ -108,11 +108,11 @@ final class CommandTest extends TestCase
         self::assertSame(['base', 'body', 'handles', 'edge', 'tails', 'joins'], array_column($material['per_part'], 'part'));
         self::assertGreaterThan(900, $material['mass_g']['likely']);
         self::assertMatchesRegularExpression('/^Round 1\d$/', $material['runs_out']['row']);
-        [$code, $words] = $this->printed('bag:plan', ['second' => ['from' => 'Round 12', 'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m']]] + $document, false);
+        [$code, $words] = $this->printed('bag:plan', ['others' => [['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m']], 'changes' => [['from' => 'Round 12', 'to' => 1]]] + $document, false);
         self::assertSame(0, $code);
         self::assertStringContainsString('Round 16: Sc in each st around, back loop only. (56)', $words);
         self::assertMatchesRegularExpression('/\nTakes [\d ]+ g \([\d ]+ to [\d ]+\), \d+ m; enough in \d+ of 100\./u', $words);
-        self::assertMatchesRegularExpression('/\nFrom Round 12 the second material: \d+ g/', $words);
+        self::assertMatchesRegularExpression('/\nFrom Round 12 another material: \d+ g/', $words);
         $document['weigh_ins'][0]['left'] = '901 g';
         [$code, $json] = $this->printed('bag:plan', $document);
         self::assertSame([1, '/weigh_ins/0/left'], [$code, json_decode($json, true)['problems'][0]['path']]);

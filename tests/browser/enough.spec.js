@@ -46,7 +46,7 @@ test('a line of mesh mends it, is drawn and written, and is undone', async ({ pa
     await expect(page.locator('[data-region="station-body"]')).not.toContainText('mesh');
 });
 
-test('bands and a second material are chosen on Plan and redrawn in place', async ({ page }) => {
+test('bands and several materials are chosen on Plan and redrawn in place', async ({ page }) => {
     await register(page);
     await weighCord(page);
     await page.goto('/stash/new');
@@ -69,15 +69,15 @@ test('bands and a second material are chosen on Plan and redrawn in place', asyn
     await expect(page.locator('[data-region="station-body"]')).toContainText('mesh, 4 rounds');
     await expect(page.locator('[data-region="drawing"]')).toContainText('mesh: ');
     await page.locator('[data-station="2"] > summary').click();
-    await page.getByText('Another material from a round on').click();
-    await page.getByLabel('Then').selectOption('Pale cord');
-    await page.getByLabel('From round').fill('90');
-    await expect(page.locator('[data-wrong="second.from"]')).toContainText('this bag has no “Round 90”');
-    await page.getByLabel('From round').fill('9');
+    await page.getByText('Other materials, from a round on').click();
+    await page.getByLabel('Change 1, material').selectOption('Pale cord');
+    await page.getByLabel('Change 1, from round').fill('90');
+    await expect(page.locator('[data-wrong="changes"]')).toContainText('this bag has no “Round 90”');
+    await page.getByLabel('Change 1, from round').fill('9');
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     const tally = page.locator('[data-region="tally"]');
     await expect(tally).toContainText('then Pale cord');
-    await expect(tally).toContainText('The second material may run out.');
+    await expect(tally).toContainText('Another material may run out.');
     await expect(page.locator('[data-region="drawing"] path[fill="#eeddcc"]').first()).toBeVisible();
     await page.reload();
     await page.locator('[data-station="4"] > summary').click();

@@ -74,7 +74,7 @@ final class Bench extends Command
         $this->report('read and plan', $this->times(fn(): BagPlan => Planner::plan(BagDocument::fromJson($document))));
         $this->report('estimate and notes', $this->times(fn(): array => Notes::on($plan, MaterialEstimate::of($plan))));
         $this->report('draw base and side', $this->times(fn(): string => BaseDrawing::of($plan, LengthUnit::Centimetre)->inline()
-            .SideDrawing::of($plan, LengthUnit::Centimetre, '#c9b994', new Writer(Terms::US))->inline()));
+            .SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()));
         $this->learned($plan);
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
     }

@@ -47,16 +47,17 @@ final class PlanBag extends DocumentCommand
         $estimate = MaterialEstimate::of($plan);
         $out = $plan->comesOut;
         $say = fn(Length $length): string => $length->print(LengthUnit::Centimetre);
+        $enough = fn(MaterialEstimate $one): string => $one->enough === null ? '.' : '; enough in '.MaterialEstimate::hundred($one->enough).' of 100.';
         $grams = fn(Spread $spread): string => Decimal::print($spread->likely).' g ('.Decimal::print($spread->low()).' to '.Decimal::print($spread->high()).')';
         $lines = [
             "Comes out {$say($out->flatWidth)} wide lying flat and {$say($out->height)} high, on a base of {$say($out->baseLength)} by {$say($out->baseWidth)}.",
-            "Takes {$grams($estimate->grams)}, ".Decimal::print($estimate->metres->likely).' m'.($estimate->inHundred() === null ? '.' : "; enough in {$estimate->inHundred()} of 100."),
+            "Takes {$grams($estimate->grams)}, ".Decimal::print($estimate->metres->likely).' m'.($enough($estimate)),
         ];
-        if ($estimate->second !== null) {
-            $lines[] = "From {$estimate->second->from} the second material: {$grams($estimate->second->grams)}.";
+        foreach ($estimate->others as $other) {
+            $lines[] = 'From '.implode(', ', $other->from)." another material: {$grams($other->grams)}{$enough($other)}";
         }
-        if ($estimate->runsOut !== null) {
-            $lines[] = "Runs out near {$estimate->runsOut->row}, stitch {$estimate->runsOut->stitch}.";
+        foreach (array_filter([$estimate, ...$estimate->others], fn(MaterialEstimate $one): bool => $one->runsOut !== null) as $one) {
+            $lines[] = ($one->which === 0 ? 'Runs' : 'Another material runs')." out near {$one->runsOut?->row}, stitch {$one->runsOut?->stitch}.";
         }
 
         return $lines;

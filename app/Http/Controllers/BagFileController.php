@@ -64,7 +64,7 @@ final class BagFileController extends Controller
         }
         $svg = $drawing === 'base'
             ? BaseDrawing::of($sheet->plan, $sheet->unit)->alone()
-            : SideDrawing::of($sheet->plan, $sheet->unit, $bag->colour(), $sheet->writer, $sheet->secondColour())->alone();
+            : SideDrawing::of($sheet->plan, $sheet->unit, $sheet->colours(), $sheet->writer)->alone();
 
         return $this->download($svg, 'image/svg+xml', $bag, "{$drawing}.svg");
     }

@@ -43,6 +43,10 @@ final class BagDocument
 
     public const MOST_BANDS = 6;
 
+    public const MOST_OTHERS = 8;
+
+    public const MOST_CHANGES = 60;
+
     public const MOST_WASTE = 20.0;
 
     public const MOST_TIMES = 20.0;
@@ -81,7 +85,8 @@ final class BagDocument
         $also = self::also($top, $spec[4]);
         $proportions = self::proportions($top, $spec[4]);
         $weighIns = self::weighIns($top);
-        $second = self::second($top);
+        $others = self::others($top);
+        $changes = self::changes($top, count($others));
         $top->settle();
         [$name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots] = $spec;
         if ($name === null || $material === null || $hook === null || $working === null || $base === null || $body === null) {
@@ -96,7 +101,7 @@ final class BagDocument
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
 
-        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit, $second, $waste ?? 0.0, $also, $proportions);
+        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit, array_values(array_filter($others)), $changes, $waste ?? 0.0, $also, $proportions);
     }
 
     private static function wish(Fields $size): Wish
@@ -362,18 +367,29 @@ final class BagDocument
         return $motif === null || $loop === null ? null : new BandSpec($motif, $loop, $rounds);
     }
 
-    /** @return ?Second another material from a row on */
-    private static function second(Fields $top): ?Second
+    /** @return list<?Material> worked beside the bag's own */
+    private static function others(Fields $top): array
     {
-        if (! $top->has('second')) {
-            return null;
-        }
-        $second = $top->object('second');
-        $from = $second->text('from', 40);
-        $material = self::material($second->object('material'));
-        $second->close();
+        return array_map(self::material(...), $top->objects('others', self::MOST_OTHERS));
+    }
 
-        return $from === null || $material === null ? null : new Second($from, $material);
+    /** @return list<Change> */
+    private static function changes(Fields $top, int $others): array
+    {
+        $changes = [];
+        foreach ($top->objects('changes', self::MOST_CHANGES) as $one) {
+            $from = $one->text('from', 40);
+            $to = $one->whole('to', 0, $others, 'the bag’s own material is 0, its others are', optional: false);
+            $one->close();
+            if ($from !== null && $to !== null) {
+                $changes[] = new Change($from, $to);
+            }
+        }
+        if ($others > 0 && $changes === []) {
+            $top->refuse('changes', 'Say from which round another material is worked.');
+        }
+
+        return $changes;
     }
 
     private static function slots(Fields $handles): SlotSpec

@@ -14,6 +14,7 @@ use Fescue\Core\Pattern\Pattern;
 /** A bag with nothing left open: its parts, its proven rows and the size that comes out. */
 final readonly class BagPlan
 {
+    /** @param list<int> $materials which material each row is worked in, as BagSpec::material() has them */
     public function __construct(
         public BagSpec $spec,
         public Gauge $gauge,
@@ -22,7 +23,14 @@ final readonly class BagPlan
         public ?Slots $slots,
         public Pattern $pattern,
         public ComesOut $comesOut,
+        public array $materials,
     ) {}
+
+    /** @return list<string> names of the rows in which another material begins */
+    public function changes(): array
+    {
+        return array_map(fn(Change $change): string => $change->from, $this->spec->changes);
+    }
 
     /**
      * The same bag, had so much been on hand and this been weighed: none of it changes a count.
@@ -31,6 +39,6 @@ final readonly class BagPlan
      */
     public function weighed(?Mass $onHand, array $weighIns): self
     {
-        return new self($this->spec->weighed($onHand, $weighIns), $this->gauge, $this->base, $this->body, $this->slots, $this->pattern, $this->comesOut);
+        return new self($this->spec->weighed($onHand, $weighIns), $this->gauge, $this->base, $this->body, $this->slots, $this->pattern, $this->comesOut, $this->materials);
     }
 }

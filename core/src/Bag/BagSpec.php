@@ -21,6 +21,8 @@ final readonly class BagSpec
      * @param ?Predicted $predicted by a learned hand, where no swatch of its own was measured
      * @param list<WeighIn> $weighIns in the order of the rows, each with less left than the one before
      * @param ?Mass $unit of one ball, cone, or batch as it is to be had
+     * @param list<Material> $others about as thick as the first, worked from one change to the next
+     * @param list<Change> $changes in the order of the rows
      * @param list<Swatch> $also of the same hook and material, measured in other stitches
      * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
      * @param float $waste grams thrown away in cutting, for each gram of strand
@@ -38,7 +40,8 @@ final readonly class BagSpec
         public ?Predicted $predicted = null,
         public array $weighIns = [],
         public ?Mass $unit = null,
-        public ?Second $second = null,
+        public array $others = [],
+        public array $changes = [],
         public float $waste = 0.0,
         public array $also = [],
         public array $proportions = [],
@@ -50,6 +53,12 @@ final readonly class BagSpec
         $own = $this->swatch->gauge();
 
         return new Gauge($own->motif, $own->width, $own->height, $own->mass, array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also), $this->predicted->others ?? $this->proportions);
+    }
+
+    /** @param int $which 0 for the bag's own, 1 for the first of its others, and so on */
+    public function material(int $which): Material
+    {
+        return [$this->material, ...$this->others][$which] ?? throw new \OutOfRangeException("The bag has no material {$which}.");
     }
 
     /** The same bag of other counts. */

@@ -63,50 +63,62 @@ final readonly class Planner
             ...($slots === null ? [] : $slots->rows($rounds + count($bodyRows) + 1)),
         ]);
 
-        $this->weighIns($pattern, $this->second($pattern));
+        $materials = $this->materials($pattern);
+        $this->weighIns($pattern, $materials);
 
-        return new BagPlan($spec, $this->gauge, $base, $body, $slots, $pattern, $this->comesOut($base, $body, $slots));
+        return new BagPlan($spec, $this->gauge, $base, $body, $slots, $pattern, $this->comesOut($base, $body, $slots), $materials);
     }
 
-    /** Place of the row from which another material is worked; null where none is. */
-    private function second(Pattern $pattern): ?int
-    {
-        $second = $this->spec->second;
-        if ($second === null) {
-            return null;
-        }
-        $row = $pattern->place($second->from);
-        if ($row === null || $row === 0) {
-            $names = $pattern->names();
-            throw Refused::at('/second/from', "A second material begins in a row from {$names[min(1, count($names) - 1)]} to {$names[count($names) - 1]}; this bag has no “{$second->from}” there.");
-        }
-
-        return $row;
-    }
-
-    /** Weigh-ins stand after rows of the first material that are there, in their order, with less and less left. */
-    private function weighIns(Pattern $pattern, ?int $second): void
+    /** @return list<int> which material each row is worked in */
+    private function materials(Pattern $pattern): array
     {
         $names = $pattern->names();
-        $before = $this->spec->material->onHand;
+        $which = array_fill(0, count($names), 0);
+        $last = $now = 0;
+        foreach ($this->spec->changes as $place => $change) {
+            $row = $pattern->place($change->from);
+            if ($row === null || $row === 0) {
+                throw Refused::at("/changes/{$place}/from", "Another material begins in a row from {$names[min(1, count($names) - 1)]} to {$names[count($names) - 1]}; this bag has no “{$change->from}” there.");
+            }
+            if ($row <= $last) {
+                throw Refused::at("/changes/{$place}/from", "{$change->from} does not come after the change before; changes stand in the order of their rounds, one a round.");
+            }
+            if ($change->to === $now) {
+                throw Refused::at("/changes/{$place}/to", "{$change->from} is worked in that material already; choose another, or take the change out.");
+            }
+            [$last, $now] = [$row, $change->to];
+            $which = [...array_slice($which, 0, $row), ...array_fill(0, count($names) - $row, $now)];
+        }
+
+        return $which;
+    }
+
+    /**
+     * Weigh-ins stand after rows that are there, in their order, with less and less left of the material of that row.
+     *
+     * @param list<int> $materials
+     */
+    private function weighIns(Pattern $pattern, array $materials): void
+    {
+        $names = $pattern->names();
+        $before = [];
         $last = -1;
         foreach ($this->spec->weighIns as $place => $weighIn) {
             $row = $pattern->place($weighIn->after);
             if ($row === null) {
                 throw Refused::at("/weigh_ins/{$place}/after", "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}.");
             }
-            if ($second !== null && $row >= $second) {
-                throw Refused::at("/weigh_ins/{$place}/after", "From {$names[$second]} on the second material is worked; weigh-ins are of the first.");
-            }
             if ($row <= $last) {
                 throw Refused::at("/weigh_ins/{$place}/after", 'Weigh-ins stand in the order of their rows, one a row.');
             }
-            if ($before !== null && $weighIn->left->grams > $before->grams) {
-                throw Refused::at("/weigh_ins/{$place}/left", $last < 0
-                    ? "{$weighIn->left->print()} left of {$before->print()} that were on hand? Weigh again, or correct what was on hand."
-                    : "{$weighIn->left->print()} is more than the {$before->print()} left at the weigh-in before. Weigh again.");
+            $which = $materials[$row];
+            $there = $before[$which] ?? $this->spec->material($which)->onHand;
+            if ($there !== null && $weighIn->left->grams > $there->grams) {
+                throw Refused::at("/weigh_ins/{$place}/left", isset($before[$which])
+                    ? "{$weighIn->left->print()} is more than the {$there->print()} left at the weigh-in before. Weigh again."
+                    : "{$weighIn->left->print()} left of {$there->print()} that were on hand? Weigh again, or correct what was on hand.");
             }
-            $before = $weighIn->left;
+            $before[$which] = $weighIn->left;
             $last = $row;
         }
     }

@@ -8,7 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\Normal;
 
-/** What a bag takes row by row, and stitch by stitch, of its first material. */
+/** What a bag takes row by row, and stitch by stitch, each of its material. */
 final readonly class Breakdown
 {
     /**
@@ -19,31 +19,39 @@ final readonly class Breakdown
 
     public static function of(BagPlan $plan): self
     {
-        $standing = Standing::of($plan);
-        $takes = $standing->takes;
+        $takes = Consumption::of($plan);
         $density = $plan->spec->material->density->gramsPerMetre;
         $there = array_filter($takes->each, fn(string $stitch): bool => array_sum(array_column($takes->rows, $stitch)) > 0, ARRAY_FILTER_USE_KEY);
+        $rows = [];
+        foreach (array_unique($plan->materials) as $which) {
+            $rows += self::rows($plan, $which);
+        }
+        ksort($rows);
 
-        return new self(self::rows($plan, $standing), array_map(fn(float $grams): float => $grams / $density, $there));
+        return new self(array_values($rows), array_map(fn(float $grams): float => $grams / $density, $there));
     }
 
-    /** @return list<RowTakes> */
-    private static function rows(BagPlan $plan, Standing $standing): array
+    /** @return array<int, RowTakes> by place */
+    private static function rows(BagPlan $plan, int $which): array
     {
-        [$takes, $factors, $left] = [$standing->takes, $standing->factors, $standing->left];
+        $standing = Standing::of($plan, $which);
         $swing = Normal::quantile(1 - Spread::TAIL);
-        $rows = [];
-        for ($place = 0; $place < $takes->until; $place++) {
-            $grams = $factors->taking($takes, $place, $place + 1)[0];
+        $rows = $worked = [];
+        $besides = $standing->owed;
+        foreach ($standing->all as $place) {
+            $grams = $standing->stitches([$place])[0];
             $name = $plan->pattern->rows[$place]->name;
-            if ($left === null || $place < $standing->from) {
-                $rows[] = new RowTakes($name, $grams, null, null, null);
+            if ($standing->left === null || ! in_array($place, $standing->rest, true)) {
+                $rows[$place] = new RowTakes($name, $which, $grams, null, null, null);
 
                 continue;
             }
-            [$gone, $off] = $factors->taking($takes, $standing->from, $place + 1);
-            $likely = $left - $standing->before() - $gone;
-            $rows[] = new RowTakes($name, $grams, max(0.0, $likely), max(0.0, $likely - $swing * $off), max(0.0, $likely + $swing * $off));
+            $worked[] = $place;
+            [$gone, $off] = $standing->stitches($worked);
+            $besides += $standing->before($place);
+            $likely = $standing->left - $besides - $gone;
+            $besides += $standing->after($place);
+            $rows[$place] = new RowTakes($name, $which, $grams, max(0.0, $likely), max(0.0, $likely - $swing * $off), max(0.0, $likely + $swing * $off));
         }
 
         return $rows;

@@ -15,7 +15,7 @@ use Fescue\Core\Stitch\Stitch;
 final readonly class Consumption
 {
     /** Metres of tail an end, 15 to 20 cm. Common practice, no source. */
-    private const TAIL = 0.175;
+    public const TAIL = 0.175;
 
     /**
      * @param array<string, float> $each one stitch of each kind, by its value
@@ -24,14 +24,42 @@ final readonly class Consumption
      * @param list<int> $stitches worked in each row, the foundation not counted
      * @param float $tail of one end
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
-     * @param int $until rows worked in the first material; the rest are of the second
+     * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it were the bag's own
      */
-    private function __construct(public array $each, public array $rows, public array $parts, public array $stitches, public float $tail, public float $swatch, public int $until) {}
+    private function __construct(public array $each, public array $rows, public array $parts, public array $stitches, public float $tail, public float $swatch, public array $materials) {}
 
-    /** What is gone before the first stitch: the swatch, and the tail that hangs at the chain. */
-    public function before(): float
+    /** @return list<int> places of the rows of a material, from one place up to another */
+    public function places(int $which, int $from = 0, ?int $to = null): array
     {
-        return $this->swatch + $this->tail;
+        return array_values(array_filter(array_keys($this->materials, $which, true), fn(int $place): bool => $place >= $from && $place < ($to ?? PHP_INT_MAX)));
+    }
+
+    /** Grams that go before the first stitch of a row: the tail where its material begins, and the swatch where that came out of it. */
+    public function before(int $place): float
+    {
+        $begins = ($this->materials[$place - 1] ?? null) !== $this->materials[$place];
+
+        return ($begins ? $this->tail : 0.0) + ($place === 0 ? $this->swatch : 0.0);
+    }
+
+    /**
+     * Grams of what is no stitch, of some rows worked one after another; what goes after the last of them is cut later.
+     *
+     * @param list<int> $places
+     * @param ?int $since the row before them that what is cut later is of
+     */
+    public function besides(array $places, ?int $since = null): float
+    {
+        $before = array_sum(array_map($this->before(...), $places));
+        $cut = array_slice($places, 0, -1);
+
+        return $before + array_sum(array_map($this->after(...), $since === null ? $cut : [$since, ...$cut]));
+    }
+
+    /** Grams that go after its last stitch: the tail where another material follows, or none. */
+    public function after(int $place): float
+    {
+        return ($this->materials[$place + 1] ?? null) === $this->materials[$place] ? 0.0 : $this->tail;
     }
 
     public static function of(BagPlan $plan): self
@@ -49,12 +77,10 @@ final readonly class Consumption
         $bands = $plan->body->byRound();
         $first = count($plan->base->rounds);
         $rows = $parts = $stitches = [];
-        $until = count($plan->pattern->rows);
         foreach ($plan->pattern->rows as $place => $row) {
             $count = StitchCount::of($row);
             $stitches[] = $count->total();
             $parts[] = $row->part;
-            $until = $row->name === $plan->spec->second?->from ? $place : $until;
             if ($place === 0) {
                 $count = $count->withChains($plan->pattern->foundation + 1);
             }
@@ -65,6 +91,6 @@ final readonly class Consumption
             $rows[] = array_map(fn(Stitch $stitch): float => $share * $count->many($stitch) * $each[$stitch->value], array_combine(array_column(Stitch::cases(), 'value'), Stitch::cases()));
         }
 
-        return new self($each, $rows, $parts, $stitches, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $until);
+        return new self($each, $rows, $parts, $stitches, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
@@ -90,54 +89,60 @@ final readonly class Factors
         return $gauge->motif->isMadeOf($stitch);
     }
 
-    /**
-     * After weigh-ins, in order.
-     *
-     * @param list<WeighIn> $weighIns
-     * @param ?float $onHand grams at the start; null where that was not weighed, then the first weigh-in only begins
-     * @param array<string, int> $places of the rows, by name
-     */
-    public function after(Consumption $takes, array $weighIns, ?float $onHand, array $places): self
+    /** After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its first weigh-in on. */
+    public function after(BagPlan $plan, Consumption $takes): self
     {
         $rows = $values = $deviations = [];
-        $start = 0;
-        $begun = $onHand;
-        foreach ($weighIns as $weighIn) {
-            $to = $places[$weighIn->after] + 1;
-            if ($begun === null) {
-                [$begun, $start] = [$weighIn->left->grams, $to];
+        $begun = $since = [];
+        foreach ($plan->spec->weighIns as $weighIn) {
+            $place = $plan->pattern->place($weighIn->after) ?? throw new \LogicException("No row is called {$weighIn->after}.");
+            $which = $takes->materials[$place];
+            $material = $plan->spec->material($which);
+            // As if its strand weighed what the bag's own does.
+            $own = $plan->spec->material->density->gramsPerMetre / $material->density->gramsPerMetre;
+            $begun[$which] ??= $material->onHand?->grams;
+            $since[$which] ??= null;
+            if ($begun[$which] === null) {
+                [$begun[$which], $since[$which]] = [$weighIn->left->grams, $place];
 
                 continue;
             }
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
-            [$expected, $row] = $this->row($takes, $start, $to);
+            $places = $takes->places($which, 1 + ($since[$which] ?? -1), $place + 1);
+            [$expected, $row] = $this->row($takes, $places);
             $rows[] = $row;
-            $values[] = $begun - $weighIn->left->grams - $expected - ($start === 0 ? $takes->before() : 0.0);
-            $deviations[] = $onHand === null ? hypot(self::WEIGH_IN_G, self::WEIGH_IN_G) : self::WEIGH_IN_G;
+            $values[] = $own * ($begun[$which] - $weighIn->left->grams) - $expected - $takes->besides($places, $since[$which]);
+            $deviations[] = $own * ($material->onHand === null ? hypot(self::WEIGH_IN_G, self::WEIGH_IN_G) : self::WEIGH_IN_G);
         }
 
         return $rows === [] ? $this : new self($this->model->observing($rows, $values, $deviations), $this->sharing);
     }
 
     /**
-     * Grams that rows will take, from one place up to another, and how far that may be off.
+     * Grams that rows will take, and how far that may be off.
+     *
+     * @param list<int> $places of the rows
      *
      * @return array{float, float}
      */
-    public function taking(Consumption $takes, int $from, int $to): array
+    public function taking(Consumption $takes, array $places): array
     {
-        [$expected, $row] = $this->row($takes, $from, $to);
+        [$expected, $row] = $this->row($takes, $places);
 
         return [max(0.0, $expected + $this->model->expected($row)), sqrt($this->model->variance($row))];
     }
 
-    /** @return array{float, list<float>} what they take by the gauge, and what each factor has of that */
-    private function row(Consumption $takes, int $from, int $to): array
+    /**
+     * @param list<int> $places
+     *
+     * @return array{float, list<float>} what they take by the gauge, and what each factor has of that
+     */
+    private function row(Consumption $takes, array $places): array
     {
         $total = 0.0;
         $stitches = array_fill_keys(array_column(Stitch::cases(), 'value'), 0.0);
         $parts = array_fill_keys(array_column(Part::cases(), 'value'), 0.0);
-        for ($place = $from; $place < $to; $place++) {
+        foreach ($places as $place) {
             foreach ($takes->rows[$place] as $stitch => $grams) {
                 $total += $grams;
                 $stitches[$stitch] += $grams;

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Gauge\Worked;
 
-/** What the weigh-ins of a bag teach the hand: how much strand a stitch took there. */
+/** What the weigh-ins of a bag's own material teach the hand: how much strand a stitch took there. */
 final class Lesson
 {
     /** What is used over what its gauge says, beyond which something else was weighed. From memory. */
@@ -18,18 +19,17 @@ final class Lesson
     {
         $spec = $plan->spec;
         $takes = Consumption::of($plan);
-        $weighIns = $spec->weighIns;
+        $weighIns = array_values(array_filter($spec->weighIns, fn(WeighIn $one): bool => $takes->materials[(int) $plan->pattern->place($one->after)] === 0));
         $onHand = $spec->material->onHand?->grams;
         $first = $onHand === null ? array_shift($weighIns) : null;
         $last = array_pop($weighIns);
         if ($last === null) {
             return null;
         }
-        $places = array_flip($plan->pattern->names());
-        $from = $first === null ? 0 : $places[$first->after] + 1;
-        $to = $places[$last->after] + 1;
-        [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $from, $to);
-        $used = $first === null ? ($onHand ?? 0.0) - $last->left->grams - $takes->before() : $first->left->grams - $last->left->grams;
+        $since = $plan->pattern->place($first?->after);
+        $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->pattern->place($last->after));
+        [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $places);
+        $used = ($first === null ? $onHand ?? 0.0 : $first->left->grams) - $last->left->grams - $takes->besides($places, $since);
         if ($used * self::MOST < $expected || $used > self::MOST * $expected) {
             return null;
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Change;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
@@ -12,7 +14,7 @@ use Fescue\Core\Statistics\Normal;
 
 /**
  * How much strand a bag takes, row by row. Each stitch eats its loop's length; where the swatch was weighed, the measured
- * stitch sets the scale for all. Tails are added for the two ends. Weigh-ins replace what was expected by what was used,
+ * stitch sets the scale for all. Tails are added wherever a material begins and ends. Weigh-ins replace what was expected by what was used,
  * and correct the rest.
  */
 final readonly class MaterialEstimate
@@ -21,15 +23,19 @@ final readonly class MaterialEstimate
     public const SURE = 0.9;
 
     /**
+     * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
      * @param Spread $metres of the whole bag
      * @param Spread $grams of the whole bag: what was used, and what is still to come
      * @param Spread $remaining grams still to come
      * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
      * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
      * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
+     * @param list<string> $from rows in which it is taken up, but for the first
+     * @param list<self> $others what the bag takes of its other materials, in their order
      * @param ?RunsOut $runsOut null where it is likely to reach, or what is on hand is not known
      */
     private function __construct(
+        public int $which,
         public Origin $origin,
         public Spread $metres,
         public Spread $grams,
@@ -38,41 +44,51 @@ final readonly class MaterialEstimate
         public array $parts,
         public ?RunsOut $runsOut,
         public ?Mass $unit,
-        public ?SecondTakes $second,
+        public array $from,
+        public array $others,
         public Spread $waste,
     ) {}
 
     public static function of(BagPlan $plan): self
     {
+        return self::ofMaterial($plan, 0, array_map(fn(int $which): self => self::ofMaterial($plan, $which + 1, []), array_keys($plan->spec->others)));
+    }
+
+    /** @param list<self> $others */
+    private static function ofMaterial(BagPlan $plan, int $which, array $others): self
+    {
         $spec = $plan->spec;
-        $standing = Standing::of($plan);
-        [$takes, $factors] = [$standing->takes, $standing->factors];
-        [$rest, $off] = $factors->taking($takes, $standing->from, $takes->until);
-        $rest += $standing->before() + $takes->tail;
-        $rest += self::joins($rest, $takes->tail, $spec->unit);
+        $material = $spec->material($which);
+        $unit = $which === 0 ? $spec->unit : null;
+        $standing = Standing::of($plan, $which);
+        $tail = $material->density->massOf(Length::mm(1000 * Consumption::TAIL))->grams;
+        [$rest, $off] = $standing->stitches($standing->rest);
+        $rest += $standing->besides($standing->rest) + $standing->owed;
+        $rest += self::joins($rest, $tail, $unit);
         $remaining = new Spread($rest, $rest > 0 ? $off / $rest : 0.0);
-        $onHand = $spec->material->onHand?->grams;
-        [$all, $allOff] = $factors->taking($takes, 0, $takes->until);
-        $all += $takes->before() + $takes->tail;
-        $joins = self::joins($all, $takes->tail, $spec->unit);
+        [$all, $allOff] = $standing->stitches($standing->all);
+        $all += $standing->besides($standing->all);
+        $joins = self::joins($all, $tail, $unit);
         $all += $joins;
         $grams = new Spread($all, $all > 0 ? $allOff / $all : 0.0);
 
         return new self(
+            $which,
             self::origin($plan),
-            $grams->times(1 / $spec->material->density->gramsPerMetre),
+            $grams->times(1 / $material->density->gramsPerMetre),
             $grams,
             $remaining,
             match (true) {
-                $onHand !== null => $grams->chanceWithin($onHand),
+                $material->onHand !== null => $grams->chanceWithin($material->onHand->grams),
                 $standing->left !== null => $remaining->chanceWithin($standing->left),
                 default => null,
             },
-            self::parts($takes, $factors, $joins, $spec->material->density->gramsPerMetre),
+            self::parts($standing, $joins, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
             $standing->left === null ? null : self::runsOut($plan, $standing, $standing->left, $remaining->relative),
-            $spec->unit,
-            SecondTakes::of($plan, $takes, $factors),
-            $grams->times($spec->waste),
+            $unit,
+            array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->changes), is_string(...))),
+            $others,
+            $grams->times($which === 0 ? $spec->waste : 0.0),
         );
     }
 
@@ -82,29 +98,40 @@ final readonly class MaterialEstimate
         return $unit === null ? 0.0 : max(0.0, ceil($grams / $unit->grams) - 1) * 2 * $tail;
     }
 
-    /** The chance said of a hundred bags, neither certain nor hopeless ever; null where what is on hand is not known. */
+    /** Of its materials the one that is the least likely to reach, of those of which that is known; its own where of none. */
+    public function scarcest(): self
+    {
+        $known = array_values(array_filter([$this, ...$this->others], fn(self $one): bool => $one->enough !== null));
+        usort($known, fn(self $one, self $other): int => $one->enough <=> $other->enough);
+
+        return $known[0] ?? $this;
+    }
+
+    /** Whether what is on hand is as good as enough, of its other materials too; null where that is not known. */
+    public function isSure(): ?bool
+    {
+        $least = $this->scarcest()->enough;
+        $unknown = array_filter([$this, ...$this->others], fn(self $one): bool => $one->enough === null);
+
+        return match (true) {
+            $least !== null && $least < self::SURE => false,
+            $unknown !== [] => null,
+            default => true,
+        };
+    }
+
+    /** The chance that all its materials reach, said of a hundred bags, neither certain nor hopeless ever; null where that is not known. */
     public function inHundred(): ?int
     {
-        return $this->enough === null ? null : self::hundred($this->enough);
+        $least = $this->scarcest()->enough;
+
+        return $least === null || $this->isSure() === null ? null : self::hundred($least);
     }
 
     /** Of a hundred bags, those a chance from 0 to 1 comes to; neither none nor all of them. */
     public static function hundred(float $chance): int
     {
         return max(1, min(99, (int) round(100 * $chance)));
-    }
-
-    /** Whether what is on hand is as good as enough, of the second material too where there is one; null where that is not known. */
-    public function isSure(): ?bool
-    {
-        $chances = $this->second === null ? [$this->enough] : [$this->enough, $this->second->enough];
-        $known = array_filter($chances, fn(?float $chance): bool => $chance !== null);
-
-        return match (true) {
-            $known !== [] && min($known) < self::SURE => false,
-            count($known) < count($chances) => null,
-            default => true,
-        };
     }
 
     /** What is wanting until it would be enough in nine of ten bags. */
@@ -130,12 +157,12 @@ final readonly class MaterialEstimate
     }
 
     /** @return list<PartTakes> */
-    private static function parts(Consumption $takes, Factors $factors, float $joins, float $density): array
+    private static function parts(Standing $standing, float $joins, float $swatch, float $density): array
     {
         $grams = [];
-        for ($place = 0; $place < $takes->until; $place++) {
-            $part = $takes->parts[$place]->value;
-            $grams[$part] = ($grams[$part] ?? 0.0) + $factors->taking($takes, $place, $place + 1)[0];
+        foreach ($standing->all as $place) {
+            $part = $standing->takes->parts[$place]->value;
+            $grams[$part] = ($grams[$part] ?? 0.0) + $standing->stitches([$place])[0];
         }
         $parts = [];
         foreach (Part::cases() as $part) {
@@ -143,7 +170,7 @@ final readonly class MaterialEstimate
                 $parts[] = new PartTakes($part->value, $grams[$part->value] / $density, $grams[$part->value]);
             }
         }
-        foreach (['tails' => 2 * $takes->tail, 'joins' => $joins, 'swatch' => $takes->swatch] as $besides => $mass) {
+        foreach (['tails' => $standing->besides($standing->all) - $swatch, 'joins' => $joins, 'swatch' => $swatch] as $besides => $mass) {
             if ($mass > 0) {
                 $parts[] = new PartTakes($besides, $mass / $density, $mass);
             }
@@ -154,40 +181,43 @@ final readonly class MaterialEstimate
 
     private static function runsOut(BagPlan $plan, Standing $standing, float $left, float $relative): ?RunsOut
     {
-        [$takes, $factors, $start] = [$standing->takes, $standing->factors, $standing->before()];
-        $each = [];
-        for ($place = $standing->from; $place < $takes->until; $place++) {
-            $each[$place] = $factors->taking($takes, $place, $place + 1)[0];
+        $stitches = [];
+        foreach ($standing->rest as $place) {
+            $stitches[$place] = $standing->stitches([$place])[0];
         }
         $swing = Normal::quantile(1 - Spread::TAIL) * $relative;
-        $likely = self::endsIn($each, $left, $start, $takes->tail, 1.0);
+        $likely = self::endsIn($standing, $stitches, $left, 1.0);
         if ($likely === null) {
             return null;
         }
         [$place, $share] = $likely;
-        $early = self::endsIn($each, $left, $start, $takes->tail, 1 + $swing) ?? $likely;
-        $late = self::endsIn($each, $left, $start, $takes->tail, max(0.0, 1 - $swing));
+        $early = self::endsIn($standing, $stitches, $left, 1 + $swing) ?? $likely;
+        $late = self::endsIn($standing, $stitches, $left, max(0.0, 1 - $swing));
         $name = fn(int $row): string => $plan->pattern->rows[$row]->name;
+        $count = $standing->takes->stitches[$place];
 
-        return new RunsOut($name($place), max(1, min($takes->stitches[$place], (int) floor($share * $takes->stitches[$place]) + 1)), $name($early[0]), $late === null ? null : $name($late[0]));
+        return new RunsOut($name($place), max(1, min($count, (int) floor($share * $count) + 1)), $name($early[0]), $late === null ? null : $name($late[0]));
     }
 
     /**
-     * @param array<int, float> $each grams by row
+     * @param array<int, float> $stitches grams by row
      *
      * @return ?array{int, float} the row in which it ends, and how far into it; null where it reaches
      */
-    private static function endsIn(array $each, float $left, float $start, float $tail, float $factor): ?array
+    private static function endsIn(Standing $standing, array $stitches, float $left, float $factor): ?array
     {
-        $gone = $start;
-        foreach ($each as $place => $grams) {
+        $gone = $standing->owed;
+        foreach ($stitches as $place => $grams) {
+            $gone += $standing->before($place);
             if ($gone + $factor * $grams > $left) {
                 return [$place, max(0.0, ($left - $gone) / max(1e-9, $factor * $grams))];
             }
-            $gone += $factor * $grams;
+            $gone += $factor * $grams + $standing->after($place);
+            if ($gone > $left) {
+                return [$place, 1.0];
+            }
         }
-        $last = array_key_last($each);
 
-        return $last !== null && $gone + $tail > $left ? [$last, 1.0] : null;
+        return null;
     }
 }

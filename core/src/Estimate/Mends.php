@@ -181,7 +181,7 @@ final readonly class Mends
     {
         $runsOut = $this->estimate->runsOut;
         $onHand = $this->plan->spec->material->onHand;
-        if ($runsOut === null || $onHand === null || $this->plan->spec->second !== null) {
+        if ($runsOut === null || $onHand === null || $this->plan->spec->changes !== []) {
             return null;
         }
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));
@@ -202,7 +202,7 @@ final readonly class Mends
         $saved = Decimal::print(max(0.0, $this->estimate->grams->likely - $estimate->grams->likely));
         $lost = max(0.0, 1 - $after->litres / max(1e-9, $before->litres));
 
-        return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max($lost, $otherwise), $estimate->enough, $less);
+        return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max($lost, $otherwise), $estimate->scarcest()->enough, $less);
     }
 
     /** Rows that are worked, as far as the weigh-ins tell. */

@@ -9,7 +9,8 @@ final readonly class RowTakes
 {
     /**
      * @param string $row its name
-     * @param ?float $left null where what is on hand is not known, and for rows weighed already or of the second material
+     * @param int $which of the bag's materials, 0 for its own
+     * @param ?float $left null where what is on hand is not known, and for rows weighed already
      */
-    public function __construct(public string $row, public float $grams, public ?float $left, public ?float $low, public ?float $high) {}
+    public function __construct(public string $row, public int $which, public float $grams, public ?float $left, public ?float $low, public ?float $high) {}
 }

@@ -5,32 +5,71 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Pattern\Row;
 
-/** How a bag stands by its weigh-ins: what they taught, the row from which it is still to be worked, and what is left for that. */
+/**
+ * How a bag stands with one of its materials by the weigh-ins: what they taught, its rows that are still to be worked, and
+ * what is left for them. Grams are of that material.
+ */
 final readonly class Standing
 {
     /**
-     * @param int $from place of the first row after the last weigh-in
-     * @param ?float $left grams then, or on hand where nothing was weighed; null where that is not known
+     * @param float $ratio grams of it where the bag's own material would take one
+     * @param list<int> $all places of its rows
+     * @param list<int> $rest of those after its last weigh-in
+     * @param ?float $left then, or on hand where nothing was weighed; null where that is not known
+     * @param float $owed what went, or will go, after the row that was weighed: its tail is cut later
      */
-    private function __construct(public Consumption $takes, public Factors $factors, public int $from, public ?float $left) {}
+    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, public array $all, public array $rest, public ?float $left, public float $owed) {}
 
-    public static function of(BagPlan $plan): self
+    public static function of(BagPlan $plan, int $which = 0): self
     {
         $takes = Consumption::of($plan);
-        $weighIns = $plan->spec->weighIns;
-        $places = array_flip($plan->pattern->names());
-        $onHand = $plan->spec->material->onHand?->grams;
-        $factors = Factors::prior($plan)->after($takes, $weighIns, $onHand, $places);
-        $last = $weighIns === [] ? null : $weighIns[count($weighIns) - 1];
+        $material = $plan->spec->material($which);
+        $ratio = $material->density->gramsPerMetre / $plan->spec->material->density->gramsPerMetre;
+        [$from, $left, $owed] = [0, $material->onHand?->grams, 0.0];
+        foreach ($plan->spec->weighIns as $weighIn) {
+            $place = (int) $plan->pattern->place($weighIn->after);
+            if ($takes->materials[$place] === $which) {
+                [$from, $left, $owed] = [$place + 1, $weighIn->left->grams, $ratio * $takes->after($place)];
+            }
+        }
 
-        return new self($takes, $factors, $last === null ? 0 : $places[$last->after] + 1, $last === null ? $onHand : $last->left->grams);
+        return new self($takes, Factors::prior($plan)->after($plan, $takes), $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed);
     }
 
-    /** Grams that go before the next stitch: at the beginning the swatch and the first tail, later nothing. */
-    public function before(): float
+    /**
+     * Grams the stitches of rows take, and how far that may be off.
+     *
+     * @param list<int> $places
+     *
+     * @return array{float, float}
+     */
+    public function stitches(array $places): array
     {
-        return $this->from === 0 ? $this->takes->before() : 0.0;
+        [$grams, $off] = $this->factors->taking($this->takes, $places);
+
+        return [$this->ratio * $grams, $this->ratio * $off];
+    }
+
+    /** Grams that go before a row's first stitch: a tail where it begins, the swatch. */
+    public function before(int $place): float
+    {
+        return $this->ratio * $this->takes->before($place);
+    }
+
+    /** Grams that go after its last one: a tail where it ends. */
+    public function after(int $place): float
+    {
+        return $this->ratio * $this->takes->after($place);
+    }
+
+    /**
+     * Grams of what is no stitch, before and after rows worked one after another.
+     *
+     * @param list<int> $places
+     */
+    public function besides(array $places): float
+    {
+        return array_sum(array_map(fn(int $place): float => $this->before($place) + $this->after($place), $places));
     }
 }

@@ -40,16 +40,16 @@ final readonly class Writer
     /**
      * Runs of rows that read alike, to be written once.
      *
-     * @param ?string $anew name of a row that begins a run of its own, however it reads
+     * @param list<string> $anew names of rows that begin a run of their own, however they read
      *
      * @return list<array{Row, Row}> first and last row of each run
      */
-    public function runs(Pattern $pattern, ?string $anew = null): array
+    public function runs(Pattern $pattern, array $anew = []): array
     {
         $runs = [];
         foreach ($pattern->rows as $row) {
             $last = array_key_last($runs);
-            if ($last !== null && $row->name !== $anew && $runs[$last][0]->part === $row->part && $this->words($runs[$last][0]) === $this->words($row)) {
+            if ($last !== null && ! in_array($row->name, $anew, true) && $runs[$last][0]->part === $row->part && $this->words($runs[$last][0]) === $this->words($row)) {
                 $runs[$last] = [$runs[$last][0], $row];
             } else {
                 $runs[] = [$row, $row];

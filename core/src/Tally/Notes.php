@@ -36,6 +36,9 @@ final class Notes
     /** The one note that is there for every wished bag. */
     public const AGAINST_WISH = 'against-wish';
 
+    /** A change after the first: of use beside its row, and nowhere else. */
+    public const CHANGE_AGAIN = 'change-again';
+
     /** @var list<Note> */
     private array $notes = [];
 
@@ -56,7 +59,7 @@ final class Notes
         $notes->slots();
         $notes->mesh();
         $notes->flares();
-        $notes->second();
+        $notes->changes();
         $notes->gauge();
         $notes->hook();
         $notes->care();
@@ -90,7 +93,7 @@ final class Notes
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
             $chance < 0.5 ? "The {$noun} will probably run out." : "The {$noun} may run out.",
-            "{$onHand->print()} on hand is enough in {$this->estimate->inHundred()} of 100 such bags; another {$this->estimate->short($onHand)->print()} makes it 90.",
+            "{$onHand->print()} on hand is enough in ".MaterialEstimate::hundred($chance)." of 100 such bags; another {$this->estimate->short($onHand)->print()} makes it 90.",
         );
     }
 
@@ -230,24 +233,30 @@ final class Notes
         }
     }
 
-    private function second(): void
+    /** What to heed where another material begins. */
+    private function changes(): void
     {
-        $second = $this->plan->spec->second;
-        $takes = $this->estimate->second;
-        if ($second === null || $takes === null) {
-            return;
+        $spec = $this->plan->spec;
+        $late = array_slice($this->plan->pattern->names(), -2);
+        foreach ($spec->changes as $place => $change) {
+            $what = $change->to === 0 ? 'the bag’s own material again' : 'another material';
+            $this->add($place === 0 ? 'change' : self::CHANGE_AGAIN, Tone::Better, "{$change->from} begins {$what}.", $place === 0 ? 'Lay it in at the last draw-through of the stitch before, and work over both tails.' : '', $change->from);
+            if (in_array($change->from, $late, true)) {
+                $this->add('change-late', Tone::Trouble, 'A join so near the edge shows, and bears the load.', 'Begin the other material a round or two lower.', $change->from);
+            }
         }
-        $this->add('second-material', Tone::Better, "{$second->from} begins the second material.", 'Lay it in at the last draw-through of the stitch before, and work over both tails.', $second->from);
-        if (in_array($second->from, array_slice($this->plan->pattern->names(), -2), true)) {
-            $this->add('second-late', Tone::Trouble, 'A join so near the edge shows, and bears the load.', 'Begin the second material a round or two lower.', $second->from);
-        }
-        if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
-            $hundred = MaterialEstimate::hundred($takes->enough);
-            $this->add('second-short', Tone::Trouble, 'The second material may run out.', "{$second->material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.", $second->from);
-        }
-        $thick = $second->material->diameter->mm / $this->plan->spec->material->diameter->mm;
-        if (abs($thick - 1) > self::THICKER) {
-            $this->add('second-thickness', Tone::Trouble, 'The second material is '.($thick > 1 ? 'thicker' : 'thinner').' than the first.', 'The gauge is the first one’s: work a swatch of the second with the same hook before you trust the counts.', $second->from);
+        foreach ($this->estimate->others as $place => $takes) {
+            $material = $spec->others[$place];
+            $row = $takes->from[0] ?? null;
+            if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
+                $hundred = MaterialEstimate::hundred($takes->enough);
+                $where = $takes->runsOut === null ? '' : " It runs out near {$takes->runsOut->row}.";
+                $this->add('other-short', Tone::Trouble, 'Another material may run out.', "{$material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.{$where}", $row);
+            }
+            $thick = $material->diameter->mm / $spec->material->diameter->mm;
+            if (abs($thick - 1) > self::THICKER) {
+                $this->add('other-thickness', Tone::Trouble, 'Another material is '.($thick > 1 ? 'thicker' : 'thinner').' than the bag’s own.', 'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust the counts.', $row);
+            }
         }
     }
 

@@ -8,7 +8,6 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
-use Fescue\Core\Estimate\SecondTakes;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
@@ -50,10 +49,10 @@ final class PlanDocument
                 'mass_g' => self::spread($estimate->grams),
                 'enough' => $estimate->enough === null ? null : round($estimate->enough, 2),
                 'per_part' => array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $estimate->parts),
-                'runs_out' => $estimate->runsOut === null ? null : ['row' => $estimate->runsOut->row, 'stitch' => $estimate->runsOut->stitch],
+                'runs_out' => self::runsOut($estimate),
             ] + ($estimate->unit === null ? [] : ['buy' => ['unit_g' => round($estimate->unit->grams, 1), 'p80' => $estimate->balls(0.80), 'p95' => $estimate->balls(0.95), 'p99' => $estimate->balls(0.99)]])
                 + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
-            ...self::second($estimate->second),
+            ...($estimate->others === [] ? [] : ['others' => array_map(self::other(...), $estimate->others)]),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
                 'row' => $note->row,
@@ -62,15 +61,22 @@ final class PlanDocument
         ]);
     }
 
-    /** @return array<string, array<string, mixed>> */
-    private static function second(?SecondTakes $second): array
+    /** @return array<string, mixed> */
+    private static function other(MaterialEstimate $takes): array
     {
-        return $second === null ? [] : ['second' => [
-            'from' => $second->from,
-            'length_m' => self::spread($second->metres),
-            'mass_g' => self::spread($second->grams),
-            'enough' => $second->enough === null ? null : round($second->enough, 2),
-        ]];
+        return [
+            'from' => $takes->from,
+            'length_m' => self::spread($takes->metres),
+            'mass_g' => self::spread($takes->grams),
+            'enough' => $takes->enough === null ? null : round($takes->enough, 2),
+            'runs_out' => self::runsOut($takes),
+        ];
+    }
+
+    /** @return ?array{row: string, stitch: int} */
+    private static function runsOut(MaterialEstimate $takes): ?array
+    {
+        return $takes->runsOut === null ? null : ['row' => $takes->runsOut->row, 'stitch' => $takes->runsOut->stitch];
     }
 
     /** @return array{low: float, likely: float, high: float} */

@@ -116,7 +116,7 @@ final class MendsTest extends TestCase
     public function testASecondMaterialThatIsThereIsNotProposedAgain(): void
     {
         $cord = ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'];
-        $do = implode("\n", array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '500 g', 'second' => ['from' => 'Round 14', 'material' => $cord + ['on_hand' => '2 kg']]])));
+        $do = implode("\n", array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '500 g', 'others' => [$cord + ['on_hand' => '2 kg']], 'changes' => [['from' => 'Round 14', 'to' => 1]]])));
         self::assertNotSame('', $do);
         self::assertStringNotContainsString('second material', $do);
     }

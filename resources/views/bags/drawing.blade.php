@@ -2,7 +2,7 @@
 @use(App\Drawing\SideDrawing)
 @php
     $base = BaseDrawing::of($sheet->plan, $sheet->unit);
-    $side = SideDrawing::of($sheet->plan, $sheet->unit, $sheet->bag->colour(), $sheet->writer, $sheet->secondColour());
+    $side = SideDrawing::of($sheet->plan, $sheet->unit, $sheet->colours(), $sheet->writer);
 @endphp
 <div class="table-head"><h2>Base</h2><span>drawn {{ $base->ratio() }} · <a href="{{ route('bags.drawing', [$sheet->bag, 'base']) }}" aria-label="Keep the base drawing as SVG">SVG</a></span></div>
 <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the base">{!! $base->inline() !!}</div>

@@ -10,12 +10,13 @@
     $chance = $estimate->inHundred();
     $onHand = $plan->spec->material->onHand;
     $noun = $plan->spec->material->kind->noun();
-    $rows = array_map(fn ($row) => $row->name, $plan->pattern->rows);
-    $out = $estimate->runsOut;
+    $names = $plan->pattern->names();
+    $rows = array_combine($names, $plan->spec->others === [] ? $names : array_map(fn ($name, $which) => "{$name}, {$sheet->named($which)}", $names, $plan->materials));
+    $ends = array_filter([$estimate, ...$estimate->others], fn ($one) => $one->runsOut !== null);
     $rest = $onHand === null ? null : $onHand->grams - $estimate->grams->likely;
     $price = $bag->material?->priceOfOne();
     $last = $plan->spec->weighIns === [] ? null : $plan->spec->weighIns[count($plan->spec->weighIns) - 1]->after;
-    $next = $last === null ? ($rows[min(4, count($rows) - 1)]) : ($rows[min(count($rows) - 1, (int) array_search($last, $rows, true) + 3)]);
+    $next = $last === null ? $names[min(4, count($names) - 1)] : $names[min(count($names) - 1, (int) $plan->pattern->place($last) + 3)];
 @endphp
 <x-layout :title="$bag->name().', enough?'">
     @include('bags.head')
@@ -28,8 +29,11 @@
                 <p class="figure"><b>{{ Decimal::print($estimate->metres->likely) }}</b> m<span>{{ $estimate->origin->value }}</span></p>
                 @if ($plan->spec->weighIns !== [])<p class="figure"><b>{{ Decimal::print($estimate->remaining->likely) }}</b> g<span>still to come</span></p>@endif
             </div>
-            @if ($out)
-                <p class="section-rule"><b>Runs out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}@if ($out->latest !== null) and not after {{ $out->latest }}@else , or not at all @endif, in nine of ten bags.</p>
+            @if ($ends !== [])
+                @foreach ($ends as $one)
+                @php $out = $one->runsOut; @endphp
+                <p class="section-rule"><b>{{ $estimate->others === [] ? 'Runs' : ucfirst($sheet->named($one->which)).' runs' }} out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}@if ($out->latest !== null) and not after {{ $out->latest }}@else , or not at all @endif, in nine of ten bags.</p>
+                @endforeach
             @elseif ($rest !== null && $rest > 0)
                 <p class="section-rule">It is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
                 @if ($rests !== [])<p class="soft">At this gauge the rest is surely enough for one of these: @foreach ($rests as $one){{ $one->thing }}, {{ $sheet->figure($one->plan->comesOut->baseLength) }} × {{ $sheet->figure($one->plan->comesOut->baseWidth) }} × {{ $sheet->say($one->plan->comesOut->height) }}, {{ Decimal::print($one->estimate->grams->likely) }} g{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
@@ -59,8 +63,8 @@
                     <thead><tr><th scope="col">part</th><th scope="col">metres</th><th scope="col">grams</th></tr></thead>
                     <tbody>@foreach ($estimate->parts as $part)<tr><th scope="row">{{ $part->part }}</th><td>{{ Decimal::print($part->metres, 1) }}</td><td>{{ Decimal::print($part->grams, $part->grams < 10 ? 1 : 0) }}</td></tr>@endforeach</tbody>
                     <tfoot>
-                        <tr><th scope="row">in all</th><td>{{ Decimal::print($estimate->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->grams->likely) }}</b></td></tr>
-                        @if ($estimate->second)<tr><th scope="row">{{ $bag->second()?->name ?? 'second material' }}, from {{ $estimate->second->from }}</th><td>{{ Decimal::print($estimate->second->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->second->grams->likely) }}</b></td></tr>@endif
+                        <tr><th scope="row">in all{{ $estimate->others === [] ? '' : " of {$sheet->named(0)}" }}</th><td>{{ Decimal::print($estimate->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->grams->likely) }}</b></td></tr>
+                        @foreach ($estimate->others as $place => $other)<tr><th scope="row">{{ ucfirst($sheet->named($place + 1)) }}, {{ $sheet->from($other) }}</th><td>{{ Decimal::print($other->metres->likely, 1) }}</td><td><b>{{ Decimal::print($other->grams->likely) }}</b></td></tr>@endforeach
                     </tfoot>
                 </table>
                 <p class="soft">One @foreach ($breakdown->each as $stitch => $metres){{ Stitch::from($stitch)->abbreviation($sheet->terms) }} takes {{ Decimal::print(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ', one ' }}@endforeach</p>
@@ -68,13 +72,14 @@
                     <summary>Round by round, and what the ball should weigh after it</summary>
                     <table class="compare">
                         <thead><tr><th scope="col">round</th><th scope="col">grams</th><th scope="col">then left</th></tr></thead>
-                        <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ str_replace('Round ', '', $row->row) }}</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ str_replace('Round ', '', $row->row) }}@if ($row->which > 0) <span class="soft">{{ $sheet->named($row->which) }}</span>@endif</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
                     </table>
                 </details>
                 <p class="soft">No seams: the bag is worked in rounds. @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
-                @if ($estimate->second?->enough !== null)
-                    <p>Of {{ $bag->second()?->name ?? 'the second material' }} there is enough in {{ MaterialEstimate::hundred($estimate->second->enough) }} of 100 such bags: {{ Decimal::print($estimate->second->grams->low()) }} to {{ Decimal::print($estimate->second->grams->high()) }} g in 9 of 10.</p>
-                @endif
+                @foreach ($estimate->others as $place => $other)
+                    @continue($other->enough === null)
+                    <p>Of {{ $sheet->named($place + 1) }} there is enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 such bags: {{ Decimal::print($other->grams->low()) }} to {{ Decimal::print($other->grams->high()) }} g in 9 of 10.</p>
+                @endforeach
                 @if ($estimate->waste->likely > 0)
                     <p>Cutting that much strand throws away about {{ Decimal::print($estimate->waste->likely) }} g beside it, as your last batch did.</p>
                 @endif
@@ -98,7 +103,7 @@
             <form method="post" action="{{ route('bags.enough', $bag) }}" novalidate>
                 @csrf
                 <div class="pair">
-                    <x-pick name="after" label="After" :options="array_combine($rows, $rows)" :value="$next" />
+                    <x-pick name="after" label="After" :options="$rows" :value="$next" />
                     <x-field name="left" label="is left" placeholder="640 g" autocomplete="off" />
                 </div>
                 <button class="btn btn-primary">Enter it</button>
@@ -106,7 +111,7 @@
             @if ($plan->spec->weighIns !== [])
                 <ul class="list-plain weigh-ins">
                     @foreach ($plan->spec->weighIns as $place => $weighIn)
-                        <li><span>after {{ $weighIn->after }}</span><b>{{ $weighIn->left->print() }}</b>
+                        <li><span>after {{ $plan->spec->others === [] ? $weighIn->after : $rows[$weighIn->after] }}</span><b>{{ $weighIn->left->print() }}</b>
                             <form method="post" action="{{ route('bags.enough.remove', [$bag, $place]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn->after }}">Take out</button></form>
                         </li>
                     @endforeach
@@ -124,14 +129,15 @@
                     $minutes = $sheet->minutes();
                     $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
                     $stuff = $price === null ? null : $price * $estimate->grams->likely;
-                    $secondPrice = $estimate->second === null ? null : $bag->second()?->priceOfOne();
-                    $stuff = $stuff === null || $secondPrice === null ? $stuff : $stuff + $secondPrice * $estimate->second->grams->likely;
+                    $prices = array_map(fn ($one) => $one?->priceOfOne(), $bag->others());
+                    $unpriced = count(array_filter($estimate->others, fn ($place) => ($prices[$place] ?? null) === null, ARRAY_FILTER_USE_KEY));
+                    $stuff = $stuff === null ? null : $stuff + array_sum(array_map(fn ($other, $place) => ($prices[$place] ?? 0) * $other->grams->likely, $estimate->others, array_keys($estimate->others)));
                     $tag = is_numeric($bag->choices['price_tag'] ?? null) ? (string) $bag->choices['price_tag'] : null;
                     $work = $wage === null ? null : (float) $wage * $minutes->likely / 60;
                 @endphp
                 <div class="figures">
                     <p class="figure"><b>{{ Duration::about($minutes->likely) }}</b><span>{{ Duration::about($minutes->low()) }} to {{ Duration::about($minutes->high()) }} in 9 of 10, {{ $sheet->pace() }}</span></p>
-                    @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->second === null ? '' : ($secondPrice === null ? '; the second has none' : ', both') }}</span></p>@endif
+                    @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->others === [] ? '' : ($unpriced > 0 ? '; not all the others have one' : ', with the others') }}</span></p>@endif
                     @if ($work !== null)<p class="figure"><b>{{ Decimal::print($work, 2) }}</b><span>your work</span></p>@endif
                     @if ($stuff !== null && $work !== null)<p class="figure"><b>{{ Decimal::print($stuff + $work, 2) }}</b><span>both</span></p>@endif
                     @if ($tag !== null)<p class="figure"><b>{{ Decimal::print((float) $tag, 2) }}</b><span>on your price tag{{ $stuff === null || $minutes->likely <= 0 ? '' : ', which leaves '.Decimal::print(((float) $tag - $stuff) * 60 / $minutes->likely, 2).' for an hour' }}</span></p>@endif

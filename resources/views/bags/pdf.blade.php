@@ -3,7 +3,7 @@
 @php
     $plan = $sheet->plan;
     $base = BaseDrawing::of($plan, $sheet->unit);
-    $side = SideDrawing::of($plan, $sheet->unit, $sheet->bag->colour(), $sheet->writer, $sheet->secondColour());
+    $side = SideDrawing::of($plan, $sheet->unit, $sheet->colours(), $sheet->writer);
     $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
 @endphp
 <!doctype html>

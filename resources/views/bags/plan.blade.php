@@ -18,9 +18,19 @@
     $above = array_values((array) old('body.above', $choices['body']['above'] ?? []));
     $above = array_values(array_filter($above, fn ($one) => is_array($one) && is_string($one['stitch'] ?? null) && $one['stitch'] !== ''));
     $spare = min(BagDocument::MOST_BANDS - 2, count($above));
-    $second = $choices['second'] ?? [];
+    $changes = array_values(array_filter((array) ($choices['changes'] ?? []), is_array(...)));
+    $others = (array) ($choices['others'] ?? []);
+    $to = fn (int $which): string => match (true) {
+        $which === 0 => BagForm::OWN,
+        isset($others[$which - 1]['material_id']) => (string) $others[$which - 1]['material_id'],
+        default => BagForm::OTHER.($which - 1),
+    };
+    $asFile = array_filter($others, fn ($one) => ! isset($one['material_id']));
+    $putAway = array_filter($bag->others(), fn ($one) => $one?->trashed());
+    $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_map(fn ($place) => BagForm::OTHER.$place, array_keys($asFile)), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys($asFile)))
+        + $materials->where('id', '!=', $bag->material_id)->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
-        'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'second' => 'material', 'handles' => 'handles', default => 'material',
+        'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'changes' => 'material', 'handles' => 'handles', default => 'material',
     } : 'size';
 @endphp
 <x-layout :title="$bag->name()">
@@ -61,15 +71,18 @@
                         <p class="wrong" id="hook-wrong" data-wrong="hook">{{ $errors->first('hook') }}</p>
                     </div>
                     <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect, less surely.</p>
-                    <details class="above" @if ($second !== []) open @endif>
-                        <summary>Another material from a round on</summary>
-                        <x-pick name="second[material_id]" label="Then" :value="Typed::before('second.material_id', $second['material_id'] ?? '')" :options="['' => isset($second['material']) ? 'as its file says' : 'none'] + $materials->pluck('name', 'id')->all()" />
-                        <div class="field line">
-                            <label for="second-from">From round</label>
-                            <input id="second-from" name="second[from]" autocomplete="off" value="{{ Typed::before('second.from', str_replace('Round ', '', $second['from'] ?? '')) }}" @class(['form-control', 'is-invalid' => $errors->has('second.from')]) aria-describedby="second-from-wrong">
-                            <p class="wrong" id="second-from-wrong" data-wrong="second.from">{{ $errors->first('second.from') }}</p>
-                        </div>
-                        <p class="hint">About as thick as the first, as the gauge stays. An empty round takes it out.</p>
+                    <details class="above" @if ($changes !== [] || $errors->has('changes')) open @endif>
+                        <summary>Other materials, from a round on</summary>
+                        @foreach (range(0, min(BagDocument::MOST_CHANGES - 1, count($changes) + 2)) as $place)
+                            <div class="change">
+                                <label>From <input class="form-control" name="changes[{{ $place }}][from]" autocomplete="off" inputmode="numeric" aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong" value="{{ Typed::before("changes.$place.from", str_replace('Round ', '', $changes[$place]['from'] ?? '')) }}"></label>
+                                <select class="form-select" name="changes[{{ $place }}][to]" aria-label="Change {{ $place + 1 }}, material">
+                                    @foreach ($toWhich as $which => $said)<option value="{{ $which }}" @selected((string) $which === Typed::before("changes.$place.to", isset($changes[$place]) ? $to($changes[$place]['to']) : ''))>{{ $said }}</option>@endforeach
+                                </select>
+                            </div>
+                        @endforeach
+                        <p class="wrong" id="changes-wrong" data-wrong="changes">{{ $errors->first('changes') }}</p>
+                        <p class="hint">About as thick as the bag’s own, as the gauge stays. An empty round takes a change out.</p>
                     </details>
                 </div>
             </details>

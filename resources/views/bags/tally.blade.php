@@ -7,7 +7,8 @@
     $hung = $sheet->hung();
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
-    $out = $plan->comesOut;
+    $size = $plan->comesOut;
+    $out = $estimate->scarcest()->runsOut;
     $chance = $estimate->inHundred();
     $minutes = $sheet->minutes();
 @endphp
@@ -18,24 +19,24 @@
         <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->material->onHand) !!}</dd>
         <dd class="sub">{{ Decimal::print($estimate->metres->likely) }} m, {{ $estimate->origin->value }}</dd>
     </div>
-    @if ($estimate->second)
+    @foreach ($estimate->others as $place => $other)
         <div class="figure-row">
-            <dt>then {{ $sheet->bag->second()?->name ?? 'the second' }}</dt><dd><span class="large">{{ Decimal::print($estimate->second->grams->likely) }}</span> g</dd>
-            <dd class="sub">from {{ $estimate->second->from }}@if ($estimate->second->enough !== null), enough in {{ MaterialEstimate::hundred($estimate->second->enough) }} of 100 @endif</dd>
+            <dt>then {{ $sheet->named($place + 1) }}</dt><dd><span class="large">{{ Decimal::print($other->grams->likely) }}</span> g</dd>
+            <dd class="sub">{{ $sheet->from($other) }}@if ($other->enough !== null), enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 @endif</dd>
         </div>
-    @endif
+    @endforeach
     <div class="figure-row">
         <dt>enough</dt>
         @if ($chance === null)
             <dd>ball not weighed</dd>
         @else
             <dd><span @class(['large', 'good' => $estimate->isSure(), 'bad' => ! $estimate->isSure()])>{{ $chance }}</span> in 100</dd>
-            @if ($estimate->runsOut)<dd class="sub">runs out near {{ $estimate->runsOut->row }}, stitch {{ $estimate->runsOut->stitch }}</dd>@endif
+            @if ($out)<dd class="sub">{{ $estimate->others === [] ? '' : $sheet->named($estimate->scarcest()->which).' ' }}runs out near {{ $out->row }}, stitch {{ $out->stitch }}</dd>@endif
         @endif
     </div>
     <div class="figure-row">
-        <dt>comes out</dt><dd><b>{{ $sheet->figure($out->flatWidth) }} × {{ $sheet->say($out->height) }}</b> flat</dd>
-        <dd class="sub">base {{ $sheet->figure($out->baseLength) }} × {{ $sheet->say($out->baseWidth) }} · {{ Decimal::print($out->litres, 1) }} l</dd>
+        <dt>comes out</dt><dd><b>{{ $sheet->figure($size->flatWidth) }} × {{ $sheet->say($size->height) }}</b> flat</dd>
+        <dd class="sub">base {{ $sheet->figure($size->baseLength) }} × {{ $sheet->say($size->baseWidth) }} · {{ Decimal::print($size->litres, 1) }} l</dd>
         @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
         @if ($sheet->againstWish() !== '')<dd class="sub">against the wish: {{ $sheet->againstWish() }}</dd>@endif
     </div>
@@ -43,7 +44,7 @@
 </dl>
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)
-        @continue($note->code === Notes::AGAINST_WISH)
+        @continue(in_array($note->code, [Notes::AGAINST_WISH, Notes::CHANGE_AGAIN], true))
         <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
     @endforeach
 </ul>
