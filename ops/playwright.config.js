@@ -10,6 +10,8 @@ export default defineConfig({
     fullyParallel: true,
     reporter: 'line',
     use: {
+        // What cannot be done in this time never will be: fail at the step, not at the end of the test.
+        actionTimeout: 30_000,
         baseURL: process.env.FESCUE_URL,
         viewport: { width: 1280, height: 800 },
         launchOptions: {

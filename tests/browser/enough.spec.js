@@ -14,7 +14,7 @@ test('a weigh-in turns enough into runs out, and a mend turns it back', async ({
     await page.getByLabel('is left').fill('590');
     await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.getByText('Runs out in Round')).toBeVisible();
-    await expect(page.getByRole('group', { name: 'How the estimate narrows' })).toContainText('after Round 6');
+    await expect(page.getByRole('img', { name: 'as each weigh-in narrows it' })).toContainText('after Round 6');
     const mend = page.locator('.mends li').filter({ hasText: /body rounds? fewer/ });
     const fewer = Number(/Work (\d+) body/.exec(await mend.textContent())?.[1] ?? 1);
     await mend.getByRole('button', { name: /^Take it/ }).click();
@@ -69,6 +69,8 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     await expect(page.locator('[data-region="station-body"]')).toContainText('mesh, 4 rounds');
     await expect(page.locator('[data-region="drawing"]')).toContainText('mesh: ');
     await page.locator('[data-station="2"] > summary').click();
+    await page.getByLabel('Material', { exact: true }).selectOption('Tarred cord');
+    await expect(page.locator('[data-region="material-name"]')).toHaveText('Tarred cord');
     await page.getByText('Other materials, from a round on').click();
     await page.getByLabel('Change 1, material').selectOption('Pale cord');
     await page.getByLabel('Change 1, from round').fill('90');
@@ -79,9 +81,27 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     await expect(tally).toContainText('then Pale cord');
     await expect(tally).toContainText('Another material may run out.');
     await expect(page.locator('[data-region="drawing"] path[fill="#eeddcc"]').first()).toBeVisible();
+    // Back to the first, and to the other again: stripes, of which each is weighed in its own rounds.
+    await page.getByLabel('Change 2, material').selectOption('the bag’s own');
+    await page.getByLabel('Change 2, from round').fill('11');
+    await page.getByLabel('Change 3, material').selectOption('Pale cord');
+    await page.getByLabel('Change 3, from round').fill('13');
+    await expect(tally).toContainText('from rounds 9 and 13');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await page.reload();
     await page.locator('[data-station="4"] > summary').click();
     await expect(page.getByLabel('Band 2, stitch')).toHaveValue('mesh');
+    await page.locator('[data-station="2"] > summary').click();
+    await expect(page.getByLabel('Change 2, from round')).toHaveValue('11');
+    await page.getByRole('link', { name: 'Enough?' }).click();
+    await page.getByLabel('After').selectOption('Round 9, Pale cord');
+    await page.getByLabel('is left').fill('200 g');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.getByRole('alert')).toContainText('200 g left of 100 g that were on hand?');
+    await page.getByLabel('is left').fill('60 g');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.locator('.weigh-ins')).toContainText('after Round 9, Pale cord');
+    await expect(page.getByText('Pale cord runs out in Round')).toBeVisible();
 });
 
 test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {

@@ -28,7 +28,7 @@
     $asFile = array_filter($others, fn ($one) => ! isset($one['material_id']));
     $putAway = array_filter($bag->others(), fn ($one) => $one?->trashed());
     $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_map(fn ($place) => BagForm::OTHER.$place, array_keys($asFile)), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys($asFile)))
-        + $materials->where('id', '!=', $bag->material_id)->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
+        + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
         'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'changes' => 'material', 'handles' => 'handles', default => 'material',
     } : 'size';
