@@ -10,9 +10,13 @@ use Fescue\Core\Tally\Note;
 /** Like rounds written once: how they are named, what the first says, what each leaves, and what to watch there. */
 final readonly class Run
 {
-    /** @param list<Note> $notes */
+    /**
+     * @param string $in what it is worked in; '' where the bag is of one material
+     * @param list<Note> $notes
+     */
     public function __construct(
         public string $name,
+        public string $in,
         public Row $row,
         public int $count,
         public bool $each,

@@ -74,7 +74,7 @@ final class BandTest extends TestCase
         $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '9', 'to' => (string) $pale->id]]]))->assertSessionHasNoErrors();
         self::assertSame([[['material_id' => $pale->id]], [['from' => 'Round 9', 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
         $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins another material')->assertSee('fill="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
-        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'begins another material', 'Pale cord, from round 9']);
+        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'In Pale cord.', 'begins another material', 'Pale cord, from round 9']);
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
         $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from round 9')->assertSee('Of Pale cord there is enough in');
         // What it costs is of both, where both have a price.

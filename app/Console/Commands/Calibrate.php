@@ -27,9 +27,10 @@ final class Calibrate extends Command
         ksort($calibration->held);
         foreach (['before', 'after'] as $stage) {
             $all = array_filter($calibration->held, fn(string $key): bool => str_starts_with($key, $stage), ARRAY_FILTER_USE_KEY);
-            $all["{$stage}, all"] = [array_sum(array_column($all, 0)), array_sum(array_column($all, 1))];
+            $own = array_diff_key($all, ["{$stage}, another material" => 1]);
+            $all["{$stage}, all"] = [array_sum(array_column($own, 0)), array_sum(array_column($own, 1))];
             foreach ($all as $name => [$held, $drawn]) {
-                $this->line(sprintf('  %-28s %5.1f %%  of %d', str_replace(['before,', 'after,'], ['before weigh-ins,', 'after weigh-ins,'], $name), 100 * $held / $drawn, $drawn));
+                $this->line(sprintf('  %-34s %5.1f %%  of %d', str_replace(['before,', 'after,'], ['before weigh-ins,', 'after weigh-ins,'], $name), 100 * $held / $drawn, $drawn));
             }
         }
         foreach (['before', 'after'] as $stage) {

@@ -13,6 +13,7 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Chance;
@@ -57,20 +58,36 @@ final class Calibration
         $plan = Planner::plan($spec);
         $takes = Consumption::of($plan);
         $true = $this->trueRows($takes, $plan, $truth);
-        $estimate = MaterialEstimate::of($plan);
-        $total = array_sum($true) + 2 * $takes->tail;
-        $this->count('before', $how, $estimate, $total, fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
+        $totals = array_map(fn(int $which): float => $this->total($plan, $which, $true), range(0, count($spec->others)));
+        $this->count('before', $how, MaterialEstimate::of($plan), $totals, fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
 
-        $onHand = $total * $this->chance->between(1.02, 1.4);
-        $weighIns = $this->weighIns($plan, $takes, $true, $onHand);
+        $onHand = $totals[0] * $this->chance->between(1.02, 1.4);
+        $weighIns = $this->weighIns($plan, $takes, $true, [$onHand, ...array_map(fn(Material $other): float => $other->onHand->grams ?? 0.0, $spec->others)]);
         $after = MaterialEstimate::of($plan->weighed(Mass::grams($onHand), $weighIns));
         // Whether it is enough is asked of the same bag as if it had begun with more or less.
-        $this->count('after', $how, $after, $total, function (float $asked) use ($plan, $weighIns, $onHand): MaterialEstimate {
-            $shift = $asked - $onHand;
-            $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift))), $weighIns);
+        $this->count('after', $how, $after, $totals, function (float $asked) use ($plan, $takes, $weighIns, $onHand): MaterialEstimate {
+            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->pattern->place($one->after)] === 0 ? $asked - $onHand : 0.0;
+            $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift($one)))), $weighIns);
 
             return MaterialEstimate::of($plan->weighed(Mass::grams(max(0.0, $asked)), $shifted));
         });
+    }
+
+    /**
+     * Grams of a material that a bag really takes.
+     *
+     * @param list<float> $true
+     */
+    private function total(BagPlan $plan, int $which, array $true): float
+    {
+        $standing = Standing::of($plan, $which);
+
+        return self::ratio($plan->spec, $which) * array_sum(array_intersect_key($true, array_flip($standing->all))) + $standing->besides($standing->all);
+    }
+
+    private static function ratio(BagSpec $spec, int $which): float
+    {
+        return $spec->material($which)->density->gramsPerMetre / $spec->material->density->gramsPerMetre;
     }
 
     /** @return array{BagSpec, array<string, float>} and what each stitch of hers really takes over what the gauge says, but for this bag's own factors */
@@ -86,6 +103,13 @@ final class Calibration
         ];
         if ($this->chance->share() < 0.6) {
             $document['handles'] = ['type' => 'slot', 'edge_rounds' => $this->chance->whole(0, 2)];
+        }
+        if ($this->chance->share() < 0.3) {
+            // Stripes of another cord, of which there is plenty.
+            $document['others'] = [['kind' => 'cord', 'diameter' => $diameter->exact(), 'density' => round($this->chance->between(3, 8), 2).' g/m', 'on_hand' => '50 kg']];
+            for ($change = 0, $round = $this->chance->whole(2, 6); $change < $this->chance->whole(1, 4); $change++, $round += $this->chance->whole(1, 3)) {
+                $document['changes'][] = ['from' => "Round {$round}", 'to' => 1 - $change % 2];
+            }
         }
         $read = BagDocument::read($document);
         $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
@@ -148,38 +172,42 @@ final class Calibration
      * One to three, each as far off as a kitchen scale is.
      *
      * @param list<float> $true
+     * @param list<float> $left of each material at the start
      *
      * @return list<WeighIn>
      */
-    private function weighIns(BagPlan $plan, Consumption $takes, array $true, float $onHand): array
+    private function weighIns(BagPlan $plan, Consumption $takes, array $true, array $left): array
     {
         $places = [];
         for ($many = $this->chance->whole(1, 3); $many > 0; $many--) {
-            $places[$this->chance->whole(1, max(1, count($true) - 2))] = true;
+            $places[min($this->chance->whole(1, max(1, count($true) - 2)), count($true) - 1)] = true;
         }
-        ksort($places);
         $weighIns = [];
-        $left = $onHand - $takes->tail;
-        $from = 0;
-        foreach (array_keys($places) as $place) {
-            $last = min($place, count($true) - 1);
-            for ($row = $from; $row <= $last; $row++) {
-                $left -= $true[$row];
+        foreach ($true as $place => $grams) {
+            $which = $takes->materials[$place];
+            $ratio = self::ratio($plan->spec, $which);
+            $left[$which] -= $ratio * ($takes->before($place) + $grams);
+            if (isset($places[$place])) {
+                $weighIns[] = new WeighIn($plan->pattern->rows[$place]->name, Mass::grams(max(0.0, $left[$which] + Factors::WEIGH_IN_G * $this->chance->normal())));
             }
-            $weighIns[] = new WeighIn($plan->pattern->rows[$last]->name, Mass::grams(max(0.0, $left + Factors::WEIGH_IN_G * $this->chance->normal())));
-            $from = $last + 1;
+            $left[$which] -= $ratio * $takes->after($place);
         }
 
         return $weighIns;
     }
 
-    /** @param \Closure(float): MaterialEstimate $asking the estimate where so much was on hand */
-    private function count(string $stage, string $how, MaterialEstimate $estimate, float $total, \Closure $asking): void
+    /**
+     * @param list<float> $totals of each material
+     * @param \Closure(float): MaterialEstimate $asking the estimate where so much of its own was on hand
+     */
+    private function count(string $stage, string $how, MaterialEstimate $estimate, array $totals, \Closure $asking): void
     {
-        $key = "{$stage}, {$how}";
-        $this->held[$key] ??= [0, 0];
-        $this->held[$key][0] += (int) ($total >= $estimate->grams->low() && $total <= $estimate->grams->high());
-        $this->held[$key][1]++;
+        foreach ([$estimate, ...$estimate->others] as $which => $one) {
+            $key = "{$stage}, ".($which === 0 ? $how : 'another material');
+            $this->held[$key] ??= [0, 0];
+            $this->held[$key][0] += (int) ($totals[$which] >= $one->grams->low() && $totals[$which] <= $one->grams->high());
+            $this->held[$key][1]++;
+        }
         // Several stocks are asked after for each bag, so that chance alone moves a tenth less.
         for ($stock = 0; $stock < self::STOCKS; $stock++) {
             $asked = $estimate->grams->at(0.01 + 0.98 * ($stock + $this->chance->share()) / self::STOCKS);
@@ -187,7 +215,7 @@ final class Calibration
             $tenth = min(9, (int) floor(10 * $chance));
             $this->tenths[$stage][$tenth] ??= [0.0, 0, 0];
             $this->tenths[$stage][$tenth][0] += $chance;
-            $this->tenths[$stage][$tenth][1] += (int) ($total <= $asked);
+            $this->tenths[$stage][$tenth][1] += (int) ($totals[0] <= $asked);
             $this->tenths[$stage][$tenth][2]++;
         }
     }

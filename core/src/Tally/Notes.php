@@ -36,9 +36,6 @@ final class Notes
     /** The one note that is there for every wished bag. */
     public const AGAINST_WISH = 'against-wish';
 
-    /** A change after the first: of use beside its row, and nowhere else. */
-    public const CHANGE_AGAIN = 'change-again';
-
     /** @var list<Note> */
     private array $notes = [];
 
@@ -239,8 +236,9 @@ final class Notes
         $spec = $this->plan->spec;
         $late = array_slice($this->plan->pattern->names(), -2);
         foreach ($spec->changes as $place => $change) {
-            $what = $change->to === 0 ? 'the bag’s own material again' : 'another material';
-            $this->add($place === 0 ? 'change' : self::CHANGE_AGAIN, Tone::Better, "{$change->from} begins {$what}.", $place === 0 ? 'Lay it in at the last draw-through of the stitch before, and work over both tails.' : '', $change->from);
+            if ($place === 0) {
+                $this->add('change', Tone::Better, "{$change->from} begins another material.", 'Lay it in at the last draw-through of the stitch before, and work over both tails; so at every change.', $change->from);
+            }
             if (in_array($change->from, $late, true)) {
                 $this->add('change-late', Tone::Trouble, 'A join so near the edge shows, and bears the load.', 'Begin the other material a round or two lower.', $change->from);
             }

@@ -30,7 +30,7 @@ final class PlanDocument
                 'takes' => $count->takes,
                 'leaves' => $count->leaves,
                 'text' => $writer->line($row),
-            ];
+            ] + ($plan->spec->others === [] ? [] : ['material' => $plan->materials[$index]]);
         }
         $out = $plan->comesOut;
 

@@ -42,7 +42,7 @@
     @foreach ($sheet->runs() as $run)
         <tr>
             <td class="name">{{ $run->name }}</td>
-            <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) Each round the same.@endif
+            <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) Each round the same.@endif @if ($run->in !== '') In {{ $run->in }}.@endif
                 @foreach ($run->notes as $note)<div class="aside">{{ $note->text() }}</div>@endforeach
             </td>
             <td class="count">{{ $run->count }}</td>

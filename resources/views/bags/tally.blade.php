@@ -44,7 +44,7 @@
 </dl>
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)
-        @continue(in_array($note->code, [Notes::AGAINST_WISH, Notes::CHANGE_AGAIN], true))
+        @continue($note->code === Notes::AGAINST_WISH)
         <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
     @endforeach
 </ul>
