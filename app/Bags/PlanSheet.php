@@ -195,7 +195,7 @@ final readonly class PlanSheet
             $names = array_slice($this->plan->pattern->names(), $from, $place - $from + 1);
             $runs[] = new Run(
                 $first === $last ? $first->name : str_replace('Round ', 'Rounds ', $first->name).'–'.str_replace('Round ', '', $last->name),
-                $this->plan->spec->others === [] ? '' : $this->named($this->plan->materials[$from]),
+                $this->plan->spec->others === [] || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1]) ? '' : $this->named($this->plan->materials[$from]),
                 $first,
                 $this->plan->pattern->counts[$place]->leaves,
                 $first !== $last,

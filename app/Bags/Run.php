@@ -11,7 +11,7 @@ use Fescue\Core\Tally\Note;
 final readonly class Run
 {
     /**
-     * @param string $in what it is worked in; '' where the bag is of one material
+     * @param string $in the material that begins here; '' where none does, or the bag is of one alone
      * @param list<Note> $notes
      */
     public function __construct(

@@ -96,7 +96,15 @@ final class BandTest extends TestCase
         self::assertSame([], array_intersect_key($copy->fresh()->choices, ['others' => 1, 'changes' => 1]));
         // Put away, it stays on its bag.
         $this->delete("/stash/{$pale->id}");
-        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord');
+        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Pale cord (put away)');
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '11', 'to' => 'own'], ['from' => '9', 'to' => (string) $pale->id]]]))->assertSessionHasNoErrors();
+        self::assertSame([['from' => 'Round 9', 'to' => 1], ['from' => 'Round 11', 'to' => 0]], $bag->fresh()?->choices['changes']);
+        // Of another material altogether, it is of that alone; undone, it is as it was.
+        $this->get("/bags/{$bag->id}/what-if")->assertSee('taking a cell takes the others out');
+        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'])->assertSessionHasNoErrors();
+        self::assertSame([], $bag->fresh()?->plan()->spec->changes);
+        $this->post("/bags/{$bag->id}/undo")->assertSessionHasNoErrors();
+        self::assertCount(2, $bag->fresh()?->plan()->spec->changes ?? []);
     }
 
     public function testAMeshSwatchOfTheSameHookWinsOverProportions(): void

@@ -76,7 +76,7 @@ final class WhatIfController extends Controller
         try {
             $motif = $bag->plan()->spec->body->motif();
             $swatch = Hands::measured($this->maker($request)->swatches()->get(), $material->id, $hook, $motif);
-            $choices = array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'weigh_ins' => 1, 'swatch_counts' => 1, 'learned' => 1, 'hook' => 1] + Bag::TAUGHT);
+            $choices = array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'weigh_ins' => 1, 'swatch_counts' => 1, 'learned' => 1, 'hook' => 1, 'others' => 1, 'changes' => 1] + Bag::TAUGHT);
             $bag->material()->associate($material);
             $bag->swatch()->associate($swatch);
             $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;

@@ -5,7 +5,7 @@
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
     @if ($errors->any())<div class="flash trouble" role="alert" tabindex="-1" data-focus><p>{{ $errors->first() }}</p></div>@endif
-    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}. Above, the size if the counts stay; below, the counts if the size stays, and what they take.</p>
+    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}. Above, the size if the counts stay; below, the counts if the size stays, and what they take.@if ($sheet->plan->spec->others !== []) All of it is reckoned in one material; taking a cell takes the others out. @endif</p>
     <form class="sift" method="get" action="{{ route('bags.what-if', $bag) }}">
         <fieldset class="picks"><legend>Materials, up to six</legend>
             @foreach ($strands as $one)<label><input type="checkbox" name="materials[]" value="{{ $one->id }}" @checked($materials->contains('id', $one->id))> {{ $one->name }}</label>@endforeach
