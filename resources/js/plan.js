@@ -10,18 +10,20 @@ export function plan() {
     const stale = form.querySelector('[data-stale]');
     let timer = 0;
     let turn = 0;
+    let sending = false;
 
     // With a script every change is kept at once; the button remains for sending by hand.
     form.addEventListener('input', () => {
         window.clearTimeout(timer);
-        // From the first letter on it is not kept: leaving now asks, and nothing says otherwise.
+        turn++;
+        // From the first letter on it is not kept: leaving now asks, and nothing says otherwise, not even an answer still under way.
         form.dataset.unsent = 'yes';
         saved.textContent = 'drawing…';
         timer = window.setTimeout(redraw, PAUSE);
     });
     form.addEventListener('submit', (event) => {
         event.preventDefault();
-        window.clearTimeout(timer);
+        turn++;
         redraw();
     });
     window.addEventListener('beforeunload', (event) => {
@@ -30,10 +32,27 @@ export function plan() {
         }
     });
 
+    /** One request at a time: an older one that the server works on later would be kept over a newer. */
     async function redraw() {
-        const mine = ++turn;
+        window.clearTimeout(timer);
+        if (sending) {
+            return;
+        }
+        const mine = turn;
         form.dataset.unsent = 'yes';
         saved.textContent = 'drawing…';
+        sending = true;
+        try {
+            await send(mine);
+        } finally {
+            sending = false;
+        }
+        if (mine !== turn) {
+            redraw();
+        }
+    }
+
+    async function send(mine) {
         let answer;
         try {
             answer = await fetch(form.action, {

@@ -1,6 +1,6 @@
 const EVERY = 500;
 
-/** The kitchen scale beside the desk: its reading follows by itself, and is taken into a field at a press. */
+/** The kitchen scale: while it is in sight its reading follows by itself, and is taken into a field at a press. */
 export function scale() {
     const panel = document.querySelector('[data-scale]');
     if (panel === null) {
@@ -24,22 +24,26 @@ export function scale() {
     }
     for (const take of takes) {
         take.hidden = false;
-        take.addEventListener('click', () => {
+        take.addEventListener('click', async () => {
             const field = document.getElementById(take.dataset.take);
+            panel.closest('details')?.setAttribute('open', '');
+            // Out of sight it was not followed: what it shows is asked for now.
+            last ?? show(await ask({}), true);
             if (!last?.plugged || last.overloaded || !last.stable) {
                 wrong.textContent = !last?.plugged ? 'The scale does not answer: plug it in, or type what yours shows.' : last.overloaded ? 'More lies on it than it can weigh.' : 'It has not come to rest; wait a moment.';
 
                 return;
             }
             wrong.textContent = '';
-            field.value = (field.value.trimEnd() === '' ? '' : `${field.value.trimEnd()}\n`) + last.shown.replaceAll('\u202F', '');
+            const before = field instanceof HTMLTextAreaElement ? field.value.trimEnd() : '';
+            field.value = (before === '' ? '' : `${before}\n`) + last.shown.replaceAll('\u202F', '');
             field.focus();
         });
     }
     follow();
 
     async function follow() {
-        if (!document.hidden) {
+        if (!document.hidden && panel.offsetParent !== null) {
             show(await ask({}), true);
         }
         window.setTimeout(follow, EVERY);

@@ -98,7 +98,15 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     await page.getByLabel('is left').fill('200 g');
     await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.getByRole('alert')).toContainText('200 g left of 100 g that were on hand?');
-    await page.getByLabel('is left').fill('60 g');
+    // The ball on the scale, its reading at a press in place of what was typed.
+    await page.getByText('The kitchen scale').click();
+    const scale = page.getByRole('region', { name: 'Kitchen scale' });
+    await scale.getByLabel('Lay on the pan').fill('60 g');
+    await scale.getByRole('button', { name: 'Lay it on' }).click();
+    await expect(scale.locator('[data-shown]')).toHaveText(/^(5[89]|6[0-2]) g$/);
+    await expect(scale.locator('.display')).toHaveClass(/resting/);
+    await page.getByRole('button', { name: 'Take the scale’s reading' }).click();
+    await expect(page.getByLabel('is left')).toHaveValue(/^(5[89]|6[0-2]) g$/);
     await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.locator('.weigh-ins')).toContainText('after Round 9, Pale cord');
     await expect(page.getByText('Pale cord runs out in Round')).toBeVisible();

@@ -120,6 +120,40 @@ test('fast typing ends with the last value drawn', async ({ page }) => {
     await expect(page.getByLabel('Base length')).toHaveValue('41 cm');
 });
 
+test('an answer still under way says nothing of what was typed after it', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    // The first change is answered late; the second must neither be called kept by that, nor overtake it.
+    let under = 0;
+    let together = 0;
+    const saidKept = [];
+    await page.route('**/bags/*', async (route) => {
+        if (route.request().method() !== 'POST') {
+            return route.continue();
+        }
+        together = Math.max(together, ++under);
+        const response = await route.fetch();
+        await new Promise((resolve) => setTimeout(resolve, 1200));
+        saidKept.push(await page.locator('[data-saved]').textContent());
+        under--;
+        return route.fulfill({ response });
+    });
+    const first = page.waitForRequest((request) => request.method() === 'POST');
+    await page.getByLabel('Base length').fill('36');
+    await first;
+    const second = page.waitForRequest((request) => request.method() === 'POST');
+    await page.getByLabel('Base length').fill('41');
+    await second;
+    await expect(page.locator('[data-saved]')).toHaveText('drawing…');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    expect(together).toBe(1);
+    expect(saidKept).toEqual(['drawing…', 'drawing…']);
+    await page.reload();
+    await expect(page.getByLabel('Base length')).toHaveValue('41 cm');
+});
+
 test('a fifty megabyte file is refused before and after it is sent', async ({ page }, testInfo) => {
     await register(page);
     await page.goto('/bags/import');

@@ -11,6 +11,7 @@ use App\Bags\StepBack;
 use App\Drawing\NarrowingBands;
 use App\Http\Typed;
 use App\Models\Bag;
+use App\Stash\ScaleShelf;
 use App\Stash\Supply;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Breakdown;
@@ -49,6 +50,7 @@ final class EnoughController extends Controller
             'breakdown' => Breakdown::of($sheet->plan),
             'supply' => $bag->material === null ? null : Supply::of($bag->material),
             'bands' => NarrowingBands::of($sheet->plan),
+            'scale' => ScaleController::shown(ScaleShelf::scale($this->maker($request))),
             'wage' => $this->maker($request)->wage,
         ]);
     }

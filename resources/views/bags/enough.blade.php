@@ -106,8 +106,12 @@
                     <x-pick name="after" label="After" :options="$rows" :value="$next" />
                     <x-field name="left" label="is left" placeholder="640 g" autocomplete="off" />
                 </div>
-                <button class="btn btn-primary">Enter it</button>
+                <p class="keys"><button class="btn btn-primary">Enter it</button> <button class="plain" type="button" data-take="left" hidden>Take the scale’s reading</button></p>
             </form>
+            <details class="above">
+                <summary>The kitchen scale</summary>
+                @include('stash.scale')
+            </details>
             @if ($plan->spec->weighIns !== [])
                 <ul class="list-plain weigh-ins">
                     @foreach ($plan->spec->weighIns as $place => $weighIn)
