@@ -37,10 +37,11 @@ final class HookTrialController extends Controller
         // Unasked, the one she tried the most.
         $tried = $all->countBy('material_id');
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(fn(Material $one): int => $tried->get($one->id, 0))->first();
-        $swatches = $material === null ? [] : array_values($all->where('material_id', $material->id)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
+        $motif = Motif::tryFrom(Typed::text($request, 'stitch'));
+        $swatches = $material === null ? [] : array_values($all->where('material_id', $material->id)->filter(fn(Swatch $one): bool => $motif === null || $one->stitch === $motif)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
         $hand = (new Hands($maker->id))->learned();
 
-        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'diameter' => $material?->diameter, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand), 'from' => $hand->from(), 'unit' => $maker->units]);
+        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'diameter' => $material?->diameter, 'swatches' => $swatches, 'expected' => $material === null ? [] : self::expected($material, $swatches, $hand, $motif ?? Motif::Single), 'motif' => $motif, 'from' => $hand->from(), 'unit' => $maker->units]);
     }
 
     /** Takes a quick measure as one more swatch of the trial. */
@@ -125,7 +126,7 @@ final class HookTrialController extends Controller
      *
      * @return list<array{HookSize, Predicted}>
      */
-    private static function expected(Material $material, array $swatches, LearnedHand $hand): array
+    private static function expected(Material $material, array $swatches, LearnedHand $hand, Motif $motif): array
     {
         $diameter = $material->diameter ?? Length::mm(4);
         $advice = HookAdvice::of($diameter, $material->kind, Hand::Even, Fabric::Drape);
@@ -134,7 +135,7 @@ final class HookTrialController extends Controller
         $hook = $advice->range[0]->steps(-1);
         while ($hook->diameter->mm <= $advice->range[1]->diameter->mm && count($expected) < 8) {
             if (! in_array($hook->exact(), $tried, true)) {
-                $expected[] = [$hook, $hand->predict($hook, $diameter, $material->kind, Motif::Single)];
+                $expected[] = [$hook, $hand->predict($hook, $diameter, $material->kind, $motif)];
             }
             $next = $hook->steps(1);
             if ($next->diameter->mm <= $hook->diameter->mm) {

@@ -23,6 +23,7 @@
     @else
         <form class="sift" method="get" action="{{ route('swatches.trial') }}">
             <label>Material <select class="form-select" name="material">@foreach ($strands as $one)<option value="{{ $one->id }}" @selected($one->id === $material->id)>{{ $one->name }}</option>@endforeach</select></label>
+            <label>Stitch <select class="form-select" name="stitch"><option value="">as tried</option>@foreach (Motif::cases() as $one)<option value="{{ $one->value }}" @selected($one === $motif)>{{ $one->abbreviation($terms) }}</option>@endforeach</select></label>
             <button class="btn btn-quiet">Show</button>
         </form>
         <ol class="patches" aria-label="The fabric of each hook">
@@ -62,7 +63,7 @@
                         @php [$w, $h] = [$predicted->width, $predicted->height]; @endphp
                         <tr class="guess">
                             <th scope="row">{{ $hook->print() }}</th>
-                            <td>{{ Motif::Single->abbreviation($terms) }}</td>
+                            <td>{{ $predicted->motif->abbreviation($terms) }}</td>
                             <td>{{ $over($w->likely, $ten) }} × {{ $over($h->likely, $ten) }}<br><span class="soft">{{ $over($w->high(), $ten) }}–{{ $over($w->low(), $ten) }} × {{ $over($h->high(), $ten) }}–{{ $over($h->low(), $ten) }}</span></td>
                             <td>{{ $over($w->likely, $four) }} × {{ $over($h->likely, $four) }}</td>
                             <td>{{ Decimal::print($diameter->mm / $w->likely, 2) }}</td>
@@ -81,7 +82,7 @@
                 <input type="hidden" name="material" value="{{ $material->id }}">
                 <div class="pair">
                     <x-field name="hook" label="Hook" placeholder="8 mm or L-11" autocomplete="off" />
-                    <x-motif />
+                    <x-motif :value="$motif->value ?? 'sc'" />
                     <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" />
                     <x-field name="hung_load" label="Load it hung under" placeholder="only if it hung: 2 kg" autocomplete="off" />
                     <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" />
