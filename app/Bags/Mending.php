@@ -6,12 +6,14 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Change;
 use Fescue\Core\Body\Band;
 
 /** A mend taken: what it changes of the plan is given from now on, what it leaves stays as open as it was. */
 final class Mending
 {
-    public static function take(Bag $bag, BagPlan $was, BagPlan $mended): void
+    /** @param ?int $other number of the material it goes on in; null where it takes no other */
+    public static function take(Bag $bag, BagPlan $was, BagPlan $mended, ?int $other = null): void
     {
         $choices = $bag->choices;
         $hook = $mended->spec->hook->exact();
@@ -30,6 +32,12 @@ final class Mending
         if ($otherHook) {
             $bag->swatch()->dissociate();
             $choices = ['learned' => true, 'hook' => $hook] + array_diff_key($choices, ['gauge' => 1, 'swatch_counts' => 1] + Bag::TAUGHT);
+        }
+        if ($other !== null) {
+            $choices = [
+                'others' => [...self::given($choices, 'others'), ['material_id' => $other]],
+                'changes' => array_map(fn(Change $change): array => ['from' => $change->from, 'to' => $change->to], $mended->spec->changes),
+            ] + $choices;
         }
         $bag->choices = $choices;
     }

@@ -23,7 +23,7 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('94')->assertSee('It is likely to reach')->assertSee('before the first')->assertSeeInOrder(['base', 'body', 'handles', 'edge', 'tails'])->assertDontSee('Making it fit');
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590'])->assertRedirect("/bags/{$bag->id}/enough")->assertSessionHasNoErrors();
-        $this->get("/bags/{$bag->id}/enough")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'second material']);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'another material']);
         $this->get("/bags/{$bag->id}")->assertSee('runs out near Round');
         // A change on Plan keeps what was weighed.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 10]))->assertOk();
@@ -116,6 +116,22 @@ final class EnoughTest extends TestCase
             $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee('No plan yet');
             $this->post("/bags/{$bag->id}/undo");
         }
+    }
+
+    public function testHerOtherStrandGoesOnWhereTheFirstEnds(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $pale = $this->material($maker);
+        $pale->update(['name' => 'Pale cord', 'diameter' => Length::mm(4.1)]);
+        Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Used, 300);
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSee('work in Pale cord')->getContent();
+        self::assertSame(1, preg_match('/name="do" value="(From (Round \d+) on, work in Pale cord)"/', $page, $found));
+        $this->post("/bags/{$bag->id}/mend", ['do' => $found[1]])->assertSessionHasNoErrors();
+        self::assertSame([[['material_id' => $pale->id]], [['from' => $found[2], 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('Of Pale cord there is enough in');
+        $this->post("/bags/{$bag->id}/undo");
+        self::assertSame([], $bag->fresh()?->plan()->spec->changes);
     }
 
     public function testAWeighInTakenOutComesBack(): void

@@ -20,6 +20,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Rest;
+use Fescue\Core\Estimate\Spare;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -61,7 +62,21 @@ final class EnoughController extends Controller
         // The hand is learned only where there is something to mend.
         $hand = $sheet->estimate->isSure() === false ? (new Hands($this->maker($request)->id))->learned() : null;
 
-        return Mends::of($sheet->plan, $sheet->estimate, $sheet->unit, $sheet->terms, $hand);
+        return Mends::of($sheet->plan, $sheet->estimate, $sheet->unit, $sheet->terms, $hand, $hand === null ? [] : $this->spares($request, $sheet->bag));
+    }
+
+    /** @return list<Spare> her other strands, with what of them is free for this bag */
+    private function spares(Request $request, Bag $bag): array
+    {
+        $spares = [];
+        foreach ($this->maker($request)->strands()->with('reservations.bag')->get() as $one) {
+            $free = $one->id === $bag->material_id ? null : $one->freeFor($bag->id);
+            if ($free !== null) {
+                $spares[] = new Spare($one->id, $one->name, $one->material($free));
+            }
+        }
+
+        return $spares;
     }
 
     /** The plan takes a mend, named by what it does: between two looks it may have become another. */
@@ -76,7 +91,7 @@ final class EnoughController extends Controller
         $do = Typed::text($request, 'do');
         foreach ($this->mends($request, $sheet) as $mend) {
             if ($mend->do === $do && $mend->plan !== null) {
-                Mending::take($bag, $sheet->plan, $mend->plan);
+                Mending::take($bag, $sheet->plan, $mend->plan, $mend->spare);
 
                 return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', "Taken: {$do}."));
             }

@@ -67,6 +67,12 @@ final readonly class BagSpec
         return $this->with(base: $base, body: $body, slots: $slots);
     }
 
+    /** The same bag, another material from a row on. */
+    public function continued(Material $other, string $from): self
+    {
+        return $this->with(others: [...$this->others, $other], changes: [...$this->changes, new Change($from, count($this->others) + 1)]);
+    }
+
     /** The same bag of another size, every count that follows it open. */
     public function sized(Wish $wish): self
     {

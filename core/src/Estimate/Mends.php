@@ -20,6 +20,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\Part;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
@@ -41,16 +42,21 @@ final readonly class Mends
     /** Share of a bag that no mend should cost: it is another bag then. Our judgement. */
     private const MOST_LOST = 0.6;
 
-    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit, private Terms $terms, private ?LearnedHand $hand) {}
+    /** Strands of hers that are proposed to go on in. */
+    private const MOST_SPARES = 2;
+
+    /** @param list<Spare> $spares */
+    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit, private Terms $terms, private ?LearnedHand $hand, private array $spares) {}
 
     /**
      * @param ?LearnedHand $hand that says what another hook would make; null leaves hooks out
+     * @param list<Spare> $spares strands that could go on where this one ends
      *
      * @return list<Mend> none where it is enough already or not known
      */
-    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit, Terms $terms = Terms::US, ?LearnedHand $hand = null): array
+    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit, Terms $terms = Terms::US, ?LearnedHand $hand = null, array $spares = []): array
     {
-        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms, $hand))->all() : [];
+        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms, $hand, $spares))->all() : [];
     }
 
     /** @return list<Mend> */
@@ -63,6 +69,7 @@ final readonly class Mends
             $slots === null ? null : $this->least($slots->chain - $slots->skip, fn(int $fewer): BagSpec => $this->change(slots: new SlotSpec($slots->skip, $slots->chain - $fewer, $slots->edgeRounds)), fn(int $fewer): string => 'Make the handles shorter: chain '.($slots->chain - $fewer).", not {$slots->chain}"),
             $this->least($this->plan->body->rounds - max(1, $this->begunRounds()), fn(int $fewer): BagSpec => $this->change(body: BodySpec::ofBands($this->lowest($this->plan->body->rounds - $fewer))), fn(int $fewer): string => 'Work '.lcfirst(self::many($fewer, 'body round')).' fewer'),
             ...array_map($this->above(...), [Motif::HalfDouble, Motif::Double, Motif::Mesh]),
+            ...$this->goneOn(),
         ];
         if ($this->begun() === 0) {
             $rounds = count($base->rounds);
@@ -77,9 +84,9 @@ final readonly class Mends
         }
         $mends = array_values(array_filter($mends, fn(?Mend $mend): bool => $mend !== null && $mend->lost <= self::MOST_LOST));
         usort($mends, fn(Mend $a, Mend $b): int => $a->lost <=> $b->lost);
-        $second = $this->second();
+        $another = array_filter($mends, fn(Mend $mend): bool => $mend->spare !== null) === [] ? $this->another() : null;
 
-        return $second === null ? $mends : [...$mends, $second];
+        return $another === null ? $mends : [...$mends, $another];
     }
 
     /**
@@ -176,8 +183,61 @@ final readonly class Mends
         }
     }
 
-    /** From where it may run out at the earliest, another material. */
-    private function second(): ?Mend
+    /**
+     * In strands of hers that are about as thick, from the last row that the bag's own surely reaches: the two most alike, of its kind before others.
+     *
+     * @return list<Mend>
+     */
+    private function goneOn(): array
+    {
+        $spec = $this->plan->spec;
+        $alike = array_values(array_filter($this->spares, fn(Spare $spare): bool => $spec->material->isLike($spare->material)));
+        $unlike = fn(Spare $spare): array => [$spare->material->kind !== $spec->material->kind, abs($spec->material->thicker($spare->material))];
+        usort($alike, fn(Spare $a, Spare $b): int => $unlike($a) <=> $unlike($b));
+        $from = $alike === [] || $spec->changes !== [] ? null : $this->lastReached($alike[0]);
+        if ($from === null) {
+            return [];
+        }
+        $rows = count($this->plan->pattern->rows);
+        $mends = [];
+        foreach ($alike as $spare) {
+            $on = $this->goingOn($spare, $from);
+            $estimate = MaterialEstimate::of($on);
+            if ($estimate->isSure() === true && count($mends) < self::MOST_SPARES) {
+                $takes = Decimal::print($estimate->others[0]->grams->likely);
+                $mends[] = new Mend("From {$this->plan->pattern->rows[$from]->name} on, work in {$spare->name}", "takes about {$takes} g of it", self::OTHERWISE * ($rows - $from) / $rows, $estimate->scarcest()->enough, $on, $spare->number);
+            }
+        }
+
+        return $mends;
+    }
+
+    private function goingOn(Spare $spare, int $from): BagPlan
+    {
+        return Planner::plan($this->change()->continued($spare->material, $this->plan->pattern->rows[$from]->name));
+    }
+
+    /** The last row up to which the bag's own is surely enough, its join out of the slots and of the last two rounds; null where there is none. */
+    private function lastReached(Spare $spare): ?int
+    {
+        $reaches = fn(int $from): bool => (MaterialEstimate::of($this->goingOn($spare, $from))->enough ?? 0.0) >= MaterialEstimate::SURE;
+        [$low, $beyond] = [max(1, $this->begun()), count($this->plan->pattern->rows) - Reach::LAST];
+        if ($low >= $beyond || ! $reaches($low)) {
+            return null;
+        }
+        while ($beyond - $low > 1) {
+            $between = intdiv($low + $beyond, 2);
+            [$low, $beyond] = $reaches($between) ? [$between, $beyond] : [$low, $between];
+        }
+        while ($low > max(1, $this->begun()) && $this->plan->pattern->rows[$low]->part === Part::Handles) {
+            $low--;
+        }
+
+        return $low;
+    }
+
+    /** From where it may run out at the earliest, a material she has yet to find. */
+    private function another(): ?Mend
     {
         $runsOut = $this->estimate->runsOut;
         $onHand = $this->plan->spec->material->onHand;
@@ -186,7 +246,7 @@ final readonly class Mends
         }
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));
 
-        return new Mend("From {$runsOut->earliest} on, work bands or the rest in a second material", "about {$wanting->print()} of it; join away from slots and from the last two rounds", 1.0, null, null);
+        return new Mend("From {$runsOut->earliest} on, work bands or the rest in another material", "about {$wanting->print()} of it; join away from slots and from the last two rounds", 1.0, null, null);
     }
 
     private function mend(string $do, BagPlan $less, float $otherwise = 0.0): Mend

@@ -13,7 +13,7 @@ use Fescue\Core\Statistics\Normal;
 final readonly class Reach
 {
     /** Rounds at the end of a bag that no join should fall in: it shows, and bears the load. Common practice, no source. */
-    private const LAST = 2;
+    public const LAST = 2;
 
     /** Rows between one join and another. */
     private const APART = 2;

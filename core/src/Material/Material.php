@@ -16,6 +16,9 @@ final readonly class Material
 
     public const HEAVIEST = 500.0;
 
+    /** Share by which a strand may be off another before its gauge is another. From memory. */
+    public const ALIKE = 0.25;
+
     /** g/m for each mm² across: 0.12 g/cm³. */
     private const BULK = 0.12;
 
@@ -41,6 +44,18 @@ final readonly class Material
     public static function guessedDiameter(LinearDensity $density): Length
     {
         return Length::mm(max(0.5, min(30.0, 2 * sqrt($density->gramsPerMetre / (M_PI * self::BULK)))));
+    }
+
+    /** How much thicker another strand is, as a share; below zero where it is thinner. */
+    public function thicker(self $other): float
+    {
+        return $other->diameter->mm / $this->diameter->mm - 1;
+    }
+
+    /** Whether another is about as thick, so that one gauge serves both. */
+    public function isLike(self $other): bool
+    {
+        return abs($this->thicker($other)) <= self::ALIKE;
     }
 
     public function lengthOnHand(): ?Length

@@ -30,9 +30,6 @@ final class Notes
     /** Share by which a stitch of one band may be wider than another's before the wall shows it. From memory. */
     private const FLARES = 0.06;
 
-    /** Share by which a second strand may be off the first before its gauge is another. From memory. */
-    private const THICKER = 0.25;
-
     /** The one note that is there for every wished bag. */
     public const AGAINST_WISH = 'against-wish';
 
@@ -251,9 +248,8 @@ final class Notes
                 $where = $takes->runsOut === null ? '' : " It runs out near {$takes->runsOut->row}.";
                 $this->add('other-short', Tone::Trouble, 'Another material may run out.', "{$material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.{$where}", $row);
             }
-            $thick = $material->diameter->mm / $spec->material->diameter->mm;
-            if (abs($thick - 1) > self::THICKER) {
-                $this->add('other-thickness', Tone::Trouble, 'Another material is '.($thick > 1 ? 'thicker' : 'thinner').' than the bag’s own.', 'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust the counts.', $row);
+            if (! $spec->material->isLike($material)) {
+                $this->add('other-thickness', Tone::Trouble, 'Another material is '.($spec->material->thicker($material) > 0 ? 'thicker' : 'thinner').' than the bag’s own.', 'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust the counts.', $row);
             }
         }
     }

@@ -9,11 +9,15 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
+use Fescue\Core\Estimate\Spare;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
@@ -45,7 +49,7 @@ final class MendsTest extends TestCase
         }
         $last = $mends[count($mends) - 1];
         self::assertNull($last->chance);
-        self::assertStringContainsString('second material', $last->do);
+        self::assertStringContainsString('another material', $last->do);
         // As it says: planned with that many rounds, it is enough; with one more it is not.
         $fewer = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'body round')))[0];
         $rounds = preg_match('/(\d+) body/', $fewer->do, $found) === 1 ? (int) $found[1] : 1;
@@ -113,12 +117,38 @@ final class MendsTest extends TestCase
         self::assertStringContainsString('(narrower)', $smaller->costs);
     }
 
-    public function testASecondMaterialThatIsThereIsNotProposedAgain(): void
+    public function testHerOwnStrandsThatAreAboutAsThickGoOnWhereItEnds(): void
+    {
+        $strand = fn(int $number, float $mm, float $grams, float $density = 8.2, Kind $kind = Kind::Cord): Spare => new Spare($number, "Cord {$number}", new Material($kind, Length::mm($mm), LinearDensity::gramsPerMetre($density), Mass::grams($grams)));
+        $spares = [$strand(1, 4.6, 900), $strand(2, 4, 20), $strand(3, 6, 900), $strand(4, 4.1, 450, 4.1), $strand(5, 3.4, 900), $strand(6, 4, 900, kind: Kind::Plarn)];
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '600 g'])));
+        $estimate = MaterialEstimate::of($plan);
+        $mends = Mends::of($plan, $estimate, LengthUnit::Centimetre, spares: $spares);
+        $gone = array_values(array_filter($mends, fn(Mend $mend): bool => $mend->spare !== null));
+        // Too little of the second, the third too thick; of the rest the two most alike, of its kind.
+        self::assertSame([4, 1], array_map(fn(Mend $mend): ?int => $mend->spare, $gone));
+        // The last row it surely reaches: one more, and it does not.
+        self::assertSame(1, preg_match('/^From Round (\d+) on, work in Cord 4$/', $gone[0]->do, $found));
+        $own = fn(int $round): float => MaterialEstimate::of(Planner::plan($plan->spec->continued($spares[3]->material, "Round {$round}")))->enough ?? 0.0;
+        self::assertGreaterThanOrEqual(MaterialEstimate::SURE, $own((int) $found[1]));
+        self::assertLessThan(MaterialEstimate::SURE, $own((int) $found[1] + 1));
+        $mended = MaterialEstimate::of($gone[0]->plan ?? throw new \LogicException('It is a plan.'));
+        self::assertTrue($mended->isSure());
+        self::assertStringContainsString('takes about '.number_format($mended->others[0]->grams->likely).' g', $gone[0]->costs);
+        self::assertSame([], array_filter($mends, fn(Mend $mend): bool => $mend->plan === null), 'Hers is there: none is to be found.');
+        // A join keeps out of the slots and of the last two rounds.
+        $late = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '875 g'])));
+        self::assertFalse(MaterialEstimate::of($late)->isSure());
+        $gone = array_values(array_filter(Mends::of($late, MaterialEstimate::of($late), LengthUnit::Centimetre, spares: $spares), fn(Mend $mend): bool => $mend->spare !== null));
+        self::assertStringStartsWith('From Round 16 on', $gone[0]->do);
+    }
+
+    public function testAnotherMaterialThatIsThereIsNotProposedAgain(): void
     {
         $cord = ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'];
         $do = implode("\n", array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '500 g', 'others' => [$cord + ['on_hand' => '2 kg']], 'changes' => [['from' => 'Round 14', 'to' => 1]]])));
         self::assertNotSame('', $do);
-        self::assertStringNotContainsString('second material', $do);
+        self::assertStringNotContainsString('another material', $do);
     }
 
     public function testWhatIsBegunIsNotUndone(): void
