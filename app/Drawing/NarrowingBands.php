@@ -33,13 +33,14 @@ final class NarrowingBands
         $x = fn(float $grams): float => self::LEFT + ($grams - $least) / max(1e-9, $most - $least) * (self::WIDTH - self::LEFT - self::RIGHT);
         $n = fn(float $value): string => Canvas::number($value, 1);
         $height = self::FIRST + count($known) * self::ROW + 10;
-        $marks = '';
+        $marks = $texts = '';
         foreach ($known as $place => [$said, $estimate]) {
             $y = self::FIRST + $place * self::ROW;
             $grams = $estimate->grams;
             [$low, $high] = [$x($grams->low()), $x($grams->high())];
-            $marks .= "<text x=\"{$n(min($low, self::WIDTH - self::SAID))}\" y=\"{$n($y - 14)}\" fill=\"".Ink::INK.'">'.Canvas::escape($said).'</text>'
-                ."<path d=\"M{$n($low)} {$n($y)}H{$n($high)}\" stroke=\"#8aa588\" stroke-width=\"14\"/>"
+            // On paper of their own, so that the line of what is on hand does not strike them out.
+            $texts .= "<text x=\"{$n(min($low, self::WIDTH - self::SAID))}\" y=\"{$n($y - 14)}\" fill=\"".Ink::INK.'" stroke="'.Ink::SHEET.'" stroke-width="5" paint-order="stroke">'.Canvas::escape($said).'</text>';
+            $marks .= "<path d=\"M{$n($low)} {$n($y)}H{$n($high)}\" stroke=\"#8aa588\" stroke-width=\"14\"/>"
                 ."<path d=\"M{$n($x($grams->likely))} {$n($y - 10)}V{$n($y + 10)}\" stroke=\"".Ink::GRASS.'" stroke-width="3"/>'
                 ."<text x=\"{$n($high + 6)}\" y=\"{$n($y + 5)}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->likely).' g</text>';
         }
@@ -51,7 +52,7 @@ final class NarrowingBands
         }
         $line = $onHand === null ? '' : "<path d=\"M{$n($x($onHand))} 24V{$n($foot - 8)}\" stroke=\"".Ink::WARM."\" stroke-width=\"2.5\"/><text x=\"{$n($x($onHand))}\" y=\"16\" text-anchor=\"".($x($onHand) > self::WIDTH - 70 ? 'end' : ($x($onHand) < 70 ? 'start' : 'middle')).'" fill="'.Ink::INK.'" font-weight="600">on hand '.Decimal::print($onHand).' g</text>';
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$height}\" role=\"img\" font-size=\"14\"><title>What the bag takes, as each weigh-in narrows it</title>{$marks}{$line}{$axis}</svg>";
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$height}\" role=\"img\" font-size=\"14\"><title>What the bag takes, as each weigh-in narrows it</title>{$marks}{$line}{$texts}{$axis}</svg>";
     }
 
     /** @return non-empty-list<array{string, MaterialEstimate}> */

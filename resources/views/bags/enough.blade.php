@@ -32,7 +32,7 @@
             @if ($ends !== [])
                 @foreach ($ends as $one)
                 @php $out = $one->runsOut; @endphp
-                <p class="section-rule"><b>{{ $estimate->others === [] ? 'Runs' : ucfirst($sheet->named($one->which)).' runs' }} out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}@if ($out->latest !== null) and not after {{ $out->latest }}@else , or not at all @endif, in nine of ten bags.</p>
+                <p class="section-rule"><b>{{ $estimate->others === [] ? 'Runs' : ucfirst($sheet->named($one->which)).' runs' }} out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}{{ $out->latest === null ? ', or not at all' : " and not after {$out->latest}" }}, in nine of ten bags.</p>
                 @endforeach
             @elseif ($rest !== null && $rest > 0)
                 <p class="section-rule">It is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
