@@ -11,6 +11,7 @@ use App\Bags\StepBack;
 use App\Drawing\NarrowingBands;
 use App\Http\Typed;
 use App\Models\Bag;
+use App\Models\Material;
 use App\Stash\ScaleShelf;
 use App\Stash\Supply;
 use Fescue\Core\Document\Refused;
@@ -49,7 +50,7 @@ final class EnoughController extends Controller
             'mends' => $this->mends($request, $sheet),
             'lesson' => Lesson::of($sheet->plan),
             'breakdown' => Breakdown::of($sheet->plan),
-            'supply' => $bag->material === null ? null : Supply::of($bag->material),
+            'supplies' => array_map(fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one), [$bag->material, ...$bag->others()]),
             'bands' => NarrowingBands::of($sheet->plan),
             'scale' => ScaleController::shown(ScaleShelf::scale($this->maker($request))),
             'wage' => $this->maker($request)->wage,

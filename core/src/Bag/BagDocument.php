@@ -80,8 +80,6 @@ final class BagDocument
         ];
         $trials = $top->has('swatches') ? self::trials($top) : [];
         $worked = self::worked($top);
-        $unit = self::unit($top);
-        $waste = $top->object('material')->has('waste') ? $top->object('material')->number('waste', 0, self::MOST_WASTE, 'the waste of cutting a gram of strand, in grams,') : null;
         $also = self::also($top, $spec[4]);
         $proportions = self::proportions($top, $spec[4]);
         $weighIns = self::weighIns($top);
@@ -101,7 +99,7 @@ final class BagDocument
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
 
-        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, $unit, array_values(array_filter($others)), $changes, $waste ?? 0.0, $also, $proportions);
+        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, array_values(array_filter($others)), $changes, $also, $proportions);
     }
 
     private static function wish(Fields $size): Wish
@@ -132,12 +130,11 @@ final class BagDocument
         if ($onHand !== null && $onHand->grams > 100_000) {
             $material->refuse('on_hand', 'More than 100 kg on hand? Check the unit.');
         }
-        // Read by themselves: one ball may be told by its length, which needs the density.
-        $material->has('unit');
-        $material->has('waste');
+        $unit = $material->has('unit') ? self::unit($material, $density) : null;
+        $waste = $material->has('waste') ? $material->number('waste', 0, self::MOST_WASTE, 'the waste of cutting a gram of strand, in grams,') : null;
         $material->close();
 
-        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre);
+        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre, $unit, $waste ?? 0.0);
     }
 
     /** @param bool $own whether it is this bag's own, which may have come out of what is on hand */
@@ -305,13 +302,9 @@ final class BagDocument
     }
 
     /** One ball as it is to be had, by its mass or its length. */
-    private static function unit(Fields $top): ?Mass
+    private static function unit(Fields $material, ?LinearDensity $density): ?Mass
     {
-        $material = $top->object('material');
-        if (! $material->has('unit')) {
-            return null;
-        }
-        $unit = $material->quantity('unit', function (string $text) use ($material): Mass {
+        $unit = $material->quantity('unit', function (string $text) use ($density): Mass {
             try {
                 return Mass::parse($text);
             } catch (NotUnderstood $e) {
@@ -320,7 +313,6 @@ final class BagDocument
                 } catch (NotUnderstood) {
                     throw $e;
                 }
-                $density = $material->has('density') ? $material->quantity('density', fn(string $said): LinearDensity => LinearDensity::parse($said)) : null;
 
                 return $density?->massOf($length) ?? throw new NotUnderstood('Its length says nothing while its density is not understood.');
             }

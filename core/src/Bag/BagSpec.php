@@ -20,12 +20,10 @@ final readonly class BagSpec
      * @param Swatch $swatch measured, or what a learned hand expects it to be
      * @param ?Predicted $predicted by a learned hand, where no swatch of its own was measured
      * @param list<WeighIn> $weighIns in the order of the rows, each with less left than the one before
-     * @param ?Mass $unit of one ball, cone, or batch as it is to be had
      * @param list<Material> $others about as thick as the first, worked from one change to the next
      * @param list<Change> $changes in the order of the rows
      * @param list<Swatch> $also of the same hook and material, measured in other stitches
      * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
-     * @param float $waste grams thrown away in cutting, for each gram of strand
      */
     public function __construct(
         public string $name,
@@ -39,10 +37,8 @@ final readonly class BagSpec
         public ?SlotSpec $slots,
         public ?Predicted $predicted = null,
         public array $weighIns = [],
-        public ?Mass $unit = null,
         public array $others = [],
         public array $changes = [],
-        public float $waste = 0.0,
         public array $also = [],
         public array $proportions = [],
     ) {}
@@ -96,9 +92,7 @@ final readonly class BagSpec
      */
     public function weighed(?Mass $onHand, array $weighIns): self
     {
-        $was = $this->material;
-
-        return $this->with(material: new Material($was->kind, $was->diameter, $was->density, $onHand, $was->make, $was->fibre), weighIns: $weighIns);
+        return $this->with(material: $this->material->withOnHand($onHand), weighIns: $weighIns);
     }
 
     /** The same decisions but for those named. */

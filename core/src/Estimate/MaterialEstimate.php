@@ -59,7 +59,7 @@ final readonly class MaterialEstimate
     {
         $spec = $plan->spec;
         $material = $spec->material($which);
-        $unit = $which === 0 ? $spec->unit : null;
+        $unit = $material->unit;
         $standing = Standing::of($plan, $which);
         $tail = $material->density->massOf(Length::mm(1000 * Consumption::TAIL))->grams;
         [$rest, $off] = $standing->stitches($standing->rest);
@@ -88,7 +88,7 @@ final readonly class MaterialEstimate
             $unit,
             array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->changes), is_string(...))),
             $others,
-            $grams->times($which === 0 ? $spec->waste : 0.0),
+            $grams->times($material->waste),
         );
     }
 

@@ -22,6 +22,10 @@ final readonly class Material
     /** g/m for each mm² across: 0.12 g/cm³. */
     private const BULK = 0.12;
 
+    /**
+     * @param ?Mass $unit of one ball, cone, or batch as it is to be had
+     * @param float $waste grams thrown away in cutting, for each gram of strand
+     */
     public function __construct(
         public Kind $kind,
         public Length $diameter,
@@ -29,7 +33,15 @@ final readonly class Material
         public ?Mass $onHand = null,
         public ?Make $make = null,
         public ?Fibre $fibre = null,
+        public ?Mass $unit = null,
+        public float $waste = 0.0,
     ) {}
+
+    /** The same strand, had so much of it been on hand. */
+    public function withOnHand(?Mass $onHand): self
+    {
+        return new self($this->kind, $this->diameter, $this->density, $onHand, $this->make, $this->fibre, $this->unit, $this->waste);
+    }
 
     /** Whether a strand can weigh that. */
     public static function isStrand(LinearDensity $density): bool

@@ -50,7 +50,7 @@ final class PlanDocument
                 'enough' => $estimate->enough === null ? null : round($estimate->enough, 2),
                 'per_part' => array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $estimate->parts),
                 'runs_out' => self::runsOut($estimate),
-            ] + ($estimate->unit === null ? [] : ['buy' => ['unit_g' => round($estimate->unit->grams, 1), 'p80' => $estimate->balls(0.80), 'p95' => $estimate->balls(0.95), 'p99' => $estimate->balls(0.99)]])
+            ] + self::buy($estimate)
                 + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
             ...($estimate->others === [] ? [] : ['others' => array_map(self::other(...), $estimate->others)]),
             'notes' => array_map(fn(Note $note): array => [
@@ -70,7 +70,13 @@ final class PlanDocument
             'mass_g' => self::spread($takes->grams),
             'enough' => $takes->enough === null ? null : round($takes->enough, 2),
             'runs_out' => self::runsOut($takes),
-        ];
+        ] + self::buy($takes);
+    }
+
+    /** @return array<string, array<string, float|int|null>> */
+    private static function buy(MaterialEstimate $takes): array
+    {
+        return $takes->unit === null ? [] : ['buy' => ['unit_g' => round($takes->unit->grams, 1), 'p80' => $takes->balls(0.80), 'p95' => $takes->balls(0.95), 'p99' => $takes->balls(0.99)]];
     }
 
     /** @return ?array{row: string, stitch: int} */

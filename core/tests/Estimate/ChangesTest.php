@@ -157,7 +157,7 @@ final class ChangesTest extends TestCase
     public function testThePlanSaysItAgainstItsSchema(): void
     {
         $schema = fn(string $name): string => (string) file_get_contents(dirname(__DIR__, 3)."/docs/formats/{$name}.schema.json");
-        $document = self::document('Round 9', ['density' => '7 g/m', 'on_hand' => '90 g'], ['gauge/from_on_hand' => true, 'material/waste' => 0.2, 'body/above' => [['stitch' => 'mesh', 'rounds' => 2]]]);
+        $document = self::document('Round 9', ['density' => '7 g/m', 'on_hand' => '90 g', 'unit' => '30 m'], ['gauge/from_on_hand' => true, 'material/waste' => 0.2, 'body/above' => [['stitch' => 'mesh', 'rounds' => 2]]]);
         self::assertTrue((new Validator())->validate(json_decode((string) json_encode($document)), $schema('fescue-bag-1'))->isValid());
         $json = PlanDocument::toJson(Planner::plan(BagDocument::read($document)));
         $result = (new Validator())->validate(json_decode($json), $schema('fescue-plan-1'));
@@ -165,6 +165,11 @@ final class ChangesTest extends TestCase
         $plan = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         self::assertSame(['Round 9'], $plan['others'][0]['from']);
         self::assertSame('Round 11', $plan['others'][0]['runs_out']['row']);
+        // Thirty metres of 7 g/m; joins between balls add their tails.
+        self::assertSame(210, $plan['others'][0]['buy']['unit_g']);
+        $grams = MaterialEstimate::of(Planner::plan(BagDocument::read($document)))->others[0]->grams;
+        self::assertSame((int) ceil($grams->at(0.8) / 210), $plan['others'][0]['buy']['p80']);
+        self::assertGreaterThan($plan['others'][0]['buy']['p80'] - 1, $grams->likely / 210);
         self::assertSame([0, 1], [$plan['rows'][7]['material'], $plan['rows'][8]['material']]);
         self::assertContains('swatch', array_column($plan['material']['per_part'], 'part'));
         self::assertGreaterThan(0, $plan['material']['cutting_waste_g']['likely']);

@@ -83,9 +83,10 @@
                 @if ($estimate->waste->likely > 0)
                     <p>Cutting that much strand throws away about {{ Decimal::print($estimate->waste->likely) }} g beside it, as your last batch did.</p>
                 @endif
-                @if ($estimate->unit)
-                    <p>In {{ $supply->noun ?? 'balls' }} of {{ $estimate->unit->print() }} of strand: {{ $estimate->balls(0.8) }} to be 80 % sure, {{ $estimate->balls(0.95) }} for 95 %, {{ $estimate->balls(0.99) }} for 99 %.</p>
-                @endif
+                @foreach ([$estimate, ...$estimate->others] as $one)
+                    @continue($one->unit === null)
+                    <p>{{ $estimate->others === [] ? 'In' : ucfirst($sheet->named($one->which)).' in' }} {{ $supplies[$one->which]->noun ?? 'balls' }} of {{ $one->unit->print() }} of strand: {{ $one->balls(0.8) }} to be 80 % sure, {{ $one->balls(0.95) }} for 95 %, {{ $one->balls(0.99) }} for 99 %.</p>
+                @endforeach
                 @if ($bag->swatch)
                     <form method="post" action="{{ route('bags.swatch-counts', $bag) }}" class="begin">
                         @csrf
