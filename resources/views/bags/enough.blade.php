@@ -35,7 +35,7 @@
                 <p class="section-rule"><b>{{ $estimate->others === [] ? 'Runs' : ucfirst($sheet->named($one->which)).' runs' }} out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}{{ $out->latest === null ? ', or not at all' : " and not after {$out->latest}" }}, in nine of ten bags.</p>
                 @endforeach
             @elseif ($rest !== null && $rest > 0)
-                <p class="section-rule">It is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
+                <p class="section-rule">{{ $estimate->others === [] ? 'It' : ucfirst($sheet->named(0)) }} is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->material->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
                 @if ($rests !== [])<p class="soft">At this gauge the rest is surely enough for one of these: @foreach ($rests as $one){{ $one->thing }}, {{ $sheet->figure($one->plan->comesOut->baseLength) }} × {{ $sheet->figure($one->plan->comesOut->baseWidth) }} × {{ $sheet->say($one->plan->comesOut->height) }}, {{ Decimal::print($one->estimate->grams->likely) }} g{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
             @endif
             @if ($mends !== [])<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
