@@ -92,7 +92,7 @@ final class BagDocument
         }
         $predicted = null;
         if ($trials !== []) {
-            $predicted = LearnedHand::of($trials, $worked)->predict($hook, $material->diameter, $material->kind, $body->motif());
+            $predicted = LearnedHand::of($trials, $worked)->predictBag($hook, $material, $body->motif());
             $swatch = self::expected($predicted, $material);
         }
         if ($swatch === null) {

@@ -120,7 +120,7 @@ final class Calibration
         $learned = LearnedHand::of($trials);
         $really = $hand->makes('strand', $hook, $diameter, $kind, $motif);
         if ($how === 'learned') {
-            $predicted = $learned->predict($hook, $diameter, $kind, $motif);
+            $predicted = $learned->predictBag($hook, $read->material, $motif);
             $spec = $read->worked($read->material, $hook, BagDocument::expected($predicted, $read->material), $predicted);
             $gauge = $predicted->strand->likely;
         } else {

@@ -174,7 +174,7 @@ final readonly class Mends
     {
         $spec = $this->plan->spec;
         $material = $spec->material;
-        $predicted = $hand->predict($hook, $material->diameter, $material->kind, $spec->body->motif());
+        $predicted = $hand->predictBag($hook, $material, $spec->body->motif());
         $settled = $this->change();
         try {
             return Planner::plan($settled->worked($material, $hook, BagDocument::expected($predicted, $material), $predicted));

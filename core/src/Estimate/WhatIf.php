@@ -42,7 +42,7 @@ final readonly class WhatIf
     /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
     public static function of(BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $measured = null): self
     {
-        $predicted = $measured === null ? $hand->predict($hook, $material->diameter, $material->kind, $plan->spec->body->motif()) : null;
+        $predicted = $measured === null ? $hand->predictBag($hook, $material, $plan->spec->body->motif()) : null;
         $swatch = $predicted === null ? $measured : BagDocument::expected($predicted, $material);
         $with = fn(Wish $wish, BaseSpec $base, BodySpec $body): ?BagPlan => self::plan(new BagSpec($plan->spec->name, $wish, $material, $hook, $swatch, $plan->spec->working, $base, $body, $plan->spec->slots, $predicted, proportions: $hand->proportions($swatch->motif)));
         $out = $plan->comesOut;

@@ -56,12 +56,7 @@ final readonly class DrawnHand
     public function makes(string $measure, HookSize $hook, Length $diameter, Kind $kind, Motif $motif): float
     {
         $drawn = $this->drawn[$measure];
-        $none = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
-        $centre = match ($measure) {
-            'width' => $none->width->likely,
-            'height' => $none->height->likely,
-            default => $none->strand->likely,
-        };
+        $centre = LearnedHand::common($measure, $hook, $diameter, $motif);
         $of = fn(string $cause): float => $drawn[$cause] ?? 0.0;
         $off = $drawn['hand'] + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK) + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
             + $of($kind->value) + $of($motif->post()->value) + ($motif === Motif::Mesh ? $of(Motif::Mesh->value) : 0.0) + LearnedHand::NOISE * $this->chance->normal();

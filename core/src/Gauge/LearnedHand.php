@@ -6,6 +6,7 @@ namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\LinearModel;
@@ -115,10 +116,30 @@ final readonly class LearnedHand
 
             return new Spread($centre * exp($model->expected($row)), sqrt($model->variance($row) + self::NOISE ** 2));
         };
-        [$width, $height] = self::centre($hook, $diameter, $motif);
-        $others = array_map(fn(Motif $other): Proportion => $this->proportion($row, $motif, $other), self::othersThan($motif));
+        $common = fn(string $measure): float => self::common($measure, $hook, $diameter, $motif);
 
-        return new Predicted($motif, $spread('width', $width), $spread('height', $height), $spread('strand', self::loops($hook, $diameter, $motif)), $this->swatches, $this->bags, $others);
+        return new Predicted($motif, $spread('width', $common('width')), $spread('height', $common('height')), $spread('strand', $common('strand')), $this->swatches, $this->bags);
+    }
+
+    /** What a bag would be worked at: its stitch, and every other beside it. */
+    public function predictBag(HookSize $hook, Material $material, Motif $motif): Predicted
+    {
+        $one = $this->predict($hook, $material->diameter, $material->kind, $motif);
+        $row = self::row($hook, $material->diameter, $material->kind, $motif);
+
+        return $one->beside(array_map(fn(Motif $other): Proportion => $this->proportion($row, $motif, $other), self::othersThan($motif)));
+    }
+
+    /** What the prior expects of any hand: one stitch's width, height or strand, mm. */
+    public static function common(string $measure, HookSize $hook, Length $diameter, Motif $motif): float
+    {
+        [$width, $height] = self::centre($hook, $diameter, $motif);
+
+        return match ($measure) {
+            'width' => $width,
+            'height' => $height,
+            default => self::loops($hook, $diameter, $motif),
+        };
     }
 
     /**

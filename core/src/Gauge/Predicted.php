@@ -18,6 +18,16 @@ final readonly class Predicted
      */
     public function __construct(public Motif $motif, public Spread $width, public Spread $height, public Spread $strand, public int $from, public int $bags = 0, public array $others = []) {}
 
+    /**
+     * The same, with what the hand makes of the other stitches.
+     *
+     * @param list<Proportion> $others
+     */
+    public function beside(array $others): self
+    {
+        return new self($this->motif, $this->width, $this->height, $this->strand, $this->from, $this->bags, $others);
+    }
+
     public function width(): Length
     {
         return Length::mm($this->width->likely);

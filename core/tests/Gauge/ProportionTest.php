@@ -16,6 +16,7 @@ use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
@@ -108,7 +109,7 @@ final class ProportionTest extends TestCase
             }
             $hand = LearnedHand::of($trials);
             [$hook, $diameter, $kind, $motif] = $maker->occasion();
-            $own = $hand->predict($hook, $diameter, $kind, $motif);
+            $own = $hand->predictBag($hook, new Material($kind, $diameter, LinearDensity::gramsPerMetre(5)), $motif);
             self::assertCount(4, $own->others);
             foreach ($own->others as $other) {
                 $straight = $hand->predict($hook, $diameter, $kind, $other->motif);
