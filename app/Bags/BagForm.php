@@ -12,6 +12,7 @@ use App\Models\User;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Reach;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -88,6 +89,35 @@ final readonly class BagForm
             $kept = array_diff_key($kept, ['gauge' => 1, 'hook' => 1] + Bag::TAUGHT);
         }
         $bag->choices = $choices + $kept;
+        $every = $this->typed('stripes');
+        if ($every !== '') {
+            $bag->choices = ['changes' => self::striped($bag, $kept['changes'] ?? [], $every)] + $bag->choices;
+        }
+    }
+
+    /**
+     * The last two materials by turns from the last change on, every so many rounds up to where the body ends or joins should.
+     *
+     * @param list<array{from: string, to: int}> $changes
+     *
+     * @return list<array{from: string, to: int}>
+     */
+    private static function striped(Bag $bag, array $changes, string $every): array
+    {
+        $rounds = ctype_digit($every) ? (int) $every : 0;
+        if ($rounds < 1 || $rounds > BagDocument::MOST_BODY_ROUNDS) {
+            throw Refused::at('/changes', 'Write every how many rounds the stripes change, as a whole number like 2.');
+        }
+        $last = $changes[count($changes) - 1] ?? throw Refused::at('/changes', 'Say first from which round which other material is worked.');
+        $plan = $bag->plan();
+        $turns = [$changes[count($changes) - 2]['to'] ?? 0, $last['to']];
+        $end = min(count($plan->pattern->rows) - Reach::LAST, count($plan->base->rounds) + $plan->body->rounds);
+        for ($round = 1 + (int) $plan->pattern->place($last['from']) + $rounds; $round <= $end && count($changes) < BagDocument::MOST_CHANGES; $round += $rounds) {
+            $changes[] = ['from' => "Round {$round}", 'to' => $turns[0]];
+            $turns = array_reverse($turns);
+        }
+
+        return $changes;
     }
 
     /** @return array<string, int|string> */

@@ -99,6 +99,16 @@ final class BandTest extends TestCase
         $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Pale cord (put away)');
         $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '11', 'to' => 'own'], ['from' => '9', 'to' => (string) $pale->id]]]))->assertSessionHasNoErrors();
         self::assertSame([['from' => 'Round 9', 'to' => 1], ['from' => 'Round 11', 'to' => 0]], $bag->fresh()?->choices['changes']);
+        // By turns from the last change on: as far as the body goes, and joins should.
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '5', 'to' => (string) $pale->id]], 'stripes' => '3']))->assertSessionHasNoErrors();
+        self::assertSame([['Round 5', 1], ['Round 8', 0], ['Round 11', 1], ['Round 14', 0]], array_map(array_values(...), $bag->fresh()->choices['changes']));
+        $this->get("/bags/{$bag->id}")->assertSee('from rounds 5 and 11');
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '15', 'to' => (string) $pale->id]], 'stripes' => '1']))->assertSessionHasNoErrors();
+        self::assertSame([['Round 15', 1], ['Round 16', 0]], array_map(array_values(...), $bag->fresh()->choices['changes']));
+        $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '5', 'to' => (string) $pale->id]], 'stripes' => 'some']))->assertSessionHasErrors(['changes' => 'Write every how many rounds the stripes change, as a whole number like 2.']);
+        $this->get("/bags/{$bag->id}")->assertSee('value="some"', false);
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '', 'to' => '']], 'stripes' => '2']))->assertSessionHasErrors('changes');
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '9', 'to' => (string) $pale->id], ['from' => '11', 'to' => 'own']]]))->assertSessionHasNoErrors();
         // Of another material altogether, it is of that alone; undone, it is as it was.
         $this->get("/bags/{$bag->id}/what-if")->assertSee('taking a cell takes the others out');
         $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'])->assertSessionHasNoErrors();

@@ -93,6 +93,12 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     await expect(page.getByLabel('Band 2, stitch')).toHaveValue('mesh');
     await page.locator('[data-station="2"] > summary').click();
     await expect(page.getByLabel('Change 2, from round')).toHaveValue('11');
+    // By turns, every two rounds from the last change on, and back to what was typed.
+    await page.getByLabel('Then by turns').fill('2');
+    await expect(tally).toContainText('from rounds 9, 13, 17');
+    await page.getByLabel('Then by turns').fill('');
+    await expect(tally).toContainText('from rounds 9 and 13');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await page.getByRole('link', { name: 'Enough?' }).click();
     await page.getByLabel('After').selectOption('Round 9, Pale cord');
     await page.getByLabel('is left').fill('200 g');

@@ -81,6 +81,10 @@
                                 </select>
                             </div>
                         @endforeach
+                        <div class="field line">
+                            <label for="stripes">Then by turns, every so many rounds</label>
+                            <input id="stripes" name="stripes" class="form-control" autocomplete="off" inputmode="numeric" value="{{ Typed::before('stripes', '') }}" aria-describedby="changes-wrong">
+                        </div>
                         <p class="wrong" id="changes-wrong" data-wrong="changes">{{ $errors->first('changes') }}</p>
                         <p class="hint">About as thick as the bag’s own, as the gauge stays. An empty round takes a change out.</p>
                     </details>
