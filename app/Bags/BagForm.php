@@ -26,7 +26,7 @@ final readonly class BagForm
     /** Chosen in a swatch's place: the gauge that all swatches teach, on a hook that is named. */
     public const LEARNED = 'learned';
 
-    /** A change back to the bag's own material; one to another that came as a file, by its place. */
+    /** A change back to the bag's own material; one to another that came as a file. */
     public const OWN = 'own';
 
     public const OTHER = 'file-';
@@ -142,10 +142,11 @@ final readonly class BagForm
     /**
      * From which rounds which material is worked, in the order of the rounds. One that came as a file stays while it is chosen.
      *
-     * @return array{}|array{others: list<array<mixed>>, changes: list<array{from: string, to: int}>}
+     * @return array{others?: list<array<mixed>>, changes?: list<array{from: string, to: int}>}
      */
     private function changes(mixed $kept, ?int $own): array
     {
+        $files = self::files($kept);
         $others = $changes = [];
         for ($place = 0; $place < BagDocument::MOST_CHANGES; $place++) {
             $from = $this->typed("changes.{$place}.from");
@@ -156,9 +157,9 @@ final readonly class BagForm
             if ($to === '') {
                 throw Refused::at('/changes', "Choose the material that is worked from round {$from}.");
             }
-            $asFile = str_starts_with($to, self::OTHER) && is_array($kept) ? $kept[(int) substr($to, strlen(self::OTHER))] ?? null : null;
-            $material = $to === self::OWN || is_array($asFile) ? null : $this->own($this->maker->strands(), "changes.{$place}.to", '/changes', 'Choose one of your own materials.');
-            $other = is_array($asFile) ? $asFile : ($material === null || $material->id === $own ? null : ['material_id' => $material->id]);
+            $asFile = $files[$to] ?? null;
+            $material = $to === self::OWN || $asFile !== null ? null : $this->own($this->maker->strands(), "changes.{$place}.to", '/changes', 'Choose one of your own materials.');
+            $other = $asFile ?? ($material === null || $material->id === $own ? null : ['material_id' => $material->id]);
             if ($other !== null && ! in_array($other, $others, true)) {
                 $others[] = $other;
             }
@@ -166,7 +167,27 @@ final readonly class BagForm
         }
         usort($changes, fn(array $a, array $b): int => strnatcmp($a['from'], $b['from']));
 
-        return $changes === [] ? [] : ['others' => $others, 'changes' => $changes];
+        // What came as a file is not lost where it is not worked just now.
+        array_push($others, ...array_values(array_filter($files, fn(array $one): bool => ! in_array($one, $others, true))));
+
+        return array_filter(['others' => $others, 'changes' => $changes]);
+    }
+
+    /**
+     * Materials that came as a file, by what the form calls them, wherever they stand.
+     *
+     * @return array<string, array<mixed>>
+     */
+    public static function files(mixed $others): array
+    {
+        $files = [];
+        foreach (is_array($others) ? $others : [] as $one) {
+            if (is_array($one) && ! isset($one['material_id'])) {
+                $files[self::OTHER.substr(sha1(json_encode($one, JSON_THROW_ON_ERROR)), 0, 12)] = $one;
+            }
+        }
+
+        return $files;
     }
 
     /**

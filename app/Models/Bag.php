@@ -154,10 +154,12 @@ final class Bag extends Model
             $document['swatches'] = $this->hands()->documents();
             $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
-        foreach ($this->others() as $place => $other) {
-            if ($other !== null) {
-                $document['others'][$place] = $other->document($this->id ?? null);
-            }
+        // Those behind the last that is worked are only kept by.
+        $changes = $this->choices['changes'] ?? [];
+        $worked = max([0, ...array_column(is_array($changes) ? $changes : [], 'to')]);
+        unset($document['others']);
+        foreach (array_slice($this->others(), 0, $worked) as $place => $other) {
+            $document['others'][$place] = $other?->document($this->id ?? null) ?? $this->choices['others'][$place];
         }
         // The application's own, and no part of the format.
         unset($document['learned'], $document['logged'], $document['price_tag'], $document['swatch_counts'], $document['together']);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bags\BagForm;
 use App\Models\Bag;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -89,11 +91,18 @@ final class BandTest extends TestCase
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
         $this->get("/bags/{$copy->id}")->assertOk()->assertSee('then another')->assertSee('as its file says');
+        $asFile = (string) array_key_first(BagForm::files($copy->choices['others']));
         // Changed there, it stays as the file had it; another round moves it, an empty one takes it out.
-        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '10', 'to' => 'file-0']]]))->assertSessionHasNoErrors();
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '10', 'to' => $asFile]]]))->assertSessionHasNoErrors();
         self::assertSame(['Round 10', '7 g/m'], [$copy->fresh()?->choices['changes'][0]['from'], $copy->fresh()?->choices['others'][0]['density']]);
-        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '', 'to' => 'file-0']]]))->assertSessionHasNoErrors();
-        self::assertSame([], array_intersect_key($copy->fresh()->choices, ['others' => 1, 'changes' => 1]));
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '', 'to' => $asFile]]]))->assertSessionHasNoErrors();
+        self::assertSame([], array_intersect_key($copy->fresh()->document(), ['others' => 1, 'changes' => 1]));
+        // Chosen again, behind one of the stash, it is still what the file had.
+        $mine = $this->material($maker);
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '5', 'to' => (string) $mine->id], ['from' => '9', 'to' => $asFile]]]))->assertSessionHasNoErrors();
+        self::assertSame([8.2, 7.0], array_map(fn(Weighed $one): float => round($one->density->gramsPerMetre, 1), $copy->fresh()?->plan()->spec->others ?? []));
+        $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '5', 'to' => (string) $mine->id], ['from' => '9', 'to' => $asFile]]]))->assertSessionHasNoErrors();
+        self::assertSame('7 g/m', $copy->fresh()?->document()['others'][1]['density']);
         // Put away, it stays on its bag.
         $this->delete("/stash/{$pale->id}");
         $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Pale cord (put away)');

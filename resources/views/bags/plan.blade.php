@@ -20,14 +20,14 @@
     $spare = min(BagDocument::MOST_BANDS - 2, count($above));
     $changes = array_values(array_filter((array) ($choices['changes'] ?? []), is_array(...)));
     $others = (array) ($choices['others'] ?? []);
+    $asFile = BagForm::files($others);
     $to = fn (int $which): string => match (true) {
         $which === 0 => BagForm::OWN,
         isset($others[$which - 1]['material_id']) => (string) $others[$which - 1]['material_id'],
-        default => BagForm::OTHER.($which - 1),
+        default => array_search($others[$which - 1] ?? null, $asFile, true) ?: '',
     };
-    $asFile = array_filter($others, fn ($one) => ! isset($one['material_id']));
     $putAway = array_filter($bag->others(), fn ($one) => $one?->trashed());
-    $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_map(fn ($place) => BagForm::OTHER.$place, array_keys($asFile)), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys($asFile)))
+    $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_keys($asFile), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys(array_values($asFile))))
         + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
         'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'changes' => 'material', 'handles' => 'handles', default => 'material',
