@@ -39,7 +39,7 @@ final readonly class Breakdown
         $rows = $worked = [];
         $besides = $standing->owed;
         foreach ($standing->all as $place) {
-            $grams = $standing->stitches([$place])[0];
+            $grams = $standing->row($place);
             $name = $plan->pattern->rows[$place]->name;
             if ($standing->left === null || ! in_array($place, $standing->rest, true)) {
                 $rows[$place] = new RowTakes($name, $which, $grams, null, null, null);

@@ -119,6 +119,18 @@ final readonly class Factors
     }
 
     /**
+     * Grams that rows are likely to take.
+     *
+     * @param list<int> $places of the rows
+     */
+    public function likely(Consumption $takes, array $places): float
+    {
+        [$expected, $row] = $this->row($takes, $places);
+
+        return max(0.0, $expected + $this->model->expected($row));
+    }
+
+    /**
      * Grams that rows will take, and how far that may be off.
      *
      * @param list<int> $places of the rows

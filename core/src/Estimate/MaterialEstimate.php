@@ -162,7 +162,7 @@ final readonly class MaterialEstimate
         $grams = [];
         foreach ($standing->all as $place) {
             $part = $standing->takes->parts[$place]->value;
-            $grams[$part] = ($grams[$part] ?? 0.0) + $standing->stitches([$place])[0];
+            $grams[$part] = ($grams[$part] ?? 0.0) + $standing->row($place);
         }
         $parts = [];
         foreach (Part::cases() as $part) {
@@ -183,7 +183,7 @@ final readonly class MaterialEstimate
     {
         $stitches = [];
         foreach ($standing->rest as $place) {
-            $stitches[$place] = $standing->stitches([$place])[0];
+            $stitches[$place] = $standing->row($place);
         }
         $swing = Normal::quantile(1 - Spread::TAIL) * $relative;
         $likely = self::endsIn($standing, $stitches, $left, 1.0);

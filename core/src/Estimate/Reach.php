@@ -30,7 +30,7 @@ final readonly class Reach
         $takes = Consumption::of($plan);
         $factors = Factors::prior($plan);
         $density = $plan->spec->material->density->gramsPerMetre;
-        $metres = array_map(fn(int $place): float => $factors->taking($takes, [$place])[0] / $density, array_keys($takes->rows));
+        $metres = array_map(fn(int $place): float => $factors->likely($takes, [$place]) / $density, array_keys($takes->rows));
         [$all, $off] = $factors->taking($takes, array_keys($takes->rows));
 
         return new self($plan, $metres, $takes->stitches, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);

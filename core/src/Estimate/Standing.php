@@ -37,6 +37,12 @@ final readonly class Standing
         return new self($takes, Factors::prior($plan)->after($plan, $takes), $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed);
     }
 
+    /** Grams the stitches of one row are likely to take. */
+    public function row(int $place): float
+    {
+        return $this->ratio * $this->factors->likely($this->takes, [$place]);
+    }
+
     /**
      * Grams the stitches of rows take, and how far that may be off.
      *

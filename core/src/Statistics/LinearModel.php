@@ -11,10 +11,16 @@ namespace Fescue\Core\Statistics;
  */
 final readonly class LinearModel
 {
+    /** @var ?list<float> most likely coefficients; null where nothing is known of one */
+    private ?array $mean;
+
     /**
      * @param list<list<float>> $root upper triangular, size × (size + 1): R, and R·mean as its last column
      */
-    private function __construct(private int $size, private array $root) {}
+    private function __construct(private int $size, private array $root)
+    {
+        $this->mean = $this->solved();
+    }
 
     /**
      * @param list<float> $means
@@ -54,13 +60,22 @@ final readonly class LinearModel
     /** @return list<float> most likely coefficients */
     public function mean(): array
     {
+        return $this->mean ?? throw self::unknown();
+    }
+
+    /** @return ?list<float> */
+    private function solved(): ?array
+    {
         $mean = array_fill(0, $this->size, 0.0);
         for ($row = $this->size - 1; $row >= 0; $row--) {
+            if ($this->isUnknown($row)) {
+                return null;
+            }
             $sum = $this->root[$row][$this->size];
             for ($column = $row + 1; $column < $this->size; $column++) {
                 $sum -= $this->root[$row][$column] * $mean[$column];
             }
-            $mean[$row] = $sum / $this->pivot($row);
+            $mean[$row] = $sum / $this->root[$row][$row];
         }
 
         return array_values($mean);
@@ -91,7 +106,10 @@ final readonly class LinearModel
             for ($above = 0; $above < $place; $above++) {
                 $sum -= $this->root[$above][$place] * $solved[$above];
             }
-            $solved[$place] = $sum / $this->pivot($place);
+            if ($this->isUnknown($place)) {
+                throw self::unknown();
+            }
+            $solved[$place] = $sum / $this->root[$place][$place];
             $variance += $solved[$place] ** 2;
         }
 
@@ -111,11 +129,14 @@ final readonly class LinearModel
         return ($this->variance($both) - $this->variance($one) - $this->variance($other)) / 2;
     }
 
-    private function pivot(int $row): float
+    private function isUnknown(int $row): bool
     {
-        $pivot = $this->root[$row][$row];
+        return abs($this->root[$row][$row]) <= 0.0;
+    }
 
-        return $pivot === 0.0 || $pivot === -0.0 ? throw new \DomainException('Nothing is known of a coefficient: neither a prior nor enough rows.') : $pivot;
+    private static function unknown(): \DomainException
+    {
+        return new \DomainException('Nothing is known of a coefficient: neither a prior nor enough rows.');
     }
 
     /**
