@@ -8,6 +8,8 @@ use App\Models\Bag;
 use App\Models\Swatch;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Lesson;
+use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Proportion;
@@ -31,6 +33,8 @@ final class Hands
 
     /** Her hand as her swatches alone teach it. */
     private ?LearnedHand $swatched = null;
+
+    private ?Pace $pace = null;
 
     /** Reads what it is asked for once: one for a page serves all its bags. */
     public function __construct(private readonly int $makerId) {}
@@ -92,6 +96,30 @@ final class Hands
     public function learned(): LearnedHand
     {
         return LearnedHand::of(array_values($this->trials()), $this->worked());
+    }
+
+    /** How fast she works, by what she logged of all her bags. */
+    public function pace(): Pace
+    {
+        return $this->pace ??= Pace::of($this->timed());
+    }
+
+    /** @return array<int, Timed> by the bag's number */
+    private function timed(): array
+    {
+        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch']);
+        $bags->whereJsonLength('choices->logged', '>', 0)->orderBy('id');
+        $timed = [];
+        foreach ($bags->get() as $bag) {
+            try {
+                $timed[$bag->id] = new Timed($bag->taughtBy($this)->plan(), $bag->logged());
+            } catch (Refused) {
+                // Which stitches its minutes were of is not known while it makes no plan.
+                continue;
+            }
+        }
+
+        return $timed;
     }
 
     /**

@@ -14,6 +14,7 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -52,16 +53,20 @@ final readonly class PlanSheet
         return new self($bag, $plan, $estimate, Notes::on($plan, $estimate, $maker->units, $terms), $maker->units, $terms, new Writer($terms));
     }
 
-    /** Minutes of the whole bag, with what she logged of it. */
+    /** Minutes of the whole bag, by what she logged of it and of her other bags. */
     public function minutes(): Spread
     {
-        return Pace::of($this->plan, $this->bag->logged());
+        return $this->bag->hands()->pace()->minutes(new Timed($this->plan, $this->bag->logged()), $this->bag->id ?? null);
     }
 
     /** Where the minutes come from. */
     public function pace(): string
     {
-        return $this->bag->logged() === [] ? 'guessed at '.Decimal::exact(Pace::SECONDS_A_STITCH).' s a stitch' : 'from what you logged';
+        return match ($this->bag->hands()->pace()->bags()) {
+            0 => 'guessed at '.Decimal::exact(Pace::SECONDS_A_STITCH).' s a stitch',
+            1 => 'from what you logged of one bag',
+            default => "from what you logged of {$this->bag->hands()->pace()->bags()} bags",
+        };
     }
 
     public function say(Length $length): string

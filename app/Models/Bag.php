@@ -122,7 +122,7 @@ final class Bag extends Model
         return $this;
     }
 
-    private function hands(): Hands
+    public function hands(): Hands
     {
         return $this->hands ??= new Hands($this->user_id);
     }

@@ -11,48 +11,104 @@ use Fescue\Core\Pattern\StitchCount;
 use Fescue\Core\Statistics\LinearModel;
 
 /**
- * How long a bag takes. Before any log, 12 s a stitch of bulky material, 20 % either way for the maker and 10 % for each
- * part; what she logs of a part narrows both (a Bayesian linear model). All from memory.
+ * How fast a maker works. Before any log, 12 s a stitch of bulky material, 20 % either way for the maker, 10 % for each
+ * part and 8 % for each bag; what she logs of any of her bags narrows the maker's share and the parts', and that of its own bag
+ * (a Bayesian linear model). All from memory.
  */
-final class Pace
+final readonly class Pace
 {
     public const SECONDS_A_STITCH = 12.0;
 
-    private const MAKER = 0.20;
+    public const MAKER = 0.20;
 
-    private const PART = 0.10;
+    public const PART = 0.10;
+
+    public const BAG = 0.08;
 
     /** How far a log is off: breaks, and counting aloud. */
-    private const LOG = 0.05;
+    public const LOG = 0.05;
 
     /**
-     * Minutes of the whole bag: what was logged, and what is still to come.
-     *
-     * @param list<LoggedTime> $logged of whole parts, one each
+     * @param LinearModel $model the maker's share, one of each part, one of each bag that was logged, and one of any other bag
+     * @param list<int> $bags numbers of those that were logged
      */
-    public static function of(BagPlan $plan, array $logged = []): Spread
+    private function __construct(private LinearModel $model, private array $bags) {}
+
+    /** @param array<int, Timed> $timed by the number of the bag */
+    public static function of(array $timed): self
     {
-        $expected = array_fill_keys(array_column(Part::cases(), 'value'), 0.0);
-        foreach ($plan->pattern->rows as $place => $row) {
-            $stitches = StitchCount::of($row)->total() + ($place === 0 ? $plan->pattern->foundation + 1 : 0);
-            $expected[$row->part->value] += $stitches * self::SECONDS_A_STITCH / 60;
-        }
-        $row = fn(string $part): array => [1.0, ...array_map(fn(Part $one): float => $one->value === $part ? 1.0 : 0.0, Part::cases())];
-        $model = LinearModel::prior(array_fill(0, 5, 0.0), [self::MAKER, ...array_fill(0, 4, self::PART)]);
-        $sure = 0.0;
-        $done = [];
-        foreach ($logged as $one) {
-            $part = $one->part->value;
-            if ($expected[$part] > 0) {
-                $model = $model->observing([$row($part)], [$one->minutes / $expected[$part] - 1], [self::LOG]);
-                $sure += $one->minutes;
-                $done[$part] = true;
+        $bags = array_keys(array_filter($timed, fn(Timed $one): bool => $one->counted() !== []));
+        $deviations = [self::MAKER, ...array_fill(0, count(Part::cases()), self::PART), ...array_fill(0, count($bags) + 1, self::BAG)];
+        $rows = $values = [];
+        foreach ($bags as $bag) {
+            $expected = self::expected($timed[$bag]->plan);
+            foreach ($timed[$bag]->counted() as $one) {
+                $rows[] = self::row([$one->part->value => 1.0], $bags, $bag);
+                $values[] = $one->minutes / $expected[$one->part->value] - 1;
             }
         }
-        $rest = array_diff_key($expected, $done);
-        $weights = [array_sum($rest), ...array_map(fn(Part $one): float => $rest[$one->value] ?? 0.0, Part::cases())];
-        $all = max(0.0, $sure + $weights[0] + $model->expected($weights));
+        $model = LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
 
-        return new Spread($all, $all > 0 ? sqrt($model->variance($weights)) / $all : 0.0);
+        return new self($rows === [] ? $model : $model->observing($rows, $values, array_fill(0, count($rows), self::LOG)), $bags);
+    }
+
+    /** Bags that were logged and taught it. */
+    public function bags(): int
+    {
+        return count($this->bags);
+    }
+
+    /**
+     * Minutes of a whole bag: what was logged of it, and what is still to come.
+     *
+     * @param ?int $bag its number, where it has one
+     */
+    public function minutes(Timed $timed, ?int $bag = null): Spread
+    {
+        $rest = self::expected($timed->plan);
+        $sure = 0.0;
+        foreach ($timed->counted() as $one) {
+            $sure += $one->minutes;
+            unset($rest[$one->part->value]);
+        }
+        $row = self::row($rest, $this->bags, $bag);
+        $all = max(0.0, $sure + array_sum($rest) + $this->model->expected($row));
+
+        return new Spread($all, $all > 0 ? sqrt($this->model->variance($row)) / $all : 0.0);
+    }
+
+    /**
+     * Minutes of each part before anything is known of the maker.
+     *
+     * @return array<string, float> by the part's value, those it has
+     */
+    public static function expected(BagPlan $plan): array
+    {
+        $minutes = [];
+        foreach ($plan->pattern->rows as $place => $row) {
+            $stitches = StitchCount::of($row)->total() + ($place === 0 ? $plan->pattern->foundation + 1 : 0);
+            $minutes[$row->part->value] = ($minutes[$row->part->value] ?? 0.0) + $stitches * self::SECONDS_A_STITCH / 60;
+        }
+
+        return $minutes;
+    }
+
+    /**
+     * @param array<string, float> $minutes of each part
+     * @param list<int> $bags that were logged
+     * @param ?int $bag whose minutes they are
+     *
+     * @return list<float> what each factor has of them
+     */
+    private static function row(array $minutes, array $bags, ?int $bag): array
+    {
+        $all = array_sum($minutes);
+
+        return [
+            $all,
+            ...array_map(fn(Part $part): float => $minutes[$part->value] ?? 0.0, Part::cases()),
+            ...array_map(fn(int $one): float => $one === $bag ? $all : 0.0, $bags),
+            in_array($bag, $bags, true) ? 0.0 : $all,
+        ];
     }
 }
