@@ -6,10 +6,14 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BandSpec;
+use Fescue\Core\Bag\BodySpec;
 use Fescue\Core\Bag\Change;
+use Fescue\Core\Bag\Wish;
 use Fescue\Core\Body\Band;
+use Fescue\Core\Measure\Length;
 
-/** A mend taken: what it changes of the plan is given from now on, what it leaves stays as open as it was. */
+/** A changed plan taken: what it changes of the bag is given from now on, what it leaves stays as open as it was. */
 final class Mending
 {
     /** @param ?int $other number of the material it goes on in; null where it takes no other */
@@ -18,16 +22,15 @@ final class Mending
         $choices = $bag->choices;
         $hook = $mended->spec->hook->exact();
         $otherHook = $hook !== $was->spec->hook->exact();
+        $settled = self::settled($choices, $mended);
         if ($otherHook || $was->base->chain !== $mended->base->chain || count($was->base->rounds) !== count($mended->base->rounds)) {
-            $choices['base'] = ['chain' => $mended->base->chain, 'rounds' => count($mended->base->rounds)] + self::given($choices, 'base');
+            $choices['base'] = $settled['base'];
         }
         if ($otherHook || $was->body->bands !== $mended->body->bands) {
-            [$first, $above] = [self::band($mended->body->bands[0]), array_map(self::band(...), array_slice($mended->body->bands, 1))];
-            $choices['body'] = $first + ($above === [] ? [] : ['above' => $above]);
+            $choices['body'] = $settled['body'];
         }
-        $slots = $mended->slots;
-        if ($slots !== null && ($otherHook || $was->slots?->chain !== $slots->chain || $was->slots->edgeRounds !== $slots->edgeRounds)) {
-            $choices['handles'] = ['skip' => $slots->skip, 'chain' => $slots->chain, 'edge_rounds' => $slots->edgeRounds] + self::given($choices, 'handles');
+        if (isset($settled['handles']) && ($otherHook || $was->slots?->chain !== $mended->slots?->chain || $was->slots?->edgeRounds !== $mended->slots?->edgeRounds)) {
+            $choices['handles'] = $settled['handles'];
         }
         if ($otherHook) {
             $bag->swatch()->dissociate();
@@ -42,10 +45,49 @@ final class Mending
         $bag->choices = $choices;
     }
 
-    /** @return array<string, int|string> */
-    private static function band(Band $band): array
+    /**
+     * The counts of a plan as a bag's choices give them.
+     *
+     * @param array<string, mixed> $choices whose schools stay
+     *
+     * @return array{base: array<mixed>, body: array<mixed>, handles?: array<mixed>}
+     */
+    public static function settled(array $choices, BagPlan $plan): array
     {
-        return ['stitch' => $band->motif->value, 'loop' => $band->loop->value, 'rounds' => $band->rounds];
+        $above = array_map(self::band(...), array_slice($plan->body->bands, 1));
+        $slots = $plan->slots;
+
+        return [
+            'base' => ['chain' => $plan->base->chain, 'rounds' => count($plan->base->rounds)] + self::given($choices, 'base'),
+            'body' => self::band($plan->body->bands[0]) + ($above === [] ? [] : ['above' => $above]),
+        ] + ($slots === null ? [] : ['handles' => ['skip' => $slots->skip, 'chain' => $slots->chain, 'edge_rounds' => $slots->edgeRounds] + self::given($choices, 'handles')]);
+    }
+
+    /**
+     * The size alone, which every count that may follow it follows from now on.
+     *
+     * @param array<string, mixed> $choices whose schools stay
+     * @param Wish $size every side given
+     * @param BodySpec $body one band of it open
+     *
+     * @return array{size: array<mixed>, base: array<mixed>, body: array<mixed>}
+     */
+    public static function sized(array $choices, Wish $size, BodySpec $body): array
+    {
+        $sides = array_map(fn(?Length $side): ?string => $side?->exact(), ['length' => $size->length, 'width' => $size->width, 'height' => $size->height]);
+        $above = array_map(self::band(...), array_slice($body->bands, 1));
+
+        return [
+            'size' => self::given($choices, 'size') + array_filter($sides),
+            'base' => array_diff_key(self::given($choices, 'base'), ['chain' => 1, 'rounds' => 1]),
+            'body' => self::band($body->bands[0]) + ($above === [] ? [] : ['above' => $above]),
+        ];
+    }
+
+    /** @return array<string, int|string> */
+    private static function band(Band|BandSpec $band): array
+    {
+        return ['stitch' => $band->motif->value, 'loop' => $band->loop->value] + ($band->rounds === null ? [] : ['rounds' => $band->rounds]);
     }
 
     /**

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bags\Hands;
+use App\Bags\PlanSheet;
 use App\Models\Bag;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\WhatIf;
+use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stock\Move;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -247,7 +252,7 @@ final class EnoughTest extends TestCase
         self::assertSame(['base' => 70], $bag->fresh()?->choices['logged']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('from what you logged')->assertSee('your work')->assertSee('1 h 10');
         // Plan says the same time, from the same log.
-        $time = Duration::about(Pace::of($bag->fresh()?->plan(), $bag->fresh()?->logged())->likely);
+        $time = Duration::about(PlanSheet::of($bag->fresh() ?? self::fail('The bag is gone.'), $maker)->minutes()->likely);
         $this->get("/bags/{$bag->id}/enough")->assertSee("<b>{$time}</b>", false);
         $this->get("/bags/{$bag->id}")->assertSee("<b>{$time}</b>", false)->assertSee('from what you logged')->assertDontSee('guessed at 12 s');
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => 'an age'])->assertSessionHasErrors('minutes');
@@ -264,8 +269,9 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $thick = $this->material($maker);
         $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(14)]);
-        $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours.')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
-        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $thick->id, 'hook' => '12 mm'])->assertRedirect("/bags/{$bag->id}");
+        $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours:')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
+        $counts = $bag->plan()->pattern->names();
+        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $thick->id, 'hook' => '12 mm', 'keep' => 'size'])->assertRedirect("/bags/{$bag->id}");
         $fresh = $bag->fresh();
         self::assertSame([$thick->id, null, '12 mm', true], [$fresh?->material_id, $fresh?->swatch_id, $fresh?->choices['hook'], $fresh?->choices['learned']]);
         self::assertNotNull($fresh->plan()->spec->predicted);
@@ -279,9 +285,60 @@ final class EnoughTest extends TestCase
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta($bag->fresh()?->plan()->gauge->width->mm, $copy->plan()->gauge->width->mm, 1e-9);
-        foreach ([['material_id' => '99999', 'hook' => '8 mm'], ['material_id' => (string) $thick->id, 'hook' => 'nail']] as $bad) {
+        self::assertNotSame($counts, $copy->plan()->pattern->names());
+        foreach ([['material_id' => '99999', 'hook' => '8 mm'], ['material_id' => (string) $thick->id, 'hook' => 'nail'], ['material_id' => (string) $thick->id, 'hook' => '30 mm', 'keep' => 'size']] as $bad) {
             $this->from("/bags/{$bag->id}/what-if")->post("/bags/{$bag->id}/what-if", $bad)->assertSessionHasErrors();
         }
+    }
+
+    /** What the cell shows is what the plan becomes: the size that comes of the counts, or the counts that come to the size. */
+    public function testACellIsTakenWithItsCountsOrWithItsSize(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker);
+        // Of counts that were given, and of a size that they followed.
+        foreach ([[], ['base' => ['type' => 'oval', 'ends' => 'three'], 'body' => ['stitch' => 'hdc'], 'handles' => ['type' => 'slot']]] as $open) {
+            $bag = $this->bag($maker);
+            $bag->choices = $open + $bag->choices;
+            $bag->save();
+            $was = $bag->plan();
+            $take = fn(string $keep): TestResponse => $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep])->assertSessionHasNoErrors();
+            $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->material, HookSize::mm(10));
+            $take('counts');
+            $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
+            self::assertSame([$was->base->chain, count($was->base->rounds), $was->body->rounds, $was->slots?->skip], [$taken->base->chain, count($taken->base->rounds), $taken->body->rounds, $taken->slots?->skip]);
+            self::assertEqualsWithDelta($cell->counts?->comesOut->height->mm, $taken->comesOut->height->mm, 1e-9);
+            self::assertGreaterThan($was->comesOut->flatWidth->mm, $taken->comesOut->flatWidth->mm);
+            $this->post("/bags/{$bag->id}/undo");
+            self::assertSame($was->comesOut->height->mm, $bag->fresh()?->plan()->comesOut->height->mm);
+            $take('size');
+            $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
+            self::assertSame($cell->sized?->pattern->names(), $taken->pattern->names());
+            self::assertSame($cell->sized->base->chain, $taken->base->chain);
+            self::assertLessThan($was->base->chain, $taken->base->chain);
+            self::assertArrayNotHasKey('chain', $bag->fresh()->choices['base']);
+        }
+    }
+
+    /** Minutes logged of one bag tell of another; its own tell more. */
+    public function testHoursAreLearnedFromAllHerBags(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker);
+        [$first, $other] = [$this->bag($maker), $this->bag($maker)];
+        $this->get("/bags/{$other->id}/enough")->assertSee('guessed at 12 s a stitch');
+        $before = PlanSheet::of($other, $maker)->minutes();
+        $base = Pace::expected($first->plan())['base'];
+        $this->post("/bags/{$first->id}/time", ['part' => 'base', 'minutes' => (string) (int) round(1.5 * $base)])->assertSessionHasNoErrors();
+        $other = $other->fresh() ?? self::fail('The bag is gone.');
+        $after = PlanSheet::of($other, $maker)->minutes();
+        self::assertGreaterThan(1.1 * $before->likely, $after->likely);
+        self::assertLessThan($before->relative, $after->relative);
+        foreach (["/bags/{$other->id}", "/bags/{$other->id}/enough", "/bags/{$first->id}/what-if"] as $page) {
+            $this->get($page)->assertSee('from what you logged of one bag');
+        }
+        $this->post("/bags/{$other->id}/time", ['part' => 'body', 'minutes' => '2 h'])->assertSessionHasNoErrors();
+        $this->get("/bags/{$other->id}")->assertSee('from what you logged of 2 bags');
     }
 
     public function testAHookTrialIsFilledTheWayPeopleMeasure(): void

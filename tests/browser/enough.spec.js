@@ -137,7 +137,7 @@ test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
     await page.goto('/bags');
     await page.getByRole('link', { name: 'Pier tote' }).click();
     await page.getByRole('link', { name: 'What if' }).click();
-    await page.getByRole('button', { name: 'Take Tarred cord on 10 mm' }).click();
+    await page.getByRole('button', { name: 'Take Tarred cord on 10 mm, size kept' }).click();
     await expect(page.getByRole('status')).toContainText('by your swatch “Tarred cord, sc on 10 mm”');
     await expect(page.locator('[data-region="station-material"]')).toHaveText('10 mm hook');
     await expect(page.locator('[data-region="tally"]')).toContainText('from swatch');

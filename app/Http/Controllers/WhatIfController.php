@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Hands;
+use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
 use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
+use App\Models\Swatch;
+use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
+use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\NotUnderstood;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -48,23 +53,22 @@ final class WhatIfController extends Controller
         $swatches = $maker->swatches()->get();
         $table = [];
         foreach ($materials as $material) {
-            $strand = $material->material($material->freeFor($bag->id));
             foreach ($hooks as $hook) {
-                $own = $material->id === $bag->material_id && $hook->exact() === $sheet->plan->spec->hook->exact() ? $bag->swatch : null;
-                $swatch = $own ?? Hands::measured($swatches, $material->id, $hook, $sheet->plan->spec->body->motif());
-                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $strand, $hook, $swatch?->measured());
+                $table[$material->id][] = self::cell($bag, $sheet->plan, $hand, $material, $hook, self::swatch($bag, $sheet->plan, $swatches, $material, $hook));
             }
         }
 
         return view('bags.what-if', ['bag' => $bag, 'sheet' => $sheet, 'strands' => $strands, 'materials' => $materials, 'hooks' => array_values($hooks), 'table' => $table, 'from' => $hand->from()]);
     }
 
-    /** The plan takes a cell: its material, its hook, and the gauge that the maker's swatches teach. */
+    /** The plan takes a cell: its material, its hook, the gauge that the maker's swatches teach, and either the counts or the size that stays. */
     public function take(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
+        $maker = $this->maker($request);
         $id = Typed::text($request, 'material_id');
-        $material = ctype_digit($id) ? $this->maker($request)->strands()->find($id) : null;
+        $material = ctype_digit($id) ? $maker->strands()->find($id) : null;
+        $keepsCounts = Typed::text($request, 'keep') === 'counts';
         try {
             $hook = HookSize::parse(Typed::text($request, 'hook'));
         } catch (NotUnderstood $e) {
@@ -74,9 +78,15 @@ final class WhatIfController extends Controller
             return back()->withErrors(['material_id' => 'Choose one of your own materials.']);
         }
         try {
-            $motif = $bag->plan()->spec->body->motif();
-            $swatch = Hands::measured($this->maker($request)->swatches()->get(), $material->id, $hook, $motif);
+            $plan = $bag->plan();
+            $swatch = self::swatch($bag, $plan, $maker->swatches()->get(), $material, $hook);
+            $cell = self::cell($bag, $plan, (new Hands($maker->id))->learned(), $material, $hook, $swatch);
+            $taken = $keepsCounts ? $cell->counts : $cell->sized;
+            if ($taken === null) {
+                return back()->withErrors(['hook' => $keepsCounts ? 'These counts make no bag on that hook.' : 'No counts come to that size on that hook.']);
+            }
             $choices = array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'weigh_ins' => 1, 'swatch_counts' => 1, 'learned' => 1, 'hook' => 1, 'others' => 1, 'changes' => 1] + Bag::TAUGHT);
+            $choices = ($keepsCounts ? Mending::settled($choices, $taken) : Mending::sized($choices, $taken->spec->wish, $taken->spec->body)) + $choices;
             $bag->material()->associate($material);
             $bag->swatch()->associate($swatch);
             $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;
@@ -84,8 +94,25 @@ final class WhatIfController extends Controller
         } catch (Refused $e) {
             return back()->withErrors(['hook' => $e->problems[0]->message]);
         }
-        $said = $swatch === null ? 'as your swatches expect it. Work a swatch of it before you trust it.' : "by your swatch “{$swatch->name}”.";
+        $said = ($keepsCounts ? 'its counts kept, ' : 'its size kept, ').($swatch === null ? 'as your swatches expect it. Work a swatch of it before you trust it.' : "by your swatch “{$swatch->name}”.");
 
         return StepBack::from($request, $bag, redirect()->route('bags.plan', $bag)->with('status', "Taken: {$material->name} on {$hook->print()}, {$said}"));
+    }
+
+    private static function cell(Bag $bag, BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $swatch): WhatIf
+    {
+        return WhatIf::of($plan, $hand, $material->material($material->freeFor($bag->id)), $hook, $swatch?->measured());
+    }
+
+    /**
+     * A swatch of just this, the bag's own before others.
+     *
+     * @param Collection<int, Swatch> $swatches
+     */
+    private static function swatch(Bag $bag, BagPlan $plan, Collection $swatches, Material $material, HookSize $hook): ?Swatch
+    {
+        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hook->exact() ? $bag->swatch : null;
+
+        return $own ?? Hands::measured($swatches, $material->id, $hook, $plan->spec->body->motif());
     }
 }

@@ -9,8 +9,8 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\BaseSpec;
 use Fescue\Core\Bag\BodySpec;
-use Fescue\Core\Bag\ComesOut;
 use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\SlotSpec;
 use Fescue\Core\Bag\Wish;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
@@ -25,18 +25,16 @@ final readonly class WhatIf
     /**
      * @param float $firmness strand diameter over stitch width: the larger, the firmer
      * @param ?Predicted $predicted what the hand is expected to make; null where a swatch of just this was measured
-     * @param ?ComesOut $size where the counts stay; null where they make no bag
-     * @param ?BagPlan $plan where the size stays; null where no counts come near it
-     * @param ?MaterialEstimate $estimate of that plan
+     * @param ?BagPlan $counts where the counts stay, and the size is what comes of them; null where they make no bag
+     * @param ?BagPlan $sized where the size stays; null where no counts come near it
      */
     private function __construct(
         public HookSize $hook,
         public Material $material,
         public ?Predicted $predicted,
         public float $firmness,
-        public ?ComesOut $size,
-        public ?BagPlan $plan,
-        public ?MaterialEstimate $estimate,
+        public ?BagPlan $counts,
+        public ?BagPlan $sized,
     ) {}
 
     /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
@@ -44,13 +42,26 @@ final readonly class WhatIf
     {
         $predicted = $measured === null ? $hand->predictBag($hook, $material, $plan->spec->body->motif()) : null;
         $swatch = $predicted === null ? $measured : BagDocument::expected($predicted, $material);
-        $with = fn(Wish $wish, BaseSpec $base, BodySpec $body): ?BagPlan => self::plan(new BagSpec($plan->spec->name, $wish, $material, $hook, $swatch, $plan->spec->working, $base, $body, $plan->spec->slots, $predicted, proportions: $hand->proportions($swatch->motif)));
-        $out = $plan->comesOut;
-        $size = new Wish($plan->spec->wish->length ?? $out->baseLength, $plan->spec->wish->width ?? $out->baseWidth, $plan->spec->wish->height ?? $out->height);
-        $counts = $with($size, new BaseSpec($plan->spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body));
-        $solved = $with($size, new BaseSpec($plan->spec->base->ends), $plan->spec->body->following());
+        // A predicted gauge brings its own.
+        $proportions = $predicted === null ? $hand->proportions($swatch->motif) : [];
+        $with = fn(BaseSpec $base, BodySpec $body, ?SlotSpec $slots): ?BagPlan => self::plan(new BagSpec($plan->spec->name, self::size($plan), $material, $hook, $swatch, $plan->spec->working, $base, $body, $slots, $predicted, proportions: $proportions));
 
-        return new self($hook, $material, $predicted, $material->diameter->mm / $swatch->gauge()->width->mm, $counts?->comesOut, $solved, $solved === null ? null : MaterialEstimate::of($solved));
+        return new self(
+            $hook,
+            $material,
+            $predicted,
+            $material->diameter->mm / $swatch->gauge()->width->mm,
+            $with(new BaseSpec($plan->spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body), $plan->slots === null ? null : new SlotSpec($plan->slots->skip, $plan->slots->chain, $plan->slots->edgeRounds)),
+            $with(new BaseSpec($plan->spec->base->ends), $plan->spec->body->following(), $plan->spec->slots),
+        );
+    }
+
+    /** The size that stays: as wished, or as it comes out where nothing was. */
+    public static function size(BagPlan $plan): Wish
+    {
+        $out = $plan->comesOut;
+
+        return new Wish($plan->spec->wish->length ?? $out->baseLength, $plan->spec->wish->width ?? $out->baseWidth, $plan->spec->wish->height ?? $out->height);
     }
 
     private static function plan(BagSpec $spec): ?BagPlan
