@@ -92,6 +92,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/swatches/pictures', [PictureController::class, 'store']);
     Route::get('/swatches/pictures/{picture}', [PictureController::class, 'show'])->whereNumber('picture')->name('swatches.picture');
     Route::post('/swatches/pictures/{picture}', [PictureController::class, 'keep'])->whereNumber('picture');
+    Route::post('/swatches/pictures/{picture}/marks', [PictureController::class, 'mark'])->whereNumber('picture')->name('swatches.picture.marks');
     Route::delete('/swatches/pictures/{picture}', [PictureController::class, 'destroy'])->whereNumber('picture');
     Route::get('/swatches/pictures/{picture}.jpg', [PictureController::class, 'jpeg'])->whereNumber('picture')->name('swatches.picture.jpeg');
     Route::post('/swatches/{swatch}/choose', [HookTrialController::class, 'choose'])->whereNumber('swatch')->name('swatches.choose');

@@ -7,14 +7,22 @@ namespace App\Bags;
 use App\Http\Typed;
 use App\Models\Picture;
 use Fescue\Core\Gauge\CardPicture;
+use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Stitch\Motif;
 use Illuminate\Http\Request;
 
 /** The eight marks on a picture and the two counts, as its form sends them: pixels of the kept picture. */
 final class PictureMarks
 {
     public const MARKS = ['card1' => 'card, upper left', 'card2' => 'card, upper right', 'card3' => 'card, lower right', 'card4' => 'card, lower left', 'st1' => 'stitches begin', 'st2' => 'stitches end', 'row1' => 'rows begin', 'row2' => 'rows end'];
+
+    private const OTHERS = ['stitches', 'rows', 'upright', 'shrunk', 'material_id', 'hook', 'stitch'];
+
+    /** Pixels of the picture to one of the smallest screen it is marked on. */
+    private const MOST_SHRUNK = 20.0;
 
     /** Where they stand before they are moved, as shares of the picture. */
     private const FIRST = ['card1' => [0.08, 0.1], 'card2' => [0.42, 0.1], 'card3' => [0.42, 0.35], 'card4' => [0.08, 0.35], 'st1' => [0.2, 0.6], 'st2' => [0.7, 0.6], 'row1' => [0.8, 0.3], 'row2' => [0.8, 0.8]];
@@ -29,7 +37,8 @@ final class PictureMarks
 
     public readonly ?Spread $row;
 
-    public function __construct(private readonly Request $request, Picture $picture)
+    /** @param array<string, string> $text by field; where one is not there its mark stands where it does at first */
+    public function __construct(private readonly array $text, Picture $picture)
     {
         $at = [];
         foreach (self::FIRST as $mark => [$x, $y]) {
@@ -41,11 +50,36 @@ final class PictureMarks
         $this->row = $this->one('rows', $card, $this->mark('row1'), $this->mark('row2'));
     }
 
+    /** @return array<string, string> what a form holds of them */
+    public static function sent(Request $request): array
+    {
+        $fields = self::OTHERS;
+        foreach (array_keys(self::MARKS) as $mark) {
+            array_push($fields, "{$mark}x", "{$mark}y");
+        }
+
+        return array_map(fn(string $field): string => mb_substr(Typed::text($request, $field), 0, 40), array_combine($fields, $fields));
+    }
+
     public function typed(string $field): string
     {
-        $old = $this->request->isMethod('get') && ! $this->request->has('stitches') ? $this->request->old($field) : null;
+        return $this->text[$field] ?? '';
+    }
 
-        return is_string($old) ? $old : Typed::text($this->request, $field);
+    /** What cannot be told until both runs are counted and the marks are right. */
+    public function swatch(Motif $motif): ?Swatch
+    {
+        if ($this->stitch === null || $this->row === null) {
+            return null;
+        }
+        [$stitches, $rows] = [self::number($this->typed('stitches')), self::number($this->typed('rows'))];
+
+        return new Swatch($motif, $stitches, Length::mm($stitches * $this->stitch->likely), $rows, Length::mm($rows * $this->row->likely), widthSpread: $this->stitch->relative, heightSpread: $this->row->relative);
+    }
+
+    private static function number(string $text): float
+    {
+        return (float) str_replace(',', '.', $text);
     }
 
     /** @return array{float, float} */
@@ -61,17 +95,17 @@ final class PictureMarks
      */
     private function one(string $count, array $card, array $from, array $to): ?Spread
     {
-        $text = str_replace(',', '.', $this->typed($count));
+        $text = $this->typed($count);
         if ($text === '') {
             return null;
         }
-        if (preg_match('/^\d{1,3}(\.\d{1,2})?$/', $text) !== 1) {
+        if (preg_match('/^\d{1,3}([.,]\d{1,2})?$/', $text) !== 1) {
             $this->wrong[$count] = 'Write how many lie between the two marks, like 10.';
 
             return null;
         }
         try {
-            return (new CardPicture($card, $this->typed('upright') === '1'))->one($from, $to, (float) $text);
+            return CardPicture::shown($card, $this->typed('upright') === '1', min(self::MOST_SHRUNK, self::number($this->typed('shrunk'))))->one($from, $to, self::number($text));
         } catch (NotUnderstood $e) {
             $this->wrong[str_contains($e->getMessage(), 'card') ? 'card' : $count] = $e->getMessage();
 
@@ -81,16 +115,16 @@ final class PictureMarks
 
     private function pixel(string $field, float $first, int $most): float
     {
-        $text = str_replace(',', '.', $this->typed($field));
+        $text = $this->typed($field);
         if ($text === '') {
             return round($first, 1);
         }
-        if (preg_match('/^\d{1,5}(\.\d{1,3})?$/', $text) !== 1 || (float) $text > $most) {
+        if (preg_match('/^\d{1,5}([.,]\d{1,3})?$/', $text) !== 1 || self::number($text) > $most) {
             $this->wrong[$field] = "A mark lies from 0 to {$most}.";
 
             return round($first, 1);
         }
 
-        return (float) $text;
+        return self::number($text);
     }
 }

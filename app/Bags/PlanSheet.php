@@ -152,6 +152,23 @@ final readonly class PlanSheet
         };
     }
 
+    /** "35.2 to 41.0 × 23.0 to 26.6 cm in 9 of 10", where the gauge is not sure; '' where nothing says so. */
+    public function sizeBand(): string
+    {
+        $out = $this->plan->comesOut;
+        [$wide, $high] = $this->plan->spec->sizeSpread();
+        if ($wide + $high <= 0.0) {
+            return '';
+        }
+        $band = function (Length $likely, float $relative): string {
+            $spread = new Spread($likely->mm, $relative);
+
+            return $relative > 0 ? $this->figure(Length::mm($spread->low())).' to '.$this->figure(Length::mm($spread->high())) : $this->figure($likely);
+        };
+
+        return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10".($this->plan->spec->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
+    }
+
     /** "hung under 2 kg about 27.4 cm high", where a swatch of it hung; '' where none did. */
     public function hung(): string
     {

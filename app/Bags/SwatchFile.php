@@ -19,6 +19,7 @@ final class SwatchFile
     public const COLUMNS = [
         'name' => 'name', 'material_id' => 'material', 'hook' => 'hook (mm)', 'stitch' => 'stitch', 'stitches_counted' => 'stitches', 'width' => 'width (mm)',
         'rows_counted' => 'rows', 'height' => 'height (mm)', 'mass' => 'weight (g)', 'state' => 'measured', 'hung_load' => 'hung load (g)', 'drape' => 'fabric', 'note' => 'note', 'chosen' => 'chosen',
+        'width_spread' => 'width unsure (%)', 'height_spread' => 'height unsure (%)',
     ];
 
     /** @param iterable<Swatch> $swatches with their materials */
@@ -30,6 +31,7 @@ final class SwatchFile
                 $swatch->name, $swatch->material->name ?? '', Decimal::exact($swatch->hook->mm), $swatch->stitch->value, Decimal::exact($swatch->stitches_counted), Decimal::exact($swatch->width->mm),
                 Decimal::exact($swatch->rows_counted), Decimal::exact($swatch->height->mm), $swatch->mass === null ? '' : Decimal::exact($swatch->mass->grams), $swatch->state->value,
                 $swatch->hung_load === null ? '' : Decimal::exact($swatch->hung_load->grams), $swatch->drape->value ?? '', (string) $swatch->note, $swatch->chosen ? 'yes' : '',
+                ...array_map(fn(float $spread): string => $spread > 0 ? Decimal::exact(100 * $spread) : '', [$swatch->width_spread, $swatch->height_spread]),
             ];
         }
 

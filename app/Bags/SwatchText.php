@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Models\Swatch as Columns;
 use App\Models\User;
 use App\Rules\Quantity;
 use Closure;
+use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Material\Fabric;
@@ -39,6 +41,12 @@ final readonly class SwatchText
                 $fail('Write how many you counted, above 0 and at most 1000; halves like 10.5 are fine.');
             }
         };
+        $percent = function (string $attribute, mixed $value, Closure $fail): void {
+            $number = self::number((string) (is_scalar($value) ? $value : ''));
+            if ($number === null || $number > 100 * BagDocument::MOST_SPREAD) {
+                $fail('Write how far it may be off as a percentage from 0 to '.(int) (100 * BagDocument::MOST_SPREAD).', or leave it empty.');
+            }
+        };
 
         return [
             'name' => ['required', 'string', 'max:80'],
@@ -54,6 +62,8 @@ final readonly class SwatchText
             'drape' => ['nullable', Rule::enum(Fabric::class)],
             'note' => ['nullable', 'string', 'max:200'],
             'mass' => ['nullable', Quantity::mass(Mass::grams(0.1), Mass::grams(20_000))],
+            'width_spread' => ['nullable', $percent],
+            'height_spread' => ['nullable', $percent],
         ];
     }
 
@@ -107,12 +117,7 @@ final readonly class SwatchText
             'name' => $this->typed('name'),
             'material_id' => $this->typed('material_id') === '' ? null : (int) $this->typed('material_id'),
             'hook' => HookSize::parse($this->typed('hook'))->diameter,
-            'stitch' => $measured->motif,
-            'stitches_counted' => $measured->stitches,
-            'width' => $measured->width,
-            'rows_counted' => $measured->rows,
-            'height' => $measured->height,
-            'mass' => $measured->mass,
+            ...Columns::columns($measured),
             'state' => $state,
             'hung_load' => $state === State::Hung && $this->typed('hung_load') !== '' ? Mass::parse($this->typed('hung_load'), MassUnit::Gram) : null,
             'drape' => Fabric::tryFrom($this->typed('drape')),
@@ -129,6 +134,8 @@ final readonly class SwatchText
             self::number($this->typed('rows_counted')) ?? 0.0,
             Length::parse($this->typed('height'), $this->bare),
             $this->typed('mass') === '' ? null : Mass::parse($this->typed('mass'), MassUnit::Gram),
+            widthSpread: (self::number($this->typed('width_spread')) ?? 0.0) / 100,
+            heightSpread: (self::number($this->typed('height_spread')) ?? 0.0) / 100,
         );
     }
 

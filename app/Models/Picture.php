@@ -14,8 +14,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $width pixels
  * @property int $height
  * @property string $jpeg
+ * @property ?array<string, string> $marks what its form held when it was last measured
  */
 final class Picture extends Model
 {
-    protected $fillable = ['width', 'height', 'jpeg'];
+    protected $fillable = ['width', 'height', 'jpeg', 'marks'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['marks' => 'array'];
+    }
 }

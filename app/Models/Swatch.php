@@ -38,15 +38,17 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property ?Fabric $drape
  * @property ?string $note
  * @property bool $chosen of its material's trial
+ * @property float $width_spread how far one stitch may be off by the measuring, as a share; 0 where that is not known
+ * @property float $height_spread so of a row
  * @property ?Material $material
  */
 final class Swatch extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'state', 'hung_load', 'drape', 'note', 'chosen'];
+    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'state', 'hung_load', 'drape', 'note', 'chosen', 'width_spread', 'height_spread'];
 
-    protected $attributes = ['state' => 'relaxed', 'hung_load' => null, 'drape' => null, 'note' => null, 'chosen' => false];
+    protected $attributes = ['state' => 'relaxed', 'hung_load' => null, 'drape' => null, 'note' => null, 'chosen' => false, 'width_spread' => 0.0, 'height_spread' => 0.0];
 
     /** @return BelongsTo<Material, $this> a material put away still says what the swatch was made of */
     public function material(): BelongsTo
@@ -64,7 +66,20 @@ final class Swatch extends Model
 
     public function measured(): Measured
     {
-        return new Measured($this->stitch, $this->stitches_counted, $this->width, $this->rows_counted, $this->height, $this->mass);
+        return new Measured($this->stitch, $this->stitches_counted, $this->width, $this->rows_counted, $this->height, $this->mass, widthSpread: $this->width_spread, heightSpread: $this->height_spread);
+    }
+
+    /**
+     * The columns that say what was measured.
+     *
+     * @return array<string, mixed>
+     */
+    public static function columns(Measured $measured): array
+    {
+        return [
+            'stitch' => $measured->motif, 'stitches_counted' => $measured->stitches, 'width' => $measured->width, 'rows_counted' => $measured->rows, 'height' => $measured->height,
+            'mass' => $measured->mass, 'width_spread' => round($measured->widthSpread, 5), 'height_spread' => round($measured->heightSpread, 5),
+        ];
     }
 
     /** @return array<string, int|float|string> as fescue-bag/1 has a gauge */
@@ -77,6 +92,8 @@ final class Swatch extends Model
             'rows' => self::number($this->rows_counted),
             'height' => $this->height->exact(),
             'mass' => $this->mass?->exact(),
+            'width_spread' => $this->width_spread > 0 ? $this->width_spread : null,
+            'height_spread' => $this->height_spread > 0 ? $this->height_spread : null,
         ], fn(int|float|string|null $part): bool => $part !== null);
     }
 
@@ -101,6 +118,8 @@ final class Swatch extends Model
             'hung_load' => AsMass::class,
             'drape' => Fabric::class,
             'chosen' => 'boolean',
+            'width_spread' => 'float',
+            'height_spread' => 'float',
         ];
     }
 }

@@ -83,16 +83,26 @@ final class PictureTest extends TestCase
         $marks = ['card1x' => '100', 'card1y' => '100', 'card2x' => '956', 'card2y' => '100', 'card3x' => '956', 'card3y' => '639,8', 'card4x' => '100', 'card4y' => '639.8', 'st1x' => '100', 'st1y' => '1100', 'st2x' => '1300', 'st2y' => '1100', 'row1x' => '1400', 'row1y' => '80', 'row2x' => '1400', 'row2y' => '1000', 'stitches' => '10', 'rows' => '8'];
         $path = "/swatches/pictures/{$picture->id}";
         $this->get($path)->assertOk()->assertSee('card, upper left')->assertSee('The marks in numbers');
-        $this->get($path.'?'.http_build_query($marks))->assertOk()->assertSee('12.00 ±')->assertSee('11.50 ±')->assertSee('Keep it as a swatch');
+        $this->post("{$path}/marks", $marks)->assertRedirect($path);
+        // The marks are kept with the picture: they are there again on any device.
+        $this->flushSession()->actingAs($maker)->get($path)->assertOk()->assertSee('12.00 ±')->assertSee('11.50 ±')->assertSee('value="639,8"', false);
         foreach ([['stitches', 'ten', 'lie between'], ['stitches', '0', 'above 0'], ['card1x', '1200', 'cross'], ['card3x', '5000', 'from 0 to 1600'], ['st2x', '100', 'lie on each other']] as [$field, $value, $message]) {
-            $this->get($path.'?'.http_build_query([$field => $value] + $marks))->assertOk()->assertSee($message)->assertSee('value="'.$value.'"', false);
+            $this->postJson("{$path}/marks", [$field => $value] + $marks)->assertOk()->assertJsonPath('measured', fn(string $said): bool => str_contains($said, $message));
+            $this->get($path)->assertOk()->assertSee($message)->assertSee('value="'.$value.'"', false);
         }
         $this->post($path, ['hook' => 'twig', 'material_id' => (string) $material->id] + $marks)->assertSessionHasErrors('hook');
-        $this->get($path)->assertSee('not a hook size')->assertSee('value="639,8"', false);
+        $this->get($path)->assertSee('not a hook size')->assertSee('value="639,8"', false)->assertSee('value="twig"', false);
+        $this->post($path, ['hook' => '8 mm', 'stitches' => ''] + $marks)->assertSessionHasErrors('stitches');
         $this->post($path, ['hook' => '8 mm', 'stitch' => 'sc', 'material_id' => (string) $material->id] + $marks)->assertSessionHasNoErrors();
         $swatch = $maker->swatches()->sole();
         self::assertEqualsWithDelta([12, 11.5], [$swatch->measured()->gauge()->width->mm, $swatch->measured()->gauge()->height->mm], 1e-6);
-        self::assertStringContainsString('from a picture', (string) $swatch->note);
+        // As it was counted, and how sure the marking makes it.
+        self::assertSame([10.0, 8.0, 'from a picture'], [$swatch->stitches_counted, $swatch->rows_counted, $swatch->note]);
+        self::assertGreaterThan(0.001, $swatch->width_spread);
+        self::assertLessThan(0.02, $swatch->width_spread);
+        $this->get("/swatches/trial?material={$material->id}")->assertSee('± 0.');
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->postJson("{$path}/marks", $marks)->assertNotFound();
+        $this->flushSession()->actingAs($maker);
         $this->delete($path);
         self::assertSame([0, 1], [Picture::query()->count(), $maker->swatches()->count()]);
     }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { measureSwatch, planBag, register, toteOnPlan, weighCord } from './maker.js';
+import { inspect, measureSwatch, planBag, register, toteOnPlan, weighCord } from './maker.js';
 
 test('a weigh-in turns enough into runs out, and a mend turns it back', async ({ page }) => {
     await toteOnPlan(page);
@@ -143,65 +143,78 @@ test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
     await expect(page.locator('[data-region="tally"]')).toContainText('from swatch');
 });
 
-test('a photo with a card gives the gauge, by mouse and by keys', async ({ page }) => {
-    await register(page);
-    await weighCord(page);
-    await page.goto('/swatches/pictures');
-    // A table seen aslant by a map of our own: a card, and a run of ten stitches of 12 mm and of ten rows of 11.5.
-    const see = (x, y) => {
-        const depth = 0.0006 * x - 0.0004 * y + 1.1;
+/** A table seen aslant by a map of our own, mm to pixels of a picture of 1400 by 1100. */
+const see = (x, y) => {
+    const depth = 0.0006 * x - 0.0004 * y + 1.1;
 
-        return [(7 * x + 0.8 * y + 160) / depth, (-0.5 * x + 6.5 * y + 180) / depth];
-    };
-    const card = [see(0, 0), see(85.6, 0), see(85.6, 53.98), see(0, 53.98)];
-    const run = [see(20, 90), see(140, 90)];
-    const rows = [see(120, 0), see(120, 115)];
-    const picture = await page.evaluate(({ card, run, rows }) => {
+    return [(7 * x + 0.8 * y + 160) / depth, (-0.5 * x + 6.5 * y + 180) / depth];
+};
+
+/** A card, a run of ten stitches of 12 mm and one of ten rows of 11.5. */
+const MARKS = { card1: see(0, 0), card2: see(85.6, 0), card3: see(85.6, 53.98), card4: see(0, 53.98), st1: see(20, 90), st2: see(140, 90), row1: see(120, 0), row2: see(120, 115) };
+
+async function layPicture(page) {
+    await page.goto('/swatches/pictures');
+    const picture = await page.evaluate((marks) => {
         const canvas = new OffscreenCanvas(1400, 1100);
         const pen = canvas.getContext('2d');
         pen.fillStyle = '#cdbf9f';
         pen.fillRect(0, 0, 1400, 1100);
         pen.fillStyle = '#33475f';
         pen.beginPath();
-        card.forEach(([x, y]) => pen.lineTo(x, y));
+        ['card1', 'card2', 'card3', 'card4'].forEach((corner) => pen.lineTo(...marks[corner]));
         pen.fill();
         pen.lineWidth = 4;
-        for (const [from, to] of [run, rows]) {
+        for (const run of ['st', 'row']) {
             pen.beginPath();
-            pen.moveTo(...from);
-            pen.lineTo(...to);
+            pen.moveTo(...marks[`${run}1`]);
+            pen.lineTo(...marks[`${run}2`]);
             pen.stroke();
         }
 
         return canvas.convertToBlob({ type: 'image/jpeg' }).then((blob) => blob.arrayBuffer()).then((bytes) => [...new Uint8Array(bytes)]);
-    }, { card, run, rows });
+    }, MARKS);
     await page.getByLabel('Picture').setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(picture) });
     await page.getByRole('button', { name: 'Lay it on the table' }).click();
-    const svg = page.locator('.photo svg');
+}
+
+/** Twelve and eleven and a half millimetres, as far off as a screen's pixels are coarse. */
+async function expectMeasured(measured, off = 0.2) {
+    await expect(measured.locator('b')).toHaveText([/^1[12]\.\d\d ± /, /^1[12]\.\d\d ± /]);
+    const said = (await measured.locator('b').allTextContents()).map((text) => Number.parseFloat(text));
+    expect(Math.abs(said[0] - 12)).toBeLessThan(off);
+    expect(Math.abs(said[1] - 11.5)).toBeLessThan(off);
+}
+
+test('a photo with a card gives the gauge, by mouse and by keys', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await layPicture(page);
+    const svg = page.locator('.photo > svg');
     const box = await svg.boundingBox();
     const screen = ([x, y]) => [box.x + (x / 1400) * box.width, box.y + (y / 1100) * box.height];
-    const marks = { card1: card[0], card2: card[1], card3: card[2], card4: card[3], st1: run[0], st2: run[1], row1: rows[0], row2: rows[1] };
-    for (const [name, at] of Object.entries(marks)) {
+    for (const [name, at] of Object.entries(MARKS)) {
         const mark = await page.locator(`[data-mark="${name}"]`).boundingBox();
         await page.mouse.move(mark.x + mark.width / 2, mark.y + mark.height / 2);
         await page.mouse.down();
         await page.mouse.move(...screen(at), { steps: 4 });
         await page.mouse.up();
     }
-    // The last of the way by keys.
+    // The last of the way by keys, under the loupe.
     await page.locator('[data-mark="st2"]').focus();
+    await expect(page.locator('[data-loupe]')).toBeVisible();
     await page.keyboard.press('Shift+ArrowLeft');
     await page.keyboard.press('Shift+ArrowRight');
     await page.getByLabel('Stitches between the marks').fill('10');
+    await page.getByLabel('Rows between the marks').fill('ten');
+    const measured = page.locator('[data-region="measured"]');
+    await expect(measured).toContainText('Write how many lie between');
     await page.getByLabel('Rows between the marks').fill('10');
-    await page.getByRole('button', { name: 'Measure' }).click();
-    const figures = page.locator('.figures');
-    await expect(figures).toContainText(/1[12]\.\d\d ±/);
-    const said = (await figures.locator('b').allTextContents()).map((text) => Number.parseFloat(text));
-    expect(said[0]).toBeGreaterThan(11.8);
-    expect(said[0]).toBeLessThan(12.2);
-    expect(said[1]).toBeGreaterThan(11.3);
-    expect(said[1]).toBeLessThan(11.7);
+    // Measured as the marks move, and there again when the page is opened anew.
+    await expectMeasured(measured);
+    await page.reload();
+    await expectMeasured(measured);
+    await inspect(page, 'a marked picture');
     await page.getByLabel('Material').selectOption('Tarred cord');
     await page.getByLabel('Hook', { exact: true }).fill('8');
     await page.getByRole('button', { name: 'Keep it as a swatch' }).click();
@@ -214,4 +227,35 @@ test('a photo with a card gives the gauge, by mouse and by keys', async ({ page 
     }
     await page.getByRole('button', { name: 'Plan it' }).click();
     await expect(page.getByRole('heading', { name: 'Picture tote' })).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+    test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+    test('a photo is marked by touch', async ({ page, context }) => {
+        await register(page);
+        await layPicture(page);
+        const finger = await context.newCDPSession(page);
+        const touch = (type, at) => finger.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
+        const svg = page.locator('.photo > svg');
+        for (const [name, to] of Object.entries(MARKS)) {
+            await svg.scrollIntoViewIfNeeded();
+            const box = await svg.boundingBox();
+            const mark = await page.locator(`[data-mark="${name}"]`).boundingBox();
+            // A thumb wants room, and comes down beside the mark: the mark goes as far as the thumb does.
+            expect(Math.min(mark.width, mark.height)).toBeGreaterThanOrEqual(24);
+            const from = [mark.x + mark.width / 2, mark.y + mark.height / 2];
+            const by = [box.x + (to[0] / 1400) * box.width - from[0], box.y + (to[1] / 1100) * box.height - from[1]];
+            await touch('touchStart', [from[0] + 8, from[1] + 6]);
+            await touch('touchMove', [from[0] + 8 + by[0] / 2, from[1] + 6 + by[1] / 2]);
+            await touch('touchMove', [from[0] + 8 + by[0], from[1] + 6 + by[1]]);
+            await touch('touchEnd');
+        }
+        await page.getByLabel('Stitches between the marks').fill('10');
+        await page.getByLabel('Rows between the marks').fill('10');
+        await expectMeasured(page.locator('[data-region="measured"]'), 0.6);
+        const sure = (await page.locator('[data-region="measured"] b').allTextContents()).map((text) => Number(text.split('±')[1]));
+        expect(Math.min(...sure)).toBeGreaterThan(0.2);
+        await inspect(page, 'a marked picture');
+    });
 });

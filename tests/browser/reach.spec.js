@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { measureSwatch, register, signInToDemo, weighCord } from './maker.js';
+import { expectNoSpill, inspect, measureSwatch, register, signInToDemo, weighCord } from './maker.js';
 
 const WIDTHS = { phone: { width: 390, height: 844 }, laptop: { width: 1280, height: 800 }, wide: { width: 1680, height: 1000 } };
 
@@ -23,19 +22,6 @@ const STATIONS = {
         first: { '/bags': ['', '/words', '/enough', '/what-if'] },
     },
 };
-
-/** Nothing for axe to find. No page holds a frame, so axe may stay in the page, which takes half the time. */
-async function inspect(page, where) {
-    const { violations } = await new AxeBuilder({ page }).setLegacyMode().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
-    const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
-    expect(found, where).toEqual([]);
-    await expectNoSpill(page, where);
-}
-
-async function expectNoSpill(page, where) {
-    const spill = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-    expect(spill, `${where} scrolls sideways`).toBeLessThanOrEqual(0);
-}
 
 async function firstIn(page, list) {
     await page.goto(list);

@@ -28,6 +28,9 @@ use Illuminate\Http\Request;
 /** A hook trial: one material on several hooks, side by side, and what the maker's hands would make on those not tried. */
 final class HookTrialController extends Controller
 {
+    /** g; a stitch of the thickest strand there is. */
+    private const HEAVIEST_STITCH = 100;
+
     public function show(Request $request): View
     {
         $maker = $this->maker($request);
@@ -54,44 +57,43 @@ final class HookTrialController extends Controller
             return back()->withInput()->withErrors(['material' => 'Choose one of your own materials.']);
         }
         $wrong = [];
-        $hook = $measure = $mass = null;
+        $hook = $measured = $mass = null;
         try {
             $hook = HookSize::parse(Typed::text($request, 'hook'));
         } catch (NotUnderstood $e) {
             $wrong['hook'] = $e->getMessage();
         }
         try {
-            $measure = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units);
-            if ($measure->width === null || $measure->height === null) {
-                throw new NotUnderstood($measure->width === null ? 'Say how wide some stitches are, like “16 chains = 20 cm”.' : 'Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.');
+            $mass = Typed::text($request, 'stitch_mass') === '' ? null : Mass::parse(Typed::text($request, 'stitch_mass'), MassUnit::Gram);
+            if ($mass !== null && ($mass->grams <= 0 || $mass->grams > self::HEAVIEST_STITCH)) {
+                throw new NotUnderstood('One stitch weighs above 0 and at most '.self::HEAVIEST_STITCH.' g. Is it the weight of all ten?');
             }
         } catch (NotUnderstood $e) {
-            $wrong['quick'] = $e->getMessage();
+            $wrong['stitch_mass'] = $e->getMessage();
         }
         try {
-            $mass = Typed::text($request, 'stitch_mass') === '' ? null : Mass::parse(Typed::text($request, 'stitch_mass'), MassUnit::Gram);
+            $measured = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units)->swatch(Motif::tryFrom(Typed::text($request, 'stitch')) ?? Motif::Single, $mass);
         } catch (NotUnderstood $e) {
-            $wrong['stitch_mass'] = $e->getMessage();
+            $wrong['quick'] = $e->getMessage();
         }
         $state = State::tryFrom(Typed::text($request, 'state')) ?? State::Relaxed;
         $load = null;
         try {
             $load = $state === State::Hung ? Mass::parse(Typed::text($request, 'hung_load'), MassUnit::Gram) : null;
+            if ($load !== null && ($load->grams < 10 || $load->grams > 30_000)) {
+                throw new NotUnderstood('A swatch hangs under 10 g to 30 kg.');
+            }
         } catch (NotUnderstood $e) {
             $wrong['hung_load'] = $e->getMessage();
         }
-        $stitch = Motif::tryFrom(Typed::text($request, 'stitch')) ?? Motif::Single;
-        if ($hook !== null && $measure !== null && $wrong === []) {
-            $side = 10.0;
-            $swatch = new Swatch([
-                'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$stitch->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'stitch' => $stitch,
-                'stitches_counted' => $side, 'width' => Length::mm($side * ($measure->width->mean ?? 0.0)), 'rows_counted' => $side, 'height' => Length::mm($side * ($measure->height->mean ?? 0.0)),
-                'mass' => $mass === null ? null : Mass::grams($mass->grams * $side * $side),
-                'state' => $state, 'hung_load' => $load, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => self::note(Typed::text($request, 'note'), $measure->spread()),
-            ]);
-            $doubt = $swatch->measured()->doubt();
+        if ($hook !== null && $measured !== null && $wrong === []) {
+            $note = Typed::text($request, 'note');
+            $doubt = $measured->doubt();
             if ($doubt === null) {
-                $maker->swatches()->save($swatch);
+                $maker->swatches()->create(Swatch::columns($measured) + [
+                    'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$measured->motif->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter,
+                    'state' => $state, 'hung_load' => $load, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => $note === '' ? null : mb_substr($note, 0, 200),
+                ]);
 
                 return redirect()->route('swatches.trial', ['material' => $material->id])->with('status', "Tried on {$hook->print()}.");
             }
@@ -99,14 +101,6 @@ final class HookTrialController extends Controller
         }
 
         return redirect()->route('swatches.trial', ['material' => $material->id])->withInput()->withErrors($wrong);
-    }
-
-    /** What the maker noted, and how far her measures lie apart. */
-    private static function note(string $noted, string $spread): ?string
-    {
-        $note = trim($noted.($noted === '' || $spread === '' ? '' : '; ').$spread);
-
-        return $note === '' ? null : mb_substr($note, 0, 200);
     }
 
     /** The hook of this trial that is taken. */

@@ -6,15 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Bags\Photograph;
 use App\Bags\PictureMarks;
-use App\Http\Typed;
 use App\Models\Picture;
 use App\Models\Swatch;
 use Fescue\Core\Material\HookSize;
-use Fescue\Core\Measure\Decimal;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Stitch\Motif;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -57,9 +55,23 @@ final class PictureController extends Controller
     public function show(Request $request, Picture $picture): View
     {
         $this->authorize('own', $picture);
-        $marks = new PictureMarks($request, $picture);
+        $marks = new PictureMarks($picture->marks ?? [], $picture);
+        $view = view('swatches.picture', ['picture' => $picture, 'marks' => $marks, 'materials' => $this->maker($request)->strands()->pluck('name', 'id')->all()]);
 
-        return $this->withWrong(view('swatches.picture', ['picture' => $picture, 'marks' => $marks, 'materials' => $this->maker($request)->strands()->pluck('name', 'id')->all(), 'unit' => $this->maker($request)->units]), $marks->wrong);
+        // What keeping it found wrong says more than the marks alone.
+        return $request->session()->has('errors') ? $view : $this->withWrong($view, $marks->wrong);
+    }
+
+    /** Keeps the marks with the picture, and says what they measure. */
+    public function mark(Request $request, Picture $picture): RedirectResponse|JsonResponse
+    {
+        $this->authorize('own', $picture);
+        $text = PictureMarks::sent($request);
+        $picture->update(['marks' => $text]);
+
+        return $request->expectsJson()
+            ? response()->json(['measured' => view('swatches.measured', ['marks' => new PictureMarks($text, $picture)])->render()])
+            : redirect()->route('swatches.picture', $picture);
     }
 
     public function jpeg(Picture $picture): Response
@@ -74,7 +86,9 @@ final class PictureController extends Controller
     {
         $this->authorize('own', $picture);
         $maker = $this->maker($request);
-        $marks = new PictureMarks($request, $picture);
+        $text = PictureMarks::sent($request);
+        $picture->update(['marks' => $text]);
+        $marks = new PictureMarks($text, $picture);
         $wrong = $marks->wrong;
         foreach (['stitches' => $marks->stitch, 'rows' => $marks->row] as $count => $measured) {
             if ($measured === null && ! isset($wrong['card'])) {
@@ -83,27 +97,23 @@ final class PictureController extends Controller
         }
         $hook = null;
         try {
-            $hook = HookSize::parse(Typed::text($request, 'hook'));
+            $hook = HookSize::parse($marks->typed('hook'));
         } catch (NotUnderstood $e) {
             $wrong['hook'] = $e->getMessage();
         }
-        $id = Typed::text($request, 'material_id');
+        $id = $marks->typed('material_id');
         $material = ctype_digit($id) ? $maker->strands()->find($id) : null;
-        $stitch = Motif::tryFrom(Typed::text($request, 'stitch')) ?? Motif::Single;
-        if ($wrong !== [] || $hook === null || $marks->stitch === null || $marks->row === null) {
-            return redirect()->route('swatches.picture', $picture)->withInput()->withErrors($wrong);
-        }
-        $side = 10.0;
-        $swatch = new Swatch([
-            'material_id' => $material?->id, 'name' => mb_substr(($material->name ?? 'Picture').", {$stitch->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'stitch' => $stitch,
-            'stitches_counted' => $side, 'width' => Length::mm($side * $marks->stitch->likely), 'rows_counted' => $side, 'height' => Length::mm($side * $marks->row->likely), 'mass' => null,
-            'note' => 'from a picture, '.Decimal::print(100 * $marks->stitch->relative, 1).' % unsure across, '.Decimal::print(100 * $marks->row->relative, 1).' % up',
-        ]);
-        $doubt = $swatch->measured()->doubt();
+        $measured = $marks->swatch(Motif::tryFrom($marks->typed('stitch')) ?? Motif::Single);
+        $doubt = $measured?->doubt();
         if ($doubt !== null) {
-            return redirect()->route('swatches.picture', $picture)->withInput()->withErrors([$doubt->field === 'width' ? 'stitches' : 'rows' => $doubt->message]);
+            $wrong[$doubt->field === 'width' ? 'stitches' : 'rows'] = $doubt->message;
         }
-        $maker->swatches()->save($swatch);
+        if ($wrong !== [] || $hook === null || $measured === null) {
+            return redirect()->route('swatches.picture', $picture)->withErrors($wrong);
+        }
+        $swatch = $maker->swatches()->create(Swatch::columns($measured) + [
+            'material_id' => $material?->id, 'name' => mb_substr(($material->name ?? 'Picture').", {$measured->motif->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'note' => 'from a picture',
+        ]);
 
         return redirect()->route('swatches.trial', ['material' => $material?->id])->with('status', "“{$swatch->name}” is measured from its picture.");
     }

@@ -46,7 +46,12 @@ final class SwatchController extends Controller
     public function update(SwatchRequest $request, Swatch $swatch): RedirectResponse
     {
         $this->authorize('own', $swatch);
-        $swatch->update($request->swatch());
+        $spreads = $swatch->only(['width_spread', 'height_spread']);
+        $swatch->fill($request->swatch());
+        // How far a measure may be off goes with what was measured.
+        $swatch->width_spread = $swatch->isDirty(['width', 'stitches_counted']) ? 0.0 : $spreads['width_spread'];
+        $swatch->height_spread = $swatch->isDirty(['height', 'rows_counted']) ? 0.0 : $spreads['height_spread'];
+        $swatch->save();
 
         return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is kept. Bags of it are planned anew.");
     }

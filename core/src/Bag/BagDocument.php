@@ -53,6 +53,9 @@ final class BagDocument
 
     public const MOST_EDGE_ROUNDS = 20;
 
+    /** Of a swatch's measures, as a share: what is less sure measures nothing. */
+    public const MOST_SPREAD = 0.5;
+
     public const MOST_SWATCHES = 400;
 
     public const MOST_WEIGH_INS = 60;
@@ -150,11 +153,12 @@ final class BagDocument
             $gauge->refuse('mass', 'A swatch weighs something; leave the mass out if you have not weighed it.');
         }
         $fromOnHand = $own && $gauge->yes('from_on_hand');
+        [$widthSpread, $heightSpread] = array_map(fn(string $side): float => $gauge->has("{$side}_spread") ? $gauge->number("{$side}_spread", 0, self::MOST_SPREAD, "how far the {$side} may be off, as a share,") ?? 0.0 : 0.0, ['width', 'height']);
         $gauge->close();
         if ($motif === null || $stitches === null || $width === null || $rows === null || $height === null) {
             return null;
         }
-        $swatch = new Swatch($motif, $stitches, $width, $rows, $height, $mass, $fromOnHand);
+        $swatch = new Swatch($motif, $stitches, $width, $rows, $height, $mass, $fromOnHand, $widthSpread, $heightSpread);
         $doubt = $swatch->doubt();
         if ($doubt !== null) {
             $gauge->refuse($doubt->field, $doubt->message);

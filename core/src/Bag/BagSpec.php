@@ -51,6 +51,19 @@ final readonly class BagSpec
         return new Gauge($own->motif, $own->width, $own->height, $own->mass, array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also), $this->predicted->others ?? $this->proportions);
     }
 
+    /**
+     * How far the size that comes of the counts may be off, flat width and height, as standard deviations: of a learned
+     * gauge by what the hand is not known by, of a measured one by the measuring. Shares; 0 where that is not known.
+     *
+     * @return array{float, float}
+     */
+    public function sizeSpread(): array
+    {
+        return $this->predicted === null
+            ? [$this->swatch->widthSpread, $this->swatch->heightSpread]
+            : [$this->predicted->width->relative, $this->predicted->height->relative];
+    }
+
     /** @param int $which 0 for the bag's own, 1 for the first of its others, and so on */
     public function material(int $which): Material
     {

@@ -10,11 +10,23 @@ use Fescue\Core\Measure\Spread;
 /** Marks on a picture of a swatch with a card beside it: the size of a stitch and a row, and how sure the marking makes it. */
 final readonly class CardPicture
 {
-    /** How far a mark is off, in pixels of the picture as it is shown. From memory. */
+    /** How far a mark is off at the least, in pixels of the picture: an edge in it is no sharper. From memory. */
     public const MARK_PX = 1.5;
+
+    /** And in pixels of the screen it was set on. From memory. */
+    private const SCREEN_PX = 0.65;
 
     /** @param list<array{float, float}> $corners of the card, pixels, going round from its upper left */
     public function __construct(private array $corners, private bool $upright, private float $markPx = self::MARK_PX) {}
+
+    /**
+     * @param list<array{float, float}> $corners
+     * @param float $shrunk pixels of the picture to one of the screen: on a phone a mark is set more coarsely
+     */
+    public static function shown(array $corners, bool $upright, float $shrunk): self
+    {
+        return new self($corners, $upright, max(self::MARK_PX, self::SCREEN_PX * $shrunk));
+    }
 
     /**
      * Millimetres of one of so many, from one mark to another: the marks' own errors carried through by differences.

@@ -70,15 +70,15 @@ final readonly class LearnedHand
         $models = [];
         foreach (['width', 'height', 'strand'] as $measure) {
             $model = self::prior($measure);
-            $rows = $values = [];
+            $rows = $values = $deviations = [];
             foreach ($trials as $trial) {
                 $value = self::value($measure, $trial);
                 if ($value !== null) {
                     $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
                     $values[] = $value;
+                    $deviations[] = hypot(self::NOISE, self::measuring($measure, $trial->swatch));
                 }
             }
-            $deviations = array_fill(0, count($rows), self::NOISE);
             foreach ($measure === 'strand' ? $worked : [] as $one) {
                 $rows[] = self::row($one->hook, $one->diameter, $one->kind, $one->motif);
                 $values[] = log($one->strand->mm / self::loops($one->hook, $one->diameter, $one->motif));
@@ -190,17 +190,23 @@ final readonly class LearnedHand
         $doubts = [];
         foreach ($trials as $place => $trial) {
             $others = array_values(array_diff_key($trials, [$place => 1]));
-            if (count($others) < 2) {
+            if ($others === []) {
                 continue;
             }
             $predicted = self::of($others)->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
             $gauge = $trial->swatch->gauge();
-            foreach (['wide' => [$gauge->width->mm, $predicted->width], 'high' => [$gauge->height->mm, $predicted->height]] as $way => [$measured, $expected]) {
-                $off = log($measured / $expected->likely);
-                if (abs($off) > self::DOUBTFUL * $expected->relative) {
-                    $percent = (int) round(100 * (exp(abs($off)) - 1));
-                    $doubts[$place] = "A stitch is {$percent} % ".($off > 0 ? 'more' : 'less')." {$way} than your other swatches say. Miscounted, another hand, or hung where the others lay relaxed?";
+            $said = [];
+            foreach (['width' => ['is %s wide', $gauge->width->mm], 'height' => ['is %s high', $gauge->height->mm], 'strand' => ['takes %s strand', $trial->strand()->mm ?? 0.0]] as $measure => [$say, $measured]) {
+                $expected = $predicted->{$measure};
+                $off = $measured > 0 ? log($measured / $expected->likely) : 0.0;
+                if (abs($off) > self::DOUBTFUL * hypot($expected->relative, self::measuring($measure, $trial->swatch))) {
+                    $said[$measure] = sprintf($say, (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'));
                 }
+            }
+            if ($said !== []) {
+                $doubts[$place] = 'A stitch '.implode(' and ', $said).' than your '.(count($others) === 1 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
+                    .(array_keys($said) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others lay relaxed?')
+                    .(isset($said['strand']) ? ' Weighed with something else, or counted over a part of it?' : '');
             }
         }
 
@@ -228,6 +234,16 @@ final readonly class LearnedHand
             'width' => log($gauge->width->mm / $width),
             'height' => log($gauge->height->mm / $height),
             default => $strand === null || $strand->mm <= 0 ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $motif)),
+        };
+    }
+
+    /** How far the measuring itself may be off, as a share. */
+    private static function measuring(string $measure, Swatch $swatch): float
+    {
+        return match ($measure) {
+            'width' => $swatch->widthSpread,
+            'height' => $swatch->heightSpread,
+            default => 0.0,
         };
     }
 

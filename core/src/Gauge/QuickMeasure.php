@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
+use Fescue\Core\Stitch\Motif;
 
 /**
  * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows are 40 cm", "10 st 12 cm". Several lines of a
@@ -18,11 +19,13 @@ final readonly class QuickMeasure
 {
     private const MOST_LINES = 40;
 
+    private const MOST_COUNTED = 1000;
+
     /**
      * @param ?Repeated $width of one stitch, mm
      * @param ?Repeated $height of one row, mm
-     * @param float $stitches counted in all
-     * @param float $rows counted in all
+     * @param float $stitches counted over one measure, on the average
+     * @param float $rows so of rows
      */
     private function __construct(public ?Repeated $width, public ?Repeated $height, public float $stitches, public float $rows) {}
 
@@ -47,26 +50,47 @@ final readonly class QuickMeasure
             } catch (NotUnderstood $e) {
                 throw new NotUnderstood("Line {$number}: {$e->getMessage()}");
             }
-            if ($count <= 0 || $length->mm <= 0) {
-                throw new NotUnderstood("Line {$number}: count more than nothing over more than nothing.");
+            if ($count < 1 || $count > self::MOST_COUNTED || $length->mm < 5 || $length->mm > 3000) {
+                throw new NotUnderstood("Line {$number}: count from 1 to ".self::MOST_COUNTED.', over 5 mm to 3 m.');
             }
             $found[$kind][] = $length->mm / $count;
             $counted[$kind] += $count;
         }
 
-        return new self($found['stitches'] === [] ? null : new Repeated($found['stitches']), $found['rows'] === [] ? null : new Repeated($found['rows']), $counted['stitches'], $counted['rows']);
+        return new self($found['stitches'] === [] ? null : new Repeated($found['stitches']), $found['rows'] === [] ? null : new Repeated($found['rows']), self::each($counted['stitches'], $found['stitches']), self::each($counted['rows'], $found['rows']));
     }
 
-    /** How far several lines of a kind lie apart, in words; '' where there are not several. */
-    public function spread(): string
+    /**
+     * As a swatch: one line as it was written, several by their mean and how far that may be off.
+     *
+     * @param ?Mass $each of one stitch
+     *
+     * @throws NotUnderstood where stitches or rows were not measured
+     */
+    public function swatch(Motif $motif, ?Mass $each): Swatch
     {
-        $said = [];
-        foreach (['a stitch' => $this->width, 'a row' => $this->height] as $what => $measured) {
-            if ($measured !== null && $measured->count() > 1) {
-                $said[] = "{$what} ".Decimal::print($measured->mean, 1).' ± '.Decimal::print($measured->deviation, 1).' mm from '.$measured->count();
-            }
+        if ($this->width === null) {
+            throw new NotUnderstood('Say how wide some stitches are, like “16 chains = 20 cm”.');
+        }
+        if ($this->height === null) {
+            throw new NotUnderstood('Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.');
         }
 
-        return implode(', ', $said);
+        return new Swatch(
+            $motif,
+            $this->stitches,
+            Length::mm($this->stitches * $this->width->mean),
+            $this->rows,
+            Length::mm($this->rows * $this->height->mean),
+            $each === null ? null : Mass::grams($each->grams * $this->stitches * $this->rows),
+            widthSpread: $this->width->uncertainty(0.0) / $this->width->mean,
+            heightSpread: $this->height->uncertainty(0.0) / $this->height->mean,
+        );
+    }
+
+    /** @param list<float> $measures */
+    private static function each(float $counted, array $measures): float
+    {
+        return $measures === [] ? 0.0 : round($counted / count($measures), 1);
     }
 }

@@ -14,7 +14,11 @@ final readonly class Swatch
 {
     public const FEWEST_TO_TRUST = 8;
 
-    /** @param bool $fromOnHand whether it came out of what is on hand for a bag, since that was weighed */
+    /**
+     * @param bool $fromOnHand whether it came out of what is on hand for a bag, since that was weighed
+     * @param float $widthSpread how far a stitch's width may be off by the measuring, a standard deviation as a share of it
+     * @param float $heightSpread so of a row's height; both 0 where that is not known
+     */
     public function __construct(
         public Motif $motif,
         public float $stitches,
@@ -23,6 +27,8 @@ final readonly class Swatch
         public Length $height,
         public ?Mass $mass = null,
         public bool $fromOnHand = false,
+        public float $widthSpread = 0.0,
+        public float $heightSpread = 0.0,
     ) {
         if ($stitches <= 0 || $rows <= 0) {
             throw new \InvalidArgumentException('A swatch has stitches and rows.');

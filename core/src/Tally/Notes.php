@@ -30,6 +30,9 @@ final class Notes
     /** Share by which a stitch of one band may be wider than another's before the wall shows it. From memory. */
     private const FLARES = 0.06;
 
+    /** A weighed stitch over its loops beyond which one of the two was taken wrongly: four deviations. From memory. */
+    private const ODD_WEIGHT = 1.8;
+
     /** The one note that is there for every wished bag. */
     public const AGAINST_WISH = 'against-wish';
 
@@ -264,6 +267,11 @@ final class Notes
             $this->add('swatch-small', Tone::Better, 'The swatch is small.', 'Half a stitch misread over so few moves the whole bag; measure over '.Swatch::FEWEST_TO_TRUST.' stitches and rows or more.');
         }
         $gauge = $this->plan->gauge;
+        $loops = $gauge->motif->loopLength($gauge->width, $gauge->singleHeight());
+        $times = $gauge->strand($this->plan->spec->material->density)->mm / $loops->mm;
+        if ($times > self::ODD_WEIGHT || $times < 1 / self::ODD_WEIGHT) {
+            $this->add('swatch-weight-odd', Tone::Trouble, 'The swatch weighs '.Decimal::print($times, 1).' times what its loops would take.', 'Weighed with something else, counted over a part of it, or is the material’s own weight a metre wrong? Weigh both again before you trust how much it takes.');
+        }
         $worked = [Motif::Single, ...array_map(fn(Band $band): Motif => $band->motif, $this->plan->body->bands)];
         $unmeasured = array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null);
         if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {

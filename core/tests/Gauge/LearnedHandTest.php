@@ -76,7 +76,36 @@ final class LearnedHandTest extends TestCase
         self::assertArrayHasKey(4, $doubts);
         self::assertStringContainsString('less wide', $doubts[4]);
         self::assertStringContainsString('Miscounted', $doubts[4]);
-        self::assertSame([], LearnedHand::doubts([self::trial(12, 11.5), self::trial(5, 5)]), 'Of two, neither is the odd one.');
+        // Of two that speak against each other, either may be the odd one.
+        $two = LearnedHand::doubts([self::trial(12, 11.5), self::trial(7, 6.7)]);
+        self::assertSame([0, 1], array_keys($two));
+        self::assertStringContainsString('more wide and is', $two[0]);
+        self::assertStringContainsString('than your other swatch says: one of the two is off', $two[1]);
+        self::assertSame([], LearnedHand::doubts([self::trial(12, 11.5), self::trial(12.4, 11.2)]));
+        self::assertSame([], LearnedHand::doubts([self::trial(12, 11.5)]));
+    }
+
+    /** Ten grams written for one: what it takes is doubted, what it measures is not. */
+    public function testAnOddWeightIsNamed(): void
+    {
+        $doubts = LearnedHand::doubts([self::trial(12, 11.5, grams: 77), self::trial(12.3, 11.3, grams: 79), self::trial(11.9, 11.6, grams: 78), self::trial(12.1, 11.4, grams: 780)]);
+        self::assertStringContainsString('more strand', $doubts[3] ?? '');
+        self::assertStringContainsString('Weighed with something else', $doubts[3] ?? '');
+        self::assertStringNotContainsString('wide', $doubts[3] ?? '');
+    }
+
+    /** What was measured badly teaches less, and is not doubted for it. */
+    public function testAMeasureThatIsNotSureTeachesLess(): void
+    {
+        $sure = LearnedHand::of([self::trial(14, 13)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $loose = self::trial(14, 13);
+        $loose = new Trial(new Swatch($loose->swatch->motif, $loose->swatch->stitches, $loose->swatch->width, $loose->swatch->rows, $loose->swatch->height, $loose->swatch->mass, widthSpread: 0.1), $loose->hook, $loose->kind, $loose->diameter, $loose->density);
+        $unsure = LearnedHand::of([$loose])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        self::assertGreaterThan($sure->width->relative, $unsure->width->relative);
+        self::assertLessThan($sure->width->likely, $unsure->width->likely);
+        self::assertEqualsWithDelta([$sure->height->likely, $sure->height->relative], [$unsure->height->likely, $unsure->height->relative], 1e-12);
+        self::assertSame([], LearnedHand::doubts([self::trial(11.6, 12.7), $loose]));
+        self::assertNotSame([], LearnedHand::doubts([self::trial(11.6, 12.7), self::trial(14, 13)]));
     }
 
     /** Drawn from its own prior, its 90 % intervals hold nine times in ten: with no swatch, with one, with six. */

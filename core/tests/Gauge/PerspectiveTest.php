@@ -56,6 +56,10 @@ final class PerspectiveTest extends TestCase
         // Fewer stitches between the marks, or a sloppier hand, are less sure.
         self::assertGreaterThan($ten->relative, $picture->one(self::see(10, 100), self::see(34, 100), 2)->relative);
         self::assertEqualsWithDelta(2 * $ten->relative, (new CardPicture(self::card(), false, 2 * CardPicture::MARK_PX))->one(self::see(10, 100), self::see(130, 100), 10)->relative, 1e-9);
+        // Set on a screen that shows it a quarter as large, each is off by more; on a large one by what the picture is.
+        $one = fn(float $shrunk): float => CardPicture::shown(self::card(), false, $shrunk)->one(self::see(10, 100), self::see(130, 100), 10)->relative;
+        self::assertEqualsWithDelta($ten->relative * 0.65 * 4 / CardPicture::MARK_PX, $one(4), 1e-9);
+        self::assertEqualsWithDelta([$ten->relative, $ten->relative], [$one(0), $one(1.5)], 1e-12);
     }
 
     /** Marks shaken by what they are said to be off: what comes of it spreads as told. */

@@ -6,7 +6,9 @@ namespace Fescue\Core\Tests\Gauge;
 
 use Fescue\Core\Gauge\QuickMeasure;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Stitch\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class QuickMeasureTest extends TestCase
@@ -28,13 +30,33 @@ final class QuickMeasureTest extends TestCase
         $several = QuickMeasure::parse("10 st = 12 cm\n10 st = 12.4 cm\n20 st = 24.4 cm\n9 rows = 10 cm", LengthUnit::Centimetre);
         self::assertEqualsWithDelta(12.2, $several->width?->mean, 1e-9);
         self::assertEqualsWithDelta(0.2, $several->width->deviation, 1e-9);
-        self::assertStringContainsString('12.2 ± 0.2 mm from 3', $several->spread());
-        self::assertSame([40.0, 9.0], [$several->stitches, $several->rows]);
+        // Kept as one swatch of the average count; the mean is off by the deviation over the root of three.
+        $swatch = $several->swatch(Motif::Single, Mass::grams(0.8));
+        self::assertSame([13.3, 9.0], [$swatch->stitches, $swatch->rows]);
+        self::assertEqualsWithDelta([12.2, 100 / 9, 0.8], [$swatch->gauge()->width->mm, $swatch->gauge()->height->mm, $swatch->gauge()->mass?->grams], 1e-9);
+        self::assertEqualsWithDelta([0.2 / sqrt(3) / 12.2, 0], [$swatch->widthSpread, $swatch->heightSpread], 1e-12);
+    }
+
+    /** One line of each is kept as it was counted, and three alike are as sure as the tape. */
+    public function testWhatWasCountedIsKept(): void
+    {
+        $swatch = QuickMeasure::parse("16 chains = 20 cm\n31 rows = 40 cm", LengthUnit::Centimetre)->swatch(Motif::Double, null);
+        self::assertEqualsWithDelta([16, 200, 31, 400], [$swatch->stitches, $swatch->width->mm, $swatch->rows, $swatch->height->mm], 1e-9);
+        self::assertNull($swatch->mass);
+        self::assertSame(0.0, QuickMeasure::parse("10 st = 12\n10 st = 12\n10 st = 12\n5 rows = 6", LengthUnit::Centimetre)->swatch(Motif::Single, null)->widthSpread);
+        foreach (['10 st = 12' => 'how high', '10 rows = 12' => 'how wide'] as $text => $said) {
+            try {
+                QuickMeasure::parse($text, LengthUnit::Centimetre)->swatch(Motif::Single, null);
+                self::fail("Measured “{$text}”.");
+            } catch (NotUnderstood $e) {
+                self::assertStringContainsString($said, $e->getMessage());
+            }
+        }
     }
 
     public function testABadLineIsNamed(): void
     {
-        foreach (["16 chains = 20 cm\nsome rows = 40 cm" => 'Line 2', '16 chains = long' => 'Line 1', '0 rows = 4 cm' => 'Line 1', '' => 'at least one', '<script>' => 'Line 1', '16 knots = 3 cm' => 'Line 1'] as $text => $said) {
+        foreach (["16 chains = 20 cm\nsome rows = 40 cm" => 'Line 2', '16 chains = long' => 'Line 1', '0 rows = 4 cm' => 'Line 1', '' => 'at least one', '<script>' => 'Line 1', '16 knots = 3 cm' => 'Line 1', '1200 rows = 4 cm' => 'from 1 to 1000', '16 st = 1 mm' => '5 mm to 3 m'] as $text => $said) {
             try {
                 QuickMeasure::parse((string) $text, LengthUnit::Centimetre);
                 self::fail("Read “{$text}”.");

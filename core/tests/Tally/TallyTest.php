@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Tally;
 
 use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
+use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
@@ -91,6 +93,35 @@ final class TallyTest extends TestCase
         self::assertArrayHasKey('hook-unusual', self::notes(['hook' => '3 mm']));
     }
 
+    /** 79 g are 0.79 g a stitch, 9.6 cm where loops take 9.4; ten times that is no stitch of such a cord. */
+    public function testAWeightThatCannotBeTheStitchesIsSaid(): void
+    {
+        self::assertArrayNotHasKey('swatch-weight-odd', self::notes());
+        self::assertArrayNotHasKey('swatch-weight-odd', self::notes(['gauge/mass' => null]));
+        self::assertSame('The swatch weighs 10.2 times what its loops would take.', self::notes(['gauge/mass' => '790 g'])['swatch-weight-odd']->lead);
+        self::assertStringContainsString('weighs 0.4 times', self::notes(['gauge/mass' => '31 g'])['swatch-weight-odd']->lead);
+    }
+
+    /** How far the size may be off: by the measuring of its swatch, or by what a hand is not known by. */
+    public function testASwatchSaysHowSureItIs(): void
+    {
+        $plan = fn(array $changes): BagPlan => Planner::plan(BagDocument::read(Documents::tote($changes)));
+        self::assertSame([0.0, 0.0], $plan([])->spec->sizeSpread());
+        self::assertSame([0.02, 0.0], $plan(['gauge/width_spread' => 0.02])->spec->sizeSpread());
+        [$wide, $high] = $plan(['gauge' => null, 'swatches' => [Documents::tote()['gauge'] + ['hook' => '9 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']]]])->spec->sizeSpread();
+        self::assertGreaterThan(0.04, $wide);
+        self::assertLessThan(0.15, $wide);
+        self::assertGreaterThan(0.04, $high);
+        foreach (['gauge/width_spread' => 0.7, 'gauge/height_spread' => 'a little'] as $path => $value) {
+            try {
+                $plan([$path => $value]);
+                self::fail("Read {$path}.");
+            } catch (Refused $e) {
+                self::assertSame(["/{$path}"], array_map(fn(Problem $problem): string => $problem->path, $e->problems));
+            }
+        }
+    }
+
     public function testCautionsStandWhereTheyApply(): void
     {
         self::assertArrayHasKey('hang-test', self::notes());
@@ -119,7 +150,8 @@ final class TallyTest extends TestCase
         $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json');
         $changes = [[], ['null' => true], ['size' => null], ['handles' => null], ['body/loop' => null], ['base/chain' => 2], ['base/chain' => '22'], ['gauge/rows' => 0],
             ['gauge/rows' => null], ['extra' => 1], ['working' => 'turned'], ['body/stitch' => 'ch'], ['material/kind' => 'wool'], ['name' => ''],
-            ['handles/edge_rounds' => 21], ['body/rounds' => 10_000], ['format' => 'x'], ['hook' => 8], ['size/length' => 30], ['material/density' => null]];
+            ['handles/edge_rounds' => 21], ['body/rounds' => 10_000], ['format' => 'x'], ['hook' => 8], ['size/length' => 30], ['material/density' => null],
+            ['gauge/width_spread' => 0.02], ['gauge/width_spread' => 0], ['gauge/height_spread' => 0.7]];
         foreach ($changes as $change) {
             $document = $change === ['null' => true] ? ['handles' => null] + Documents::tote() : Documents::tote($change);
             $json = json_encode($document, JSON_THROW_ON_ERROR);

@@ -37,6 +37,7 @@
     <div class="figure-row">
         <dt>comes out</dt><dd><b>{{ $sheet->figure($size->flatWidth) }} × {{ $sheet->say($size->height) }}</b> flat</dd>
         <dd class="sub">base {{ $sheet->figure($size->baseLength) }} × {{ $sheet->say($size->baseWidth) }} · {{ Decimal::print($size->litres, 1) }} l</dd>
+        @if ($sheet->sizeBand() !== '')<dd class="sub">{{ $sheet->sizeBand() }}</dd>@endif
         @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
         @if ($sheet->againstWish() !== '')<dd class="sub">against the wish: {{ $sheet->againstWish() }}</dd>@endif
     </div>

@@ -1,5 +1,4 @@
 @use(App\Bags\PictureMarks)
-@use(Fescue\Core\Measure\Decimal)
 @php
     $at = $marks->at;
     $r = max($picture->width, $picture->height) / 60;
@@ -9,12 +8,10 @@
         <h1>Mark the picture</h1>
         @include('swatches.tabs')
     </div>
-    <x-wrongs />
-    @foreach (['card', ...array_merge(...array_map(fn ($mark) => ["{$mark}x", "{$mark}y"], array_keys(PictureMarks::MARKS)))] as $field)
-        @error($field)<p class="wrong">{{ $message }}</p>@enderror
-    @endforeach
-    <form class="marking" method="get" action="{{ route('swatches.picture', $picture) }}" data-marking novalidate>
+    @if ($errors->any() && $errors->hasAny(['hook', 'stitches', 'rows']))<x-wrongs />@endif
+    <form class="marking" method="post" action="{{ route('swatches.picture.marks', $picture) }}" data-marking novalidate>
         @csrf
+        <input type="hidden" name="shrunk" value="{{ $marks->typed('shrunk') }}">
         <div class="photo">
             <svg viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="group" aria-label="The picture and its marks">
                 <image href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}" height="{{ $picture->height }}"/>
@@ -23,10 +20,11 @@
                 <path data-line="row1 row2" d="M{{ $at['row1'][0] }} {{ $at['row1'][1] }}L{{ $at['row2'][0] }} {{ $at['row2'][1] }}" class="run-line"/>
                 @foreach (PictureMarks::MARKS as $mark => $said)
                     <g data-mark="{{ $mark }}" tabindex="0" role="button" aria-label="{{ $said }}: move with the arrow keys" transform="translate({{ $at[$mark][0] }} {{ $at[$mark][1] }})">
-                        <circle r="{{ round($r, 1) }}"/><path d="M-{{ round($r, 1) }} 0H{{ round($r, 1) }}M0 -{{ round($r, 1) }}V{{ round($r, 1) }}"/>
+                        <circle class="grab" r="{{ round(4 * $r, 1) }}"/><circle r="{{ round($r, 1) }}"/><path d="M-{{ round($r, 1) }} 0H{{ round($r, 1) }}M0 -{{ round($r, 1) }}V{{ round($r, 1) }}"/>
                     </g>
                 @endforeach
             </svg>
+            <div class="loupe" data-loupe aria-hidden="true" hidden><svg viewBox="0 0 1 1"><image href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}" height="{{ $picture->height }}"/></svg></div>
             <p class="hint">Drag a mark, or step to it with Tab and move it with the arrow keys; with Shift ten times as far.</p>
         </div>
         <div>
@@ -35,19 +33,14 @@
                 <x-field name="rows" label="Rows between the marks" :value="$marks->typed('rows')" inputmode="decimal" placeholder="10" autocomplete="off" />
             </div>
             <label class="check"><input type="checkbox" name="upright" value="1" @checked($marks->typed('upright') === '1')> The card stands on its short side</label>
-            <button class="btn btn-primary">Measure</button>
-            @if ($marks->stitch || $marks->row)
-                <div class="figures section-rule">
-                    @if ($marks->stitch)<p class="figure"><b>{{ Decimal::print($marks->stitch->likely, 2) }} ± {{ Decimal::print($marks->stitch->likely * $marks->stitch->relative, 2) }}</b> mm<span>a stitch, {{ Decimal::print(100 / $marks->stitch->likely, 1) }} in 10 cm</span></p>@endif
-                    @if ($marks->row)<p class="figure"><b>{{ Decimal::print($marks->row->likely, 2) }} ± {{ Decimal::print($marks->row->likely * $marks->row->relative, 2) }}</b> mm<span>a row, {{ Decimal::print(100 / $marks->row->likely, 1) }} in 10 cm</span></p>@endif
-                </div>
-                <div class="pair">
-                    <x-pick name="material_id" label="Material" :options="['' => 'none of these'] + $materials" :value="$marks->typed('material_id')" />
-                    <x-field name="hook" label="Hook" :value="$marks->typed('hook')" placeholder="8 mm or L-11" autocomplete="off" />
-                    <x-motif :value="$marks->typed('stitch')" />
-                </div>
-                <button class="btn btn-quiet" formmethod="post">Keep it as a swatch</button>
-            @endif
+            <button class="btn btn-quiet">Measure</button>
+            <div class="section-rule" data-region="measured" role="status">@include('swatches.measured')</div>
+            <div class="pair">
+                <x-pick name="material_id" label="Material" :options="['' => 'none of these'] + $materials" :value="$marks->typed('material_id')" />
+                <x-field name="hook" label="Hook" :value="$marks->typed('hook')" placeholder="8 mm or L-11" autocomplete="off" />
+                <x-motif :value="$marks->typed('stitch')" />
+            </div>
+            <button class="btn btn-primary" formaction="{{ route('swatches.picture', $picture) }}">Keep it as a swatch</button>
             <details class="joins">
                 <summary>The marks in numbers</summary>
                 <div class="numbers">

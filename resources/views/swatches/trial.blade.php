@@ -11,6 +11,7 @@
     $terms = auth()->user()->terms;
     $ten = Length::mm(100);
     $four = Length::of(4, LengthUnit::Inch);
+    $sure = fn (float $many, float $spread): string => $spread > 0 ? '± '.Decimal::print($many * $spread, 1) : 'once';
     $over = fn (float $one, Length $length): string => Decimal::print($length->mm / $one, 1);
 @endphp
 <x-layout title="Hook trial">
@@ -51,7 +52,7 @@
                         <tr @class(['mine' => $swatch->chosen])>
                             <th scope="row"><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->hookSize()->print() }}</a></th>
                             <td>{{ $swatch->stitch->abbreviation($terms) }}</td>
-                            <td><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b></td>
+                            <td><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b>@if ($measured->widthSpread + $measured->heightSpread > 0)<br><span class="soft">{{ $sure($measured->stitchesOver($ten), $measured->widthSpread) }} × {{ $sure($measured->rowsOver($ten), $measured->heightSpread) }}</span>@endif</td>
                             <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
                             <td>{{ Decimal::print($diameter->mm / $gauge->width->mm, 2) }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
