@@ -63,6 +63,6 @@ final class HookPatch
             $numbers .= $tick % $long === 0 ? "<text x=\"{$n($x - 3)}\" y=\"12\" text-anchor=\"end\">".intdiv($tick, $long).'</text>' : '';
         }
 
-        return '<rect width="'.$n($wide).'" height="'.self::TAPE.'" fill="'.Ink::TAPE."\"/><path d=\"{$ticks}\" stroke=\"".Ink::INK.'" opacity=".75"/><g font-size="12" font-weight="600" fill="'.Ink::INK."\">{$numbers}</g>";
+        return '<rect width="'.$n($wide).'" height="'.self::TAPE.'" fill="'.Ink::TAPE."\"/><path d=\"{$ticks}\" stroke=\"".Ink::INK.'" opacity=".75"/><g font-size="13" font-weight="600" fill="'.Ink::INK."\">{$numbers}</g>";
     }
 }

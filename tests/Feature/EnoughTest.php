@@ -351,7 +351,7 @@ final class EnoughTest extends TestCase
         $swatch = $maker->swatches()->sole();
         self::assertEqualsWithDelta((12.5 + 12.25) / 2, $swatch->measured()->gauge()->width->mm, 1e-9);
         self::assertEqualsWithDelta(0.79, $swatch->measured()->gauge()->mass?->grams, 1e-9);
-        $this->get('/swatches/trial')->assertSee('from one swatch of yours')->assertSee('stiff')->assertSee('± 0.1 × once')->assertSee('firm');
+        $this->get('/swatches/trial')->assertSee('from one swatch of yours')->assertSee('stiff')->assertSee('± 0.1 × once')->assertSeeInOrder(['What your hand makes of it', 'A stitch is wide, mm', '<circle'], false)->assertSee('firm');
         // The same hooks in another stitch, expected from the one: wider of its mark, and the swatch of sc is not among them.
         $page = (string) $this->get("/swatches/trial?material={$material->id}&stitch=dc")->assertSee('not tried; from one swatch of yours')->assertDontSee('stiff')->getContent();
         self::assertMatchesRegularExpression('#<th scope="row">8 mm \(L-11\)</th>\s*<td>dc</td>#', $page);

@@ -76,6 +76,13 @@
                 </tbody>
             </table>
         </div>
+        @if ($curves !== [])
+            <section class="section-rule" aria-labelledby="hand">
+                <h2 id="hand">What your hand makes of it</h2>
+                <div class="curves">@foreach ($curves as $curve){!! $curve !!}@endforeach</div>
+                <p class="hint">Nine in ten of your next swatches lie in the green band, {{ $from === '' ? 'as common proportions guess it' : "learned from {$from}" }}; dashed is where any hand’s would lie. Dots are swatches of this one as they lay, the chosen one warm.</p>
+            </section>
+        @endif
         <section class="section-rule narrow-form">
             <h2>One more hook</h2>
             <form method="post" action="{{ route('swatches.trial') }}" novalidate>
