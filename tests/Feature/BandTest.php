@@ -78,7 +78,7 @@ final class BandTest extends TestCase
         $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins another material')->assertSee('fill="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'In Pale cord.', 'begins another material', 'Pale cord, from round 9']);
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
-        $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from round 9')->assertSee('Of Pale cord there is enough in');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from round 9')->assertSee('there is enough in');
         // What it costs is of both, where both have a price.
         $bag->material?->update(['price' => '10', 'price_for' => 500]);
         $this->get("/bags/{$bag->id}/enough")->assertSee('at its price; not all the others have one');
@@ -119,7 +119,7 @@ final class BandTest extends TestCase
         $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '', 'to' => '']], 'stripes' => '2']))->assertSessionHasErrors('changes');
         $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '9', 'to' => (string) $pale->id], ['from' => '11', 'to' => 'own']]]))->assertSessionHasNoErrors();
         // Of another material altogether, it is of that alone; undone, it is as it was.
-        $this->get("/bags/{$bag->id}/what-if")->assertSee('taking a cell takes the others out');
+        $this->get("/bags/{$bag->id}/what-if")->assertSee('taking one takes the others out');
         $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'])->assertSessionHasNoErrors();
         self::assertSame([], $bag->fresh()?->plan()->spec->changes);
         $this->post("/bags/{$bag->id}/undo")->assertSessionHasNoErrors();

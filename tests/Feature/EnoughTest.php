@@ -10,6 +10,7 @@ use App\Models\Bag;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\WhatIf;
+use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
@@ -134,7 +135,7 @@ final class EnoughTest extends TestCase
         self::assertSame(1, preg_match('/name="do" value="(From (Round \d+) on, work in Pale cord)"/', $page, $found));
         $this->post("/bags/{$bag->id}/mend", ['do' => $found[1]])->assertSessionHasNoErrors();
         self::assertSame([[['material_id' => $pale->id]], [['from' => $found[2], 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
-        $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('Of Pale cord there is enough in');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('there is enough in');
         $this->post("/bags/{$bag->id}/undo");
         self::assertSame([], $bag->fresh()?->plan()->spec->changes);
     }
@@ -166,6 +167,22 @@ final class EnoughTest extends TestCase
         $maker->batches()->create(['material_id' => $bag->material_id, 'name' => 'Loops', 'colour' => '#334455', 'stack' => 1, 'join_ahead' => false, 'finished_at' => now(),
             'document' => ['format' => 'fescue-strip/1', 'source' => 'tube', 'flat_width' => '50 cm', 'height' => '40 cm', 'strip' => '2.5 cm', 'spine' => '2.5 cm', 'areal' => '160 g/m2', 'pieces' => 2]]);
         $this->get("/bags/{$bag->id}/enough")->assertSee('of strand: ')->assertSee('In shirts or tubes of')->assertSee('throws away about');
+    }
+
+    /** Two balls of 450 g on the shelf: where the first ends, and that the second may be joined there. */
+    public function testTheBallsOnHandAreToldOneAfterAnother(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertDontSee('worked one after another');
+        $bag->material?->update(['price' => '9', 'price_for' => 450, 'acquired' => Acquired::Ball]);
+        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['worked one after another', '450 g', 'ends in', 'Join where it ends']);
+        // The begun one first; of one that ends among slots and edge it is told where to join before.
+        Ledger::enter($bag->material ?? self::fail('It has one.'), Move::Weighed, 1250);
+        $bag->material->update(['price_for' => 780]);
+        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['worked one after another', '470 g', 'ends in']);
+        Ledger::enter($bag->material, Move::Weighed, 1560);
+        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['780 g', 'Lay the next in by the end of', 'clear of slots']);
     }
 
     public function testThePriceTagIsHersToSet(): void

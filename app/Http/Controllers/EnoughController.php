@@ -15,6 +15,7 @@ use App\Models\Material;
 use App\Stash\ScaleShelf;
 use App\Stash\Supply;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Balls;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -22,6 +23,7 @@ use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Rest;
 use Fescue\Core\Estimate\Spare;
+use Fescue\Core\Material\Acquired;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -50,6 +52,8 @@ final class EnoughController extends Controller
             'mends' => $this->mends($request, $sheet),
             'lesson' => Lesson::of($sheet->plan),
             'breakdown' => Breakdown::of($sheet->plan),
+            // What was cut was joined into one strand already.
+            'balls' => $bag->material?->acquired === Acquired::Cut ? [] : Balls::of($sheet->plan),
             'supplies' => array_map(fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one), [$bag->material, ...$bag->others()]),
             'bands' => NarrowingBands::of($sheet->plan),
             'scale' => ScaleController::shown(ScaleShelf::scale($this->maker($request))),

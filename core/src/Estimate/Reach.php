@@ -28,10 +28,13 @@ final readonly class Reach
     public static function of(BagPlan $plan): self
     {
         $takes = Consumption::of($plan);
-        $factors = Factors::prior($plan);
+        // What the weigh-ins of the bag say of the hand holds for whatever is worked in it.
+        $factors = Factors::prior($plan)->after($plan, $takes);
         $density = $plan->spec->material->density->gramsPerMetre;
         $metres = array_map(fn(int $place): float => $factors->likely($takes, [$place]) / $density, array_keys($takes->rows));
-        [$all, $off] = $factors->taking($takes, array_keys($takes->rows));
+        $last = $plan->spec->weighIns === [] ? -1 : (int) $plan->pattern->place($plan->spec->weighIns[count($plan->spec->weighIns) - 1]->after);
+        $rest = array_slice(array_keys($takes->rows), $last + 1);
+        [$all, $off] = $factors->taking($takes, $rest === [] ? array_keys($takes->rows) : $rest);
 
         return new self($plan, $metres, $takes->stitches, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);
     }
@@ -54,6 +57,24 @@ final readonly class Reach
         return $this->endsIn($lasts, $from, 1 + $this->swing)[0] ?? null;
     }
 
+    /** Row after which it does not end in nineteen of twenty bags: the last where it may last. */
+    public function latest(float $lasts, int $from = 0): int
+    {
+        return $this->endsIn($lasts, $from, max(0.0, 1 - $this->swing))[0] ?? count($this->metres) - 1;
+    }
+
+    /** Whether every row from one to another bears a join: none is of the slots, or of the last two. */
+    public function bears(int $from, int $to): bool
+    {
+        foreach (range($from, $to) as $row) {
+            if ($row > count($this->metres) - 1 - self::LAST || $this->plan->pattern->rows[$row]->part === Part::Handles) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * The last row that is surely reached and bears a join: apart from others, away from slots, out of the last two rounds.
      *
@@ -64,7 +85,7 @@ final readonly class Reach
     {
         for ($row = min($early - 1, count($this->metres) - 1 - self::LAST); $row >= $from; $row--) {
             $free = array_filter($taken, fn(int $other): bool => abs($other - $row) < self::APART) === [];
-            if ($free && $this->plan->pattern->rows[$row]->part !== Part::Handles) {
+            if ($free && $this->bears($row, $row)) {
                 return $row;
             }
         }

@@ -48,7 +48,7 @@ final class PlanDocument
                 'length_m' => self::spread($estimate->metres),
                 'mass_g' => self::spread($estimate->grams),
                 'enough' => $estimate->enough === null ? null : round($estimate->enough, 2),
-                'per_part' => array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $estimate->parts),
+                'per_part' => self::perPart($estimate),
                 'runs_out' => self::runsOut($estimate),
             ] + self::buy($estimate)
                 + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
@@ -69,8 +69,15 @@ final class PlanDocument
             'length_m' => self::spread($takes->metres),
             'mass_g' => self::spread($takes->grams),
             'enough' => $takes->enough === null ? null : round($takes->enough, 2),
+            'per_part' => self::perPart($takes),
             'runs_out' => self::runsOut($takes),
         ] + self::buy($takes);
+    }
+
+    /** @return list<array{part: string, length_m: float, mass_g: float}> */
+    private static function perPart(MaterialEstimate $takes): array
+    {
+        return array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $takes->parts);
     }
 
     /** @return array<string, array<string, float|int|null>> */

@@ -172,6 +172,9 @@ final class ChangesTest extends TestCase
         self::assertGreaterThan($plan['others'][0]['buy']['p80'] - 1, $grams->likely / 210);
         self::assertSame([0, 1], [$plan['rows'][7]['material'], $plan['rows'][8]['material']]);
         self::assertContains('swatch', array_column($plan['material']['per_part'], 'part'));
+        // Of each material by itself: the base is of the bag's own, the parts of the other come to its whole.
+        self::assertNotContains('base', array_column($plan['others'][0]['per_part'], 'part'));
+        self::assertEqualsWithDelta($plan['others'][0]['mass_g']['likely'], array_sum(array_column($plan['others'][0]['per_part'], 'mass_g')), 0.3);
         self::assertGreaterThan(0, $plan['material']['cutting_waste_g']['likely']);
     }
 

@@ -15,6 +15,11 @@
     $ends = array_filter([$estimate, ...$estimate->others], fn ($one) => $one->runsOut !== null);
     $rest = $onHand === null ? null : $onHand->grams - $estimate->grams->likely;
     $price = $bag->material?->priceOfOne();
+    $all = [$estimate, ...$estimate->others];
+    $partNames = array_unique(array_merge(...array_map(fn ($one) => array_column($one->parts, 'part'), $all)));
+    $order = array_flip(['base', 'body', 'handles', 'edge', 'tails', 'joins', 'swatch']);
+    usort($partNames, fn ($one, $other) => $order[$one] <=> $order[$other]);
+    $grams = fn (float $much): string => Decimal::print($much, $much < 10 ? 1 : 0);
     $last = $plan->spec->weighIns === [] ? null : $plan->spec->weighIns[count($plan->spec->weighIns) - 1]->after;
     $next = $last === null ? $names[min(4, count($names) - 1)] : $names[min(count($names) - 1, (int) $plan->pattern->place($last) + 3)];
 @endphp
@@ -59,14 +64,24 @@
             @endif
             <section class="section-rule" aria-labelledby="parts">
                 <h2 id="parts">Where it goes</h2>
-                <table class="compare">
-                    <thead><tr><th scope="col">part</th><th scope="col">metres</th><th scope="col">grams</th></tr></thead>
-                    <tbody>@foreach ($estimate->parts as $part)<tr><th scope="row">{{ $part->part }}</th><td>{{ Decimal::print($part->metres, 1) }}</td><td>{{ Decimal::print($part->grams, $part->grams < 10 ? 1 : 0) }}</td></tr>@endforeach</tbody>
-                    <tfoot>
-                        <tr><th scope="row">in all{{ $estimate->others === [] ? '' : " of {$sheet->named(0)}" }}</th><td>{{ Decimal::print($estimate->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->grams->likely) }}</b></td></tr>
-                        @foreach ($estimate->others as $place => $other)<tr><th scope="row">{{ ucfirst($sheet->named($place + 1)) }}, {{ $sheet->from($other) }}</th><td>{{ Decimal::print($other->metres->likely, 1) }}</td><td><b>{{ Decimal::print($other->grams->likely) }}</b></td></tr>@endforeach
-                    </tfoot>
-                </table>
+                @if ($estimate->others === [])
+                    <table class="compare">
+                        <thead><tr><th scope="col">part</th><th scope="col">metres</th><th scope="col">grams</th></tr></thead>
+                        <tbody>@foreach ($estimate->parts as $part)<tr><th scope="row">{{ $part->part }}</th><td>{{ Decimal::print($part->metres, 1) }}</td><td>{{ $grams($part->grams) }}</td></tr>@endforeach</tbody>
+                        <tfoot><tr><th scope="row">in all</th><td>{{ Decimal::print($estimate->metres->likely, 1) }}</td><td><b>{{ Decimal::print($estimate->grams->likely) }}</b></td></tr></tfoot>
+                    </table>
+                @else
+                    <div class="wide" tabindex="0" role="group" aria-label="What each part takes of each material">
+                        <table class="compare">
+                            <thead><tr><th scope="col">grams</th>@foreach ($all as $one)<th scope="col">{{ ucfirst($sheet->named($one->which)) }}</th>@endforeach</tr></thead>
+                            <tbody>@foreach ($partNames as $name)<tr><th scope="row">{{ $name }}</th>@foreach ($all as $one)@php $part = collect($one->parts)->firstWhere('part', $name); @endphp<td>{{ $part === null ? '' : $grams($part->grams) }}</td>@endforeach</tr>@endforeach</tbody>
+                            <tfoot>
+                                <tr><th scope="row">in all</th>@foreach ($all as $one)<td><b>{{ Decimal::print($one->grams->likely) }}</b></td>@endforeach</tr>
+                                <tr><th scope="row">in metres</th>@foreach ($all as $one)<td>{{ Decimal::print($one->metres->likely, 1) }}</td>@endforeach</tr>
+                            </tfoot>
+                        </table>
+                    </div>
+                @endif
                 <p class="soft">One @foreach ($breakdown->each as $stitch => $metres){{ Stitch::from($stitch)->abbreviation($sheet->terms) }} takes {{ Decimal::print(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ', one ' }}@endforeach</p>
                 <details class="above">
                     <summary>Round by round, and what the ball should weigh after it</summary>
@@ -78,15 +93,23 @@
                 <p class="soft">No seams: the bag is worked in rounds. @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
                 @foreach ($estimate->others as $place => $other)
                     @continue($other->enough === null)
-                    <p>Of {{ $sheet->named($place + 1) }} there is enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 such bags: {{ Decimal::print($other->grams->low()) }} to {{ Decimal::print($other->grams->high()) }} g in 9 of 10.</p>
+                    <p>Of {{ $sheet->named($place + 1) }}, {{ $sheet->from($other) }}, there is enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 such bags: {{ Decimal::print($other->grams->low()) }} to {{ Decimal::print($other->grams->high()) }} g in 9 of 10.</p>
                 @endforeach
                 @if ($estimate->waste->likely > 0)
                     <p>Cutting that much strand throws away about {{ Decimal::print($estimate->waste->likely) }} g beside it, as your last batch did.</p>
                 @endif
-                @foreach ([$estimate, ...$estimate->others] as $one)
+                @foreach ($all as $one)
                     @continue($one->unit === null)
                     <p>{{ $estimate->others === [] ? 'In' : ucfirst($sheet->named($one->which)).' in' }} {{ $supplies[$one->which]->noun ?? 'balls' }} of {{ $one->unit->print() }} of strand: {{ $one->balls(0.8) }} to be 80 % sure, {{ $one->balls(0.95) }} for 95 %, {{ $one->balls(0.99) }} for 99 %.</p>
                 @endforeach
+                @if ($balls !== [])
+                    <p>What is on hand, worked one after another, the begun one first:</p>
+                    <ol class="list-plain balls">
+                        @foreach ($balls as $ball)
+                            <li><span>{{ $ball->left->print() }}</span><span>ends in <b>{{ $ball->row }}</b>, near stitch {{ $ball->stitch }}{{ $ball->earliest === $ball->latest ? '' : ", from {$ball->earliest} to {$ball->latest}" }}. @if ($ball->join)Lay the next in by the end of <b>{{ $ball->join }}</b>, clear of slots and the last two rounds.@elseif ($ball->bears)Join where it ends.@else No round before that bears a join: begin with a whole one.@endif</span></li>
+                        @endforeach
+                    </ol>
+                @endif
                 @if ($bag->swatch)
                     <form method="post" action="{{ route('bags.swatch-counts', $bag) }}" class="begin">
                         @csrf
