@@ -57,6 +57,19 @@ final class Hands
         return $trials;
     }
 
+    /** @return array<int, string> what is odd about a swatch that the others do not bear out, by its number */
+    public function doubts(): array
+    {
+        $trials = $this->trials();
+        $ids = array_keys($trials);
+        $doubts = [];
+        foreach (LearnedHand::doubts(array_values($trials)) as $place => $said) {
+            $doubts[$ids[$place]] = $said;
+        }
+
+        return $doubts;
+    }
+
     /**
      * What the weigh-ins of her bags taught.
      *

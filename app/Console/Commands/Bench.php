@@ -13,6 +13,8 @@ use CurlHandle;
 use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BaseSpec;
+use Fescue\Core\Bag\BodySpec;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -90,10 +92,19 @@ final class Bench extends Command
         $spec = $plan->spec;
         $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hook, $spec->material->diameter, $spec->material->kind, $spec->body->motif());
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
+        $this->report('doubt those among 200 that are odd', array_map(fn(): float => $this->time(fn(): array => LearnedHand::doubts($trials)), range(1, 40)));
         $rows = count($plan->pattern->rows);
         $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));
         $weighed = $plan->weighed(Mass::grams(2000), $weighIns);
         $this->report('estimate with 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
+        $both = function () use ($trials, $spec, $plan, $weighIns): MaterialEstimate {
+            $predicted = LearnedHand::of($trials)->predictBag($spec->hook, $spec->material, $spec->body->motif());
+            $settled = $spec->shaped(new BaseSpec($spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body), $spec->slots);
+            $learned = Planner::plan($settled->worked($spec->material, $spec->hook, BagDocument::expected($predicted, $spec->material), $predicted));
+
+            return MaterialEstimate::of($learned->weighed(Mass::grams(2000), $weighIns));
+        };
+        $this->report('plan and estimate it from 200 swatches', array_map(fn(): float => $this->time($both), range(1, 40)));
     }
 
     private function choices(): void

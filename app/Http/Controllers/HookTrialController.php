@@ -47,12 +47,13 @@ final class HookTrialController extends Controller
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(fn(Material $one): int => $tried->get($one->id, 0))->first();
         $motif = Motif::tryFrom(Typed::text($request, 'stitch'));
         $swatches = $material === null ? [] : array_values($all->where('material_id', $material->id)->filter(fn(Swatch $one): bool => $motif === null || $one->stitch === $motif)->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
-        $hand = (new Hands($maker->id))->learned();
+        $hands = new Hands($maker->id);
+        $hand = $hands->learned();
         $expected = $material === null ? [] : self::expected($material, $swatches, $hand, $motif ?? Motif::Single);
 
         return view('swatches.trial', [
             'strands' => $strands, 'material' => $material, 'diameter' => $material?->diameter, 'swatches' => $swatches, 'expected' => $expected, 'motif' => $motif,
-            'from' => $hand->from(), 'unit' => $maker->units, 'curves' => $material === null ? [] : self::curves($material, $swatches, $expected, $hand, $motif ?? Motif::Single),
+            'from' => $hand->from(), 'doubts' => $hands->doubts(), 'unit' => $maker->units, 'curves' => $material === null ? [] : self::curves($material, $swatches, $expected, $hand, $motif ?? Motif::Single),
         ]);
     }
 

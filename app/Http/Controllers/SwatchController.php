@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Bags\Hands;
 use App\Http\Requests\SwatchRequest;
 use App\Models\Swatch;
-use Fescue\Core\Gauge\LearnedHand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,11 +16,8 @@ final class SwatchController extends Controller
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
-        $trials = (new Hands($maker->id))->trials();
-        $odd = LearnedHand::doubts(array_values($trials));
-        $ids = array_keys($trials);
 
-        return view('swatches.index', ['swatches' => $maker->swatches()->with('material')->get(), 'doubts' => array_combine(array_map(fn(int $place): int => $ids[$place], array_keys($odd)), $odd)]);
+        return view('swatches.index', ['swatches' => $maker->swatches()->with('material')->get(), 'doubts' => (new Hands($maker->id))->doubts()]);
     }
 
     public function create(Request $request): View

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\StitchCount;
 use Fescue\Core\Stitch\Motif;
@@ -76,7 +78,7 @@ final readonly class Consumption
         $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $single))->grams : 0.0;
         $bands = $plan->body->byRound();
         $first = count($plan->base->rounds);
-        $rows = $parts = $stitches = [];
+        $rows = $parts = $stitches = $shares = [];
         foreach ($plan->pattern->rows as $place => $row) {
             $count = StitchCount::of($row);
             $stitches[] = $count->total();
@@ -86,11 +88,22 @@ final readonly class Consumption
             }
             // The base, the slots and the edge are of single crochet. What is known of a fabric wins over its loops.
             $motif = ($bands[$place - $first] ?? null)->motif ?? Motif::Single;
-            $loops = $motif->loopLength($gauge->width, $single)->times($scale)->mm;
-            $share = ($gauge->strandOf($motif, $density)->mm ?? $loops) / $loops;
-            $rows[] = array_map(fn(Stitch $stitch): float => $share * $count->many($stitch) * $each[$stitch->value], array_combine(array_column(Stitch::cases(), 'value'), Stitch::cases()));
+            $share = $shares[$motif->value] ??= self::share($gauge, $motif, $density, $scale);
+            $grams = [];
+            foreach (Stitch::cases() as $stitch) {
+                $grams[$stitch->value] = $share * $count->many($stitch) * $each[$stitch->value];
+            }
+            $rows[] = $grams;
         }
 
         return new self($each, $rows, $parts, $stitches, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
+    }
+
+    /** What is known of a fabric over what its loops take, these scaled as the gauge's own are. */
+    private static function share(Gauge $gauge, Motif $motif, LinearDensity $density, float $scale): float
+    {
+        $loops = $motif->loopLength($gauge->width, $gauge->singleHeight())->times($scale)->mm;
+
+        return ($gauge->strandOf($motif, $density)->mm ?? $loops) / $loops;
     }
 }

@@ -35,8 +35,27 @@ final readonly class Factors
     /** Of what was measured: nothing, as near as the model can have it. */
     private const NONE = 1e-6;
 
+    /** @var array<string, float> grams of each stitch for one that was expected, its part not counted, by the stitch's value */
+    private array $stitches;
+
+    /** @var array<string, float> and what its part adds, by the part's value */
+    private array $parts;
+
     /** @param array<string, float> $sharing of each stitch, by how much it is off with the gauge's own */
-    private function __construct(private LinearModel $model, private array $sharing) {}
+    private function __construct(private LinearModel $model, private array $sharing)
+    {
+        $mean = $model->mean();
+        [$common, $gauge] = $mean;
+        $place = 1;
+        $stitches = $parts = [];
+        foreach ($sharing as $stitch => $share) {
+            $stitches[$stitch] = 1 + $common + $gauge * (1 + $share) + $mean[++$place];
+        }
+        foreach (Part::cases() as $part) {
+            $parts[$part->value] = $mean[++$place];
+        }
+        [$this->stitches, $this->parts] = [$stitches, $parts];
+    }
 
     public static function prior(BagPlan $plan): self
     {
@@ -118,16 +137,16 @@ final readonly class Factors
         return $rows === [] ? $this : new self($this->model->observing($rows, $values, $deviations), $this->sharing);
     }
 
-    /**
-     * Grams that rows are likely to take.
-     *
-     * @param list<int> $places of the rows
-     */
-    public function likely(Consumption $takes, array $places): float
+    /** Grams that one row is likely to take: what taking() says of it, at less expense. */
+    public function likely(Consumption $takes, int $place): float
     {
-        [$expected, $row] = $this->row($takes, $places);
+        $part = $this->parts[$takes->parts[$place]->value];
+        $grams = 0.0;
+        foreach ($takes->rows[$place] as $stitch => $expected) {
+            $grams += $expected * ($this->stitches[$stitch] + $part);
+        }
 
-        return max(0.0, $expected + $this->model->expected($row));
+        return max(0.0, $grams);
     }
 
     /**

@@ -31,7 +31,7 @@ final readonly class Reach
         // What the weigh-ins of the bag say of the hand holds for whatever is worked in it.
         $factors = Factors::prior($plan)->after($plan, $takes);
         $density = $plan->spec->material->density->gramsPerMetre;
-        $metres = array_map(fn(int $place): float => $factors->likely($takes, [$place]) / $density, array_keys($takes->rows));
+        $metres = array_map(fn(int $place): float => $factors->likely($takes, $place) / $density, array_keys($takes->rows));
         $last = $plan->spec->weighIns === [] ? -1 : (int) $plan->pattern->place($plan->spec->weighIns[count($plan->spec->weighIns) - 1]->after);
         $rest = array_slice(array_keys($takes->rows), $last + 1);
         [$all, $off] = $factors->taking($takes, $rest === [] ? array_keys($takes->rows) : $rest);

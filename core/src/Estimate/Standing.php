@@ -40,7 +40,7 @@ final readonly class Standing
     /** Grams the stitches of one row are likely to take. */
     public function row(int $place): float
     {
-        return $this->ratio * $this->factors->likely($this->takes, [$place]);
+        return $this->ratio * $this->factors->likely($this->takes, $place);
     }
 
     /**

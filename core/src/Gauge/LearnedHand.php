@@ -187,30 +187,46 @@ final readonly class LearnedHand
      */
     public static function doubts(array $trials): array
     {
+        $hand = self::of($trials);
         $doubts = [];
-        foreach ($trials as $place => $trial) {
-            $others = array_values(array_diff_key($trials, [$place => 1]));
-            if ($others === []) {
-                continue;
-            }
-            $predicted = self::of($others)->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
-            $gauge = $trial->swatch->gauge();
+        foreach (count($trials) < 2 ? [] : $trials as $place => $trial) {
             $said = [];
-            foreach (['width' => ['is %s wide', $gauge->width->mm], 'height' => ['is %s high', $gauge->height->mm], 'strand' => ['takes %s strand', $trial->strand()->mm ?? 0.0]] as $measure => [$say, $measured]) {
-                $expected = $predicted->{$measure};
-                $off = $measured > 0 ? log($measured / $expected->likely) : 0.0;
-                if (abs($off) > self::DOUBTFUL * hypot($expected->relative, self::measuring($measure, $trial->swatch))) {
+            foreach (['width' => 'is %s wide', 'height' => 'is %s high', 'strand' => 'takes %s strand'] as $measure => $say) {
+                [$off, $deviation] = $hand->withoutIt($measure, $trial);
+                if (abs($off) > self::DOUBTFUL * $deviation) {
                     $said[$measure] = sprintf($say, (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'));
                 }
             }
             if ($said !== []) {
-                $doubts[$place] = 'A stitch '.implode(' and ', $said).' than your '.(count($others) === 1 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
+                $doubts[$place] = 'A stitch '.implode(' and ', $said).' than your '.(count($trials) === 2 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
                     .(array_keys($said) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others lay relaxed?')
                     .(isset($said['strand']) ? ' Weighed with something else, or counted over a part of it?' : '');
             }
         }
 
         return $doubts;
+    }
+
+    /**
+     * How far a swatch that taught it is off what the others alone would expect, and how far it may be. One row is taken
+     * out of a model without learning it anew: with m and v the row's mean and variance, s² its noise and h = v/s², the
+     * mean is (m − h·y)/(1 − h) and the variance v/(1 − h) (the Sherman–Morrison update).
+     *
+     * @return array{float, float} of logarithms; nothing off where it was not measured
+     */
+    private function withoutIt(string $measure, Trial $trial): array
+    {
+        $value = self::value($measure, $trial);
+        if ($value === null) {
+            return [0.0, 1.0];
+        }
+        $row = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
+        $noise = self::NOISE ** 2 + self::measuring($measure, $trial->swatch) ** 2;
+        $variance = $this->models[$measure]->variance($row);
+        $share = $variance / $noise;
+        $mean = ($this->models[$measure]->expected($row) - $share * $value) / (1 - $share);
+
+        return [$value - $mean, sqrt($variance / (1 - $share) + $noise)];
     }
 
     private static function prior(string $measure): LinearModel

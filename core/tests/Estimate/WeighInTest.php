@@ -10,6 +10,7 @@ use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\Calibration;
+use Fescue\Core\Estimate\Consumption;
 use Fescue\Core\Estimate\Factors;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
@@ -81,6 +82,19 @@ final class WeighInTest extends TestCase
     private static function chain(): float
     {
         return 3.2 * 12 * (790 / 8.2) / 94 / 1000 * 8.2;
+    }
+
+    /** A row by itself, reckoned the short way, is what the model says of it, weighed or not, of whatever stitch. */
+    public function testARowTheShortWayIsTheSame(): void
+    {
+        foreach ([[], ['body/stitch' => 'hdc', 'weigh_ins' => [['after' => 'Round 4', 'left' => '700 g'], ['after' => 'Round 7', 'left' => '480 g']]], ['body/stitch' => 'mesh', 'gauge/mass' => null]] as $changes) {
+            $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
+            $takes = Consumption::of($plan);
+            $factors = Factors::prior($plan)->after($plan, $takes);
+            foreach (array_keys($takes->rows) as $place) {
+                self::assertEqualsWithDelta($factors->taking($takes, [$place])[0], $factors->likely($takes, $place), 1e-9);
+            }
+        }
     }
 
     public function testWhereItRunsOut(): void

@@ -85,6 +85,28 @@ final class LearnedHandTest extends TestCase
         self::assertSame([], LearnedHand::doubts([self::trial(12, 11.5)]));
     }
 
+    /** A swatch is doubted just where the hand learned from the others alone would not expect it: 2.6 deviations. */
+    public function testADoubtIsOfTheOthersAlone(): void
+    {
+        $chance = new Chance(new Randomizer(new Mt19937(5)));
+        $doubted = 0;
+        for ($maker = 0; $maker < 60; $maker++) {
+            $hand = new DrawnHand($chance);
+            $trials = array_map(fn(): Trial => $hand->trial(...$hand->occasion()), range(1, $chance->whole(2, 7)));
+            $odd = $chance->whole(0, count($trials) - 1);
+            $was = $trials[$odd];
+            $trials[$odd] = new Trial(new Swatch($was->swatch->motif, 10, $was->swatch->width->times(exp(0.4 * $chance->normal())), 10, $was->swatch->height, $was->swatch->mass), $was->hook, $was->kind, $was->diameter, $was->density);
+            $doubts = LearnedHand::doubts($trials);
+            foreach ($trials as $place => $trial) {
+                $width = LearnedHand::of(array_values(array_diff_key($trials, [$place => 1])))->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif)->width;
+                $off = abs(log($trial->swatch->gauge()->width->mm / $width->likely)) / $width->relative;
+                self::assertSame($off > 2.6, str_contains($doubts[$place] ?? '', ' wide'), "{$off} deviations");
+                $doubted += (int) ($off > 2.6);
+            }
+        }
+        self::assertGreaterThan(20, $doubted);
+    }
+
     /** Ten grams written for one: what it takes is doubted, what it measures is not. */
     public function testAnOddWeightIsNamed(): void
     {
