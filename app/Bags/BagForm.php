@@ -13,6 +13,7 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Reach;
+use Fescue\Core\Stitch\Motif;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -52,6 +53,10 @@ final readonly class BagForm
         $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
         $learned = $this->typed('swatch_id') === self::LEARNED;
         $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
+        if ($bag->material_id === null && ! $bag->exists && $bag->swatch?->material?->kind->isStrand() === true) {
+            // A new bag is of its swatch's own where nothing else is said.
+            $bag->material()->associate($bag->swatch->material);
+        }
         if ($bag->material_id === null && ! isset($kept['material'])) {
             throw Refused::at('/material', 'Choose a material.');
         }
@@ -71,7 +76,8 @@ final readonly class BagForm
                 'chain' => $this->whole('base.chain'),
                 'rounds' => $this->whole('base.rounds'),
             ]),
-            'body' => $this->band('body') + $this->above(),
+            // A new bag's body is of its swatch's stitch.
+            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : ['stitch' => ($bag->swatch->stitch ?? Motif::Single)->value]),
         ];
         if ($this->typed('handles.type') !== 'none') {
             $choices['handles'] = self::given([

@@ -15,6 +15,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Gauge\State;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -50,7 +51,22 @@ final readonly class PlanSheet
         $plan = $bag->plan();
         $estimate = MaterialEstimate::of($plan);
 
-        return new self($bag, $plan, $estimate, Notes::on($plan, $estimate, $maker->units, $terms), $maker->units, $terms, new Writer($terms));
+        return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms)], $maker->units, $terms, new Writer($terms));
+    }
+
+    /** @return list<Note> where the swatch is not of what the bag is worked in */
+    private static function mismatches(Bag $bag): array
+    {
+        $swatch = $bag->swatch;
+        $notes = [];
+        if ($swatch?->material !== null && $bag->material !== null && $swatch->material_id !== $bag->material_id) {
+            $notes[] = new Note('swatch-of-another', Tone::Trouble, null, "The swatch is of {$swatch->material->name}, the bag of {$bag->material->name}.", 'Another strand makes other stitches. Choose a swatch of it, or what all your swatches teach, at Material and hook.');
+        }
+        if ($swatch?->state === State::Hung) {
+            $notes[] = new Note('swatch-hung', Tone::Trouble, null, 'The swatch was measured as it hung.', 'The bag lying flat comes out shorter than this says. Choose one that was measured as it lay.');
+        }
+
+        return $notes;
     }
 
     /** Minutes of the whole bag, by what she logged of it and of her other bags. */

@@ -59,6 +59,26 @@ final class Swatch extends Model
         return $one;
     }
 
+    /**
+     * Those a bag may be planned from, under the names of their materials: what hung is another measure.
+     *
+     * @param iterable<self> $swatches with their materials
+     *
+     * @return array<string, array<int, string>> names by number
+     */
+    public static function toPlanFrom(iterable $swatches): array
+    {
+        $groups = [];
+        foreach ($swatches as $one) {
+            if ($one->state !== State::Hung) {
+                $groups[$one->material->name ?? 'of no material'][$one->id] = $one->name.($one->chosen ? ', chosen' : '');
+            }
+        }
+        ksort($groups);
+
+        return $groups;
+    }
+
     public function hookSize(): HookSize
     {
         return HookSize::mm($this->hook->mm);

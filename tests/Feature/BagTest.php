@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bag;
+use Fescue\Core\Measure\Mass;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -78,6 +79,42 @@ final class BagTest extends TestCase
             $page->assertSee('value="'.e($value).'"', false);
         }
         self::assertEquals($before, DB::table('bags')->first());
+    }
+
+    /** A swatch brings its own material; one of another material, or one that hung, is said to be. */
+    public function testASwatchBringsItsMaterialAndAMismatchIsSaid(): void
+    {
+        $maker = $this->maker();
+        $material = $this->material($maker);
+        $other = $this->material($maker);
+        $other->update(['name' => 'Other cord']);
+        $swatch = $this->swatch($maker, $material);
+        $hung = $this->swatch($maker, $material);
+        $hung->update(['name' => 'Hung one', 'state' => 'hung', 'hung_load' => Mass::grams(2000)]);
+        $loose = $this->swatch($maker);
+        $this->actingAs($maker)->get("/bags/new?swatch={$swatch->id}")->assertSeeInOrder(['<optgroup label="Tarred cord">', "value=\"{$swatch->id}\"", 'selected', '</optgroup>', '<optgroup label="of no material">'], false)->assertDontSee('Hung one');
+        $form = ['name' => 'New tote', 'working' => 'spiral', 'base' => ['ends' => 'three'], 'body' => ['stitch' => 'sc'], 'handles' => ['type' => 'slot'], 'size' => ['length' => '30', 'width' => '12', 'height' => '26'], 'material_id' => ''];
+        $this->post('/bags', ['swatch_id' => (string) $swatch->id] + $form)->assertSessionHasNoErrors();
+        $bag = $maker->bags()->sole();
+        self::assertSame([$material->id, $swatch->id], [$bag->material_id, $bag->swatch_id]);
+        $this->get("/bags/{$bag->id}")->assertDontSee('The swatch is of');
+        // Of a mesh swatch it is a bag of mesh, unless another stitch is said.
+        $mesh = $this->swatch($maker, $material);
+        $mesh->update(['stitch' => 'mesh', 'rows_counted' => 5.0]);
+        $this->post('/bags', ['swatch_id' => (string) $mesh->id, 'body' => []] + $form)->assertSessionHasNoErrors();
+        self::assertSame('mesh', $maker->bags()->latest('id')->firstOrFail()->choices['body']['stitch']);
+        $this->post('/bags', ['swatch_id' => (string) $loose->id] + $form)->assertSessionHasErrors('material_id');
+        // Of another material, or of one that hung: planned as it was chosen, and said.
+        $bag->update(['material_id' => $other->id]);
+        $this->get("/bags/{$bag->id}")->assertSee('The swatch is of Tarred cord, the bag of Other cord.');
+        $bag->update(['material_id' => $material->id, 'swatch_id' => $hung->id]);
+        $this->get("/bags/{$bag->id}")->assertSee('measured as it hung')->assertSee('Hung one, hung');
+        // None of it yet: what the others teach, on a hook that is named.
+        $learned = ['swatch_id' => 'learned', 'material_id' => (string) $other->id] + $form;
+        $this->post('/bags', ['hook' => ''] + $learned)->assertSessionHasErrors('hook');
+        $this->post('/bags', ['material_id' => '', 'hook' => '9'] + $learned)->assertSessionHasErrors('material_id');
+        $this->post('/bags', ['hook' => '9'] + $learned)->assertSessionHasNoErrors();
+        self::assertNotNull($maker->bags()->latest('id')->firstOrFail()->plan()->spec->predicted);
     }
 
     public function testScriptInAnyFieldOfABagIsOnlyText(): void

@@ -219,14 +219,24 @@ test('a photo with a card gives the gauge, by mouse and by keys', async ({ page 
     await page.getByLabel('Hook', { exact: true }).fill('8');
     await page.getByRole('button', { name: 'Keep it as a swatch' }).click();
     await expect(page.getByRole('status')).toContainText('measured from its picture');
-    await page.getByRole('button', { name: /^Choose Tarred cord/ }).click();
-    await page.goto('/bags/new');
+    // Another hook beside it; the one of the picture is chosen, and the bag is planned of it.
+    await page.getByLabel('Hook', { exact: true }).fill('9 mm');
+    await page.getByLabel('What the tape says').fill('10 st = 13.4 cm\n10 rows = 12.9 cm');
+    await page.getByRole('button', { name: 'Put it beside the others' }).click();
+    await expect(page.locator('.trial tbody tr')).not.toHaveCount(1);
+    await page.getByRole('button', { name: /^Choose Tarred cord, sc on 8/ }).click();
+    await expect(page.getByRole('img', { name: 'A stitch is wide, mm over the hooks' }).locator('circle')).toHaveCount(2);
+    await page.getByRole('link', { name: 'Plan a bag of it' }).click();
     await page.getByLabel('Name').fill('Picture tote');
     for (const [side, size] of [['Length', '30'], ['Width', '12'], ['Height', '26']]) {
         await page.getByLabel(side).fill(size);
     }
     await page.getByRole('button', { name: 'Plan it' }).click();
     await expect(page.getByRole('heading', { name: 'Picture tote' })).toBeVisible();
+    await expect(page.locator('[data-region="material-name"]')).toHaveText('Tarred cord');
+    await expect(page.locator('[data-region="station-material"]')).toHaveText('8 mm hook');
+    // As sure as the marks were.
+    await expect(page.locator('[data-region="tally"]')).toContainText('in 9 of 10, as surely as it was measured');
 });
 
 test.describe('on a phone', () => {

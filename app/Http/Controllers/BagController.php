@@ -8,7 +8,9 @@ use App\Bags\BagForm;
 use App\Bags\Hands;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
+use App\Http\Typed;
 use App\Models\Bag;
+use App\Models\Swatch;
 use App\Models\User;
 use Fescue\Core\Document\Refused;
 use Illuminate\Contracts\View\View;
@@ -28,8 +30,11 @@ final class BagController extends Controller
     public function create(Request $request): View
     {
         $maker = $this->maker($request);
+        $swatches = $maker->swatches()->with('material')->get();
+        // The one that was asked for, or the one she chose last.
+        $swatch = $swatches->firstWhere('id', (int) Typed::text($request, 'swatch')) ?? $swatches->where('chosen', true)->sortByDesc('updated_at')->first();
 
-        return view('bags.create', ['materials' => $maker->strands()->get(), 'swatches' => $maker->swatches]);
+        return view('bags.create', ['materials' => $maker->strands()->get(), 'swatches' => Swatch::toPlanFrom($swatches), 'swatch' => $swatch]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -59,7 +64,7 @@ final class BagController extends Controller
             $sheet = null;
             $errors = BagForm::errors($e);
         }
-        $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'materials' => $maker->strands()->get(), 'swatches' => $maker->swatches]);
+        $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'materials' => $maker->strands()->get(), 'swatches' => Swatch::toPlanFrom($maker->swatches()->with('material')->get())]);
 
         return $this->withWrong($view, $errors);
     }
@@ -128,7 +133,7 @@ final class BagController extends Controller
     {
         $sheets = [];
         $hands = new Hands($maker->id);
-        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch'])->get() as $bag) {
+        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch.material'])->get() as $bag) {
             try {
                 $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag->taughtBy($hands), $maker)];
             } catch (Refused) {

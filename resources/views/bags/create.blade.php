@@ -1,14 +1,15 @@
+@use(App\Bags\BagForm)
 @use(App\Http\Typed)
 @php $unit = auth()->user()->units->value; @endphp
 <x-layout title="Plan a bag" narrow>
     <h1>Plan a bag</h1>
-    @if ($materials->isEmpty() || $swatches->isEmpty())
+    @if ($materials->isEmpty() || $swatches === [])
         <div class="teach">
             <div>
                 <p>A bag is planned from a weighed material and a measured swatch.</p>
                 <ol>
                     <li @class(['done' => $materials->isNotEmpty()])>@if ($materials->isEmpty())<a href="{{ route('stash.create') }}">Weigh a material</a>@else Weigh a material: done.@endif</li>
-                    <li @class(['done' => $swatches->isNotEmpty()])>@if ($swatches->isEmpty())<a href="{{ route('swatches.create') }}">Measure a swatch</a>@else Measure a swatch: done.@endif</li>
+                    <li @class(['done' => $swatches !== []])>@if ($swatches === [])<a href="{{ route('swatches.create') }}">Measure a swatch</a>@else Measure a swatch: done.@endif</li>
                     <li>Come back here and say the size.</li>
                 </ol>
             </div>
@@ -19,13 +20,13 @@
             @csrf
             <input type="hidden" name="working" value="spiral">
             <input type="hidden" name="base[ends]" value="two-and-two">
-            <input type="hidden" name="body[stitch]" value="sc">
             <input type="hidden" name="body[loop]" value="both">
             <input type="hidden" name="handles[type]" value="slot">
             <x-field name="name" label="Name" placeholder="Market tote" maxlength="120" required />
+            <x-pick name="swatch_id" label="Swatch" :options="$swatches + [BagForm::LEARNED => 'none of it yet: what my others teach']" :value="$swatch?->id" />
             <div class="pair">
-                <x-pick name="material_id" label="Material" :options="$materials->pluck('name', 'id')->all()" />
-                <x-pick name="swatch_id" label="Swatch" :options="$swatches->pluck('name', 'id')->all()" />
+                <x-pick name="material_id" label="Material" :options="['' => 'the swatch’s own'] + $materials->pluck('name', 'id')->all()" />
+                <x-field name="hook" label="Hook" hint="Only where there is no swatch yet." placeholder="8 mm or L-11" autocomplete="off" />
             </div>
             <section class="section-rule">
                 <h2>How large</h2>

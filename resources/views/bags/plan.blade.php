@@ -7,10 +7,9 @@
     $stations = $sheet?->stations() ?? [];
     $solved = $sheet?->solved() ?? [];
     $maker = auth()->user();
-    $with = function ($list, $linked, string $own) {
-        $names = $list->pluck('name', 'id')->all();
-        if ($linked?->trashed()) {
-            $names[$linked->id] = "{$linked->name} (put away)";
+    $with = function (array $names, $linked, string $own) {
+        if ($linked !== null && ! collect($names)->contains(fn ($said, $id) => $id === $linked->id || (is_array($said) && isset($said[$linked->id])))) {
+            $names[$linked->id] = $linked->name.($linked->trashed() ? ' (put away)' : ', hung');
         }
         return $linked === null ? ['' => $own] + $names : $names;
     };
@@ -63,8 +62,8 @@
                         <span data-region="chip">@if ($sheet){!! $bag->chip($sheet->plan->spec->material) !!}@endif</span>
                         <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
                     </div>
-                    <x-pick name="material_id" label="Material" :value="$bag->material_id" :options="$with($materials, $bag->material, 'as its file says')" />
-                    <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED : $bag->swatch_id" :options="($learned ? $swatches->pluck('name', 'id')->all() : $with($swatches, $bag->swatch, 'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
+                    <x-pick name="material_id" label="Material" :value="$bag->material_id" :options="$with($materials->pluck('name', 'id')->all(), $bag->material, 'as its file says')" />
+                    <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED : $bag->swatch_id" :options="($learned ? $swatches : $with($swatches, $bag->swatch, 'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
                     <div class="field line">
                         <label for="hook">Hook</label>
                         <input id="hook" name="hook" autocomplete="off" value="{{ Typed::before('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">

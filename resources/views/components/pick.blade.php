@@ -1,4 +1,4 @@
-{{-- One labelled choice from a list. --}}
+{{-- One labelled choice from a list; a list within it is a group under its name. --}}
 @props(['name', 'label', 'options', 'value' => null, 'hint' => null])
 @use(App\Http\Typed)
 @php
@@ -15,7 +15,11 @@
     <select id="{{ $id }}" {{ $attributes->merge(['name' => $name])->class(['form-select', 'is-invalid' => $wrong !== '']) }}
         @if ($hint !== null) aria-describedby="{{ $id }}-hint" @endif @if ($wrong !== '') aria-invalid="true" @endif>
         @foreach ($options as $option => $said)
-            <option value="{{ $option }}" @selected((string) $option === $chosen)>{{ $said }}</option>
+            @if (is_array($said))
+                <optgroup label="{{ $option }}">@foreach ($said as $one => $named)<option value="{{ $one }}" @selected((string) $one === $chosen)>{{ $named }}</option>@endforeach</optgroup>
+            @else
+                <option value="{{ $option }}" @selected((string) $option === $chosen)>{{ $said }}</option>
+            @endif
         @endforeach
     </select>
     <p class="wrong" data-wrong="{{ $dotted }}">{{ $wrong }}</p>

@@ -57,7 +57,7 @@
                             <td>{{ Decimal::print($diameter->mm / $gauge->width->mm, 2) }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
                             <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? Hands::hang($swatch, $swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif</td>
-                            <td>@if ($swatch->chosen)<b class="good">chosen</b>@else<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
+                            <td>@if ($swatch->chosen)<b class="good">chosen</b><br><a href="{{ route('bags.create', ['swatch' => $swatch->id]) }}">Plan a bag of it</a>@elseif ($swatch->state !== State::Hung)<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
                         </tr>
                     @endforeach
                     @foreach ($expected as [$hook, $predicted])
