@@ -57,6 +57,14 @@ final class Hands
         return $trials;
     }
 
+    /** @return list<string> names of the swatches that teach, as documents() has them */
+    public function names(): array
+    {
+        $teaching = $this->trials();
+
+        return array_values(array_map(fn(Swatch $one): string => $one->name, array_filter($this->swatches()->all(), fn(Swatch $one): bool => isset($teaching[$one->id]))));
+    }
+
     /** @return array<int, string> what is odd about a swatch that the others do not bear out, by its number */
     public function doubts(): array
     {

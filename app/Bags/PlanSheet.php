@@ -51,7 +51,7 @@ final readonly class PlanSheet
         $plan = $bag->plan();
         $estimate = MaterialEstimate::of($plan);
 
-        return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms)], $maker->units, $terms, new Writer($terms));
+        return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms, $plan->spec->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names())], $maker->units, $terms, new Writer($terms));
     }
 
     /** @return list<Note> where the swatch is not of what the bag is worked in */

@@ -102,7 +102,7 @@ final readonly class SwatchText
         $validator->after(function (Validator $validator): void {
             $doubt = $validator->errors()->isNotEmpty() ? null : $this->measured()->doubt();
             if ($doubt !== null) {
-                $validator->errors()->add($doubt->field, $doubt->message);
+                $validator->errors()->add(['stitches' => 'stitches_counted', 'rows' => 'rows_counted'][$doubt->field] ?? $doubt->field, $doubt->message);
             }
         });
     }

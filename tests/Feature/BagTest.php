@@ -143,7 +143,7 @@ final class BagTest extends TestCase
         $bag->choices = array_diff_key($bag->choices, ['handles' => 1]) + ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16]];
         $bag->choices = ['base' => ['type' => 'oval', 'ends' => 'three']] + $bag->choices;
         $bag->save();
-        $this->actingAs($maker)->put("/swatches/{$bag->swatch_id}", ['name' => 'x', 'material_id' => '', 'hook' => '30', 'stitch' => 'sc', 'stitches_counted' => '1', 'width' => '9 cm', 'rows_counted' => '1', 'height' => '9 cm'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->put("/swatches/{$bag->swatch_id}", ['name' => 'x', 'material_id' => '', 'hook' => '30', 'stitch' => 'sc', 'stitches_counted' => '2', 'width' => '18 cm', 'rows_counted' => '2', 'height' => '18 cm'])->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('No plan yet');
         $this->get('/bags')->assertOk()->assertSee('open it to mend it');
         $this->get('/')->assertOk();

@@ -405,6 +405,14 @@ final class EnoughTest extends TestCase
             $maker->swatches()->create(['material_id' => $material->id, 'name' => "Swatch {$place}", 'hook' => Length::mm($hook), 'stitch' => Motif::Single, 'stitches_counted' => 10.0, 'width' => Length::mm($width), 'rows_counted' => 10.0, 'height' => Length::mm($height)]);
         }
         $this->actingAs($maker)->get('/swatches')->assertSee('less wide than your other swatches say');
+        $this->get("/swatches/trial?material={$material->id}")->assertSee('less wide than your other swatches say');
+        // A bag planned of what they teach says which it is; one of a swatch of its own does not.
+        $bag = $this->bag($maker);
+        $this->get("/bags/{$bag->id}")->assertDontSee('disagrees with the others');
+        $bag->swatch?->forceDelete();
+        $bag->update(['material_id' => $material->id, 'swatch_id' => null, 'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices]);
+        $this->get("/bags/{$bag->id}")->assertSee('“Swatch 3” disagrees with the others this is learned from.');
+        $bag->delete();
         $maker->swatches()->where('name', 'Swatch 3')->update(['state' => 'hung']);
         $this->get('/swatches')->assertDontSee('than your other swatches say')->assertSee('hung');
     }

@@ -106,7 +106,7 @@ final class PictureController extends Controller
         $measured = $marks->swatch(Motif::tryFrom($marks->typed('stitch')) ?? Motif::Single);
         $doubt = $measured?->doubt();
         if ($doubt !== null) {
-            $wrong[$doubt->field === 'width' ? 'stitches' : 'rows'] = $doubt->message;
+            $wrong[in_array($doubt->field, ['width', 'stitches'], true) ? 'stitches' : 'rows'] = $doubt->message;
         }
         if ($wrong !== [] || $hook === null || $measured === null) {
             return redirect()->route('swatches.picture', $picture)->withErrors($wrong);

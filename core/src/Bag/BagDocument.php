@@ -102,7 +102,7 @@ final class BagDocument
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
 
-        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, array_values(array_filter($others)), $changes, $also, $proportions);
+        return new BagSpec($name, $wish, $material, $hook, $swatch, $working, $base, $body, $slots, $predicted, $weighIns, array_values(array_filter($others)), $changes, $also, $proportions, LearnedHand::doubts($trials));
     }
 
     private static function wish(Fields $size): Wish

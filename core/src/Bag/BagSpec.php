@@ -24,6 +24,7 @@ final readonly class BagSpec
      * @param list<Change> $changes in the order of the rows
      * @param list<Swatch> $also of the same hook and material, measured in other stitches
      * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
+     * @param array<int, string> $doubts what is odd about a swatch that the gauge was learned from, by its place among them
      */
     public function __construct(
         public string $name,
@@ -41,6 +42,7 @@ final readonly class BagSpec
         public array $changes = [],
         public array $also = [],
         public array $proportions = [],
+        public array $doubts = [],
     ) {}
 
     /** What a stitch measures: of other stitches too, where they were measured. */
@@ -95,7 +97,7 @@ final readonly class BagSpec
      */
     public function worked(Material $material, HookSize $hook, Swatch $swatch, ?Predicted $predicted, array $proportions = []): self
     {
-        return $this->with(material: $material, hook: $hook, swatch: $swatch, predicted: $predicted, weighIns: [], also: [], proportions: $proportions);
+        return $this->with(material: $material, hook: $hook, swatch: $swatch, predicted: $predicted, weighIns: [], also: [], proportions: $proportions, doubts: []);
     }
 
     /**

@@ -146,6 +146,12 @@ final readonly class MaterialEstimate
         return $this->unit === null ? null : (int) max(1, ceil($this->grams->at($sure) / $this->unit->grams - 1e-9));
     }
 
+    /** Balls to get beside what is on hand, to be that sure of the whole bag; null where one of the two is not known. */
+    public function ballsMore(float $sure, ?Mass $onHand): ?int
+    {
+        return $this->unit === null || $onHand === null ? null : (int) max(0, ceil(($this->grams->at($sure) - $onHand->grams) / $this->unit->grams - 1e-9));
+    }
+
     private static function origin(BagPlan $plan): Origin
     {
         return match (true) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
-/** A measure of a swatch that cannot be right: "width" or "height", and what to check. */
+/** A measure of a swatch that cannot be right: "stitches", "rows", "width" or "height", and what to check. */
 final readonly class Doubt
 {
     public function __construct(public string $field, public string $message) {}

@@ -14,6 +14,9 @@ final readonly class Swatch
 {
     public const FEWEST_TO_TRUST = 8;
 
+    /** Below that half a stitch misread is a quarter of the gauge. */
+    public const FEWEST = 2;
+
     /**
      * @param bool $fromOnHand whether it came out of what is on hand for a bag, since that was weighed
      * @param float $widthSpread how far a stitch's width may be off by the measuring, a standard deviation as a share of it
@@ -59,6 +62,11 @@ final readonly class Swatch
     /** What cannot be right about the measures, where something cannot. */
     public function doubt(): ?Doubt
     {
+        foreach (['stitches' => $this->stitches, 'rows' => $this->rows] as $field => $counted) {
+            if ($counted < self::FEWEST) {
+                return new Doubt($field, 'One alone measures nothing: count at least '.self::FEWEST.', better '.self::FEWEST_TO_TRUST.' or more.');
+            }
+        }
         $one = $this->gauge();
         $width = $one->width->print(LengthUnit::Millimetre);
         if ($one->width->mm < 1 || $one->width->mm > 100) {

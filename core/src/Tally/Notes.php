@@ -39,17 +39,23 @@ final class Notes
     /** @var list<Note> */
     private array $notes = [];
 
+    /** @param list<string> $swatches */
     private function __construct(
         private readonly BagPlan $plan,
         private readonly MaterialEstimate $estimate,
         private readonly LengthUnit $unit,
         private readonly Terms $terms,
+        private readonly array $swatches,
     ) {}
 
-    /** @return list<Note> trouble first */
-    public static function on(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit = LengthUnit::Centimetre, Terms $terms = Terms::US): array
+    /**
+     * @param list<string> $swatches names of those a gauge was learned from, where they have some
+     *
+     * @return list<Note> trouble first
+     */
+    public static function on(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit = LengthUnit::Centimetre, Terms $terms = Terms::US, array $swatches = []): array
     {
-        $notes = new self($plan, $estimate, $unit, $terms);
+        $notes = new self($plan, $estimate, $unit, $terms, $swatches);
         $notes->enough();
         $notes->flatness();
         $notes->size();
@@ -267,6 +273,10 @@ final class Notes
             $this->add('swatch-small', Tone::Better, 'The swatch is small.', 'Half a stitch misread over so few moves the whole bag; measure over '.Swatch::FEWEST_TO_TRUST.' stitches and rows or more.');
         }
         $gauge = $this->plan->gauge;
+        foreach ($this->plan->spec->doubts as $place => $doubt) {
+            $name = isset($this->swatches[$place]) ? "“{$this->swatches[$place]}”" : 'Swatch '.($place + 1);
+            $this->add('swatch-disagrees', Tone::Better, "{$name} disagrees with the others this is learned from.", $doubt);
+        }
         $loops = $gauge->motif->loopLength($gauge->width, $gauge->singleHeight());
         $times = $gauge->strand($this->plan->spec->material->density)->mm / $loops->mm;
         if ($times > self::ODD_WEIGHT || $times < 1 / self::ODD_WEIGHT) {

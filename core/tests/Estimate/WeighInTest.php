@@ -16,6 +16,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Estimate\RowTakes;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tally\PlanDocument;
 use Fescue\Core\Tests\Bag\Documents;
@@ -122,6 +123,11 @@ final class WeighInTest extends TestCase
         self::assertNull(self::estimate()->balls(0.8));
         $byLength = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '50 m']))));
         self::assertEqualsWithDelta(410, $byLength->unit?->grams, 1e-9);
+        // Beside 300 g there must be as many as bring the same.
+        foreach ([0.8, 0.95, 0.99] as $sure) {
+            self::assertSame((int) ceil(($estimate->grams->at($sure) - 300) / 450), $estimate->ballsMore($sure, Mass::grams(300)));
+        }
+        self::assertSame([0, null], [$estimate->ballsMore(0.99, Mass::grams(5000)), $estimate->ballsMore(0.8, null)]);
     }
 
     public function testSwatchesTeachTheHandInPlaceOfAGauge(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Gauge;
 
+use Fescue\Core\Gauge\Doubt;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Length;
@@ -60,5 +61,9 @@ final class SwatchTest extends TestCase
         self::assertSame('width', $of(2000, 1150));
         self::assertSame('height', $of(120, 900));
         self::assertSame('height', $of(120, 12));
+        // One stitch, or one row, measures nothing.
+        $few = fn(float $stitches, float $rows): ?Doubt => (new Swatch(Motif::Single, $stitches, Length::mm(12 * $stitches), $rows, Length::mm(11.5 * $rows)))->doubt();
+        self::assertSame(['stitches', 'rows', null], [$few(1, 10)?->field, $few(10, 1.5)?->field, $few(2, 2)?->field]);
+        self::assertStringContainsString('at least 2', $few(1, 1)->message ?? '');
     }
 }

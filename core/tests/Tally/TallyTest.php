@@ -102,6 +102,19 @@ final class TallyTest extends TestCase
         self::assertStringContainsString('weighs 0.4 times', self::notes(['gauge/mass' => '31 g'])['swatch-weight-odd']->lead);
     }
 
+    /** Two swatches of the same cord and hook, one twice as wide: the plan learned from them says so, by name where they have one. */
+    public function testASwatchThatDisagreesIsSaid(): void
+    {
+        $swatch = fn(string $width): array => ['width' => $width] + Documents::tote()['gauge'] + ['hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']];
+        $plan = fn(array $swatches): BagPlan => Planner::plan(BagDocument::read(Documents::tote(['gauge' => null, 'swatches' => $swatches])));
+        $notes = fn(BagPlan $of, array $names = []): array => array_values(array_filter(Notes::on($of, MaterialEstimate::of($of), swatches: $names), fn(Note $note): bool => $note->code === 'swatch-disagrees'));
+        self::assertSame([], $notes($plan([$swatch('12 cm'), $swatch('12.3 cm')])));
+        $odd = $plan([$swatch('12 cm'), $swatch('21 cm')]);
+        self::assertSame(['Swatch 1 disagrees with the others this is learned from.', 'Swatch 2 disagrees with the others this is learned from.'], array_map(fn(Note $note): string => $note->lead, $notes($odd)));
+        self::assertStringContainsString('more wide than your other swatch says', $notes($odd)[1]->rest);
+        self::assertStringStartsWith('“Grey, on 8”', $notes($odd, ['Red', 'Grey, on 8'])[1]->lead);
+    }
+
     /** How far the size may be off: by the measuring of its swatch, or by what a hand is not known by. */
     public function testASwatchSaysHowSureItIs(): void
     {
