@@ -95,6 +95,7 @@ final class DatabaseSeeder extends Seeder
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
             $this->pieces($maker, $materials['bakery']);
+            $this->picture($maker);
         });
     }
 
@@ -141,6 +142,16 @@ final class DatabaseSeeder extends Seeder
             'drape' => $swatch[2] > 8.5 ? Fabric::Even : Fabric::Firm,
             'chosen' => $swatch[1] === 'Rope-walk, sc on 8',
         ]), self::SWATCHES);
+    }
+
+    /** One picture on the table, its marks where they belong. */
+    private function picture(User $maker): void
+    {
+        $marks = ['stitches' => '10', 'rows' => '8', 'stitch' => 'sc'];
+        foreach (DemoPicture::marks() as $mark => [$x, $y]) {
+            $marks += ["{$mark}x" => (string) $x, "{$mark}y" => (string) $y];
+        }
+        $maker->pictures()->create(['width' => DemoPicture::WIDTH, 'height' => DemoPicture::HEIGHT, 'jpeg' => DemoPicture::jpeg(), 'marks' => $marks]);
     }
 
     /**

@@ -15,7 +15,7 @@ const STATIONS = {
     },
     Swatches: {
         paths: ['/swatches', '/swatches/new', '/swatches/trial', '/swatches/pictures', '/swatches/import'],
-        first: { '/swatches': [''] },
+        first: { '/swatches': [''], '/swatches/pictures': [''] },
     },
     Bags: {
         paths: ['/bags', '/bags/new', '/bags/import'],
@@ -25,7 +25,7 @@ const STATIONS = {
 
 async function firstIn(page, list) {
     await page.goto(list);
-    return new URL(await page.locator('.rows h2 a').first().getAttribute('href')).pathname;
+    return new URL(await page.locator('.rows h2 a, .column li a').first().getAttribute('href')).pathname;
 }
 
 test('axe finds nothing and nothing spills before signing in', async ({ page }) => {
