@@ -11,7 +11,7 @@ use Fescue\Core\Measure\Decimal;
 /** What the whole bag takes, as it was known before any weigh-in and after each: a band that narrows. */
 final class NarrowingBands
 {
-    private const WIDTH = 420;
+    private const WIDTH = 360;
 
     private const LEFT = 10;
 
@@ -52,7 +52,7 @@ final class NarrowingBands
         }
         $line = $onHand === null ? '' : "<path d=\"M{$n($x($onHand))} 24V{$n($foot - 8)}\" stroke=\"".Ink::WARM."\" stroke-width=\"2.5\"/><text x=\"{$n($x($onHand))}\" y=\"16\" text-anchor=\"".($x($onHand) > self::WIDTH - 70 ? 'end' : ($x($onHand) < 70 ? 'start' : 'middle')).'" fill="'.Ink::INK.'" font-weight="600">on hand '.Decimal::print($onHand).' g</text>';
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$height}\" role=\"img\" font-size=\"14\"><title>What the bag takes, as each weigh-in narrows it</title>{$marks}{$line}{$texts}{$axis}</svg>";
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$height}\" role=\"img\" font-size=\"15\"><title>What the bag takes, as each weigh-in narrows it</title>{$marks}{$line}{$texts}{$axis}</svg>";
     }
 
     /** @return non-empty-list<array{string, MaterialEstimate}> */
