@@ -176,7 +176,7 @@ final class Hands
         $documents = [];
         foreach ($this->swatches() as $swatch) {
             if (self::trial($swatch) !== null && $swatch->material !== null) {
-                $documents[] = $swatch->document() + ['hook' => $swatch->hookSize()->exact(), 'material' => array_filter([
+                $documents[] = $swatch->document() + ($swatch->state === State::Blocked ? ['blocked' => true] : []) + ['hook' => $swatch->hookSize()->exact(), 'material' => array_filter([
                     'kind' => $swatch->material->kind->value,
                     'diameter' => $swatch->material->diameter?->exact(),
                     'density' => $swatch->material->density()->exact(),
@@ -188,7 +188,7 @@ final class Hands
     }
 
     /**
-     * A swatch of just this material, hook and stitch, as it lay: the chosen one, else the last.
+     * A swatch of just this material, hook and stitch, as it lay: the chosen one, else one as it came off the hook, else the last.
      *
      * @param Collection<int, Swatch> $swatches
      */
@@ -196,19 +196,20 @@ final class Hands
     {
         $of = $swatches->filter(fn(Swatch $one): bool => $one->material_id === $material && $one->state !== State::Hung && $one->stitch === $motif && abs($one->hook->mm - $hook->diameter->mm) < 0.01);
 
-        return $of->sortByDesc(fn(Swatch $one): array => [$one->chosen, $one->id])->first();
+        return $of->sortByDesc(fn(Swatch $one): array => [$one->chosen, $one->state === State::Relaxed, $one->id])->first();
     }
 
     /**
-     * Other stitches measured with the same hook and material as a swatch, as they lay: of each the chosen one, else the last.
+     * Other stitches measured with the same hook and material as a swatch, relaxed with relaxed and blocked with blocked: of each the chosen one, else the last.
      *
      * @return list<array<string, int|float|string>> as fescue-bag/1 has gauges
      */
     public function also(Swatch $own): array
     {
         $also = [];
+        $alike = $this->swatches()->where('state', $own->state);
         foreach (Motif::cases() as $motif) {
-            $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured($this->swatches(), $own->material_id, $own->hookSize(), $motif);
+            $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured($alike, $own->material_id, $own->hookSize(), $motif);
             if ($other !== null) {
                 $also[] = $other->document();
             }
@@ -249,6 +250,6 @@ final class Hands
 
         return $material === null || $material->diameter === null || ! $material->kind->isStrand()
             ? null
-            : new Trial($swatch->measured(), $swatch->hookSize(), $material->kind, $material->diameter, $material->density());
+            : new Trial($swatch->measured(), $swatch->hookSize(), $material->kind, $material->diameter, $material->density(), $swatch->state === State::Blocked);
     }
 }

@@ -337,6 +337,25 @@ final class EnoughTest extends TestCase
         }
     }
 
+    /** A blocked swatch teaches as a blocked one, goes out with its bag as such, and does not stand beside a relaxed one as its like. */
+    public function testBlockedSwatchesAreKeptApart(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $blocked = $this->swatch($maker, $bag->material);
+        $blocked->update(['name' => 'Blocked', 'stitch' => Motif::Double, 'state' => 'blocked', 'rows_counted' => 5.0]);
+        self::assertArrayNotHasKey('also', $bag->document());
+        self::assertSame([false, true], array_column((new Hands($maker->id))->trials(), 'blocked'));
+        $bag->update(['swatch_id' => null, 'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices]);
+        $bag = $bag->fresh() ?? self::fail('The bag is gone.');
+        self::assertSame([null, true], array_map(fn(array $one): ?bool => $one['blocked'] ?? null, $bag->document()['swatches']));
+        $file = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/export")->getContent();
+        $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($bag->plan()->gauge->width->mm, Bag::query()->latest('id')->firstOrFail()->plan()->gauge->width->mm, 1e-9);
+        $blocked->update(['state' => 'relaxed']);
+        self::assertNotEqualsWithDelta($bag->plan()->gauge->height->mm, ($bag->fresh() ?? $bag)->plan()->gauge->height->mm, 1e-9);
+    }
+
     /** Minutes logged of one bag tell of another; its own tell more. */
     public function testHoursAreLearnedFromAllHerBags(): void
     {

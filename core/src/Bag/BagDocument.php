@@ -247,9 +247,10 @@ final class BagDocument
                 $of->has($aside);
             }
             $of->close();
+            $blocked = $one->yes('blocked');
             $swatch = self::swatch($one);
             if ($hook !== null && $kind !== null && $diameter !== null && $swatch !== null) {
-                $trials[] = new Trial($swatch, $hook, $kind, $diameter, $density);
+                $trials[] = new Trial($swatch, $hook, $kind, $diameter, $density, $blocked);
             }
         }
 

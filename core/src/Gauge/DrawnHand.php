@@ -15,6 +15,9 @@ use Fescue\Core\Stitch\Motif;
 /** A maker drawn from the prior that LearnedHand states, to see whether it is as sure as it says. */
 final readonly class DrawnHand
 {
+    /** How often she blocks a swatch before she measures it. */
+    private const BLOCKS = 0.2;
+
     /** @var array<string, array<string, float>> logarithms off the prior's centre, by measure and by what causes them */
     private array $drawn;
 
@@ -29,6 +32,7 @@ final readonly class DrawnHand
             foreach (LearnedHand::POSTS as $post) {
                 $drawn[$measure][$post->value] = LearnedHand::STITCHES[$measure] * $chance->normal();
             }
+            $drawn[$measure]['blocked'] = (LearnedHand::BLOCKED[$measure] ?? 0.0) * $chance->normal();
             $drawn[$measure][Motif::Mesh->value] = LearnedHand::MESHES[$measure] * $chance->normal();
         }
         $this->drawn = $drawn;
@@ -42,14 +46,19 @@ final readonly class DrawnHand
         return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Motif::Single, ...Motif::cases()])];
     }
 
-    /** A swatch of hers, weighed. */
+    /** A swatch of hers, weighed; now and then she blocks one. */
     public function trial(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): Trial
     {
         $density = LinearDensity::gramsPerMetre(5);
         [$width, $height, $strand] = array_map(fn(string $measure): float => $this->makes($measure, $hook, $diameter, $kind, $motif), ['width', 'height', 'strand']);
+        $blocked = $this->chance->share() < self::BLOCKS;
+        if ($blocked) {
+            $width *= exp($this->drawn['width']['blocked']);
+            $height *= exp($this->drawn['height']['blocked']);
+        }
         $side = 10;
 
-        return new Trial(new Swatch($motif, $side, Length::mm($side * $width), $side, Length::mm($side * $height), Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams)), $hook, $kind, $diameter, $density);
+        return new Trial(new Swatch($motif, $side, Length::mm($side * $width), $side, Length::mm($side * $height), Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams)), $hook, $kind, $diameter, $density, $blocked);
     }
 
     /** One stitch's width, height or strand on one occasion, mm. */

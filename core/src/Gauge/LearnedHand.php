@@ -15,7 +15,7 @@ use Fescue\Core\Stitch\Stitch;
 
 /**
  * How a maker works, from all of her swatches and what her bags took: three Bayesian linear models on logarithms, of a stitch's width, of its
- * row's height and of the strand it takes, each in hook, diameter, kind and stitch.
+ * row's height and of the strand it takes, each in hook, diameter, kind, stitch and whether it was blocked. It predicts what comes off the hook.
  *
  * Before any swatch the prior speaks: a stitch is 1.55 times its hook wide (Handbook 4), nearly as high, and takes what
  * its loops take, each about 15 % either way. Slopes, shares and noise of the prior are from memory.
@@ -40,6 +40,9 @@ final readonly class LearnedHand
     /** From swatch to swatch of the same hand, hook and strand. */
     public const NOISE = 0.04;
 
+    /** Of what does nothing, as near as the model can have it. */
+    private const NONE = 1e-6;
+
     /** Shares from the rest at which a swatch is doubted, in deviations: one in a hundred honest ones. */
     private const DOUBTFUL = 2.6;
 
@@ -54,6 +57,9 @@ final readonly class LearnedHand
 
     /** Of a mesh, beside what its posts are off by: its chains give. */
     public const MESHES = ['width' => 0.06, 'height' => 0.05, 'strand' => 0.06];
+
+    /** Of what blocking does to her fabric, beside one as it came off the hook; the strand in it stays what it was. From memory. */
+    public const BLOCKED = ['width' => 0.04, 'height' => 0.04];
 
     /** Stitches whose height and strand are a maker's own, beside single crochet. */
     public const POSTS = [Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
@@ -74,7 +80,7 @@ final readonly class LearnedHand
             foreach ($trials as $trial) {
                 $value = self::value($measure, $trial);
                 if ($value !== null) {
-                    $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
+                    $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif, $trial->blocked);
                     $values[] = $value;
                     $deviations[] = hypot(self::NOISE, self::measuring($measure, $trial->swatch));
                 }
@@ -220,7 +226,7 @@ final readonly class LearnedHand
         if ($value === null) {
             return [0.0, 1.0];
         }
-        $row = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif);
+        $row = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif, $trial->blocked);
         $noise = self::NOISE ** 2 + self::measuring($measure, $trial->swatch) ** 2;
         $variance = $this->models[$measure]->variance($row);
         $share = $variance / $noise;
@@ -234,6 +240,7 @@ final readonly class LearnedHand
         $deviations = [self::HANDS[$measure], self::SLOPES, self::SLOPES];
         array_push($deviations, ...array_fill(0, count(Kind::strands()) - 1, self::KINDS), ...array_fill(0, count(self::POSTS), self::STITCHES[$measure]));
         $deviations[] = self::MESHES[$measure];
+        $deviations[] = self::BLOCKED[$measure] ?? self::NONE;
 
         return LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
     }
@@ -278,8 +285,8 @@ final readonly class LearnedHand
         return $motif->loopLength(Length::mm($width), Length::mm($height))->mm;
     }
 
-    /** @return list<float> one, hook, diameter, kinds beside cord, posts beside single crochet, and whether it is a mesh */
-    private static function row(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): array
+    /** @return list<float> one, hook, diameter, kinds beside cord, posts beside single crochet, whether it is a mesh, and whether it was blocked */
+    private static function row(HookSize $hook, Length $diameter, Kind $kind, Motif $motif, bool $blocked = false): array
     {
         $row = [1.0, log($hook->diameter->mm / self::HOOK), log($diameter->mm / self::DIAMETER)];
         foreach (Kind::strands() as $one) {
@@ -291,6 +298,7 @@ final readonly class LearnedHand
             $row[] = $post === $motif->post() ? 1.0 : 0.0;
         }
         $row[] = $motif === Motif::Mesh ? 1.0 : 0.0;
+        $row[] = $blocked ? 1.0 : 0.0;
 
         return $row;
     }

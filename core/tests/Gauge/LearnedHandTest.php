@@ -6,6 +6,7 @@ namespace Fescue\Core\Tests\Gauge;
 
 use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Material\HookSize;
@@ -97,7 +98,7 @@ final class LearnedHandTest extends TestCase
             $was = $trials[$odd];
             $trials[$odd] = new Trial(new Swatch($was->swatch->motif, 10, $was->swatch->width->times(exp(0.4 * $chance->normal())), 10, $was->swatch->height, $was->swatch->mass), $was->hook, $was->kind, $was->diameter, $was->density);
             $doubts = LearnedHand::doubts($trials);
-            foreach ($trials as $place => $trial) {
+            foreach (array_filter($trials, fn(Trial $one): bool => ! $one->blocked) as $place => $trial) {
                 $width = LearnedHand::of(array_values(array_diff_key($trials, [$place => 1])))->predict($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif)->width;
                 $off = abs(log($trial->swatch->gauge()->width->mm / $width->likely)) / $width->relative;
                 self::assertSame($off > 2.6, str_contains($doubts[$place] ?? '', ' wide'), "{$off} deviations");
@@ -114,6 +115,27 @@ final class LearnedHandTest extends TestCase
         self::assertStringContainsString('more strand', $doubts[3] ?? '');
         self::assertStringContainsString('Weighed with something else', $doubts[3] ?? '');
         self::assertStringNotContainsString('wide', $doubts[3] ?? '');
+    }
+
+    /** Blocked and relaxed are kept apart: what blocking does is told by swatches of both, and what comes off the hook is predicted. */
+    public function testBlockedIsKeptApartFromRelaxed(): void
+    {
+        $blocked = function (float $wide, float $high): Trial {
+            $one = self::trial($wide, $high, grams: 79);
+
+            return new Trial($one->swatch, $one->hook, $one->kind, $one->diameter, $one->density, true);
+        };
+        $predict = fn(Trial ...$trials): Predicted => LearnedHand::of(array_values($trials))->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $relaxed = $predict(self::trial(13.5, 12.8, grams: 79));
+        $after = $predict($blocked(13.5, 12.8));
+        // A blocked one says less of what comes off the hook, and just as much of its strand.
+        self::assertGreaterThan($relaxed->width->relative, $after->width->relative);
+        self::assertLessThan($relaxed->width->likely, $after->width->likely);
+        self::assertEqualsWithDelta([$relaxed->strand->likely, $relaxed->strand->relative], [$after->strand->likely, $after->strand->relative], 1e-6);
+        // Three of each: blocking made them a tenth wider, and the relaxed ones are believed.
+        $both = $predict(self::trial(12, 11.5), self::trial(12, 11.5), self::trial(12, 11.5), $blocked(13.2, 11.5), $blocked(13.2, 11.5), $blocked(13.2, 11.5));
+        self::assertLessThan(12.35, $both->width->likely);
+        self::assertGreaterThan(12.5, $predict(...array_fill(0, 3, self::trial(12, 11.5)), ...array_fill(0, 3, self::trial(13.2, 11.5)))->width->likely);
     }
 
     /** What was measured badly teaches less, and is not doubted for it. */
