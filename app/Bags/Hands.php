@@ -95,7 +95,7 @@ final class Hands
     /** @return array<int, Worked> by the bag's number */
     private function lessons(): array
     {
-        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch']);
+        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch', 'uses']);
         $bags->whereJsonLength('choices->weigh_ins', '>', 0)->orderBy('id');
         $worked = [];
         foreach ($bags->get() as $bag) {
@@ -128,7 +128,7 @@ final class Hands
     /** @return array<int, Timed> by the bag's number */
     private function timed(): array
     {
-        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch']);
+        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch', 'uses']);
         $bags->whereJsonLength('choices->logged', '>', 0)->orderBy('id');
         $timed = [];
         foreach ($bags->get() as $bag) {

@@ -20,6 +20,7 @@ use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
@@ -69,6 +70,19 @@ final readonly class PlanSheet
         return $notes;
     }
 
+    /** "590 g on hand, 310 g in the bag". */
+    private function onHand(): string
+    {
+        $onHand = $this->plan->spec->material->onHand;
+        $used = $this->bag->material === null ? 0.0 : $this->bag->usedOf($this->bag->material->id);
+
+        return match (true) {
+            $onHand === null => 'ball not weighed',
+            $used < 0.5 => "{$onHand->print()} on hand",
+            default => Mass::grams(max(0.0, $onHand->grams - $used))->print().' on hand, '.Mass::grams($used)->print().' in the bag',
+        };
+    }
+
     /** Minutes of the whole bag, by what she logged of it and of her other bags. */
     public function minutes(): Spread
     {
@@ -114,7 +128,7 @@ final readonly class PlanSheet
 
         return [
             'material-name' => $this->bag->material->name ?? ucfirst($plan->spec->material->kind->noun()).' from its file',
-            'material-much' => $plan->spec->material->onHand === null ? 'ball not weighed' : $plan->spec->material->onHand->print().' on hand',
+            'material-much' => $this->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
             'station-material' => $plan->spec->hook->exact().' hook',
             'station-base' => "oval, ch {$plan->base->chain}, {$rounds} ".($rounds === 1 ? 'round' : 'rounds'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Bags\Hands;
+use App\Bags\WeighIns;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -14,9 +15,13 @@ use Fescue\Core\Estimate\LoggedTime;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Stock\Move;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
@@ -32,6 +37,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $choices
  * @property ?Material $material
  * @property ?Swatch $swatch
+ * @property Collection<int, StockEntry> $uses
  * @property ?Carbon $updated_at
  * @property ?Carbon $created_at
  */
@@ -43,6 +49,9 @@ final class Bag extends Model
     public const TAUGHT = ['swatches' => 1, 'worked' => 1, 'also' => 1, 'proportions' => 1];
 
     private ?Hands $hands = null;
+
+    /** @var array<int, ?Material> others that were read, by their number */
+    private array $read = [];
 
     protected $fillable = ['material_id', 'swatch_id', 'choices'];
 
@@ -103,15 +112,52 @@ final class Bag extends Model
         $kept = $this->choices['others'] ?? [];
         $ids = array_map(fn(mixed $one): mixed => is_array($one) ? $one['material_id'] ?? null : null, is_array($kept) ? array_values($kept) : []);
         $known = array_values(array_filter($ids, is_int(...)));
-        $found = $known === [] ? [] : once(function () use ($known): array {
+        $missing = array_diff($known, array_keys($this->read));
+        if ($missing !== []) {
             $materials = Material::withTrashed();
-            $materials->where('user_id', $this->user_id)->whereIn('id', $known);
+            $materials->where('user_id', $this->user_id)->whereIn('id', $missing);
+            $this->read += array_fill_keys($missing, null);
+            foreach ($materials->get() as $one) {
+                $this->read[$one->id] = $one;
+            }
+        }
 
-            return $materials->get()->all();
-        });
-        $byId = array_column(array_map(fn(Material $one): array => [$one->id, $one], $found), 1, 0);
+        return array_map(fn(mixed $id): ?Material => is_int($id) ? $this->read[$id] ?? null : null, $ids);
+    }
 
-        return array_map(fn(mixed $id): ?Material => is_int($id) ? $byId[$id] ?? null : null, $ids);
+    /** @return HasMany<StockEntry, $this> what the ledger has as used in it */
+    public function uses(): HasMany
+    {
+        $lines = $this->hasMany(StockEntry::class);
+        $lines->where('move', Move::Used)->whereNull('undone_at');
+
+        return $lines;
+    }
+
+    /** Grams of a material that were used in it, by the ledger. */
+    public function usedOf(int $material): float
+    {
+        if (! $this->exists) {
+            return 0.0;
+        }
+        $this->loadMissing('uses');
+
+        return -(float) $this->uses->where('material_id', $material)->sum(fn(StockEntry $one): float => (float) $one->amount);
+    }
+
+    /** What there was of a strand when it was begun, and has come since: what it may still take, and what is in it; null where that is not known. */
+    public function onHandOf(Material $material): ?Mass
+    {
+        $free = $material->freeFor($this->id ?? null);
+
+        return $free === null || WeighIns::of($this)->begins($material) ? null : Mass::grams(round($free->grams + $this->usedOf($material->id), 3));
+    }
+
+    /** What the ledger says is read anew. */
+    public function forgetStock(): void
+    {
+        $this->unsetRelation('material')->unsetRelation('uses');
+        $this->read = [];
     }
 
     /** With hands that were read already, where a page has many bags. */
@@ -138,7 +184,7 @@ final class Bag extends Model
     {
         $document = ['format' => BagDocument::FORMAT] + $this->choices;
         if ($this->material !== null) {
-            $document['material'] = $this->material->document($this->id ?? null);
+            $document['material'] = $this->material->document($this->onHandOf($this->material));
         }
         if ($this->swatch !== null) {
             $document = array_diff_key($document, self::TAUGHT);
@@ -159,7 +205,10 @@ final class Bag extends Model
         $worked = max([0, ...array_column(is_array($changes) ? $changes : [], 'to')]);
         unset($document['others']);
         foreach (array_slice($this->others(), 0, $worked) as $place => $other) {
-            $document['others'][$place] = $other?->document($this->id ?? null) ?? $this->choices['others'][$place];
+            $document['others'][$place] = $other?->document($this->onHandOf($other)) ?? $this->choices['others'][$place];
+        }
+        if (isset($document['weigh_ins'])) {
+            $document['weigh_ins'] = WeighIns::of($this)->documents();
         }
         // The application's own, and no part of the format.
         unset($document['learned'], $document['logged'], $document['price_tag'], $document['swatch_counts'], $document['together']);

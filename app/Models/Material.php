@@ -145,9 +145,11 @@ final class Material extends Model
     /**
      * Of a strand, as fescue-bag/1 has it for a bag.
      *
+     * @param ?Mass $onHand for that bag
+     *
      * @return array<string, float|string>
      */
-    public function document(?int $bag): array
+    public function document(?Mass $onHand): array
     {
         $supply = Supply::of($this);
 
@@ -157,8 +159,7 @@ final class Material extends Model
             'fibre' => $this->fibre?->value,
             'diameter' => $this->diameter?->exact(LengthUnit::Millimetre),
             'density' => $this->density()->exact(),
-            // What other bags have reserved is not there for this one.
-            'on_hand' => $this->freeFor($bag)?->exact(),
+            'on_hand' => $onHand?->exact(),
             'unit' => $supply?->unit->exact(),
             'waste' => $supply === null || $supply->waste <= 0 ? null : $supply->waste,
         ], fn(float|string|null $part): bool => $part !== null);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Bags\WeighIns;
 use App\Models\Bag;
 use App\Models\Batch;
 use App\Models\Material;
@@ -179,7 +180,7 @@ final class DatabaseSeeder extends Seeder
                 $choices['changes'] = [['from' => 'Round 8', 'to' => 1], ['from' => 'Round 10', 'to' => 0], ['from' => 'Round 14', 'to' => 1]];
             }
             if ($name === 'Signal bag') {
-                $choices += ['weigh_ins' => [['after' => 'Round 3', 'left' => '424 g'], ['after' => 'Round 8', 'left' => '304 g']], 'logged' => ['base' => 46]];
+                $choices += ['logged' => ['base' => 46]];
             }
             $bag = new Bag(['material_id' => $materials[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => $choices]);
             $bag->created_at = Carbon::now()->subMinutes(60 - $order);
@@ -187,6 +188,12 @@ final class DatabaseSeeder extends Seeder
             $maker->bags()->save($bag);
             if ($name === 'Gangway tote') {
                 Ledger::reserve($materials[$key], $bag, 820);
+            }
+            if ($name === 'Signal bag') {
+                Bag::withoutTimestamps(function () use ($bag): void {
+                    WeighIns::of($bag)->enter('Round 3', Mass::grams(424));
+                    WeighIns::of($bag)->enter('Round 8', Mass::grams(304));
+                });
             }
             // A demo bag that cannot be planned is a fault in the demo: let it be seen.
             $bag->plan();

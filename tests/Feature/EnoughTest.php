@@ -8,6 +8,7 @@ use App\Bags\Hands;
 use App\Bags\PlanSheet;
 use App\Models\Bag;
 use App\Stash\Ledger;
+use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\WhatIf;
 use Fescue\Core\Material\Acquired;
@@ -33,7 +34,7 @@ final class EnoughTest extends TestCase
         $this->get("/bags/{$bag->id}")->assertSee('runs out near Round');
         // A change on Plan keeps what was weighed.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 10]))->assertOk();
-        self::assertSame([['after' => 'Round 6', 'left' => '590 g']], $bag->fresh()?->choices['weigh_ins']);
+        self::assertSame([['after' => 'Round 6', 'left' => '590 g']], $bag->fresh()?->document()['weigh_ins']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('It is likely to reach');
         // Said again after the same round, it takes the place of the first; an earlier one stands before it.
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '1 lb 5 oz'])->assertSessionHasNoErrors();
@@ -148,7 +149,84 @@ final class EnoughTest extends TestCase
         $this->delete("/bags/{$bag->id}/enough/0");
         self::assertSame([], $bag->fresh()?->choices['weigh_ins']);
         $this->post("/bags/{$bag->id}/undo");
-        self::assertSame([['after' => 'Round 5', 'left' => '640 g']], $bag->fresh()->choices['weigh_ins']);
+        self::assertSame([['after' => 'Round 5', 'left' => '640 g']], $bag->fresh()->document()['weigh_ins']);
+    }
+
+    /** What a weigh-in finds used is used in the stash too; what is bought, weighed again or taken out later changes nothing of what it says. */
+    public function testAWeighInAndTheStashSayTheSame(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $cord = $bag->material ?? self::fail('It has one.');
+        $onHand = fn(): ?float => $cord->fresh()?->balance();
+        $estimate = fn(): MaterialEstimate => MaterialEstimate::of(($bag->fresh() ?? $bag)->plan());
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 4', 'left' => '700 g'])->assertSessionHasNoErrors();
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590 g'])->assertSessionHasNoErrors();
+        self::assertSame(590.0, $onHand());
+        $this->get("/stash/{$cord->id}")->assertSee('weighed in after Round 6')->assertSee('590');
+        $this->get("/bags/{$bag->id}")->assertSee('590 g on hand, 310 g in the bag');
+        $said = $estimate();
+        self::assertLessThan(0.5, $said->enough);
+        // The same ball on the stash's scale says nothing new, and the kitchen scale's page neither.
+        Ledger::enter($cord, Move::Weighed, 590);
+        self::assertEqualsWithDelta([$said->grams->likely, $said->enough], [$estimate()->grams->likely, $estimate()->enough], 1e-6);
+        // Another ball is bought: the bag takes what it takes, and now it is enough.
+        Ledger::enter($cord, Move::Bought, 450);
+        self::assertEqualsWithDelta($said->grams->likely, $estimate()->grams->likely, 1e-6);
+        self::assertGreaterThan(0.99, $estimate()->enough);
+        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['after Round 4', '700 g', 'after Round 6', '590 g']);
+        // More left than there is: refused, and the stash is as it was.
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '1.2 kg'])->assertSessionHasErrors('left');
+        self::assertSame(1040.0, $onHand());
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '880 g'])->assertSessionHasNoErrors();
+        self::assertSame(880.0, $onHand());
+        self::assertEqualsWithDelta($said->grams->likely, $estimate()->grams->likely, 0.1 * $said->grams->likely);
+        // Said again after the same round it replaces its own line; taken out, what it took is there again, and back with a step back.
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '900 g'])->assertSessionHasNoErrors();
+        self::assertSame(900.0, $onHand());
+        $this->delete("/bags/{$bag->id}/enough/2");
+        self::assertSame(1040.0, $onHand());
+        $this->post("/bags/{$bag->id}/undo");
+        self::assertSame([900.0, 3], [$onHand(), count($bag->fresh()->choices['weigh_ins'] ?? [])]);
+        // A file of it stands by itself.
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        self::assertSame(['after', 'left'], array_keys(json_decode($file, true)['weigh_ins'][0]));
+        $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($estimate()->grams->likely, MaterialEstimate::of(Bag::query()->latest('id')->firstOrFail()->plan())->grams->likely, 1e-6);
+    }
+
+    /** What is used for a bag by the ledger is in the bag, and no less of it is there for the bag. */
+    public function testWhatTheLedgerHasInTheBagCountsForIt(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $before = MaterialEstimate::of($bag->plan())->enough;
+        Ledger::enter($bag->material ?? self::fail('It has one.'), Move::Used, 300, $bag);
+        self::assertSame($before, MaterialEstimate::of($bag->fresh()?->plan() ?? self::fail('The bag is gone.'))->enough);
+        Ledger::enter($bag->material, Move::Used, 300);
+        self::assertLessThan(0.5, MaterialEstimate::of($bag->fresh()->plan())->enough);
+    }
+
+    /** Where nothing was weighed before, the first weigh-in only begins: the stash has what it found, and the next says what was used. */
+    public function testTheFirstWeighInOfWhatWasNeverWeighedBegins(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $cord = $bag->material ?? self::fail('It has one.');
+        $cord->entries()->delete();
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 3', 'left' => '700 g'])->assertSessionHasNoErrors();
+        self::assertSame(700.0, $cord->fresh()?->balance());
+        $plan = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
+        self::assertNull($plan->spec->material->onHand);
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 7', 'left' => '520 g'])->assertSessionHasNoErrors();
+        self::assertSame(520.0, $cord->fresh()->balance());
+        $plan = $bag->fresh()->plan();
+        self::assertSame([null, 700.0, 520.0], [$plan->spec->material->onHand, $plan->spec->weighIns[0]->left->grams, $plan->spec->weighIns[1]->left->grams]);
+        Ledger::enter($cord, Move::Bought, 450);
+        $more = $bag->fresh()->plan();
+        self::assertSame([1150.0, 970.0], [$more->spec->weighIns[0]->left->grams, $more->spec->weighIns[1]->left->grams]);
+        self::assertEqualsWithDelta(MaterialEstimate::of($plan)->grams->likely, MaterialEstimate::of($more)->grams->likely, 1e-6);
+        self::assertGreaterThan(MaterialEstimate::of($plan)->enough, MaterialEstimate::of($more)->enough);
     }
 
     public function testSwatchJoinsAndCuttingWasteAreListed(): void
@@ -229,6 +307,8 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('So far your hands took')->assertSee('more than expected');
         $this->get("/swatches/trial?material={$bag->material_id}")->assertSee('from one swatch of yours and one bag weighed in the work');
+        // The stash has what the first left, and what was bought since for the second.
+        Ledger::enter($bag->material ?? self::fail('It has one.'), Move::Bought, 310);
         // A second bag, learned, expects more than it would without the first one's weigh-in.
         $other = new Bag(['material_id' => $bag->material_id, 'choices' => ['learned' => true, 'hook' => '8 mm'] + array_diff_key($bag->choices, ['weigh_ins' => 1])]);
         $maker->bags()->save($other);

@@ -133,7 +133,7 @@ final class BagController extends Controller
     {
         $sheets = [];
         $hands = new Hands($maker->id);
-        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch.material'])->get() as $bag) {
+        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch.material', 'uses'])->get() as $bag) {
             try {
                 $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag->taughtBy($hands), $maker)];
             } catch (Refused) {

@@ -8,6 +8,7 @@ use App\Bags\Hands;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
+use App\Bags\WeighIns;
 use App\Drawing\NarrowingBands;
 use App\Http\Typed;
 use App\Models\Bag;
@@ -51,6 +52,7 @@ final class EnoughController extends Controller
             'sheet' => $sheet,
             'mends' => $this->mends($request, $sheet),
             'lesson' => Lesson::of($sheet->plan),
+            'weighIns' => WeighIns::of($bag)->kept,
             'breakdown' => Breakdown::of($sheet->plan),
             // What was cut was joined into one strand already.
             'balls' => $bag->material?->acquired === Acquired::Cut ? [] : Balls::of($sheet->plan),
@@ -168,31 +170,22 @@ final class EnoughController extends Controller
         $after = mb_substr(Typed::text($request, 'after'), 0, 40);
         try {
             $left = Mass::parse(Typed::text($request, 'left'), MassUnit::Gram);
-            $choices = $bag->choices;
-            $weighIns = array_values(array_filter(self::weighIns($bag), fn(array $one): bool => $one['after'] !== $after));
-            $weighIns[] = ['after' => $after, 'left' => $left->exact()];
-            $names = array_flip($bag->plan()->pattern->names());
-            usort($weighIns, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
-            $bag->choices = ['weigh_ins' => $weighIns] + $choices;
-            $bag->plan();
+            WeighIns::of($bag)->enter($after, $left);
         } catch (NotUnderstood $e) {
             return back()->withInput()->withErrors(['left' => $e->getMessage()]);
         } catch (Refused $e) {
             return back()->withInput()->withErrors([str_ends_with($e->problems[0]->path, '/after') ? 'after' : 'left' => $e->problems[0]->message]);
         }
-        $bag->save();
 
-        return redirect()->route('bags.enough', $bag)->with('status', "{$left->print()} left after {$after}: the estimate follows.");
+        return redirect()->route('bags.enough', $bag)->with('status', "{$left->print()} left after {$after}: the estimate follows, and so does the stash.");
     }
 
     public function destroy(Request $request, Bag $bag, int $place): RedirectResponse
     {
         $this->authorize('own', $bag);
-        $weighIns = self::weighIns($bag);
-        unset($weighIns[$place]);
-        $bag->choices = ['weigh_ins' => array_values($weighIns)] + $bag->choices;
+        $struck = WeighIns::of($bag)->without($place);
 
-        return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.'));
+        return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.'), $struck);
     }
 
     /** Enters how long a part took; nothing takes it out. */
@@ -215,19 +208,5 @@ final class EnoughController extends Controller
         $bag->save();
 
         return redirect()->route('bags.enough', $bag)->with('status', $minutes > 0 ? "The {$part->value} took {$minutes} minutes." : "The {$part->value}’s time is taken out.");
-    }
-
-    /** @return list<array{after: string, left: string}> */
-    private static function weighIns(Bag $bag): array
-    {
-        $kept = $bag->choices['weigh_ins'] ?? [];
-        $weighIns = [];
-        foreach (is_array($kept) ? $kept : [] as $one) {
-            if (is_array($one) && is_string($one['after'] ?? null) && is_string($one['left'] ?? null)) {
-                $weighIns[] = ['after' => $one['after'], 'left' => $one['left']];
-            }
-        }
-
-        return $weighIns;
     }
 }

@@ -101,7 +101,7 @@ final class WhatIfController extends Controller
 
     private static function cell(Bag $bag, BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $swatch): WhatIf
     {
-        return WhatIf::of($plan, $hand, $material->material($material->freeFor($bag->id)), $hook, $swatch?->measured());
+        return WhatIf::of($plan, $hand, $material->material($bag->onHandOf($material) ?? $material->freeFor($bag->id)), $hook, $swatch?->measured());
     }
 
     /**

@@ -2,6 +2,7 @@
 @use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)
+@use(Fescue\Core\Measure\Mass)
 @use(Fescue\Core\Pattern\Part)
 @use(Fescue\Core\Stitch\Stitch)
 @php
@@ -123,7 +124,7 @@
         <section aria-label="Weigh-ins">
             @isset($bag->choices['together'])<p><a href="{{ route('stash.together', ['bag' => $bag->id]) }}">The strands kept with this bag, and where each runs out</a></p>@endisset
             <h2>Weigh what is left</h2>
-            <p>Lay the ball on the scale between two rounds, the work hanging beside it. Each weigh-in says how much your hands really take.</p>
+            <p>Lay the ball on the scale between two rounds, the work hanging beside it. All that is left of it for this bag, other balls too. Each weigh-in says how much your hands really take, and the stash follows.</p>
             <form method="post" action="{{ route('bags.enough', $bag) }}" novalidate>
                 @csrf
                 <div class="pair">
@@ -136,11 +137,11 @@
                 <summary>The kitchen scale</summary>
                 @include('stash.scale')
             </details>
-            @if ($plan->spec->weighIns !== [])
+            @if ($weighIns !== [])
                 <ul class="list-plain weigh-ins">
-                    @foreach ($plan->spec->weighIns as $place => $weighIn)
-                        <li><span>after {{ $plan->spec->others === [] ? $weighIn->after : $rows[$weighIn->after] }}</span><b>{{ $weighIn->left->print() }}</b>
-                            <form method="post" action="{{ route('bags.enough.remove', [$bag, $place]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn->after }}">Take out</button></form>
+                    @foreach ($weighIns as $place => $weighIn)
+                        <li><span>after {{ $plan->spec->others === [] ? $weighIn['after'] : $rows[$weighIn['after']] }}</span><b>{{ Mass::parse($weighIn['left'])->print() }}</b>
+                            <form method="post" action="{{ route('bags.enough.remove', [$bag, $place]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn['after'] }}">Take out</button></form>
                         </li>
                     @endforeach
                 </ul>

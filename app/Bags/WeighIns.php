@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\Material;
+use App\Models\StockEntry;
+use App\Stash\Ledger;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stock\Move;
+use Fescue\Core\Stock\NotEnough;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What was left of a bag's materials after its rounds. What a weigh-in finds used goes into the ledger as used in the bag, so
+ * that the stash says what the scale does; and it is kept as what the bag had used by then, so that what is bought or
+ * corrected later does not count as used before it.
+ */
+final readonly class WeighIns
+{
+    /**
+     * @param list<array<string, mixed>> $kept each with its row and what was left as it was typed; of a material of the stash
+     *                                         also its number, grams used by then, the ledger's line, and whether it only begins
+     */
+    private function __construct(private Bag $bag, public array $kept) {}
+
+    public static function of(Bag $bag): self
+    {
+        $kept = $bag->choices['weigh_ins'] ?? [];
+
+        return new self($bag, array_values(array_filter(is_array($kept) ? $kept : [], fn(mixed $one): bool => is_array($one) && is_string($one['after'] ?? null) && is_string($one['left'] ?? null))));
+    }
+
+    /**
+     * As fescue-bag/1 has them: of a material of the stash what was left then, and what has come since.
+     *
+     * @return list<array{after: string, left: string}>
+     */
+    public function documents(): array
+    {
+        return array_map(function (array $one): array {
+            $material = $this->material($one);
+            $free = $material?->freeFor($this->bag->id);
+            $left = $material === null || $free === null || ! is_numeric($one['used'] ?? null)
+                ? (string) $one['left']
+                : Mass::grams(round(max(0.0, $free->grams + $this->bag->usedOf($material->id) - (float) $one['used']), 3))->exact();
+
+            return ['after' => (string) $one['after'], 'left' => $left];
+        }, $this->kept);
+    }
+
+    /** Whether what was there at the start is not known of a material: its first weigh-in only begins. */
+    public function begins(Material $material): bool
+    {
+        return array_filter($this->kept, fn(array $one): bool => ($one['of'] ?? null) === $material->id && ($one['begins'] ?? false) === true) !== [];
+    }
+
+    /**
+     * Enters one, in the place of another after the same row; the bag is kept. Where the plan does not bear it that is
+     * Refused, and nothing is kept.
+     */
+    public function enter(string $after, Mass $left): void
+    {
+        DB::transaction(function () use ($after, $left): void {
+            foreach ($this->kept as $place => $one) {
+                if ($one['after'] === $after) {
+                    $this->without($place);
+                }
+            }
+            $weighIns = self::of($this->bag);
+            $plan = $this->bag->plan();
+            $row = $plan->pattern->place($after);
+            $which = $row === null ? 0 : $plan->materials[$row];
+            $material = $which === 0 ? $this->bag->material : $this->bag->others()[$which - 1] ?? null;
+            $free = $material?->freeFor($this->bag->id);
+            $used = $material === null ? 0.0 : $this->bag->usedOf($material->id);
+            $new = ['after' => $after, 'left' => $left->exact()] + ($material === null ? [] : [
+                'of' => $material->id,
+                'used' => $free === null ? $used : round($free->grams + $used - $left->grams, 3),
+            ] + ($free === null ? ['begins' => true] : []));
+            // In the order of the rows; one after a row that is not there is the plan's to refuse.
+            $names = array_flip($plan->pattern->names());
+            $all = [...$weighIns->kept, $new];
+            usort($all, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
+            $this->keep($all);
+            if ($free !== null) {
+                $this->bag->plan();
+            }
+            $line = match (true) {
+                $material === null => null,
+                $free === null => Ledger::enter($material, Move::Weighed, $left->grams, note: self::note($after)),
+                $free->grams - $left->grams > 0.0005 => Ledger::enter($material, Move::Used, $free->grams - $left->grams, $this->bag, self::note($after)),
+                default => null,
+            };
+            $this->keep(array_map(fn(array $one): array => $one['after'] === $after && $line !== null ? ['entry' => $line->id] + $one : $one, $all));
+            $this->bag->plan();
+            $this->bag->save();
+        });
+    }
+
+    /**
+     * Takes one out of the bag, unsaved, and its line out of the ledger.
+     *
+     * @return ?StockEntry that line, where one was struck out
+     */
+    public function without(int $place): ?StockEntry
+    {
+        $one = $this->kept[$place] ?? null;
+        $line = $one === null || ! is_int($one['entry'] ?? null) ? null : StockEntry::query()->where('material_id', $one['of'] ?? 0)->find($one['entry']);
+        $this->keep(array_values(array_filter(self::of($this->bag)->kept, fn(array $other): bool => $other !== $one)));
+        if ($line === null || $line->undone_at !== null) {
+            return null;
+        }
+        try {
+            Ledger::strike($line, true);
+        } catch (NotEnough) {
+            // What was taken since stands on it: the stash stays as it is.
+            return null;
+        }
+        $this->bag->forgetStock();
+
+        return $line;
+    }
+
+    /** @param list<array<string, mixed>> $weighIns */
+    private function keep(array $weighIns): void
+    {
+        $this->bag->choices = ['weigh_ins' => $weighIns] + $this->bag->choices;
+        $this->bag->forgetStock();
+    }
+
+    private static function note(string $after): string
+    {
+        return 'weighed in after '.mb_substr($after, 0, 40);
+    }
+
+    /** @param array<string, mixed> $one */
+    private function material(array $one): ?Material
+    {
+        foreach ([$this->bag->material, ...$this->bag->others()] as $material) {
+            if ($material !== null && $material->id === ($one['of'] ?? null)) {
+                return $material;
+            }
+        }
+
+        return null;
+    }
+}
