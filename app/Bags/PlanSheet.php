@@ -178,6 +178,7 @@ final readonly class PlanSheet
             $onHand === null => ['weigh the ball', $material],
             $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short($onHand)->grams)))." g more {$this->plan->spec->material->kind->noun()}", $material],
             $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
+            $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
             default => ['chain '.($this->plan->pattern->foundation + 1), route('bags.words', $this->bag)],
         };
     }
@@ -197,6 +198,17 @@ final readonly class PlanSheet
         };
 
         return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10".($this->plan->spec->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
+    }
+
+    /** After the row that was weighed last. */
+    private function goOn(): string
+    {
+        $weighIns = $this->plan->spec->weighIns;
+        $last = $weighIns[count($weighIns) - 1]->after;
+        $names = $this->plan->pattern->names();
+        $next = $names[1 + (int) $this->plan->pattern->place($last)] ?? null;
+
+        return $next === null ? 'fasten off' : "go on with {$next}";
     }
 
     /** "hung under 2 kg about 27.4 cm high", where a swatch of it hung; '' where none did. */

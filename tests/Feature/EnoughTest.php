@@ -188,6 +188,7 @@ final class EnoughTest extends TestCase
         self::assertSame(1040.0, $onHand());
         $this->post("/bags/{$bag->id}/undo");
         self::assertSame([900.0, 3], [$onHand(), count($bag->fresh()->choices['weigh_ins'] ?? [])]);
+        $this->get('/bags')->assertSee('go on with Round 10');
         // A file of it stands by itself.
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         self::assertSame(['after', 'left'], array_keys(json_decode($file, true)['weigh_ins'][0]));
