@@ -36,6 +36,8 @@ final class Hands
 
     private ?Pace $pace = null;
 
+    private ?LearnedHand $learned = null;
+
     /** Reads what it is asked for once: one for a page serves all its bags. */
     public function __construct(private readonly int $makerId) {}
 
@@ -116,7 +118,7 @@ final class Hands
     /** All of it. */
     public function learned(): LearnedHand
     {
-        return LearnedHand::of(array_values($this->trials()), $this->worked());
+        return $this->learned ??= LearnedHand::of(array_values($this->trials()), $this->worked());
     }
 
     /** How fast she works, by what she logged of all her bags. */

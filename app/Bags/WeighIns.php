@@ -11,6 +11,7 @@ use App\Stash\Ledger;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -64,9 +65,15 @@ final readonly class WeighIns
     public function enter(string $after, Mass $left): void
     {
         DB::transaction(function () use ($after, $left): void {
-            foreach ($this->kept as $place => $one) {
+            // A second device waits here, and finds what the first one entered.
+            $row = Bag::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($this->bag->id);
+            $row->lockForUpdate();
+            $this->bag->setRawAttributes($row->firstOrFail()->getAttributes(), true);
+            $this->bag->forgetStock();
+            $weighIns = self::of($this->bag);
+            foreach ($weighIns->kept as $place => $one) {
                 if ($one['after'] === $after) {
-                    $this->without($place);
+                    $weighIns->without($place);
                 }
             }
             $weighIns = self::of($this->bag);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Bags\Hands;
 use App\Bags\PlanSheet;
+use App\Bags\WeighIns;
 use App\Models\Bag;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -194,6 +195,18 @@ final class EnoughTest extends TestCase
         self::assertSame(['after', 'left'], array_keys(json_decode($file, true)['weigh_ins'][0]));
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($estimate()->grams->likely, MaterialEstimate::of(Bag::query()->latest('id')->firstOrFail()->plan())->grams->likely, 1e-6);
+    }
+
+    /** Two devices that both had the bag open lose neither's weigh-in. */
+    public function testTwoDevicesLoseNoWeighIn(): void
+    {
+        $maker = $this->maker();
+        $here = $this->bag($maker);
+        $there = Bag::query()->findOrFail($here->id);
+        WeighIns::of($here)->enter('Round 4', Mass::grams(700));
+        WeighIns::of($there)->enter('Round 6', Mass::grams(590));
+        self::assertSame(['Round 4', 'Round 6'], array_column($there->fresh()?->choices['weigh_ins'], 'after'));
+        self::assertSame(590.0, $there->fresh()->material?->balance());
     }
 
     /** What is used for a bag by the ledger is in the bag, and no less of it is there for the bag. */

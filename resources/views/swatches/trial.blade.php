@@ -19,7 +19,7 @@
         <h1>Swatches</h1>
         @include('swatches.tabs')
     </div>
-    @if ($material === null)
+    @if ($trial === null)
         <div class="teach"><div><h2>Nothing to try a hook on</h2><p>Weigh a material first; then work a few rows of it on two or three hooks and put them side by side here.</p><p><a class="btn btn-primary" href="{{ route('stash.create') }}">Add a material</a></p></div></div>
     @else
         <form class="sift" method="get" action="{{ route('swatches.trial') }}">
@@ -28,17 +28,17 @@
             <button class="btn btn-quiet">Show</button>
         </form>
         <ol class="patches" aria-label="The fabric of each hook">
-            @foreach ($swatches as $swatch)
+            @foreach ($trial->swatches as $swatch)
                 @php $gauge = $swatch->measured()->gauge(); @endphp
                 <li @class(['mine' => $swatch->chosen])>
-                    {!! HookPatch::of($material->colour, $gauge->width, $gauge->height, $diameter, $gauge->motif, $unit) !!}
-                    <b>{{ $swatch->hookSize()->print() }}</b> {{ $gauge->motif->abbreviation($terms) }}<br>firmness {{ Decimal::print($diameter->mm / $gauge->width->mm, 2) }}@if ($swatch->chosen), <b class="good">chosen</b>@elseif ($swatch->state !== State::Relaxed), {{ $swatch->state->value }}@endif
+                    {!! HookPatch::of($material->colour, $gauge->width, $gauge->height, $trial->diameter, $gauge->motif, $unit) !!}
+                    <b>{{ $swatch->hookSize()->print() }}</b> {{ $gauge->motif->abbreviation($terms) }}<br>firmness {{ Decimal::print($trial->diameter->mm / $gauge->width->mm, 2) }}@if ($swatch->chosen), <b class="good">chosen</b>@elseif ($swatch->state !== State::Relaxed), {{ $swatch->state->value }}@endif
                 </li>
             @endforeach
-            @foreach ($expected as [$hook, $predicted])
+            @foreach ($trial->expected as [$hook, $predicted])
                 <li class="guess">
-                    {!! HookPatch::of($material->colour, $predicted->width(), $predicted->height(), $diameter, $predicted->motif, $unit) !!}
-                    <b>{{ $hook->print() }}</b> {{ $predicted->motif->abbreviation($terms) }}<br>firmness {{ Decimal::print($diameter->mm / $predicted->width->likely, 2) }}, expected
+                    {!! HookPatch::of($material->colour, $predicted->width(), $predicted->height(), $trial->diameter, $predicted->motif, $unit) !!}
+                    <b>{{ $hook->print() }}</b> {{ $predicted->motif->abbreviation($terms) }}<br>firmness {{ Decimal::print($trial->diameter->mm / $predicted->width->likely, 2) }}, expected
                 </li>
             @endforeach
         </ol>
@@ -47,27 +47,27 @@
             <table class="what-if trial">
                 <thead><tr><th scope="col">hook</th><th scope="col">stitch</th><th scope="col">in 10 cm</th><th scope="col">in 4 in</th><th scope="col">firmness</th><th scope="col">one stitch</th><th scope="col">how it was</th><th scope="col"><span class="visually-hidden">choose</span></th></tr></thead>
                 <tbody>
-                    @foreach ($swatches as $swatch)
+                    @foreach ($trial->swatches as $swatch)
                         @php $measured = $swatch->measured(); $gauge = $measured->gauge(); @endphp
                         <tr @class(['mine' => $swatch->chosen])>
                             <th scope="row"><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->hookSize()->print() }}</a></th>
                             <td>{{ $swatch->stitch->abbreviation($terms) }}</td>
                             <td><b>{{ Decimal::print($measured->stitchesOver($ten), 1) }} × {{ Decimal::print($measured->rowsOver($ten), 1) }}</b>@if ($measured->widthSpread + $measured->heightSpread > 0)<br><span class="soft">{{ $sure($measured->stitchesOver($ten), $measured->widthSpread) }} × {{ $sure($measured->rowsOver($ten), $measured->heightSpread) }}</span>@endif</td>
                             <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
-                            <td>{{ Decimal::print($diameter->mm / $gauge->width->mm, 2) }}</td>
+                            <td>{{ Decimal::print($trial->diameter->mm / $gauge->width->mm, 2) }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
-                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? Hands::hang($swatch, $swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif</td>
+                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? Hands::hang($swatch, $trial->swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif</td>
                             <td>@if ($swatch->chosen)<b class="good">chosen</b><br><a href="{{ route('bags.create', ['swatch' => $swatch->id]) }}">Plan a bag of it</a>@elseif ($swatch->state !== State::Hung)<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
                         </tr>
                     @endforeach
-                    @foreach ($expected as [$hook, $predicted])
+                    @foreach ($trial->expected as [$hook, $predicted])
                         @php [$w, $h] = [$predicted->width, $predicted->height]; @endphp
                         <tr class="guess">
                             <th scope="row">{{ $hook->print() }}</th>
                             <td>{{ $predicted->motif->abbreviation($terms) }}</td>
                             <td>{{ $over($w->likely, $ten) }} × {{ $over($h->likely, $ten) }}<br><span class="soft">{{ $over($w->high(), $ten) }}–{{ $over($w->low(), $ten) }} × {{ $over($h->high(), $ten) }}–{{ $over($h->low(), $ten) }}</span></td>
                             <td>{{ $over($w->likely, $four) }} × {{ $over($h->likely, $four) }}</td>
-                            <td>{{ Decimal::print($diameter->mm / $w->likely, 2) }}</td>
+                            <td>{{ Decimal::print($trial->diameter->mm / $w->likely, 2) }}</td>
                             <td>{{ Decimal::print($material->density()->massOf($predicted->strand())->grams, 2) }} g</td>
                             <td class="soft">not tried; {{ $from === '' ? 'a guess' : "from {$from}" }}</td>
                             <td></td>
@@ -76,6 +76,7 @@
                 </tbody>
             </table>
         </div>
+        @php $curves = $trial->curves(); @endphp
         @if ($curves !== [])
             <section class="section-rule" aria-labelledby="hand">
                 <h2 id="hand">What your hand makes of it</h2>
