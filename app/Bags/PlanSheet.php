@@ -70,11 +70,16 @@ final readonly class PlanSheet
         return $notes;
     }
 
-    /** "590 g on hand, 310 g in the bag". */
-    private function onHand(): string
+    /**
+     * "590 g on hand, 310 g in the bag".
+     *
+     * @param int $which of its materials: 0 is its own
+     */
+    public function onHand(int $which = 0): string
     {
-        $onHand = $this->plan->spec->material->onHand;
-        $used = $this->bag->material === null ? 0.0 : $this->bag->usedOf($this->bag->material->id);
+        $onHand = $this->plan->spec->material($which)->onHand;
+        $material = $which === 0 ? $this->bag->material : $this->bag->others()[$which - 1] ?? null;
+        $used = $material === null ? 0.0 : $this->bag->usedOf($material->id);
 
         return match (true) {
             $onHand === null => 'ball not weighed',

@@ -139,7 +139,9 @@ final class Material extends Model
     /** Of a strand, with what is on hand for a bag: all that others have not reserved. */
     public function material(?Mass $onHand = null): Weighed
     {
-        return new Weighed($this->kind, $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."), $this->density(), $onHand ?? $this->onHand(), $this->make, $this->fibre);
+        $supply = Supply::of($this);
+
+        return new Weighed($this->kind, $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."), $this->density(), $onHand ?? $this->onHand(), $this->make, $this->fibre, $supply?->unit, $supply->waste ?? 0.0);
     }
 
     /**

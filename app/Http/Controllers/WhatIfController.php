@@ -15,8 +15,8 @@ use App\Models\Swatch;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
-use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Material\HookSize;
+use Fescue\Core\Material\Material as Strand;
 use Fescue\Core\Measure\NotUnderstood;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -53,8 +53,9 @@ final class WhatIfController extends Controller
         $swatches = $maker->swatches()->get();
         $table = [];
         foreach ($materials as $material) {
+            $strand = self::strand($bag, $material);
             foreach ($hooks as $hook) {
-                $table[$material->id][] = self::cell($bag, $sheet->plan, $hand, $material, $hook, self::swatch($bag, $sheet->plan, $swatches, $material, $hook));
+                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $strand, $hook, self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured());
             }
         }
 
@@ -80,7 +81,7 @@ final class WhatIfController extends Controller
         try {
             $plan = $bag->plan();
             $swatch = self::swatch($bag, $plan, $maker->swatches()->get(), $material, $hook);
-            $cell = self::cell($bag, $plan, (new Hands($maker->id))->learned(), $material, $hook, $swatch);
+            $cell = WhatIf::of($plan, (new Hands($maker->id))->learned(), self::strand($bag, $material), $hook, $swatch?->measured());
             $taken = $keepsCounts ? $cell->counts : $cell->sized;
             if ($taken === null) {
                 return back()->withErrors(['hook' => $keepsCounts ? 'These counts make no bag on that hook.' : 'No counts come to that size on that hook.']);
@@ -99,9 +100,10 @@ final class WhatIfController extends Controller
         return StepBack::from($request, $bag, redirect()->route('bags.plan', $bag)->with('status', "Taken: {$material->name} on {$hook->print()}, {$said}"));
     }
 
-    private static function cell(Bag $bag, BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $swatch): WhatIf
+    /** With what is there of it for the bag, and in it. */
+    private static function strand(Bag $bag, Material $material): Strand
     {
-        return WhatIf::of($plan, $hand, $material->material($bag->onHandOf($material) ?? $material->freeFor($bag->id)), $hook, $swatch?->measured());
+        return $material->material($bag->onHandOf($material) ?? $material->freeFor($bag->id));
     }
 
     /**

@@ -26,7 +26,8 @@
             <h2>Running short</h2>
             <ul class="notes">
                 @foreach ($short as ['bag' => $bag, 'sheet' => $sheet])
-                    <li class="trouble"><a href="{{ route('bags.plan', $bag) }}"><b>{{ $bag->name() }}</b></a>: enough in {{ $sheet->estimate->inHundred() }} of 100. {{ $sheet->plan->spec->material->onHand?->print() }} on hand, {{ Decimal::print($sheet->estimate->grams->likely) }} g likely.</li>
+                    @php $least = $sheet->estimate->scarcest(); @endphp
+                    <li class="trouble"><a href="{{ route('bags.enough', $bag) }}"><b>{{ $bag->name() }}</b></a>: enough in {{ $sheet->estimate->inHundred() }} of 100. {{ ucfirst($sheet->named($least->which)) }}: {{ $sheet->onHand($least->which) }}, {{ Decimal::print($least->grams->likely) }} g likely{{ $least->runsOut ? ", runs out near {$least->runsOut->row}" : '' }}.</li>
                 @endforeach
             </ul>
         @endif
