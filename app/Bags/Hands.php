@@ -36,6 +36,9 @@ final class Hands
 
     private ?Pace $pace = null;
 
+    /** @var ?array<int, Trial> by the swatch's number */
+    private ?array $trials = null;
+
     private ?LearnedHand $learned = null;
 
     /** Reads what it is asked for once: one for a page serves all its bags. */
@@ -48,15 +51,17 @@ final class Hands
      */
     public function trials(): array
     {
-        $trials = [];
-        foreach ($this->swatches() as $swatch) {
-            $trial = self::trial($swatch);
-            if ($trial !== null) {
-                $trials[$swatch->id] = $trial;
+        if ($this->trials === null) {
+            $this->trials = [];
+            foreach ($this->swatches() as $swatch) {
+                $trial = self::trial($swatch);
+                if ($trial !== null) {
+                    $this->trials[$swatch->id] = $trial;
+                }
             }
         }
 
-        return $trials;
+        return $this->trials;
     }
 
     /** @return list<string> names of the swatches that teach, as documents() has them */
@@ -209,7 +214,7 @@ final class Hands
     public function also(Swatch $own): array
     {
         $also = [];
-        $alike = $this->swatches()->where('state', $own->state);
+        $alike = $this->swatches()->filter(fn(Swatch $one): bool => $one->material_id === $own->material_id && $one->state === $own->state);
         foreach (Motif::cases() as $motif) {
             $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured($alike, $own->material_id, $own->hookSize(), $motif);
             if ($other !== null) {

@@ -193,9 +193,12 @@ final readonly class LearnedHand
      */
     public static function doubts(array $trials): array
     {
+        if (count($trials) < 2) {
+            return [];
+        }
         $hand = self::of($trials);
         $doubts = [];
-        foreach (count($trials) < 2 ? [] : $trials as $place => $trial) {
+        foreach ($trials as $place => $trial) {
             $said = [];
             foreach (['width' => 'is %s wide', 'height' => 'is %s high', 'strand' => 'takes %s strand'] as $measure => $say) {
                 [$off, $deviation] = $hand->withoutIt($measure, $trial);

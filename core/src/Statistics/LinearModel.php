@@ -149,17 +149,18 @@ final readonly class LinearModel
         $rows = count($stack);
         for ($pivot = 0; $pivot < $size; $pivot++) {
             $norm = 0.0;
+            // A row with nothing in this column is not touched: a prior's own rows, and most of what they are of.
+            $mirror = [$pivot => $stack[$pivot][$pivot]];
             for ($row = $pivot; $row < $rows; $row++) {
-                $norm = hypot($norm, $stack[$row][$pivot]);
+                if (abs($stack[$row][$pivot]) > 0.0) {
+                    $mirror[$row] = $stack[$row][$pivot];
+                    $norm = hypot($norm, $mirror[$row]);
+                }
             }
             if ($norm <= 0.0) {
                 continue;
             }
             $alpha = $stack[$pivot][$pivot] > 0 ? -$norm : $norm;
-            $mirror = [];
-            for ($row = $pivot; $row < $rows; $row++) {
-                $mirror[$row] = $stack[$row][$pivot];
-            }
             $mirror[$pivot] -= $alpha;
             $length = array_sum(array_map(fn(float $part): float => $part * $part, $mirror));
             for ($column = $pivot; $column <= $size; $column++) {
