@@ -2,7 +2,11 @@
 @use(Fescue\Core\Estimate\Timed)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)
-@php $said = fn ($length) => $sheet->figure($length); @endphp
+@php
+    $said = fn ($length) => $sheet->figure($length);
+    $pace = $bag->hands()->pace();
+    $here = route('bags.what-if', $bag);
+@endphp
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
     @if ($errors->any())<div class="flash trouble" role="alert" tabindex="-1" data-focus><p>{{ $errors->first() }}</p></div>@endif
@@ -32,8 +36,8 @@
                                 <td @class(['mine' => $mine])>
                                     @if ($plan)
                                         <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->base->chain }}, {{ count($plan->pattern->rows) }} rounds @endif</b></p>
-                                        <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($chance !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Duration::about($bag->hands()->pace()->minutes(new Timed($plan))->likely) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
-                                        <form method="post" action="{{ route('bags.what-if', $bag) }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}, {{ $keep }} kept">Take it</button></form>
+                                        <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($chance !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Duration::about($pace->minutes(new Timed($plan))->likely) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
+                                        <form method="post" action="{{ $here }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}, {{ $keep }} kept">Take it</button></form>
                                     @else
                                         <p class="soft">{{ $keep === 'counts' ? 'make no bag' : 'no counts come to it' }}</p>
                                     @endif
