@@ -21,7 +21,7 @@ final class SwatchFileTest extends TestCase
     {
         $maker = $this->maker();
         $material = $this->material($maker);
-        $this->swatch($maker, $material)->update(['chosen' => true, 'note' => '=HYPERLINK("x")']);
+        $this->swatch($maker, $material)->update(['chosen' => true, 'note' => '=HYPERLINK("x")', 'width_spread' => 0.0125, 'height_spread' => 0.02]);
         $this->swatch($maker)->update(['name' => '@mesh, "hung"', 'stitch' => Motif::Mesh, 'mass' => null, 'state' => State::Hung, 'hung_load' => Mass::grams(2000), 'stitches_counted' => 10.5, 'width' => Length::mm(127.25)]);
         $csv = (string) $this->actingAs($maker)->get('/swatches/export')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
         self::assertStringStartsWith('name,material,"hook (mm)",stitch', $csv);
@@ -35,6 +35,15 @@ final class SwatchFileTest extends TestCase
         $this->post('/swatches/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/swatches');
         self::assertSame($csv, $this->get('/swatches/export')->getContent());
         self::assertSame([$his->id], $otto->swatches()->whereNotNull('material_id')->pluck('material_id')->all());
+        self::assertSame([0.0125, 0.02], array_values($otto->swatches()->whereNotNull('material_id')->firstOrFail()->only(['width_spread', 'height_spread'])));
+        // Measured anew by the form, a width is no longer that sure; a new note changes nothing of it.
+        $one = $otto->swatches()->whereNotNull('material_id')->firstOrFail();
+        $form = ['name' => 'x', 'material_id' => (string) $his->id, 'hook' => '8', 'stitch' => 'sc', 'stitches_counted' => '10', 'width' => '12 cm', 'rows_counted' => '10', 'height' => '11.5 cm', 'mass' => '79 g', 'note' => 'new'];
+        $this->put("/swatches/{$one->id}", $form)->assertSessionHasNoErrors();
+        self::assertSame([0.0125, 0.02], array_values($one->fresh()?->only(['width_spread', 'height_spread']) ?? []));
+        $this->put("/swatches/{$one->id}", ['width' => '12.2 cm'] + $form)->assertSessionHasNoErrors();
+        self::assertSame([0.0, 0.02], array_values($one->fresh()?->only(['width_spread', 'height_spread']) ?? []));
+        $this->post('/swatches/import', ['text' => self::HEADER.",width unsure (%)\nOdd,,8,sc,10,120,10,115,79,80"])->assertSee('a percentage from 0 to 50');
     }
 
     public function testEveryBadLineIsReportedByItsNumber(): void
