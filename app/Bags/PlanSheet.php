@@ -181,7 +181,7 @@ final readonly class PlanSheet
 
         return match (true) {
             $onHand === null => ['weigh the ball', $material],
-            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short($onHand)->grams)))." g more {$this->plan->spec->material->kind->noun()}", $material],
+            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))." g more {$this->plan->spec->material->kind->noun()}", $material],
             $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
             $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
             default => ['chain '.($this->plan->pattern->foundation + 1), route('bags.words', $this->bag)],

@@ -32,6 +32,11 @@ final readonly class Factors
     /** How far a weigh-in is off, g: a kitchen scale's last digit, and the strand that hangs between work and ball. */
     public const WEIGH_IN_G = 1.5;
 
+    /** Deviations, and share of what was expected, beyond both of which a weigh-in cannot be of the stitches: a digit misread, a ball left out. Our judgement. */
+    private const ODD = 5.0;
+
+    private const ODD_SHARE = 0.4;
+
     /** Of what was measured: nothing, as near as the model can have it. */
     private const NONE = 1e-6;
 
@@ -41,8 +46,11 @@ final readonly class Factors
     /** @var array<string, float> and what its part adds, by the part's value */
     private array $parts;
 
-    /** @param array<string, float> $sharing of each stitch, by how much it is off with the gauge's own */
-    private function __construct(private LinearModel $model, private array $sharing)
+    /**
+     * @param array<string, float> $sharing of each stitch, by how much it is off with the gauge's own
+     * @param list<OddWeighIn> $odd weigh-ins that taught nothing
+     */
+    private function __construct(private LinearModel $model, private array $sharing, public array $odd = [])
     {
         $mean = $model->mean();
         [$common, $gauge] = $mean;
@@ -108,11 +116,14 @@ final readonly class Factors
         return $gauge->motif->isMadeOf($stitch);
     }
 
-    /** After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its first weigh-in on. */
+    /**
+     * After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its first
+     * weigh-in on. One that the stitches cannot account for teaches nothing: from there it begins anew.
+     */
     public function after(BagPlan $plan, Consumption $takes): self
     {
-        $rows = $values = $deviations = [];
-        $begun = $since = [];
+        $model = $this->model;
+        $begun = $since = $odd = [];
         foreach ($plan->spec->weighIns as $weighIn) {
             $place = $plan->pattern->place($weighIn->after) ?? throw new \LogicException("No row is called {$weighIn->after}.");
             $which = $takes->materials[$place];
@@ -129,15 +140,24 @@ final readonly class Factors
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
             $places = $takes->places($which, 1 + ($since[$which] ?? -1), $place + 1);
             [$expected, $row] = $this->row($takes, $places);
-            $rows[] = $row;
-            $values[] = $own * ($begun[$which] - $weighIn->left->grams) - $expected - $takes->besides($places, $since[$which]);
-            $deviations[] = $own * ($material->onHand === null ? hypot(self::WEIGH_IN_G, self::WEIGH_IN_G) : self::WEIGH_IN_G);
+            $besides = $takes->besides($places, $since[$which]);
+            $used = $begun[$which] - $weighIn->left->grams;
+            $found = $own * $used - $expected - $besides;
+            $deviation = $own * ($since[$which] === null ? self::WEIGH_IN_G : hypot(self::WEIGH_IN_G, self::WEIGH_IN_G));
+            $off = abs($found - $model->expected($row));
+            if ($off > self::ODD * hypot(sqrt($model->variance($row)), $deviation) && $off > self::ODD_SHARE * ($expected + $model->expected($row))) {
+                $odd[] = new OddWeighIn($weighIn->after, $used, ($expected + $model->expected($row) + $besides) / $own);
+                [$begun[$which], $since[$which]] = [$weighIn->left->grams, $place];
+
+                continue;
+            }
+            $model = $model->observing([$row], [$found], [$deviation]);
         }
 
-        return $rows === [] ? $this : new self($this->model->observing($rows, $values, $deviations), $this->sharing);
+        return new self($model, $this->sharing, $odd);
     }
 
-    /** Grams that one row is likely to take: what taking() says of it, at less expense. */
+    /** Grams that one row is likely to take. */
     public function likely(Consumption $takes, int $place): float
     {
         $part = $this->parts[$takes->parts[$place]->value];
@@ -158,9 +178,10 @@ final readonly class Factors
      */
     public function taking(Consumption $takes, array $places): array
     {
-        [$expected, $row] = $this->row($takes, $places);
+        // Row by row, of which none takes less than nothing.
+        $likely = array_sum(array_map(fn(int $place): float => $this->likely($takes, $place), $places));
 
-        return [max(0.0, $expected + $this->model->expected($row)), sqrt($this->model->variance($row))];
+        return [$likely, sqrt($this->model->variance($this->row($takes, $places)[1]))];
     }
 
     /**

@@ -14,11 +14,14 @@ final class Lesson
     /** What is used over what its gauge says, beyond which something else was weighed. From memory. */
     private const MOST = 3.0;
 
-    /** Null where nothing was used up between two weighings, or so much that it cannot be the stitches. */
+    /** Null where nothing was used up between two weighings, or a weigh-in cannot be of the stitches. */
     public static function of(BagPlan $plan): ?Worked
     {
         $spec = $plan->spec;
         $takes = Consumption::of($plan);
+        if (Factors::prior($plan)->after($plan, $takes)->odd !== []) {
+            return null;
+        }
         $weighIns = array_values(array_filter($spec->weighIns, fn(WeighIn $one): bool => $takes->materials[(int) $plan->pattern->place($one->after)] === 0));
         $onHand = $spec->material->onHand?->grams;
         $first = $onHand === null ? array_shift($weighIns) : null;

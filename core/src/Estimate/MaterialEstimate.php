@@ -26,12 +26,14 @@ final readonly class MaterialEstimate
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
      * @param Spread $metres of the whole bag
      * @param Spread $grams of the whole bag: what was used, and what is still to come
-     * @param Spread $remaining grams still to come
+     * @param Spread $remaining grams still to come, as far off as what is left was weighed
+     * @param ?float $left grams for that; null where it is not known
      * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
      * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
      * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
      * @param list<string> $from rows in which it is taken up, but for the first
      * @param list<self> $others what the bag takes of its other materials, in their order
+     * @param list<OddWeighIn> $odd weigh-ins that the stitches cannot account for
      * @param ?RunsOut $runsOut null where it is likely to reach, or what is on hand is not known
      */
     private function __construct(
@@ -40,6 +42,7 @@ final readonly class MaterialEstimate
         public Spread $metres,
         public Spread $grams,
         public Spread $remaining,
+        public ?float $left,
         public ?float $enough,
         public array $parts,
         public ?RunsOut $runsOut,
@@ -47,6 +50,7 @@ final readonly class MaterialEstimate
         public array $from,
         public array $others,
         public Spread $waste,
+        public array $odd,
     ) {}
 
     public static function of(BagPlan $plan): self
@@ -65,7 +69,7 @@ final readonly class MaterialEstimate
         [$rest, $off] = $standing->stitches($standing->rest);
         $rest += $standing->besides($standing->rest) + $standing->owed;
         $rest += self::joins($rest, $tail, $unit);
-        $remaining = new Spread($rest, $rest > 0 ? $off / $rest : 0.0);
+        $remaining = new Spread($rest, $rest > 0 ? ($standing->weighed ? hypot($off, Factors::WEIGH_IN_G) : $off) / $rest : 0.0);
         [$all, $allOff] = $standing->stitches($standing->all);
         $all += $standing->besides($standing->all);
         $joins = self::joins($all, $tail, $unit);
@@ -78,17 +82,16 @@ final readonly class MaterialEstimate
             $grams->times(1 / $material->density->gramsPerMetre),
             $grams,
             $remaining,
-            match (true) {
-                $material->onHand !== null => $grams->chanceWithin($material->onHand->grams),
-                $standing->left !== null => $remaining->chanceWithin($standing->left),
-                default => null,
-            },
+            $standing->left,
+            // By what is left, and not by what there was: some of that may have gone elsewhere.
+            $standing->left === null ? null : $remaining->chanceWithin($standing->left),
             self::parts($standing, $joins, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
             $standing->left === null ? null : self::runsOut($plan, $standing, $standing->left, $remaining->relative),
             $unit,
             array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->changes), is_string(...))),
             $others,
             $grams->times($material->waste),
+            $standing->odd,
         );
     }
 
@@ -135,9 +138,9 @@ final readonly class MaterialEstimate
     }
 
     /** What is wanting until it would be enough in nine of ten bags. */
-    public function short(Mass $onHand): Mass
+    public function short(): Mass
     {
-        return Mass::grams(max(0.0, $this->grams->at(self::SURE) - $onHand->grams));
+        return Mass::grams($this->left === null ? 0.0 : max(0.0, $this->remaining->at(self::SURE) - $this->left));
     }
 
     /** Balls to get for the whole bag to be that sure of it, above 0 and below 1; null where nothing says how large one is. */
@@ -146,10 +149,10 @@ final readonly class MaterialEstimate
         return $this->unit === null ? null : (int) max(1, ceil($this->grams->at($sure) / $this->unit->grams - 1e-9));
     }
 
-    /** Balls to get beside what is on hand, to be that sure of the whole bag; null where one of the two is not known. */
-    public function ballsMore(float $sure, ?Mass $onHand): ?int
+    /** Balls to get beside what is left, to be that sure of the whole bag; null where one of the two is not known. */
+    public function ballsMore(float $sure): ?int
     {
-        return $this->unit === null || $onHand === null ? null : (int) max(0, ceil(($this->grams->at($sure) - $onHand->grams) / $this->unit->grams - 1e-9));
+        return $this->unit === null || $this->left === null ? null : (int) max(0, ceil(($this->remaining->at($sure) - $this->left) / $this->unit->grams - 1e-9));
     }
 
     private static function origin(BagPlan $plan): Origin

@@ -18,23 +18,27 @@ final readonly class Standing
      * @param list<int> $rest of those after its last weigh-in
      * @param ?float $left then, or on hand where nothing was weighed; null where that is not known
      * @param float $owed what went, or will go, after the row that was weighed: its tail is cut later
+     * @param bool $weighed whether what is left was weighed in the work
+     * @param list<OddWeighIn> $odd weigh-ins of any of its materials that the stitches cannot account for
      */
-    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, public array $all, public array $rest, public ?float $left, public float $owed) {}
+    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, public array $all, public array $rest, public ?float $left, public float $owed, public bool $weighed, public array $odd) {}
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
         $takes = Consumption::of($plan);
         $material = $plan->spec->material($which);
         $ratio = $material->density->gramsPerMetre / $plan->spec->material->density->gramsPerMetre;
-        [$from, $left, $owed] = [0, $material->onHand?->grams, 0.0];
+        [$from, $left, $owed, $weighed] = [0, $material->onHand?->grams, 0.0, false];
         foreach ($plan->spec->weighIns as $weighIn) {
             $place = (int) $plan->pattern->place($weighIn->after);
             if ($takes->materials[$place] === $which) {
-                [$from, $left, $owed] = [$place + 1, $weighIn->left->grams, $ratio * $takes->after($place)];
+                [$from, $left, $owed, $weighed] = [$place + 1, $weighIn->left->grams, $ratio * $takes->after($place), true];
             }
         }
 
-        return new self($takes, Factors::prior($plan)->after($plan, $takes), $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed);
+        $factors = Factors::prior($plan)->after($plan, $takes);
+
+        return new self($takes, $factors, $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed, $weighed, $factors->odd);
     }
 
     /** Grams the stitches of one row are likely to take. */

@@ -81,6 +81,9 @@ final class Notes
 
     private function enough(): void
     {
+        foreach ($this->estimate->odd as $odd) {
+            $this->add('weigh-in-odd', Tone::Trouble, "By {$odd->row} ".Decimal::print($odd->used).' g had gone where about '.Decimal::print(max(0.0, $odd->expected)).' would have.', 'A digit misread, a ball left out, or some of it used elsewhere? Weigh again. What went before it is not counted on: from there it begins anew.', $odd->row);
+        }
         $onHand = $this->plan->spec->material->onHand;
         $chance = $this->estimate->enough;
         if ($onHand === null || $chance === null) {
@@ -96,7 +99,7 @@ final class Notes
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
             $chance < 0.5 ? "The {$noun} will probably run out." : "The {$noun} may run out.",
-            "{$onHand->print()} on hand is enough in ".MaterialEstimate::hundred($chance)." of 100 such bags; another {$this->estimate->short($onHand)->print()} makes it 90.",
+            "{$onHand->print()} on hand is enough in ".MaterialEstimate::hundred($chance)." of 100 such bags; another {$this->estimate->short()->print()} makes it 90.",
         );
     }
 

@@ -6,18 +6,23 @@ namespace Fescue\Core\Tests\Estimate;
 
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
+use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\Calibration;
 use Fescue\Core\Estimate\Consumption;
 use Fescue\Core\Estimate\Factors;
+use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\OddWeighIn;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Estimate\RowTakes;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Tally\Note;
+use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tally\PlanDocument;
 use Fescue\Core\Tests\Bag\Documents;
 use Opis\JsonSchema\Validator;
@@ -85,17 +90,44 @@ final class WeighInTest extends TestCase
         return 3.2 * 12 * (790 / 8.2) / 94 / 1000 * 8.2;
     }
 
-    /** A row by itself, reckoned the short way, is what the model says of it, weighed or not, of whatever stitch. */
-    public function testARowTheShortWayIsTheSame(): void
+    /** Before any weigh-in a row takes what its stitches do; a weigh-in of just what was expected changes nothing. */
+    public function testARowTakesWhatItsStitchesDo(): void
     {
-        foreach ([[], ['body/stitch' => 'hdc', 'weigh_ins' => [['after' => 'Round 4', 'left' => '700 g'], ['after' => 'Round 7', 'left' => '480 g']]], ['body/stitch' => 'mesh', 'gauge/mass' => null]] as $changes) {
+        foreach ([[], ['body/stitch' => 'hdc'], ['body/stitch' => 'mesh', 'gauge/mass' => null]] as $changes) {
             $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
             $takes = Consumption::of($plan);
-            $factors = Factors::prior($plan)->after($plan, $takes);
-            foreach (array_keys($takes->rows) as $place) {
-                self::assertEqualsWithDelta($factors->taking($takes, [$place])[0], $factors->likely($takes, $place), 1e-9);
+            $gone = $takes->tail + array_sum(array_map(fn(array $row): float => array_sum($row), array_slice($takes->rows, 0, 6)));
+            $weighed = $plan->weighed($plan->spec->material->onHand, [new WeighIn('Round 6', Mass::grams(900 - $gone))]);
+            foreach ([Factors::prior($plan), Factors::prior($plan)->after($weighed, $takes)] as $factors) {
+                foreach ($takes->rows as $place => $row) {
+                    self::assertEqualsWithDelta(array_sum($row), $factors->likely($takes, $place), 1e-9);
+                }
             }
         }
+    }
+
+    /** A digit misread, or a ball left out: it is said, teaches nothing, and what is left is left all the same. */
+    public function testAWeighInThatCannotBeTheStitchesIsSaid(): void
+    {
+        $plain = self::estimate();
+        $odd = self::estimate(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g']]]);
+        self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => $one->row, $odd->odd));
+        self::assertSame(600.0, $odd->odd[0]->used);
+        self::assertEqualsWithDelta(170, $odd->odd[0]->expected, 15);
+        self::assertEqualsWithDelta($plain->grams->likely, $odd->grams->likely, 1e-6);
+        self::assertLessThan(0.01, $odd->enough);
+        // The next is counted from it, and teaches.
+        $next = self::estimate(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g'], ['after' => 'Round 8', 'left' => '90 g']]]);
+        self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => $one->row, $next->odd));
+        self::assertGreaterThan($plain->grams->likely, $next->grams->likely);
+        self::assertLessThan($plain->grams->relative, $next->grams->relative);
+        // What is sensible is not odd, though it be off by a third.
+        self::assertSame([], self::estimate(['weigh_ins' => [['after' => 'Round 8', 'left' => '520 g']]])->odd);
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g']]])));
+        $notes = array_column(array_map(fn(Note $note): array => [$note->code, $note], Notes::on($plan, MaterialEstimate::of($plan))), 1, 0);
+        self::assertSame('Round 4', $notes['weigh-in-odd']->row);
+        self::assertStringContainsString('By Round 4 600 g had gone', $notes['weigh-in-odd']->lead);
+        self::assertNull(Lesson::of($plan));
     }
 
     public function testWhereItRunsOut(): void
@@ -124,10 +156,11 @@ final class WeighInTest extends TestCase
         $byLength = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '50 m']))));
         self::assertEqualsWithDelta(410, $byLength->unit?->grams, 1e-9);
         // Beside 300 g there must be as many as bring the same.
+        $with = fn(?string $onHand): MaterialEstimate => self::estimate(['material/unit' => '450 g', 'material/on_hand' => $onHand]);
         foreach ([0.8, 0.95, 0.99] as $sure) {
-            self::assertSame((int) ceil(($estimate->grams->at($sure) - 300) / 450), $estimate->ballsMore($sure, Mass::grams(300)));
+            self::assertSame((int) ceil(($estimate->grams->at($sure) - 300) / 450), $with('300 g')->ballsMore($sure));
         }
-        self::assertSame([0, null], [$estimate->ballsMore(0.99, Mass::grams(5000)), $estimate->ballsMore(0.8, null)]);
+        self::assertSame([0, null], [$with('5 kg')->ballsMore(0.99), $with(null)->ballsMore(0.8)]);
     }
 
     public function testSwatchesTeachTheHandInPlaceOfAGauge(): void
