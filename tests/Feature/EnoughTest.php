@@ -197,6 +197,19 @@ final class EnoughTest extends TestCase
         self::assertEqualsWithDelta($estimate()->grams->likely, MaterialEstimate::of(Bag::query()->latest('id')->firstOrFail()->plan())->grams->likely, 1e-6);
     }
 
+    /** A nought forgotten: entered as it was typed, and said at once. */
+    public function testAMisreadWeighInIsSaidWhereItWasEntered(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '59'])->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}/enough")->assertSee('By Round 6 841 g had gone where about')->assertSee('A digit misread');
+        $this->get("/bags/{$bag->id}")->assertSee('data-note="weigh-in-odd"', false);
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590'])->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}/enough")->assertDontSee('A digit misread');
+        self::assertSame(590.0, $bag->material?->fresh()?->balance());
+    }
+
     /** Two devices that both had the bag open lose neither's weigh-in. */
     public function testTwoDevicesLoseNoWeighIn(): void
     {

@@ -137,6 +137,7 @@
                 <summary>The kitchen scale</summary>
                 @include('stash.scale')
             </details>
+            @foreach ($sheet->notes as $note)@if ($note->code === 'weigh-in-odd')<p class="wrong" role="alert"><b>{{ $note->lead }}</b> {{ $note->rest }}</p>@endif @endforeach
             @if ($weighIns !== [])
                 <ul class="list-plain weigh-ins">
                     @foreach ($weighIns as $place => $weighIn)
