@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Change;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
@@ -26,8 +27,9 @@ final readonly class MaterialEstimate
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
      * @param Spread $metres of the whole bag
      * @param Spread $grams of the whole bag: what was used, and what is still to come
-     * @param Spread $remaining grams still to come, as far off as what is left was weighed
-     * @param ?float $left grams for that; null where it is not known
+     * @param Spread $remaining grams still to come
+     * @param Spread $since grams from the start on, or from the weigh-in from which the stitches account for what goes
+     * @param ?float $there grams for that; null where it is not known
      * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
      * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
      * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
@@ -42,7 +44,8 @@ final readonly class MaterialEstimate
         public Spread $metres,
         public Spread $grams,
         public Spread $remaining,
-        public ?float $left,
+        public Spread $since,
+        public ?float $there,
         public ?float $enough,
         public array $parts,
         public ?RunsOut $runsOut,
@@ -63,18 +66,11 @@ final readonly class MaterialEstimate
     {
         $spec = $plan->spec;
         $material = $spec->material($which);
-        $unit = $material->unit;
         $standing = Standing::of($plan, $which);
-        $tail = $material->density->massOf(Length::mm(1000 * Consumption::TAIL))->grams;
-        [$rest, $off] = $standing->stitches($standing->rest);
-        $rest += $standing->besides($standing->rest) + $standing->owed;
-        $rest += self::joins($rest, $tail, $unit);
-        $remaining = new Spread($rest, $rest > 0 ? ($standing->weighed ? hypot($off, Factors::WEIGH_IN_G) : $off) / $rest : 0.0);
-        [$all, $allOff] = $standing->stitches($standing->all);
-        $all += $standing->besides($standing->all);
-        $joins = self::joins($all, $tail, $unit);
-        $all += $joins;
-        $grams = new Spread($all, $all > 0 ? $allOff / $all : 0.0);
+        [$grams, $joins] = self::takes($standing, $material, $standing->all, 0.0);
+        [$remaining] = self::takes($standing, $material, $standing->rest, $standing->owed);
+        // A start that was weighed in the work is as far off as that.
+        $since = $standing->since === $standing->all ? $grams : self::takes($standing, $material, $standing->since, $standing->owedSince, Factors::WEIGH_IN_G)[0];
 
         return new self(
             $which,
@@ -82,12 +78,12 @@ final readonly class MaterialEstimate
             $grams->times(1 / $material->density->gramsPerMetre),
             $grams,
             $remaining,
-            $standing->left,
-            // By what is left, and not by what there was: some of that may have gone elsewhere.
-            $standing->left === null ? null : $remaining->chanceWithin($standing->left),
+            $since,
+            $standing->there,
+            $standing->there === null ? null : $since->chanceWithin($standing->there),
             self::parts($standing, $joins, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
             $standing->left === null ? null : self::runsOut($plan, $standing, $standing->left, $remaining->relative),
-            $unit,
+            $material->unit,
             array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->changes), is_string(...))),
             $others,
             $grams->times($material->waste),
@@ -95,10 +91,22 @@ final readonly class MaterialEstimate
         );
     }
 
-    /** Grams of the tails where one ball ends and the next is laid in, of so many grams in balls of that unit; none where that is not known. */
-    private static function joins(float $grams, float $tail, ?Mass $unit): float
+    /**
+     * @param list<int> $rows
+     * @param float $owed grams cut later of the row before them
+     * @param float $noise grams by which what there is for them is off
+     *
+     * @return array{Spread, float} grams of the rows with all that is no stitch, and what of that are joins between balls; none where their size is not known
+     */
+    private static function takes(Standing $standing, Material $material, array $rows, float $owed, float $noise = 0.0): array
     {
-        return $unit === null ? 0.0 : max(0.0, ceil($grams / $unit->grams) - 1) * 2 * $tail;
+        [$grams, $off] = $standing->stitches($rows);
+        $grams += $standing->besides($rows) + $owed;
+        $tail = $material->density->massOf(Length::mm(1000 * Consumption::TAIL))->grams;
+        $joins = $material->unit === null ? 0.0 : max(0.0, ceil($grams / $material->unit->grams) - 1) * 2 * $tail;
+        $grams += $joins;
+
+        return [new Spread($grams, $grams > 0 ? hypot($off, $noise) / $grams : 0.0), $joins];
     }
 
     /** Of its materials the one that is the least likely to reach, of those of which that is known; its own where of none. */
@@ -140,7 +148,7 @@ final readonly class MaterialEstimate
     /** What is wanting until it would be enough in nine of ten bags. */
     public function short(): Mass
     {
-        return Mass::grams($this->left === null ? 0.0 : max(0.0, $this->remaining->at(self::SURE) - $this->left));
+        return Mass::grams($this->there === null ? 0.0 : max(0.0, $this->since->at(self::SURE) - $this->there));
     }
 
     /** Balls to get for the whole bag to be that sure of it, above 0 and below 1; null where nothing says how large one is. */
@@ -149,10 +157,10 @@ final readonly class MaterialEstimate
         return $this->unit === null ? null : (int) max(1, ceil($this->grams->at($sure) / $this->unit->grams - 1e-9));
     }
 
-    /** Balls to get beside what is left, to be that sure of the whole bag; null where one of the two is not known. */
+    /** Balls to get beside what is there, to be that sure of the whole bag; null where one of the two is not known. */
     public function ballsMore(float $sure): ?int
     {
-        return $this->unit === null || $this->left === null ? null : (int) max(0, ceil(($this->remaining->at($sure) - $this->left) / $this->unit->grams - 1e-9));
+        return $this->unit === null || $this->there === null ? null : (int) max(0, ceil(($this->since->at($sure) - $this->there) / $this->unit->grams - 1e-9));
     }
 
     private static function origin(BagPlan $plan): Origin

@@ -18,27 +18,30 @@ final readonly class Standing
      * @param list<int> $rest of those after its last weigh-in
      * @param ?float $left then, or on hand where nothing was weighed; null where that is not known
      * @param float $owed what went, or will go, after the row that was weighed: its tail is cut later
-     * @param bool $weighed whether what is left was weighed in the work
+     * @param ?float $there on hand at the start, or by the weigh-in from which the stitches account for what goes; null where that is not known
+     * @param list<int> $since places of its rows from there on
+     * @param float $owedSince what of the row before them is cut later
      * @param list<OddWeighIn> $odd weigh-ins of any of its materials that the stitches cannot account for
      */
-    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, public array $all, public array $rest, public ?float $left, public float $owed, public bool $weighed, public array $odd) {}
+    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, public array $all, public array $rest, public ?float $left, public float $owed, public ?float $there, public array $since, public float $owedSince, public array $odd) {}
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
         $takes = Consumption::of($plan);
+        $factors = Factors::prior($plan)->after($plan, $takes);
+        $odd = array_map(fn(OddWeighIn $one): string => $one->row, $factors->odd);
         $material = $plan->spec->material($which);
         $ratio = $material->density->gramsPerMetre / $plan->spec->material->density->gramsPerMetre;
-        [$from, $left, $owed, $weighed] = [0, $material->onHand?->grams, 0.0, false];
+        [$from, $left, $owed] = $start = [0, $material->onHand?->grams, 0.0];
         foreach ($plan->spec->weighIns as $weighIn) {
             $place = (int) $plan->pattern->place($weighIn->after);
             if ($takes->materials[$place] === $which) {
-                [$from, $left, $owed, $weighed] = [$place + 1, $weighIn->left->grams, $ratio * $takes->after($place), true];
+                [$from, $left, $owed] = $weighed = [$place + 1, $weighIn->left->grams, $ratio * $takes->after($place)];
+                $start = $start[1] === null || in_array($weighIn->after, $odd, true) ? $weighed : $start;
             }
         }
 
-        $factors = Factors::prior($plan)->after($plan, $takes);
-
-        return new self($takes, $factors, $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed, $weighed, $factors->odd);
+        return new self($takes, $factors, $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed, $start[1], $takes->places($which, $start[0]), $start[2], $factors->odd);
     }
 
     /** Grams the stitches of one row are likely to take. */
