@@ -102,12 +102,10 @@ final class Hands
     /** @return array<int, Worked> by the bag's number */
     private function lessons(): array
     {
-        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch', 'uses']);
-        $bags->whereJsonLength('choices->weigh_ins', '>', 0)->orderBy('id');
         $worked = [];
-        foreach ($bags->get() as $bag) {
+        foreach ($this->bagsWith('weigh_ins') as $bag) {
             try {
-                $lesson = Lesson::of($bag->taughtBy($this)->plan(taught: false));
+                $lesson = Lesson::of($bag->plan(taught: false));
             } catch (Refused) {
                 // A bag that makes no plan as it stands teaches nothing.
                 $lesson = null;
@@ -135,12 +133,10 @@ final class Hands
     /** @return array<int, Timed> by the bag's number */
     private function timed(): array
     {
-        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material', 'swatch', 'uses']);
-        $bags->whereJsonLength('choices->logged', '>', 0)->orderBy('id');
         $timed = [];
-        foreach ($bags->get() as $bag) {
+        foreach ($this->bagsWith('logged') as $bag) {
             try {
-                $timed[$bag->id] = new Timed($bag->taughtBy($this)->plan(), $bag->logged());
+                $timed[$bag->id] = new Timed($bag->plan(), $bag->logged());
             } catch (Refused) {
                 // Which stitches its minutes were of is not known while it makes no plan.
                 continue;
@@ -237,6 +233,15 @@ final class Hands
         $lay = $one->state === State::Hung ? $twins->where('state', '!=', State::Hung)->last() : $one;
 
         return $hung?->hung_load === null || $lay === null ? null : Hang::of($lay->measured(), $hung->measured(), $hung->hung_load);
+    }
+
+    /** @return Collection<int, Bag> bags of hers that have some of it among their choices, taught by these hands */
+    private function bagsWith(string $choice): Collection
+    {
+        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material.reservations.bag', 'swatch', 'uses']);
+        $bags->whereJsonLength("choices->{$choice}", '>', 0)->orderBy('id');
+
+        return $bags->get()->each(fn(Bag $bag): Bag => $bag->taughtBy($this));
     }
 
     /** @return Collection<int, Swatch> */
