@@ -67,9 +67,7 @@ final class Hands
     /** @return list<string> names of the swatches that teach, as documents() has them */
     public function names(): array
     {
-        $teaching = $this->trials();
-
-        return array_values(array_map(fn(Swatch $one): string => $one->name, array_filter($this->swatches()->all(), fn(Swatch $one): bool => isset($teaching[$one->id]))));
+        return array_values(array_map(fn(Swatch $one): string => $one->name, $this->swatches()->whereIn('id', array_keys($this->trials()))->all()));
     }
 
     /** @return array<int, string> what is odd about a swatch that the others do not bear out, by its number */
@@ -178,7 +176,7 @@ final class Hands
     {
         $documents = [];
         foreach ($this->swatches() as $swatch) {
-            if (self::trial($swatch) !== null && $swatch->material !== null) {
+            if (isset($this->trials()[$swatch->id]) && $swatch->material !== null) {
                 $documents[] = $swatch->document() + ($swatch->state === State::Blocked ? ['blocked' => true] : []) + ['hook' => $swatch->hookSize()->exact(), 'material' => array_filter([
                     'kind' => $swatch->material->kind->value,
                     'diameter' => $swatch->material->diameter?->exact(),

@@ -54,12 +54,11 @@ final class Mending
      */
     public static function settled(array $choices, BagPlan $plan): array
     {
-        $above = array_map(self::band(...), array_slice($plan->body->bands, 1));
         $slots = $plan->slots;
 
         return [
             'base' => ['chain' => $plan->base->chain, 'rounds' => count($plan->base->rounds)] + self::given($choices, 'base'),
-            'body' => self::band($plan->body->bands[0]) + ($above === [] ? [] : ['above' => $above]),
+            'body' => self::body($plan->body->bands),
         ] + ($slots === null ? [] : ['handles' => ['skip' => $slots->skip, 'chain' => $slots->chain, 'edge_rounds' => $slots->edgeRounds] + self::given($choices, 'handles')]);
     }
 
@@ -75,13 +74,24 @@ final class Mending
     public static function sized(array $choices, Wish $size, BodySpec $body): array
     {
         $sides = array_map(fn(?Length $side): ?string => $side?->exact(), ['length' => $size->length, 'width' => $size->width, 'height' => $size->height]);
-        $above = array_map(self::band(...), array_slice($body->bands, 1));
 
         return [
             'size' => self::given($choices, 'size') + array_filter($sides),
             'base' => array_diff_key(self::given($choices, 'base'), ['chain' => 1, 'rounds' => 1]),
-            'body' => self::band($body->bands[0]) + ($above === [] ? [] : ['above' => $above]),
+            'body' => self::body($body->bands),
         ];
+    }
+
+    /**
+     * @param non-empty-list<Band|BandSpec> $bands
+     *
+     * @return array<string, mixed>
+     */
+    private static function body(array $bands): array
+    {
+        $above = array_map(self::band(...), array_slice($bands, 1));
+
+        return self::band($bands[0]) + ($above === [] ? [] : ['above' => $above]);
     }
 
     /** @return array<string, int|string> */

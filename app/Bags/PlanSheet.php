@@ -78,7 +78,7 @@ final readonly class PlanSheet
     public function onHand(int $which = 0): string
     {
         $onHand = $this->plan->spec->material($which)->onHand;
-        $material = $which === 0 ? $this->bag->material : $this->bag->others()[$which - 1] ?? null;
+        $material = $this->bag->worked($which);
         $used = $material === null ? 0.0 : $this->bag->usedOf($material->id);
 
         return match (true) {
@@ -208,10 +208,7 @@ final readonly class PlanSheet
     /** After the row that was weighed last. */
     private function goOn(): string
     {
-        $weighIns = $this->plan->spec->weighIns;
-        $last = $weighIns[count($weighIns) - 1]->after;
-        $names = $this->plan->pattern->names();
-        $next = $names[1 + (int) $this->plan->pattern->place($last)] ?? null;
+        $next = $this->plan->pattern->names()[$this->plan->begun()] ?? null;
 
         return $next === null ? 'fasten off' : "go on with {$next}";
     }
@@ -237,9 +234,7 @@ final readonly class PlanSheet
     /** What a material is called: 0 is its own, 1 the first of its others. */
     public function named(int $which): string
     {
-        $material = $which === 0 ? $this->bag->material : $this->bag->others()[$which - 1] ?? null;
-
-        return $material->name ?? ($which === 0 ? 'the bag’s own' : 'another'.(count($this->plan->spec->others) > 1 ? " ({$which})" : ''));
+        return $this->bag->worked($which)->name ?? ($which === 0 ? 'the bag’s own' : 'another'.(count($this->plan->spec->others) > 1 ? " ({$which})" : ''));
     }
 
     /** "from rounds 8 and 14". */

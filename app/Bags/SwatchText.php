@@ -25,6 +25,11 @@ use Illuminate\Validation\Validator;
 /** A swatch as text: what a form, or a line of a file, must hold to be one. Forms and files read alike. */
 final readonly class SwatchText
 {
+    /** Grams a swatch may hang under. */
+    public const LIGHTEST_LOAD = 10.0;
+
+    public const HEAVIEST_LOAD = 30_000.0;
+
     /**
      * @param array<string, string> $text by field, trimmed
      * @param LengthUnit $bare what a number alone is in
@@ -58,7 +63,7 @@ final readonly class SwatchText
             'rows_counted' => ['required', $count],
             'height' => ['required', $side],
             'state' => ['nullable', Rule::enum(State::class)],
-            'hung_load' => ['nullable', 'required_if:state,hung', Quantity::mass(Mass::grams(10), Mass::grams(30_000))],
+            'hung_load' => ['nullable', 'required_if:state,hung', Quantity::mass(Mass::grams(self::LIGHTEST_LOAD), Mass::grams(self::HEAVIEST_LOAD))],
             'drape' => ['nullable', Rule::enum(Fabric::class)],
             'note' => ['nullable', 'string', 'max:200'],
             'mass' => ['nullable', Quantity::mass(Mass::grams(0.1), Mass::grams(20_000))],

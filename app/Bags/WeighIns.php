@@ -66,9 +66,9 @@ final readonly class WeighIns
     {
         DB::transaction(function () use ($after, $left): void {
             // A second device waits here, and finds what the first one entered.
-            $row = Bag::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($this->bag->id);
-            $row->lockForUpdate();
-            $this->bag->setRawAttributes($row->firstOrFail()->getAttributes(), true);
+            $held = Bag::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($this->bag->id);
+            $held->lockForUpdate();
+            $this->bag->setRawAttributes($held->firstOrFail()->getAttributes(), true);
             $this->bag->forgetStock();
             $weighIns = self::of($this->bag);
             foreach ($weighIns->kept as $place => $one) {
@@ -76,35 +76,37 @@ final readonly class WeighIns
                     $weighIns->without($place);
                 }
             }
-            $weighIns = self::of($this->bag);
             $plan = $this->bag->plan();
             $row = $plan->pattern->place($after);
-            $which = $row === null ? 0 : $plan->materials[$row];
-            $material = $which === 0 ? $this->bag->material : $this->bag->others()[$which - 1] ?? null;
-            $free = $material?->freeFor($this->bag->id);
-            $used = $material === null ? 0.0 : $this->bag->usedOf($material->id);
-            $new = ['after' => $after, 'left' => $left->exact()] + ($material === null ? [] : [
-                'of' => $material->id,
-                'used' => $free === null ? $used : round($free->grams + $used - $left->grams, 3),
-            ] + ($free === null ? ['begins' => true] : []));
-            // In the order of the rows; one after a row that is not there is the plan's to refuse.
+            $material = $this->bag->worked($row === null ? 0 : $plan->materials[$row]);
+            $new = ['after' => $after, 'left' => $left->exact()] + ($material === null ? [] : $this->inLedger($material, $after, $left));
+            // In the order of the rows. What the plan does not bear is refused by it, and the ledger is as it was.
             $names = array_flip($plan->pattern->names());
-            $all = [...$weighIns->kept, $new];
+            $all = [...self::of($this->bag)->kept, $new];
             usort($all, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
             $this->keep($all);
-            if ($free !== null) {
-                $this->bag->plan();
-            }
-            $line = match (true) {
-                $material === null => null,
-                $free === null => Ledger::enter($material, Move::Weighed, $left->grams, note: self::note($after)),
-                $free->grams - $left->grams > 0.0005 => Ledger::enter($material, Move::Used, $free->grams - $left->grams, $this->bag, self::note($after)),
-                default => null,
-            };
-            $this->keep(array_map(fn(array $one): array => $one['after'] === $after && $line !== null ? ['entry' => $line->id] + $one : $one, $all));
             $this->bag->plan();
             $this->bag->save();
         });
+    }
+
+    /**
+     * Enters what went since into the ledger.
+     *
+     * @return array<string, mixed> what a weigh-in keeps of a material of the stash
+     */
+    private function inLedger(Material $material, string $after, Mass $left): array
+    {
+        $free = $material->freeFor($this->bag->id);
+        $used = $this->bag->usedOf($material->id);
+        $note = 'weighed in after '.mb_substr($after, 0, 40);
+        if ($free === null) {
+            return ['of' => $material->id, 'used' => $used, 'begins' => true, 'entry' => Ledger::enter($material, Move::Weighed, $left->grams, note: $note)->id];
+        }
+        $went = round($free->grams - $left->grams, 3);
+        $line = $went > 0 ? Ledger::enter($material, Move::Used, $went, $this->bag, $note) : null;
+
+        return ['of' => $material->id, 'used' => round($used + $went, 3)] + ($line === null ? [] : ['entry' => $line->id]);
     }
 
     /**
@@ -136,11 +138,6 @@ final readonly class WeighIns
     {
         $this->bag->choices = ['weigh_ins' => $weighIns] + $this->bag->choices;
         $this->bag->forgetStock();
-    }
-
-    private static function note(string $after): string
-    {
-        return 'weighed in after '.mb_substr($after, 0, 40);
     }
 
     /** @param array<string, mixed> $one */

@@ -64,6 +64,19 @@ final class Canvas
         return (string) round($value, $decimals);
     }
 
+    /** The least round step along an axis that is not below so much: 1, 2 or 5 times a power of ten. */
+    public static function roundStep(float $least): float
+    {
+        $ten = 10 ** floor(log10(max(1e-6, $least)));
+        foreach ([1, 2, 5] as $times) {
+            if ($times * $ten >= $least) {
+                return $times * $ten;
+            }
+        }
+
+        return 10 * $ten;
+    }
+
     /** "1 : 2.1", the drawing against the thing at the browser's own size. */
     public function ratio(): string
     {

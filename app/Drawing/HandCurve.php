@@ -45,11 +45,11 @@ final class HandCurve
         $low = fn(Spread $one): float => $one->low();
         $high = fn(Spread $one): float => $one->high();
         $axis = '';
-        $step = self::step(($most - $least) * self::APART / ($foot - self::TOP));
+        $step = Canvas::roundStep(($most - $least) * self::APART / ($foot - self::TOP));
         for ($at = ceil($least / $step) * $step; $at <= $most; $at += $step) {
             $axis .= '<path d="M'.self::LEFT." {$n($y($at))}H".(self::WIDTH - self::RIGHT).'" stroke="'.Ink::LINE.'"/><text x="'.(self::LEFT - 6)."\" y=\"{$n($y($at) + 5)}\" text-anchor=\"end\" fill=\"".Ink::SOFT.'">'.Decimal::exact(round($at, 2)).'</text>';
         }
-        $step = self::step(($last - $first) * self::APART / (self::WIDTH - self::LEFT - self::RIGHT));
+        $step = Canvas::roundStep(($last - $first) * self::APART / (self::WIDTH - self::LEFT - self::RIGHT));
         for ($at = ceil($first / $step) * $step; $at <= $last + 1e-9; $at += $step) {
             $axis .= "<path d=\"M{$n($x($at))} {$foot}v5\" stroke=\"".Ink::INK."\"/><text x=\"{$n($x($at))}\" y=\"".($foot + 19).'" text-anchor="middle" fill="'.Ink::SOFT.'">'.Decimal::exact(round($at, 2)).'</text>';
         }
@@ -66,18 +66,5 @@ final class HandCurve
             ."<path d=\"M{$line($hand, fn(Spread $one): float => $one->likely)}\" fill=\"none\" stroke=\"".Ink::GRASS.'" stroke-width="2.5"/>'
             .$dots
             .'<path d="M'.self::LEFT." {$foot}H".(self::WIDTH - self::RIGHT).'" stroke="'.Ink::INK.'"/><text x="'.(self::WIDTH - self::RIGHT).'" y="'.(self::HEIGHT - 6).'" text-anchor="end" fill="'.Ink::SOFT.'">hook, mm</text></svg>';
-    }
-
-    /** A round step of at least so much. */
-    private static function step(float $least): float
-    {
-        $ten = 10 ** floor(log10(max(1e-6, $least)));
-        foreach ([1, 2, 5] as $times) {
-            if ($times * $ten >= $least) {
-                return $times * $ten;
-            }
-        }
-
-        return 10 * $ten;
     }
 }

@@ -21,6 +21,11 @@ final class NarrowingBands
 
     private const FIRST = 58;
 
+    /** Grams between two numbers of its axis, and how many there are at the most. */
+    private const FINEST = 5.0;
+
+    private const MOST_TICKS = 8;
+
     /** Room for what a band is said to be. */
     private const SAID = 130;
 
@@ -46,7 +51,7 @@ final class NarrowingBands
         }
         $foot = $height - 20;
         $axis = '';
-        $step = self::step($most - $least);
+        $step = Canvas::roundStep(max(self::FINEST, ($most - $least) / self::MOST_TICKS));
         for ($at = ceil($least / $step) * $step; $at <= $most; $at += $step) {
             $axis .= "<path d=\"M{$n($x($at))} {$n($foot - 8)}v6\" stroke=\"".Ink::INK."\"/><text x=\"{$n($x($at))}\" y=\"{$n($foot + 12)}\" text-anchor=\"middle\" fill=\"".Ink::SOFT.'">'.Decimal::print($at).'</text>';
         }
@@ -65,16 +70,5 @@ final class NarrowingBands
         }
 
         return $known;
-    }
-
-    private static function step(float $range): float
-    {
-        foreach ([5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000] as $step) {
-            if ($range / $step <= 8) {
-                return $step;
-            }
-        }
-
-        return $range / 5;
     }
 }

@@ -125,6 +125,12 @@ final class Bag extends Model
         return array_map(fn(mixed $id): ?Material => is_int($id) ? $this->read[$id] ?? null : null, $ids);
     }
 
+    /** Of the stash: 0 is its own, 1 the first of its others; null where that came as a file. */
+    public function worked(int $which): ?Material
+    {
+        return $which === 0 ? $this->material : $this->others()[$which - 1] ?? null;
+    }
+
     /** @return HasMany<StockEntry, $this> what the ledger has as used in it */
     public function uses(): HasMany
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Hands;
 use App\Bags\HookTrial;
+use App\Bags\SwatchText;
 use App\Http\Typed;
 use App\Models\Material;
 use App\Models\Swatch;
@@ -76,7 +77,7 @@ final class HookTrialController extends Controller
         $load = null;
         try {
             $load = $state === State::Hung ? Mass::parse(Typed::text($request, 'hung_load'), MassUnit::Gram) : null;
-            if ($load !== null && ($load->grams < 10 || $load->grams > 30_000)) {
+            if ($load !== null && ($load->grams < SwatchText::LIGHTEST_LOAD || $load->grams > SwatchText::HEAVIEST_LOAD)) {
                 throw new NotUnderstood('A swatch hangs under 10 g to 30 kg.');
             }
         } catch (NotUnderstood $e) {

@@ -32,6 +32,14 @@ final readonly class BagPlan
         return array_map(fn(Change $change): string => $change->from, $this->spec->changes);
     }
 
+    /** Rows that are worked, as far as the weigh-ins tell. */
+    public function begun(): int
+    {
+        $weighIns = $this->spec->weighIns;
+
+        return $weighIns === [] ? 0 : 1 + (int) $this->pattern->place($weighIns[count($weighIns) - 1]->after);
+    }
+
     /**
      * The same bag, had so much been on hand and this been weighed: none of it changes a count.
      *

@@ -23,6 +23,9 @@ final readonly class MaterialEstimate
     /** Chance from which what is on hand is called enough. */
     public const SURE = 0.9;
 
+    /** What is listed beside the parts, in its order. */
+    public const BESIDES = ['tails', 'joins', 'swatch'];
+
     /**
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
      * @param Spread $metres of the whole bag
@@ -187,7 +190,7 @@ final readonly class MaterialEstimate
                 $parts[] = new PartTakes($part->value, $grams[$part->value] / $density, $grams[$part->value]);
             }
         }
-        foreach (['tails' => $standing->besides($standing->all) - $swatch, 'joins' => $joins, 'swatch' => $swatch] as $besides => $mass) {
+        foreach (array_combine(self::BESIDES, [$standing->besides($standing->all) - $swatch, $joins, $swatch]) as $besides => $mass) {
             if ($mass > 0) {
                 $parts[] = new PartTakes($besides, $mass / $density, $mass);
             }

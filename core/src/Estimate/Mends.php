@@ -71,7 +71,7 @@ final readonly class Mends
             ...array_map($this->above(...), [Motif::HalfDouble, Motif::Double, Motif::Mesh]),
             ...$this->goneOn(),
         ];
-        if ($this->begun() === 0) {
+        if ($this->plan->begun() === 0) {
             $rounds = count($base->rounds);
             $ends = $this->plan->spec->base->ends;
             array_push(
@@ -221,7 +221,7 @@ final readonly class Mends
     private function lastReached(Spare $spare): ?int
     {
         $reaches = fn(int $from): bool => (MaterialEstimate::of($this->goingOn($spare, $from))->enough ?? 0.0) >= MaterialEstimate::SURE;
-        [$low, $beyond] = [max(1, $this->begun()), count($this->plan->pattern->rows) - Reach::LAST];
+        [$low, $beyond] = [max(1, $this->plan->begun()), count($this->plan->pattern->rows) - Reach::LAST];
         if ($low >= $beyond || ! $reaches($low)) {
             return null;
         }
@@ -229,7 +229,7 @@ final readonly class Mends
             $between = intdiv($low + $beyond, 2);
             [$low, $beyond] = $reaches($between) ? [$between, $beyond] : [$low, $between];
         }
-        while ($low > max(1, $this->begun()) && $this->plan->pattern->rows[$low]->part === Part::Handles) {
+        while ($low > max(1, $this->plan->begun()) && $this->plan->pattern->rows[$low]->part === Part::Handles) {
             $low--;
         }
 
@@ -265,18 +265,10 @@ final readonly class Mends
         return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max($lost, $otherwise), $estimate->scarcest()->enough, $less);
     }
 
-    /** Rows that are worked, as far as the weigh-ins tell. */
-    private function begun(): int
-    {
-        $weighIns = $this->plan->spec->weighIns;
-
-        return $weighIns === [] ? 0 : 1 + (int) $this->plan->pattern->place($weighIns[count($weighIns) - 1]->after);
-    }
-
-    /** Body rounds among them; below zero while the base is worked. */
+    /** Body rounds that are worked; below zero while the base is worked. */
     private function begunRounds(): int
     {
-        return $this->begun() - count($this->plan->base->rounds);
+        return $this->plan->begun() - count($this->plan->base->rounds);
     }
 
     /** @return list<Band> */

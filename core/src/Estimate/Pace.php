@@ -41,10 +41,9 @@ final readonly class Pace
         $deviations = [self::MAKER, ...array_fill(0, count(Part::cases()), self::PART), ...array_fill(0, count($bags) + 1, self::BAG)];
         $rows = $values = [];
         foreach ($bags as $bag) {
-            $expected = self::expected($timed[$bag]->plan);
             foreach ($timed[$bag]->counted() as $one) {
                 $rows[] = self::row([$one->part->value => 1.0], $bags, $bag);
-                $values[] = $one->minutes / $expected[$one->part->value] - 1;
+                $values[] = $one->minutes / $timed[$bag]->expected[$one->part->value] - 1;
             }
         }
         $model = LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
@@ -65,7 +64,7 @@ final readonly class Pace
      */
     public function minutes(Timed $timed, ?int $bag = null): Spread
     {
-        $rest = self::expected($timed->plan);
+        $rest = $timed->expected;
         $sure = 0.0;
         foreach ($timed->counted() as $one) {
             $sure += $one->minutes;

@@ -32,8 +32,7 @@ final readonly class Reach
         $factors = Factors::prior($plan)->after($plan, $takes);
         $density = $plan->spec->material->density->gramsPerMetre;
         $metres = array_map(fn(int $place): float => $factors->likely($takes, $place) / $density, array_keys($takes->rows));
-        $last = $plan->spec->weighIns === [] ? -1 : (int) $plan->pattern->place($plan->spec->weighIns[count($plan->spec->weighIns) - 1]->after);
-        $rest = array_slice(array_keys($takes->rows), $last + 1);
+        $rest = array_slice(array_keys($takes->rows), $plan->begun());
         [$all, $off] = $factors->taking($takes, $rest === [] ? array_keys($takes->rows) : $rest);
 
         return new self($plan, $metres, $takes->stitches, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);

@@ -9,14 +9,18 @@ use Fescue\Core\Bag\BagPlan;
 /** A bag with the minutes that were logged of its parts. */
 final readonly class Timed
 {
+    /** @var array<string, float> minutes of each part it has before anything is known of the maker, by the part's value */
+    public array $expected;
+
     /** @param list<LoggedTime> $logged of whole parts, one each */
-    public function __construct(public BagPlan $plan, public array $logged = []) {}
+    public function __construct(BagPlan $plan, private array $logged = [])
+    {
+        $this->expected = Pace::expected($plan);
+    }
 
     /** @return list<LoggedTime> those of parts the bag has */
     public function counted(): array
     {
-        $expected = Pace::expected($this->plan);
-
-        return array_values(array_filter($this->logged, fn(LoggedTime $one): bool => isset($expected[$one->part->value])));
+        return array_values(array_filter($this->logged, fn(LoggedTime $one): bool => isset($this->expected[$one->part->value])));
     }
 }

@@ -13,16 +13,13 @@
     $noun = $plan->spec->material->kind->noun();
     $names = $plan->pattern->names();
     $rows = array_combine($names, $plan->spec->others === [] ? $names : array_map(fn ($name, $which) => "{$name}, {$sheet->named($which)}", $names, $plan->materials));
-    $ends = array_filter([$estimate, ...$estimate->others], fn ($one) => $one->runsOut !== null);
+    $all = [$estimate, ...$estimate->others];
+    $ends = array_filter($all, fn ($one) => $one->runsOut !== null);
     $rest = $onHand === null ? null : $onHand->grams - $estimate->grams->likely;
     $price = $bag->material?->priceOfOne();
-    $all = [$estimate, ...$estimate->others];
-    $partNames = array_unique(array_merge(...array_map(fn ($one) => array_column($one->parts, 'part'), $all)));
-    $order = array_flip(['base', 'body', 'handles', 'edge', 'tails', 'joins', 'swatch']);
-    usort($partNames, fn ($one, $other) => $order[$one] <=> $order[$other]);
+    $partNames = array_intersect([...array_column(Part::cases(), 'value'), ...MaterialEstimate::BESIDES], array_merge(...array_map(fn ($one) => array_column($one->parts, 'part'), $all)));
     $grams = fn (float $much): string => Decimal::print($much, $much < 10 ? 1 : 0);
-    $last = $plan->spec->weighIns === [] ? null : $plan->spec->weighIns[count($plan->spec->weighIns) - 1]->after;
-    $next = $last === null ? $names[min(4, count($names) - 1)] : $names[min(count($names) - 1, (int) $plan->pattern->place($last) + 3)];
+    $next = $names[min(count($names) - 1, $plan->begun() === 0 ? 4 : $plan->begun() + 2)];
 @endphp
 <x-layout :title="$bag->name().', enough?'">
     @include('bags.head')
