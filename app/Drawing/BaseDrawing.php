@@ -75,7 +75,7 @@ final class BaseDrawing
             };
             $strokes[$colour] = ($strokes[$colour] ?? '').$this->symbol($symbol);
         }
-        $width = $this->canvas->n(max(0.8, min(1.8, 0.13 * $this->scale * $base->gauge->width->mm)));
+        $width = $this->canvas->n(max(0.8, min(1.8, 0.13 * $this->scale * $base->gauge->singleWidth()->mm)));
         foreach ($strokes as $colour => $path) {
             $this->canvas->add("<path d=\"{$path}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"{$width}\" stroke-linecap=\"round\"/>");
         }
@@ -89,7 +89,7 @@ final class BaseDrawing
         $x = $this->x + $symbol->stand->x * $this->scale;
         $y = $this->y + $symbol->stand->y * $this->scale;
         $gauge = $this->plan->gauge;
-        $wide = 0.34 * $gauge->width->mm * $this->scale;
+        $wide = 0.34 * $gauge->singleWidth()->mm * $this->scale;
         if ($symbol->stitch === Stitch::Chain) {
             $flat = $n($wide * 0.5);
             $half = $n($wide);

@@ -67,7 +67,7 @@ final class SideDrawing
         $this->hole = $plan->slots?->opening($plan->gauge);
         $lift = $this->hole === null ? 0.0 : max(0.0, $plan->body->height()->mm + $this->hole->b + $this->bandMm() - $out->height->mm);
         $this->scale = min(self::LARGEST_SCALE, self::WIDEST / $out->flatWidth->mm, self::HIGHEST / ($out->height->mm + $lift));
-        $this->stitch = $plan->gauge->width->mm * $this->scale;
+        $this->stitch = $plan->gauge->singleWidth()->mm * $this->scale;
         $this->single = $plan->gauge->singleHeight()->mm * $this->scale;
         $this->foot = self::ABOVE + ($out->height->mm + $lift) * $this->scale;
         $this->canvas = new Canvas(
@@ -87,7 +87,7 @@ final class SideDrawing
         $out = $this->plan->comesOut;
         $width = $out->flatWidth->mm * $this->scale;
         $bodyTop = $this->foot - $this->plan->body->height()->mm * $this->scale;
-        $this->wall($width, $bodyTop);
+        $this->wall($width);
         if ($this->plan->slots !== null && $this->hole !== null) {
             $this->top($this->plan->slots, $this->hole, $width, $bodyTop);
         }
@@ -95,15 +95,13 @@ final class SideDrawing
         $this->labels($width);
     }
 
-    private function wall(float $width, float $top): void
+    private function wall(float $width): void
     {
         $n = $this->canvas->n(...);
-        $left = self::LEFT;
-        $this->canvas->add("<path d=\"M{$left} {$n($top)}h{$n($width)}V{$n($this->foot - 5)}q0 5 -5 5H".($left + 5)."q-5 0 -5 -5z\" fill=\"{$this->colours[0]}\"/>");
         $body = $this->plan->body;
         $windows = '';
-        /** @var array<string, string> $others by colour */
-        $others = [];
+        /** @var array<string, string> $grounds by colour */
+        $grounds = [];
         /** @var array<string, string> $threads by colour */
         $threads = $ribs = [];
         $y = $this->foot;
@@ -114,20 +112,23 @@ final class SideDrawing
             $ribs[$colour] ??= '';
             $height = $this->plan->gauge->heightOf($band->motif)->mm * $this->scale;
             $y -= $height;
-            if ($colour !== $this->colours[0]) {
-                $others[$colour] = ($others[$colour] ?? '')."M{$left} {$n($y)}h{$n($width)}v{$n($height)}h-{$n($width)}z";
-            }
+            // Each row is as wide as its own stitches, in the middle of the bag.
+            $stitch = $this->plan->gauge->widthOf($band->motif)->mm * $this->scale;
+            [$left, $wide] = [self::LEFT + ($width - $stitches * $stitch) / 2, $stitches * $stitch];
+            $grounds[$colour] = ($grounds[$colour] ?? '').($round === 0
+                ? "M{$n($left)} {$n($y)}h{$n($wide)}V{$n($this->foot - 5)}q0 5 -5 5H{$n($left + 5)}q-5 0 -5 -5z"
+                : "M{$n($left)} {$n($y)}h{$n($wide)}v{$n($height)}h-{$n($wide)}z");
             if ($band->motif->chains() > 0) {
-                [$open, $thread] = StitchRows::mesh($left, $y, $stitches, $this->stitch, $height, 0.3 * min($this->stitch, $this->single), $band->motif);
+                [$open, $thread] = StitchRows::mesh($left, $y, $stitches, $stitch, $height, 0.3 * min($stitch, $this->single), $band->motif);
                 $windows .= $open;
                 $threads[$colour] .= $thread;
             } else {
-                $threads[$colour] .= StitchRows::plain($left, $y, $stitches, $this->stitch, $height, $band->motif);
+                $threads[$colour] .= StitchRows::plain($left, $y, $stitches, $stitch, $height, $band->motif);
             }
             // Worked through one loop, the other stands as a rib along the foot of the round.
-            $ribs[$colour] .= $band->loop === Loop::Both ? '' : "M{$left} {$n($y + $height - 0.5)}h{$n($width)}";
+            $ribs[$colour] .= $band->loop === Loop::Both ? '' : "M{$n($left)} {$n($y + $height - 0.5)}h{$n($wide)}";
         }
-        foreach ($others as $fill => $path) {
+        foreach ($grounds as $fill => $path) {
             $this->canvas->add("<path d=\"{$path}\" fill=\"{$fill}\"/>");
         }
         $this->canvas->add($windows === '' ? '' : "<path d=\"{$windows}\" fill=\"".Ink::SHEET.'"/>');
@@ -157,18 +158,19 @@ final class SideDrawing
         $first = count($this->plan->base->rounds) + $this->plan->body->rounds;
         $arch = $this->colourOf($first + min(1, $slots->edgeRounds));
         $half = intdiv($slots->around, 2);
+        $left = self::LEFT + ($width - $half * $this->stitch) / 2;
         // Rounds start at the right fold and go to the left, as a right hand works them.
         $right = $slots->before;
         $leftCount = $half - $slots->skip - $right;
         $a = $hole->a * $this->scale;
         $b = $hole->b * $this->scale;
         $band = $this->bandMm() * $this->scale;
-        $middle = self::LEFT + ($leftCount + $slots->skip / 2) * $this->stitch;
+        $middle = $left + ($leftCount + $slots->skip / 2) * $this->stitch;
         $outer = "M{$n($middle - $a - $band)} {$n($bodyTop)}A{$n($a + $band)} {$n($b + $band)} 0 0 1 {$n($middle + $a + $band)} {$n($bodyTop)}";
         for ($row = 1; $row <= $rows; $row++) {
             $y = $bodyTop - $row * $this->single;
             $colour = $this->colourOf($first + $row - 1);
-            foreach ([[self::LEFT, $leftCount], [$middle + $a, $right]] as [$x, $count]) {
+            foreach ([[$left, $leftCount], [$middle + $a, $right]] as [$x, $count]) {
                 $wide = $count * $this->stitch;
                 $this->canvas->add("<path d=\"M{$n($x)} {$n($y)}h{$n($wide)}v{$n($this->single)}h-{$n($wide)}z\" fill=\"{$colour}\"/>");
                 $this->canvas->add($this->threads(StitchRows::plain($x, $y, $count, $this->stitch, $this->single, Motif::Single), $colour));

@@ -141,7 +141,7 @@ final class Material extends Model
     {
         $supply = Supply::of($this);
 
-        return new Weighed($this->kind, $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."), $this->density(), $onHand ?? $this->onHand(), $this->make, $this->fibre, $supply?->unit, $supply->waste ?? 0.0);
+        return new Weighed($this->kind, $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."), $this->density(), $onHand ?? $this->onHand(), $this->make, $this->fibre, $supply?->unit, $supply->waste ?? 0.0, $this->acquired === Acquired::Cut);
     }
 
     /**
@@ -149,7 +149,7 @@ final class Material extends Model
      *
      * @param ?Mass $onHand for that bag
      *
-     * @return array<string, float|string>
+     * @return array<string, bool|float|string>
      */
     public function document(?Mass $onHand): array
     {
@@ -164,7 +164,9 @@ final class Material extends Model
             'on_hand' => $onHand?->exact(),
             'unit' => $supply?->unit->exact(),
             'waste' => $supply === null || $supply->waste <= 0 ? null : $supply->waste,
-        ], fn(float|string|null $part): bool => $part !== null);
+            // What was cut was joined as it was wound.
+            'joined' => $this->acquired === Acquired::Cut ? true : null,
+        ], fn(bool|float|string|null $part): bool => $part !== null);
     }
 
     public function chip(): string

@@ -9,6 +9,7 @@ use App\Models\Material;
 use App\Models\RawPiece;
 use App\Models\User;
 use Fescue\Core\Material\Acquired;
+use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Material as Weighed;
@@ -49,7 +50,7 @@ final class BatchEnd
     {
         $density = $this->plan->density();
 
-        return $density === null ? null : Weighed::guessedDiameter($density);
+        return $density === null ? null : self::kind($this->batch)->form()->thickness($density, $this->fibre());
     }
 
     /** In the stash, all of it or nothing of it; null where it was not understood. */
@@ -79,7 +80,7 @@ final class BatchEnd
 
                 return null;
             }
-            $material = $into ?? $maker->materials()->create($this->made($length, $mass, $diameter ?? Weighed::guessedDiameter(LinearDensity::weighed($mass, $length))));
+            $material = $into ?? $maker->materials()->create($this->made($length, $mass, $diameter ?? self::kind($this->batch)->form()->thickness(LinearDensity::weighed($mass, $length), $this->fibre())));
             Ledger::enter($material, Move::Cut, round($mass->grams, 3), note: mb_substr("batch “{$this->batch->name}”", 0, 120));
             $this->batch->update(['finished_at' => now(), 'material_id' => $material->id]);
             $this->takePieces();
@@ -88,17 +89,24 @@ final class BatchEnd
         });
     }
 
+    /** What its raw piece is of, where that is known. */
+    private function fibre(): ?Fibre
+    {
+        $fibre = $this->batch->rawPiece?->fibre;
+
+        return in_array($fibre, self::kind($this->batch)->fibres(), true) ? $fibre : null;
+    }
+
     /** @return array<string, mixed> */
     private function made(Length $length, Mass $mass, Length $diameter): array
     {
         $spec = $this->plan->spec;
         $kind = self::kind($this->batch);
-        $fibre = $this->batch->rawPiece?->fibre;
 
         return [
             'kind' => $kind,
             'make' => $kind === Kind::Plarn ? ($spec->source === Source::BagLoops ? Make::Looped : Make::Single) : null,
-            'fibre' => $fibre !== null && in_array($fibre, $kind->fibres(), true) ? $fibre : null,
+            'fibre' => $this->fibre(),
             'name' => $this->said('name') === '' ? $this->batch->name : mb_substr($this->said('name'), 0, 80),
             'colour' => $this->batch->colour,
             'diameter' => $diameter,

@@ -8,8 +8,10 @@ use App\Http\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Join;
+use Fescue\Core\Strip\School;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripDocument;
+use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Strip\StripSpec;
 use Illuminate\Http\Request;
 
@@ -85,6 +87,30 @@ final class CuttingForm
     public function again(): array
     {
         return array_filter(['kind' => $this->kind, 'join_by' => $this->typed('join_by')] + array_combine($this->asked(), array_map($this->typed(...), $this->asked())), fn(string $text): bool => $text !== '');
+    }
+
+    /** @return list<StripPlan> one of each school that makes a strand of it */
+    public function plans(): array
+    {
+        $schools = array_filter(School::cases(), fn(School $school): bool => $this->refusal($school) === null);
+
+        return $this->spec === null ? [] : array_map(fn(School $school): StripPlan => StripPlan::of($this->spec->in($school)), array_values($schools));
+    }
+
+    /** @return array<string, string> by the name of a school that makes none: why */
+    public function refused(): array
+    {
+        $why = [];
+        foreach (School::cases() as $school) {
+            $why[$school->name()] = $this->refusal($school) ?? '';
+        }
+
+        return array_filter($why, fn(string $said): bool => $said !== '');
+    }
+
+    private function refusal(School $school): ?string
+    {
+        return $this->spec?->piece->refusal($school, $this->spec->pieces)?->getMessage();
     }
 
     /**

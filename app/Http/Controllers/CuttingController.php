@@ -53,6 +53,8 @@ final class CuttingController extends Controller
 
     private static function inSchool(CuttingForm $form, Request $request): ?StripPlan
     {
-        return $form->spec === null ? null : StripPlan::of($form->spec->in(School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand));
+        $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
+
+        return array_values(array_filter($form->plans(), fn(StripPlan $plan): bool => $plan->spec->school === $school))[0] ?? null;
     }
 }

@@ -135,9 +135,11 @@ final class BagDocument
         }
         $unit = $material->has('unit') ? self::unit($material, $density) : null;
         $waste = $material->has('waste') ? $material->number('waste', 0, self::MOST_WASTE, 'the waste of cutting a gram of strand, in grams,') : null;
+        // What was cut was joined when it was wound.
+        $joined = $material->has('joined') ? $material->yes('joined') : $waste !== null && $waste > 0;
         $material->close();
 
-        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre, $unit, $waste ?? 0.0);
+        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre, $unit, $waste ?? 0.0, $joined);
     }
 
     /** @param bool $own whether it is this bag's own, which may have come out of what is on hand */
@@ -243,7 +245,7 @@ final class BagDocument
             $kind = $of->choice('kind', Kind::strands());
             $diameter = $of->length('diameter', Length::mm(0.5), Length::mm(30), 'A strand’s diameter');
             $density = $of->has('density') ? $of->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text)) : null;
-            foreach (['make', 'fibre', 'on_hand', 'unit', 'waste'] as $aside) {
+            foreach (['make', 'fibre', 'on_hand', 'unit', 'waste', 'joined'] as $aside) {
                 $of->has($aside);
             }
             $of->close();

@@ -144,9 +144,9 @@ final readonly class Planner
         $length = $this->spec->wish->length
             ?? throw Refused::at('/size/length', 'Give a length, or the number of chains to start.');
         $ends = $this->gauge->singleHeight()->times(2 * $rounds);
-        $chain = 1 + (int) round(($length->mm - $ends->mm) / $this->gauge->width->mm);
+        $chain = 1 + (int) round(($length->mm - $ends->mm) / $this->gauge->singleWidth()->mm);
         if ($chain < Oval::FEWEST_CHAINS) {
-            $least = $ends->plus($this->gauge->width->times(Oval::FEWEST_CHAINS - 1));
+            $least = $ends->plus($this->gauge->singleWidth()->times(Oval::FEWEST_CHAINS - 1));
             throw Refused::at('/size/length', "{$rounds} base rounds make the ends {$this->say($ends)} long by themselves, so an oval is at least {$this->say($least)} long. Ask for more length or less width.");
         }
         if ($chain > BagDocument::MOST_CHAIN) {
@@ -206,7 +206,7 @@ final readonly class Planner
         if ($widest < 1) {
             throw Refused::at('/handles', "A round of {$around} stitches has no room for slots; make the base larger or leave the handles out.");
         }
-        $skip = $spec->skip ?? max(1, min($widest, $spec->chain ?? $widest, (int) round(self::SLOT_WIDTH_MM / $this->gauge->width->mm)));
+        $skip = $spec->skip ?? Slots::centred($base->last()->centreOfSide(), self::SLOT_WIDTH_MM / $this->gauge->singleWidth()->mm, min($widest, $spec->chain ?? $widest));
         $half = intdiv($around, 2);
         if ($skip > $widest) {
             throw Refused::at('/handles/skip', "Each side has {$half} stitches and needs ".Slots::SHOULDER." left beyond each end of a centred slot; skip at most {$widest}, not {$skip}.");
@@ -227,10 +227,16 @@ final readonly class Planner
         return new ComesOut(
             Length::mm($outline->length()),
             Length::mm($outline->width()),
-            $this->gauge->width->times($base->last()->half()),
+            $this->widest($body)->times($base->last()->half()),
             $height,
             $outline->area() * $height->mm / 1e6,
         );
+    }
+
+    /** A bag lies as wide as its widest band. */
+    private function widest(Body $body): Length
+    {
+        return Length::mm(max(array_map(fn(Band $band): float => $this->gauge->widthOf($band->motif)->mm, $body->bands)));
     }
 
     private function say(Length $length): string

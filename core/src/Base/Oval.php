@@ -23,11 +23,15 @@ use Fescue\Core\Stitch\Stitch;
  *
  * Every round is two like halves, so front and back always hold the same. The first round is 2m + 2
  * (three in each end) or 2m + 4 (two and two); each further round grows by the whole steps that keep the sum nearest to
- * flat growth, 2π·h/w a round (geometry). Growth is spread evenly over the end.
+ * flat growth, 2π·h/w a round (geometry). Growth is spread evenly over the end, and off that of the round below, so that
+ * the end is round and no corners stack up.
  */
 final readonly class Oval
 {
     public const FEWEST_CHAINS = 3;
+
+    /** Places of a share in which its increase may stand, the first where nothing is below. */
+    private const IN_SHARE = [0.25, 0.75, 0.5, 0.375, 0.625, 0.125, 0.875];
 
     /** @var non-empty-list<OvalRound> */
     public array $rounds;
@@ -58,12 +62,13 @@ final readonly class Oval
         $flatness = [];
         $flat = $gauge->flatGrowth();
         $excess = 0.0;
+        $below = [];
         for ($number = 2; $number <= $rounds; $number++) {
             $steps = max(0.0, round(($flat - $excess) / (2 * $ends->step())));
             $each = (int) $steps * $ends->step();
             $excess += 2 * $each - $flat;
             $flatness[] = new Flatness(2 * $each, $flat, $excess);
-            $more = self::spread($round->tail + $round->head, $each);
+            [$more, $below] = self::spread($round->tail + $round->head, $each, $below);
             $rows[] = new Row("Round {$number}", Part::Base, $working->around(self::further($round, $more)));
             $tail = $round->tail + array_sum(array_slice($more, 0, $round->tail));
             $head = $round->head + array_sum(array_slice($more, $round->tail));
@@ -82,7 +87,7 @@ final readonly class Oval
     /** The outline after so many rounds; the chain is a line as long as from its first stitch's middle to its last's. */
     public function outline(int $rounds): Stadium
     {
-        return new Stadium(($this->chain - 1) * $this->gauge->width->mm, $rounds * $this->gauge->singleHeight()->mm);
+        return new Stadium(($this->chain - 1) * $this->gauge->singleWidth()->mm, $rounds * $this->gauge->singleHeight()->mm);
     }
 
     public function finished(): Stadium
@@ -149,22 +154,51 @@ final readonly class Oval
     }
 
     /**
-     * So many extra stitches over an end group, evenly and alike from both sides.
+     * So many extra stitches over an end group. The group is shared out evenly and each share has one at the same place of
+     * it, in the place that lies farthest from those of the round below. An even number is shared out from the tip to
+     * either side, so that it mirrors.
      *
-     * @return list<int> one for each stitch of the group
+     * @param list<float> $below where those of the round below lie along the end, 0 to 1
+     *
+     * @return array{list<int>, list<float>} one for each stitch of the group; and where they lie
      */
-    private static function spread(int $group, int $extra): array
+    private static function spread(int $group, int $extra, array $below): array
     {
-        $more = array_fill(0, $group, intdiv($extra, $group));
         $left = $extra % $group;
-        for ($k = 0; $k < $left; $k++) {
-            // Twice the middle of the k-th of $left equal shares of the group, kept whole so that mirrored places mirror exactly.
-            $twice = (2 * $k + 1) * $group;
-            $place = intdiv($twice, 2 * $left);
-            $onBorder = $twice % (2 * $left) === 0;
-            $more[$onBorder && 2 * $place > $group ? $place - 1 : $place]++;
+        $best = $lie = [];
+        $farthest = -1.0;
+        foreach (self::IN_SHARE as $in) {
+            $places = self::places($group, $left, $in);
+            $where = array_map(fn(int $place): float => ($place + 0.5) / $group, $places);
+            $apart = 1.0;
+            foreach ($where as $one) {
+                $apart = min([$apart, ...array_map(fn(float $other): float => abs($one - $other), $below)]);
+            }
+            if ($apart > $farthest + 1e-9) {
+                [$farthest, $best, $lie] = [$apart, $places, $where];
+            }
+        }
+        $more = array_fill(0, $group, intdiv($extra, $group));
+        foreach ($best as $place) {
+            $more[$place]++;
         }
 
-        return array_values($more);
+        return [array_values($more), $lie];
+    }
+
+    /** @return list<int> stitches of an end group, one in each even share of it */
+    private static function places(int $group, int $many, float $in): array
+    {
+        $mirrored = $many % 2 === 0;
+        [$shares, $wide] = $mirrored ? [intdiv($many, 2), $group / 2] : [$many, $group];
+        $places = [];
+        for ($share = 0; $share < $shares; $share++) {
+            $places[] = $place = (int) floor(($share + $in) * $wide / $shares);
+            if ($mirrored) {
+                $places[] = $group - 1 - $place;
+            }
+        }
+
+        return $places;
     }
 }

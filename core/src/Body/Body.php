@@ -14,6 +14,7 @@ use Fescue\Core\Pattern\Repeat;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Skip;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Stitch\Stitch;
 
 /** A straight wall: one band upon another, from the bottom up. */
 final readonly class Body
@@ -35,8 +36,12 @@ final readonly class Body
     public function rows(int $around, int $number): array
     {
         $rows = [];
+        $below = Stitch::Single;
         foreach ($this->byRound() as $round => $band) {
-            $rows[] = new Row('Round '.($number + $round), Part::Body, $this->working->around(self::fill($band, $around), $band->motif->post()));
+            $post = $band->motif->post();
+            $climb = $this->working === Working::Spiral ? $post->climbing($below) : [];
+            $rows[] = new Row('Round '.($number + $round), Part::Body, $this->working->around(self::fill($band, $around, $climb), $post));
+            $below = $post;
         }
 
         return $rows;
@@ -59,15 +64,27 @@ final readonly class Body
         return array_reduce($bands, fn(Length $height, Band $band): Length => $height->plus($gauge->heightOf($band->motif)->times($band->rounds)), Length::mm(0));
     }
 
-    /** @return list<Instruction> */
-    private static function fill(Band $band, int $around): array
+    /**
+     * @param list<Stitch> $climb worked in place of the first posts
+     *
+     * @return list<Instruction>
+     */
+    private static function fill(Band $band, int $around, array $climb): array
     {
         $motif = $band->motif;
-        if ($motif->chains() === 0) {
-            return [new Each($motif->post(), $around, $band->loop)];
+        $between = $motif->chains() === 0 ? [] : [new Chains($motif->chains()), new Skip($motif->chains())];
+        $climb = array_slice($climb, 0, intdiv($around, $motif->multiple()) - 1);
+        $rest = $around - count($climb) * $motif->multiple();
+        $fill = [];
+        foreach ($climb as $step) {
+            array_push($fill, new Each($step, 1, $band->loop), ...$between);
         }
-        $repeat = [new Each($motif->post(), 1, $band->loop), new Chains($motif->chains()), new Skip($motif->chains())];
+        if ($between === []) {
+            return [...$fill, new Each($motif->post(), $rest, $band->loop)];
+        }
+        $times = intdiv($rest, $motif->multiple());
+        $repeat = [new Each($motif->post(), 1, $band->loop), ...$between];
 
-        return [new Repeat($repeat, intdiv($around, $motif->multiple()))];
+        return [...$fill, ...($times === 1 ? $repeat : [new Repeat($repeat, $times)])];
     }
 }

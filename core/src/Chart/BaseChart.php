@@ -22,7 +22,7 @@ final class BaseChart
     public static function of(Oval $base): array
     {
         $symbols = [];
-        $width = $base->gauge->width->mm;
+        $width = $base->gauge->singleWidth()->mm;
         $straight = $base->outline(0)->straight;
         for ($chain = 0; $chain < $base->chain; $chain++) {
             $symbols[] = new Symbol(Stitch::Chain, new Stand($chain * $width - $straight / 2, 0, 0), 0, false);

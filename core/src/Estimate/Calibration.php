@@ -58,31 +58,62 @@ final class Calibration
         $plan = Planner::plan($spec);
         $takes = Consumption::of($plan);
         $true = $this->trueRows($takes, $plan, $truth);
-        $totals = array_map(fn(int $which): float => $this->total($plan, $which, $true), range(0, count($spec->others)));
+        $stock = fn(?float $own): array => [$own, ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->others)];
+        $totals = fn(?float $own): array => $this->worked($plan, $takes, $true, $stock($own))[0];
         $this->count('before', $how, MaterialEstimate::of($plan), $totals, fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
 
-        $onHand = $totals[0] * $this->chance->between(1.02, 1.4);
-        $weighIns = $this->weighIns($plan, $takes, $true, [$onHand, ...array_map(fn(Material $other): float => $other->onHand->grams ?? 0.0, $spec->others)]);
+        $onHand = $totals(null)[0] * $this->chance->between(1.02, 1.4);
+        $weighIns = $this->weighIns($plan, $takes, $this->worked($plan, $takes, $true, $stock($onHand))[1]);
         $after = MaterialEstimate::of($plan->weighed(Mass::grams($onHand), $weighIns));
-        // Whether it is enough is asked of the same bag as if it had begun with more or less.
+        // Whether it is enough is asked of the same bag as if it had begun with more or less, by whole balls where it has some.
         $this->count('after', $how, $after, $totals, function (float $asked) use ($plan, $takes, $weighIns, $onHand): MaterialEstimate {
             $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->pattern->place($one->after)] === 0 ? $asked - $onHand : 0.0;
             $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift($one)))), $weighIns);
 
             return MaterialEstimate::of($plan->weighed(Mass::grams(max(0.0, $asked)), $shifted));
-        });
+        }, $onHand, $plan->spec->material->unit?->grams);
     }
 
     /**
-     * Grams of a material that a bag really takes.
+     * The bag as it is really worked, each material from its own balls: a ball that ends leaves a tail, and so does the next.
      *
-     * @param list<float> $true
+     * @param list<float> $true grams of each row, as if it were of the bag's own
+     * @param list<?float> $stock of each material at the start
+     *
+     * @return array{list<float>, list<float>} grams of each material that go, and what is left of a row's after it
      */
-    private function total(BagPlan $plan, int $which, array $true): float
+    private function worked(BagPlan $plan, Consumption $takes, array $true, array $stock): array
     {
-        $standing = Standing::of($plan, $which);
+        $gone = $ball = [];
+        foreach (array_keys($stock) as $which) {
+            $unit = $plan->spec->material($which)->unit?->grams;
+            $begun = $unit === null ? 0.0 : fmod($stock[$which] ?? 0.0, $unit);
+            $gone[$which] = 0.0;
+            $ball[$which] = $unit === null ? INF : ($begun > 0 ? $begun : $unit);
+        }
+        $left = [];
+        foreach ($true as $place => $grams) {
+            $which = $takes->materials[$place];
+            $ratio = self::ratio($plan->spec, $which);
+            $tail = $ratio * $takes->tail;
+            $use = function (float $some) use (&$gone, &$ball, $which, $tail, $plan): void {
+                while ($some > $ball[$which] - $tail) {
+                    $some -= $ball[$which] - $tail;
+                    $gone[$which] += $ball[$which] + $tail;
+                    $ball[$which] = ($plan->spec->material($which)->unit->grams ?? INF) - $tail;
+                }
+                $ball[$which] -= $some;
+                $gone[$which] += $some;
+            };
+            $use($ratio * $takes->before($place));
+            $use($ratio * $grams);
+            $left[] = ($stock[$which] ?? 0.0) - $gone[$which];
+            // Its last tail is cut from the ball in hand.
+            $gone[$which] += $ratio * $takes->after($place);
+            $ball[$which] -= $ratio * $takes->after($place);
+        }
 
-        return self::ratio($plan->spec, $which) * array_sum(array_intersect_key($true, array_flip($standing->all))) + $standing->besides($standing->all);
+        return [array_values($gone), $left];
     }
 
     private static function ratio(BagSpec $spec, int $which): float
@@ -101,6 +132,9 @@ final class Calibration
             'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two']), 'chain' => $this->chance->whole(10, 30), 'rounds' => $this->chance->whole(1, 7)],
             'body' => ['stitch' => $motif->value, 'rounds' => $this->chance->whole(4, 30)],
         ];
+        if ($this->chance->share() < 0.5) {
+            $document['material']['unit'] = $this->chance->whole(40, 250).' g';
+        }
         if ($this->chance->share() < 0.6) {
             $document['handles'] = ['type' => 'slot', 'edge_rounds' => $this->chance->whole(0, 2)];
         }
@@ -157,10 +191,14 @@ final class Calibration
             $parts[$part->value] = Factors::PART * $this->chance->normal();
         }
         $true = [];
+        $drift = 0.0;
         foreach ($takes->rows as $place => $row) {
+            // No row is just as the one before: each is off by itself, and the hand tires or settles.
+            $drift += Factors::DRIFT * $this->chance->normal();
+            $own = $drift + Factors::ROW * $this->chance->normal();
             $grams = 0.0;
             foreach ($row as $stitch => $expected) {
-                $grams += $expected * $truth[$stitch] * max(0.05, 1 + $common + $parts[$takes->parts[$place]->value]);
+                $grams += $expected * $truth[$stitch] * max(0.05, 1 + $common + $parts[$takes->parts[$place]->value] + $own);
             }
             $true[] = $grams;
         }
@@ -171,51 +209,44 @@ final class Calibration
     /**
      * One to three, each as far off as a kitchen scale is.
      *
-     * @param list<float> $true
-     * @param list<float> $left of each material at the start
+     * @param list<float> $left of each row's material after it
      *
      * @return list<WeighIn>
      */
-    private function weighIns(BagPlan $plan, Consumption $takes, array $true, array $left): array
+    private function weighIns(BagPlan $plan, Consumption $takes, array $left): array
     {
         $places = [];
         for ($many = $this->chance->whole(1, 3); $many > 0; $many--) {
-            $places[min($this->chance->whole(1, max(1, count($true) - 2)), count($true) - 1)] = true;
+            $places[min($this->chance->whole(1, max(1, count($left) - 2)), count($left) - 1)] = true;
         }
-        $weighIns = [];
-        foreach ($true as $place => $grams) {
-            $which = $takes->materials[$place];
-            $ratio = self::ratio($plan->spec, $which);
-            $left[$which] -= $ratio * ($takes->before($place) + $grams);
-            if (isset($places[$place])) {
-                $weighIns[] = new WeighIn($plan->pattern->rows[$place]->name, Mass::grams(max(0.0, $left[$which] + Factors::WEIGH_IN_G * $this->chance->normal())));
-            }
-            $left[$which] -= $ratio * $takes->after($place);
-        }
+        ksort($places);
 
-        return $weighIns;
+        return array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[$place]->name, Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal()))), array_keys($places));
     }
 
     /**
-     * @param list<float> $totals of each material
+     * @param \Closure(?float): list<float> $totals of each material, where so much of its own was on hand
      * @param \Closure(float): MaterialEstimate $asking the estimate where so much of its own was on hand
+     * @param ?float $ball grams by which the stock that is asked after differs from what was there
      */
-    private function count(string $stage, string $how, MaterialEstimate $estimate, array $totals, \Closure $asking): void
+    private function count(string $stage, string $how, MaterialEstimate $estimate, \Closure $totals, \Closure $asking, float $there = 0.0, ?float $ball = null): void
     {
+        $took = $totals(null);
         foreach ([$estimate, ...$estimate->others] as $which => $one) {
             $key = "{$stage}, ".($which === 0 ? $how : 'another material');
             $this->held[$key] ??= [0, 0];
-            $this->held[$key][0] += (int) ($totals[$which] >= $one->grams->low() && $totals[$which] <= $one->grams->high());
+            $this->held[$key][0] += (int) ($took[$which] >= $one->grams->low() && $took[$which] <= $one->grams->high());
             $this->held[$key][1]++;
         }
         // Several stocks are asked after for each bag, so that chance alone moves a tenth less.
         for ($stock = 0; $stock < self::STOCKS; $stock++) {
             $asked = $estimate->grams->at(0.01 + 0.98 * ($stock + $this->chance->share()) / self::STOCKS);
+            $asked = $ball === null ? $asked : $there + $ball * round(($asked - $there) / $ball);
             $chance = $asking($asked)->enough ?? throw new \LogicException('What is on hand was given.');
             $tenth = min(9, (int) floor(10 * $chance));
             $this->tenths[$stage][$tenth] ??= [0.0, 0, 0];
             $this->tenths[$stage][$tenth][0] += $chance;
-            $this->tenths[$stage][$tenth][1] += (int) ($totals[0] <= $asked);
+            $this->tenths[$stage][$tenth][1] += (int) ($totals($asked)[0] <= $asked);
             $this->tenths[$stage][$tenth][2]++;
         }
     }

@@ -9,6 +9,8 @@ use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\StitchCount;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Stitch;
@@ -20,15 +22,59 @@ final readonly class Consumption
     public const TAIL = 0.175;
 
     /**
-     * @param array<string, float> $each one stitch of each kind, by its value
-     * @param list<array<string, float>> $rows of each row, by the stitch's value; the foundation chain is in the first
+     * @param list<Row> $pattern
+     * @param list<StitchCount> $counts of each row; the foundation chain is in the first
+     * @param list<array<string, float>> $each one stitch of each kind as that row has it, by the stitch's value
+     * @param list<array<string, float>> $rows all of them, by the stitch's value
      * @param list<Part> $parts of each row
-     * @param list<int> $stitches worked in each row, the foundation not counted
      * @param float $tail of one end
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
      * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it were the bag's own
      */
-    private function __construct(public array $each, public array $rows, public array $parts, public array $stitches, public float $tail, public float $swatch, public array $materials) {}
+    private function __construct(private array $pattern, public array $counts, private array $each, public array $rows, public array $parts, public float $tail, public float $swatch, public array $materials) {}
+
+    public static function of(BagPlan $plan): self
+    {
+        $gauge = $plan->gauge;
+        $density = $plan->spec->material->density;
+        $swatch = $plan->spec->swatch;
+        $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $gauge->singleHeight()))->grams : 0.0;
+        $bands = $plan->body->byRound();
+        $first = count($plan->base->rounds);
+        $counts = $each = $rows = $parts = $fabrics = [];
+        foreach ($plan->pattern->rows as $place => $row) {
+            $count = StitchCount::of($row);
+            $counts[] = $count = $place === 0 ? $count->withChains($plan->pattern->foundation + 1) : $count;
+            $parts[] = $row->part;
+            // The base, the slots and the edge are of single crochet.
+            $motif = ($bands[$place - $first] ?? null)->motif ?? Motif::Single;
+            $each[] = $one = $fabrics[$motif->value] ??= self::stitches($gauge, $motif, $density);
+            $rows[] = array_combine(array_keys($one), array_map(fn(Stitch $stitch): float => $count->many($stitch) * $one[$stitch->value], Stitch::cases()));
+        }
+
+        return new self($plan->pattern->rows, $counts, $each, $rows, $parts, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
+    }
+
+    /**
+     * Stitches of a fabric by its own width and the height of single crochet: loops off by as much as the gauge's own
+     * are; what is known of the fabric wins over them.
+     *
+     * @return array<string, float> grams of one, by its value
+     */
+    private static function stitches(Gauge $gauge, Motif $motif, LinearDensity $density): array
+    {
+        $single = $gauge->singleHeight();
+        $width = $gauge->widthOf($motif);
+        $scale = $gauge->strand($density)->mm / $gauge->motif->loopLength($gauge->width, $single)->mm;
+        $known = $gauge->strandOf($motif, $density);
+        $scale = $known === null ? $scale : $known->mm / $motif->loopLength($width, $single)->mm;
+        $each = [];
+        foreach (Stitch::cases() as $stitch) {
+            $each[$stitch->value] = $density->massOf($stitch->loopLength($width, $single)->times($scale))->grams;
+        }
+
+        return $each;
+    }
 
     /** @return list<int> places of the rows of a material, from one place up to another */
     public function places(int $which, int $from = 0, ?int $to = null): array
@@ -42,6 +88,12 @@ final readonly class Consumption
         $begins = ($this->materials[$place - 1] ?? null) !== $this->materials[$place];
 
         return ($begins ? $this->tail : 0.0) + ($place === 0 ? $this->swatch : 0.0);
+    }
+
+    /** Grams that go after its last stitch: the tail where another material follows, or none. */
+    public function after(int $place): float
+    {
+        return ($this->materials[$place + 1] ?? null) === $this->materials[$place] ? 0.0 : $this->tail;
     }
 
     /**
@@ -58,52 +110,24 @@ final readonly class Consumption
         return $before + array_sum(array_map($this->after(...), $since === null ? $cut : [$since, ...$cut]));
     }
 
-    /** Grams that go after its last stitch: the tail where another material follows, or none. */
-    public function after(int $place): float
+    /**
+     * The stitch of a row, from 1, in which such a share of its grams has gone. Its chains to start from and to lift are
+     * worked before the first, its join after the last.
+     */
+    public function stitchAt(int $place, float $share): int
     {
-        return ($this->materials[$place + 1] ?? null) === $this->materials[$place] ? 0.0 : $this->tail;
-    }
-
-    public static function of(BagPlan $plan): self
-    {
-        $gauge = $plan->gauge;
-        $density = $plan->spec->material->density;
-        $single = $gauge->singleHeight();
-        $scale = $gauge->strand($density)->mm / $gauge->motif->loopLength($gauge->width, $single)->mm;
-        $each = [];
-        foreach (Stitch::cases() as $stitch) {
-            $each[$stitch->value] = $density->massOf($stitch->loopLength($gauge->width, $single)->times($scale))->grams;
-        }
-        $swatch = $plan->spec->swatch;
-        $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $single))->grams : 0.0;
-        $bands = $plan->body->byRound();
-        $first = count($plan->base->rounds);
-        $rows = $parts = $stitches = $shares = [];
-        foreach ($plan->pattern->rows as $place => $row) {
-            $count = StitchCount::of($row);
-            $stitches[] = $count->total();
-            $parts[] = $row->part;
-            if ($place === 0) {
-                $count = $count->withChains($plan->pattern->foundation + 1);
+        $one = $this->each[$place];
+        $tops = Placement::of($this->pattern[$place]);
+        $gone = $share * array_sum($this->rows[$place]);
+        // What no top is left of, but for the join.
+        $gone -= ($this->counts[$place]->many(Stitch::Chain) - count(array_filter($tops, fn($top): bool => $top->stitch === Stitch::Chain))) * $one[Stitch::Chain->value];
+        foreach ($tops as $stitch => $top) {
+            $gone -= $one[$top->stitch->value];
+            if ($gone < 0) {
+                return $stitch + 1;
             }
-            // The base, the slots and the edge are of single crochet. What is known of a fabric wins over its loops.
-            $motif = ($bands[$place - $first] ?? null)->motif ?? Motif::Single;
-            $share = $shares[$motif->value] ??= self::share($gauge, $motif, $density, $scale);
-            $grams = [];
-            foreach (Stitch::cases() as $stitch) {
-                $grams[$stitch->value] = $share * $count->many($stitch) * $each[$stitch->value];
-            }
-            $rows[] = $grams;
         }
 
-        return new self($each, $rows, $parts, $stitches, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
-    }
-
-    /** What is known of a fabric over what its loops take, these scaled as the gauge's own are. */
-    private static function share(Gauge $gauge, Motif $motif, LinearDensity $density, float $scale): float
-    {
-        $loops = $motif->loopLength($gauge->width, $gauge->singleHeight())->times($scale)->mm;
-
-        return ($gauge->strandOf($motif, $density)->mm ?? $loops) / $loops;
+        return count($tops);
     }
 }

@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Material\Material;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
 use Fescue\Core\Stitch\Motif;
@@ -13,8 +14,9 @@ use Fescue\Core\Stitch\Stitch;
 
 /**
  * How far what a bag takes is off what its gauge says: a share common to all of it, what the gauge itself is off where it
- * was learned, one of each stitch that was not measured, one of each part. All normal about nothing; what the weigh-ins
- * found narrows them (a Bayesian linear model). The deviations are from memory.
+ * was learned, one of each stitch that was not measured, one of each part; each row's own, and a tension that drifts from
+ * row to row. All normal about nothing; what the weigh-ins found narrows them (a Bayesian linear model). The deviations
+ * are from memory.
  */
 final readonly class Factors
 {
@@ -29,13 +31,19 @@ final readonly class Factors
     /** Of each part. */
     public const PART = 0.035;
 
+    /** Of each row by itself: hands are not even. */
+    public const ROW = 0.03;
+
+    /** By how much the tension of one row is off that of the row before, a random walk. */
+    public const DRIFT = 0.006;
+
     /** How far a weigh-in is off, g: a kitchen scale's last digit, and the strand that hangs between work and ball. */
     public const WEIGH_IN_G = 1.5;
 
     /** Deviations, and share of what was expected, beyond both of which a weigh-in cannot be of the stitches: a digit misread, a ball left out. Our judgement. */
     private const ODD = 5.0;
 
-    private const ODD_SHARE = 0.4;
+    private const ODD_SHARE = 0.1;
 
     /** Of what was measured: nothing, as near as the model can have it. */
     private const NONE = 1e-6;
@@ -46,23 +54,36 @@ final readonly class Factors
     /** @var array<string, float> and what its part adds, by the part's value */
     private array $parts;
 
+    /** @var list<float> what the drift adds up to each weigh-in, from its beginning on */
+    private array $drifted;
+
+    /** @var list<float> grams that rows took by themselves in each span between weighings */
+    private array $own;
+
     /**
+     * @param list<float> $deviations of the factors, the spans' not counted
      * @param array<string, float> $sharing of each stitch, by how much it is off with the gauge's own
+     * @param Spans $spans between the weigh-ins
      * @param list<OddWeighIn> $odd weigh-ins that taught nothing
      */
-    private function __construct(private LinearModel $model, private array $sharing, public array $odd = [])
+    private function __construct(private LinearModel $model, private array $deviations, private array $sharing, private Spans $spans, public array $odd = [])
     {
         $mean = $model->mean();
         [$common, $gauge] = $mean;
         $place = 1;
-        $stitches = $parts = [];
+        $stitches = $parts = $own = [];
         foreach ($sharing as $stitch => $share) {
             $stitches[$stitch] = 1 + $common + $gauge * (1 + $share) + $mean[++$place];
         }
         foreach (Part::cases() as $part) {
             $parts[$part->value] = $mean[++$place];
         }
-        [$this->stitches, $this->parts] = [$stitches, $parts];
+        $drifted = [0.0];
+        foreach ($spans->all as $span => $one) {
+            $drifted[] = $drifted[$span] + $mean[++$place];
+            $own[] = $mean[++$place];
+        }
+        [$this->stitches, $this->parts, $this->drifted, $this->own] = [$stitches, $parts, $drifted, $own];
     }
 
     public static function prior(BagPlan $plan): self
@@ -88,7 +109,13 @@ final readonly class Factors
         }
         array_push($deviations, ...array_fill(0, count(Part::cases()), self::PART));
 
-        return new self(LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations), $sharing);
+        return new self(self::model($deviations), $deviations, $sharing, Spans::none());
+    }
+
+    /** @param list<float> $deviations */
+    private static function model(array $deviations): LinearModel
+    {
+        return LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
     }
 
     /** @return array{float, float} how far it may be off by itself, and by how much it is off with the gauge's own */
@@ -118,53 +145,91 @@ final readonly class Factors
 
     /**
      * After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its first
-     * weigh-in on. One that the stitches cannot account for teaches nothing: from there it begins anew.
+     * weigh-in on. One that the stitches since the last believed one cannot account for teaches nothing: where the next is
+     * borne out by that, it was misread; where only by the odd one, it begins anew there.
      */
     public function after(BagPlan $plan, Consumption $takes): self
     {
-        $model = $this->model;
-        $begun = $since = $odd = [];
+        $spans = Spans::of($plan, $takes);
+        $now = new self(self::model([...$this->deviations, ...$spans->deviations()]), $this->deviations, $this->sharing, $spans);
+        $bases = $believed = $doubted = $odd = [];
+        foreach (array_keys([$plan->spec->material, ...$plan->spec->others]) as $which) {
+            $bases[$which] = $believed[$which] = [$plan->spec->material($which)->onHand?->grams, null];
+        }
         foreach ($plan->spec->weighIns as $weighIn) {
             $place = $plan->pattern->place($weighIn->after) ?? throw new \LogicException("No row is called {$weighIn->after}.");
             $which = $takes->materials[$place];
+            $weighed = [$weighIn->left->grams, $place];
             $material = $plan->spec->material($which);
-            // As if its strand weighed what the bag's own does.
-            $own = $plan->spec->material->density->gramsPerMetre / $material->density->gramsPerMetre;
-            $begun[$which] ??= $material->onHand?->grams;
-            $since[$which] ??= null;
-            if ($begun[$which] === null) {
-                [$begun[$which], $since[$which]] = [$weighIn->left->grams, $place];
+            $between = fn(array $from): Found => $now->found($takes, $material, $from, $weighed, $plan->spec->material->density->gramsPerMetre / $material->density->gramsPerMetre);
+            if ($believed[$which][0] === null) {
+                $bases[$which] = $believed[$which] = $weighed;
 
                 continue;
             }
+            $found = $between($believed[$which]);
+            if ($now->isOdd($found)) {
+                if (! isset($doubted[$which]) || $now->isOdd($between($doubted[$which]))) {
+                    $odd[] = new OddWeighIn($weighIn->after, $found->used, $found->used - $now->off($found) / $found->own);
+                    $doubted[$which] = $weighed;
+
+                    continue;
+                }
+                $bases[$which] = $doubted[$which];
+            }
+            unset($doubted[$which]);
+            $believed[$which] = $weighed;
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
-            $places = $takes->places($which, 1 + ($since[$which] ?? -1), $place + 1);
-            [$expected, $row] = $this->row($takes, $places);
-            $besides = $takes->besides($places, $since[$which]);
-            $used = $begun[$which] - $weighIn->left->grams;
-            $found = $own * $used - $expected - $besides;
-            $deviation = $own * ($since[$which] === null ? self::WEIGH_IN_G : hypot(self::WEIGH_IN_G, self::WEIGH_IN_G));
-            $off = abs($found - $model->expected($row));
-            if ($off > self::ODD * hypot(sqrt($model->variance($row)), $deviation) && $off > self::ODD_SHARE * ($expected + $model->expected($row))) {
-                $odd[] = new OddWeighIn($weighIn->after, $used, ($expected + $model->expected($row) + $besides) / $own);
-                [$begun[$which], $since[$which]] = [$weighIn->left->grams, $place];
-
-                continue;
-            }
-            $model = $model->observing([$row], [$found], [$deviation]);
+            $all = $between($bases[$which]);
+            $now = new self($now->model->observing([$all->row], [$all->grams], [$all->deviation]), $this->deviations, $this->sharing, $spans);
         }
 
-        return new self($model, $this->sharing, $odd);
+        return new self($now->model, $this->deviations, $this->sharing, $spans, $odd);
+    }
+
+    /**
+     * What went of a material between two weighings, in grams as if its strand weighed what the bag's own does.
+     *
+     * @param array{?float, ?int} $from grams, and after which row; from the start where that is null
+     * @param array{float, int} $to
+     * @param float $own grams of the bag's own for one of its
+     */
+    private function found(Consumption $takes, Material $material, array $from, array $to, float $own): Found
+    {
+        $places = $takes->places($takes->materials[$to[1]], 1 + ($from[1] ?? -1), $to[1] + 1);
+        [$expected, $row] = $this->row($takes, $places);
+        $used = (float) $from[0] - $to[0];
+        $joins = Winding::of($material)?->joined((float) $from[0], $to[0]) ?? 0.0;
+
+        return new Found($used, $own, $own * ($used - $joins) - $takes->besides($places, $from[1]) - $expected, $expected, $row, $own * ($from[1] === null ? self::WEIGH_IN_G : hypot(self::WEIGH_IN_G, self::WEIGH_IN_G)));
+    }
+
+    /** By how much more went than the factors as they are known would have it. */
+    private function off(Found $found): float
+    {
+        return $found->grams - $this->model->expected($found->row);
+    }
+
+    private function isOdd(Found $found): bool
+    {
+        $off = abs($this->off($found));
+
+        return $off > self::ODD * hypot(sqrt($this->model->variance($found->row)), $found->deviation)
+            && $off > self::ODD_SHARE * ($found->expected + $this->model->expected($found->row));
     }
 
     /** Grams that one row is likely to take. */
     public function likely(Consumption $takes, int $place): float
     {
-        $part = $this->parts[$takes->parts[$place]->value];
+        [$span, $within] = $this->spans->at($place);
+        $drift = $this->drifted[$span] + ($span < count($this->own) ? $within * ($this->drifted[$span + 1] - $this->drifted[$span]) : 0.0);
+        $more = $this->parts[$takes->parts[$place]->value] + $drift;
         $grams = 0.0;
         foreach ($takes->rows[$place] as $stitch => $expected) {
-            $grams += $expected * ($this->stitches[$stitch] + $part);
+            $grams += $expected * ($this->stitches[$stitch] + $more);
         }
+        $own = $this->spans->own($place);
+        $grams += $own === null ? 0.0 : $own[1] * $this->own[$own[0]];
 
         return max(0.0, $grams);
     }
@@ -181,7 +246,7 @@ final readonly class Factors
         // Row by row, of which none takes less than nothing.
         $likely = array_sum(array_map(fn(int $place): float => $this->likely($takes, $place), $places));
 
-        return [$likely, sqrt($this->model->variance($this->row($takes, $places)[1]))];
+        return [$likely, hypot(sqrt($this->model->variance($this->row($takes, $places)[1])), $this->spans->ahead($takes, $places))];
     }
 
     /**
@@ -194,19 +259,35 @@ final readonly class Factors
         $total = 0.0;
         $stitches = array_fill_keys(array_column(Stitch::cases(), 'value'), 0.0);
         $parts = array_fill_keys(array_column(Part::cases(), 'value'), 0.0);
+        $drifts = array_fill(0, count($this->spans->all) + 1, 0.0);
+        $own = array_fill(0, count($this->spans->all), 0.0);
         foreach ($places as $place) {
+            $row = 0.0;
             foreach ($takes->rows[$place] as $stitch => $grams) {
-                $total += $grams;
+                $row += $grams;
                 $stitches[$stitch] += $grams;
-                $parts[$takes->parts[$place]->value] += $grams;
+            }
+            $total += $row;
+            $parts[$takes->parts[$place]->value] += $row;
+            [$span, $within] = $this->spans->at($place);
+            $drifts[$span] += $within * $row;
+            for ($before = 0; $before < $span; $before++) {
+                $drifts[$before] += $row;
+            }
+            $weighed = $this->spans->own($place);
+            if ($weighed !== null) {
+                $own[$weighed[0]] += $weighed[1];
             }
         }
-
         $gauge = $total;
         foreach ($this->sharing as $stitch => $sharing) {
             $gauge += $sharing * $stitches[$stitch];
         }
+        $factors = [$total, $gauge, ...array_values($stitches), ...array_values($parts)];
+        foreach ($own as $span => $share) {
+            array_push($factors, $drifts[$span], $share);
+        }
 
-        return [$total, [$total, $gauge, ...array_values($stitches), ...array_values($parts)]];
+        return [$total, $factors];
     }
 }

@@ -32,7 +32,9 @@ final class Lesson
         $since = $plan->pattern->place($first?->after);
         $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->pattern->place($last->after));
         [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $places);
-        $used = ($first === null ? $onHand ?? 0.0 : $first->left->grams) - $last->left->grams - $takes->besides($places, $since);
+        $begun = $first === null ? $onHand ?? 0.0 : $first->left->grams;
+        $joins = Winding::of($spec->material)?->joined($begun, $last->left->grams) ?? 0.0;
+        $used = $begun - $last->left->grams - $joins - $takes->besides($places, $since);
         if ($used * self::MOST < $expected || $used > self::MOST * $expected) {
             return null;
         }

@@ -7,7 +7,6 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Change;
 use Fescue\Core\Material\Material;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
@@ -30,10 +29,9 @@ final readonly class MaterialEstimate
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
      * @param Spread $metres of the whole bag
      * @param Spread $grams of the whole bag: what was used, and what is still to come
-     * @param Spread $remaining grams still to come
-     * @param Spread $since grams from the start on, or from the weigh-in from which the stitches account for what goes
-     * @param ?float $there grams for that; null where it is not known
-     * @param ?float $enough chance from 0 to 1 that what is on hand is enough; null where that is not known
+     * @param Spread $remaining grams still to come, as far off as what is left for them is too
+     * @param ?float $left grams for that; null where it is not known
+     * @param ?float $enough chance from 0 to 1 that it is enough; null where that is not known
      * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
      * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
      * @param list<string> $from rows in which it is taken up, but for the first
@@ -47,8 +45,7 @@ final readonly class MaterialEstimate
         public Spread $metres,
         public Spread $grams,
         public Spread $remaining,
-        public Spread $since,
-        public ?float $there,
+        public ?float $left,
         public ?float $enough,
         public array $parts,
         public ?RunsOut $runsOut,
@@ -70,10 +67,9 @@ final readonly class MaterialEstimate
         $spec = $plan->spec;
         $material = $spec->material($which);
         $standing = Standing::of($plan, $which);
-        [$grams, $joins] = self::takes($standing, $material, $standing->all, 0.0);
-        [$remaining] = self::takes($standing, $material, $standing->rest, $standing->owed);
-        // A start that was weighed in the work is as far off as that.
-        $since = $standing->since === $standing->all ? $grams : self::takes($standing, $material, $standing->since, $standing->owedSince, Factors::WEIGH_IN_G)[0];
+        [$whole, $ahead, $left] = [$standing->whole(), $standing->ahead(), $standing->left];
+        $grams = self::spread($whole, $standing->off($standing->all));
+        $remaining = self::spread($ahead, $standing->offLeft());
 
         return new self(
             $which,
@@ -81,11 +77,10 @@ final readonly class MaterialEstimate
             $grams->times(1 / $material->density->gramsPerMetre),
             $grams,
             $remaining,
-            $since,
-            $standing->there,
-            $standing->there === null ? null : $since->chanceWithin($standing->there),
-            self::parts($standing, $joins, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
-            $standing->left === null ? null : self::runsOut($plan, $standing, $standing->left, $remaining->relative),
+            $left,
+            $left === null ? null : $remaining->chanceWithin($left),
+            self::parts($standing, $whole, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
+            $left === null ? null : self::runsOut($plan, $standing, $ahead, $left),
             $material->unit,
             array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->changes), is_string(...))),
             $others,
@@ -94,22 +89,11 @@ final readonly class MaterialEstimate
         );
     }
 
-    /**
-     * @param list<int> $rows
-     * @param float $owed grams cut later of the row before them
-     * @param float $noise grams by which what there is for them is off
-     *
-     * @return array{Spread, float} grams of the rows with all that is no stitch, and what of that are joins between balls; none where their size is not known
-     */
-    private static function takes(Standing $standing, Material $material, array $rows, float $owed, float $noise = 0.0): array
+    private static function spread(Walk $walk, float $off): Spread
     {
-        [$grams, $off] = $standing->stitches($rows);
-        $grams += $standing->besides($rows) + $owed;
-        $tail = $material->density->massOf(Length::mm(1000 * Consumption::TAIL))->grams;
-        $joins = $material->unit === null ? 0.0 : max(0.0, ceil($grams / $material->unit->grams) - 1) * 2 * $tail;
-        $grams += $joins;
+        $total = $walk->total();
 
-        return [new Spread($grams, $grams > 0 ? hypot($off, $noise) / $grams : 0.0), $joins];
+        return new Spread($total, $total > 0 ? $walk->swells() * $off / $total : 0.0);
     }
 
     /** Of its materials the one that is the least likely to reach, of those of which that is known; its own where of none. */
@@ -151,7 +135,7 @@ final readonly class MaterialEstimate
     /** What is wanting until it would be enough in nine of ten bags. */
     public function short(): Mass
     {
-        return Mass::grams($this->there === null ? 0.0 : max(0.0, $this->since->at(self::SURE) - $this->there));
+        return Mass::grams($this->left === null ? 0.0 : max(0.0, $this->remaining->at(self::SURE) - $this->left));
     }
 
     /** Balls to get for the whole bag to be that sure of it, above 0 and below 1; null where nothing says how large one is. */
@@ -160,10 +144,10 @@ final readonly class MaterialEstimate
         return $this->unit === null ? null : (int) max(1, ceil($this->grams->at($sure) / $this->unit->grams - 1e-9));
     }
 
-    /** Balls to get beside what is there, to be that sure of the whole bag; null where one of the two is not known. */
+    /** Balls to get beside what is left, to be that sure of the rest; null where one of the two is not known. */
     public function ballsMore(float $sure): ?int
     {
-        return $this->unit === null || $this->there === null ? null : (int) max(0, ceil(($this->since->at($sure) - $this->there) / $this->unit->grams - 1e-9));
+        return $this->unit === null || $this->left === null ? null : (int) max(0, ceil(($this->remaining->at($sure) - $this->left) / $this->unit->grams - 1e-9));
     }
 
     private static function origin(BagPlan $plan): Origin
@@ -177,7 +161,7 @@ final readonly class MaterialEstimate
     }
 
     /** @return list<PartTakes> */
-    private static function parts(Standing $standing, float $joins, float $swatch, float $density): array
+    private static function parts(Standing $standing, Walk $whole, float $swatch, float $density): array
     {
         $grams = [];
         foreach ($standing->all as $place) {
@@ -190,8 +174,9 @@ final readonly class MaterialEstimate
                 $parts[] = new PartTakes($part->value, $grams[$part->value] / $density, $grams[$part->value]);
             }
         }
-        foreach (array_combine(self::BESIDES, [$standing->besides($standing->all) - $swatch, $joins, $swatch]) as $besides => $mass) {
-            if ($mass > 0) {
+        $joins = $whole->joins();
+        foreach (array_combine(self::BESIDES, [$whole->total() - array_sum($grams) - $joins - $swatch, $joins, $swatch]) as $besides => $mass) {
+            if ($mass > 1e-9) {
                 $parts[] = new PartTakes($besides, $mass / $density, $mass);
             }
         }
@@ -199,45 +184,18 @@ final readonly class MaterialEstimate
         return $parts;
     }
 
-    private static function runsOut(BagPlan $plan, Standing $standing, float $left, float $relative): ?RunsOut
+    private static function runsOut(BagPlan $plan, Standing $standing, Walk $ahead, float $left): ?RunsOut
     {
-        $stitches = [];
-        foreach ($standing->rest as $place) {
-            $stitches[$place] = $standing->row($place);
-        }
-        $swing = Normal::quantile(1 - Spread::TAIL) * $relative;
-        $likely = self::endsIn($standing, $stitches, $left, 1.0);
+        $likely = $ahead->end($left);
         if ($likely === null) {
             return null;
         }
-        [$place, $share] = $likely;
-        $early = self::endsIn($standing, $stitches, $left, 1 + $swing) ?? $likely;
-        $late = self::endsIn($standing, $stitches, $left, max(0.0, 1 - $swing));
+        $stitches = array_sum(array_map($standing->row(...), $standing->rest));
+        $swing = $stitches > 0 ? Normal::quantile(1 - Spread::TAIL) * $standing->offLeft() / $stitches : 0.0;
+        $early = $ahead->end($left, 1 + $swing) ?? $likely;
+        $late = $ahead->end($left, max(0.0, 1 - $swing));
         $name = fn(int $row): string => $plan->pattern->rows[$row]->name;
-        $count = $standing->takes->stitches[$place];
 
-        return new RunsOut($name($place), max(1, min($count, (int) floor($share * $count) + 1)), $name($early[0]), $late === null ? null : $name($late[0]));
-    }
-
-    /**
-     * @param array<int, float> $stitches grams by row
-     *
-     * @return ?array{int, float} the row in which it ends, and how far into it; null where it reaches
-     */
-    private static function endsIn(Standing $standing, array $stitches, float $left, float $factor): ?array
-    {
-        $gone = $standing->owed;
-        foreach ($stitches as $place => $grams) {
-            $gone += $standing->before($place);
-            if ($gone + $factor * $grams > $left) {
-                return [$place, max(0.0, ($left - $gone) / max(1e-9, $factor * $grams))];
-            }
-            $gone += $factor * $grams + $standing->after($place);
-            if ($gone > $left) {
-                return [$place, 1.0];
-            }
-        }
-
-        return null;
+        return new RunsOut($name($likely[0]), $standing->takes->stitchAt(...$likely), $name($early[0]), $late === null ? null : $name($late[0]));
     }
 }

@@ -16,6 +16,7 @@ use Fescue\Core\Base\Oval;
 use Fescue\Core\Body\Band;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Material\HookRange;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
@@ -28,9 +29,6 @@ use Fescue\Core\Stitch\Terms;
 /** Ways to make what is on hand enough in nine of ten bags, the ones that cost least of the bag first. */
 final readonly class Mends
 {
-    /** Hook over strand below which a fabric is too tight to work. From memory. */
-    private const TIGHTEST = 1.4;
-
     /** What a round worked otherwise costs of a bag, against one left out. Our judgement. */
     private const OTHERWISE = 0.5;
 
@@ -159,7 +157,7 @@ final readonly class Mends
         if ($this->hand === null) {
             return null;
         }
-        for ($hook = $spec->hook->steps(-1), $last = $spec->hook; $hook->diameter->mm < $last->diameter->mm && $hook->diameter->mm >= self::TIGHTEST * $spec->material->diameter->mm; $hook = $hook->steps(-1)) {
+        for ($hook = $spec->hook->steps(-1), $last = $spec->hook; $hook->diameter->mm < $last->diameter->mm && $hook->diameter->mm >= HookRange::of($spec->material->kind)->least * $spec->material->diameter->mm; $hook = $hook->steps(-1)) {
             $last = $hook;
             $less = $this->on($hook, $this->hand);
             if ($less !== null && MaterialEstimate::of($less)->isSure() === true) {

@@ -20,10 +20,9 @@ final readonly class Reach
 
     /**
      * @param list<float> $metres of each row
-     * @param list<int> $stitches of each row
      * @param float $swing by how much more than expected the rows take, in the worst of twenty bags
      */
-    private function __construct(private BagPlan $plan, public array $metres, private array $stitches, public float $tail, private float $swing) {}
+    private function __construct(private BagPlan $plan, private Consumption $takes, public array $metres, public float $tail, public float $swing) {}
 
     public static function of(BagPlan $plan): self
     {
@@ -35,38 +34,34 @@ final readonly class Reach
         $rest = array_slice(array_keys($takes->rows), $plan->begun());
         [$all, $off] = $factors->taking($takes, $rest === [] ? array_keys($takes->rows) : $rest);
 
-        return new self($plan, $metres, $takes->stitches, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);
+        return new self($plan, $takes, $metres, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);
     }
 
     /** @return ?array{int, int} row and stitch, from 1, in which it likely ends; null where it lasts */
     public function end(float $lasts, int $from = 0): ?array
     {
-        $end = $this->endsIn($lasts, $from, 1.0);
-        if ($end === null) {
-            return null;
-        }
-        [$place, $share] = $end;
+        $end = $this->walk($from)->end($lasts);
 
-        return [$place, max(1, min($this->stitches[$place], (int) floor($share * $this->stitches[$place]) + 1))];
+        return $end === null ? null : [$end[0], $this->takes->stitchAt(...$end)];
     }
 
     /** Row before which it does not end in nineteen of twenty bags; null where it surely lasts. */
     public function earliest(float $lasts, int $from = 0): ?int
     {
-        return $this->endsIn($lasts, $from, 1 + $this->swing)[0] ?? null;
+        return $this->walk($from)->end($lasts, 1 + $this->swing)[0] ?? null;
     }
 
     /** Row after which it does not end in nineteen of twenty bags: the last where it may last. */
     public function latest(float $lasts, int $from = 0): int
     {
-        return $this->endsIn($lasts, $from, max(0.0, 1 - $this->swing))[0] ?? count($this->metres) - 1;
+        return $this->walk($from)->end($lasts, max(0.0, 1 - $this->swing))[0] ?? $this->last();
     }
 
     /** Whether every row from one to another bears a join: none is of the slots, or of the last two. */
     public function bears(int $from, int $to): bool
     {
         foreach (range($from, $to) as $row) {
-            if ($row > count($this->metres) - 1 - self::LAST || $this->plan->pattern->rows[$row]->part === Part::Handles) {
+            if ($row > $this->last() - self::LAST || $this->plan->pattern->rows[$row]->part === Part::Handles) {
                 return false;
             }
         }
@@ -82,7 +77,7 @@ final readonly class Reach
      */
     public function join(int $early, array $taken, int $from = 0): ?int
     {
-        for ($row = min($early - 1, count($this->metres) - 1 - self::LAST); $row >= $from; $row--) {
+        for ($row = min($early - 1, $this->last() - self::LAST); $row >= $from; $row--) {
             $free = array_filter($taken, fn(int $other): bool => abs($other - $row) < self::APART) === [];
             if ($free && $this->bears($row, $row)) {
                 return $row;
@@ -97,18 +92,19 @@ final readonly class Reach
         return $this->plan->pattern->rows[$row]->name;
     }
 
-    /** @return ?array{int, float} the row, and how far into it; null where it lasts */
-    private function endsIn(float $lasts, int $from, float $factor): ?array
+    /** The last row. */
+    public function last(): int
     {
-        $gone = $this->tail;
-        for ($place = $from; $place < count($this->metres); $place++) {
-            $length = $factor * $this->metres[$place];
-            if ($gone + $length > $lasts) {
-                return [$place, max(0.0, ($lasts - $gone) / max(1e-9, $length))];
-            }
-            $gone += $length;
+        return count($this->metres) - 1;
+    }
+
+    private function walk(int $from): Walk
+    {
+        $legs = [];
+        for ($place = $from; $place <= $this->last(); $place++) {
+            $legs[] = new Leg($place, $place === $from ? $this->tail : 0.0, $this->metres[$place], $place === $this->last() ? $this->tail : 0.0);
         }
 
-        return null;
+        return new Walk($legs, $this->tail);
     }
 }

@@ -18,30 +18,46 @@ final readonly class Standing
      * @param list<int> $rest of those after its last weigh-in
      * @param ?float $left then, or on hand where nothing was weighed; null where that is not known
      * @param float $owed what went, or will go, after the row that was weighed: its tail is cut later
-     * @param ?float $there on hand at the start, or by the weigh-in from which the stitches account for what goes; null where that is not known
-     * @param list<int> $since places of its rows from there on
-     * @param float $owedSince what of the row before them is cut later
+     * @param bool $weighed whether that is what the scale said in the work
      * @param list<OddWeighIn> $odd weigh-ins of any of its materials that the stitches cannot account for
      */
-    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, public array $all, public array $rest, public ?float $left, public float $owed, public ?float $there, public array $since, public float $owedSince, public array $odd) {}
+    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, private ?Winding $winding, private ?float $onHand, public array $all, public array $rest, public ?float $left, private float $owed, private bool $weighed, public array $odd) {}
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
         $takes = Consumption::of($plan);
         $factors = Factors::prior($plan)->after($plan, $takes);
-        $odd = array_map(fn(OddWeighIn $one): string => $one->row, $factors->odd);
         $material = $plan->spec->material($which);
         $ratio = $material->density->gramsPerMetre / $plan->spec->material->density->gramsPerMetre;
-        [$from, $left, $owed] = $start = [0, $material->onHand?->grams, 0.0];
+        $onHand = $material->onHand?->grams;
+        [$left, $last] = [$onHand, null];
         foreach ($plan->spec->weighIns as $weighIn) {
             $place = (int) $plan->pattern->place($weighIn->after);
-            if ($takes->materials[$place] === $which) {
-                [$from, $left, $owed] = $weighed = [$place + 1, $weighIn->left->grams, $ratio * $takes->after($place)];
-                $start = $start[1] === null || in_array($weighIn->after, $odd, true) ? $weighed : $start;
-            }
+            [$left, $last] = $takes->materials[$place] === $which ? [$weighIn->left->grams, $place] : [$left, $last];
         }
+        $owed = $last === null ? 0.0 : $ratio * $takes->after($last);
 
-        return new self($takes, $factors, $ratio, $takes->places($which), $takes->places($which, $from), $left, $owed, $start[1], $takes->places($which, $start[0]), $start[2], $factors->odd);
+        return new self($takes, $factors, $ratio, Winding::of($material), $onHand, $takes->places($which), $takes->places($which, 1 + ($last ?? -1)), $left, $owed, $last !== null, $factors->odd);
+    }
+
+    /** All its rows, from what was on hand on. */
+    public function whole(): Walk
+    {
+        return $this->walk($this->all, $this->onHand, 0.0);
+    }
+
+    /** Its rows since the last weigh-in. */
+    public function ahead(): Walk
+    {
+        return $this->walk($this->rest, $this->left, $this->owed);
+    }
+
+    /** @param list<int> $places */
+    private function walk(array $places, ?float $there, float $owed): Walk
+    {
+        $legs = array_map(fn(int $place): Leg => new Leg($place, $this->ratio * $this->takes->before($place), $this->row($place), $this->ratio * $this->takes->after($place)), $places);
+
+        return new Walk($legs, $this->ratio * $this->takes->tail, $owed, $this->winding, $there);
     }
 
     /** Grams the stitches of one row are likely to take. */
@@ -51,38 +67,18 @@ final readonly class Standing
     }
 
     /**
-     * Grams the stitches of rows take, and how far that may be off.
-     *
-     * @param list<int> $places
-     *
-     * @return array{float, float}
-     */
-    public function stitches(array $places): array
-    {
-        [$grams, $off] = $this->factors->taking($this->takes, $places);
-
-        return [$this->ratio * $grams, $this->ratio * $off];
-    }
-
-    /** Grams that go before a row's first stitch: a tail where it begins, the swatch. */
-    public function before(int $place): float
-    {
-        return $this->ratio * $this->takes->before($place);
-    }
-
-    /** Grams that go after its last one: a tail where it ends. */
-    public function after(int $place): float
-    {
-        return $this->ratio * $this->takes->after($place);
-    }
-
-    /**
-     * Grams of what is no stitch, before and after rows worked one after another.
+     * Grams by which the stitches of rows may be off.
      *
      * @param list<int> $places
      */
-    public function besides(array $places): float
+    public function off(array $places): float
     {
-        return array_sum(array_map(fn(int $place): float => $this->before($place) + $this->after($place), $places));
+        return $this->ratio * $this->factors->taking($this->takes, $places)[1];
+    }
+
+    /** So of the rows still to be worked, against what is left for them: that is as far off as a weigh-in is. */
+    public function offLeft(): float
+    {
+        return hypot($this->off($this->rest), $this->weighed ? Factors::WEIGH_IN_G : 0.0);
     }
 }

@@ -94,9 +94,14 @@ final readonly class Gauge
         return $this->heightOf(Motif::Single);
     }
 
+    public function singleWidth(): Length
+    {
+        return $this->widthOf(Motif::Single);
+    }
+
     /** Extra stitches a round of single crochet needs to lie flat: 2π·h/w (geometry). */
     public function flatGrowth(): float
     {
-        return 2 * M_PI * $this->singleHeight()->mm / $this->width->mm;
+        return 2 * M_PI * $this->singleHeight()->mm / $this->singleWidth()->mm;
     }
 }

@@ -21,8 +21,12 @@ final readonly class Perspective
     /** A card this small in the picture, in pixels along its shorter side, measures nothing. */
     private const LEAST = 24.0;
 
-    /** @param list<float> $map the eight coefficients */
-    private function __construct(private array $map) {}
+    /**
+     * @param list<float> $map the eight coefficients, of places in the picture from the card's middle in pieces of a scale
+     * @param array{float, float} $middle of the card, pixels
+     * @param float $scale pixels
+     */
+    private function __construct(private array $map, private array $middle, private float $scale) {}
 
     /**
      * @param list<array{float, float}> $corners of the card in pixels, going round from its upper left
@@ -38,11 +42,12 @@ final readonly class Perspective
         self::mustGoRound($corners);
         [$wide, $high] = $upright ? [self::CARD_SHORT, self::CARD_LONG] : [self::CARD_LONG, self::CARD_SHORT];
         $true = [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
-        // Pixels are brought near one, so that no row outweighs another.
-        $scale = max(array_map(fn(array $corner): float => max(abs($corner[0]), abs($corner[1])), $corners));
+        // Told from the card's middle, which surely lies on the table, and in figures near one, so that no row outweighs another.
+        $middle = [array_sum(array_column($corners, 0)) / 4, array_sum(array_column($corners, 1)) / 4];
+        $scale = max(array_map(fn(array $corner): float => hypot($corner[0] - $middle[0], $corner[1] - $middle[1]), $corners));
         $rows = $values = [];
         foreach ($corners as $place => [$px, $py]) {
-            [$u, $v] = [$px / $scale, $py / $scale];
+            [$u, $v] = [($px - $middle[0]) / $scale, ($py - $middle[1]) / $scale];
             [$x, $y] = $true[$place];
             $rows[] = [$u, $v, 1.0, 0.0, 0.0, 0.0, -$u * $x, -$v * $x];
             $rows[] = [0.0, 0.0, 0.0, $u, $v, 1.0, -$u * $y, -$v * $y];
@@ -53,11 +58,8 @@ final readonly class Perspective
         } catch (\DomainException) {
             throw new NotUnderstood('The card’s corners lie in a line; mark them again.');
         }
-        foreach ([0, 1, 3, 4, 6, 7] as $place) {
-            $map[$place] /= $scale;
-        }
 
-        return new self(array_values($map));
+        return new self($map, $middle, $scale);
     }
 
     /**
@@ -70,12 +72,13 @@ final readonly class Perspective
     public function onTable(float $px, float $py): array
     {
         [$a, $b, $c, $d, $e, $f, $g, $h] = $this->map;
-        $depth = $g * $px + $h * $py + 1;
+        [$u, $v] = [($px - $this->middle[0]) / $this->scale, ($py - $this->middle[1]) / $this->scale];
+        $depth = $g * $u + $h * $v + 1;
         if ($depth < 1e-6) {
             throw new NotUnderstood('A mark lies beyond where the table ends in the picture; check the card’s corners.');
         }
 
-        return [($a * $px + $b * $py + $c) / $depth, ($d * $px + $e * $py + $f) / $depth];
+        return [($a * $u + $b * $v + $c) / $depth, ($d * $u + $e * $v + $f) / $depth];
     }
 
     /**

@@ -57,6 +57,26 @@ final readonly class Slots
         return (int) floor(2 * (min($centre, $around / 2 - $centre) - self::SHOULDER));
     }
 
+    /**
+     * Stitches to skip so that a slot stands on the middle of its side: the number nearest to a wish, from 1 to the most,
+     * that leaves whole stitches on both sides of it; 1 where there is none.
+     */
+    public static function centred(float $centre, float $wish, int $most): int
+    {
+        $odd = (int) round(2 * $centre) % 2;
+        // Odd where the middle lies on a stitch, even where it lies between two.
+        $nearest = 2 * (int) round(($wish - $odd) / 2) + $odd;
+        $largest = $most - ($most + $odd) % 2;
+
+        return max(1, min($nearest, $largest));
+    }
+
+    /** The most that each of these could skip where it stands. */
+    public function mostToSkip(): int
+    {
+        return self::widest($this->around, $this->centre);
+    }
+
     /** Stitches by which the slots' middle lies past the middle of their side; half a one where parity does not allow less. */
     public function offCentre(): float
     {
@@ -95,7 +115,7 @@ final readonly class Slots
     /** The hole when its chain is lifted: half an ellipse as wide as what is skipped, its arch as long as the chain (geometry). */
     public function opening(Gauge $gauge): Ellipse
     {
-        $width = $gauge->width->mm;
+        $width = $gauge->singleWidth()->mm;
 
         return Ellipse::ofPerimeter($this->skip * $width / 2, 2 * $this->chain * $width);
     }

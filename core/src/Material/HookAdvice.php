@@ -8,13 +8,11 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 
 /**
- * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter; one size up for a tight hand or a
- * drapey sack, one down for straps; cord has no give (Handbook 2). Common practice, no source.
+ * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter, less for what is soft and flat; one
+ * size up for a tight hand or a drapey sack, one down for straps; cord has no give (Handbook 2). Common practice, no source.
  */
 final readonly class HookAdvice
 {
-    private const DIAMETERS = 2.0;
-
     /**
      * @param array{HookSize, HookSize} $range smallest and largest worth a try
      * @param array{HookSize, HookSize} $first the two to try first, in order
@@ -24,8 +22,9 @@ final readonly class HookAdvice
 
     public static function of(Length $diameter, Kind $kind, Hand $hand, Fabric $fabric): self
     {
-        $start = HookSize::nearest($diameter->times(self::DIAMETERS));
-        $reasons = ["Twice the strand’s {$diameter->print(LengthUnit::Millimetre)} is the start for a firm bag fabric: {$start->exact()}."];
+        $range = HookRange::of($kind);
+        $start = HookSize::nearest($diameter->times($range->start));
+        $reasons = ["For a firm bag fabric of {$diameter->print(LengthUnit::Millimetre)} start with {$start->exact()}: {$range->reason}"];
         $steps = 0;
         if ($hand === Hand::Tight) {
             $steps++;
@@ -51,11 +50,12 @@ final readonly class HookAdvice
         };
         $reasons[] = 'Straps: one size down.';
         $centre = $start->steps($steps);
-        $other = $fabric === Fabric::Firm ? $centre->steps(-1) : $centre->steps(1);
+        // What gives is tried looser next; what does not, firmer.
+        $other = $fabric === Fabric::Firm && $range->up === 1 ? $centre->steps(-1) : $centre->steps(1);
         if ($other->diameter->mm === $centre->diameter->mm) {
             $other = $centre->steps(1);
         }
 
-        return new self([$centre->steps(-1), $centre->steps($fabric === Fabric::Drape ? 2 : 1)], [$centre, $other], $reasons);
+        return new self([$centre->steps(-1), $centre->steps($range->up + ($fabric === Fabric::Drape ? 1 : 0))], [$centre, $other], $reasons);
     }
 }

@@ -106,6 +106,14 @@ final readonly class HookSize
         return $this->exact().($letter === null ? '' : " ({$letter})");
     }
 
+    /** "An 8 mm", "A 9 mm": eight, eleven and eighteen are spoken with a vowel. */
+    public function withArticle(): string
+    {
+        $exact = $this->exact();
+
+        return (preg_match('/^(8|11|18)(\.|\s)/', $exact) === 1 ? 'An ' : 'A ').$exact;
+    }
+
     public function exact(): string
     {
         return Decimal::exact($this->diameter->mm).' mm';

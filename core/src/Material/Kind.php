@@ -66,6 +66,16 @@ enum Kind: string
         };
     }
 
+    public function form(): Form
+    {
+        return match ($this) {
+            self::TShirt => Form::Jersey,
+            self::Plarn => Form::Film,
+            self::Ribbon, self::Raffia => Form::Tape,
+            self::Cord, self::Strand, self::Tabs => Form::Round,
+        };
+    }
+
     public function has(Property $property): bool
     {
         return in_array($property, $this->properties(), true);

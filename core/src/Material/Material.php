@@ -19,12 +19,10 @@ final readonly class Material
     /** Share by which a strand may be off another before its gauge is another. From memory. */
     public const ALIKE = 0.25;
 
-    /** g/m for each mm² across: 0.12 g/cm³. */
-    private const BULK = 0.12;
-
     /**
      * @param ?Mass $unit of one ball, cone, or batch as it is to be had
      * @param float $waste grams thrown away in cutting, for each gram of strand
+     * @param bool $joined whether what is on hand is one strand, its joins in its length already, as where it was cut
      */
     public function __construct(
         public Kind $kind,
@@ -35,27 +33,19 @@ final readonly class Material
         public ?Fibre $fibre = null,
         public ?Mass $unit = null,
         public float $waste = 0.0,
+        public bool $joined = false,
     ) {}
 
     /** The same strand, had so much of it been on hand. */
     public function withOnHand(?Mass $onHand): self
     {
-        return new self($this->kind, $this->diameter, $this->density, $onHand, $this->make, $this->fibre, $this->unit, $this->waste);
+        return new self($this->kind, $this->diameter, $this->density, $onHand, $this->make, $this->fibre, $this->unit, $this->waste, $this->joined);
     }
 
     /** Whether a strand can weigh that. */
     public static function isStrand(LinearDensity $density): bool
     {
         return $density->gramsPerMetre >= self::LIGHTEST && $density->gramsPerMetre <= self::HEAVIEST;
-    }
-
-    /**
-     * How thick a soft strand rolls, until it is wound and measured: a round strand of its weight and of about 0.12 g/cm³,
-     * air between the plies included. From memory.
-     */
-    public static function guessedDiameter(LinearDensity $density): Length
-    {
-        return Length::mm(max(0.5, min(30.0, 2 * sqrt($density->gramsPerMetre / (M_PI * self::BULK)))));
     }
 
     /** How much thicker another strand is, as a share; below zero where it is thinner. */
@@ -75,9 +65,9 @@ final readonly class Material
         return $this->onHand === null ? null : $this->density->lengthOf($this->onHand);
     }
 
-    /** Where to start trying hooks for a firm fabric: twice the cord's diameter. Common practice, no source. */
+    /** Where to start trying hooks for a firm fabric. Common practice, no source. */
     public function firmHook(): HookSize
     {
-        return HookSize::nearest($this->diameter->times(2));
+        return HookSize::nearest($this->diameter->times(HookRange::of($this->kind)->start));
     }
 }

@@ -28,7 +28,7 @@ final class Counter
                 $instruction instanceof Skip => new Count($instruction->count, 0),
                 $instruction instanceof Repeat => self::sum($instruction->instructions, $row)->times($instruction->times),
                 $instruction instanceof OtherSide => self::otherSide($instruction, $sum->takes - 1, $row),
-                $instruction instanceof StartingChain, $instruction instanceof Join => new Count(0, 0),
+                $instruction instanceof StartingChain, $instruction instanceof Join, $instruction instanceof Marker => new Count(0, 0),
                 default => throw new \LogicException('No count for '.$instruction::class),
             });
         }

@@ -29,7 +29,7 @@ final class Placement
                 $instruction instanceof Each => array_fill(0, $instruction->count, new Placed($instruction->stitch, $instruction->loop, false)),
                 $instruction instanceof Several => array_fill(0, $instruction->anchors * $instruction->inOne, new Placed($instruction->stitch, $instruction->loop, true)),
                 $instruction instanceof Chains => array_fill(0, $instruction->count, new Placed(Stitch::Chain, Loop::Both, false)),
-                $instruction instanceof Skip, $instruction instanceof StartingChain, $instruction instanceof Join => [],
+                $instruction instanceof Skip, $instruction instanceof StartingChain, $instruction instanceof Join, $instruction instanceof Marker => [],
                 $instruction instanceof OtherSide => self::unroll($instruction->instructions),
                 $instruction instanceof Repeat => array_merge(...array_fill(0, $instruction->times, self::unroll($instruction->instructions))),
                 default => throw new \LogicException('No place for '.$instruction::class),

@@ -56,7 +56,7 @@ final readonly class StitchCount
                 $instruction instanceof Each => new self([$instruction->stitch->value => $instruction->count]),
                 $instruction instanceof Several => new self([$instruction->stitch->value => $instruction->anchors * $instruction->inOne]),
                 $instruction instanceof Chains, $instruction instanceof StartingChain => new self([Stitch::Chain->value => $instruction->count]),
-                $instruction instanceof Skip => self::none(),
+                $instruction instanceof Skip, $instruction instanceof Marker => self::none(),
                 $instruction instanceof Join => new self([Stitch::Slip->value => 1]),
                 $instruction instanceof OtherSide => self::sum($instruction->instructions),
                 $instruction instanceof Repeat => self::times(self::sum($instruction->instructions), $instruction->times),

@@ -17,7 +17,7 @@ enum Working: string
     {
         return match ($this) {
             self::Spiral => 'Rounds run on in a spiral: do not join. Keep a marker in the first stitch and move it up each round.',
-            self::Joined => 'Each round is closed with a slip stitch and not turned. Chains that start a round do not count as a stitch.',
+            self::Joined => 'Each round is closed with a slip stitch and not turned. Chains that start a round do not count as a stitch: the first stitch goes into the stitch of the join.',
         };
     }
 
@@ -44,6 +44,6 @@ enum Working: string
      */
     public function close(array $instructions): array
     {
-        return $this === self::Spiral ? $instructions : [...$instructions, new Join()];
+        return [...$instructions, $this === self::Spiral ? new Marker() : new Join()];
     }
 }

@@ -56,6 +56,17 @@ enum Stitch: string
     }
 
     /**
+     * Stitches that climb from one as high as the round below to this, one after another: where a spiral goes on in a
+     * taller stitch, no chain lifts it. Common practice, no source.
+     *
+     * @return list<self>
+     */
+    public function climbing(self $below): array
+    {
+        return array_values(array_filter([self::Single, self::HalfDouble, self::Double], fn(self $step): bool => $step->relativeHeight() >= $below->relativeHeight() && $step->relativeHeight() < $this->relativeHeight()));
+    }
+
+    /**
      * Strand one stitch eats, from its loops' geometry; about 15 % either way. From memory.
      *
      * @param Length $width of one stitch

@@ -9,4 +9,10 @@ enum Terms: string
 {
     case US = 'us';
     case UK = 'uk';
+
+    /** Leaving a stitch out. */
+    public function skip(): string
+    {
+        return $this === self::US ? 'skip' : 'miss';
+    }
 }

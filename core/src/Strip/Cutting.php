@@ -39,9 +39,15 @@ final readonly class Cutting
         public float $strand,
         Length $lost,
         public Join $join,
-        private Length $between,
+        public Length $between,
     ) {
         $this->length = Length::mm(max(0.0, self::along($course) / ($double ? 2 : 1) - $lost->mm));
+    }
+
+    /** Its shortest strip, mm, as it is worked: a loop lies double. */
+    public function shortest(): float
+    {
+        return min(array_map(fn(array $line): float => self::along([$line]), $this->course)) / ($this->double ? 2 : 1);
     }
 
     public function strips(): int

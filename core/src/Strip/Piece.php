@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
 
 /** Something flat to cut strips from. Its cuts are told on the piece as it lies. */
 abstract readonly class Piece
@@ -56,6 +57,26 @@ abstract readonly class Piece
     public function cut(School $school): Cutting
     {
         return $school === School::OneStrand ? $this->oneStrand() : $this->joined();
+    }
+
+    /**
+     * Why it makes no strand of one school, and with how little it would; null where it does.
+     *
+     * @param int $pieces alike, at least 1
+     */
+    public function refusal(School $school, int $pieces): ?TooSmall
+    {
+        $cutting = $this->cut($school);
+        $said = fn(float $mm): string => Length::mm($mm)->exact(LengthUnit::Millimetre);
+        $strip = $cutting->shortest();
+        if ($cutting->joins > 0 && $this->joinLoss->mm >= $strip) {
+            return new TooSmall('join_loss', "A join takes {$said($this->joinLoss->mm)} and a strip is {$said($strip)} long, so nothing is left: lose less at a join, or cut from a piece wider than the join takes.");
+        }
+        if ($pieces > 1 && $cutting->between->mm >= $cutting->length->mm) {
+            return new TooSmall('join_loss', "One piece gives {$said($cutting->length->mm)} and a join to the next takes {$said($cutting->between->mm)}, so nothing is left: lose less at a join, or cut from larger pieces.");
+        }
+
+        return null;
     }
 
     /** All of it as it lies, mm², every layer counted. */

@@ -9,6 +9,7 @@ use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\ArealDensity;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 
@@ -62,6 +63,9 @@ final class StripDocument
         $pieces = $top->whole($source->isBag() ? 'bags' : 'pieces', 1, StripSpec::MOST_PIECES, 'pieces are') ?? 1;
         $areal = self::areal($top);
         $mass = self::mass($top);
+        if ($source === Source::RibbonHalf && $strip !== null && $width !== null && $height !== null && abs(2 * $strip->mm - min($width->mm, $height->mm)) > 0.5) {
+            $top->refuse('strip', 'A ribbon is halved: its strip is '.Length::mm(min($width->mm, $height->mm) / 2)->exact(LengthUnit::Millimetre).'. Write that, or leave it out.');
+        }
         $top->settle();
         $strip ??= $source === Source::RibbonHalf ? $height : null;
         if ($width === null || $height === null || $strip === null || $pull === null || $school === null) {
@@ -75,6 +79,10 @@ final class StripDocument
                 // A ribbon is longer than it is wide, whichever way it was measured.
                 Source::RibbonHalf => Panel::halvedRibbon(Length::mm(max($width->mm, $height->mm)), Length::mm(min($width->mm, $height->mm)), $join ?? Join::MagicKnot, $given['join']),
             };
+            $refusal = $piece->refusal($school, $pieces);
+            if ($refusal !== null) {
+                throw $refusal;
+            }
         } catch (TooSmall $e) {
             throw Refused::at("/{$e->measure}", $e->getMessage());
         }

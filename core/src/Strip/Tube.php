@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
 
 /**
  * A tube of jersey lying flat: the body of a shirt below its sleeves, a sleeve, a skirt or dress.
@@ -14,6 +15,12 @@ final readonly class Tube extends Piece
 {
     /** Uncut spine, flat. Common practice, no source. */
     public const SPINE_MM = 25.0;
+
+    /**
+     * Least spine for each millimetre of strip: on its way over, a strand s wide along the tube is 2m·s/√(4m² + s²) across
+     * (geometry), and less than half of s breaks there. Our judgement.
+     */
+    private const LEAST_SPINE = 0.2887;
 
     /**
      * @param ?Length $foot width at the lower edge where it tapers
@@ -39,6 +46,16 @@ final readonly class Tube extends Piece
             throw new TooSmall('flat_width_end', 'It tapers by more than its height; cut such a piece open and lay it as a panel.');
         }
         parent::__construct($width, $foot ?? $width, $height, $strip, 2, $trimTop ?? Length::mm(0), $trimBottom ?? Length::mm(0), $join, $joinLoss ?? $join->loss());
+    }
+
+    public function refusal(School $school, int $pieces): ?TooSmall
+    {
+        $least = Length::mm(ceil(self::LEAST_SPINE * $this->strip->mm));
+        if ($school === School::OneStrand && $this->strips > 1 && $this->spine->mm < self::LEAST_SPINE * $this->strip->mm) {
+            return new TooSmall('spine', "So narrow a spine leaves rings, or a thread between them, and no strand: leave at least {$least->exact(LengthUnit::Millimetre)} uncut for a strip of {$this->strip->exact(LengthUnit::Millimetre)}.");
+        }
+
+        return parent::refusal($school, $pieces);
     }
 
     /**

@@ -11,10 +11,12 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Material\HookRange;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Terms;
 
@@ -103,27 +105,33 @@ final class Notes
         );
     }
 
+    /** The last round, where it is off; and of those before it the worst, where rounds after it even it out. */
     private function flatness(): void
     {
         $rounds = $this->plan->base->flatness;
-        $worst = null;
-        foreach ($rounds as $index => $flatness) {
-            if (abs($flatness->excess) >= self::SHOWS && ($worst === null || abs($flatness->excess) > abs($rounds[$worst]->excess) + 1e-9)) {
-                $worst = $index;
-            }
+        $off = array_filter(array_map(fn(Flatness $one): float => abs($one->excess), $rounds), fn(float $excess): bool => $excess >= self::SHOWS);
+        $last = count($rounds) - 1;
+        if (isset($off[$last])) {
+            $wavy = $rounds[$last]->excess > 0;
+            $this->lies($last, $wavy ? 'wavy' : 'cups', Tone::Trouble, $wavy ? 'The wall above pulls it straight; stiff material may ripple.' : 'The edge starts to rise before the wall does.');
         }
-        if ($worst === null) {
-            return;
+        // What is off from a round on to the last is said of the last.
+        for ($evened = $last; isset($off[$evened]); $evened--) {
+            unset($off[$evened]);
         }
-        $flatness = $rounds[$worst];
-        $row = 'Round '.($worst + 2);
-        $flat = Decimal::print($flatness->flat);
-        $evensOut = $worst < count($rounds) - 1;
-        [$code, $after] = match (true) {
-            $flatness->excess > 0 => ['wavy', $evensOut ? 'The rounds after it even it out.' : 'The wall above pulls it straight; stiff material may ripple.'],
-            default => ['cups', $evensOut ? 'It cups a little; the rounds after it even it out.' : 'The edge starts to rise one round early.'],
-        };
-        $this->add($code, $evensOut ? Tone::Better : Tone::Trouble, "{$row} adds {$flatness->added} where {$flat} lie flat.", $after, $row);
+        if ($off !== []) {
+            $worst = (int) array_search(max($off), $off, true);
+            $this->lies($worst, $rounds[$worst]->excess > 0 ? 'wavy' : 'cups', Tone::Better, 'The rounds after it even it out.');
+        }
+    }
+
+    /** @param int $place of the round among those after the first */
+    private function lies(int $place, string $code, Tone $tone, string $after): void
+    {
+        $round = $this->plan->base->flatness[$place];
+        $row = $this->plan->base->rows[$place + 1]->name;
+        $stitches = Decimal::print(abs($round->excess), 1).' stitches '.($round->excess > 0 ? 'more' : 'fewer');
+        $this->add($code, $tone, "At {$row} there are {$stitches} than lie flat.", "It adds {$round->added} where ".Decimal::print($round->flat, 1)." would. {$after}", $row);
     }
 
     private function size(): void
@@ -145,7 +153,7 @@ final class Notes
         [$wish, $out, $gauge] = [$plan->spec->wish, $plan->comesOut, $plan->gauge];
 
         return [
-            new Side('length', 'long', 'shorter', 'longer', $wish->length, $out->baseLength, 'starting chain', $gauge->width->mm, $plan->base->chain, Oval::FEWEST_CHAINS),
+            new Side('length', 'long', 'shorter', 'longer', $wish->length, $out->baseLength, 'starting chain', $gauge->singleWidth()->mm, $plan->base->chain, Oval::FEWEST_CHAINS),
             new Side('width', 'wide', 'narrower', 'wider', $wish->width, $out->baseWidth, 'base round', 2 * $gauge->singleHeight()->mm, count($plan->base->rounds), 1),
             new Side('height', 'high', 'lower', 'higher', $wish->height, $out->height, 'body round', $gauge->heightOf($this->growing()->motif)->mm, $this->growing()->rounds, 1),
         ];
@@ -199,13 +207,20 @@ final class Notes
         foreach ($this->plan->pattern->rows as $candidate) {
             $row = $candidate->part === Part::Handles ? $candidate->name : $row;
         }
-        $opening = Length::mm($slots->skip * $this->plan->gauge->width->mm);
+        $opening = $this->plan->gauge->singleWidth()->times($slots->skip);
+        $widest = $slots->mostToSkip();
         if ($opening->mm < self::HAND) {
-            $this->add('slot-narrow', Tone::Trouble, "The hand hole is {$this->say($opening)} wide.", 'A hand wants about '.$this->say(Length::mm(self::HAND)).'; skip more stitches.', $row);
+            $wanted = (int) ceil(self::HAND / $this->plan->gauge->singleWidth()->mm);
+            $chains = $wanted - $widest;
+            $mend = $chains <= 0
+                ? "skip {$wanted}".($slots->chain < $wanted ? ' and chain as many or more.' : '.')
+                : "this side has room for {$widest} at most. ".($chains === 1 ? 'One chain' : "{$chains} chains").' more at the start make room, or leave the handles out.';
+            $this->add('slot-narrow', Tone::Trouble, "The hand hole is {$this->say($opening)} wide.", 'A hand wants about '.$this->say(Length::mm(self::HAND))."; {$mend}", $row);
         }
         $off = abs($slots->offCentre());
         if ($off > 0.25) {
-            $this->add('slot-off-centre', Tone::Better, 'The slots stand half a stitch off centre.', 'One stitch more or fewer under each puts them on it.', $row);
+            $fit = array_filter([$slots->skip - 1, $slots->skip + 1], fn(int $skip): bool => $skip >= 1 && $skip <= min($widest, $slots->chain));
+            $this->add('slot-off-centre', Tone::Better, 'The slots stand half a stitch off centre.', $fit === [] ? 'One chain more at the start puts their middle on a stitch.' : 'Skipping '.implode(' or ', $fit).' puts them on it.', $row);
         }
         $this->add('compare-slots', Tone::Better, 'Before the slots, lay the bag flat.', 'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all four marks together by half the gap.', $row);
     }
@@ -231,7 +246,7 @@ final class Notes
         foreach ($this->plan->body->bands as $band) {
             $row = $this->plan->pattern->rows[$place]->name;
             $place += $band->rounds;
-            $wider = $gauge->widthOf($band->motif)->mm / $gauge->width->mm - 1;
+            $wider = $gauge->widthOf($band->motif)->mm / $gauge->singleWidth()->mm - 1;
             if (abs($wider) > self::FLARES) {
                 $percent = (int) round(100 * abs($wider));
                 $this->add('band-width', Tone::Better, "From {$row} the {$band->motif->abbreviation($this->terms)} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.', 'The wall '.($wider > 0 ? 'flares there; a smaller hook for that band holds it straight.' : 'draws in there; a larger hook for that band lets it out.'), $row);
@@ -302,11 +317,12 @@ final class Notes
     private function hook(): void
     {
         $spec = $this->plan->spec;
-        $ratio = $spec->hook->diameter->mm / $spec->material->diameter->mm;
-        if ($ratio < 1.4 || $ratio > 3) {
-            $this->add('hook-unusual', Tone::Better, "A {$spec->hook->exact()} hook is unusual for this {$spec->material->kind->noun()}.", "A firm fabric starts near {$spec->material->firmHook()->print()}, twice the {$spec->material->kind->noun()}.");
+        $range = HookRange::of($spec->material->kind);
+        $times = $spec->hook->diameter->mm / $spec->material->diameter->mm;
+        if ($times < $range->least || $times > $range->most) {
+            $this->add('hook-unusual', Tone::Better, "{$spec->hook->withArticle()} hook is unusual for this {$spec->material->kind->noun()}.", "A firm fabric starts near {$spec->material->firmHook()->print()}: {$range->reason}");
         }
-        if ($ratio < 1.4) {
+        if ($times < $range->least) {
             $this->add('tight-hands', Tone::Care, 'Tight, bulky work strains the hands.', 'Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.');
         }
     }

@@ -32,8 +32,10 @@ final class BandsTest extends TestCase
         self::assertSame(10, $plan->body->rounds);
         $runs = array_map(fn(array $run): string => "{$run[0]->name} to {$run[1]->name}: ".(new Writer(Terms::US))->line($run[1]), (new Writer(Terms::US))->runs($plan->pattern));
         self::assertSame('Round 3 to Round 8: Sc in each st around. (56)', $runs[2]);
-        self::assertSame('Round 9 to Round 11: [dc in next st, ch 1, skip 1] 28 times. (56)', $runs[3]);
-        self::assertSame('Round 12 to Round 12: Hdc in each st around, front loop only. (56)', $runs[4]);
+        // In a spiral no chain lifts a round: it climbs by a stitch of each height between.
+        self::assertSame('Round 9 to Round 9: Sc in next st, ch 1, skip 1, hdc in next st, ch 1, skip 1, [dc in next st, ch 1, skip 1] 26 times. (56)', $runs[3]);
+        self::assertSame('Round 10 to Round 11: [dc in next st, ch 1, skip 1] 28 times. (56)', $runs[4]);
+        self::assertSame('Round 12 to Round 12: Hdc in each st around, front loop only. (56)', $runs[5]);
         self::assertEqualsWithDelta((6 + 3 * 2 + 1.5 + 2) * 11.5, $plan->comesOut->height->mm, 1e-9);
     }
 

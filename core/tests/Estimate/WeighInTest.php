@@ -70,7 +70,7 @@ final class WeighInTest extends TestCase
         self::assertEqualsWithDelta(900 - 130, $late->grams->likely - $late->remaining->likely, 3);
     }
 
-    /** By hand: one swatch's own stitch alone, so that the factors are the common share and the part's. */
+    /** By hand: one swatch's own stitch alone, so that the factors are the common share, the part's, the rows' and the drift. */
     public function testTheCorrectionIsTheConjugateOne(): void
     {
         $changes = ['handles' => null, 'body/rounds' => 10];
@@ -81,8 +81,11 @@ final class WeighInTest extends TestCase
         $v = fn(float $deviation): float => $deviation ** 2;
         $all = $takes + 23 * self::chain();
         $variance = $v($all * Factors::SWATCH) + $v($all * Factors::PART) + $v(23 * self::chain() * Factors::STITCH) + $v(Factors::WEIGH_IN_G);
-        $common = 0.08 * $takes * $v(Factors::SWATCH) * $all / $variance;
-        self::assertEqualsWithDelta($before->parts[1]->grams * (1 + $common), $after->parts[1]->grams, 0.01);
+        // Rows of 48 and 56: what drifts in the first goes on in the second, and both in all that follow.
+        [$first, $second] = [$all - 56 * 0.79, 56 * 0.79];
+        $variance += $v(Factors::ROW) * ($v($first) + $v($second)) + $v(Factors::DRIFT) * ($v($all) + $v($second));
+        $share = 0.08 * $takes * ($v(Factors::SWATCH) * $all + $v(Factors::DRIFT) * ($all + $second)) / $variance;
+        self::assertEqualsWithDelta($before->parts[1]->grams * (1 + $share), $after->parts[1]->grams, 1e-3);
     }
 
     private static function chain(): float

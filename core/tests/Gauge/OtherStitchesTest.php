@@ -54,11 +54,13 @@ final class OtherStitchesTest extends TestCase
         [$guessed, $measured] = [MaterialEstimate::of(self::plan([])), MaterialEstimate::of(self::plan(['also' => [self::MESH]]))];
         $other = fn(MaterialEstimate $of): float => array_sum(array_map(fn($part): float => $part->part === 'body' ? 0.0 : $part->grams, $of->parts));
         self::assertEqualsWithDelta($other($guessed), $other($measured), 1e-9);
-        self::assertEqualsWithDelta(6 * 56 * 0.79 + 5 * 56 * 0.6, $measured->parts[1]->grams, 1e-6);
+        // Its first round climbs by a sc and an hdc: of 12.4 mm they take 95.6 and 134.72 mm where a dc takes 166.4 and its chain 39.68.
+        $repeat = 166.4 + 39.68;
+        self::assertEqualsWithDelta(6 * 56 * 0.79 + (5 * 28 - (2 * 166.4 - 95.6 - 134.72) / $repeat) * 1.2, $measured->parts[1]->grams, 1e-6);
         self::assertLessThan($guessed->grams->relative, $measured->grams->relative);
-        // Measured but not weighed, only its height is known.
+        // Measured but not weighed, only its size is known: its loops are as much longer as it is wider.
         $tape = MaterialEstimate::of(self::plan(['also' => [array_diff_key(self::MESH, ['mass' => 1])]]));
-        self::assertEqualsWithDelta($guessed->grams->relative, $tape->grams->relative, 1e-9);
+        self::assertEqualsWithDelta($guessed->grams->relative, $tape->grams->relative, 1e-3);
     }
 
     public function testASingleCrochetMeasuredBesideServesTheBase(): void

@@ -20,6 +20,7 @@ use Fescue\Core\Pattern\Several;
 use Fescue\Core\Pattern\Skip;
 use Fescue\Core\Pattern\StartingChain;
 use Fescue\Core\Pattern\StitchCount;
+use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
@@ -96,9 +97,11 @@ final class PatternTest extends TestCase
         self::assertSame('Sc in each st around, back loop only. (56)', $us->line(self::row([new Each(Stitch::Single, 56, Loop::Back)])));
         self::assertSame('Dc in each st around. (56)', $uk->line(self::row([new Each(Stitch::Single, 56)])));
         self::assertSame(
-            'Ch 1 (does not count as a stitch), dc in each st around, ss in first st to join. (9)',
+            'Ch 1 (does not count as a stitch; the first one goes into the stitch of the join), dc in each st around, ss in first st to join. (9)',
             $uk->line(self::row([new StartingChain(1), new Each(Stitch::Single, 9), new Join()])),
         );
+        self::assertSame(['Ch 2, skip 3. (2)', 'Ch 2, miss 3. (2)'], array_map(fn(Writer $in): string => $in->line(self::row([new Chains(2), new Skip(3)])), [$us, $uk]));
+        self::assertSame('Sc in next 9 sts, do not join: mark the first st of the round and move the marker up each round. (9)', $us->line(self::row([...Working::Spiral->close([new Each(Stitch::Single, 9)])])));
         self::assertSame(
             '[2 sc in each of next 2 sts, sc in next st, 3 sc in next st] twice. (16)',
             $us->line(self::row([new Repeat([new Several(Stitch::Single, 2, 2), new Each(Stitch::Single, 1), new Several(Stitch::Single, 3)], 2)])),

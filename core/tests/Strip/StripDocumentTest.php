@@ -75,8 +75,28 @@ final class StripDocumentTest extends TestCase
             'a spelling' => [['hight' => '2 cm'] + self::SHIRT, '/hight'],
             'both weights' => [['mass' => '60 g'] + self::SHIRT, '/mass'],
             'another format' => [['format' => 'fescue-bag/1'] + self::SHIRT, '/format'],
+            'rings' => [['spine' => '0 mm'] + self::SHIRT, '/spine'],
+            'a thread between rings' => [['spine' => '0.1 mm'] + self::SHIRT, '/spine'],
+            'joins that eat their strips' => [['source' => 'panel', 'school' => 'joined', 'join_loss' => '50 cm'] + array_diff_key(self::SHIRT, ['spine' => 1]), '/join_loss'],
+            'joins that eat the pieces' => [['pieces' => 2, 'join_loss' => '20 m'] + self::SHIRT, '/join_loss'],
+            'a ribbon of another strip' => [['format' => 'fescue-strip/1', 'source' => 'ribbon-half', 'flat_width' => '2 m', 'height' => '2 cm', 'strip' => '5 mm'], '/strip'],
             'hostile' => [['strip' => '<script>alert(1)</script>'] + self::SHIRT, '/strip'],
         ];
+    }
+
+    /** A strand over the spine is 2m·s/√(4m² + s²) wide (geometry): at 7.2 mm half of a strip of 25 mm. Rings need no spine. */
+    public function testTheLeastSpineThatWorksIsSaid(): void
+    {
+        try {
+            self::plan(['spine' => '7 mm'] + self::SHIRT);
+            self::fail('Was cut.');
+        } catch (Refused $e) {
+            self::assertStringContainsString('at least 8 mm', $e->getMessage());
+        }
+        self::assertSame(0, self::plan(['spine' => '8 mm'] + self::SHIRT)['joins']);
+        self::assertSame(15, self::plan(['spine' => '0 mm', 'school' => 'joined'] + self::SHIRT)['joins']);
+        self::assertSame(1, self::plan(['spine' => '0 mm', 'strip' => '25 cm'] + self::SHIRT)['strips']);
+        self::assertEqualsWithDelta(16 * 1.0 - 15 * 0.999, self::plan(['school' => 'joined', 'join_loss' => '99.9 cm'] + self::SHIRT)['length_m']['cut'], 1e-9);
     }
 
     /** @param array<string, mixed> $document */

@@ -73,7 +73,7 @@ final class TallyTest extends TestCase
     public function testTiesTheWavyRoundToItsRow(): void
     {
         self::assertSame('Round 2', self::notes()['wavy']->row);
-        self::assertStringContainsString('adds 8 where 6 lie flat', self::notes()['wavy']->lead);
+        self::assertSame('At Round 2 there are 2.0 stitches more than lie flat. It adds 8 where 6.0 would. The wall above pulls it straight; stiff material may ripple.', self::notes()['wavy']->text());
         self::assertArrayNotHasKey('wavy', self::notes(['base/ends' => 'three']));
     }
 

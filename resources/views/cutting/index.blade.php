@@ -54,7 +54,7 @@
                 </div>
             @else
                 @php
-                    $plans = array_map(fn (School $school): StripPlan => StripPlan::of($form->spec->in($school)), School::cases());
+                    $plans = $form->plans();
                     $pieces = $form->spec->pieces;
                     $weighed = $plans[0]->mass !== null;
                     $metres = fn (Length $length): string => Decimal::print($length->in(LengthUnit::Metre), 1).' m';
@@ -80,6 +80,7 @@
                         @endforeach
                     </tbody>
                 </table>
+                @foreach ($form->refused() as $school => $why)<p class="caution"><b>Not {{ $school }}.</b> {{ $why }}</p>@endforeach
                 @include('cutting.cautions', ['kind' => $form->kind])
                 <details class="joins">
                     <summary>Ways to join it, and where no join should fall</summary>

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Material;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+
+/** How a strand fills its room, by which its weight tells how thick it is. */
+enum Form: string
+{
+    case Round = 'round cord';
+    case Jersey = 'flat jersey';
+    case Tape = 'flat tape';
+    case Film = 'film';
+
+    /** Thinnest and thickest strand worked, mm. */
+    public const THINNEST = 0.5;
+
+    public const THICKEST = 30.0;
+
+    /**
+     * As thick as a round strand of that weight, rolled but not pressed: d = 2·√(λ / πρ), with ρ the fibre's own density
+     * times the share of the room that it fills. A guess until it is wound and measured.
+     */
+    public function thickness(LinearDensity $density, ?Fibre $fibre = null): Length
+    {
+        // g/m over g/cm³ is mm².
+        $area = $density->gramsPerMetre / ($this->filled() * ($fibre ?? $this->fibre())->density());
+
+        return Length::mm(max(self::THINNEST, min(self::THICKEST, 2 * sqrt($area / M_PI))));
+    }
+
+    /** "a flat jersey of cotton" */
+    public function named(?Fibre $fibre): string
+    {
+        return ($this === self::Film ? $this->value : "a {$this->value}").($fibre === null ? '' : " of {$fibre->value}");
+    }
+
+    /** Share of its room that is fibre. From memory. */
+    private function filled(): float
+    {
+        return match ($this) {
+            self::Round => 0.42,
+            self::Jersey => 0.107,
+            self::Tape => 0.2,
+            self::Film => 0.13,
+        };
+    }
+
+    /** What it mostly is of. */
+    private function fibre(): Fibre
+    {
+        return $this === self::Film ? Fibre::Polyethylene : Fibre::Cotton;
+    }
+}
