@@ -41,6 +41,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?Length $sample_length the piece weighed, of a strand
  * @property ?int $sample_count the tabs weighed
  * @property ?Mass $sample_mass
+ * @property ?Length $ball_length by its label
+ * @property ?Mass $ball_mass by its label
+ * @property bool $diameter_guessed whether its thickness was told from its weight
  * @property ?Length $strip_width before the pull
  * @property ?Length $width
  * @property ?float $pull length after over before
@@ -88,14 +91,22 @@ final class Material extends Model
         return $this->belongsTo(self::class, 'strung_on');
     }
 
+    /** Whether only its label says what it weighs. */
+    public function isByLabel(): bool
+    {
+        return $this->sample_mass === null || $this->sample_length === null;
+    }
+
     /** Of a strand. */
     public function density(): LinearDensity
     {
-        if ($this->sample_mass === null || $this->sample_length === null) {
+        // A piece that was weighed is surer than a label.
+        [$mass, $length] = $this->isByLabel() ? [$this->ball_mass, $this->ball_length] : [$this->sample_mass, $this->sample_length];
+        if ($mass === null || $length === null) {
             throw new \LogicException("“{$this->name}” is counted, not measured.");
         }
 
-        return LinearDensity::weighed($this->sample_mass, $this->sample_length);
+        return LinearDensity::weighed($mass, $length);
     }
 
     /** Sum of the ledger in g or pieces; null where nothing was entered. */
@@ -180,7 +191,7 @@ final class Material extends Model
         $said = trim(($this->make->value ?? '').' '.$this->kind->name());
         $said .= $this->fibre === null || count($this->kind->fibres()) === 1 ? '' : " of {$this->fibre->value}";
 
-        return $said.($this->diameter === null ? '' : ', '.$this->diameter->exact(LengthUnit::Millimetre));
+        return $said.($this->diameter === null ? '' : ', '.($this->diameter_guessed ? 'about ' : '').$this->diameter->exact(LengthUnit::Millimetre));
     }
 
     /** An amount of it in the words of its unit: "450 g", "120 tabs". */
@@ -218,6 +229,9 @@ final class Material extends Model
             'sample_length' => AsLength::class,
             'sample_count' => 'integer',
             'sample_mass' => AsMass::class,
+            'ball_length' => AsLength::class,
+            'ball_mass' => AsMass::class,
+            'diameter_guessed' => 'boolean',
             'strip_width' => AsLength::class,
             'width' => AsLength::class,
             'pull' => 'float',

@@ -110,7 +110,7 @@ final class CuttingForm
 
     private function refusal(School $school): ?string
     {
-        return $this->spec?->piece->refusal($school, $this->spec->pieces)?->getMessage();
+        return $this->spec === null ? null : $this->spec->piece->refusal($school, $this->spec->pieces)?->getMessage();
     }
 
     /**

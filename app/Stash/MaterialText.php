@@ -7,6 +7,8 @@ namespace App\Stash;
 use App\Models\Material as Stashed;
 use Closure;
 use Fescue\Core\Material\Acquired;
+use Fescue\Core\Material\Fibre;
+use Fescue\Core\Material\Form;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
@@ -66,7 +68,9 @@ final class MaterialText
             foreach (Property::cases() as $property) {
                 $this->property($property, $cord);
             }
-            $this->doubt();
+            if ($this->kind->isStrand()) {
+                $this->weighed();
+            }
         }
     }
 
@@ -139,27 +143,61 @@ final class MaterialText
             Property::Width => $this->values['width'] = $this->length($field, 1, 200, LengthUnit::Millimetre),
             Property::Pull => $this->values['pull'] = $this->pull(),
             Property::Areal => $this->values['areal'] = $this->areal(),
-            Property::Diameter => $this->values['diameter'] = $this->length($field, 0.5, 30, LengthUnit::Millimetre, 'Measure how thick it is: wind it side by side over 2 cm and count the turns.'),
-            Property::SampleLength => $this->values['sample_length'] = $this->length($field, 100, 100_000, LengthUnit::Metre, 'Say how long a piece you weighed; a metre does well.'),
+            Property::Diameter => $this->values['diameter'] = $this->length($field, Form::THINNEST, Form::THICKEST, LengthUnit::Millimetre),
+            Property::SampleLength => $this->values['sample_length'] = $this->length($field, 100, 100_000, LengthUnit::Metre),
+            Property::BallLength => $this->values['ball_length'] = $this->length($field, 1000, 10_000_000, LengthUnit::Metre),
+            Property::BallMass => $this->values['ball_mass'] = $this->mass($field, 1, 100_000),
             Property::SampleCount => $this->values['sample_count'] = $this->count($field),
-            Property::SampleMass => $this->values['sample_mass'] = $this->mass($field, 0.01, 50_000, $this->kind->isStrand() ? 'Say what that piece weighs.' : null),
+            Property::SampleMass => $this->values['sample_mass'] = $this->mass($field, 0.01, 50_000),
             Property::Pitch => $this->values['pitch'] = $this->length($field, 3, 60, LengthUnit::Millimetre, 'Lay ten tabs in a row as they will overlap, measure, and divide by ten.'),
             Property::Cord => $this->values['strung_on'] = $this->strungOn($cord),
             Property::LabelHook => $this->label(),
         };
     }
 
-    /** What cannot be right although each part can. */
-    private function doubt(): void
+    /** What a metre weighs: of a weighed piece, or by the label; and how thick it is, measured or guessed from that. */
+    private function weighed(): void
     {
-        [$length, $mass] = [$this->values['sample_length'] ?? null, $this->values['sample_mass'] ?? null];
-        if (! $length instanceof Length || ! $mass instanceof Mass || isset($this->wrong['sample_mass']) || isset($this->wrong['sample_length'])) {
+        $piece = $this->density('sample', 'Say how long a piece you weighed; a metre does well.', 'Say what that piece weighs.');
+        $ball = $this->density('ball', 'Say how long a ball is, as its label has it.', 'Say what a ball weighs, as its label has it.');
+        $density = $piece ?? $ball;
+        if ($density === null) {
+            if ($this->typed('sample_length').$this->typed('sample_mass').$this->typed('ball_length').$this->typed('ball_mass') === '') {
+                $this->wrong['sample_mass'] = 'Say what a measured piece weighs'.($this->kind->has(Property::BallMass) ? ', or what the label says of a ball.' : '.');
+            }
+
             return;
+        }
+        if ($this->kind->has(Property::Diameter) && ! isset($this->wrong['diameter'])) {
+            $this->values['diameter_guessed'] = $this->values['diameter'] === null;
+            $fibre = $this->values['fibre'] ?? null;
+            $this->values['diameter'] ??= $this->kind->form()->thickness($density, $fibre instanceof Fibre ? $fibre : null);
+        }
+    }
+
+    /** @param string $of "sample" or "ball" */
+    private function density(string $of, string $noLength, string $noMass): ?LinearDensity
+    {
+        $length = $this->values["{$of}_length"] ?? null;
+        $mass = $this->values["{$of}_mass"] ?? null;
+        if (isset($this->wrong["{$of}_length"]) || isset($this->wrong["{$of}_mass"])) {
+            return null;
+        }
+        if (! $length instanceof Length || ! $mass instanceof Mass) {
+            if ($mass instanceof Mass) {
+                $this->wrong["{$of}_length"] = $noLength;
+            } elseif ($length instanceof Length) {
+                $this->wrong["{$of}_mass"] = $noMass;
+            }
+
+            return null;
         }
         $density = LinearDensity::weighed($mass, $length);
         if (! Material::isStrand($density)) {
-            $this->wrong['sample_mass'] = 'That makes '.round($density->gramsPerMetre, 3).' g to the metre; a strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST.' g/m. Check the length and the weight.';
+            $this->wrong["{$of}_mass"] = 'That makes '.round($density->gramsPerMetre, 3).' g to the metre; a strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST.' g/m. Check the length and the weight.';
         }
+
+        return $density;
     }
 
     private function typed(string $field): string

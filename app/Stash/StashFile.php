@@ -26,7 +26,7 @@ final class StashFile
     public const COLUMNS = [
         'kind' => 'kind', 'name' => 'name', 'colour' => 'colour', 'make' => 'make', 'fibre' => 'fibre', 'diameter' => 'diameter (mm)',
         'strip_width' => 'strip width (mm)', 'width' => 'width (mm)', 'pull' => 'pull (%)', 'areal' => 'cloth (g/m2)',
-        'sample_length' => 'piece (m)', 'sample_count' => 'tabs weighed', 'sample_mass' => 'piece (g)', 'pitch' => 'pitch (mm)', 'cord' => 'strung on',
+        'sample_length' => 'piece (m)', 'sample_count' => 'tabs weighed', 'sample_mass' => 'piece (g)', 'ball_length' => 'ball (m)', 'ball_mass' => 'ball (g)', 'pitch' => 'pitch (mm)', 'cord' => 'strung on',
         'label_hook' => 'label hook (mm)', 'acquired' => 'source', 'price' => 'price', 'price_for' => 'price for (g or tabs)', 'care' => 'care', 'on_hand' => 'on hand (g or tabs)',
     ];
 
@@ -140,9 +140,9 @@ final class StashFile
         [$low, $high] = [$mm($material->label_low), $mm($material->label_high)];
 
         return [
-            $material->kind->value, $material->name, $material->colour, $material->make->value ?? '', $material->fibre->value ?? '', $mm($material->diameter),
+            $material->kind->value, $material->name, $material->colour, $material->make->value ?? '', $material->fibre->value ?? '', $material->diameter_guessed ? '' : $mm($material->diameter),
             $mm($material->strip_width), $mm($material->width), $number($material->pull === null ? null : ($material->pull - 1) * 100), $number($material->areal),
-            $number($material->sample_length?->in(LengthUnit::Metre)), (string) $material->sample_count, $number($material->sample_mass?->grams), $mm($material->pitch), $material->strungOn->name ?? '',
+            $number($material->sample_length?->in(LengthUnit::Metre)), (string) $material->sample_count, $number($material->sample_mass?->grams), $number($material->ball_length?->in(LengthUnit::Metre)), $number($material->ball_mass?->grams), $mm($material->pitch), $material->strungOn->name ?? '',
             $low === $high ? $low : "{$low}–{$high}", $material->acquired->value ?? '', (string) $material->price, $number($material->price_for === null ? null : (float) $material->price_for), (string) $material->care, $number($material->balance()),
         ];
     }

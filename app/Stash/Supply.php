@@ -28,7 +28,13 @@ final readonly class Supply
         }
         $bought = in_array($material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true);
 
-        return ! $bought || $material->price_for === null || (float) $material->price_for <= 0 ? null : new self(Mass::grams((float) $material->price_for), "{$material->acquired->value}s", 0.0);
+        $noun = ($bought ? $material->acquired->value : 'ball').'s';
+
+        return match (true) {
+            $material->ball_mass !== null => new self($material->ball_mass, $noun, 0.0),
+            $bought && (float) $material->price_for > 0 => new self(Mass::grams((float) $material->price_for), $noun, 0.0),
+            default => null,
+        };
     }
 
     /** As its last batch was planned. */

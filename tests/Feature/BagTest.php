@@ -219,7 +219,7 @@ final class BagTest extends TestCase
         $bag = $this->bag($maker);
         $this->get('/')->assertSee('Bags in hand')->assertSee('chain 23')->assertDontSee('Running short');
         $this->post("/stash/{$bag->material_id}/entries", ['move' => 'weighed', 'amount' => '500'])->assertSessionHasNoErrors();
-        $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100')->assertSee('find 382 g more cord');
+        $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100')->assertSee('find 384 g more cord');
     }
 
     public function testEmptyPagesTeach(): void

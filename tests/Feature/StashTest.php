@@ -34,6 +34,32 @@ final class StashTest extends TestCase
         $this->get('/stash')->assertSee('Tarred cord')->assertSee('7.8')->assertSee('59');
     }
 
+    /** A ball of 450 g and 55 m of jersey, as labels say it: 8.2 g/m, as thick as 8 mm of flat jersey (makers work it on 8 mm). */
+    public function testALabelIsEnoughUntilSheWeighsAPiece(): void
+    {
+        $label = ['kind' => 'tshirt', 'fibre' => 'cotton', 'name' => 'Rag-shop jersey', 'colour' => '#334455', 'ball_mass' => '450 g', 'ball_length' => '55 m', 'acquired' => 'ball'];
+        $maker = $this->maker();
+        $this->actingAs($maker)->get('/stash/new?kind=tshirt')->assertSee('its label says a ball is');
+        $this->post('/stash', $label)->assertSessionHasNoErrors();
+        $material = Material::query()->sole();
+        self::assertEqualsWithDelta(450 / 55, $material->density()->gramsPerMetre, 1e-9);
+        self::assertEqualsWithDelta(8.0, $material->diameter?->mm, 0.2);
+        self::assertTrue($material->diameter_guessed);
+        self::assertSame('450 g', $material->document(null)['unit']);
+        $this->get("/stash/{$material->id}")->assertSee('by its label')->assertSee('guessed from its weight as a flat jersey of cotton')->assertSee('<b>8 mm (L-11)</b> then <b>9 mm', false);
+        $csv = (string) $this->get('/stash/export')->getContent();
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
+        self::assertSame($csv, $this->get('/stash/export')->getContent());
+        // A piece weighed by her is surer, and a thickness measured.
+        $this->flushSession()->actingAs($maker)->put("/stash/{$material->id}", ['sample_length' => '5 m', 'sample_mass' => '43 g', 'diameter' => '7'] + $label)->assertSessionHasNoErrors();
+        $material->refresh();
+        self::assertSame([8.6, 7.0, false], [$material->density()->gramsPerMetre, $material->diameter?->mm, $material->diameter_guessed]);
+        foreach ([['ball_length' => ''], ['ball_mass' => ''], ['ball_length' => '', 'ball_mass' => ''], ['ball_length' => '55'], ['ball_length' => '5000 km'], ['ball_mass' => '450 m'], ['ball_mass' => '90 kg']] as $wrong) {
+            $from = $this->from('/stash/new')->post('/stash', $wrong + $label);
+            $wrong === ['ball_length' => '55'] ? $from->assertSessionHasNoErrors() : $from->assertRedirect('/stash/new');
+        }
+    }
+
     public function testEditsPutsAwayAndBrings(): void
     {
         $maker = $this->maker();
@@ -54,7 +80,8 @@ final class StashTest extends TestCase
         return [
             'no name' => ['name', '', 'Give it a name'],
             'long name' => ['name', str_repeat('x', 81), '80'],
-            'no thickness' => ['diameter', '', 'Measure how thick'],
+            'a piece of no length' => ['sample_length', '', 'how long a piece'],
+            'a piece of no weight' => ['sample_mass', '', 'what that piece weighs'],
             'thick as a mast' => ['diameter', '40 cm', 'outside'],
             'thickness unread' => ['diameter', 'rather thin', 'not understood'],
             'zero length' => ['sample_length', '0 m', 'outside'],
@@ -197,7 +224,7 @@ final class StashTest extends TestCase
     public function testArraysWhereTextIsAskedAreRefused(): void
     {
         $this->actingAs($this->maker());
-        foreach (['name', 'diameter', 'sample_length', 'sample_mass'] as $field) {
+        foreach (['name', 'sample_length', 'sample_mass'] as $field) {
             $this->from('/stash/new')->post('/stash', [$field => ['x' => ['y']]] + self::CORD)->assertRedirect('/stash/new')->assertSessionHasErrors($field);
         }
         self::assertSame(0, Material::query()->count());

@@ -244,10 +244,9 @@ final class Calibration
             $asked = $ball === null ? $asked : $there + $ball * round(($asked - $there) / $ball);
             $chance = $asking($asked)->enough ?? throw new \LogicException('What is on hand was given.');
             $tenth = min(9, (int) floor(10 * $chance));
-            $this->tenths[$stage][$tenth] ??= [0.0, 0, 0];
-            $this->tenths[$stage][$tenth][0] += $chance;
-            $this->tenths[$stage][$tenth][1] += (int) ($totals($asked)[0] <= $asked);
-            $this->tenths[$stage][$tenth][2]++;
+            $enough = (int) ($totals($asked)[0] <= $asked);
+            [$sum, $were, $drawn] = $this->tenths[$stage][$tenth] ?? [0.0, 0, 0];
+            $this->tenths[$stage][$tenth] = [$sum + $chance, $were + $enough, $drawn + 1];
         }
     }
 }

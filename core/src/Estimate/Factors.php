@@ -161,15 +161,15 @@ final readonly class Factors
             $which = $takes->materials[$place];
             $weighed = [$weighIn->left->grams, $place];
             $material = $plan->spec->material($which);
-            $between = fn(array $from): Found => $now->found($takes, $material, $from, $weighed, $plan->spec->material->density->gramsPerMetre / $material->density->gramsPerMetre);
+            $between = fn(?float $there, ?int $after): Found => $now->found($takes, $material, [$there, $after], $weighed, $plan->spec->material->density->gramsPerMetre / $material->density->gramsPerMetre);
             if ($believed[$which][0] === null) {
                 $bases[$which] = $believed[$which] = $weighed;
 
                 continue;
             }
-            $found = $between($believed[$which]);
+            $found = $between(...$believed[$which]);
             if ($now->isOdd($found)) {
-                if (! isset($doubted[$which]) || $now->isOdd($between($doubted[$which]))) {
+                if (! isset($doubted[$which]) || $now->isOdd($between(...$doubted[$which]))) {
                     $odd[] = new OddWeighIn($weighIn->after, $found->used, $found->used - $now->off($found) / $found->own);
                     $doubted[$which] = $weighed;
 
@@ -180,7 +180,7 @@ final readonly class Factors
             unset($doubted[$which]);
             $believed[$which] = $weighed;
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
-            $all = $between($bases[$which]);
+            $all = $between(...$bases[$which]);
             $now = new self($now->model->observing([$all->row], [$all->grams], [$all->deviation]), $this->deviations, $this->sharing, $spans);
         }
 

@@ -22,14 +22,15 @@ enum Form: string
 
     /**
      * As thick as a round strand of that weight, rolled but not pressed: d = 2·√(λ / πρ), with ρ the fibre's own density
-     * times the share of the room that it fills. A guess until it is wound and measured.
+     * times the share of the room that it fills. A guess, to a tenth of a
+     * millimetre, until it is wound and measured.
      */
     public function thickness(LinearDensity $density, ?Fibre $fibre = null): Length
     {
         // g/m over g/cm³ is mm².
         $area = $density->gramsPerMetre / ($this->filled() * ($fibre ?? $this->fibre())->density());
 
-        return Length::mm(max(self::THINNEST, min(self::THICKEST, 2 * sqrt($area / M_PI))));
+        return Length::mm(max(self::THINNEST, min(self::THICKEST, round(2 * sqrt($area / M_PI), 1))));
     }
 
     /** "a flat jersey of cotton" */

@@ -54,7 +54,7 @@ enum Kind: string
     /** @return list<Property> beside name, colour, price, source and care, which matter to all */
     public function properties(): array
     {
-        $strand = [Property::Diameter, Property::SampleLength, Property::SampleMass, Property::LabelHook];
+        $strand = [Property::Diameter, Property::SampleLength, Property::SampleMass, Property::BallLength, Property::BallMass, Property::LabelHook];
 
         return match ($this) {
             self::TShirt => [Property::Fibre, Property::StripWidth, Property::Pull, Property::Areal, ...$strand],

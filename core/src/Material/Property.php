@@ -17,6 +17,8 @@ enum Property: string
     case SampleLength = 'sample_length';
     case SampleCount = 'sample_count';
     case SampleMass = 'sample_mass';
+    case BallLength = 'ball_length';
+    case BallMass = 'ball_mass';
     case Pitch = 'pitch';
     case Cord = 'cord';
     case LabelHook = 'label_hook';

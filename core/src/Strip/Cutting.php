@@ -47,7 +47,7 @@ final readonly class Cutting
     /** Its shortest strip, mm, as it is worked: a loop lies double. */
     public function shortest(): float
     {
-        return min(array_map(fn(array $line): float => self::along([$line]), $this->course)) / ($this->double ? 2 : 1);
+        return min(INF, ...array_map(fn(array $line): float => self::along([$line]), $this->course)) / ($this->double ? 2 : 1);
     }
 
     public function strips(): int

@@ -13,7 +13,8 @@
     $mm = fn (?Length $length): ?string => $length?->exact(LengthUnit::Millimetre);
     $price = $material->priceOfOne();
     $facts = array_filter([
-        'thickness' => $mm($material->diameter),
+        'thickness' => $material->diameter_guessed ? 'about '.$material->diameter->print(LengthUnit::Millimetre).', guessed from its weight as '.$material->kind->form()->named($material->fibre) : $mm($material->diameter),
+        'a ball' => $material->ball_mass === null ? null : $material->ball_mass->print().', '.Decimal::print($material->ball_length?->in(LengthUnit::Metre) ?? 0).' m by its label',
         'strip before the pull' => $mm($material->strip_width),
         'width' => $mm($material->width),
         'pull' => $material->pull === null ? null : Decimal::print(($material->pull - 1) * 100).' %',
@@ -45,7 +46,7 @@
         <section aria-label="What is known">
             <div class="figures">
                 @if ($strand)
-                    <p class="figure"><b>{{ Decimal::print($material->density()->gramsPerMetre, 1) }}</b> g/m<span>{{ Decimal::print($material->density()->tex()) }} tex</span></p>
+                    <p class="figure"><b>{{ Decimal::print($material->density()->gramsPerMetre, 1) }}</b> g/m<span>{{ Decimal::print($material->density()->tex()) }} tex{{ $material->isByLabel() ? ', by its label' : '' }}</span></p>
                 @endif
                 <p class="figure">@if ($onHand === null)<b>?</b><span>{{ $strand ? 'not weighed' : 'not counted' }}</span>@else<b>{{ Decimal::print($onHand) }}</b> {{ $strand ? 'g' : 'tabs' }}<span>on hand</span>@endif</p>
                 @if ($strand && $onHand !== null)<p class="figure"><b>{{ Decimal::print($material->density()->lengthOf($material->onHand())->in(LengthUnit::Metre)) }}</b> m<span>that is</span></p>@endif
