@@ -46,6 +46,16 @@ final class CuttingTest extends TestCase
             ->assertSee('Cut away from you,')->assertSee('Jersey sheds dust')->assertDontSee('suffocate')->assertSee('Sewn lap');
     }
 
+    /** A knot of 6 cm eats a ring of 6 cm: that way is refused with its reason, the other stands. */
+    public function testAWayThatLeavesNothingIsRefusedAndTheOtherStands(): void
+    {
+        $this->actingAs($this->maker());
+        $narrow = ['kind' => 'tube', 'flat_width' => '3', 'height' => '20', 'strip' => '1', 'spine' => '0.5', 'join_by' => 'magic-knot'];
+        $this->table($narrow)->assertOk()->assertSee('<b>Not joined.</b>', false)->assertSee('A join takes 60 mm and a strip is 60 mm long')->assertSee('Cut it so')->assertDontSee('value="joined"', false);
+        $this->get('/cutting/print?'.http_build_query($narrow + ['school' => 'joined']))->assertRedirect();
+        $this->table(['spine' => '0.2'] + $narrow)->assertSee('leave at least 3 mm uncut')->assertSee('value="0.2"', false)->assertDontSee('Cut it so');
+    }
+
     public function testTheJoinIsTheMakersChoice(): void
     {
         $this->actingAs($this->maker());

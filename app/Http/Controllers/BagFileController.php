@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bags\PlanSheet;
 use App\Drawing\BaseDrawing;
 use App\Drawing\SideDrawing;
+use App\Drawing\Typeset;
 use App\Models\Bag;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -21,6 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -45,10 +47,12 @@ final class BagFileController extends Controller
         } catch (Refused) {
             return redirect()->route('bags.plan', $bag);
         }
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => storage_path('app'), 'tempDir' => storage_path('app')]);
+        $kept = storage_path('app/fonts');
+        File::ensureDirectoryExists($kept);
+        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'Fescue Text', 'fontDir' => $kept, 'fontCache' => $kept, 'tempDir' => storage_path('app'), 'chroot' => [Typeset::folder()]]);
         $pdf = new Dompdf($options);
         $pdf->setPaper('A4');
-        $pdf->loadHtml(view('bags.pdf', ['sheet' => $sheet])->render());
+        $pdf->loadHtml(Typeset::marked(view('bags.pdf', ['sheet' => $sheet])->render()));
         $pdf->render();
 
         return $this->download((string) $pdf->output(), 'application/pdf', $bag, 'pdf');

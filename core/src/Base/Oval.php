@@ -158,32 +158,34 @@ final readonly class Oval
      * it, in the place that lies farthest from those of the round below. An even number is shared out from the tip to
      * either side, so that it mirrors.
      *
-     * @param list<float> $below where those of the round below lie along the end, 0 to 1
+     * @param list<float> $below where those of the round below stand in the group, between the two stitches that each left
      *
-     * @return array{list<int>, list<float>} one for each stitch of the group; and where they lie
+     * @return array{list<int>, list<float>} one for each stitch of the group; and where they stand in the next
      */
     private static function spread(int $group, int $extra, array $below): array
     {
         $left = $extra % $group;
-        $best = $lie = [];
+        $best = [];
         $farthest = -1.0;
         foreach (self::IN_SHARE as $in) {
             $places = self::places($group, $left, $in);
-            $where = array_map(fn(int $place): float => ($place + 0.5) / $group, $places);
-            $apart = 1.0;
-            foreach ($where as $one) {
-                $apart = min([$apart, ...array_map(fn(float $other): float => abs($one - $other), $below)]);
+            $apart = (float) $group;
+            foreach ($places as $place) {
+                $apart = min([$apart, ...array_map(fn(float $other): float => abs($place + 0.5 - $other), $below)]);
             }
             if ($apart > $farthest + 1e-9) {
-                [$farthest, $best, $lie] = [$apart, $places, $where];
+                [$farthest, $best] = [$apart, $places];
             }
         }
         $more = array_fill(0, $group, intdiv($extra, $group));
-        foreach ($best as $place) {
+        sort($best);
+        $stand = [];
+        foreach ($best as $before => $place) {
             $more[$place]++;
+            $stand[] = $place * (1.0 + intdiv($extra, $group)) + $before + 1.0;
         }
 
-        return [array_values($more), $lie];
+        return [array_values($more), $stand];
     }
 
     /** @return list<int> stitches of an end group, one in each even share of it */

@@ -146,7 +146,7 @@ final readonly class Factors
     /**
      * After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its first
      * weigh-in on. One that the stitches since the last believed one cannot account for teaches nothing: where the next is
-     * borne out by that, it was misread; where only by the odd one, it begins anew there.
+     * better borne out by that, it was misread; where by the odd one, it begins anew there.
      */
     public function after(BagPlan $plan, Consumption $takes): self
     {
@@ -168,15 +168,15 @@ final readonly class Factors
                 continue;
             }
             $found = $between(...$believed[$which]);
-            if ($now->isOdd($found)) {
-                if (! isset($doubted[$which]) || $now->isOdd($between(...$doubted[$which]))) {
-                    $odd[] = new OddWeighIn($weighIn->after, $found->used, $found->used - $now->off($found) / $found->own);
-                    $doubted[$which] = $weighed;
+            $anew = isset($doubted[$which]) ? $between(...$doubted[$which]) : null;
+            $borneOut = $anew !== null && $now->strange($anew) < $now->strange($found) ? $anew : $found;
+            if ($now->isOdd($borneOut)) {
+                $odd[] = new OddWeighIn($weighIn->after, $found->used, $found->used - $now->off($found) / $found->own);
+                $doubted[$which] = $weighed;
 
-                    continue;
-                }
-                $bases[$which] = $doubted[$which];
+                continue;
             }
+            $bases[$which] = $borneOut === $anew ? $doubted[$which] : $bases[$which];
             unset($doubted[$which]);
             $believed[$which] = $weighed;
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
@@ -210,12 +210,15 @@ final readonly class Factors
         return $found->grams - $this->model->expected($found->row);
     }
 
+    /** So in deviations. */
+    private function strange(Found $found): float
+    {
+        return abs($this->off($found)) / hypot(sqrt($this->model->variance($found->row)), $found->deviation);
+    }
+
     private function isOdd(Found $found): bool
     {
-        $off = abs($this->off($found));
-
-        return $off > self::ODD * hypot(sqrt($this->model->variance($found->row)), $found->deviation)
-            && $off > self::ODD_SHARE * ($found->expected + $this->model->expected($found->row));
+        return $this->strange($found) > self::ODD && abs($this->off($found)) > self::ODD_SHARE * ($found->expected + $this->model->expected($found->row));
     }
 
     /** Grams that one row is likely to take. */

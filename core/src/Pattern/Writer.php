@@ -78,7 +78,7 @@ final readonly class Writer
             $instruction instanceof Several => $this->several($instruction),
             $instruction instanceof Chains => "ch {$instruction->count}",
             $instruction instanceof Skip => "{$this->terms->skip()} {$instruction->count}",
-            $instruction instanceof StartingChain => "ch {$instruction->count} (does not count as a stitch; the first one goes into the stitch of the join)",
+            $instruction instanceof StartingChain => "ch {$instruction->count} (does not count as a stitch; start in the st of the join)",
             $instruction instanceof Join => Stitch::Slip->abbreviation($this->terms).' in first st to join',
             $instruction instanceof Marker => 'do not join: mark the first st of the round and move the marker up each round',
             $instruction instanceof OtherSide => 'go on along the other side of the chain: '.$this->list($instruction->instructions),

@@ -121,7 +121,7 @@ final class Notes
         }
         if ($off !== []) {
             $worst = (int) array_search(max($off), $off, true);
-            $this->lies($worst, $rounds[$worst]->excess > 0 ? 'wavy' : 'cups', Tone::Better, 'The rounds after it even it out.');
+            $this->lies($worst, 'evens-out', Tone::Better, 'The rounds after it even it out.');
         }
     }
 

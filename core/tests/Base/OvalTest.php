@@ -9,9 +9,15 @@ use Fescue\Core\Base\Oval;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Counter;
+use Fescue\Core\Pattern\Each;
 use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Pattern\Repeat;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Several;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Stitch\Terms;
 use PHPUnit\Framework\TestCase;
 
 final class OvalTest extends TestCase
@@ -86,6 +92,78 @@ final class OvalTest extends TestCase
                 }
             }
         }
+    }
+
+    /**
+     * Ends are round, not half hexagons: increases are spread evenly over each end, and none stands within a stitch of one
+     * in the round below where the ends have room for that.
+     */
+    public function testIncreasesSpreadOverTheEndAndOffTheRoundBelow(): void
+    {
+        $crowded = 0;
+        foreach (Ends::cases() as $ends) {
+            foreach ([8.0, 11.46, 12.0, 15.0] as $height) {
+                $oval = self::oval(60, 12, $ends, $height);
+                foreach ($oval->rows as $index => $row) {
+                    if ($index < 3) {
+                        continue;
+                    }
+                    [$here, $below] = [self::increases($row), self::increases($oval->rows[$index - 1])];
+                    $end = $oval->rounds[$index - 1]->head + $oval->rounds[$index - 1]->tail;
+                    $many = intdiv(count($here), 2);
+                    $around = $oval->rounds[$index - 1]->stitches();
+                    $said = "{$ends->value} {$height} {$row->name}";
+                    foreach (array_column($here, 0) as $anchor) {
+                        $near = array_filter($below, fn(array $one): bool => min(abs($anchor - $one[1]), abs($anchor - $one[1] - 1), $around - abs($anchor - $one[1])) <= 1);
+                        $crowded += (int) ($near !== [] && $end >= 6 * $many && count($below) === count($here));
+                    }
+                    // In an end, one and the next are as far apart as any other two, by three quarters of a share at most either way.
+                    $gaps = [];
+                    for ($one = 1; $one < count($here); $one++) {
+                        $gaps[] = $here[$one][0] - $here[$one - 1][0];
+                    }
+                    $within = array_filter($gaps, fn(int $gap): bool => $gap < 58);
+                    self::assertLessThanOrEqual(1.75 * $end / max(1, $many) + 1, $within === [] ? 0 : max($within), $said);
+                    self::assertGreaterThanOrEqual(0.25 * $end / max(1, $many) - 1, $within === [] ? 99 : min($within), $said);
+                }
+            }
+        }
+        self::assertSame(0, $crowded);
+    }
+
+    /** @return list<array{int, int}> of each increase the stitch it goes into, and the first top it leaves */
+    private static function increases(Row $row): array
+    {
+        $increases = [];
+        [$anchor, $top] = [0, 0];
+        $walk = function (array $instructions) use (&$walk, &$increases, &$anchor, &$top): void {
+            foreach ($instructions as $one) {
+                for ($time = 0; $one instanceof Repeat && $time < $one->times; $time++) {
+                    $walk($one->instructions);
+                }
+                for ($time = 0; $one instanceof Several && $time < $one->anchors; $time++) {
+                    $increases[] = [$anchor++, $top];
+                    $top += $one->inOne;
+                }
+                $anchor += $one instanceof Each ? $one->count : 0;
+                $top += $one instanceof Each ? $one->count : 0;
+            }
+        };
+        $walk($row->instructions);
+
+        return $increases;
+    }
+
+    /** By hand, three in each end on 22: an end of six has shares of two, one of nine of three. */
+    public function testTheWordsOfRoundedEnds(): void
+    {
+        $oval = self::oval(22, 5, Ends::Three, 11.46, 12);
+        self::assertSame([
+            '[2 sc in next st, sc in next 20 sts, 2 sc in each of next 2 sts] twice. (52)',
+            '[2 sc in next st, sc in next 21 sts, 2 sc in next st, sc in next st, 2 sc in next st, sc in next st] twice. (58)',
+            '[sc in next 2 sts, 2 sc in next st, sc in next 22 sts, 2 sc in next st, sc in next 2 sts, 2 sc in next st] twice. (64)',
+            '[sc in next st, 2 sc in next st, sc in next 23 sts, 2 sc in next st, sc in next 3 sts, 2 sc in next st, sc in next 2 sts] twice. (70)',
+        ], array_map((new Writer(Terms::US))->line(...), array_slice($oval->rows, 1)));
     }
 
     public function testIncreasesStandAtTheEndsAlone(): void

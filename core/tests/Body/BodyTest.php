@@ -64,8 +64,8 @@ final class BodyTest extends TestCase
         $mesh = StitchCount::of($rows[3]);
         // Three chains lift the round, one slip stitch joins it.
         self::assertSame([22, 22 + 3, 1], [$mesh->many(Stitch::Double), $mesh->many(Stitch::Chain), $mesh->many(Stitch::Slip)]);
-        self::assertSame('Ch 3 (does not count as a stitch; the first one goes into the stitch of the join), [dc in next st, ch 1, skip 1] 22 times, sl st in first st to join.', (new Writer(Terms::US))->words($rows[3]));
-        self::assertSame('Ch 3 (does not count as a stitch; the first one goes into the stitch of the join), [tr in next st, ch 1, miss 1] 22 times, ss in first st to join.', (new Writer(Terms::UK))->words($rows[3]));
+        self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), [dc in next st, ch 1, skip 1] 22 times, sl st in first st to join.', (new Writer(Terms::US))->words($rows[3]));
+        self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), [tr in next st, ch 1, miss 1] 22 times, ss in first st to join.', (new Writer(Terms::UK))->words($rows[3]));
     }
 
     public function testABandHasARoundAtLeast(): void
@@ -78,7 +78,7 @@ final class BodyTest extends TestCase
     {
         $words = fn(Loop $loop, Working $working): string => (new Writer(Terms::US))->words(self::body(Motif::Double, $loop, $working)->rows(44, 1)[0]);
         self::assertSame('Sc in next st, front loop only, hdc in next st, front loop only, dc in next 42 sts, front loop only.', $words(Loop::Front, Working::Spiral));
-        self::assertSame('Ch 3 (does not count as a stitch; the first one goes into the stitch of the join), dc in each st around, back loop only, sl st in first st to join.', $words(Loop::Back, Working::Joined));
+        self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), dc in each st around, back loop only, sl st in first st to join.', $words(Loop::Back, Working::Joined));
         self::assertStringContainsString('do not join', Working::Spiral->explained());
         self::assertStringContainsString('do not count', Working::Joined->explained());
     }

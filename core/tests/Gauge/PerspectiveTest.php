@@ -49,6 +49,16 @@ final class PerspectiveTest extends TestCase
         self::assertEqualsWithDelta(61.35864435337884, $y, 1e-9);
     }
 
+    /** A card seen aslant from near by: the picture's own corner lies beyond the horizon, both marks on the table (by R's solve(), 91.0816 mm). */
+    public function testThePicturesCornerMayLieBeyondTheHorizon(): void
+    {
+        $perspective = Perspective::ofCard([[1973, 1327], [1616, 1374], [1681, 1266], [1977, 1227]]);
+        self::assertEqualsWithDelta(91.081602, $perspective->between([945, 1796], [1389, 1418]), 1e-6);
+        $this->expectException(NotUnderstood::class);
+        $this->expectExceptionMessage('beyond where the table ends');
+        $perspective->onTable(1600, 100);
+    }
+
     /** Two hundred cards seen from anywhere, lying and standing: the perspective-transform library (npm, 1.1) puts each point where we do. */
     public function testItAgreesWithAReferenceLibrary(): void
     {

@@ -59,6 +59,15 @@ final class SlotsTest extends TestCase
         }
     }
 
+    /** Solved, a slot stands on the middle of its side wherever that can be: whole stitches on both sides of it. */
+    public function testASolvedSlotIsCentred(): void
+    {
+        foreach ([[14.0, 10.0, 24, 10], [14.0, 9.1, 24, 10], [14.0, 8.9, 24, 8], [14.5, 10.0, 25, 11], [14.5, 9.9, 25, 9], [14.5, 10.1, 6, 5], [14.0, 10.0, 7, 6], [14.0, 10.0, 6, 6], [4.0, 10.0, 1, 1], [3.5, 10.0, 1, 1], [3.5, 10.0, 2, 1], [14.0, 0.4, 24, 1], [14.5, 0.4, 24, 1]] as [$centre, $wish, $most, $skip]) {
+            self::assertSame($skip, Slots::centred($centre, $wish, $most), "{$centre} {$wish} {$most}");
+        }
+        self::assertSame(24, (new Slots(56, 14, 10, 16, 1, Working::Spiral))->mostToSkip());
+    }
+
     public function testRefusesWhatDoesNotFit(): void
     {
         foreach ([[56, 14, 25, 40], [56, 14, 10, 9], [56, 14, 0, 5], [8, 2, 1, 2]] as [$around, $centre, $skip, $chain]) {

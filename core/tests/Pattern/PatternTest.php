@@ -97,7 +97,7 @@ final class PatternTest extends TestCase
         self::assertSame('Sc in each st around, back loop only. (56)', $us->line(self::row([new Each(Stitch::Single, 56, Loop::Back)])));
         self::assertSame('Dc in each st around. (56)', $uk->line(self::row([new Each(Stitch::Single, 56)])));
         self::assertSame(
-            'Ch 1 (does not count as a stitch; the first one goes into the stitch of the join), dc in each st around, ss in first st to join. (9)',
+            'Ch 1 (does not count as a stitch; start in the st of the join), dc in each st around, ss in first st to join. (9)',
             $uk->line(self::row([new StartingChain(1), new Each(Stitch::Single, 9), new Join()])),
         );
         self::assertSame(['Ch 2, skip 3. (2)', 'Ch 2, miss 3. (2)'], array_map(fn(Writer $in): string => $in->line(self::row([new Chains(2), new Skip(3)])), [$us, $uk]));

@@ -15,6 +15,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tally\Tone;
 use Fescue\Core\Tests\Bag\Documents;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
@@ -143,6 +144,88 @@ final class TallyTest extends TestCase
         self::assertSame('Round 17', self::notes()['compare-slots']->row);
         self::assertArrayHasKey('slot-off-centre', self::notes(['handles/skip' => 9]));
         self::assertArrayHasKey('slot-narrow', self::notes(['handles/skip' => 4]));
+    }
+
+    /** What a note says to do can be done: the bag with it is planned, and the note is gone. */
+    public function testSlotNotesSayWhatMendsThem(): void
+    {
+        self::assertSame('Skipping 8 or 10 puts them on it.', self::notes(['handles/skip' => 9])['slot-off-centre']->rest);
+        self::assertSame('Skipping 8 puts them on it.', self::notes(['handles/skip' => 9, 'handles/chain' => 9])['slot-off-centre']->rest);
+        self::assertArrayNotHasKey('slot-off-centre', self::notes(['handles/skip' => 8]));
+        self::assertStringEndsWith('; skip 8.', self::notes(['handles/skip' => 4, 'handles/chain' => 8])['slot-narrow']->rest);
+        self::assertStringEndsWith('; skip 8 and chain as many or more.', self::notes(['handles/skip' => 4, 'handles/chain' => 7])['slot-narrow']->rest);
+        self::assertArrayNotHasKey('slot-narrow', self::notes(['handles/skip' => 8]));
+        // A small base has no room: so many chains more make it.
+        $small = ['base/chain' => 5, 'base/rounds' => 1, 'handles/skip' => null, 'handles/chain' => null];
+        self::assertStringEndsWith('; this side has room for 3 at most. 5 chains more at the start make room, or leave the handles out.', self::notes($small)['slot-narrow']->rest);
+        self::assertArrayNotHasKey('slot-narrow', self::notes(['base/chain' => 10] + $small));
+        self::assertStringContainsString('One chain more', self::notes(['base/chain' => 9] + $small)['slot-narrow']->rest);
+        // Solved, they stand on their middle, or nothing could.
+        foreach (['two-and-two', 'three'] as $ends) {
+            foreach (range(6, 40) as $chain) {
+                $notes = self::notes(['base/ends' => $ends, 'base/chain' => $chain, 'base/rounds' => 4, 'handles/skip' => null, 'handles/chain' => null]);
+                self::assertArrayNotHasKey('slot-off-centre', $notes, "{$ends} {$chain}");
+            }
+        }
+    }
+
+    /** A base that is off where it ends is said to be, with its own figures; only what later rounds mend is said to even out. */
+    public function testWhatIsOffAtTheEndIsNotSaidToEvenOut(): void
+    {
+        $evened = $last = 0;
+        foreach (['two-and-two', 'three'] as $ends) {
+            foreach (range(80, 160, 4) as $height) {
+                foreach ([2, 4, 7, 9] as $rounds) {
+                    $changes = ['base/ends' => $ends, 'base/rounds' => $rounds, 'gauge/height' => "{$height} mm"];
+                    $flatness = Planner::plan(BagDocument::read(Documents::tote($changes)))->base->flatness;
+                    $off = abs(end($flatness)->excess) >= 1.5;
+                    $said = array_values(array_intersect_key(self::notes($changes), ['wavy' => 1, 'cups' => 1, 'evens-out' => 1]));
+                    $trouble = array_filter($said, fn(Note $note): bool => $note->tone === Tone::Trouble);
+                    self::assertCount($off ? 1 : 0, $trouble, "{$ends} {$height} {$rounds}");
+                    foreach ($said as $note) {
+                        $place = (int) filter_var((string) $note->row, FILTER_SANITIZE_NUMBER_INT) - 2;
+                        self::assertSame($note->tone === Tone::Better, str_contains($note->text(), 'even it out'));
+                        self::assertSame($note->tone === Tone::Trouble, $place === $rounds - 2 && $off);
+                        self::assertStringContainsString(sprintf('%.1f stitches %s than lie flat', abs($flatness[$place]->excess), $flatness[$place]->excess > 0 ? 'more' : 'fewer'), $note->lead);
+                        $last += (int) ($note->tone === Tone::Trouble);
+                        $evened += (int) ($note->tone === Tone::Better);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(10, min($evened, $last));
+    }
+
+    /** Jersey of 450 g and 55 m, 8 mm thick, is worked on 8 mm: neither unusual nor a strain. Common practice, no source. */
+    public function testHooksAreJudgedByTheKind(): void
+    {
+        $of = fn(string $kind, string $hook, string $thick = '8 mm'): array => array_map(fn(Note $note): string => $note->text(), self::notes(['hook' => $hook, 'material' => ['kind' => $kind, 'diameter' => $thick, 'density' => '8.18 g/m']]));
+        self::assertArrayNotHasKey('hook-unusual', $of('tshirt', '8 mm'));
+        self::assertArrayNotHasKey('tight-hands', $of('tshirt', '8 mm'));
+        self::assertSame('An 8 mm hook is unusual for this cord. A firm fabric starts near 16 mm (Q): twice the cord.', $of('cord', '8 mm')['hook-unusual']);
+        self::assertArrayHasKey('tight-hands', $of('cord', '8 mm'));
+        self::assertStringStartsWith('A 5 mm hook is unusual for this yarn. A firm fabric starts near 8 mm (L-11): about as thick as the yarn', $of('tshirt', '5 mm')['hook-unusual']);
+        foreach (['tshirt' => [6.0, 16.0], 'plarn' => [6.0, 16.0], 'ribbon' => [8.0, 20.0], 'raffia' => [10.0, 20.0], 'strand' => [12.0, 20.0]] as $kind => [$least, $most]) {
+            self::assertArrayNotHasKey('hook-unusual', $of($kind, "{$least} mm"), $kind);
+            self::assertArrayNotHasKey('hook-unusual', $of($kind, "{$most} mm"), $kind);
+            self::assertArrayHasKey('hook-unusual', $of($kind, ($least - 0.6 - 0.05 * $least).' mm'), $kind);
+        }
+        self::assertStringContainsString('An 11.5 mm hook', $of('raffia', '11.5 mm', '20 mm')['hook-unusual']);
+    }
+
+    /** A reader of the file alone knows what to do where a round begins. */
+    public function testTheFileSaysHowRoundsMeet(): void
+    {
+        $texts = fn(array $changes, Terms $terms = Terms::US): array => array_column(json_decode(PlanDocument::toJson(Planner::plan(BagDocument::read(Documents::tote($changes))), $terms), true, 16, JSON_THROW_ON_ERROR)['rows'], 'text');
+        self::assertStringEndsWith('do not join: mark the first st of the round and move the marker up each round. (48)', $texts([])[0]);
+        $joined = $texts(['working' => 'joined']);
+        self::assertStringNotContainsString('ch 1', $joined[0]);
+        foreach (array_slice($joined, 1) as $text) {
+            self::assertStringStartsWith('Ch 1 (does not count as a stitch; start in the st of the join), ', $text);
+        }
+        self::assertSame('Dc in each st around, back loop only. (56)', $texts(['body/stitch' => 'dc'])[3]);
+        self::assertSame('Sc in next st, back loop only, hdc in next st, back loop only, dc in next 54 sts, back loop only. (56)', $texts(['body/stitch' => 'dc'])[2]);
+        self::assertStringContainsString('ch 16, miss 10', $texts([], Terms::UK)[16]);
     }
 
     public function testPlansAreAsTheirSchemaSays(): void

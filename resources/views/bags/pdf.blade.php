@@ -1,10 +1,11 @@
 @use(App\Drawing\BaseDrawing)
 @use(App\Drawing\SideDrawing)
+@use(App\Drawing\Typeset)
 @php
     $plan = $sheet->plan;
     $base = BaseDrawing::of($plan, $sheet->unit);
     $side = SideDrawing::of($plan, $sheet->unit, $sheet->colours(), $sheet->writer);
-    $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
+    $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode(Typeset::outlined($svg));
 @endphp
 <!doctype html>
 <html lang="en">
@@ -12,8 +13,17 @@
 <meta charset="utf-8">
 <title>{{ $sheet->bag->name() }}</title>
 <style>
+    @foreach (['text' => 'Text', 'name' => 'Name'] as $use => $family)
+        @foreach (['latin' => '', 'latin-ext' => ' Ext'] as $subset => $ext)
+            @font-face { font-family: 'Fescue {{ $family.$ext }}'; font-weight: normal; src: url('{{ Typeset::folder() }}/{{ $use }}-{{ $subset }}-plain.ttf') format('truetype'); }
+            @font-face { font-family: 'Fescue {{ $family.$ext }}'; font-weight: bold; src: url('{{ Typeset::folder() }}/{{ $use }}-{{ $subset }}-bold.ttf') format('truetype'); }
+        @endforeach
+    @endforeach
     @page { margin: 16mm 18mm; }
-    body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #22302b; }
+    body { font: 10pt/1.35 'Fescue Text'; color: #22302b; }
+    .ext { font-family: 'Fescue Text Ext'; }
+    h1, h2 { font-family: 'Fescue Name'; font-weight: bold; page-break-after: avoid; }
+    h1 .ext, h2 .ext { font-family: 'Fescue Name Ext'; }
     h1 { font-size: 20pt; margin: 0 0 2mm; }
     h2 { font-size: 12pt; border-top: 1.5pt solid #22302b; padding-top: 2mm; margin: 5mm 0 2mm; }
     table { width: 100%; border-collapse: collapse; }
@@ -58,8 +68,8 @@
         <p><b>{{ $note->lead }}</b> {{ $note->rest }}</p>
     @endforeach
 </div>
-<h2>Drawings</h2>
-<p class="drawing">The base, drawn {{ $base->ratio() }} where paper is printed at its own size.<br><img src="{{ $picture($base->alone()) }}" alt="Chart of the base"></p>
+<div class="drawing"><h2>Drawings</h2>
+<p>The base, drawn {{ $base->ratio() }} where paper is printed at its own size.<br><img src="{{ $picture($base->alone()) }}" alt="Chart of the base"></p></div>
 <p class="drawing">The side, drawn {{ $side->ratio() }}, slots lifted.<br><img src="{{ $picture($side->alone()) }}" alt="Side of the bag"></p>
 </body>
 </html>
