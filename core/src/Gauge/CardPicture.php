@@ -49,8 +49,8 @@ final readonly class CardPicture
         }
         $variance = 0.0;
         foreach (array_keys($marks) as $place) {
-            foreach ([0, 1] as $axis) {
-                $slope = $this->length(self::moved($marks, $place, $axis, 0.5)) - $this->length(self::moved($marks, $place, $axis, -0.5));
+            foreach ([[0.5, 0.0], [0.0, 0.5]] as [$dx, $dy]) {
+                $slope = $this->length(self::moved($marks, $place, $dx, $dy)) - $this->length(self::moved($marks, $place, -$dx, -$dy));
                 $variance += ($slope * $this->markPx) ** 2;
             }
         }
@@ -63,14 +63,11 @@ final readonly class CardPicture
      *
      * @return list<array{float, float}>
      */
-    private static function moved(array $marks, int $which, int $axis, float $by): array
+    private static function moved(array $marks, int $which, float $dx, float $dy): array
     {
-        $moved = [];
-        foreach ($marks as $place => [$x, $y]) {
-            $moved[] = $place !== $which ? [$x, $y] : ($axis === 0 ? [$x + $by, $y] : [$x, $y + $by]);
-        }
+        [$x, $y] = $marks[$which];
 
-        return $moved;
+        return array_replace($marks, [$which => [$x + $dx, $y + $dy]]);
     }
 
     /** @param list<array{float, float}> $marks @throws NotUnderstood */

@@ -259,7 +259,7 @@ final readonly class LearnedHand
         return match ($measure) {
             'width' => log($gauge->width->mm / $width),
             'height' => log($gauge->height->mm / $height),
-            default => $strand === null || $strand->mm <= 0 ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $motif)),
+            default => $strand === null ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $motif)),
         };
     }
 

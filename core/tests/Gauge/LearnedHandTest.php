@@ -41,6 +41,20 @@ final class LearnedHandTest extends TestCase
         self::assertEqualsWithDelta(4 * $guess->height->likely, $thick->height->likely, 1e-9);
     }
 
+    /** The prior, by hand: of cord on 8 mm of 4 mm, hand, stitch, mesh and the noise of one swatch. From memory, as docs/calibration.md says. */
+    public function testThePriorIsAsItIsStated(): void
+    {
+        $of = fn(Motif $motif, float $hook = 8, float $thick = 4, Kind $kind = Kind::Cord): Predicted => LearnedHand::of([])->predict(HookSize::mm($hook), Length::mm($thick), $kind, $motif);
+        $sum = fn(float ...$deviations): float => sqrt(array_sum(array_map(fn(float $one): float => $one ** 2, $deviations)));
+        $relative = fn(Predicted $predicted): array => [$predicted->width->relative, $predicted->height->relative, $predicted->strand->relative];
+        self::assertEqualsWithDelta([$sum(0.13, 0.04), $sum(0.14, 0.04), $sum(0.14, 0.04)], $relative($of(Motif::Single)), 1e-9);
+        self::assertEqualsWithDelta([$sum(0.13, 0.03, 0.04), $sum(0.14, 0.07, 0.04), $sum(0.14, 0.07, 0.04)], $relative($of(Motif::HalfDouble)), 1e-9);
+        self::assertEqualsWithDelta([$sum(0.13, 0.03, 0.06, 0.04), $sum(0.14, 0.07, 0.05, 0.04), $sum(0.14, 0.07, 0.06, 0.04)], $relative($of(Motif::Mesh)), 1e-9);
+        self::assertEqualsWithDelta($sum(0.13, 0.04, 0.12 * log(2), 0.12 * log(1.5), 0.06), $of(Motif::Single, 16, 6, Kind::Plarn)->width->relative, 1e-9);
+        self::assertEqualsWithDelta([1.55 * 8, 1.55 * 8 * 0.95, 4 * 1.55 * 8 * 1.95], [$of(Motif::Single)->width->likely, $of(Motif::Single)->height->likely, $of(Motif::Single)->strand->likely], 1e-9);
+        self::assertEqualsWithDelta(1.55 * 8 * 2 ** 0.85 * 1.5 ** 0.15, $of(Motif::Single, 16, 6)->width->likely, 1e-9);
+    }
+
     public function testOneSwatchTellsItsOwnStitchAndOthersLess(): void
     {
         $hand = LearnedHand::of([self::trial(10.5, 10.0, grams: 79)]);

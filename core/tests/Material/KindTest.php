@@ -9,10 +9,12 @@ use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Hand;
 use Fescue\Core\Material\HookAdvice;
+use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Property;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Strip\Join;
 use PHPUnit\Framework\TestCase;
 
@@ -63,6 +65,41 @@ final class KindTest extends TestCase
         $first = fn(float $mm, Hand $hand, Fabric $fabric): float => HookAdvice::of(Length::mm($mm), Kind::Cord, $hand, $fabric)->first[0]->diameter->mm;
         self::assertSame([6.0, 8.0], [$first(3, Hand::Even, Fabric::Firm), $first(4, Hand::Even, Fabric::Firm)]);
         self::assertSame([9.0, 9.0, 7.0, 10.0], [$first(4, Hand::Tight, Fabric::Firm), $first(4, Hand::Even, Fabric::Drape), $first(4, Hand::Loose, Fabric::Firm), $first(4, Hand::Tight, Fabric::Drape)]);
+    }
+
+    /** A ball of jersey of 450 g and 55 m: makers work it on 8 mm. What gives is tried looser next, what does not, firmer. Common practice, no source. */
+    public function testHooksFollowTheKind(): void
+    {
+        $of = function (Kind $kind, Fabric $fabric = Fabric::Firm): array {
+            $advice = HookAdvice::of(Length::mm(8), $kind, Hand::Even, $fabric);
+
+            return array_map(fn(HookSize $hook): float => $hook->diameter->mm, [...$advice->first, ...$advice->range]);
+        };
+        self::assertSame([8.0, 9.0, 7.0, 12.0], $of(Kind::TShirt));
+        self::assertSame([8.0, 9.0, 7.0, 10.0], $of(Kind::Plarn));
+        self::assertSame([12.0, 15.0, 10.0, 16.0], $of(Kind::Ribbon));
+        self::assertSame([15.0, 12.0, 12.0, 16.0], $of(Kind::Raffia));
+        self::assertSame([16.0, 15.0, 15.0, 19.0], $of(Kind::Cord));
+        self::assertSame([19.0, 20.0, 16.0, 25.0], $of(Kind::Cord, Fabric::Drape));
+        self::assertSame([16.0, 19.0, 15.0, 19.0], $of(Kind::Cord, Fabric::Even));
+        self::assertStringContainsString('8 mm: about as thick as the yarn, for jersey is soft', HookAdvice::of(Length::mm(8), Kind::TShirt, Hand::Even, Fabric::Firm)->reasons[0]);
+    }
+
+    /**
+     * Thickness from weight: cotton cord of 4 mm weighs 8.2 g/m, jersey of 8.2 g/m rolls to about 8 mm, loops of carrier
+     * bags of 2.5 g/m to about 5 mm. Common practice, no source; the shares of fibre are from memory.
+     */
+    public function testThicknessIsGuessedByTheFormOfTheStrand(): void
+    {
+        $thick = fn(Kind $kind, float $density, ?Fibre $fibre = null): float => $kind->form()->thickness(LinearDensity::gramsPerMetre($density), $fibre)->mm;
+        self::assertEqualsWithDelta(4.0, $thick(Kind::Cord, 8.2, Fibre::Cotton), 0.1);
+        self::assertEqualsWithDelta(8.0, $thick(Kind::TShirt, 450 / 55, Fibre::Cotton), 0.1);
+        self::assertEqualsWithDelta(5.1, $thick(Kind::Plarn, 2.5), 0.1);
+        self::assertEqualsWithDelta(4.2, $thick(Kind::Ribbon, 4.3, Fibre::Cotton), 0.1);
+        // A fibre half as dense fills twice the room.
+        self::assertEqualsWithDelta($thick(Kind::Cord, 8.2, Fibre::Cotton) * sqrt(1.53 / 0.91), $thick(Kind::Cord, 8.2, Fibre::Polypropylene), 0.06);
+        self::assertSame([0.5, 30.0], [$thick(Kind::Cord, 0.05), $thick(Kind::TShirt, 500)]);
+        self::assertSame(['a round cord of cotton', 'film', 'a flat jersey'], [Kind::Cord->form()->named(Fibre::Cotton), Kind::Plarn->form()->named(null), Kind::TShirt->form()->named(null)]);
     }
 
     public function testTheTwoToTryFirstAreTwoAndWithinTheRange(): void

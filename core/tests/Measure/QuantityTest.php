@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Measure;
 
+use Fescue\Core\Measure\ArealDensity;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -124,6 +125,7 @@ final class QuantityTest extends TestCase
 
     public function testPrintsForTheMaker(): void
     {
+        self::assertSame(['160 g/m²', '15.3 g/m²', '0.9 g/m²'], array_map(fn(string $text): string => ArealDensity::parse($text)->print(), ['160 g/m2', '15.26 g/m2', '0.9 g/m2']));
         self::assertSame('30.0 cm', Length::mm(300)->print(LengthUnit::Centimetre));
         self::assertSame('7 1/2 in', Length::mm(190.5)->print(LengthUnit::Inch));
         self::assertSame('1/8 in', Length::mm(3)->print(LengthUnit::Inch));

@@ -51,6 +51,31 @@ final class ScaleTest extends TestCase
         self::assertEqualsWithDelta(-412, self::at($warm->state(), 3800.0)->reading()->grams, 2);
     }
 
+    /** What cannot have been measured is refused; the least that can is not. */
+    public function testMeasuresOfNothingAreRefused(): void
+    {
+        foreach ([
+            fn() => Stretch::of(Length::mm(0), Mass::grams(100), Length::mm(1), null),
+            fn() => Stretch::of(Length::mm(100), Mass::grams(0), Length::mm(110), null),
+            fn() => Stretch::of(Length::mm(100), Mass::grams(5), Length::mm(99), null),
+            fn() => Weighing::thickness(0, Length::mm(20)),
+            fn() => Weighing::thickness(4, Length::mm(0)),
+        ] as $place => $measure) {
+            try {
+                $measure();
+                self::fail("Measure {$place} was taken.");
+            } catch (NotUnderstood $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
+        self::assertSame([20.0, 0.5], [Weighing::thickness(1, Length::mm(20))->likely, Weighing::thickness(1, Length::mm(20))->relative]);
+        self::assertSame(1.0, Stretch::of(Length::mm(0.5), Mass::grams(0.5), Length::mm(0.5), null)->under);
+        // It settles a quarter of a second after the load.
+        $scale = self::at(new ScaleState(), 100.0);
+        $scale->put(50);
+        self::assertSame([false, true], array_map(fn(float $now): bool => self::at($scale->state(), $now)->reading()->stable, [100.0, 103.0]));
+    }
+
     public function testItOverloadsAndIsUnplugged(): void
     {
         $scale = self::at(new ScaleState(), 10.0);

@@ -36,6 +36,7 @@ final class OutlineTest extends TestCase
     public function testEllipsePerimeter(): void
     {
         self::assertEqualsWithDelta(2 * M_PI, (new Ellipse(1, 1))->perimeter(), 1e-12);
+        self::assertEqualsWithDelta(M_PI, (new Ellipse(0.5, 0.5))->perimeter(), 1e-12);
         self::assertEqualsWithDelta(9.68844822, (new Ellipse(2, 1))->perimeter(), 1e-7);
         // Against the integral itself, by Simpson's rule.
         foreach ([[3.0, 1.0], [60.0, 25.0], [5.0, 4.9]] as [$a, $b]) {

@@ -103,6 +103,14 @@ final class LinearModelTest extends TestCase
     /** NIST/SEMATECH e-Handbook 1.3.6.7.1 (cumulative normal), and its critical values; the far tails as R's pnorm gives them. */
     public function testTheNormalAgreesWithPublishedTables(): void
     {
+        foreach ([0.0, 1.0, -0.1] as $no) {
+            try {
+                Normal::quantile($no);
+                self::fail('A quantile of '.$no);
+            } catch (\InvalidArgumentException $e) {
+                self::assertStringContainsString('above 0 and below 1', $e->getMessage());
+            }
+        }
         foreach ([[0.0, 0.5], [0.5, 0.69146], [1.0, 0.84134], [1.645, 0.95002], [1.96, 0.97500], [2.576, 0.99500], [3.0, 0.99865], [-1.28, 0.10027]] as [$z, $p]) {
             self::assertEqualsWithDelta($p, Normal::cumulative($z), 6e-6);
         }

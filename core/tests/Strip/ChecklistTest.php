@@ -43,6 +43,22 @@ final class ChecklistTest extends TestCase
         self::assertSame(['s1-lay', 's1-slit', 's1-spine', 'wind', 'weigh'], self::keys(self::steps(['pieces' => 1], 1, false)));
     }
 
+    /** Twelve pieces by stacks of five: two are left for the last; each source says where its slits run. */
+    public function testWhatIsLaidAndWhereSlitsRun(): void
+    {
+        $do = fn(array $steps, string $key): string => array_column(array_map(fn(Step $step): array => [$step->key, $step->do], $steps), 1, 0)[$key];
+        $twelve = self::steps(['pieces' => 12], 5, true);
+        self::assertSame(['5 over each other, edges true, the fold at your left.', '2 over each other, edges true, the fold at your left.'], [$do($twelve, 's2-lay'), $do($twelve, 's3-lay')]);
+        self::assertSame('flat, the fold at your left.', $do(self::steps(['pieces' => 1], 1, true), 's1-lay'));
+        $slits = fn(array $changes): string => $do(self::steps($changes, 1, true), 's1-slit');
+        self::assertStringEndsWith('cm apart, from the fold to the spine, both layers.', $slits([]));
+        self::assertStringEndsWith('cm apart, right across.', $slits(['school' => 'joined']));
+        self::assertStringEndsWith('cm apart, from alternate sides, a strip’s width short each time.', $slits(['source' => 'panel']));
+        $ribbon = fn(string $school): array => Checklist::of(StripDocument::read(['format' => 'fescue-strip/1', 'source' => 'ribbon-half', 'flat_width' => '2 m', 'height' => '2 cm', 'school' => $school]), 1, true, LengthUnit::Centimetre);
+        self::assertStringEndsWith(', down the middle, and stop a strip’s width short of the end.', $do($ribbon('one-strand'), 's1-slit'));
+        self::assertStringEndsWith('cm apart, right across.', $do($ribbon('joined'), 's1-slit'));
+    }
+
     /** Handbook 9: cautions where the hand is about to do it. */
     public function testCautionsStandAtTheirStep(): void
     {

@@ -97,6 +97,10 @@ final class ChoiceTest extends TestCase
         $after = Outcome::after([[10.0, 9.0]]);
         self::assertEqualsWithDelta((100 + 625 * 0.9) / 725, $after->factor, 1e-12);
         self::assertEqualsWithDelta(sqrt(1 / 725), $after->share, 1e-12);
+        // Two of 10 m and one of 0.5: each 4 % by itself, all 10 % together.
+        self::assertEqualsWithDelta(hypot(0.1, hypot(0.4, hypot(0.4, 0.02)) / 20.5), Outcome::after([])->of([10.0, 10.0, 0.5])->relative, 1e-9);
+        self::assertEqualsWithDelta(0.5, Outcome::after([])->of([0.5])->likely, 1e-9);
+        self::assertSame(0.0, Outcome::after([])->of([])->likely);
         $before = Outcome::after([])->of([10.0, 10.0]);
         self::assertEqualsWithDelta(20, $before->likely, 1e-9);
         self::assertGreaterThan($after->of([10.0, 10.0])->relative, $before->relative);

@@ -57,6 +57,12 @@ final class StripDocumentTest extends TestCase
             self::assertGreaterThan(0, self::plan($document)['length_m']['cut']);
         }
         self::assertEqualsWithDelta(5, self::plan($ribbon)['length_m']['cut'], 1e-9);
+        // Whichever way it was measured, the slit runs down its middle, a strip's width short of its end.
+        foreach ([$ribbon, ['flat_width' => '2.5 m', 'height' => '2 cm'] + $ribbon, ['strip' => '1 cm'] + $ribbon] as $one) {
+            self::assertEquals([['n' => 1, 'from' => [0, 10], 'to' => [2490, 10], 'kind' => 'slit']], self::plan($one)['cuts']);
+        }
+        // Fifty metres are no longer a shirt.
+        self::assertEqualsWithDelta(50, self::plan(['flat_width' => '50 m', 'height' => '2 cm', 'school' => 'joined', 'join_loss' => '0 cm'] + $ribbon)['length_m']['cut'] / 2, 1e-9);
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -65,6 +71,8 @@ final class StripDocumentTest extends TestCase
         return [
             'no source' => [array_diff_key(self::SHIRT, ['source' => 1]), '/source'],
             'no unit' => [['height' => '40'] + self::SHIRT, '/height'],
+            'no width' => [array_diff_key(self::SHIRT, ['flat_width' => 1]), '/flat_width'],
+            'a sail' => [['flat_width' => '50.1 m'] + self::SHIRT, '/flat_width'],
             'a number' => [['height' => 40] + self::SHIRT, '/height'],
             'a spine for a bag' => [['spine' => '2 cm'] + self::BAG, '/spine'],
             'a strip too wide' => [['strip' => '60 cm'] + self::SHIRT, '/strip'],

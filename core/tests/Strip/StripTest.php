@@ -75,6 +75,17 @@ final class StripTest extends TestCase
         self::assertEqualsWithDelta($plan->mass?->grams, $plan->density()?->gramsPerMetre * $plan->pulled->mm / 1000, 1e-9);
     }
 
+    /** A guess of 8 s a cut through a stack and 25 s a join; aslant each piece is cut by itself. From memory. */
+    public function testMinutes(): void
+    {
+        // Two trims and five slits through all four; three pieces of six loops: 17 joins.
+        self::assertEqualsWithDelta((7 * 8 + 23 * 25) / 60, self::bag()->joined()->minutes(4, 5), 1e-9);
+        self::assertEqualsWithDelta((2 * 7 * 8 + 41 * 25) / 60, self::bag()->joined()->minutes(7, 5), 1e-9);
+        // A spiral of six turns: two slants a turn, each bag by itself.
+        self::assertCount(2 + 12, self::bag()->oneStrand()->cuts);
+        self::assertEqualsWithDelta((2 * 8 + 4 * 12 * 8 + 3 * 25) / 60, self::bag()->oneStrand()->minutes(4, 5), 1e-9);
+    }
+
     /** A sleeve is a small tube that tapers: its rows are as long as it is wide at their middles. */
     public function testASleeveTapers(): void
     {
