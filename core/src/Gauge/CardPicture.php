@@ -67,7 +67,7 @@ final readonly class CardPicture
     {
         [$x, $y] = $marks[$which];
 
-        return array_replace($marks, [$which => [$x + $dx, $y + $dy]]);
+        return array_values(array_replace($marks, [$which => [$x + $dx, $y + $dy]]));
     }
 
     /** @param list<array{float, float}> $marks @throws NotUnderstood */
