@@ -39,7 +39,7 @@ final class StashTest extends TestCase
     {
         $label = ['kind' => 'tshirt', 'fibre' => 'cotton', 'name' => 'Rag-shop jersey', 'colour' => '#334455', 'ball_mass' => '450 g', 'ball_length' => '55 m', 'acquired' => 'ball'];
         $maker = $this->maker();
-        $this->actingAs($maker)->get('/stash/new?kind=tshirt')->assertSee('its label says a ball is');
+        $this->actingAs($maker)->get('/stash/new?kind=tshirt')->assertSee('The label says a ball is');
         $this->post('/stash', $label)->assertSessionHasNoErrors();
         $material = Material::query()->sole();
         self::assertEqualsWithDelta(450 / 55, $material->density()->gramsPerMetre, 1e-9);

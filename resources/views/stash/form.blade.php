@@ -60,11 +60,11 @@
             </div>
         @endif
         <section class="section-rule">
-            <h2>{{ $kind->isStrand() ? 'What a metre weighs' : 'Some of them, weighed' }}</h2>
+            <h2>{{ $kind->isStrand() ? 'A measured piece, or the label' : 'Some of them, weighed' }}</h2>
             <div class="pair">
                 @if ($kind->isStrand())
-                    <x-field name="sample_length" label="A measured piece is" hint="The longer, the surer." :value="$material?->sample_length?->exact(LengthUnit::Metre)" placeholder="1 m" />
-                    <x-field name="sample_mass" label="and weighs" :value="$material?->sample_mass?->exact()" placeholder="8.2 g" />
+                    <x-field name="sample_length" label="Its length" hint="The longer, the surer." :value="$material?->sample_length?->exact(LengthUnit::Metre)" placeholder="1 m" />
+                    <x-field name="sample_mass" label="What it weighs" :value="$material?->sample_mass?->exact()" placeholder="8.2 g" />
                 @else
                     <x-field name="sample_count" label="How many" :value="$material?->sample_count" placeholder="50" inputmode="numeric" />
                     <x-field name="sample_mass" label="What they weigh" :value="$material?->sample_mass?->exact()" placeholder="14 g" />
@@ -72,7 +72,7 @@
             </div>
             @if ($has(Property::BallMass))
                 <div class="pair">
-                    <x-field name="ball_mass" label="or its label says a ball is" hint="A piece weighed by you is surer: where there are both, it counts." :value="$material?->ball_mass?->exact()" placeholder="450 g" />
+                    <x-field name="ball_mass" label="The label says a ball is" hint="A piece weighed by you is surer: where there are both, it counts." :value="$material?->ball_mass?->exact()" placeholder="450 g" />
                     <x-field name="ball_length" label="and long" :value="$material?->ball_length?->exact(LengthUnit::Metre)" placeholder="60 m" />
                 </div>
             @endif
