@@ -12,7 +12,7 @@ use App\Stash\Ledger;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stock\Move;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
@@ -41,7 +41,7 @@ abstract class TestCase extends BaseTestCase
     protected function swatch(User $maker, ?Material $material = null): Swatch
     {
         return $maker->swatches()->create([
-            'material_id' => $material?->id, 'name' => 'sc on 8', 'hook' => Length::mm(8), 'stitch' => Motif::Single,
+            'material_id' => $material?->id, 'name' => 'sc on 8', 'hook' => Length::mm(8), 'stitch' => Motif::single(),
             'stitches_counted' => 10.0, 'width' => Length::mm(120), 'rows_counted' => 10.0, 'height' => Length::mm(115), 'mass' => Mass::grams(79),
         ]);
     }

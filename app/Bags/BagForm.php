@@ -13,7 +13,7 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Reach;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -77,7 +77,7 @@ final readonly class BagForm
                 'rounds' => $this->whole('base.rounds'),
             ]),
             // A new bag's body is of its swatch's stitch.
-            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : ['stitch' => ($bag->swatch->stitch ?? Motif::Single)->value]),
+            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : ['stitch' => ($bag->swatch->stitch ?? Motif::single())->value]),
         ];
         if ($this->typed('handles.type') !== 'none') {
             $choices['handles'] = self::given([
@@ -117,8 +117,8 @@ final readonly class BagForm
         $last = $changes[count($changes) - 1] ?? throw Refused::at('/changes', 'Say first from which round which other material is worked.');
         $plan = $bag->plan();
         $turns = [$changes[count($changes) - 2]['to'] ?? 0, $last['to']];
-        $end = min(count($plan->pattern->rows) - Reach::LAST, count($plan->base->rounds) + $plan->body->rounds);
-        for ($round = 1 + (int) $plan->pattern->place($last['from']) + $rounds; $round <= $end && count($changes) < BagDocument::MOST_CHANGES; $round += $rounds) {
+        $end = min(count($plan->piece->rows) - Reach::LAST, count($plan->base->rounds) + $plan->body->rounds);
+        for ($round = 1 + (int) $plan->piece->place($last['from']) + $rounds; $round <= $end && count($changes) < BagDocument::MOST_CHANGES; $round += $rounds) {
             $changes[] = ['from' => "Round {$round}", 'to' => $turns[0]];
             $turns = array_reverse($turns);
         }

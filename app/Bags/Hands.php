@@ -19,7 +19,7 @@ use Fescue\Core\Gauge\Worked;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All that a maker's hands have shown: her swatches with their materials. */
@@ -159,14 +159,14 @@ final class Hands
         $known = array_filter($this->swatched->proportions($measured), fn(Proportion $one): bool => in_array($one->motif, $tried, true));
         $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];
 
-        return array_values(array_map(fn(Proportion $one): array => ['stitch' => $one->motif->value, 'width' => $times($one->width), 'height' => $times($one->height), 'strand' => $times($one->strand)], $known));
+        return array_values(array_map(fn(Proportion $one): array => ['stitch' => $one->motif->key, 'width' => $times($one->width), 'height' => $times($one->height), 'strand' => $times($one->strand)], $known));
     }
 
     /** @return list<array<string, mixed>> as fescue-bag/1 has them */
     public function workedDocuments(?int $but): array
     {
         return array_map(fn(Worked $one): array => [
-            'stitch' => $one->motif->value, 'hook' => $one->hook->exact(), 'material' => ['kind' => $one->kind->value, 'diameter' => $one->diameter->exact()],
+            'stitch' => $one->motif->key, 'hook' => $one->hook->exact(), 'material' => ['kind' => $one->kind->value, 'diameter' => $one->diameter->exact()],
             'strand' => Length::mm(round($one->strand->mm, 3))->exact(), 'spread' => round($one->relative, 4),
         ], $this->worked($but));
     }
@@ -209,7 +209,7 @@ final class Hands
     {
         $also = [];
         $alike = $this->swatches()->filter(fn(Swatch $one): bool => $one->material_id === $own->material_id && $one->state === $own->state);
-        foreach (Motif::cases() as $motif) {
+        foreach (array_values(Motif::all()) as $motif) {
             $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured($alike, $own->material_id, $own->hookSize(), $motif);
             if ($other !== null) {
                 $also[] = $other->document();

@@ -16,7 +16,7 @@ use Fescue\Core\Material\HookAdvice;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
 /** One material on several hooks: what was tried, and what the maker's hands would make on those that were not. */
@@ -45,7 +45,7 @@ final readonly class HookTrial
     public function __construct(private Material $material, Collection $all, ?Motif $only, private LearnedHand $hand)
     {
         $this->diameter = $material->diameter ?? Length::mm(4);
-        $this->motif = $only ?? Motif::Single;
+        $this->motif = $only ?? Motif::single();
         $of = $all->where('material_id', $material->id)->filter(fn(Swatch $one): bool => $only === null || $one->stitch === $only);
         $this->swatches = array_values($of->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
         $this->expected = $this->expected();

@@ -9,7 +9,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BandSpec;
 use Fescue\Core\Bag\BodySpec;
 use Fescue\Core\Bag\Change;
-use Fescue\Core\Bag\Wish;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Body\Band;
 use Fescue\Core\Measure\Length;
 
@@ -20,8 +20,8 @@ final class Mending
     public static function take(Bag $bag, BagPlan $was, BagPlan $mended, ?int $other = null): void
     {
         $choices = $bag->choices;
-        $hook = $mended->spec->hook->exact();
-        $otherHook = $hook !== $was->spec->hook->exact();
+        $hook = $mended->spec->hands->hook->exact();
+        $otherHook = $hook !== $was->spec->hands->hook->exact();
         $settled = self::settled($choices, $mended);
         if ($otherHook || $was->base->chain !== $mended->base->chain || count($was->base->rounds) !== count($mended->base->rounds)) {
             $choices['base'] = $settled['base'];
@@ -39,7 +39,7 @@ final class Mending
         if ($other !== null) {
             $choices = [
                 'others' => [...self::given($choices, 'others'), ['material_id' => $other]],
-                'changes' => array_map(fn(Change $change): array => ['from' => $change->from, 'to' => $change->to], $mended->spec->changes),
+                'changes' => array_map(fn(Change $change): array => ['from' => $change->from, 'to' => $change->to], $mended->spec->strands->changes),
             ] + $choices;
         }
         $bag->choices = $choices;

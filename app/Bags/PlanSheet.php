@@ -29,7 +29,7 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
-use Fescue\Core\Tally\Tone;
+use Fescue\Core\Piece\Tone;
 
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
 final readonly class PlanSheet
@@ -52,7 +52,7 @@ final readonly class PlanSheet
         $plan = $bag->plan();
         $estimate = MaterialEstimate::of($plan);
 
-        return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms, $plan->spec->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names())], $maker->units, $terms, new Writer($terms));
+        return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms, $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names())], $maker->units, $terms, new Writer($terms));
     }
 
     /** @return list<Note> where the swatch is not of what the bag is worked in */
@@ -77,7 +77,7 @@ final readonly class PlanSheet
      */
     public function onHand(int $which = 0): string
     {
-        $onHand = $this->plan->spec->material($which)->onHand;
+        $onHand = $this->plan->spec->strands->of($which)->onHand;
         $material = $this->bag->worked($which);
         $used = $material === null ? 0.0 : $this->bag->usedOf($material->id);
 
@@ -132,10 +132,10 @@ final readonly class PlanSheet
         $rounds = count($plan->base->rounds);
 
         return [
-            'material-name' => $this->bag->material->name ?? ucfirst($plan->spec->material->kind->noun()).' from its file',
+            'material-name' => $this->bag->material->name ?? ucfirst($plan->spec->strands->own->kind->noun()).' from its file',
             'material-much' => $this->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
-            'station-material' => $plan->spec->hook->exact().' hook',
+            'station-material' => $plan->spec->hands->hook->exact().' hook',
             'station-base' => "oval, ch {$plan->base->chain}, {$rounds} ".($rounds === 1 ? 'round' : 'rounds'),
             'station-body' => implode(' + ', array_map($this->band(...), $plan->body->bands)).($plan->body->rounds === 1 ? ' round' : ' rounds'),
             'station-handles' => $plan->slots === null ? 'none' : "slots, ch {$plan->slots->chain} over {$plan->slots->skip}",
@@ -176,15 +176,15 @@ final readonly class PlanSheet
     /** @return array{string, string} the next thing to do for this bag, and where */
     public function next(): array
     {
-        $onHand = $this->plan->spec->material->onHand;
+        $onHand = $this->plan->spec->strands->own->onHand;
         $material = $this->bag->material === null || $this->bag->material->trashed() ? route('bags.plan', $this->bag) : route('stash.show', $this->bag->material);
 
         return match (true) {
             $onHand === null => ['weigh the ball', $material],
-            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))." g more {$this->plan->spec->material->kind->noun()}", $material],
+            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))." g more {$this->plan->spec->strands->own->kind->noun()}", $material],
             $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
             $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
-            default => ['chain '.($this->plan->pattern->foundation + 1), route('bags.words', $this->bag)],
+            default => ['chain '.($this->plan->piece->foundation + 1), route('bags.words', $this->bag)],
         };
     }
 
@@ -192,7 +192,7 @@ final readonly class PlanSheet
     public function sizeBand(): string
     {
         $out = $this->plan->comesOut;
-        [$wide, $high] = $this->plan->spec->sizeSpread();
+        [$wide, $high] = $this->plan->spec->hands->sizeSpread();
         if ($wide + $high <= 0.0) {
             return '';
         }
@@ -202,13 +202,13 @@ final readonly class PlanSheet
             return $relative > 0 ? $this->figure(Length::mm($spread->low())).' to '.$this->figure(Length::mm($spread->high())) : $this->figure($likely);
         };
 
-        return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10".($this->plan->spec->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
+        return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10".($this->plan->spec->hands->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
     }
 
     /** After the row that was weighed last. */
     private function goOn(): string
     {
-        $next = $this->plan->pattern->names()[$this->plan->begun()] ?? null;
+        $next = $this->plan->piece->names()[$this->plan->begun()] ?? null;
 
         return $next === null ? 'fasten off' : "go on with {$next}";
     }
@@ -228,13 +228,13 @@ final readonly class PlanSheet
         $own = $this->bag->colour();
         $others = $this->bag->others();
 
-        return [$own, ...array_map(fn(int $place): string => $others[$place]->colour ?? Ink::mix($own, Ink::SHEET, min(0.8, 0.4 + 0.15 * $place)), array_keys($this->plan->spec->others))];
+        return [$own, ...array_map(fn(int $place): string => $others[$place]->colour ?? Ink::mix($own, Ink::SHEET, min(0.8, 0.4 + 0.15 * $place)), array_keys($this->plan->spec->strands->others))];
     }
 
     /** What a material is called: 0 is its own, 1 the first of its others. */
     public function named(int $which): string
     {
-        return $this->bag->worked($which)->name ?? ($which === 0 ? 'the bag’s own' : 'another'.(count($this->plan->spec->others) > 1 ? " ({$which})" : ''));
+        return $this->bag->worked($which)->name ?? ($which === 0 ? 'the bag’s own' : 'another'.(count($this->plan->spec->strands->others) > 1 ? " ({$which})" : ''));
     }
 
     /** "from rounds 8 and 14". */
@@ -251,17 +251,17 @@ final readonly class PlanSheet
     {
         $runs = [];
         $place = 0;
-        foreach ($this->writer->runs($this->plan->pattern, $this->plan->changes()) as [$first, $last]) {
+        foreach ($this->writer->runs($this->plan->piece, $this->plan->changes()) as [$first, $last]) {
             $from = $place;
-            while ($this->plan->pattern->rows[$place] !== $last) {
+            while ($this->plan->piece->rows[$place] !== $last) {
                 $place++;
             }
-            $names = array_slice($this->plan->pattern->names(), $from, $place - $from + 1);
+            $names = array_slice($this->plan->piece->names(), $from, $place - $from + 1);
             $runs[] = new Run(
                 $first === $last ? $first->name : str_replace('Round ', 'Rounds ', $first->name).'–'.str_replace('Round ', '', $last->name),
-                $this->plan->spec->others === [] || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1]) ? '' : $this->named($this->plan->materials[$from]),
+                $this->plan->spec->strands->others === [] || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1]) ? '' : $this->named($this->plan->materials[$from]),
                 $first,
-                $this->plan->pattern->counts[$place]->leaves,
+                $this->plan->piece->counts[$place]->leaves,
                 $first !== $last,
                 array_values(array_filter($this->notes, fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true))),
             );
@@ -292,7 +292,7 @@ final readonly class PlanSheet
     /** @return list<array{string, string}> what to have at hand, and how much */
     public function needs(): array
     {
-        $material = $this->plan->spec->material;
+        $material = $this->plan->spec->strands->own;
         $needs = [
             [($this->bag->material->name ?? ucfirst($material->kind->noun())).', '.$material->diameter->exact(LengthUnit::Millimetre), Decimal::print($this->estimate->grams->likely).' g, '.Decimal::print($this->estimate->metres->likely).' m'],
             ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->at(MaterialEstimate::SURE)).' g'],
@@ -303,7 +303,7 @@ final readonly class PlanSheet
         foreach ($this->estimate->others as $place => $other) {
             $needs[] = [ucfirst($this->named($place + 1)).', '.$this->from($other), Decimal::print($other->grams->likely).' g'];
         }
-        $needs[] = ['Hook', $this->plan->spec->hook->print()];
+        $needs[] = ['Hook', $this->plan->spec->hands->hook->print()];
         $needs[] = ['Stitch marker', $this->plan->slots === null ? '1' : '5'];
         $needs[] = ['Tape measure, blunt needle', '1 each'];
 
@@ -314,7 +314,7 @@ final readonly class PlanSheet
     public function closing(): array
     {
         $slip = Stitch::Slip->abbreviation($this->terms);
-        $material = $this->plan->spec->material;
+        $material = $this->plan->spec->strands->own;
         $ends = array_map(
             fn(EndCare $care): string => "{$care->do}: {$care->why}".($care->caution === '' ? '' : " {$care->caution}"),
             EndCare::of($material->kind, $material->make, $material->fibre),

@@ -17,7 +17,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Support\Facades\Validator as Validators;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -79,8 +79,8 @@ final readonly class SwatchText
             'name.required' => 'Give the swatch a name, like “sc on 8 mm”.',
             'name.max' => 'A name of at most 80 letters.',
             'material_id.exists' => 'Choose one of your own materials, or none.',
-            'stitch.required' => 'Say the stitch: '.implode(', ', array_column(Motif::cases(), 'value')).'.',
-            'stitch' => 'A stitch is one of: '.implode(', ', array_column(Motif::cases(), 'value')).'.',
+            'stitch.required' => 'Say the stitch: '.implode(', ', array_column(array_values(Motif::all()), 'value')).'.',
+            'stitch' => 'A stitch is one of: '.implode(', ', array_column(array_values(Motif::all()), 'value')).'.',
             'state' => 'Measured relaxed, blocked or hung.',
             'drape' => 'The fabric is firm, even or drape.',
             'note.max' => 'A note of at most 200 letters.',
@@ -133,7 +133,7 @@ final readonly class SwatchText
     private function measured(): Swatch
     {
         return new Swatch(
-            Motif::from($this->typed('stitch')),
+            Motif::named($this->typed('stitch')),
             self::number($this->typed('stitches_counted')) ?? 0.0,
             Length::parse($this->typed('width'), $this->bare),
             self::number($this->typed('rows_counted')) ?? 0.0,

@@ -77,11 +77,11 @@ final readonly class WeighIns
                 }
             }
             $plan = $this->bag->plan();
-            $row = $plan->pattern->place($after);
+            $row = $plan->piece->place($after);
             $material = $this->bag->worked($row === null ? 0 : $plan->materials[$row]);
             $new = ['after' => $after, 'left' => $left->exact()] + ($material === null ? [] : $this->inLedger($material, $after, $left));
             // In the order of the rows. What the plan does not bear is refused by it, and the ledger is as it was.
-            $names = array_flip($plan->pattern->names());
+            $names = array_flip($plan->piece->names());
             $all = [...self::of($this->bag)->kept, $new];
             usort($all, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
             $this->keep($all);

@@ -32,7 +32,7 @@ final class NarrowingBands
     public static function of(BagPlan $plan): string
     {
         $known = self::known($plan);
-        $onHand = $plan->spec->material->onHand?->grams;
+        $onHand = $plan->spec->strands->own->onHand?->grams;
         $all = array_merge(...array_map(fn(array $one): array => [$one[1]->grams->low(), $one[1]->grams->high()], $known), ...[$onHand === null ? [] : [$onHand]]);
         [$least, $most] = [0.94 * min($all), 1.04 * max($all)];
         $x = fn(float $grams): float => self::LEFT + ($grams - $least) / max(1e-9, $most - $least) * (self::WIDTH - self::LEFT - self::RIGHT);
@@ -66,7 +66,7 @@ final class NarrowingBands
         $spec = $plan->spec;
         $known = [];
         for ($many = 0; $many <= count($spec->weighIns); $many++) {
-            $known[] = [$many === 0 ? 'before the first' : 'after '.$spec->weighIns[$many - 1]->after, MaterialEstimate::of($plan->weighed($spec->material->onHand, array_slice($spec->weighIns, 0, $many)))];
+            $known[] = [$many === 0 ? 'before the first' : 'after '.$spec->weighIns[$many - 1]->after, MaterialEstimate::of($plan->weighed($spec->strands->own->onHand, array_slice($spec->weighIns, 0, $many)))];
         }
 
         return $known;

@@ -15,7 +15,7 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** The front of the bag lying flat, stitch by stitch in its colour, its slot lifted as a hand lifts it. To scale. */
 final class SideDrawing
@@ -173,7 +173,7 @@ final class SideDrawing
             foreach ([[$left, $leftCount], [$middle + $a, $right]] as [$x, $count]) {
                 $wide = $count * $this->stitch;
                 $this->canvas->add("<path d=\"M{$n($x)} {$n($y)}h{$n($wide)}v{$n($this->single)}h-{$n($wide)}z\" fill=\"{$colour}\"/>");
-                $this->canvas->add($this->threads(StitchRows::plain($x, $y, $count, $this->stitch, $this->single, Motif::Single), $colour));
+                $this->canvas->add($this->threads(StitchRows::plain($x, $y, $count, $this->stitch, $this->single, Motif::single()), $colour));
             }
         }
         $this->canvas->add("<path d=\"{$outer}z\" fill=\"{$arch}\" stroke=\"".Ink::SHEET.'" stroke-width="1.5"/>');
@@ -254,9 +254,9 @@ final class SideDrawing
         $y = $this->foot;
         $place = 0;
         $banded = count($plan->body->bands) > 1;
-        foreach ($this->writer->runs($plan->pattern, $plan->changes()) as [$first, $last]) {
+        foreach ($this->writer->runs($plan->piece, $plan->changes()) as [$first, $last]) {
             $many = (int) substr($last->name, 6) - (int) substr($first->name, 6) + 1;
-            $leaves = $plan->pattern->counts[$place + $many - 1]->leaves;
+            $leaves = $plan->piece->counts[$place + $many - 1]->leaves;
             $place += $many;
             if ($first->part === Part::Base) {
                 continue;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** Rows of stitches as paths of thread, each stitch w wide and its row so high, in pixels. */
 final class StitchRows
@@ -16,8 +16,8 @@ final class StitchRows
         $one = "l{$n(0.4 * $w)} {$n(0.76 * $height)} {$n(0.4 * $w)} -{$n(0.76 * $height)}m{$n(0.2 * $w)} 0";
         // The bars of the yarn overs: one for each chain of height a stitch has over a single.
         $bars = match ($motif) {
-            Motif::HalfDouble, Motif::Double => 1,
-            Motif::Treble => 2,
+            Motif::named('hdc'), Motif::named('dc') => 1,
+            Motif::named('tr') => 2,
             default => 0,
         };
         for ($bar = 1; $bar <= $bars; $bar++) {

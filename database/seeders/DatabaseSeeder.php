@@ -19,7 +19,7 @@ use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\School;
 use Illuminate\Database\Seeder;
@@ -128,13 +128,13 @@ final class DatabaseSeeder extends Seeder
     private function swatches(User $maker, array $materials): array
     {
         // The same square again, with three kilograms hung from it.
-        $maker->swatches()->create(['material_id' => $materials['rope-walk']->id, 'name' => 'Rope-walk, sc on 8, hung', 'hook' => Length::mm(8), 'stitch' => Motif::Single, 'stitches_counted' => 11.0, 'width' => Length::mm(128), 'rows_counted' => 11.0, 'height' => Length::mm(133), 'state' => State::Hung, 'hung_load' => Mass::grams(3000)]);
+        $maker->swatches()->create(['material_id' => $materials['rope-walk']->id, 'name' => 'Rope-walk, sc on 8, hung', 'hook' => Length::mm(8), 'stitch' => Motif::single(), 'stitches_counted' => 11.0, 'width' => Length::mm(128), 'rows_counted' => 11.0, 'height' => Length::mm(133), 'state' => State::Hung, 'hung_load' => Mass::grams(3000)]);
 
         return array_map(fn(array $swatch): Swatch => $maker->swatches()->create([
             'material_id' => $materials[$swatch[0]]->id,
             'name' => $swatch[1],
             'hook' => Length::mm($swatch[2]),
-            'stitch' => Motif::from($swatch[3]),
+            'stitch' => Motif::named($swatch[3]),
             'stitches_counted' => $swatch[4],
             'width' => Length::mm($swatch[5]),
             'rows_counted' => $swatch[6],

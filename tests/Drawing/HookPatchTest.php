@@ -7,7 +7,7 @@ namespace Tests\Drawing;
 use App\Drawing\HookPatch;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class HookPatchTest extends TestCase
@@ -15,7 +15,7 @@ final class HookPatchTest extends TestCase
     /** CSS pixels to the millimetre: 96 to the inch of 25.4 mm. */
     private const PIXELS = 96 / 25.4;
 
-    private static function patch(float $width, float $height, float $strand, Motif $motif = Motif::Single, LengthUnit $unit = LengthUnit::Centimetre): \SimpleXMLElement
+    private static function patch(float $width, float $height, float $strand, Motif $motif = Motif::single(), LengthUnit $unit = LengthUnit::Centimetre): \SimpleXMLElement
     {
         $svg = simplexml_load_string(HookPatch::of('#C9B891', Length::mm($width), Length::mm($height), Length::mm($strand), $motif, $unit));
         self::assertNotFalse($svg);
@@ -47,11 +47,11 @@ final class HookPatchTest extends TestCase
 
     public function testAMeshShowsItsWindows(): void
     {
-        $holes = array_filter(iterator_to_array(self::patch(12, 24, 4, Motif::Mesh)->path, false), fn(\SimpleXMLElement $path): bool => (string) $path['fill'] === '#FBF8F1');
+        $holes = array_filter(iterator_to_array(self::patch(12, 24, 4, Motif::named('mesh'))->path, false), fn(\SimpleXMLElement $path): bool => (string) $path['fill'] === '#FBF8F1');
         self::assertCount(1, $holes);
         // Two rows of two repeats of two stitches, of which one is a chain over a window.
         self::assertSame(4, substr_count((string) array_values($holes)[0]['d'], 'z'));
-        self::assertCount(0, array_filter(iterator_to_array(self::patch(12, 24, 4, Motif::Double)->path, false), fn(\SimpleXMLElement $path): bool => (string) $path['fill'] === '#FBF8F1'));
+        self::assertCount(0, array_filter(iterator_to_array(self::patch(12, 24, 4, Motif::named('dc'))->path, false), fn(\SimpleXMLElement $path): bool => (string) $path['fill'] === '#FBF8F1'));
     }
 
     public function testTheTapeIsInTheMakersUnit(): void

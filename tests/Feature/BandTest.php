@@ -31,7 +31,7 @@ final class BandTest extends TestCase
         // A file that goes out comes in the same.
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
-        self::assertEquals($bag->fresh()?->plan()->pattern->counts, Bag::query()->latest('id')->firstOrFail()->plan()->pattern->counts);
+        self::assertEquals($bag->fresh()?->plan()->piece->counts, Bag::query()->latest('id')->firstOrFail()->plan()->piece->counts);
     }
 
     /** @return array<string, array{array<string, mixed>, string, string}> */
@@ -100,7 +100,7 @@ final class BandTest extends TestCase
         // Chosen again, behind one of the stash, it is still what the file had.
         $mine = $this->material($maker);
         $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '5', 'to' => (string) $mine->id], ['from' => '9', 'to' => $asFile]]]))->assertSessionHasNoErrors();
-        self::assertSame([8.2, 7.0], array_map(fn(Weighed $one): float => round($one->density->gramsPerMetre, 1), $copy->fresh()?->plan()->spec->others ?? []));
+        self::assertSame([8.2, 7.0], array_map(fn(Weighed $one): float => round($one->density->gramsPerMetre, 1), $copy->fresh()?->plan()->spec->strands->others ?? []));
         $this->put("/bags/{$copy->id}", $this->form($copy, ['changes' => [['from' => '5', 'to' => (string) $mine->id], ['from' => '9', 'to' => $asFile]]]))->assertSessionHasNoErrors();
         self::assertSame('7 g/m', $copy->fresh()?->document()['others'][1]['density']);
         // Put away, it stays on its bag.
@@ -121,9 +121,9 @@ final class BandTest extends TestCase
         // Of another material altogether, it is of that alone; undone, it is as it was.
         $this->get("/bags/{$bag->id}/what-if")->assertSee('taking one takes the others out');
         $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'])->assertSessionHasNoErrors();
-        self::assertSame([], $bag->fresh()?->plan()->spec->changes);
+        self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
         $this->post("/bags/{$bag->id}/undo")->assertSessionHasNoErrors();
-        self::assertCount(2, $bag->fresh()?->plan()->spec->changes ?? []);
+        self::assertCount(2, $bag->fresh()?->plan()->spec->strands->changes ?? []);
     }
 
     public function testAMeshSwatchOfTheSameHookWinsOverProportions(): void

@@ -17,7 +17,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stock\Move;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -139,7 +139,7 @@ final class EnoughTest extends TestCase
         self::assertSame([[['material_id' => $pale->id]], [['from' => $found[2], 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
         $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('there is enough in');
         $this->post("/bags/{$bag->id}/undo");
-        self::assertSame([], $bag->fresh()?->plan()->spec->changes);
+        self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
     }
 
     public function testAWeighInTakenOutComesBack(): void
@@ -244,11 +244,11 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 3', 'left' => '700 g'])->assertSessionHasNoErrors();
         self::assertSame(700.0, $cord->fresh()?->balance());
         $plan = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
-        self::assertNull($plan->spec->material->onHand);
+        self::assertNull($plan->spec->strands->own->onHand);
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 7', 'left' => '520 g'])->assertSessionHasNoErrors();
         self::assertSame(520.0, $cord->fresh()->balance());
         $plan = $bag->fresh()->plan();
-        self::assertSame([null, 700.0, 520.0], [$plan->spec->material->onHand, $plan->spec->weighIns[0]->left->grams, $plan->spec->weighIns[1]->left->grams]);
+        self::assertSame([null, 700.0, 520.0], [$plan->spec->strands->own->onHand, $plan->spec->weighIns[0]->left->grams, $plan->spec->weighIns[1]->left->grams]);
         Ledger::enter($cord, Move::Bought, 450);
         $more = $bag->fresh()->plan();
         self::assertSame([1150.0, 970.0], [$more->spec->weighIns[0]->left->grams, $more->spec->weighIns[1]->left->grams]);
@@ -340,16 +340,16 @@ final class EnoughTest extends TestCase
         $other = new Bag(['material_id' => $bag->material_id, 'choices' => ['learned' => true, 'hook' => '8 mm'] + array_diff_key($bag->choices, ['weigh_ins' => 1])]);
         $maker->bags()->save($other);
         $taught = $other->plan();
-        self::assertSame([1, 1], [$taught->spec->predicted?->from, $taught->spec->predicted?->bags]);
-        self::assertGreaterThan($other->plan(taught: false)->spec->predicted->strand->likely, $taught->spec->predicted->strand->likely);
+        self::assertSame([1, 1], [$taught->spec->hands->predicted?->from, $taught->spec->hands->predicted?->bags]);
+        self::assertGreaterThan($other->plan(taught: false)->spec->hands->predicted->strand->likely, $taught->spec->hands->predicted->strand->likely);
         // Its own weigh-ins are its estimate's to heed, and no second time the hand's; two that teach each other come to an end.
         $this->post("/bags/{$other->id}/enough", ['after' => 'Round 4', 'left' => '680'])->assertSessionHasNoErrors();
-        self::assertSame(1, $other->fresh()?->plan()->spec->predicted?->bags);
+        self::assertSame(1, $other->fresh()?->plan()->spec->hands->predicted?->bags);
         $file = (string) $this->get("/bags/{$other->id}/export")->getContent();
         self::assertCount(1, json_decode($file, true)['worked']);
-        $here = $other->fresh()->plan()->spec->predicted?->strand->likely;
+        $here = $other->fresh()->plan()->spec->hands->predicted?->strand->likely;
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta($here, Bag::query()->latest('id')->firstOrFail()->plan()->spec->predicted?->strand->likely, 0.01);
+        self::assertEqualsWithDelta($here, Bag::query()->latest('id')->firstOrFail()->plan()->spec->hands->predicted?->strand->likely, 0.01);
     }
 
     public function testWhatHungSaysHowHighTheBagHangs(): void
@@ -394,11 +394,11 @@ final class EnoughTest extends TestCase
         $thick = $this->material($maker);
         $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(14)]);
         $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours:')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
-        $counts = $bag->plan()->pattern->names();
+        $counts = $bag->plan()->piece->names();
         $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $thick->id, 'hook' => '12 mm', 'keep' => 'size'])->assertRedirect("/bags/{$bag->id}");
         $fresh = $bag->fresh();
         self::assertSame([$thick->id, null, '12 mm', true], [$fresh?->material_id, $fresh?->swatch_id, $fresh?->choices['hook'], $fresh?->choices['learned']]);
-        self::assertNotNull($fresh->plan()->spec->predicted);
+        self::assertNotNull($fresh->plan()->spec->hands->predicted);
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('what all my swatches teach')->assertSee('from your swatches')->assertSee('value="12 mm"', false);
         // The plan goes on from there, and out as a file that reads by itself.
         $this->putJson("/bags/{$bag->id}", $this->form($fresh, ['swatch_id' => 'learned', 'hook' => '10']))->assertOk();
@@ -409,7 +409,7 @@ final class EnoughTest extends TestCase
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta($bag->fresh()?->plan()->gauge->width->mm, $copy->plan()->gauge->width->mm, 1e-9);
-        self::assertNotSame($counts, $copy->plan()->pattern->names());
+        self::assertNotSame($counts, $copy->plan()->piece->names());
         foreach ([['material_id' => '99999', 'hook' => '8 mm'], ['material_id' => (string) $thick->id, 'hook' => 'nail'], ['material_id' => (string) $thick->id, 'hook' => '30 mm', 'keep' => 'size']] as $bad) {
             $this->from("/bags/{$bag->id}/what-if")->post("/bags/{$bag->id}/what-if", $bad)->assertSessionHasErrors();
         }
@@ -427,7 +427,7 @@ final class EnoughTest extends TestCase
             $bag->save();
             $was = $bag->plan();
             $take = fn(string $keep): TestResponse => $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep])->assertSessionHasNoErrors();
-            $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->material, HookSize::mm(10));
+            $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->strands->own, HookSize::mm(10));
             $take('counts');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
             self::assertSame([$was->base->chain, count($was->base->rounds), $was->body->rounds, $was->slots?->skip], [$taken->base->chain, count($taken->base->rounds), $taken->body->rounds, $taken->slots?->skip]);
@@ -437,7 +437,7 @@ final class EnoughTest extends TestCase
             self::assertSame($was->comesOut->height->mm, $bag->fresh()?->plan()->comesOut->height->mm);
             $take('size');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
-            self::assertSame($cell->sized?->pattern->names(), $taken->pattern->names());
+            self::assertSame($cell->sized?->piece->names(), $taken->piece->names());
             self::assertSame($cell->sized->base->chain, $taken->base->chain);
             self::assertLessThan($was->base->chain, $taken->base->chain);
             self::assertArrayNotHasKey('chain', $bag->fresh()->choices['base']);
@@ -450,7 +450,7 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $blocked = $this->swatch($maker, $bag->material);
-        $blocked->update(['name' => 'Blocked', 'stitch' => Motif::Double, 'state' => 'blocked', 'rows_counted' => 5.0]);
+        $blocked->update(['name' => 'Blocked', 'stitch' => Motif::named('dc'), 'state' => 'blocked', 'rows_counted' => 5.0]);
         self::assertArrayNotHasKey('also', $bag->document());
         self::assertSame([false, true], array_column((new Hands($maker->id))->trials(), 'blocked'));
         $bag->update(['swatch_id' => null, 'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices]);
@@ -528,7 +528,7 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $material = $this->material($maker);
         foreach ([[8.0, 120, 115], [9.0, 134, 129], [7.0, 107, 101], [8.0, 70, 114]] as $place => [$hook, $width, $height]) {
-            $maker->swatches()->create(['material_id' => $material->id, 'name' => "Swatch {$place}", 'hook' => Length::mm($hook), 'stitch' => Motif::Single, 'stitches_counted' => 10.0, 'width' => Length::mm($width), 'rows_counted' => 10.0, 'height' => Length::mm($height)]);
+            $maker->swatches()->create(['material_id' => $material->id, 'name' => "Swatch {$place}", 'hook' => Length::mm($hook), 'stitch' => Motif::single(), 'stitches_counted' => 10.0, 'width' => Length::mm($width), 'rows_counted' => 10.0, 'height' => Length::mm($height)]);
         }
         $this->actingAs($maker)->get('/swatches')->assertSee('less wide than your other swatches say');
         $this->get("/swatches/trial?material={$material->id}")->assertSee('less wide than your other swatches say');

@@ -64,8 +64,8 @@ final class LedgerTest extends TestCase
         $this->post("/stash/{$material->id}/reserve", ['reserve_for' => (string) $other->id, 'reserve' => '300'])->assertSessionHasErrors('reserve');
         $this->get("/stash/{$material->id}")->assertSee('Only 200 g are free: Pier tote has 700 g reserved')->assertSee('not reserved');
         // For the other bag only what is free is there; for this one all of it.
-        self::assertSame('200 g', $other->fresh()?->plan()->spec->material->onHand?->exact());
-        self::assertSame('900 g', $bag->fresh()?->plan()->spec->material->onHand?->exact());
+        self::assertSame('200 g', $other->fresh()?->plan()->spec->strands->own->onHand?->exact());
+        self::assertSame('900 g', $bag->fresh()?->plan()->spec->strands->own->onHand?->exact());
         $this->post("/stash/{$material->id}/entries", ['move' => 'given', 'amount' => '300'])->assertSessionHasErrors('amount');
         $this->post("/stash/{$material->id}/entries", ['move' => 'used', 'amount' => '250', 'bag_id' => (string) $bag->id])->assertSessionHasNoErrors();
         // What it used came out of what it had.

@@ -9,7 +9,7 @@ use App\Models\Swatch;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
 
@@ -22,7 +22,7 @@ final class SwatchFileTest extends TestCase
         $maker = $this->maker();
         $material = $this->material($maker);
         $this->swatch($maker, $material)->update(['chosen' => true, 'note' => '=HYPERLINK("x")', 'width_spread' => 0.0125, 'height_spread' => 0.02]);
-        $this->swatch($maker)->update(['name' => '@mesh, "hung"', 'stitch' => Motif::Mesh, 'mass' => null, 'state' => State::Hung, 'hung_load' => Mass::grams(2000), 'stitches_counted' => 10.5, 'width' => Length::mm(127.25)]);
+        $this->swatch($maker)->update(['name' => '@mesh, "hung"', 'stitch' => Motif::named('mesh'), 'mass' => null, 'state' => State::Hung, 'hung_load' => Mass::grams(2000), 'stitches_counted' => 10.5, 'width' => Length::mm(127.25)]);
         $csv = (string) $this->actingAs($maker)->get('/swatches/export')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
         self::assertStringStartsWith('name,material,"hook (mm)",stitch', $csv);
         self::assertDoesNotMatchRegularExpression('/(?:^|,)"?[=+@-]/m', $csv);

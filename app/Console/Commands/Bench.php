@@ -72,7 +72,7 @@ final class Bench extends Command
             'handles' => ['type' => 'slot', 'edge_rounds' => 2],
         ]);
         $plan = Planner::plan(BagDocument::fromJson($document));
-        $this->line("A bag of {$plan->pattern->stitches()->total()} stitches, ".count($plan->pattern->rows).' rounds; '.self::ROUNDS.' times each:');
+        $this->line("A bag of {$plan->piece->stitches()->total()} stitches, ".count($plan->piece->rows).' rounds; '.self::ROUNDS.' times each:');
         $this->report('read and plan', $this->times(fn(): BagPlan => Planner::plan(BagDocument::fromJson($document))));
         $this->report('estimate and notes', $this->times(fn(): array => Notes::on($plan, MaterialEstimate::of($plan))));
         $this->report('draw base and side', $this->times(fn(): string => BaseDrawing::of($plan, LengthUnit::Centimetre)->inline()
@@ -90,17 +90,17 @@ final class Bench extends Command
             $trials[] = $hand->trial(...$hand->occasion());
         }
         $spec = $plan->spec;
-        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hook, $spec->material->diameter, $spec->material->kind, $spec->body->motif());
+        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hands->hook, $spec->strands->own->diameter, $spec->strands->own->kind, $spec->body->motif());
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
         $this->report('doubt those among 200 that are odd', array_map(fn(): float => $this->time(fn(): array => LearnedHand::doubts($trials)), range(1, 40)));
-        $rows = count($plan->pattern->rows);
-        $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));
+        $rows = count($plan->piece->rows);
+        $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->piece->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));
         $weighed = $plan->weighed(Mass::grams(2000), $weighIns);
         $this->report('estimate with 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
         $both = function () use ($trials, $spec, $plan, $weighIns): MaterialEstimate {
-            $predicted = LearnedHand::of($trials)->predictBag($spec->hook, $spec->material, $spec->body->motif());
+            $predicted = LearnedHand::of($trials)->predictBag($spec->hands->hook, $spec->strands->own, $spec->body->motif());
             $settled = $spec->shaped(new BaseSpec($spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body), $spec->slots);
-            $learned = Planner::plan($settled->worked($spec->material, $spec->hook, BagDocument::expected($predicted, $spec->material), $predicted));
+            $learned = Planner::plan($settled->worked($spec->strands->own, $spec->hands->hook, BagDocument::expected($predicted, $spec->strands->own), $predicted));
 
             return MaterialEstimate::of($learned->weighed(Mass::grams(2000), $weighIns));
         };

@@ -33,8 +33,8 @@ final class PlanBag extends DocumentCommand
             return PlanDocument::toJson($plan, $terms);
         }
         $writer = new Writer($terms);
-        $lines = [$writer->foundation($plan->pattern)];
-        foreach ($plan->pattern->rows as $row) {
+        $lines = [$writer->foundation($plan->piece)];
+        foreach ($plan->piece->rows as $row) {
             $lines[] = "{$row->name}: {$writer->line($row)}";
         }
 

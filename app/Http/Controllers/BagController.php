@@ -91,7 +91,7 @@ final class BagController extends Controller
         return response()->json([
             'regions' => [
                 'name' => e($bag->name()),
-                'chip' => $bag->chip($sheet->plan->spec->material),
+                'chip' => $bag->chip($sheet->plan->spec->strands->own),
                 'drawing' => view('bags.drawing', ['sheet' => $sheet])->render(),
                 'tally' => view('bags.tally', ['sheet' => $sheet])->render(),
                 ...array_map(e(...), $sheet->stations()),

@@ -17,7 +17,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +37,7 @@ final class HookTrialController extends Controller
         // Unasked, the one she tried the most.
         $tried = $all->countBy('material_id');
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(fn(Material $one): int => $tried->get($one->id, 0))->first();
-        $motif = Motif::tryFrom(Typed::text($request, 'stitch'));
+        $motif = Motif::find(Typed::text($request, 'stitch'));
         $hands = new Hands($maker->id);
         $trial = $material === null ? null : new HookTrial($material, $all, $motif, $hands->learned());
 
@@ -69,7 +69,7 @@ final class HookTrialController extends Controller
             $wrong['stitch_mass'] = $e->getMessage();
         }
         try {
-            $measured = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units)->swatch(Motif::tryFrom(Typed::text($request, 'stitch')) ?? Motif::Single, $mass);
+            $measured = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units)->swatch(Motif::find(Typed::text($request, 'stitch')) ?? Motif::single(), $mass);
         } catch (NotUnderstood $e) {
             $wrong['quick'] = $e->getMessage();
         }
@@ -88,7 +88,7 @@ final class HookTrialController extends Controller
             $doubt = $measured->doubt();
             if ($doubt === null) {
                 $maker->swatches()->create(Swatch::columns($measured) + [
-                    'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$measured->motif->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter,
+                    'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$measured->motif->key} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter,
                     'state' => $state, 'hung_load' => $load, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => $note === '' ? null : mb_substr($note, 0, 200),
                 ]);
 

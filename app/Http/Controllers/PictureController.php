@@ -10,7 +10,7 @@ use App\Models\Picture;
 use App\Models\Swatch;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -103,7 +103,7 @@ final class PictureController extends Controller
         }
         $id = $marks->typed('material_id');
         $material = ctype_digit($id) ? $maker->strands()->find($id) : null;
-        $measured = $marks->swatch(Motif::tryFrom($marks->typed('stitch')) ?? Motif::Single);
+        $measured = $marks->swatch(Motif::find($marks->typed('stitch')) ?? Motif::single());
         $doubt = $measured?->doubt();
         if ($doubt !== null) {
             $wrong[in_array($doubt->field, ['width', 'stitches'], true) ? 'stitches' : 'rows'] = $doubt->message;
@@ -112,7 +112,7 @@ final class PictureController extends Controller
             return redirect()->route('swatches.picture', $picture)->withErrors($wrong);
         }
         $swatch = $maker->swatches()->create(Swatch::columns($measured) + [
-            'material_id' => $material?->id, 'name' => mb_substr(($material->name ?? 'Picture').", {$measured->motif->value} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'note' => 'from a picture',
+            'material_id' => $material?->id, 'name' => mb_substr(($material->name ?? 'Picture').", {$measured->motif->key} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'note' => 'from a picture',
         ]);
 
         return redirect()->route('swatches.trial', ['material' => $material?->id])->with('status', "“{$swatch->name}” is measured from its picture.");

@@ -41,10 +41,10 @@ final class WhatIfController extends Controller
         }
         $strands = $maker->strands()->with('reservations.bag')->get();
         $chosen = array_filter((array) $request->query('materials', []), fn(mixed $id): bool => is_string($id) && ctype_digit($id));
-        $nearest = $strands->sortBy(fn(Material $one): float => abs(($one->diameter->mm ?? 0.0) - $sheet->plan->spec->material->diameter->mm) + ($one->id === $bag->material_id ? -100 : 0));
+        $nearest = $strands->sortBy(fn(Material $one): float => abs(($one->diameter->mm ?? 0.0) - $sheet->plan->spec->strands->own->diameter->mm) + ($one->id === $bag->material_id ? -100 : 0));
         $materials = ($chosen === [] ? $nearest : $strands->whereIn('id', $chosen))->take(self::MATERIALS)->values();
         $hand = (new Hands($maker->id))->learned();
-        $first = $sheet->plan->spec->hook->steps(-2);
+        $first = $sheet->plan->spec->hands->hook->steps(-2);
         $hooks = [];
         for ($step = 0; $step < self::HOOKS; $step++) {
             $hook = $first->steps($step);
@@ -113,7 +113,7 @@ final class WhatIfController extends Controller
      */
     private static function swatch(Bag $bag, BagPlan $plan, Collection $swatches, Material $material, HookSize $hook): ?Swatch
     {
-        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hook->exact() ? $bag->swatch : null;
+        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hands->hook->exact() ? $bag->swatch : null;
 
         return $own ?? Hands::measured($swatches, $material->id, $hook, $plan->spec->body->motif());
     }

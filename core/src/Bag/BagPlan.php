@@ -4,32 +4,31 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Bag;
 
-use Fescue\Core\Base\Oval;
-use Fescue\Core\Body\Body;
 use Fescue\Core\Gauge\Gauge;
-use Fescue\Core\Handle\Slots;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Pattern\Pattern;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Piece;
 
 /** A bag with nothing left open: its parts, its proven rows and the size that comes out. */
 final readonly class BagPlan
 {
-    /** @param list<int> $materials which material each row is worked in, as BagSpec::material() has them */
+    /**
+     * @param non-empty-list<Worked> $parts in working order
+     * @param list<int> $materials which material each row is worked in, as Strands::of() has them
+     */
     public function __construct(
         public BagSpec $spec,
         public Gauge $gauge,
-        public Oval $base,
-        public Body $body,
-        public ?Slots $slots,
-        public Pattern $pattern,
+        public array $parts,
+        public Piece $piece,
         public ComesOut $comesOut,
         public array $materials,
     ) {}
 
-    /** @return list<string> names of the rows in which another material begins */
+    /** @return list<Row> rows in which another material begins */
     public function changes(): array
     {
-        return array_map(fn(Change $change): string => $change->from, $this->spec->changes);
+        return array_map(fn(Change $change): Row => $this->piece->rows[(int) $this->piece->place($change->from)], $this->spec->strands->changes);
     }
 
     /** Rows that are worked, as far as the weigh-ins tell. */
@@ -37,7 +36,13 @@ final readonly class BagPlan
     {
         $weighIns = $this->spec->weighIns;
 
-        return $weighIns === [] ? 0 : 1 + (int) $this->pattern->place($weighIns[count($weighIns) - 1]->after);
+        return $weighIns === [] ? 0 : 1 + (int) $this->piece->place($weighIns[count($weighIns) - 1]->after);
+    }
+
+    /** The spec with every count as it is settled. */
+    public function settled(): BagSpec
+    {
+        return $this->spec->shaped(array_map(fn(Worked $part): Chosen => $part->chosen(), $this->parts));
     }
 
     /**
@@ -47,6 +52,6 @@ final readonly class BagPlan
      */
     public function weighed(?Mass $onHand, array $weighIns): self
     {
-        return new self($this->spec->weighed($onHand, $weighIns), $this->gauge, $this->base, $this->body, $this->slots, $this->pattern, $this->comesOut, $this->materials);
+        return new self($this->spec->weighed($onHand, $weighIns), $this->gauge, $this->parts, $this->piece, $this->comesOut, $this->materials);
     }
 }

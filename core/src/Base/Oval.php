@@ -5,16 +5,30 @@ declare(strict_types=1);
 namespace Fescue\Core\Base;
 
 use Fescue\Core\Gauge\Gauge;
-use Fescue\Core\Pattern\Each;
-use Fescue\Core\Pattern\Instruction;
-use Fescue\Core\Pattern\Into;
-use Fescue\Core\Pattern\OtherSide;
+use Fescue\Core\Instruction\Along;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
+use Fescue\Core\Instruction\Several;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\Repeat;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Pattern\Several;
-use Fescue\Core\Pattern\Working;
+use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Flatness;
+use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Stitch\Stitch;
 
@@ -26,131 +40,155 @@ use Fescue\Core\Stitch\Stitch;
  * flat growth, 2π·h/w a round (geometry). Growth is spread evenly over the end, and off that of the round below, so that
  * the end is round and no corners stack up.
  */
-final readonly class Oval
+final readonly class Oval extends ByChoices
 {
-    public const FEWEST_CHAINS = 3;
+    private const FEWEST_CHAINS = 3;
+
+    private const MOST_CHAINS = 400;
+
+    private const MOST_ROUNDS = 40;
+
+    /** Stitches of the first round in each end chain before the start of the round, or the half of it, is passed. */
+    private const FIRST_TAIL = 2;
 
     /** Places of a share in which its increase may stand, the first where nothing is below. */
     private const IN_SHARE = [0.25, 0.75, 0.5, 0.375, 0.625, 0.125, 0.875];
 
-    /** @var non-empty-list<OvalRound> */
-    public array $rounds;
+    public static function key(): string
+    {
+        return 'oval';
+    }
 
-    /** @var non-empty-list<Row> */
-    public array $rows;
+    public static function called(): array
+    {
+        return ['Oval', 'round both sides of a chain'];
+    }
 
-    /** @var list<Flatness> of the second round and those after */
-    public array $flatness;
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Choice('ends', 'Around the ends', $this->choice('ends', 'two-and-two'), ['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']], asked: true),
+            new Setting('chain', 'Chains to start', 'starting chain', $this->count('chain'), self::FEWEST_CHAINS, self::MOST_CHAINS, 'ch {n}', Side::Length, $ground?->gauge->singleWidth(), fewer: 'Start with {n} chains, not {was}'),
+            new Setting('rounds', 'Rounds of base', 'base round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{many}', Side::Width, $ground?->gauge->singleHeight()->times(2), fewer: 'Work {many} fewer', rows: true),
+        ];
+    }
 
-    /**
-     * @param int $chain chains to work into, at least 3; the turning chain is apart
-     * @param int $rounds at least 1
-     */
-    public function __construct(
-        public int $chain,
-        int $rounds,
-        public Ends $ends,
-        public Gauge $gauge,
-        Working $working,
-    ) {
-        if ($chain < self::FEWEST_CHAINS || $rounds < 1) {
-            throw new \InvalidArgumentException('An oval starts on at least three chains and has a round.');
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $rounds = $this->count('rounds') ?? $this->rounds($wish, $ground->gauge);
+
+        return $this->with(['rounds' => $rounds, 'chain' => $this->count('chain') ?? $this->chain($wish, $ground->gauge, $rounds)]);
+    }
+
+    private function rounds(Wish $wish, Gauge $gauge): int
+    {
+        $width = $wish->width ?? throw new Unmakeable('/size/width', 'Give a width, or the number of base rounds.');
+        $round = $gauge->singleHeight()->times(2);
+        $rounds = (int) round($width->mm / $round->mm);
+        if ($rounds < 1) {
+            throw new Unmakeable('/size/width', "One round alone makes the base {$round->print(LengthUnit::Centimetre)} wide; ask for at least that, or use thinner material.");
         }
-        $round = new OvalRound($ends->firstHead(), $chain - 2, $ends->firstTail(), 0);
-        $made = [$round];
-        $rows = [new Row('Round 1', Part::Base, $working->close(self::first($round)))];
-        $flatness = [];
+        if ($rounds > self::MOST_ROUNDS) {
+            throw new Unmakeable('/size/width', "That needs {$rounds} base rounds; Fescue plans up to ".self::MOST_ROUNDS.'. Check the width and the gauge.');
+        }
+
+        return $rounds;
+    }
+
+    private function chain(Wish $wish, Gauge $gauge, int $rounds): int
+    {
+        $length = $wish->length ?? throw new Unmakeable('/size/length', 'Give a length, or the number of chains to start.');
+        $ends = $gauge->singleHeight()->times(2 * $rounds);
+        $chain = 1 + (int) round(($length->mm - $ends->mm) / $gauge->singleWidth()->mm);
+        if ($chain < self::FEWEST_CHAINS) {
+            $least = $ends->plus($gauge->singleWidth()->times(self::FEWEST_CHAINS - 1));
+            throw new Unmakeable('/size/length', "{$rounds} base rounds make the ends {$ends->print(LengthUnit::Centimetre)} long by themselves, so an oval is at least {$least->print(LengthUnit::Centimetre)} long. Ask for more length or less width.");
+        }
+        if ($chain > self::MOST_CHAINS) {
+            throw new Unmakeable('/size/length', "That needs a chain of {$chain}; Fescue plans up to ".self::MOST_CHAINS.'. Check the length and the gauge.');
+        }
+
+        return $chain;
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $gauge = $ground->gauge;
+        [$chain, $rounds] = [$this->given('chain'), $this->given('rounds')];
+        $twoAndTwo = $this->choice('ends', 'two-and-two') === 'two-and-two';
+        // Each end grows by whole steps of this many, so that what two-and-two does left of the fold it does right of it.
+        $step = $twoAndTwo ? 2 : 1;
+        $straight = ($chain - 1) * $gauge->singleWidth()->mm;
+        $ring = fn(int $number, int $head, int $side, int $tail): OvalRing => new OvalRing($head, $side, $tail, new Stadium($straight, ($number - 0.5) * $gauge->singleHeight()->mm), $gauge->singleWidth()->mm);
+        $round = $ring(1, $step, $chain - 2, self::FIRST_TAIL);
+        $fabric = Motif::single();
+        $rows = [new Row(Part::Base, $fabric, $ground->working->close(self::first($round)), [new Edge(EdgeKind::Chain, $chain), new Edge(EdgeKind::OtherSide, $chain - 1)], false, $round)];
+        $flatness = $below = [];
         $flat = $gauge->flatGrowth();
         $excess = 0.0;
-        $below = [];
         for ($number = 2; $number <= $rounds; $number++) {
-            $steps = max(0.0, round(($flat - $excess) / (2 * $ends->step())));
-            $each = (int) $steps * $ends->step();
+            $each = (int) max(0.0, round(($flat - $excess) / (2 * $step))) * $step;
             $excess += 2 * $each - $flat;
             $flatness[] = new Flatness(2 * $each, $flat, $excess);
             [$more, $below] = self::spread($round->tail + $round->head, $each, $below);
-            $rows[] = new Row("Round {$number}", Part::Base, $working->around(self::further($round, $more)));
             $tail = $round->tail + array_sum(array_slice($more, 0, $round->tail));
             $head = $round->head + array_sum(array_slice($more, $round->tail));
-            $made[] = $round = new OvalRound($head, $round->straight, $tail, 2 * $each);
+            $next = $ring($number, $head, $round->straight, $tail);
+            $rows[] = new Row(Part::Base, $fabric, $ground->working->around(self::further($round, $more)), [Edge::tops($round->stitches())], false, $next);
+            $round = $next;
         }
-        $this->rounds = $made;
-        $this->rows = $rows;
-        $this->flatness = $flatness;
+        $half = $chain * $gauge->singleWidth()->mm / 2;
+
+        return new Made(
+            $rows,
+            Edge::around($round->stitches(), $round->centreOfSide(), $fabric),
+            new Start($chain, 1, new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
+            new Stadium($straight, $rounds * $gauge->singleHeight()->mm),
+            Flat::remarks($flatness),
+        );
     }
 
-    public function last(): OvalRound
+    public function write(): array
     {
-        return $this->rounds[count($this->rounds) - 1];
+        return ['type' => self::key()] + parent::write();
     }
 
-    /** The outline after so many rounds; the chain is a line as long as from its first stitch's middle to its last's. */
-    public function outline(int $rounds): Stadium
-    {
-        return new Stadium(($this->chain - 1) * $this->gauge->singleWidth()->mm, $rounds * $this->gauge->singleHeight()->mm);
-    }
-
-    public function finished(): Stadium
-    {
-        return $this->outline(count($this->rounds));
-    }
-
-    /** @return list<Instruction> */
-    private static function first(OvalRound $round): array
+    /** @return non-empty-list<Instruction> */
+    private static function first(OvalRing $round): array
     {
         $stitch = Stitch::Single;
         $along = new Each($stitch, $round->straight, into: Into::NextChain);
 
         return [
-            $round->head === 1
-                ? new Each($stitch, 1, into: Into::FirstChain)
-                : new Several($stitch, $round->head, into: Into::FirstChain),
+            $round->head === 1 ? new Each($stitch, 1, into: Into::FirstChain) : new Several($stitch, $round->head, into: Into::FirstChain),
             $along,
             new Several($stitch, $round->tail + $round->head, into: Into::LastChain),
-            new OtherSide([$along, new Several($stitch, $round->tail, into: Into::FirstChainAgain)]),
+            new Along(1, EdgeKind::OtherSide->value, [$along, new Several($stitch, $round->tail, into: Into::FirstChainAgain)]),
         ];
     }
 
     /**
-     * @param OvalRound $below the round worked into
+     * @param OvalRing $below the round worked into
      * @param list<int> $more extra stitches for each stitch of the end group, tail before head
      *
-     * @return list<Instruction>
+     * @return non-empty-list<Instruction>
      */
-    private static function further(OvalRound $below, array $more): array
+    private static function further(OvalRing $below, array $more): array
     {
         $each = array_merge(
             array_slice($more, $below->tail),
             array_fill(0, $below->straight, 0),
             array_slice($more, 0, $below->tail),
         );
-        if (array_sum($each) === 0) {
-            return [new Each(Stitch::Single, $below->stitches())];
-        }
 
-        return [new Repeat(self::inRuns($each), 2)];
-    }
-
-    /**
-     * @param list<int> $more extra stitches, anchor by anchor
-     *
-     * @return list<Instruction>
-     */
-    private static function inRuns(array $more): array
-    {
-        $runs = [];
-        $length = 0;
-        foreach ($more as $place => $extra) {
-            $length++;
-            if (($more[$place + 1] ?? null) !== $extra) {
-                $runs[] = $extra === 0
-                    ? new Each(Stitch::Single, $length)
-                    : new Several(Stitch::Single, 1 + $extra, $length);
-                $length = 0;
-            }
-        }
-
-        return $runs;
+        return array_sum($each) === 0
+            ? [new Each(Stitch::Single, $below->stitches())]
+            : [new Repeat(Several::inRuns(Stitch::Single, array_map(fn(int $extra): int => 1 + $extra, $each)), 2)];
     }
 
     /**

@@ -258,6 +258,28 @@ final class Fields
         return null;
     }
 
+    /**
+     * One of several words.
+     *
+     * @param list<string> $words
+     */
+    public function word(string $key, array $words): ?string
+    {
+        $value = $this->required($key);
+        if ($value === null || in_array($value, $words, true)) {
+            return is_string($value) ? $value : null;
+        }
+        $this->refuse($key, 'This should be “'.implode('”, “', $words).'”.');
+
+        return null;
+    }
+
+    /** Whether it is there and says nothing. */
+    public function isNull(string $key): bool
+    {
+        return $this->has($key) && $this->values[$key] === null;
+    }
+
     /** Names what stands here and was never asked for. */
     public function close(): void
     {

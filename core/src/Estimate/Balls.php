@@ -16,9 +16,9 @@ final class Balls
     /** @return list<BallEnd> of those that end before the bag does, but for the last; none where it has several materials, or the size of a ball is not known */
     public static function of(BagPlan $plan): array
     {
-        $winding = Winding::of($plan->spec->material);
+        $winding = Winding::of($plan->spec->strands->own);
         $standing = Standing::of($plan);
-        if ($winding === null || $standing->left === null || $plan->spec->changes !== [] || $standing->rest === []) {
+        if ($winding === null || $standing->left === null || $plan->spec->strands->changes !== [] || $standing->rest === []) {
             return [];
         }
         $reach = Reach::of($plan);

@@ -6,7 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Pattern\StitchCount;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Statistics\Normal;
 use Fescue\Core\Stitch\Stitch;
 
@@ -27,7 +27,7 @@ final readonly class Breakdown
         }
         ksort($rows);
 
-        return new self(array_values($rows), self::each(Consumption::of($plan), $plan->spec->material->density->gramsPerMetre));
+        return new self(array_values($rows), self::each(Consumption::of($plan), $plan->spec->strands->own->density->gramsPerMetre));
     }
 
     /** @return array<string, float> */
@@ -54,7 +54,7 @@ final readonly class Breakdown
         $rows = $worked = [];
         foreach ($standing->all as $place) {
             $grams = $standing->row($place);
-            $name = $plan->pattern->rows[$place]->name;
+            $name = $plan->piece->rows[$place]->name;
             if ($standing->left === null || ! isset($gone[$place])) {
                 $rows[$place] = new RowTakes($name, $which, $grams, null, null, null);
 

@@ -7,17 +7,18 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
+use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -58,7 +59,7 @@ final class Calibration
         $plan = Planner::plan($spec);
         $takes = Consumption::of($plan);
         $true = $this->trueRows($takes, $plan, $truth);
-        $stock = fn(?float $own): array => [$own, ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->others)];
+        $stock = fn(?float $own): array => [$own, ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->strands->others)];
         $totals = fn(?float $own): array => $this->worked($plan, $takes, $true, $stock($own))[0];
         $this->count('before', $how, MaterialEstimate::of($plan), $totals, fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
 
@@ -67,11 +68,11 @@ final class Calibration
         $after = MaterialEstimate::of($plan->weighed(Mass::grams($onHand), $weighIns));
         // Whether it is enough is asked of the same bag as if it had begun with more or less, by whole balls where it has some.
         $this->count('after', $how, $after, $totals, function (float $asked) use ($plan, $takes, $weighIns, $onHand): MaterialEstimate {
-            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->pattern->place($one->after)] === 0 ? $asked - $onHand : 0.0;
+            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->piece->place($one->after)] === 0 ? $asked - $onHand : 0.0;
             $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift($one)))), $weighIns);
 
             return MaterialEstimate::of($plan->weighed(Mass::grams(max(0.0, $asked)), $shifted));
-        }, $onHand, $plan->spec->material->unit?->grams);
+        }, $onHand, $plan->spec->strands->own->unit?->grams);
     }
 
     /**
@@ -86,7 +87,7 @@ final class Calibration
     {
         $gone = $ball = [];
         foreach (array_keys($stock) as $which) {
-            $unit = $plan->spec->material($which)->unit?->grams;
+            $unit = $plan->spec->strands->of($which)->unit?->grams;
             $begun = $unit === null ? 0.0 : fmod($stock[$which] ?? 0.0, $unit);
             $gone[$which] = 0.0;
             $ball[$which] = $unit === null ? INF : ($begun > 0 ? $begun : $unit);
@@ -100,7 +101,7 @@ final class Calibration
                 while ($some > $ball[$which] - $tail) {
                     $some -= $ball[$which] - $tail;
                     $gone[$which] += $ball[$which] + $tail;
-                    $ball[$which] = ($plan->spec->material($which)->unit->grams ?? INF) - $tail;
+                    $ball[$which] = ($plan->spec->strands->of($which)->unit->grams ?? INF) - $tail;
                 }
                 $ball[$which] -= $some;
                 $gone[$which] += $some;
@@ -118,7 +119,7 @@ final class Calibration
 
     private static function ratio(BagSpec $spec, int $which): float
     {
-        return $spec->material($which)->density->gramsPerMetre / $spec->material->density->gramsPerMetre;
+        return $spec->strands->of($which)->density->gramsPerMetre / $spec->strands->own->density->gramsPerMetre;
     }
 
     /** @return array{BagSpec, array<string, float>} and what each stitch of hers really takes over what the gauge says, but for this bag's own factors */
@@ -130,7 +131,7 @@ final class Calibration
             'material' => ['kind' => $kind->value, 'diameter' => $diameter->exact(), 'density' => '5 g/m'],
             'gauge' => ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm'],
             'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two']), 'chain' => $this->chance->whole(10, 30), 'rounds' => $this->chance->whole(1, 7)],
-            'body' => ['stitch' => $motif->value, 'rounds' => $this->chance->whole(4, 30)],
+            'body' => ['stitch' => $motif->key, 'rounds' => $this->chance->whole(4, 30)],
         ];
         if ($this->chance->share() < 0.5) {
             $document['material']['unit'] = $this->chance->whole(40, 250).' g';
@@ -146,6 +147,7 @@ final class Calibration
             }
         }
         $read = BagDocument::read($document);
+        $own = $read->strands->own;
         $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
         $trials = [];
         for ($swatch = $this->chance->whole(0, 6); $swatch > 0; $swatch--) {
@@ -154,22 +156,22 @@ final class Calibration
         $learned = LearnedHand::of($trials);
         $really = $hand->makes('strand', $hook, $diameter, $kind, $motif);
         if ($how === 'learned') {
-            $predicted = $learned->predictBag($hook, $read->material, $motif);
-            $spec = $read->worked($read->material, $hook, BagDocument::expected($predicted, $read->material), $predicted);
+            $predicted = $learned->predictBag($hook, $own, $motif);
+            $spec = $read->worked($own, Handiwork::predicted($hook, $predicted, $own));
             $gauge = $predicted->strand->likely;
         } else {
-            $mass = $how === 'guessed' ? null : Mass::grams(100 * $read->material->density->massOf($loops->strand())->grams);
+            $mass = $how === 'guessed' ? null : Mass::grams(100 * $own->density->massOf($loops->strand())->grams);
             $swatch = new Swatch($motif, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass);
-            $spec = $read->worked($read->material, $hook, $swatch, null, $how === 'swatch and hand' ? $learned->proportions($motif) : []);
+            $spec = $read->worked($own, new Handiwork($hook, $swatch, proportions: $how === 'swatch and hand' ? $learned->proportions($motif) : []));
             // What she measured is what she takes.
             $gauge = $really;
         }
         $truth = [];
         foreach (Stitch::cases() as $stitch) {
-            $other = Motif::of($stitch);
-            $proportion = $other === null ? null : $spec->gauge()->proportion($other);
+            $other = Motif::plain($stitch);
+            $proportion = $other === null ? null : $spec->hands->gauge()->proportion($other);
             $truth[$stitch->value] = match (true) {
-                Factors::isMeasured($spec->gauge(), $stitch) => $really / $gauge,
+                Factors::isMeasured($spec->hands->gauge(), $stitch) => $really / $gauge,
                 $other !== null && $proportion !== null => $hand->makes('strand', $hook, $diameter, $kind, $other) / $gauge / $proportion->strand->likely,
                 default => $really / $gauge + Factors::STITCH * $this->chance->normal(),
             };
@@ -185,7 +187,7 @@ final class Calibration
      */
     private function trueRows(Consumption $takes, BagPlan $plan, array $truth): array
     {
-        $common = ($plan->spec->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : Factors::SWATCH) * $this->chance->normal();
+        $common = ($plan->spec->hands->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : Factors::SWATCH) * $this->chance->normal();
         $parts = [];
         foreach (Part::cases() as $part) {
             $parts[$part->value] = Factors::PART * $this->chance->normal();
@@ -221,7 +223,7 @@ final class Calibration
         }
         ksort($places);
 
-        return array_map(fn(int $place): WeighIn => new WeighIn($plan->pattern->rows[$place]->name, Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal()))), array_keys($places));
+        return array_map(fn(int $place): WeighIn => new WeighIn($plan->piece->rows[$place]->name, Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal()))), array_keys($places));
     }
 
     /**

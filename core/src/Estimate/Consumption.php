@@ -9,10 +9,10 @@ use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Pattern\StitchCount;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /** What every row of a plan is expected to take, by stitch, before anything but its gauge is known. Grams. */
@@ -22,7 +22,7 @@ final readonly class Consumption
     public const TAIL = 0.175;
 
     /**
-     * @param list<Row> $pattern
+     * @param list<Row> $worked
      * @param list<StitchCount> $counts of each row; the foundation chain is in the first
      * @param list<array<string, float>> $each one stitch of each kind as that row has it, by the stitch's value
      * @param list<array<string, float>> $rows all of them, by the stitch's value
@@ -31,28 +31,33 @@ final readonly class Consumption
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
      * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it were the bag's own
      */
-    private function __construct(private array $pattern, public array $counts, private array $each, public array $rows, public array $parts, public float $tail, public float $swatch, public array $materials) {}
+    private function __construct(private array $worked, public array $counts, private array $each, public array $rows, public array $parts, public float $tail, public float $swatch, public array $materials) {}
 
     public static function of(BagPlan $plan): self
     {
+        /** @var ?\WeakMap<BagPlan, self> $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+
+        return $known[$plan] ??= self::reckoned($plan);
+    }
+
+    private static function reckoned(BagPlan $plan): self
+    {
         $gauge = $plan->gauge;
-        $density = $plan->spec->material->density;
-        $swatch = $plan->spec->swatch;
+        $density = $plan->spec->strands->own->density;
+        $swatch = $plan->spec->hands->swatch;
         $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $gauge->singleHeight()))->grams : 0.0;
-        $bands = $plan->body->byRound();
-        $first = count($plan->base->rounds);
         $counts = $each = $rows = $parts = $fabrics = [];
-        foreach ($plan->pattern->rows as $place => $row) {
-            $count = StitchCount::of($row);
-            $counts[] = $count = $place === 0 ? $count->withChains($plan->pattern->foundation + 1) : $count;
+        foreach ($plan->piece->rows as $place => $row) {
+            $count = StitchCount::of($row->instructions);
+            $counts[] = $count = $place === 0 ? $count->withChains($plan->piece->start->works()) : $count;
             $parts[] = $row->part;
-            // The base, the slots and the edge are of single crochet.
-            $motif = ($bands[$place - $first] ?? null)->motif ?? Motif::Single;
-            $each[] = $one = $fabrics[$motif->value] ??= self::stitches($gauge, $motif, $density);
+            $each[] = $one = $fabrics[$row->fabric->key] ??= self::stitches($gauge, $row->fabric, $density);
             $rows[] = array_combine(array_keys($one), array_map(fn(Stitch $stitch): float => $count->many($stitch) * $one[$stitch->value], Stitch::cases()));
         }
 
-        return new self($plan->pattern->rows, $counts, $each, $rows, $parts, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
+        return new self($plan->piece->rows, $counts, $each, $rows, $parts, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
     }
 
     /**
@@ -117,7 +122,7 @@ final readonly class Consumption
     public function stitchAt(int $place, float $share): int
     {
         $one = $this->each[$place];
-        $tops = Placement::of($this->pattern[$place]);
+        $tops = Placement::of($this->worked[$place]->instructions);
         $gone = $share * array_sum($this->rows[$place]);
         // What no top is left of, but for the join.
         $gone -= ($this->counts[$place]->many(Stitch::Chain) - count(array_filter($tops, fn($top): bool => $top->stitch === Stitch::Chain))) * $one[Stitch::Chain->value];

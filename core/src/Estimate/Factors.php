@@ -9,7 +9,7 @@ use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -88,10 +88,20 @@ final readonly class Factors
 
     public static function prior(BagPlan $plan): self
     {
-        $known = $plan->spec->predicted !== null || $plan->gauge->mass !== null;
+        $known = $plan->spec->hands->predicted !== null || $plan->gauge->mass !== null;
 
         // A learned hand's own uncertainty stands beside what any bag differs from any swatch by.
-        return self::with($plan, $known ? self::SWATCH : self::GUESSED, $plan->spec->predicted->strand->relative ?? self::NONE);
+        return self::with($plan, $known ? self::SWATCH : self::GUESSED, $plan->spec->hands->predicted->strand->relative ?? self::NONE);
+    }
+
+    /** As the weigh-ins of a plan narrow it. */
+    public static function known(BagPlan $plan): self
+    {
+        /** @var ?\WeakMap<BagPlan, self> $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+
+        return $known[$plan] ??= self::prior($plan)->after($plan, Consumption::of($plan));
     }
 
     /** By how much one bag differs from another of the same hand, however well that is known. */
@@ -121,7 +131,7 @@ final readonly class Factors
     /** @return array{float, float} how far it may be off by itself, and by how much it is off with the gauge's own */
     public static function ofStitch(Gauge $gauge, Stitch $stitch): array
     {
-        $motif = Motif::of($stitch);
+        $motif = Motif::plain($stitch);
         $proportion = $motif === null ? null : $gauge->proportion($motif);
 
         return match (true) {
@@ -153,15 +163,15 @@ final readonly class Factors
         $spans = Spans::of($plan, $takes);
         $now = new self(self::model([...$this->deviations, ...$spans->deviations()]), $this->deviations, $this->sharing, $spans);
         $bases = $believed = $doubted = $odd = [];
-        foreach (array_keys([$plan->spec->material, ...$plan->spec->others]) as $which) {
-            $bases[$which] = $believed[$which] = [$plan->spec->material($which)->onHand?->grams, null];
+        foreach (array_keys($plan->spec->strands->all()) as $which) {
+            $bases[$which] = $believed[$which] = [$plan->spec->strands->of($which)->onHand?->grams, null];
         }
         foreach ($plan->spec->weighIns as $weighIn) {
-            $place = $plan->pattern->place($weighIn->after) ?? throw new \LogicException("No row is called {$weighIn->after}.");
+            $place = $plan->piece->place($weighIn->after) ?? throw new \LogicException("No row is called {$weighIn->after}.");
             $which = $takes->materials[$place];
             $weighed = [$weighIn->left->grams, $place];
-            $material = $plan->spec->material($which);
-            $between = fn(?float $there, ?int $after): Found => $now->found($takes, $material, [$there, $after], $weighed, $plan->spec->material->density->gramsPerMetre / $material->density->gramsPerMetre);
+            $material = $plan->spec->strands->of($which);
+            $between = fn(?float $there, ?int $after): Found => $now->found($takes, $material, [$there, $after], $weighed, $plan->spec->strands->own->density->gramsPerMetre / $material->density->gramsPerMetre);
             if ($believed[$which][0] === null) {
                 $bases[$which] = $believed[$which] = $weighed;
 

@@ -19,27 +19,27 @@ final class Lesson
     {
         $spec = $plan->spec;
         $takes = Consumption::of($plan);
-        if (Factors::prior($plan)->after($plan, $takes)->odd !== []) {
+        if (Factors::known($plan)->odd !== []) {
             return null;
         }
-        $weighIns = array_values(array_filter($spec->weighIns, fn(WeighIn $one): bool => $takes->materials[(int) $plan->pattern->place($one->after)] === 0));
-        $onHand = $spec->material->onHand?->grams;
+        $weighIns = array_values(array_filter($spec->weighIns, fn(WeighIn $one): bool => $takes->materials[(int) $plan->piece->place($one->after)] === 0));
+        $onHand = $spec->strands->own->onHand?->grams;
         $first = $onHand === null ? array_shift($weighIns) : null;
         $last = array_pop($weighIns);
         if ($last === null) {
             return null;
         }
-        $since = $plan->pattern->place($first?->after);
-        $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->pattern->place($last->after));
+        $since = $plan->piece->place($first?->after);
+        $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->piece->place($last->after));
         [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $places);
         $begun = $first === null ? $onHand ?? 0.0 : $first->left->grams;
-        $joins = Winding::of($spec->material)?->joined($begun, $last->left->grams) ?? 0.0;
+        $joins = Winding::of($spec->strands->own)?->joined($begun, $last->left->grams) ?? 0.0;
         $used = $begun - $last->left->grams - $joins - $takes->besides($places, $since);
         if ($used * self::MOST < $expected || $used > self::MOST * $expected) {
             return null;
         }
         $gauge = $plan->gauge;
 
-        return new Worked($gauge->motif, $spec->hook, $spec->material->kind, $spec->material->diameter, $gauge->strand($spec->material->density)->times($used / $expected), hypot($off / $expected, Factors::WEIGH_IN_G / $expected));
+        return new Worked($gauge->motif, $spec->hands->hook, $spec->strands->own->kind, $spec->strands->own->diameter, $gauge->strand($spec->strands->own->density)->times($used / $expected), hypot($off / $expected, Factors::WEIGH_IN_G / $expected));
     }
 }

@@ -58,14 +58,14 @@ final readonly class MaterialEstimate
 
     public static function of(BagPlan $plan): self
     {
-        return self::ofMaterial($plan, 0, array_map(fn(int $which): self => self::ofMaterial($plan, $which + 1, []), array_keys($plan->spec->others)));
+        return self::ofMaterial($plan, 0, array_map(fn(int $which): self => self::ofMaterial($plan, $which + 1, []), array_keys($plan->spec->strands->others)));
     }
 
     /** @param list<self> $others */
     private static function ofMaterial(BagPlan $plan, int $which, array $others): self
     {
         $spec = $plan->spec;
-        $material = $spec->material($which);
+        $material = $spec->strands->of($which);
         $standing = Standing::of($plan, $which);
         [$whole, $ahead, $left] = [$standing->whole(), $standing->ahead(), $standing->left];
         $grams = self::spread($whole, $standing->off($standing->all));
@@ -82,7 +82,7 @@ final readonly class MaterialEstimate
             self::parts($standing, $whole, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
             $left === null ? null : self::runsOut($plan, $standing, $ahead, $left),
             $material->unit,
-            array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->changes), is_string(...))),
+            array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->strands->changes), is_string(...))),
             $others,
             $grams->times($material->waste),
             $standing->odd,
@@ -154,7 +154,7 @@ final readonly class MaterialEstimate
     {
         return match (true) {
             $plan->spec->weighIns !== [] => Origin::WeighedIn,
-            $plan->spec->predicted !== null => Origin::Learned,
+            $plan->spec->hands->predicted !== null => Origin::Learned,
             $plan->gauge->mass === null => Origin::Guessed,
             default => Origin::FromSwatch,
         };
@@ -194,7 +194,7 @@ final readonly class MaterialEstimate
         $swing = $stitches > 0 ? Normal::quantile(1 - Spread::TAIL) * $standing->offLeft() / $stitches : 0.0;
         $early = $ahead->end($left, 1 + $swing) ?? $likely;
         $late = $ahead->end($left, max(0.0, 1 - $swing));
-        $name = fn(int $row): string => $plan->pattern->rows[$row]->name;
+        $name = fn(int $row): string => $plan->piece->rows[$row]->name;
 
         return new RunsOut($name($likely[0]), $standing->takes->stitchAt(...$likely), $name($early[0]), $late === null ? null : $name($late[0]));
     }

@@ -4,26 +4,25 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Estimate;
 
-use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
-use Fescue\Core\Bag\BaseSpec;
-use Fescue\Core\Bag\BodySpec;
+use Fescue\Core\Bag\Chosen;
+use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\SlotSpec;
-use Fescue\Core\Bag\Wish;
-use Fescue\Core\Base\Oval;
-use Fescue\Core\Body\Band;
+use Fescue\Core\Bag\Worked;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookRange;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Pattern\Part;
-use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Maker;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Terms;
 
 /** Ways to make what is on hand enough in nine of ten bags, the ones that cost least of the bag first. */
@@ -31,6 +30,9 @@ final readonly class Mends
 {
     /** What a round worked otherwise costs of a bag, against one left out. Our judgement. */
     private const OTHERWISE = 0.5;
+
+    /** Fabrics that cover a height with less. */
+    private const TALLER = ['hdc', 'dc', 'mesh'];
 
     /** Steps by which a bag is made smaller, and how far it may be. */
     private const SMALLER = 0.02;
@@ -60,25 +62,10 @@ final readonly class Mends
     /** @return list<Mend> */
     private function all(): array
     {
-        $slots = $this->plan->slots;
-        $base = $this->plan->base;
-        $mends = [
-            $slots === null ? null : $this->least($slots->edgeRounds, fn(int $fewer): BagSpec => $this->change(slots: new SlotSpec($slots->skip, $slots->chain, $slots->edgeRounds - $fewer)), fn(int $fewer): string => $fewer === $slots->edgeRounds ? 'Leave the edge out' : self::many($fewer, 'edge round').' fewer'),
-            $slots === null ? null : $this->least($slots->chain - $slots->skip, fn(int $fewer): BagSpec => $this->change(slots: new SlotSpec($slots->skip, $slots->chain - $fewer, $slots->edgeRounds)), fn(int $fewer): string => 'Make the handles shorter: chain '.($slots->chain - $fewer).", not {$slots->chain}"),
-            $this->least($this->plan->body->rounds - max(1, $this->begunRounds()), fn(int $fewer): BagSpec => $this->change(body: BodySpec::ofBands($this->lowest($this->plan->body->rounds - $fewer))), fn(int $fewer): string => 'Work '.lcfirst(self::many($fewer, 'body round')).' fewer'),
-            ...array_map($this->above(...), [Motif::HalfDouble, Motif::Double, Motif::Mesh]),
-            ...$this->goneOn(),
-        ];
+        $mends = [...$this->fewer(), ...array_map($this->above(...), array_map(Motif::named(...), self::TALLER)), ...$this->goneOn()];
         if ($this->plan->begun() === 0) {
-            $rounds = count($base->rounds);
-            $ends = $this->plan->spec->base->ends;
-            array_push(
-                $mends,
-                $this->least($base->chain - Oval::FEWEST_CHAINS, fn(int $fewer): BagSpec => $this->change(new BaseSpec($ends, $base->chain - $fewer, $rounds)), fn(int $fewer): string => 'Start with '.($base->chain - $fewer)." chains, not {$base->chain}"),
-                $this->least($rounds - 1, fn(int $fewer): BagSpec => $this->change(new BaseSpec($ends, $base->chain, $rounds - $fewer)), fn(int $fewer): string => 'Leave the last '.($fewer === 1 ? 'base round' : "{$fewer} base rounds").' out'),
-                $this->least((int) round((1 - self::SMALLEST) / self::SMALLER), $this->smaller(...), fn(int $steps): string => 'Plan it smaller all round, '.(int) round(100 * (1 - $steps * self::SMALLER)).' % of its size'),
-                $this->smallerHook(),
-            );
+            $mends[] = $this->least((int) round((1 - self::SMALLEST) / self::SMALLER), $this->smaller(...), fn(int $steps): string => 'Plan it smaller all round, '.(int) round(100 * (1 - $steps * self::SMALLER)).' % of its size');
+            $mends[] = $this->smallerHook();
         }
         $mends = array_values(array_filter($mends, fn(?Mend $mend): bool => $mend !== null && $mend->lost <= self::MOST_LOST));
         usort($mends, fn(Mend $a, Mend $b): int => $a->lost <=> $b->lost);
@@ -123,23 +110,125 @@ final readonly class Mends
         return $less instanceof BagPlan ? $this->mend($do($far), $less, $share * $far) : null;
     }
 
-    /** From as high a round as does it, a taller or a more open fabric: it covers the same height with less. */
+    /**
+     * Fewer of every count that can be fewer, from the top down. What is worked stays: of a part in hand only rows yet to
+     * come may go.
+     *
+     * @return list<?Mend>
+     */
+    private function fewer(): array
+    {
+        $mends = [];
+        foreach (array_reverse($this->plan->parts, true) as $place => $part) {
+            $worked = $this->plan->begun() - $part->from;
+            foreach ($part->maker->settings() as $one) {
+                $inHand = $worked > 0 && ! ($one instanceof Setting && $one->rows && $worked < count($part->made->rows) && $one->side === Side::Height);
+                if (! $one instanceof Setting || $one->value === null || $one->fewer === '' || $inHand) {
+                    continue;
+                }
+                $was = $one->value;
+                $change = fn(int $by): BagSpec => $this->changed($place, [new Chosen($part->path, $part->maker->with([$one->name => $was - $by]))]);
+                $say = fn(int $by): string => $was === $by && $one->none !== ''
+                    ? $one->none
+                    : strtr($one->fewer, ['{n}' => (string) ($was - $by), '{was}' => (string) $was, '{many}' => $one->many($by)]);
+                $mends[] = $this->least($was - max($one->least, $worked), $change, $say);
+            }
+        }
+
+        return $mends;
+    }
+
+    /**
+     * From as high a round as does it, a taller or a more open fabric over the rest of the wall: it covers the same height
+     * with less. Whatever has a fabric and rounds that serve the height is wall.
+     */
     private function above(Motif $motif): ?Mend
     {
-        $body = $this->plan->body;
         $gauge = $this->plan->gauge;
-        $from = max(0, $this->begunRounds());
-        $worked = fn(int $upper): array => array_slice($body->byRound(), $body->rounds - $upper);
-        $rounds = function (int $upper) use ($worked, $gauge, $motif): int {
-            $height = array_sum(array_map(fn(Band $band): float => $gauge->heightOf($band->motif)->mm, $worked($upper)));
+        $wall = array_filter($this->plan->parts, fn(Worked $part): bool => self::settings($part->maker) !== null);
+        $rows = [];
+        foreach ($wall as $place => $part) {
+            for ($row = $part->from; $row < $part->to(); $row++) {
+                $rows[$row] = $place;
+            }
+        }
+        $places = array_keys($rows);
+        $heights = array_map(fn(int $row): float => $gauge->heightOf($this->plan->piece->rows[$row]->fabric)->mm, $places);
+        $rounds = fn(int $upper): int => max(1, (int) round(array_sum(array_slice($heights, count($heights) - $upper)) / $gauge->heightOf($motif)->mm));
+        $change = function (int $upper) use ($wall, $places, $rows, $rounds, $motif): BagSpec {
+            $first = $places[count($places) - $upper];
+            $in = $rows[$first];
+            $kept = [];
+            $last = array_key_last($wall);
+            foreach ($wall as $place => $part) {
+                [$fabric, $count] = self::settings($part->maker) ?? throw new \LogicException('It is wall.');
+                if ($place < $in) {
+                    $kept[] = $part->chosen();
+                } elseif ($place === $in && $first > $part->from) {
+                    $kept[] = new Chosen($part->path, $part->maker->with([$count->name => $first - $part->from]));
+                }
+                if ($place === $last) {
+                    $kept[] = new Chosen($part->path, $part->maker->with([$fabric->name => $motif->key, $count->name => $rounds($upper)]));
+                }
+            }
 
-            return max(1, (int) round($height / $gauge->heightOf($motif)->mm));
+            return $this->rewalled(array_keys($wall), $kept);
         };
-        $change = fn(int $upper): BagSpec => $this->change(body: BodySpec::ofBands([...$this->lowest($body->rounds - $upper), new Band($motif, Loop::Both, $rounds($upper))]));
-        $first = count($this->plan->base->rounds) + 1;
-        $say = fn(int $upper): string => 'From Round '.($first + $body->rounds - $upper)." up, work the body in {$motif->fullName($this->terms)}, ".lcfirst(self::many($rounds($upper), 'round')).' of it';
+        $say = fn(int $upper): string => "From {$this->plan->piece->rows[$places[count($places) - $upper]]->name} up, work the body in {$motif->fullName($this->terms)}, ".($rounds($upper) === 1 ? 'one round' : "{$rounds($upper)} rounds").' of it';
+        $left = count(array_filter($places, fn(int $row): bool => $row >= $this->plan->begun()));
 
-        return $this->least($body->rounds - $from, $change, $say, self::OTHERWISE / $body->rounds);
+        return $rows === [] ? null : $this->least($left, $change, $say, self::OTHERWISE / count($rows));
+    }
+
+    /** @return ?array{Choice, Setting} the fabric of a maker and the rounds by which it is high; null where it has not both */
+    private static function settings(Maker $maker): ?array
+    {
+        $fabric = $rounds = null;
+        foreach ($maker->settings() as $one) {
+            if ($one instanceof Choice && $one->isMotif()) {
+                $fabric = $one;
+            } elseif ($one instanceof Setting && $one->side === Side::Height) {
+                $rounds = $one;
+            }
+        }
+
+        return $fabric === null || $rounds === null ? null : [$fabric, $rounds];
+    }
+
+    /**
+     * All settled, but for one part: what stands on another base is settled anew.
+     *
+     * @param list<Chosen> $in in its place
+     */
+    private function changed(int $place, array $in): BagSpec
+    {
+        $parts = [];
+        foreach ($this->plan->parts as $other => $part) {
+            $anew = $place === 0 && $other > 0 && self::settings($part->maker) === null;
+            array_push($parts, ...($other === $place ? $in : [$anew ? $this->plan->spec->parts[$other] : $part->chosen()]));
+        }
+
+        return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->parts : $parts);
+    }
+
+    /**
+     * @param list<int> $wall places of its parts
+     * @param list<Chosen> $bands in their place
+     */
+    private function rewalled(array $wall, array $bands): BagSpec
+    {
+        $parts = [];
+        foreach ($this->plan->parts as $place => $part) {
+            if (! in_array($place, $wall, true)) {
+                $parts[] = $part->chosen();
+            } elseif ($place === $wall[0]) {
+                foreach ($bands as $nth => $band) {
+                    $parts[] = new Chosen($nth === 0 ? '/body' : '/body/above/'.($nth - 1), $band->maker);
+                }
+            }
+        }
+
+        return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->parts : $parts);
     }
 
     private function smaller(int $steps): BagSpec
@@ -157,7 +246,7 @@ final readonly class Mends
         if ($this->hand === null) {
             return null;
         }
-        for ($hook = $spec->hook->steps(-1), $last = $spec->hook; $hook->diameter->mm < $last->diameter->mm && $hook->diameter->mm >= HookRange::of($spec->material->kind)->least * $spec->material->diameter->mm; $hook = $hook->steps(-1)) {
+        for ($hook = $spec->hands->hook->steps(-1), $last = $spec->hands->hook; $hook->diameter->mm < $last->diameter->mm && $hook->diameter->mm >= HookRange::of($spec->strands->own->kind)->least * $spec->strands->own->diameter->mm; $hook = $hook->steps(-1)) {
             $last = $hook;
             $less = $this->on($hook, $this->hand);
             if ($less !== null && MaterialEstimate::of($less)->isSure() === true) {
@@ -171,11 +260,10 @@ final readonly class Mends
     private function on(HookSize $hook, LearnedHand $hand): ?BagPlan
     {
         $spec = $this->plan->spec;
-        $material = $spec->material;
-        $predicted = $hand->predictBag($hook, $material, $spec->body->motif());
-        $settled = $this->change();
+        $material = $spec->strands->own;
+        $predicted = $hand->predictBag($hook, $material, $spec->motif());
         try {
-            return Planner::plan($settled->worked($material, $hook, BagDocument::expected($predicted, $material), $predicted));
+            return Planner::plan($this->plan->settled()->worked($material, Handiwork::predicted($hook, $predicted, $material)));
         } catch (Refused) {
             return null;
         }
@@ -189,21 +277,21 @@ final readonly class Mends
     private function goneOn(): array
     {
         $spec = $this->plan->spec;
-        $alike = array_values(array_filter($this->spares, fn(Spare $spare): bool => $spec->material->isLike($spare->material)));
-        $unlike = fn(Spare $spare): array => [$spare->material->kind !== $spec->material->kind, abs($spec->material->thicker($spare->material))];
+        $alike = array_values(array_filter($this->spares, fn(Spare $spare): bool => $spec->strands->own->isLike($spare->material)));
+        $unlike = fn(Spare $spare): array => [$spare->material->kind !== $spec->strands->own->kind, abs($spec->strands->own->thicker($spare->material))];
         usort($alike, fn(Spare $a, Spare $b): int => $unlike($a) <=> $unlike($b));
-        $from = $alike === [] || $spec->changes !== [] ? null : $this->lastReached($alike[0]);
+        $from = $alike === [] || $spec->strands->changes !== [] ? null : $this->lastReached($alike[0]);
         if ($from === null) {
             return [];
         }
-        $rows = count($this->plan->pattern->rows);
+        $rows = count($this->plan->piece->rows);
         $mends = [];
         foreach ($alike as $spare) {
             $on = $this->goingOn($spare, $from);
             $estimate = MaterialEstimate::of($on);
             if ($estimate->isSure() === true && count($mends) < self::MOST_SPARES) {
                 $takes = Decimal::print($estimate->others[0]->grams->likely);
-                $mends[] = new Mend("From {$this->plan->pattern->rows[$from]->name} on, work in {$spare->name}", "takes about {$takes} g of it", self::OTHERWISE * ($rows - $from) / $rows, $estimate->scarcest()->enough, $on, $spare->number);
+                $mends[] = new Mend("From {$this->plan->piece->rows[$from]->name} on, work in {$spare->name}", "takes about {$takes} g of it", self::OTHERWISE * ($rows - $from) / $rows, $estimate->scarcest()->enough, $on, $spare->number);
             }
         }
 
@@ -212,14 +300,14 @@ final readonly class Mends
 
     private function goingOn(Spare $spare, int $from): BagPlan
     {
-        return Planner::plan($this->change()->continued($spare->material, $this->plan->pattern->rows[$from]->name));
+        return Planner::plan($this->plan->settled()->continued($spare->material, $this->plan->piece->rows[$from]->name));
     }
 
     /** The last row up to which the bag's own is surely enough, its join out of the slots and of the last two rounds; null where there is none. */
     private function lastReached(Spare $spare): ?int
     {
         $reaches = fn(int $from): bool => (MaterialEstimate::of($this->goingOn($spare, $from))->enough ?? 0.0) >= MaterialEstimate::SURE;
-        [$low, $beyond] = [max(1, $this->plan->begun()), count($this->plan->pattern->rows) - Reach::LAST];
+        [$low, $beyond] = [max(1, $this->plan->begun()), count($this->plan->piece->rows) - Reach::LAST];
         if ($low >= $beyond || ! $reaches($low)) {
             return null;
         }
@@ -227,7 +315,7 @@ final readonly class Mends
             $between = intdiv($low + $beyond, 2);
             [$low, $beyond] = $reaches($between) ? [$between, $beyond] : [$low, $between];
         }
-        while ($low > max(1, $this->plan->begun()) && $this->plan->pattern->rows[$low]->part === Part::Handles) {
+        while ($low > max(1, $this->plan->begun()) && ! $this->plan->piece->rows[$low]->bearsJoin) {
             $low--;
         }
 
@@ -238,8 +326,8 @@ final readonly class Mends
     private function another(): ?Mend
     {
         $runsOut = $this->estimate->runsOut;
-        $onHand = $this->plan->spec->material->onHand;
-        if ($runsOut === null || $onHand === null || $this->plan->spec->changes !== []) {
+        $onHand = $this->plan->spec->strands->own->onHand;
+        if ($runsOut === null || $onHand === null || $this->plan->spec->strands->changes !== []) {
             return null;
         }
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));
@@ -261,41 +349,5 @@ final readonly class Mends
         $lost = max(0.0, 1 - $after->litres / max(1e-9, $before->litres));
 
         return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max($lost, $otherwise), $estimate->scarcest()->enough, $less);
-    }
-
-    /** Body rounds that are worked; below zero while the base is worked. */
-    private function begunRounds(): int
-    {
-        return $this->plan->begun() - count($this->plan->base->rounds);
-    }
-
-    /** @return list<Band> */
-    private function lowest(int $rounds): array
-    {
-        $bands = [];
-        foreach ($this->plan->body->bands as $band) {
-            $kept = min($rounds, $band->rounds);
-            if ($kept > 0) {
-                $bands[] = new Band($band->motif, $band->loop, $kept);
-                $rounds -= $kept;
-            }
-        }
-
-        return $bands;
-    }
-
-    private function change(?BaseSpec $base = null, ?BodySpec $body = null, ?SlotSpec $slots = null): BagSpec
-    {
-        $spec = $this->plan->spec;
-        $settled = new BaseSpec($spec->base->ends, $this->plan->base->chain, count($this->plan->base->rounds));
-        // Where the base changes, the slots are centred anew.
-        $kept = $this->plan->slots === null ? null : ($base === null ? new SlotSpec($this->plan->slots->skip, $this->plan->slots->chain, $this->plan->slots->edgeRounds) : $spec->slots);
-
-        return $spec->shaped($base ?? $settled, $body ?? BodySpec::settled($this->plan->body), $slots ?? $kept);
-    }
-
-    private static function many(int $count, string $thing): string
-    {
-        return $count === 1 ? "One {$thing}" : "{$count} {$thing}s";
     }
 }

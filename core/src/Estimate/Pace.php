@@ -7,7 +7,7 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\StitchCount;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Statistics\LinearModel;
 
 /**
@@ -84,8 +84,8 @@ final readonly class Pace
     public static function expected(BagPlan $plan): array
     {
         $minutes = [];
-        foreach ($plan->pattern->rows as $place => $row) {
-            $stitches = StitchCount::of($row)->total() + ($place === 0 ? $plan->pattern->foundation + 1 : 0);
+        foreach ($plan->piece->rows as $place => $row) {
+            $stitches = StitchCount::of($row->instructions)->total() + ($place === 0 ? $plan->piece->start->works() : 0);
             $minutes[$row->part->value] = ($minutes[$row->part->value] ?? 0.0) + $stitches * self::SECONDS_A_STITCH / 60;
         }
 

@@ -6,7 +6,6 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Normal;
 
 /** How far a length of strand reaches into a bag, and which rows bear a join before that. Rows by their place, lengths in metres. */
@@ -28,8 +27,8 @@ final readonly class Reach
     {
         $takes = Consumption::of($plan);
         // What the weigh-ins of the bag say of the hand holds for whatever is worked in it.
-        $factors = Factors::prior($plan)->after($plan, $takes);
-        $density = $plan->spec->material->density->gramsPerMetre;
+        $factors = Factors::known($plan);
+        $density = $plan->spec->strands->own->density->gramsPerMetre;
         $metres = array_map(fn(int $place): float => $factors->likely($takes, $place) / $density, array_keys($takes->rows));
         $rest = array_slice(array_keys($takes->rows), $plan->begun());
         [$all, $off] = $factors->taking($takes, $rest === [] ? array_keys($takes->rows) : $rest);
@@ -61,7 +60,7 @@ final readonly class Reach
     public function bears(int $from, int $to): bool
     {
         foreach (range($from, $to) as $row) {
-            if ($row > $this->last() - self::LAST || $this->plan->pattern->rows[$row]->part === Part::Handles) {
+            if ($row > $this->last() - self::LAST || ! $this->plan->piece->rows[$row]->bearsJoin) {
                 return false;
             }
         }
@@ -89,7 +88,7 @@ final readonly class Reach
 
     public function name(int $row): string
     {
-        return $this->plan->pattern->rows[$row]->name;
+        return $this->plan->piece->rows[$row]->name;
     }
 
     /** The last row. */

@@ -6,10 +6,11 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
-use Fescue\Core\Bag\BaseSpec;
-use Fescue\Core\Bag\BodySpec;
+use Fescue\Core\Bag\Chosen;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Wish;
+use Fescue\Core\Bag\Strands;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Length;
 
@@ -31,10 +32,11 @@ final readonly class Rest
     public static function of(BagPlan $plan, float $grams): array
     {
         $spec = $plan->spec;
+        $parts = self::plain($spec);
         $found = [];
         foreach (self::THINGS as $thing => [$length, $width, $height]) {
             try {
-                $small = Planner::plan(new BagSpec($thing, new Wish(Length::mm($length), Length::mm($width), Length::mm($height)), $spec->material, $spec->hook, $spec->swatch, $spec->working, new BaseSpec($spec->base->ends), BodySpec::plain($spec->body->motif()), null, $spec->predicted, proportions: $spec->proportions));
+                $small = Planner::plan(new BagSpec($thing, new Wish(Length::mm($length), Length::mm($width), Length::mm($height)), new Strands($spec->strands->own), $spec->hands, $spec->working, $parts));
             } catch (Refused) {
                 // Too coarse a gauge for so small a thing.
                 continue;
@@ -46,5 +48,25 @@ final readonly class Rest
         }
 
         return $found;
+    }
+
+    /**
+     * Its base and the first of its wall, all that follows the size open.
+     *
+     * @return non-empty-list<Chosen>
+     */
+    private static function plain(BagSpec $spec): array
+    {
+        $kept = array_values(array_filter($spec->opened()->parts, fn(Chosen $part): bool => in_array($part->path, ['/base', '/body'], true)));
+        $parts = [];
+        foreach ($kept as $part) {
+            $open = [];
+            foreach ($part->maker->settings() as $one) {
+                $open += $one instanceof Setting && $one->side !== null ? [$one->name => null] : [];
+            }
+            $parts[] = new Chosen($part->path, $part->maker->with($open));
+        }
+
+        return $parts === [] ? $spec->parts : $parts;
     }
 }

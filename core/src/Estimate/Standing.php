@@ -25,14 +25,26 @@ final readonly class Standing
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
+        /** @var ?\WeakMap<BagPlan, array<int, self>> $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+        $of = $known[$plan] ?? [];
+        $of[$which] ??= self::reckoned($plan, $which);
+        $known[$plan] = $of;
+
+        return $of[$which];
+    }
+
+    private static function reckoned(BagPlan $plan, int $which): self
+    {
         $takes = Consumption::of($plan);
-        $factors = Factors::prior($plan)->after($plan, $takes);
-        $material = $plan->spec->material($which);
-        $ratio = $material->density->gramsPerMetre / $plan->spec->material->density->gramsPerMetre;
+        $factors = Factors::known($plan);
+        $material = $plan->spec->strands->of($which);
+        $ratio = $material->density->gramsPerMetre / $plan->spec->strands->own->density->gramsPerMetre;
         $onHand = $material->onHand?->grams;
         [$left, $last] = [$onHand, null];
         foreach ($plan->spec->weighIns as $weighIn) {
-            $place = (int) $plan->pattern->place($weighIn->after);
+            $place = (int) $plan->piece->place($weighIn->after);
             [$left, $last] = $takes->materials[$place] === $which ? [$weighIn->left->grams, $place] : [$left, $last];
         }
         $owed = $last === null ? 0.0 : $ratio * $takes->after($last);

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Estimate;
 
-use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
-use Fescue\Core\Bag\BaseSpec;
-use Fescue\Core\Bag\BodySpec;
+use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\SlotSpec;
-use Fescue\Core\Bag\Wish;
+use Fescue\Core\Bag\Strands;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
@@ -40,20 +38,14 @@ final readonly class WhatIf
     /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
     public static function of(BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $measured = null): self
     {
-        $predicted = $measured === null ? $hand->predictBag($hook, $material, $plan->spec->body->motif()) : null;
-        $swatch = $predicted === null ? $measured : BagDocument::expected($predicted, $material);
-        // A predicted gauge brings its own.
-        $proportions = $predicted === null ? $hand->proportions($swatch->motif) : [];
-        $with = fn(BaseSpec $base, BodySpec $body, ?SlotSpec $slots): ?BagPlan => self::plan(new BagSpec($plan->spec->name, self::size($plan), $material, $hook, $swatch, $plan->spec->working, $base, $body, $slots, $predicted, proportions: $proportions));
+        $predicted = $measured === null ? $hand->predictBag($hook, $material, $plan->spec->motif()) : null;
+        // A predicted gauge brings its own proportions.
+        $hands = $measured === null
+            ? Handiwork::predicted($hook, $predicted, $material)
+            : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
+        $with = fn(BagSpec $spec): ?BagPlan => self::plan(new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->working, $spec->parts));
 
-        return new self(
-            $hook,
-            $material,
-            $predicted,
-            $material->diameter->mm / $swatch->gauge()->width->mm,
-            $with(new BaseSpec($plan->spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body), $plan->slots === null ? null : new SlotSpec($plan->slots->skip, $plan->slots->chain, $plan->slots->edgeRounds)),
-            $with(new BaseSpec($plan->spec->base->ends), $plan->spec->body->following(), $plan->spec->slots),
-        );
+        return new self($hook, $material, $predicted, $material->diameter->mm / $hands->swatch->gauge()->width->mm, $with($plan->settled()), $with($plan->spec->opened()));
     }
 
     /** The size that stays: as wished, or as it comes out where nothing was. */

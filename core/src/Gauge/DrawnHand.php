@@ -10,7 +10,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** A maker drawn from the prior that LearnedHand states, to see whether it is as sure as it says. */
 final readonly class DrawnHand
@@ -33,7 +33,7 @@ final readonly class DrawnHand
                 $drawn[$measure][$post->value] = LearnedHand::STITCHES[$measure] * $chance->normal();
             }
             $drawn[$measure]['blocked'] = (LearnedHand::BLOCKED[$measure] ?? 0.0) * $chance->normal();
-            $drawn[$measure][Motif::Mesh->value] = LearnedHand::MESHES[$measure] * $chance->normal();
+            $drawn[$measure]['mesh'] = LearnedHand::MESHES[$measure] * $chance->normal();
         }
         $this->drawn = $drawn;
     }
@@ -43,7 +43,7 @@ final readonly class DrawnHand
     {
         $diameter = $this->chance->between(2, 9);
 
-        return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Motif::Single, ...Motif::cases()])];
+        return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Motif::single(), ...array_values(Motif::all())])];
     }
 
     /** A swatch of hers, weighed; now and then she blocks one. */
@@ -68,7 +68,7 @@ final readonly class DrawnHand
         $centre = LearnedHand::common($measure, $hook, $diameter, $motif);
         $of = fn(string $cause): float => $drawn[$cause] ?? 0.0;
         $off = $drawn['hand'] + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK) + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
-            + $of($kind->value) + $of($motif->post()->value) + ($motif === Motif::Mesh ? $of(Motif::Mesh->value) : 0.0) + LearnedHand::NOISE * $this->chance->normal();
+            + $of($kind->value) + $of($motif->post()->value) + ($motif->isOpen() ? $of('mesh') : 0.0) + LearnedHand::NOISE * $this->chance->normal();
 
         return $centre * exp($off);
     }

@@ -7,7 +7,7 @@ namespace Fescue\Core\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** What one stitch of the maker's fabric measures, and weighs where a swatch was weighed. */
 final readonly class Gauge
@@ -91,12 +91,12 @@ final readonly class Gauge
 
     public function singleHeight(): Length
     {
-        return $this->heightOf(Motif::Single);
+        return $this->heightOf(Motif::single());
     }
 
     public function singleWidth(): Length
     {
-        return $this->widthOf(Motif::Single);
+        return $this->widthOf(Motif::single());
     }
 
     /** Extra stitches a round of single crochet needs to lie flat: 2π·h/w (geometry). */

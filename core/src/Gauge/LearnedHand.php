@@ -10,7 +10,7 @@ use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\LinearModel;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -161,7 +161,7 @@ final readonly class LearnedHand
     /** @return list<Motif> */
     private static function othersThan(Motif $motif): array
     {
-        return array_values(array_filter(Motif::cases(), fn(Motif $other): bool => $other !== $motif));
+        return array_values(array_filter(array_values(Motif::all()), fn(Motif $other): bool => $other !== $motif));
     }
 
     /** @param ?list<float> $predicted the row the gauge itself was predicted of; null where it was measured */
@@ -283,7 +283,7 @@ final readonly class LearnedHand
 
     private static function loops(HookSize $hook, Length $diameter, Motif $motif): float
     {
-        [$width, $height] = self::centre($hook, $diameter, Motif::Single);
+        [$width, $height] = self::centre($hook, $diameter, Motif::single());
 
         return $motif->loopLength(Length::mm($width), Length::mm($height))->mm;
     }
@@ -300,7 +300,7 @@ final readonly class LearnedHand
         foreach (self::POSTS as $post) {
             $row[] = $post === $motif->post() ? 1.0 : 0.0;
         }
-        $row[] = $motif === Motif::Mesh ? 1.0 : 0.0;
+        $row[] = $motif->isOpen() ? 1.0 : 0.0;
         $row[] = $blocked ? 1.0 : 0.0;
 
         return $row;

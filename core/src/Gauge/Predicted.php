@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** What a hand is expected to make: one stitch's width, its row's height and its strand, each in mm with how far it may be off. */
 final readonly class Predicted
@@ -26,6 +28,14 @@ final readonly class Predicted
     public function beside(array $others): self
     {
         return new self($this->motif, $this->width, $this->height, $this->strand, $this->from, $this->bags, $others);
+    }
+
+    /** The swatch a hand is expected to make. */
+    public function swatch(LinearDensity $density): Swatch
+    {
+        $side = 10;
+
+        return new Swatch($this->motif, $side, $this->width()->times($side), $side, $this->height()->times($side), Mass::grams($density->massOf($this->strand())->grams * $side * $side));
     }
 
     public function width(): Length

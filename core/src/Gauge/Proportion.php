@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** What a hand makes of another stitch, as multiples of the one its gauge is of. */
 final readonly class Proportion

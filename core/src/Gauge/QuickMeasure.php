@@ -9,7 +9,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /**
  * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows are 40 cm", "10 st 12 cm". Several lines of a

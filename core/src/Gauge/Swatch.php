@@ -7,7 +7,7 @@ namespace Fescue\Core\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 
 /** A measured piece: so many stitches over a width, so many rows over a height, perhaps weighed. */
 final readonly class Swatch

@@ -4,9 +4,41 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
-/** One row or round: its place in the bag and what to do. Counts are the Counter's to tell. */
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Shape\Path;
+
+/** One row or round: its place in the bag, its fabric, what to do and what it is worked into. */
 final readonly class Row
 {
-    /** @param list<Instruction> $instructions */
-    public function __construct(public string $name, public Part $part, public array $instructions) {}
+    /** As documents name it, and a person in English: "Round 5". */
+    public string $name;
+
+    /**
+     * @param Motif $fabric that its stitches measure as
+     * @param non-empty-list<Instruction> $instructions
+     * @param non-empty-list<Edge> $into edges in the order of the instructions that name them
+     * @param bool $stands whether it stands up, and makes the bag higher
+     * @param ?Path $path where its tops stand on a chart; null where it has none
+     * @param bool $bearsJoin whether another ball or colour may be laid in there
+     * @param int $number among those of its kind, from 1; 0 until it has its place in a piece
+     */
+    public function __construct(
+        public Part $part,
+        public Motif $fabric,
+        public array $instructions,
+        public array $into,
+        public bool $stands = true,
+        public ?Path $path = null,
+        public bool $bearsJoin = true,
+        public RowKind $kind = RowKind::Round,
+        public int $number = 0,
+    ) {
+        $this->name = ucfirst($kind->value)." {$number}";
+    }
+
+    public function numbered(int $number): self
+    {
+        return new self($this->part, $this->fabric, $this->instructions, $this->into, $this->stands, $this->path, $this->bearsJoin, $this->kind, $number);
+    }
 }

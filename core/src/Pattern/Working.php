@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\Marker;
+use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Stitch\Stitch;
 
 /** How rounds meet: in a spiral with a marker, or each joined by a slip stitch; not turned in either. */
@@ -24,9 +28,9 @@ enum Working: string
     /**
      * A whole round of a stitch, begun and closed as this school does.
      *
-     * @param list<Instruction> $instructions
+     * @param non-empty-list<Instruction> $instructions
      *
-     * @return list<Instruction>
+     * @return non-empty-list<Instruction>
      */
     public function around(array $instructions, Stitch $stitch = Stitch::Single): array
     {
@@ -38,9 +42,9 @@ enum Working: string
     /**
      * A first round, whose turning chain has already lifted it.
      *
-     * @param list<Instruction> $instructions
+     * @param non-empty-list<Instruction> $instructions
      *
-     * @return list<Instruction>
+     * @return non-empty-list<Instruction>
      */
     public function close(array $instructions): array
     {

@@ -4,35 +4,68 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
-use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\Phrase;
+use Fescue\Core\Instruction\StartingChain;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Stitch\Terms;
 
-/** The writing pass: a row in words, in US or UK terms. */
-final readonly class Writer
+/** The writing pass: rows in the words of a tongue. */
+final class Writer
 {
-    public function __construct(public Terms $terms) {}
+    private readonly Vocabulary $vocabulary;
 
-    public function foundation(Pattern $pattern): string
+    /** @var \WeakMap<Row, string> words that were written already */
+    private \WeakMap $written;
+
+    public function __construct(public readonly Terms $terms)
     {
-        $made = $pattern->foundation + 1;
+        $this->vocabulary = Vocabulary::of($terms);
+        /** @var \WeakMap<Row, string> $written */
+        $written = new \WeakMap();
+        $this->written = $written;
+    }
 
-        return "Chain {$made}, loosely: {$pattern->foundation} to work into and 1 to turn.";
+    public function start(Start $start): string
+    {
+        return $this->vocabulary->say(new Phrase('foundation', ['n' => $start->works(), 'm' => $start->chain, 'k' => $start->turning]));
+    }
+
+    /** "Round 5" */
+    public function name(Row $row): string
+    {
+        return $this->vocabulary->say(new Phrase($row->kind->value, ['n' => $row->number]));
+    }
+
+    /** "Rounds 5–9", of like ones one after another. */
+    public function names(Row $first, Row $last): string
+    {
+        return $first === $last ? $this->name($first) : $this->vocabulary->say(new Phrase("{$first->kind->value}s", ['n' => $first->number, 'm' => $last->number]));
     }
 
     /** A row without its name, closing with the count it leaves: "… (56)". */
     public function line(Row $row): string
     {
-        return $this->words($row).' ('.Counter::count($row)->leaves.')';
+        return $this->words($row).' ('.Count::of($row->instructions)->leaves.')';
     }
 
     /** A row without its name and count. */
     public function words(Row $row): string
     {
-        $around = self::soleFill($row);
-        $said = array_map(fn(Instruction $instruction): string => $instruction === $around
-            ? $around->stitch->abbreviation($this->terms).' in each st around'.$this->loop($around->loop)
-            : $this->say($instruction), $row->instructions);
+        return $this->written[$row] ??= $this->write($row);
+    }
+
+    private function write(Row $row): string
+    {
+        $fill = self::soleFill($row);
+        $said = array_map(fn(Instruction $one): string => $this->vocabulary->say($one === $fill
+            ? new Phrase($row->kind === RowKind::Round ? 'around' : 'across', ['stitch' => $fill->stitch], $fill->loop)
+            : $one->phrase()), $row->instructions);
 
         return ucfirst(implode(', ', $said)).'.';
     }
@@ -40,99 +73,34 @@ final readonly class Writer
     /**
      * Runs of rows that read alike, to be written once.
      *
-     * @param list<string> $anew names of rows that begin a run of their own, however they read
+     * @param list<Row> $rows
+     * @param list<Row> $anew rows that begin a run of their own, however they read
      *
-     * @return list<array{Row, Row}> first and last row of each run
+     * @return list<non-empty-list<Row>>
      */
-    public function runs(Pattern $pattern, array $anew = []): array
+    public function runs(array $rows, array $anew = []): array
     {
         $runs = [];
-        foreach ($pattern->rows as $row) {
+        foreach ($rows as $row) {
             $last = array_key_last($runs);
-            if ($last !== null && ! in_array($row->name, $anew, true) && $runs[$last][0]->part === $row->part && $this->words($runs[$last][0]) === $this->words($row)) {
-                $runs[$last] = [$runs[$last][0], $row];
+            $like = $last !== null && ! in_array($row, $anew, true) && $runs[$last][0]->part === $row->part && $runs[$last][0]->kind === $row->kind
+                && $this->words($runs[$last][0]) === $this->words($row);
+            if ($like) {
+                $runs[$last][] = $row;
             } else {
-                $runs[] = [$row, $row];
+                $runs[] = [$row];
             }
         }
 
         return $runs;
     }
 
-    /** The one instruction that fills the whole round, where one does. */
+    /** The one instruction that fills the whole row, where one does. */
     private static function soleFill(Row $row): ?Each
     {
-        $fills = array_values(array_filter(
-            $row->instructions,
-            fn(Instruction $i): bool => ! $i instanceof StartingChain && ! $i instanceof Join,
-        ));
+        $fills = array_values(array_filter($row->instructions, fn(Instruction $one): bool => ! $one instanceof StartingChain && ! $one instanceof Join && ! $one instanceof Turn));
         $sole = count($fills) === 1 ? $fills[0] : null;
 
         return $sole instanceof Each && $sole->into === Into::Stitch ? $sole : null;
-    }
-
-    private function say(Instruction $instruction): string
-    {
-        return match (true) {
-            $instruction instanceof Each => $this->each($instruction),
-            $instruction instanceof Several => $this->several($instruction),
-            $instruction instanceof Chains => "ch {$instruction->count}",
-            $instruction instanceof Skip => "{$this->terms->skip()} {$instruction->count}",
-            $instruction instanceof StartingChain => "ch {$instruction->count} (does not count as a stitch; start in the st of the join)",
-            $instruction instanceof Join => Stitch::Slip->abbreviation($this->terms).' in first st to join',
-            $instruction instanceof Marker => 'do not join: mark the first st of the round and move the marker up each round',
-            $instruction instanceof OtherSide => 'go on along the other side of the chain: '.$this->list($instruction->instructions),
-            $instruction instanceof Repeat => '['.$this->list($instruction->instructions).']'
-                .($instruction->times === 2 ? ' twice' : " {$instruction->times} times"),
-            default => throw new \LogicException('No words for '.$instruction::class),
-        };
-    }
-
-    /** @param list<Instruction> $instructions */
-    private function list(array $instructions): string
-    {
-        return implode(', ', array_map($this->say(...), $instructions));
-    }
-
-    private function each(Each $each): string
-    {
-        $stitch = $each->stitch->abbreviation($this->terms);
-        $count = $each->count;
-
-        return match ($each->into) {
-            Into::ChainSpace => "{$count} {$stitch} around the chain",
-            Into::Stitch => "{$stitch} in ".($count === 1 ? 'next st' : "next {$count} sts"),
-            default => "{$stitch} in ".$this->chain($each->into, $count),
-        }.$this->loop($each->loop);
-    }
-
-    private function several(Several $several): string
-    {
-        $anchor = match (true) {
-            $several->into !== Into::Stitch => $this->chain($several->into, 1),
-            $several->anchors === 1 => 'next st',
-            default => "each of next {$several->anchors} sts",
-        };
-
-        return "{$several->inOne} {$several->stitch->abbreviation($this->terms)} in {$anchor}".$this->loop($several->loop);
-    }
-
-    private function chain(Into $into, int $count): string
-    {
-        return match ($into) {
-            Into::FirstChain => '2nd ch from hook',
-            Into::LastChain => 'last ch',
-            Into::FirstChainAgain => 'the first ch again',
-            default => $count === 1 ? 'next ch' : "next {$count} ch",
-        };
-    }
-
-    private function loop(Loop $loop): string
-    {
-        return match ($loop) {
-            Loop::Both => '',
-            Loop::Back => ', back loop only',
-            Loop::Front => ', front loop only',
-        };
     }
 }

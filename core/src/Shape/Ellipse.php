@@ -50,6 +50,16 @@ final readonly class Ellipse implements Outline
         return M_PI * $sum * (1 + 3 * $h / (10 + sqrt(4 - 3 * $h)));
     }
 
+    public function length(): float
+    {
+        return 2 * $this->a;
+    }
+
+    public function width(): float
+    {
+        return 2 * $this->b;
+    }
+
     public function area(): float
     {
         return M_PI * $this->a * $this->b;

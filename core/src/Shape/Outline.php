@@ -7,6 +7,12 @@ namespace Fescue\Core\Shape;
 /** A closed outline in the plane, centred on nothing, in millimetres. */
 interface Outline
 {
+    /** The longer way across, mm. */
+    public function length(): float;
+
+    /** The shorter way across, mm. */
+    public function width(): float;
+
     /** Length of the outline, mm. */
     public function perimeter(): float;
 

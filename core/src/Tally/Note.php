@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tally;
 
+use Fescue\Core\Piece\Tone;
+
 /** Something to watch out for, with its figure and what to do, tied to the row that causes it where one does. */
 final readonly class Note
 {

@@ -5,33 +5,25 @@ declare(strict_types=1);
 namespace Fescue\Core\Tally;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Base\Oval;
-use Fescue\Core\Body\Band;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookRange;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Pattern\Part;
-use Fescue\Core\Shape\Flatness;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Tone;
 use Fescue\Core\Stitch\Terms;
 
 /** What a plan's maker should watch out for. */
 final class Notes
 {
-    /** Stitches too many or too few in a round before a base shows it. From memory. */
-    private const SHOWS = 1.5;
-
-    /** A hand with a coat's cuff, mm. From memory. */
-    private const HAND = 85.0;
-
-    /** Share by which a stitch of one band may be wider than another's before the wall shows it. From memory. */
-    private const FLARES = 0.06;
-
     /** A weighed stitch over its loops beyond which one of the two was taken wrongly: four deviations. From memory. */
     private const ODD_WEIGHT = 1.8;
 
@@ -59,15 +51,11 @@ final class Notes
     {
         $notes = new self($plan, $estimate, $unit, $terms, $swatches);
         $notes->enough();
-        $notes->flatness();
+        $notes->remarks();
         $notes->size();
-        $notes->slots();
-        $notes->mesh();
-        $notes->flares();
         $notes->changes();
         $notes->gauge();
         $notes->hook();
-        $notes->care();
         $ordered = [];
         foreach (Tone::cases() as $tone) {
             array_push($ordered, ...array_filter($notes->notes, fn(Note $note): bool => $note->tone === $tone));
@@ -86,7 +74,7 @@ final class Notes
         foreach ($this->estimate->odd as $odd) {
             $this->add('weigh-in-odd', Tone::Trouble, "By {$odd->row} ".Decimal::print($odd->used).' g had gone where about '.Decimal::print(max(0.0, $odd->expected)).' would have.', 'A digit misread, a ball left out, or some of it used elsewhere? Weigh again. What went before it is not counted on: from there it begins anew.', $odd->row);
         }
-        $onHand = $this->plan->spec->material->onHand;
+        $onHand = $this->plan->spec->strands->own->onHand;
         $chance = $this->estimate->enough;
         if ($onHand === null || $chance === null) {
             $this->add('on-hand-unknown', Tone::Better, 'How much is on hand?', 'Weigh the ball and Fescue says whether it is enough.');
@@ -96,7 +84,7 @@ final class Notes
         if ($this->estimate->isSure() === true) {
             return;
         }
-        $noun = $this->plan->spec->material->kind->noun();
+        $noun = $this->plan->spec->strands->own->kind->noun();
         $this->add(
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
@@ -105,38 +93,29 @@ final class Notes
         );
     }
 
-    /** The last round, where it is off; and of those before it the worst, where rounds after it even it out. */
-    private function flatness(): void
+    /** What each maker has to say of what it made. */
+    private function remarks(): void
     {
-        $rounds = $this->plan->base->flatness;
-        $off = array_filter(array_map(fn(Flatness $one): float => abs($one->excess), $rounds), fn(float $excess): bool => $excess >= self::SHOWS);
-        $last = count($rounds) - 1;
-        if (isset($off[$last])) {
-            $wavy = $rounds[$last]->excess > 0;
-            $this->lies($last, $wavy ? 'wavy' : 'cups', Tone::Trouble, $wavy ? 'The wall above pulls it straight; stiff material may ripple.' : 'The edge starts to rise before the wall does.');
+        $said = [];
+        foreach ($this->plan->parts as $part) {
+            foreach ($part->made->remarks as $one) {
+                if ($one->row === null && isset($said[$one->code])) {
+                    continue;
+                }
+                $said[$one->code] = true;
+                $row = $one->row === null ? null : $this->plan->piece->rows[$part->from + $one->row]->name;
+                $words = ['{row}' => $row ?? ''];
+                foreach ($one->of as $name => $what) {
+                    $words['{'.$name.'}'] = $what instanceof Length ? $this->say($what) : $what->abbreviation($this->terms);
+                }
+                $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row);
+            }
         }
-        // What is off from a round on to the last is said of the last.
-        for ($evened = $last; isset($off[$evened]); $evened--) {
-            unset($off[$evened]);
-        }
-        if ($off !== []) {
-            $worst = (int) array_search(max($off), $off, true);
-            $this->lies($worst, 'evens-out', Tone::Better, 'The rounds after it even it out.');
-        }
-    }
-
-    /** @param int $place of the round among those after the first */
-    private function lies(int $place, string $code, Tone $tone, string $after): void
-    {
-        $round = $this->plan->base->flatness[$place];
-        $row = $this->plan->base->rows[$place + 1]->name;
-        $stitches = Decimal::print(abs($round->excess), 1).' stitches '.($round->excess > 0 ? 'more' : 'fewer');
-        $this->add($code, $tone, "At {$row} there are {$stitches} than lie flat.", "It adds {$round->added} where ".Decimal::print($round->flat, 1)." would. {$after}", $row);
     }
 
     private function size(): void
     {
-        $sides = array_values(array_filter($this->sides(), fn(Side $side): bool => $side->wish !== null));
+        $sides = array_values(array_filter($this->sides(), fn(Aside $side): bool => $side->wish !== null));
         if ($sides !== []) {
             $said = array_map($this->against(...), $sides);
             $this->add(self::AGAINST_WISH, Tone::Better, 'Against the wish:', implode(', ', $said).'.');
@@ -146,33 +125,30 @@ final class Notes
         }
     }
 
-    /** @return list<Side> */
+    /** @return list<Aside> each side of the wish with the count that serves it: of several the one left open, or the first */
     private function sides(): array
     {
-        $plan = $this->plan;
-        [$wish, $out, $gauge] = [$plan->spec->wish, $plan->comesOut, $plan->gauge];
-
-        return [
-            new Side('length', 'long', 'shorter', 'longer', $wish->length, $out->baseLength, 'starting chain', $gauge->singleWidth()->mm, $plan->base->chain, Oval::FEWEST_CHAINS),
-            new Side('width', 'wide', 'narrower', 'wider', $wish->width, $out->baseWidth, 'base round', 2 * $gauge->singleHeight()->mm, count($plan->base->rounds), 1),
-            new Side('height', 'high', 'lower', 'higher', $wish->height, $out->height, 'body round', $gauge->heightOf($this->growing()->motif)->mm, $this->growing()->rounds, 1),
-        ];
-    }
-
-    /** The band that follows the height, or the first. */
-    private function growing(): Band
-    {
-        foreach ($this->plan->spec->body->bands as $place => $band) {
-            if ($band->rounds === null) {
-                return $this->plan->body->bands[$place];
+        $out = $this->plan->comesOut;
+        $ground = new Ground($this->plan->gauge, $this->plan->spec->working);
+        $serves = [];
+        foreach ($this->plan->parts as $place => $part) {
+            $given = array_column(array_map(fn(object $one): array => [$one->name, $one->value], $this->plan->spec->parts[$place]->maker->settings()), 1, 0);
+            foreach ($part->maker->settings($ground) as $one) {
+                if ($one instanceof Setting && $one->side !== null && $one->step !== null && (! isset($serves[$one->side->value]) || ($given[$one->name] ?? null) === null)) {
+                    $serves[$one->side->value] = $one;
+                }
             }
         }
+        $sides = [];
+        foreach ([[Side::Length, 'long', 'shorter', 'longer', $out->baseLength], [Side::Width, 'wide', 'narrower', 'wider', $out->baseWidth], [Side::Height, 'high', 'lower', 'higher', $out->height]] as [$side, $as, $less, $more, $comesOut]) {
+            $sides[] = new Aside($side->value, $as, $less, $more, $this->plan->spec->wish->of($side), $comesOut, $serves[$side->value] ?? null);
+        }
 
-        return $this->plan->body->bands[0];
+        return $sides;
     }
 
     /** What rounding to whole stitches and rounds does to a side, however little. */
-    private function against(Side $side): string
+    private function against(Aside $side): string
     {
         $miss = $side->miss() ?? 0.0;
         $by = $this->say(Length::mm(abs($miss)));
@@ -181,7 +157,7 @@ final class Notes
     }
 
     /** Where whole counts come nearer to the wish than the ones given: how many. */
-    private function mend(Side $side): void
+    private function mend(Aside $side): void
     {
         $steps = $side->mend();
         if ($steps === 0) {
@@ -192,74 +168,17 @@ final class Notes
             "misses-{$side->name}",
             Tone::Better,
             "{$this->against($side)} than wished.",
-            "{$count} ".($steps > 0 ? 'more' : 'fewer')." {$side->unit}".($count === 1 ? ' reaches ' : 's reach ')
-                .$this->say(Length::mm($side->comesOut->mm + $steps * $side->step)).'.',
+            "{$count} ".($steps > 0 ? 'more' : 'fewer')." {$side->by?->unit}".($count === 1 ? ' reaches ' : 's reach ')
+                .$this->say(Length::mm($side->comesOut->mm + $steps * ($side->by->step->mm ?? 0.0))).'.',
         );
-    }
-
-    private function slots(): void
-    {
-        $slots = $this->plan->slots;
-        if ($slots === null) {
-            return;
-        }
-        $row = null;
-        foreach ($this->plan->pattern->rows as $candidate) {
-            $row = $candidate->part === Part::Handles ? $candidate->name : $row;
-        }
-        $opening = $this->plan->gauge->singleWidth()->times($slots->skip);
-        $widest = $slots->mostToSkip();
-        if ($opening->mm < self::HAND) {
-            $wanted = (int) ceil(self::HAND / $this->plan->gauge->singleWidth()->mm);
-            $chains = $wanted - $widest;
-            $mend = $chains <= 0
-                ? "skip {$wanted}".($slots->chain < $wanted ? ' and chain as many or more.' : '.')
-                : "this side has room for {$widest} at most. ".($chains === 1 ? 'One chain' : "{$chains} chains").' more at the start make room, or leave the handles out.';
-            $this->add('slot-narrow', Tone::Trouble, "The hand hole is {$this->say($opening)} wide.", 'A hand wants about '.$this->say(Length::mm(self::HAND))."; {$mend}", $row);
-        }
-        $off = abs($slots->offCentre());
-        if ($off > 0.25) {
-            $fit = array_filter([$slots->skip - 1, $slots->skip + 1], fn(int $skip): bool => $skip >= 1 && $skip <= min($widest, $slots->chain));
-            $this->add('slot-off-centre', Tone::Better, 'The slots stand half a stitch off centre.', $fit === [] ? 'One chain more at the start puts their middle on a stitch.' : 'Skipping '.implode(' or ', $fit).' puts them on it.', $row);
-        }
-        $this->add('compare-slots', Tone::Better, 'Before the slots, lay the bag flat.', 'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all four marks together by half the gap.', $row);
-    }
-
-    private function mesh(): void
-    {
-        $bands = $this->plan->body->bands;
-        $open = array_filter($bands, fn(Band $band): bool => $band->motif->chains() > 0);
-        if ($open === []) {
-            return;
-        }
-        $this->add('mesh-open', Tone::Better, 'A mesh gives, and lets small things through.', 'Line the bag or keep large things in it; it hangs longer than it lies.');
-        if (isset($open[count($bands) - 1]) && $this->plan->slots !== null) {
-            $row = $this->plan->pattern->rows[count($this->plan->base->rounds) + $this->plan->body->rounds]->name;
-            $this->add('mesh-top', Tone::Better, "{$row} stands on a mesh.", 'Work its stitches around the chains of the round below; they hold better than in single loops.', $row);
-        }
-    }
-
-    private function flares(): void
-    {
-        $gauge = $this->plan->gauge;
-        $place = count($this->plan->base->rounds);
-        foreach ($this->plan->body->bands as $band) {
-            $row = $this->plan->pattern->rows[$place]->name;
-            $place += $band->rounds;
-            $wider = $gauge->widthOf($band->motif)->mm / $gauge->singleWidth()->mm - 1;
-            if (abs($wider) > self::FLARES) {
-                $percent = (int) round(100 * abs($wider));
-                $this->add('band-width', Tone::Better, "From {$row} the {$band->motif->abbreviation($this->terms)} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.', 'The wall '.($wider > 0 ? 'flares there; a smaller hook for that band holds it straight.' : 'draws in there; a larger hook for that band lets it out.'), $row);
-            }
-        }
     }
 
     /** What to heed where another material begins. */
     private function changes(): void
     {
         $spec = $this->plan->spec;
-        $late = array_slice($this->plan->pattern->names(), -2);
-        foreach ($spec->changes as $place => $change) {
+        $late = array_slice($this->plan->piece->names(), -2);
+        foreach ($spec->strands->changes as $place => $change) {
             if ($place === 0) {
                 $this->add('change', Tone::Better, "{$change->from} begins another material.", 'Lay it in at the last draw-through of the stitch before, and work over both tails; so at every change.', $change->from);
             }
@@ -268,22 +187,22 @@ final class Notes
             }
         }
         foreach ($this->estimate->others as $place => $takes) {
-            $material = $spec->others[$place];
+            $material = $spec->strands->others[$place];
             $row = $takes->from[0] ?? null;
             if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
                 $hundred = MaterialEstimate::hundred($takes->enough);
                 $where = $takes->runsOut === null ? '' : " It runs out near {$takes->runsOut->row}.";
                 $this->add('other-short', Tone::Trouble, 'Another material may run out.', "{$material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.{$where}", $row);
             }
-            if (! $spec->material->isLike($material)) {
-                $this->add('other-thickness', Tone::Trouble, 'Another material is '.($spec->material->thicker($material) > 0 ? 'thicker' : 'thinner').' than the bag’s own.', 'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust the counts.', $row);
+            if (! $spec->strands->own->isLike($material)) {
+                $this->add('other-thickness', Tone::Trouble, 'Another material is '.($spec->strands->own->thicker($material) > 0 ? 'thicker' : 'thinner').' than the bag’s own.', 'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust the counts.', $row);
             }
         }
     }
 
     private function gauge(): void
     {
-        $swatch = $this->plan->spec->swatch;
+        $swatch = $this->plan->spec->hands->swatch;
         if ($this->estimate->origin === Origin::Guessed) {
             $this->add('material-guessed', Tone::Better, 'How much it takes is a guess.', 'It comes from the stitch’s loops alone, 15 % either way. Weigh the swatch to know better.');
         }
@@ -291,25 +210,25 @@ final class Notes
             $this->add('swatch-small', Tone::Better, 'The swatch is small.', 'Half a stitch misread over so few moves the whole bag; measure over '.Swatch::FEWEST_TO_TRUST.' stitches and rows or more.');
         }
         $gauge = $this->plan->gauge;
-        foreach ($this->plan->spec->doubts as $place => $doubt) {
+        foreach ($this->plan->spec->hands->doubts as $place => $doubt) {
             $name = isset($this->swatches[$place]) ? "“{$this->swatches[$place]}”" : 'Swatch '.($place + 1);
             $this->add('swatch-disagrees', Tone::Better, "{$name} disagrees with the others this is learned from.", $doubt);
         }
         $loops = $gauge->motif->loopLength($gauge->width, $gauge->singleHeight());
-        $times = $gauge->strand($this->plan->spec->material->density)->mm / $loops->mm;
+        $times = $gauge->strand($this->plan->spec->strands->own->density)->mm / $loops->mm;
         if ($times > self::ODD_WEIGHT || $times < 1 / self::ODD_WEIGHT) {
             $this->add('swatch-weight-odd', Tone::Trouble, 'The swatch weighs '.Decimal::print($times, 1).' times what its loops would take.', 'Weighed with something else, counted over a part of it, or is the material’s own weight a metre wrong? Weigh both again before you trust how much it takes.');
         }
-        $worked = [Motif::Single, ...array_map(fn(Band $band): Motif => $band->motif, $this->plan->body->bands)];
+        $worked = array_map(fn(Row $row): Motif => $row->fabric, $this->plan->piece->rows);
         $unmeasured = array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null);
         if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {
             $names = implode(' and ', array_map(fn(Gauge $one): string => $one->motif->abbreviation($this->terms), [$gauge, ...$gauge->others]));
             $this->add('height-derived', Tone::Better, "The swatch was {$names} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
         }
-        foreach (Motif::cases() as $motif) {
+        foreach (array_values(Motif::all()) as $motif) {
             $height = $gauge->proportion($motif)?->height;
             if ($height !== null && in_array($motif, $unmeasured, true)) {
-                $this->add("height-learned-{$motif->value}", Tone::Better, "Rows of {$motif->abbreviation($this->terms)} are expected, not measured.", 'As far as your swatches say, '.Decimal::print($height->likely, 2)." times as high as of {$gauge->motif->abbreviation($this->terms)}, ".Decimal::print(100 * $height->relative).' % either way; measure the first rounds with the tape.');
+                $this->add("height-learned-{$motif->key}", Tone::Better, "Rows of {$motif->abbreviation($this->terms)} are expected, not measured.", 'As far as your swatches say, '.Decimal::print($height->likely, 2)." times as high as of {$gauge->motif->abbreviation($this->terms)}, ".Decimal::print(100 * $height->relative).' % either way; measure the first rounds with the tape.');
             }
         }
     }
@@ -317,20 +236,13 @@ final class Notes
     private function hook(): void
     {
         $spec = $this->plan->spec;
-        $range = HookRange::of($spec->material->kind);
-        $times = $spec->hook->diameter->mm / $spec->material->diameter->mm;
+        $range = HookRange::of($spec->strands->own->kind);
+        $times = $spec->hands->hook->diameter->mm / $spec->strands->own->diameter->mm;
         if ($times < $range->least || $times > $range->most) {
-            $this->add('hook-unusual', Tone::Better, "{$spec->hook->withArticle()} hook is unusual for this {$spec->material->kind->noun()}.", "A firm fabric starts near {$spec->material->firmHook()->print()}: {$range->reason}");
+            $this->add('hook-unusual', Tone::Better, "{$spec->hands->hook->withArticle()} hook is unusual for this {$spec->strands->own->kind->noun()}.", "A firm fabric starts near {$spec->strands->own->firmHook()->print()}: {$range->reason}");
         }
         if ($times < $range->least) {
             $this->add('tight-hands', Tone::Care, 'Tight, bulky work strains the hands.', 'Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.');
-        }
-    }
-
-    private function care(): void
-    {
-        if ($this->plan->slots !== null) {
-            $this->add('hang-test', Tone::Care, 'A home-made handle is untested.', 'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.');
         }
     }
 

@@ -22,15 +22,15 @@ final class PlanDocument
         $writer = new Writer($terms);
         $estimate = MaterialEstimate::of($plan);
         $rows = [];
-        foreach ($plan->pattern->rows as $index => $row) {
-            $count = $plan->pattern->counts[$index];
+        foreach ($plan->piece->rows as $index => $row) {
+            $count = $plan->piece->counts[$index];
             $rows[] = [
                 'name' => $row->name,
                 'part' => $row->part->value,
-                'takes' => $count->takes,
+                'takes' => $count->takesOf(0),
                 'leaves' => $count->leaves,
                 'text' => $writer->line($row),
-            ] + ($plan->spec->others === [] ? [] : ['material' => $plan->materials[$index]]);
+            ] + ($plan->spec->strands->others === [] ? [] : ['material' => $plan->materials[$index]]);
         }
         $out = $plan->comesOut;
 

@@ -30,7 +30,7 @@ final class BandsTest extends TestCase
     {
         $plan = self::plan(['body' => ['stitch' => 'sc', 'rounds' => 6, 'above' => [['stitch' => 'mesh', 'rounds' => 3], ['stitch' => 'hdc', 'loop' => 'front', 'rounds' => 1]]]]);
         self::assertSame(10, $plan->body->rounds);
-        $runs = array_map(fn(array $run): string => "{$run[0]->name} to {$run[1]->name}: ".(new Writer(Terms::US))->line($run[1]), (new Writer(Terms::US))->runs($plan->pattern));
+        $runs = array_map(fn(array $run): string => "{$run[0]->name} to {$run[1]->name}: ".(new Writer(Terms::US))->line($run[1]), (new Writer(Terms::US))->runs($plan->piece));
         self::assertSame('Round 3 to Round 8: Sc in each st around. (56)', $runs[2]);
         // In a spiral no chain lifts a round: it climbs by a stitch of each height between.
         self::assertSame('Round 9 to Round 9: Sc in next st, ch 1, skip 1, hdc in next st, ch 1, skip 1, [dc in next st, ch 1, skip 1] 26 times. (56)', $runs[3]);

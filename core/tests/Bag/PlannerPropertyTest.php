@@ -12,10 +12,10 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Counter;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Pattern\Skip;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Tally\PlanDocument;
 use PHPUnit\Framework\TestCase;
 
@@ -55,8 +55,8 @@ final class PlannerPropertyTest extends TestCase
 
     private function takesExactlyWhatIsThere(BagPlan $plan, string $said): void
     {
-        $there = $plan->pattern->foundation;
-        foreach ($plan->pattern->rows as $row) {
+        $there = $plan->piece->foundation;
+        foreach ($plan->piece->rows as $row) {
             $count = Counter::count($row);
             self::assertSame($there, $count->takes, "{$row->name} of {$said}");
             $there = $count->leaves;
@@ -84,7 +84,7 @@ final class PlannerPropertyTest extends TestCase
     /** Counted from the row itself, not from the planner's own figures. */
     private function slotsFaceEachOther(BagPlan $plan, string $said): void
     {
-        foreach ($plan->pattern->rows as $row) {
+        foreach ($plan->piece->rows as $row) {
             if ($row->part !== Part::Handles) {
                 continue;
             }
@@ -117,8 +117,8 @@ final class PlannerPropertyTest extends TestCase
         self::assertGreaterThan(0, $estimate->metres->low(), $said);
         self::assertLessThan($estimate->metres->high(), $estimate->metres->likely, $said);
         self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
-        $placed = array_map(fn($row): int => count(Placement::of($row)), $plan->pattern->rows);
-        self::assertSame(array_map(fn($count): int => $count->leaves, $plan->pattern->counts), $placed, $said);
+        $placed = array_map(fn($row): int => count(Placement::of($row)), $plan->piece->rows);
+        self::assertSame(array_map(fn($count): int => $count->leaves, $plan->piece->counts), $placed, $said);
     }
 
     /** @return array<string, mixed> */
@@ -143,7 +143,7 @@ final class PlannerPropertyTest extends TestCase
                 'stitches' => 10,
                 'width' => $width.' cm',
                 'rows' => 10,
-                'height' => round($height * Motif::from($stitch)->relativeHeight(), 3).' cm',
+                'height' => round($height * Motif::named($stitch)->relativeHeight(), 3).' cm',
                 'mass' => $maybe(mt_rand(20, 400).' g'),
             ]),
             'working' => $pick(['spiral', 'joined']),

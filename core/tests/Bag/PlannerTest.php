@@ -23,9 +23,9 @@ final class PlannerTest extends TestCase
     public function testTheToteOfTheContract(): void
     {
         $plan = self::plan(Documents::tote());
-        $leaves = array_map(fn($count): int => $count->leaves, $plan->pattern->counts);
+        $leaves = array_map(fn($count): int => $count->leaves, $plan->piece->counts);
         self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], $leaves);
-        self::assertSame(22, $plan->pattern->counts[0]->takes);
+        self::assertSame(22, $plan->piece->counts[0]->takes);
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 11.5, $plan->comesOut->height->mm, 1e-9);
         self::assertSame([9, 18, 9], [$plan->slots?->before, $plan->slots?->between, $plan->slots?->after]);
@@ -51,7 +51,7 @@ final class PlannerTest extends TestCase
     public function testSizeMayBeLeftOutWhereCountsSayAll(): void
     {
         $plan = self::plan(Documents::tote(['size' => null]));
-        self::assertCount(18, $plan->pattern->rows);
+        self::assertCount(18, $plan->piece->rows);
         self::assertNull($plan->spec->wish->height);
     }
 
@@ -70,22 +70,22 @@ final class PlannerTest extends TestCase
     public function testJoinedRoundsOpenAndClose(): void
     {
         $plan = self::plan(Documents::tote(['working' => 'joined', 'body/stitch' => 'dc']));
-        self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], array_map(fn($count): int => $count->leaves, $plan->pattern->counts));
+        self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], array_map(fn($count): int => $count->leaves, $plan->piece->counts));
         self::assertEqualsWithDelta(14 * 23 + 2 * 11.5, $plan->comesOut->height->mm, 1e-9);
     }
 
     public function testWithoutHandlesTheBodyIsTheTop(): void
     {
         $plan = self::plan(Documents::tote(['handles' => null]));
-        self::assertCount(16, $plan->pattern->rows);
-        self::assertSame(Part::Body, $plan->pattern->rows[15]->part);
+        self::assertCount(16, $plan->piece->rows);
+        self::assertSame(Part::Body, $plan->piece->rows[15]->part);
     }
 
     public function testSeveralEdgeRoundsAndTallBodies(): void
     {
         $plan = self::plan(Documents::tote(['handles/edge_rounds' => 3, 'body/stitch' => 'tr']));
-        self::assertSame([68, 68, 68, 68], array_slice(array_map(fn($count): int => $count->leaves, $plan->pattern->counts), -4));
-        self::assertCount(17 + 3, $plan->pattern->rows);
+        self::assertSame([68, 68, 68, 68], array_slice(array_map(fn($count): int => $count->leaves, $plan->piece->counts), -4));
+        self::assertCount(17 + 3, $plan->piece->rows);
     }
 
     /** @return array<string, array{array<string, mixed>, string, string}> */

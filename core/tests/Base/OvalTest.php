@@ -9,14 +9,14 @@ use Fescue\Core\Base\Oval;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Counter;
-use Fescue\Core\Pattern\Each;
-use Fescue\Core\Pattern\Placement;
-use Fescue\Core\Pattern\Repeat;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Pattern\Several;
+use Fescue\Core\Instruction\Several;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Terms;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +24,7 @@ final class OvalTest extends TestCase
 {
     private static function oval(int $chain, int $rounds, Ends $ends, float $height = 11.5, float $width = 12.0): Oval
     {
-        return new Oval($chain, $rounds, $ends, new Gauge(Motif::Single, Length::mm($width), Length::mm($height)), Working::Spiral);
+        return new Oval($chain, $rounds, $ends, new Gauge(Motif::single(), Length::mm($width), Length::mm($height)), Working::Spiral);
     }
 
     /** @return list<int> */

@@ -9,11 +9,11 @@ use Fescue\Core\Body\Body;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Counter;
-use Fescue\Core\Pattern\StitchCount;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use PHPUnit\Framework\TestCase;
@@ -22,12 +22,12 @@ final class BodyTest extends TestCase
 {
     private static function body(Motif $motif, Loop $loop, Working $working, int $rounds = 5): Body
     {
-        return new Body([new Band($motif, $loop, $rounds)], new Gauge(Motif::Single, Length::mm(12), Length::mm(10)), $working);
+        return new Body([new Band($motif, $loop, $rounds)], new Gauge(Motif::single(), Length::mm(12), Length::mm(10)), $working);
     }
 
     public function testEveryStitchAndLoopInBothSchoolsTakesAndLeavesAllOfIt(): void
     {
-        foreach (Motif::cases() as $motif) {
+        foreach (array_values(Motif::all()) as $motif) {
             foreach (Loop::cases() as $loop) {
                 foreach (Working::cases() as $working) {
                     $rows = self::body($motif, $loop, $working)->rows(44, 3);
@@ -43,7 +43,7 @@ final class BodyTest extends TestCase
     /** Handbook 4: turning chain sc 1, hdc 2, dc 3, tr 4; real heights about 1, 1.5, 2, 3. Common practice, no source. */
     public function testHeightsAndStartingChains(): void
     {
-        foreach ([[Motif::Single, 50, 1], [Motif::HalfDouble, 75, 2], [Motif::Double, 100, 3], [Motif::Treble, 150, 4]] as [$motif, $height, $chains]) {
+        foreach ([[Motif::single(), 50, 1], [Motif::named('hdc'), 75, 2], [Motif::named('dc'), 100, 3], [Motif::named('tr'), 150, 4]] as [$motif, $height, $chains]) {
             self::assertEqualsWithDelta($height, self::body($motif, Loop::Both, Working::Spiral)->height()->mm, 1e-9);
             $joined = StitchCount::of(self::body($motif, Loop::Both, Working::Joined)->rows(44, 1)[0]);
             self::assertSame([$chains, 1, 44], [$joined->many(Stitch::Chain), $joined->many(Stitch::Slip), $joined->many($motif->post())]);
@@ -54,11 +54,11 @@ final class BodyTest extends TestCase
 
     public function testBandsStandOneUponAnother(): void
     {
-        $gauge = new Gauge(Motif::Single, Length::mm(12), Length::mm(10));
-        $body = new Body([new Band(Motif::Single, Loop::Back, 3), new Band(Motif::Mesh, Loop::Both, 2), new Band(Motif::HalfDouble, Loop::Both, 1)], $gauge, Working::Joined);
+        $gauge = new Gauge(Motif::single(), Length::mm(12), Length::mm(10));
+        $body = new Body([new Band(Motif::single(), Loop::Back, 3), new Band(Motif::named('mesh'), Loop::Both, 2), new Band(Motif::named('hdc'), Loop::Both, 1)], $gauge, Working::Joined);
         self::assertSame(6, $body->rounds);
         self::assertEqualsWithDelta(3 * 10 + 2 * 20 + 15, $body->height()->mm, 1e-9);
-        self::assertSame([Motif::Single, Motif::Single, Motif::Single, Motif::Mesh, Motif::Mesh, Motif::HalfDouble], array_map(fn(Band $band): Motif => $band->motif, $body->byRound()));
+        self::assertSame([Motif::single(), Motif::single(), Motif::single(), Motif::named('mesh'), Motif::named('mesh'), Motif::named('hdc')], array_map(fn(Band $band): Motif => $band->motif, $body->byRound()));
         $rows = $body->rows(44, 3);
         self::assertSame(['Round 3', 'Round 8'], [$rows[0]->name, $rows[5]->name]);
         $mesh = StitchCount::of($rows[3]);
@@ -71,12 +71,12 @@ final class BodyTest extends TestCase
     public function testABandHasARoundAtLeast(): void
     {
         $this->expectException(\InvalidArgumentException::class);
-        new Band(Motif::Single, Loop::Both, 0);
+        new Band(Motif::single(), Loop::Both, 0);
     }
 
     public function testTheWordsSayWhichLoopAndWhatTheChainCounts(): void
     {
-        $words = fn(Loop $loop, Working $working): string => (new Writer(Terms::US))->words(self::body(Motif::Double, $loop, $working)->rows(44, 1)[0]);
+        $words = fn(Loop $loop, Working $working): string => (new Writer(Terms::US))->words(self::body(Motif::named('dc'), $loop, $working)->rows(44, 1)[0]);
         self::assertSame('Sc in next st, front loop only, hdc in next st, front loop only, dc in next 42 sts, front loop only.', $words(Loop::Front, Working::Spiral));
         self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), dc in each st around, back loop only, sl st in first st to join.', $words(Loop::Back, Working::Joined));
         self::assertStringContainsString('do not join', Working::Spiral->explained());

@@ -11,7 +11,7 @@ use Fescue\Core\Chart\Symbol;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Working;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 use PHPUnit\Framework\TestCase;
 
@@ -20,7 +20,7 @@ final class BaseChartTest extends TestCase
     public function testEverySymbolStandsOnItsRoundFacingOutward(): void
     {
         foreach (Ends::cases() as $ends) {
-            $oval = new Oval(14, 5, $ends, new Gauge(Motif::Single, Length::mm(12), Length::mm(11.5)), Working::Spiral);
+            $oval = new Oval(14, 5, $ends, new Gauge(Motif::single(), Length::mm(12), Length::mm(11.5)), Working::Spiral);
             foreach (BaseChart::of($oval) as $symbol) {
                 if ($symbol->round === 0) {
                     self::assertSame(Stitch::Chain, $symbol->stitch);
@@ -39,7 +39,7 @@ final class BaseChartTest extends TestCase
 
     public function testStraightStitchesStandAboveTheirChains(): void
     {
-        $oval = new Oval(10, 3, Ends::TwoAndTwo, new Gauge(Motif::Single, Length::mm(10), Length::mm(9)), Working::Spiral);
+        $oval = new Oval(10, 3, Ends::TwoAndTwo, new Gauge(Motif::single(), Length::mm(10), Length::mm(9)), Working::Spiral);
         $chart = BaseChart::of($oval);
         $chains = array_map(fn(Symbol $symbol): float => round($symbol->stand->x, 6), array_slice($chart, 1, 8));
         foreach ([1, 2, 3] as $round) {
@@ -50,7 +50,7 @@ final class BaseChartTest extends TestCase
 
     public function testTheFirstStitchIsAtTheRightTipGoingUp(): void
     {
-        $oval = new Oval(10, 2, Ends::TwoAndTwo, new Gauge(Motif::Single, Length::mm(10), Length::mm(10)), Working::Spiral);
+        $oval = new Oval(10, 2, Ends::TwoAndTwo, new Gauge(Motif::single(), Length::mm(10), Length::mm(10)), Working::Spiral);
         $first = BaseChart::of($oval)[10];
         self::assertSame(1, $first->round);
         self::assertGreaterThan(45, $first->stand->x);

@@ -123,10 +123,10 @@ final class ChangesTest extends TestCase
         $plan = self::plan(more: ['others' => [['density' => '4.1 g/m', 'on_hand' => '450 g'] + self::CORD]]);
         $expected = MaterialEstimate::of($plan)->others[0];
         $used = 3 * 56 * 0.79 / 2 + self::TAIL / 2;
-        $just = $plan->weighed($plan->spec->material->onHand, BagDocument::read(self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - $used).' g']]]))->weighIns);
+        $just = $plan->weighed($plan->spec->strands->own->onHand, BagDocument::read(self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - $used).' g']]]))->weighIns);
         self::assertEqualsWithDelta($expected->grams->likely, MaterialEstimate::of($just)->others[0]->grams->likely, 1e-6);
         self::assertEqualsWithDelta($expected->grams->likely - $used, MaterialEstimate::of($just)->others[0]->remaining->likely, 1e-6);
-        $more = $plan->weighed($plan->spec->material->onHand, BagDocument::read(self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - 1.1 * $used).' g']]]))->weighIns);
+        $more = $plan->weighed($plan->spec->strands->own->onHand, BagDocument::read(self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - 1.1 * $used).' g']]]))->weighIns);
         self::assertGreaterThan(1.04 * $expected->grams->likely, MaterialEstimate::of($more)->others[0]->grams->likely);
         self::assertGreaterThan(MaterialEstimate::of($plan)->grams->likely, MaterialEstimate::of($more)->grams->likely);
         // What the other took is no lesson of the bag's own material.

@@ -18,7 +18,7 @@ use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Tally\PlanDocument;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -81,7 +81,7 @@ final class EstimatePropertyTest extends TestCase
             self::assertLessThanOrEqual(1.0, $one->enough, $said);
         }
         if ($one->runsOut !== null) {
-            $names = array_flip($plan->pattern->names());
+            $names = array_flip($plan->piece->names());
             self::assertLessThanOrEqual($names[$one->runsOut->row], $names[$one->runsOut->earliest], $said);
             self::assertGreaterThanOrEqual($names[$one->runsOut->row], $names[$one->runsOut->latest ?? $one->runsOut->row], $said);
             self::assertGreaterThanOrEqual(1, $one->runsOut->stitch, $said);
@@ -98,7 +98,7 @@ final class EstimatePropertyTest extends TestCase
             'size' => ['length' => "{$this->chance->whole(8, 60)} cm", 'width' => "{$this->chance->whole(4, 30)} cm", 'height' => "{$this->chance->whole(4, 60)} cm"],
             'material' => $this->material() + array_filter(['on_hand' => $perhaps("{$this->chance->whole(0, 3000)} g"), 'unit' => $perhaps($this->chance->of(["{$this->chance->whole(1, 500)} g", "{$this->chance->whole(1, 200)} m"])), 'waste' => $perhaps(0.2)]),
             'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two'])] + array_filter(['chain' => $perhaps($this->chance->whole(3, 40)), 'rounds' => $perhaps($this->chance->whole(1, 9))]),
-            'body' => ['stitch' => $this->chance->of(Motif::cases())->value] + array_filter(['rounds' => $perhaps($this->chance->whole(1, 30))]),
+            'body' => ['stitch' => $this->chance->of(array_values(Motif::all()))->value] + array_filter(['rounds' => $perhaps($this->chance->whole(1, 30))]),
         ];
         if ($this->chance->share() < 0.5) {
             $document['gauge'] = $this->swatch();
@@ -136,7 +136,7 @@ final class EstimatePropertyTest extends TestCase
     /** @return array<string, int|float|string> */
     private function swatch(): array
     {
-        return ['stitch' => $this->chance->of(Motif::cases())->value, 'stitches' => $this->chance->whole(2, 20), 'width' => "{$this->chance->whole(3, 30)} cm", 'rows' => $this->chance->whole(2, 20), 'height' => "{$this->chance->whole(3, 30)} cm"]
+        return ['stitch' => $this->chance->of(array_values(Motif::all()))->value, 'stitches' => $this->chance->whole(2, 20), 'width' => "{$this->chance->whole(3, 30)} cm", 'rows' => $this->chance->whole(2, 20), 'height' => "{$this->chance->whole(3, 30)} cm"]
             + ($this->chance->share() < 0.5 ? ['mass' => "{$this->chance->whole(1, 300)} g"] : []) + ($this->chance->share() < 0.3 ? ['width_spread' => 0.03] : []);
     }
 }

@@ -18,7 +18,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Tests\Bag\Documents;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -47,7 +47,7 @@ final class LessonTest extends TestCase
         $left = 900 - 1.1 * $grams - 0.175 * 8.2;
         $lesson = Lesson::of(self::plan(['weigh_ins' => [['after' => 'Round 5', 'left' => '665 g'], ['after' => 'Round 16', 'left' => round($left, 2).' g']]]));
         self::assertEqualsWithDelta(1.1 * 79 / 100 / 8.2 * 1000, $lesson?->strand->mm, 0.1);
-        self::assertSame(Motif::Single, $lesson->motif);
+        self::assertSame(Motif::single(), $lesson->motif);
         self::assertGreaterThan(Factors::SWATCH, $lesson->relative);
         self::assertLessThan(0.1, $lesson->relative);
         // Early on the scale's own error weighs more.
@@ -66,8 +66,8 @@ final class LessonTest extends TestCase
 
     public function testBagsTeachTheStrandAndNothingElse(): void
     {
-        $predict = fn(array $worked): mixed => LearnedHand::of([], $worked)->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
-        $one = new Worked(Motif::Single, HookSize::mm(8), Kind::Cord, Length::mm(4), Length::mm(110), 0.08);
+        $predict = fn(array $worked): mixed => LearnedHand::of([], $worked)->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
+        $one = new Worked(Motif::single(), HookSize::mm(8), Kind::Cord, Length::mm(4), Length::mm(110), 0.08);
         [$none, $once, $often] = [$predict([]), $predict([$one]), $predict([$one, $one, $one])];
         self::assertEquals($none->width, $once->width);
         self::assertEquals($none->height, $once->height);

@@ -19,7 +19,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\TestCase;
@@ -69,7 +69,7 @@ final class MendsTest extends TestCase
         $mesh = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'mesh')))[0];
         $bands = $mesh->plan->body->bands ?? [];
         self::assertCount(2, $bands);
-        self::assertSame([Motif::Single, Loop::Back, Motif::Mesh], [$bands[0]->motif, $bands[0]->loop, $bands[1]->motif]);
+        self::assertSame([Motif::single(), Loop::Back, Motif::named('mesh')], [$bands[0]->motif, $bands[0]->loop, $bands[1]->motif]);
         self::assertSame('From Round '.(3 + $bands[0]->rounds)." up, work the body in double crochet mesh, {$bands[1]->rounds} rounds of it", $mesh->do);
         // Two single crochet rounds are a double crochet high: nearly nothing of the height is lost.
         self::assertEqualsWithDelta(14 * 11.5, $bands[0]->rounds * 11.5 + $bands[1]->rounds * 23, 11.5);
@@ -105,13 +105,13 @@ final class MendsTest extends TestCase
     public function testASmallerHookWhereTheHandIsKnown(): void
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g'])));
-        $hand = LearnedHand::of([new Trial($plan->spec->swatch, $plan->spec->hook, Kind::Cord, Length::mm(4), $plan->spec->material->density)]);
+        $hand = LearnedHand::of([new Trial($plan->spec->hands->swatch, $plan->spec->hands->hook, Kind::Cord, Length::mm(4), $plan->spec->strands->own->density)]);
         $hooks = fn(?LearnedHand $known): array => array_values(array_filter(Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::US, $known), fn(Mend $mend): bool => str_contains($mend->do, 'hook')));
         self::assertSame([], $hooks(null));
         $smaller = $hooks($hand)[0];
         self::assertNotNull($smaller->plan);
-        self::assertLessThan(8, $smaller->plan->spec->hook->diameter->mm);
-        self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->hook->diameter->mm);
+        self::assertLessThan(8, $smaller->plan->spec->hands->hook->diameter->mm);
+        self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->hands->hook->diameter->mm);
         self::assertSame([22, 14, 56], [$smaller->plan->base->chain, $smaller->plan->body->rounds, $smaller->plan->base->last()->stitches()]);
         self::assertLessThan($plan->comesOut->flatWidth->mm, $smaller->plan->comesOut->flatWidth->mm);
         self::assertStringContainsString('(narrower)', $smaller->costs);

@@ -55,7 +55,7 @@ final class StrandEndsTest extends TestCase
     public function testJoinsStandApartAndWhereTheyBear(): void
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote()));
-        $rows = count($plan->pattern->rows);
+        $rows = count($plan->piece->rows);
         $all = MaterialEstimate::of($plan)->metres->likely;
         foreach ([0.4, 0.7, 0.95, 0.999] as $share) {
             $places = [];

@@ -16,7 +16,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\OddWeighIn;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Pattern\Placement;
+use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -128,7 +128,7 @@ final class WalkTest extends TestCase
             self::assertEqualsWithDelta($estimate->grams->likely, array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)), 1e-6);
             self::assertEqualsWithDelta(max(0.0, $estimate->remaining->at(0.9) - $estimate->left), $estimate->short()->grams, 1e-9);
             foreach ($rows as $row) {
-                self::assertFalse($row->left > 0 && $estimate->runsOut !== null && $plan->pattern->place($row->row) > $plan->pattern->place($estimate->runsOut->row), (string) $said);
+                self::assertFalse($row->left > 0 && $estimate->runsOut !== null && $plan->piece->place($row->row) > $plan->piece->place($estimate->runsOut->row), (string) $said);
             }
         }
     }
@@ -154,7 +154,7 @@ final class WalkTest extends TestCase
             $all = $lift + 50 * $sc + 32 * $chain + $join;
             $grams = $lift + $slots->before * $sc + 3.5 * $chain;
             self::assertSame($slots->before + 4, $takes->stitchAt(19, $grams / $all));
-            self::assertCount(82, Placement::of($plan->pattern->rows[19]));
+            self::assertCount(82, Placement::of($plan->piece->rows[19]));
         }
     }
 
@@ -231,7 +231,7 @@ final class WalkTest extends TestCase
         foreach (Balls::of($plan) as $ball => $end) {
             // What was worked when it ends: its grams less a tail of its own, and of every one before both.
             $worked = 50 + 300 * $ball - self::TAIL * (2 + 2 * $ball);
-            $place = $plan->pattern->place($end->row) ?? self::fail();
+            $place = $plan->piece->place($end->row) ?? self::fail();
             $into = $worked - array_sum(array_slice($rows, 0, $place));
             self::assertGreaterThan(0, $into);
             self::assertLessThan($rows[$place], $into);

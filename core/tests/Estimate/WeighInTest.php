@@ -100,7 +100,7 @@ final class WeighInTest extends TestCase
             $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
             $takes = Consumption::of($plan);
             $gone = $takes->tail + array_sum(array_map(fn(array $row): float => array_sum($row), array_slice($takes->rows, 0, 6)));
-            $weighed = $plan->weighed($plan->spec->material->onHand, [new WeighIn('Round 6', Mass::grams(900 - $gone))]);
+            $weighed = $plan->weighed($plan->spec->strands->own->onHand, [new WeighIn('Round 6', Mass::grams(900 - $gone))]);
             foreach ([Factors::prior($plan), Factors::prior($plan)->after($weighed, $takes)] as $factors) {
                 foreach ($takes->rows as $place => $row) {
                     self::assertEqualsWithDelta(array_sum($row), $factors->likely($takes, $place), 1e-9);

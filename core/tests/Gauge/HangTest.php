@@ -8,7 +8,7 @@ use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class HangTest extends TestCase
@@ -16,8 +16,8 @@ final class HangTest extends TestCase
     /** Handbook 7: length under load = length × (1 + stretch); counted over other stitches, the same stitch is compared. */
     public function testTheSameStitchLyingAndHung(): void
     {
-        $lay = new Swatch(Motif::Single, 10, Length::mm(120), 10, Length::mm(115));
-        $hung = new Swatch(Motif::Single, 5, Length::mm(57), 20, Length::mm(253));
+        $lay = new Swatch(Motif::single(), 10, Length::mm(120), 10, Length::mm(115));
+        $hung = new Swatch(Motif::single(), 5, Length::mm(57), 20, Length::mm(253));
         $hang = Hang::of($lay, $hung, Mass::grams(2000));
         self::assertEqualsWithDelta(0.95, $hang->wide, 1e-12);
         self::assertEqualsWithDelta(1.1, $hang->high, 1e-12);

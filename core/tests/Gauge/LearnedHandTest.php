@@ -15,14 +15,14 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 final class LearnedHandTest extends TestCase
 {
-    private static function trial(float $stitchMm, float $rowMm, float $hook = 8, float $diameter = 4, Kind $kind = Kind::Cord, Motif $motif = Motif::Single, ?float $grams = null): Trial
+    private static function trial(float $stitchMm, float $rowMm, float $hook = 8, float $diameter = 4, Kind $kind = Kind::Cord, Motif $motif = Motif::single(), ?float $grams = null): Trial
     {
         return new Trial(new Swatch($motif, 10, Length::mm(10 * $stitchMm), 10, Length::mm(10 * $rowMm), $grams === null ? null : Mass::grams($grams)), HookSize::mm($hook), $kind, Length::mm($diameter), LinearDensity::gramsPerMetre(8.2));
     }
@@ -30,13 +30,13 @@ final class LearnedHandTest extends TestCase
     /** Handbook 4: without a swatch a stitch is about 1.55 times its hook wide, about 15 % either way; loops as 4(w + h). From memory. */
     public function testBeforeAnySwatchThePriorSpeaks(): void
     {
-        $guess = LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $guess = LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
         self::assertEqualsWithDelta(1.55 * 8, $guess->width->likely, 1e-9);
         self::assertEqualsWithDelta(0.15, $guess->width->relative, 0.02);
         self::assertEqualsWithDelta(4 * ($guess->width->likely + $guess->height->likely), $guess->strand->likely, 1e-9);
         self::assertEqualsWithDelta(0.15, $guess->strand->relative, 0.02);
         self::assertSame(0, $guess->from);
-        $thick = LearnedHand::of([])->predict(HookSize::mm(16), Length::mm(8), Kind::Cord, Motif::Double);
+        $thick = LearnedHand::of([])->predict(HookSize::mm(16), Length::mm(8), Kind::Cord, Motif::named('dc'));
         self::assertEqualsWithDelta(2 * $guess->width->likely, $thick->width->likely, 1e-9);
         self::assertEqualsWithDelta(4 * $guess->height->likely, $thick->height->likely, 1e-9);
     }
@@ -47,44 +47,44 @@ final class LearnedHandTest extends TestCase
         $of = fn(Motif $motif, float $hook = 8, float $thick = 4, Kind $kind = Kind::Cord): Predicted => LearnedHand::of([])->predict(HookSize::mm($hook), Length::mm($thick), $kind, $motif);
         $sum = fn(float ...$deviations): float => sqrt(array_sum(array_map(fn(float $one): float => $one ** 2, $deviations)));
         $relative = fn(Predicted $predicted): array => [$predicted->width->relative, $predicted->height->relative, $predicted->strand->relative];
-        self::assertEqualsWithDelta([$sum(0.13, 0.04), $sum(0.14, 0.04), $sum(0.14, 0.04)], $relative($of(Motif::Single)), 1e-9);
-        self::assertEqualsWithDelta([$sum(0.13, 0.03, 0.04), $sum(0.14, 0.07, 0.04), $sum(0.14, 0.07, 0.04)], $relative($of(Motif::HalfDouble)), 1e-9);
-        self::assertEqualsWithDelta([$sum(0.13, 0.03, 0.06, 0.04), $sum(0.14, 0.07, 0.05, 0.04), $sum(0.14, 0.07, 0.06, 0.04)], $relative($of(Motif::Mesh)), 1e-9);
-        self::assertEqualsWithDelta($sum(0.13, 0.04, 0.12 * log(2), 0.12 * log(1.5), 0.06), $of(Motif::Single, 16, 6, Kind::Plarn)->width->relative, 1e-9);
-        self::assertEqualsWithDelta([1.55 * 8, 1.55 * 8 * 0.95, 4 * 1.55 * 8 * 1.95], [$of(Motif::Single)->width->likely, $of(Motif::Single)->height->likely, $of(Motif::Single)->strand->likely], 1e-9);
-        self::assertEqualsWithDelta(1.55 * 8 * 2 ** 0.85 * 1.5 ** 0.15, $of(Motif::Single, 16, 6)->width->likely, 1e-9);
+        self::assertEqualsWithDelta([$sum(0.13, 0.04), $sum(0.14, 0.04), $sum(0.14, 0.04)], $relative($of(Motif::single())), 1e-9);
+        self::assertEqualsWithDelta([$sum(0.13, 0.03, 0.04), $sum(0.14, 0.07, 0.04), $sum(0.14, 0.07, 0.04)], $relative($of(Motif::named('hdc'))), 1e-9);
+        self::assertEqualsWithDelta([$sum(0.13, 0.03, 0.06, 0.04), $sum(0.14, 0.07, 0.05, 0.04), $sum(0.14, 0.07, 0.06, 0.04)], $relative($of(Motif::named('mesh'))), 1e-9);
+        self::assertEqualsWithDelta($sum(0.13, 0.04, 0.12 * log(2), 0.12 * log(1.5), 0.06), $of(Motif::single(), 16, 6, Kind::Plarn)->width->relative, 1e-9);
+        self::assertEqualsWithDelta([1.55 * 8, 1.55 * 8 * 0.95, 4 * 1.55 * 8 * 1.95], [$of(Motif::single())->width->likely, $of(Motif::single())->height->likely, $of(Motif::single())->strand->likely], 1e-9);
+        self::assertEqualsWithDelta(1.55 * 8 * 2 ** 0.85 * 1.5 ** 0.15, $of(Motif::single(), 16, 6)->width->likely, 1e-9);
     }
 
     public function testOneSwatchTellsItsOwnStitchAndOthersLess(): void
     {
         $hand = LearnedHand::of([self::trial(10.5, 10.0, grams: 79)]);
-        $same = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $same = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
         self::assertEqualsWithDelta(10.5, $same->width->likely, 0.3);
         self::assertEqualsWithDelta(0.79 / 8.2 * 1000, $same->strand->likely, 3);
         self::assertLessThan(0.06, $same->width->relative);
-        $double = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Double);
+        $double = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::named('dc'));
         self::assertEqualsWithDelta(20.0, $double->height->likely, 1.5);
         self::assertGreaterThan($same->height->relative, $double->height->relative);
         // A second swatch, of that stitch, narrows it.
-        $two = LearnedHand::of([self::trial(10.5, 10.0), self::trial(10.6, 21.5, motif: Motif::Double)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Double);
+        $two = LearnedHand::of([self::trial(10.5, 10.0), self::trial(10.6, 21.5, motif: Motif::named('dc'))])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::named('dc'));
         self::assertLessThan($double->height->relative, $two->height->relative);
         self::assertEqualsWithDelta(21.5, $two->height->likely, 0.5);
         // Another kind is less sure than the same; an unweighed swatch says nothing of the strand.
         // A mesh is wider of its mark than its posts; one mesh measured narrows it, and says something of double crochet too.
-        $mesh = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Mesh);
+        $mesh = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::named('mesh'));
         foreach (['width', 'height', 'strand'] as $measure) {
             self::assertGreaterThan($double->{$measure}->relative, $mesh->{$measure}->relative);
         }
-        $meshed = LearnedHand::of([self::trial(10.5, 10.0), self::trial(11.4, 22.0, motif: Motif::Mesh)]);
-        self::assertLessThan($mesh->width->relative, $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Mesh)->width->relative);
-        self::assertLessThan($double->height->relative, $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Double)->height->relative);
-        self::assertGreaterThan($same->width->relative, $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Plarn, Motif::Single)->width->relative);
-        self::assertEqualsWithDelta(LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single)->strand->relative, LearnedHand::of([self::trial(10.5, 10.0)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single)->strand->relative, 1e-12);
+        $meshed = LearnedHand::of([self::trial(10.5, 10.0), self::trial(11.4, 22.0, motif: Motif::named('mesh'))]);
+        self::assertLessThan($mesh->width->relative, $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::named('mesh'))->width->relative);
+        self::assertLessThan($double->height->relative, $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::named('dc'))->height->relative);
+        self::assertGreaterThan($same->width->relative, $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Plarn, Motif::single())->width->relative);
+        self::assertEqualsWithDelta(LearnedHand::of([])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single())->strand->relative, LearnedHand::of([self::trial(10.5, 10.0)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single())->strand->relative, 1e-12);
     }
 
     public function testTheOddSwatchIsNamed(): void
     {
-        $honest = [self::trial(12, 11.5), self::trial(13.4, 12.9, 9, 4.5), self::trial(10.7, 10.1, 7, 3.5), self::trial(12.2, 23.1, motif: Motif::Double)];
+        $honest = [self::trial(12, 11.5), self::trial(13.4, 12.9, 9, 4.5), self::trial(10.7, 10.1, 7, 3.5), self::trial(12.2, 23.1, motif: Motif::named('dc'))];
         self::assertSame([], LearnedHand::doubts($honest));
         $odd = [...$honest, self::trial(7.0, 11.4)];
         $doubts = LearnedHand::doubts($odd);
@@ -139,7 +139,7 @@ final class LearnedHandTest extends TestCase
 
             return new Trial($one->swatch, $one->hook, $one->kind, $one->diameter, $one->density, true);
         };
-        $predict = fn(Trial ...$trials): Predicted => LearnedHand::of(array_values($trials))->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $predict = fn(Trial ...$trials): Predicted => LearnedHand::of(array_values($trials))->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
         $relaxed = $predict(self::trial(13.5, 12.8, grams: 79));
         $after = $predict($blocked(13.5, 12.8));
         // A blocked one says less of what comes off the hook, and just as much of its strand.
@@ -155,10 +155,10 @@ final class LearnedHandTest extends TestCase
     /** What was measured badly teaches less, and is not doubted for it. */
     public function testAMeasureThatIsNotSureTeachesLess(): void
     {
-        $sure = LearnedHand::of([self::trial(14, 13)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $sure = LearnedHand::of([self::trial(14, 13)])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
         $loose = self::trial(14, 13);
         $loose = new Trial(new Swatch($loose->swatch->motif, $loose->swatch->stitches, $loose->swatch->width, $loose->swatch->rows, $loose->swatch->height, $loose->swatch->mass, widthSpread: 0.1), $loose->hook, $loose->kind, $loose->diameter, $loose->density);
-        $unsure = LearnedHand::of([$loose])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::Single);
+        $unsure = LearnedHand::of([$loose])->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
         self::assertGreaterThan($sure->width->relative, $unsure->width->relative);
         self::assertLessThan($sure->width->likely, $unsure->width->likely);
         self::assertEqualsWithDelta([$sure->height->likely, $sure->height->relative], [$unsure->height->likely, $unsure->height->relative], 1e-12);

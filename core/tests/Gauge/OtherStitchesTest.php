@@ -11,7 +11,7 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tests\Bag\Documents;
@@ -45,7 +45,7 @@ final class OtherStitchesTest extends TestCase
         self::assertEqualsWithDelta(5 * 23.0, $guessed->comesOut->height->mm - 8 * 11.5, 1e-9);
         self::assertEqualsWithDelta(5 * 25.0, $measured->comesOut->height->mm - 8 * 11.5, 1e-9);
         self::assertEqualsWithDelta(11.5, $measured->gauge->singleHeight()->mm, 1e-9);
-        self::assertNull($guessed->gauge->measured(Motif::Mesh));
+        self::assertNull($guessed->gauge->measured(Motif::named('mesh')));
         self::assertArrayHasKey('height-derived', self::notes($guessed));
         self::assertArrayNotHasKey('height-derived', self::notes($measured));
     }

@@ -22,7 +22,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tests\Bag\Documents;
@@ -46,7 +46,7 @@ final class ProportionTest extends TestCase
         $trials = [];
         foreach ([7, 9, 10, 12] as $hook) {
             $width = 1.5 * $hook;
-            foreach ([[Motif::Single, 1.0, 8.0], [Motif::Double, 2.2, 15.0]] as [$motif, $height, $strand]) {
+            foreach ([[Motif::single(), 1.0, 8.0], [Motif::named('dc'), 2.2, 15.0]] as [$motif, $height, $strand]) {
                 $swatch = new Swatch($motif, 10, Length::mm(10 * $width), 10, Length::mm(10 * $width * $height), Mass::grams(100 * 0.0082 * $width * $strand));
                 $trials[] = new Trial($swatch, HookSize::mm($hook), Kind::Cord, Length::mm(4), LinearDensity::gramsPerMetre(8.2));
             }
@@ -63,7 +63,7 @@ final class ProportionTest extends TestCase
                 return $one;
             }
         }
-        self::fail("Nothing is said of {$motif->value}.");
+        self::fail("Nothing is said of {$motif->key}.");
     }
 
     /** @param array<string, mixed> $changes */
@@ -74,9 +74,9 @@ final class ProportionTest extends TestCase
 
     public function testBeforeAnySwatchTheyAreAsCommon(): void
     {
-        $all = LearnedHand::of([])->proportions(Motif::Single);
-        self::assertSame(['hdc', 'dc', 'tr', 'mesh'], array_map(fn(Proportion $one): string => $one->motif->value, $all));
-        $double = self::of($all, Motif::Double);
+        $all = LearnedHand::of([])->proportions(Motif::single());
+        self::assertSame(['hdc', 'dc', 'tr', 'mesh'], array_map(fn(Proportion $one): string => $one->motif->key, $all));
+        $double = self::of($all, Motif::named('dc'));
         self::assertEqualsWithDelta([1.0, 2.0], [$double->width->likely, $double->height->likely], 1e-12);
         // Handbook 4, with h of 0.95 w: 4(w + 2h) + 2w over 4(w + h). From memory.
         self::assertEqualsWithDelta((4 * (1 + 1.9) + 2) / (4 * 1.95), $double->strand->likely, 1e-12);
@@ -86,13 +86,13 @@ final class ProportionTest extends TestCase
 
     public function testSwatchesOfOtherHooksTellTheHandsOwn(): void
     {
-        $double = self::of(self::tallHand()->proportions(Motif::Single), Motif::Double);
-        $common = self::of(LearnedHand::of([])->proportions(Motif::Single), Motif::Double);
+        $double = self::of(self::tallHand()->proportions(Motif::single()), Motif::named('dc'));
+        $common = self::of(LearnedHand::of([])->proportions(Motif::single()), Motif::named('dc'));
         self::assertEqualsWithDelta(2.2, $double->height->likely, 0.04);
         self::assertEqualsWithDelta(15 / 8, $double->strand->likely, 0.03);
         self::assertLessThan($common->strand->relative, $double->strand->relative);
         // Turned about, the other way round.
-        $single = self::of(self::tallHand()->proportions(Motif::Double), Motif::Single);
+        $single = self::of(self::tallHand()->proportions(Motif::named('dc')), Motif::single());
         self::assertEqualsWithDelta(1, $single->height->likely * $double->height->likely, 1e-9);
         self::assertEqualsWithDelta(1, $single->strand->likely * $double->strand->likely, 1e-9);
     }

@@ -8,7 +8,7 @@ use Fescue\Core\Gauge\QuickMeasure;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class QuickMeasureTest extends TestCase
@@ -31,7 +31,7 @@ final class QuickMeasureTest extends TestCase
         self::assertEqualsWithDelta(12.2, $several->width?->mean, 1e-9);
         self::assertEqualsWithDelta(0.2, $several->width->deviation, 1e-9);
         // Kept as one swatch of the average count; the mean is off by the deviation over the root of three.
-        $swatch = $several->swatch(Motif::Single, Mass::grams(0.8));
+        $swatch = $several->swatch(Motif::single(), Mass::grams(0.8));
         self::assertSame([13.3, 9.0], [$swatch->stitches, $swatch->rows]);
         self::assertEqualsWithDelta([12.2, 100 / 9, 0.8], [$swatch->gauge()->width->mm, $swatch->gauge()->height->mm, $swatch->gauge()->mass?->grams], 1e-9);
         self::assertEqualsWithDelta([0.2 / sqrt(3) / 12.2, 0], [$swatch->widthSpread, $swatch->heightSpread], 1e-12);
@@ -40,13 +40,13 @@ final class QuickMeasureTest extends TestCase
     /** One line of each is kept as it was counted, and three alike are as sure as the tape. */
     public function testWhatWasCountedIsKept(): void
     {
-        $swatch = QuickMeasure::parse("16 chains = 20 cm\n31 rows = 40 cm", LengthUnit::Centimetre)->swatch(Motif::Double, null);
+        $swatch = QuickMeasure::parse("16 chains = 20 cm\n31 rows = 40 cm", LengthUnit::Centimetre)->swatch(Motif::named('dc'), null);
         self::assertEqualsWithDelta([16, 200, 31, 400], [$swatch->stitches, $swatch->width->mm, $swatch->rows, $swatch->height->mm], 1e-9);
         self::assertNull($swatch->mass);
-        self::assertSame(0.0, QuickMeasure::parse("10 st = 12\n10 st = 12\n10 st = 12\n5 rows = 6", LengthUnit::Centimetre)->swatch(Motif::Single, null)->widthSpread);
+        self::assertSame(0.0, QuickMeasure::parse("10 st = 12\n10 st = 12\n10 st = 12\n5 rows = 6", LengthUnit::Centimetre)->swatch(Motif::single(), null)->widthSpread);
         foreach (['10 st = 12' => 'how high', '10 rows = 12' => 'how wide'] as $text => $said) {
             try {
-                QuickMeasure::parse($text, LengthUnit::Centimetre)->swatch(Motif::Single, null);
+                QuickMeasure::parse($text, LengthUnit::Centimetre)->swatch(Motif::single(), null);
                 self::fail("Measured “{$text}”.");
             } catch (NotUnderstood $e) {
                 self::assertStringContainsString($said, $e->getMessage());

@@ -10,14 +10,14 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Counter;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Working;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class SlotsTest extends TestCase
 {
     private static function gauge(): Gauge
     {
-        return new Gauge(Motif::Single, Length::mm(12), Length::mm(11.5));
+        return new Gauge(Motif::single(), Length::mm(12), Length::mm(11.5));
     }
 
     /** Handbook 7 [check]: skip 10 and ch 16 twice on 56 leaves 68. Common practice, no source; ours stand one stitch nearer the middle. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Stitch;
 
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Stitch\Motif;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use PHPUnit\Framework\TestCase;
@@ -14,8 +14,8 @@ final class MotifTest extends TestCase
 {
     public function testAPlainFabricIsItsStitchOverAndOver(): void
     {
-        foreach ([Motif::Single, Motif::HalfDouble, Motif::Double, Motif::Treble] as $motif) {
-            self::assertSame([$motif->value, 1, 0], [$motif->post()->value, $motif->multiple(), $motif->chains()]);
+        foreach ([Motif::single(), Motif::named('hdc'), Motif::named('dc'), Motif::named('tr')] as $motif) {
+            self::assertSame([$motif->key, 1, 0], [$motif->post()->value, $motif->multiple(), $motif->chains()]);
             self::assertTrue($motif->isMadeOf($motif->post()));
             self::assertFalse($motif->isMadeOf(Stitch::Chain));
             self::assertEqualsWithDelta($motif->post()->loopLength(Length::mm(9), Length::mm(8))->mm, $motif->loopLength(Length::mm(9), Length::mm(8))->mm, 1e-12);
@@ -26,7 +26,7 @@ final class MotifTest extends TestCase
     /** Handbook 7: mesh is a multiple of 2. Handbook 4: dc ≈ 4(w+2h)+2w and ch ≈ 3.2w, from memory; both tops of a repeat are stitches. */
     public function testAMeshIsAPostAndAChain(): void
     {
-        $mesh = Motif::Mesh;
+        $mesh = Motif::named('mesh');
         self::assertSame([Stitch::Double, 2, 1, 2.0], [$mesh->post(), $mesh->multiple(), $mesh->chains(), $mesh->relativeHeight()]);
         self::assertTrue($mesh->isMadeOf(Stitch::Double) && $mesh->isMadeOf(Stitch::Chain));
         self::assertFalse($mesh->isMadeOf(Stitch::Single));
@@ -35,7 +35,7 @@ final class MotifTest extends TestCase
 
     public function testTheSameMeshHasTwoNames(): void
     {
-        self::assertSame(['double crochet mesh', 'treble crochet mesh'], [Motif::Mesh->fullName(Terms::US), Motif::Mesh->fullName(Terms::UK)]);
-        self::assertSame(['mesh', 'tr', 'half treble crochet'], [Motif::Mesh->abbreviation(Terms::UK), Motif::Double->abbreviation(Terms::UK), Motif::HalfDouble->fullName(Terms::UK)]);
+        self::assertSame(['double crochet mesh', 'treble crochet mesh'], [Motif::named('mesh')->fullName(Terms::US), Motif::named('mesh')->fullName(Terms::UK)]);
+        self::assertSame(['mesh', 'tr', 'half treble crochet'], [Motif::named('mesh')->abbreviation(Terms::UK), Motif::named('dc')->abbreviation(Terms::UK), Motif::named('hdc')->fullName(Terms::UK)]);
     }
 }

@@ -15,7 +15,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tally\PlanDocument;
-use Fescue\Core\Tally\Tone;
+use Fescue\Core\Piece\Tone;
 use Fescue\Core\Tests\Bag\Documents;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;

@@ -13,10 +13,10 @@
     $minutes = $sheet->minutes();
 @endphp
 <dl>
-    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->pattern->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->pattern->rows) }} rounds</dd></div>
+    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->piece->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->piece->rows) }} rounds</dd></div>
     <div class="figure-row">
-        <dt>{{ $sheet->plan->spec->material->kind->noun() }}</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
-        <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->material->onHand) !!}</dd>
+        <dt>{{ $sheet->plan->spec->strands->own->kind->noun() }}</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
+        <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->strands->own->onHand) !!}</dd>
         <dd class="sub">{{ Decimal::print($estimate->metres->likely) }} m, {{ $estimate->origin->value }}</dd>
     </div>
     @foreach ($estimate->others as $place => $other)

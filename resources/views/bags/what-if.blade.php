@@ -10,7 +10,7 @@
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
     @if ($errors->any())<div class="flash trouble" role="alert" tabindex="-1" data-focus><p>{{ $errors->first() }}</p></div>@endif
-    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}: the size if the counts stay, the counts if the size stays, and what either takes.@if ($sheet->plan->spec->others !== []) All of it is reckoned in one material; taking one takes the others out. @endif</p>
+    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}: the size if the counts stay, the counts if the size stays, and what either takes.@if ($sheet->plan->spec->strands->others !== []) All of it is reckoned in one material; taking one takes the others out. @endif</p>
     <form class="sift" method="get" action="{{ route('bags.what-if', $bag) }}">
         <fieldset class="picks"><legend>Materials, up to six</legend>
             @foreach ($strands as $one)<label><input type="checkbox" name="materials[]" value="{{ $one->id }}" @checked($materials->contains('id', $one->id))> {{ $one->name }}</label>@endforeach
@@ -28,14 +28,14 @@
                             <th scope="row" class="stays">{{ $keep === 'counts' ? 'counts stay' : 'size stays' }}</th>
                             @foreach ($table[$material->id] as $cell)
                                 @php
-                                    $mine = $material->id === $bag->material_id && $cell->hook->exact() === $sheet->plan->spec->hook->exact();
+                                    $mine = $material->id === $bag->material_id && $cell->hook->exact() === $sheet->plan->spec->hands->hook->exact();
                                     $plan = $keep === 'counts' ? $cell->counts : $cell->sized;
                                     $estimate = $plan === null ? null : MaterialEstimate::of($plan);
                                     $chance = $estimate?->inHundred();
                                 @endphp
                                 <td @class(['mine' => $mine])>
                                     @if ($plan)
-                                        <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->base->chain }}, {{ count($plan->pattern->rows) }} rounds @endif</b></p>
+                                        <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->base->chain }}, {{ count($plan->piece->rows) }} rounds @endif</b></p>
                                         <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($chance !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Duration::about($pace->minutes(new Timed($plan))->likely) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
                                         <form method="post" action="{{ $here }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}, {{ $keep }} kept">Take it</button></form>
                                     @else

@@ -2,7 +2,7 @@
 @use(Fescue\Core\Stitch\Terms)
 @php
     $plan = $sheet->plan;
-    $material = $plan->spec->material;
+    $material = $plan->spec->strands->own;
 @endphp
 <x-layout :title="$bag->name().', in words'">
     @include('bags.head')

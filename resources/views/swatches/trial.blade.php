@@ -6,7 +6,7 @@
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
-@use(Fescue\Core\Stitch\Motif)
+@use(Fescue\Core\Instruction\Motif)
 @php
     $terms = auth()->user()->terms;
     $ten = Length::mm(100);
@@ -24,7 +24,7 @@
     @else
         <form class="sift" method="get" action="{{ route('swatches.trial') }}">
             <label>Material <select class="form-select" name="material">@foreach ($strands as $one)<option value="{{ $one->id }}" @selected($one->id === $material->id)>{{ $one->name }}</option>@endforeach</select></label>
-            <label>Stitch <select class="form-select" name="stitch"><option value="">as tried</option>@foreach (Motif::cases() as $one)<option value="{{ $one->value }}" @selected($one === $motif)>{{ $one->abbreviation($terms) }}</option>@endforeach</select></label>
+            <label>Stitch <select class="form-select" name="stitch"><option value="">as tried</option>@foreach (array_values(Motif::all()) as $one)<option value="{{ $one->value }}" @selected($one === $motif)>{{ $one->abbreviation($terms) }}</option>@endforeach</select></label>
             <button class="btn btn-quiet">Show</button>
         </form>
         <ol class="patches" aria-label="The fabric of each hook">
@@ -91,7 +91,7 @@
                 <input type="hidden" name="material" value="{{ $material->id }}">
                 <div class="pair">
                     <x-field name="hook" label="Hook" placeholder="8 mm or L-11" autocomplete="off" />
-                    <x-motif :value="$motif->value ?? 'sc'" />
+                    <x-motif :value="$motif->key ?? 'sc'" />
                     <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" />
                     <x-field name="hung_load" label="Load it hung under" placeholder="only if it hung: 2 kg" autocomplete="off" />
                     <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" />

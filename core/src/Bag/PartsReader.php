@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Bag;
+
+use Fescue\Core\Document\Fields;
+use Fescue\Core\Piece\Maker;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+
+/** Reads the makers of a bag: `base`, `body` with what is `above`, `handles`. */
+final class PartsReader
+{
+    public const MOST_BANDS = 6;
+
+    /** @return list<Chosen> in working order; fewer where something was wrong, which is noted */
+    public static function read(Fields $top): array
+    {
+        $parts = [self::one($top->object('base'), '/base', Makers::BASES), ...self::wall($top->object('body'))];
+        if ($top->has('handles')) {
+            $parts[] = self::one($top->object('handles'), '/handles', Makers::TOPS);
+        }
+
+        return array_values(array_filter($parts));
+    }
+
+    /** @param non-empty-list<class-string<Maker>> $of */
+    private static function one(Fields $part, string $path, array $of): ?Chosen
+    {
+        $makers = Makers::byKey($of);
+        $key = $part->word('type', array_map(strval(...), array_keys($makers)));
+
+        return $key === null ? null : new Chosen($path, $makers[$key]::read($part));
+    }
+
+    /** @return list<Chosen> */
+    private static function wall(Fields $body): array
+    {
+        $above = $body->objects('above', self::MOST_BANDS - 1);
+        $bands = [];
+        $open = 0;
+        foreach ([$body, ...$above] as $place => $fields) {
+            $band = (Makers::WALL)::read($fields);
+            $bands[] = new Chosen($place === 0 ? '/body' : '/body/above/'.($place - 1), $band);
+            if (self::follows($band) && ++$open === 2) {
+                $fields->refuse('rounds', 'Say how many rounds: one band alone can follow the height.');
+            }
+        }
+
+        return $bands;
+    }
+
+    /** Whether a count of it is left to follow the height. */
+    private static function follows(Maker $band): bool
+    {
+        return array_filter($band->settings(), fn(object $one): bool => $one instanceof Setting && $one->side === Side::Height && $one->value === null) !== [];
+    }
+}

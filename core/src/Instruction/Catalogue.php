@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+/** The motifs that ship, as pattern text in US terms: a line each, its key before the colon, its rows parted by a slash. */
+final class Catalogue
+{
+    private const TEXT = <<<'PATTERN'
+        sc: sc in next st
+        hdc: hdc in next st
+        dc: dc in next st
+        tr: tr in next st
+        mesh: dc in next st, ch 1, skip 1
+        PATTERN;
+
+    /** @return array<string, string> text by key */
+    public static function entries(): array
+    {
+        $entries = [];
+        foreach (explode("\n", self::TEXT) as $line) {
+            [$key, $text] = explode(': ', $line, 2);
+            $entries[$key] = $text;
+        }
+
+        return $entries;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+/** The counting pass: anchors taken of each edge that a row is worked into, and tops left for the next. */
+final readonly class Count
+{
+    /** @param array<int, int> $of anchors by the edge's place, those it takes some of */
+    private function __construct(private array $of, public int $takes, public int $leaves) {}
+
+    /** @param list<Instruction> $instructions */
+    public static function of(array $instructions): self
+    {
+        $of = [];
+        $leaves = 0;
+        Traverser::visit($instructions, function (Instruction $leaf, int $edge, int $times) use (&$of, &$leaves): void {
+            $of[$edge] = ($of[$edge] ?? 0) + $times * $leaf->takes();
+            foreach ($leaf->works() as $stitches) {
+                $leaves += $stitches->top ? $times * $stitches->count : 0;
+            }
+        });
+
+        return new self($of, array_sum($of), $leaves);
+    }
+
+    /** Anchors taken of one edge. */
+    public function takesOf(int $edge): int
+    {
+        return $this->of[$edge] ?? 0;
+    }
+}

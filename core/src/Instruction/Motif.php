@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+
+/**
+ * What a fabric is worked in, as data: rows of instructions over one repeat, which leave as many tops as they take. Every
+ * top counts as a stitch, a chain too. One key is one motif: two of the same key are the same object.
+ */
+final class Motif
+{
+    /** @var array<string, self> */
+    private static array $known = [];
+
+    /** @var non-empty-list<Stitch> those it is made of, the tallest first */
+    private readonly array $stitches;
+
+    /**
+     * @param non-empty-list<non-empty-list<Instruction>> $rows in how many it repeats
+     * @param int $multiple stitches of one repeat: a round takes a multiple of it
+     */
+    private function __construct(public readonly string $key, private readonly array $rows, public readonly int $multiple)
+    {
+        $made = array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $this->tally()->many($stitch) > 0);
+        usort($made, fn(Stitch $a, Stitch $b): int => $b->relativeHeight() <=> $a->relativeHeight());
+        $this->stitches = $made === [] ? throw new \InvalidArgumentException("Nothing is worked in {$key}.") : $made;
+    }
+
+    /**
+     * Of its rows in US terms, one after another with a slash between.
+     *
+     * @throws NotRead
+     * @throws \InvalidArgumentException where a row does not leave what it takes
+     */
+    public static function read(string $key, string $text): self
+    {
+        $reader = new Reader(Terms::US);
+        $rows = [];
+        foreach (explode('/', $text) as $line) {
+            $instructions = $reader->read(trim($line));
+            $count = Count::of($instructions);
+            if ($count->takes < 1 || $count->takes !== $count->leaves || $count->takes !== ($takes ??= $count->takes)) {
+                throw new \InvalidArgumentException("{$key} takes {$count->takes} and leaves {$count->leaves}: a fabric goes on over as many, in every row.");
+            }
+            $rows[] = $instructions;
+        }
+
+        return new self($key, $rows, $takes);
+    }
+
+    public static function find(string $key): ?self
+    {
+        return self::all()[$key] ?? null;
+    }
+
+    /** @throws \InvalidArgumentException where the catalogue has none of that name */
+    public static function named(string $key): self
+    {
+        return self::find($key) ?? throw new \InvalidArgumentException("The catalogue has no {$key}.");
+    }
+
+    /** @return array<string, self> those of the catalogue, by their keys */
+    public static function all(): array
+    {
+        if (self::$known === []) {
+            foreach (Catalogue::entries() as $key => $text) {
+                self::$known[$key] = self::read($key, $text);
+            }
+        }
+
+        return self::$known;
+    }
+
+    /** A fabric of this stitch alone; null where none is worked of it. */
+    public static function plain(Stitch $stitch): ?self
+    {
+        return self::find($stitch->value);
+    }
+
+    public static function single(): self
+    {
+        return self::named(Stitch::Single->value);
+    }
+
+    /** The tallest stitch in it, that a round of it is lifted by. */
+    public function post(): Stitch
+    {
+        return $this->stitches[0];
+    }
+
+    public function isMadeOf(Stitch $stitch): bool
+    {
+        return in_array($stitch, $this->stitches, true);
+    }
+
+    /** Whether chains stand in it, and windows under them. */
+    public function isOpen(): bool
+    {
+        return $this->isMadeOf(Stitch::Chain);
+    }
+
+    /** Height of a row against one of single crochet by the same hand: its posts' on the average, chains not counted. */
+    public function relativeHeight(): float
+    {
+        $tally = $this->tally();
+        $posts = array_filter($this->stitches, fn(Stitch $stitch): bool => $stitch !== Stitch::Chain);
+        $many = array_map($tally->many(...), $posts);
+
+        return array_sum(array_map(fn(Stitch $stitch, int $count): float => $count * $stitch->relativeHeight(), $posts, $many)) / max(1, array_sum($many));
+    }
+
+    /**
+     * Strand of one stitch of it, by its loops' geometry, all of a repeat averaged.
+     *
+     * @param Length $width of one stitch
+     * @param Length $singleHeight height of a row of single crochet
+     */
+    public function loopLength(Length $width, Length $singleHeight): Length
+    {
+        $tally = $this->tally();
+        $sum = Length::mm(0);
+        foreach ($this->stitches as $stitch) {
+            $sum = $sum->plus($stitch->loopLength($width, $singleHeight)->times($tally->many($stitch)));
+        }
+
+        return $sum->times(1 / ($this->multiple * count($this->rows)));
+    }
+
+    /**
+     * A row or round of it.
+     *
+     * @param int $row which, from 0: it begins anew after its last
+     * @param int $anchors a multiple of its repeat
+     * @param list<Stitch> $climb worked in place of its posts in the first repeats, one after another
+     *
+     * @return non-empty-list<Instruction>
+     */
+    public function over(int $row, int $anchors, Loop $loop = Loop::Both, array $climb = []): array
+    {
+        if ($anchors < 1 || $anchors % $this->multiple !== 0) {
+            throw new \InvalidArgumentException("{$this->key} repeats over {$this->multiple}, and there are {$anchors}.");
+        }
+        $repeat = array_map(fn(Instruction $one): Instruction => $one->remade($loop, fn(Stitch $stitch): Stitch => $stitch), $this->rows[$row % count($this->rows)]);
+        $times = intdiv($anchors, $this->multiple);
+        $climb = array_slice($climb, 0, $times - 1);
+        $fill = [];
+        foreach ($climb as $step) {
+            array_push($fill, ...array_map(fn(Instruction $one): Instruction => $one->remade($loop, fn(Stitch $stitch): Stitch => $stitch === $this->post() ? $step : $stitch), $repeat));
+        }
+        $times -= count($climb);
+        $only = count($repeat) === 1 ? $repeat[0] : null;
+
+        return [...$fill, ...($only instanceof Each ? [new Each($only->stitch, $times * $only->count, $only->loop, $only->into)] : Repeat::often($repeat, $times))];
+    }
+
+    public function abbreviation(Terms $terms): string
+    {
+        return Vocabulary::of($terms)->motif($this)[0];
+    }
+
+    public function fullName(Terms $terms): string
+    {
+        return Vocabulary::of($terms)->motif($this)[1];
+    }
+
+    private function tally(): StitchCount
+    {
+        return StitchCount::of(array_merge(...$this->rows));
+    }
+}

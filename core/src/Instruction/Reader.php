@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+
+/** Reads pattern text by the vocabulary that writes it: every phrase of an instruction, backward. */
+final class Reader
+{
+    /** Instructions that are read. */
+    private const READ = [Each::class, Several::class, InOne::class, Together::class, Chains::class, Skip::class, Repeat::class];
+
+    /** @var array<string, \Closure(array<string, mixed>): Instruction> by pattern, the longest phrases first */
+    private array $patterns = [];
+
+    /** @var array<string, Loop> by its words */
+    private array $loops = [];
+
+    /** @var array<string, Stitch> by abbreviation */
+    private array $stitches = [];
+
+    public function __construct(Terms $terms)
+    {
+        $vocabulary = Vocabulary::of($terms);
+        foreach (Stitch::cases() as $stitch) {
+            $this->stitches[$vocabulary->abbreviation($stitch)] = $stitch;
+        }
+        foreach ([Loop::Back, Loop::Front] as $loop) {
+            $this->loops[$vocabulary->phrases["loop.{$loop->value}"]] = $loop;
+        }
+        $phrases = [];
+        foreach (self::READ as $node) {
+            foreach ($node::readings() as $key => $make) {
+                foreach ([$key, "{$key}.one"] as $said) {
+                    if (isset($vocabulary->phrases[$said])) {
+                        $phrases[$vocabulary->phrases[$said]] = $make;
+                    }
+                }
+            }
+        }
+        uksort($phrases, fn(string $a, string $b): int => strlen($b) <=> strlen($a));
+        foreach ($phrases as $phrase => $make) {
+            $this->patterns[$this->pattern($phrase)] = $make;
+        }
+        foreach (['bare.each.one', 'bare.each'] as $key) {
+            $this->patterns[$this->pattern($vocabulary->phrases[$key])] = Each::readings()['each.stitch'];
+        }
+    }
+
+    /**
+     * @return list<Instruction>
+     *
+     * @throws NotRead
+     */
+    public function read(string $text): array
+    {
+        $parts = [];
+        foreach (self::parts($text) as $part) {
+            $loop = $this->loops[$part] ?? null;
+            $last = array_key_last($parts);
+            if ($loop !== null && $last !== null) {
+                $parts[$last] = $parts[$last]->remade($loop, fn(Stitch $stitch): Stitch => $stitch);
+
+                continue;
+            }
+            $parts[] = $this->one($part);
+        }
+
+        return $parts === [] ? throw new NotRead($text) : $parts;
+    }
+
+    private function one(string $part): Instruction
+    {
+        foreach ($this->patterns as $pattern => $make) {
+            if (preg_match($pattern, $part, $found) === 1) {
+                try {
+                    return $make($this->arguments($found));
+                } catch (\InvalidArgumentException) {
+                    // A number that no such instruction has.
+                    break;
+                }
+            }
+        }
+
+        throw new NotRead($part);
+    }
+
+    /**
+     * @param array<string> $found
+     *
+     * @return array<string, mixed>
+     */
+    private function arguments(array $found): array
+    {
+        $arguments = [];
+        foreach ($found as $name => $words) {
+            if (is_string($name)) {
+                $arguments[$name] = match ($name) {
+                    'stitch' => $this->stitches[$words],
+                    'list', 'bare' => $this->read($words),
+                    default => (int) $words,
+                };
+            }
+        }
+
+        return $arguments;
+    }
+
+    private function pattern(string $phrase): string
+    {
+        $stitches = implode('|', array_map(fn(string $one): string => preg_quote($one, '/'), array_keys($this->stitches)));
+
+        return '/^'.preg_replace_callback('/\\\\\{(\w+)\\\\\}/', fn(array $slot): string => "(?<{$slot[1]}>".match ($slot[1]) {
+            'stitch' => $stitches,
+            'list', 'bare' => '.+',
+            default => '\d{1,4}',
+        }.')', preg_quote($phrase, '/')).'$/iu';
+    }
+
+    /** @return list<string> what commas part, those in brackets apart */
+    private static function parts(string $text): array
+    {
+        $parts = [];
+        $part = '';
+        $depth = 0;
+        foreach (mb_str_split($text) as $letter) {
+            $depth += match ($letter) {
+                '(', '[' => 1,
+                ')', ']' => -1,
+                default => 0,
+            };
+            if ($letter === ',' && $depth === 0) {
+                $parts[] = trim($part);
+                $part = '';
+            } else {
+                $part .= $letter;
+            }
+        }
+
+        return array_values(array_filter([...$parts, trim($part)], fn(string $one): bool => $one !== ''));
+    }
+}

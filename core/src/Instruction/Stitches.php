@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+
+/** So many stitches alike, one after another. */
+final readonly class Stitches
+{
+    /**
+     * @param bool $increase whether each shares its anchor with others
+     * @param bool $top whether each leaves a top to be worked into
+     */
+    public function __construct(public Stitch $stitch, public int $count, public Loop $loop = Loop::Both, public bool $increase = false, public bool $top = true) {}
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+/** The one way through instructions, that every pass goes. */
+final class Traverser
+{
+    /**
+     * Every leaf once, with the edge it is worked into and how often it is worked.
+     *
+     * @param list<Instruction> $instructions
+     * @param \Closure(Instruction, int, int): void $visit
+     */
+    public static function visit(array $instructions, \Closure $visit, int $edge = 0, int $times = 1): void
+    {
+        foreach ($instructions as $one) {
+            if ($one->children() === []) {
+                $visit($one, $edge, $times);
+            } else {
+                self::visit($one->children(), $visit, $one->edge() ?? $edge, $times * $one->times());
+            }
+        }
+    }
+
+    /**
+     * Every leaf in working order, as often as it is worked, by the edge it is worked into.
+     *
+     * @param list<Instruction> $instructions
+     *
+     * @return \Generator<int, array{Instruction, int}>
+     */
+    public static function unrolled(array $instructions, int $edge = 0): \Generator
+    {
+        foreach ($instructions as $one) {
+            if ($one->children() === []) {
+                yield [$one, $edge];
+
+                continue;
+            }
+            for ($time = 0; $time < $one->times(); $time++) {
+                foreach (self::unrolled($one->children(), $one->edge() ?? $edge) as $leaf) {
+                    yield $leaf;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Instruction;
+
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+
+/** The words of one tongue: a file of data in tongues/, which the writer says and the reader understands. */
+final class Vocabulary
+{
+    /** @var array<string, self> by tongue */
+    private static array $known = [];
+
+    /**
+     * @param array<string, array{string, string}> $stitches abbreviation and name of each, by its value
+     * @param array<string, array{string, string}> $motifs so of those that are no one stitch, by their key
+     * @param array<int, string> $ordinals from the second on
+     * @param array<string, string> $phrases by their key
+     */
+    private function __construct(private readonly array $stitches, private readonly array $motifs, private readonly array $ordinals, public readonly array $phrases) {}
+
+    public static function of(Terms $terms): self
+    {
+        return self::$known[$terms->value] ??= self::load($terms);
+    }
+
+    private static function load(Terms $terms): self
+    {
+        /** @var array{like?: string, stitches: array<string, array{string, string}>, motifs: array<string, array{string, string}>, ordinals?: array<int, string>, phrases: array<string, string>} $data */
+        $data = require __DIR__."/tongues/{$terms->value}.php";
+        $like = isset($data['like']) ? self::of(Terms::from($data['like'])) : null;
+
+        return new self($data['stitches'], $data['motifs'], ($data['ordinals'] ?? []) + ($like->ordinals ?? []), $data['phrases'] + ($like->phrases ?? []));
+    }
+
+    public function abbreviation(Stitch $stitch): string
+    {
+        return $this->stitches[$stitch->value][0];
+    }
+
+    public function name(Stitch $stitch): string
+    {
+        return $this->stitches[$stitch->value][1];
+    }
+
+    /** @return array{string, string} abbreviation and name; a maker's own is called as she calls it */
+    public function motif(Motif $motif): array
+    {
+        return $this->stitches[$motif->key] ?? $this->motifs[$motif->key] ?? [$motif->key, $motif->key];
+    }
+
+    /** @param list<Instruction> $instructions */
+    public function list(array $instructions): string
+    {
+        return implode(', ', array_map(fn(Instruction $one): string => $this->say($one->phrase()), $instructions));
+    }
+
+    public function say(Phrase $phrase): string
+    {
+        $loop = $phrase->loop === Loop::Both ? '' : ', '.$this->phrases["loop.{$phrase->loop->value}"];
+
+        return $this->filled($phrase, '').$loop;
+    }
+
+    private function filled(Phrase $phrase, string $before): string
+    {
+        $one = "{$before}{$phrase->key}.one";
+        $template = ($phrase->arguments['n'] ?? 1) === 1 && isset($this->phrases[$one]) ? $this->phrases[$one] : $this->phrases["{$before}{$phrase->key}"]
+            ?? throw new \LogicException("No words for {$before}{$phrase->key}.");
+        $words = [];
+        foreach ($phrase->arguments as $name => $argument) {
+            $words['{'.$name.'}'] = match (true) {
+                $argument instanceof Stitch => $this->abbreviation($argument),
+                // Stitches that go into one place name it once, after all of them.
+                $name === 'bare' && is_array($argument) => implode(', ', array_map(fn(Instruction $one): string => $this->bare($one), $argument)),
+                is_array($argument) => $this->list($argument),
+                $name === 'nth' && is_int($argument) => $this->ordinals[$argument] ?? (string) $argument,
+                is_int($argument) => (string) $argument,
+                default => throw new \LogicException("No words for {$name}."),
+            };
+        }
+
+        return strtr($template, $words);
+    }
+
+    private function bare(Instruction $one): string
+    {
+        $phrase = $one->phrase();
+
+        return $this->filled(new Phrase(explode('.', $phrase->key)[0], $phrase->arguments), 'bare.');
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+// Craft Yarn Council, "Crochet abbreviations", UK terms; from memory. What is not named here is said as in US terms.
+return [
+    'like' => 'us',
+    'stitches' => [
+        'ch' => ['ch', 'chain'], 'sl st' => ['ss', 'slip stitch'], 'sc' => ['dc', 'double crochet'],
+        'hdc' => ['htr', 'half treble crochet'], 'dc' => ['tr', 'treble crochet'], 'tr' => ['dtr', 'double treble crochet'],
+    ],
+    'motifs' => ['mesh' => ['mesh', 'tr mesh'], 'two-in-one' => ['two in one', 'two in one, miss one']],
+    'phrases' => ['skip' => 'miss {n}'],
+];

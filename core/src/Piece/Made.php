@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Start;
+use Fescue\Core\Shape\Outline;
+
+/** What a maker made: rows, what they begin on where they are the first, and the edge they leave open. */
+final readonly class Made
+{
+    /**
+     * @param list<Row> $rows in working order
+     * @param ?Outline $outline of what lies flat, where something does
+     * @param list<Remark> $remarks
+     */
+    public function __construct(public array $rows, public Edge $open, public ?Start $start = null, public ?Outline $outline = null, public array $remarks = []) {}
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Start;
+
+/** A start and the rows on it, each proven to take exactly what its edges offer. */
+final readonly class Piece
+{
+    /** @var list<Row> with their numbers */
+    public array $rows;
+
+    /** @var list<Count> one a row */
+    public array $counts;
+
+    /** @var array<string, int> place of a row by its name */
+    private array $places;
+
+    /**
+     * @param list<Row> $rows
+     *
+     * @throws Miscount naming the first row that does not fit
+     */
+    public function __construct(public Start $start, array $rows)
+    {
+        $there = $start->chain;
+        $numbers = $numbered = $counts = $places = [];
+        foreach ($rows as $place => $row) {
+            $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
+            $numbered[] = $row = $row->numbered($numbers[$row->kind->value]);
+            $counts[] = $count = Count::of($row->instructions);
+            foreach ($row->into as $edge => $offers) {
+                if ($count->takesOf($edge) !== $offers->anchors) {
+                    throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);
+                }
+                if (in_array($offers->kind, [EdgeKind::Tops, EdgeKind::Chain], true) && $edge === 0 && $offers->anchors !== $there) {
+                    throw new Miscount($row->name, $offers->anchors, $there);
+                }
+            }
+            $there = $count->leaves;
+            $places[$row->name] = $place;
+        }
+        [$this->rows, $this->counts, $this->places] = [$numbered, $counts, $places];
+    }
+
+    /** @return list<string> the rows' names, in their order */
+    public function names(): array
+    {
+        return array_keys($this->places);
+    }
+
+    /** Place of the row of that name, from 0; null where there is none. */
+    public function place(?string $name): ?int
+    {
+        return $this->places[$name ?? ''] ?? null;
+    }
+
+    public function stitches(): StitchCount
+    {
+        $sum = StitchCount::none()->withChains($this->start->works());
+        foreach ($this->rows as $row) {
+            $sum = $sum->plus(StitchCount::of($row->instructions));
+        }
+
+        return $sum;
+    }
+}

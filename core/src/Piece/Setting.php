@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Measure\Length;
+
+/** A count that a maker may be given, or settles: all that forms, notes, mends and files know of it. */
+final readonly class Setting
+{
+    /**
+     * @param string $name as documents have it: "chain"
+     * @param string $label of its field: "Chains to start"
+     * @param string $unit one of what is counted: "starting chain"
+     * @param ?int $value given or settled; null where it is open
+     * @param int $least that makes the thing
+     * @param string $short in a line of several: "ch {n}"; '' where it is not told there
+     * @param ?Side $side of the wish that it serves; null where it serves none
+     * @param ?Length $step what one of them measures along that side
+     * @param ?int $else what it is where nothing is said and nothing is solved
+     * @param string $fewer how a mend says that there are fewer: of {n}, not {was}, {many} fewer; '' where none takes it down
+     * @param string $none so of none at all
+     * @param bool $rows whether each of them is a row
+     * @param bool $mayBeNull whether a document may say that it is open
+     */
+    public function __construct(
+        public string $name,
+        public string $label,
+        public string $unit,
+        public ?int $value,
+        public int $least,
+        public int $most,
+        public string $short = '',
+        public ?Side $side = null,
+        public ?Length $step = null,
+        public ?int $else = null,
+        public string $fewer = '',
+        public string $none = '',
+        public bool $rows = false,
+        public bool $mayBeNull = false,
+    ) {}
+
+    /** "one body round", "3 body rounds" */
+    public function many(int $count): string
+    {
+        return $count === 1 ? "one {$this->unit}" : "{$count} {$this->unit}s";
+    }
+}

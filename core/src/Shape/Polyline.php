@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Shape;
+
+/** Straight from point to point, mm; stitches stand on it at even distances, each in the middle of its share. */
+final readonly class Polyline implements Path
+{
+    private float $length;
+
+    /**
+     * @param non-empty-list<array{float, float}> $points x to the right, y down; a ring ends where it began
+     * @param ?float $facing degrees clockwise from up; null where stitches face to the right of the way
+     */
+    public function __construct(private array $points, private ?float $facing = null)
+    {
+        $length = 0.0;
+        foreach (array_slice($points, 1) as $place => [$x, $y]) {
+            $length += hypot($x - $points[$place][0], $y - $points[$place][1]);
+        }
+        $this->length = $length;
+    }
+
+    public function stand(int $place, int $of): Stand
+    {
+        $along = $this->length * ($place + 0.5) / $of;
+        [$x0, $y0] = $this->points[0];
+        foreach (array_slice($this->points, 1) as [$x, $y]) {
+            $leg = hypot($x - $x0, $y - $y0);
+            if ($along <= $leg + 1e-9) {
+                $share = $leg > 0 ? $along / $leg : 0.0;
+
+                // It faces to the right of the way it goes: up where it goes to the left.
+                return new Stand($x0 + $share * ($x - $x0), $y0 + $share * ($y - $y0), $this->facing ?? rad2deg(atan2($y - $y0, $x - $x0)) + 180);
+            }
+            $along -= $leg;
+            [$x0, $y0] = [$x, $y];
+        }
+
+        return new Stand($x0, $y0, $this->facing ?? 0.0);
+    }
+}

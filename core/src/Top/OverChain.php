@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Instruction\Chains;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\Under;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Stitch\Stitch;
+
+/** Two openings, front and back: skip some stitches, chain over them, and work the next round around the chain. */
+abstract readonly class OverChain extends ByChoices
+{
+    /** Stitches to leave between an opening and the ends of its half of the round, or the chain pulls on the fold itself. */
+    private const SHOULDER = 2;
+
+    private const MOST_EDGE_ROUNDS = 20;
+
+    public function height(Ground $ground): Length
+    {
+        return $ground->gauge->singleHeight()->times(1 + $this->given('edge_rounds', 1));
+    }
+
+    public function write(): array
+    {
+        return ['type' => static::key()] + parent::write();
+    }
+
+    protected function edgeRounds(): Setting
+    {
+        return new Setting('edge_rounds', 'Rounds of edge', 'edge round', $this->given('edge_rounds', 1), 0, self::MOST_EDGE_ROUNDS, else: 1, fewer: 'Work {many} fewer', none: 'Leave the edge out', rows: true);
+    }
+
+    /** Counts that are given, held against the side they stand on. @throws Unmakeable */
+    protected function fits(int $skip, int $chain, Edge $on): void
+    {
+        $widest = self::widest($on);
+        $half = intdiv($on->anchors, 2);
+        if ($skip > $widest) {
+            throw new Unmakeable('skip', "Each side has {$half} stitches and needs ".self::SHOULDER." left beyond each end of what is skipped; skip at most {$widest}, not {$skip}.");
+        }
+        if ($chain < $skip) {
+            throw new Unmakeable('chain', "A chain of {$chain} over {$skip} skipped stitches would pull the edge in; chain at least {$skip}.");
+        }
+    }
+
+    /** The most stitches that can be skipped on the middle of a side. @throws Unmakeable where there is no room */
+    protected static function widest(Edge $on): int
+    {
+        $widest = (int) floor(2 * (min(self::centre($on), $on->anchors / 2 - self::centre($on)) - self::SHOULDER));
+
+        return $widest >= 1 ? $widest : throw new Unmakeable('', "A round of {$on->anchors} stitches has no room for handles; make the base larger or leave them out.");
+    }
+
+    /**
+     * Stitches to skip so that they stand on the middle of their side: the number nearest to a wish, from 1 to the most,
+     * that leaves whole stitches on both sides; 1 where there is none.
+     */
+    protected static function centred(Edge $on, float $wish, int $most): int
+    {
+        // Odd where the middle lies on a stitch, even where it lies between two.
+        $odd = (int) round(2 * self::centre($on)) % 2;
+        $nearest = 2 * (int) round(($wish - $odd) / 2) + $odd;
+        $largest = $most - ($most + $odd) % 2;
+
+        return max(1, min($nearest, $largest));
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $on = $this->on($on);
+        [$skip, $chain] = [$this->given('skip'), $this->given('chain')];
+        $before = $this->before($on);
+        $between = intdiv($on->anchors, 2) - $skip;
+        $after = $on->anchors - 2 * $skip - $before - $between;
+        $stitch = Stitch::Single;
+        $around = fn(Instruction ...$over): array => $ground->working->around([
+            new Each($stitch, $before), ...$over,
+            new Each($stitch, $between), ...$over,
+            new Each($stitch, $after),
+        ]);
+        $fabric = Motif::single();
+        $rows = [new Row(Part::Handles, $fabric, $around(new Chains($chain), new Skip($skip)), [$on], bearsJoin: false)];
+        $remarks = $this->remarks($ground, $on);
+        $on = $on->after($on->anchors + 2 * ($chain - $skip), $fabric);
+        for ($edge = 1; $edge <= $this->given('edge_rounds', 1); $edge++) {
+            $rows[] = new Row(Part::Edge, $fabric, $edge === 1 ? $around(new Under($stitch, $chain, $chain)) : $ground->working->around([new Each($stitch, $on->anchors)]), [$on]);
+        }
+
+        return new Made($rows, $on, remarks: [
+            ...$remarks,
+            new Remark('hang-test', Tone::Care, null, 'A home-made handle is untested.', 'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.'),
+        ]);
+    }
+
+    /** @return list<Remark> */
+    abstract protected function remarks(Ground $ground, Edge $on): array;
+
+    /** Where the first opening begins. */
+    private function before(Edge $on): int
+    {
+        return (int) round(self::centre($on) - $this->given('skip') / 2);
+    }
+
+    /** Stitches by which what is skipped lies past the middle of its side; half a one where parity does not allow less. */
+    protected function offCentre(Edge $on): float
+    {
+        return $this->before($on) + $this->given('skip') / 2 - self::centre($on);
+    }
+
+    protected static function centre(Edge $on): float
+    {
+        return $on->middles[0] ?? throw new Unmakeable('', 'A handle stands on an edge that has sides.');
+    }
+
+    protected function on(?Edge $on): Edge
+    {
+        return $on ?? throw new Unmakeable('', 'A handle stands on something.');
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Wish;
+
+/** Two hand holes. */
+final readonly class Slots extends OverChain
+{
+    /** A hand and a half: how wide a hand hole is where nothing is said. From memory. */
+    private const WIDTH_MM = 120.0;
+
+    /** Chains over a slot for each stitch skipped, where nothing is said: ch 16 over 10. Common practice, no source. */
+    private const CHAIN_PER_SKIP = 1.6;
+
+    /** A hand with a coat's cuff, mm. From memory. */
+    private const HAND = 85.0;
+
+    public static function key(): string
+    {
+        return 'slot';
+    }
+
+    public static function called(): array
+    {
+        return ['Slots', 'a hand hole each side'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Setting('skip', 'Stitches to skip', 'stitch skipped', $this->count('skip'), 1, 400),
+            new Setting('chain', 'Chains over them', 'chain of a slot', $this->count('chain'), max(1, $this->given('skip', 1)), 800, 'ch {n}', fewer: 'Make the handles shorter: chain {n}, not {was}'),
+            $this->edgeRounds(),
+        ];
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $on = $this->on($on);
+        $widest = self::widest($on);
+        $skip = $this->count('skip') ?? self::centred($on, self::WIDTH_MM / $ground->gauge->singleWidth()->mm, min($widest, $this->count('chain') ?? $widest));
+        $chain = $this->count('chain') ?? (int) round($skip * self::CHAIN_PER_SKIP);
+        $this->fits($skip, $chain, $on);
+
+        return $this->with(['skip' => $skip, 'chain' => $chain]);
+    }
+
+    protected function remarks(Ground $ground, Edge $on): array
+    {
+        [$skip, $chain] = [$this->given('skip'), $this->given('chain')];
+        $widest = self::widest($on);
+        $wide = $ground->gauge->singleWidth()->times($skip);
+        $remarks = [];
+        if ($wide->mm < self::HAND) {
+            $wanted = (int) ceil(self::HAND / $ground->gauge->singleWidth()->mm);
+            $chains = $wanted - $widest;
+            $mend = $chains <= 0
+                ? "skip {$wanted}".($chain < $wanted ? ' and chain as many or more.' : '.')
+                : "this side has room for {$widest} at most. ".($chains === 1 ? 'One chain' : "{$chains} chains").' more at the start make room, or leave the handles out.';
+            $remarks[] = new Remark('slot-narrow', Tone::Trouble, 0, 'The hand hole is {wide} wide.', "A hand wants about {hand}; {$mend}", ['wide' => $wide, 'hand' => Length::mm(self::HAND)]);
+        }
+        if (abs($this->offCentre($on)) > 0.25) {
+            $fit = array_filter([$skip - 1, $skip + 1], fn(int $one): bool => $one >= 1 && $one <= min($widest, $chain));
+            $remarks[] = new Remark('slot-off-centre', Tone::Better, 0, 'The slots stand half a stitch off centre.', $fit === [] ? 'One chain more at the start puts their middle on a stitch.' : 'Skipping '.implode(' or ', $fit).' puts them on it.');
+        }
+        $remarks[] = new Remark('compare-slots', Tone::Better, 0, 'Before the slots, lay the bag flat.', 'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all four marks together by half the gap.');
+        if ($on->fabric?->isOpen() === true) {
+            $remarks[] = new Remark('mesh-top', Tone::Better, 0, '{row} stands on a mesh.', 'Work its stitches around the chains of the round below; they hold better than in single loops.');
+        }
+
+        return $remarks;
+    }
+}

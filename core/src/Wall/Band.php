@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Wall;
+
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Terms;
+
+/** So many rounds of a straight wall worked alike. */
+final readonly class Band extends ByChoices
+{
+    private const MOST_ROUNDS = 400;
+
+    /** Share by which a stitch of a band may be wider than single crochet before the wall shows it. From memory. */
+    private const FLARES = 0.06;
+
+    public static function key(): string
+    {
+        return 'band';
+    }
+
+    public static function called(): array
+    {
+        return ['Band', 'rounds worked alike'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        $loops = ['both' => ['both loops', ''], 'back' => ['back loop', 'ribs outside'], 'front' => ['front loop', 'ribs inside']];
+
+        return [
+            new Choice('stitch', 'Stitch', $this->choice('stitch', 'sc'), short: '{motif}', asked: true),
+            new Choice('loop', 'Worked through', $this->choice('loop', 'both'), $loops, short: '{choice}'),
+            new Setting('rounds', 'Rounds of body', 'body round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n}', Side::Height, $ground?->gauge->heightOf($this->motif('stitch')), fewer: 'Work {many} fewer', rows: true),
+        ];
+    }
+
+    public function height(Ground $ground): ?Length
+    {
+        $rounds = $this->count('rounds');
+
+        return $rounds === null ? null : $ground->gauge->heightOf($this->motif('stitch'))->times($rounds);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $motif = $this->motif('stitch');
+        $around = $this->on($on)->anchors;
+        if ($around % $motif->multiple !== 0) {
+            throw new Unmakeable('stitch', "{$motif->fullName(Terms::US)} repeats over {$motif->multiple} stitches, and a round has {$around}. Add or take away a chain at the start.");
+        }
+
+        return $this->count('rounds') === null ? $this->with(['rounds' => $this->rounds($wish, $ground, $motif)]) : $this;
+    }
+
+    private function rounds(Wish $wish, Ground $ground, Motif $motif): int
+    {
+        $height = $wish->heightLeft() ?? throw new Unmakeable('/size/height', 'Give a height, or the number of body rounds.');
+        $round = $ground->gauge->heightOf($motif);
+        $rounds = (int) round($height / $round->mm);
+        if ($rounds < 1) {
+            $least = $round->plus($wish->besides ?? Length::mm(0));
+            throw new Unmakeable('/size/height', "One round of the open band with all else of the body is already {$least->print(LengthUnit::Centimetre)} high; ask for at least that.");
+        }
+        if ($rounds > self::MOST_ROUNDS) {
+            throw new Unmakeable('/size/height', "That needs {$rounds} body rounds; Fescue plans up to ".self::MOST_ROUNDS.'. Check the height and the gauge.');
+        }
+
+        return $rounds;
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $on = $this->on($on);
+        $motif = $this->motif('stitch');
+        $loop = Loop::from($this->choice('loop', 'both'));
+        $climb = $ground->working === Working::Spiral ? $motif->post()->climbing(($on->fabric ?? $motif)->post()) : [];
+        $rows = [];
+        for ($round = 0; $round < $this->given('rounds'); $round++) {
+            $rows[] = new Row(Part::Body, $motif, $ground->working->around($motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []), $motif->post()), [$on]);
+            $on = $on->after($on->anchors, $motif);
+        }
+
+        return new Made($rows, $on, remarks: [...$this->open($motif), ...$this->flares($motif, $ground)]);
+    }
+
+    /** @return list<Remark> */
+    private function open(Motif $motif): array
+    {
+        return $motif->isOpen() ? [new Remark('mesh-open', Tone::Better, null, 'A mesh gives, and lets small things through.', 'Line the bag or keep large things in it; it hangs longer than it lies.')] : [];
+    }
+
+    /** @return list<Remark> */
+    private function flares(Motif $motif, Ground $ground): array
+    {
+        $wider = $ground->gauge->widthOf($motif)->mm / $ground->gauge->singleWidth()->mm - 1;
+        if (abs($wider) <= self::FLARES) {
+            return [];
+        }
+        $percent = (int) round(100 * abs($wider));
+
+        return [new Remark('band-width', Tone::Better, 0, "From {row} the {motif} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.', 'The wall '.($wider > 0 ? 'flares there; a smaller hook for that band holds it straight.' : 'draws in there; a larger hook for that band lets it out.'), ['motif' => $motif])];
+    }
+
+    private function on(?Edge $on): Edge
+    {
+        return $on ?? throw new Unmakeable('stitch', 'A wall stands on something.');
+    }
+}
