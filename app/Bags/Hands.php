@@ -16,10 +16,10 @@ use Fescue\Core\Gauge\Proportion;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Gauge\Worked;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All that a maker's hands have shown: her swatches with their materials. */

@@ -10,13 +10,13 @@ use App\Models\Swatch;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\State;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\Hand;
 use Fescue\Core\Material\HookAdvice;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
 /** One material on several hooks: what was tried, and what the maker's hands would make on those that were not. */

@@ -9,9 +9,9 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BandSpec;
 use Fescue\Core\Bag\BodySpec;
 use Fescue\Core\Bag\Change;
-use Fescue\Core\Piece\Wish;
 use Fescue\Core\Body\Band;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Wish;
 
 /** A changed plan taken: what it changes of the bag is given from now on, what it leaves stays as open as it was. */
 final class Mending

@@ -8,10 +8,10 @@ use App\Http\Typed;
 use App\Models\Picture;
 use Fescue\Core\Gauge\CardPicture;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Instruction\Motif;
 use Illuminate\Http\Request;
 
 /** The eight marks on a picture and the two counts, as its form sends them: pixels of the kept picture. */

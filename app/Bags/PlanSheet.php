@@ -24,12 +24,12 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Tone;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
-use Fescue\Core\Piece\Tone;
 
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
 final readonly class PlanSheet

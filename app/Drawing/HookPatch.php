@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Instruction\Motif;
 
 /** A piece of fabric as one hook makes it, at its true size with the tape laid along: strand and stitch as thick and wide as they are. */
 final class HookPatch

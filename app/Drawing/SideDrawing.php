@@ -8,6 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Body\Band;
 use Fescue\Core\Body\Body;
 use Fescue\Core\Handle\Slots;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
@@ -15,7 +16,6 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Instruction\Motif;
 
 /** The front of the bag lying flat, stitch by stitch in its colour, its slot lifted as a hand lifts it. To scale. */
 final class SideDrawing

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Drawing;
 
 use App\Drawing\HookPatch;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class HookPatchTest extends TestCase
@@ -15,7 +15,7 @@ final class HookPatchTest extends TestCase
     /** CSS pixels to the millimetre: 96 to the inch of 25.4 mm. */
     private const PIXELS = 96 / 25.4;
 
-    private static function patch(float $width, float $height, float $strand, Motif $motif = Motif::single(), LengthUnit $unit = LengthUnit::Centimetre): \SimpleXMLElement
+    private static function patch(float $width, float $height, float $strand, ?Motif $motif = null, LengthUnit $unit = LengthUnit::Centimetre): \SimpleXMLElement
     {
         $svg = simplexml_load_string(HookPatch::of('#C9B891', Length::mm($width), Length::mm($height), Length::mm($strand), $motif, $unit));
         self::assertNotFalse($svg);

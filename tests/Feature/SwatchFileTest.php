@@ -7,9 +7,9 @@ namespace Tests\Feature;
 use App\Bags\SwatchFile;
 use App\Models\Swatch;
 use Fescue\Core\Gauge\State;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Instruction\Motif;
 use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
 

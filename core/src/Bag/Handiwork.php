@@ -30,7 +30,11 @@ final readonly class Handiwork
         public array $doubts = [],
     ) {}
 
-    /** As a learned hand expects it. @param array<int, string> $doubts */
+    /**
+     * As a learned hand expects it.
+     *
+     * @param array<int, string> $doubts
+     */
     public static function predicted(HookSize $hook, Predicted $predicted, Material $material, array $doubts = []): self
     {
         return new self($hook, $predicted->swatch($material->density), $predicted, doubts: $doubts);

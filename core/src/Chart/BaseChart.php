@@ -20,9 +20,13 @@ final class BaseChart
             $symbols[] = new Symbol(Stitch::Chain, $start->path->stand($chain, $start->chain), 0, false);
         }
         foreach ($plan->piece->rows as $index => $row) {
-            $tops = $row->path === null ? [] : Placement::of($row->instructions);
+            $path = $row->path;
+            if ($path === null) {
+                continue;
+            }
+            $tops = Placement::of($row->instructions);
             foreach ($tops as $place => $placed) {
-                $symbols[] = new Symbol($placed->stitch, $row->path->stand($place, count($tops)), $index + 1, $placed->increase && $index > 0);
+                $symbols[] = new Symbol($placed->stitch, $path->stand($place, count($tops)), $index + 1, $placed->increase && $index > 0);
             }
         }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Measure\Spread;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\Normal;
 use Fescue\Core\Stitch\Stitch;
 

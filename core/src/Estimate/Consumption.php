@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Memo;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Instruction\StitchCount;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /** What every row of a plan is expected to take, by stitch, before anything but its gauge is known. Grams. */
@@ -35,11 +36,10 @@ final readonly class Consumption
 
     public static function of(BagPlan $plan): self
     {
-        /** @var ?\WeakMap<BagPlan, self> $known */
-        static $known = null;
-        $known ??= new \WeakMap();
+        /** @var Memo<self> $known */
+        static $known = new Memo();
 
-        return $known[$plan] ??= self::reckoned($plan);
+        return $known->of($plan, fn(): self => self::reckoned($plan));
     }
 
     private static function reckoned(BagPlan $plan): self
@@ -49,10 +49,18 @@ final readonly class Consumption
         $swatch = $plan->spec->hands->swatch;
         $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $gauge->singleHeight()))->grams : 0.0;
         $counts = $each = $rows = $parts = $fabrics = [];
+        $before = null;
         foreach ($plan->piece->rows as $place => $row) {
+            $parts[] = $row->part;
+            if ($place > 1 && $before?->instructions === $row->instructions && $before->fabric === $row->fabric) {
+                // As the row before it, to the stitch.
+                [$counts[], $each[], $rows[]] = [$counts[$place - 1], $each[$place - 1], $rows[$place - 1]];
+
+                continue;
+            }
+            $before = $row;
             $count = StitchCount::of($row->instructions);
             $counts[] = $count = $place === 0 ? $count->withChains($plan->piece->start->works()) : $count;
-            $parts[] = $row->part;
             $each[] = $one = $fabrics[$row->fabric->key] ??= self::stitches($gauge, $row->fabric, $density);
             $rows[] = array_combine(array_keys($one), array_map(fn(Stitch $stitch): float => $count->many($stitch) * $one[$stitch->value], Stitch::cases()));
         }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Memo;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -97,11 +98,10 @@ final readonly class Factors
     /** As the weigh-ins of a plan narrow it. */
     public static function known(BagPlan $plan): self
     {
-        /** @var ?\WeakMap<BagPlan, self> $known */
-        static $known = null;
-        $known ??= new \WeakMap();
+        /** @var Memo<self> $known */
+        static $known = new Memo();
 
-        return $known[$plan] ??= self::prior($plan)->after($plan, Consumption::of($plan));
+        return $known->of($plan, fn(): self => self::prior($plan)->after($plan, Consumption::of($plan)));
     }
 
     /** By how much one bag differs from another of the same hand, however well that is known. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Statistics\LinearModel;
 
 /**

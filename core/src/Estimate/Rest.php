@@ -9,10 +9,10 @@ use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Chosen;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\Strands;
-use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Wish;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Wish;
 
 /** A small thing that the rest of a material would do for, of the same gauge. */
 final readonly class Rest

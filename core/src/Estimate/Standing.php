@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Memo;
 
 /**
  * How a bag stands with one of its materials by the weigh-ins: what they taught, its rows that are still to be worked, and
@@ -25,14 +26,10 @@ final readonly class Standing
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
-        /** @var ?\WeakMap<BagPlan, array<int, self>> $known */
-        static $known = null;
-        $known ??= new \WeakMap();
-        $of = $known[$plan] ?? [];
-        $of[$which] ??= self::reckoned($plan, $which);
-        $known[$plan] = $of;
+        /** @var Memo<self> $known */
+        static $known = new Memo();
 
-        return $of[$which];
+        return $known->of($plan, fn(): self => self::reckoned($plan, $which), $which);
     }
 
     private static function reckoned(BagPlan $plan, int $which): self

@@ -9,13 +9,13 @@ use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\Strands;
-use Fescue\Core\Piece\Wish;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material;
+use Fescue\Core\Piece\Wish;
 
 /** One bag on another hook, of another material: its size where the counts stay, its counts where the size stays. */
 final readonly class WhatIf
@@ -38,14 +38,13 @@ final readonly class WhatIf
     /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
     public static function of(BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $measured = null): self
     {
-        $predicted = $measured === null ? $hand->predictBag($hook, $material, $plan->spec->motif()) : null;
         // A predicted gauge brings its own proportions.
         $hands = $measured === null
-            ? Handiwork::predicted($hook, $predicted, $material)
+            ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
             : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
         $with = fn(BagSpec $spec): ?BagPlan => self::plan(new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->working, $spec->parts));
 
-        return new self($hook, $material, $predicted, $material->diameter->mm / $hands->swatch->gauge()->width->mm, $with($plan->settled()), $with($plan->spec->opened()));
+        return new self($hook, $material, $hands->predicted, $material->diameter->mm / $hands->swatch->gauge()->width->mm, $with($plan->settled()), $with($plan->spec->opened()));
     }
 
     /** The size that stays: as wished, or as it comes out where nothing was. */

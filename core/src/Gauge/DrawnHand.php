@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Instruction\Motif;
 
 /** A maker drawn from the prior that LearnedHand states, to see whether it is as sure as it says. */
 final readonly class DrawnHand

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Instruction\Motif;
 
 /** What one stitch of the maker's fabric measures, and weighs where a swatch was weighed. */
 final readonly class Gauge

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\LinearModel;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
 
 /**

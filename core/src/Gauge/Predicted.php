@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Instruction\Motif;
 
 /** What a hand is expected to make: one stitch's width, its row's height and its strand, each in mm with how far it may be off. */
 final readonly class Predicted

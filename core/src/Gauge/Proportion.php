@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
-use Fescue\Core\Measure\Spread;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Spread;
 
 /** What a hand makes of another stitch, as multiples of the one its gauge is of. */
 final readonly class Proportion

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
-use Fescue\Core\Instruction\Motif;
 
 /**
  * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows are 40 cm", "10 st 12 cm". Several lines of a

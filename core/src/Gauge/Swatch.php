@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Instruction\Motif;
 
 /** A measured piece: so many stitches over a width, so many rows over a height, perhaps weighed. */
 final readonly class Swatch

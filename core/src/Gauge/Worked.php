@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Gauge;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Instruction\Motif;
 
 /** What a stitch really took in the work of a bag, as its weigh-ins found it: it teaches the hand beside the swatches. */
 final readonly class Worked

@@ -21,7 +21,7 @@ final readonly class Along implements Instruction
         return $this->instructions;
     }
 
-    public function edge(): ?int
+    public function edge(): int
     {
         return $this->edge;
     }

@@ -35,6 +35,6 @@ final readonly class Chains implements Instruction
 
     public static function readings(): array
     {
-        return ['chain' => fn(array $read): self => new self($read['n'])];
+        return ['chain' => fn(Reading $read): self => new self($read->number('n'))];
     }
 }

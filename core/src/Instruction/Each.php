@@ -47,7 +47,7 @@ final readonly class Each implements Instruction
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["each.{$into->value}"] = fn(array $read): self => new self($read['stitch'], $read['n'] ?? 1, $read['loop'] ?? Loop::Both, $into);
+            $readings["each.{$into->value}"] = fn(Reading $read): self => new self($read->stitch(), $read->number('n'), into: $into);
         }
 
         return $readings;

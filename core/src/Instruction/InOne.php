@@ -50,7 +50,7 @@ final readonly class InOne implements Instruction
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["in-one.{$into->value}"] = fn(array $read): self => new self($read['bare'], $into);
+            $readings["in-one.{$into->value}"] = fn(Reading $read): self => new self($read->instructions, $into);
         }
 
         return $readings;

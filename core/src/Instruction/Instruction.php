@@ -40,7 +40,7 @@ interface Instruction
     /**
      * How it is read: what the words of a phrase's key make.
      *
-     * @return array<string, \Closure(array<string, mixed>): self>
+     * @return array<string, \Closure(Reading): self>
      */
     public static function readings(): array;
 }

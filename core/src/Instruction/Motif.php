@@ -18,6 +18,8 @@ final class Motif
     /** @var array<string, self> */
     private static array $known = [];
 
+    private readonly StitchCount $tally;
+
     /** @var non-empty-list<Stitch> those it is made of, the tallest first */
     private readonly array $stitches;
 
@@ -27,7 +29,8 @@ final class Motif
      */
     private function __construct(public readonly string $key, private readonly array $rows, public readonly int $multiple)
     {
-        $made = array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $this->tally()->many($stitch) > 0);
+        $this->tally = StitchCount::of(array_merge(...$rows));
+        $made = array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $this->tally->many($stitch) > 0);
         usort($made, fn(Stitch $a, Stitch $b): int => $b->relativeHeight() <=> $a->relativeHeight());
         $this->stitches = $made === [] ? throw new \InvalidArgumentException("Nothing is worked in {$key}.") : $made;
     }
@@ -42,12 +45,14 @@ final class Motif
     {
         $reader = new Reader(Terms::US);
         $rows = [];
+        $takes = 0;
         foreach (explode('/', $text) as $line) {
             $instructions = $reader->read(trim($line));
             $count = Count::of($instructions);
-            if ($count->takes < 1 || $count->takes !== $count->leaves || $count->takes !== ($takes ??= $count->takes)) {
+            if ($count->takes < 1 || $count->takes !== $count->leaves || ($rows !== [] && $count->takes !== $takes)) {
                 throw new \InvalidArgumentException("{$key} takes {$count->takes} and leaves {$count->leaves}: a fabric goes on over as many, in every row.");
             }
+            $takes = $count->takes;
             $rows[] = $instructions;
         }
 
@@ -75,6 +80,12 @@ final class Motif
         }
 
         return self::$known;
+    }
+
+    /** In how many rows it repeats. */
+    public function rows(): int
+    {
+        return count($this->rows);
     }
 
     /** A fabric of this stitch alone; null where none is worked of it. */
@@ -108,9 +119,8 @@ final class Motif
     /** Height of a row against one of single crochet by the same hand: its posts' on the average, chains not counted. */
     public function relativeHeight(): float
     {
-        $tally = $this->tally();
         $posts = array_filter($this->stitches, fn(Stitch $stitch): bool => $stitch !== Stitch::Chain);
-        $many = array_map($tally->many(...), $posts);
+        $many = array_map($this->tally->many(...), $posts);
 
         return array_sum(array_map(fn(Stitch $stitch, int $count): float => $count * $stitch->relativeHeight(), $posts, $many)) / max(1, array_sum($many));
     }
@@ -123,10 +133,9 @@ final class Motif
      */
     public function loopLength(Length $width, Length $singleHeight): Length
     {
-        $tally = $this->tally();
         $sum = Length::mm(0);
         foreach ($this->stitches as $stitch) {
-            $sum = $sum->plus($stitch->loopLength($width, $singleHeight)->times($tally->many($stitch)));
+            $sum = $sum->plus($stitch->loopLength($width, $singleHeight)->times($this->tally->many($stitch)));
         }
 
         return $sum->times(1 / ($this->multiple * count($this->rows)));
@@ -156,7 +165,7 @@ final class Motif
         $times -= count($climb);
         $only = count($repeat) === 1 ? $repeat[0] : null;
 
-        return [...$fill, ...($only instanceof Each ? [new Each($only->stitch, $times * $only->count, $only->loop, $only->into)] : Repeat::often($repeat, $times))];
+        return [...$fill, ...($only instanceof Each ? [new Each($only->stitch, $times * $only->count, $only->loop, $only->into)] : ($times === 1 ? $repeat : [new Repeat($repeat, $times)]))];
     }
 
     public function abbreviation(Terms $terms): string
@@ -167,10 +176,5 @@ final class Motif
     public function fullName(Terms $terms): string
     {
         return Vocabulary::of($terms)->motif($this)[1];
-    }
-
-    private function tally(): StitchCount
-    {
-        return StitchCount::of(array_merge(...$this->rows));
     }
 }

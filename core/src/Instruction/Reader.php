@@ -14,7 +14,7 @@ final class Reader
     /** Instructions that are read. */
     private const READ = [Each::class, Several::class, InOne::class, Together::class, Chains::class, Skip::class, Repeat::class];
 
-    /** @var array<string, \Closure(array<string, mixed>): Instruction> by pattern, the longest phrases first */
+    /** @var array<string, \Closure(Reading): Instruction> by pattern, the longest phrases first */
     private array $patterns = [];
 
     /** @var array<string, Loop> by its words */
@@ -52,7 +52,7 @@ final class Reader
     }
 
     /**
-     * @return list<Instruction>
+     * @return non-empty-list<Instruction>
      *
      * @throws NotRead
      */
@@ -78,7 +78,7 @@ final class Reader
         foreach ($this->patterns as $pattern => $make) {
             if (preg_match($pattern, $part, $found) === 1) {
                 try {
-                    return $make($this->arguments($found));
+                    return $make($this->reading($found));
                 } catch (\InvalidArgumentException) {
                     // A number that no such instruction has.
                     break;
@@ -89,25 +89,17 @@ final class Reader
         throw new NotRead($part);
     }
 
-    /**
-     * @param array<string> $found
-     *
-     * @return array<string, mixed>
-     */
-    private function arguments(array $found): array
+    /** @param array<string> $found */
+    private function reading(array $found): Reading
     {
-        $arguments = [];
-        foreach ($found as $name => $words) {
-            if (is_string($name)) {
-                $arguments[$name] = match ($name) {
-                    'stitch' => $this->stitches[$words],
-                    'list', 'bare' => $this->read($words),
-                    default => (int) $words,
-                };
-            }
-        }
+        $numbers = array_filter($found, fn(string $words, int|string $name): bool => is_string($name) && ctype_digit($words), ARRAY_FILTER_USE_BOTH);
+        $list = $found['list'] ?? $found['bare'] ?? null;
 
-        return $arguments;
+        return new Reading(
+            array_map(intval(...), array_combine(array_map(strval(...), array_keys($numbers)), $numbers)),
+            $this->stitches[$found['stitch'] ?? ''] ?? null,
+            $list === null ? [] : $this->read($list),
+        );
     }
 
     private function pattern(string $phrase): string

@@ -19,19 +19,6 @@ final readonly class Repeat implements Instruction
         }
     }
 
-    /**
-     * Worked so often: once as it stands, twice and more as a repeat, with what is left to work of it after that.
-     *
-     * @param list<Instruction> $instructions
-     * @param list<Instruction> $rest
-     *
-     * @return list<Instruction>
-     */
-    public static function often(array $instructions, int $times, array $rest = []): array
-    {
-        return [...($times < 2 ? ($times === 1 ? $instructions : []) : [new self($instructions, $times)]), ...$rest];
-    }
-
     public function children(): array
     {
         return $this->instructions;
@@ -57,8 +44,8 @@ final readonly class Repeat implements Instruction
     public static function readings(): array
     {
         return [
-            'repeat.twice' => fn(array $read): self => new self($read['list'], 2),
-            'repeat' => fn(array $read): self => new self($read['list'], $read['times']),
+            'repeat.twice' => fn(Reading $read): self => new self($read->instructions, 2),
+            'repeat' => fn(Reading $read): self => new self($read->instructions, $read->number('times')),
         ];
     }
 }

@@ -74,7 +74,7 @@ final readonly class Several implements Instruction
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["several.{$into->value}"] = fn(array $read): self => new self($read['stitch'], $read['k'], $read['n'] ?? 1, $read['loop'] ?? Loop::Both, $into);
+            $readings["several.{$into->value}"] = fn(Reading $read): self => new self($read->stitch(), $read->number('k'), $read->number('n'), into: $into);
         }
 
         return $readings;

@@ -43,6 +43,6 @@ final readonly class Together implements Instruction
 
     public static function readings(): array
     {
-        return ['together' => fn(array $read): self => new self($read['stitch'], $read['k'], $read['n'] ?? 1, $read['loop'] ?? Loop::Both)];
+        return ['together' => fn(Reading $read): self => new self($read->stitch(), $read->number('k'), $read->number('n'))];
     }
 }

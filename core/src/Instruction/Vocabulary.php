@@ -77,9 +77,8 @@ final class Vocabulary
                 // Stitches that go into one place name it once, after all of them.
                 $name === 'bare' && is_array($argument) => implode(', ', array_map(fn(Instruction $one): string => $this->bare($one), $argument)),
                 is_array($argument) => $this->list($argument),
-                $name === 'nth' && is_int($argument) => $this->ordinals[$argument] ?? (string) $argument,
-                is_int($argument) => (string) $argument,
-                default => throw new \LogicException("No words for {$name}."),
+                $name === 'nth' => $this->ordinals[$argument] ?? (string) $argument,
+                default => (string) $argument,
             };
         }
 

@@ -18,7 +18,11 @@ interface Maker
     /** As documents have it: "oval". */
     public static function key(): string;
 
-    /** As a form offers it: its name, and what sets it apart. @return array{string, string} */
+    /**
+     * As a form offers it.
+     *
+     * @return array{string, string} its name, and what sets it apart
+     */
     public static function called(): array;
 
     /** Reads its part of a document; what is wrong with it is noted there. With no fields at all it is as a form begins. */

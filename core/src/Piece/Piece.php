@@ -31,10 +31,13 @@ final readonly class Piece
     {
         $there = $start->chain;
         $numbers = $numbered = $counts = $places = [];
+        $before = $count = null;
         foreach ($rows as $place => $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
             $numbered[] = $row = $row->numbered($numbers[$row->kind->value]);
-            $counts[] = $count = Count::of($row->instructions);
+            // Many rounds of a wall are the same instructions: they are counted once.
+            $counts[] = $count = $count !== null && $row->instructions === $before ? $count : Count::of($row->instructions);
+            $before = $row->instructions;
             foreach ($row->into as $edge => $offers) {
                 if ($count->takesOf($edge) !== $offers->anchors) {
                     throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);

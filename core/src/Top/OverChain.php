@@ -90,8 +90,8 @@ abstract readonly class OverChain extends ByChoices
         $after = $on->anchors - 2 * $skip - $before - $between;
         $stitch = Stitch::Single;
         $around = fn(Instruction ...$over): array => $ground->working->around([
-            new Each($stitch, $before), ...$over,
-            new Each($stitch, $between), ...$over,
+            new Each($stitch, $before), ...array_values($over),
+            new Each($stitch, $between), ...array_values($over),
             new Each($stitch, $after),
         ]);
         $fabric = Motif::single();

@@ -93,10 +93,13 @@ final readonly class Band extends ByChoices
         $motif = $this->motif('stitch');
         $loop = Loop::from($this->choice('loop', 'both'));
         $climb = $ground->working === Working::Spiral ? $motif->post()->climbing(($on->fabric ?? $motif)->post()) : [];
-        $rows = [];
+        $rows = $made = [];
         for ($round = 0; $round < $this->given('rounds'); $round++) {
-            $rows[] = new Row(Part::Body, $motif, $ground->working->around($motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []), $motif->post()), [$on]);
-            $on = $on->after($on->anchors, $motif);
+            // Rounds of the same row of the motif are the same instructions.
+            $like = $round === 0 && $climb !== [] ? 'climb' : $round % $motif->rows();
+            $made[$like] ??= $ground->working->around($motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []), $motif->post());
+            $rows[] = new Row(Part::Body, $motif, $made[$like], [$on]);
+            $on = $round === 0 ? $on->after($on->anchors, $motif) : $on;
         }
 
         return new Made($rows, $on, remarks: [...$this->open($motif), ...$this->flares($motif, $ground)]);

@@ -7,16 +7,17 @@ namespace Fescue\Core\Tests\Bag;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
+use Fescue\Core\Base\OvalRing;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
-use Fescue\Core\Pattern\Counter;
-use Fescue\Core\Pattern\Part;
-use Fescue\Core\Instruction\Placement;
-use Fescue\Core\Pattern\Row;
-use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Pattern\Part;
 use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tests\Bag\Plans;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold for any bag at all: random sizes, gauges and options, seeded so that a failure can be met again. */
@@ -55,10 +56,10 @@ final class PlannerPropertyTest extends TestCase
 
     private function takesExactlyWhatIsThere(BagPlan $plan, string $said): void
     {
-        $there = $plan->piece->foundation;
+        $there = $plan->piece->start->chain;
         foreach ($plan->piece->rows as $row) {
-            $count = Counter::count($row);
-            self::assertSame($there, $count->takes, "{$row->name} of {$said}");
+            $count = Count::of($row->instructions);
+            self::assertSame($there, $count->takesOf(0), "{$row->name} of {$said}");
             $there = $count->leaves;
         }
     }
@@ -77,7 +78,7 @@ final class PlannerPropertyTest extends TestCase
             self::assertLessThanOrEqual($round + 1e-6, abs($out->baseWidth->mm - $wish->width?->mm), $said);
         }
         if (! isset($document['body']['rounds'])) {
-            self::assertLessThanOrEqual($plan->gauge->heightOf($plan->body->bands[0]->motif)->mm + 1e-6, abs($out->height->mm - $wish->height?->mm), $said);
+            self::assertLessThanOrEqual($plan->gauge->heightOf(Motif::named($document['body']['stitch']))->mm + 1e-6, abs($out->height->mm - $wish->height?->mm), $said);
         }
     }
 
@@ -92,7 +93,7 @@ final class PlannerPropertyTest extends TestCase
             $middles = [];
             $skip = 0;
             foreach ($row->instructions as $instruction) {
-                $count = Counter::count(new Row('one', Part::Handles, [$instruction]));
+                $count = Count::of([$instruction]);
                 if ($instruction instanceof Skip) {
                     $skip = $instruction->count;
                     $middles[] = $worked + $skip / 2;
@@ -100,24 +101,26 @@ final class PlannerPropertyTest extends TestCase
                 $worked += $count->takes;
             }
             self::assertCount(2, $middles, $said);
-            $half = $plan->base->last()->half();
+            $half = Plans::around($plan) / 2;
             self::assertEqualsWithDelta($half, $middles[1] - $middles[0], 1e-9, $said);
             // The middle of the front, by the base: half way along its straight side.
-            $centre = $plan->base->last()->head + ($plan->base->chain - 2) / 2;
+            $ring = $plan->piece->rows[Plans::count($plan, '/base/rounds') - 1]->path;
+            self::assertInstanceOf(OvalRing::class, $ring);
+            $centre = $ring->head + (Plans::count($plan, '/base/chain') - 2) / 2;
             self::assertLessThanOrEqual(1.0, abs($middles[0] - $centre), $said);
         }
     }
 
     private function drawsAndEstimates(BagPlan $plan, string $said): void
     {
-        $symbols = BaseChart::of($plan->base);
-        $expected = $plan->base->chain + array_sum(array_map(fn($round): int => $round->stitches(), $plan->base->rounds));
+        $symbols = BaseChart::of($plan);
+        $expected = $plan->piece->start->chain + array_sum(array_map(fn(Count $count): int => $count->leaves, array_slice($plan->piece->counts, 0, Plans::count($plan, '/base/rounds'))));
         self::assertCount($expected, $symbols, $said);
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->metres->low(), $said);
         self::assertLessThan($estimate->metres->high(), $estimate->metres->likely, $said);
         self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
-        $placed = array_map(fn($row): int => count(Placement::of($row)), $plan->piece->rows);
+        $placed = array_map(fn($row): int => count(Placement::of($row->instructions)), $plan->piece->rows);
         self::assertSame(array_map(fn($count): int => $count->leaves, $plan->piece->counts), $placed, $said);
     }
 

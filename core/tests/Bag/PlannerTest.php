@@ -9,6 +9,8 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Terms;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -25,17 +27,17 @@ final class PlannerTest extends TestCase
         $plan = self::plan(Documents::tote());
         $leaves = array_map(fn($count): int => $count->leaves, $plan->piece->counts);
         self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], $leaves);
-        self::assertSame(22, $plan->piece->counts[0]->takes);
+        self::assertSame(22, $plan->piece->counts[0]->takesOf(0));
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 11.5, $plan->comesOut->height->mm, 1e-9);
-        self::assertSame([9, 18, 9], [$plan->slots?->before, $plan->slots?->between, $plan->slots?->after]);
+        self::assertSame('Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)', (new Writer(Terms::US))->line($plan->piece->rows[16]));
     }
 
     public function testSolvesWhatIsLeftOpen(): void
     {
         $plan = self::plan(Documents::open());
-        self::assertSame(5, count($plan->base->rounds));
-        self::assertSame(16, $plan->base->chain);
+        self::assertSame(5, Plans::count($plan, '/base/rounds'));
+        self::assertSame(16, Plans::count($plan, '/base/chain'));
         self::assertEqualsWithDelta([295, 115, 264.5], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm, $plan->comesOut->height->mm], 1e-6);
     }
 

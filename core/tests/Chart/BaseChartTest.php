@@ -4,23 +4,27 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Chart;
 
-use Fescue\Core\Base\Ends;
-use Fescue\Core\Base\Oval;
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Chart\Symbol;
-use Fescue\Core\Gauge\Gauge;
-use Fescue\Core\Measure\Length;
-use Fescue\Core\Pattern\Working;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\TestCase;
+
 
 final class BaseChartTest extends TestCase
 {
+    private static function plan(string $ends, int $chain, int $rounds, float $width, float $height): BagPlan
+    {
+        return Planner::plan(BagDocument::read(Documents::tote(['base' => ['type' => 'oval', 'ends' => $ends, 'chain' => $chain, 'rounds' => $rounds], 'gauge/width' => "{$width} cm", 'gauge/height' => "{$height} cm", 'handles' => null])));
+    }
+
     public function testEverySymbolStandsOnItsRoundFacingOutward(): void
     {
-        foreach (Ends::cases() as $ends) {
-            $oval = new Oval(14, 5, $ends, new Gauge(Motif::single(), Length::mm(12), Length::mm(11.5)), Working::Spiral);
+        foreach (['two-and-two', 'three'] as $ends) {
+            $oval = self::plan($ends, 14, 5, 12, 11.5);
             foreach (BaseChart::of($oval) as $symbol) {
                 if ($symbol->round === 0) {
                     self::assertSame(Stitch::Chain, $symbol->stitch);
@@ -39,7 +43,7 @@ final class BaseChartTest extends TestCase
 
     public function testStraightStitchesStandAboveTheirChains(): void
     {
-        $oval = new Oval(10, 3, Ends::TwoAndTwo, new Gauge(Motif::single(), Length::mm(10), Length::mm(9)), Working::Spiral);
+        $oval = self::plan('two-and-two', 10, 3, 10, 9);
         $chart = BaseChart::of($oval);
         $chains = array_map(fn(Symbol $symbol): float => round($symbol->stand->x, 6), array_slice($chart, 1, 8));
         foreach ([1, 2, 3] as $round) {
@@ -50,7 +54,7 @@ final class BaseChartTest extends TestCase
 
     public function testTheFirstStitchIsAtTheRightTipGoingUp(): void
     {
-        $oval = new Oval(10, 2, Ends::TwoAndTwo, new Gauge(Motif::single(), Length::mm(10), Length::mm(10)), Working::Spiral);
+        $oval = self::plan('two-and-two', 10, 2, 10, 10);
         $first = BaseChart::of($oval)[10];
         self::assertSame(1, $first->round);
         self::assertGreaterThan(45, $first->stand->x);

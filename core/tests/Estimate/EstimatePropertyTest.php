@@ -15,10 +15,10 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Tally\PlanDocument;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -98,7 +98,7 @@ final class EstimatePropertyTest extends TestCase
             'size' => ['length' => "{$this->chance->whole(8, 60)} cm", 'width' => "{$this->chance->whole(4, 30)} cm", 'height' => "{$this->chance->whole(4, 60)} cm"],
             'material' => $this->material() + array_filter(['on_hand' => $perhaps("{$this->chance->whole(0, 3000)} g"), 'unit' => $perhaps($this->chance->of(["{$this->chance->whole(1, 500)} g", "{$this->chance->whole(1, 200)} m"])), 'waste' => $perhaps(0.2)]),
             'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two'])] + array_filter(['chain' => $perhaps($this->chance->whole(3, 40)), 'rounds' => $perhaps($this->chance->whole(1, 9))]),
-            'body' => ['stitch' => $this->chance->of(array_values(Motif::all()))->value] + array_filter(['rounds' => $perhaps($this->chance->whole(1, 30))]),
+            'body' => ['stitch' => $this->chance->of(array_values(Motif::all()))->key] + array_filter(['rounds' => $perhaps($this->chance->whole(1, 30))]),
         ];
         if ($this->chance->share() < 0.5) {
             $document['gauge'] = $this->swatch();
@@ -136,7 +136,7 @@ final class EstimatePropertyTest extends TestCase
     /** @return array<string, int|float|string> */
     private function swatch(): array
     {
-        return ['stitch' => $this->chance->of(array_values(Motif::all()))->value, 'stitches' => $this->chance->whole(2, 20), 'width' => "{$this->chance->whole(3, 30)} cm", 'rows' => $this->chance->whole(2, 20), 'height' => "{$this->chance->whole(3, 30)} cm"]
+        return ['stitch' => $this->chance->of(array_values(Motif::all()))->key, 'stitches' => $this->chance->whole(2, 20), 'width' => "{$this->chance->whole(3, 30)} cm", 'rows' => $this->chance->whole(2, 20), 'height' => "{$this->chance->whole(3, 30)} cm"]
             + ($this->chance->share() < 0.5 ? ['mass' => "{$this->chance->whole(1, 300)} g"] : []) + ($this->chance->share() < 0.3 ? ['width_spread' => 0.03] : []);
     }
 }

@@ -12,6 +12,7 @@ use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Spare;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Trial;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
@@ -19,9 +20,9 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Loop;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Bag\Plans;
 use PHPUnit\Framework\TestCase;
 
 final class MendsTest extends TestCase
@@ -67,14 +68,14 @@ final class MendsTest extends TestCase
     {
         $mends = self::mends(['material/on_hand' => '800 g']);
         $mesh = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'mesh')))[0];
-        $bands = $mesh->plan->body->bands ?? [];
-        self::assertCount(2, $bands);
-        self::assertSame([Motif::single(), Loop::Back, Motif::named('mesh')], [$bands[0]->motif, $bands[0]->loop, $bands[1]->motif]);
-        self::assertSame('From Round '.(3 + $bands[0]->rounds)." up, work the body in double crochet mesh, {$bands[1]->rounds} rounds of it", $mesh->do);
+        $plan = $mesh->plan ?? self::fail('It is a plan.');
+        [$low, $high] = Plans::bands($plan);
+        self::assertSame(['sc', 'back', 'mesh'], [Plans::settled($plan)['/body/stitch'], Plans::settled($plan)['/body/loop'], Plans::settled($plan)['/body/above/0/stitch']]);
+        self::assertSame('From Round '.(3 + $low)." up, work the body in double crochet mesh, {$high} rounds of it", $mesh->do);
         // Two single crochet rounds are a double crochet high: nearly nothing of the height is lost.
-        self::assertEqualsWithDelta(14 * 11.5, $bands[0]->rounds * 11.5 + $bands[1]->rounds * 23, 11.5);
+        self::assertEqualsWithDelta(14 * 11.5, $low * 11.5 + $high * 23, 11.5);
         // A line one mesh round higher does not do.
-        $higher = Documents::tote(['material/on_hand' => '800 g', 'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => $bands[0]->rounds + 2, 'above' => [['stitch' => 'mesh', 'rounds' => $bands[1]->rounds - 1]]]]);
+        $higher = Documents::tote(['material/on_hand' => '800 g', 'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => $low + 2, 'above' => [['stitch' => 'mesh', 'rounds' => $high - 1]]]]);
         self::assertFalse(MaterialEstimate::of(Planner::plan(BagDocument::read($higher)))->isSure());
     }
 
@@ -98,7 +99,7 @@ final class MendsTest extends TestCase
         $takes = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote([]))))->grams->at(MaterialEstimate::SURE);
         $shorter = fn(float $missing): array => array_values(array_filter(self::mends(['material/on_hand' => round($takes - $missing, 1).' g']), fn(Mend $mend): bool => str_contains($mend->do, 'handles shorter')));
         self::assertSame('Make the handles shorter: chain 15, not 16', $shorter(1)[0]->do);
-        self::assertSame(15, $shorter(1)[0]->plan?->slots?->chain);
+        self::assertSame(15, Plans::count($shorter(1)[0]->plan ?? self::fail('It is a plan.'), '/handles/chain'));
         self::assertSame([], $shorter(60), 'Chains over ten skipped stitches are ten at least.');
     }
 
@@ -112,7 +113,7 @@ final class MendsTest extends TestCase
         self::assertNotNull($smaller->plan);
         self::assertLessThan(8, $smaller->plan->spec->hands->hook->diameter->mm);
         self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->hands->hook->diameter->mm);
-        self::assertSame([22, 14, 56], [$smaller->plan->base->chain, $smaller->plan->body->rounds, $smaller->plan->base->last()->stitches()]);
+        self::assertSame([22, 14, 56], [Plans::count($smaller->plan, '/base/chain'), Plans::count($smaller->plan, '/body/rounds'), Plans::around($smaller->plan)]);
         self::assertLessThan($plan->comesOut->flatWidth->mm, $smaller->plan->comesOut->flatWidth->mm);
         self::assertStringContainsString('(narrower)', $smaller->costs);
     }

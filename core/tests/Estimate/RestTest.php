@@ -21,7 +21,7 @@ final class RestTest extends TestCase
             $rest = Rest::of($plan, $grams);
             foreach ($rest as $one) {
                 self::assertLessThanOrEqual($grams, $one->estimate->grams->at(MaterialEstimate::SURE));
-                self::assertNull($one->plan->slots);
+                self::assertSame(['/base', '/body'], array_map(fn($part): string => $part->path, $one->plan->parts));
             }
             $names = array_map(fn(Rest $one): string => $one->thing, $rest);
             self::assertSame([], array_diff($before, $names));

@@ -6,9 +6,9 @@ namespace Fescue\Core\Tests\Gauge;
 
 use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class HangTest extends TestCase

@@ -9,22 +9,22 @@ use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Gauge\Trial;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
-use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 final class LearnedHandTest extends TestCase
 {
-    private static function trial(float $stitchMm, float $rowMm, float $hook = 8, float $diameter = 4, Kind $kind = Kind::Cord, Motif $motif = Motif::single(), ?float $grams = null): Trial
+    private static function trial(float $stitchMm, float $rowMm, float $hook = 8, float $diameter = 4, Kind $kind = Kind::Cord, ?Motif $motif = null, ?float $grams = null): Trial
     {
-        return new Trial(new Swatch($motif, 10, Length::mm(10 * $stitchMm), 10, Length::mm(10 * $rowMm), $grams === null ? null : Mass::grams($grams)), HookSize::mm($hook), $kind, Length::mm($diameter), LinearDensity::gramsPerMetre(8.2));
+        return new Trial(new Swatch($motif ?? Motif::single(), 10, Length::mm(10 * $stitchMm), 10, Length::mm(10 * $rowMm), $grams === null ? null : Mass::grams($grams)), HookSize::mm($hook), $kind, Length::mm($diameter), LinearDensity::gramsPerMetre(8.2));
     }
 
     /** Handbook 4: without a swatch a stitch is about 1.55 times its hook wide, about 15 % either way; loops as 4(w + h). From memory. */

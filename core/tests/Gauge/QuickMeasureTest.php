@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Gauge;
 
 use Fescue\Core\Gauge\QuickMeasure;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
-use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class QuickMeasureTest extends TestCase

@@ -7,10 +7,10 @@ namespace Fescue\Core\Tests\Gauge;
 use Fescue\Core\Gauge\Doubt;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Instruction\Motif;
 use PHPUnit\Framework\TestCase;
 
 final class SwatchTest extends TestCase

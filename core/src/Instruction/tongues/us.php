@@ -9,7 +9,7 @@ return [
         'hdc' => ['hdc', 'half double crochet'], 'dc' => ['dc', 'double crochet'], 'tr' => ['tr', 'treble crochet'],
     ],
     'ordinals' => [2 => '2nd', 3 => '3rd', 4 => '4th', 5 => '5th'],
-    'motifs' => ['mesh' => ['mesh', 'dc mesh'], 'two-in-one' => ['two in one', 'two in one, skip one']],
+    'motifs' => ['mesh' => ['mesh', 'double crochet mesh'], 'two-in-one' => ['two in one', 'two in one, skip one']],
     'phrases' => [
         'each.stitch.one' => '{stitch} in next st', 'each.stitch' => '{stitch} in next {n} sts',
         'each.first-chain' => '{stitch} in {nth} ch from hook', 'each.last-chain' => '{stitch} in last ch',

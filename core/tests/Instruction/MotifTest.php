@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Tests\Stitch;
+namespace Fescue\Core\Tests\Instruction;
 
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use PHPUnit\Framework\TestCase;
@@ -15,7 +15,7 @@ final class MotifTest extends TestCase
     public function testAPlainFabricIsItsStitchOverAndOver(): void
     {
         foreach ([Motif::single(), Motif::named('hdc'), Motif::named('dc'), Motif::named('tr')] as $motif) {
-            self::assertSame([$motif->key, 1, 0], [$motif->post()->value, $motif->multiple(), $motif->chains()]);
+            self::assertSame([$motif->key, 1, false], [$motif->post()->value, $motif->multiple, $motif->isOpen()]);
             self::assertTrue($motif->isMadeOf($motif->post()));
             self::assertFalse($motif->isMadeOf(Stitch::Chain));
             self::assertEqualsWithDelta($motif->post()->loopLength(Length::mm(9), Length::mm(8))->mm, $motif->loopLength(Length::mm(9), Length::mm(8))->mm, 1e-12);
@@ -27,7 +27,7 @@ final class MotifTest extends TestCase
     public function testAMeshIsAPostAndAChain(): void
     {
         $mesh = Motif::named('mesh');
-        self::assertSame([Stitch::Double, 2, 1, 2.0], [$mesh->post(), $mesh->multiple(), $mesh->chains(), $mesh->relativeHeight()]);
+        self::assertSame([Stitch::Double, 2, true, 2.0], [$mesh->post(), $mesh->multiple, $mesh->isOpen(), $mesh->relativeHeight()]);
         self::assertTrue($mesh->isMadeOf(Stitch::Double) && $mesh->isMadeOf(Stitch::Chain));
         self::assertFalse($mesh->isMadeOf(Stitch::Single));
         self::assertEqualsWithDelta((4 * (10 + 16) + 20 + 32) / 2, $mesh->loopLength(Length::mm(10), Length::mm(8))->mm, 1e-9);
