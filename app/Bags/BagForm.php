@@ -9,11 +9,17 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
-use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Makers;
+use Fescue\Core\Bag\PartsReader;
+use Fescue\Core\Bag\RowsReader;
+use Fescue\Core\Bag\Worked;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Reach;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Maker;
+use Fescue\Core\Piece\Setting;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -31,6 +37,9 @@ final readonly class BagForm
     public const OWN = 'own';
 
     public const OTHER = 'file-';
+
+    /** A bag without handles. */
+    public const NONE = 'none';
 
     private const SIZES = ['length', 'width', 'height'];
 
@@ -70,22 +79,13 @@ final readonly class BagForm
             'name' => $this->typed('name'),
             'size' => array_filter(array_combine(self::SIZES, array_map(fn(string $side): string => $this->length("size.{$side}"), self::SIZES)), fn(string $text): bool => $text !== ''),
             'working' => $this->typed('working'),
-            'base' => self::given([
-                'type' => 'oval',
-                'ends' => $this->typed('base.ends'),
-                'chain' => $this->whole('base.chain'),
-                'rounds' => $this->whole('base.rounds'),
-            ]),
+            // A page that is older than the other bases sends no type.
+            'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()] + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),
             // A new bag's body is of its swatch's stitch.
-            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : ['stitch' => ($bag->swatch->stitch ?? Motif::single())->value]),
+            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : ['stitch' => ($bag->swatch->stitch ?? Motif::single())->key]),
         ];
-        if ($this->typed('handles.type') !== 'none') {
-            $choices['handles'] = self::given([
-                'type' => $this->typed('handles.type'),
-                'skip' => $this->whole('handles.skip'),
-                'chain' => $this->whole('handles.chain'),
-                'edge_rounds' => $this->whole('handles.edge_rounds'),
-            ]);
+        if ($this->typed('handles.type') !== self::NONE) {
+            $choices['handles'] = $this->part('handles', Makers::TOPS);
         }
         if ($this->request->has('changes')) {
             $kept = $this->changes($kept['others'] ?? null, $bag->material_id) + array_diff_key($kept, ['others' => 1, 'changes' => 1]);
@@ -111,32 +111,77 @@ final readonly class BagForm
     private static function striped(Bag $bag, array $changes, string $every): array
     {
         $rounds = ctype_digit($every) ? (int) $every : 0;
-        if ($rounds < 1 || $rounds > BagDocument::MOST_BODY_ROUNDS) {
+        if ($rounds < 1) {
             throw Refused::at('/changes', 'Write every how many rounds the stripes change, as a whole number like 2.');
         }
         $last = $changes[count($changes) - 1] ?? throw Refused::at('/changes', 'Say first from which round which other material is worked.');
         $plan = $bag->plan();
         $turns = [$changes[count($changes) - 2]['to'] ?? 0, $last['to']];
-        $end = min(count($plan->piece->rows) - Reach::LAST, count($plan->base->rounds) + $plan->body->rounds);
-        for ($round = 1 + (int) $plan->piece->place($last['from']) + $rounds; $round <= $end && count($changes) < BagDocument::MOST_CHANGES; $round += $rounds) {
-            $changes[] = ['from' => "Round {$round}", 'to' => $turns[0]];
+        $wall = array_filter($plan->parts, fn(Worked $part): bool => $part->maker instanceof (Makers::WALL));
+        $end = min([count($plan->piece->rows) - Reach::LAST, ...array_map(fn(Worked $part): int => $part->to(), array_slice($wall, -1))]);
+        for ($row = (int) $plan->piece->place($last['from']) + $rounds; $row < $end && count($changes) < RowsReader::MOST_CHANGES; $row += $rounds) {
+            $changes[] = ['from' => $plan->piece->rows[$row]->name, 'to' => $turns[0]];
             $turns = array_reverse($turns);
         }
 
         return $changes;
     }
 
+    /**
+     * A part of which there are several ways.
+     *
+     * @param non-empty-list<class-string<Maker>> $of
+     *
+     * @return array<string, int|string>
+     */
+    private function part(string $at, array $of): array
+    {
+        $type = $this->typed("{$at}.type");
+        $maker = self::maker($of, $type);
+
+        return self::given(['type' => $type]) + $this->settings($at, $maker);
+    }
+
     /** @return array<string, int|string> */
     private function band(string $at): array
     {
-        return self::given(['stitch' => $this->typed("{$at}.stitch"), 'loop' => $this->typed("{$at}.loop"), 'rounds' => $this->whole("{$at}.rounds")]);
+        return $this->settings($at, (Makers::WALL)::open());
+    }
+
+    /** @return array<string, int|string> what was typed of it */
+    private function settings(string $at, Maker $maker): array
+    {
+        $typed = [];
+        foreach ($maker->settings() as $one) {
+            $typed[$one->name] = $one instanceof Setting ? $this->whole("{$at}.{$one->name}") : $this->typed("{$at}.{$one->name}");
+        }
+
+        return self::given($typed);
+    }
+
+    /**
+     * The one of that name; the first where there is none, whose name the core then refuses.
+     *
+     * @param non-empty-list<class-string<Maker>> $of
+     */
+    public static function maker(array $of, mixed $type): Maker
+    {
+        return (is_string($type) ? Makers::byKey($of)[$type] ?? $of[0] : $of[0])::open();
+    }
+
+    /** @return array<string, string> the schools that a new bag begins with */
+    private static function begun(Maker $maker): array
+    {
+        $choices = array_filter($maker->settings(), fn(Setting|Choice $one): bool => $one instanceof Choice && $one->asked);
+
+        return array_column($choices, 'value', 'name');
     }
 
     /** @return array{above?: list<array<string, int|string>>} */
     private function above(): array
     {
         $above = [];
-        for ($place = 0; $place < BagDocument::MOST_BANDS - 1; $place++) {
+        for ($place = 0; $place < PartsReader::MOST_BANDS - 1; $place++) {
             if ($this->typed("body.above.{$place}.stitch") !== '') {
                 $above[] = $this->band("body.above.{$place}");
             }
@@ -154,7 +199,7 @@ final readonly class BagForm
     {
         $files = self::files($kept);
         $others = $changes = [];
-        for ($place = 0; $place < BagDocument::MOST_CHANGES; $place++) {
+        for ($place = 0; $place < RowsReader::MOST_CHANGES; $place++) {
             $from = $this->typed("changes.{$place}.from");
             if ($from === '') {
                 continue;
@@ -171,7 +216,8 @@ final readonly class BagForm
             }
             $changes[] = ['from' => ctype_digit($from) ? "Round {$from}" : $from, 'to' => $other === null ? 0 : 1 + (int) array_search($other, $others, true)];
         }
-        usort($changes, fn(array $a, array $b): int => strnatcmp($a['from'], $b['from']));
+        // Rows come before rounds.
+        usort($changes, fn(array $a, array $b): int => [str_starts_with($b['from'], 'Row '), strnatcmp($a['from'], $b['from'])] <=> [str_starts_with($a['from'], 'Row '), 0]);
 
         // What came as a file is not lost where it is not worked just now.
         array_push($others, ...array_values(array_filter($files, fn(array $one): bool => ! in_array($one, $others, true))));
@@ -219,7 +265,7 @@ final readonly class BagForm
             str_starts_with($problem->path, '/hook') => 'hook',
             str_starts_with($problem->path, '/gauge') => 'swatch_id',
             str_starts_with($problem->path, '/changes'), str_starts_with($problem->path, '/others') => 'changes',
-            $problem->path === '/handles' => 'handles.type',
+            in_array($problem->path, ['/base', '/handles'], true) => ltrim($problem->path, '/').'.type',
             str_starts_with($problem->path, '/swatches') => 'swatch_id',
             default => str_replace('/', '.', ltrim($problem->path, '/')),
         };

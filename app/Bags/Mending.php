@@ -6,10 +6,8 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\BandSpec;
-use Fescue\Core\Bag\BodySpec;
 use Fescue\Core\Bag\Change;
-use Fescue\Core\Body\Band;
+use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Wish;
 
@@ -22,15 +20,11 @@ final class Mending
         $choices = $bag->choices;
         $hook = $mended->spec->hands->hook->exact();
         $otherHook = $hook !== $was->spec->hands->hook->exact();
-        $settled = self::settled($choices, $mended);
-        if ($otherHook || $was->base->chain !== $mended->base->chain || count($was->base->rounds) !== count($mended->base->rounds)) {
-            $choices['base'] = $settled['base'];
-        }
-        if ($otherHook || $was->body->bands !== $mended->body->bands) {
-            $choices['body'] = $settled['body'];
-        }
-        if (isset($settled['handles']) && ($otherHook || $was->slots?->chain !== $mended->slots?->chain || $was->slots?->edgeRounds !== $mended->slots?->edgeRounds)) {
-            $choices['handles'] = $settled['handles'];
+        $before = self::settled($was);
+        foreach (self::settled($mended) as $part => $counts) {
+            if ($otherHook || $counts !== $before[$part]) {
+                $choices[$part] = $counts;
+            }
         }
         if ($otherHook) {
             $bag->swatch()->dissociate();
@@ -38,75 +32,34 @@ final class Mending
         }
         if ($other !== null) {
             $choices = [
-                'others' => [...self::given($choices, 'others'), ['material_id' => $other]],
+                'others' => [...(is_array($choices['others'] ?? null) ? $choices['others'] : []), ['material_id' => $other]],
                 'changes' => array_map(fn(Change $change): array => ['from' => $change->from, 'to' => $change->to], $mended->spec->strands->changes),
             ] + $choices;
         }
         $bag->choices = $choices;
     }
 
-    /**
-     * The counts of a plan as a bag's choices give them.
-     *
-     * @param array<string, mixed> $choices whose schools stay
-     *
-     * @return array{base: array<mixed>, body: array<mixed>, handles?: array<mixed>}
-     */
-    public static function settled(array $choices, BagPlan $plan): array
+    /** @return array<string, array<string, mixed>> the parts of a plan as a bag's choices have them, every count given */
+    public static function settled(BagPlan $plan): array
     {
-        $slots = $plan->slots;
-
-        return [
-            'base' => ['chain' => $plan->base->chain, 'rounds' => count($plan->base->rounds)] + self::given($choices, 'base'),
-            'body' => self::body($plan->body->bands),
-        ] + ($slots === null ? [] : ['handles' => ['skip' => $slots->skip, 'chain' => $slots->chain, 'edge_rounds' => $slots->edgeRounds] + self::given($choices, 'handles')]);
+        return PartsWriter::write($plan->settled()->parts);
     }
 
     /**
      * The size alone, which every count that may follow it follows from now on.
      *
-     * @param array<string, mixed> $choices whose schools stay
-     * @param Wish $size every side given
-     * @param BodySpec $body one band of it open
-     *
-     * @return array{size: array<mixed>, base: array<mixed>, body: array<mixed>}
+     * @return array<string, array<string, mixed>>
      */
-    public static function sized(array $choices, Wish $size, BodySpec $body): array
+    public static function sized(BagPlan $plan): array
     {
-        $sides = array_map(fn(?Length $side): ?string => $side?->exact(), ['length' => $size->length, 'width' => $size->width, 'height' => $size->height]);
-
-        return [
-            'size' => self::given($choices, 'size') + array_filter($sides),
-            'base' => array_diff_key(self::given($choices, 'base'), ['chain' => 1, 'rounds' => 1]),
-            'body' => self::body($body->bands),
-        ];
+        return ['size' => self::size($plan->spec->wish)] + PartsWriter::write($plan->spec->opened()->parts);
     }
 
-    /**
-     * @param non-empty-list<Band|BandSpec> $bands
-     *
-     * @return array<string, mixed>
-     */
-    private static function body(array $bands): array
+    /** @return array<string, string> */
+    private static function size(Wish $wish): array
     {
-        $above = array_map(self::band(...), array_slice($bands, 1));
+        $sides = ['length' => $wish->length, 'width' => $wish->width, 'height' => $wish->height];
 
-        return self::band($bands[0]) + ($above === [] ? [] : ['above' => $above]);
-    }
-
-    /** @return array<string, int|string> */
-    private static function band(Band|BandSpec $band): array
-    {
-        return ['stitch' => $band->motif->value, 'loop' => $band->loop->value] + ($band->rounds === null ? [] : ['rounds' => $band->rounds]);
-    }
-
-    /**
-     * @param array<string, mixed> $choices
-     *
-     * @return array<mixed>
-     */
-    private static function given(array $choices, string $part): array
-    {
-        return is_array($choices[$part] ?? null) ? $choices[$part] : [];
+        return array_filter(array_map(fn(?Length $side): ?string => $side?->exact(), $sides));
     }
 }

@@ -9,23 +9,27 @@ use App\Models\Bag;
 use App\Models\Swatch;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Body\Band;
+use Fescue\Core\Bag\Makers;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Gauge\State;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Maker;
+use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
-use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
@@ -129,17 +133,20 @@ final readonly class PlanSheet
             $this->figure(...),
             [$wish->length ?? $out->baseLength, $wish->width ?? $out->baseWidth, $wish->height ?? $out->height],
         );
-        $rounds = count($plan->base->rounds);
+        $parts = [];
+        foreach ($plan->parts as $part) {
+            $parts[$part->chosen()->part()][] = $this->told($part->maker);
+        }
 
         return [
             'material-name' => $this->bag->material->name ?? ucfirst($plan->spec->strands->own->kind->noun()).' from its file',
             'material-much' => $this->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
             'station-material' => $plan->spec->hands->hook->exact().' hook',
-            'station-base' => "oval, ch {$plan->base->chain}, {$rounds} ".($rounds === 1 ? 'round' : 'rounds'),
-            'station-body' => implode(' + ', array_map($this->band(...), $plan->body->bands)).($plan->body->rounds === 1 ? ' round' : ' rounds'),
-            'station-handles' => $plan->slots === null ? 'none' : "slots, ch {$plan->slots->chain} over {$plan->slots->skip}",
-        ];
+        ] + array_combine(
+            array_map(fn(string $part): string => "station-{$part}", ['base', 'body', 'handles']),
+            array_map(fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']), ['base', 'body', 'handles']),
+        );
     }
 
     /**
@@ -149,28 +156,31 @@ final readonly class PlanSheet
      */
     public function solved(): array
     {
-        $rounds = [];
-        foreach ($this->plan->body->bands as $place => $band) {
-            $rounds[$place === 0 ? 'body[rounds]' : 'body[above]['.($place - 1).'][rounds]'] = (string) $band->rounds;
+        $solved = [];
+        foreach ($this->plan->parts as $part) {
+            $steps = explode('/', ltrim($part->path, '/'));
+            $field = array_shift($steps).implode('', array_map(fn(string $step): string => "[{$step}]", $steps));
+            foreach ($part->maker->settings() as $one) {
+                if ($one instanceof Setting && $one->value !== null) {
+                    $solved["{$field}[{$one->name}]"] = (string) $one->value;
+                }
+            }
         }
 
-        return $rounds + [
-            'base[chain]' => (string) $this->plan->base->chain,
-            'base[rounds]' => (string) count($this->plan->base->rounds),
-            'handles[skip]' => (string) ($this->plan->slots->skip ?? ''),
-            'handles[chain]' => (string) ($this->plan->slots->chain ?? ''),
-        ];
+        return $solved;
     }
 
-    private function band(Band $band): string
+    /** "oval, ch 22, 2 rounds", "sc, back loop, 8 rounds" */
+    private function told(Maker $maker): string
     {
-        $loop = match ($band->loop) {
-            Loop::Both => '',
-            Loop::Back => ', back loop',
-            Loop::Front => ', front loop',
-        };
+        $told = $maker instanceof (Makers::WALL) ? [] : [lcfirst($maker::called()[0])];
+        foreach ($maker->settings() as $one) {
+            $told[] = $one instanceof Choice
+                ? strtr($one->short, $one->isMotif() ? ['{motif}' => Motif::named($one->value)->abbreviation($this->terms)] : ['{choice}' => $one->options[$one->value][0] ?? ''])
+                : ($one->value === null ? '' : strtr($one->short, ['{n}' => (string) $one->value, '{s}' => $one->value === 1 ? '' : 's']));
+        }
 
-        return $band->motif->abbreviation($this->terms)."{$loop}, {$band->rounds}";
+        return implode(', ', array_filter($told));
     }
 
     /** @return array{string, string} the next thing to do for this bag, and where */
@@ -184,7 +194,7 @@ final readonly class PlanSheet
             $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))." g more {$this->plan->spec->strands->own->kind->noun()}", $material],
             $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
             $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
-            default => ['chain '.($this->plan->piece->foundation + 1), route('bags.words', $this->bag)],
+            default => ['chain '.($this->plan->piece->start->works()), route('bags.words', $this->bag)],
         };
     }
 
@@ -251,21 +261,19 @@ final readonly class PlanSheet
     {
         $runs = [];
         $place = 0;
-        foreach ($this->writer->runs($this->plan->piece, $this->plan->changes()) as [$first, $last]) {
+        foreach ($this->writer->runs($this->plan->piece->rows, $this->plan->changes()) as $rows) {
             $from = $place;
-            while ($this->plan->piece->rows[$place] !== $last) {
-                $place++;
-            }
-            $names = array_slice($this->plan->piece->names(), $from, $place - $from + 1);
+            $place += count($rows);
+            [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
+            $names = array_map(fn(Row $row): string => $row->name, $rows);
             $runs[] = new Run(
-                $first === $last ? $first->name : str_replace('Round ', 'Rounds ', $first->name).'–'.str_replace('Round ', '', $last->name),
+                $this->writer->names($first, $last),
                 $this->plan->spec->strands->others === [] || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1]) ? '' : $this->named($this->plan->materials[$from]),
                 $first,
-                $this->plan->piece->counts[$place]->leaves,
+                $this->plan->piece->counts[$place - 1]->leaves,
                 $first !== $last,
                 array_values(array_filter($this->notes, fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true))),
             );
-            $place++;
         }
 
         return $runs;
@@ -304,7 +312,7 @@ final readonly class PlanSheet
             $needs[] = [ucfirst($this->named($place + 1)).', '.$this->from($other), Decimal::print($other->grams->likely).' g'];
         }
         $needs[] = ['Hook', $this->plan->spec->hands->hook->print()];
-        $needs[] = ['Stitch marker', $this->plan->slots === null ? '1' : '5'];
+        $needs[] = ['Stitch marker', array_filter($this->plan->piece->rows, fn(Row $row): bool => ! $row->bearsJoin) === [] ? '1' : '5'];
         $needs[] = ['Tape measure, blunt needle', '1 each'];
 
         return $needs;

@@ -28,7 +28,7 @@ final class SwatchFile
         $rows = [];
         foreach ($swatches as $swatch) {
             $rows[] = [
-                $swatch->name, $swatch->material->name ?? '', Decimal::exact($swatch->hook->mm), $swatch->stitch->value, Decimal::exact($swatch->stitches_counted), Decimal::exact($swatch->width->mm),
+                $swatch->name, $swatch->material->name ?? '', Decimal::exact($swatch->hook->mm), $swatch->stitch->key, Decimal::exact($swatch->stitches_counted), Decimal::exact($swatch->width->mm),
                 Decimal::exact($swatch->rows_counted), Decimal::exact($swatch->height->mm), $swatch->mass === null ? '' : Decimal::exact($swatch->mass->grams), $swatch->state->value,
                 $swatch->hung_load === null ? '' : Decimal::exact($swatch->hung_load->grams), $swatch->drape->value ?? '', (string) $swatch->note, $swatch->chosen ? 'yes' : '',
                 ...array_map(fn(float $spread): string => $spread > 0 ? Decimal::exact(100 * $spread) : '', [$swatch->width_spread, $swatch->height_spread]),

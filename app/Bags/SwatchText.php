@@ -8,7 +8,7 @@ use App\Models\Swatch as Columns;
 use App\Models\User;
 use App\Rules\Quantity;
 use Closure;
-use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\GaugeReader;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Instruction\Motif;
@@ -48,8 +48,8 @@ final readonly class SwatchText
         };
         $percent = function (string $attribute, mixed $value, Closure $fail): void {
             $number = self::number((string) (is_scalar($value) ? $value : ''));
-            if ($number === null || $number > 100 * BagDocument::MOST_SPREAD) {
-                $fail('Write how far it may be off as a percentage from 0 to '.(int) (100 * BagDocument::MOST_SPREAD).', or leave it empty.');
+            if ($number === null || $number > 100 * GaugeReader::MOST_SPREAD) {
+                $fail('Write how far it may be off as a percentage from 0 to '.(int) (100 * GaugeReader::MOST_SPREAD).', or leave it empty.');
             }
         };
 
@@ -57,7 +57,7 @@ final readonly class SwatchText
             'name' => ['required', 'string', 'max:80'],
             'material_id' => ['nullable', 'integer', Rule::exists('materials', 'id')->where('user_id', $maker->id)],
             'hook' => ['required', Quantity::reads(HookSize::parse(...))],
-            'stitch' => ['required', 'string', Rule::enum(Motif::class)],
+            'stitch' => ['required', 'string', Rule::in(array_keys(Motif::all()))],
             'stitches_counted' => ['required', $count],
             'width' => ['required', $side],
             'rows_counted' => ['required', $count],
@@ -79,8 +79,8 @@ final readonly class SwatchText
             'name.required' => 'Give the swatch a name, like “sc on 8 mm”.',
             'name.max' => 'A name of at most 80 letters.',
             'material_id.exists' => 'Choose one of your own materials, or none.',
-            'stitch.required' => 'Say the stitch: '.implode(', ', array_column(array_values(Motif::all()), 'value')).'.',
-            'stitch' => 'A stitch is one of: '.implode(', ', array_column(array_values(Motif::all()), 'value')).'.',
+            'stitch.required' => 'Say the stitch: '.implode(', ', array_keys(Motif::all())).'.',
+            'stitch' => 'A stitch is one of: '.implode(', ', array_keys(Motif::all())).'.',
             'state' => 'Measured relaxed, blocked or hung.',
             'drape' => 'The fabric is firm, even or drape.',
             'note.max' => 'A note of at most 200 letters.',

@@ -7,8 +7,11 @@ namespace App\Drawing;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Chart\Symbol;
+use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Shape\Stadium;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Shape\Outline;
 use Fescue\Core\Stitch\Stitch;
 
 /** The chart of the base, to scale, in the trade's standard symbols. */
@@ -24,7 +27,7 @@ final class BaseDrawing
 
     public static function of(BagPlan $plan, LengthUnit $unit): Canvas
     {
-        $outline = $plan->base->finished();
+        $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
         $scale = min(
             self::LARGEST_SCALE,
             (Canvas::WIDTH - Canvas::TAPE - 112) / $outline->length(),
@@ -33,11 +36,13 @@ final class BaseDrawing
         $high = $outline->width() * $scale;
         $left = Canvas::TAPE + 30;
         $top = Canvas::TAPE + self::ABOVE;
-        $rounds = count($plan->base->rounds);
-        $count = $plan->base->last()->stitches();
+        $lie = array_values(array_filter($plan->piece->rows, fn(Row $row): bool => $row->path !== null));
+        if ($lie === []) {
+            throw new \LogicException('Nothing of this bag lies flat.');
+        }
         $canvas = new Canvas(
             'Chart of the base',
-            "An oval of {$rounds} rounds on a chain of {$plan->base->chain}, {$count} stitches around, {$plan->comesOut->baseLength->print($unit)} by {$plan->comesOut->baseWidth->print($unit)}.",
+            "{$plan->parts[0]->maker::called()[0]} on a chain of {$plan->piece->start->chain}, {$plan->piece->counts[count($lie) - 1]->leaves} stitches around, {$plan->comesOut->baseLength->print($unit)} by {$plan->comesOut->baseWidth->print($unit)}.",
             (int) ceil($top + $high + self::BELOW),
             $scale,
             $unit,
@@ -45,13 +50,16 @@ final class BaseDrawing
             $top,
             false,
         );
-        (new self($plan, $canvas, $scale, $left + $outline->length() * $scale / 2, $top + $high / 2))->draw();
+        (new self($plan, $outline, $lie, $canvas, $scale, $left + $outline->length() * $scale / 2, $top + $high / 2))->draw();
 
         return $canvas;
     }
 
     private function __construct(
         private readonly BagPlan $plan,
+        private readonly Outline $outline,
+        /** @var non-empty-list<Row> */
+        private readonly array $lie,
         private readonly Canvas $canvas,
         private readonly float $scale,
         private readonly float $x,
@@ -60,14 +68,10 @@ final class BaseDrawing
 
     private function draw(): void
     {
-        $base = $this->plan->base;
-        $last = count($base->rounds);
-        for ($round = $last; $round >= 1; $round--) {
-            $fill = ($last - $round) % 2 === 0 ? Ink::PALE_GRASS : Ink::SHEET;
-            $this->canvas->add("<path d=\"{$this->stadium($base->outline($round))}\" fill=\"{$fill}\"/>");
-        }
+        $last = count($this->lie);
+        $this->rings();
         $strokes = [];
-        foreach (BaseChart::of($base) as $symbol) {
+        foreach (BaseChart::of($this->plan) as $symbol) {
             $colour = match (true) {
                 $symbol->increase => Ink::WARM,
                 $symbol->round === $last => Ink::GRASS,
@@ -75,7 +79,7 @@ final class BaseDrawing
             };
             $strokes[$colour] = ($strokes[$colour] ?? '').$this->symbol($symbol);
         }
-        $width = $this->canvas->n(max(0.8, min(1.8, 0.13 * $this->scale * $base->gauge->singleWidth()->mm)));
+        $width = $this->canvas->n(max(0.8, min(1.8, 0.13 * $this->scale * $this->plan->gauge->singleWidth()->mm)));
         foreach ($strokes as $colour => $path) {
             $this->canvas->add("<path d=\"{$path}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"{$width}\" stroke-linecap=\"round\"/>");
         }
@@ -104,41 +108,54 @@ final class BaseDrawing
         return "M{$n($x - $cos)} {$n($y - $sin)}L{$n($x + $cos)} {$n($y + $sin)}M{$n($x + $sin)} {$n($y - $cos)}L{$n($x - $sin)} {$n($y + $cos)}";
     }
 
-    private function stadium(Stadium $shape): string
+    /** Every other round lit, from the outermost in. */
+    private function rings(): void
+    {
+        $row = $this->plan->gauge->singleHeight()->mm;
+        $rounds = count(array_filter($this->lie, fn(Row $row): bool => $row->kind === RowKind::Round));
+        for ($in = 0; $in < max(1, $rounds); $in++) {
+            $fill = $in % 2 === 0 ? Ink::PALE_GRASS : Ink::SHEET;
+            $this->canvas->add("<path d=\"{$this->ring($in * $row)}\" fill=\"{$fill}\"/>");
+        }
+    }
+
+    /** The outline, so many millimetres in. */
+    private function ring(float $in): string
     {
         $n = $this->canvas->n(...);
-        $radius = $shape->radius * $this->scale;
-        $straight = $shape->straight * $this->scale;
-        $left = $this->x - $straight / 2;
-        $top = $this->y - $radius;
-        $across = $n(2 * $radius);
+        [$wide, $high, $corner] = array_map(fn(float $mm): float => $mm * $this->scale, [$this->outline->length() - 2 * $in, $this->outline->width() - 2 * $in, max(0.0, $this->outline->corner() - $in)]);
+        [$along, $up] = [$n($wide - 2 * $corner), $n(max(0.0, $high - 2 * $corner))];
+        $arc = fn(string $x, string $y): string => $corner > 0 ? "a{$n($corner)} {$n($corner)} 0 0 1 {$x}{$n($corner)} {$y}{$n($corner)}" : '';
 
-        return "M{$n($left)} {$n($top)}h{$n($straight)}a{$n($radius)} {$n($radius)} 0 0 1 0 {$across}h-{$n($straight)}a{$n($radius)} {$n($radius)} 0 0 1 0 -{$across}z";
+        return "M{$n($this->x - $wide / 2 + $corner)} {$n($this->y - $high / 2)}h{$along}{$arc('', '')}v{$up}{$arc('-', '')}h-{$along}{$arc('-', '-')}v-{$up}{$arc('', '-')}z";
     }
 
     /** Where rounds start, and which way they go. */
     private function start(): void
     {
-        $tip = $this->x + $this->plan->base->finished()->length() * $this->scale / 2;
+        $row = $this->lie[count($this->lie) - 1];
+        $tops = Placement::of($row->instructions);
+        $stand = $row->path?->stand(0, count($tops));
+        $tip = $this->x + $this->outline->length() * $this->scale / 2;
+        // A round of an oval starts at the tip; what has corners starts beside one.
+        $y = $stand === null || $this->outline->corner() > 0 ? $this->y : $this->y + $stand->y * $this->scale;
         $n = $this->canvas->n(...);
-        $this->canvas->add("<path d=\"M{$n($tip + 4)} {$n($this->y)}l9 -5v10z\" fill=\"".Ink::WARM.'"/>');
-        $this->canvas->text($tip + 17, $this->y + 4, 'start', Ink::WARM, weight: 600);
-        $this->canvas->add('<path d="M'.$n($tip + 12).' '.$n($this->y - 10).'q2 -13 -9 -20m-1 6l1 -6l6 1" fill="none" stroke="'.Ink::WARM.'" stroke-width="1.5"/>');
+        $this->canvas->add("<path d=\"M{$n($tip + 4)} {$n($y)}l9 -5v10z\" fill=\"".Ink::WARM.'"/>');
+        $this->canvas->text($tip + 17, $y + 4, 'start', Ink::WARM, weight: 600);
+        if ($row->kind === RowKind::Round) {
+            $this->canvas->add('<path d="M'.$n($tip + 12).' '.$n($y - 10).'q2 -13 -9 -20m-1 6l1 -6l6 1" fill="none" stroke="'.Ink::WARM.'" stroke-width="1.5"/>');
+        }
     }
 
     private function legend(): void
     {
-        $base = $this->plan->base;
-        $y = $this->y + $base->finished()->width() * $this->scale / 2 + 34;
-        $said = [];
-        foreach ($base->rounds as $index => $round) {
-            $said[] = 'round '.($index + 1).": {$round->stitches()}";
-        }
+        $y = $this->y + $this->outline->width() * $this->scale / 2 + 34;
+        $said = array_map(fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->piece->counts[$place]->leaves}", $this->lie, array_keys($this->lie));
         if (count($said) > 4) {
             $said = [$said[0], $said[1], '…', $said[count($said) - 1]];
         }
         $left = Canvas::TAPE + 30;
-        $this->canvas->text($left, $y, "chain: {$base->chain}  ·  ".implode('  ·  ', $said), Ink::INK, weight: 600);
+        $this->canvas->text($left, $y, "chain: {$this->plan->piece->start->chain}  ·  ".implode('  ·  ', $said), Ink::INK, weight: 600);
         $this->canvas->add('<g fill="none" stroke-width="1.8" stroke-linecap="round">'
             .'<path stroke="'.Ink::INK."\" d=\"M{$left} {$this->canvas->n($y + 16)}a8 4 0 1 0 16 0a8 4 0 1 0 -16 0\"/>"
             .'<path stroke="'.Ink::INK.'" d="M'.($left + 82).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/>'

@@ -32,13 +32,13 @@ final class HookPatch
         [$wide, $high] = [self::WIDE_MM * self::SCALE, self::HIGH_MM * self::SCALE];
         $ground = Ink::mix($colour, Ink::INK, 0.55);
         $count = (int) ceil($wide / $w);
-        $count += $motif->multiple() - 1 - ($count - 1) % $motif->multiple();
+        $count += $motif->multiple - 1 - ($count - 1) % $motif->multiple;
         // Each row lies on the one below, outlined, so that strands that touch are told apart.
         $strand = fn(string $path, string $stroke, float $width): string => "<path d=\"{$path}\" fill=\"none\" stroke=\"{$stroke}\" stroke-width=\"{$n($width)}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
         $edge = Ink::mix($colour, Ink::INK, 0.6);
         $threads = $windows = '';
         for ($y = self::TAPE + $high - $h; $y > self::TAPE - $h; $y -= $h) {
-            [$open, $thread] = $motif->chains() > 0 ? StitchRows::mesh(0, $y, $count, $w, $h, min($thick, 0.4 * $h), $motif) : ['', StitchRows::plain(0, $y, $count, $w, $h, $motif)];
+            [$open, $thread] = $motif->isOpen() ? StitchRows::mesh(0, $y, $count, $w, $h, min($thick, 0.4 * $h), $motif) : ['', StitchRows::plain(0, $y, $count, $w, $h, $motif)];
             $windows .= $open;
             $threads .= $strand($thread, $edge, $thick).$strand($thread, $colour, max(1.0, $thick - 2));
         }

@@ -36,9 +36,9 @@ final class StitchRows
     public static function mesh(float $x, float $y, int $count, float $w, float $height, float $thick, Motif $motif): array
     {
         $n = Canvas::number(...);
-        $repeat = $motif->multiple() * $w;
+        $repeat = $motif->multiple * $w;
         $windows = $posts = '';
-        for ($post = 0; $post < intdiv($count, $motif->multiple()); $post++) {
+        for ($post = 0; $post < intdiv($count, $motif->multiple); $post++) {
             $from = $x + $post * $repeat;
             $windows .= "M{$n($from + $w)} {$n($y + $thick)}h{$n($repeat - $w - $thick / 2)}v{$n($height - $thick)}h-{$n($repeat - $w - $thick / 2)}z";
             $posts .= "M{$n($from + 0.3 * $w)} {$n($y + 0.2 * $height)}v{$n(0.6 * $height)}m{$n(0.3 * $w)} 0v-{$n(0.6 * $height)}";

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsLength;
 use App\Casts\AsMass;
+use App\Casts\AsMotif;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch as Measured;
 use Fescue\Core\Instruction\Motif;
@@ -106,7 +107,7 @@ final class Swatch extends Model
     public function document(): array
     {
         return array_filter([
-            'stitch' => $this->stitch->value,
+            'stitch' => $this->stitch->key,
             'stitches' => self::number($this->stitches_counted),
             'width' => $this->width->exact(),
             'rows' => self::number($this->rows_counted),
@@ -128,7 +129,7 @@ final class Swatch extends Model
     {
         return [
             'hook' => AsLength::class,
-            'stitch' => Motif::class,
+            'stitch' => AsMotif::class,
             'stitches_counted' => 'float',
             'width' => AsLength::class,
             'rows_counted' => 'float',

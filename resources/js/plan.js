@@ -21,6 +21,12 @@ export function plan() {
         saved.textContent = 'drawing…';
         timer = window.setTimeout(redraw, PAUSE);
     });
+    form.addEventListener('change', ({ target }) => {
+        const part = target.closest('[data-ways]')?.dataset.ways;
+        for (const way of form.querySelectorAll(`[data-way-of="${part}"]`)) {
+            way.hidden = way.disabled = way.dataset.way !== target.value;
+        }
+    });
     form.addEventListener('submit', (event) => {
         event.preventDefault();
         turn++;
@@ -100,8 +106,7 @@ export function plan() {
             }
         }
         for (const [name, text] of Object.entries(solved)) {
-            const field = form.elements.namedItem(name);
-            if (field) {
+            for (const field of form.querySelectorAll(`[name="${name}"]:enabled`)) {
                 field.placeholder = text;
             }
         }

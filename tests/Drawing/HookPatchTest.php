@@ -17,7 +17,7 @@ final class HookPatchTest extends TestCase
 
     private static function patch(float $width, float $height, float $strand, ?Motif $motif = null, LengthUnit $unit = LengthUnit::Centimetre): \SimpleXMLElement
     {
-        $svg = simplexml_load_string(HookPatch::of('#C9B891', Length::mm($width), Length::mm($height), Length::mm($strand), $motif, $unit));
+        $svg = simplexml_load_string(HookPatch::of('#C9B891', Length::mm($width), Length::mm($height), Length::mm($strand), $motif ?? Motif::single(), $unit));
         self::assertNotFalse($svg);
 
         return $svg;

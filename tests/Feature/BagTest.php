@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Bag;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Tests\Bag\Plans;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -22,7 +23,7 @@ final class BagTest extends TestCase
             'working' => 'spiral', 'base' => ['ends' => 'two-and-two'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'handles' => ['type' => 'slot']])->assertSessionHasNoErrors();
         $bag = Bag::query()->sole();
         self::assertSame('30 cm', $bag->choices['size']['length']);
-        self::assertSame([16, 5, 21], [$bag->plan()->base->chain, count($bag->plan()->base->rounds), $bag->plan()->body->rounds]);
+        self::assertSame([16, 5, 21], array_map(fn(string $path): int => Plans::count($bag->plan(), $path), ['/base/chain', '/base/rounds', '/body/rounds']));
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('placeholder="16"', false)->assertSee('29.5 × 11.5 cm');
     }
 

@@ -24,7 +24,7 @@ final class BandTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => '8', 'above' => self::ABOVE]]))->assertSessionHasNoErrors();
         self::assertSame(['stitch' => 'sc', 'loop' => 'back', 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => 3]]], $bag->fresh()?->choices['body']);
-        $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 12–13, mesh: 56 each')->assertSee('A mesh gives');
+        $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 rounds + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 12–13, mesh: 56 each')->assertSee('A mesh gives');
         $this->get("/bags/{$bag->id}/words")->assertSee('[dc in next st, ch 1, skip 1] 28 times.')->assertSee('Rounds 12–13')->assertSee('stands on a mesh');
         // Left open, the first band follows the height and says so in its field.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '', 'above' => self::ABOVE]]))->assertOk()->assertJsonPath('solved.body[rounds]', '15')->assertJsonPath('solved.body[above][0][rounds]', '3');
@@ -75,7 +75,7 @@ final class BandTest extends TestCase
         $pale->update(['name' => 'Pale cord', 'colour' => '#eeddcc', 'diameter' => Length::mm(4), 'sample_mass' => Mass::grams(7)]);
         $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '9', 'to' => (string) $pale->id]]]))->assertSessionHasNoErrors();
         self::assertSame([[['material_id' => $pale->id]], [['from' => 'Round 9', 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
-        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins another material')->assertSee('fill="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
+        $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins another material')->assertSee('stroke="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Rounds 3–8', 'Rounds 9–16', 'In Pale cord.', 'begins another material', 'Pale cord, from round 9']);
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
         $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from round 9')->assertSee('there is enough in');

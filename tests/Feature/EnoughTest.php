@@ -19,6 +19,7 @@ use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
+use Fescue\Core\Tests\Bag\Plans;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -430,7 +431,7 @@ final class EnoughTest extends TestCase
             $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->strands->own, HookSize::mm(10));
             $take('counts');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
-            self::assertSame([$was->base->chain, count($was->base->rounds), $was->body->rounds, $was->slots?->skip], [$taken->base->chain, count($taken->base->rounds), $taken->body->rounds, $taken->slots?->skip]);
+            self::assertSame(Plans::settled($was), Plans::settled($taken));
             self::assertEqualsWithDelta($cell->counts?->comesOut->height->mm, $taken->comesOut->height->mm, 1e-9);
             self::assertGreaterThan($was->comesOut->flatWidth->mm, $taken->comesOut->flatWidth->mm);
             $this->post("/bags/{$bag->id}/undo");
@@ -438,8 +439,8 @@ final class EnoughTest extends TestCase
             $take('size');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
             self::assertSame($cell->sized?->piece->names(), $taken->piece->names());
-            self::assertSame($cell->sized->base->chain, $taken->base->chain);
-            self::assertLessThan($was->base->chain, $taken->base->chain);
+            self::assertSame(Plans::settled($cell->sized), Plans::settled($taken));
+            self::assertLessThan($was->piece->start->chain, $taken->piece->start->chain);
             self::assertArrayNotHasKey('chain', $bag->fresh()->choices['base']);
         }
     }

@@ -13,8 +13,7 @@ use CurlHandle;
 use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\BaseSpec;
-use Fescue\Core\Bag\BodySpec;
+use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -90,7 +89,7 @@ final class Bench extends Command
             $trials[] = $hand->trial(...$hand->occasion());
         }
         $spec = $plan->spec;
-        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hands->hook, $spec->strands->own->diameter, $spec->strands->own->kind, $spec->body->motif());
+        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hands->hook, $spec->strands->own->diameter, $spec->strands->own->kind, $spec->motif());
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
         $this->report('doubt those among 200 that are odd', array_map(fn(): float => $this->time(fn(): array => LearnedHand::doubts($trials)), range(1, 40)));
         $rows = count($plan->piece->rows);
@@ -98,9 +97,8 @@ final class Bench extends Command
         $weighed = $plan->weighed(Mass::grams(2000), $weighIns);
         $this->report('estimate with 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
         $both = function () use ($trials, $spec, $plan, $weighIns): MaterialEstimate {
-            $predicted = LearnedHand::of($trials)->predictBag($spec->hands->hook, $spec->strands->own, $spec->body->motif());
-            $settled = $spec->shaped(new BaseSpec($spec->base->ends, $plan->base->chain, count($plan->base->rounds)), BodySpec::settled($plan->body), $spec->slots);
-            $learned = Planner::plan($settled->worked($spec->strands->own, $spec->hands->hook, BagDocument::expected($predicted, $spec->strands->own), $predicted));
+            $predicted = LearnedHand::of($trials)->predictBag($spec->hands->hook, $spec->strands->own, $spec->motif());
+            $learned = Planner::plan($plan->settled()->worked($spec->strands->own, Handiwork::predicted($spec->hands->hook, $predicted, $spec->strands->own)));
 
             return MaterialEstimate::of($learned->weighed(Mass::grams(2000), $weighIns));
         };

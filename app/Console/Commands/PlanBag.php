@@ -33,7 +33,7 @@ final class PlanBag extends DocumentCommand
             return PlanDocument::toJson($plan, $terms);
         }
         $writer = new Writer($terms);
-        $lines = [$writer->foundation($plan->piece)];
+        $lines = [$writer->start($plan->piece->start)];
         foreach ($plan->piece->rows as $row) {
             $lines[] = "{$row->name}: {$writer->line($row)}";
         }

@@ -87,7 +87,7 @@ final class WhatIfController extends Controller
                 return back()->withErrors(['hook' => $keepsCounts ? 'These counts make no bag on that hook.' : 'No counts come to that size on that hook.']);
             }
             $choices = array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'weigh_ins' => 1, 'swatch_counts' => 1, 'learned' => 1, 'hook' => 1, 'others' => 1, 'changes' => 1] + Bag::TAUGHT);
-            $choices = ($keepsCounts ? Mending::settled($choices, $taken) : Mending::sized($choices, $taken->spec->wish, $taken->spec->body)) + $choices;
+            $choices = ($keepsCounts ? Mending::settled($taken) : Mending::sized($taken)) + $choices;
             $bag->material()->associate($material);
             $bag->swatch()->associate($swatch);
             $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;
@@ -115,6 +115,6 @@ final class WhatIfController extends Controller
     {
         $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hands->hook->exact() ? $bag->swatch : null;
 
-        return $own ?? Hands::measured($swatches, $material->id, $hook, $plan->spec->body->motif());
+        return $own ?? Hands::measured($swatches, $material->id, $hook, $plan->spec->motif());
     }
 }

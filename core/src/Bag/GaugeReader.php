@@ -18,7 +18,7 @@ final class GaugeReader
     private const MOST_TIMES = 20.0;
 
     /** Of a swatch's measures, as a share: what is less sure measures nothing. */
-    private const MOST_SPREAD = 0.5;
+    public const MOST_SPREAD = 0.5;
 
     /** @param bool $own whether it is this bag's own, which may have come out of what is on hand */
     public static function swatch(Fields $gauge, bool $own = false): ?Swatch

@@ -69,7 +69,7 @@ final readonly class Oval extends ByChoices
         return [
             new Choice('ends', 'Around the ends', $this->choice('ends', 'two-and-two'), ['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']], asked: true),
             new Setting('chain', 'Chains to start', 'starting chain', $this->count('chain'), self::FEWEST_CHAINS, self::MOST_CHAINS, 'ch {n}', Side::Length, $ground?->gauge->singleWidth(), fewer: 'Start with {n} chains, not {was}'),
-            new Setting('rounds', 'Rounds of base', 'base round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{many}', Side::Width, $ground?->gauge->singleHeight()->times(2), fewer: 'Work {many} fewer', rows: true),
+            new Setting('rounds', 'Rounds of base', 'base round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n} round{s}', Side::Width, $ground?->gauge->singleHeight()->times(2), fewer: 'Work {many} fewer', rows: true),
         ];
     }
 

@@ -48,13 +48,21 @@ final readonly class Consumption
         $density = $plan->spec->strands->own->density;
         $swatch = $plan->spec->hands->swatch;
         $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $gauge->singleHeight()))->grams : 0.0;
-        $counts = $each = $rows = $parts = $fabrics = [];
+        /** @var list<StitchCount> $counts */
+        $counts = [];
+        /** @var list<array<string, float>> $each */
+        $each = [];
+        /** @var list<array<string, float>> $rows */
+        $rows = [];
+        $parts = $fabrics = [];
         $before = null;
         foreach ($plan->piece->rows as $place => $row) {
             $parts[] = $row->part;
             if ($place > 1 && $before?->instructions === $row->instructions && $before->fabric === $row->fabric) {
                 // As the row before it, to the stitch.
-                [$counts[], $each[], $rows[]] = [$counts[$place - 1], $each[$place - 1], $rows[$place - 1]];
+                $counts[] = $counts[$place - 1];
+                $each[] = $each[$place - 1];
+                $rows[] = $rows[$place - 1];
 
                 continue;
             }

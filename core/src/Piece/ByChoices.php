@@ -13,6 +13,11 @@ abstract readonly class ByChoices implements Maker
     /** @param array<string, int|string|null> $values by the setting's name; what is left out is as a form begins */
     final public function __construct(private array $values = []) {}
 
+    public static function open(): static
+    {
+        return new static();
+    }
+
     public static function read(Fields $choices): static
     {
         $choices->has('type');

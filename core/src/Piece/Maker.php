@@ -25,7 +25,10 @@ interface Maker
      */
     public static function called(): array;
 
-    /** Reads its part of a document; what is wrong with it is noted there. With no fields at all it is as a form begins. */
+    /** As a form begins. */
+    public static function open(): static;
+
+    /** Reads its part of a document; what is wrong with it is noted there. */
     public static function read(Fields $choices): static;
 
     /** @return list<Setting|Choice> in the order of their fields */

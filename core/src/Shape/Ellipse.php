@@ -60,6 +60,11 @@ final readonly class Ellipse implements Outline
         return 2 * $this->b;
     }
 
+    public function corner(): float
+    {
+        return min($this->a, $this->b);
+    }
+
     public function area(): float
     {
         return M_PI * $this->a * $this->b;

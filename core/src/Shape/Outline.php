@@ -13,6 +13,9 @@ interface Outline
     /** The shorter way across, mm. */
     public function width(): float;
 
+    /** Radius of its ends or corners, mm; 0 where they are sharp. */
+    public function corner(): float;
+
     /** Length of the outline, mm. */
     public function perimeter(): float;
 

@@ -24,6 +24,11 @@ final readonly class Rectangle implements Outline
         return 2 * ($this->length + $this->width);
     }
 
+    public function corner(): float
+    {
+        return 0.0;
+    }
+
     public function area(): float
     {
         return $this->length * $this->width;

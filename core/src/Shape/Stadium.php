@@ -34,6 +34,11 @@ final readonly class Stadium implements Outline
         return 2 * $this->straight + 2 * M_PI * $this->radius;
     }
 
+    public function corner(): float
+    {
+        return $this->radius;
+    }
+
     /** 2rs + πr² (geometry). */
     public function area(): float
     {

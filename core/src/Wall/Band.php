@@ -48,8 +48,8 @@ final readonly class Band extends ByChoices
 
         return [
             new Choice('stitch', 'Stitch', $this->choice('stitch', 'sc'), short: '{motif}', asked: true),
-            new Choice('loop', 'Worked through', $this->choice('loop', 'both'), $loops, short: '{choice}'),
-            new Setting('rounds', 'Rounds of body', 'body round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n}', Side::Height, $ground?->gauge->heightOf($this->motif('stitch')), fewer: 'Work {many} fewer', rows: true),
+            new Choice('loop', 'Worked through', $this->choice('loop', 'both'), $loops, short: $this->choice('loop', 'both') === 'both' ? '' : '{choice}'),
+            new Setting('rounds', 'Rounds of body', 'body round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n} round{s}', Side::Height, $ground?->gauge->heightOf($this->motif('stitch')), fewer: 'Work {many} fewer', rows: true),
         ];
     }
 
@@ -102,11 +102,11 @@ final readonly class Band extends ByChoices
             $on = $round === 0 ? $on->after($on->anchors, $motif) : $on;
         }
 
-        return new Made($rows, $on, remarks: [...$this->open($motif), ...$this->flares($motif, $ground)]);
+        return new Made($rows, $on, remarks: [...$this->gives($motif), ...$this->flares($motif, $ground)]);
     }
 
     /** @return list<Remark> */
-    private function open(Motif $motif): array
+    private function gives(Motif $motif): array
     {
         return $motif->isOpen() ? [new Remark('mesh-open', Tone::Better, null, 'A mesh gives, and lets small things through.', 'Line the bag or keep large things in it; it hangs longer than it lies.')] : [];
     }

@@ -13,7 +13,6 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\TestCase;
 
-
 final class BaseChartTest extends TestCase
 {
     private static function plan(string $ends, int $chain, int $rounds, float $width, float $height): BagPlan

@@ -19,8 +19,6 @@
         <form method="post" action="{{ route('bags.store') }}">
             @csrf
             <input type="hidden" name="working" value="spiral">
-            <input type="hidden" name="base[ends]" value="two-and-two">
-            <input type="hidden" name="body[loop]" value="both">
             <input type="hidden" name="handles[type]" value="slot">
             <x-field name="name" label="Name" placeholder="Market tote" maxlength="120" required />
             <x-pick name="swatch_id" label="Swatch" :options="$swatches + [BagForm::LEARNED => 'none of it yet: what my others teach']" :value="$swatch?->id" />

@@ -1,6 +1,8 @@
 @use(App\Http\Typed)
 @use(App\Bags\BagForm)
-@use(Fescue\Core\Bag\BagDocument)
+@use(Fescue\Core\Bag\Makers)
+@use(Fescue\Core\Bag\PartsReader)
+@use(Fescue\Core\Bag\RowsReader)
 @php
     $learned = ($bag->choices['learned'] ?? false) === true;
     $choices = $bag->choices;
@@ -13,10 +15,10 @@
         }
         return $linked === null ? ['' => $own] + $names : $names;
     };
-    $loops = ['both' => 'both loops', 'back' => 'back loop only: ribs outside', 'front' => 'front loop only: ribs inside'];
+    $wall = (Makers::WALL)::open();
     $above = array_values((array) old('body.above', $choices['body']['above'] ?? []));
     $above = array_values(array_filter($above, fn ($one) => is_array($one) && is_string($one['stitch'] ?? null) && $one['stitch'] !== ''));
-    $spare = min(BagDocument::MOST_BANDS - 2, count($above));
+    $spare = min(PartsReader::MOST_BANDS - 2, count($above));
     $changes = array_values(array_filter((array) ($choices['changes'] ?? []), is_array(...)));
     $others = (array) ($choices['others'] ?? []);
     $asFile = BagForm::files($others);
@@ -72,7 +74,7 @@
                     <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect, less surely.</p>
                     <details class="above" @if ($changes !== [] || $errors->has('changes')) open @endif>
                         <summary>Other materials, from a round on</summary>
-                        @foreach (range(0, min(BagDocument::MOST_CHANGES - 1, count($changes) + 2)) as $place)
+                        @foreach (range(0, min(RowsReader::MOST_CHANGES - 1, count($changes) + 2)) as $place)
                             <div class="change">
                                 <label>From <input class="form-control" name="changes[{{ $place }}][from]" autocomplete="off" inputmode="numeric" aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong" value="{{ Typed::before("changes.$place.from", str_replace('Round ', '', $changes[$place]['from'] ?? '')) }}"></label>
                                 <select class="form-select" name="changes[{{ $place }}][to]" aria-label="Change {{ $place + 1 }}, material">
@@ -92,25 +94,19 @@
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>
                 <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base'] ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-tiles name="base[ends]" label="Around the ends" :value="$choices['base']['ends'] ?? 'two-and-two'" :options="['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']]" />
+                    <x-ways at="base" label="Made" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved />
                     <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch']]" />
-                    <x-count name="base[chain]" label="Chains to start" :value="$choices['base']['chain'] ?? ''" :solved="$solved['base[chain]'] ?? ''" />
-                    <x-count name="base[rounds]" label="Rounds of base" :value="$choices['base']['rounds'] ?? ''" :solved="$solved['base[rounds]'] ?? ''" />
                     <p class="hint">Empty follows the size. One more chain turns the work; it is not counted here.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="4" @if ($open === 'body') open @endif>
                 <summary><b>Body</b><span data-region="station-body">{{ $stations['station-body'] ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-motif name="body[stitch]" :value="$choices['body']['stitch'] ?? 'sc'" />
-                    <x-pick name="body[loop]" label="Worked through" :value="$choices['body']['loop'] ?? 'both'" :options="$loops" />
-                    <x-count name="body[rounds]" label="Rounds of body" :value="$choices['body']['rounds'] ?? ''" :solved="$solved['body[rounds]'] ?? ''" />
+                    <x-settings at="body" :maker="$wall" :values="$choices['body'] ?? []" :$solved />
                     @foreach (range(0, $spare) as $place)
                         <details class="above" @if (isset($above[$place])) open @endif>
                             <summary>{{ $place === 0 ? 'Above that' : 'And above that' }}</summary>
-                            <x-motif name="body[above][{{ $place }}][stitch]" :label="'Band '.($place + 2).', stitch'" none="nothing more" :value="$above[$place]['stitch'] ?? ''" />
-                            <x-pick name="body[above][{{ $place }}][loop]" :label="'Band '.($place + 2).', worked through'" :value="$above[$place]['loop'] ?? 'both'" :options="$loops" />
-                            <x-count name="body[above][{{ $place }}][rounds]" :label="'Band '.($place + 2).', rounds'" :value="$above[$place]['rounds'] ?? ''" :solved="$solved['body[above]['.$place.'][rounds]'] ?? ''" />
+                            <x-settings :at="'body[above]['.$place.']'" :maker="$wall" :of="'Band '.($place + 2).', '" none="nothing more" :values="$above[$place] ?? []" :$solved />
                         </details>
                     @endforeach
                     <p class="hint">Empty rounds follow the height; of several bands, one can.</p>
@@ -119,11 +115,7 @@
             <details class="station" name="station" data-station="5" @if ($open === 'handles') open @endif>
                 <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles'] ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-tiles name="handles[type]" label="Handles" :value="isset($choices['handles']) ? 'slot' : 'none'" :options="['slot' => ['Slots', 'a hand hole each side'], 'none' => ['None', 'the edge as it is']]" />
-                    <p class="wrong" data-wrong="handles.type"></p>
-                    <x-count name="handles[skip]" label="Stitches to skip" :value="$choices['handles']['skip'] ?? ''" :solved="$solved['handles[skip]'] ?? ''" />
-                    <x-count name="handles[chain]" label="Chains over them" :value="$choices['handles']['chain'] ?? ''" :solved="$solved['handles[chain]'] ?? ''" />
-                    <x-count name="handles[edge_rounds]" label="Rounds of edge" :value="$choices['handles']['edge_rounds'] ?? ''" solved="1" />
+                    <x-ways at="handles" label="Handles" :of="Makers::TOPS" none="the edge as it is" :values="$choices['handles'] ?? ['type' => BagForm::NONE]" :$solved />
                 </div>
             </details>
             <p class="section-rule"><button class="btn btn-primary" data-redraw>Save and draw</button></p>

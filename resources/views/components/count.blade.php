@@ -1,9 +1,9 @@
 {{-- A whole number the maker may give or leave open; what the planner settled stands in the open field. --}}
-@props(['name', 'label', 'value' => null, 'solved' => ''])
+@props(['name', 'label', 'value' => null, 'solved' => '', 'id' => ''])
 @use(App\Http\Typed)
 @php
     $dotted = str_replace(['[', ']'], ['.', ''], $name);
-    $id = str_replace('.', '-', $dotted);
+    $id = str_replace('.', '-', $dotted).$id;
     $wrong = $errors->first($dotted);
 @endphp
 <div class="field line">

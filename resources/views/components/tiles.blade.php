@@ -2,7 +2,7 @@
 @props(['name', 'label', 'options', 'value'])
 @use(App\Http\Typed)
 @php $dotted = str_replace(['[', ']'], ['.', ''], $name); @endphp
-<fieldset class="tiles">
+<fieldset {{ $attributes->class(['tiles']) }}>
     <legend>{{ $label }}</legend>
     @foreach ($options as $option => [$strong, $rest])
         <label><input type="radio" name="{{ $name }}" value="{{ $option }}" @checked(Typed::before($dotted, $value) === (string) $option)><b>{{ $strong }}</b> <span>{{ $rest }}</span></label>

@@ -18,7 +18,7 @@
         <div class="pair">
             <x-pick name="material_id" label="Material" :options="$cordNames" :value="$swatch?->material_id ?? ($swatch ? '' : $materials->first()?->id)" />
             <x-field name="hook" label="Hook" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11" required />
-            <x-motif :value="$swatch?->stitch->value" />
+            <x-motif :value="$swatch?->stitch->key" />
         </div>
         <section class="section-rule">
             <h2>Under the tape</h2>

@@ -24,7 +24,7 @@
     @else
         <form class="sift" method="get" action="{{ route('swatches.trial') }}">
             <label>Material <select class="form-select" name="material">@foreach ($strands as $one)<option value="{{ $one->id }}" @selected($one->id === $material->id)>{{ $one->name }}</option>@endforeach</select></label>
-            <label>Stitch <select class="form-select" name="stitch"><option value="">as tried</option>@foreach (array_values(Motif::all()) as $one)<option value="{{ $one->value }}" @selected($one === $motif)>{{ $one->abbreviation($terms) }}</option>@endforeach</select></label>
+            <label>Stitch <select class="form-select" name="stitch"><option value="">as tried</option>@foreach (array_values(Motif::all()) as $one)<option value="{{ $one->key }}" @selected($one === $motif)>{{ $one->abbreviation($terms) }}</option>@endforeach</select></label>
             <button class="btn btn-quiet">Show</button>
         </form>
         <ol class="patches" aria-label="The fabric of each hook">

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
+
+/**
+ * Crochet, strand over strand: each strand a darker stroke with its colour on it and a light along it. A stitch stands with
+ * its foot at the origin; its legs are drawn apart from its top, so that a row's legs cover the tops they stand in. Each
+ * stitch is drawn once and used wherever it stands again.
+ */
+final class Fabric
+{
+    /** A stitch narrower than that, in pixels, shows its legs alone. */
+    private const LEAST = 5.0;
+
+    /** A strand is drawn no thicker than that share of its stitch. */
+    private const THICKEST = 0.5;
+
+    /** @var array<string, string> markup by id */
+    private array $defs = [];
+
+    /** @param string $name for the ids of this drawing, unlike any other's on a page */
+    public function __construct(private readonly string $name) {}
+
+    /** What is used, to stand before it. */
+    public function defs(): string
+    {
+        return $this->defs === [] ? '' : '<defs>'.implode('', $this->defs).'</defs>';
+    }
+
+    /** What shows through between the strands. */
+    public static function ground(string $colour): string
+    {
+        return Ink::mix($colour, Ink::INK, 0.55);
+    }
+
+    /**
+     * One part of a stitch: the id to use it by; null where it has none.
+     *
+     * @param bool $top its top, or its legs
+     */
+    public function part(bool $top, Stitch $stitch, Loop $loop, float $wide, float $high, float $thick, string $colour): ?string
+    {
+        $thick = max(0.8, min($thick, self::THICKEST * $wide));
+        $path = $wide < self::LEAST
+            ? ($top ? '' : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
+            : ($top ? self::top($stitch, $wide, $high, $thick) : self::legs($stitch, $loop, $wide, $high, $thick));
+        if ($path === '') {
+            return null;
+        }
+        $key = implode('|', [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour]);
+        $id = $this->name.substr(hash('crc32b', $key), 0, 8);
+        $this->defs[$id] ??= "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">".self::strand($path, $thick, $colour, $wide >= self::LEAST).'</g>';
+
+        return $id;
+    }
+
+    /**
+     * A row of so many like parts side by side, the first at the origin and each next so far to the left: one use for all.
+     */
+    public function row(string $part, int $count, float $step): string
+    {
+        $id = "{$part}x{$count}";
+        $uses = '';
+        for ($one = 0; ! isset($this->defs[$id]) && $one < $count; $one++) {
+            $uses .= "<use href=\"#{$part}\" x=\"".Canvas::number(-$one * $step).'"/>';
+        }
+        $this->defs[$id] ??= "<g id=\"{$id}\">{$uses}</g>";
+
+        return $id;
+    }
+
+    private static function strand(string $path, float $thick, string $colour, bool $light): string
+    {
+        $n = Canvas::number(...);
+
+        return "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, Ink::INK, 0.6)."\" stroke-width=\"{$n($thick)}\"/>"
+            ."<path d=\"{$path}\" stroke=\"{$colour}\" stroke-width=\"{$n(max(0.5, $thick - max(0.8, 0.22 * $thick)))}\"/>"
+            .($light && $thick > 2 ? "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, '#ffffff', 0.35)."\" stroke-width=\"{$n(0.16 * $thick)}\" transform=\"translate({$n(-0.14 * $thick)} {$n(-0.1 * $thick)})\"/>" : '');
+    }
+
+    /** Two legs out of one hole; a post where it is taller, with a wrap for each yarn over. */
+    private static function legs(Stitch $stitch, Loop $loop, float $w, float $h, float $thick): string
+    {
+        $at = fn(float $x, float $y): string => Canvas::number($x * $w).' '.Canvas::number($y * $h);
+        $post = fn(float $low, float $high): string => "M{$at(-$high, -0.86)}L{$at(-$low, 0.1)}M{$at($high, -0.86)}L{$at($low, 0.1)}";
+        $wrap = fn(float $y): string => "M{$at(-0.26, $y + 0.06)}L{$at(0.26, $y - 0.06)}";
+        $legs = match ($stitch) {
+            Stitch::Chain, Stitch::Slip => '',
+            Stitch::Single => "M{$at(-0.32, -0.8)}L{$at(0, 0.14)}L{$at(0.32, -0.8)}",
+            Stitch::HalfDouble => $post(0.08, 0.26)."M{$at(-0.42, -0.68)}L{$at(0.42, -0.64)}",
+            Stitch::Double => $post(0.1, 0.14).$wrap(-0.42),
+            Stitch::Treble => $post(0.1, 0.14).$wrap(-0.3).$wrap(-0.58),
+        };
+
+        // Worked through the back loop, the front one lies across the foot as a ridge.
+        return $legs.($loop === Loop::Back && $legs !== '' ? "M{$at(-0.5, 0)}Q{$at(0, 0.08)} {$at(0.5, 0)}" : '');
+    }
+
+    /** The link that the next row stands in. */
+    private static function top(Stitch $stitch, float $w, float $h, float $thick): string
+    {
+        $n = Canvas::number(...);
+        [$y, $bow] = $stitch === Stitch::Chain || $stitch === Stitch::Slip ? [0.0, 1.0] : [-0.92 * $h, 0.55];
+        $link = fn(float $way): string => "M{$n(-0.5 * $w)} {$n($y + 0.1 * $way * $thick)}Q0 {$n($y + $way * $bow * $thick)} {$n(0.5 * $w)} {$n($y + 0.1 * $way * $thick)}";
+
+        return $link(-1).$link(1);
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Chart;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Instruction\Placed;
+use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Shape\Ellipse;
+use Fescue\Core\Shape\Stand;
+
+/**
+ * The front of the bag lying flat, read off its rows alone: a stitch stands on what it is worked into, a chain that is
+ * longer than what it spans is lifted to an arch, and what is worked around it follows. Millimetres from the middle of
+ * the foot, x to the right and y down.
+ */
+final readonly class SideView
+{
+    /** A chain that much longer than what it spans is lifted. */
+    private const LIFTED = 1.15;
+
+    /** How thick a chain lies, against a row of its fabric. From memory. */
+    private const CHAIN = 0.6;
+
+    /**
+     * @param list<SideRow> $rows from the foot up
+     * @param list<Opening> $openings under lifted chains
+     */
+    private function __construct(public array $rows, public array $openings, public float $width, public float $height) {}
+
+    public static function of(BagPlan $plan): self
+    {
+        $rows = $openings = [];
+        $below = null;
+        $foot = $width = $height = 0.0;
+        $before = 1.0;
+        foreach ($plan->piece->rows as $place => $row) {
+            if (! $row->stands) {
+                continue;
+            }
+            $stitch = $plan->gauge->widthOf($row->fabric)->mm;
+            $high = $plan->gauge->heightOf($row->fabric)->mm;
+            $below = $below === null ? self::ground($row->into[0], $stitch) : self::widened($below, $stitch / $before);
+            [$stitches, $tops] = self::stand(Placement::of($row->instructions), $below, $stitch, $high, $openings);
+            usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
+            $rows[] = new SideRow($row, $place, $foot, $high, $stitch, $stitches);
+            [$below, $before] = [$tops, $stitch];
+            $foot += $high;
+            foreach ($tops as $top) {
+                [$width, $height] = $top === null ? [$width, $height] : [max($width, 2 * abs($top->x) + $stitch), max($height, -$top->y)];
+            }
+        }
+
+        return new self($rows, $openings, $width, max($height, $foot));
+    }
+
+    /**
+     * The edge at the foot: half of it is the front, the middle of its first side in the middle.
+     *
+     * @return list<?Stand> one an anchor, null at the back
+     */
+    private static function ground(Edge $edge, float $stitch): array
+    {
+        $from = ($edge->middles[0] ?? $edge->anchors / 4) - $edge->anchors / 4;
+        $stands = [];
+        for ($anchor = 0; $anchor < $edge->anchors; $anchor++) {
+            $along = fmod($anchor + 0.5 - $from + $edge->anchors, $edge->anchors);
+            $stands[] = $along < $edge->anchors / 2 ? new Stand(($edge->anchors / 4 - $along) * $stitch, 0, 0) : null;
+        }
+
+        return $stands;
+    }
+
+    /**
+     * Each row is as wide as its own stitches, in the middle of the bag; what is lifted stays where it is.
+     *
+     * @param list<?Stand> $stands
+     *
+     * @return list<?Stand>
+     */
+    private static function widened(array $stands, float $factor): array
+    {
+        return abs($factor - 1) < 1e-9 ? $stands : array_map(fn(?Stand $one): ?Stand => $one === null ? null : new Stand($one->x * $factor, $one->y, $one->degrees), $stands);
+    }
+
+    /**
+     * @param list<Placed> $placed
+     * @param list<?Stand> $below where the anchors are
+     * @param list<Opening> $openings found on the way
+     *
+     * @return array{list<SideStitch>, list<?Stand>} stitches of the front, and where every top is
+     */
+    private static function stand(array $placed, array $below, float $stitch, float $high, array &$openings): array
+    {
+        $stitches = $tops = [];
+        for ($top = 0; $top < count($placed);) {
+            $one = $placed[$top];
+            if ($one->anchors === 0) {
+                $run = 1;
+                while (($placed[$top + $run] ?? null)?->anchors === 0) {
+                    $run++;
+                }
+                $until = $placed[$top + $run]->first ?? count($below);
+                foreach (self::chain($run, array_slice($below, $one->first, $until - $one->first), $stitch, $high, $openings) as $link => $foot) {
+                    $tops[] = $foot === null ? null : self::above($foot, $foot->lifted ? self::CHAIN * $high : 0.0);
+                    if ($foot !== null) {
+                        $stitches[] = new SideStitch($placed[$top + $link], $foot);
+                    }
+                }
+                $top += $run;
+
+                continue;
+            }
+            $shared = 1;
+            while (($placed[$top + $shared] ?? null) !== null && $placed[$top + $shared]->anchors > 0 && $placed[$top + $shared]->first === $one->first && $placed[$top + $shared]->increase) {
+                $shared++;
+            }
+            for ($nth = 0; $nth < $shared; $nth++, $top++) {
+                $foot = self::middle(array_slice($below, $one->first, $one->anchors));
+                $foot = $foot === null ? null : self::aside($foot, $stitch * (($shared - 1) / 2 - $nth) / $shared);
+                $tops[] = $foot === null ? null : self::above($foot, $high);
+                if ($foot !== null) {
+                    $stitches[] = new SideStitch($placed[$top], $foot);
+                }
+            }
+        }
+
+        return [$stitches, $tops];
+    }
+
+    /**
+     * A free chain over some anchors: an arch where it is longer than they are wide, else level with the tops beside it.
+     *
+     * @param list<?Stand> $over
+     * @param list<Opening> $openings
+     *
+     * @return list<?Stand> of each link
+     */
+    private static function chain(int $links, array $over, float $stitch, float $high, array &$openings): array
+    {
+        $seen = array_values(array_filter($over));
+        if ($seen === [] || count($seen) < count($over)) {
+            return array_fill(0, $links, null);
+        }
+        [$right, $left] = [$seen[0], $seen[count($seen) - 1]];
+        $span = abs($right->x - $left->x) + $stitch;
+        [$x, $y] = [($right->x + $left->x) / 2, ($right->y + $left->y) / 2];
+        if ($links * $stitch > self::LIFTED * $span) {
+            $arch = Ellipse::ofPerimeter($span / 2, 2 * $links * $stitch);
+            $openings[] = new Opening($x, $y, $arch);
+
+            return array_map(fn(Stand $one): Stand => new Stand($x + $one->x, $y + $one->y, $one->degrees, true), array_reverse($arch->alongUpperHalf($links)));
+        }
+
+        return array_map(fn(int $link): Stand => new Stand($x + $span * (($links - 1) / 2 - $link) / $links, $y - $high, 0), range(0, $links - 1));
+    }
+
+    /** @param list<?Stand> $stands */
+    private static function middle(array $stands): ?Stand
+    {
+        $seen = array_values(array_filter($stands));
+        if ($seen === []) {
+            return null;
+        }
+        $mean = fn(float ...$of): float => array_sum($of) / count($of);
+
+        return new Stand($mean(...array_column($seen, 'x')), $mean(...array_column($seen, 'y')), $mean(...array_column($seen, 'degrees')), $seen[0]->lifted);
+    }
+
+    private static function above(Stand $foot, float $by): Stand
+    {
+        $turn = deg2rad($foot->degrees);
+
+        return new Stand($foot->x + $by * sin($turn), $foot->y - $by * cos($turn), $foot->degrees, $foot->lifted);
+    }
+
+    private static function aside(Stand $foot, float $by): Stand
+    {
+        $turn = deg2rad($foot->degrees);
+
+        return new Stand($foot->x + $by * cos($turn), $foot->y + $by * sin($turn), $foot->degrees, $foot->lifted);
+    }
+}
