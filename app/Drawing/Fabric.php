@@ -23,6 +23,9 @@ final class Fabric
     /** @var array<string, string> markup by id */
     private array $defs = [];
 
+    /** @var array<string, array{string, float, string, bool}> path, thickness, colour and light of a part, by its id */
+    private array $parts = [];
+
     /** @param string $name for the ids of this drawing, unlike any other's on a page */
     public function __construct(private readonly string $name) {}
 
@@ -54,7 +57,7 @@ final class Fabric
         }
         $key = implode('|', [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour]);
         $id = $this->name.substr(hash('crc32b', $key), 0, 8);
-        $this->defs[$id] ??= "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">".self::strand($path, $thick, $colour, $wide >= self::LEAST).'</g>';
+        $this->parts[$id] = [$path, $thick, $colour, $wide >= self::LEAST];
 
         return $id;
     }
@@ -65,11 +68,14 @@ final class Fabric
     public function row(string $part, int $count, float $step): string
     {
         $id = "{$part}x{$count}";
-        $uses = '';
-        for ($one = 0; ! isset($this->defs[$id]) && $one < $count; $one++) {
-            $uses .= "<use href=\"#{$part}\" x=\"".Canvas::number(-$one * $step).'"/>';
+        if (! isset($this->defs[$id])) {
+            [$path, $thick, $colour, $light] = $this->parts[$part];
+            $paths = '';
+            for ($one = 0; $one < $count; $one++) {
+                $paths .= preg_replace_callback('/(-?[\d.]+) (-?[\d.]+)/', fn(array $at): string => Canvas::number((float) $at[1] - $one * $step)." {$at[2]}", $path);
+            }
+            $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">".self::strand($paths, $thick, $colour, $light).'</g>';
         }
-        $this->defs[$id] ??= "<g id=\"{$id}\">{$uses}</g>";
 
         return $id;
     }

@@ -116,7 +116,7 @@ final class SideDrawing
             foreach ($lifted as $one) {
                 $part = $this->fabric->part($top, $one->placed->stitch, $one->placed->loop, $wide, $high, $thick, $colour);
                 if ($part !== null) {
-                    $drawn .= "<use href=\"#{$part}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($this->foot + $one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
+                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $wide)}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($this->foot + $one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
                 }
             }
         }
@@ -210,7 +210,7 @@ final class SideDrawing
             $over = self::over($first->row);
             $name = lcfirst($this->writer->names($first->row, $last->row));
             $told[] = [$middle, $middle, match (true) {
-                $over !== '' => "{$name}, {$first->row->part->value}: {$over}",
+                $over !== '' => "{$name}: {$over}",
                 $first->row->part === Part::Edge => "{$name}, edge: {$leaves}",
                 default => $name.($banded ? ', '.$first->row->fabric->abbreviation($this->writer->terms) : '').": {$leaves}".(count($run) > 1 ? ' each' : ''),
             }, $over !== '' ? Ink::WARM : Ink::INK];

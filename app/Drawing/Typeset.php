@@ -9,7 +9,10 @@ use DOMElement;
 use FontLib\Font;
 use FontLib\TrueType\File;
 
-/** Our typeface on paper: the PDF writer knows no font of ours inside a drawing, so its letters become outlines. */
+/**
+ * Our drawings on paper: the PDF writer knows no font of ours inside one, so its letters become outlines; nor does it
+ * take on what surrounds a shape that is used again, so each stands there itself.
+ */
 final class Typeset
 {
     /** Heavier than that is bold. */
@@ -24,11 +27,12 @@ final class Typeset
         return dirname(__DIR__, 2).'/public/build/paper';
     }
 
-    /** A drawing with every text as the shapes of its letters. */
+    /** A drawing with every text as the shapes of its letters, and nothing used from elsewhere. */
     public static function outlined(string $svg): string
     {
         $document = new DOMDocument();
         $document->loadXML($svg);
+        self::expand($document);
         foreach (iterator_to_array($document->getElementsByTagName('text')) as $text) {
             $weight = (int) self::inherited($text, 'font-weight', '400');
             $size = (float) self::inherited($text, 'font-size', '13');
@@ -46,6 +50,27 @@ final class Typeset
         }
 
         return (string) $document->saveXML();
+    }
+
+    private static function expand(DOMDocument $document): void
+    {
+        $shapes = [];
+        foreach ((new \DOMXPath($document))->query('//*[@id]') ?: [] as $shape) {
+            if ($shape instanceof DOMElement) {
+                $shapes['#'.$shape->getAttribute('id')] = $shape;
+            }
+        }
+        foreach (iterator_to_array($document->getElementsByTagName('use')) as $use) {
+            $shape = ($shapes[$use->getAttribute('href')] ?? throw new \LogicException('A drawing uses what it has not.'))->cloneNode(true);
+            if ($shape instanceof DOMElement) {
+                $shape->removeAttribute('id');
+                $shape->setAttribute('transform', $use->getAttribute('transform') ?: "translate({$use->getAttribute('x')} {$use->getAttribute('y')})");
+                $use->parentNode?->replaceChild($shape, $use);
+            }
+        }
+        foreach (iterator_to_array($document->getElementsByTagName('defs')) as $defs) {
+            $defs->parentNode?->removeChild($defs);
+        }
     }
 
     /** Letters beyond the plain alphabet stand in a font of their own: a page names it for them. */

@@ -96,27 +96,24 @@ final class DrawingTest extends TestCase
         self::assertStringContainsString('chain: 22  ·  round 1: 48  ·  round 2: 56', $base);
     }
 
-    /** Parts of stitches that are on the sheet, by following every use of one. */
-    private static function used(string $svg): int
-    {
-        preg_match('~<defs>(.*?)</defs>(.*)~s', $svg, $halves);
-        $many = [];
-        preg_match_all('~<g id="([^"]+)"[^>]*>(.*?)</g>~', $halves[1], $defined, PREG_SET_ORDER);
-        foreach ($defined as [, $id, $inside]) {
-            $many[$id] = max(1, substr_count($inside, '<use '));
-        }
-        preg_match_all('~<use href="#([^"]+)"~', $halves[2], $uses);
-
-        return array_sum(array_map(fn(string $id): int => $many[$id], $uses[1]));
-    }
-
     public function testEveryStitchOfTheFrontIsDrawn(): void
     {
-        foreach (['sc', 'dc', 'tr'] as $stitch) {
-            [, $side] = self::draw(self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'handles' => null]));
-            // Each has its legs and its top: a part drawn once, and used in rows of as many as stand side by side.
-            self::assertSame(2 * 28 * 14, self::used($side));
+        // Strokes of a stitch: its V or its two legs, a wrap for each yarn over, and the two loops of its top.
+        foreach (['sc' => 1 + 2, 'dc' => 2 + 1 + 2, 'tr' => 2 + 2 + 2] as $stitch => $strokes) {
+            [, $side] = self::draw(self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'working' => 'joined', 'handles' => null]));
+            self::assertSame(28 * 14 * $strokes, self::strokesUsed($side));
         }
+    }
+
+    /** Strokes on the sheet, by following every use of a row of stitches. */
+    private static function strokesUsed(string $svg): int
+    {
+        preg_match('~<defs>(.*?)</defs>(.*)~s', $svg, $halves);
+        preg_match_all('~<g id="([^"]+)"[^>]*><path d="([^"]+)"~', $halves[1], $defined);
+        $strokes = array_combine($defined[1], array_map(fn(string $path): int => substr_count($path, 'M'), $defined[2]));
+        preg_match_all('~<use href="#([^"]+)"~', $halves[2], $uses);
+
+        return array_sum(array_map(fn(string $id): int => $strokes[$id], $uses[1]));
     }
 
     public function testLabelsStandApartAndInside(): void

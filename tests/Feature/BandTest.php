@@ -24,7 +24,7 @@ final class BandTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->put("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => '8', 'above' => self::ABOVE]]))->assertSessionHasNoErrors();
         self::assertSame(['stitch' => 'sc', 'loop' => 'back', 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both', 'rounds' => 3]]], $bag->fresh()?->choices['body']);
-        $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 rounds + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 12–13, mesh: 56 each')->assertSee('A mesh gives');
+        $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 rounds + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 11–13, mesh: 56 each')->assertSee('A mesh gives');
         $this->get("/bags/{$bag->id}/words")->assertSee('[dc in next st, ch 1, skip 1] 28 times.')->assertSee('Rounds 12–13')->assertSee('stands on a mesh');
         // Left open, the first band follows the height and says so in its field.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '', 'above' => self::ABOVE]]))->assertOk()->assertJsonPath('solved.body[rounds]', '15')->assertJsonPath('solved.body[above][0][rounds]', '3');
