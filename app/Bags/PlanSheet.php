@@ -17,6 +17,7 @@ use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -321,7 +322,7 @@ final readonly class PlanSheet
     /** @return array<string, string> the steps after the last round, each with its caution */
     public function closing(): array
     {
-        $slip = Stitch::Slip->abbreviation($this->terms);
+        $slip = Vocabulary::of($this->terms)->abbreviation(Stitch::Slip);
         $material = $this->plan->spec->strands->own;
         $ends = array_map(
             fn(EndCare $care): string => "{$care->do}: {$care->why}".($care->caution === '' ? '' : " {$care->caution}"),

@@ -9,9 +9,6 @@ use PHPUnit\Framework\TestCase;
 /** Rooms know only the rooms before them; see docs/decisions. */
 final class ImportDirectionTest extends TestCase
 {
-    /** What a maker stands on: none of them knows another room of makers. */
-    private const MAKERS_MAY = ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'];
-
     private const MAY_KNOW = [
         'Statistics' => [],
         'Measure' => ['Statistics'],
@@ -26,9 +23,10 @@ final class ImportDirectionTest extends TestCase
         'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
         'Pattern' => ['Measure', 'Stitch', 'Instruction', 'Shape'],
         'Piece' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
-        'Base' => self::MAKERS_MAY,
-        'Wall' => self::MAKERS_MAY,
-        'Top' => self::MAKERS_MAY,
+        // What a maker stands on: none of them knows another room of makers.
+        'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
+        'Wall' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
+        'Top' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Bag' => ['Measure', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Base', 'Wall', 'Top'],
         'Chart' => ['Measure', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Estimate' => ['Measure', 'Statistics', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Bag'],

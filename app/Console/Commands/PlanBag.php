@@ -27,7 +27,7 @@ final class PlanBag extends DocumentCommand
     /** @throws Refused */
     protected function plan(string $json, bool $asJson): string
     {
-        $terms = Terms::tryFrom($this->given('terms')) ?? throw Refused::at('', 'The terms are us or uk.');
+        $terms = Terms::tryFrom($this->given('terms')) ?? throw Refused::at('', 'The terms are '.implode(', ', array_column(Terms::cases(), 'value')).'.');
         $plan = Planner::plan(BagDocument::fromJson($json));
         if ($asJson) {
             return PlanDocument::toJson($plan, $terms);

@@ -42,8 +42,15 @@ final readonly class SideView
             }
             $stitch = $plan->gauge->widthOf($row->fabric)->mm;
             $high = $plan->gauge->heightOf($row->fabric)->mm;
-            $below = $below === null ? self::ground($row->into[0], $stitch) : self::widened($below, $stitch / $before);
-            [$stitches, $tops] = self::stand(Placement::of($row->instructions), $below, $stitch, $high, $openings);
+            $placed = Placement::of($row->instructions);
+            if ($below === null) {
+                // What is picked up along several edges stands side by side, whatever it is worked into.
+                $placed = count($row->into) === 1 ? $placed : array_map(fn(Placed $one, int $nth): Placed => new Placed($one->stitch, $one->loop, false, 0, $nth, 1), $placed, array_keys($placed));
+                $below = self::ground(count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0], $stitch);
+            } else {
+                $below = self::widened($below, $stitch / $before);
+            }
+            [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $openings);
             usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
             $rows[] = new SideRow($row, $place, $foot, $high, $stitch, $stitches);
             [$below, $before] = [$tops, $stitch];

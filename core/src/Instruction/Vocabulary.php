@@ -15,12 +15,13 @@ final class Vocabulary
     private static array $known = [];
 
     /**
+     * @param string $called what it is chosen by
      * @param array<string, array{string, string}> $stitches abbreviation and name of each, by its value
      * @param array<string, array{string, string}> $motifs so of those that are no one stitch, by their key
      * @param array<int, string> $ordinals from the second on
      * @param array<string, string> $phrases by their key
      */
-    private function __construct(private readonly array $stitches, private readonly array $motifs, private readonly array $ordinals, public readonly array $phrases) {}
+    private function __construct(public readonly string $called, private readonly array $stitches, private readonly array $motifs, private readonly array $ordinals, public readonly array $phrases) {}
 
     public static function of(Terms $terms): self
     {
@@ -29,11 +30,11 @@ final class Vocabulary
 
     private static function load(Terms $terms): self
     {
-        /** @var array{like?: string, stitches: array<string, array{string, string}>, motifs: array<string, array{string, string}>, ordinals?: array<int, string>, phrases: array<string, string>} $data */
+        /** @var array{called: string, like?: string, stitches: array<string, array{string, string}>, motifs: array<string, array{string, string}>, ordinals?: array<int, string>, phrases: array<string, string>} $data */
         $data = require __DIR__."/tongues/{$terms->value}.php";
         $like = isset($data['like']) ? self::of(Terms::from($data['like'])) : null;
 
-        return new self($data['stitches'], $data['motifs'], ($data['ordinals'] ?? []) + ($like->ordinals ?? []), $data['phrases'] + ($like->phrases ?? []));
+        return new self($data['called'], $data['stitches'], $data['motifs'], ($data['ordinals'] ?? []) + ($like->ordinals ?? []), $data['phrases'] + ($like->phrases ?? []));
     }
 
     public function abbreviation(Stitch $stitch): string
@@ -50,6 +51,12 @@ final class Vocabulary
     public function motif(Motif $motif): array
     {
         return $this->stitches[$motif->key] ?? $this->motifs[$motif->key] ?? [$motif->key, $motif->key];
+    }
+
+    /** "US names: sc, hdc, dc, tr" */
+    public function told(): string
+    {
+        return "{$this->called}: ".implode(', ', array_map($this->abbreviation(...), [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble]));
     }
 
     /** @param list<Instruction> $instructions */

@@ -23,6 +23,7 @@ final readonly class Setting
      * @param string $none so of none at all
      * @param bool $rows whether each of them is a row
      * @param bool $mayBeNull whether a document may say that it is open
+     * @param string $plural several of what is counted, where an s does not make it
      */
     public function __construct(
         public string $name,
@@ -39,11 +40,18 @@ final readonly class Setting
         public string $none = '',
         public bool $rows = false,
         public bool $mayBeNull = false,
+        private string $plural = '',
     ) {}
+
+    /** "body rounds" */
+    public function named(): string
+    {
+        return $this->plural === '' ? "{$this->unit}s" : $this->plural;
+    }
 
     /** "one body round", "3 body rounds" */
     public function many(int $count): string
     {
-        return $count === 1 ? "one {$this->unit}" : "{$count} {$this->unit}s";
+        return $count === 1 ? "one {$this->unit}" : "{$count} {$this->named()}";
     }
 }

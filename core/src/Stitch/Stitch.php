@@ -86,32 +86,4 @@ enum Stitch: string
             self::Treble => 4 * ($w + 3 * $h) + 4 * $w,
         });
     }
-
-    public function abbreviation(Terms $terms): string
-    {
-        if ($terms === Terms::US) {
-            return $this->value;
-        }
-
-        return match ($this) {
-            self::Chain => 'ch',
-            self::Slip => 'ss',
-            self::Single => 'dc',
-            self::HalfDouble => 'htr',
-            self::Double => 'tr',
-            self::Treble => 'dtr',
-        };
-    }
-
-    public function fullName(Terms $terms): string
-    {
-        return match ($this) {
-            self::Chain => 'chain',
-            self::Slip => 'slip stitch',
-            self::Single => $terms === Terms::US ? 'single crochet' : 'double crochet',
-            self::HalfDouble => $terms === Terms::US ? 'half double crochet' : 'half treble crochet',
-            self::Double => $terms === Terms::US ? 'double crochet' : 'treble crochet',
-            self::Treble => $terms === Terms::US ? 'treble crochet' : 'double treble crochet',
-        };
-    }
 }

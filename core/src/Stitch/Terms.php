@@ -4,15 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Stitch;
 
-/** Whose names the words use; the same word means different stitches in the two. */
+/** Whose names the words use; the same word means different stitches in the first two. Each has its file in tongues/. */
 enum Terms: string
 {
     case US = 'us';
     case UK = 'uk';
-
-    /** Leaving a stitch out. */
-    public function skip(): string
-    {
-        return $this === self::US ? 'skip' : 'miss';
-    }
 }

@@ -37,8 +37,8 @@ final readonly class Slots extends OverChain
     public function settings(?Ground $ground = null): array
     {
         return [
-            new Setting('skip', 'Stitches to skip', 'stitch skipped', $this->count('skip'), 1, 400),
-            new Setting('chain', 'Chains over them', 'chain of a slot', $this->count('chain'), max(1, $this->given('skip', 1)), 800, "ch {n} over {$this->given('skip')}", fewer: 'Make the handles shorter: chain {n}, not {was}'),
+            new Setting('skip', 'Stitches to skip', 'stitch skipped', $this->count('skip'), 1, 400, plural: 'stitches skipped'),
+            new Setting('chain', 'Chains over them', 'chain of a slot', $this->count('chain'), max(1, $this->given('skip', 1)), 800, "ch {n} over {$this->given('skip')}", fewer: 'Make the handles shorter: chain {n}, not {was}', plural: 'chains of a slot'),
             $this->edgeRounds(),
         ];
     }

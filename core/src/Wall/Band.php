@@ -47,7 +47,7 @@ final readonly class Band extends ByChoices
         $loops = ['both' => ['both loops', ''], 'back' => ['back loop', 'ribs outside'], 'front' => ['front loop', 'ribs inside']];
 
         return [
-            new Choice('stitch', 'Stitch', $this->choice('stitch', 'sc'), short: '{motif}', asked: true),
+            new Choice('stitch', 'Stitch', $this->choice('stitch', 'sc'), short: '{motif}', asked: true, motif: true),
             new Choice('loop', 'Worked through', $this->choice('loop', 'both'), $loops, short: $this->choice('loop', 'both') === 'both' ? '' : '{choice}'),
             new Setting('rounds', 'Rounds of body', 'body round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n} round{s}', Side::Height, $ground?->gauge->heightOf($this->motif('stitch')), fewer: 'Work {many} fewer', rows: true),
         ];

@@ -1,3 +1,5 @@
+@use(Fescue\Core\Instruction\Vocabulary)
+@use(Fescue\Core\Stitch\Terms)
 <x-layout title="Your account" narrow>
     <h1>Your account</h1>
     <x-wrongs />
@@ -6,7 +8,7 @@
         <x-field name="name" label="Name" :value="$maker->name" autocomplete="name" maxlength="80" required />
         <div class="pair">
             <x-pick name="units" label="Lengths in" :value="$maker->units->value" :options="['cm' => 'centimetres', 'in' => 'inches']" />
-            <x-pick name="terms" label="Stitch names" :value="$maker->terms->value" :options="['us' => 'US: sc, hdc, dc, tr', 'uk' => 'UK: dc, htr, tr, dtr']" />
+            <x-pick name="terms" label="Stitch names" :value="$maker->terms->value" :options="array_combine(array_column(Terms::cases(), 'value'), array_map(fn (Terms $one): string => Vocabulary::of($one)->told(), Terms::cases()))" />
         </div>
         <x-field name="wage" label="An hour of your work" hint="In your money, for what a bag costs. Empty leaves it out." :value="$maker->wage" inputmode="decimal" autocomplete="off" placeholder="14.50" />
         <button class="btn btn-primary">Keep</button>

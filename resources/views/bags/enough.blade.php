@@ -4,6 +4,7 @@
 @use(Fescue\Core\Measure\Duration)
 @use(Fescue\Core\Measure\Mass)
 @use(Fescue\Core\Pattern\Part)
+@use(Fescue\Core\Instruction\Vocabulary)
 @use(Fescue\Core\Stitch\Stitch)
 @php
     $plan = $sheet->plan;
@@ -80,7 +81,7 @@
                         </table>
                     </div>
                 @endif
-                <p class="soft">One @foreach ($breakdown->each as $stitch => $metres){{ Stitch::from($stitch)->abbreviation($sheet->terms) }} takes {{ Decimal::print(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ', one ' }}@endforeach</p>
+                <p class="soft">One @foreach ($breakdown->each as $stitch => $metres){{ Vocabulary::of($sheet->terms)->abbreviation(Stitch::from($stitch)) }} takes {{ Decimal::print(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ', one ' }}@endforeach</p>
                 <details class="above">
                     <summary>Round by round, and what the ball should weigh after it</summary>
                     <table class="compare">

@@ -1,4 +1,5 @@
 @use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Instruction\Vocabulary)
 @use(Fescue\Core\Stitch\Terms)
 @php
     $plan = $sheet->plan;
@@ -9,8 +10,8 @@
     <div class="words-page">
         <section aria-label="Pattern">
             <div class="acts tabs">
-                @foreach (['us' => 'US names', 'uk' => 'UK names'] as $terms => $said)
-                    <a href="{{ route('bags.words', [$bag, 'terms' => $terms]) }}" @if ($sheet->terms->value === $terms) aria-current="true" @endif>{{ $said }}</a>
+                @foreach (Terms::cases() as $terms)
+                    <a href="{{ route('bags.words', [$bag, 'terms' => $terms->value]) }}" @if ($sheet->terms === $terms) aria-current="true" @endif>{{ Vocabulary::of($terms)->called }}</a>
                 @endforeach
                 <a href="{{ route('bags.pdf', [$bag, 'terms' => $sheet->terms->value]) }}">PDF</a>
                 <a href="{{ route('bags.export', $bag) }}">Bag file</a>

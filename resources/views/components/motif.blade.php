@@ -1,11 +1,11 @@
 {{-- What a fabric is worked in, by the maker's own names. --}}
-@props(['name' => 'stitch', 'label' => 'Stitch', 'value' => null, 'none' => null])
+@props(['name' => 'stitch', 'label' => 'Stitch', 'value' => null, 'none' => null, 'only' => [], 'id' => ''])
 @use(Fescue\Core\Instruction\Motif)
 @php
     $terms = auth()->user()->terms;
     $options = $none === null ? [] : ['' => $none];
-    foreach (array_values(Motif::all()) as $motif) {
+    foreach ($only === [] ? Motif::all() : array_map(Motif::named(...), $only) as $motif) {
         $options[$motif->key] = $motif->fullName($terms).' ('.$motif->abbreviation($terms).')';
     }
 @endphp
-<x-pick :$name :$label :$options :$value />
+<x-pick :$name :$label :$options :$value :$id />

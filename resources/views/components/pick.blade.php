@@ -1,9 +1,9 @@
 {{-- One labelled choice from a list; a list within it is a group under its name. --}}
-@props(['name', 'label', 'options', 'value' => null, 'hint' => null])
+@props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'id' => ''])
 @use(App\Http\Typed)
 @php
     $dotted = str_replace(['[', ']'], ['.', ''], $name);
-    $id = str_replace('.', '-', $dotted);
+    $id = str_replace('.', '-', $dotted).$id;
     $wrong = $errors->first($dotted);
     $chosen = Typed::before($dotted, $value);
 @endphp

@@ -10,7 +10,7 @@
     @if (! $one instanceof Choice)
         <x-count :$name :$label :$value :solved="$solved[$name] ?? (string) $one->else" :$id />
     @elseif ($one->isMotif())
-        <x-motif :$name :$label :$value :$none />
+        <x-motif :$name :$label :$value :$none :only="$one->values()" :$id />
     @elseif (count($one->options) === 2)
         <x-tiles :$name :$label :$value :options="$one->options" />
     @else

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Craft Yarn Council, "Crochet abbreviations", UK terms; from memory. What is not named here is said as in US terms.
 return [
+    'called' => 'UK names',
     'like' => 'us',
     'stitches' => [
         'ch' => ['ch', 'chain'], 'sl st' => ['ss', 'slip stitch'], 'sc' => ['dc', 'double crochet'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Craft Yarn Council, "Crochet abbreviations", US terms; from memory.
 return [
+    'called' => 'US names',
     'stitches' => [
         'ch' => ['ch', 'chain'], 'sl st' => ['sl st', 'slip stitch'], 'sc' => ['sc', 'single crochet'],
         'hdc' => ['hdc', 'half double crochet'], 'dc' => ['dc', 'double crochet'], 'tr' => ['tr', 'treble crochet'],
