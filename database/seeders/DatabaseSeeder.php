@@ -175,6 +175,11 @@ final class DatabaseSeeder extends Seeder
             if ($name === 'Night-crossing bag') {
                 $choices['body'] = ['stitch' => $stitch, 'loop' => $loop, 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both'], ['stitch' => 'sc', 'loop' => 'both', 'rounds' => 2]]];
             }
+            if ($name === 'Ticket-hall shopper') {
+                $choices['base'] = ['type' => 'rows', 'stitch' => 'sc'];
+                $choices['body'] = ['stitch' => 'two-in-one', 'loop' => 'both'];
+                $choices['handles'] = ['type' => 'chain', 'edge_rounds' => 2];
+            }
             if ($name === 'Lantern bag') {
                 $choices['others'] = [['material_id' => $materials['dusk']->id]];
                 $choices['changes'] = [['from' => 'Round 8', 'to' => 1], ['from' => 'Round 10', 'to' => 0], ['from' => 'Round 14', 'to' => 1]];

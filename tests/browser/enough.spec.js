@@ -23,7 +23,7 @@ test('a weigh-in turns enough into runs out, and a mend turns it back', async ({
     await expect(page.locator('.figures .good')).toBeVisible();
     // As it said: so many rounds fewer, on Plan. And one step back.
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
-    await expect(page.getByLabel('Rounds of body')).toHaveValue(String(14 - fewer));
+    await expect(page.getByLabel('Rounds of body', { exact: true })).toHaveValue(String(14 - fewer));
     await page.goBack();
     await page.reload();
     await expect(page.getByText('It is likely to reach')).toBeVisible();
@@ -64,7 +64,7 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     await page.getByLabel('Band 2, stitch').selectOption('mesh');
     // Two bands that both follow the height: said at the field, and mended there.
     await expect(page.locator('[data-wrong="body.above.0.rounds"]')).toContainText('one band alone');
-    await page.getByLabel('Band 2, rounds').fill('4');
+    await page.getByLabel('Band 2, rounds of body').fill('4');
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await expect(page.locator('[data-region="station-body"]')).toContainText('mesh, 4 rounds');
     await expect(page.locator('[data-region="drawing"]')).toContainText('mesh: ');
@@ -80,7 +80,7 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     const tally = page.locator('[data-region="tally"]');
     await expect(tally).toContainText('then Pale cord');
     await expect(tally).toContainText('Another material may run out.');
-    await expect(page.locator('[data-region="drawing"] path[fill="#eeddcc"]').first()).toBeVisible();
+    await expect(page.locator('[data-region="drawing"] path[stroke="#eeddcc"]').first()).toBeAttached();
     // Back to the first, and to the other again: stripes, of which each is weighed in its own rounds.
     await page.getByLabel('Change 2, material').selectOption('the bag’s own');
     await page.getByLabel('Change 2, from round').fill('11');

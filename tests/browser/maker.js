@@ -61,7 +61,7 @@ export async function toteOnPlan(page) {
     await page.getByLabel('Chains to start').fill('22');
     await page.getByLabel('Rounds of base').fill('2');
     await page.locator('[data-station="4"] > summary').click();
-    await page.getByLabel('Rounds of body').fill('14');
+    await page.getByLabel('Rounds of body', { exact: true }).fill('14');
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
 }
 

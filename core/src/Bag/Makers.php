@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Base\Oval;
+use Fescue\Core\Base\Rows;
 use Fescue\Core\Piece\Maker;
+use Fescue\Core\Top\ChainHandle;
 use Fescue\Core\Top\Slots;
 use Fescue\Core\Wall\Band;
 
@@ -15,6 +17,7 @@ final class Makers
     /** @var non-empty-list<class-string<Maker>> */
     public const BASES = [
         Oval::class,
+        Rows::class,
     ];
 
     /** @var class-string<Maker> */
@@ -23,6 +26,7 @@ final class Makers
     /** @var non-empty-list<class-string<Maker>> */
     public const TOPS = [
         Slots::class,
+        ChainHandle::class,
     ];
 
     /**

@@ -13,6 +13,7 @@ final class Catalogue
         dc: dc in next st
         tr: tr in next st
         mesh: dc in next st, ch 1, skip 1
+        two-in-one: (sc, dc) in next st, skip 1
         PATTERN;
 
     /** @return array<string, string> text by key */

@@ -26,7 +26,7 @@ abstract readonly class ByChoices implements Maker
             if ($one instanceof Setting) {
                 $values[$one->name] = $one->mayBeNull && $choices->isNull($one->name) ? null : $choices->whole($one->name, max(0, $one->least), $one->most, "{$one->named()} are");
             } elseif ($one->asked || $choices->has($one->name)) {
-                $values[$one->name] = $choices->word($one->name, $one->values() ?: array_map(strval(...), array_keys(Motif::all())));
+                $values[$one->name] = $choices->word($one->name, $one->values() === [] ? array_map(strval(...), array_keys(Motif::all())) : $one->values());
             }
         }
         $choices->close();

@@ -9,4 +9,5 @@ enum Terms: string
 {
     case US = 'us';
     case UK = 'uk';
+    case ES = 'es';
 }

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Base;
+
+use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\Along;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Several;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+use Fescue\Core\Shape\Polyline;
+use Fescue\Core\Shape\Rectangle;
+
+/**
+ * A rectangle of rows to and fro, and a round picked up about it: the tops of the last row, the row ends, the other side
+ * of the chain, the row ends.
+ *
+ * A corner belongs to both its sides and is worked with k stitches: around = 2a + 2e + 4(k − 2), e of them along the row
+ * ends. One a row where a stitch is about as wide as a row is high, else r·h/w, spread evenly. Common practice, no source.
+ * The round stands: it is the first of the wall.
+ */
+final readonly class Rows extends ByChoices
+{
+    private const MOST_ACROSS = 400;
+
+    private const MOST_ROWS = 120;
+
+    /** So far off from h = w a stitch still goes in each row's end. From memory. */
+    private const ABOUT_SQUARE = 0.15;
+
+    private const PLAIN_CORNER = 2;
+
+    public static function key(): string
+    {
+        return 'rows';
+    }
+
+    public static function called(): array
+    {
+        return ['Rows', 'to and fro, then around'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        $fabrics = ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']];
+        $gauge = $ground?->gauge;
+        $motif = $this->motif('stitch');
+
+        return [
+            new Choice('stitch', 'Stitch of the rows', $motif->key, $fabrics, '{motif}', asked: true, motif: true),
+            new Setting('across', 'Chains to work into', 'starting chain', $this->count('across'), 2, self::MOST_ACROSS, '{n} across', Side::Length, $gauge?->widthOf($motif), fewer: 'Start with {n} chains, not {was}'),
+            new Setting('rows', 'Rows of base', 'base row', $this->count('rows'), 1, self::MOST_ROWS, '{n} row{s}', Side::Width, $gauge?->heightOf($motif), fewer: 'Work {many} fewer', rows: true),
+            new Setting('corner', 'Stitches at a corner', 'stitch at a corner', $this->given('corner', self::PLAIN_CORNER), 1, 3, else: self::PLAIN_CORNER, plural: 'stitches at a corner'),
+            new Setting('along', 'Stitches along the row ends', 'stitch along the row ends', $this->count('along'), 1, self::MOST_ACROSS, mayBeNull: true, plural: 'stitches along the row ends'),
+            new Choice('round', 'Stitch of the round', $this->motif('round')->key, $fabrics, motif: true),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return $ground->gauge->heightOf($this->motif('round'));
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $across = $this->count('across') ?? $this->fitting($wish->length, 'length', 2, self::MOST_ACROSS, $ground->gauge->widthOf($this->motif('stitch')), 'chains');
+        $rows = $this->count('rows') ?? $this->fitting($wish->width, 'width', 1, self::MOST_ROWS, $ground->gauge->heightOf($this->motif('stitch')), 'base rows');
+
+        return $this->with(['across' => $across, 'rows' => $rows, 'along' => $this->count('along') ?? $this->along($rows, $ground->gauge)]);
+    }
+
+    /** How many of a step come nearest to a side. @throws Unmakeable */
+    private function fitting(?Length $side, string $called, int $least, int $most, Length $step, string $what): int
+    {
+        $side ??= throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
+        $fit = (int) round($side->mm / $step->mm);
+        if ($fit < $least) {
+            throw new Unmakeable("/size/{$called}", "The fewest {$what} already make the base {$step->times($least)->print(LengthUnit::Centimetre)}; ask for at least that, or use thinner material.");
+        }
+        if ($fit > $most) {
+            throw new Unmakeable("/size/{$called}", "That needs {$fit} {$what}; Fescue plans up to {$most}. Check the {$called} and the gauge.");
+        }
+
+        return $fit;
+    }
+
+    /** Stitches along the ends of the rows. */
+    private function along(int $rows, Gauge $gauge): int
+    {
+        $ratio = $gauge->heightOf($this->motif('stitch'))->mm / $gauge->widthOf($this->motif('round'))->mm;
+
+        return abs($ratio - 1) <= self::ABOUT_SQUARE ? $rows : max(1, (int) round($rows * $ratio));
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        [$across, $many, $motif] = [$this->given('across'), $this->given('rows'), $this->motif('stitch')];
+        $half = $across * $ground->gauge->widthOf($motif)->mm / 2;
+        $high = $ground->gauge->heightOf($motif)->mm;
+        // The last row ends at the right, where the round begins: those before it went to and fro to there.
+        $way = fn(float $y, bool $right): Polyline => new Polyline($right ? [[-$half, $y], [$half, $y]] : [[$half, $y], [-$half, $y]], 0.0);
+        $stitch = $motif->post();
+        $turn = new Turn($stitch->startingChains());
+        $rows = [];
+        for ($row = 0; $row < $many; $row++) {
+            $work = $row === 0
+                ? [new Each($stitch, 1, into: Into::FirstChain), new Each($stitch, $across - 1, into: Into::NextChain)]
+                : [$turn, new Each($stitch, $across)];
+            $into = $row === 0 ? new Edge(EdgeKind::Chain, $across) : Edge::tops($across, $motif);
+            $rows[] = new Row(Part::Base, $motif, $work, [$into], false, $way(($many / 2 - $row - 0.5) * $high, ($many - $row) % 2 === 1), kind: RowKind::Row);
+        }
+        $outline = new Rectangle(2 * $half, $many * $high);
+        $rows[] = $round = $this->round($ground, $outline);
+        $around = 2 * $across + 2 * $this->given('along') + 4 * ($this->given('corner', self::PLAIN_CORNER) - 2);
+
+        return new Made(
+            $rows,
+            Edge::around($around, $across / 2, $round->fabric),
+            new Start($across, $stitch->startingChains(), $way($many * $high / 2, true)),
+            $outline,
+        );
+    }
+
+    /** The round picked up. @throws Unmakeable where a side is too short for its corners */
+    private function round(Ground $ground, Rectangle $outline): Row
+    {
+        [$across, $rows, $motif] = [$this->given('across'), $this->given('rows'), $this->motif('round')];
+        $ends = [];
+        for ($row = 1; $row <= $rows; $row++) {
+            $ends[] = (int) round($row * $this->given('along') / $rows) - (int) round(($row - 1) * $this->given('along') / $rows);
+        }
+        $tops = array_fill(0, $across, 1);
+        $work = [
+            new Turn($motif->post()->startingChains()),
+            ...$this->side($tops, Into::Stitch),
+            new Along(1, EdgeKind::RowEnds->value, $this->side($ends, Into::RowEnd)),
+            new Along(2, EdgeKind::OtherSide->value, $this->side($tops, Into::NextChain)),
+            new Along(3, EdgeKind::RowEnds->value, $this->side($ends, Into::RowEnd)),
+        ];
+        $edges = [Edge::tops($across, $this->motif('stitch')), new Edge(EdgeKind::RowEnds, $rows), new Edge(EdgeKind::OtherSide, $across), new Edge(EdgeKind::RowEnds, $rows)];
+
+        return new Row(Part::Base, $motif, $ground->working->close($work), $edges, path: $outline->around($ground->gauge->heightOf($motif)->mm / 2));
+    }
+
+    /**
+     * @param list<int> $each stitches in each place of it
+     *
+     * @return list<Instruction>
+     */
+    private function side(array $each, Into $into): array
+    {
+        return Several::inRuns($this->motif('round')->post(), $this->cornered($each), $into);
+    }
+
+    /**
+     * A side with the corner at its end: its last stitch and the first of the next side are two; one more goes in with the
+     * last, or that is left out.
+     *
+     * @param list<int> $each stitches in each place of it
+     *
+     * @return list<int>
+     */
+    private function cornered(array $each): array
+    {
+        $last = count($each) - 1;
+        while ($last > 0 && $each[$last] === 0) {
+            $last--;
+        }
+        $each[$last] += $this->given('corner', self::PLAIN_CORNER) - 2;
+        if (array_sum($each) < 1) {
+            throw new Unmakeable('corner', 'A side of one stitch has none to leave out at its corner; work two or three there.');
+        }
+
+        return array_values($each);
+    }
+
+    public function write(): array
+    {
+        return ['type' => self::key()] + parent::write();
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Top;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tally\Notes;
+use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Bag\Plans;
+use PHPUnit\Framework\TestCase;
+
+final class ChainHandleTest extends TestCase
+{
+    /** @param array<string, int> $counts */
+    private static function plan(array $counts = [], array $changes = []): BagPlan
+    {
+        return Planner::plan(BagDocument::read(Documents::tote(['handles' => ['type' => 'chain'] + $counts] + $changes)));
+    }
+
+    /** Handbook 10D [check]: 50 chains between marks, front and back alike. Common practice, no source. */
+    public function testFiftyChainsOnEachSide(): void
+    {
+        $plan = self::plan(['skip' => 4, 'chain' => 50, 'edge_rounds' => 2]);
+        $writer = new Writer(Terms::US);
+        $rows = array_slice($plan->piece->rows, -3);
+        // 56 around: the middle of a side at 14 and 42.
+        self::assertSame('Sc in next 12 sts, ch 50, skip 4, sc in next 24 sts, ch 50, skip 4, sc in next 12 sts. (148)', $writer->line($rows[0]));
+        self::assertSame('Sc in next 12 sts, 50 sc around the chain, sc in next 24 sts, 50 sc around the chain, sc in next 12 sts. (148)', $writer->line($rows[1]));
+        self::assertSame('Sc in each st around. (148)', $writer->line($rows[2]));
+        self::assertSame([false, true, true], array_map(fn(Row $row): bool => $row->bearsJoin, $rows));
+    }
+
+    /** At 12 mm: 60 cm are 50 chains, 15 cm an even 12 on a middle between two stitches. */
+    public function testIsLongEnoughForAShoulderWhereNothingIsSaid(): void
+    {
+        $plan = self::plan();
+        self::assertSame([12, 50, 1], [Plans::count($plan, '/handles/skip'), Plans::count($plan, '/handles/chain'), Plans::count($plan, '/handles/edge_rounds')]);
+        self::assertSame(10, Plans::count(self::plan(['chain' => 11]), '/handles/skip'), 'No more than the chain spans.');
+    }
+
+    /** Length under a load is its length × (1 + stretch), handbook 7; a tenth is our guess. */
+    public function testSaysHowLongItHangs(): void
+    {
+        $plan = self::plan(['skip' => 4, 'chain' => 50]);
+        $notes = array_column(Notes::on($plan, MaterialEstimate::of($plan)), 'lead', 'code');
+        self::assertSame('A handle lies 60.0 cm long and hangs about 66.0 cm.', $notes['handle-hangs']);
+        self::assertArrayNotHasKey('handle-off-centre', $notes);
+        self::assertArrayHasKey('hang-test', $notes);
+        $odd = self::plan(['skip' => 5, 'chain' => 50]);
+        self::assertArrayHasKey('handle-off-centre', array_column(Notes::on($odd, MaterialEstimate::of($odd)), 'lead', 'code'));
+    }
+}
