@@ -134,15 +134,16 @@ final class BaseDrawing
     private function start(): void
     {
         $row = $this->lie[count($this->lie) - 1];
-        $tops = Placement::of($row->instructions);
-        $stand = $row->path?->stand(0, count($tops));
-        $tip = $this->x + $this->outline->length() * $this->scale / 2;
+        $stand = $row->path?->stand(0, count(Placement::of($row->instructions)));
         // A round of an oval starts at the tip; what has corners starts beside one.
-        $y = $stand === null || $this->outline->corner() > 0 ? $this->y : $this->y + $stand->y * $this->scale;
+        [$out, $y] = $stand === null || $this->outline->corner() > 0
+            ? [$this->outline->length() / 2, $this->y]
+            : [$stand->x + $this->plan->gauge->widthOf($row->fabric)->mm, $this->y + $stand->y * $this->scale];
+        $tip = $this->x + $out * $this->scale;
         $n = $this->canvas->n(...);
         $this->canvas->add("<path d=\"M{$n($tip + 4)} {$n($y)}l9 -5v10z\" fill=\"".Ink::WARM.'"/>');
         $this->canvas->text($tip + 17, $y + 4, 'start', Ink::WARM, weight: 600);
-        if ($row->kind === RowKind::Round) {
+        if ($this->outline->corner() > 0) {
             $this->canvas->add('<path d="M'.$n($tip + 12).' '.$n($y - 10).'q2 -13 -9 -20m-1 6l1 -6l6 1" fill="none" stroke="'.Ink::WARM.'" stroke-width="1.5"/>');
         }
     }

@@ -16,6 +16,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Stitch;
 
 /** The front of the bag lying flat, stitch by stitch in its colour, its openings lifted as a hand lifts them. To scale. */
 final class SideDrawing
@@ -100,10 +101,14 @@ final class SideDrawing
         $lifted = array_filter($row->stitches, fn(SideStitch $one): bool => $one->foot->lifted);
         $y = $this->foot - $row->foot * $this->scale;
         $drawn = '';
-        foreach ($this->runs($level, $wide) as $run) {
+        // Under the chains of an open fabric what lies behind shows.
+        $open = $row->row->fabric->isOpen();
+        $dense = array_values(array_filter($level, fn(SideStitch $one): bool => ! $open || $one->placed->stitch !== Stitch::Chain));
+        foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
             $x = $this->middle + $run[0]->foot->x * $this->scale;
-            $left = $x - (count($run) - 0.5) * $wide;
-            $drawn .= "<path d=\"M{$n($left)} {$n($y - $high)}h{$n(count($run) * $wide)}v{$n($high)}h-{$n(count($run) * $wide)}z\" fill=\"".Fabric::ground($colour).'"/>';
+            $left = $this->middle + $run[count($run) - 1]->foot->x * $this->scale - $wide / 2;
+            $across = $x + $wide / 2 - $left;
+            $drawn .= "<path d=\"M{$n($left)} {$n($y - $high)}h{$n($across)}v{$n($high)}h-{$n($across)}z\" fill=\"".Fabric::ground($colour).'"/>';
         }
         foreach ([false, true] as $top) {
             foreach ($this->runs($level, $wide, true) as $run) {
@@ -125,7 +130,7 @@ final class SideDrawing
     }
 
     /**
-     * Stitches side by side, a stitch apart from each other.
+     * Stitches side by side: so wide apart where they are alike, else no wider.
      *
      * @param list<SideStitch> $stitches
      *
@@ -137,7 +142,8 @@ final class SideDrawing
         foreach ($stitches as $one) {
             $last = array_key_last($runs);
             $before = $last === null ? null : $runs[$last][count($runs[$last]) - 1];
-            $joins = $before !== null && abs(($before->foot->x - $one->foot->x) * $this->scale - $wide) < 0.02 * $wide
+            $apart = $before === null ? INF : ($before->foot->x - $one->foot->x) * $this->scale;
+            $joins = $before !== null && ($alike ? abs($apart - $wide) < 0.02 * $wide : $apart < 1.02 * $wide)
                 && (! $alike || ($before->placed->stitch === $one->placed->stitch && $before->placed->loop === $one->placed->loop && abs($before->foot->y - $one->foot->y) < 1e-6));
             if ($joins) {
                 $runs[$last][] = $one;
@@ -153,10 +159,10 @@ final class SideDrawing
     {
         $n = $this->canvas->n(...);
         [$x, $y] = [$this->middle + $one->x * $this->scale, $this->foot + $one->y * $this->scale];
-        [$a, $b] = [$one->arch->a * $this->scale, $one->arch->b * $this->scale];
-        $this->canvas->add("<path d=\"M{$n($x - $a)} {$n($y)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($x + $a)} {$n($y)}z\" fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="2"/>');
-        if ($b > 22 && 2 * $a > 70) {
-            $this->canvas->text($x, $y - min(8, $b * 0.4), Length::mm(2 * $one->arch->a)->print($this->unit), Ink::WARM, 'middle', 600);
+        [$a, $b, $legs] = [$one->arch->over->a * $this->scale, $one->arch->over->b * $this->scale, $one->arch->legs * $this->scale];
+        $this->canvas->add("<path d=\"M{$n($x - $a)} {$n($y)}V{$n($y - $legs)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($x + $a)} {$n($y - $legs)}V{$n($y)}z\" fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="2"/>');
+        if ($legs + $b > 22 && 2 * $a > 70) {
+            $this->canvas->text($x, $y - min(8, $b * 0.4), Length::mm(2 * $one->arch->over->a)->print($this->unit), Ink::WARM, 'middle', 600);
         }
     }
 
@@ -199,7 +205,7 @@ final class SideDrawing
         $told = [];
         if ($lie !== []) {
             $leaves = array_map(fn(int $place): int => $counts[$place]->leaves, array_keys($lie));
-            $shown = count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves);
+            $shown = count(array_unique($leaves)) === 1 ? (string) $leaves[0] : (count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves));
             $told[] = [$this->foot + 4, $this->foot, lcfirst($this->writer->names($lie[0], $lie[count($lie) - 1])).", base: {$shown}", Ink::INK];
         }
         $banded = count(array_unique(array_map(fn(SideRow $row): string => $row->row->fabric->key, array_filter($this->view->rows, fn(SideRow $row): bool => $row->row->part === Part::Body)))) > 1;

@@ -8,7 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Pattern\Edge;
-use Fescue\Core\Shape\Ellipse;
+use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Stand;
 
 /**
@@ -51,6 +51,10 @@ final readonly class SideView
                 $below = self::widened($below, $stitch / $before);
             }
             [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $openings);
+            if (count($placed) === count($below)) {
+                // As many as there were: tops stand side by side, though two share a foot and the next has none.
+                $tops = array_map(fn(?Stand $top, ?Stand $under): ?Stand => $top === null || $under === null || $top->lifted ? $top : new Stand($under->x, $top->y, $top->degrees), $tops, $below);
+            }
             usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
             $rows[] = new SideRow($row, $place, $foot, $high, $stitch, $stitches);
             [$below, $before] = [$tops, $stitch];
@@ -155,10 +159,10 @@ final readonly class SideView
         $span = abs($right->x - $left->x) + $stitch;
         [$x, $y] = [($right->x + $left->x) / 2, ($right->y + $left->y) / 2];
         if ($links * $stitch > self::LIFTED * $span) {
-            $arch = Ellipse::ofPerimeter($span / 2, 2 * $links * $stitch);
+            $arch = Arch::of($span, $links * $stitch);
             $openings[] = new Opening($x, $y, $arch);
 
-            return array_map(fn(Stand $one): Stand => new Stand($x + $one->x, $y + $one->y, $one->degrees, true), array_reverse($arch->alongUpperHalf($links)));
+            return array_map(fn(Stand $one): Stand => new Stand($x + $one->x, $y + $one->y, $one->degrees, true), array_reverse($arch->along($links)));
         }
 
         return array_map(fn(int $link): Stand => new Stand($x + $span * (($links - 1) / 2 - $link) / $links, $y - $high, 0), range(0, $links - 1));

@@ -48,6 +48,12 @@ final class Writer
         return $first === $last ? $this->name($first) : $this->vocabulary->say(new Phrase("{$first->kind->value}s", ['n' => $first->number, 'm' => $last->number]));
     }
 
+    /** Of a run of like ones. */
+    public function alike(Row $row): string
+    {
+        return $this->vocabulary->say(new Phrase("{$row->kind->value}s.alike"));
+    }
+
     /** A row without its name, closing with the count it leaves: "… (56)". */
     public function line(Row $row): string
     {

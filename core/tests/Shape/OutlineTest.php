@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Shape;
 
+use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Stadium;
@@ -57,6 +58,27 @@ final class OutlineTest extends TestCase
         }
         $this->expectException(\InvalidArgumentException::class);
         Ellipse::ofPerimeter(60, 200);
+    }
+
+    /** As long as the strand; the legs of one that is longer than half a circle stand straight. */
+    public function testAnArchIsAsLongAsItsStrand(): void
+    {
+        foreach ([[120, 130], [120, 188], [120, 189], [48, 600]] as [$gap, $length]) {
+            $arch = Arch::of($gap, $length);
+            $stands = $arch->along(400);
+            $along = 0.0;
+            foreach (array_slice($stands, 1) as $place => $stand) {
+                $step = hypot($stand->x - $stands[$place]->x, $stand->y - $stands[$place]->y);
+                self::assertEqualsWithDelta($length / 400, $step, 0.02 * $length / 400);
+                $along += $step;
+            }
+            self::assertEqualsWithDelta($length * 399 / 400, $along, 2e-3 * $length);
+            self::assertEqualsWithDelta([$gap / 2, $arch->height()], [-min(array_column($stands, 'x')), -min(array_column($stands, 'y'))], 0.02 * $length);
+            // From left to right, and as it stands on the left so on the right.
+            self::assertEqualsWithDelta([-$stands[0]->x, $stands[0]->y, -$stands[0]->degrees], [$stands[399]->x, $stands[399]->y, $stands[399]->degrees], 1e-6);
+            self::assertLessThan(0, $stands[0]->x);
+        }
+        self::assertEqualsWithDelta((600 - 24 * M_PI) / 2 + 24, Arch::of(48, 600)->height(), 1e-9);
     }
 
     public function testPlacesAlongAnEllipseAreEvenlySpaced(): void

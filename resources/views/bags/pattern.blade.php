@@ -6,7 +6,7 @@
     @foreach ($sheet->runs() as $run)
         <li @class(['part-start' => $run->row->part !== $part])>
             <b>{{ $run->name }}</b>
-            <span class="text">{{ $sheet->writer->words($run->row) }}@if ($run->each) Each round the same.@endif @if ($run->in !== '') In {{ $run->in }}.@endif</span>
+            <span class="text">{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif</span>
             <span class="count" aria-label="{{ $run->count }} stitches">{{ $run->count }}</span>
             @foreach ($run->notes as $note)
                 <p class="aside">{{ $note->text() }}</p>

@@ -52,7 +52,7 @@
     @foreach ($sheet->runs() as $run)
         <tr>
             <td class="name">{{ $run->name }}</td>
-            <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) Each round the same.@endif @if ($run->in !== '') In {{ $run->in }}.@endif
+            <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif
                 @foreach ($run->notes as $note)<div class="aside">{{ $note->text() }}</div>@endforeach
             </td>
             <td class="count">{{ $run->count }}</td>
@@ -70,6 +70,6 @@
 </div>
 <div class="drawing"><h2>Drawings</h2>
 <p>The base, drawn {{ $base->ratio() }} where paper is printed at its own size.<br><img src="{{ $picture($base->alone()) }}" alt="Chart of the base"></p></div>
-<p class="drawing">The side, drawn {{ $side->ratio() }}, slots lifted.<br><img src="{{ $picture($side->alone()) }}" alt="Side of the bag"></p>
+<p class="drawing">The side, drawn {{ $side->ratio() }}, handles lifted.<br><img src="{{ $picture($side->alone()) }}" alt="Side of the bag"></p>
 </body>
 </html>

@@ -37,5 +37,6 @@ return [
         'loop.back' => 'solo por la hebra de atrás', 'loop.front' => 'solo por la hebra de delante',
         'foundation' => 'Cadeneta floja de {n}: {m} para tejer y {k} para girar.',
         'row' => 'Hilera {n}', 'round' => 'Vuelta {n}', 'rows' => 'Hileras {n}–{m}', 'rounds' => 'Vueltas {n}–{m}',
+        'rows.alike' => 'Todas las hileras igual.', 'rounds.alike' => 'Todas las vueltas igual.',
     ],
 ];

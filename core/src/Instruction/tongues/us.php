@@ -37,5 +37,6 @@ return [
         'loop.back' => 'back loop only', 'loop.front' => 'front loop only',
         'foundation' => 'Chain {n}, loosely: {m} to work into and {k} to turn.',
         'row' => 'Row {n}', 'round' => 'Round {n}', 'rows' => 'Rows {n}–{m}', 'rounds' => 'Rounds {n}–{m}',
+        'rows.alike' => 'Each row the same.', 'rounds.alike' => 'Each round the same.',
     ],
 ];
