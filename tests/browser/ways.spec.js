@@ -1,0 +1,37 @@
+import { expect, test } from '@playwright/test';
+import { rounds, toteOnPlan } from './maker.js';
+
+test('another base, fabric and handle are chosen on Plan, and the words are read in another tongue', async ({ page }) => {
+    await toteOnPlan(page);
+    const base = page.locator('[data-region="station-base"]');
+    await page.locator('[data-station="3"] > summary').click();
+    await page.getByText('to and fro, then around').click();
+    await expect(base).toContainText('rows, sc, 25 across');
+    await expect(page.getByLabel('Chains to start')).toBeHidden();
+    await page.getByLabel('Chains to work into').fill('31');
+    await page.getByLabel('Rows of base').fill('6');
+    await expect(base).toContainText('rows, sc, 31 across, 6 rows');
+    await expect(page.locator('[data-region="drawing"]')).toContainText('round 1: 74');
+    // A corner of four is none: said at the field, and mended there.
+    await page.getByLabel('Stitches at a corner').fill('4');
+    await expect(page.locator('[data-wrong="base.corner"]').last()).not.toBeEmpty();
+    await page.getByLabel('Stitches at a corner').fill('');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.locator('[data-station="4"] > summary').click();
+    await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'two in one, skip one (two in one)' });
+    await page.locator('[data-station="5"] > summary').click();
+    await page.getByText('a long handle each side').click();
+    await expect(page.locator('[data-region="station-handles"]')).toContainText('chain, ch 50 over 13');
+    await expect(page.locator('[data-region="tally"]')).toContainText('A handle lies');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.reload();
+    await page.locator('[data-station="5"] > summary').click();
+    await expect(page.getByLabel('Chains of a handle')).toBeVisible();
+    await expect(page.getByLabel('Chains over them')).toBeHidden();
+    await page.getByRole('link', { name: 'Words' }).click();
+    const said = await rounds(page);
+    expect(said.find((line) => line.startsWith('Rows 2–6'))).toContain('Turn, ch 1, sc in each st across.');
+    expect(said.some((line) => line.includes('(sc, dc) in next st, skip 1'))).toBe(true);
+    await page.getByRole('link', { name: 'En español' }).click();
+    expect((await rounds(page)).find((line) => line.startsWith('Hileras 2–6'))).toContain('Girar, 1 cad, pb en cada p de la hilera.');
+});
