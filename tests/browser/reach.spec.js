@@ -130,6 +130,8 @@ test('the keyboard alone gets through', async ({ page }) => {
     await page.keyboard.press('3');
     await expect(page.locator('[data-station="3"] > summary')).toBeFocused();
     await page.keyboard.press('Tab');
+    await expect(page.locator('input[name="base[type]"][value="oval"]')).toBeFocused();
+    await page.keyboard.press('Tab');
     await page.keyboard.press('ArrowDown');
     await expect(page.locator('input[name="base[ends]"][value="three"]')).toBeChecked();
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');

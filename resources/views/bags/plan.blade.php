@@ -96,7 +96,7 @@
                 <div class="inside">
                     <x-ways at="base" label="Made" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved />
                     <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch']]" />
-                    <p class="hint">Empty follows the size. One more chain turns the work; it is not counted here.</p>
+                    <p class="hint">Empty follows the size. Chains that turn the work are not counted here.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="4" @if ($open === 'body') open @endif>
