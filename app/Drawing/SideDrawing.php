@@ -41,6 +41,9 @@ final class SideDrawing
 
     private readonly float $scale;
 
+    /** @var array<string, string> markup of courses by themselves and their material */
+    private array $courses = [];
+
     /** Pixels of the middle and the foot of the bag. */
     private readonly float $middle;
 
@@ -90,16 +93,23 @@ final class SideDrawing
         $this->labels();
     }
 
-    /** From the foot up, so that a row's legs cover the tops they stand in. */
+    /** From the foot up, so that a row's legs cover the tops they stand in. Like rows are put together once. */
     private function row(SideRow $row): string
+    {
+        $key = spl_object_id($row->course).' '.$this->plan->materials[$row->place];
+        $this->courses[$key] ??= $this->course($row);
+
+        return "<g transform=\"translate(0 {$this->canvas->n($this->foot - $row->foot * $this->scale)})\">{$this->courses[$key]}</g>";
+    }
+
+    private function course(SideRow $row): string
     {
         $n = $this->canvas->n(...);
         $colour = $this->colours[$this->plan->materials[$row->place]] ?? $this->colours[0];
         [$wide, $high] = [$row->stitch * $this->scale, $row->height * $this->scale];
         $thick = $this->plan->spec->strands->of($this->plan->materials[$row->place])->diameter->mm * $this->scale;
-        $level = array_values(array_filter($row->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
-        $lifted = array_filter($row->stitches, fn(SideStitch $one): bool => $one->foot->lifted);
-        $y = $this->foot - $row->foot * $this->scale;
+        $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
+        $lifted = array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted);
         $drawn = '';
         // Under the chains of an open fabric what lies behind shows.
         $open = $row->row->fabric->isOpen();
@@ -108,20 +118,20 @@ final class SideDrawing
             $x = $this->middle + $run[0]->foot->x * $this->scale;
             $left = $this->middle + $run[count($run) - 1]->foot->x * $this->scale - $wide / 2;
             $across = $x + $wide / 2 - $left;
-            $drawn .= "<path d=\"M{$n($left)} {$n($y - $high)}h{$n($across)}v{$n($high)}h-{$n($across)}z\" fill=\"".Fabric::ground($colour).'"/>';
+            $drawn .= "<path d=\"M{$n($left)} {$n(-$high)}h{$n($across)}v{$n($high)}h-{$n($across)}z\" fill=\"".Fabric::ground($colour).'"/>';
         }
         foreach ([false, true] as $top) {
             foreach ($this->runs($level, $wide, true) as $run) {
                 $part = $this->fabric->part($top, $run[0]->placed->stitch, $run[0]->placed->loop, $wide, $high, $thick, $colour);
                 if ($part !== null) {
                     $at = $run[0]->foot;
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, count($run), $wide)}\" x=\"{$n($this->middle + $at->x * $this->scale)}\" y=\"{$n($this->foot + $at->y * $this->scale)}\"/>";
+                    $drawn .= "<use href=\"#{$this->fabric->row($part, count($run), $wide)}\" x=\"{$n($this->middle + $at->x * $this->scale)}\" y=\"{$n($at->y * $this->scale)}\"/>";
                 }
             }
             foreach ($lifted as $one) {
                 $part = $this->fabric->part($top, $one->placed->stitch, $one->placed->loop, $wide, $high, $thick, $colour);
                 if ($part !== null) {
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $wide)}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($this->foot + $one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
+                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $wide)}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
                 }
             }
         }

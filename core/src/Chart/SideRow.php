@@ -14,13 +14,6 @@ final readonly class SideRow
      * @param float $foot how high it begins, mm
      * @param float $height of its stitches, mm
      * @param float $stitch how wide one is, mm
-     * @param list<SideStitch> $stitches from right to left, as a right hand works them
      */
-    public function __construct(public Row $row, public int $place, public float $foot, public float $height, public float $stitch, public array $stitches) {}
-
-    /** Width as it lies, mm. */
-    public function width(): float
-    {
-        return $this->stitch * count($this->stitches);
-    }
+    public function __construct(public Row $row, public int $place, public float $foot, public float $height, public float $stitch, public SideCourse $course) {}
 }

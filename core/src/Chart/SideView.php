@@ -8,6 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Row;
 use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Stand;
 
@@ -33,38 +34,56 @@ final readonly class SideView
     public static function of(BagPlan $plan): self
     {
         $rows = $openings = [];
-        $below = null;
+        $below = $last = $course = null;
         $foot = $width = $height = 0.0;
         $before = 1.0;
+        $steady = false;
         foreach ($plan->piece->rows as $place => $row) {
             if (! $row->stands) {
                 continue;
             }
             $stitch = $plan->gauge->widthOf($row->fabric)->mm;
             $high = $plan->gauge->heightOf($row->fabric)->mm;
-            $placed = Placement::of($row->instructions);
-            if ($below === null) {
-                // What is picked up along several edges stands side by side, whatever it is worked into.
-                $placed = count($row->into) === 1 ? $placed : array_map(fn(Placed $one, int $nth): Placed => new Placed($one->stitch, $one->loop, false, 0, $nth, 1), $placed, array_keys($placed));
-                $below = self::ground(count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0], $stitch);
-            } else {
-                $below = self::widened($below, $stitch / $before);
+            // Like rows upon one that left its places as they were stand as it does.
+            if ($course === null || ! $steady || $row->instructions !== $last?->instructions || $row->fabric !== $last->fabric) {
+                $placed = self::placed($row);
+                $below = $below === null ? self::ground(count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0], $stitch) : self::widened($below, $stitch / $before);
+                $found = [];
+                [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $found);
+                array_push($openings, ...array_map(fn(Opening $one): Opening => new Opening($one->x, $one->y - $foot, $one->arch), $found));
+                $steady = count($placed) === count($below);
+                foreach ($tops as $nth => $top) {
+                    if ($top === null) {
+                        continue;
+                    }
+                    $steady = $steady && ! $top->lifted;
+                    [$width, $height] = [max($width, 2 * abs($top->x) + $stitch), max($height, $foot - $top->y)];
+                    // As many as there were: tops stand side by side, though two share a foot and the next has none.
+                    $x = count($placed) === count($below) && ! $top->lifted ? $below[$nth]->x ?? $top->x : $top->x;
+                    $tops[$nth] = new Stand($x, $top->y + $high, $top->degrees, $top->lifted);
+                }
+                usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
+                $course = new SideCourse($stitches);
+                $below = $tops;
             }
-            [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $openings);
-            if (count($placed) === count($below)) {
-                // As many as there were: tops stand side by side, though two share a foot and the next has none.
-                $tops = array_map(fn(?Stand $top, ?Stand $under): ?Stand => $top === null || $under === null || $top->lifted ? $top : new Stand($under->x, $top->y, $top->degrees), $tops, $below);
-            }
-            usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
-            $rows[] = new SideRow($row, $place, $foot, $high, $stitch, $stitches);
-            [$below, $before] = [$tops, $stitch];
+            $rows[] = new SideRow($row, $place, $foot, $high, $stitch, $course);
+            [$last, $before] = [$row, $stitch];
             $foot += $high;
-            foreach ($tops as $top) {
-                [$width, $height] = $top === null ? [$width, $height] : [max($width, 2 * abs($top->x) + $stitch), max($height, -$top->y)];
-            }
         }
 
         return new self($rows, $openings, $width, max($height, $foot));
+    }
+
+    /**
+     * What is picked up along several edges stands side by side, whatever it is worked into.
+     *
+     * @return list<Placed>
+     */
+    private static function placed(Row $row): array
+    {
+        $placed = Placement::of($row->instructions);
+
+        return count($row->into) === 1 ? $placed : array_map(fn(Placed $one, int $nth): Placed => new Placed($one->stitch, $one->loop, false, 0, $nth, 1), $placed, array_keys($placed));
     }
 
     /**

@@ -125,7 +125,7 @@ final class WholeBagsTest extends TestCase
         self::assertGreaterThanOrEqual($plan->comesOut->height->mm - 1e-6, $view->height);
         // Half of what goes around is the front.
         $wall = $plan->piece->counts[$lie]->leaves;
-        self::assertEqualsWithDelta($wall / 2, count($view->rows[count($view->rows) - 1 - (count($plan->piece->rows) - 1 - $lie)]->stitches), 1.0);
+        self::assertEqualsWithDelta($wall / 2, count($view->rows[count($view->rows) - 1 - (count($plan->piece->rows) - 1 - $lie)]->course->stitches), 1.0);
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->grams->likely);
         foreach (Notes::on($plan, $estimate) as $note) {
