@@ -21,6 +21,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Cache;
 
 /** All that a maker's hands have shown: her swatches with their materials. */
 final class Hands
@@ -40,6 +41,9 @@ final class Hands
     private ?array $trials = null;
 
     private ?LearnedHand $learned = null;
+
+    /** Seconds that is kept which her swatches taught: a day. */
+    private const KEPT = 86_400;
 
     /** Reads what it is asked for once: one for a page serves all its bags. */
     public function __construct(private readonly int $makerId) {}
@@ -155,11 +159,28 @@ final class Hands
         if (array_filter($tried, fn(Motif $motif): bool => $motif !== $measured) === []) {
             return [];
         }
+
+        return Cache::remember("proportions {$this->makerId} {$measured->key} {$this->taught()}", self::KEPT, fn(): array => $this->proportions($measured, $tried));
+    }
+
+    /**
+     * @param array<int, Motif> $tried
+     *
+     * @return list<array<string, mixed>> as fescue-bag/1 has them
+     */
+    private function proportions(Motif $measured, array $tried): array
+    {
         $this->swatched ??= LearnedHand::of(array_values($this->trials()));
         $known = array_filter($this->swatched->proportions($measured), fn(Proportion $one): bool => in_array($one->motif, $tried, true));
         $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];
 
         return array_values(array_map(fn(Proportion $one): array => ['stitch' => $one->motif->key, 'width' => $times($one->width), 'height' => $times($one->height), 'strand' => $times($one->strand)], $known));
+    }
+
+    /** All that her swatches teach, as a short word: another as soon as one of them, or its material, is another. */
+    private function taught(): string
+    {
+        return sha1(json_encode(array_map(fn(Trial $one): array => [$one->swatch, $one->hook, $one->kind, $one->diameter, $one->density, $one->blocked], $this->trials()), JSON_THROW_ON_ERROR));
     }
 
     /** @return list<array<string, mixed>> as fescue-bag/1 has them */

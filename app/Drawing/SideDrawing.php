@@ -109,7 +109,8 @@ final class SideDrawing
         [$wide, $high] = [$row->stitch * $this->scale, $row->height * $this->scale];
         $thick = $this->plan->spec->strands->of($this->plan->materials[$row->place])->diameter->mm * $this->scale;
         $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
-        $lifted = array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted);
+        $lifted = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted));
+        $fanned = $wide * $this->fan($lifted, $row);
         $drawn = '';
         // Under the chains of an open fabric what lies behind shows.
         $open = $row->row->fabric->isOpen();
@@ -129,14 +130,35 @@ final class SideDrawing
                 }
             }
             foreach ($lifted as $one) {
-                $part = $this->fabric->part($top, $one->placed->stitch, $one->placed->loop, $wide, $high, $thick, $colour);
+                $part = $this->fabric->part($top, $one->placed->stitch, $one->placed->loop, $fanned, $high, $thick, $colour);
                 if ($part !== null) {
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $wide)}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
+                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $fanned)}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
                 }
             }
         }
 
         return $drawn;
+    }
+
+    /**
+     * How much wider their tops stand than a stitch, around an arch.
+     *
+     * @param list<SideStitch> $lifted
+     */
+    private function fan(array $lifted, SideRow $row): float
+    {
+        $middle = intdiv(count($lifted), 2);
+        if ($middle === 0) {
+            return 1.0;
+        }
+        [$x, $y] = [[], []];
+        foreach ([$lifted[$middle - 1]->foot, $lifted[$middle]->foot] as $foot) {
+            $turn = deg2rad($foot->degrees);
+            $x[] = $foot->x + $row->height * sin($turn);
+            $y[] = $foot->y - $row->height * cos($turn);
+        }
+
+        return max(1.0, hypot($x[0] - $x[1], $y[0] - $y[1]) / $row->stitch);
     }
 
     /**
