@@ -147,18 +147,13 @@ final class SideDrawing
      */
     private function fan(array $lifted, SideRow $row): float
     {
-        $middle = intdiv(count($lifted), 2);
-        if ($middle === 0) {
-            return 1.0;
-        }
-        [$x, $y] = [[], []];
-        foreach ([$lifted[$middle - 1]->foot, $lifted[$middle]->foot] as $foot) {
-            $turn = deg2rad($foot->degrees);
-            $x[] = $foot->x + $row->height * sin($turn);
-            $y[] = $foot->y - $row->height * cos($turn);
+        $tops = [];
+        foreach (array_slice($lifted, intdiv(count($lifted), 2) - 1, 2) as $one) {
+            $turn = deg2rad($one->foot->degrees);
+            $tops[] = [$one->foot->x + $row->height * sin($turn), $one->foot->y - $row->height * cos($turn)];
         }
 
-        return max(1.0, hypot($x[0] - $x[1], $y[0] - $y[1]) / $row->stitch);
+        return count($tops) < 2 ? 1.0 : max(1.0, hypot($tops[0][0] - $tops[1][0], $tops[0][1] - $tops[1][1]) / $row->stitch);
     }
 
     /**
