@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
-use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use App\Rules\Typed;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\PartsReader;
 use Fescue\Core\Bag\RowsReader;

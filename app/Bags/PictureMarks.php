@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
-use App\Http\Typed;
 use App\Models\Picture;
+use App\Rules\Typed;
 use Fescue\Core\Gauge\CardPicture;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Instruction\Motif;

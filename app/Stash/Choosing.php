@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
-use App\Http\Typed;
 use App\Models\RawPiece;
 use App\Models\User;
+use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;

@@ -7,7 +7,7 @@ namespace App\Stash;
 use App\Drawing\Canvas;
 use App\Drawing\CutDrawing;
 use App\Drawing\Ink;
-use App\Http\Typed;
+use App\Rules\Typed;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\StripPlan;
 use Illuminate\Http\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
-use App\Http\Typed;
+use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Join;

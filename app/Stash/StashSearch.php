@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
-use App\Http\Typed;
 use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\User;
+use App\Rules\Typed;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Stock\Move;

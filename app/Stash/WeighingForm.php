@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
-use App\Http\Typed;
 use App\Models\Material;
 use App\Models\User;
+use App\Rules\Typed;
 use Closure;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;

@@ -21,14 +21,14 @@ final class ImportDirectionTest extends TestCase
         'Stitch' => ['Measure'],
         'Instruction' => ['Measure', 'Stitch'],
         'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
-        'Pattern' => ['Measure', 'Stitch', 'Instruction', 'Shape'],
-        'Piece' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
+        'Pattern' => ['Stitch', 'Instruction', 'Shape'],
+        'Piece' => ['Measure', 'Document', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
         // What a maker stands on: none of them knows another room of makers.
         'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Wall' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Top' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
-        'Bag' => ['Measure', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Base', 'Wall', 'Top'],
-        'Chart' => ['Measure', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Bag'],
+        'Bag' => ['Measure', 'Document', 'Material', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Base', 'Wall', 'Top'],
+        'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Shape', 'Bag'],
         'Estimate' => ['Measure', 'Statistics', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Bag'],
         'Tally' => ['Measure', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Bag', 'Estimate'],
     ];

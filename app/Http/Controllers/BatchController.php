@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
 use App\Models\Batch;
 use App\Models\Material;
 use App\Models\RawPiece;
 use App\Models\User;
+use App\Rules\Typed;
 use App\Stash\BatchEnd;
 use App\Stash\CutPrint;
 use App\Stash\CuttingForm;

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Files\Csv;
 use App\Files\Reading;
-use App\Http\Typed;
 use App\Models\User;
+use App\Rules\Typed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

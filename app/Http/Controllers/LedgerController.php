@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
 use App\Models\StockEntry;
+use App\Rules\Typed;
 use App\Stash\Ledger;
 use App\Stash\StashSearch;
 use Fescue\Core\Measure\Length;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
 use App\Models\Material;
 use App\Models\User;
+use App\Rules\Typed;
 use App\Stash\MaterialText;
 use App\Stash\Stash;
 use App\Stash\StashSearch;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
 use App\Models\RawPiece;
+use App\Rules\Typed;
 use App\Stash\CuttingForm;
 use Fescue\Core\Material\Fibre;
 use Illuminate\Contracts\View\View;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
+use App\Rules\Typed;
 use App\Stash\ScaleShelf;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawing\Ink;
-use App\Http\Typed;
 use App\Models\Bag;
 use App\Models\Material;
+use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Scraps;
 use Fescue\Core\Estimate\StrandEnd;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Typed;
 use App\Models\Material;
+use App\Rules\Typed;
 use App\Stash\Ledger;
 use App\Stash\ScaleShelf;
 use App\Stash\WeighingForm;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\Typed;
 use App\Models\User;
+use App\Rules\Typed;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A form filled in by a signed-in maker. */

@@ -1,5 +1,5 @@
 @use(App\Bags\BagForm)
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @php $unit = auth()->user()->units->value; @endphp
 <x-layout title="Plan a bag" narrow>
     <h1>Plan a bag</h1>

@@ -1,4 +1,4 @@
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)

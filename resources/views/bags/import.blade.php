@@ -1,4 +1,4 @@
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 <x-layout title="Read a bag file" narrow>
     <h1>Read a bag file</h1>
     <p>A file that Fescue exported: the plan with the material and swatch it stood on. Nothing is added to your stash; you can choose your own material for it after.</p>

@@ -1,4 +1,4 @@
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @use(App\Bags\BagForm)
 @use(Fescue\Core\Bag\Makers)
 @use(Fescue\Core\Bag\PartsReader)

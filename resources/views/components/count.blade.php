@@ -1,6 +1,6 @@
 {{-- A whole number the maker may give or leave open; what the planner settled stands in the open field. --}}
 @props(['name', 'label', 'value' => null, 'solved' => '', 'id' => ''])
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @php
     $dotted = str_replace(['[', ']'], ['.', ''], $name);
     $id = str_replace('.', '-', $dotted).$id;

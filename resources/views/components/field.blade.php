@@ -1,6 +1,6 @@
 {{-- One labelled field with its hint and its message. Dots in a name are brackets in the form. --}}
 @props(['name', 'label', 'hint' => null, 'value' => null, 'type' => 'text', 'bag' => 'default', 'keep' => true])
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @php
     $id = str_replace('.', '-', $name);
     $wrong = $errors->getBag($bag)->first($name);

@@ -1,6 +1,6 @@
 {{-- One labelled choice from a list; a list within it is a group under its name. --}}
 @props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'id' => ''])
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @php
     $dotted = str_replace(['[', ']'], ['.', ''], $name);
     $id = str_replace('.', '-', $dotted).$id;

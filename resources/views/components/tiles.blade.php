@@ -1,6 +1,6 @@
 {{-- A choice between schools as plain tiles with the difference in words. --}}
 @props(['name', 'label', 'options', 'value'])
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @php $dotted = str_replace(['[', ']'], ['.', ''], $name); @endphp
 <fieldset {{ $attributes->class(['tiles']) }}>
     <legend>{{ $label }}</legend>

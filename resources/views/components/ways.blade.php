@@ -1,7 +1,7 @@
 {{-- The ways to make a part, and the fields of each; those of a way that is not chosen are sent by nobody. --}}
 @props(['at', 'label', 'of', 'values', 'solved' => [], 'none' => null])
 @use(App\Bags\BagForm)
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @use(Fescue\Core\Bag\Makers)
 @php
     $makers = Makers::byKey($of);

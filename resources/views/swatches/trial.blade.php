@@ -1,4 +1,4 @@
-@use(App\Http\Typed)
+@use(App\Rules\Typed)
 @use(App\Bags\Hands)
 @use(App\Drawing\HookPatch)
 @use(Fescue\Core\Gauge\State)
