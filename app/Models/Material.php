@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Casts\AsLength;
 use App\Casts\AsMass;
 use App\Drawing\SwatchChip;
-use App\Stash\Supply;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;

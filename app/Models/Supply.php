@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Stash;
+namespace App\Models;
 
-use App\Models\Batch;
-use App\Models\Material;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Strip\Source;
