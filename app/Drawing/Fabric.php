@@ -80,6 +80,23 @@ final class Fabric
         return $id;
     }
 
+    /** Rows of like stitches over an area, from its foot up; no other drawing uses any of it. */
+    public static function piece(Stitch $stitch, float $across, float $up, float $wide, float $high, float $thick, string $colour): string
+    {
+        $fabric = new self('');
+        $count = (int) ceil($across / $wide) + 1;
+        $rows = '';
+        for ($y = $up + 0.3 * $high; $y > -$high; $y -= $high) {
+            foreach ([false, true] as $top) {
+                $part = $fabric->part($top, $stitch, Loop::Both, $wide, $high, $thick, $colour);
+                $row = $part === null ? '' : $fabric->defs[$fabric->row($part, $count, $wide)];
+                $rows .= (string) preg_replace('/ id="[^"]*"/', ' transform="translate('.Canvas::number(($count - 0.7) * $wide).' '.Canvas::number($y).')"', $row, 1);
+            }
+        }
+
+        return $rows;
+    }
+
     private static function strand(string $path, float $thick, string $colour, bool $light): string
     {
         $n = Canvas::number(...);

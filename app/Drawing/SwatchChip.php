@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Stitch\Stitch;
 
 /** A material as a small piece of what is made of it, in its colour and as coarse as it is thick. */
 final class SwatchChip
@@ -24,26 +25,20 @@ final class SwatchChip
             $kind === Kind::Tabs => [Ink::INK, self::tabs($colour, max(9.0, min(15.0, 0.75 * $coarse->mm)))],
             $kind === Kind::Plarn && $make !== Make::Single => [$colour, self::loops($thread, $w)],
             $kind === Kind::Ribbon => [$colour, self::plait($colour, $thread, $w)],
-            $kind === Kind::Raffia => [$colour, self::stitches($thread, $w, 0.12).self::stitches($thread, $w, 0.12, 0.16 * $w)],
-            $kind === Kind::TShirt => [$colour, self::stitches($thread, $w, 0.42)],
-            $kind === Kind::Strand => [$colour, self::stitches($thread, max(5.0, 0.6 * $w), 0.2)],
-            $make === Make::Twisted => [$colour, self::stitches($thread, $w, 0.28).self::twist($colour, $w)],
-            default => [$colour, self::stitches($thread, $w, 0.28)],
+            $kind === Kind::Raffia => [Fabric::ground($colour), self::worked($colour, $w, 0.2)],
+            $kind === Kind::TShirt => [Fabric::ground($colour), self::worked($colour, $w, 0.42)],
+            $kind === Kind::Strand => [Fabric::ground($colour), self::worked($colour, max(6.0, 0.6 * $w), 0.3)],
+            $make === Make::Twisted => [Fabric::ground($colour), self::worked($colour, $w, 0.32).self::twist(Fabric::ground($colour), $w)],
+            default => [Fabric::ground($colour), self::worked($colour, $w, 0.32)],
         };
 
         return sprintf('<svg class="chip" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" aria-hidden="true"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>', self::WIDTH, self::HEIGHT, $ground, $marks);
     }
 
-    /** @param float $thick of the line, as a share of the stitch's width */
-    private static function stitches(string $stroke, float $w, float $thick, float $shift = 0.0): string
+    /** Single crochet. @param float $thick of the strand, as a share of a stitch's width */
+    private static function worked(string $colour, float $w, float $thick): string
     {
-        $h = 0.92 * $w;
-        $path = '';
-        foreach (self::grid($w, $h) as [$x, $y]) {
-            $path .= sprintf('M%.1f %.1fl%.1f %.1fl%.1f -%.1f', $x + 0.1 * $w + $shift, $y, 0.4 * $w, 0.76 * $h, 0.4 * $w, 0.76 * $h);
-        }
-
-        return self::drawn($path, $stroke, $thick * $w);
+        return Fabric::piece(Stitch::Single, self::WIDTH, self::HEIGHT, $w, 0.92 * $w, $thick * $w, $colour);
     }
 
     /** Strokes across each leg, as a twisted cord shows them. */
