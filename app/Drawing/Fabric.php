@@ -80,21 +80,18 @@ final class Fabric
         return $id;
     }
 
-    /** Rows of like stitches over an area, from its foot up; no other drawing uses any of it. */
+    /** Rows of like stitches over an area: one stitch, repeated. Its id is of what it looks like, so that two may be on a page. */
     public static function piece(Stitch $stitch, float $across, float $up, float $wide, float $high, float $thick, string $colour): string
     {
-        $fabric = new self('');
-        $count = (int) ceil($across / $wide) + 1;
-        $rows = '';
-        for ($y = $up + 0.3 * $high; $y > -$high; $y -= $high) {
-            foreach ([false, true] as $top) {
-                $part = $fabric->part($top, $stitch, Loop::Both, $wide, $high, $thick, $colour);
-                $row = $part === null ? '' : $fabric->defs[$fabric->row($part, $count, $wide)];
-                $rows .= (string) preg_replace('/ id="[^"]*"/', ' transform="translate('.Canvas::number(($count - 0.7) * $wide).' '.Canvas::number($y).')"', $row, 1);
-            }
-        }
+        $n = Canvas::number(...);
+        $legs = self::legs($stitch, Loop::Both, $wide, $high, $thick);
+        $id = 'p'.hash('crc32b', implode('|', [$stitch->value, $wide, $high, $thick, $colour]));
+        // The row above stands in the tops of this one.
+        $stand = fn(string $path, float $y): string => "<g transform=\"translate({$n($wide / 2)} {$n($y)})\">".self::strand($path, $thick, $colour, true).'</g>';
+        $one = $stand($legs, $high).$stand(self::top($stitch, $wide, $high, $thick), $high).$stand($legs, 0);
 
-        return $rows;
+        return "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" patternUnits=\"userSpaceOnUse\"><g fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">{$one}</g></pattern>"
+            ."<rect width=\"{$n($across)}\" height=\"{$n($up)}\" fill=\"url(#{$id})\"/>";
     }
 
     private static function strand(string $path, float $thick, string $colour, bool $light): string
