@@ -36,6 +36,7 @@ final class RowsTest extends TestCase
     #[TestWith([['across' => 31, 'rows' => 6, 'corner' => 1], 70])]
     #[TestWith([['stitch' => 'hdc', 'round' => 'dc', 'across' => 30, 'rows' => 6, 'along' => 6], 72])]
     #[TestWith([['across' => 20, 'rows' => 7, 'along' => 10, 'corner' => 3], 64])]
+    #[TestWith([['across' => 20, 'rows' => 1, 'along' => 2, 'corner' => 1], 40])]
     public function testTheRoundHoldsBothSidesTwice(array $base, int $around): void
     {
         $plan = self::plan($base, ['handles' => null]);
@@ -106,6 +107,8 @@ final class RowsTest extends TestCase
         self::assertEqualsWithDelta([120 + 5.75, 34.5 + 5.75], [$widest, $highest], 1e-6);
         $places = array_map(fn(Symbol $one): string => round($one->stand->x, 3).' '.round($one->stand->y, 3), array_slice($symbols, 20));
         self::assertCount(172, array_unique($places));
+        // The chain lies under the first row, the first row above it, each half a row from the next.
+        self::assertEqualsWithDelta([34.5, 28.75, 17.25], [$symbols[0]->stand->y, $symbols[20]->stand->y, $symbols[40]->stand->y], 1e-9);
         // The last row ends at the right, where the round begins and goes left.
         $last = array_slice($symbols, 20 + 5 * 20, 20);
         self::assertLessThan($last[19]->stand->x, $last[0]->stand->x);

@@ -14,6 +14,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Top\ChainHandle;
 use PHPUnit\Framework\TestCase;
 
 final class ChainHandleTest extends TestCase
@@ -37,6 +38,13 @@ final class ChainHandleTest extends TestCase
         self::assertSame([false, true, true], array_map(fn(Row $row): bool => $row->bearsJoin, $rows));
     }
 
+    /** A mend takes no chain below what it spans. */
+    public function testNoChainIsShorterThanWhatItSpans(): void
+    {
+        self::assertSame([13, 800], [(new ChainHandle(['skip' => 13]))->settings()[1]->least, (new ChainHandle(['skip' => 13]))->settings()[1]->most]);
+        self::assertSame(1, ChainHandle::open()->settings()[1]->least);
+    }
+
     /** At 12 mm: 60 cm are 50 chains, 15 cm an even 12 on a middle between two stitches. */
     public function testIsLongEnoughForAShoulderWhereNothingIsSaid(): void
     {
@@ -49,7 +57,9 @@ final class ChainHandleTest extends TestCase
     public function testSaysHowLongItHangs(): void
     {
         $plan = self::plan(['skip' => 4, 'chain' => 50]);
-        $notes = array_column(Notes::on($plan, MaterialEstimate::of($plan)), 'lead', 'code');
+        $all = Notes::on($plan, MaterialEstimate::of($plan));
+        $notes = array_column($all, 'lead', 'code');
+        self::assertSame('Round 17', array_column($all, 'row', 'code')['handle-hangs']);
         self::assertSame('A handle lies 60.0 cm long and hangs about 66.0 cm.', $notes['handle-hangs']);
         self::assertArrayNotHasKey('handle-off-centre', $notes);
         self::assertArrayHasKey('hang-test', $notes);
