@@ -6,6 +6,7 @@ namespace App\Bags;
 
 use App\Drawing\Ink;
 use App\Models\Bag;
+use App\Models\Hands;
 use App\Models\Swatch;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
@@ -58,6 +59,26 @@ final readonly class PlanSheet
         $estimate = MaterialEstimate::of($plan);
 
         return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms, $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names())], $maker->units, $terms, new Writer($terms));
+    }
+
+    /**
+     * Every bag with its plan, or the bag alone where what it stands on no longer makes one.
+     *
+     * @return list<array{bag: Bag, sheet: ?self}>
+     */
+    public static function all(User $maker): array
+    {
+        $sheets = [];
+        $hands = new Hands($maker->id);
+        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch.material', 'uses'])->get() as $bag) {
+            try {
+                $sheets[] = ['bag' => $bag, 'sheet' => self::of($bag->taughtBy($hands), $maker)];
+            } catch (Refused) {
+                $sheets[] = ['bag' => $bag, 'sheet' => null];
+            }
+        }
+
+        return $sheets;
     }
 
     /** @return list<Note> where the swatch is not of what the bag is worked in */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Bags\Hands;
-use App\Bags\WeighIns;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -156,7 +154,7 @@ final class Bag extends Model
     {
         $free = $material->freeFor($this->id ?? null);
 
-        return $free === null || WeighIns::of($this)->begins($material) ? null : Mass::grams(round($free->grams + $this->usedOf($material->id), 3));
+        return $free === null || KeptWeighIns::of($this)->begins($material) ? null : Mass::grams(round($free->grams + $this->usedOf($material->id), 3));
     }
 
     /** What the ledger says is read anew. */
@@ -214,7 +212,7 @@ final class Bag extends Model
             $document['others'][$place] = $other?->document($this->onHandOf($other)) ?? $this->choices['others'][$place];
         }
         if (isset($document['weigh_ins'])) {
-            $document['weigh_ins'] = WeighIns::of($this)->documents();
+            $document['weigh_ins'] = KeptWeighIns::of($this)->documents();
         }
         // The application's own, and no part of the format.
         unset($document['learned'], $document['logged'], $document['price_tag'], $document['swatch_counts'], $document['together']);

@@ -6,8 +6,10 @@ namespace App\Stash;
 
 use App\Models\User;
 use Fescue\Core\Measure\MassUnit;
+use Fescue\Core\Scale\Scale;
 use Fescue\Core\Scale\ScaleState;
 use Fescue\Core\Scale\SimulatedScale;
+use Fescue\Core\Scale\Unplugged;
 use Illuminate\Support\Facades\DB;
 use Random\Randomizer;
 
@@ -30,5 +32,17 @@ final class ScaleShelf
     public static function put(User $maker, SimulatedScale $scale): void
     {
         DB::table('scales')->updateOrInsert(['user_id' => $maker->id], ['state' => json_encode($scale->state(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
+    }
+
+    /** @return array{plugged: bool, shown: string, grams: ?float, stable: bool, overloaded: bool} */
+    public static function shown(Scale $scale): array
+    {
+        try {
+            $reading = $scale->reading();
+        } catch (Unplugged) {
+            return ['plugged' => false, 'shown' => '', 'grams' => null, 'stable' => false, 'overloaded' => false];
+        }
+
+        return ['plugged' => true, 'shown' => $reading->print(), 'grams' => $reading->overloaded ? null : $reading->grams, 'stable' => $reading->stable, 'overloaded' => $reading->overloaded];
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bags\Hands;
 use App\Bags\PlanSheet;
 use App\Bags\WeighIns;
 use App\Models\Bag;
+use App\Models\Hands;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Pace;

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\BagForm;
-use App\Bags\Hands;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
 use App\Models\Bag;
 use App\Models\Swatch;
-use App\Models\User;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Illuminate\Contracts\View\View;
@@ -24,7 +22,7 @@ final class BagController extends Controller
     {
         $maker = $this->maker($request);
 
-        return view('bags.index', ['sheets' => self::sheets($maker), 'ready' => $maker->swatches()->exists() && $maker->strands()->exists()]);
+        return view('bags.index', ['sheets' => PlanSheet::all($maker), 'ready' => $maker->swatches()->exists() && $maker->strands()->exists()]);
     }
 
     public function create(Request $request): View
@@ -122,25 +120,5 @@ final class BagController extends Controller
         $bag->restore();
 
         return redirect()->route('bags.index')->with('status', "“{$bag->name()}” is back.");
-    }
-
-    /**
-     * Every bag with its plan, or the bag alone where what it stands on no longer makes one.
-     *
-     * @return list<array{bag: Bag, sheet: ?PlanSheet}>
-     */
-    public static function sheets(User $maker): array
-    {
-        $sheets = [];
-        $hands = new Hands($maker->id);
-        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch.material', 'uses'])->get() as $bag) {
-            try {
-                $sheets[] = ['bag' => $bag, 'sheet' => PlanSheet::of($bag->taughtBy($hands), $maker)];
-            } catch (Refused) {
-                $sheets[] = ['bag' => $bag, 'sheet' => null];
-            }
-        }
-
-        return $sheets;
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\Hands;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
 use App\Bags\WeighIns;
 use App\Drawing\NarrowingBands;
 use App\Models\Bag;
+use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Supply;
 use App\Rules\Typed;
@@ -58,7 +58,7 @@ final class EnoughController extends Controller
             'balls' => $bag->material?->acquired === Acquired::Cut ? [] : Balls::of($sheet->plan),
             'supplies' => array_map(fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one), [$bag->material, ...$bag->others()]),
             'bands' => NarrowingBands::of($sheet->plan),
-            'scale' => ScaleController::shown(ScaleShelf::scale($this->maker($request))),
+            'scale' => ScaleShelf::shown(ScaleShelf::scale($this->maker($request))),
             'wage' => $this->maker($request)->wage,
         ]);
     }
@@ -146,7 +146,7 @@ final class EnoughController extends Controller
             return [];
         }
         $names = [];
-        foreach (BagController::sheets($this->maker($request)) as ['bag' => $other, 'sheet' => $its]) {
+        foreach (PlanSheet::all($this->maker($request)) as ['bag' => $other, 'sheet' => $its]) {
             if ($its !== null && $other->id !== $sheet->bag->id && $other->material_id === $sheet->bag->material_id && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest) {
                 $names[] = $other->name();
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\PlanSheet;
 use App\Drawing\SideDrawing;
 use App\Models\User;
 use Fescue\Core\Bag\BagDocument;
@@ -24,7 +25,7 @@ final class FrontController extends Controller
 
             return view('front.guest', ['example' => SideDrawing::of($plan, LengthUnit::Centimetre, ['#7d9a8c'], new Writer(Terms::US))->inline()]);
         }
-        $sheets = BagController::sheets($maker);
+        $sheets = PlanSheet::all($maker);
 
         return view('front.maker', [
             'sheets' => $sheets,

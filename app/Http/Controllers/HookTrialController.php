@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\Hands;
 use App\Bags\HookTrial;
 use App\Bags\SwatchText;
+use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Rules\Typed;

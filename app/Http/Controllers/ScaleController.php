@@ -22,7 +22,7 @@ final class ScaleController extends Controller
 {
     public function reading(Request $request): JsonResponse
     {
-        return response()->json(self::shown(ScaleShelf::scale($this->maker($request))));
+        return response()->json(ScaleShelf::shown(ScaleShelf::scale($this->maker($request))));
     }
 
     public function act(Request $request): RedirectResponse|JsonResponse
@@ -40,22 +40,10 @@ final class ScaleController extends Controller
             return null;
         });
         if ($request->expectsJson()) {
-            return response()->json(self::shown(ScaleShelf::scale($maker)) + ['wrong' => $wrong], $wrong === null ? 200 : 422);
+            return response()->json(ScaleShelf::shown(ScaleShelf::scale($maker)) + ['wrong' => $wrong], $wrong === null ? 200 : 422);
         }
 
         return back()->withInput()->withErrors($wrong === null ? [] : ['pan' => $wrong]);
-    }
-
-    /** @return array{plugged: bool, shown: string, grams: ?float, stable: bool, overloaded: bool} */
-    public static function shown(Scale $scale): array
-    {
-        try {
-            $reading = $scale->reading();
-        } catch (Unplugged) {
-            return ['plugged' => false, 'shown' => '', 'grams' => null, 'stable' => false, 'overloaded' => false];
-        }
-
-        return ['plugged' => true, 'shown' => $reading->print(), 'grams' => $reading->overloaded ? null : $reading->grams, 'stable' => $reading->stable, 'overloaded' => $reading->overloaded];
     }
 
     /** @throws NotUnderstood|Unplugged */

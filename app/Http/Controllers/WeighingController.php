@@ -30,7 +30,7 @@ final class WeighingController extends Controller
         return $this->withWrong(view('stash.weigh', [
             'form' => $form,
             'materials' => $maker->strands()->pluck('name', 'id')->all(),
-            'scale' => ScaleController::shown(ScaleShelf::scale($maker)),
+            'scale' => ScaleShelf::shown(ScaleShelf::scale($maker)),
             'unit' => $maker->units,
         ]), $form->wrong);
     }

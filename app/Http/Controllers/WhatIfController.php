@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\Hands;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
 use App\Models\Bag;
+use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Rules\Typed;

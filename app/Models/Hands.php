@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Bags;
+namespace App\Models;
 
-use App\Models\Bag;
-use App\Models\Swatch;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\Pace;
