@@ -61,7 +61,7 @@ final class Bench extends Command
 
     private function core(): void
     {
-        $document = (string) json_encode([
+        $document = [
             'format' => BagDocument::FORMAT, 'name' => 'Five thousand',
             'size' => ['length' => '40 cm', 'width' => '14 cm', 'height' => '34 cm'],
             'material' => ['kind' => 'cord', 'diameter' => '3 mm', 'density' => '4.6 g/m', 'on_hand' => '2 kg'],
@@ -69,7 +69,9 @@ final class Bench extends Command
             'gauge' => ['stitch' => 'sc', 'stitches' => 12, 'width' => '10.6 cm', 'rows' => 12, 'height' => '10.1 cm', 'mass' => '58 g'],
             'working' => 'joined', 'base' => ['type' => 'oval', 'ends' => 'three'], 'body' => ['stitch' => 'sc'],
             'handles' => ['type' => 'slot', 'edge_rounds' => 2],
-        ]);
+        ];
+        $this->sizes($document);
+        $document = (string) json_encode($document);
         $plan = Planner::plan(BagDocument::fromJson($document));
         $this->line("A bag of {$plan->piece->stitches()->total()} stitches, ".count($plan->piece->rows).' rounds; '.self::ROUNDS.' times each:');
         $this->report('read and plan', $this->times(fn(): BagPlan => Planner::plan(BagDocument::fromJson($document))));
@@ -78,6 +80,21 @@ final class Bench extends Command
             .SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()));
         $this->learned($plan);
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
+    }
+
+    /**
+     * About a thousand, ten thousand and a hundred thousand stitches.
+     *
+     * @param array<string, mixed> $document
+     */
+    private function sizes(array $document): void
+    {
+        foreach ([[16, 24], [46, 97], [120, 396]] as [$chain, $rounds]) {
+            $json = (string) json_encode(['base' => ['type' => 'oval', 'ends' => 'three', 'chain' => $chain, 'rounds' => 2], 'body' => ['stitch' => 'sc', 'rounds' => $rounds]] + array_diff_key($document, ['handles' => 1]));
+            $plan = Planner::plan(BagDocument::fromJson($json));
+            $this->report("{$plan->piece->stitches()->total()} stitches, read, plan and estimate", $this->times(fn(): MaterialEstimate => MaterialEstimate::of(Planner::plan(BagDocument::fromJson($json)))));
+            $this->report('  and drawn', $this->times(fn(): string => SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()));
+        }
     }
 
     /** A hand learned from 200 swatches, and the same bag with five weigh-ins. */

@@ -24,7 +24,7 @@ abstract readonly class ByChoices implements Maker
         $values = [];
         foreach ((new static())->settings() as $one) {
             if ($one instanceof Setting) {
-                $values[$one->name] = $one->mayBeNull && $choices->isNull($one->name) ? null : $choices->whole($one->name, max(0, $one->least), $one->most, "{$one->named()} are");
+                $values[$one->name] = $one->mayBeNull && $choices->isNull($one->name) ? null : $choices->whole($one->name, $one->least, $one->most, "{$one->named()} are");
             } elseif ($one->asked || $choices->has($one->name)) {
                 $values[$one->name] = $choices->word($one->name, $one->values() === [] ? array_map(strval(...), array_keys(Motif::all())) : $one->values());
             }

@@ -14,7 +14,7 @@ final readonly class Setting
      * @param string $label of its field: "Chains to start"
      * @param string $unit one of what is counted: "starting chain"
      * @param ?int $value given or settled; null where it is open
-     * @param int $least that makes the thing
+     * @param int<0, max> $least that makes the thing
      * @param string $short in a line of several: "ch {n}"; '' where it is not told there
      * @param ?Side $side of the wish that it serves; null where it serves none
      * @param ?Length $step what one of them measures along that side

@@ -16,6 +16,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Setting;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tally\PlanDocument;
@@ -58,6 +59,35 @@ final class WholeBagsTest extends TestCase
         }
         self::assertGreaterThan(3 * $refused, $planned);
         self::assertGreaterThan(0, $refused);
+    }
+
+    /** What a maker may be given, as it says itself, is what the format says. */
+    public function testBoundsAndSchoolsAreThoseOfTheFormat(): void
+    {
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json'), true);
+        $parts = [[Makers::WALL, $schema['properties']['body']['properties']], [Makers::WALL, $schema['properties']['body']['properties']['above']['items']['properties']]];
+        foreach ($schema['properties']['base']['oneOf'] as $base) {
+            $parts[] = [Makers::byKey(Makers::BASES)[$base['properties']['type']['const']], $base['properties']];
+        }
+        self::assertSame(array_keys(Makers::byKey(Makers::TOPS)), $schema['properties']['handles']['properties']['type']['enum']);
+        foreach (Makers::TOPS as $top) {
+            $parts[] = [$top, $schema['properties']['handles']['properties']];
+        }
+        self::assertCount(2 + count(Makers::BASES) + count(Makers::TOPS), $parts);
+        foreach ($parts as [$maker, $said]) {
+            $settings = $maker::open()->settings();
+            self::assertEqualsCanonicalizing(array_diff(array_keys($said), ['type', 'above']), array_column($settings, 'name'), $maker);
+            foreach ($settings as $one) {
+                $of = $said[$one->name];
+                $of = isset($of['$ref']) ? $schema['$defs'][basename($of['$ref'])] + $of : $of;
+                if ($one instanceof Setting) {
+                    self::assertSame([$of['minimum'], $of['maximum'], $of['default'] ?? null, is_array($of['type'])], [$one->least, $one->most, $one->else, $one->mayBeNull], "{$maker}: {$one->name}");
+                } else {
+                    self::assertSame($of['enum'], $one->values() === [] ? array_keys(Motif::all()) : $one->values(), "{$maker}: {$one->name}");
+                    self::assertSame($of['default'] ?? $of['enum'][0], $one->value, "{$maker}: {$one->name}");
+                }
+            }
+        }
     }
 
     /** @return array<string, mixed> */
