@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Costs;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
@@ -59,7 +60,7 @@ final class EnoughController extends Controller
             'supplies' => array_map(fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one), [$bag->material, ...$bag->others()]),
             'bands' => NarrowingBands::of($sheet->plan),
             'scale' => ScaleShelf::shown(ScaleShelf::scale($this->maker($request))),
-            'wage' => $this->maker($request)->wage,
+            'costs' => Costs::of($sheet, $this->maker($request)->wage),
         ]);
     }
 

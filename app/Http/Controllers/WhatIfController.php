@@ -14,6 +14,9 @@ use App\Models\Swatch;
 use App\Rules\Typed;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Estimate\WhatIf;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material as Strand;
@@ -51,11 +54,13 @@ final class WhatIfController extends Controller
             $hooks[$hook->exact()] = $hook;
         }
         $swatches = $maker->swatches()->get();
+        $pace = $bag->hands()->pace();
         $table = [];
         foreach ($materials as $material) {
             $strand = self::strand($bag, $material);
             foreach ($hooks as $hook) {
-                $table[$material->id][] = WhatIf::of($sheet->plan, $hand, $strand, $hook, self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured());
+                $cell = WhatIf::of($sheet->plan, $hand, $strand, $hook, self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured());
+                $table[$material->id][] = ['cell' => $cell, 'mine' => $material->id === $bag->material_id && $hook->exact() === $sheet->plan->spec->hands->hook->exact(), 'counts' => self::told($cell->counts, $pace), 'size' => self::told($cell->sized, $pace)];
             }
         }
 
@@ -98,6 +103,12 @@ final class WhatIfController extends Controller
         $said = ($keepsCounts ? 'its counts kept, ' : 'its size kept, ').($swatch === null ? 'as your swatches expect it. Work a swatch of it before you trust it.' : "by your swatch “{$swatch->name}”.");
 
         return StepBack::from($request, $bag, redirect()->route('bags.plan', $bag)->with('status', "Taken: {$material->name} on {$hook->print()}, {$said}"));
+    }
+
+    /** @return ?array{plan: BagPlan, estimate: MaterialEstimate, minutes: float} */
+    private static function told(?BagPlan $plan, Pace $pace): ?array
+    {
+        return $plan === null ? null : ['plan' => $plan, 'estimate' => MaterialEstimate::of($plan), 'minutes' => $pace->minutes(new Timed($plan))->likely];
     }
 
     /** With what is there of it for the bag, and in it. */

@@ -17,7 +17,6 @@
     $all = [$estimate, ...$estimate->others];
     $ends = array_filter($all, fn ($one) => $one->runsOut !== null);
     $rest = $onHand === null ? null : $onHand->grams - $estimate->grams->likely;
-    $price = $bag->material?->priceOfOne();
     $partNames = array_intersect([...array_column(Part::cases(), 'value'), ...MaterialEstimate::BESIDES], array_merge(...array_map(fn ($one) => array_column($one->parts, 'part'), $all)));
     $grams = fn (float $much): string => Decimal::print($much, $much < 10 ? 1 : 0);
     $next = $names[min(count($names) - 1, $plan->begun() === 0 ? 4 : $plan->begun() + 2)];
@@ -154,28 +153,22 @@
             <div class="section-rule">
                 <h2>Time and cost</h2>
                 @php
-                    $minutes = $sheet->minutes();
                     $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
-                    $stuff = $price === null ? null : $price * $estimate->grams->likely;
-                    $prices = array_map(fn ($one) => $one?->priceOfOne(), $bag->others());
-                    $unpriced = count(array_filter($estimate->others, fn ($place) => ($prices[$place] ?? null) === null, ARRAY_FILTER_USE_KEY));
-                    $stuff = $stuff === null ? null : $stuff + array_sum(array_map(fn ($other, $place) => ($prices[$place] ?? 0) * $other->grams->likely, $estimate->others, array_keys($estimate->others)));
                     $tag = is_numeric($bag->choices['price_tag'] ?? null) ? (string) $bag->choices['price_tag'] : null;
-                    $work = $wage === null ? null : (float) $wage * $minutes->likely / 60;
                 @endphp
                 <div class="figures">
-                    <p class="figure"><b>{{ Duration::about($minutes->likely) }}</b><span>{{ Duration::about($minutes->low()) }} to {{ Duration::about($minutes->high()) }} in 9 of 10, {{ $sheet->pace() }}</span></p>
-                    @if ($stuff !== null)<p class="figure"><b>{{ Decimal::print($stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->others === [] ? '' : ($unpriced > 0 ? '; not all the others have one' : ', with the others') }}</span></p>@endif
-                    @if ($work !== null)<p class="figure"><b>{{ Decimal::print($work, 2) }}</b><span>your work</span></p>@endif
-                    @if ($stuff !== null && $work !== null)<p class="figure"><b>{{ Decimal::print($stuff + $work, 2) }}</b><span>both</span></p>@endif
-                    @if ($tag !== null)<p class="figure"><b>{{ Decimal::print((float) $tag, 2) }}</b><span>on your price tag{{ $stuff === null || $minutes->likely <= 0 ? '' : ', which leaves '.Decimal::print(((float) $tag - $stuff) * 60 / $minutes->likely, 2).' for an hour' }}</span></p>@endif
+                    <p class="figure"><b>{{ Duration::about($costs->minutes->likely) }}</b><span>{{ Duration::about($costs->minutes->low()) }} to {{ Duration::about($costs->minutes->high()) }} in 9 of 10, {{ $sheet->pace() }}</span></p>
+                    @if ($costs->stuff !== null)<p class="figure"><b>{{ Decimal::print($costs->stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->others === [] ? '' : ($costs->unpriced > 0 ? '; not all the others have one' : ', with the others') }}</span></p>@endif
+                    @if ($costs->work !== null)<p class="figure"><b>{{ Decimal::print($costs->work, 2) }}</b><span>your work</span></p>@endif
+                    @if ($costs->both() !== null)<p class="figure"><b>{{ Decimal::print($costs->both(), 2) }}</b><span>both</span></p>@endif
+                    @if ($costs->tag !== null)<p class="figure"><b>{{ Decimal::print($costs->tag, 2) }}</b><span>on your price tag{{ $costs->leavesAnHour() === null ? '' : ', which leaves '.Decimal::print($costs->leavesAnHour(), 2).' for an hour' }}</span></p>@endif
                 </div>
                 <form class="begin" method="post" action="{{ route('bags.price', $bag) }}">
                     @csrf
                     <label>Your price tag <input class="form-control" name="price_tag" value="{{ Typed::before('price_tag', $tag) }}" placeholder="yours to set" inputmode="decimal" autocomplete="off"></label>
                     <button class="btn btn-quiet">Keep it</button>
                 </form>
-                @if ($wage === null)<p class="soft">Say what an hour of your work is worth at <a href="{{ route('account') }}">your account</a>, and it stands here too.</p>@endif
+                @if ($costs->work === null)<p class="soft">Say what an hour of your work is worth at <a href="{{ route('account') }}">your account</a>, and it stands here too.</p>@endif
                 <form class="begin" method="post" action="{{ route('bags.time', $bag) }}">
                     @csrf
                     <label>Part <select class="form-select" name="part">@foreach ($estimate->parts as $part)@if (Part::tryFrom($part->part))<option @selected(Typed::before('part') === $part->part)>{{ $part->part }}</option>@endif @endforeach</select></label>

@@ -1,10 +1,7 @@
-@use(Fescue\Core\Estimate\MaterialEstimate)
-@use(Fescue\Core\Estimate\Timed)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)
 @php
     $said = fn ($length) => $sheet->figure($length);
-    $pace = $bag->hands()->pace();
     $here = route('bags.what-if', $bag);
 @endphp
 <x-layout :title="$bag->name().', what if'">
@@ -26,17 +23,12 @@
                         <tr>
                             @if ($keep === 'counts')<th scope="rowgroup" rowspan="2">{!! $material->chip() !!} {{ $material->name }}</th>@endif
                             <th scope="row" class="stays">{{ $keep === 'counts' ? 'counts stay' : 'size stays' }}</th>
-                            @foreach ($table[$material->id] as $cell)
-                                @php
-                                    $mine = $material->id === $bag->material_id && $cell->hook->exact() === $sheet->plan->spec->hands->hook->exact();
-                                    $plan = $keep === 'counts' ? $cell->counts : $cell->sized;
-                                    $estimate = $plan === null ? null : MaterialEstimate::of($plan);
-                                    $chance = $estimate?->inHundred();
-                                @endphp
+                            @foreach ($table[$material->id] as ['cell' => $cell, 'mine' => $mine, $keep => $told])
                                 <td @class(['mine' => $mine])>
-                                    @if ($plan)
+                                    @if ($told)
+                                        @php ['plan' => $plan, 'estimate' => $estimate] = $told; @endphp
                                         <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->piece->start->chain }}, {{ count($plan->piece->rows) }} rounds @endif</b></p>
-                                        <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($chance !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $chance }} in 100</span>@endif<br>{{ Duration::about($pace->minutes(new Timed($plan))->likely) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
+                                        <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($estimate->inHundred() !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $estimate->inHundred() }} in 100</span>@endif<br>{{ Duration::about($told['minutes']) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
                                         <form method="post" action="{{ $here }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}, {{ $keep }} kept">Take it</button></form>
                                     @else
                                         <p class="soft">{{ $keep === 'counts' ? 'make no bag' : 'no counts come to it' }}</p>
