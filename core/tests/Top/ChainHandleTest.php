@@ -50,6 +50,7 @@ final class ChainHandleTest extends TestCase
     {
         $plan = self::plan();
         self::assertSame([12, 50, 1], [Plans::count($plan, '/handles/skip'), Plans::count($plan, '/handles/chain'), Plans::count($plan, '/handles/edge_rounds')]);
+        self::assertCount(2 + 14 + 1 + 1, $plan->piece->rows);
         self::assertSame(10, Plans::count(self::plan(['chain' => 11]), '/handles/skip'), 'No more than the chain spans.');
     }
 
