@@ -58,10 +58,38 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key($bag->choices, ['material' => 1, 'gauge' => 1, 'hook' => 1, 'weigh_ins' => 1, 'logged' => 1, 'others' => 1, 'changes' => 1, 'price_tag' => 1, 'swatch_counts' => 1, 'together' => 1] + Bag::TAUGHT);
-        $bag->material()->associate($this->own($this->maker->strands(), 'material_id', '/material', 'Choose one of your own materials; tabs are not planned by the row.'));
+        $kept = array_intersect_key(
+            $bag->choices,
+            [
+                'material' => 1,
+                'gauge' => 1,
+                'hook' => 1,
+                'weigh_ins' => 1,
+                'logged' => 1,
+                'others' => 1,
+                'changes' => 1,
+                'price_tag' => 1,
+                'swatch_counts' => 1,
+                'together' => 1,
+            ] + Bag::TAUGHT,
+        );
+        $bag->material()->associate(
+            $this->own(
+                $this->maker->strands(),
+                'material_id',
+                '/material',
+                'Choose one of your own materials; tabs are not planned by the row.',
+            ),
+        );
         $learned = $this->typed('swatch_id') === self::LEARNED;
-        $bag->swatch()->associate($learned ? null : $this->own($this->maker->swatches(), 'swatch_id', '/gauge', 'Choose one of your own swatches.'));
+        $bag->swatch()->associate(
+            $learned ? null : $this->own(
+                $this->maker->swatches(),
+                'swatch_id',
+                '/gauge',
+                'Choose one of your own swatches.',
+            ),
+        );
         if ($bag->material_id === null && ! $bag->exists && $bag->swatch?->material?->kind->isStrand() === true) {
             // A new bag is of its swatch's own where nothing else is said.
             $bag->material()->associate($bag->swatch->material);
@@ -77,18 +105,30 @@ final readonly class BagForm
         }
         $choices = [
             'name' => $this->typed('name'),
-            'size' => array_filter(array_combine(self::SIZES, array_map(fn(string $side): string => $this->length("size.{$side}"), self::SIZES)), fn(string $text): bool => $text !== ''),
+            'size' => array_filter(
+                array_combine(
+                    self::SIZES,
+                    array_map(fn(string $side): string => $this->length("size.{$side}"), self::SIZES),
+                ),
+                fn(string $text): bool => $text !== '',
+            ),
             'working' => $this->typed('working'),
             // A page that is older than the other bases sends no type.
-            'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()] + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),
+            'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()]
+                + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),
             // A new bag's body is of its swatch's stitch.
-            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : ['stitch' => ($bag->swatch->stitch ?? Motif::single())->key]),
+            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : [
+                'stitch' => ($bag->swatch->stitch ?? Motif::single())->key,
+            ]),
         ];
         if ($this->typed('handles.type') !== self::NONE) {
             $choices['handles'] = $this->part('handles', Makers::TOPS);
         }
         if ($this->request->has('changes')) {
-            $kept = $this->changes($kept['others'] ?? null, $bag->material_id) + array_diff_key($kept, ['others' => 1, 'changes' => 1]);
+            $kept = $this->changes(
+                $kept['others'] ?? null,
+                $bag->material_id,
+            ) + array_diff_key($kept, ['others' => 1, 'changes' => 1]);
         }
         if ($learned) {
             $choices += ['learned' => true, 'hook' => Typed::withUnit($this->typed('hook'), 'mm')];
@@ -102,7 +142,8 @@ final readonly class BagForm
     }
 
     /**
-     * The last two materials by turns from the last change on, every so many rounds up to where the body ends or joins should.
+     * The last two materials by turns from the last change on, every so many rounds up to where the body ends or joins
+     * should.
      *
      * @param list<array{from: string, to: int}> $changes
      *
@@ -114,12 +155,24 @@ final readonly class BagForm
         if ($rounds < 1) {
             throw Refused::at('/changes', 'Write every how many rounds the stripes change, as a whole number like 2.');
         }
-        $last = $changes[count($changes) - 1] ?? throw Refused::at('/changes', 'Say first from which round which other material is worked.');
+        $last = $changes[count($changes) - 1] ?? throw Refused::at(
+            '/changes',
+            'Say first from which round which other material is worked.',
+        );
         $plan = $bag->plan();
         $turns = [$changes[count($changes) - 2]['to'] ?? 0, $last['to']];
         $wall = array_filter($plan->parts, fn(Worked $part): bool => $part->maker instanceof (Makers::WALL));
-        $end = min([count($plan->piece->rows) - Reach::LAST, ...array_map(fn(Worked $part): int => $part->to(), array_slice($wall, -1))]);
-        for ($row = (int) $plan->piece->place($last['from']) + $rounds; $row < $end && count($changes) < RowsReader::MOST_CHANGES; $row += $rounds) {
+        $end = min(
+            [
+                count($plan->piece->rows) - Reach::LAST,
+                ...array_map(fn(Worked $part): int => $part->to(), array_slice($wall, -1)),
+            ],
+        );
+        for (
+            $row = (int) $plan->piece->place($last['from']) + $rounds;
+            $row < $end && count($changes) < RowsReader::MOST_CHANGES;
+            $row += $rounds
+        ) {
             $changes[] = ['from' => $plan->piece->rows[$row]->name, 'to' => $turns[0]];
             $turns = array_reverse($turns);
         }
@@ -153,7 +206,9 @@ final readonly class BagForm
     {
         $typed = [];
         foreach ($maker->settings() as $one) {
-            $typed[$one->name] = $one instanceof Setting ? $this->whole("{$at}.{$one->name}") : $this->typed("{$at}.{$one->name}");
+            $typed[$one->name] = $one instanceof Setting
+                ? $this->whole("{$at}.{$one->name}")
+                : $this->typed("{$at}.{$one->name}");
         }
 
         return self::given($typed);
@@ -172,7 +227,10 @@ final readonly class BagForm
     /** @return array<string, string> the schools that a new bag begins with */
     private static function begun(Maker $maker): array
     {
-        $choices = array_filter($maker->settings(), fn(Setting|Choice $one): bool => $one instanceof Choice && $one->asked);
+        $choices = array_filter(
+            $maker->settings(),
+            fn(Setting|Choice $one): bool => $one instanceof Choice && $one->asked,
+        );
 
         return array_column($choices, 'value', 'name');
     }
@@ -191,7 +249,8 @@ final readonly class BagForm
     }
 
     /**
-     * From which rounds which material is worked, in the order of the rounds. One that came as a file stays while it is chosen.
+     * From which rounds which material is worked, in the order of the rounds. One that came as a file stays while it is
+     * chosen.
      *
      * @return array{others?: list<array<mixed>>, changes?: list<array{from: string, to: int}>}
      */
@@ -209,18 +268,36 @@ final readonly class BagForm
                 throw Refused::at('/changes', "Choose the material that is worked from round {$from}.");
             }
             $asFile = $files[$to] ?? null;
-            $material = $to === self::OWN || $asFile !== null ? null : $this->own($this->maker->strands(), "changes.{$place}.to", '/changes', 'Choose one of your own materials.');
-            $other = $asFile ?? ($material === null || $material->id === $own ? null : ['material_id' => $material->id]);
+            $material = $to === self::OWN || $asFile !== null ? null : $this->own(
+                $this->maker->strands(),
+                "changes.{$place}.to",
+                '/changes',
+                'Choose one of your own materials.',
+            );
+            $other = $asFile
+                ?? ($material === null || $material->id === $own ? null : ['material_id' => $material->id]);
             if ($other !== null && ! in_array($other, $others, true)) {
                 $others[] = $other;
             }
-            $changes[] = ['from' => ctype_digit($from) ? "Round {$from}" : $from, 'to' => $other === null ? 0 : 1 + (int) array_search($other, $others, true)];
+            $changes[] = [
+                'from' => ctype_digit($from) ? "Round {$from}" : $from,
+                'to' => $other === null ? 0 : 1 + (int) array_search($other, $others, true),
+            ];
         }
         // Rows come before rounds.
-        usort($changes, fn(array $a, array $b): int => [str_starts_with($b['from'], 'Row '), strnatcmp($a['from'], $b['from'])] <=> [str_starts_with($a['from'], 'Row '), 0]);
+        usort(
+            $changes,
+            fn(array $a, array $b): int => [
+                str_starts_with($b['from'], 'Row '),
+                strnatcmp($a['from'], $b['from']),
+            ] <=> [str_starts_with($a['from'], 'Row '), 0],
+        );
 
         // What came as a file is not lost where it is not worked just now.
-        array_push($others, ...array_values(array_filter($files, fn(array $one): bool => ! in_array($one, $others, true))));
+        array_push(
+            $others,
+            ...array_values(array_filter($files, fn(array $one): bool => ! in_array($one, $others, true))),
+        );
 
         return array_filter(['others' => $others, 'changes' => $changes]);
     }

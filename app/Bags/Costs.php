@@ -15,7 +15,13 @@ final readonly class Costs
      * @param ?float $work null where no wage is said
      * @param ?float $tag on her price tag
      */
-    private function __construct(public Spread $minutes, public ?float $stuff, public int $unpriced, public ?float $work, public ?float $tag) {}
+    private function __construct(
+        public Spread $minutes,
+        public ?float $stuff,
+        public int $unpriced,
+        public ?float $work,
+        public ?float $tag,
+    ) {}
 
     public static function of(PlanSheet $sheet, ?string $wage): self
     {
@@ -32,7 +38,13 @@ final readonly class Costs
         $minutes = $sheet->minutes();
         $tag = $sheet->bag->choices['price_tag'] ?? null;
 
-        return new self($minutes, $stuff, $unpriced, $wage === null ? null : (float) $wage * $minutes->likely / 60, is_numeric($tag) ? (float) $tag : null);
+        return new self(
+            $minutes,
+            $stuff,
+            $unpriced,
+            $wage === null ? null : (float) $wage * $minutes->likely / 60,
+            is_numeric($tag) ? (float) $tag : null,
+        );
     }
 
     public function both(): ?float
@@ -43,6 +55,8 @@ final readonly class Costs
     /** What the tag leaves for an hour of her work; null where that cannot be told. */
     public function leavesAnHour(): ?float
     {
-        return $this->tag === null || $this->stuff === null || $this->minutes->likely <= 0 ? null : ($this->tag - $this->stuff) * 60 / $this->minutes->likely;
+        return $this->tag === null || $this->stuff === null || $this->minutes->likely <= 0
+            ? null
+            : ($this->tag - $this->stuff) * 60 / $this->minutes->likely;
     }
 }

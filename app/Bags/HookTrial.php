@@ -46,7 +46,9 @@ final readonly class HookTrial
     {
         $this->diameter = $material->diameter ?? Length::mm(4);
         $this->motif = $only ?? Motif::single();
-        $of = $all->where('material_id', $material->id)->filter(fn(Swatch $one): bool => $only === null || $one->stitch === $only);
+        $of = $all->where('material_id', $material->id)->filter(
+            fn(Swatch $one): bool => $only === null || $one->stitch === $only,
+        );
         $this->swatches = array_values($of->sortBy(fn(Swatch $one): array => [$one->hook->mm, $one->id])->all());
         $this->expected = $this->expected();
     }
@@ -58,8 +60,16 @@ final readonly class HookTrial
      */
     public function curves(): array
     {
-        $lay = array_values(array_filter($this->swatches, fn(Swatch $one): bool => $one->stitch === $this->motif && $one->state !== State::Hung));
-        $hooks = [...array_map(fn(Swatch $one): float => $one->hook->mm, $lay), ...array_map(fn(array $one): float => $one[0]->diameter->mm, $this->expected)];
+        $lay = array_values(
+            array_filter(
+                $this->swatches,
+                fn(Swatch $one): bool => $one->stitch === $this->motif && $one->state !== State::Hung,
+            ),
+        );
+        $hooks = [
+            ...array_map(fn(Swatch $one): float => $one->hook->mm, $lay),
+            ...array_map(fn(array $one): float => $one[0]->diameter->mm, $this->expected),
+        ];
         if ($hooks === []) {
             return [];
         }
@@ -73,9 +83,30 @@ final readonly class HookTrial
         }
 
         return [
-            $this->curve('A stitch is wide, mm', $hers, $anybodys, $lay, fn(Predicted $one): Spread => $one->width, fn(Swatch $one): float => $one->measured()->gauge()->width->mm),
-            $this->curve('A row is high, mm', $hers, $anybodys, $lay, fn(Predicted $one): Spread => $one->height, fn(Swatch $one): float => $one->measured()->gauge()->height->mm),
-            $this->curve('A stitch takes, cm of strand', $hers, $anybodys, $lay, fn(Predicted $one): Spread => $one->strand->times(0.1), $this->strand(...)),
+            $this->curve(
+                'A stitch is wide, mm',
+                $hers,
+                $anybodys,
+                $lay,
+                fn(Predicted $one): Spread => $one->width,
+                fn(Swatch $one): float => $one->measured()->gauge()->width->mm,
+            ),
+            $this->curve(
+                'A row is high, mm',
+                $hers,
+                $anybodys,
+                $lay,
+                fn(Predicted $one): Spread => $one->height,
+                fn(Swatch $one): float => $one->measured()->gauge()->height->mm,
+            ),
+            $this->curve(
+                'A stitch takes, cm of strand',
+                $hers,
+                $anybodys,
+                $lay,
+                fn(Predicted $one): Spread => $one->strand->times(0.1),
+                $this->strand(...),
+            ),
         ];
     }
 
@@ -86,8 +117,14 @@ final readonly class HookTrial
      * @param \Closure(Predicted): Spread $expected
      * @param \Closure(Swatch): ?float $measured
      */
-    private function curve(string $title, array $hers, array $anybodys, array $made, \Closure $expected, \Closure $measured): string
-    {
+    private function curve(
+        string $title,
+        array $hers,
+        array $anybodys,
+        array $made,
+        \Closure $expected,
+        \Closure $measured,
+    ): string {
         $dots = [];
         foreach ($made as $one) {
             $value = $measured($one);

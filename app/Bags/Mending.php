@@ -28,18 +28,29 @@ final class Mending
         }
         if ($otherHook) {
             $bag->swatch()->dissociate();
-            $choices = ['learned' => true, 'hook' => $hook] + array_diff_key($choices, ['gauge' => 1, 'swatch_counts' => 1] + Bag::TAUGHT);
+            $choices = ['learned' => true, 'hook' => $hook] + array_diff_key(
+                $choices,
+                ['gauge' => 1, 'swatch_counts' => 1] + Bag::TAUGHT,
+            );
         }
         if ($other !== null) {
             $choices = [
-                'others' => [...(is_array($choices['others'] ?? null) ? $choices['others'] : []), ['material_id' => $other]],
-                'changes' => array_map(fn(Change $change): array => ['from' => $change->from, 'to' => $change->to], $mended->spec->strands->changes),
+                'others' => [
+                    ...(is_array($choices['others'] ?? null) ? $choices['others'] : []),
+                    ['material_id' => $other],
+                ],
+                'changes' => array_map(
+                    fn(Change $change): array => ['from' => $change->from, 'to' => $change->to],
+                    $mended->spec->strands->changes,
+                ),
             ] + $choices;
         }
         $bag->choices = $choices;
     }
 
-    /** @return array<string, array<string, mixed>> the parts of a plan as a bag's choices have them, every count given */
+    /**
+     * @return array<string, array<string, mixed>> the parts of a plan as a bag's choices have them, every count given
+     */
     public static function settled(BagPlan $plan): array
     {
         return PartsWriter::write($plan->settled()->parts);

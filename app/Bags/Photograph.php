@@ -31,7 +31,9 @@ final readonly class Photograph
         }
         [$width, $height] = $size;
         if ($width * $height > self::MOST_PIXELS || $width < 200 || $height < 200) {
-            throw new NotUnderstood("This picture has {$width} × {$height} pixels; send one from 200 × 200 up to 40 megapixels.");
+            throw new NotUnderstood(
+                "This picture has {$width} × {$height} pixels; send one from 200 × 200 up to 40 megapixels.",
+            );
         }
         // A camera's twenty megapixels want room while they are made small.
         ini_set('memory_limit', '512M');
@@ -58,7 +60,12 @@ final readonly class Photograph
         $tags = $path === null ? false : @exif_read_data($path);
         $orientation = is_array($tags) && is_numeric($tags['Orientation'] ?? null) ? (int) $tags['Orientation'] : 1;
         if (in_array($orientation, [2, 4, 5, 7], true)) {
-            imageflip($image, $orientation === 4 || $orientation === 5 || $orientation === 7 ? IMG_FLIP_VERTICAL : IMG_FLIP_HORIZONTAL);
+            imageflip(
+                $image,
+                $orientation === 4 || $orientation === 5 || $orientation === 7
+                    ? IMG_FLIP_VERTICAL
+                    : IMG_FLIP_HORIZONTAL,
+            );
         }
         $degrees = match ($orientation) {
             3 => 180,

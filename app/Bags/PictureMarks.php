@@ -17,7 +17,16 @@ use Illuminate\Http\Request;
 /** The eight marks on a picture and the two counts, as its form sends them: pixels of the kept picture. */
 final class PictureMarks
 {
-    public const MARKS = ['card1' => 'card, upper left', 'card2' => 'card, upper right', 'card3' => 'card, lower right', 'card4' => 'card, lower left', 'st1' => 'stitches begin', 'st2' => 'stitches end', 'row1' => 'rows begin', 'row2' => 'rows end'];
+    public const MARKS = [
+        'card1' => 'card, upper left',
+        'card2' => 'card, upper right',
+        'card3' => 'card, lower right',
+        'card4' => 'card, lower left',
+        'st1' => 'stitches begin',
+        'st2' => 'stitches end',
+        'row1' => 'rows begin',
+        'row2' => 'rows end',
+    ];
 
     private const OTHERS = ['stitches', 'rows', 'upright', 'shrunk', 'material_id', 'hook', 'stitch'];
 
@@ -25,7 +34,16 @@ final class PictureMarks
     private const MOST_SHRUNK = 20.0;
 
     /** Where they stand before they are moved, as shares of the picture. */
-    private const FIRST = ['card1' => [0.08, 0.1], 'card2' => [0.42, 0.1], 'card3' => [0.42, 0.35], 'card4' => [0.08, 0.35], 'st1' => [0.2, 0.6], 'st2' => [0.7, 0.6], 'row1' => [0.8, 0.3], 'row2' => [0.8, 0.8]];
+    private const FIRST = [
+        'card1' => [0.08, 0.1],
+        'card2' => [0.42, 0.1],
+        'card3' => [0.42, 0.35],
+        'card4' => [0.08, 0.35],
+        'st1' => [0.2, 0.6],
+        'st2' => [0.7, 0.6],
+        'row1' => [0.8, 0.3],
+        'row2' => [0.8, 0.8],
+    ];
 
     /** @var array<string, string> by field */
     public array $wrong = [];
@@ -42,7 +60,10 @@ final class PictureMarks
     {
         $at = [];
         foreach (self::FIRST as $mark => [$x, $y]) {
-            $at[$mark] = [$this->pixel("{$mark}x", $x * $picture->width, $picture->width), $this->pixel("{$mark}y", $y * $picture->height, $picture->height)];
+            $at[$mark] = [
+                $this->pixel("{$mark}x", $x * $picture->width, $picture->width),
+                $this->pixel("{$mark}y", $y * $picture->height, $picture->height),
+            ];
         }
         $this->at = $at;
         $card = [$this->mark('card1'), $this->mark('card2'), $this->mark('card3'), $this->mark('card4')];
@@ -58,7 +79,10 @@ final class PictureMarks
             array_push($fields, "{$mark}x", "{$mark}y");
         }
 
-        return array_map(fn(string $field): string => mb_substr(Typed::text($request, $field), 0, 40), array_combine($fields, $fields));
+        return array_map(
+            fn(string $field): string => mb_substr(Typed::text($request, $field), 0, 40),
+            array_combine($fields, $fields),
+        );
     }
 
     public function typed(string $field): string
@@ -74,7 +98,15 @@ final class PictureMarks
         }
         [$stitches, $rows] = [self::number($this->typed('stitches')), self::number($this->typed('rows'))];
 
-        return new Swatch($motif, $stitches, Length::mm($stitches * $this->stitch->likely), $rows, Length::mm($rows * $this->row->likely), widthSpread: $this->stitch->relative, heightSpread: $this->row->relative);
+        return new Swatch(
+            $motif,
+            $stitches,
+            Length::mm($stitches * $this->stitch->likely),
+            $rows,
+            Length::mm($rows * $this->row->likely),
+            widthSpread: $this->stitch->relative,
+            heightSpread: $this->row->relative,
+        );
     }
 
     private static function number(string $text): float
@@ -105,7 +137,11 @@ final class PictureMarks
             return null;
         }
         try {
-            return CardPicture::shown($card, $this->typed('upright') === '1', min(self::MOST_SHRUNK, self::number($this->typed('shrunk'))))->one($from, $to, self::number($text));
+            return CardPicture::shown(
+                $card,
+                $this->typed('upright') === '1',
+                min(self::MOST_SHRUNK, self::number($this->typed('shrunk'))),
+            )->one($from, $to, self::number($text));
         } catch (NotUnderstood $e) {
             $this->wrong[str_contains($e->getMessage(), 'card') ? 'card' : $count] = $e->getMessage();
 

@@ -58,7 +58,24 @@ final readonly class PlanSheet
         $plan = $bag->plan();
         $estimate = MaterialEstimate::of($plan);
 
-        return new self($bag, $plan, $estimate, [...self::mismatches($bag), ...Notes::on($plan, $estimate, $maker->units, $terms, $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names())], $maker->units, $terms, new Writer($terms));
+        return new self(
+            $bag,
+            $plan,
+            $estimate,
+            [
+                ...self::mismatches($bag),
+                ...Notes::on(
+                    $plan,
+                    $estimate,
+                    $maker->units,
+                    $terms,
+                    $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names(),
+                ),
+            ],
+            $maker->units,
+            $terms,
+            new Writer($terms),
+        );
     }
 
     /**
@@ -87,10 +104,23 @@ final readonly class PlanSheet
         $swatch = $bag->swatch;
         $notes = [];
         if ($swatch?->material !== null && $bag->material !== null && $swatch->material_id !== $bag->material_id) {
-            $notes[] = new Note('swatch-of-another', Tone::Trouble, null, "The swatch is of {$swatch->material->name}, the bag of {$bag->material->name}.", 'Another strand makes other stitches. Choose a swatch of it, or what all your swatches teach, at Material and hook.');
+            $notes[] = new Note(
+                'swatch-of-another',
+                Tone::Trouble,
+                null,
+                "The swatch is of {$swatch->material->name}, the bag of {$bag->material->name}.",
+                'Another strand makes other stitches. Choose a swatch of it, or what all your swatches teach, at '
+                    .'Material and hook.',
+            );
         }
         if ($swatch?->state === State::Hung) {
-            $notes[] = new Note('swatch-hung', Tone::Trouble, null, 'The swatch was measured as it hung.', 'The bag lying flat comes out shorter than this says. Choose one that was measured as it lay.');
+            $notes[] = new Note(
+                'swatch-hung',
+                Tone::Trouble,
+                null,
+                'The swatch was measured as it hung.',
+                'The bag lying flat comes out shorter than this says. Choose one that was measured as it lay.',
+            );
         }
 
         return $notes;
@@ -110,14 +140,20 @@ final readonly class PlanSheet
         return match (true) {
             $onHand === null => 'ball not weighed',
             $used < 0.5 => "{$onHand->print()} on hand",
-            default => Mass::grams(max(0.0, $onHand->grams - $used))->print().' on hand, '.Mass::grams($used)->print().' in the bag',
+            default => Mass::grams(max(0.0, $onHand->grams - $used))->print()
+                .' on hand, '
+                .Mass::grams($used)->print()
+                .' in the bag',
         };
     }
 
     /** Minutes of the whole bag, by what she logged of it and of her other bags. */
     public function minutes(): Spread
     {
-        return $this->bag->hands()->pace()->minutes(new Timed($this->plan, $this->bag->logged()), $this->bag->id ?? null);
+        return $this->bag->hands()->pace()->minutes(
+            new Timed($this->plan, $this->bag->logged()),
+            $this->bag->id ?? null,
+        );
     }
 
     /** Where the minutes come from. */
@@ -161,13 +197,17 @@ final readonly class PlanSheet
         }
 
         return [
-            'material-name' => $this->bag->material->name ?? ucfirst($plan->spec->strands->own->kind->noun()).' from its file',
+            'material-name' => $this->bag->material->name
+                ?? ucfirst($plan->spec->strands->own->kind->noun()).' from its file',
             'material-much' => $this->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
             'station-material' => $plan->spec->hands->hook->exact().' hook',
         ] + array_combine(
             array_map(fn(string $part): string => "station-{$part}", ['base', 'body', 'handles']),
-            array_map(fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']), ['base', 'body', 'handles']),
+            array_map(
+                fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']),
+                ['base', 'body', 'handles'],
+            ),
         );
     }
 
@@ -198,8 +238,16 @@ final readonly class PlanSheet
         $told = $maker instanceof (Makers::WALL) ? [] : [lcfirst($maker::called()[0])];
         foreach ($maker->settings() as $one) {
             $told[] = $one instanceof Choice
-                ? strtr($one->short, $one->isMotif() ? ['{motif}' => Motif::named($one->value)->abbreviation($this->terms)] : ['{choice}' => $one->options[$one->value][0] ?? ''])
-                : ($one->value === null ? '' : strtr($one->short, ['{n}' => (string) $one->value, '{s}' => $one->value === 1 ? '' : 's']));
+                ? strtr(
+                    $one->short,
+                    $one->isMotif() ? [
+                        '{motif}' => Motif::named($one->value)->abbreviation($this->terms),
+                    ] : ['{choice}' => $one->options[$one->value][0] ?? ''],
+                )
+                : ($one->value === null ? '' : strtr(
+                    $one->short,
+                    ['{n}' => (string) $one->value, '{s}' => $one->value === 1 ? '' : 's'],
+                ));
         }
 
         return implode(', ', array_filter($told));
@@ -209,12 +257,27 @@ final readonly class PlanSheet
     public function next(): array
     {
         $onHand = $this->plan->spec->strands->own->onHand;
-        $material = $this->bag->material === null || $this->bag->material->trashed() ? route('bags.plan', $this->bag) : route('stash.show', $this->bag->material);
+        $material = $this->bag->material === null || $this->bag->material->trashed()
+            ? route('bags.plan', $this->bag)
+            : route(
+                'stash.show',
+                $this->bag->material,
+            );
 
         return match (true) {
             $onHand === null => ['weigh the ball', $material],
-            $this->estimate->isSure() === false => ['find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))." g more {$this->plan->spec->strands->own->kind->noun()}", $material],
-            $this->estimate->origin === Origin::Guessed => ['weigh its swatch', $this->bag->swatch === null ? route('bags.plan', $this->bag) : route('swatches.edit', $this->bag->swatch)],
+            $this->estimate->isSure() === false => [
+                'find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))
+                    ." g more {$this->plan->spec->strands->own->kind->noun()}",
+                $material,
+            ],
+            $this->estimate->origin === Origin::Guessed => [
+                'weigh its swatch',
+                $this->bag->swatch === null ? route('bags.plan', $this->bag) : route(
+                    'swatches.edit',
+                    $this->bag->swatch,
+                ),
+            ],
             $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
             default => ['chain '.($this->plan->piece->start->works()), route('bags.words', $this->bag)],
         };
@@ -231,10 +294,13 @@ final readonly class PlanSheet
         $band = function (Length $likely, float $relative): string {
             $spread = new Spread($likely->mm, $relative);
 
-            return $relative > 0 ? $this->figure(Length::mm($spread->low())).' to '.$this->figure(Length::mm($spread->high())) : $this->figure($likely);
+            return $relative > 0
+                ? $this->figure(Length::mm($spread->low())).' to '.$this->figure(Length::mm($spread->high()))
+                : $this->figure($likely);
         };
 
-        return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10".($this->plan->spec->hands->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
+        return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10"
+            .($this->plan->spec->hands->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
     }
 
     /** After the row that was weighed last. */
@@ -249,9 +315,14 @@ final readonly class PlanSheet
     public function hung(): string
     {
         $swatch = $this->bag->swatch;
-        $hang = $swatch === null ? null : Hands::hang($swatch, Swatch::query()->where(['user_id' => $this->bag->user_id, 'material_id' => $swatch->material_id])->get());
+        $hang = $swatch === null ? null : Hands::hang(
+            $swatch,
+            Swatch::query()->where(['user_id' => $this->bag->user_id, 'material_id' => $swatch->material_id])->get(),
+        );
 
-        return $hang === null ? '' : "hung under {$hang->load->print()} about {$this->say($hang->height($this->plan->comesOut->height))} high";
+        return $hang === null
+            ? ''
+            : "hung under {$hang->load->print()} about {$this->say($hang->height($this->plan->comesOut->height))} high";
     }
 
     /** @return non-empty-list<string> of its own material and its others; lighter shades where those came as a file */
@@ -260,13 +331,25 @@ final readonly class PlanSheet
         $own = $this->bag->colour();
         $others = $this->bag->others();
 
-        return [$own, ...array_map(fn(int $place): string => $others[$place]->colour ?? Ink::mix($own, Ink::SHEET, min(0.8, 0.4 + 0.15 * $place)), array_keys($this->plan->spec->strands->others))];
+        return [
+            $own,
+            ...array_map(
+                fn(int $place): string => $others[$place]->colour ?? Ink::mix(
+                    $own,
+                    Ink::SHEET,
+                    min(0.8, 0.4 + 0.15 * $place),
+                ),
+                array_keys($this->plan->spec->strands->others),
+            ),
+        ];
     }
 
     /** What a material is called: 0 is its own, 1 the first of its others. */
     public function named(int $which): string
     {
-        return $this->bag->worked($which)->name ?? ($which === 0 ? 'the bag’s own' : 'another'.(count($this->plan->spec->strands->others) > 1 ? " ({$which})" : ''));
+        return $this->bag->worked($which)->name
+            ?? ($which === 0 ? 'the bag’s own'
+                : 'another'.(count($this->plan->spec->strands->others) > 1 ? " ({$which})" : ''));
     }
 
     /** "from rounds 8 and 14". */
@@ -290,11 +373,19 @@ final readonly class PlanSheet
             $names = array_map(fn(Row $row): string => $row->name, $rows);
             $runs[] = new Run(
                 $this->writer->names($first, $last),
-                $this->plan->spec->strands->others === [] || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1]) ? '' : $this->named($this->plan->materials[$from]),
+                $this->plan->spec->strands->others === []
+                    || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1])
+                    ? ''
+                    : $this->named($this->plan->materials[$from]),
                 $first,
                 $this->plan->piece->counts[$place - 1]->leaves,
                 $first !== $last,
-                array_values(array_filter($this->notes, fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true))),
+                array_values(
+                    array_filter(
+                        $this->notes,
+                        fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true),
+                    ),
+                ),
             );
         }
 
@@ -324,17 +415,31 @@ final readonly class PlanSheet
     {
         $material = $this->plan->spec->strands->own;
         $needs = [
-            [($this->bag->material->name ?? ucfirst($material->kind->noun())).', '.$material->diameter->exact(LengthUnit::Millimetre), Decimal::print($this->estimate->grams->likely).' g, '.Decimal::print($this->estimate->metres->likely).' m'],
+            [
+                ($this->bag->material->name ?? ucfirst($material->kind->noun()))
+                    .', '
+                    .$material->diameter->exact(LengthUnit::Millimetre),
+                Decimal::print($this->estimate->grams->likely)
+                    .' g, '
+                    .Decimal::print($this->estimate->metres->likely)
+                    .' m',
+            ],
             ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->at(MaterialEstimate::SURE)).' g'],
         ];
         if ($material->onHand !== null) {
             $needs[] = ['on hand', $material->onHand->print()];
         }
         foreach ($this->estimate->others as $place => $other) {
-            $needs[] = [ucfirst($this->named($place + 1)).', '.$this->from($other), Decimal::print($other->grams->likely).' g'];
+            $needs[] = [
+                ucfirst($this->named($place + 1)).', '.$this->from($other),
+                Decimal::print($other->grams->likely).' g',
+            ];
         }
         $needs[] = ['Hook', $this->plan->spec->hands->hook->print()];
-        $needs[] = ['Stitch marker', array_filter($this->plan->piece->rows, fn(Row $row): bool => ! $row->bearsJoin) === [] ? '1' : '5'];
+        $needs[] = [
+            'Stitch marker',
+            array_filter($this->plan->piece->rows, fn(Row $row): bool => ! $row->bearsJoin) === [] ? '1' : '5',
+        ];
         $needs[] = ['Tape measure, blunt needle', '1 each'];
 
         return $needs;
@@ -349,12 +454,15 @@ final readonly class PlanSheet
             fn(EndCare $care): string => "{$care->do}: {$care->why}".($care->caution === '' ? '' : " {$care->caution}"),
             EndCare::of($material->kind, $material->make, $material->fibre),
         );
-        $end = $this->plan->spec->working === Working::Spiral ? "{$slip} in the next st to level the end of the spiral, then c" : 'C';
+        $end = $this->plan->spec->working === Working::Spiral
+            ? "{$slip} in the next st to level the end of the spiral, then c"
+            : 'C';
 
         return [
             'Fasten off' => ucfirst($end)."ut the {$material->kind->noun()} 15 to 20 cm off, away from you.",
             'Ends' => implode(' ', $ends),
-            'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for lifting, never over people.',
+            'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for '
+                .'lifting, never over people.',
             'Note' => "Weigh what is left of the {$material->kind->noun()} and enter it in the stash.",
         ];
     }

@@ -19,10 +19,18 @@ final class StepBack
      *
      * @param ?StockEntry $struck a line of the ledger that the change struck out
      */
-    public static function from(Request $request, Bag $bag, RedirectResponse $to, ?StockEntry $struck = null): RedirectResponse
-    {
+    public static function from(
+        Request $request,
+        Bag $bag,
+        RedirectResponse $to,
+        ?StockEntry $struck = null,
+    ): RedirectResponse {
         $request->session()->put(self::key($bag), [
-            'was' => ['material_id' => $bag->getOriginal('material_id'), 'swatch_id' => $bag->getOriginal('swatch_id'), 'choices' => $bag->getOriginal('choices')],
+            'was' => [
+                'material_id' => $bag->getOriginal('material_id'),
+                'swatch_id' => $bag->getOriginal('swatch_id'),
+                'choices' => $bag->getOriginal('choices'),
+            ],
             'struck' => $struck?->id,
         ]);
         $bag->save();

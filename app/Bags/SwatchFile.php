@@ -17,8 +17,20 @@ final class SwatchFile
 {
     /** Column by field: its unit is the one a bare number in it means. */
     public const COLUMNS = [
-        'name' => 'name', 'material_id' => 'material', 'hook' => 'hook (mm)', 'stitch' => 'stitch', 'stitches_counted' => 'stitches', 'width' => 'width (mm)',
-        'rows_counted' => 'rows', 'height' => 'height (mm)', 'mass' => 'weight (g)', 'state' => 'measured', 'hung_load' => 'hung load (g)', 'drape' => 'fabric', 'note' => 'note', 'chosen' => 'chosen',
+        'name' => 'name',
+        'material_id' => 'material',
+        'hook' => 'hook (mm)',
+        'stitch' => 'stitch',
+        'stitches_counted' => 'stitches',
+        'width' => 'width (mm)',
+        'rows_counted' => 'rows',
+        'height' => 'height (mm)',
+        'mass' => 'weight (g)',
+        'state' => 'measured',
+        'hung_load' => 'hung load (g)',
+        'drape' => 'fabric',
+        'note' => 'note',
+        'chosen' => 'chosen',
         'width_spread' => 'width unsure (%)', 'height_spread' => 'height unsure (%)',
     ];
 
@@ -28,10 +40,25 @@ final class SwatchFile
         $rows = [];
         foreach ($swatches as $swatch) {
             $rows[] = [
-                $swatch->name, $swatch->material->name ?? '', Decimal::exact($swatch->hook->mm), $swatch->stitch->key, Decimal::exact($swatch->stitches_counted), Decimal::exact($swatch->width->mm),
-                Decimal::exact($swatch->rows_counted), Decimal::exact($swatch->height->mm), $swatch->mass === null ? '' : Decimal::exact($swatch->mass->grams), $swatch->state->value,
-                $swatch->hung_load === null ? '' : Decimal::exact($swatch->hung_load->grams), $swatch->drape->value ?? '', (string) $swatch->note, $swatch->chosen ? 'yes' : '',
-                ...array_map(fn(float $spread): string => $spread > 0 ? Decimal::exact(100 * $spread) : '', [$swatch->width_spread, $swatch->height_spread]),
+                $swatch->name, $swatch->material->name
+                    ?? '',
+                Decimal::exact($swatch->hook->mm),
+                $swatch->stitch->key,
+                Decimal::exact($swatch->stitches_counted),
+                Decimal::exact($swatch->width->mm),
+                Decimal::exact($swatch->rows_counted), Decimal::exact($swatch->height->mm), $swatch->mass === null
+                    ? ''
+                    : Decimal::exact($swatch->mass->grams), $swatch->state->value,
+                $swatch->hung_load === null
+                    ? ''
+                    : Decimal::exact($swatch->hung_load->grams), $swatch->drape->value
+                    ?? '', (string) $swatch->note, $swatch->chosen
+                    ? 'yes'
+                    : '',
+                ...array_map(
+                    fn(float $spread): string => $spread > 0 ? Decimal::exact(100 * $spread) : '',
+                    [$swatch->width_spread, $swatch->height_spread],
+                ),
             ];
         }
 
@@ -48,7 +75,10 @@ final class SwatchFile
         foreach ($lines->good as [$number, $cells]) {
             $named = $cells['material_id'];
             if ($named !== '' && ! isset($materials[$named])) {
-                $problems[$number] = ["material: No material of yours is named “{$named}”; add it to the stash first, or leave the cell empty."];
+                $problems[$number] = [
+                    "material: No material of yours is named “{$named}”; add it to the stash first, or leave "
+                        .'the cell empty.',
+                ];
 
                 continue;
             }
@@ -56,9 +86,18 @@ final class SwatchFile
             $swatch = new SwatchText(['material_id' => ''] + $cells, LengthUnit::Millimetre);
             $wrong = $swatch->validator($maker)->errors()->toArray();
             if ($wrong === []) {
-                $good[] = ['material_id' => $materials[$named] ?? null, 'chosen' => preg_match('/^(yes|1|true|x)$/i', $cells['chosen']) === 1] + $swatch->values();
+                $good[] = [
+                    'material_id' => $materials[$named] ?? null,
+                    'chosen' => preg_match('/^(yes|1|true|x)$/i', $cells['chosen']) === 1,
+                ] + $swatch->values();
             } else {
-                $problems[$number] = array_map(fn(string $field, array $said): string => (self::COLUMNS[$field] ?? $field).': '.implode(' ', $said), array_keys($wrong), $wrong);
+                $problems[$number] = array_map(
+                    fn(string $field, array $said): string => (self::COLUMNS[$field] ?? $field)
+                        .': '
+                        .implode(' ', $said),
+                    array_keys($wrong),
+                    $wrong,
+                );
             }
         }
         ksort($problems);

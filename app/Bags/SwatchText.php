@@ -49,7 +49,11 @@ final readonly class SwatchText
         $percent = function (string $attribute, mixed $value, Closure $fail): void {
             $number = self::number((string) (is_scalar($value) ? $value : ''));
             if ($number === null || $number > 100 * GaugeReader::MOST_SPREAD) {
-                $fail('Write how far it may be off as a percentage from 0 to '.(int) (100 * GaugeReader::MOST_SPREAD).', or leave it empty.');
+                $fail(
+                    'Write how far it may be off as a percentage from 0 to '
+                        .(int) (100 * GaugeReader::MOST_SPREAD)
+                        .', or leave it empty.',
+                );
             }
         };
 
@@ -63,7 +67,11 @@ final readonly class SwatchText
             'rows_counted' => ['required', $count],
             'height' => ['required', $side],
             'state' => ['nullable', Rule::enum(State::class)],
-            'hung_load' => ['nullable', 'required_if:state,hung', Quantity::mass(Mass::grams(self::LIGHTEST_LOAD), Mass::grams(self::HEAVIEST_LOAD))],
+            'hung_load' => [
+                'nullable',
+                'required_if:state,hung',
+                Quantity::mass(Mass::grams(self::LIGHTEST_LOAD), Mass::grams(self::HEAVIEST_LOAD)),
+            ],
             'drape' => ['nullable', Rule::enum(Fabric::class)],
             'note' => ['nullable', 'string', 'max:200'],
             'mass' => ['nullable', Quantity::mass(Mass::grams(0.1), Mass::grams(20_000))],
@@ -87,7 +95,8 @@ final readonly class SwatchText
             'hung_load.required_if' => 'Say what hung on it, like 2 kg: hung under another load it is another length.',
             'hook.required' => 'Write the hook you used, like 8 mm or L-11.',
             'stitches_counted.required' => 'Count the stitches over the width you measured.',
-            'rows_counted.required' => 'Count the rows over the height you measured. Without rows no height can be planned.',
+            'rows_counted.required' => 'Count the rows over the height you measured. Without rows no height can '
+                .'be planned.',
             'width.required' => 'Measure how wide those stitches are.',
             'height.required' => 'Measure how high those rows are.',
         ];
@@ -107,7 +116,10 @@ final readonly class SwatchText
         $validator->after(function (Validator $validator): void {
             $doubt = $validator->errors()->isNotEmpty() ? null : $this->measured()->doubt();
             if ($doubt !== null) {
-                $validator->errors()->add(['stitches' => 'stitches_counted', 'rows' => 'rows_counted'][$doubt->field] ?? $doubt->field, $doubt->message);
+                $validator->errors()->add(
+                    ['stitches' => 'stitches_counted', 'rows' => 'rows_counted'][$doubt->field] ?? $doubt->field,
+                    $doubt->message,
+                );
             }
         });
     }
@@ -124,7 +136,10 @@ final readonly class SwatchText
             'hook' => HookSize::parse($this->typed('hook'))->diameter,
             ...Columns::columns($measured),
             'state' => $state,
-            'hung_load' => $state === State::Hung && $this->typed('hung_load') !== '' ? Mass::parse($this->typed('hung_load'), MassUnit::Gram) : null,
+            'hung_load' => $state === State::Hung && $this->typed('hung_load') !== '' ? Mass::parse(
+                $this->typed('hung_load'),
+                MassUnit::Gram,
+            ) : null,
             'drape' => Fabric::tryFrom($this->typed('drape')),
             'note' => $this->typed('note') === '' ? null : $this->typed('note'),
         ];
@@ -152,6 +167,9 @@ final readonly class SwatchText
     /** A count with a decimal comma or point, or null. */
     private static function number(string $text): ?float
     {
-        return preg_match('/^\d{1,6}(?:[.,]\d{1,3})?$/', trim($text)) === 1 ? (float) str_replace(',', '.', trim($text)) : null;
+        return preg_match(
+            '/^\d{1,6}(?:[.,]\d{1,3})?$/',
+            trim($text),
+        ) === 1 ? (float) str_replace(',', '.', trim($text)) : null;
     }
 }

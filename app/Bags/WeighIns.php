@@ -16,7 +16,8 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What was left of a bag's materials after its rounds. What a weigh-in finds used goes into the ledger as used in the bag, so
+ * What was left of a bag's materials after its rounds. What a weigh-in finds used goes into the ledger as used in the
+ * bag, so
  * that the stash says what the scale does; and it is kept as what the bag had used by then, so that what is bought or
  * corrected later does not count as used before it.
  */
@@ -51,11 +52,18 @@ final readonly class WeighIns
             $plan = $this->bag->plan();
             $row = $plan->piece->place($after);
             $material = $this->bag->worked($row === null ? 0 : $plan->materials[$row]);
-            $new = ['after' => $after, 'left' => $left->exact()] + ($material === null ? [] : $this->inLedger($material, $after, $left));
+            $new = [
+                'after' => $after,
+                'left' => $left->exact(),
+            ] + ($material === null ? [] : $this->inLedger($material, $after, $left));
             // In the order of the rows. What the plan does not bear is refused by it, and the ledger is as it was.
             $names = array_flip($plan->piece->names());
             $all = [...self::of($this->bag)->kept, $new];
-            usort($all, fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX) <=> ($names[$b['after']] ?? PHP_INT_MAX));
+            usort(
+                $all,
+                fn(array $a, array $b): int => ($names[$a['after']] ?? PHP_INT_MAX)
+                    <=> ($names[$b['after']] ?? PHP_INT_MAX),
+            );
             $this->keep($all);
             $this->bag->plan();
             $this->bag->save();
@@ -73,12 +81,20 @@ final readonly class WeighIns
         $used = $this->bag->usedOf($material->id);
         $note = 'weighed in after '.mb_substr($after, 0, 40);
         if ($free === null) {
-            return ['of' => $material->id, 'used' => $used, 'begins' => true, 'entry' => Ledger::enter($material, Move::Weighed, $left->grams, note: $note)->id];
+            return [
+                'of' => $material->id,
+                'used' => $used,
+                'begins' => true,
+                'entry' => Ledger::enter($material, Move::Weighed, $left->grams, note: $note)->id,
+            ];
         }
         $went = round($free->grams - $left->grams, 3);
         $line = $went > 0 ? Ledger::enter($material, Move::Used, $went, $this->bag, $note) : null;
 
-        return ['of' => $material->id, 'used' => round($used + $went, 3)] + ($line === null ? [] : ['entry' => $line->id]);
+        return [
+            'of' => $material->id,
+            'used' => round($used + $went, 3),
+        ] + ($line === null ? [] : ['entry' => $line->id]);
     }
 
     /**
@@ -89,7 +105,10 @@ final readonly class WeighIns
     public function without(int $place): ?StockEntry
     {
         $one = $this->kept[$place] ?? null;
-        $line = $one === null || ! is_int($one['entry'] ?? null) ? null : StockEntry::query()->where('material_id', $one['of'] ?? 0)->find($one['entry']);
+        $line = $one === null || ! is_int($one['entry'] ?? null) ? null : StockEntry::query()->where(
+            'material_id',
+            $one['of'] ?? 0,
+        )->find($one['entry']);
         $this->keep(array_values(array_filter(self::of($this->bag)->kept, fn(array $other): bool => $other !== $one)));
         if ($line === null || $line->undone_at !== null) {
             return null;

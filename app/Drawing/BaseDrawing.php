@@ -42,7 +42,11 @@ final class BaseDrawing
         }
         $canvas = new Canvas(
             'Chart of the base',
-            "{$plan->parts[0]->maker::called()[0]} on a chain of {$plan->piece->start->chain}, {$plan->piece->counts[count($lie) - 1]->leaves} stitches around, {$plan->comesOut->baseLength->print($unit)} by {$plan->comesOut->baseWidth->print($unit)}.",
+            "{$plan->parts[0]->maker::called()[0]} on a chain of {$plan->piece->start->chain}, "
+                ."{$plan->piece->counts[count($lie) - 1]->leaves} "
+                ."stitches around, {$plan->comesOut->baseLength->print($unit)} "
+                ."by {$plan->comesOut->baseWidth->print($unit)}
+                .",
             (int) ceil($top + $high + self::BELOW),
             $scale,
             $unit,
@@ -50,7 +54,15 @@ final class BaseDrawing
             $top,
             false,
         );
-        (new self($plan, $outline, $lie, $canvas, $scale, $left + $outline->length() * $scale / 2, $top + $high / 2))->draw();
+        (new self(
+            $plan,
+            $outline,
+            $lie,
+            $canvas,
+            $scale,
+            $left + $outline->length() * $scale / 2,
+            $top + $high / 2,
+        ))->draw();
 
         return $canvas;
     }
@@ -81,7 +93,10 @@ final class BaseDrawing
         }
         $width = $this->canvas->n(max(0.8, min(1.8, 0.13 * $this->scale * $this->plan->gauge->singleWidth()->mm)));
         foreach ($strokes as $colour => $path) {
-            $this->canvas->add("<path d=\"{$path}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"{$width}\" stroke-linecap=\"round\"/>");
+            $this->canvas->add(
+                "<path d=\"{$path}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"{$width}\" "
+                    .'stroke-linecap="round"/>',
+            );
         }
         $this->start();
         $this->legend();
@@ -105,7 +120,8 @@ final class BaseDrawing
         $turn = deg2rad($symbol->stand->degrees);
         [$cos, $sin] = [cos($turn) * $tall, sin($turn) * $tall];
 
-        return "M{$n($x - $cos)} {$n($y - $sin)}L{$n($x + $cos)} {$n($y + $sin)}M{$n($x + $sin)} {$n($y - $cos)}L{$n($x - $sin)} {$n($y + $cos)}";
+        return "M{$n($x - $cos)} {$n($y - $sin)}L{$n($x + $cos)} {$n($y + $sin)}M{$n($x + $sin)} "
+            ."{$n($y - $cos)}L{$n($x - $sin)} {$n($y + $cos)}";
     }
 
     /** Every other round lit, from the outermost in. */
@@ -123,11 +139,22 @@ final class BaseDrawing
     private function ring(float $in): string
     {
         $n = $this->canvas->n(...);
-        [$wide, $high, $corner] = array_map(fn(float $mm): float => $mm * $this->scale, [$this->outline->length() - 2 * $in, $this->outline->width() - 2 * $in, max(0.0, $this->outline->corner() - $in)]);
+        [$wide, $high, $corner] = array_map(
+            fn(float $mm): float => $mm * $this->scale,
+            [
+                $this->outline->length() - 2 * $in,
+                $this->outline->width() - 2 * $in,
+                max(0.0, $this->outline->corner() - $in),
+            ],
+        );
         [$along, $up] = [$n($wide - 2 * $corner), $n(max(0.0, $high - 2 * $corner))];
-        $arc = fn(string $x, string $y): string => $corner > 0 ? "a{$n($corner)} {$n($corner)} 0 0 1 {$x}{$n($corner)} {$y}{$n($corner)}" : '';
+        $arc = fn(string $x, string $y): string => $corner > 0
+            ? "a{$n($corner)} {$n($corner)} 0 0 1 {$x}{$n($corner)} {$y}{$n($corner)}"
+            : '';
 
-        return "M{$n($this->x - $wide / 2 + $corner)} {$n($this->y - $high / 2)}h{$along}{$arc('', '')}v{$up}{$arc('-', '')}h-{$along}{$arc('-', '-')}v-{$up}{$arc('', '-')}z";
+        return "M{$n($this->x - $wide / 2 + $corner)} "
+            ."{$n($this->y - $high / 2)}h{$along}{$arc('', '')}v{$up}{$arc('-', '')}"
+            ."h-{$along}{$arc('-', '-')}v-{$up}{$arc('', '-')}z";
     }
 
     /** Where rounds start, and which way they go. */
@@ -144,19 +171,37 @@ final class BaseDrawing
         $this->canvas->add("<path d=\"M{$n($tip + 4)} {$n($y)}l9 -5v10z\" fill=\"".Ink::WARM.'"/>');
         $this->canvas->text($tip + 17, $y + 4, 'start', Ink::WARM, weight: 600);
         if ($this->outline->corner() > 0) {
-            $this->canvas->add('<path d="M'.$n($tip + 12).' '.$n($y - 10).'q2 -13 -9 -20m-1 6l1 -6l6 1" fill="none" stroke="'.Ink::WARM.'" stroke-width="1.5"/>');
+            $this->canvas->add(
+                '<path d="M'
+                    .$n($tip + 12)
+                    .' '
+                    .$n($y - 10)
+                    .'q2 -13 -9 -20m-1 6l1 -6l6 1" fill="none" stroke="'
+                    .Ink::WARM
+                    .'" stroke-width="1.5"/>',
+            );
         }
     }
 
     private function legend(): void
     {
         $y = $this->y + $this->outline->width() * $this->scale / 2 + 34;
-        $said = array_map(fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->piece->counts[$place]->leaves}", $this->lie, array_keys($this->lie));
+        $said = array_map(
+            fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->piece->counts[$place]->leaves}",
+            $this->lie,
+            array_keys($this->lie),
+        );
         if (count($said) > 4) {
             $said = [$said[0], $said[1], '…', $said[count($said) - 1]];
         }
         $left = Canvas::TAPE + 30;
-        $this->canvas->text($left, $y, "chain: {$this->plan->piece->start->chain}  ·  ".implode('  ·  ', $said), Ink::INK, weight: 600);
+        $this->canvas->text(
+            $left,
+            $y,
+            "chain: {$this->plan->piece->start->chain}  ·  ".implode('  ·  ', $said),
+            Ink::INK,
+            weight: 600,
+        );
         $this->canvas->add('<g fill="none" stroke-width="1.8" stroke-linecap="round">'
             .'<path stroke="'.Ink::INK."\" d=\"M{$left} {$this->canvas->n($y + 16)}a8 4 0 1 0 16 0a8 4 0 1 0 -16 0\"/>"
             .'<path stroke="'.Ink::INK.'" d="M'.($left + 82).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/>'

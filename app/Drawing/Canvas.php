@@ -44,14 +44,29 @@ final class Canvas
         $this->marks[] = $markup;
     }
 
-    public function text(float $x, float $y, string $text, string $fill = Ink::INK, string $anchor = 'start', int $weight = 400, int $size = 13): void
-    {
-        $this->add("<text x=\"{$this->n($x)}\" y=\"{$this->n($y)}\" fill=\"{$fill}\" text-anchor=\"{$anchor}\" font-weight=\"{$weight}\" font-size=\"{$size}\">".self::escape($text).'</text>');
+    public function text(
+        float $x,
+        float $y,
+        string $text,
+        string $fill = Ink::INK,
+        string $anchor = 'start',
+        int $weight = 400,
+        int $size = 13,
+    ): void {
+        $this->add(
+            "<text x=\"{$this->n($x)}\" y=\"{$this->n($y)}\" fill=\"{$fill}\" text-anchor=\"{$anchor}\" "
+                ."font-weight=\"{$weight}\" font-size=\"{$size}\">"
+                .self::escape($text)
+                .'</text>',
+        );
     }
 
     public function line(float $x1, float $y1, float $x2, float $y2, string $stroke = Ink::INK, float $width = 1): void
     {
-        $this->add("<path d=\"M{$this->n($x1)} {$this->n($y1)}L{$this->n($x2)} {$this->n($y2)}\" stroke=\"{$stroke}\" stroke-width=\"{$this->n($width)}\" fill=\"none\"/>");
+        $this->add(
+            "<path d=\"M{$this->n($x1)} {$this->n($y1)}L{$this->n($x2)} {$this->n($y2)}\" stroke=\"{$stroke}\" "
+                ."stroke-width=\"{$this->n($width)}\" fill=\"none\"/>",
+        );
     }
 
     public function n(float $value): string
@@ -98,7 +113,9 @@ final class Canvas
     {
         $mm = fn(float $pixels): string => $this->n($pixels * self::PIXEL_MM);
 
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".$this->svg(" width=\"{$mm(self::WIDTH)}mm\" height=\"{$mm($this->height)}mm\"");
+        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".$this->svg(
+            " width=\"{$mm(self::WIDTH)}mm\" height=\"{$mm($this->height)}mm\"",
+        );
     }
 
     public static function escape(string $text): string
@@ -111,7 +128,10 @@ final class Canvas
         $width = self::WIDTH;
         $height = $this->height;
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$width} {$height}\"{$size} role=\"img\" font-family=\"".self::FONT.'">'
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$width} {$height}\"{$size} role=\"img\" "
+            .'font-family="'
+            .self::FONT
+            .'">'
             .'<title>'.self::escape($this->title).'</title><desc>'.self::escape($this->description).'</desc>'
             ."<rect width=\"{$width}\" height=\"{$height}\" fill=\"".Ink::SHEET.'"/>'
             .implode('', $this->marks)
@@ -127,7 +147,10 @@ final class Canvas
         [$step, $middle, $long] = $this->steps();
         $ticks = '';
         $numbers = '';
-        foreach ([[$this->x0, 1, $width, false], [$this->y0, $this->upward ? -1 : 1, $height, true]] as [$zero, $way, $end, $down]) {
+        foreach ([
+            [$this->x0, 1, $width, false],
+            [$this->y0, $this->upward ? -1 : 1, $height, true],
+        ] as [$zero, $way, $end, $down]) {
             for ($tick = 0; ; $tick++) {
                 $at = $zero + $way * $tick * $step * $this->scale;
                 if ($at > $end || $at < $tape) {

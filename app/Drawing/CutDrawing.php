@@ -45,8 +45,12 @@ final class CutDrawing
     private readonly string $hatch;
 
     /** @param float $scale pixels to the millimetre */
-    private function __construct(private readonly Cutting $cutting, private readonly float $scale, private readonly float $left, private readonly float $above)
-    {
+    private function __construct(
+        private readonly Cutting $cutting,
+        private readonly float $scale,
+        private readonly float $left,
+        private readonly float $above,
+    ) {
         $this->from = self::hidden($cutting);
         $this->hatch = 'hatch-'.$cutting->school->value;
         $this->draw();
@@ -55,11 +59,17 @@ final class CutDrawing
     public static function of(Cutting $cutting, LengthUnit $unit): Canvas
     {
         [$width, $gap] = self::reach($cutting);
-        $scale = min(self::LARGEST_SCALE, (Canvas::WIDTH - self::LEFT - 60 - $gap) / $width, self::HIGHEST / $cutting->piece->height->mm);
+        $scale = min(
+            self::LARGEST_SCALE,
+            (Canvas::WIDTH - self::LEFT - 60 - $gap) / $width,
+            self::HIGHEST / $cutting->piece->height->mm,
+        );
         $piece = $cutting->piece;
         $canvas = new Canvas(
             "Cuts, {$cutting->school->name()}",
-            count($cutting->cuts)." cuts in order on a piece {$piece->width->print($unit)} wide and {$piece->height->print($unit)} high, giving {$cutting->strips()} strips.",
+            count($cutting->cuts)
+                ." cuts in order on a piece {$piece->width->print($unit)} wide and {$piece->height->print($unit)} "
+                ."high, giving {$cutting->strips()} strips.",
             (int) ceil(self::ABOVE + $piece->height->mm * $scale + 44),
             $scale,
             $unit,
@@ -85,10 +95,19 @@ final class CutDrawing
         $height = $cutting->piece->height->mm;
         $pixel = 96 / 25.4;
         $aside = 2 * self::PAPER_MARGIN + $gap / $pixel;
-        $scale = $room === null ? 1.0 : min(1.0, ($room[0] - $aside) / $width, ($room[1] - 2 * self::PAPER_MARGIN) / $height);
+        $scale = $room === null ? 1.0 : min(
+            1.0,
+            ($room[0] - $aside) / $width,
+            ($room[1] - 2 * self::PAPER_MARGIN) / $height,
+        );
         $drawing = new self($cutting, $scale * $pixel, self::PAPER_MARGIN * $pixel, self::PAPER_MARGIN * $pixel);
 
-        return [$width * $scale + $aside, $height * $scale + 2 * self::PAPER_MARGIN, $scale, '<g transform="scale('.Canvas::number(1 / $pixel, 6).")\">{$drawing->marks}</g>"];
+        return [
+            $width * $scale + $aside,
+            $height * $scale + 2 * self::PAPER_MARGIN,
+            $scale,
+            '<g transform="scale('.Canvas::number(1 / $pixel, 6).")\">{$drawing->marks}</g>",
+        ];
     }
 
     /** @return array{float, float} mm across all that is drawn, and the pixels between its parts */
@@ -97,7 +116,10 @@ final class CutDrawing
         $piece = $cutting->piece;
         $across = max($piece->width->mm, $piece->foot->mm) - self::hidden($cutting);
 
-        return $piece instanceof Tube && $cutting->school === School::OneStrand ? [$across + 2 * $piece->spine->mm, self::GAP] : [$across, 0.0];
+        return $piece instanceof Tube && $cutting->school === School::OneStrand ? [
+            $across + 2 * $piece->spine->mm,
+            self::GAP,
+        ] : [$across, 0.0];
     }
 
     private static function hidden(Cutting $cutting): float
@@ -110,8 +132,18 @@ final class CutDrawing
     private function draw(): void
     {
         $piece = $this->cutting->piece;
-        $this->marks .= "<defs><pattern id=\"{$this->hatch}\" width=\"7\" height=\"7\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"7\" height=\"7\" fill=\"".Ink::SHEET.'"/><path d="M0 0V7" stroke="'.Ink::WARM.'" stroke-width="1.4" opacity=".6"/></pattern></defs>';
-        $outline = [[$this->from, 0.0], [$piece->width->mm, 0.0], [$piece->foot->mm, $piece->height->mm], [$this->from, $piece->height->mm]];
+        $this->marks .= "<defs><pattern id=\"{$this->hatch}\" width=\"7\" height=\"7\" "
+            .'patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="'
+            .Ink::SHEET
+            .'"/><path d="M0 0V7" stroke="'
+            .Ink::WARM
+            .'" stroke-width="1.4" opacity=".6"/></pattern></defs>';
+        $outline = [
+            [$this->from, 0.0],
+            [$piece->width->mm, 0.0],
+            [$piece->foot->mm, $piece->height->mm],
+            [$this->from, $piece->height->mm],
+        ];
         $this->area($outline, Ink::PALE_GRASS, Ink::INK);
         $this->waste();
         $this->course();
@@ -159,12 +191,22 @@ final class CutDrawing
     {
         $width = $this->cutting->piece->width->mm;
         if ($cut->kind !== CutKind::Diagonal) {
-            $this->line([[$cut->x1, $cut->y1], [$cut->x2, $cut->y2]], $this->ink($cut), 1.8, $cut->kind === CutKind::Trim ? '6 3' : '');
+            $this->line(
+                [[$cut->x1, $cut->y1], [$cut->x2, $cut->y2]],
+                $this->ink($cut),
+                1.8,
+                $cut->kind === CutKind::Trim ? '6 3' : '',
+            );
         } elseif (! $this->hasSpine()) {
             // Round a bag: what is on the back shows through, dashed.
             $back = $cut->x1 >= $width;
             $fold = fn(float $x): float => $back ? 2 * $width - $x : $x;
-            $this->line([[$fold($cut->x1), $cut->y1], [$fold($cut->x2), $cut->y2]], $this->ink($cut), $back ? 1.2 : 1.8, $back ? '3 4' : '');
+            $this->line(
+                [[$fold($cut->x1), $cut->y1], [$fold($cut->x2), $cut->y2]],
+                $this->ink($cut),
+                $back ? 1.2 : 1.8,
+                $back ? '3 4' : '',
+            );
         }
     }
 
@@ -182,12 +224,34 @@ final class CutDrawing
             [$piece->width->mm - $m, 0.0], [$piece->width->mm + $m, 0.0],
             [$piece->foot->mm + $m, $piece->height->mm], [$piece->foot->mm - $m, $piece->height->mm],
         ]), Ink::PALE_GRASS, Ink::INK);
-        $diagonals = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal));
+        $diagonals = array_values(
+            array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal),
+        );
         [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
-        $this->area([$at($first->x1, $first->y1), $at($first->x2 + 1e-9, $first->y1), $at($first->x2, $first->y2)], "url(#{$this->hatch})");
-        $this->area([$at($last->x1, $last->y1), $at($last->x1, $last->y2), $at($last->x2, $last->y2)], "url(#{$this->hatch})");
+        $this->area(
+            [$at($first->x1, $first->y1), $at($first->x2 + 1e-9, $first->y1), $at($first->x2, $first->y2)],
+            "url(#{$this->hatch},
+        )",
+        );
+        $this->area(
+            [$at($last->x1, $last->y1), $at($last->x1, $last->y2), $at($last->x2, $last->y2)],
+            "url(#{$this->hatch},
+        )",
+        );
         foreach ($this->thrownAway() as [$from, $to]) {
-            $this->area(array_map(fn(array $point): array => $at(...$point), [[$piece->widthAt($from) - $m, $from], [$piece->widthAt($from) + $m, $from], [$piece->widthAt($to) + $m, $to], [$piece->widthAt($to) - $m, $to]]), "url(#{$this->hatch})");
+            $this->area(
+                array_map(
+                    fn(array $point): array => $at(...$point),
+                    [
+                        [$piece->widthAt($from) - $m, $from],
+                        [$piece->widthAt($from) + $m, $from],
+                        [$piece->widthAt($to) + $m, $to],
+                        [$piece->widthAt($to) - $m, $to],
+                    ],
+                ),
+                "url(#{$this->hatch},
+            )",
+            );
         }
         foreach ($diagonals as $cut) {
             $this->line([$at($cut->x1, $cut->y1), $at($cut->x2, $cut->y2)], Ink::GRASS, 1.8);
@@ -207,7 +271,10 @@ final class CutDrawing
         $piece = $this->cutting->piece;
         $trims = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Trim));
 
-        return array_map(fn(Cut $cut): array => [$cut->y1, $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm], $trims);
+        return array_map(
+            fn(Cut $cut): array => [$cut->y1, $cut->y1 <= $piece->trimTop->mm ? 0.0 : $piece->height->mm],
+            $trims,
+        );
     }
 
     /** Hatches what is thrown away: above and below, and the thin halves of a spiral's first and last turn. */
@@ -215,9 +282,20 @@ final class CutDrawing
     {
         $piece = $this->cutting->piece;
         foreach ($this->thrownAway() as [$from, $to]) {
-            $this->area([[$this->from, $from], [$piece->widthAt($from), $from], [$piece->widthAt($to), $to], [$this->from, $to]], "url(#{$this->hatch})");
+            $this->area(
+                [
+                    [$this->from, $from],
+                    [$piece->widthAt($from), $from],
+                    [$piece->widthAt($to), $to],
+                    [$this->from, $to],
+                ],
+                "url(#{$this->hatch},
+            )",
+            );
         }
-        $diagonals = array_values(array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal));
+        $diagonals = array_values(
+            array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal),
+        );
         if ($diagonals !== [] && ! $this->hasSpine()) {
             $width = $piece->width->mm;
             [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
@@ -233,14 +311,25 @@ final class CutDrawing
             return;
         }
         $d = $this->path($this->cutting->course[0]);
-        $this->marks .= "<path data-course=\"{$this->n($this->scale)}\" d=\"{$d}\" fill=\"none\" stroke=\"".Ink::GRASS.'" stroke-width="1" opacity=".35"/>';
+        $this->marks .= "<path data-course=\"{$this->n($this->scale)}\" d=\"{$d}\" fill=\"none\" stroke=\""
+            .Ink::GRASS
+            .'" stroke-width="1" opacity=".35"/>';
     }
 
     private function legend(): void
     {
         $after = $this->left;
         $spiral = ! $this->hasSpine();
-        foreach ([[CutKind::Slit, $this->cutting->piece->layers === 2 ? 'slit, both layers' : 'slit', Ink::INK, 118], [CutKind::Diagonal, $spiral ? 'round and round, dashed on the back' : 'aslant, one layer', Ink::GRASS, $spiral ? 236 : 118], [CutKind::Trim, 'thrown away', Ink::WARM, 90]] as [$kind, $said, $colour, $room]) {
+        foreach ([
+            [CutKind::Slit, $this->cutting->piece->layers === 2 ? 'slit, both layers' : 'slit', Ink::INK, 118],
+            [
+                CutKind::Diagonal,
+                $spiral ? 'round and round, dashed on the back' : 'aslant, one layer',
+                Ink::GRASS,
+                $spiral ? 236 : 118,
+            ],
+            [CutKind::Trim, 'thrown away', Ink::WARM, 90],
+        ] as [$kind, $said, $colour, $room]) {
             if (array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === $kind) !== []) {
                 $this->text($after, $this->y($this->cutting->piece->height->mm) + 24, $said, $colour);
                 $after += $room;
@@ -258,7 +347,11 @@ final class CutDrawing
         if ($cut->kind === CutKind::Diagonal) {
             $back = $cut->x1 >= $piece->width->mm;
 
-            return $back ? ['right', $this->x($piece->width->mm) + 5, $this->y($cut->y1)] : ['left', $this->left - 5, $this->y($cut->y1)];
+            return $back ? [
+                'right',
+                $this->x($piece->width->mm) + 5,
+                $this->y($cut->y1),
+            ] : ['left', $this->left - 5, $this->y($cut->y1)];
         }
 
         return $cut->x1 > $this->from
@@ -278,24 +371,37 @@ final class CutDrawing
     /** @param list<array{float, float}> $points */
     private function area(array $points, string $fill, string $stroke = 'none'): void
     {
-        $this->marks .= "<path d=\"{$this->path($points)}Z\" fill=\"{$fill}\" stroke=\"{$stroke}\" stroke-width=\"1.5\"/>";
+        $this->marks .= "<path d=\"{$this->path($points)}Z\" fill=\"{$fill}\" stroke=\"{$stroke}\" "
+            .'stroke-width="1.5"/>';
     }
 
     /** @param list<array{float, float}> $points */
     private function line(array $points, string $stroke, float $width, string $dash = ''): void
     {
-        $this->marks .= "<path d=\"{$this->path($points)}\" fill=\"none\" stroke=\"{$stroke}\" stroke-width=\"{$this->n($width)}\"".($dash === '' ? '' : " stroke-dasharray=\"{$dash}\"").'/>';
+        $this->marks .= "<path d=\"{$this->path($points)}\" fill=\"none\" stroke=\"{$stroke}\" "
+            ."stroke-width=\"{$this->n($width)}\""
+            .($dash === '' ? '' : " stroke-dasharray=\"{$dash}\"")
+            .'/>';
     }
 
     private function text(float $x, float $y, string $said, string $fill, string $anchor = 'start'): void
     {
-        $this->marks .= "<text x=\"{$this->n($x)}\" y=\"{$this->n($y)}\" fill=\"{$fill}\" text-anchor=\"{$anchor}\" font-weight=\"600\" font-size=\"13\">".Canvas::escape($said).'</text>';
+        $this->marks .= "<text x=\"{$this->n($x)}\" y=\"{$this->n($y)}\" fill=\"{$fill}\" "
+            ."text-anchor=\"{$anchor}\" font-weight=\"600\" font-size=\"13\">"
+            .Canvas::escape($said)
+            .'</text>';
     }
 
     /** @param list<array{float, float}> $points */
     private function path(array $points): string
     {
-        return 'M'.implode('L', array_map(fn(array $point): string => $this->n($this->x($point[0])).' '.$this->n($this->y($point[1])), $points));
+        return 'M'.implode(
+            'L',
+            array_map(
+                fn(array $point): string => $this->n($this->x($point[0])).' '.$this->n($this->y($point[1])),
+                $points,
+            ),
+        );
     }
 
     private function x(float $mm): float

@@ -20,7 +20,11 @@ final class EnoughBand
         $least = min($grams->low(), $onHand->grams ?? $grams->low()) * 0.7;
         $at = fn(float $mass): float => round(($mass - $least) / max(1e-9, $most - $least) * self::WIDTH, 1);
         [$low, $likely, $high] = [$at($grams->low()), $at($grams->likely), $at($grams->high())];
-        $said = Decimal::print($grams->low()).' to '.Decimal::print($grams->high()).' g, likely '.Decimal::print($grams->likely);
+        $said = Decimal::print($grams->low())
+            .' to '
+            .Decimal::print($grams->high())
+            .' g, likely '
+            .Decimal::print($grams->likely);
         // The two figures lean apart where the band is narrow.
         [$leftAnchor, $rightAnchor] = $high - $low < 60 ? ['end', 'start'] : ['middle', 'middle'];
         $mark = '';
@@ -28,15 +32,33 @@ final class EnoughBand
             $x = $at($onHand->grams);
             $said .= '; '.$onHand->print().' on hand';
             [$anchor, $place] = $x > self::WIDTH / 2 ? ['end', $x - 5] : ['start', $x + 5];
-            $mark = "<path d=\"M{$x} 4V30\" stroke=\"".Ink::WARM."\" stroke-width=\"2.5\"/><text x=\"{$place}\" y=\"13\" text-anchor=\"{$anchor}\" fill=\"".Ink::INK.'" font-weight="600">on hand '.Decimal::print($onHand->grams).'</text>';
+            $mark = "<path d=\"M{$x} 4V30\" stroke=\""
+                .Ink::WARM
+                ."\" stroke-width=\"2.5\"/><text x=\"{$place}\" y=\"13\" text-anchor=\"{$anchor}\" fill=\""
+                .Ink::INK
+                .'" font-weight="600">on hand '
+                .Decimal::print($onHand->grams)
+                .'</text>';
         }
 
-        return '<svg class="band" viewBox="0 0 '.self::WIDTH.' 48" role="img" font-size="13"><title>'.Canvas::escape($said).'</title>'
+        return '<svg class="band" viewBox="0 0 '
+            .self::WIDTH
+            .' 48" role="img" font-size="13"><title>'
+            .Canvas::escape($said)
+            .'</title>'
             .'<path d="M0 23H'.self::WIDTH.'" stroke="'.Ink::LINE.'" stroke-width="8"/>'
             ."<path d=\"M{$low} 23H{$high}\" stroke=\"#8aa588\" stroke-width=\"8\"/>"
             ."<path d=\"M{$likely} 16V30\" stroke=\"".Ink::GRASS.'" stroke-width="3"/>'
-            ."<text x=\"{$low}\" y=\"45\" text-anchor=\"{$leftAnchor}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->low()).'</text>'
-            ."<text x=\"{$high}\" y=\"45\" text-anchor=\"{$rightAnchor}\" fill=\"".Ink::SOFT.'">'.Decimal::print($grams->high()).'</text>'
+            ."<text x=\"{$low}\" y=\"45\" text-anchor=\"{$leftAnchor}\" fill=\""
+            .Ink::SOFT
+            .'">'
+            .Decimal::print($grams->low())
+            .'</text>'
+            ."<text x=\"{$high}\" y=\"45\" text-anchor=\"{$rightAnchor}\" fill=\""
+            .Ink::SOFT
+            .'">'
+            .Decimal::print($grams->high())
+            .'</text>'
             .$mark.'</svg>';
     }
 }

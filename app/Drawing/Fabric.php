@@ -8,8 +8,10 @@ use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * Crochet, strand over strand: each strand a darker stroke with its colour on it and a light along it. A stitch stands with
- * its foot at the origin; its legs are drawn apart from its top, so that a row's legs cover the tops they stand in. Each
+ * Crochet, strand over strand: each strand a darker stroke with its colour on it and a light along it. A stitch stands
+ * with
+ * its foot at the origin; its legs are drawn apart from its top, so that a row's legs cover the tops they stand in.
+ * Each
  * stitch is drawn once and used wherever it stands again.
  */
 final class Fabric
@@ -46,8 +48,15 @@ final class Fabric
      *
      * @param bool $top its top, or its legs
      */
-    public function part(bool $top, Stitch $stitch, Loop $loop, float $wide, float $high, float $thick, string $colour): ?string
-    {
+    public function part(
+        bool $top,
+        Stitch $stitch,
+        Loop $loop,
+        float $wide,
+        float $high,
+        float $thick,
+        string $colour,
+    ): ?string {
         $thick = max(0.8, min($thick, self::THICKEST * $wide));
         $path = $wide < self::LEAST
             ? ($top ? '' : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
@@ -55,7 +64,10 @@ final class Fabric
         if ($path === '') {
             return null;
         }
-        $key = implode('|', [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour]);
+        $key = implode(
+            '|',
+            [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour],
+        );
         $id = $this->name.substr(hash('crc32b', $key), 0, 8);
         $this->parts[$id] = [$path, $thick, $colour, $wide >= self::LEAST];
 
@@ -63,7 +75,8 @@ final class Fabric
     }
 
     /**
-     * A row of so many like parts side by side, the first at the origin and each next so far to the left: one use for all.
+     * A row of so many like parts side by side, the first at the origin and each next so far to the left: one use for
+     * all.
      */
     public function row(string $part, int $count, float $step): string
     {
@@ -72,25 +85,53 @@ final class Fabric
             [$path, $thick, $colour, $light] = $this->parts[$part];
             $paths = '';
             for ($one = 0; $one < $count; $one++) {
-                $paths .= preg_replace_callback('/(-?[\d.]+) (-?[\d.]+)/', fn(array $at): string => Canvas::number((float) $at[1] - $one * $step)." {$at[2]}", $path);
+                $paths .= preg_replace_callback(
+                    '/(-?[\d.]+) (-?[\d.]+)/',
+                    fn(array $at): string => Canvas::number((float) $at[1] - $one * $step)." {$at[2]}",
+                    $path,
+                );
             }
-            $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">".self::strand($paths, $thick, $colour, $light).'</g>';
+            $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
+                .self::strand(
+                    $paths,
+                    $thick,
+                    $colour,
+                    $light,
+                ).'</g>';
         }
 
         return $id;
     }
 
-    /** Rows of like stitches over an area: one stitch, repeated. Its id is of what it looks like, so that two may be on a page. */
-    public static function piece(Stitch $stitch, float $across, float $up, float $wide, float $high, float $thick, string $colour): string
-    {
+    /**
+     * Rows of like stitches over an area: one stitch, repeated. Its id is of what it looks like, so that two may be on
+     * a page.
+     */
+    public static function piece(
+        Stitch $stitch,
+        float $across,
+        float $up,
+        float $wide,
+        float $high,
+        float $thick,
+        string $colour,
+    ): string {
         $n = Canvas::number(...);
         $legs = self::legs($stitch, Loop::Both, $wide, $high, $thick);
         $id = 'p'.hash('crc32b', implode('|', [$stitch->value, $wide, $high, $thick, $colour]));
         // The row above stands in the tops of this one.
-        $stand = fn(string $path, float $y): string => "<g transform=\"translate({$n($wide / 2)} {$n($y)})\">".self::strand($path, $thick, $colour, true).'</g>';
+        $stand = fn(string $path, float $y): string => "<g transform=\"translate({$n($wide / 2)} {$n($y)})\">"
+            .self::strand(
+                $path,
+                $thick,
+                $colour,
+                true,
+            ).'</g>';
         $one = $stand($legs, $high).$stand(self::top($stitch, $wide, $high, $thick), $high).$stand($legs, 0);
 
-        return "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" patternUnits=\"userSpaceOnUse\"><g fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">{$one}</g></pattern>"
+        return "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" "
+            .'patternUnits="userSpaceOnUse"><g fill="none" stroke-linecap="round" '
+            ."stroke-linejoin=\"round\">{$one}</g></pattern>"
             ."<rect width=\"{$n($across)}\" height=\"{$n($up)}\" fill=\"url(#{$id})\"/>";
     }
 
@@ -99,15 +140,20 @@ final class Fabric
         $n = Canvas::number(...);
 
         return "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, Ink::INK, 0.6)."\" stroke-width=\"{$n($thick)}\"/>"
-            ."<path d=\"{$path}\" stroke=\"{$colour}\" stroke-width=\"{$n(max(0.5, $thick - max(0.8, 0.22 * $thick)))}\"/>"
-            .($light && $thick > 2 ? "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, '#ffffff', 0.35)."\" stroke-width=\"{$n(0.16 * $thick)}\" transform=\"translate({$n(-0.14 * $thick)} {$n(-0.1 * $thick)})\"/>" : '');
+            ."<path d=\"{$path}\" stroke=\"{$colour}\" "
+            ."stroke-width=\"{$n(max(0.5, $thick - max(0.8, 0.22 * $thick)))}\"/>"
+            .($light && $thick > 2
+                ? "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, '#ffffff', 0.35).'"'
+                    ." stroke-width=\"{$n(0.16 * $thick)}\""
+                ." transform=\"translate({$n(-0.14 * $thick)} {$n(-0.1 * $thick)})\"/>" : '');
     }
 
     /** Two legs out of one hole; a post where it is taller, with a wrap for each yarn over. */
     private static function legs(Stitch $stitch, Loop $loop, float $w, float $h, float $thick): string
     {
         $at = fn(float $x, float $y): string => Canvas::number($x * $w).' '.Canvas::number($y * $h);
-        $post = fn(float $low, float $high): string => "M{$at(-$high, -0.86)}L{$at(-$low, 0.1)}M{$at($high, -0.86)}L{$at($low, 0.1)}";
+        $post = fn(float $low, float $high): string => "M{$at(-$high, -0.86)}L{$at(-$low, 0.1)}"
+            ."M{$at($high, -0.86)}L{$at($low, 0.1)}";
         $wrap = fn(float $y): string => "M{$at(-0.26, $y + 0.06)}L{$at(0.26, $y - 0.06)}";
         $legs = match ($stitch) {
             Stitch::Chain, Stitch::Slip => '',
@@ -126,7 +172,8 @@ final class Fabric
     {
         $n = Canvas::number(...);
         [$y, $bow] = $stitch === Stitch::Chain || $stitch === Stitch::Slip ? [0.0, 1.0] : [-0.92 * $h, 0.55];
-        $link = fn(float $way): string => "M{$n(-0.5 * $w)} {$n($y + 0.1 * $way * $thick)}Q0 {$n($y + $way * $bow * $thick)} {$n(0.5 * $w)} {$n($y + 0.1 * $way * $thick)}";
+        $link = fn(float $way): string => "M{$n(-0.5 * $w)} {$n($y + 0.1 * $way * $thick)}Q0 "
+            ."{$n($y + $way * $bow * $thick)} {$n(0.5 * $w)} {$n($y + 0.1 * $way * $thick)}";
 
         return $link(-1).$link(1);
     }

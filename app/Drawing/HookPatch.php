@@ -8,7 +8,10 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 
-/** A piece of fabric as one hook makes it, at its true size with the tape laid along: strand and stitch as thick and wide as they are. */
+/**
+ * A piece of fabric as one hook makes it, at its true size with the tape laid along: strand and stitch as thick and
+ * wide as they are.
+ */
 final class HookPatch
 {
     public const WIDE_MM = 45;
@@ -25,8 +28,14 @@ final class HookPatch
      * @param Length $height of its row
      * @param Length $strand its diameter
      */
-    public static function of(string $colour, Length $width, Length $height, Length $strand, Motif $motif, LengthUnit $unit): string
-    {
+    public static function of(
+        string $colour,
+        Length $width,
+        Length $height,
+        Length $strand,
+        Motif $motif,
+        LengthUnit $unit,
+    ): string {
         $n = Canvas::number(...);
         [$w, $h, $thick] = array_map(fn(Length $one): float => $one->mm * self::SCALE, [$width, $height, $strand]);
         [$wide, $high] = [self::WIDE_MM * self::SCALE, self::HIGH_MM * self::SCALE];
@@ -34,17 +43,27 @@ final class HookPatch
         $count = (int) ceil($wide / $w);
         $count += $motif->multiple - 1 - ($count - 1) % $motif->multiple;
         // Each row lies on the one below, outlined, so that strands that touch are told apart.
-        $strand = fn(string $path, string $stroke, float $width): string => "<path d=\"{$path}\" fill=\"none\" stroke=\"{$stroke}\" stroke-width=\"{$n($width)}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
+        $strand = fn(string $path, string $stroke, float $width): string => "<path d=\"{$path}\" fill=\"none\" "
+            ."stroke=\"{$stroke}\" stroke-width=\"{$n($width)}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
         $edge = Ink::mix($colour, Ink::INK, 0.6);
         $threads = $windows = '';
         for ($y = self::TAPE + $high - $h; $y > self::TAPE - $h; $y -= $h) {
-            [$open, $thread] = $motif->isOpen() ? StitchRows::mesh(0, $y, $count, $w, $h, min($thick, 0.4 * $h), $motif) : ['', StitchRows::plain(0, $y, $count, $w, $h, $motif)];
+            [$open, $thread] = $motif->isOpen() ? StitchRows::mesh(
+                0,
+                $y,
+                $count,
+                $w,
+                $h,
+                min($thick, 0.4 * $h),
+                $motif,
+            ) : ['', StitchRows::plain(0, $y, $count, $w, $h, $motif)];
             $windows .= $open;
             $threads .= $strand($thread, $edge, $thick).$strand($thread, $colour, max(1.0, $thick - 2));
         }
         $foot = self::TAPE;
 
-        return "<svg class=\"patch\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$n($wide)} {$n($foot + $high)}\" width=\"{$n($wide)}\" height=\"{$n($foot + $high)}\" aria-hidden=\"true\">"
+        return "<svg class=\"patch\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$n($wide)} "
+            ."{$n($foot + $high)}\" width=\"{$n($wide)}\" height=\"{$n($foot + $high)}\" aria-hidden=\"true\">"
             ."<rect width=\"100%\" height=\"100%\" fill=\"{$ground}\"/>"
             .$threads
             .($windows === '' ? '' : "<path d=\"{$windows}\" fill=\"".Ink::SHEET.'"/>')
@@ -60,9 +79,21 @@ final class HookPatch
         foreach (range(1, (int) floor(self::WIDE_MM / $step)) as $tick) {
             $x = $tick * $step * self::SCALE;
             $ticks .= "M{$n($x)} ".self::TAPE.'v-'.($tick % $long === 0 ? 8 : 5);
-            $numbers .= $tick % $long === 0 ? "<text x=\"{$n($x - 3)}\" y=\"12\" text-anchor=\"end\">".intdiv($tick, $long).'</text>' : '';
+            $numbers .= $tick % $long === 0
+                ? "<text x=\"{$n($x - 3)}\" y=\"12\" text-anchor=\"end\">".intdiv($tick, $long).'</text>'
+                : '';
         }
 
-        return '<rect width="'.$n($wide).'" height="'.self::TAPE.'" fill="'.Ink::TAPE."\"/><path d=\"{$ticks}\" stroke=\"".Ink::INK.'" opacity=".75"/><g font-size="13" font-weight="600" fill="'.Ink::INK."\">{$numbers}</g>";
+        return '<rect width="'
+            .$n($wide)
+            .'" height="'
+            .self::TAPE
+            .'" fill="'
+            .Ink::TAPE
+            ."\"/><path d=\"{$ticks}\" stroke=\""
+            .Ink::INK
+            .'" opacity=".75"/><g font-size="13" font-weight="600" fill="'
+            .Ink::INK
+            ."\">{$numbers}</g>";
     }
 }

@@ -41,12 +41,17 @@ final class Ink
     /** How light a colour is, 0 to 1 (ITU-R BT.601 luma). */
     public static function lightness(string $colour): float
     {
-        return (0.299 * hexdec(substr($colour, 1, 2)) + 0.587 * hexdec(substr($colour, 3, 2)) + 0.114 * hexdec(substr($colour, 5, 2))) / 255;
+        return (0.299 * hexdec(substr($colour, 1, 2))
+            + 0.587 * hexdec(substr($colour, 3, 2))
+            + 0.114 * hexdec(substr($colour, 5, 2)))
+            / 255;
     }
 
     /** What shows as thread against a colour: darker on light, lighter on dark. */
     public static function thread(string $colour): string
     {
-        return self::lightness($colour) > 0.35 ? self::mix($colour, self::INK, 0.3) : self::mix($colour, '#ffffff', 0.28);
+        return self::lightness($colour) > 0.35
+            ? self::mix($colour, self::INK, 0.3)
+            : self::mix($colour, '#ffffff', 0.28);
     }
 }

@@ -18,7 +18,9 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Stitch;
 
-/** The front of the bag lying flat, stitch by stitch in its colour, its openings lifted as a hand lifts them. To scale. */
+/**
+ * The front of the bag lying flat, stitch by stitch in its colour, its openings lifted as a hand lifts them. To scale.
+ */
 final class SideDrawing
 {
     private const WIDEST = 360;
@@ -74,7 +76,8 @@ final class SideDrawing
         $this->foot = self::ABOVE + $this->view->height * $this->scale;
         $this->canvas = new Canvas(
             'Side of the bag',
-            "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high above the base.",
+            "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high "
+                .'above the base.',
             (int) ceil($this->foot + self::BELOW),
             $this->scale,
             $unit,
@@ -99,7 +102,8 @@ final class SideDrawing
         $key = spl_object_id($row->course).' '.$this->plan->materials[$row->place];
         $this->courses[$key] ??= $this->course($row);
 
-        return "<g transform=\"translate(0 {$this->canvas->n($this->foot - $row->foot * $this->scale)})\">{$this->courses[$key]}</g>";
+        return '<g transform="translate(0 '
+            ."{$this->canvas->n($this->foot - $row->foot * $this->scale)})\">{$this->courses[$key]}</g>";
     }
 
     private function course(SideRow $row): string
@@ -114,25 +118,48 @@ final class SideDrawing
         $drawn = '';
         // Under the chains of an open fabric what lies behind shows.
         $open = $row->row->fabric->isOpen();
-        $dense = array_values(array_filter($level, fn(SideStitch $one): bool => ! $open || $one->placed->stitch !== Stitch::Chain));
+        $dense = array_values(
+            array_filter($level, fn(SideStitch $one): bool => ! $open || $one->placed->stitch !== Stitch::Chain),
+        );
         foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
             $x = $this->middle + $run[0]->foot->x * $this->scale;
             $left = $this->middle + $run[count($run) - 1]->foot->x * $this->scale - $wide / 2;
             $across = $x + $wide / 2 - $left;
-            $drawn .= "<path d=\"M{$n($left)} {$n(-$high)}h{$n($across)}v{$n($high)}h-{$n($across)}z\" fill=\"".Fabric::ground($colour).'"/>';
+            $drawn .= "<path d=\"M{$n($left)} {$n(-$high)}h{$n($across)}v{$n($high)}h-{$n($across)}z\" fill=\""
+                .Fabric::ground($colour)
+                .'"/>';
         }
         foreach ([false, true] as $top) {
             foreach ($this->runs($level, $wide, true) as $run) {
-                $part = $this->fabric->part($top, $run[0]->placed->stitch, $run[0]->placed->loop, $wide, $high, $thick, $colour);
+                $part = $this->fabric->part(
+                    $top,
+                    $run[0]->placed->stitch,
+                    $run[0]->placed->loop,
+                    $wide,
+                    $high,
+                    $thick,
+                    $colour,
+                );
                 if ($part !== null) {
                     $at = $run[0]->foot;
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, count($run), $wide)}\" x=\"{$n($this->middle + $at->x * $this->scale)}\" y=\"{$n($at->y * $this->scale)}\"/>";
+                    $drawn .= "<use href=\"#{$this->fabric->row($part, count($run), $wide)}\" "
+                        ."x=\"{$n($this->middle + $at->x * $this->scale)}\" y=\"{$n($at->y * $this->scale)}\"/>";
                 }
             }
             foreach ($lifted as $one) {
-                $part = $this->fabric->part($top, $one->placed->stitch, $one->placed->loop, $fanned, $high, $thick, $colour);
+                $part = $this->fabric->part(
+                    $top,
+                    $one->placed->stitch,
+                    $one->placed->loop,
+                    $fanned,
+                    $high,
+                    $thick,
+                    $colour,
+                );
                 if ($part !== null) {
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $fanned)}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} {$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
+                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $fanned)}\" "
+                        ."transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} "
+                        ."{$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
                 }
             }
         }
@@ -153,7 +180,10 @@ final class SideDrawing
             $tops[] = [$one->foot->x + $row->height * sin($turn), $one->foot->y - $row->height * cos($turn)];
         }
 
-        return count($tops) < 2 ? 1.0 : max(1.0, hypot($tops[0][0] - $tops[1][0], $tops[0][1] - $tops[1][1]) / $row->stitch);
+        return count($tops) < 2 ? 1.0 : max(
+            1.0,
+            hypot($tops[0][0] - $tops[1][0], $tops[0][1] - $tops[1][1]) / $row->stitch,
+        );
     }
 
     /**
@@ -171,7 +201,9 @@ final class SideDrawing
             $before = $last === null ? null : $runs[$last][count($runs[$last]) - 1];
             $apart = $before === null ? INF : ($before->foot->x - $one->foot->x) * $this->scale;
             $joins = $before !== null && ($alike ? abs($apart - $wide) < 0.02 * $wide : $apart < 1.02 * $wide)
-                && (! $alike || ($before->placed->stitch === $one->placed->stitch && $before->placed->loop === $one->placed->loop && abs($before->foot->y - $one->foot->y) < 1e-6));
+                && (! $alike || ($before->placed->stitch === $one->placed->stitch
+                    && $before->placed->loop === $one->placed->loop
+                    && abs($before->foot->y - $one->foot->y) < 1e-6));
             if ($joins) {
                 $runs[$last][] = $one;
             } else {
@@ -186,10 +218,28 @@ final class SideDrawing
     {
         $n = $this->canvas->n(...);
         [$x, $y] = [$this->middle + $one->x * $this->scale, $this->foot + $one->y * $this->scale];
-        [$a, $b, $legs] = [$one->arch->over->a * $this->scale, $one->arch->over->b * $this->scale, $one->arch->legs * $this->scale];
-        $this->canvas->add("<path d=\"M{$n($x - $a)} {$n($y)}V{$n($y - $legs)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($x + $a)} {$n($y - $legs)}V{$n($y)}z\" fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="2"/>');
+        [$a, $b, $legs] = [
+            $one->arch->over->a * $this->scale,
+            $one->arch->over->b * $this->scale,
+            $one->arch->legs * $this->scale,
+        ];
+        $this->canvas->add(
+            "<path d=\"M{$n($x - $a)} {$n($y)}V{$n($y - $legs)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($x + $a)} "
+                ."{$n($y - $legs)}V{$n($y)}z\" fill=\""
+                .Ink::SHEET
+                .'" stroke="'
+                .Ink::WARM
+                .'" stroke-width="2"/>',
+        );
         if ($legs + $b > 22 && 2 * $a > 70) {
-            $this->canvas->text($x, $y - min(8, $b * 0.4), Length::mm(2 * $one->arch->over->a)->print($this->unit), Ink::WARM, 'middle', 600);
+            $this->canvas->text(
+                $x,
+                $y - min(8, $b * 0.4),
+                Length::mm(2 * $one->arch->over->a)->print($this->unit),
+                Ink::WARM,
+                'middle',
+                600,
+            );
         }
     }
 
@@ -201,14 +251,27 @@ final class SideDrawing
         $x = $left - 16;
         $top = $this->foot - $out->height->mm * $this->scale;
         $n = $this->canvas->n(...);
-        $this->canvas->add("<path d=\"M{$n($x - 5)} {$n($top)}h10m-5 0V{$n($this->foot)}m-5 0h10\" stroke=\"".Ink::INK.'" fill="none"/>');
+        $this->canvas->add(
+            "<path d=\"M{$n($x - 5)} {$n($top)}h10m-5 0V{$n($this->foot)}m-5 0h10\" stroke=\""
+                .Ink::INK
+                .'" fill="none"/>',
+        );
         $middle = ($top + $this->foot) / 2;
         $this->canvas->add("<g transform=\"rotate(-90 {$n($x - 9)} {$n($middle)})\">");
         $this->canvas->text($x - 9, $middle, $out->height->print($this->unit), Ink::INK, 'middle', 600);
         $this->canvas->add('</g>');
         $y = $this->foot + 16;
-        $this->canvas->add("<path d=\"M{$n($left)} {$n($y - 5)}v10m0 -5h{$n($width)}m0 -5v10\" stroke=\"".Ink::INK.'" fill="none"/>');
-        $this->canvas->text($this->middle, $y + 18, $out->flatWidth->print($this->unit).' lying flat', Ink::INK, 'middle', 600);
+        $this->canvas->add(
+            "<path d=\"M{$n($left)} {$n($y - 5)}v10m0 -5h{$n($width)}m0 -5v10\" stroke=\"".Ink::INK.'" fill="none"/>',
+        );
+        $this->canvas->text(
+            $this->middle,
+            $y + 18,
+            $out->flatWidth->print($this->unit).' lying flat',
+            Ink::INK,
+            'middle',
+            600,
+        );
     }
 
     /** What each run of rows is, beside it, never over another. */
@@ -224,7 +287,10 @@ final class SideDrawing
         }
     }
 
-    /** @return list<array{float, float, string, string}> from the foot up: middle of the run and of its edge in pixels, text, colour */
+    /**
+     * @return list<array{float, float, string, string}> from the foot up: middle of the run and of its edge in pixels,
+     *         text, colour
+     */
     private function told(): array
     {
         $counts = $this->plan->piece->counts;
@@ -232,10 +298,24 @@ final class SideDrawing
         $told = [];
         if ($lie !== []) {
             $leaves = array_map(fn(int $place): int => $counts[$place]->leaves, array_keys($lie));
-            $shown = count(array_unique($leaves)) === 1 ? (string) $leaves[0] : (count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves));
-            $told[] = [$this->foot + 4, $this->foot, lcfirst($this->writer->names($lie[0], $lie[count($lie) - 1])).", base: {$shown}", Ink::INK];
+            $shown = count(array_unique($leaves)) === 1
+                ? (string) $leaves[0]
+                : (count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves));
+            $told[] = [
+                $this->foot + 4,
+                $this->foot,
+                lcfirst($this->writer->names($lie[0], $lie[count($lie) - 1])).", base: {$shown}",
+                Ink::INK,
+            ];
         }
-        $banded = count(array_unique(array_map(fn(SideRow $row): string => $row->row->fabric->key, array_filter($this->view->rows, fn(SideRow $row): bool => $row->row->part === Part::Body)))) > 1;
+        $banded = count(
+            array_unique(
+                array_map(
+                    fn(SideRow $row): string => $row->row->fabric->key,
+                    array_filter($this->view->rows, fn(SideRow $row): bool => $row->row->part === Part::Body),
+                ),
+            ),
+        ) > 1;
         foreach ($this->alike() as $run) {
             [$first, $last] = [$run[0], $run[count($run) - 1]];
             $middle = $this->foot - ($first->foot + $last->foot + $last->height) * $this->scale / 2;
@@ -245,7 +325,10 @@ final class SideDrawing
             $told[] = [$middle, $middle, match (true) {
                 $over !== '' => "{$name}: {$over}",
                 $first->row->part === Part::Edge => "{$name}, edge: {$leaves}",
-                default => $name.($banded ? ', '.$first->row->fabric->abbreviation($this->writer->terms) : '').": {$leaves}".(count($run) > 1 ? ' each' : ''),
+                default => $name
+                    .($banded ? ', '.$first->row->fabric->abbreviation($this->writer->terms) : '')
+                    .": {$leaves}"
+                    .(count($run) > 1 ? ' each' : ''),
             }, $over !== '' ? Ink::WARM : Ink::INK];
         }
 
@@ -255,7 +338,14 @@ final class SideDrawing
     /** @return list<non-empty-list<SideRow>> rows one upon another of one part, fabric, colour and count */
     private function alike(): array
     {
-        $of = fn(SideRow $row): array => [$row->row->part, $row->row->fabric, $this->plan->materials[$row->place], $this->plan->piece->counts[$row->place]->leaves, $row->row->bearsJoin, $row->row->kind];
+        $of = fn(SideRow $row): array => [
+            $row->row->part,
+            $row->row->fabric,
+            $this->plan->materials[$row->place],
+            $this->plan->piece->counts[$row->place]->leaves,
+            $row->row->bearsJoin,
+            $row->row->kind,
+        ];
         $runs = [];
         foreach ($this->view->rows as $row) {
             $last = array_key_last($runs);

@@ -22,7 +22,8 @@ final class StitchRows
         };
         for ($bar = 1; $bar <= $bars; $bar++) {
             $down = 0.76 * $height * $bar / ($bars + 1);
-            $one .= "m-{$n(0.82 * $w)} {$n($down)}l{$n(0.44 * $w)} -{$n(0.16 * $w)}m{$n(0.38 * $w)} {$n(0.16 * $w - $down)}";
+            $one .= "m-{$n(0.82 * $w)} {$n($down)}l{$n(0.44 * $w)} -{$n(0.16 * $w)}m{$n(0.38 * $w)} "
+                ."{$n(0.16 * $w - $down)}";
         }
 
         return "M{$n($x + 0.1 * $w)} {$n($y + 0.12 * $height)}".str_repeat($one, $count);
@@ -33,15 +34,25 @@ final class StitchRows
      *
      * @return array{string, string} what is cut out, and the thread on what is left
      */
-    public static function mesh(float $x, float $y, int $count, float $w, float $height, float $thick, Motif $motif): array
-    {
+    public static function mesh(
+        float $x,
+        float $y,
+        int $count,
+        float $w,
+        float $height,
+        float $thick,
+        Motif $motif,
+    ): array {
         $n = Canvas::number(...);
         $repeat = $motif->multiple * $w;
         $windows = $posts = '';
         for ($post = 0; $post < intdiv($count, $motif->multiple); $post++) {
             $from = $x + $post * $repeat;
-            $windows .= "M{$n($from + $w)} {$n($y + $thick)}h{$n($repeat - $w - $thick / 2)}v{$n($height - $thick)}h-{$n($repeat - $w - $thick / 2)}z";
-            $posts .= "M{$n($from + 0.3 * $w)} {$n($y + 0.2 * $height)}v{$n(0.6 * $height)}m{$n(0.3 * $w)} 0v-{$n(0.6 * $height)}";
+            $windows .= "M{$n($from + $w)} "
+                ."{$n($y + $thick)}h{$n($repeat - $w - $thick / 2)}v{$n($height - $thick)}"
+                ."h-{$n($repeat - $w - $thick / 2)}z";
+            $posts .= "M{$n($from + 0.3 * $w)} {$n($y + 0.2 * $height)}v{$n(0.6 * $height)}m{$n(0.3 * $w)} "
+                ."0v-{$n(0.6 * $height)}";
         }
 
         return [$windows, $posts];

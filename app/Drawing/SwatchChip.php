@@ -28,11 +28,21 @@ final class SwatchChip
             $kind === Kind::Raffia => [Fabric::ground($colour), self::worked($colour, $w, 0.2)],
             $kind === Kind::TShirt => [Fabric::ground($colour), self::worked($colour, $w, 0.42)],
             $kind === Kind::Strand => [Fabric::ground($colour), self::worked($colour, max(6.0, 0.6 * $w), 0.3)],
-            $make === Make::Twisted => [Fabric::ground($colour), self::worked($colour, $w, 0.32).self::twist(Fabric::ground($colour), $w)],
+            $make === Make::Twisted => [
+                Fabric::ground($colour),
+                self::worked($colour, $w, 0.32).self::twist(Fabric::ground($colour), $w),
+            ],
             default => [Fabric::ground($colour), self::worked($colour, $w, 0.32)],
         };
 
-        return sprintf('<svg class="chip" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" aria-hidden="true"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>', self::WIDTH, self::HEIGHT, $ground, $marks);
+        return sprintf(
+            '<svg class="chip" viewBox="0 0 %1$d %2$d" width="%1$d" height="%2$d" aria-hidden="true"><rect '
+                .'width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>',
+            self::WIDTH,
+            self::HEIGHT,
+            $ground,
+            $marks,
+        );
     }
 
     /** Single crochet. @param float $thick of the strand, as a share of a stitch's width */
@@ -48,8 +58,20 @@ final class SwatchChip
         $path = '';
         foreach (self::grid($w, $h) as [$x, $y]) {
             foreach ([0.22, 0.5] as $down) {
-                $path .= sprintf('M%.1f %.1fl%.1f %.1f', $x + (0.04 + 0.53 * $down) * $w, $y + 0.95 * $down * $h, 0.17 * $w, -0.03 * $h);
-                $path .= sprintf('M%.1f %.1fl%.1f %.1f', $x + (0.81 - 0.53 * $down) * $w, $y + 0.9 * $down * $h, 0.17 * $w, 0.03 * $h);
+                $path .= sprintf(
+                    'M%.1f %.1fl%.1f %.1f',
+                    $x + (0.04 + 0.53 * $down) * $w,
+                    $y + 0.95 * $down * $h,
+                    0.17 * $w,
+                    -0.03 * $h,
+                );
+                $path .= sprintf(
+                    'M%.1f %.1fl%.1f %.1f',
+                    $x + (0.81 - 0.53 * $down) * $w,
+                    $y + 0.9 * $down * $h,
+                    0.17 * $w,
+                    0.03 * $h,
+                );
             }
         }
 
@@ -61,7 +83,15 @@ final class SwatchChip
     {
         $marks = '';
         foreach (self::grid(1.15 * $w, 0.8 * $w) as [$x, $y]) {
-            $marks .= sprintf('<ellipse cx="%.1f" cy="%.1f" rx="%.1f" ry="%.1f" fill="none" stroke="%s" stroke-width="%.1f"/>', $x + 0.5 * $w, $y + 0.4 * $w, 0.56 * $w, 0.26 * $w, $stroke, 0.15 * $w);
+            $marks .= sprintf(
+                '<ellipse cx="%.1f" cy="%.1f" rx="%.1f" ry="%.1f" fill="none" stroke="%s" stroke-width="%.1f"/>',
+                $x + 0.5 * $w,
+                $y + 0.4 * $w,
+                0.56 * $w,
+                0.26 * $w,
+                $stroke,
+                0.15 * $w,
+            );
         }
 
         return $marks;
@@ -72,7 +102,15 @@ final class SwatchChip
     {
         $path = '';
         foreach (self::grid($w, $w) as [$x, $y]) {
-            $path .= sprintf('M%.1f %.1fh%.1fM%.1f %.1fv%.1f', $x, $y + 0.5 * $w, 0.62 * $w, $x + 0.81 * $w, $y + 0.19 * $w, 0.62 * $w);
+            $path .= sprintf(
+                'M%.1f %.1fh%.1fM%.1f %.1fv%.1f',
+                $x,
+                $y + 0.5 * $w,
+                0.62 * $w,
+                $x + 0.81 * $w,
+                $y + 0.19 * $w,
+                0.62 * $w,
+            );
         }
 
         return self::drawn($path, $stroke, 0.5 * $w).self::drawn($path, Ink::mix($colour, $stroke, 0.45), 0.34 * $w);
@@ -86,7 +124,9 @@ final class SwatchChip
         for ($y = 0.0; $y < self::HEIGHT; $y += 1.5 * $w) {
             for ($x = -0.5 * $w; $x < self::WIDTH; $x += 0.8 * $w) {
                 $marks .= sprintf(
-                    '<g fill="%s" stroke="%s"><ellipse cx="%.1f" cy="%.1f" rx="%.1f" ry="%.1f"/><g fill="%s"><ellipse cx="%3$.1f" cy="%8$.1f" rx="%9$.1f" ry="%10$.1f"/><ellipse cx="%3$.1f" cy="%11$.1f" rx="%9$.1f" ry="%10$.1f"/></g></g>',
+                    '<g fill="%s" stroke="%s"><ellipse cx="%.1f" cy="%.1f" rx="%.1f" ry="%.1f"/><g '
+                        .'fill="%s"><ellipse cx="%3$.1f" cy="%8$.1f" rx="%9$.1f" ry="%10$.1f"/><ellipse cx="%3$.1f" '
+                        .'cy="%11$.1f" rx="%9$.1f" ry="%10$.1f"/></g></g>',
                     $colour,
                     $edge,
                     $x + 0.5 * $w,
@@ -117,6 +157,11 @@ final class SwatchChip
 
     private static function drawn(string $path, string $stroke, float $width): string
     {
-        return sprintf('<path d="%s" fill="none" stroke="%s" stroke-width="%.1f" stroke-linecap="round" stroke-linejoin="round"/>', $path, $stroke, $width);
+        return sprintf(
+            '<path d="%s" fill="none" stroke="%s" stroke-width="%.1f" stroke-linecap="round" stroke-linejoin="round"/>',
+            $path,
+            $stroke,
+            $width,
+        );
     }
 }

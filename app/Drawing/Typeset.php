@@ -44,7 +44,15 @@ final class Typeset
                 default => 0.0,
             };
             $path = $document->createElementNS('http://www.w3.org/2000/svg', 'path');
-            $path->setAttribute('d', self::placed($outline, (float) $text->getAttribute('x') - $scale * $shift, (float) $text->getAttribute('y'), $scale));
+            $path->setAttribute(
+                'd',
+                self::placed(
+                    $outline,
+                    (float) $text->getAttribute('x') - $scale * $shift,
+                    (float) $text->getAttribute('y'),
+                    $scale,
+                ),
+            );
             $path->setAttribute('fill', self::inherited($text, 'fill', Ink::INK));
             $text->parentNode?->replaceChild($path, $text);
         }
@@ -61,10 +69,16 @@ final class Typeset
             }
         }
         foreach (iterator_to_array($document->getElementsByTagName('use')) as $use) {
-            $shape = ($shapes[$use->getAttribute('href')] ?? throw new \LogicException('A drawing uses what it has not.'))->cloneNode(true);
+            $shape = ($shapes[$use->getAttribute('href')]
+                ?? throw new \LogicException('A drawing uses what it has not.'))
+                ->cloneNode(true);
             if ($shape instanceof DOMElement) {
                 $shape->removeAttribute('id');
-                $shape->setAttribute('transform', $use->getAttribute('transform') ?: "translate({$use->getAttribute('x')} {$use->getAttribute('y')})");
+                $shape->setAttribute(
+                    'transform',
+                    $use->getAttribute('transform') ?: "translate({$use->getAttribute('x')} {$use->getAttribute('y')},
+                )",
+                );
                 $use->parentNode?->replaceChild($shape, $use);
             }
         }
@@ -78,7 +92,15 @@ final class Typeset
     {
         [$head, $body] = explode('<body>', $html, 2);
 
-        return $head.'<body>'.preg_replace_callback('/>[^<]+</', fn(array $text): string => (string) preg_replace('/[\x{100}-\x{130}\x{132}-\x{151}\x{154}-\x{24F}\x{1E00}-\x{1EFF}]+/u', '<span class="ext">$0</span>', $text[0]), $body);
+        return $head.'<body>'.preg_replace_callback(
+            '/>[^<]+</',
+            fn(array $text): string => (string) preg_replace(
+                '/[\x{100}-\x{130}\x{132}-\x{151}\x{154}-\x{24F}\x{1E00}-\x{1EFF}]+/u',
+                '<span class="ext">$0</span>',
+                $text[0],
+            ),
+            $body,
+        );
     }
 
     private static function inherited(DOMElement $element, string $name, string $else): string
@@ -92,7 +114,10 @@ final class Typeset
         return $else;
     }
 
-    /** @return array{list<array{string, float}>, float} outline and place of each letter, and how far the line runs; thousandths of its size */
+    /**
+     * @return array{list<array{string, float}>, float} outline and place of each letter, and how far the line runs;
+     *         thousandths of its size
+     */
     private static function letters(string $text, bool $bold): array
     {
         $outlines = [];
@@ -129,7 +154,14 @@ final class Typeset
         return implode('', array_map(function (array $part): string {
             [$a, $b, $c, $d, $e, $f] = $part['transform'];
 
-            return (string) preg_replace_callback('/(-?[\d.]+),(-?[\d.]+)/', function (array $point) use ($a, $b, $c, $d, $e, $f): string {
+            return (string) preg_replace_callback('/(-?[\d.]+),(-?[\d.]+)/', function (array $point) use (
+                $a,
+                $b,
+                $c,
+                $d,
+                $e,
+                $f,
+            ): string {
                 [$x, $y] = [(float) $point[1], (float) $point[2]];
 
                 return ($a * $x + $c * $y + $e).','.($b * $x + $d * $y + $f);
@@ -142,7 +174,13 @@ final class Typeset
     {
         $d = '';
         foreach ($outlines as [$outline, $at]) {
-            $d .= preg_replace_callback('/(-?[\d.]+),(-?[\d.]+)/', fn(array $point): string => Canvas::number($x + $scale * ($at + (float) $point[1])).' '.Canvas::number($y - $scale * (float) $point[2]), $outline);
+            $d .= preg_replace_callback(
+                '/(-?[\d.]+),(-?[\d.]+)/',
+                fn(array $point): string => Canvas::number($x + $scale * ($at + (float) $point[1]))
+                    .' '
+                    .Canvas::number($y - $scale * (float) $point[2]),
+                $outline,
+            );
         }
 
         return $d;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-/** Tables as CSV, with units in their header. Reads what it writes, and what a spreadsheet makes of it: semicolons, a byte order mark. */
+/**
+ * Tables as CSV, with units in their header. Reads what it writes, and what a spreadsheet makes of it: semicolons, a
+ * byte order mark.
+ */
 final readonly class Csv
 {
     public const MOST_BYTES = 4_194_304;
@@ -53,12 +56,24 @@ final readonly class Csv
         }
         $unknown = array_diff(array_filter($header, fn(string $cell): bool => $cell !== ''), $this->columns);
         if ($unknown !== []) {
-            return self::refuse('Fescue does not know the column “'.mb_substr((string) reset($unknown), 0, 40).'”; the columns are: '.implode(', ', $this->columns).'.');
+            return self::refuse(
+                'Fescue does not know the column “'.mb_substr(
+                    (string) reset($unknown),
+                    0,
+                    40,
+                ).'”; the columns are: '.implode(', ', $this->columns).'.',
+            );
         }
         $good = $problems = [];
         foreach ($lines as $number => $cells) {
             if (count($cells) > count($header)) {
-                $problems[$number] = ['This line has '.count($cells).' cells where the first line names '.count($header).'; put text with a separator in it in quotes.'];
+                $problems[$number] = [
+                    'This line has '
+                        .count($cells)
+                        .' cells where the first line names '
+                        .count($header)
+                        .'; put text with a separator in it in quotes.',
+                ];
             } else {
                 $good[] = [$number, $this->text($header, $cells)];
             }
@@ -105,7 +120,11 @@ final readonly class Csv
         $text = [];
         foreach ($this->columns as $field => $column) {
             $place = array_search($column, $header, true);
-            $text[$field] = (string) preg_replace("/^'(?=[=+\-@])/", '', trim((string) ($place === false ? '' : $cells[$place] ?? '')));
+            $text[$field] = (string) preg_replace(
+                "/^'(?=[=+\-@])/",
+                '',
+                trim((string) ($place === false ? '' : $cells[$place] ?? '')),
+            );
         }
 
         return $text;

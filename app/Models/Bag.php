@@ -86,7 +86,12 @@ final class Bag extends Model
     /** @param ?Weighed $planned what its plan stands on, where no material of the stash is linked */
     public function chip(?Weighed $planned): string
     {
-        return $this->material?->chip() ?? SwatchChip::of($this->colour(), $planned->kind ?? Kind::Cord, $planned?->make, $planned->diameter ?? Length::mm(4));
+        return $this->material?->chip() ?? SwatchChip::of(
+            $this->colour(),
+            $planned->kind ?? Kind::Cord,
+            $planned?->make,
+            $planned->diameter ?? Length::mm(4),
+        );
     }
 
     /** @return list<LoggedTime> minutes of the parts that are done */
@@ -108,7 +113,10 @@ final class Bag extends Model
     public function others(): array
     {
         $kept = $this->choices['others'] ?? [];
-        $ids = array_map(fn(mixed $one): mixed => is_array($one) ? $one['material_id'] ?? null : null, is_array($kept) ? array_values($kept) : []);
+        $ids = array_map(
+            fn(mixed $one): mixed => is_array($one) ? $one['material_id'] ?? null : null,
+            is_array($kept) ? array_values($kept) : [],
+        );
         $known = array_values(array_filter($ids, is_int(...)));
         $missing = array_diff($known, array_keys($this->read));
         if ($missing !== []) {
@@ -146,15 +154,22 @@ final class Bag extends Model
         }
         $this->loadMissing('uses');
 
-        return -(float) $this->uses->where('material_id', $material)->sum(fn(StockEntry $one): float => (float) $one->amount);
+        return -(float) $this->uses->where('material_id', $material)->sum(
+            fn(StockEntry $one): float => (float) $one->amount,
+        );
     }
 
-    /** What there was of a strand when it was begun, and has come since: what it may still take, and what is in it; null where that is not known. */
+    /**
+     * What there was of a strand when it was begun, and has come since: what it may still take, and what is in it; null
+     * where that is not known.
+     */
     public function onHandOf(Material $material): ?Mass
     {
         $free = $material->freeFor($this->id ?? null);
 
-        return $free === null || KeptWeighIns::of($this)->begins($material) ? null : Mass::grams(round($free->grams + $this->usedOf($material->id), 3));
+        return $free === null || KeptWeighIns::of($this)->begins($material) ? null : Mass::grams(
+            round($free->grams + $this->usedOf($material->id), 3),
+        );
     }
 
     /** What the ledger says is read anew. */
@@ -194,8 +209,14 @@ final class Bag extends Model
             $document = array_diff_key($document, self::TAUGHT);
             $document['hook'] = $this->swatch->hookSize()->exact();
             $document['gauge'] = $this->swatch->document();
-            // What was measured wins over what her hand makes elsewhere, and that over common proportions; a swatch put away says nothing more.
-            $document += array_filter(['also' => $this->hands()->also($this->swatch), 'proportions' => $this->hands()->proportionDocuments($this->swatch->stitch)]);
+            // What was measured wins over what her hand makes elsewhere, and that over common proportions; a swatch put
+            // away says nothing more.
+            $document += array_filter(
+                [
+                    'also' => $this->hands()->also($this->swatch),
+                    'proportions' => $this->hands()->proportionDocuments($this->swatch->stitch),
+                ],
+            );
             if (($this->choices['swatch_counts'] ?? false) === true) {
                 $document['gauge']['from_on_hand'] = true;
             }
@@ -209,13 +230,15 @@ final class Bag extends Model
         $worked = max([0, ...array_column(is_array($changes) ? $changes : [], 'to')]);
         unset($document['others']);
         foreach (array_slice($this->others(), 0, $worked) as $place => $other) {
-            $document['others'][$place] = $other?->document($this->onHandOf($other)) ?? $this->choices['others'][$place];
+            $document['others'][$place] = $other?->document($this->onHandOf($other))
+                ?? $this->choices['others'][$place];
         }
         if (isset($document['weigh_ins'])) {
             $document['weigh_ins'] = KeptWeighIns::of($this)->documents();
         }
         // The application's own, and no part of the format.
-        unset($document['learned'], $document['logged'], $document['price_tag'], $document['swatch_counts'], $document['together']);
+        unset($document['learned'], $document['logged'],
+            $document['price_tag'], $document['swatch_counts'], $document['together']);
 
         return $document;
     }

@@ -37,7 +37,16 @@ final class Batch extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['raw_piece_id', 'material_id', 'name', 'colour', 'document', 'stack', 'join_ahead', 'finished_at'];
+    protected $fillable = [
+        'raw_piece_id',
+        'material_id',
+        'name',
+        'colour',
+        'document',
+        'stack',
+        'join_ahead',
+        'finished_at',
+    ];
 
     /** @return BelongsTo<RawPiece, $this> */
     public function rawPiece(): BelongsTo
@@ -76,7 +85,9 @@ final class Batch extends Model
     /** @return list<string> keys of the steps done */
     public function ticked(): array
     {
-        return array_values(array_map(strval(...), DB::table('batch_ticks')->where('batch_id', $this->id)->pluck('step')->all()));
+        return array_values(
+            array_map(strval(...), DB::table('batch_ticks')->where('batch_id', $this->id)->pluck('step')->all()),
+        );
     }
 
     /** Ticking twice, from two devices, is ticking once. */

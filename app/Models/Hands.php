@@ -69,7 +69,12 @@ final class Hands
     /** @return list<string> names of the swatches that teach, as documents() has them */
     public function names(): array
     {
-        return array_values(array_map(fn(Swatch $one): string => $one->name, $this->swatches()->whereIn('id', array_keys($this->trials()))->all()));
+        return array_values(
+            array_map(
+                fn(Swatch $one): string => $one->name,
+                $this->swatches()->whereIn('id', array_keys($this->trials()))->all(),
+            ),
+        );
     }
 
     /** @return array<int, string> what is odd about a swatch that the others do not bear out, by its number */
@@ -158,7 +163,11 @@ final class Hands
             return [];
         }
 
-        return Cache::remember("proportions {$this->makerId} {$measured->key} {$this->taught()}", self::KEPT, fn(): array => $this->proportions($measured, $tried));
+        return Cache::remember(
+            "proportions {$this->makerId} {$measured->key} {$this->taught()}",
+            self::KEPT,
+            fn(): array => $this->proportions($measured, $tried),
+        );
     }
 
     /**
@@ -169,23 +178,54 @@ final class Hands
     private function proportions(Motif $measured, array $tried): array
     {
         $this->swatched ??= LearnedHand::of(array_values($this->trials()));
-        $known = array_filter($this->swatched->proportions($measured), fn(Proportion $one): bool => in_array($one->motif, $tried, true));
+        $known = array_filter(
+            $this->swatched->proportions($measured),
+            fn(Proportion $one): bool => in_array($one->motif, $tried, true),
+        );
         $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];
 
-        return array_values(array_map(fn(Proportion $one): array => ['stitch' => $one->motif->key, 'width' => $times($one->width), 'height' => $times($one->height), 'strand' => $times($one->strand)], $known));
+        return array_values(
+            array_map(
+                fn(Proportion $one): array => [
+                    'stitch' => $one->motif->key,
+                    'width' => $times($one->width),
+                    'height' => $times($one->height),
+                    'strand' => $times($one->strand),
+                ],
+                $known,
+            ),
+        );
     }
 
     /** All that her swatches teach, as a short word: another as soon as one of them, or its material, is another. */
     private function taught(): string
     {
-        return sha1(json_encode(array_map(fn(Trial $one): array => [$one->swatch, $one->hook, $one->kind, $one->diameter, $one->density, $one->blocked], $this->trials()), JSON_THROW_ON_ERROR));
+        return sha1(
+            json_encode(
+                array_map(
+                    fn(Trial $one): array => [
+                        $one->swatch,
+                        $one->hook,
+                        $one->kind,
+                        $one->diameter,
+                        $one->density,
+                        $one->blocked,
+                    ],
+                    $this->trials(),
+                ),
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     /** @return list<array<string, mixed>> as fescue-bag/1 has them */
     public function workedDocuments(?int $but): array
     {
         return array_map(fn(Worked $one): array => [
-            'stitch' => $one->motif->key, 'hook' => $one->hook->exact(), 'material' => ['kind' => $one->kind->value, 'diameter' => $one->diameter->exact()],
+            'stitch' => $one->motif->key, 'hook' => $one->hook->exact(), 'material' => [
+                'kind' => $one->kind->value,
+                'diameter' => $one->diameter->exact(),
+            ],
             'strand' => Length::mm(round($one->strand->mm, 3))->exact(), 'spread' => round($one->relative, 4),
         ], $this->worked($but));
     }
@@ -196,11 +236,13 @@ final class Hands
         $documents = [];
         foreach ($this->swatches() as $swatch) {
             if (isset($this->trials()[$swatch->id]) && $swatch->material !== null) {
-                $documents[] = $swatch->document() + ($swatch->state === State::Blocked ? ['blocked' => true] : []) + ['hook' => $swatch->hookSize()->exact(), 'material' => array_filter([
-                    'kind' => $swatch->material->kind->value,
-                    'diameter' => $swatch->material->diameter?->exact(),
-                    'density' => $swatch->material->density()->exact(),
-                ])];
+                $documents[] = $swatch->document()
+                    + ($swatch->state === State::Blocked ? ['blocked' => true] : [])
+                    + ['hook' => $swatch->hookSize()->exact(), 'material' => array_filter([
+                        'kind' => $swatch->material->kind->value,
+                        'diameter' => $swatch->material->diameter?->exact(),
+                        'density' => $swatch->material->density()->exact(),
+                    ])];
             }
         }
 
@@ -208,28 +250,44 @@ final class Hands
     }
 
     /**
-     * A swatch of just this material, hook and stitch, as it lay: the chosen one, else one as it came off the hook, else the last.
+     * A swatch of just this material, hook and stitch, as it lay: the chosen one, else one as it came off the hook,
+     * else the last.
      *
      * @param Collection<int, Swatch> $swatches
      */
     public static function measured(Collection $swatches, int $material, HookSize $hook, Motif $motif): ?Swatch
     {
-        $of = $swatches->filter(fn(Swatch $one): bool => $one->material_id === $material && $one->state !== State::Hung && $one->stitch === $motif && abs($one->hook->mm - $hook->diameter->mm) < 0.01);
+        $of = $swatches->filter(
+            fn(Swatch $one): bool => $one->material_id === $material
+                && $one->state !== State::Hung
+                && $one->stitch === $motif
+                && abs($one->hook->mm - $hook->diameter->mm) < 0.01,
+        );
 
-        return $of->sortByDesc(fn(Swatch $one): array => [$one->chosen, $one->state === State::Relaxed, $one->id])->first();
+        return $of->sortByDesc(
+            fn(Swatch $one): array => [$one->chosen, $one->state === State::Relaxed, $one->id],
+        )->first();
     }
 
     /**
-     * Other stitches measured with the same hook and material as a swatch, relaxed with relaxed and blocked with blocked: of each the chosen one, else the last.
+     * Other stitches measured with the same hook and material as a swatch, relaxed with relaxed and blocked with
+     * blocked: of each the chosen one, else the last.
      *
      * @return list<array<string, int|float|string>> as fescue-bag/1 has gauges
      */
     public function also(Swatch $own): array
     {
         $also = [];
-        $alike = $this->swatches()->filter(fn(Swatch $one): bool => $one->material_id === $own->material_id && $one->state === $own->state);
+        $alike = $this->swatches()->filter(
+            fn(Swatch $one): bool => $one->material_id === $own->material_id && $one->state === $own->state,
+        );
         foreach (array_values(Motif::all()) as $motif) {
-            $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured($alike, $own->material_id, $own->hookSize(), $motif);
+            $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured(
+                $alike,
+                $own->material_id,
+                $own->hookSize(),
+                $motif,
+            );
             if ($other !== null) {
                 $also[] = $other->document();
             }
@@ -245,11 +303,20 @@ final class Hands
      */
     public static function hang(Swatch $one, iterable $swatches): ?Hang
     {
-        $twins = (new Collection($swatches))->filter(fn(Swatch $other): bool => $one->material_id !== null && $other->material_id === $one->material_id && $other->stitch === $one->stitch && abs($other->hook->mm - $one->hook->mm) < 0.01);
+        $twins = (new Collection($swatches))->filter(
+            fn(Swatch $other): bool => $one->material_id !== null
+                && $other->material_id === $one->material_id
+                && $other->stitch === $one->stitch
+                && abs($other->hook->mm - $one->hook->mm) < 0.01,
+        );
         $hung = $one->state === State::Hung ? $one : $twins->where('state', State::Hung)->last();
         $lay = $one->state === State::Hung ? $twins->where('state', '!=', State::Hung)->last() : $one;
 
-        return $hung?->hung_load === null || $lay === null ? null : Hang::of($lay->measured(), $hung->measured(), $hung->hung_load);
+        return $hung?->hung_load === null || $lay === null ? null : Hang::of(
+            $lay->measured(),
+            $hung->measured(),
+            $hung->hung_load,
+        );
     }
 
     /** @return Collection<int, Bag> bags of hers that have some of it among their choices, taught by these hands */
@@ -265,7 +332,11 @@ final class Hands
     private function swatches(): Collection
     {
         if ($this->swatches === null) {
-            $swatches = Swatch::query()->where('user_id', $this->makerId)->where('state', '!=', State::Hung)->with('material');
+            $swatches = Swatch::query()->where('user_id', $this->makerId)->where(
+                'state',
+                '!=',
+                State::Hung,
+            )->with('material');
             $swatches->orderBy('id');
             $this->swatches = $swatches->get();
         }
@@ -279,6 +350,13 @@ final class Hands
 
         return $material === null || $material->diameter === null || ! $material->kind->isStrand()
             ? null
-            : new Trial($swatch->measured(), $swatch->hookSize(), $material->kind, $material->diameter, $material->density(), $swatch->state === State::Blocked);
+            : new Trial(
+                $swatch->measured(),
+                $swatch->hookSize(),
+                $material->kind,
+                $material->diameter,
+                $material->density(),
+                $swatch->state === State::Blocked,
+            );
     }
 }

@@ -10,8 +10,9 @@ use Fescue\Core\Measure\Mass;
 final readonly class KeptWeighIns
 {
     /**
-     * @param list<array<string, mixed>> $all each with its row and what was left as it was typed; of a material of the stash
-     *                                        also its number, grams used by then, the ledger's line, and whether it only begins
+     * @param list<array<string, mixed>> $all each with its row and what was left as it was typed; of a material of the
+     *         stash
+     * also its number, grams used by then, the ledger's line, and whether it only begins
      */
     private function __construct(private Bag $bag, public array $all) {}
 
@@ -19,7 +20,17 @@ final readonly class KeptWeighIns
     {
         $kept = $bag->choices['weigh_ins'] ?? [];
 
-        return new self($bag, array_values(array_filter(is_array($kept) ? $kept : [], fn(mixed $one): bool => is_array($one) && is_string($one['after'] ?? null) && is_string($one['left'] ?? null))));
+        return new self(
+            $bag,
+            array_values(
+                array_filter(
+                    is_array($kept) ? $kept : [],
+                    fn(mixed $one): bool => is_array($one)
+                        && is_string($one['after'] ?? null)
+                        && is_string($one['left'] ?? null),
+                ),
+            ),
+        );
     }
 
     /**
@@ -34,7 +45,9 @@ final readonly class KeptWeighIns
             $free = $material?->freeFor($this->bag->id);
             $left = $material === null || $free === null || ! is_numeric($one['used'] ?? null)
                 ? (string) $one['left']
-                : Mass::grams(round(max(0.0, $free->grams + $this->bag->usedOf($material->id) - (float) $one['used']), 3))->exact();
+                : Mass::grams(
+                    round(max(0.0, $free->grams + $this->bag->usedOf($material->id) - (float) $one['used']), 3),
+                )->exact();
 
             return ['after' => (string) $one['after'], 'left' => $left];
         }, $this->all);
@@ -43,7 +56,10 @@ final readonly class KeptWeighIns
     /** Whether what was there at the start is not known of a material: its first weigh-in only begins. */
     public function begins(Material $material): bool
     {
-        return array_filter($this->all, fn(array $one): bool => ($one['of'] ?? null) === $material->id && ($one['begins'] ?? false) === true) !== [];
+        return array_filter(
+            $this->all,
+            fn(array $one): bool => ($one['of'] ?? null) === $material->id && ($one['begins'] ?? false) === true,
+        ) !== [];
     }
 
     /** @param array<string, mixed> $one */

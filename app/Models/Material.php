@@ -100,7 +100,10 @@ final class Material extends Model
     public function density(): LinearDensity
     {
         // A piece that was weighed is surer than a label.
-        [$mass, $length] = $this->isByLabel() ? [$this->ball_mass, $this->ball_length] : [$this->sample_mass, $this->sample_length];
+        [$mass, $length] = $this->isByLabel() ? [$this->ball_mass, $this->ball_length] : [
+            $this->sample_mass,
+            $this->sample_length,
+        ];
         if ($mass === null || $length === null) {
             throw new \LogicException("“{$this->name}” is counted, not measured.");
         }
@@ -151,7 +154,17 @@ final class Material extends Model
     {
         $supply = Supply::of($this);
 
-        return new Weighed($this->kind, $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."), $this->density(), $onHand ?? $this->onHand(), $this->make, $this->fibre, $supply?->unit, $supply->waste ?? 0.0, $this->acquired === Acquired::Cut);
+        return new Weighed(
+            $this->kind,
+            $this->diameter ?? throw new \LogicException("“{$this->name}” has no thickness."),
+            $this->density(),
+            $onHand ?? $this->onHand(),
+            $this->make,
+            $this->fibre,
+            $supply?->unit,
+            $supply->waste ?? 0.0,
+            $this->acquired === Acquired::Cut,
+        );
     }
 
     /**
@@ -181,7 +194,12 @@ final class Material extends Model
 
     public function chip(): string
     {
-        return SwatchChip::of($this->colour, $this->kind, $this->make, $this->diameter ?? $this->pitch ?? Length::mm(4));
+        return SwatchChip::of(
+            $this->colour,
+            $this->kind,
+            $this->make,
+            $this->diameter ?? $this->pitch ?? Length::mm(4),
+        );
     }
 
     /** "braided cord of nylon, 4 mm" */
@@ -190,13 +208,17 @@ final class Material extends Model
         $said = trim(($this->make->value ?? '').' '.$this->kind->name());
         $said .= $this->fibre === null || count($this->kind->fibres()) === 1 ? '' : " of {$this->fibre->value}";
 
-        return $said.($this->diameter === null ? '' : ', '.($this->diameter_guessed ? 'about ' : '').$this->diameter->exact(LengthUnit::Millimetre));
+        return $said
+            .($this->diameter === null ? ''
+                : ', '.($this->diameter_guessed ? 'about ' : '').$this->diameter->exact(LengthUnit::Millimetre));
     }
 
     /** An amount of it in the words of its unit: "450 g", "120 tabs". */
     public function say(float $amount): string
     {
-        return Decimal::print($amount, $this->kind->isStrand() && $amount > 0 && $amount < 10 ? 1 : 0).' '.$this->unit();
+        return Decimal::print($amount, $this->kind->isStrand() && $amount > 0 && $amount < 10 ? 1 : 0)
+            .' '
+            .$this->unit();
     }
 
     public function unit(): string
@@ -207,13 +229,21 @@ final class Material extends Model
     /** What a gram or a tab cost. */
     public function priceOfOne(): ?float
     {
-        return $this->price === null || $this->price_for === null || (float) $this->price_for <= 0 ? null : (float) $this->price / (float) $this->price_for;
+        return $this->price === null || $this->price_for === null || (float) $this->price_for <= 0
+            ? null
+            : (float) $this->price / (float) $this->price_for;
     }
 
     protected static function booted(): void
     {
         // Every material is read with its balance: one sum over an index, instead of a query each.
-        self::addGlobalScope('balance', fn(Builder $query) => $query->withSum(['entries as balance' => fn(Builder $entries) => $entries->whereNull('undone_at')], 'amount'));
+        self::addGlobalScope(
+            'balance',
+            fn(Builder $query) => $query->withSum(
+                ['entries as balance' => fn(Builder $entries) => $entries->whereNull('undone_at')],
+                'amount',
+            ),
+        );
     }
 
     /** @return array<string, string> */

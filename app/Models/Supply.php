@@ -30,7 +30,11 @@ final readonly class Supply
 
         return match (true) {
             $material->ball_mass !== null => new self($material->ball_mass, $noun, 0.0),
-            $bought && (float) $material->price_for > 0 => new self(Mass::grams((float) $material->price_for), $noun, 0.0),
+            $bought && (float) $material->price_for > 0 => new self(
+                Mass::grams((float) $material->price_for),
+                $noun,
+                0.0,
+            ),
             default => null,
         };
     }
@@ -51,6 +55,10 @@ final readonly class Supply
             Source::RibbonHalf => 'ribbons',
         };
 
-        return new self(Mass::grams(round($plan->mass->grams / $plan->spec->pieces, 2)), $noun, round($plan->waste->grams / $plan->mass->grams, 4));
+        return new self(
+            Mass::grams(round($plan->mass->grams / $plan->spec->pieces, 2)),
+            $noun,
+            round($plan->waste->grams / $plan->mass->grams, 4),
+        );
     }
 }

@@ -47,9 +47,34 @@ final class Swatch extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['material_id', 'name', 'hook', 'stitch', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'state', 'hung_load', 'drape', 'note', 'chosen', 'width_spread', 'height_spread'];
+    protected $fillable = [
+        'material_id',
+        'name',
+        'hook',
+        'stitch',
+        'stitches_counted',
+        'width',
+        'rows_counted',
+        'height',
+        'mass',
+        'state',
+        'hung_load',
+        'drape',
+        'note',
+        'chosen',
+        'width_spread',
+        'height_spread',
+    ];
 
-    protected $attributes = ['state' => 'relaxed', 'hung_load' => null, 'drape' => null, 'note' => null, 'chosen' => false, 'width_spread' => 0.0, 'height_spread' => 0.0];
+    protected $attributes = [
+        'state' => 'relaxed',
+        'hung_load' => null,
+        'drape' => null,
+        'note' => null,
+        'chosen' => false,
+        'width_spread' => 0.0,
+        'height_spread' => 0.0,
+    ];
 
     /** @return BelongsTo<Material, $this> a material put away still says what the swatch was made of */
     public function material(): BelongsTo
@@ -72,7 +97,8 @@ final class Swatch extends Model
         $groups = [];
         foreach ($swatches as $one) {
             if ($one->state !== State::Hung) {
-                $groups[$one->material->name ?? 'of no material'][$one->id] = $one->name.($one->chosen ? ', chosen' : '');
+                $groups[$one->material->name ?? 'of no material'][$one->id] = $one->name
+                    .($one->chosen ? ', chosen' : '');
             }
         }
         ksort($groups);
@@ -87,7 +113,16 @@ final class Swatch extends Model
 
     public function measured(): Measured
     {
-        return new Measured($this->stitch, $this->stitches_counted, $this->width, $this->rows_counted, $this->height, $this->mass, widthSpread: $this->width_spread, heightSpread: $this->height_spread);
+        return new Measured(
+            $this->stitch,
+            $this->stitches_counted,
+            $this->width,
+            $this->rows_counted,
+            $this->height,
+            $this->mass,
+            widthSpread: $this->width_spread,
+            heightSpread: $this->height_spread,
+        );
     }
 
     /**
@@ -98,8 +133,15 @@ final class Swatch extends Model
     public static function columns(Measured $measured): array
     {
         return [
-            'stitch' => $measured->motif, 'stitches_counted' => $measured->stitches, 'width' => $measured->width, 'rows_counted' => $measured->rows, 'height' => $measured->height,
-            'mass' => $measured->mass, 'width_spread' => round($measured->widthSpread, 5), 'height_spread' => round($measured->heightSpread, 5),
+            'stitch' => $measured->motif,
+            'stitches_counted' => $measured->stitches,
+            'width' => $measured->width,
+            'rows_counted' => $measured->rows,
+            'height' => $measured->height,
+            'mass' => $measured->mass, 'width_spread' => round($measured->widthSpread, 5), 'height_spread' => round(
+                $measured->heightSpread,
+                5,
+            ),
         ];
     }
 

@@ -21,7 +21,9 @@ final class AppServiceProvider extends ServiceProvider
         // Guesses are what is slowed down: a maker who gets in may do so as often as she likes.
         $refused = fn(): bool => Auth::guest();
         RateLimiter::for('sign-in', fn(Request $request): array => [
-            Limit::perMinute(5)->by('one|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($refused),
+            Limit::perMinute(5)->by(
+                'one|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip(),
+            )->after($refused),
             Limit::perMinute(30)->by('all|'.$request->ip())->after($refused),
         ]);
         RateLimiter::for('register', fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));

@@ -24,7 +24,8 @@ final readonly class Quantity implements ValidationRule
             $length = Length::parse($text, $bare);
 
             return $length->mm < $least->mm || $length->mm > $most->mm
-                ? "This should be from {$least->exact($shown)} to {$most->exact($shown)}; {$length->exact($shown)} is outside. Is the unit right?"
+                ? "This should be from {$least->exact($shown)} to {$most->exact($shown)}; "
+                    ."{$length->exact($shown)} is outside. Is the unit right?"
                 : '';
         });
     }
@@ -35,7 +36,8 @@ final readonly class Quantity implements ValidationRule
             $mass = Mass::parse($text, MassUnit::Gram);
 
             return $mass->grams < $least->grams || $mass->grams > $most->grams
-                ? "This should be from {$least->exact()} to {$most->exact()}; {$mass->exact()} is outside. Is the unit right?"
+                ? "This should be from {$least->exact()} to {$most->exact()}; {$mass->exact()} is outside. Is the "
+                    .'unit right?'
                 : '';
         });
     }

@@ -67,7 +67,10 @@ final class BatchEnd
             return null;
         }
         if (! Weighed::isStrand(LinearDensity::weighed($mass, $length))) {
-            $this->wrong['mass'] = 'That makes '.round($mass->grams / ($length->mm / 1000), 3).' g to the metre, which no strand weighs. Check the length and the weight.';
+            $this->wrong['mass'] = 'That makes '.round(
+                $mass->grams / ($length->mm / 1000),
+                3,
+            ).' g to the metre, which no strand weighs. Check the length and the weight.';
 
             return null;
         }
@@ -80,8 +83,22 @@ final class BatchEnd
 
                 return null;
             }
-            $material = $into ?? $maker->materials()->create($this->made($length, $mass, $diameter ?? self::kind($this->batch)->form()->thickness(LinearDensity::weighed($mass, $length), $this->fibre())));
-            Ledger::enter($material, Move::Cut, round($mass->grams, 3), note: mb_substr("batch “{$this->batch->name}”", 0, 120));
+            $material = $into ?? $maker->materials()->create(
+                $this->made(
+                    $length,
+                    $mass,
+                    $diameter ?? self::kind($this->batch)->form()->thickness(
+                        LinearDensity::weighed($mass, $length),
+                        $this->fibre(),
+                    ),
+                ),
+            );
+            Ledger::enter(
+                $material,
+                Move::Cut,
+                round($mass->grams, 3),
+                note: mb_substr("batch “{$this->batch->name}”", 0, 120),
+            );
             $this->batch->update(['finished_at' => now(), 'material_id' => $material->id]);
             $this->takePieces();
 
@@ -114,7 +131,11 @@ final class BatchEnd
             'sample_mass' => $mass,
             'acquired' => Acquired::Cut,
         ] + match ($kind) {
-            Kind::TShirt => ['strip_width' => $spec->piece->strip, 'pull' => $spec->pull, 'areal' => $spec->areal?->gramsPerSquareMetre],
+            Kind::TShirt => [
+                'strip_width' => $spec->piece->strip,
+                'pull' => $spec->pull,
+                'areal' => $spec->areal?->gramsPerSquareMetre,
+            ],
             Kind::Ribbon => ['width' => $spec->piece->strip],
             default => ['strip_width' => $spec->piece->strip],
         };
@@ -160,7 +181,9 @@ final class BatchEnd
         try {
             $mass = Mass::parse($this->said('mass'), MassUnit::Gram);
 
-            return $mass->grams > 0 && $mass->grams <= 100_000 ? $mass : throw new NotUnderstood('This should be above nothing and at most 100 kg. Is the unit right?');
+            return $mass->grams > 0 && $mass->grams <= 100_000 ? $mass : throw new NotUnderstood(
+                'This should be above nothing and at most 100 kg. Is the unit right?',
+            );
         } catch (NotUnderstood $e) {
             $this->wrong['mass'] = $e->getMessage();
 
@@ -176,7 +199,9 @@ final class BatchEnd
         try {
             $diameter = Length::parse($this->said('diameter'), LengthUnit::Millimetre);
 
-            return $diameter->mm >= 0.5 && $diameter->mm <= 30 ? $diameter : throw new NotUnderstood('A strand is 0.5 to 30 mm thick. Is the unit right?');
+            return $diameter->mm >= 0.5 && $diameter->mm <= 30 ? $diameter : throw new NotUnderstood(
+                'A strand is 0.5 to 30 mm thick. Is the unit right?',
+            );
         } catch (NotUnderstood $e) {
             $this->wrong['diameter'] = $e->getMessage();
 

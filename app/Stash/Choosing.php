@@ -61,7 +61,8 @@ final class Choosing
     {
         $stuff = $this->typed('stuff');
         $this->stuff = isset(self::FORMS[$stuff]) ? $stuff : 'cloth';
-        $this->school = School::tryFrom($this->typed('school')) ?? ($this->stuff === 'bags' ? School::Joined : School::OneStrand);
+        $this->school = School::tryFrom($this->typed('school'))
+            ?? ($this->stuff === 'bags' ? School::Joined : School::OneStrand);
         $pieces = $maker->rawPieces();
         $pieces->whereIn('form', self::FORMS[$this->stuff]);
         $this->pieces = $pieces->get();
@@ -103,7 +104,9 @@ final class Choosing
                 continue;
             }
             $this->plans[$piece->id] = $plan;
-            $metres = $plan->pulled->mm / 1000 - $plan->cutting->join->loss()->mm / 1000 * (int) ($this->stuff !== 'bags' || $this->school === School::OneStrand);
+            $metres = $plan->pulled->mm / 1000
+                - $plan->cutting->join->loss()->mm / 1000
+                * (int) ($this->stuff !== 'bags' || $this->school === School::OneStrand);
             if ($metres <= 0) {
                 $this->leftOut[$piece->id] = 'Its joins would eat all it gives.';
 
@@ -152,7 +155,10 @@ final class Choosing
     {
         $field = "gave.{$piece->id}";
         $metres = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $this->typed($field))), fn(string $one): bool => $one !== '') as $one) {
+        foreach (array_filter(
+            array_map(trim(...), explode(';', $this->typed($field))),
+            fn(string $one): bool => $one !== '',
+        ) as $one) {
             try {
                 $metres[] = $this->metres($one, $density);
             } catch (NotUnderstood $e) {

@@ -13,7 +13,8 @@ use Fescue\Core\Strip\StripPlan;
 use Illuminate\Http\Request;
 
 /**
- * A cutting drawing on paper: made to fit one sheet, or at true size over as many as it takes. Every sheet carries a bar
+ * A cutting drawing on paper: made to fit one sheet, or at true size over as many as it takes. Every sheet carries a
+ * bar
  * to be checked with a ruler.
  */
 final readonly class CutPrint
@@ -31,11 +32,19 @@ final readonly class CutPrint
     /**
      * @param list<string> $sheets SVG, each its own sheet
      */
-    private function __construct(public StripPlan $plan, public string $paper, public bool $true, public array $sheets, public string $said) {}
+    private function __construct(
+        public StripPlan $plan,
+        public string $paper,
+        public bool $true,
+        public array $sheets,
+        public string $said,
+    ) {}
 
     public static function of(StripPlan $plan, Request $request, LengthUnit $unit): self
     {
-        $paper = isset(self::PAPERS[Typed::text($request, 'paper')]) ? Typed::text($request, 'paper') : ($unit === LengthUnit::Inch ? 'letter' : 'a4');
+        $paper = isset(self::PAPERS[Typed::text($request, 'paper')])
+            ? Typed::text($request, 'paper')
+            : ($unit === LengthUnit::Inch ? 'letter' : 'a4');
         [$width, $height] = self::PAPERS[$paper];
         $room = $height - self::FOOT;
         [$across, $down, , $marks] = CutDrawing::onPaper($plan->cutting);
@@ -46,22 +55,53 @@ final readonly class CutPrint
             [, , $scale, $marks] = CutDrawing::onPaper($plan->cutting, [$width, $room]);
             $ratio = $scale === 1.0 ? 'true size' : '1 : '.Canvas::number(1 / $scale, 1);
 
-            return new self($plan, $paper, false, [self::sheet($width, $height, 0, 0, $marks, $ratio, $unit)], "on one sheet, {$ratio}; at true size it takes ".($columns * $rows).' sheets');
+            return new self(
+                $plan,
+                $paper,
+                false,
+                [self::sheet($width, $height, 0, 0, $marks, $ratio, $unit)],
+                "on one sheet, {$ratio}; at true size it takes ".($columns * $rows).' sheets',
+            );
         }
         $sheets = [];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
-                $named = $columns * $rows === 1 ? 'true size' : 'true size, row '.($row + 1)." of {$rows}, sheet ".($column + 1)." of {$columns}";
-                $sheets[] = self::sheet($width, $height, $column * ($width - self::OVERLAP), $row * ($room - self::OVERLAP), $marks, $named, $unit);
+                $named = $columns * $rows === 1
+                    ? 'true size'
+                    : 'true size, row '.($row + 1)." of {$rows}, sheet ".($column + 1)." of {$columns}";
+                $sheets[] = self::sheet(
+                    $width,
+                    $height,
+                    $column * ($width - self::OVERLAP),
+                    $row * ($room - self::OVERLAP),
+                    $marks,
+                    $named,
+                    $unit,
+                );
             }
         }
 
-        return new self($plan, $paper, true, $sheets, 'at true size on '.count($sheets).(count($sheets) === 1 ? ' sheet' : ' sheets, each lapping its neighbour by 1 cm'));
+        return new self(
+            $plan,
+            $paper,
+            true,
+            $sheets,
+            'at true size on '
+                .count($sheets)
+                .(count($sheets) === 1 ? ' sheet' : ' sheets, each lapping its neighbour by 1 cm'),
+        );
     }
 
     /** One sheet in mm: a window on the drawing from x, y, and the bar below it. */
-    private static function sheet(float $width, float $height, float $x, float $y, string $marks, string $named, LengthUnit $unit): string
-    {
+    private static function sheet(
+        float $width,
+        float $height,
+        float $x,
+        float $y,
+        string $marks,
+        string $named,
+        LengthUnit $unit,
+    ): string {
         $n = fn(float $mm): string => Canvas::number($mm, 4);
         $room = $height - self::FOOT;
         // The bar is as long on paper as it says, whatever the drawing's own scale.
@@ -72,11 +112,22 @@ final readonly class CutPrint
             $ticks .= "M{$n($at)} {$n($room + 5)}v-2.5";
         }
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$n($width)}mm\" height=\"{$n($height)}mm\" viewBox=\"0 0 {$n($width)} {$n($height)}\" role=\"img\" aria-label=\"{$named}\" font-family=\"sans-serif\">"
-            ."<svg x=\"0\" y=\"0\" width=\"{$n($width)}\" height=\"{$n($room)}\" viewBox=\"{$n($x)} {$n($y)} {$n($width)} {$n($room)}\" preserveAspectRatio=\"xMinYMin meet\">{$marks}</svg>"
-            ."<rect x=\"0\" y=\"0\" width=\"{$n($width)}\" height=\"{$n($room)}\" fill=\"none\" stroke=\"".Ink::LINE.'" stroke-width="0.3" stroke-dasharray="2 1.5"/>'
-            ."<path data-bar=\"{$n($bar)}\" d=\"M2 {$n($room + 5)}h{$n($bar)}{$ticks}\" fill=\"none\" stroke=\"".Ink::INK.'" stroke-width="0.4"/>'
-            ."<text x=\"2\" y=\"{$n($room + 10)}\" font-size=\"3.6\" fill=\"".Ink::INK."\">This bar is {$said}: lay a ruler on it before you cut.</text>"
-            ."<text x=\"{$n($width)}\" y=\"{$n($room + 10)}\" font-size=\"3.6\" text-anchor=\"end\" fill=\"".Ink::INK."\">{$named}</text></svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$n($width)}mm\" height=\"{$n($height)}mm\" "
+            ."viewBox=\"0 0 {$n($width)} {$n($height)}\" role=\"img\" aria-label=\"{$named}\" "
+            .'font-family="sans-serif">'
+            ."<svg x=\"0\" y=\"0\" width=\"{$n($width)}\" height=\"{$n($room)}\" viewBox=\"{$n($x)} {$n($y)} "
+            ."{$n($width)} {$n($room)}\" preserveAspectRatio=\"xMinYMin meet\">{$marks}</svg>"
+            ."<rect x=\"0\" y=\"0\" width=\"{$n($width)}\" height=\"{$n($room)}\" fill=\"none\" stroke=\""
+            .Ink::LINE
+            .'" stroke-width="0.3" stroke-dasharray="2 1.5"/>'
+            ."<path data-bar=\"{$n($bar)}\" d=\"M2 {$n($room + 5)}h{$n($bar)}{$ticks}\" fill=\"none\" stroke=\""
+            .Ink::INK
+            .'" stroke-width="0.4"/>'
+            ."<text x=\"2\" y=\"{$n($room + 10)}\" font-size=\"3.6\" fill=\""
+            .Ink::INK
+            ."\">This bar is {$said}: lay a ruler on it before you cut.</text>"
+            ."<text x=\"{$n($width)}\" y=\"{$n($room + 10)}\" font-size=\"3.6\" text-anchor=\"end\" fill=\""
+            .Ink::INK
+            ."\">{$named}</text></svg>";
     }
 }

@@ -16,25 +16,69 @@ use Fescue\Core\Strip\StripSpec;
 use Illuminate\Http\Request;
 
 /**
- * The measures of a piece, as forms send them: they become a fescue-strip/1 document with the maker's unit written behind
+ * The measures of a piece, as forms send them: they become a fescue-strip/1 document with the maker's unit written
+ * behind
  * bare numbers, and the core judges it.
  */
 final class CuttingForm
 {
-    public const KINDS = ['tube' => 'Shirt, sleeve or skirt', 'panel' => 'Flat panel or sheet', 'bag' => 'Carrier bag', 'ribbon' => 'Ribbon, halved'];
+    public const KINDS = [
+        'tube' => 'Shirt, sleeve or skirt',
+        'panel' => 'Flat panel or sheet',
+        'bag' => 'Carrier bag',
+        'ribbon' => 'Ribbon, halved',
+    ];
 
-    private const LENGTHS = ['flat_width', 'flat_width_end', 'height', 'strip', 'spine', 'side_fold', 'trim_top', 'trim_bottom', 'hitch_loss'];
+    private const LENGTHS = [
+        'flat_width',
+        'flat_width_end',
+        'height',
+        'strip',
+        'spine',
+        'side_fold',
+        'trim_top',
+        'trim_bottom',
+        'hitch_loss',
+    ];
 
     /** Of each kind, in the order they are asked for. */
     private const ASKED = [
-        'tube' => ['flat_width', 'flat_width_end', 'height', 'trim_top', 'trim_bottom', 'strip', 'spine', 'pull', 'mass', 'areal', 'pieces'],
+        'tube' => [
+            'flat_width',
+            'flat_width_end',
+            'height',
+            'trim_top',
+            'trim_bottom',
+            'strip',
+            'spine',
+            'pull',
+            'mass',
+            'areal',
+            'pieces',
+        ],
         'panel' => ['flat_width', 'height', 'trim_top', 'trim_bottom', 'strip', 'pull', 'mass', 'areal', 'pieces'],
-        'bag' => ['flat_width', 'side_fold', 'height', 'trim_top', 'trim_bottom', 'strip', 'hitch_loss', 'mass', 'areal', 'pieces'],
+        'bag' => [
+            'flat_width',
+            'side_fold',
+            'height',
+            'trim_top',
+            'trim_bottom',
+            'strip',
+            'hitch_loss',
+            'mass',
+            'areal',
+            'pieces',
+        ],
         'ribbon' => ['flat_width', 'height', 'mass', 'pieces'],
     ];
 
     /** Ways to join that a table offers; loops are always hitched. */
-    private const JOINS = ['tube' => [Join::SewnLap, Join::MagicKnot], 'panel' => [Join::SewnLap, Join::MagicKnot], 'ribbon' => [Join::MagicKnot, Join::SewnLap], 'bag' => []];
+    private const JOINS = [
+        'tube' => [Join::SewnLap, Join::MagicKnot],
+        'panel' => [Join::SewnLap, Join::MagicKnot],
+        'ribbon' => [Join::MagicKnot, Join::SewnLap],
+        'bag' => [],
+    ];
 
     /** Not the piece's own but how it is cut. */
     private const HOW = ['strip', 'spine', 'pieces', 'hitch_loss'];
@@ -50,8 +94,11 @@ final class CuttingForm
     public readonly array $document;
 
     /** @param bool $raw whether only the piece itself is told, not how it is cut */
-    public function __construct(private readonly Request $request, private readonly LengthUnit $unit, private readonly bool $raw = false)
-    {
+    public function __construct(
+        private readonly Request $request,
+        private readonly LengthUnit $unit,
+        private readonly bool $raw = false,
+    ) {
         $kind = $this->typed('kind');
         $this->kind = isset(self::KINDS[$kind]) ? $kind : 'tube';
         $this->document = $this->document();
@@ -74,7 +121,12 @@ final class CuttingForm
     /** @return list<string> */
     public function asked(): array
     {
-        return array_values(array_filter(self::ASKED[$this->kind], fn(string $field): bool => ! $this->raw || ! in_array($field, self::HOW, true)));
+        return array_values(
+            array_filter(
+                self::ASKED[$this->kind],
+                fn(string $field): bool => ! $this->raw || ! in_array($field, self::HOW, true),
+            ),
+        );
     }
 
     /** @return list<Join> the usual one first */
@@ -86,7 +138,13 @@ final class CuttingForm
     /** @return array<string, string> what was typed, to be sent again */
     public function again(): array
     {
-        return array_filter(['kind' => $this->kind, 'join_by' => $this->typed('join_by')] + array_combine($this->asked(), array_map($this->typed(...), $this->asked())), fn(string $text): bool => $text !== '');
+        return array_filter(
+            ['kind' => $this->kind, 'join_by' => $this->typed('join_by')] + array_combine(
+                $this->asked(),
+                array_map($this->typed(...), $this->asked()),
+            ),
+            fn(string $text): bool => $text !== '',
+        );
     }
 
     /** @return list<StripPlan> one of each school that makes a strand of it */
@@ -94,7 +152,10 @@ final class CuttingForm
     {
         $schools = array_filter(School::cases(), fn(School $school): bool => $this->refusal($school) === null);
 
-        return $this->spec === null ? [] : array_map(fn(School $school): StripPlan => StripPlan::of($this->spec->in($school)), array_values($schools));
+        return $this->spec === null ? [] : array_map(
+            fn(School $school): StripPlan => StripPlan::of($this->spec->in($school)),
+            array_values($schools),
+        );
     }
 
     /** @return array<string, string> by the name of a school that makes none: why */
@@ -143,7 +204,9 @@ final class CuttingForm
             } elseif ($field === 'mass' || $field === 'areal') {
                 $document[$field] = Typed::withUnit($text, $field === 'mass' ? 'g' : 'g/m2');
             } elseif ($field === 'pieces') {
-                $document[$source->isBag() ? 'bags' : 'pieces'] = preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : $text;
+                $document[$source->isBag() ? 'bags' : 'pieces'] = preg_match('/^\d{1,6}$/', $text) === 1
+                    ? (int) $text
+                    : $text;
             } else {
                 $document[$field] = $this->pull($text);
             }
@@ -154,7 +217,11 @@ final class CuttingForm
         }
         if ($this->raw && $this->kind !== 'ribbon' && isset($document['height']) && is_string($document['height'])) {
             // A strip that any piece can be cut to: an eighth of its height.
-            $document['strip'] = (string) preg_replace_callback('/^([\d.,]+)/', fn(array $number): string => (string) round((float) str_replace(',', '.', $number[1]) / 8, 3), $document['height']);
+            $document['strip'] = (string) preg_replace_callback(
+                '/^([\d.,]+)/',
+                fn(array $number): string => (string) round((float) str_replace(',', '.', $number[1]) / 8, 3),
+                $document['height'],
+            );
         }
 
         return $document;
@@ -164,8 +231,13 @@ final class CuttingForm
     private function pull(string $text): float
     {
         $percent = str_replace(',', '.', rtrim($text, ' %'));
-        if (preg_match('/^\d{1,4}(\.\d+)?$/', $percent) !== 1 || (float) $percent > 100 * (StripSpec::LONGEST_PULL - 1)) {
-            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '.(int) (100 * (StripSpec::LONGEST_PULL - 1)).': 25 where 4 m become 5 m.';
+        if (
+            preg_match('/^\d{1,4}(\.\d+)?$/', $percent) !== 1
+            || (float) $percent > 100 * (StripSpec::LONGEST_PULL - 1)
+        ) {
+            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '
+                .(int) (100 * (StripSpec::LONGEST_PULL - 1))
+                .': 25 where 4 m become 5 m.';
 
             return 1.0;
         }
@@ -181,7 +253,9 @@ final class CuttingForm
             foreach ($e->problems as $problem) {
                 $field = ltrim($problem->path, '/');
                 $field = $field === 'bags' ? 'pieces' : ($field === 'strip' && $this->raw ? 'height' : $field);
-                $this->wrong[$field] ??= $problem->message === 'This is missing.' ? 'Measure this, and write it here.' : $problem->message;
+                $this->wrong[$field] ??= $problem->message === 'This is missing.'
+                    ? 'Measure this, and write it here.'
+                    : $problem->message;
             }
 
             return null;

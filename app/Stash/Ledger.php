@@ -21,9 +21,20 @@ use Illuminate\Support\Facades\DB;
 final class Ledger
 {
     /** @param float $amount g or pieces, above zero; of a weighing what is there @throws NotEnough */
-    public static function enter(Material $material, Move $move, float $amount, ?Bag $bag = null, ?string $note = null): StockEntry
-    {
-        return self::holding($material, function (Balance $balance) use ($material, $move, $amount, $bag, $note): StockEntry {
+    public static function enter(
+        Material $material,
+        Move $move,
+        float $amount,
+        ?Bag $bag = null,
+        ?string $note = null,
+    ): StockEntry {
+        return self::holding($material, function (Balance $balance) use (
+            $material,
+            $move,
+            $amount,
+            $bag,
+            $note,
+        ): StockEntry {
             $entry = $material->entries()->create([
                 'move' => $move,
                 'amount' => round($balance->change($move, $amount, $bag?->id), 3),
@@ -90,6 +101,9 @@ final class Ledger
     {
         $amount <= 0
             ? Reservation::query()->where(['material_id' => $material->id, 'bag_id' => $bag->id])->delete()
-            : Reservation::query()->updateOrCreate(['material_id' => $material->id, 'bag_id' => $bag->id], ['amount' => round($amount, 3)]);
+            : Reservation::query()->updateOrCreate(
+                ['material_id' => $material->id, 'bag_id' => $bag->id],
+                ['amount' => round($amount, 3)],
+            );
     }
 }

@@ -87,7 +87,9 @@ final class MaterialText
         $name = $this->typed('name');
         $this->values['name'] = $name;
         if ($name === '' || mb_strlen($name) > 80) {
-            $this->wrong['name'] = $name === '' ? 'Give it a name you will know it by.' : 'A name has at most 80 letters; this has '.mb_strlen($name).'.';
+            $this->wrong['name'] = $name === ''
+                ? 'Give it a name you will know it by.'
+                : 'A name has at most 80 letters; this has '.mb_strlen($name).'.';
         }
         $colour = $this->typed('colour');
         $this->values['colour'] = $colour === '' ? Stashed::PLAIN : strtolower($colour);
@@ -117,7 +119,8 @@ final class MaterialText
             return;
         }
         if ($for === '') {
-            $this->wrong['price_for'] = 'Say how much of it that buys, like '.($this->kind->isStrand() ? '450 g.' : '100.');
+            $this->wrong['price_for'] = 'Say how much of it that buys, like '
+                .($this->kind->isStrand() ? '450 g.' : '100.');
 
             return;
         }
@@ -139,17 +142,43 @@ final class MaterialText
         match ($property) {
             Property::Make => $this->values['make'] = $this->choice('make', $this->kind->makes()),
             Property::Fibre => $this->values['fibre'] = $this->choice('fibre', $this->kind->fibres()),
-            Property::StripWidth => $this->values['strip_width'] = $this->length($field, 2, 200, LengthUnit::Millimetre),
+            Property::StripWidth => $this->values['strip_width'] = $this->length(
+                $field,
+                2,
+                200,
+                LengthUnit::Millimetre,
+            ),
             Property::Width => $this->values['width'] = $this->length($field, 1, 200, LengthUnit::Millimetre),
             Property::Pull => $this->values['pull'] = $this->pull(),
             Property::Areal => $this->values['areal'] = $this->areal(),
-            Property::Diameter => $this->values['diameter'] = $this->length($field, Form::THINNEST, Form::THICKEST, LengthUnit::Millimetre),
-            Property::SampleLength => $this->values['sample_length'] = $this->length($field, 100, 100_000, LengthUnit::Metre),
-            Property::BallLength => $this->values['ball_length'] = $this->length($field, 1000, 10_000_000, LengthUnit::Metre),
+            Property::Diameter => $this->values['diameter'] = $this->length(
+                $field,
+                Form::THINNEST,
+                Form::THICKEST,
+                LengthUnit::Millimetre,
+            ),
+            Property::SampleLength => $this->values['sample_length'] = $this->length(
+                $field,
+                100,
+                100_000,
+                LengthUnit::Metre,
+            ),
+            Property::BallLength => $this->values['ball_length'] = $this->length(
+                $field,
+                1000,
+                10_000_000,
+                LengthUnit::Metre,
+            ),
             Property::BallMass => $this->values['ball_mass'] = $this->mass($field, 1, 100_000),
             Property::SampleCount => $this->values['sample_count'] = $this->count($field),
             Property::SampleMass => $this->values['sample_mass'] = $this->mass($field, 0.01, 50_000),
-            Property::Pitch => $this->values['pitch'] = $this->length($field, 3, 60, LengthUnit::Millimetre, 'Lay ten tabs in a row as they will overlap, measure, and divide by ten.'),
+            Property::Pitch => $this->values['pitch'] = $this->length(
+                $field,
+                3,
+                60,
+                LengthUnit::Millimetre,
+                'Lay ten tabs in a row as they will overlap, measure, and divide by ten.',
+            ),
             Property::Cord => $this->values['strung_on'] = $this->strungOn($cord),
             Property::LabelHook => $this->label(),
         };
@@ -158,12 +187,22 @@ final class MaterialText
     /** What a metre weighs: of a weighed piece, or by the label; and how thick it is, measured or guessed from that. */
     private function weighed(): void
     {
-        $piece = $this->density('sample', 'Say how long a piece you weighed; a metre does well.', 'Say what that piece weighs.');
-        $ball = $this->density('ball', 'Say how long a ball is, as its label has it.', 'Say what a ball weighs, as its label has it.');
+        $piece = $this->density(
+            'sample',
+            'Say how long a piece you weighed; a metre does well.',
+            'Say what that piece weighs.',
+        );
+        $ball = $this->density(
+            'ball',
+            'Say how long a ball is, as its label has it.',
+            'Say what a ball weighs, as its label has it.',
+        );
         $density = $piece ?? $ball;
         if ($density === null) {
-            if ($this->typed('sample_length').$this->typed('sample_mass').$this->typed('ball_length').$this->typed('ball_mass') === '') {
-                $this->wrong['sample_mass'] = 'Say what a measured piece weighs'.($this->kind->has(Property::BallMass) ? ', or what the label says of a ball.' : '.');
+            if ($this->typed('sample_length').$this->typed('sample_mass')
+                .$this->typed('ball_length').$this->typed('ball_mass') === '') {
+                $this->wrong['sample_mass'] = 'Say what a measured piece weighs'
+                    .($this->kind->has(Property::BallMass) ? ', or what the label says of a ball.' : '.');
             }
 
             return;
@@ -171,7 +210,10 @@ final class MaterialText
         if ($this->kind->has(Property::Diameter) && ! isset($this->wrong['diameter'])) {
             $this->values['diameter_guessed'] = $this->values['diameter'] === null;
             $fibre = $this->values['fibre'] ?? null;
-            $this->values['diameter'] ??= $this->kind->form()->thickness($density, $fibre instanceof Fibre ? $fibre : null);
+            $this->values['diameter'] ??= $this->kind->form()->thickness(
+                $density,
+                $fibre instanceof Fibre ? $fibre : null,
+            );
         }
     }
 
@@ -194,7 +236,14 @@ final class MaterialText
         }
         $density = LinearDensity::weighed($mass, $length);
         if (! Material::isStrand($density)) {
-            $this->wrong["{$of}_mass"] = 'That makes '.round($density->gramsPerMetre, 3).' g to the metre; a strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST.' g/m. Check the length and the weight.';
+            $this->wrong["{$of}_mass"] = 'That makes '.round(
+                $density->gramsPerMetre,
+                3,
+            ).' g to the metre; a strand weighs from '
+                .Material::LIGHTEST
+                .' to '
+                .Material::HEAVIEST
+                .' g/m. Check the length and the weight.';
         }
 
         return $density;
@@ -228,12 +277,18 @@ final class MaterialText
     }
 
     /** @param ?string $missing what to say where it is empty; null where it may be */
-    private function length(string $field, float $least, float $most, LengthUnit $unit, ?string $missing = null): ?Length
-    {
+    private function length(
+        string $field,
+        float $least,
+        float $most,
+        LengthUnit $unit,
+        ?string $missing = null,
+    ): ?Length {
         $length = $this->read($field, fn(string $text): Length => Length::parse($text, $unit), $missing);
         if ($length !== null && ($length->mm < $least || $length->mm > $most)) {
             [$from, $to] = [Length::mm($least)->exact($unit), Length::mm($most)->exact($unit)];
-            $this->wrong[$field] = "This should be from {$from} to {$to}; {$length->exact($unit)} is outside. Is the unit right?";
+            $this->wrong[$field] = "This should be from {$from} to {$to}; {$length->exact($unit)} is outside. Is "
+                .'the unit right?';
         }
 
         return $length;
@@ -243,7 +298,11 @@ final class MaterialText
     {
         $mass = $this->read($field, fn(string $text): Mass => Mass::parse($text, MassUnit::Gram), $missing);
         if ($mass !== null && ($mass->grams < $least || $mass->grams > $most)) {
-            $this->wrong[$field] = 'This should be from '.Decimal::exact($least).' to '.Decimal::exact($most)." g; {$mass->exact()} is outside. Is the unit right?";
+            $this->wrong[$field] = 'This should be from '
+                .Decimal::exact($least)
+                .' to '
+                .Decimal::exact($most)
+                ." g; {$mass->exact()} is outside. Is the unit right?";
         }
 
         return $mass;
@@ -287,7 +346,9 @@ final class MaterialText
             return null;
         }
         if (preg_match('/^\d{1,4}(\.\d+)?$/', $text) !== 1 || (float) $text > self::LONGEST_PULL) {
-            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '.self::LONGEST_PULL.': 25 where 4 m become 5 m.';
+            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '
+                .self::LONGEST_PULL
+                .': 25 where 4 m become 5 m.';
 
             return null;
         }
@@ -297,7 +358,11 @@ final class MaterialText
 
     private function areal(): ?float
     {
-        return $this->read('areal', fn(string $text): ArealDensity => ArealDensity::parse($text, true), null)?->gramsPerSquareMetre;
+        return $this->read(
+            'areal',
+            fn(string $text): ArealDensity => ArealDensity::parse($text, true),
+            null,
+        )?->gramsPerSquareMetre;
     }
 
     /** @param Closure(string): ?int $cord */

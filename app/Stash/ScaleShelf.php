@@ -20,18 +20,39 @@ final class ScaleShelf
     {
         $row = DB::table('scales')->where('user_id', $maker->id);
         $json = ($locked ? $row->lockForUpdate() : $row)->value('state');
-        /** @var array{load: float, before: float, putAt: float, tare: float, unit: string, plugged: bool, pluggedAt: float}|null $kept */
+        /**
+         * @var array{
+         *     load: float,
+         *     before: float,
+         *     putAt: float,
+         *     tare: float,
+         *     unit: string,
+         *     plugged: bool,
+         *     pluggedAt: float,
+         * }|null $kept
+         */
         $kept = is_string($json) ? json_decode($json, true, 4, JSON_THROW_ON_ERROR) : null;
         $state = $kept === null
             ? new ScaleState(pluggedAt: microtime(true))
-            : new ScaleState($kept['load'], $kept['before'], $kept['putAt'], $kept['tare'], MassUnit::from($kept['unit']), $kept['plugged'], $kept['pluggedAt']);
+            : new ScaleState(
+                $kept['load'],
+                $kept['before'],
+                $kept['putAt'],
+                $kept['tare'],
+                MassUnit::from($kept['unit']),
+                $kept['plugged'],
+                $kept['pluggedAt'],
+            );
 
         return new SimulatedScale($state, microtime(true), new Randomizer());
     }
 
     public static function put(User $maker, SimulatedScale $scale): void
     {
-        DB::table('scales')->updateOrInsert(['user_id' => $maker->id], ['state' => json_encode($scale->state(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
+        DB::table('scales')->updateOrInsert(
+            ['user_id' => $maker->id],
+            ['state' => json_encode($scale->state(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)],
+        );
     }
 
     /** @return array{plugged: bool, shown: string, grams: ?float, stable: bool, overloaded: bool} */
@@ -43,6 +64,12 @@ final class ScaleShelf
             return ['plugged' => false, 'shown' => '', 'grams' => null, 'stable' => false, 'overloaded' => false];
         }
 
-        return ['plugged' => true, 'shown' => $reading->print(), 'grams' => $reading->overloaded ? null : $reading->grams, 'stable' => $reading->stable, 'overloaded' => $reading->overloaded];
+        return [
+            'plugged' => true,
+            'shown' => $reading->print(),
+            'grams' => $reading->overloaded ? null : $reading->grams,
+            'stable' => $reading->stable,
+            'overloaded' => $reading->overloaded,
+        ];
     }
 }

@@ -24,10 +24,26 @@ final class StashFile
 
     /** Column by field: its unit is the one a bare number in it means. */
     public const COLUMNS = [
-        'kind' => 'kind', 'name' => 'name', 'colour' => 'colour', 'make' => 'make', 'fibre' => 'fibre', 'diameter' => 'diameter (mm)',
+        'kind' => 'kind',
+        'name' => 'name',
+        'colour' => 'colour',
+        'make' => 'make',
+        'fibre' => 'fibre',
+        'diameter' => 'diameter (mm)',
         'strip_width' => 'strip width (mm)', 'width' => 'width (mm)', 'pull' => 'pull (%)', 'areal' => 'cloth (g/m2)',
-        'sample_length' => 'piece (m)', 'sample_count' => 'tabs weighed', 'sample_mass' => 'piece (g)', 'ball_length' => 'ball (m)', 'ball_mass' => 'ball (g)', 'pitch' => 'pitch (mm)', 'cord' => 'strung on',
-        'label_hook' => 'label hook (mm)', 'acquired' => 'source', 'price' => 'price', 'price_for' => 'price for (g or tabs)', 'care' => 'care', 'on_hand' => 'on hand (g or tabs)',
+        'sample_length' => 'piece (m)',
+        'sample_count' => 'tabs weighed',
+        'sample_mass' => 'piece (g)',
+        'ball_length' => 'ball (m)',
+        'ball_mass' => 'ball (g)',
+        'pitch' => 'pitch (mm)',
+        'cord' => 'strung on',
+        'label_hook' => 'label hook (mm)',
+        'acquired' => 'source',
+        'price' => 'price',
+        'price_for' => 'price for (g or tabs)',
+        'care' => 'care',
+        'on_hand' => 'on hand (g or tabs)',
     ];
 
     /** A file may still say what is on hand as it was said when there was only cord. */
@@ -66,7 +82,11 @@ final class StashFile
             if ($read->wrong === []) {
                 $materials[] = $read;
             } else {
-                $problems[$number] = array_map(fn(string $field, string $said): string => (self::COLUMNS[$field] ?? $field).": {$said}", array_keys($read->wrong), $read->wrong);
+                $problems[$number] = array_map(
+                    fn(string $field, string $said): string => (self::COLUMNS[$field] ?? $field).": {$said}",
+                    array_keys($read->wrong),
+                    $read->wrong,
+                );
             }
         }
         ksort($problems);
@@ -91,13 +111,22 @@ final class StashFile
             $now = now()->toDateTimeString();
             foreach ([false, true] as $tabs) {
                 // Tabs come last: the cord of the same file that they are strung on is there by then.
-                $some = array_values(array_filter($texts, fn(MaterialText $text): bool => ($text->kind === Kind::Tabs) === $tabs));
+                $some = array_values(
+                    array_filter($texts, fn(MaterialText $text): bool => ($text->kind === Kind::Tabs) === $tabs),
+                );
                 foreach (array_chunk($some, self::AT_ONCE) as $chunk) {
                     $first = self::insert($maker, $chunk, $finder, $now);
                     $lines = [];
                     foreach ($chunk as $place => $text) {
                         if ($text->onHand !== null) {
-                            $lines[] = ['material_id' => $first + $place, 'move' => $text->firstMove()->value, 'amount' => round($text->onHand, 3), 'note' => MaterialText::FIRST, 'created_at' => $now, 'updated_at' => $now];
+                            $lines[] = [
+                                'material_id' => $first + $place,
+                                'move' => $text->firstMove()->value,
+                                'amount' => round($text->onHand, 3),
+                                'note' => MaterialText::FIRST,
+                                'created_at' => $now,
+                                'updated_at' => $now,
+                            ];
                         }
                     }
                     StockEntry::query()->insert($lines);
@@ -123,9 +152,19 @@ final class StashFile
             $rows[] = (new Material($values))->getAttributes();
         }
         $columns = array_fill_keys(array_keys(array_merge(...$rows)), null);
-        Material::query()->insert(array_map(fn(array $row): array => $row + $columns + ['user_id' => $maker->id, 'created_at' => $now, 'updated_at' => $now], $rows));
+        Material::query()->insert(
+            array_map(
+                fn(array $row): array => $row + $columns + [
+                    'user_id' => $maker->id,
+                    'created_at' => $now,
+                    'updated_at' => $now,
+                ],
+                $rows,
+            ),
+        );
         $first = (int) DB::getPdo()->lastInsertId();
-        if (Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)->whereBetween('id', [$first, $first + count($rows) - 1])->count() !== count($rows)) {
+        if (Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)
+            ->whereBetween('id', [$first, $first + count($rows) - 1])->count() !== count($rows)) {
             throw new \RuntimeException('The database did not number the rows in order.');
         }
 
@@ -140,10 +179,25 @@ final class StashFile
         [$low, $high] = [$mm($material->label_low), $mm($material->label_high)];
 
         return [
-            $material->kind->value, $material->name, $material->colour, $material->make->value ?? '', $material->fibre->value ?? '', $material->diameter_guessed ? '' : $mm($material->diameter),
-            $mm($material->strip_width), $mm($material->width), $number($material->pull === null ? null : ($material->pull - 1) * 100), $number($material->areal),
-            $number($material->sample_length?->in(LengthUnit::Metre)), (string) $material->sample_count, $number($material->sample_mass?->grams), $number($material->ball_length?->in(LengthUnit::Metre)), $number($material->ball_mass?->grams), $mm($material->pitch), $material->strungOn->name ?? '',
-            $low === $high ? $low : "{$low}–{$high}", $material->acquired->value ?? '', (string) $material->price, $number($material->price_for === null ? null : (float) $material->price_for), (string) $material->care, $number($material->balance()),
+            $material->kind->value, $material->name, $material->colour, $material->make->value
+                ?? '', $material->fibre->value
+                ?? '', $material->diameter_guessed
+                ? ''
+                : $mm($material->diameter),
+            $mm($material->strip_width), $mm($material->width), $number(
+                $material->pull === null ? null : ($material->pull - 1) * 100,
+            ), $number($material->areal),
+            $number($material->sample_length?->in(LengthUnit::Metre)),
+            (string) $material->sample_count,
+            $number($material->sample_mass?->grams),
+            $number($material->ball_length?->in(LengthUnit::Metre)),
+            $number($material->ball_mass?->grams), $mm($material->pitch), $material->strungOn->name
+                ?? '',
+            $low === $high
+                ? $low
+                : "{$low}–{$high}", $material->acquired->value ?? '', (string) $material->price, $number(
+                    $material->price_for === null ? null : (float) $material->price_for,
+                ), (string) $material->care, $number($material->balance()),
         ];
     }
 }

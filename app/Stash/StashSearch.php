@@ -22,7 +22,13 @@ final readonly class StashSearch
 {
     private const A_PAGE = 40;
 
-    public const ORDERS = ['name' => 'by name', 'newest' => 'newest first', 'most' => 'most on hand', 'least' => 'least on hand', 'thickest' => 'thickest first'];
+    public const ORDERS = [
+        'name' => 'by name',
+        'newest' => 'newest first',
+        'most' => 'most on hand',
+        'least' => 'least on hand',
+        'thickest' => 'thickest first',
+    ];
 
     public const ENTRY_ORDERS = ['newest' => 'newest first', 'oldest' => 'oldest first', 'largest' => 'largest first'];
 
@@ -39,7 +45,10 @@ final readonly class StashSearch
         $query->withSum(['reservations as reserved' => fn(Builder $all) => $all->whereHas('bag')], 'amount');
         if ($typed['q'] !== '') {
             $like = self::like($typed['q']);
-            $query->where(fn(Builder $any) => $any->where('name', 'like', $like)->orWhere('care', 'like', $like)->orWhere('fibre', 'like', $like));
+            $query->where(
+                fn(Builder $any) => $any->where('name', 'like', $like)
+                    ->orWhere('care', 'like', $like)->orWhere('fibre', 'like', $like),
+            );
         }
         if (Kind::tryFrom($typed['kind']) !== null) {
             $query->where('kind', $typed['kind']);
@@ -62,11 +71,18 @@ final readonly class StashSearch
     {
         $typed = self::typed($request, ['q', 'move', 'material', 'sort']);
         $query = StockEntry::query()->with(['material', 'bag'])
-            ->whereIn('material_id', Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)->select('id'));
+            ->whereIn(
+                'material_id',
+                Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)->select('id'),
+            );
         if ($typed['q'] !== '') {
             $like = self::like($typed['q']);
             $query->where(fn(Builder $any) => $any->where('note', 'like', $like)
-                ->orWhereIn('material_id', Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)->where('name', 'like', $like)->select('id')));
+                ->orWhereIn(
+                    'material_id',
+                    Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)
+                        ->where('name', 'like', $like)->select('id'),
+                ));
         }
         if (Move::tryFrom($typed['move']) !== null) {
             $query->where('move', $typed['move']);
@@ -95,7 +111,10 @@ final readonly class StashSearch
      */
     private static function typed(Request $request, array $fields): array
     {
-        return array_combine($fields, array_map(fn(string $field): string => mb_substr(Typed::text($request, $field), 0, 80), $fields));
+        return array_combine(
+            $fields,
+            array_map(fn(string $field): string => mb_substr(Typed::text($request, $field), 0, 80), $fields),
+        );
     }
 
     private static function like(string $words): string

@@ -55,12 +55,24 @@ final class WeighingForm
         }
         $this->piece = $this->weighings('piece');
         $this->pieceLength = $this->piece === null ? null : $this->length('piece_length', LengthUnit::Metre);
-        $this->density = $this->piece === null || $this->pieceLength === null ? null : $this->tell('piece', fn(): Spread => Weighing::density($this->piece, $this->pieceLength));
+        $this->density = $this->piece === null || $this->pieceLength === null ? null : $this->tell(
+            'piece',
+            fn(): Spread => Weighing::density($this->piece, $this->pieceLength),
+        );
         $this->with = $this->weighings('with');
         $without = $this->weighings('without');
-        $this->net = $this->with === null ? null : $this->tell('with', fn(): Spread => Weighing::net($this->with, $without));
+        $this->net = $this->with === null ? null : $this->tell(
+            'with',
+            fn(): Spread => Weighing::net($this->with, $without),
+        );
         $this->left = $this->left();
-        $this->thickness = $this->typed('turns') === '' ? null : $this->tell('turns', fn(): Spread => Weighing::thickness($this->turns(), $this->length('wrap_width', $maker->units) ?? Length::mm(0)));
+        $this->thickness = $this->typed('turns') === '' ? null : $this->tell(
+            'turns',
+            fn(): Spread => Weighing::thickness(
+                $this->turns(),
+                $this->length('wrap_width', $maker->units) ?? Length::mm(0),
+            ),
+        );
         $this->stretch = $this->stretch($maker->units);
     }
 
@@ -78,7 +90,11 @@ final class WeighingForm
             return null;
         }
         if ($this->density !== null) {
-            return Weighing::metresLeft($this->net, LinearDensity::gramsPerMetre($this->density->likely), $this->density->relative);
+            return Weighing::metresLeft(
+                $this->net,
+                LinearDensity::gramsPerMetre($this->density->likely),
+                $this->density->relative,
+            );
         }
 
         return $this->material === null ? null : Weighing::metresLeft($this->net, $this->material->density(), 0.01);
@@ -88,7 +104,9 @@ final class WeighingForm
     {
         $text = $this->typed('turns');
 
-        return preg_match('/^\d{1,3}$/', $text) === 1 ? (int) $text : throw new NotUnderstood('Write how many turns lie side by side, like 5.');
+        return preg_match('/^\d{1,3}$/', $text) === 1
+            ? (int) $text
+            : throw new NotUnderstood('Write how many turns lie side by side, like 5.');
     }
 
     private function stretch(LengthUnit $unit): ?Stretch
@@ -101,7 +119,12 @@ final class WeighingForm
         $load = $this->tell('load', fn(): Mass => Mass::parse($this->typed('load'), MassUnit::Gram));
         $rested = $this->typed('rested') === '' ? null : $this->length('rested', $unit);
 
-        return $before === null || $under === null || $load === null || isset($this->wrong['rested']) ? null : $this->tell('under', fn(): Stretch => Stretch::of($before, $load, $under, $rested));
+        return $before === null || $under === null || $load === null || isset($this->wrong['rested'])
+            ? null
+            : $this->tell(
+                'under',
+                fn(): Stretch => Stretch::of($before, $load, $under, $rested),
+            );
     }
 
     private function length(string $field, LengthUnit $unit): ?Length
@@ -109,7 +132,9 @@ final class WeighingForm
         return $this->tell($field, function () use ($field, $unit): Length {
             $length = Length::parse($this->typed($field), $unit);
 
-            return $length->mm > 0 && $length->mm <= 200_000 ? $length : throw new NotUnderstood('This should be above nothing and at most 200 m. Is the unit right?');
+            return $length->mm > 0 && $length->mm <= 200_000 ? $length : throw new NotUnderstood(
+                'This should be above nothing and at most 200 m. Is the unit right?',
+            );
         });
     }
 
@@ -122,12 +147,21 @@ final class WeighingForm
             return null;
         }
         if (count($lines) > self::MOST_WEIGHINGS) {
-            $this->wrong[$field] = 'At most '.self::MOST_WEIGHINGS.' weighings are averaged; these are '.count($lines).'.';
+            $this->wrong[$field] = 'At most '
+                .self::MOST_WEIGHINGS
+                .' weighings are averaged; these are '
+                .count($lines)
+                .'.';
 
             return null;
         }
 
-        return $this->tell($field, fn(): Repeated => new Repeated(array_map(fn(string $line): float => Mass::parse($line, MassUnit::Gram)->grams, $lines)));
+        return $this->tell(
+            $field,
+            fn(): Repeated => new Repeated(
+                array_map(fn(string $line): float => Mass::parse($line, MassUnit::Gram)->grams, $lines),
+            ),
+        );
     }
 
     /**

@@ -40,4 +40,20 @@ final class ImportsTest extends TestCase
         }
         self::assertGreaterThan(80, $seen);
     }
+
+    public function testLinesEndBy120(): void
+    {
+        $long = [];
+        foreach (['app', 'core/src'] as $of) {
+            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$of}"));
+            foreach (new \RegexIterator($files, '/\.php$/') as $file) {
+                foreach ((array) file((string) $file) as $at => $line) {
+                    if (mb_strlen(rtrim((string) $line)) > 120) {
+                        $long[] = "{$file}:".($at + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $long);
+    }
 }

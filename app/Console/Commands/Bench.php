@@ -66,18 +66,34 @@ final class Bench extends Command
             'size' => ['length' => '40 cm', 'width' => '14 cm', 'height' => '34 cm'],
             'material' => ['kind' => 'cord', 'diameter' => '3 mm', 'density' => '4.6 g/m', 'on_hand' => '2 kg'],
             'hook' => '5 mm',
-            'gauge' => ['stitch' => 'sc', 'stitches' => 12, 'width' => '10.6 cm', 'rows' => 12, 'height' => '10.1 cm', 'mass' => '58 g'],
+            'gauge' => [
+                'stitch' => 'sc',
+                'stitches' => 12,
+                'width' => '10.6 cm',
+                'rows' => 12,
+                'height' => '10.1 cm',
+                'mass' => '58 g',
+            ],
             'working' => 'joined', 'base' => ['type' => 'oval', 'ends' => 'three'], 'body' => ['stitch' => 'sc'],
             'handles' => ['type' => 'slot', 'edge_rounds' => 2],
         ];
         $this->sizes($document);
         $document = (string) json_encode($document);
         $plan = Planner::plan(BagDocument::fromJson($document));
-        $this->line("A bag of {$plan->piece->stitches()->total()} stitches, ".count($plan->piece->rows).' rounds; '.self::ROUNDS.' times each:');
+        $this->line(
+            "A bag of {$plan->piece->stitches()->total()} stitches, "
+                .count($plan->piece->rows)
+                .' rounds; '
+                .self::ROUNDS
+                .' times each:',
+        );
         $this->report('read and plan', $this->times(fn(): BagPlan => Planner::plan(BagDocument::fromJson($document))));
         $this->report('estimate and notes', $this->times(fn(): array => Notes::on($plan, MaterialEstimate::of($plan))));
-        $this->report('draw base and side', $this->times(fn(): string => BaseDrawing::of($plan, LengthUnit::Centimetre)->inline()
-            .SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()));
+        $this->report(
+            'draw base and side',
+            $this->times(fn(): string => BaseDrawing::of($plan, LengthUnit::Centimetre)->inline()
+            .SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()),
+        );
         $this->learned($plan);
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
     }
@@ -90,10 +106,30 @@ final class Bench extends Command
     private function sizes(array $document): void
     {
         foreach ([[16, 24], [46, 97], [120, 396]] as [$chain, $rounds]) {
-            $json = (string) json_encode(['base' => ['type' => 'oval', 'ends' => 'three', 'chain' => $chain, 'rounds' => 2], 'body' => ['stitch' => 'sc', 'rounds' => $rounds]] + array_diff_key($document, ['handles' => 1]));
+            $json = (string) json_encode(
+                [
+                    'base' => ['type' => 'oval', 'ends' => 'three', 'chain' => $chain, 'rounds' => 2],
+                    'body' => ['stitch' => 'sc', 'rounds' => $rounds],
+                ] + array_diff_key($document, ['handles' => 1]),
+            );
             $plan = Planner::plan(BagDocument::fromJson($json));
-            $this->report("{$plan->piece->stitches()->total()} stitches, read, plan and estimate", $this->times(fn(): MaterialEstimate => MaterialEstimate::of(Planner::plan(BagDocument::fromJson($json)))));
-            $this->report('  and drawn', $this->times(fn(): string => SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()));
+            $this->report(
+                "{$plan->piece->stitches()->total()} stitches, read, plan and estimate",
+                $this->times(
+                    fn(): MaterialEstimate => MaterialEstimate::of(Planner::plan(BagDocument::fromJson($json))),
+                ),
+            );
+            $this->report(
+                '  and drawn',
+                $this->times(
+                    fn(): string => SideDrawing::of(
+                        $plan,
+                        LengthUnit::Centimetre,
+                        ['#c9b994'],
+                        new Writer(Terms::US),
+                    )->inline(),
+                ),
+            );
         }
     }
 
@@ -106,20 +142,45 @@ final class Bench extends Command
             $trials[] = $hand->trial(...$hand->occasion());
         }
         $spec = $plan->spec;
-        $learn = fn(): Predicted => LearnedHand::of($trials)->predict($spec->hands->hook, $spec->strands->own->diameter, $spec->strands->own->kind, $spec->motif());
+        $learn = fn(): Predicted => LearnedHand::of($trials)->predict(
+            $spec->hands->hook,
+            $spec->strands->own->diameter,
+            $spec->strands->own->kind,
+            $spec->motif(),
+        );
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
-        $this->report('doubt those among 200 that are odd', array_map(fn(): float => $this->time(fn(): array => LearnedHand::doubts($trials)), range(1, 40)));
+        $this->report(
+            'doubt those among 200 that are odd',
+            array_map(fn(): float => $this->time(fn(): array => LearnedHand::doubts($trials)), range(1, 40)),
+        );
         $rows = count($plan->piece->rows);
-        $weighIns = array_map(fn(int $place): WeighIn => new WeighIn($plan->piece->rows[intdiv($place * $rows, 6)]->name, Mass::grams(1900 - 240 * $place)), range(1, 5));
+        $weighIns = array_map(
+            fn(int $place): WeighIn => new WeighIn(
+                $plan->piece->rows[intdiv($place * $rows, 6)]->name,
+                Mass::grams(1900 - 240 * $place),
+            ),
+            range(1, 5),
+        );
         $weighed = $plan->weighed(Mass::grams(2000), $weighIns);
-        $this->report('estimate with 5 weigh-ins', $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)));
+        $this->report(
+            'estimate with 5 weigh-ins',
+            $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)),
+        );
         $both = function () use ($trials, $spec, $plan, $weighIns): MaterialEstimate {
             $predicted = LearnedHand::of($trials)->predictBag($spec->hands->hook, $spec->strands->own, $spec->motif());
-            $learned = Planner::plan($plan->settled()->worked($spec->strands->own, Handiwork::predicted($spec->hands->hook, $predicted, $spec->strands->own)));
+            $learned = Planner::plan(
+                $plan->settled()->worked(
+                    $spec->strands->own,
+                    Handiwork::predicted($spec->hands->hook, $predicted, $spec->strands->own),
+                ),
+            );
 
             return MaterialEstimate::of($learned->weighed(Mass::grams(2000), $weighIns));
         };
-        $this->report('plan and estimate it from 200 swatches', array_map(fn(): float => $this->time($both), range(1, 40)));
+        $this->report(
+            'plan and estimate it from 200 swatches',
+            array_map(fn(): float => $this->time($both), range(1, 40)),
+        );
     }
 
     private function choices(): void
@@ -127,7 +188,10 @@ final class Bench extends Command
         mt_srand(21);
         $this->line('Choosing pieces for 42 m, at 500 for 400 m:');
         foreach ([20 => 42.0, 100 => 42.0, 500 => 400.0] as $pieces => $need) {
-            $candidates = array_map(fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, 1), range(1, $pieces));
+            $candidates = array_map(
+                fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, 1),
+                range(1, $pieces),
+            );
             $choice = Choice::of($candidates, $need);
             $kind = $choice?->within === null ? 'exact' : sprintf('within %.2f m of the best', $choice->within);
             $times = [];
@@ -143,12 +207,30 @@ final class Bench extends Command
     {
         if (! User::query()->where('email', self::CROWDED)->exists()) {
             DB::transaction(function (): void {
-                $maker = User::query()->create(['name' => 'Crowded', 'email' => self::CROWDED, 'password' => DatabaseSeeder::PASSWORD]);
+                $maker = User::query()->create(
+                    ['name' => 'Crowded', 'email' => self::CROWDED, 'password' => DatabaseSeeder::PASSWORD],
+                );
                 $lines = [];
                 for ($number = 0; $number < 200; $number++) {
-                    $material = $maker->materials()->create(['kind' => Kind::strands()[$number % 6], 'name' => "Material {$number}", 'colour' => sprintf('#%06x', $number * 80_000), 'diameter' => Length::mm(2 + $number % 9), 'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(2 + $number % 17)]);
+                    $material = $maker->materials()->create(
+                        [
+                            'kind' => Kind::strands()[$number % 6],
+                            'name' => "Material {$number}",
+                            'colour' => sprintf('#%06x', $number * 80_000),
+                            'diameter' => Length::mm(2 + $number % 9),
+                            'sample_length' => Length::mm(1000),
+                            'sample_mass' => Mass::grams(2 + $number % 17),
+                        ],
+                    );
                     for ($line = 0; $line < 50; $line++) {
-                        $lines[] = ['material_id' => $material->id, 'move' => $line % 3 ? 'bought' : 'used', 'amount' => $line % 3 ? 100 : -40, 'note' => "line {$line}", 'created_at' => now(), 'updated_at' => now()];
+                        $lines[] = [
+                            'material_id' => $material->id,
+                            'move' => $line % 3 ? 'bought' : 'used',
+                            'amount' => $line % 3 ? 100 : -40,
+                            'note' => "line {$line}",
+                            'created_at' => now(),
+                            'updated_at' => now(),
+                        ];
                     }
                 }
                 foreach (array_chunk($lines, 1000) as $chunk) {
@@ -157,8 +239,20 @@ final class Bench extends Command
             });
         }
         $curl = self::signIn($url, self::CROWDED);
-        $times = ['an empty route' => [], 'stash' => [], 'stash by most on hand' => [], 'ledger' => [], 'ledger searched' => []];
-        $paths = ['/bench/empty', '/stash', '/stash?sort=most&q=material', '/stash/ledger', '/stash/ledger?q=line+4&sort=largest'];
+        $times = [
+            'an empty route' => [],
+            'stash' => [],
+            'stash by most on hand' => [],
+            'ledger' => [],
+            'ledger searched' => [],
+        ];
+        $paths = [
+            '/bench/empty',
+            '/stash',
+            '/stash?sort=most&q=material',
+            '/stash/ledger',
+            '/stash/ledger?q=line+4&sort=largest',
+        ];
         for ($round = 0; $round < 10 + 100; $round++) {
             foreach (array_combine(array_keys($times), $paths) as $name => $path) {
                 $one = $this->time(fn(): string => self::page($curl, $url.$path));
@@ -172,7 +266,14 @@ final class Bench extends Command
             $this->report($name, $all);
         }
         foreach (['stash', 'ledger'] as $name) {
-            $this->line(sprintf('  ratio of %s  median %.2f  95th percentile %.2f', $name, self::percentile($times[$name], 0.5) / self::percentile($times['an empty route'], 0.5), self::percentile($times[$name], 0.95) / self::percentile($times['an empty route'], 0.95)));
+            $this->line(
+                sprintf(
+                    '  ratio of %s  median %.2f  95th percentile %.2f',
+                    $name,
+                    self::percentile($times[$name], 0.5) / self::percentile($times['an empty route'], 0.5),
+                    self::percentile($times[$name], 0.95) / self::percentile($times['an empty route'], 0.95),
+                ),
+            );
         }
     }
 
@@ -183,7 +284,12 @@ final class Bench extends Command
         curl_setopt($curl, CURLOPT_COOKIEFILE, '');
         curl_setopt($curl, CURLOPT_TIMEOUT, 20);
         $sign = self::page($curl, "{$url}/sign-in");
-        self::send($curl, 'POST', "{$url}/sign-in", ['_token' => self::token($sign), 'email' => $email, 'password' => DatabaseSeeder::PASSWORD]);
+        self::send(
+            $curl,
+            'POST',
+            "{$url}/sign-in",
+            ['_token' => self::token($sign), 'email' => $email, 'password' => DatabaseSeeder::PASSWORD],
+        );
 
         return $curl;
     }
@@ -197,9 +303,20 @@ final class Bench extends Command
         }
         $plan = self::page($curl, "{$url}/bags/{$bag[1]}");
         preg_match_all('/<option value="(\d+)" selected/', $plan, $linked);
-        $form = ['_token' => self::token($plan), 'name' => 'Bench', 'material_id' => $linked[1][0] ?? '', 'swatch_id' => $linked[1][1] ?? '',
-            'size' => ['length' => '31 cm', 'width' => '11 cm', 'height' => '25 cm'], 'working' => 'spiral', 'base' => ['ends' => 'two-and-two'],
-            'body' => ['stitch' => 'sc', 'loop' => 'back'], 'handles' => ['type' => 'slot', 'skip' => '10', 'chain' => '16']];
+        $form = ['_token' => self::token($plan),
+            'name' => 'Bench',
+            'material_id' => $linked[1][0] ?? '',
+            'swatch_id' => $linked[1][1] ?? '',
+            'size' => [
+                'length' => '31 cm',
+                'width' => '11 cm',
+                'height' => '25 cm',
+            ], 'working' => 'spiral', 'base' => ['ends' => 'two-and-two'],
+            'body' => ['stitch' => 'sc', 'loop' => 'back'], 'handles' => [
+                'type' => 'slot',
+                'skip' => '10',
+                'chain' => '16',
+            ]];
         // Turn about, so that whatever else the machine does falls on all alike.
         $empty = [];
         $redraw = [];
@@ -220,8 +337,20 @@ final class Bench extends Command
         $this->report('an empty route', $empty);
         $this->report('redraw and keep a bag', $redraw);
         $this->report('what if, 6 hooks by 6 materials', $whatIf);
-        $this->line(sprintf('  ratio of what if  median %.2f  95th percentile %.2f', self::percentile($whatIf, 0.5) / self::percentile($empty, 0.5), self::percentile($whatIf, 0.95) / self::percentile($empty, 0.95)));
-        $this->line(sprintf('  ratio of redraw  median %.2f  95th percentile %.2f', self::percentile($redraw, 0.5) / self::percentile($empty, 0.5), self::percentile($redraw, 0.95) / self::percentile($empty, 0.95)));
+        $this->line(
+            sprintf(
+                '  ratio of what if  median %.2f  95th percentile %.2f',
+                self::percentile($whatIf, 0.5) / self::percentile($empty, 0.5),
+                self::percentile($whatIf, 0.95) / self::percentile($empty, 0.95),
+            ),
+        );
+        $this->line(
+            sprintf(
+                '  ratio of redraw  median %.2f  95th percentile %.2f',
+                self::percentile($redraw, 0.5) / self::percentile($empty, 0.5),
+                self::percentile($redraw, 0.95) / self::percentile($empty, 0.95),
+            ),
+        );
     }
 
     /**
@@ -254,7 +383,14 @@ final class Bench extends Command
     /** @param list<float> $times */
     private function report(string $what, array $times): void
     {
-        $this->line(sprintf('  %-44s median %7.2f ms   95th percentile %7.2f ms', $what, self::percentile($times, 0.5), self::percentile($times, 0.95)));
+        $this->line(
+            sprintf(
+                '  %-44s median %7.2f ms   95th percentile %7.2f ms',
+                $what,
+                self::percentile($times, 0.5),
+                self::percentile($times, 0.95),
+            ),
+        );
     }
 
     /** @param list<float> $values */
@@ -277,7 +413,11 @@ final class Bench extends Command
 
     private static function aim(CurlHandle $curl, string $url): void
     {
-        curl_setopt($curl, CURLOPT_URL, $url === '' ? throw new \RuntimeException('Say where the application is served.') : $url);
+        curl_setopt(
+            $curl,
+            CURLOPT_URL,
+            $url === '' ? throw new \RuntimeException('Say where the application is served.') : $url,
+        );
     }
 
     /** @param array<string, mixed> $form */
@@ -305,6 +445,10 @@ final class Bench extends Command
 
     private static function token(string $page): string
     {
-        return preg_match('/name="csrf-token" content="([^"]+)"/', $page, $found) === 1 ? $found[1] : throw new \RuntimeException('The page has no token.');
+        return preg_match(
+            '/name="csrf-token" content="([^"]+)"/',
+            $page,
+            $found,
+        ) === 1 ? $found[1] : throw new \RuntimeException('The page has no token.');
     }
 }

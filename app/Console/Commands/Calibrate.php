@@ -15,7 +15,8 @@ final class Calibrate extends Command
 {
     protected $signature = 'fescue:calibrate {--makers=10000} {--seed=4}';
 
-    protected $description = 'Draw makers, materials and bags from the stated prior and see whether the estimates are as sure as they say';
+    protected $description = 'Draw makers, materials and bags from the stated prior and see whether the estimates '
+        .'are as sure as they say';
 
     public function handle(): int
     {
@@ -26,18 +27,38 @@ final class Calibrate extends Command
         $this->line('The 90 % interval holds:');
         ksort($calibration->held);
         foreach (['before', 'after'] as $stage) {
-            $all = array_filter($calibration->held, fn(string $key): bool => str_starts_with($key, $stage), ARRAY_FILTER_USE_KEY);
+            $all = array_filter(
+                $calibration->held,
+                fn(string $key): bool => str_starts_with($key, $stage),
+                ARRAY_FILTER_USE_KEY,
+            );
             $own = array_diff_key($all, ["{$stage}, another material" => 1]);
             $all["{$stage}, all"] = [array_sum(array_column($own, 0)), array_sum(array_column($own, 1))];
             foreach ($all as $name => [$held, $drawn]) {
-                $this->line(sprintf('  %-34s %5.1f %%  of %d', str_replace(['before,', 'after,'], ['before weigh-ins,', 'after weigh-ins,'], $name), 100 * $held / $drawn, $drawn));
+                $this->line(
+                    sprintf(
+                        '  %-34s %5.1f %%  of %d',
+                        str_replace(['before,', 'after,'], ['before weigh-ins,', 'after weigh-ins,'], $name),
+                        100 * $held / $drawn,
+                        $drawn,
+                    ),
+                );
             }
         }
         foreach (['before', 'after'] as $stage) {
             $this->line("The chance of enough, {$stage} weigh-ins:");
             ksort($calibration->tenths[$stage]);
             foreach ($calibration->tenths[$stage] as $tenth => [$sum, $enough, $drawn]) {
-                $this->line(sprintf('  said %3d to %3d %%: on average %5.1f, was enough %5.1f  of %d', 10 * $tenth, 10 * $tenth + 10, 100 * $sum / $drawn, 100 * $enough / $drawn, $drawn));
+                $this->line(
+                    sprintf(
+                        '  said %3d to %3d %%: on average %5.1f, was enough %5.1f  of %d',
+                        10 * $tenth,
+                        10 * $tenth + 10,
+                        100 * $sum / $drawn,
+                        100 * $enough / $drawn,
+                        $drawn,
+                    ),
+                );
             }
         }
 

@@ -17,11 +17,20 @@ abstract class DocumentCommand extends Command
     {
         $json = $this->option('json') === true;
         try {
-            $this->getOutput()->writeln($this->plan($this->text($this->given('file')), $json), OutputInterface::OUTPUT_RAW);
+            $this->getOutput()->writeln(
+                $this->plan($this->text($this->given('file')), $json),
+                OutputInterface::OUTPUT_RAW,
+            );
         } catch (Refused $e) {
             $json
                 ? $this->getOutput()->writeln(Json::problems($e), OutputInterface::OUTPUT_RAW)
-                : $this->getOutput()->getErrorStyle()->writeln(array_map(fn(Problem $problem): string => trim("{$problem->path} {$problem->message}"), $e->problems), OutputInterface::OUTPUT_RAW);
+                : $this->getOutput()->getErrorStyle()->writeln(
+                    array_map(
+                        fn(Problem $problem): string => trim("{$problem->path} {$problem->message}"),
+                        $e->problems,
+                    ),
+                    OutputInterface::OUTPUT_RAW,
+                );
 
             return self::FAILURE;
         }
@@ -42,7 +51,10 @@ abstract class DocumentCommand extends Command
     /** @throws Refused */
     private function text(string $file): string
     {
-        $text = is_dir($file) ? false : @file_get_contents($file === '-' ? 'php://stdin' : $file, length: Json::MOST_BYTES + 1);
+        $text = is_dir($file) ? false : @file_get_contents(
+            $file === '-' ? 'php://stdin' : $file,
+            length: Json::MOST_BYTES + 1,
+        );
 
         return $text === false ? throw Refused::at('', "The file {$file} cannot be read.") : $text;
     }

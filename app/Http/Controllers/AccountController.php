@@ -26,7 +26,8 @@ final class AccountController extends Controller
         'password.min' => 'The password needs 10 letters or more.',
         'password.confirmed' => 'The two passwords differ; write the same one twice.',
         'current_password.current_password' => 'This is not your present password.',
-        'wage.regex' => 'Write what an hour of your work is worth as a number in your money, like 14.50, or leave it empty.',
+        'wage.regex' => 'Write what an hour of your work is worth as a number in your money, like 14.50, or leave '
+            .'it empty.',
         'current_password.required' => 'Write your present password.',
     ];
 
@@ -85,7 +86,11 @@ final class AccountController extends Controller
 
     public function destroy(Request $request): RedirectResponse
     {
-        $request->validateWithBag('deletion', ['current_password' => ['required', 'string', 'current_password']], self::MESSAGES);
+        $request->validateWithBag(
+            'deletion',
+            ['current_password' => ['required', 'string', 'current_password']],
+            self::MESSAGES,
+        );
         $maker = $this->maker($request);
         Auth::logout();
         $maker->delete();

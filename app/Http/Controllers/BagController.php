@@ -22,7 +22,13 @@ final class BagController extends Controller
     {
         $maker = $this->maker($request);
 
-        return view('bags.index', ['sheets' => PlanSheet::all($maker), 'ready' => $maker->swatches()->exists() && $maker->strands()->exists()]);
+        return view(
+            'bags.index',
+            [
+                'sheets' => PlanSheet::all($maker),
+                'ready' => $maker->swatches()->exists() && $maker->strands()->exists(),
+            ],
+        );
     }
 
     public function create(Request $request): View
@@ -30,9 +36,15 @@ final class BagController extends Controller
         $maker = $this->maker($request);
         $swatches = $maker->swatches()->with('material')->get();
         // The one that was asked for, or the one she chose last.
-        $swatch = $swatches->firstWhere('id', (int) Typed::text($request, 'swatch')) ?? $swatches->where('chosen', true)->sortByDesc('updated_at')->first();
+        $swatch = $swatches->firstWhere(
+            'id',
+            (int) Typed::text($request, 'swatch'),
+        ) ?? $swatches->where('chosen', true)->sortByDesc('updated_at')->first();
 
-        return view('bags.create', ['materials' => $maker->strands()->get(), 'swatches' => Swatch::toPlanFrom($swatches), 'swatch' => $swatch]);
+        return view(
+            'bags.create',
+            ['materials' => $maker->strands()->get(), 'swatches' => Swatch::toPlanFrom($swatches), 'swatch' => $swatch],
+        );
     }
 
     public function store(Request $request): RedirectResponse
@@ -47,7 +59,10 @@ final class BagController extends Controller
         }
         $bag->save();
 
-        return redirect()->route('bags.plan', $bag)->with('status', 'Planned. Change anything at the left and the drawing follows.');
+        return redirect()->route('bags.plan', $bag)->with(
+            'status',
+            'Planned. Change anything at the left and the drawing follows.',
+        );
     }
 
     public function plan(Request $request, Bag $bag): View
@@ -62,7 +77,15 @@ final class BagController extends Controller
             $sheet = null;
             $errors = BagForm::errors($e);
         }
-        $view = view('bags.plan', ['bag' => $bag, 'sheet' => $sheet, 'materials' => $maker->strands()->get(), 'swatches' => Swatch::toPlanFrom($maker->swatches()->with('material')->get())]);
+        $view = view(
+            'bags.plan',
+            [
+                'bag' => $bag,
+                'sheet' => $sheet,
+                'materials' => $maker->strands()->get(),
+                'swatches' => Swatch::toPlanFrom($maker->swatches()->with('material')->get()),
+            ],
+        );
 
         return $this->withWrong($view, $errors);
     }
@@ -103,7 +126,10 @@ final class BagController extends Controller
         $this->authorize('own', $bag);
         $bag->delete();
 
-        return redirect()->route('bags.index')->with('status', "“{$bag->name()}” is put away.")->with('undo', route('bags.restore', $bag));
+        return redirect()->route('bags.index')->with(
+            'status',
+            "“{$bag->name()}” is put away.",
+        )->with('undo', route('bags.restore', $bag));
     }
 
     /** Back from a mend, a cell of What if, or a weigh-in taken out. */
@@ -111,7 +137,10 @@ final class BagController extends Controller
     {
         $this->authorize('own', $bag);
 
-        return redirect()->route('bags.plan', $bag)->with('status', StepBack::take($request, $bag) ? 'It is as it was.' : 'There is nothing to undo.');
+        return redirect()->route('bags.plan', $bag)->with(
+            'status',
+            StepBack::take($request, $bag) ? 'It is as it was.' : 'There is nothing to undo.',
+        );
     }
 
     public function restore(Bag $bag): RedirectResponse

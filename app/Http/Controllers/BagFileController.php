@@ -49,7 +49,17 @@ final class BagFileController extends Controller
         }
         $kept = storage_path('app/fonts');
         File::ensureDirectoryExists($kept);
-        $options = new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'Fescue Text', 'fontDir' => $kept, 'fontCache' => $kept, 'tempDir' => storage_path('app'), 'chroot' => [Typeset::folder()]]);
+        $options = new Options(
+            [
+                'isRemoteEnabled' => false,
+                'isPhpEnabled' => false,
+                'defaultFont' => 'Fescue Text',
+                'fontDir' => $kept,
+                'fontCache' => $kept,
+                'tempDir' => storage_path('app'),
+                'chroot' => [Typeset::folder()],
+            ],
+        );
         $pdf = new Dompdf($options);
         $pdf->setPaper('A4');
         $pdf->loadHtml(Typeset::marked(view('bags.pdf', ['sheet' => $sheet])->render()));
@@ -76,7 +86,10 @@ final class BagFileController extends Controller
     public function export(Bag $bag): Response
     {
         $this->authorize('own', $bag);
-        $json = json_encode($bag->document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $json = json_encode(
+            $bag->document(),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
 
         return $this->download($json."\n", 'application/json', $bag, 'fescue-bag.json');
     }
@@ -97,7 +110,11 @@ final class BagFileController extends Controller
             Planner::plan(BagDocument::read($document));
         } catch (Refused $e) {
             return back()->withInput(['text' => mb_scrub(mb_strcut($text, 0, Json::MOST_BYTES))])->withErrors([
-                'file' => array_map(fn(Problem $problem): string => ($problem->path === '' ? '' : "{$problem->path}: ").$problem->message, $e->problems),
+                'file' => array_map(
+                    fn(Problem $problem): string => ($problem->path === '' ? '' : "{$problem->path}: ")
+                        .$problem->message,
+                    $e->problems,
+                ),
             ]);
         }
         unset($document['format']);
@@ -118,7 +135,9 @@ final class BagFileController extends Controller
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
             if (! $file->isValid() || $file->getSize() > Json::MOST_BYTES) {
-                throw ValidationException::withMessages(['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.']);
+                throw ValidationException::withMessages(
+                    ['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.'],
+                );
             }
 
             return (string) $file->get();

@@ -31,7 +31,13 @@ final class BatchController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('cutting.batches', ['batches' => $this->maker($request)->batches()->with('material')->get(), 'unit' => $this->maker($request)->units]);
+        return view(
+            'cutting.batches',
+            [
+                'batches' => $this->maker($request)->batches()->with('material')->get(),
+                'unit' => $this->maker($request)->units,
+            ],
+        );
     }
 
     /** Begins a batch of what lies on the cutting table, or of raw pieces. */
@@ -41,7 +47,9 @@ final class BatchController extends Controller
         $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
         $piece = $this->piece($request, $maker);
         try {
-            $document = $piece === null ? self::fromTable($request, $maker, $school) : self::fromPiece($request, $piece, $school);
+            $document = $piece === null
+                ? self::fromTable($request, $maker, $school)
+                : self::fromPiece($request, $piece, $school);
             $pieces = StripDocument::read($document)->pieces;
             $stack = self::stack(Typed::text($request, 'stack'), $pieces);
         } catch (NotUnderstood $e) {
@@ -53,14 +61,19 @@ final class BatchController extends Controller
         /** @var Batch $batch */
         $batch = $maker->batches()->create([
             'raw_piece_id' => $piece?->id,
-            'name' => $name === '' ? ($piece->name ?? CuttingForm::KINDS[Typed::text($request, 'kind')] ?? 'Batch') : $name,
+            'name' => $name === ''
+                ? ($piece->name ?? CuttingForm::KINDS[Typed::text($request, 'kind')] ?? 'Batch')
+                : $name,
             'colour' => $piece->colour ?? Material::PLAIN,
             'document' => $document,
             'stack' => $stack,
             'join_ahead' => Typed::text($request, 'join') === 'ahead',
         ]);
 
-        return redirect()->route('cutting.batch', $batch)->with('status', 'Begun. Tick off each step as it is done; every device of yours shows the same list.');
+        return redirect()->route('cutting.batch', $batch)->with(
+            'status',
+            'Begun. Tick off each step as it is done; every device of yours shows the same list.',
+        );
     }
 
     public function show(Request $request, Batch $batch): View
@@ -88,7 +101,9 @@ final class BatchController extends Controller
             $batch->tick($step, $request->boolean('done'));
         }
 
-        return $request->expectsJson() ? $this->ticks($batch) : redirect()->to(route('cutting.batch', $batch)."#step-{$step}");
+        return $request->expectsJson()
+            ? $this->ticks($batch)
+            : redirect()->to(route('cutting.batch', $batch)."#step-{$step}");
     }
 
     public function ticks(Batch $batch): JsonResponse
@@ -102,7 +117,14 @@ final class BatchController extends Controller
     {
         $this->authorize('own', $batch);
 
-        return view('cutting.print', ['print' => CutPrint::of($batch->plan(), $request, $this->maker($request)->units), 'name' => $batch->name, 'back' => route('cutting.batch', $batch)]);
+        return view(
+            'cutting.print',
+            [
+                'print' => CutPrint::of($batch->plan(), $request, $this->maker($request)->units),
+                'name' => $batch->name,
+                'back' => route('cutting.batch', $batch),
+            ],
+        );
     }
 
     /** What was cut becomes strand in the stash. */
@@ -111,13 +133,19 @@ final class BatchController extends Controller
         $this->authorize('own', $batch);
         $maker = $this->maker($request);
         $fields = ['into', 'name', 'mass', 'length', 'diameter'];
-        $end = new BatchEnd($batch, array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)));
+        $end = new BatchEnd(
+            $batch,
+            array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)),
+        );
         $material = $end->wrong === [] ? $end->keep($maker) : null;
         if ($material === null) {
             return back()->withInput()->withErrors($end->wrong);
         }
 
-        return redirect()->route('stash.show', $material)->with('status', "Cut and in the stash: {$material->density()->print()}.");
+        return redirect()->route('stash.show', $material)->with(
+            'status',
+            "Cut and in the stash: {$material->density()->print()}.",
+        );
     }
 
     public function destroy(Batch $batch): RedirectResponse
@@ -125,7 +153,10 @@ final class BatchController extends Controller
         $this->authorize('own', $batch);
         $batch->delete();
 
-        return redirect()->route('cutting.batches')->with('status', "“{$batch->name}” is put away.")->with('undo', route('cutting.batch.restore', $batch));
+        return redirect()->route('cutting.batches')->with('status', "“{$batch->name}” is put away.")->with(
+            'undo',
+            route('cutting.batch.restore', $batch),
+        );
     }
 
     public function restore(Batch $batch): RedirectResponse
@@ -148,7 +179,9 @@ final class BatchController extends Controller
     {
         $form = new CuttingForm($request, $maker->units);
         if ($form->spec === null) {
-            throw new NotUnderstood($form->wrong === [] ? 'Lay a piece on the table first.' : (string) reset($form->wrong));
+            throw new NotUnderstood(
+                $form->wrong === [] ? 'Lay a piece on the table first.' : (string) reset($form->wrong),
+            );
         }
         $document = $form->document;
         if ($form->spec->source->isBag()) {
@@ -167,7 +200,10 @@ final class BatchController extends Controller
         if (preg_match('/^\d{1,5}$/', $pieces) !== 1 || (int) $pieces < 1 || (int) $pieces > $piece->count) {
             throw new NotUnderstood("There are {$piece->count} of “{$piece->name}”; write how many of them are cut.");
         }
-        $strip = $piece->form === 'ribbon' ? null : Length::parse(Typed::text($request, 'strip'), LengthUnit::Centimetre);
+        $strip = $piece->form === 'ribbon' ? null : Length::parse(
+            Typed::text($request, 'strip'),
+            LengthUnit::Centimetre,
+        );
 
         return $piece->document($strip, $school, (int) $pieces);
     }
@@ -180,7 +216,11 @@ final class BatchController extends Controller
             throw new NotUnderstood('A stack is 1 to 50 pieces over each other.');
         }
         if (ceil($pieces / $stack) > Checklist::MOST_STACKS) {
-            throw new NotUnderstood('That is more than '.Checklist::MOST_STACKS.' stacks: lay more over each other, or make two batches of it.');
+            throw new NotUnderstood(
+                'That is more than '
+                    .Checklist::MOST_STACKS
+                    .' stacks: lay more over each other, or make two batches of it.',
+            );
         }
 
         return $stack;

@@ -16,6 +16,9 @@ final class ChoosingController extends Controller
         $maker = $this->maker($request);
         $choosing = new Choosing($request, $maker);
 
-        return $this->withWrong(view('cutting.choose', ['choosing' => $choosing, 'unit' => $maker->units]), $choosing->wrong);
+        return $this->withWrong(
+            view('cutting.choose', ['choosing' => $choosing, 'unit' => $maker->units]),
+            $choosing->wrong,
+        );
     }
 }

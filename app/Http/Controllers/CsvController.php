@@ -55,7 +55,13 @@ abstract class CsvController extends Controller
             ? (string) $file->get()
             : Typed::text($request, 'text');
         if ($text === '') {
-            return redirect()->route(static::STATION.'.import')->withErrors(['file' => $file instanceof UploadedFile ? 'The file is empty or larger than 4 MB.' : 'Choose a file or paste its lines.']);
+            return redirect()->route(static::STATION.'.import')->withErrors(
+                [
+                    'file' => $file instanceof UploadedFile
+                        ? 'The file is empty or larger than 4 MB.'
+                        : 'Choose a file or paste its lines.',
+                ],
+            );
         }
         $maker = $this->maker($request);
         $reading = $this->reading($text, $maker);
@@ -64,7 +70,10 @@ abstract class CsvController extends Controller
             $count = count($reading->good);
             [$one, $several] = static::THINGS;
 
-            return redirect()->route(static::STATION.'.index')->with('status', $count === 1 ? "One {$one} is taken in." : "{$count} {$several} are taken in.");
+            return redirect()->route(static::STATION.'.index')->with(
+                'status',
+                $count === 1 ? "One {$one} is taken in." : "{$count} {$several} are taken in.",
+            );
         }
 
         return view(static::STATION.'.import', ['text' => mb_scrub($text), 'reading' => $reading]);

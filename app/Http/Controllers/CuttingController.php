@@ -15,7 +15,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** The cutting table: a piece, both schools of making strand of it, side by side. Keeps nothing until a batch is begun. */
+/**
+ * The cutting table: a piece, both schools of making strand of it, side by side. Keeps nothing until a batch is begun.
+ */
 final class CuttingController extends Controller
 {
     public function index(Request $request): View
@@ -36,7 +38,14 @@ final class CuttingController extends Controller
             return redirect()->route('cutting.index', $form->again());
         }
 
-        return view('cutting.print', ['print' => CutPrint::of($plan, $request, $unit), 'name' => CuttingForm::KINDS[$form->kind], 'back' => route('cutting.index', $form->again())]);
+        return view(
+            'cutting.print',
+            [
+                'print' => CutPrint::of($plan, $request, $unit),
+                'name' => CuttingForm::KINDS[$form->kind],
+                'back' => route('cutting.index', $form->again()),
+            ],
+        );
     }
 
     /** The cuts of one school in their order, as a table. */
@@ -45,7 +54,10 @@ final class CuttingController extends Controller
         $form = new CuttingForm($request, $this->maker($request)->units);
         $plan = self::inSchool($form, $request);
 
-        return $plan === null ? redirect()->route('cutting.index', $form->again()) : response(CutFile::write($plan->cutting), 200, [
+        return $plan === null ? redirect()->route(
+            'cutting.index',
+            $form->again(),
+        ) : response(CutFile::write($plan->cutting), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="cuts.csv"',
         ]);
@@ -55,6 +67,8 @@ final class CuttingController extends Controller
     {
         $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
 
-        return array_values(array_filter($form->plans(), fn(StripPlan $plan): bool => $plan->spec->school === $school))[0] ?? null;
+        return array_values(
+            array_filter($form->plans(), fn(StripPlan $plan): bool => $plan->spec->school === $school),
+        )[0] ?? null;
     }
 }

@@ -57,7 +57,10 @@ final class EnoughController extends Controller
             'breakdown' => Breakdown::of($sheet->plan),
             // What was cut was joined into one strand already.
             'balls' => $bag->material?->acquired === Acquired::Cut ? [] : Balls::of($sheet->plan),
-            'supplies' => array_map(fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one), [$bag->material, ...$bag->others()]),
+            'supplies' => array_map(
+                fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one),
+                [$bag->material, ...$bag->others()],
+            ),
             'bands' => NarrowingBands::of($sheet->plan),
             'scale' => ScaleShelf::shown(ScaleShelf::scale($this->maker($request))),
             'costs' => Costs::of($sheet, $this->maker($request)->wage),
@@ -70,7 +73,14 @@ final class EnoughController extends Controller
         // The hand is learned only where there is something to mend.
         $hand = $sheet->estimate->isSure() === false ? (new Hands($this->maker($request)->id))->learned() : null;
 
-        return Mends::of($sheet->plan, $sheet->estimate, $sheet->unit, $sheet->terms, $hand, $hand === null ? [] : $this->spares($request, $sheet->bag));
+        return Mends::of(
+            $sheet->plan,
+            $sheet->estimate,
+            $sheet->unit,
+            $sheet->terms,
+            $hand,
+            $hand === null ? [] : $this->spares($request, $sheet->bag),
+        );
     }
 
     /** @return list<Spare> her other strands, with what of them is free for this bag */
@@ -101,11 +111,17 @@ final class EnoughController extends Controller
             if ($mend->do === $do && $mend->plan !== null) {
                 Mending::take($bag, $sheet->plan, $mend->plan, $mend->spare);
 
-                return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', "Taken: {$do}."));
+                return StepBack::from(
+                    $request,
+                    $bag,
+                    redirect()->route('bags.enough', $bag)->with('status', "Taken: {$do}."),
+                );
             }
         }
 
-        return redirect()->route('bags.enough', $bag)->withErrors(['do' => 'That mend no longer stands; choose among those that are here now.']);
+        return redirect()->route('bags.enough', $bag)->withErrors(
+            ['do' => 'That mend no longer stands; choose among those that are here now.'],
+        );
     }
 
     /** Whether the swatch came out of what is on hand since that was weighed. */
@@ -116,7 +132,10 @@ final class EnoughController extends Controller
         $bag->choices = ['swatch_counts' => $counts] + $bag->choices;
         $bag->save();
 
-        return redirect()->route('bags.enough', $bag)->with('status', $counts ? 'The swatch counts.' : 'The swatch does not count.');
+        return redirect()->route('bags.enough', $bag)->with(
+            'status',
+            $counts ? 'The swatch counts.' : 'The swatch does not count.',
+        );
     }
 
     /** What she asks for the bag: hers to set. */
@@ -125,14 +144,19 @@ final class EnoughController extends Controller
         $this->authorize('own', $bag);
         $text = str_replace(',', '.', Typed::text($request, 'price_tag'));
         if ($text !== '' && (preg_match('/^\d{1,6}(\.\d{1,2})?$/', $text) !== 1)) {
-            return back()->withInput()->withErrors(['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.']);
+            return back()->withInput()->withErrors(
+                ['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.'],
+            );
         }
         $choices = $bag->choices;
         unset($choices['price_tag']);
         $bag->choices = $text === '' ? $choices : ['price_tag' => $text] + $choices;
         $bag->save();
 
-        return redirect()->route('bags.enough', $bag)->with('status', $text === '' ? 'The price tag is off.' : 'The price tag is kept.');
+        return redirect()->route('bags.enough', $bag)->with(
+            'status',
+            $text === '' ? 'The price tag is off.' : 'The price tag is kept.',
+        );
     }
 
     /**
@@ -148,7 +172,12 @@ final class EnoughController extends Controller
         }
         $names = [];
         foreach (PlanSheet::all($this->maker($request)) as ['bag' => $other, 'sheet' => $its]) {
-            if ($its !== null && $other->id !== $sheet->bag->id && $other->material_id === $sheet->bag->material_id && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest) {
+            if (
+                $its !== null
+                && $other->id !== $sheet->bag->id
+                && $other->material_id === $sheet->bag->material_id
+                && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest
+            ) {
                 $names[] = $other->name();
             }
         }
@@ -161,7 +190,10 @@ final class EnoughController extends Controller
     {
         $onHand = $sheet->plan->spec->strands->own->onHand;
 
-        return $onHand === null || $sheet->estimate->isSure() !== true ? 0.0 : max(0.0, $onHand->grams - $sheet->estimate->grams->at(MaterialEstimate::SURE));
+        return $onHand === null || $sheet->estimate->isSure() !== true ? 0.0 : max(
+            0.0,
+            $onHand->grams - $sheet->estimate->grams->at(MaterialEstimate::SURE),
+        );
     }
 
     /** Enters what is left after a round. */
@@ -175,10 +207,15 @@ final class EnoughController extends Controller
         } catch (NotUnderstood $e) {
             return back()->withInput()->withErrors(['left' => $e->getMessage()]);
         } catch (Refused $e) {
-            return back()->withInput()->withErrors([str_ends_with($e->problems[0]->path, '/after') ? 'after' : 'left' => $e->problems[0]->message]);
+            return back()->withInput()->withErrors(
+                [str_ends_with($e->problems[0]->path, '/after') ? 'after' : 'left' => $e->problems[0]->message],
+            );
         }
 
-        return redirect()->route('bags.enough', $bag)->with('status', "{$left->print()} left after {$after}: the estimate follows, and so does the stash.");
+        return redirect()->route('bags.enough', $bag)->with(
+            'status',
+            "{$left->print()} left after {$after}: the estimate follows, and so does the stash.",
+        );
     }
 
     public function destroy(Request $request, Bag $bag, int $place): RedirectResponse
@@ -186,7 +223,12 @@ final class EnoughController extends Controller
         $this->authorize('own', $bag);
         $struck = WeighIns::of($bag)->without($place);
 
-        return StepBack::from($request, $bag, redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.'), $struck);
+        return StepBack::from(
+            $request,
+            $bag,
+            redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.'),
+            $struck,
+        );
     }
 
     /** Enters how long a part took; nothing takes it out. */
@@ -196,7 +238,9 @@ final class EnoughController extends Controller
         $part = Part::tryFrom(Typed::text($request, 'part'));
         $text = Typed::text($request, 'minutes');
         if ($part === null || preg_match('/^(?:(\d{1,3})\s*h)?\s*(?:(\d{1,4})\s*(?:min|m)?)?$/i', $text, $time) !== 1) {
-            return back()->withInput()->withErrors(['minutes' => 'Write how long it took, like “45”, “45 min” or “1 h 20”.']);
+            return back()->withInput()->withErrors(
+                ['minutes' => 'Write how long it took, like “45”, “45 min” or “1 h 20”.'],
+            );
         }
         $minutes = 60 * (int) ($time[1] ?? 0) + (int) ($time[2] ?? 0);
         $kept = $bag->choices['logged'] ?? [];
@@ -208,6 +252,9 @@ final class EnoughController extends Controller
         $bag->choices = ['logged' => $logged] + $bag->choices;
         $bag->save();
 
-        return redirect()->route('bags.enough', $bag)->with('status', $minutes > 0 ? "The {$part->value} took {$minutes} minutes." : "The {$part->value}’s time is taken out.");
+        return redirect()->route('bags.enough', $bag)->with(
+            'status',
+            $minutes > 0 ? "The {$part->value} took {$minutes} minutes." : "The {$part->value}’s time is taken out.",
+        );
     }
 }

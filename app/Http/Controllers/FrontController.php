@@ -23,7 +23,17 @@ final class FrontController extends Controller
         if (! $maker instanceof User) {
             $plan = Planner::plan(BagDocument::fromJson((string) file_get_contents(resource_path('example.json'))));
 
-            return view('front.guest', ['example' => SideDrawing::of($plan, LengthUnit::Centimetre, ['#7d9a8c'], new Writer(Terms::US))->inline()]);
+            return view(
+                'front.guest',
+                [
+                    'example' => SideDrawing::of(
+                        $plan,
+                        LengthUnit::Centimetre,
+                        ['#7d9a8c'],
+                        new Writer(Terms::US),
+                    )->inline(),
+                ],
+            );
         }
         $sheets = PlanSheet::all($maker);
 

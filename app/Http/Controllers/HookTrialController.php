@@ -22,7 +22,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** A hook trial: one material on several hooks, side by side, and what the maker's hands would make on those not tried. */
+/**
+ * A hook trial: one material on several hooks, side by side, and what the maker's hands would make on those not tried.
+ */
 final class HookTrialController extends Controller
 {
     /** g; a stitch of the thickest strand there is. */
@@ -36,12 +38,25 @@ final class HookTrialController extends Controller
         $all = $maker->swatches()->get();
         // Unasked, the one she tried the most.
         $tried = $all->countBy('material_id');
-        $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(fn(Material $one): int => $tried->get($one->id, 0))->first();
+        $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(
+            fn(Material $one): int => $tried->get($one->id, 0),
+        )->first();
         $motif = Motif::find(Typed::text($request, 'stitch'));
         $hands = new Hands($maker->id);
         $trial = $material === null ? null : new HookTrial($material, $all, $motif, $hands->learned());
 
-        return view('swatches.trial', ['strands' => $strands, 'material' => $material, 'trial' => $trial, 'motif' => $motif, 'from' => $hands->learned()->from(), 'doubts' => $hands->doubts(), 'unit' => $maker->units]);
+        return view(
+            'swatches.trial',
+            [
+                'strands' => $strands,
+                'material' => $material,
+                'trial' => $trial,
+                'motif' => $motif,
+                'from' => $hands->learned()->from(),
+                'doubts' => $hands->doubts(),
+                'unit' => $maker->units,
+            ],
+        );
     }
 
     /** Takes a quick measure as one more swatch of the trial. */
@@ -61,15 +76,23 @@ final class HookTrialController extends Controller
             $wrong['hook'] = $e->getMessage();
         }
         try {
-            $mass = Typed::text($request, 'stitch_mass') === '' ? null : Mass::parse(Typed::text($request, 'stitch_mass'), MassUnit::Gram);
+            $mass = Typed::text($request, 'stitch_mass') === '' ? null : Mass::parse(
+                Typed::text($request, 'stitch_mass'),
+                MassUnit::Gram,
+            );
             if ($mass !== null && ($mass->grams <= 0 || $mass->grams > self::HEAVIEST_STITCH)) {
-                throw new NotUnderstood('One stitch weighs above 0 and at most '.self::HEAVIEST_STITCH.' g. Is it the weight of all ten?');
+                throw new NotUnderstood(
+                    'One stitch weighs above 0 and at most '.self::HEAVIEST_STITCH.' g. Is it the weight of all ten?',
+                );
             }
         } catch (NotUnderstood $e) {
             $wrong['stitch_mass'] = $e->getMessage();
         }
         try {
-            $measured = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units)->swatch(Motif::find(Typed::text($request, 'stitch')) ?? Motif::single(), $mass);
+            $measured = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units)->swatch(
+                Motif::find(Typed::text($request, 'stitch')) ?? Motif::single(),
+                $mass,
+            );
         } catch (NotUnderstood $e) {
             $wrong['quick'] = $e->getMessage();
         }
@@ -77,7 +100,10 @@ final class HookTrialController extends Controller
         $load = null;
         try {
             $load = $state === State::Hung ? Mass::parse(Typed::text($request, 'hung_load'), MassUnit::Gram) : null;
-            if ($load !== null && ($load->grams < SwatchText::LIGHTEST_LOAD || $load->grams > SwatchText::HEAVIEST_LOAD)) {
+            if (
+                $load !== null
+                && ($load->grams < SwatchText::LIGHTEST_LOAD || $load->grams > SwatchText::HEAVIEST_LOAD)
+            ) {
                 throw new NotUnderstood('A swatch hangs under 10 g to 30 kg.');
             }
         } catch (NotUnderstood $e) {
@@ -88,11 +114,23 @@ final class HookTrialController extends Controller
             $doubt = $measured->doubt();
             if ($doubt === null) {
                 $maker->swatches()->create(Swatch::columns($measured) + [
-                    'material_id' => $material->id, 'name' => mb_substr("{$material->name}, {$measured->motif->key} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter,
-                    'state' => $state, 'hung_load' => $load, 'drape' => Fabric::tryFrom(Typed::text($request, 'drape')), 'note' => $note === '' ? null : mb_substr($note, 0, 200),
+                    'material_id' => $material->id, 'name' => mb_substr(
+                        "{$material->name}, {$measured->motif->key} on {$hook->exact()}",
+                        0,
+                        80,
+                    ), 'hook' => $hook->diameter,
+                    'state' => $state,
+                    'hung_load' => $load,
+                    'drape' => Fabric::tryFrom(Typed::text($request, 'drape')),
+                    'note' => $note === ''
+                        ? null
+                        : mb_substr($note, 0, 200),
                 ]);
 
-                return redirect()->route('swatches.trial', ['material' => $material->id])->with('status', "Tried on {$hook->print()}.");
+                return redirect()->route(
+                    'swatches.trial',
+                    ['material' => $material->id],
+                )->with('status', "Tried on {$hook->print()}.");
             }
             $wrong['quick'] = $doubt->message;
         }
@@ -104,9 +142,15 @@ final class HookTrialController extends Controller
     public function choose(Swatch $swatch): RedirectResponse
     {
         $this->authorize('own', $swatch);
-        Swatch::query()->where('user_id', $swatch->user_id)->where('material_id', $swatch->material_id)->update(['chosen' => false]);
+        Swatch::query()->where('user_id', $swatch->user_id)->where(
+            'material_id',
+            $swatch->material_id,
+        )->update(['chosen' => false]);
         $swatch->update(['chosen' => true]);
 
-        return redirect()->route('swatches.trial', ['material' => $swatch->material_id])->with('status', "“{$swatch->name}” is chosen.");
+        return redirect()->route(
+            'swatches.trial',
+            ['material' => $swatch->material_id],
+        )->with('status', "“{$swatch->name}” is chosen.");
     }
 }

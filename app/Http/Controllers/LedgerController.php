@@ -30,7 +30,13 @@ final class LedgerController extends Controller
     {
         $maker = $this->maker($request);
 
-        return view('stash.ledger', ['search' => StashSearch::entries($request, $maker), 'materials' => $maker->materials()->withoutGlobalScope('balance')->pluck('name', 'id')->all()]);
+        return view(
+            'stash.ledger',
+            [
+                'search' => StashSearch::entries($request, $maker),
+                'materials' => $maker->materials()->withoutGlobalScope('balance')->pluck('name', 'id')->all(),
+            ],
+        );
     }
 
     public function store(Request $request, Material $material): RedirectResponse
@@ -49,7 +55,10 @@ final class LedgerController extends Controller
             return back()->withInput()->withErrors(['amount' => $e->getMessage()]);
         }
 
-        return redirect()->route('stash.show', $material)->with('status', ucfirst($move->said()).": {$material->say($amount)} of “{$material->name}”.");
+        return redirect()->route('stash.show', $material)->with(
+            'status',
+            ucfirst($move->said()).": {$material->say($amount)} of “{$material->name}”.",
+        );
     }
 
     public function reserve(Request $request, Material $material): RedirectResponse
@@ -66,7 +75,12 @@ final class LedgerController extends Controller
             return back()->withInput()->withErrors(['reserve' => $e->getMessage()]);
         }
 
-        return redirect()->route('stash.show', $material)->with('status', $amount > 0 ? "{$material->say($amount)} are kept for “{$bag->name()}”." : "Nothing of it is kept for “{$bag->name()}” any more.");
+        return redirect()->route('stash.show', $material)->with(
+            'status',
+            $amount > 0
+                ? "{$material->say($amount)} are kept for “{$bag->name()}”."
+                : "Nothing of it is kept for “{$bag->name()}” any more.",
+        );
     }
 
     public function undo(StockEntry $entry): RedirectResponse
@@ -88,14 +102,21 @@ final class LedgerController extends Controller
             return back()->withErrors(['entry' => $e->getMessage()]);
         }
 
-        return back()->with('status', $out ? 'Undone; the line stays, struck out.' : 'It counts again.')->with('undo', route($out ? 'stash.redo' : 'stash.undo', $entry));
+        return back()->with(
+            'status',
+            $out ? 'Undone; the line stays, struck out.' : 'It counts again.',
+        )->with('undo', route($out ? 'stash.redo' : 'stash.undo', $entry));
     }
 
     /** Grams, metres of what runs in metres, or a count. @throws NotUnderstood */
     private static function amount(Material $material, string $text, bool $noneIsFine): float
     {
         $amount = match (true) {
-            ! $material->kind->isStrand() => preg_match('/^(\d{1,7})(?:\s*tabs?)?$/i', $text, $found) === 1 ? (float) $found[1] : throw new NotUnderstood('Count them: a whole number, like 250.'),
+            ! $material->kind->isStrand() => preg_match(
+                '/^(\d{1,7})(?:\s*tabs?)?$/i',
+                $text,
+                $found,
+            ) === 1 ? (float) $found[1] : throw new NotUnderstood('Count them: a whole number, like 250.'),
             default => self::grams($material, $text),
         };
         if ($amount > self::MOST || ($amount <= 0 && ! $noneIsFine)) {
@@ -127,6 +148,7 @@ final class LedgerController extends Controller
             return null;
         }
 
-        return (ctype_digit($id) ? $this->maker($request)->bags()->find($id) : null) ?? throw new NotUnderstood('Choose one of your own bags, or none.');
+        return (ctype_digit($id) ? $this->maker($request)->bags()->find($id) : null)
+            ?? throw new NotUnderstood('Choose one of your own bags, or none.');
     }
 }

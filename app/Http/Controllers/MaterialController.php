@@ -26,14 +26,20 @@ final class MaterialController extends Controller
     {
         $maker = $this->maker($request);
 
-        return view('stash.index', ['search' => StashSearch::materials($request, $maker), 'any' => $maker->materials()->exists()]);
+        return view(
+            'stash.index',
+            ['search' => StashSearch::materials($request, $maker), 'any' => $maker->materials()->exists()],
+        );
     }
 
     public function create(Request $request): View
     {
         $kind = Kind::tryFrom(Typed::before('kind', Typed::text($request, 'kind'))) ?? Kind::Cord;
 
-        return view('stash.form', ['material' => null, 'kind' => $kind, 'strands' => $this->maker($request)->strands()->get()]);
+        return view(
+            'stash.form',
+            ['material' => null, 'kind' => $kind, 'strands' => $this->maker($request)->strands()->get()],
+        );
     }
 
     public function store(Request $request): RedirectResponse
@@ -45,7 +51,11 @@ final class MaterialController extends Controller
         }
         $material = Stash::keep($maker, $text);
 
-        return redirect()->route('stash.show', $material)->with('status', "“{$material->name}” is in the stash".($material->kind->isStrand() ? ": {$material->density()->print()}." : '.'));
+        return redirect()->route('stash.show', $material)->with(
+            'status',
+            "“{$material->name}” is in the stash"
+                .($material->kind->isStrand() ? ": {$material->density()->print()}." : '.'),
+        );
     }
 
     public function show(Request $request, Material $material): View
@@ -60,7 +70,12 @@ final class MaterialController extends Controller
             'stock' => $material->stock(),
             'entries' => $material->entries()->with('bag')->latest('id')->limit(12)->get(),
             'bags' => $maker->bags()->get(),
-            'advice' => $material->diameter === null ? null : HookAdvice::of($material->diameter, $material->kind, $hand, $fabric),
+            'advice' => $material->diameter === null ? null : HookAdvice::of(
+                $material->diameter,
+                $material->kind,
+                $hand,
+                $fabric,
+            ),
             'hand' => $hand,
             'fabric' => $fabric,
             'unit' => $maker->units,
@@ -71,7 +86,14 @@ final class MaterialController extends Controller
     {
         $this->authorize('own', $material);
 
-        return view('stash.form', ['material' => $material, 'kind' => $material->kind, 'strands' => $this->maker($request)->strands()->whereKeyNot($material->id)->get()]);
+        return view(
+            'stash.form',
+            [
+                'material' => $material,
+                'kind' => $material->kind,
+                'strands' => $this->maker($request)->strands()->whereKeyNot($material->id)->get(),
+            ],
+        );
     }
 
     public function update(Request $request, Material $material): RedirectResponse
@@ -85,7 +107,12 @@ final class MaterialController extends Controller
         }
         $material->update($text->values);
 
-        return redirect()->route('stash.show', $material)->with('status', "“{$material->name}” is kept".($material->kind->isStrand() ? ": {$material->density()->print()}. Bags of it are planned anew." : '.'));
+        return redirect()->route('stash.show', $material)->with(
+            'status',
+            "“{$material->name}” is kept"
+                .($material->kind->isStrand() ? ": {$material->density()->print()}. Bags of it are planned "
+                .'anew.' : '.'),
+        );
     }
 
     public function destroy(Material $material): RedirectResponse
@@ -93,7 +120,10 @@ final class MaterialController extends Controller
         $this->authorize('own', $material);
         $material->delete();
 
-        return redirect()->route('stash.index')->with('status', "“{$material->name}” is put away; bags of it keep it.")->with('undo', route('stash.restore', $material));
+        return redirect()->route('stash.index')->with(
+            'status',
+            "“{$material->name}” is put away; bags of it keep it.",
+        )->with('undo', route('stash.restore', $material));
     }
 
     public function restore(Material $material): RedirectResponse
@@ -108,6 +138,9 @@ final class MaterialController extends Controller
     {
         $fields = ['kind', ...MaterialText::SHARED, ...array_column(Property::cases(), 'value')];
 
-        return new MaterialText(array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)), Stash::finder($maker));
+        return new MaterialText(
+            array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)),
+            Stash::finder($maker),
+        );
     }
 }

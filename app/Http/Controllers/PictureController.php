@@ -26,14 +26,23 @@ final class PictureController extends Controller
 
     public function index(Request $request): View
     {
-        return view('swatches.pictures', ['pictures' => $this->maker($request)->pictures()->latest('id')->get(['id', 'user_id', 'width', 'height', 'created_at'])]);
+        return view(
+            'swatches.pictures',
+            [
+                'pictures' => $this->maker($request)->pictures()->latest('id')->get(
+                    ['id', 'user_id', 'width', 'height', 'created_at'],
+                ),
+            ],
+        );
     }
 
     public function store(Request $request): RedirectResponse
     {
         $file = $request->file('picture');
         if (! $file instanceof UploadedFile) {
-            return back()->withErrors(['picture' => 'Choose a picture: the swatch lying flat, a bank-sized card on the same table.']);
+            return back()->withErrors(
+                ['picture' => 'Choose a picture: the swatch lying flat, a bank-sized card on the same table.'],
+            );
         }
         if (! $file->isValid() || $file->getSize() > Photograph::MOST_BYTES) {
             return back()->withErrors(['picture' => 'The picture did not arrive whole, or is larger than 24 MB.']);
@@ -45,7 +54,9 @@ final class PictureController extends Controller
         }
         $maker = $this->maker($request);
         /** @var Picture $picture */
-        $picture = $maker->pictures()->create(['width' => $photograph->width, 'height' => $photograph->height, 'jpeg' => $photograph->jpeg]);
+        $picture = $maker->pictures()->create(
+            ['width' => $photograph->width, 'height' => $photograph->height, 'jpeg' => $photograph->jpeg],
+        );
         $old = $maker->pictures()->latest('id')->skip(self::KEPT)->take(100)->pluck('id')->all();
         Picture::query()->whereIn('id', $old)->delete();
 
@@ -56,7 +67,14 @@ final class PictureController extends Controller
     {
         $this->authorize('own', $picture);
         $marks = new PictureMarks($picture->marks ?? [], $picture);
-        $view = view('swatches.picture', ['picture' => $picture, 'marks' => $marks, 'materials' => $this->maker($request)->strands()->pluck('name', 'id')->all()]);
+        $view = view(
+            'swatches.picture',
+            [
+                'picture' => $picture,
+                'marks' => $marks,
+                'materials' => $this->maker($request)->strands()->pluck('name', 'id')->all(),
+            ],
+        );
 
         // What keeping it found wrong says more than the marks alone.
         return $request->session()->has('errors') ? $view : $this->withWrong($view, $marks->wrong);
@@ -70,7 +88,9 @@ final class PictureController extends Controller
         $picture->update(['marks' => $text]);
 
         return $request->expectsJson()
-            ? response()->json(['measured' => view('swatches.measured', ['marks' => new PictureMarks($text, $picture)])->render()])
+            ? response()->json(
+                ['measured' => view('swatches.measured', ['marks' => new PictureMarks($text, $picture)])->render()],
+            )
             : redirect()->route('swatches.picture', $picture);
     }
 
@@ -78,7 +98,11 @@ final class PictureController extends Controller
     {
         $this->authorize('own', $picture);
 
-        return response($picture->jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600']);
+        return response(
+            $picture->jpeg,
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600'],
+        );
     }
 
     /** Keeps what the marks say as a swatch. */
@@ -112,10 +136,17 @@ final class PictureController extends Controller
             return redirect()->route('swatches.picture', $picture)->withErrors($wrong);
         }
         $swatch = $maker->swatches()->create(Swatch::columns($measured) + [
-            'material_id' => $material?->id, 'name' => mb_substr(($material->name ?? 'Picture').", {$measured->motif->key} on {$hook->exact()}", 0, 80), 'hook' => $hook->diameter, 'note' => 'from a picture',
+            'material_id' => $material?->id, 'name' => mb_substr(
+                ($material->name ?? 'Picture').", {$measured->motif->key} on {$hook->exact()}",
+                0,
+                80,
+            ), 'hook' => $hook->diameter, 'note' => 'from a picture',
         ]);
 
-        return redirect()->route('swatches.trial', ['material' => $material?->id])->with('status', "“{$swatch->name}” is measured from its picture.");
+        return redirect()->route('swatches.trial', ['material' => $material?->id])->with(
+            'status',
+            "“{$swatch->name}” is measured from its picture.",
+        );
     }
 
     public function destroy(Picture $picture): RedirectResponse
@@ -123,6 +154,9 @@ final class PictureController extends Controller
         $this->authorize('own', $picture);
         $picture->delete();
 
-        return redirect()->route('swatches.pictures')->with('status', 'The picture is gone; swatches measured from it stay.');
+        return redirect()->route('swatches.pictures')->with(
+            'status',
+            'The picture is gone; swatches measured from it stay.',
+        );
     }
 }

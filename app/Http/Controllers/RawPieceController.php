@@ -26,7 +26,10 @@ final class RawPieceController extends Controller
     {
         $unit = $this->maker($request)->units;
 
-        return view('cutting.piece', ['piece' => null, 'form' => new CuttingForm($request, $unit, raw: true), 'unit' => $unit]);
+        return view(
+            'cutting.piece',
+            ['piece' => null, 'form' => new CuttingForm($request, $unit, raw: true), 'unit' => $unit],
+        );
     }
 
     public function store(Request $request): RedirectResponse
@@ -38,7 +41,10 @@ final class RawPieceController extends Controller
         }
         $piece = $maker->rawPieces()->create($values);
 
-        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” wait".($piece->count === 1 ? 's' : '').' to be cut.');
+        return redirect()->route('cutting.pieces')->with(
+            'status',
+            "“{$piece->name}” wait".($piece->count === 1 ? 's' : '').' to be cut.',
+        );
     }
 
     public function edit(Request $request, RawPiece $piece): View
@@ -49,9 +55,17 @@ final class RawPieceController extends Controller
         if (isset($piece->measures['pull']) && is_numeric($piece->measures['pull'])) {
             $measures['pull'] = (string) round(100 * ((float) $piece->measures['pull'] - 1), 6);
         }
-        $request->merge(array_map(fn(mixed $value): string => is_string($value) ? $value : '', (array) session()->getOldInput()) + ['kind' => $piece->form] + $measures);
+        $request->merge(
+            array_map(
+                fn(mixed $value): string => is_string($value) ? $value : '',
+                (array) session()->getOldInput(),
+            ) + ['kind' => $piece->form] + $measures,
+        );
 
-        return view('cutting.piece', ['piece' => $piece, 'form' => new CuttingForm($request, $unit, raw: true), 'unit' => $unit]);
+        return view(
+            'cutting.piece',
+            ['piece' => $piece, 'form' => new CuttingForm($request, $unit, raw: true), 'unit' => $unit],
+        );
     }
 
     public function update(Request $request, RawPiece $piece): RedirectResponse
@@ -72,7 +86,10 @@ final class RawPieceController extends Controller
         $this->authorize('own', $piece);
         $piece->delete();
 
-        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is put away.")->with('undo', route('cutting.pieces.restore', $piece));
+        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is put away.")->with(
+            'undo',
+            route('cutting.pieces.restore', $piece),
+        );
     }
 
     public function restore(RawPiece $piece): RedirectResponse
@@ -105,6 +122,16 @@ final class RawPieceController extends Controller
         }
         $fibre = Fibre::tryFrom(Typed::text($request, 'fibre'));
 
-        return [['name' => $name, 'form' => $form->kind, 'colour' => $colour, 'fibre' => $fibre, 'count' => (int) $count, 'measures' => $form->measures()], $wrong];
+        return [
+            [
+                'name' => $name,
+                'form' => $form->kind,
+                'colour' => $colour,
+                'fibre' => $fibre,
+                'count' => (int) $count,
+                'measures' => $form->measures(),
+            ],
+            $wrong,
+        ];
     }
 }

@@ -40,7 +40,10 @@ final class ScaleController extends Controller
             return null;
         });
         if ($request->expectsJson()) {
-            return response()->json(ScaleShelf::shown(ScaleShelf::scale($maker)) + ['wrong' => $wrong], $wrong === null ? 200 : 422);
+            return response()->json(
+                ScaleShelf::shown(ScaleShelf::scale($maker)) + ['wrong' => $wrong],
+                $wrong === null ? 200 : 422,
+            );
         }
 
         return back()->withInput()->withErrors($wrong === null ? [] : ['pan' => $wrong]);
@@ -53,7 +56,10 @@ final class ScaleController extends Controller
             'put' => $scale->put(Mass::parse(Typed::text($request, 'pan'), MassUnit::Gram)->grams),
             'clear' => $scale->put(0.0),
             'tare' => $scale->tare(),
-            'unit' => $scale->show(MassUnit::tryFrom(Typed::text($request, 'unit')) ?? throw new NotUnderstood('A scale shows g, kg, oz or lb.')),
+            'unit' => $scale->show(
+                MassUnit::tryFrom(Typed::text($request, 'unit'))
+                    ?? throw new NotUnderstood('A scale shows g, kg, oz or lb.'),
+            ),
             'unplug' => $scale->unplug(),
             'plug' => $scale->plugIn(),
             default => throw new NotUnderstood('The scale has no such key.'),

@@ -20,10 +20,16 @@ final class SessionController extends Controller
     {
         $given = $request->validate(
             ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']],
-            ['email.required' => 'Write your email address.', 'email.email' => 'Write an email address, like you@example.org.', 'password.required' => 'Write your password.'],
+            [
+                'email.required' => 'Write your email address.',
+                'email.email' => 'Write an email address, like you@example.org.',
+                'password.required' => 'Write your password.',
+            ],
         );
         if (! Auth::attempt($given, $request->boolean('remember'))) {
-            return back()->withInput($request->only('email', 'remember'))->withErrors(['email' => 'No account has this address and password. Check both and try again.']);
+            return back()->withInput($request->only('email', 'remember'))->withErrors(
+                ['email' => 'No account has this address and password. Check both and try again.'],
+            );
         }
         $request->session()->regenerate();
 

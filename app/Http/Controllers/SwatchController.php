@@ -17,7 +17,10 @@ final class SwatchController extends Controller
     {
         $maker = $this->maker($request);
 
-        return view('swatches.index', ['swatches' => $maker->swatches()->with('material')->get(), 'doubts' => (new Hands($maker->id))->doubts()]);
+        return view(
+            'swatches.index',
+            ['swatches' => $maker->swatches()->with('material')->get(), 'doubts' => (new Hands($maker->id))->doubts()],
+        );
     }
 
     public function create(Request $request): View
@@ -49,7 +52,10 @@ final class SwatchController extends Controller
         $swatch->height_spread = $swatch->isDirty(['height', 'rows_counted']) ? 0.0 : $spreads['height_spread'];
         $swatch->save();
 
-        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is kept. Bags of it are planned anew.");
+        return redirect()->route('swatches.index')->with(
+            'status',
+            "“{$swatch->name}” is kept. Bags of it are planned anew.",
+        );
     }
 
     public function destroy(Swatch $swatch): RedirectResponse
@@ -57,7 +63,10 @@ final class SwatchController extends Controller
         $this->authorize('own', $swatch);
         $swatch->delete();
 
-        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is put away; bags of it keep it.")->with('undo', route('swatches.restore', $swatch));
+        return redirect()->route('swatches.index')->with(
+            'status',
+            "“{$swatch->name}” is put away; bags of it keep it.",
+        )->with('undo', route('swatches.restore', $swatch));
     }
 
     public function restore(Swatch $swatch): RedirectResponse

@@ -19,13 +19,20 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** Several strands of the stash held together: what they are as one, and which runs out first; or worked one after another. */
+/**
+ * Several strands of the stash held together: what they are as one, and which runs out first; or worked one after
+ * another.
+ */
 final class TogetherController extends Controller
 {
     public const MOST_ENDS = 12;
 
     /** Orders of scraps worked one after another, the first at the bottom. */
-    public const ORDERS = ['dark' => 'the dark low, the light high', 'light' => 'the light low, the dark high', 'mine' => 'in my own order'];
+    public const ORDERS = [
+        'dark' => 'the dark low, the light high',
+        'light' => 'the light low, the dark high',
+        'mine' => 'in my own order',
+    ];
 
     public function show(Request $request): View
     {
@@ -40,18 +47,31 @@ final class TogetherController extends Controller
         }
         [$strands, $wrong] = self::strands($request, $materials);
         $held = $strands === [] || $wrong !== [] ? null : new HeldTogether(array_values($strands));
-        $order = array_key_exists(Typed::text($request, 'order'), self::ORDERS) ? Typed::text($request, 'order') : 'dark';
+        $order = array_key_exists(
+            Typed::text($request, 'order'),
+            self::ORDERS,
+        ) ? Typed::text($request, 'order') : 'dark';
         $view = view('stash.together', [
             'materials' => $materials,
-            'typed' => fn(Material $material, string $field = 'ends'): string => Typed::text($request, "{$field}.{$material->id}"),
+            'typed' => fn(Material $material, string $field = 'ends'): string => Typed::text(
+                $request,
+                "{$field}.{$material->id}",
+            ),
             'held' => $held,
             'bags' => $maker->bags()->get(),
             'bag' => $bag,
             'isKept' => is_array($kept),
             'order' => $order,
-            'query' => ['ends' => array_filter((array) $request->input('ends', [])), 'order' => $order, 'place' => array_filter((array) $request->input('place', []))],
+            'query' => [
+                'ends' => array_filter((array) $request->input('ends', [])),
+                'order' => $order,
+                'place' => array_filter((array) $request->input('place', [])),
+            ],
             'ends' => $held === null || $bag === null ? null : self::ends($bag, $held),
-            'scraps' => $held === null || $bag === null || count($strands) < 2 ? null : self::scraps($bag, self::inOrder($request, $materials, $strands, $order)),
+            'scraps' => $held === null || $bag === null || count($strands) < 2 ? null : self::scraps(
+                $bag,
+                self::inOrder($request, $materials, $strands, $order),
+            ),
         ]);
 
         return $this->withWrong($view, $wrong);
@@ -65,7 +85,9 @@ final class TogetherController extends Controller
         $bag = ctype_digit($id) ? $maker->bags()->find($id) : null;
         [$strands, $wrong] = self::strands($request, $maker->strands()->get());
         if ($bag === null || $wrong !== [] || $strands === []) {
-            return back()->withErrors($wrong === [] ? ['bag' => 'Choose one of your own bags, and say how many ends.'] : $wrong);
+            return back()->withErrors(
+                $wrong === [] ? ['bag' => 'Choose one of your own bags, and say how many ends.'] : $wrong,
+            );
         }
         $ends = array_map(fn(Strand $strand): string => (string) $strand->ends, $strands);
         $places = [];
@@ -76,7 +98,13 @@ final class TogetherController extends Controller
             }
         }
         $order = Typed::text($request, 'order');
-        $bag->choices = ['together' => ['ends' => $ends, 'order' => array_key_exists($order, self::ORDERS) ? $order : 'dark', 'place' => $places]] + $bag->choices;
+        $bag->choices = [
+            'together' => [
+                'ends' => $ends,
+                'order' => array_key_exists($order, self::ORDERS) ? $order : 'dark',
+                'place' => $places,
+            ],
+        ] + $bag->choices;
         $bag->save();
 
         return redirect()->route('stash.together', ['bag' => $bag->id])->with('status', "Kept with “{$bag->name()}”.");
@@ -133,7 +161,8 @@ final class TogetherController extends Controller
     /**
      * @param Collection<int, Material> $materials
      *
-     * @return array{array<int, Strand>, array<string, string>} what is held, by the material's number, and what was not understood by field
+     * @return array{array<int, Strand>, array<string, string>} what is held, by the material's number, and what was not
+     *         understood by field
      */
     private static function strands(Request $request, Collection $materials): array
     {

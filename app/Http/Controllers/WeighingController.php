@@ -40,18 +40,25 @@ final class WeighingController extends Controller
         $form = new WeighingForm($request, $this->maker($request));
         $material = $form->material;
         if ($material === null || $form->wrong !== []) {
-            return redirect()->route('stash.weigh')->withInput()->withErrors($form->wrong + ['material' => 'Choose what was weighed, then keep it.']);
+            return redirect()->route('stash.weigh')->withInput()->withErrors(
+                $form->wrong + ['material' => 'Choose what was weighed, then keep it.'],
+            );
         }
         $kept = self::keepOne($form, $material, Typed::text($request, 'keep'));
 
-        return redirect()->route('stash.weigh')->withInput()->with('status', $kept === null ? 'There was nothing to keep there.' : "“{$material->name}”: {$kept}");
+        return redirect()->route('stash.weigh')->withInput()->with(
+            'status',
+            $kept === null ? 'There was nothing to keep there.' : "“{$material->name}”: {$kept}",
+        );
     }
 
     /** @return ?string what was kept, in words */
     private static function keepOne(WeighingForm $form, Material $material, string $what): ?string
     {
         if ($what === 'density' && $form->density !== null && $form->pieceLength !== null && $form->piece !== null) {
-            $material->update(['sample_length' => $form->pieceLength, 'sample_mass' => Mass::grams($form->piece->mean)]);
+            $material->update(
+                ['sample_length' => $form->pieceLength, 'sample_mass' => Mass::grams($form->piece->mean)],
+            );
 
             return LinearDensity::gramsPerMetre($form->density->likely)->print().'.';
         }
@@ -67,9 +74,15 @@ final class WeighingController extends Controller
         }
         if ($what === 'stretch' && $form->stretch !== null) {
             $stretch = $form->stretch;
-            $material->update(['stretch_load' => $stretch->load, 'stretch' => $stretch->under, 'stretch_rest' => $stretch->rested]
+            $material->update([
+                'stretch_load' => $stretch->load,
+                'stretch' => $stretch->under,
+                'stretch_rest' => $stretch->rested,
+            ]
                 // What jersey keeps after it rests is its pull.
-                + ($material->kind->has(Property::Pull) && $stretch->rested !== null ? ['pull' => max(1.0, $stretch->rested)] : []));
+                + ($material->kind->has(Property::Pull) && $stretch->rested !== null
+                    ? ['pull' => max(1.0, $stretch->rested)]
+                    : []));
 
             return 'stretches by '.Decimal::print(($stretch->under - 1) * 100).' % under '.$stretch->load->print().'.';
         }

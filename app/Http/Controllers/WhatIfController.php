@@ -43,8 +43,15 @@ final class WhatIfController extends Controller
             return redirect()->route('bags.plan', $bag);
         }
         $strands = $maker->strands()->with('reservations.bag')->get();
-        $chosen = array_filter((array) $request->query('materials', []), fn(mixed $id): bool => is_string($id) && ctype_digit($id));
-        $nearest = $strands->sortBy(fn(Material $one): float => abs(($one->diameter->mm ?? 0.0) - $sheet->plan->spec->strands->own->diameter->mm) + ($one->id === $bag->material_id ? -100 : 0));
+        $chosen = array_filter(
+            (array) $request->query('materials', []),
+            fn(mixed $id): bool => is_string($id) && ctype_digit($id),
+        );
+        $nearest = $strands->sortBy(
+            fn(Material $one): float => abs(
+                ($one->diameter->mm ?? 0.0) - $sheet->plan->spec->strands->own->diameter->mm,
+            ) + ($one->id === $bag->material_id ? -100 : 0),
+        );
         $materials = ($chosen === [] ? $nearest : $strands->whereIn('id', $chosen))->take(self::MATERIALS)->values();
         $hand = (new Hands($maker->id))->learned();
         $first = $sheet->plan->spec->hands->hook->steps(-2);
@@ -59,15 +66,41 @@ final class WhatIfController extends Controller
         foreach ($materials as $material) {
             $strand = self::strand($bag, $material);
             foreach ($hooks as $hook) {
-                $cell = WhatIf::of($sheet->plan, $hand, $strand, $hook, self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured());
-                $table[$material->id][] = ['cell' => $cell, 'mine' => $material->id === $bag->material_id && $hook->exact() === $sheet->plan->spec->hands->hook->exact(), 'counts' => self::told($cell->counts, $pace), 'size' => self::told($cell->sized, $pace)];
+                $cell = WhatIf::of(
+                    $sheet->plan,
+                    $hand,
+                    $strand,
+                    $hook,
+                    self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured(),
+                );
+                $table[$material->id][] = [
+                    'cell' => $cell,
+                    'mine' => $material->id === $bag->material_id
+                        && $hook->exact() === $sheet->plan->spec->hands->hook->exact(),
+                    'counts' => self::told($cell->counts, $pace),
+                    'size' => self::told($cell->sized, $pace),
+                ];
             }
         }
 
-        return view('bags.what-if', ['bag' => $bag, 'sheet' => $sheet, 'strands' => $strands, 'materials' => $materials, 'hooks' => array_values($hooks), 'table' => $table, 'from' => $hand->from()]);
+        return view(
+            'bags.what-if',
+            [
+                'bag' => $bag,
+                'sheet' => $sheet,
+                'strands' => $strands,
+                'materials' => $materials,
+                'hooks' => array_values($hooks),
+                'table' => $table,
+                'from' => $hand->from(),
+            ],
+        );
     }
 
-    /** The plan takes a cell: its material, its hook, the gauge that the maker's swatches teach, and either the counts or the size that stays. */
+    /**
+     * The plan takes a cell: its material, its hook, the gauge that the maker's swatches teach, and either the counts
+     * or the size that stays.
+     */
     public function take(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
@@ -86,12 +119,36 @@ final class WhatIfController extends Controller
         try {
             $plan = $bag->plan();
             $swatch = self::swatch($bag, $plan, $maker->swatches()->get(), $material, $hook);
-            $cell = WhatIf::of($plan, (new Hands($maker->id))->learned(), self::strand($bag, $material), $hook, $swatch?->measured());
+            $cell = WhatIf::of(
+                $plan,
+                (new Hands($maker->id))->learned(),
+                self::strand($bag, $material),
+                $hook,
+                $swatch?->measured(),
+            );
             $taken = $keepsCounts ? $cell->counts : $cell->sized;
             if ($taken === null) {
-                return back()->withErrors(['hook' => $keepsCounts ? 'These counts make no bag on that hook.' : 'No counts come to that size on that hook.']);
+                return back()->withErrors(
+                    [
+                        'hook' => $keepsCounts
+                            ? 'These counts make no bag on that hook.'
+                            : 'No counts come to that size on that hook.',
+                    ],
+                );
             }
-            $choices = array_diff_key($bag->choices, ['material' => 1, 'gauge' => 1, 'weigh_ins' => 1, 'swatch_counts' => 1, 'learned' => 1, 'hook' => 1, 'others' => 1, 'changes' => 1] + Bag::TAUGHT);
+            $choices = array_diff_key(
+                $bag->choices,
+                [
+                    'material' => 1,
+                    'gauge' => 1,
+                    'weigh_ins' => 1,
+                    'swatch_counts' => 1,
+                    'learned' => 1,
+                    'hook' => 1,
+                    'others' => 1,
+                    'changes' => 1,
+                ] + Bag::TAUGHT,
+            );
             $choices = ($keepsCounts ? Mending::settled($taken) : Mending::sized($taken)) + $choices;
             $bag->material()->associate($material);
             $bag->swatch()->associate($swatch);
@@ -100,15 +157,28 @@ final class WhatIfController extends Controller
         } catch (Refused $e) {
             return back()->withErrors(['hook' => $e->problems[0]->message]);
         }
-        $said = ($keepsCounts ? 'its counts kept, ' : 'its size kept, ').($swatch === null ? 'as your swatches expect it. Work a swatch of it before you trust it.' : "by your swatch “{$swatch->name}”.");
+        $said = ($keepsCounts ? 'its counts kept, ' : 'its size kept, ')
+            .($swatch === null ? 'as your swatches expect it. Work a swatch of it before you '
+            .'trust it.' : "by your swatch “{$swatch->name}”.");
 
-        return StepBack::from($request, $bag, redirect()->route('bags.plan', $bag)->with('status', "Taken: {$material->name} on {$hook->print()}, {$said}"));
+        return StepBack::from(
+            $request,
+            $bag,
+            redirect()->route('bags.plan', $bag)->with(
+                'status',
+                "Taken: {$material->name} on {$hook->print()}, {$said}",
+            ),
+        );
     }
 
     /** @return ?array{plan: BagPlan, estimate: MaterialEstimate, minutes: float} */
     private static function told(?BagPlan $plan, Pace $pace): ?array
     {
-        return $plan === null ? null : ['plan' => $plan, 'estimate' => MaterialEstimate::of($plan), 'minutes' => $pace->minutes(new Timed($plan))->likely];
+        return $plan === null ? null : [
+            'plan' => $plan,
+            'estimate' => MaterialEstimate::of($plan),
+            'minutes' => $pace->minutes(new Timed($plan))->likely,
+        ];
     }
 
     /** With what is there of it for the bag, and in it. */
@@ -122,9 +192,16 @@ final class WhatIfController extends Controller
      *
      * @param Collection<int, Swatch> $swatches
      */
-    private static function swatch(Bag $bag, BagPlan $plan, Collection $swatches, Material $material, HookSize $hook): ?Swatch
-    {
-        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hands->hook->exact() ? $bag->swatch : null;
+    private static function swatch(
+        Bag $bag,
+        BagPlan $plan,
+        Collection $swatches,
+        Material $material,
+        HookSize $hook,
+    ): ?Swatch {
+        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hands->hook->exact()
+            ? $bag->swatch
+            : null;
 
         return $own ?? Hands::measured($swatches, $material->id, $hook, $plan->spec->motif());
     }

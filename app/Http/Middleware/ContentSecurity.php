@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Pages load only what ships with the application, and nothing frames them. */
 final class ContentSecurity
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
+        ."font-src 'self'; "
         ."connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response

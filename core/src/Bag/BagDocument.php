@@ -59,7 +59,15 @@ final class BagDocument
             ? self::learned($trials, $worked, $hook, $material, BagSpec::motifOf($parts))
             : new Handiwork($hook, $swatch, null, $also, $proportions);
 
-        return new BagSpec($name, $wish, new Strands($material, array_values(array_filter($others)), $changes), $hands, $working, $parts, $weighIns);
+        return new BagSpec(
+            $name,
+            $wish,
+            new Strands($material, array_values(array_filter($others)), $changes),
+            $hands,
+            $working,
+            $parts,
+            $weighIns,
+        );
     }
 
     /**
@@ -68,9 +76,19 @@ final class BagDocument
      * @param list<Trial> $trials
      * @param list<Lesson> $worked
      */
-    private static function learned(array $trials, array $worked, HookSize $hook, Material $material, Motif $motif): Handiwork
-    {
-        return Handiwork::predicted($hook, LearnedHand::of($trials, $worked)->predictBag($hook, $material, $motif), $material, LearnedHand::doubts($trials));
+    private static function learned(
+        array $trials,
+        array $worked,
+        HookSize $hook,
+        Material $material,
+        Motif $motif,
+    ): Handiwork {
+        return Handiwork::predicted(
+            $hook,
+            LearnedHand::of($trials, $worked)->predictBag($hook, $material, $motif),
+            $material,
+            LearnedHand::doubts($trials),
+        );
     }
 
     private static function wish(Fields $size): Wish

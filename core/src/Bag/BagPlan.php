@@ -28,7 +28,10 @@ final readonly class BagPlan
     /** @return list<Row> rows in which another material begins */
     public function changes(): array
     {
-        return array_map(fn(Change $change): Row => $this->piece->rows[(int) $this->piece->place($change->from)], $this->spec->strands->changes);
+        return array_map(
+            fn(Change $change): Row => $this->piece->rows[(int) $this->piece->place($change->from)],
+            $this->spec->strands->changes,
+        );
     }
 
     /** Rows that are worked, as far as the weigh-ins tell. */
@@ -52,6 +55,13 @@ final readonly class BagPlan
      */
     public function weighed(?Mass $onHand, array $weighIns): self
     {
-        return new self($this->spec->weighed($onHand, $weighIns), $this->gauge, $this->parts, $this->piece, $this->comesOut, $this->materials);
+        return new self(
+            $this->spec->weighed($onHand, $weighIns),
+            $this->gauge,
+            $this->parts,
+            $this->piece,
+            $this->comesOut,
+            $this->materials,
+        );
     }
 }

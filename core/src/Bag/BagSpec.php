@@ -57,16 +57,34 @@ final readonly class BagSpec
      */
     public function shaped(array $parts): self
     {
-        return new self($this->name, $this->wish, $this->strands, $this->hands, $this->working, $parts, $this->weighIns);
+        return new self(
+            $this->name,
+            $this->wish,
+            $this->strands,
+            $this->hands,
+            $this->working,
+            $parts,
+            $this->weighIns,
+        );
     }
 
     /** The same bag of another size, every count that follows it open. */
     public function sized(Wish $wish): self
     {
-        return new self($this->name, $wish, $this->strands, $this->hands, $this->working, $this->opened()->parts, $this->weighIns);
+        return new self(
+            $this->name,
+            $wish,
+            $this->strands,
+            $this->hands,
+            $this->working,
+            $this->opened()->parts,
+            $this->weighIns,
+        );
     }
 
-    /** The same bag with every count open that follows the wish; of a wall's bands the one that is open, or the first. */
+    /**
+     * The same bag with every count open that follows the wish; of a wall's bands the one that is open, or the first.
+     */
     public function opened(): self
     {
         $follows = [];
@@ -82,7 +100,10 @@ final readonly class BagSpec
         $kept = array_diff($bands, [array_values($open === [] ? $bands : $open)[0] ?? -1]);
         $parts = [];
         foreach ($this->parts as $place => $part) {
-            $parts[] = in_array($place, $kept, true) ? $part : new Chosen($part->path, $part->maker->with(array_fill_keys(array_keys($follows[$place] ?? []), null)));
+            $parts[] = in_array($place, $kept, true) ? $part : new Chosen(
+                $part->path,
+                $part->maker->with(array_fill_keys(array_keys($follows[$place] ?? []), null)),
+            );
         }
 
         return $this->shaped($parts);
@@ -91,12 +112,27 @@ final readonly class BagSpec
     /** The same bag of other hands, hook or material, begun anew. */
     public function worked(Material $material, Handiwork $hands): self
     {
-        return new self($this->name, $this->wish, $this->strands->inPlaceOf($material), $hands, $this->working, $this->parts);
+        return new self(
+            $this->name,
+            $this->wish,
+            $this->strands->inPlaceOf($material),
+            $hands,
+            $this->working,
+            $this->parts,
+        );
     }
 
     public function continued(Material $other, string $from): self
     {
-        return new self($this->name, $this->wish, $this->strands->continued($other, $from), $this->hands, $this->working, $this->parts, $this->weighIns);
+        return new self(
+            $this->name,
+            $this->wish,
+            $this->strands->continued($other, $from),
+            $this->hands,
+            $this->working,
+            $this->parts,
+            $this->weighIns,
+        );
     }
 
     /**
@@ -106,7 +142,15 @@ final readonly class BagSpec
      */
     public function weighed(?Mass $onHand, array $weighIns): self
     {
-        return new self($this->name, $this->wish, $this->strands->withOnHand($onHand), $this->hands, $this->working, $this->parts, $weighIns);
+        return new self(
+            $this->name,
+            $this->wish,
+            $this->strands->withOnHand($onHand),
+            $this->hands,
+            $this->working,
+            $this->parts,
+            $weighIns,
+        );
     }
 
     /** The maker of a part, where it has one alone. */

@@ -33,12 +33,30 @@ final class GaugeReader
             $gauge->refuse('mass', 'A swatch weighs something; leave the mass out if you have not weighed it.');
         }
         $fromOnHand = $own && $gauge->yes('from_on_hand');
-        [$widthSpread, $heightSpread] = array_map(fn(string $side): float => $gauge->has("{$side}_spread") ? $gauge->number("{$side}_spread", 0, self::MOST_SPREAD, "how far the {$side} may be off, as a share,") ?? 0.0 : 0.0, ['width', 'height']);
+        [$widthSpread, $heightSpread] = array_map(
+            fn(string $side): float => $gauge->has("{$side}_spread") ? $gauge->number(
+                "{$side}_spread",
+                0,
+                self::MOST_SPREAD,
+                "how far the {$side} may be off, as a share,",
+            ) ?? 0.0 : 0.0,
+            ['width', 'height'],
+        );
         $gauge->close();
         if ($motif === null || $stitches === null || $width === null || $rows === null || $height === null) {
             return null;
         }
-        $swatch = new Swatch($motif, $stitches, $width, $rows, $height, $mass, $fromOnHand, $widthSpread, $heightSpread);
+        $swatch = new Swatch(
+            $motif,
+            $stitches,
+            $width,
+            $rows,
+            $height,
+            $mass,
+            $fromOnHand,
+            $widthSpread,
+            $heightSpread,
+        );
         $doubt = $swatch->doubt();
         if ($doubt !== null) {
             $gauge->refuse($doubt->field, $doubt->message);
@@ -72,7 +90,10 @@ final class GaugeReader
     public static function proportions(Fields $top, ?Swatch $own): array
     {
         if ($top->has('proportions') && ! $top->has('gauge')) {
-            $top->refuse('proportions', 'Proportions of other stitches stand beside a gauge; swatches bring their own.');
+            $top->refuse(
+                'proportions',
+                'Proportions of other stitches stand beside a gauge; swatches bring their own.',
+            );
         }
         $proportions = [];
         $taken = $own === null ? [] : [$own->motif->key => true];

@@ -33,7 +33,10 @@ final class HandReader
             $of = $one->object('material');
             $kind = $of->choice('kind', Kind::strands());
             $diameter = MaterialReader::diameter($of);
-            $density = $of->has('density') ? $of->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text)) : null;
+            $density = $of->has('density') ? $of->quantity(
+                'density',
+                fn(string $text): LinearDensity => LinearDensity::parse($text),
+            ) : null;
             foreach (['make', 'fibre', 'on_hand', 'unit', 'waste', 'joined'] as $aside) {
                 $of->has($aside);
             }
@@ -65,7 +68,14 @@ final class HandReader
             $strand = $one->length('strand', Length::mm(1), Length::mm(3000), 'The strand in one stitch');
             $spread = $one->number('spread', 0, 1, 'how far one bag may be off, as a share,');
             $one->close();
-            if ($motif !== null && $hook !== null && $kind !== null && $diameter !== null && $strand !== null && $spread !== null) {
+            if (
+                $motif !== null
+                && $hook !== null
+                && $kind !== null
+                && $diameter !== null
+                && $strand !== null
+                && $spread !== null
+            ) {
                 $worked[] = new Lesson($motif, $hook, $kind, $diameter, $strand, $spread);
             }
         }

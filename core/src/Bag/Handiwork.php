@@ -19,7 +19,8 @@ final readonly class Handiwork
      * @param ?Predicted $predicted by a learned hand, where no swatch of its own was measured
      * @param list<Swatch> $also of the same hook and material, measured in other stitches
      * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
-     * @param array<int, string> $doubts what is odd about a swatch that the gauge was learned from, by its place among them
+     * @param array<int, string> $doubts what is odd about a swatch that the gauge was learned from, by its place among
+     *         them
      */
     public function __construct(
         public HookSize $hook,
@@ -45,7 +46,14 @@ final readonly class Handiwork
     {
         $own = $this->swatch->gauge();
 
-        return new Gauge($own->motif, $own->width, $own->height, $own->mass, array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also), $this->predicted->others ?? $this->proportions);
+        return new Gauge(
+            $own->motif,
+            $own->width,
+            $own->height,
+            $own->mass,
+            array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also),
+            $this->predicted->others ?? $this->proportions,
+        );
     }
 
     /**

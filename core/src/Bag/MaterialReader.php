@@ -24,29 +24,61 @@ final class MaterialReader
     public static function read(Fields $material): ?Material
     {
         $kind = $material->choice('kind', Kind::strands());
-        $make = $kind !== null && $kind->makes() !== [] && $material->has('make') ? $material->choice('make', $kind->makes()) : null;
+        $make = $kind !== null && $kind->makes() !== [] && $material->has('make')
+            ? $material->choice('make', $kind->makes())
+            : null;
         $fibre = $kind !== null && $material->has('fibre') ? $material->choice('fibre', $kind->fibres()) : null;
         $diameter = self::diameter($material);
         $density = $material->quantity('density', fn(string $text): LinearDensity => LinearDensity::parse($text));
         if ($density !== null && ! Material::isStrand($density)) {
-            $material->refuse('density', 'A strand weighs from '.Material::LIGHTEST.' to '.Material::HEAVIEST." g/m; {$density->exact()} is outside. Is the unit right?");
+            $material->refuse(
+                'density',
+                'A strand weighs from '
+                    .Material::LIGHTEST
+                    .' to '
+                    .Material::HEAVIEST
+                    ." g/m; {$density->exact()} is outside. Is the unit right?",
+            );
         }
-        $onHand = $material->has('on_hand') ? $material->quantity('on_hand', fn(string $text): Mass => Mass::parse($text)) : null;
+        $onHand = $material->has('on_hand') ? $material->quantity(
+            'on_hand',
+            fn(string $text): Mass => Mass::parse($text),
+        ) : null;
         if ($onHand !== null && $onHand->grams > self::MOST_GRAMS) {
             $material->refuse('on_hand', 'More than 100 kg on hand? Check the unit.');
         }
         $unit = $material->has('unit') ? self::unit($material, $density) : null;
-        $waste = $material->has('waste') ? $material->number('waste', 0, self::MOST_WASTE, 'the waste of cutting a gram of strand, in grams,') : null;
+        $waste = $material->has('waste') ? $material->number(
+            'waste',
+            0,
+            self::MOST_WASTE,
+            'the waste of cutting a gram of strand, in grams,',
+        ) : null;
         // What was cut was joined when it was wound.
         $joined = $material->has('joined') ? $material->yes('joined') : $waste !== null && $waste > 0;
         $material->close();
 
-        return $kind === null || $diameter === null || $density === null ? null : new Material($kind, $diameter, $density, $onHand, $make, $fibre, $unit, $waste ?? 0.0, $joined);
+        return $kind === null || $diameter === null || $density === null ? null : new Material(
+            $kind,
+            $diameter,
+            $density,
+            $onHand,
+            $make,
+            $fibre,
+            $unit,
+            $waste ?? 0.0,
+            $joined,
+        );
     }
 
     public static function diameter(Fields $material): ?Length
     {
-        return $material->length('diameter', Length::mm(Form::THINNEST), Length::mm(Form::THICKEST), 'A strand’s diameter');
+        return $material->length(
+            'diameter',
+            Length::mm(Form::THINNEST),
+            Length::mm(Form::THICKEST),
+            'A strand’s diameter',
+        );
     }
 
     /** One ball as it is to be had, by its mass or its length. */
@@ -62,11 +94,16 @@ final class MaterialReader
                     throw $e;
                 }
 
-                return $density?->massOf($length) ?? throw new NotUnderstood('Its length says nothing while its density is not understood.');
+                return $density?->massOf($length) ?? throw new NotUnderstood(
+                    'Its length says nothing while its density is not understood.',
+                );
             }
         });
         if ($unit !== null && ($unit->grams < 1 || $unit->grams > self::MOST_GRAMS)) {
-            $material->refuse('unit', "One ball weighs from 1 g to 100 kg; {$unit->exact()} is outside. Is the unit right?");
+            $material->refuse(
+                'unit',
+                "One ball weighs from 1 g to 100 kg; {$unit->exact()} is outside. Is the unit right?",
+            );
         }
 
         return $unit;

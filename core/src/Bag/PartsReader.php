@@ -54,6 +54,9 @@ final class PartsReader
     /** Whether a count of it is left to follow the height. */
     private static function follows(Maker $band): bool
     {
-        return array_filter($band->settings(), fn(object $one): bool => $one instanceof Setting && $one->side === Side::Height && $one->value === null) !== [];
+        return array_filter(
+            $band->settings(),
+            fn(object $one): bool => $one instanceof Setting && $one->side === Side::Height && $one->value === null,
+        ) !== [];
     }
 }

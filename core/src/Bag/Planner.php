@@ -17,7 +17,8 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Shape\Outline;
 
 /**
- * Folds over the makers: each settles what it leaves open from the size and the gauge, and makes its rows on the edge that
+ * Folds over the makers: each settles what it leaves open from the size and the gauge, and makes its rows on the edge
+ * that
  * the one before it left. Counts that are solved come within one stitch and one round of the wish.
  */
 final readonly class Planner
@@ -45,18 +46,30 @@ final readonly class Planner
         $stitches = 0;
         foreach ($this->spec->parts as $place => $part) {
             $others = array_diff_key($heights, [$place => null]);
-            $besides = array_reduce($others, fn(Length $sum, ?Length $height): Length => $sum->plus($height ?? Length::mm(0)), Length::mm(0));
+            $besides = array_reduce(
+                $others,
+                fn(Length $sum, ?Length $height): Length => $sum->plus($height ?? Length::mm(0)),
+                Length::mm(0),
+            );
             try {
                 $maker = $part->maker->settle($this->spec->wish->besides($besides), $this->ground, $on);
                 $made = $maker->make($this->ground, $on);
             } catch (Unmakeable $e) {
-                throw Refused::at(str_starts_with($e->path, '/') ? $e->path : rtrim("{$part->path}/{$e->path}", '/'), $e->getMessage());
+                throw Refused::at(
+                    str_starts_with($e->path, '/') ? $e->path : rtrim("{$part->path}/{$e->path}", '/'),
+                    $e->getMessage(),
+                );
             }
             $parts[] = new Worked($part->path, $maker, $made, count($rows));
             array_push($rows, ...$made->rows);
             $stitches += $made->open->anchors * count($made->rows);
             if ($stitches > self::MOST_STITCHES) {
-                throw Refused::at($this->length(), "This bag needs about {$stitches} stitches or more; Fescue plans up to ".self::MOST_STITCHES.'. Check the size and the gauge.');
+                throw Refused::at(
+                    $this->length(),
+                    "This bag needs about {$stitches} stitches or more; Fescue plans up to "
+                        .self::MOST_STITCHES
+                        .'. Check the size and the gauge.',
+                );
             }
             [$on, $start, $outline] = [$made->open, $start ?? $made->start, $outline ?? $made->outline];
         }
@@ -67,7 +80,14 @@ final readonly class Planner
         $materials = $this->materials($piece);
         $this->weighIns($piece, $materials);
 
-        return new BagPlan($this->spec, $this->ground->gauge, $parts, $piece, $this->comesOut($piece, $outline), $materials);
+        return new BagPlan(
+            $this->spec,
+            $this->ground->gauge,
+            $parts,
+            $piece,
+            $this->comesOut($piece, $outline),
+            $materials,
+        );
     }
 
     /** The figure by which a bag is too long: the first count that serves its length, or the length itself. */
@@ -93,13 +113,24 @@ final readonly class Planner
         foreach ($this->spec->strands->changes as $place => $change) {
             $row = $piece->place($change->from);
             if ($row === null || $row === 0) {
-                throw Refused::at("/changes/{$place}/from", "Another material begins in a row from {$names[min(1, count($names) - 1)]} to {$names[count($names) - 1]}; this bag has no “{$change->from}” there.");
+                throw Refused::at(
+                    "/changes/{$place}/from",
+                    "Another material begins in a row from {$names[min(1, count($names) - 1)]} to "
+                        ."{$names[count($names) - 1]}; this bag has no “{$change->from}” there.",
+                );
             }
             if ($row <= $last) {
-                throw Refused::at("/changes/{$place}/from", "{$change->from} does not come after the change before; changes stand in the order of their rounds, one a round.");
+                throw Refused::at(
+                    "/changes/{$place}/from",
+                    "{$change->from} does not come after the change before; changes stand in the order of their "
+                        .'rounds, one a round.',
+                );
             }
             if ($change->to === $now) {
-                throw Refused::at("/changes/{$place}/to", "{$change->from} is worked in that material already; choose another, or take the change out.");
+                throw Refused::at(
+                    "/changes/{$place}/to",
+                    "{$change->from} is worked in that material already; choose another, or take the change out.",
+                );
             }
             [$last, $now] = [$row, $change->to];
             $which = [...array_slice($which, 0, $row), ...array_fill(0, count($names) - $row, $now)];
@@ -121,17 +152,26 @@ final readonly class Planner
         foreach ($this->spec->weighIns as $place => $weighIn) {
             $row = $piece->place($weighIn->after);
             if ($row === null) {
-                throw Refused::at("/weigh_ins/{$place}/after", "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}.");
+                throw Refused::at(
+                    "/weigh_ins/{$place}/after",
+                    "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}
+                        .",
+                );
             }
             if ($row <= $last) {
-                throw Refused::at("/weigh_ins/{$place}/after", 'Weigh-ins stand in the order of their rows, one a row.');
+                throw Refused::at(
+                    "/weigh_ins/{$place}/after",
+                    'Weigh-ins stand in the order of their rows, one a row.',
+                );
             }
             $which = $materials[$row];
             $there = $before[$which] ?? $this->spec->strands->of($which)->onHand;
             if ($there !== null && $weighIn->left->grams > $there->grams) {
                 throw Refused::at("/weigh_ins/{$place}/left", isset($before[$which])
-                    ? "{$weighIn->left->print()} is more than the {$there->print()} left at the weigh-in before. Weigh again."
-                    : "{$weighIn->left->print()} left of {$there->print()} that were on hand? Weigh again, or correct what was on hand.");
+                    ? "{$weighIn->left->print()} is more than the {$there->print()} left at the weigh-in before. "
+                        .'Weigh again.'
+                    : "{$weighIn->left->print()} left of {$there->print()} that were on hand? Weigh again, or "
+                        .'correct what was on hand.');
             }
             $before[$which] = $weighIn->left;
             $last = $row;
@@ -147,7 +187,13 @@ final readonly class Planner
             $standing[$row->fabric->key] = ($standing[$row->fabric->key] ?? 0) + (int) $row->stands;
             $wide = $row->part === Part::Body ? max($wide, $this->width($piece, $row, $place)) : $wide;
         }
-        $height = array_sum(array_map(fn(string $key, int $rows): float => $rows * $this->ground->gauge->heightOf(Motif::named($key))->mm, array_keys($standing), $standing));
+        $height = array_sum(
+            array_map(
+                fn(string $key, int $rows): float => $rows * $this->ground->gauge->heightOf(Motif::named($key))->mm,
+                array_keys($standing),
+                $standing,
+            ),
+        );
 
         return new ComesOut(
             Length::mm($outline?->length() ?? 0.0),

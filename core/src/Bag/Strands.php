@@ -43,6 +43,10 @@ final readonly class Strands
     /** The same, another material from a row on. */
     public function continued(Material $other, string $from): self
     {
-        return new self($this->own, [...$this->others, $other], [...$this->changes, new Change($from, count($this->others) + 1)]);
+        return new self(
+            $this->own,
+            [...$this->others, $other],
+            [...$this->changes, new Change($from, count($this->others) + 1)],
+        );
     }
 }

@@ -24,12 +24,22 @@ final class Flat
      */
     public static function remarks(array $rounds): array
     {
-        $off = array_filter(array_map(fn(Flatness $one): float => abs($one->excess), $rounds), fn(float $excess): bool => $excess >= self::SHOWS);
+        $off = array_filter(
+            array_map(fn(Flatness $one): float => abs($one->excess), $rounds),
+            fn(float $excess): bool => $excess >= self::SHOWS,
+        );
         $last = count($rounds) - 1;
         $remarks = [];
         if (isset($off[$last])) {
             $wavy = $rounds[$last]->excess > 0;
-            $remarks[] = self::lies($last, $rounds[$last], $wavy ? 'wavy' : 'cups', Tone::Trouble, $wavy ? 'The wall above pulls it straight; stiff material may ripple.' : 'The edge starts to rise before the wall does.');
+            $remarks[] = self::lies(
+                $last,
+                $rounds[$last],
+                $wavy ? 'wavy' : 'cups',
+                Tone::Trouble,
+                $wavy ? 'The wall above pulls it straight; stiff material '
+                    .'may ripple.' : 'The edge starts to rise before the wall does.',
+            );
         }
         // What is off from a round on to the last is said of the last.
         for ($evened = $last; isset($off[$evened]); $evened--) {
@@ -37,7 +47,13 @@ final class Flat
         }
         if ($off !== []) {
             $worst = (int) array_search(max($off), $off, true);
-            $remarks[] = self::lies($worst, $rounds[$worst], 'evens-out', Tone::Better, 'The rounds after it even it out.');
+            $remarks[] = self::lies(
+                $worst,
+                $rounds[$worst],
+                'evens-out',
+                Tone::Better,
+                'The rounds after it even it out.',
+            );
         }
 
         return $remarks;
@@ -47,6 +63,12 @@ final class Flat
     {
         $stitches = Decimal::print(abs($round->excess), 1).' stitches '.($round->excess > 0 ? 'more' : 'fewer');
 
-        return new Remark($code, $tone, $place + 1, "At {row} there are {$stitches} than lie flat.", "It adds {$round->added} where ".Decimal::print($round->flat, 1)." would. {$after}");
+        return new Remark(
+            $code,
+            $tone,
+            $place + 1,
+            "At {row} there are {$stitches} than lie flat.",
+            "It adds {$round->added} where ".Decimal::print($round->flat, 1)." would. {$after}",
+        );
     }
 }

@@ -37,7 +37,8 @@ use Fescue\Core\Stitch\Stitch;
  *
  * Every round is two like halves, so front and back always hold the same. The first round is 2m + 2
  * (three in each end) or 2m + 4 (two and two); each further round grows by the whole steps that keep the sum nearest to
- * flat growth, 2π·h/w a round (geometry). Growth is spread evenly over the end, and off that of the round below, so that
+ * flat growth, 2π·h/w a round (geometry). Growth is spread evenly over the end, and off that of the round below, so
+ * that
  * the end is round and no corners stack up.
  */
 final readonly class Oval extends ByChoices
@@ -67,9 +68,38 @@ final readonly class Oval extends ByChoices
     public function settings(?Ground $ground = null): array
     {
         return [
-            new Choice('ends', 'Around the ends', $this->choice('ends', 'two-and-two'), ['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']], asked: true),
-            new Setting('chain', 'Chains to start', 'starting chain', $this->count('chain'), self::FEWEST_CHAINS, self::MOST_CHAINS, 'ch {n}', Side::Length, $ground?->gauge->singleWidth(), fewer: 'Start with {n} chains, not {was}'),
-            new Setting('rounds', 'Rounds of base', 'base round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n} round{s}', Side::Width, $ground?->gauge->singleHeight()->times(2), fewer: 'Work {many} fewer', rows: true),
+            new Choice(
+                'ends',
+                'Around the ends',
+                $this->choice('ends', 'two-and-two'),
+                ['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']],
+                asked: true,
+            ),
+            new Setting(
+                'chain',
+                'Chains to start',
+                'starting chain',
+                $this->count('chain'),
+                self::FEWEST_CHAINS,
+                self::MOST_CHAINS,
+                'ch {n}',
+                Side::Length,
+                $ground?->gauge->singleWidth(),
+                fewer: 'Start with {n} chains, not {was}',
+            ),
+            new Setting(
+                'rounds',
+                'Rounds of base',
+                'base round',
+                $this->count('rounds'),
+                1,
+                self::MOST_ROUNDS,
+                '{n} round{s}',
+                Side::Width,
+                $ground?->gauge->singleHeight()->times(2),
+                fewer: 'Work {many} fewer',
+                rows: true,
+            ),
         ];
     }
 
@@ -82,7 +112,9 @@ final readonly class Oval extends ByChoices
     {
         $rounds = $this->count('rounds') ?? $this->rounds($wish, $ground->gauge);
 
-        return $this->with(['rounds' => $rounds, 'chain' => $this->count('chain') ?? $this->chain($wish, $ground->gauge, $rounds)]);
+        return $this->with(
+            ['rounds' => $rounds, 'chain' => $this->count('chain') ?? $this->chain($wish, $ground->gauge, $rounds)],
+        );
     }
 
     private function rounds(Wish $wish, Gauge $gauge): int
@@ -91,10 +123,19 @@ final readonly class Oval extends ByChoices
         $round = $gauge->singleHeight()->times(2);
         $rounds = (int) round($width->mm / $round->mm);
         if ($rounds < 1) {
-            throw new Unmakeable('/size/width', "One round alone makes the base {$round->print(LengthUnit::Centimetre)} wide; ask for at least that, or use thinner material.");
+            throw new Unmakeable(
+                '/size/width',
+                "One round alone makes the base {$round->print(LengthUnit::Centimetre)} wide; ask for at least "
+                    .'that, or use thinner material.',
+            );
         }
         if ($rounds > self::MOST_ROUNDS) {
-            throw new Unmakeable('/size/width', "That needs {$rounds} base rounds; Fescue plans up to ".self::MOST_ROUNDS.'. Check the width and the gauge.');
+            throw new Unmakeable(
+                '/size/width',
+                "That needs {$rounds} base rounds; Fescue plans up to "
+                    .self::MOST_ROUNDS
+                    .'. Check the width and the gauge.',
+            );
         }
 
         return $rounds;
@@ -102,15 +143,28 @@ final readonly class Oval extends ByChoices
 
     private function chain(Wish $wish, Gauge $gauge, int $rounds): int
     {
-        $length = $wish->length ?? throw new Unmakeable('/size/length', 'Give a length, or the number of chains to start.');
+        $length = $wish->length ?? throw new Unmakeable(
+            '/size/length',
+            'Give a length, or the number of chains to start.',
+        );
         $ends = $gauge->singleHeight()->times(2 * $rounds);
         $chain = 1 + (int) round(($length->mm - $ends->mm) / $gauge->singleWidth()->mm);
         if ($chain < self::FEWEST_CHAINS) {
             $least = $ends->plus($gauge->singleWidth()->times(self::FEWEST_CHAINS - 1));
-            throw new Unmakeable('/size/length', "{$rounds} base rounds make the ends {$ends->print(LengthUnit::Centimetre)} long by themselves, so an oval is at least {$least->print(LengthUnit::Centimetre)} long. Ask for more length or less width.");
+            throw new Unmakeable(
+                '/size/length',
+                "{$rounds} base rounds make the ends {$ends->print(LengthUnit::Centimetre)} long by themselves, "
+                    ."so an oval is at least {$least->print(LengthUnit::Centimetre)} long. Ask for more length or "
+                    .'less width.',
+            );
         }
         if ($chain > self::MOST_CHAINS) {
-            throw new Unmakeable('/size/length', "That needs a chain of {$chain}; Fescue plans up to ".self::MOST_CHAINS.'. Check the length and the gauge.');
+            throw new Unmakeable(
+                '/size/length',
+                "That needs a chain of {$chain}; Fescue plans up to "
+                    .self::MOST_CHAINS
+                    .'. Check the length and the gauge.',
+            );
         }
 
         return $chain;
@@ -121,13 +175,29 @@ final readonly class Oval extends ByChoices
         $gauge = $ground->gauge;
         [$chain, $rounds] = [$this->given('chain'), $this->given('rounds')];
         $twoAndTwo = $this->choice('ends', 'two-and-two') === 'two-and-two';
-        // Each end grows by whole steps of this many, so that what two-and-two does left of the fold it does right of it.
+        // Each end grows by whole steps of this many, so that what two-and-two does left of the fold it does right of
+        // it.
         $step = $twoAndTwo ? 2 : 1;
         $straight = ($chain - 1) * $gauge->singleWidth()->mm;
-        $ring = fn(int $number, int $head, int $side, int $tail): OvalRing => new OvalRing($head, $side, $tail, new Stadium($straight, ($number - 0.5) * $gauge->singleHeight()->mm), $gauge->singleWidth()->mm);
+        $ring = fn(int $number, int $head, int $side, int $tail): OvalRing => new OvalRing(
+            $head,
+            $side,
+            $tail,
+            new Stadium($straight, ($number - 0.5) * $gauge->singleHeight()->mm),
+            $gauge->singleWidth()->mm,
+        );
         $round = $ring(1, $step, $chain - 2, self::FIRST_TAIL);
         $fabric = Motif::single();
-        $rows = [new Row(Part::Base, $fabric, $ground->working->close(self::first($round)), [new Edge(EdgeKind::Chain, $chain), new Edge(EdgeKind::OtherSide, $chain - 1)], false, $round)];
+        $rows = [
+            new Row(
+                Part::Base,
+                $fabric,
+                $ground->working->close(self::first($round)),
+                [new Edge(EdgeKind::Chain, $chain), new Edge(EdgeKind::OtherSide, $chain - 1)],
+                false,
+                $round,
+            ),
+        ];
         $flatness = $below = [];
         $flat = $gauge->flatGrowth();
         $excess = 0.0;
@@ -139,7 +209,14 @@ final readonly class Oval extends ByChoices
             $tail = $round->tail + array_sum(array_slice($more, 0, $round->tail));
             $head = $round->head + array_sum(array_slice($more, $round->tail));
             $next = $ring($number, $head, $round->straight, $tail);
-            $rows[] = new Row(Part::Base, $fabric, $ground->working->around(self::further($round, $more)), [Edge::tops($round->stitches())], false, $next);
+            $rows[] = new Row(
+                Part::Base,
+                $fabric,
+                $ground->working->around(self::further($round, $more)),
+                [Edge::tops($round->stitches())],
+                false,
+                $next,
+            );
             $round = $next;
         }
         $half = $chain * $gauge->singleWidth()->mm / 2;
@@ -165,10 +242,18 @@ final readonly class Oval extends ByChoices
         $along = new Each($stitch, $round->straight, into: Into::NextChain);
 
         return [
-            $round->head === 1 ? new Each($stitch, 1, into: Into::FirstChain) : new Several($stitch, $round->head, into: Into::FirstChain),
+            $round->head === 1 ? new Each($stitch, 1, into: Into::FirstChain) : new Several(
+                $stitch,
+                $round->head,
+                into: Into::FirstChain,
+            ),
             $along,
             new Several($stitch, $round->tail + $round->head, into: Into::LastChain),
-            new Along(1, EdgeKind::OtherSide->value, [$along, new Several($stitch, $round->tail, into: Into::FirstChainAgain)]),
+            new Along(
+                1,
+                EdgeKind::OtherSide->value,
+                [$along, new Several($stitch, $round->tail, into: Into::FirstChainAgain)],
+            ),
         ];
     }
 
@@ -192,11 +277,13 @@ final readonly class Oval extends ByChoices
     }
 
     /**
-     * So many extra stitches over an end group. The group is shared out evenly and each share has one at the same place of
+     * So many extra stitches over an end group. The group is shared out evenly and each share has one at the same place
+     * of
      * it, in the place that lies farthest from those of the round below. An even number is shared out from the tip to
      * either side, so that it mirrors.
      *
-     * @param list<float> $below where those of the round below stand in the group, between the two stitches that each left
+     * @param list<float> $below where those of the round below stand in the group, between the two stitches that each
+     *         left
      *
      * @return array{list<int>, list<float>} one for each stitch of the group; and where they stand in the next
      */

@@ -9,7 +9,8 @@ use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Shape\Stand;
 
 /**
- * One round of an oval, as half a round: it is worked twice over. The half starts at the right tip with the head of that
+ * One round of an oval, as half a round: it is worked twice over. The half starts at the right tip with the head of
+ * that
  * end's stitches, runs along the top, and stops with the tail of the other end's. Stitches of the straight sides stand
  * above their chains; an end's stitches share the way from the last straight stitch around the tip to the next.
  */
@@ -22,7 +23,13 @@ final readonly class OvalRing implements Path
      * @param Stadium $ring through the middle of the round's height
      * @param float $width of a stitch, mm
      */
-    public function __construct(public int $head, public int $straight, public int $tail, private Stadium $ring, private float $width) {}
+    public function __construct(
+        public int $head,
+        public int $straight,
+        public int $tail,
+        private Stadium $ring,
+        private float $width,
+    ) {}
 
     public function half(): int
     {
@@ -52,7 +59,11 @@ final readonly class OvalRing implements Path
 
         return match (true) {
             $place < $this->head => $aroundTip($this->tail + $place),
-            $place < $this->head + $this->straight => new Stand($this->ring->straight / 2 - ($place - $this->head + 1) * $this->width, -$this->ring->radius, 0),
+            $place < $this->head + $this->straight => new Stand(
+                $this->ring->straight / 2 - ($place - $this->head + 1) * $this->width,
+                -$this->ring->radius,
+                0,
+            ),
             default => $aroundTip($place - $this->head - $this->straight)->opposite(),
         };
     }

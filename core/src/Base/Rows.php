@@ -31,11 +31,14 @@ use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 
 /**
- * A rectangle of rows to and fro, and a round picked up about it: the tops of the last row, the row ends, the other side
+ * A rectangle of rows to and fro, and a round picked up about it: the tops of the last row, the row ends, the other
+ * side
  * of the chain, the row ends.
  *
- * A corner belongs to both its sides and is worked with k stitches: around = 2a + 2e + 4(k − 2), e of them along the row
- * ends. One a row where a stitch is about as wide as a row is high, else r·h/w, spread evenly. Common practice, no source.
+ * A corner belongs to both its sides and is worked with k stitches: around = 2a + 2e + 4(k − 2), e of them along the
+ * row
+ * ends. One a row where a stitch is about as wide as a row is high, else r·h/w, spread evenly. Common practice, no
+ * source.
  * The round stands: it is the first of the wall.
  */
 final readonly class Rows extends ByChoices
@@ -67,10 +70,51 @@ final readonly class Rows extends ByChoices
 
         return [
             new Choice('stitch', 'Stitch of the rows', $motif->key, $fabrics, '{motif}', asked: true, motif: true),
-            new Setting('across', 'Chains to work into', 'starting chain', $this->count('across'), 2, self::MOST_ACROSS, '{n} across', Side::Length, $gauge?->widthOf($motif), fewer: 'Start with {n} chains, not {was}'),
-            new Setting('rows', 'Rows of base', 'base row', $this->count('rows'), 1, self::MOST_ROWS, '{n} row{s}', Side::Width, $gauge?->heightOf($motif), fewer: 'Work {many} fewer', rows: true),
-            new Setting('corner', 'Stitches at a corner', 'stitch at a corner', $this->given('corner', self::PLAIN_CORNER), 1, 3, else: self::PLAIN_CORNER, plural: 'stitches at a corner'),
-            new Setting('along', 'Stitches along the row ends', 'stitch along the row ends', $this->count('along'), 1, self::MOST_ACROSS, mayBeNull: true, plural: 'stitches along the row ends'),
+            new Setting(
+                'across',
+                'Chains to work into',
+                'starting chain',
+                $this->count('across'),
+                2,
+                self::MOST_ACROSS,
+                '{n} across',
+                Side::Length,
+                $gauge?->widthOf($motif),
+                fewer: 'Start with {n} chains, not {was}',
+            ),
+            new Setting(
+                'rows',
+                'Rows of base',
+                'base row',
+                $this->count('rows'),
+                1,
+                self::MOST_ROWS,
+                '{n} row{s}',
+                Side::Width,
+                $gauge?->heightOf($motif),
+                fewer: 'Work {many} fewer',
+                rows: true,
+            ),
+            new Setting(
+                'corner',
+                'Stitches at a corner',
+                'stitch at a corner',
+                $this->given('corner', self::PLAIN_CORNER),
+                1,
+                3,
+                else: self::PLAIN_CORNER,
+                plural: 'stitches at a corner',
+            ),
+            new Setting(
+                'along',
+                'Stitches along the row ends',
+                'stitch along the row ends',
+                $this->count('along'),
+                1,
+                self::MOST_ACROSS,
+                mayBeNull: true,
+                plural: 'stitches along the row ends',
+            ),
             new Choice('round', 'Stitch of the round', $this->motif('round')->key, $fabrics, motif: true),
         ];
     }
@@ -82,10 +126,30 @@ final readonly class Rows extends ByChoices
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
-        $across = $this->count('across') ?? $this->fitting($wish->length, 'length', 2, self::MOST_ACROSS, $ground->gauge->widthOf($this->motif('stitch')), 'chains');
-        $rows = $this->count('rows') ?? $this->fitting($wish->width, 'width', 1, self::MOST_ROWS, $ground->gauge->heightOf($this->motif('stitch')), 'base rows');
+        $across = $this->count('across') ?? $this->fitting(
+            $wish->length,
+            'length',
+            2,
+            self::MOST_ACROSS,
+            $ground->gauge->widthOf($this->motif('stitch')),
+            'chains',
+        );
+        $rows = $this->count('rows') ?? $this->fitting(
+            $wish->width,
+            'width',
+            1,
+            self::MOST_ROWS,
+            $ground->gauge->heightOf($this->motif('stitch')),
+            'base rows',
+        );
 
-        return $this->with(['across' => $across, 'rows' => $rows, 'along' => $this->count('along') ?? $this->along($rows, $ground->gauge)]);
+        return $this->with(
+            [
+                'across' => $across,
+                'rows' => $rows,
+                'along' => $this->count('along') ?? $this->along($rows, $ground->gauge),
+            ],
+        );
     }
 
     /** How many of a step come nearest to a side. @throws Unmakeable */
@@ -94,10 +158,17 @@ final readonly class Rows extends ByChoices
         $side ??= throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
         $fit = (int) round($side->mm / $step->mm);
         if ($fit < $least) {
-            throw new Unmakeable("/size/{$called}", "The fewest {$what} already make the base {$step->times($least)->print(LengthUnit::Centimetre)}; ask for at least that, or use thinner material.");
+            throw new Unmakeable(
+                "/size/{$called}",
+                "The fewest {$what} already make the base {$step->times($least)->print(LengthUnit::Centimetre)}; "
+                    .'ask for at least that, or use thinner material.',
+            );
         }
         if ($fit > $most) {
-            throw new Unmakeable("/size/{$called}", "That needs {$fit} {$what}; Fescue plans up to {$most}. Check the {$called} and the gauge.");
+            throw new Unmakeable(
+                "/size/{$called}",
+                "That needs {$fit} {$what}; Fescue plans up to {$most}. Check the {$called} and the gauge.",
+            );
         }
 
         return $fit;
@@ -117,7 +188,10 @@ final readonly class Rows extends ByChoices
         $half = $across * $ground->gauge->widthOf($motif)->mm / 2;
         $high = $ground->gauge->heightOf($motif)->mm;
         // The last row ends at the right, where the round begins: those before it went to and fro to there.
-        $way = fn(float $y, bool $right): Polyline => new Polyline($right ? [[-$half, $y], [$half, $y]] : [[$half, $y], [-$half, $y]], 0.0);
+        $way = fn(float $y, bool $right): Polyline => new Polyline(
+            $right ? [[-$half, $y], [$half, $y]] : [[$half, $y], [-$half, $y]],
+            0.0,
+        );
         $stitch = $motif->post();
         $turn = new Turn($stitch->startingChains());
         $rows = [];
@@ -126,7 +200,15 @@ final readonly class Rows extends ByChoices
                 ? [new Each($stitch, 1, into: Into::FirstChain), new Each($stitch, $across - 1, into: Into::NextChain)]
                 : [$turn, new Each($stitch, $across)];
             $into = $row === 0 ? new Edge(EdgeKind::Chain, $across) : Edge::tops($across, $motif);
-            $rows[] = new Row(Part::Base, $motif, $work, [$into], false, $way(($many / 2 - $row - 0.5) * $high, ($many - $row) % 2 === 1), kind: RowKind::Row);
+            $rows[] = new Row(
+                Part::Base,
+                $motif,
+                $work,
+                [$into],
+                false,
+                $way(($many / 2 - $row - 0.5) * $high, ($many - $row) % 2 === 1),
+                kind: RowKind::Row,
+            );
         }
         $outline = new Rectangle(2 * $half, $many * $high);
         $rows[] = $round = $this->round($ground, $outline);
@@ -146,7 +228,8 @@ final readonly class Rows extends ByChoices
         [$across, $rows, $motif] = [$this->given('across'), $this->given('rows'), $this->motif('round')];
         $ends = [];
         for ($row = 1; $row <= $rows; $row++) {
-            $ends[] = (int) round($row * $this->given('along') / $rows) - (int) round(($row - 1) * $this->given('along') / $rows);
+            $ends[] = (int) round($row * $this->given('along') / $rows)
+                - (int) round(($row - 1) * $this->given('along') / $rows);
         }
         $tops = array_fill(0, $across, 1);
         $work = [
@@ -156,9 +239,20 @@ final readonly class Rows extends ByChoices
             new Along(2, EdgeKind::OtherSide->value, $this->side($tops, Into::NextChain)),
             new Along(3, EdgeKind::RowEnds->value, $this->side($ends, Into::RowEnd)),
         ];
-        $edges = [Edge::tops($across, $this->motif('stitch')), new Edge(EdgeKind::RowEnds, $rows), new Edge(EdgeKind::OtherSide, $across), new Edge(EdgeKind::RowEnds, $rows)];
+        $edges = [
+            Edge::tops($across, $this->motif('stitch')),
+            new Edge(EdgeKind::RowEnds, $rows),
+            new Edge(EdgeKind::OtherSide, $across),
+            new Edge(EdgeKind::RowEnds, $rows),
+        ];
 
-        return new Row(Part::Base, $motif, $ground->working->close($work), $edges, path: $outline->around($ground->gauge->heightOf($motif)->mm / 2));
+        return new Row(
+            Part::Base,
+            $motif,
+            $ground->working->close($work),
+            $edges,
+            path: $outline->around($ground->gauge->heightOf($motif)->mm / 2),
+        );
     }
 
     /**
@@ -172,7 +266,8 @@ final readonly class Rows extends ByChoices
     }
 
     /**
-     * A side with the corner at its end: its last stitch and the first of the next side are two; one more goes in with the
+     * A side with the corner at its end: its last stitch and the first of the next side are two; one more goes in with
+     * the
      * last, or that is left out.
      *
      * @param list<int> $each stitches in each place of it
@@ -187,7 +282,10 @@ final readonly class Rows extends ByChoices
         }
         $each[$last] += $this->given('corner', self::PLAIN_CORNER) - 2;
         if (array_sum($each) < 1) {
-            throw new Unmakeable('corner', 'A side of one stitch has none to leave out at its corner; work two or three there.');
+            throw new Unmakeable(
+                'corner',
+                'A side of one stitch has none to leave out at its corner; work two or three there.',
+            );
         }
 
         return array_values($each);

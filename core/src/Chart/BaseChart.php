@@ -26,7 +26,12 @@ final class BaseChart
             }
             $tops = Placement::of($row->instructions);
             foreach ($tops as $place => $placed) {
-                $symbols[] = new Symbol($placed->stitch, $path->stand($place, count($tops)), $index + 1, $placed->increase && $index > 0);
+                $symbols[] = new Symbol(
+                    $placed->stitch,
+                    $path->stand($place, count($tops)),
+                    $index + 1,
+                    $placed->increase && $index > 0,
+                );
             }
         }
 

@@ -15,5 +15,12 @@ final readonly class SideRow
      * @param float $height of its stitches, mm
      * @param float $stitch how wide one is, mm
      */
-    public function __construct(public Row $row, public int $place, public float $foot, public float $height, public float $stitch, public SideCourse $course) {}
+    public function __construct(
+        public Row $row,
+        public int $place,
+        public float $foot,
+        public float $height,
+        public float $stitch,
+        public SideCourse $course,
+    ) {}
 }

@@ -29,7 +29,12 @@ final readonly class SideView
      * @param list<SideRow> $rows from the foot up
      * @param list<Opening> $openings under lifted chains
      */
-    private function __construct(public array $rows, public array $openings, public float $width, public float $height) {}
+    private function __construct(
+        public array $rows,
+        public array $openings,
+        public float $width,
+        public float $height,
+    ) {}
 
     public static function of(BagPlan $plan): self
     {
@@ -45,12 +50,26 @@ final readonly class SideView
             $stitch = $plan->gauge->widthOf($row->fabric)->mm;
             $high = $plan->gauge->heightOf($row->fabric)->mm;
             // Like rows upon one that left its places as they were stand as it does.
-            if ($course === null || ! $steady || $row->instructions !== $last?->instructions || $row->fabric !== $last->fabric) {
+            if (
+                $course === null
+                || ! $steady
+                || $row->instructions !== $last?->instructions
+                || $row->fabric !== $last->fabric
+            ) {
                 $placed = self::placed($row);
-                $below = $below === null ? self::ground(count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0], $stitch) : self::widened($below, $stitch / $before);
+                $below = $below === null ? self::ground(
+                    count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0],
+                    $stitch,
+                ) : self::widened($below, $stitch / $before);
                 $found = [];
                 [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $found);
-                array_push($openings, ...array_map(fn(Opening $one): Opening => new Opening($one->x, $one->y - $foot, $one->arch), $found));
+                array_push(
+                    $openings,
+                    ...array_map(
+                        fn(Opening $one): Opening => new Opening($one->x, $one->y - $foot, $one->arch),
+                        $found,
+                    ),
+                );
                 $steady = count($placed) === count($below);
                 foreach ($tops as $nth => $top) {
                     if ($top === null) {
@@ -83,7 +102,11 @@ final readonly class SideView
     {
         $placed = Placement::of($row->instructions);
 
-        return count($row->into) === 1 ? $placed : array_map(fn(Placed $one, int $nth): Placed => new Placed($one->stitch, $one->loop, false, 0, $nth, 1), $placed, array_keys($placed));
+        return count($row->into) === 1 ? $placed : array_map(
+            fn(Placed $one, int $nth): Placed => new Placed($one->stitch, $one->loop, false, 0, $nth, 1),
+            $placed,
+            array_keys($placed),
+        );
     }
 
     /**
@@ -112,7 +135,10 @@ final readonly class SideView
      */
     private static function widened(array $stands, float $factor): array
     {
-        return abs($factor - 1) < 1e-9 ? $stands : array_map(fn(?Stand $one): ?Stand => $one === null ? null : new Stand($one->x * $factor, $one->y, $one->degrees), $stands);
+        return abs($factor - 1) < 1e-9 ? $stands : array_map(
+            fn(?Stand $one): ?Stand => $one === null ? null : new Stand($one->x * $factor, $one->y, $one->degrees),
+            $stands,
+        );
     }
 
     /**
@@ -133,7 +159,13 @@ final readonly class SideView
                     $run++;
                 }
                 $until = $placed[$top + $run]->first ?? count($below);
-                foreach (self::chain($run, array_slice($below, $one->first, $until - $one->first), $stitch, $high, $openings) as $link => $foot) {
+                foreach (self::chain(
+                    $run,
+                    array_slice($below, $one->first, $until - $one->first),
+                    $stitch,
+                    $high,
+                    $openings,
+                ) as $link => $foot) {
                     $tops[] = $foot === null ? null : self::above($foot, $foot->lifted ? self::CHAIN * $high : 0.0);
                     if ($foot !== null) {
                         $stitches[] = new SideStitch($placed[$top + $link], $foot);
@@ -144,7 +176,12 @@ final readonly class SideView
                 continue;
             }
             $shared = 1;
-            while (($placed[$top + $shared] ?? null) !== null && $placed[$top + $shared]->anchors > 0 && $placed[$top + $shared]->first === $one->first && $placed[$top + $shared]->increase) {
+            while (
+                ($placed[$top + $shared] ?? null) !== null
+                && $placed[$top + $shared]->anchors > 0
+                && $placed[$top + $shared]->first === $one->first
+                && $placed[$top + $shared]->increase
+            ) {
                 $shared++;
             }
             for ($nth = 0; $nth < $shared; $nth++, $top++) {
@@ -161,7 +198,8 @@ final readonly class SideView
     }
 
     /**
-     * A free chain over some anchors: an arch where it is longer than they are wide, else level with the tops beside it.
+     * A free chain over some anchors: an arch where it is longer than they are wide, else level with the tops beside
+     * it.
      *
      * @param list<?Stand> $over
      * @param list<Opening> $openings
@@ -181,10 +219,16 @@ final readonly class SideView
             $arch = Arch::of($span, $links * $stitch);
             $openings[] = new Opening($x, $y, $arch);
 
-            return array_map(fn(Stand $one): Stand => new Stand($x + $one->x, $y + $one->y, $one->degrees, true), array_reverse($arch->along($links)));
+            return array_map(
+                fn(Stand $one): Stand => new Stand($x + $one->x, $y + $one->y, $one->degrees, true),
+                array_reverse($arch->along($links)),
+            );
         }
 
-        return array_map(fn(int $link): Stand => new Stand($x + $span * (($links - 1) / 2 - $link) / $links, $y - $high, 0), range(0, $links - 1));
+        return array_map(
+            fn(int $link): Stand => new Stand($x + $span * (($links - 1) / 2 - $link) / $links, $y - $high, 0),
+            range(0, $links - 1),
+        );
     }
 
     /** @param list<?Stand> $stands */
@@ -196,7 +240,12 @@ final readonly class SideView
         }
         $mean = fn(float ...$of): float => array_sum($of) / count($of);
 
-        return new Stand($mean(...array_column($seen, 'x')), $mean(...array_column($seen, 'y')), $mean(...array_column($seen, 'degrees')), $seen[0]->lifted);
+        return new Stand(
+            $mean(...array_column($seen, 'x')),
+            $mean(...array_column($seen, 'y')),
+            $mean(...array_column($seen, 'degrees')),
+            $seen[0]->lifted,
+        );
     }
 
     private static function above(Stand $foot, float $by): Stand

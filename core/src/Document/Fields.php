@@ -11,7 +11,8 @@ use Fescue\Core\Measure\NotUnderstood;
 
 /**
  * A cursor over one object of a decoded document. It reads what it is asked for, gathers every problem
- * with its path, and names fields nobody asked for. A reader returns null where it noted a problem or, if allowed, found nothing.
+ * with its path, and names fields nobody asked for. A reader returns null where it noted a problem or, if allowed,
+ * found nothing.
  */
 final class Fields
 {
@@ -41,7 +42,10 @@ final class Fields
             throw Refused::at('', "A {$thing} file is one object in braces, with a \"format\".");
         }
         if (($document['format'] ?? null) !== $format) {
-            throw Refused::at('/format', "This is not a {$thing} file Fescue reads; its \"format\" should be \"{$format}\".");
+            throw Refused::at(
+                '/format',
+                "This is not a {$thing} file Fescue reads; its \"format\" should be \"{$format}\".",
+            );
         }
         $top = new self($document, '', new \ArrayObject());
         $top->has('format');
@@ -113,14 +117,21 @@ final class Fields
         if ($value === null) {
             return null;
         }
-        if (! is_string($value) || ! mb_check_encoding($value, 'UTF-8') || preg_match('/[\x00-\x1F\x7F]/', $value) === 1) {
+        if (
+            ! is_string($value)
+            || ! mb_check_encoding($value, 'UTF-8')
+            || preg_match('/[\x00-\x1F\x7F]/', $value) === 1
+        ) {
             $this->refuse($key, 'This should be one line of text in quotes.');
 
             return null;
         }
         $value = trim($value);
         if ($value === '' || mb_strlen($value) > $longest) {
-            $this->refuse($key, $value === '' ? 'Write something here.' : "At most {$longest} letters; this has ".mb_strlen($value).'.');
+            $this->refuse(
+                $key,
+                $value === '' ? 'Write something here.' : "At most {$longest} letters; this has ".mb_strlen($value).'.',
+            );
 
             return null;
         }
@@ -167,7 +178,17 @@ final class Fields
             return null;
         }
         if ($value <= $above || $value > $most) {
-            $this->refuse($key, ucfirst($what).' must be above '.Decimal::exact($above).' and at most '.Decimal::exact($most).'; '.Decimal::exact((float) $value).' is outside.');
+            $this->refuse(
+                $key,
+                ucfirst($what)
+                    .' must be above '
+                    .Decimal::exact($above)
+                    .' and at most '
+                    .Decimal::exact($most)
+                    .'; '
+                    .Decimal::exact((float) $value)
+                    .' is outside.',
+            );
 
             return null;
         }
@@ -199,7 +220,11 @@ final class Fields
         }
         if ($length->mm < $least->mm || $length->mm > $most->mm) {
             $unit = $most->mm > 100 ? LengthUnit::Centimetre : LengthUnit::Millimetre;
-            $this->refuse($key, "{$what} is from {$least->exact($unit)} to {$most->exact($unit)}; {$length->exact($unit)} is outside. Is the unit right?");
+            $this->refuse(
+                $key,
+                "{$what} is from {$least->exact($unit)} to {$most->exact($unit)}; {$length->exact($unit)} is "
+                    .'outside. Is the unit right?',
+            );
 
             return null;
         }
@@ -285,7 +310,10 @@ final class Fields
     {
         foreach (array_keys($this->values) as $key) {
             if (! isset($this->asked[$key])) {
-                $this->refuse(self::shown((string) $key), 'Fescue does not know this field; take it out or check its spelling.');
+                $this->refuse(
+                    self::shown((string) $key),
+                    'Fescue does not know this field; take it out or check its spelling.',
+                );
             }
         }
     }

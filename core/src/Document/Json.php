@@ -18,14 +18,22 @@ final class Json
         try {
             return json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw Refused::at('', 'The file is not readable as JSON: '.lcfirst($e->getMessage()).'. Export it again, or mend it in a text editor.');
+            throw Refused::at(
+                '',
+                'The file is not readable as JSON: '
+                    .lcfirst($e->getMessage())
+                    .'. Export it again, or mend it in a text editor.',
+            );
         }
     }
 
     /** @param array<string, mixed> $document */
     public static function encode(array $document): string
     {
-        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            $document,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public static function problems(Refused $refused): string

@@ -6,7 +6,9 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Measure\Mass;
 
-/** Where one of several balls worked one after another comes to its end, and whether the next may be laid in just there. */
+/**
+ * Where one of several balls worked one after another comes to its end, and whether the next may be laid in just there.
+ */
 final readonly class BallEnd
 {
     /**
@@ -15,8 +17,17 @@ final readonly class BallEnd
      * @param int $stitch of that row, from 1
      * @param string $earliest row it may end in, in nine of ten bags
      * @param string $latest so
-     * @param ?string $join row to lay the next one in, where it may end in the slots or in the last two rounds; null where any row it may end in bears a join
+     * @param ?string $join row to lay the next one in, where it may end in the slots or in the last two rounds; null
+     *         where any row it may end in bears a join
      * @param bool $bears whether some row before that bears it
      */
-    public function __construct(public Mass $left, public string $row, public int $stitch, public string $earliest, public string $latest, public ?string $join, public bool $bears) {}
+    public function __construct(
+        public Mass $left,
+        public string $row,
+        public int $stitch,
+        public string $earliest,
+        public string $latest,
+        public ?string $join,
+        public bool $bears,
+    ) {}
 }

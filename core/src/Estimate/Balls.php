@@ -13,12 +13,20 @@ final class Balls
     /** Balls whose ends are told; more of them make no bag. */
     private const MOST = 40;
 
-    /** @return list<BallEnd> of those that end before the bag does, but for the last; none where it has several materials, or the size of a ball is not known */
+    /**
+     * @return list<BallEnd> of those that end before the bag does, but for the last; none where it has several
+     *         materials, or the size of a ball is not known
+     */
     public static function of(BagPlan $plan): array
     {
         $winding = Winding::of($plan->spec->strands->own);
         $standing = Standing::of($plan);
-        if ($winding === null || $standing->left === null || $plan->spec->strands->changes !== [] || $standing->rest === []) {
+        if (
+            $winding === null
+            || $standing->left === null
+            || $plan->spec->strands->changes !== []
+            || $standing->rest === []
+        ) {
             return [];
         }
         $reach = Reach::of($plan);
@@ -37,7 +45,15 @@ final class Balls
                 $joins[] = $join;
             }
             $left = $ball === 0 ? $winding->first($standing->left) : $winding->ball;
-            $ends[] = new BallEnd(Mass::grams($left), $reach->name($end[0]), $standing->takes->stitchAt(...$end), $reach->name($earliest), $reach->name($latest), $join === null ? null : $reach->name($join), $free || $join !== null);
+            $ends[] = new BallEnd(
+                Mass::grams($left),
+                $reach->name($end[0]),
+                $standing->takes->stitchAt(...$end),
+                $reach->name($earliest),
+                $reach->name($latest),
+                $join === null ? null : $reach->name($join),
+                $free || $join !== null,
+            );
         }
 
         return $ends;

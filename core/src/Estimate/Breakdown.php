@@ -15,7 +15,8 @@ final readonly class Breakdown
 {
     /**
      * @param list<RowTakes> $rows
-     * @param array<string, float> $each metres of one stitch of each kind that the bag has, on the average, by the stitch's value
+     * @param array<string, float> $each metres of one stitch of each kind that the bag has, on the average, by the
+     *         stitch's value
      */
     private function __construct(public array $rows, public array $each) {}
 
@@ -27,7 +28,10 @@ final readonly class Breakdown
         }
         ksort($rows);
 
-        return new self(array_values($rows), self::each(Consumption::of($plan), $plan->spec->strands->own->density->gramsPerMetre));
+        return new self(
+            array_values($rows),
+            self::each(Consumption::of($plan), $plan->spec->strands->own->density->gramsPerMetre),
+        );
     }
 
     /** @return array<string, float> */
@@ -63,7 +67,14 @@ final readonly class Breakdown
             $worked[] = $place;
             $off = $swing * $standing->off($worked);
             $likely = $standing->left - $gone[$place];
-            $rows[$place] = new RowTakes($name, $which, $grams, max(0.0, $likely), max(0.0, $likely - $off), max(0.0, $likely + $off));
+            $rows[$place] = new RowTakes(
+                $name,
+                $which,
+                $grams,
+                max(0.0, $likely),
+                max(0.0, $likely - $off),
+                max(0.0, $likely + $off),
+            );
         }
 
         return $rows;

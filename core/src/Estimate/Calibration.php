@@ -33,7 +33,10 @@ final class Calibration
     /** @var array<string, array{int, int}> held and drawn, by stage and origin */
     public array $held = [];
 
-    /** @var array<string, array<int, array{float, int, int}>> sum of chances, times enough, and drawn, by stage and tenth */
+    /**
+     * @var array<string, array<int, array{float, int, int}>> sum of chances, times enough, and drawn, by stage and
+     *         tenth
+     */
     public array $tenths = ['before' => [], 'after' => []];
 
     public function __construct(private readonly Chance $chance) {}
@@ -59,24 +62,48 @@ final class Calibration
         $plan = Planner::plan($spec);
         $takes = Consumption::of($plan);
         $true = $this->trueRows($takes, $plan, $truth);
-        $stock = fn(?float $own): array => [$own, ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->strands->others)];
+        $stock = fn(?float $own): array => [
+            $own,
+            ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->strands->others),
+        ];
         $totals = fn(?float $own): array => $this->worked($plan, $takes, $true, $stock($own))[0];
-        $this->count('before', $how, MaterialEstimate::of($plan), $totals, fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])));
+        $this->count(
+            'before',
+            $how,
+            MaterialEstimate::of($plan),
+            $totals,
+            fn(float $onHand): MaterialEstimate => MaterialEstimate::of($plan->weighed(Mass::grams($onHand), [])),
+        );
 
         $onHand = $totals(null)[0] * $this->chance->between(1.02, 1.4);
         $weighIns = $this->weighIns($plan, $takes, $this->worked($plan, $takes, $true, $stock($onHand))[1]);
         $after = MaterialEstimate::of($plan->weighed(Mass::grams($onHand), $weighIns));
-        // Whether it is enough is asked of the same bag as if it had begun with more or less, by whole balls where it has some.
-        $this->count('after', $how, $after, $totals, function (float $asked) use ($plan, $takes, $weighIns, $onHand): MaterialEstimate {
-            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->piece->place($one->after)] === 0 ? $asked - $onHand : 0.0;
-            $shifted = array_map(fn(WeighIn $one): WeighIn => new WeighIn($one->after, Mass::grams(max(0.0, $one->left->grams + $shift($one)))), $weighIns);
+        // Whether it is enough is asked of the same bag as if it had begun with more or less, by whole balls where it
+        // has some.
+        $this->count('after', $how, $after, $totals, function (float $asked) use (
+            $plan,
+            $takes,
+            $weighIns,
+            $onHand,
+        ): MaterialEstimate {
+            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->piece->place($one->after)] === 0
+                ? $asked - $onHand
+                : 0.0;
+            $shifted = array_map(
+                fn(WeighIn $one): WeighIn => new WeighIn(
+                    $one->after,
+                    Mass::grams(max(0.0, $one->left->grams + $shift($one))),
+                ),
+                $weighIns,
+            );
 
             return MaterialEstimate::of($plan->weighed(Mass::grams(max(0.0, $asked)), $shifted));
         }, $onHand, $plan->spec->strands->own->unit?->grams);
     }
 
     /**
-     * The bag as it is really worked, each material from its own balls: a ball that ends leaves a tail, and so does the next.
+     * The bag as it is really worked, each material from its own balls: a ball that ends leaves a tail, and so does the
+     * next.
      *
      * @param list<float> $true grams of each row, as if it were of the bag's own
      * @param list<?float> $stock of each material at the start
@@ -122,15 +149,26 @@ final class Calibration
         return $spec->strands->of($which)->density->gramsPerMetre / $spec->strands->own->density->gramsPerMetre;
     }
 
-    /** @return array{BagSpec, array<string, float>} and what each stitch of hers really takes over what the gauge says, but for this bag's own factors */
+    /**
+     * @return array{BagSpec, array<string, float>} and what each stitch of hers really takes over what the gauge says,
+     *         but for this bag's own factors
+     */
     private function spec(DrawnHand $hand, string $how): array
     {
         [$hook, $diameter, $kind, $motif] = $hand->occasion();
         $document = [
-            'format' => BagDocument::FORMAT, 'name' => 'Drawn', 'working' => $this->chance->of(['spiral', 'joined']), 'hook' => $hook->exact(),
+            'format' => BagDocument::FORMAT,
+            'name' => 'Drawn',
+            'working' => $this->chance->of(['spiral', 'joined']),
+            'hook' => $hook->exact(),
             'material' => ['kind' => $kind->value, 'diameter' => $diameter->exact(), 'density' => '5 g/m'],
             'gauge' => ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm'],
-            'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two']), 'chain' => $this->chance->whole(10, 30), 'rounds' => $this->chance->whole(1, 7)],
+            'base' => [
+                'type' => 'oval',
+                'ends' => $this->chance->of(['three', 'two-and-two']),
+                'chain' => $this->chance->whole(10, 30),
+                'rounds' => $this->chance->whole(1, 7),
+            ],
             'body' => ['stitch' => $motif->key, 'rounds' => $this->chance->whole(4, 30)],
         ];
         if ($this->chance->share() < 0.5) {
@@ -141,8 +179,19 @@ final class Calibration
         }
         if ($this->chance->share() < 0.3) {
             // Stripes of another cord, of which there is plenty.
-            $document['others'] = [['kind' => 'cord', 'diameter' => $diameter->exact(), 'density' => round($this->chance->between(3, 8), 2).' g/m', 'on_hand' => '50 kg']];
-            for ($change = 0, $round = $this->chance->whole(2, 6); $change < $this->chance->whole(1, 4); $change++, $round += $this->chance->whole(1, 3)) {
+            $document['others'] = [
+                [
+                    'kind' => 'cord',
+                    'diameter' => $diameter->exact(),
+                    'density' => round($this->chance->between(3, 8), 2).' g/m',
+                    'on_hand' => '50 kg',
+                ],
+            ];
+            for (
+                $change = 0, $round = $this->chance->whole(2, 6);
+                $change < $this->chance->whole(1, 4);
+                $change++, $round += $this->chance->whole(1, 3)
+            ) {
                 $document['changes'][] = ['from' => "Round {$round}", 'to' => 1 - $change % 2];
             }
         }
@@ -162,7 +211,14 @@ final class Calibration
         } else {
             $mass = $how === 'guessed' ? null : Mass::grams(100 * $own->density->massOf($loops->strand())->grams);
             $swatch = new Swatch($motif, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass);
-            $spec = $read->worked($own, new Handiwork($hook, $swatch, proportions: $how === 'swatch and hand' ? $learned->proportions($motif) : []));
+            $spec = $read->worked(
+                $own,
+                new Handiwork(
+                    $hook,
+                    $swatch,
+                    proportions: $how === 'swatch and hand' ? $learned->proportions($motif) : [],
+                ),
+            );
             // What she measured is what she takes.
             $gauge = $really;
         }
@@ -172,7 +228,13 @@ final class Calibration
             $proportion = $other === null ? null : $spec->hands->gauge()->proportion($other);
             $truth[$stitch->value] = match (true) {
                 Factors::isMeasured($spec->hands->gauge(), $stitch) => $really / $gauge,
-                $other !== null && $proportion !== null => $hand->makes('strand', $hook, $diameter, $kind, $other) / $gauge / $proportion->strand->likely,
+                $other !== null && $proportion !== null => $hand->makes(
+                    'strand',
+                    $hook,
+                    $diameter,
+                    $kind,
+                    $other,
+                ) / $gauge / $proportion->strand->likely,
                 default => $really / $gauge + Factors::STITCH * $this->chance->normal(),
             };
         }
@@ -187,7 +249,9 @@ final class Calibration
      */
     private function trueRows(Consumption $takes, BagPlan $plan, array $truth): array
     {
-        $common = ($plan->spec->hands->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : Factors::SWATCH) * $this->chance->normal();
+        $common = ($plan->spec->hands->predicted === null && $plan->gauge->mass === null
+            ? Factors::GUESSED : Factors::SWATCH)
+            * $this->chance->normal();
         $parts = [];
         foreach (Part::cases() as $part) {
             $parts[$part->value] = Factors::PART * $this->chance->normal();
@@ -200,7 +264,10 @@ final class Calibration
             $own = $drift + Factors::ROW * $this->chance->normal();
             $grams = 0.0;
             foreach ($row as $stitch => $expected) {
-                $grams += $expected * $truth[$stitch] * max(0.05, 1 + $common + $parts[$takes->parts[$place]->value] + $own);
+                $grams += $expected * $truth[$stitch] * max(
+                    0.05,
+                    1 + $common + $parts[$takes->parts[$place]->value] + $own,
+                );
             }
             $true[] = $grams;
         }
@@ -223,7 +290,13 @@ final class Calibration
         }
         ksort($places);
 
-        return array_map(fn(int $place): WeighIn => new WeighIn($plan->piece->rows[$place]->name, Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal()))), array_keys($places));
+        return array_map(
+            fn(int $place): WeighIn => new WeighIn(
+                $plan->piece->rows[$place]->name,
+                Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal())),
+            ),
+            array_keys($places),
+        );
     }
 
     /**
@@ -231,8 +304,15 @@ final class Calibration
      * @param \Closure(float): MaterialEstimate $asking the estimate where so much of its own was on hand
      * @param ?float $ball grams by which the stock that is asked after differs from what was there
      */
-    private function count(string $stage, string $how, MaterialEstimate $estimate, \Closure $totals, \Closure $asking, float $there = 0.0, ?float $ball = null): void
-    {
+    private function count(
+        string $stage,
+        string $how,
+        MaterialEstimate $estimate,
+        \Closure $totals,
+        \Closure $asking,
+        float $there = 0.0,
+        ?float $ball = null,
+    ): void {
         $took = $totals(null);
         foreach ([$estimate, ...$estimate->others] as $which => $one) {
             $key = "{$stage}, ".($which === 0 ? $how : 'another material');

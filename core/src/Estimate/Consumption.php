@@ -30,9 +30,19 @@ final readonly class Consumption
      * @param list<Part> $parts of each row
      * @param float $tail of one end
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
-     * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it were the bag's own
+     * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it
+     *         were the bag's own
      */
-    private function __construct(private array $worked, public array $counts, private array $each, public array $rows, public array $parts, public float $tail, public float $swatch, public array $materials) {}
+    private function __construct(
+        private array $worked,
+        public array $counts,
+        private array $each,
+        public array $rows,
+        public array $parts,
+        public float $tail,
+        public float $swatch,
+        public array $materials,
+    ) {}
 
     public static function of(BagPlan $plan): self
     {
@@ -47,7 +57,9 @@ final readonly class Consumption
         $gauge = $plan->gauge;
         $density = $plan->spec->strands->own->density;
         $swatch = $plan->spec->hands->swatch;
-        $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf($gauge->motif->loopLength($gauge->width, $gauge->singleHeight()))->grams : 0.0;
+        $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf(
+            $gauge->motif->loopLength($gauge->width, $gauge->singleHeight()),
+        )->grams : 0.0;
         /** @var list<StitchCount> $counts */
         $counts = [];
         /** @var list<array<string, float>> $each */
@@ -70,10 +82,22 @@ final readonly class Consumption
             $count = StitchCount::of($row->instructions);
             $counts[] = $count = $place === 0 ? $count->withChains($plan->piece->start->works()) : $count;
             $each[] = $one = $fabrics[$row->fabric->key] ??= self::stitches($gauge, $row->fabric, $density);
-            $rows[] = array_combine(array_keys($one), array_map(fn(Stitch $stitch): float => $count->many($stitch) * $one[$stitch->value], Stitch::cases()));
+            $rows[] = array_combine(
+                array_keys($one),
+                array_map(fn(Stitch $stitch): float => $count->many($stitch) * $one[$stitch->value], Stitch::cases()),
+            );
         }
 
-        return new self($plan->piece->rows, $counts, $each, $rows, $parts, $density->massOf(Length::mm(1000 * self::TAIL))->grams, $worked, $plan->materials);
+        return new self(
+            $plan->piece->rows,
+            $counts,
+            $each,
+            $rows,
+            $parts,
+            $density->massOf(Length::mm(1000 * self::TAIL))->grams,
+            $worked,
+            $plan->materials,
+        );
     }
 
     /**
@@ -100,10 +124,18 @@ final readonly class Consumption
     /** @return list<int> places of the rows of a material, from one place up to another */
     public function places(int $which, int $from = 0, ?int $to = null): array
     {
-        return array_values(array_filter(array_keys($this->materials, $which, true), fn(int $place): bool => $place >= $from && $place < ($to ?? PHP_INT_MAX)));
+        return array_values(
+            array_filter(
+                array_keys($this->materials, $which, true),
+                fn(int $place): bool => $place >= $from && $place < ($to ?? PHP_INT_MAX),
+            ),
+        );
     }
 
-    /** Grams that go before the first stitch of a row: the tail where its material begins, and the swatch where that came out of it. */
+    /**
+     * Grams that go before the first stitch of a row: the tail where its material begins, and the swatch where that
+     * came out of it.
+     */
     public function before(int $place): float
     {
         $begins = ($this->materials[$place - 1] ?? null) !== $this->materials[$place];
@@ -132,7 +164,8 @@ final readonly class Consumption
     }
 
     /**
-     * The stitch of a row, from 1, in which such a share of its grams has gone. Its chains to start from and to lift are
+     * The stitch of a row, from 1, in which such a share of its grams has gone. Its chains to start from and to lift
+     * are
      * worked before the first, its join after the last.
      */
     public function stitchAt(int $place, float $share): int
@@ -141,7 +174,9 @@ final readonly class Consumption
         $tops = Placement::of($this->worked[$place]->instructions);
         $gone = $share * array_sum($this->rows[$place]);
         // What no top is left of, but for the join.
-        $gone -= ($this->counts[$place]->many(Stitch::Chain) - count(array_filter($tops, fn($top): bool => $top->stitch === Stitch::Chain))) * $one[Stitch::Chain->value];
+        $gone -= ($this->counts[$place]->many(Stitch::Chain) - count(
+            array_filter($tops, fn($top): bool => $top->stitch === Stitch::Chain),
+        )) * $one[Stitch::Chain->value];
         foreach ($tops as $stitch => $top) {
             $gone -= $one[$top->stitch->value];
             if ($gone < 0) {

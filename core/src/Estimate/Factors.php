@@ -14,8 +14,10 @@ use Fescue\Core\Statistics\LinearModel;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * How far what a bag takes is off what its gauge says: a share common to all of it, what the gauge itself is off where it
- * was learned, one of each stitch that was not measured, one of each part; each row's own, and a tension that drifts from
+ * How far what a bag takes is off what its gauge says: a share common to all of it, what the gauge itself is off where
+ * it
+ * was learned, one of each stitch that was not measured, one of each part; each row's own, and a tension that drifts
+ * from
  * row to row. All normal about nothing; what the weigh-ins found narrows them (a Bayesian linear model). The deviations
  * are from memory.
  */
@@ -41,7 +43,10 @@ final readonly class Factors
     /** How far a weigh-in is off, g: a kitchen scale's last digit, and the strand that hangs between work and ball. */
     public const WEIGH_IN_G = 1.5;
 
-    /** Deviations, and share of what was expected, beyond both of which a weigh-in cannot be of the stitches: a digit misread, a ball left out. Our judgement. */
+    /**
+     * Deviations, and share of what was expected, beyond both of which a weigh-in cannot be of the stitches: a digit
+     * misread, a ball left out. Our judgement.
+     */
     private const ODD = 5.0;
 
     private const ODD_SHARE = 0.1;
@@ -49,7 +54,10 @@ final readonly class Factors
     /** Of what was measured: nothing, as near as the model can have it. */
     private const NONE = 1e-6;
 
-    /** @var array<string, float> grams of each stitch for one that was expected, its part not counted, by the stitch's value */
+    /**
+     * @var array<string, float> grams of each stitch for one that was expected, its part not counted, by the stitch's
+     *         value
+     */
     private array $stitches;
 
     /** @var array<string, float> and what its part adds, by the part's value */
@@ -67,8 +75,13 @@ final readonly class Factors
      * @param Spans $spans between the weigh-ins
      * @param list<OddWeighIn> $odd weigh-ins that taught nothing
      */
-    private function __construct(private LinearModel $model, private array $deviations, private array $sharing, private Spans $spans, public array $odd = [])
-    {
+    private function __construct(
+        private LinearModel $model,
+        private array $deviations,
+        private array $sharing,
+        private Spans $spans,
+        public array $odd = [],
+    ) {
         $mean = $model->mean();
         [$common, $gauge] = $mean;
         $place = 1;
@@ -92,7 +105,11 @@ final readonly class Factors
         $known = $plan->spec->hands->predicted !== null || $plan->gauge->mass !== null;
 
         // A learned hand's own uncertainty stands beside what any bag differs from any swatch by.
-        return self::with($plan, $known ? self::SWATCH : self::GUESSED, $plan->spec->hands->predicted->strand->relative ?? self::NONE);
+        return self::with(
+            $plan,
+            $known ? self::SWATCH : self::GUESSED,
+            $plan->spec->hands->predicted->strand->relative ?? self::NONE,
+        );
     }
 
     /** As the weigh-ins of a plan narrow it. */
@@ -154,24 +171,38 @@ final readonly class Factors
     }
 
     /**
-     * After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its first
-     * weigh-in on. One that the stitches since the last believed one cannot account for teaches nothing: where the next is
+     * After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its
+     * first
+     * weigh-in on. One that the stitches since the last believed one cannot account for teaches nothing: where the next
+     * is
      * better borne out by that, it was misread; where by the odd one, it begins anew there.
      */
     public function after(BagPlan $plan, Consumption $takes): self
     {
         $spans = Spans::of($plan, $takes);
-        $now = new self(self::model([...$this->deviations, ...$spans->deviations()]), $this->deviations, $this->sharing, $spans);
+        $now = new self(
+            self::model([...$this->deviations, ...$spans->deviations()]),
+            $this->deviations,
+            $this->sharing,
+            $spans,
+        );
         $bases = $believed = $doubted = $odd = [];
         foreach (array_keys($plan->spec->strands->all()) as $which) {
             $bases[$which] = $believed[$which] = [$plan->spec->strands->of($which)->onHand?->grams, null];
         }
         foreach ($plan->spec->weighIns as $weighIn) {
-            $place = $plan->piece->place($weighIn->after) ?? throw new \LogicException("No row is called {$weighIn->after}.");
+            $place = $plan->piece->place($weighIn->after)
+                ?? throw new \LogicException("No row is called {$weighIn->after}.");
             $which = $takes->materials[$place];
             $weighed = [$weighIn->left->grams, $place];
             $material = $plan->spec->strands->of($which);
-            $between = fn(?float $there, ?int $after): Found => $now->found($takes, $material, [$there, $after], $weighed, $plan->spec->strands->own->density->gramsPerMetre / $material->density->gramsPerMetre);
+            $between = fn(?float $there, ?int $after): Found => $now->found(
+                $takes,
+                $material,
+                [$there, $after],
+                $weighed,
+                $plan->spec->strands->own->density->gramsPerMetre / $material->density->gramsPerMetre,
+            );
             if ($believed[$which][0] === null) {
                 $bases[$which] = $believed[$which] = $weighed;
 
@@ -191,7 +222,12 @@ final readonly class Factors
             $believed[$which] = $weighed;
             // All that was used since the start, and not since the weigh-in before: each is off by itself.
             $all = $between(...$bases[$which]);
-            $now = new self($now->model->observing([$all->row], [$all->grams], [$all->deviation]), $this->deviations, $this->sharing, $spans);
+            $now = new self(
+                $now->model->observing([$all->row], [$all->grams], [$all->deviation]),
+                $this->deviations,
+                $this->sharing,
+                $spans,
+            );
         }
 
         return new self($now->model, $this->deviations, $this->sharing, $spans, $odd);
@@ -211,7 +247,14 @@ final readonly class Factors
         $used = (float) $from[0] - $to[0];
         $joins = Winding::of($material)?->joined((float) $from[0], $to[0]) ?? 0.0;
 
-        return new Found($used, $own, $own * ($used - $joins) - $takes->besides($places, $from[1]) - $expected, $expected, $row, $own * ($from[1] === null ? self::WEIGH_IN_G : hypot(self::WEIGH_IN_G, self::WEIGH_IN_G)));
+        return new Found(
+            $used,
+            $own,
+            $own * ($used - $joins) - $takes->besides($places, $from[1]) - $expected,
+            $expected,
+            $row,
+            $own * ($from[1] === null ? self::WEIGH_IN_G : hypot(self::WEIGH_IN_G, self::WEIGH_IN_G)),
+        );
     }
 
     /** By how much more went than the factors as they are known would have it. */
@@ -228,14 +271,16 @@ final readonly class Factors
 
     private function isOdd(Found $found): bool
     {
-        return $this->strange($found) > self::ODD && abs($this->off($found)) > self::ODD_SHARE * ($found->expected + $this->model->expected($found->row));
+        return $this->strange($found) > self::ODD
+            && abs($this->off($found)) > self::ODD_SHARE * ($found->expected + $this->model->expected($found->row));
     }
 
     /** Grams that one row is likely to take. */
     public function likely(Consumption $takes, int $place): float
     {
         [$span, $within] = $this->spans->at($place);
-        $drift = $this->drifted[$span] + ($span < count($this->own) ? $within * ($this->drifted[$span + 1] - $this->drifted[$span]) : 0.0);
+        $drift = $this->drifted[$span]
+            + ($span < count($this->own) ? $within * ($this->drifted[$span + 1] - $this->drifted[$span]) : 0.0);
         $more = $this->parts[$takes->parts[$place]->value] + $drift;
         $grams = 0.0;
         foreach ($takes->rows[$place] as $stitch => $expected) {
@@ -259,7 +304,10 @@ final readonly class Factors
         // Row by row, of which none takes less than nothing.
         $likely = array_sum(array_map(fn(int $place): float => $this->likely($takes, $place), $places));
 
-        return [$likely, hypot(sqrt($this->model->variance($this->row($takes, $places)[1])), $this->spans->ahead($takes, $places))];
+        return [
+            $likely,
+            hypot(sqrt($this->model->variance($this->row($takes, $places)[1])), $this->spans->ahead($takes, $places)),
+        ];
     }
 
     /**

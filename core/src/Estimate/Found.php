@@ -15,5 +15,12 @@ final readonly class Found
      * @param list<float> $row what each factor has of that
      * @param float $deviation by which the weighings may be off
      */
-    public function __construct(public float $used, public float $own, public float $grams, public float $expected, public array $row, public float $deviation) {}
+    public function __construct(
+        public float $used,
+        public float $own,
+        public float $grams,
+        public float $expected,
+        public array $row,
+        public float $deviation,
+    ) {}
 }

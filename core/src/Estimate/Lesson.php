@@ -22,7 +22,12 @@ final class Lesson
         if (Factors::known($plan)->odd !== []) {
             return null;
         }
-        $weighIns = array_values(array_filter($spec->weighIns, fn(WeighIn $one): bool => $takes->materials[(int) $plan->piece->place($one->after)] === 0));
+        $weighIns = array_values(
+            array_filter(
+                $spec->weighIns,
+                fn(WeighIn $one): bool => $takes->materials[(int) $plan->piece->place($one->after)] === 0,
+            ),
+        );
         $onHand = $spec->strands->own->onHand?->grams;
         $first = $onHand === null ? array_shift($weighIns) : null;
         $last = array_pop($weighIns);
@@ -40,6 +45,13 @@ final class Lesson
         }
         $gauge = $plan->gauge;
 
-        return new Worked($gauge->motif, $spec->hands->hook, $spec->strands->own->kind, $spec->strands->own->diameter, $gauge->strand($spec->strands->own->density)->times($used / $expected), hypot($off / $expected, Factors::WEIGH_IN_G / $expected));
+        return new Worked(
+            $gauge->motif,
+            $spec->hands->hook,
+            $spec->strands->own->kind,
+            $spec->strands->own->diameter,
+            $gauge->strand($spec->strands->own->density)->times($used / $expected),
+            hypot($off / $expected, Factors::WEIGH_IN_G / $expected),
+        );
     }
 }

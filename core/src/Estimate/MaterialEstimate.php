@@ -13,8 +13,10 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Normal;
 
 /**
- * How much strand a bag takes, row by row. Each stitch eats its loop's length; where the swatch was weighed, the measured
- * stitch sets the scale for all. Tails are added wherever a material begins and ends. Weigh-ins replace what was expected by what was used,
+ * How much strand a bag takes, row by row. Each stitch eats its loop's length; where the swatch was weighed, the
+ * measured
+ * stitch sets the scale for all. Tails are added wherever a material begins and ends. Weigh-ins replace what was
+ * expected by what was used,
  * and correct the rest.
  */
 final readonly class MaterialEstimate
@@ -58,7 +60,14 @@ final readonly class MaterialEstimate
 
     public static function of(BagPlan $plan): self
     {
-        return self::ofMaterial($plan, 0, array_map(fn(int $which): self => self::ofMaterial($plan, $which + 1, []), array_keys($plan->spec->strands->others)));
+        return self::ofMaterial(
+            $plan,
+            0,
+            array_map(
+                fn(int $which): self => self::ofMaterial($plan, $which + 1, []),
+                array_keys($plan->spec->strands->others),
+            ),
+        );
     }
 
     /** @param list<self> $others */
@@ -79,10 +88,23 @@ final readonly class MaterialEstimate
             $remaining,
             $left,
             $left === null ? null : $remaining->chanceWithin($left),
-            self::parts($standing, $whole, $which === 0 ? $standing->takes->swatch : 0.0, $material->density->gramsPerMetre),
+            self::parts(
+                $standing,
+                $whole,
+                $which === 0 ? $standing->takes->swatch : 0.0,
+                $material->density->gramsPerMetre,
+            ),
             $left === null ? null : self::runsOut($plan, $standing, $ahead, $left),
             $material->unit,
-            array_values(array_filter(array_map(fn(Change $change): ?string => $change->to === $which ? $change->from : null, $spec->strands->changes), is_string(...))),
+            array_values(
+                array_filter(
+                    array_map(
+                        fn(Change $change): ?string => $change->to === $which ? $change->from : null,
+                        $spec->strands->changes,
+                    ),
+                    is_string(...),
+                ),
+            ),
             $others,
             $grams->times($material->waste),
             $standing->odd,
@@ -96,7 +118,10 @@ final readonly class MaterialEstimate
         return new Spread($total, $total > 0 ? $walk->swells() * $off / $total : 0.0);
     }
 
-    /** Of its materials the one that is the least likely to reach, of those of which that is known; its own where of none. */
+    /**
+     * Of its materials the one that is the least likely to reach, of those of which that is known; its own where of
+     * none.
+     */
     public function scarcest(): self
     {
         $known = array_values(array_filter([$this, ...$this->others], fn(self $one): bool => $one->enough !== null));
@@ -118,7 +143,10 @@ final readonly class MaterialEstimate
         };
     }
 
-    /** The chance that all its materials reach, said of a hundred bags, neither certain nor hopeless ever; null where that is not known. */
+    /**
+     * The chance that all its materials reach, said of a hundred bags, neither certain nor hopeless ever; null where
+     * that is not known.
+     */
     public function inHundred(): ?int
     {
         $least = $this->scarcest()->enough;
@@ -138,7 +166,10 @@ final readonly class MaterialEstimate
         return Mass::grams($this->left === null ? 0.0 : max(0.0, $this->remaining->at(self::SURE) - $this->left));
     }
 
-    /** Balls to get for the whole bag to be that sure of it, above 0 and below 1; null where nothing says how large one is. */
+    /**
+     * Balls to get for the whole bag to be that sure of it, above 0 and below 1; null where nothing says how large one
+     * is.
+     */
     public function balls(float $sure): ?int
     {
         return $this->unit === null ? null : (int) max(1, ceil($this->grams->at($sure) / $this->unit->grams - 1e-9));
@@ -147,7 +178,10 @@ final readonly class MaterialEstimate
     /** Balls to get beside what is left, to be that sure of the rest; null where one of the two is not known. */
     public function ballsMore(float $sure): ?int
     {
-        return $this->unit === null || $this->left === null ? null : (int) max(0, ceil(($this->remaining->at($sure) - $this->left) / $this->unit->grams - 1e-9));
+        return $this->unit === null || $this->left === null ? null : (int) max(
+            0,
+            ceil(($this->remaining->at($sure) - $this->left) / $this->unit->grams - 1e-9),
+        );
     }
 
     private static function origin(BagPlan $plan): Origin
@@ -175,7 +209,10 @@ final readonly class MaterialEstimate
             }
         }
         $joins = $whole->joins();
-        foreach (array_combine(self::BESIDES, [$whole->total() - array_sum($grams) - $joins - $swatch, $joins, $swatch]) as $besides => $mass) {
+        foreach (array_combine(
+            self::BESIDES,
+            [$whole->total() - array_sum($grams) - $joins - $swatch, $joins, $swatch],
+        ) as $besides => $mass) {
             if ($mass > 1e-9) {
                 $parts[] = new PartTakes($besides, $mass / $density, $mass);
             }
@@ -196,6 +233,11 @@ final readonly class MaterialEstimate
         $late = $ahead->end($left, max(0.0, 1 - $swing));
         $name = fn(int $row): string => $plan->piece->rows[$row]->name;
 
-        return new RunsOut($name($likely[0]), $standing->takes->stitchAt(...$likely), $name($early[0]), $late === null ? null : $name($late[0]));
+        return new RunsOut(
+            $name($likely[0]),
+            $standing->takes->stitchAt(...$likely),
+            $name($early[0]),
+            $late === null ? null : $name($late[0]),
+        );
     }
 }

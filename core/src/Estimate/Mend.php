@@ -12,10 +12,18 @@ final readonly class Mend
     /**
      * @param string $do as an instruction
      * @param string $costs what of the bag it costs
-     * @param float $lost share of the bag it costs, 0 to 1, in litres or in rounds worked otherwise: the smaller the better
+     * @param float $lost share of the bag it costs, 0 to 1, in litres or in rounds worked otherwise: the smaller the
+     *         better
      * @param ?float $chance of enough after it; null where it does not come off this material
      * @param ?BagPlan $plan the bag so mended, every count settled; null where the maker has yet to choose
      * @param ?int $spare number of the strand it goes on in; null where it takes no other
      */
-    public function __construct(public string $do, public string $costs, public float $lost, public ?float $chance, public ?BagPlan $plan, public ?int $spare = null) {}
+    public function __construct(
+        public string $do,
+        public string $costs,
+        public float $lost,
+        public ?float $chance,
+        public ?BagPlan $plan,
+        public ?int $spare = null,
+    ) {}
 }

@@ -46,7 +46,14 @@ final readonly class Mends
     private const MOST_SPARES = 2;
 
     /** @param list<Spare> $spares */
-    private function __construct(private BagPlan $plan, private MaterialEstimate $estimate, private LengthUnit $unit, private Terms $terms, private ?LearnedHand $hand, private array $spares) {}
+    private function __construct(
+        private BagPlan $plan,
+        private MaterialEstimate $estimate,
+        private LengthUnit $unit,
+        private Terms $terms,
+        private ?LearnedHand $hand,
+        private array $spares,
+    ) {}
 
     /**
      * @param ?LearnedHand $hand that says what another hook would make; null leaves hooks out
@@ -54,20 +61,38 @@ final readonly class Mends
      *
      * @return list<Mend> none where it is enough already or not known
      */
-    public static function of(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit, Terms $terms = Terms::US, ?LearnedHand $hand = null, array $spares = []): array
-    {
+    public static function of(
+        BagPlan $plan,
+        MaterialEstimate $estimate,
+        LengthUnit $unit,
+        Terms $terms = Terms::US,
+        ?LearnedHand $hand = null,
+        array $spares = [],
+    ): array {
         return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms, $hand, $spares))->all() : [];
     }
 
     /** @return list<Mend> */
     private function all(): array
     {
-        $mends = [...$this->fewer(), ...array_map($this->above(...), array_map(Motif::named(...), self::TALLER)), ...$this->goneOn()];
+        $mends = [
+            ...$this->fewer(),
+            ...array_map($this->above(...), array_map(Motif::named(...), self::TALLER)),
+            ...$this->goneOn(),
+        ];
         if ($this->plan->begun() === 0) {
-            $mends[] = $this->least((int) round((1 - self::SMALLEST) / self::SMALLER), $this->smaller(...), fn(int $steps): string => 'Plan it smaller all round, '.(int) round(100 * (1 - $steps * self::SMALLER)).' % of its size');
+            $mends[] = $this->least(
+                (int) round((1 - self::SMALLEST) / self::SMALLER),
+                $this->smaller(...),
+                fn(int $steps): string => 'Plan it smaller all round, '
+                    .(int) round(100 * (1 - $steps * self::SMALLER))
+                    .' % of its size',
+            );
             $mends[] = $this->smallerHook();
         }
-        $mends = array_values(array_filter($mends, fn(?Mend $mend): bool => $mend !== null && $mend->lost <= self::MOST_LOST));
+        $mends = array_values(
+            array_filter($mends, fn(?Mend $mend): bool => $mend !== null && $mend->lost <= self::MOST_LOST),
+        );
         usort($mends, fn(Mend $a, Mend $b): int => $a->lost <=> $b->lost);
         $another = array_filter($mends, fn(Mend $mend): bool => $mend->spare !== null) === [] ? $this->another() : null;
 
@@ -111,7 +136,8 @@ final readonly class Mends
     }
 
     /**
-     * Fewer of every count that can be fewer, from the top down. What is worked stays: of a part in hand only rows yet to
+     * Fewer of every count that can be fewer, from the top down. What is worked stays: of a part in hand only rows yet
+     * to
      * come may go.
      *
      * @return list<?Mend>
@@ -122,15 +148,23 @@ final readonly class Mends
         foreach (array_reverse($this->plan->parts, true) as $place => $part) {
             $worked = $this->plan->begun() - $part->from;
             foreach ($part->maker->settings() as $one) {
-                $inHand = $worked > 0 && ! ($one instanceof Setting && $one->rows && $worked < count($part->made->rows) && $one->side === Side::Height);
+                $inHand = $worked > 0
+                    && ! ($one instanceof Setting && $one->rows
+                        && $worked < count($part->made->rows) && $one->side === Side::Height);
                 if (! $one instanceof Setting || $one->value === null || $one->fewer === '' || $inHand) {
                     continue;
                 }
                 $was = $one->value;
-                $change = fn(int $by): BagSpec => $this->changed($place, [new Chosen($part->path, $part->maker->with([$one->name => $was - $by]))]);
+                $change = fn(int $by): BagSpec => $this->changed(
+                    $place,
+                    [new Chosen($part->path, $part->maker->with([$one->name => $was - $by]))],
+                );
                 $say = fn(int $by): string => $was === $by && $one->none !== ''
                     ? $one->none
-                    : strtr($one->fewer, ['{n}' => (string) ($was - $by), '{was}' => (string) $was, '{many}' => $one->many($by)]);
+                    : strtr(
+                        $one->fewer,
+                        ['{n}' => (string) ($was - $by), '{was}' => (string) $was, '{many}' => $one->many($by)],
+                    );
                 $mends[] = $this->least($was - max($one->least, $worked), $change, $say);
             }
         }
@@ -139,7 +173,8 @@ final readonly class Mends
     }
 
     /**
-     * From as high a round as does it, a taller or a more open fabric over the rest of the wall: it covers the same height
+     * From as high a round as does it, a taller or a more open fabric over the rest of the wall: it covers the same
+     * height
      * with less. Whatever has a fabric and rounds that serve the height is wall.
      */
     private function above(Motif $motif): ?Mend
@@ -153,8 +188,14 @@ final readonly class Mends
             }
         }
         $places = array_keys($rows);
-        $heights = array_map(fn(int $row): float => $gauge->heightOf($this->plan->piece->rows[$row]->fabric)->mm, $places);
-        $rounds = fn(int $upper): int => max(1, (int) round(array_sum(array_slice($heights, count($heights) - $upper)) / $gauge->heightOf($motif)->mm));
+        $heights = array_map(
+            fn(int $row): float => $gauge->heightOf($this->plan->piece->rows[$row]->fabric)->mm,
+            $places,
+        );
+        $rounds = fn(int $upper): int => max(
+            1,
+            (int) round(array_sum(array_slice($heights, count($heights) - $upper)) / $gauge->heightOf($motif)->mm),
+        );
         $change = function (int $upper) use ($wall, $places, $rows, $rounds, $motif): BagSpec {
             $first = $places[count($places) - $upper];
             $in = $rows[$first];
@@ -168,19 +209,28 @@ final readonly class Mends
                     $kept[] = new Chosen($part->path, $part->maker->with([$count->name => $first - $part->from]));
                 }
                 if ($place === $last) {
-                    $kept[] = new Chosen($part->path, $part->maker->with([$fabric->name => $motif->key, $count->name => $rounds($upper)]));
+                    $kept[] = new Chosen(
+                        $part->path,
+                        $part->maker->with([$fabric->name => $motif->key, $count->name => $rounds($upper)]),
+                    );
                 }
             }
 
             return $this->rewalled(array_keys($wall), $kept);
         };
-        $say = fn(int $upper): string => "From {$this->plan->piece->rows[$places[count($places) - $upper]]->name} up, work the body in {$motif->fullName($this->terms)}, ".($rounds($upper) === 1 ? 'one round' : "{$rounds($upper)} rounds").' of it';
+        $say = fn(int $upper): string => "From {$this->plan->piece->rows[$places[count($places) - $upper]]->name} "
+            ."up, work the body in {$motif->fullName($this->terms)}, "
+            .($rounds($upper) === 1 ? 'one round' : "{$rounds($upper)} rounds")
+            .' of it';
         $left = count(array_filter($places, fn(int $row): bool => $row >= $this->plan->begun()));
 
         return $rows === [] ? null : $this->least($left, $change, $say, self::OTHERWISE / count($rows));
     }
 
-    /** @return ?array{Choice, Setting} the fabric of a maker and the rounds by which it is high; null where it has not both */
+    /**
+     * @return ?array{Choice, Setting} the fabric of a maker and the rounds by which it is high; null where it has not
+     *         both
+     */
     private static function settings(Maker $maker): ?array
     {
         $fabric = $rounds = null;
@@ -205,7 +255,10 @@ final readonly class Mends
         $parts = [];
         foreach ($this->plan->parts as $other => $part) {
             $anew = $place === 0 && $other > 0 && self::settings($part->maker) === null;
-            array_push($parts, ...($other === $place ? $in : [$anew ? $this->plan->spec->parts[$other] : $part->chosen()]));
+            array_push(
+                $parts,
+                ...($other === $place ? $in : [$anew ? $this->plan->spec->parts[$other] : $part->chosen()]),
+            );
         }
 
         return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->parts : $parts);
@@ -236,7 +289,9 @@ final readonly class Mends
         $out = $this->plan->comesOut;
         $share = 1 - $steps * self::SMALLER;
 
-        return $this->plan->spec->sized(new Wish($out->baseLength->times($share), $out->baseWidth->times($share), $out->height->times($share)));
+        return $this->plan->spec->sized(
+            new Wish($out->baseLength->times($share), $out->baseWidth->times($share), $out->height->times($share)),
+        );
     }
 
     /** Hooks as they are sold, one after another down: the same counts come out smaller. */
@@ -246,7 +301,13 @@ final readonly class Mends
         if ($this->hand === null) {
             return null;
         }
-        for ($hook = $spec->hands->hook->steps(-1), $last = $spec->hands->hook; $hook->diameter->mm < $last->diameter->mm && $hook->diameter->mm >= HookRange::of($spec->strands->own->kind)->least * $spec->strands->own->diameter->mm; $hook = $hook->steps(-1)) {
+        for (
+            $hook = $spec->hands->hook->steps(-1), $last = $spec->hands->hook;
+            $hook->diameter->mm < $last->diameter->mm
+                && $hook->diameter->mm >= HookRange::of($spec->strands->own->kind)->least
+                * $spec->strands->own->diameter->mm;
+            $hook = $hook->steps(-1)
+        ) {
             $last = $hook;
             $less = $this->on($hook, $this->hand);
             if ($less !== null && MaterialEstimate::of($less)->isSure() === true) {
@@ -263,22 +324,30 @@ final readonly class Mends
         $material = $spec->strands->own;
         $predicted = $hand->predictBag($hook, $material, $spec->motif());
         try {
-            return Planner::plan($this->plan->settled()->worked($material, Handiwork::predicted($hook, $predicted, $material)));
+            return Planner::plan(
+                $this->plan->settled()->worked($material, Handiwork::predicted($hook, $predicted, $material)),
+            );
         } catch (Refused) {
             return null;
         }
     }
 
     /**
-     * In strands of hers that are about as thick, from the last row that the bag's own surely reaches: the two most alike, of its kind before others.
+     * In strands of hers that are about as thick, from the last row that the bag's own surely reaches: the two most
+     * alike, of its kind before others.
      *
      * @return list<Mend>
      */
     private function goneOn(): array
     {
         $spec = $this->plan->spec;
-        $alike = array_values(array_filter($this->spares, fn(Spare $spare): bool => $spec->strands->own->isLike($spare->material)));
-        $unlike = fn(Spare $spare): array => [$spare->material->kind !== $spec->strands->own->kind, abs($spec->strands->own->thicker($spare->material))];
+        $alike = array_values(
+            array_filter($this->spares, fn(Spare $spare): bool => $spec->strands->own->isLike($spare->material)),
+        );
+        $unlike = fn(Spare $spare): array => [
+            $spare->material->kind !== $spec->strands->own->kind,
+            abs($spec->strands->own->thicker($spare->material)),
+        ];
         usort($alike, fn(Spare $a, Spare $b): int => $unlike($a) <=> $unlike($b));
         $from = $alike === [] || $spec->strands->changes !== [] ? null : $this->lastReached($alike[0]);
         if ($from === null) {
@@ -291,7 +360,14 @@ final readonly class Mends
             $estimate = MaterialEstimate::of($on);
             if ($estimate->isSure() === true && count($mends) < self::MOST_SPARES) {
                 $takes = Decimal::print($estimate->others[0]->grams->likely);
-                $mends[] = new Mend("From {$this->plan->piece->rows[$from]->name} on, work in {$spare->name}", "takes about {$takes} g of it", self::OTHERWISE * ($rows - $from) / $rows, $estimate->scarcest()->enough, $on, $spare->number);
+                $mends[] = new Mend(
+                    "From {$this->plan->piece->rows[$from]->name} on, work in {$spare->name}",
+                    "takes about {$takes} g of it",
+                    self::OTHERWISE * ($rows - $from) / $rows,
+                    $estimate->scarcest()->enough,
+                    $on,
+                    $spare->number,
+                );
             }
         }
 
@@ -300,13 +376,19 @@ final readonly class Mends
 
     private function goingOn(Spare $spare, int $from): BagPlan
     {
-        return Planner::plan($this->plan->settled()->continued($spare->material, $this->plan->piece->rows[$from]->name));
+        return Planner::plan(
+            $this->plan->settled()->continued($spare->material, $this->plan->piece->rows[$from]->name),
+        );
     }
 
-    /** The last row up to which the bag's own is surely enough, its join out of the slots and of the last two rounds; null where there is none. */
+    /**
+     * The last row up to which the bag's own is surely enough, its join out of the slots and of the last two rounds;
+     * null where there is none.
+     */
     private function lastReached(Spare $spare): ?int
     {
-        $reaches = fn(int $from): bool => (MaterialEstimate::of($this->goingOn($spare, $from))->enough ?? 0.0) >= MaterialEstimate::SURE;
+        $reaches = fn(int $from): bool
+            => (MaterialEstimate::of($this->goingOn($spare, $from))->enough ?? 0.0) >= MaterialEstimate::SURE;
         [$low, $beyond] = [max(1, $this->plan->begun()), count($this->plan->piece->rows) - Reach::LAST];
         if ($low >= $beyond || ! $reaches($low)) {
             return null;
@@ -332,7 +414,13 @@ final readonly class Mends
         }
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));
 
-        return new Mend("From {$runsOut->earliest} on, work bands or the rest in another material", "about {$wanting->print()} of it; join away from slots and from the last two rounds", 1.0, null, null);
+        return new Mend(
+            "From {$runsOut->earliest} on, work bands or the rest in another material",
+            "about {$wanting->print()} of it; join away from slots and from the last two rounds",
+            1.0,
+            null,
+            null,
+        );
     }
 
     private function mend(string $do, BagPlan $less, float $otherwise = 0.0): Mend
@@ -340,14 +428,26 @@ final readonly class Mends
         $estimate = MaterialEstimate::of($less);
         [$before, $after] = [$this->plan->comesOut, $less->comesOut];
         $costs = [];
-        foreach ([['lower', 'higher', $before->height, $after->height], ['shorter', 'longer', $before->baseLength, $after->baseLength], ['narrower', 'wider', $before->baseWidth, $after->baseWidth]] as [$smaller, $larger, $was, $is]) {
+        foreach ([
+            ['lower', 'higher', $before->height, $after->height],
+            ['shorter', 'longer', $before->baseLength, $after->baseLength],
+            ['narrower', 'wider', $before->baseWidth, $after->baseWidth],
+        ] as [$smaller, $larger, $was, $is]) {
             if (abs($was->mm - $is->mm) > 0.5) {
-                $costs[] = "{$was->print($this->unit)} becomes {$is->print($this->unit)} (".($is->mm < $was->mm ? $smaller : $larger).')';
+                $costs[] = "{$was->print($this->unit)} becomes {$is->print($this->unit)} ("
+                    .($is->mm < $was->mm ? $smaller : $larger)
+                    .')';
             }
         }
         $saved = Decimal::print(max(0.0, $this->estimate->grams->likely - $estimate->grams->likely));
         $lost = max(0.0, 1 - $after->litres / max(1e-9, $before->litres));
 
-        return new Mend($do, ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g", max($lost, $otherwise), $estimate->scarcest()->enough, $less);
+        return new Mend(
+            $do,
+            ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g",
+            max($lost, $otherwise),
+            $estimate->scarcest()->enough,
+            $less,
+        );
     }
 }

@@ -12,7 +12,8 @@ use Fescue\Core\Statistics\LinearModel;
 
 /**
  * How fast a maker works. Before any log, 12 s a stitch of bulky material, 20 % either way for the maker, 10 % for each
- * part and 8 % for each bag; what she logs of any of her bags narrows the maker's share and the parts', and that of its own bag
+ * part and 8 % for each bag; what she logs of any of her bags narrows the maker's share and the parts', and that of its
+ * own bag
  * (a Bayesian linear model). All from memory.
  */
 final readonly class Pace
@@ -29,7 +30,8 @@ final readonly class Pace
     public const LOG = 0.05;
 
     /**
-     * @param LinearModel $model the maker's share, one of each part, one of each bag that was logged, and one of any other bag
+     * @param LinearModel $model the maker's share, one of each part, one of each bag that was logged, and one of any
+     *         other bag
      * @param list<int> $bags numbers of those that were logged
      */
     private function __construct(private LinearModel $model, private array $bags) {}
@@ -38,7 +40,11 @@ final readonly class Pace
     public static function of(array $timed): self
     {
         $bags = array_keys(array_filter($timed, fn(Timed $one): bool => $one->counted() !== []));
-        $deviations = [self::MAKER, ...array_fill(0, count(Part::cases()), self::PART), ...array_fill(0, count($bags) + 1, self::BAG)];
+        $deviations = [
+            self::MAKER,
+            ...array_fill(0, count(Part::cases()), self::PART),
+            ...array_fill(0, count($bags) + 1, self::BAG),
+        ];
         $rows = $values = [];
         foreach ($bags as $bag) {
             foreach ($timed[$bag]->counted() as $one) {
@@ -48,7 +54,10 @@ final readonly class Pace
         }
         $model = LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
 
-        return new self($rows === [] ? $model : $model->observing($rows, $values, array_fill(0, count($rows), self::LOG)), $bags);
+        return new self(
+            $rows === [] ? $model : $model->observing($rows, $values, array_fill(0, count($rows), self::LOG)),
+            $bags,
+        );
     }
 
     /** Bags that were logged and taught it. */
@@ -85,8 +94,10 @@ final readonly class Pace
     {
         $minutes = [];
         foreach ($plan->piece->rows as $place => $row) {
-            $stitches = StitchCount::of($row->instructions)->total() + ($place === 0 ? $plan->piece->start->works() : 0);
-            $minutes[$row->part->value] = ($minutes[$row->part->value] ?? 0.0) + $stitches * self::SECONDS_A_STITCH / 60;
+            $stitches = StitchCount::of($row->instructions)->total()
+                + ($place === 0 ? $plan->piece->start->works() : 0);
+            $minutes[$row->part->value] = ($minutes[$row->part->value] ?? 0.0)
+                + $stitches * self::SECONDS_A_STITCH / 60;
         }
 
         return $minutes;

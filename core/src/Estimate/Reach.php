@@ -8,10 +8,15 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\Normal;
 
-/** How far a length of strand reaches into a bag, and which rows bear a join before that. Rows by their place, lengths in metres. */
+/**
+ * How far a length of strand reaches into a bag, and which rows bear a join before that. Rows by their place, lengths
+ * in metres.
+ */
 final readonly class Reach
 {
-    /** Rounds at the end of a bag that no join should fall in: it shows, and bears the load. Common practice, no source. */
+    /**
+     * Rounds at the end of a bag that no join should fall in: it shows, and bears the load. Common practice, no source.
+     */
     public const LAST = 2;
 
     /** Rows between one join and another. */
@@ -21,7 +26,13 @@ final readonly class Reach
      * @param list<float> $metres of each row
      * @param float $swing by how much more than expected the rows take, in the worst of twenty bags
      */
-    private function __construct(private BagPlan $plan, private Consumption $takes, public array $metres, public float $tail, public float $swing) {}
+    private function __construct(
+        private BagPlan $plan,
+        private Consumption $takes,
+        public array $metres,
+        public float $tail,
+        public float $swing,
+    ) {}
 
     public static function of(BagPlan $plan): self
     {
@@ -29,11 +40,20 @@ final readonly class Reach
         // What the weigh-ins of the bag say of the hand holds for whatever is worked in it.
         $factors = Factors::known($plan);
         $density = $plan->spec->strands->own->density->gramsPerMetre;
-        $metres = array_map(fn(int $place): float => $factors->likely($takes, $place) / $density, array_keys($takes->rows));
+        $metres = array_map(
+            fn(int $place): float => $factors->likely($takes, $place) / $density,
+            array_keys($takes->rows),
+        );
         $rest = array_slice(array_keys($takes->rows), $plan->begun());
         [$all, $off] = $factors->taking($takes, $rest === [] ? array_keys($takes->rows) : $rest);
 
-        return new self($plan, $takes, $metres, $takes->tail / $density, $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0);
+        return new self(
+            $plan,
+            $takes,
+            $metres,
+            $takes->tail / $density,
+            $all > 0 ? Normal::quantile(1 - Spread::TAIL) * $off / $all : 0.0,
+        );
     }
 
     /** @return ?array{int, int} row and stitch, from 1, in which it likely ends; null where it lasts */
@@ -69,7 +89,8 @@ final readonly class Reach
     }
 
     /**
-     * The last row that is surely reached and bears a join: apart from others, away from slots, out of the last two rounds.
+     * The last row that is surely reached and bears a join: apart from others, away from slots, out of the last two
+     * rounds.
      *
      * @param list<int> $taken by other joins
      * @param int $from the first row that may be taken
@@ -101,7 +122,12 @@ final readonly class Reach
     {
         $legs = [];
         for ($place = $from; $place <= $this->last(); $place++) {
-            $legs[] = new Leg($place, $place === $from ? $this->tail : 0.0, $this->metres[$place], $place === $this->last() ? $this->tail : 0.0);
+            $legs[] = new Leg(
+                $place,
+                $place === $from ? $this->tail : 0.0,
+                $this->metres[$place],
+                $place === $this->last() ? $this->tail : 0.0,
+            );
         }
 
         return new Walk($legs, $this->tail);

@@ -18,7 +18,13 @@ use Fescue\Core\Piece\Wish;
 final readonly class Rest
 {
     /** What is made of rests: length, width and height, mm. Common practice, no source. */
-    private const THINGS = ['basket' => [240, 140, 120], 'belt bag' => [200, 70, 130], 'tray' => [200, 100, 60], 'pouch' => [150, 50, 100], 'key purse' => [90, 35, 70]];
+    private const THINGS = [
+        'basket' => [240, 140, 120],
+        'belt bag' => [200, 70, 130],
+        'tray' => [200, 100, 60],
+        'pouch' => [150, 50, 100],
+        'key purse' => [90, 35, 70],
+    ];
 
     private function __construct(public string $thing, public BagPlan $plan, public MaterialEstimate $estimate) {}
 
@@ -36,7 +42,16 @@ final readonly class Rest
         $found = [];
         foreach (self::THINGS as $thing => [$length, $width, $height]) {
             try {
-                $small = Planner::plan(new BagSpec($thing, new Wish(Length::mm($length), Length::mm($width), Length::mm($height)), new Strands($spec->strands->own), $spec->hands, $spec->working, $parts));
+                $small = Planner::plan(
+                    new BagSpec(
+                        $thing,
+                        new Wish(Length::mm($length), Length::mm($width), Length::mm($height)),
+                        new Strands($spec->strands->own),
+                        $spec->hands,
+                        $spec->working,
+                        $parts,
+                    ),
+                );
             } catch (Refused) {
                 // Too coarse a gauge for so small a thing.
                 continue;
@@ -57,7 +72,12 @@ final readonly class Rest
      */
     private static function plain(BagSpec $spec): array
     {
-        $kept = array_values(array_filter($spec->opened()->parts, fn(Chosen $part): bool => in_array($part->path, ['/base', '/body'], true)));
+        $kept = array_values(
+            array_filter(
+                $spec->opened()->parts,
+                fn(Chosen $part): bool => in_array($part->path, ['/base', '/body'], true),
+            ),
+        );
         $parts = [];
         foreach ($kept as $part) {
             $open = [];

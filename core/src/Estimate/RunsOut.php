@@ -13,5 +13,10 @@ final readonly class RunsOut
      * @param string $earliest row
      * @param ?string $latest row; null where it may reach to the end
      */
-    public function __construct(public string $row, public int $stitch, public string $earliest, public ?string $latest) {}
+    public function __construct(
+        public string $row,
+        public int $stitch,
+        public string $earliest,
+        public ?string $latest,
+    ) {}
 }

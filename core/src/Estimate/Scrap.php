@@ -15,5 +15,11 @@ final readonly class Scrap
      * @param ?float $left metres left over of it
      * @param bool $short whether it ends before the next can be laid in, or the bag is done
      */
-    public function __construct(public Strand $strand, public ?string $from, public ?string $to, public ?float $left, public bool $short) {}
+    public function __construct(
+        public Strand $strand,
+        public ?string $from,
+        public ?string $to,
+        public ?float $left,
+        public bool $short,
+    ) {}
 }

@@ -9,7 +9,8 @@ use Fescue\Core\Material\Strand;
 use Fescue\Core\Measure\Length;
 
 /**
- * Scraps worked one after another from the bottom up. Each is surely enough for the rows it is given: the next is laid in
+ * Scraps worked one after another from the bottom up. Each is surely enough for the rows it is given: the next is laid
+ * in
  * at the end of the last row that bears a join before it may run out.
  */
 final readonly class Scraps
@@ -45,7 +46,13 @@ final readonly class Scraps
             $end = $reach->end($metres, $from);
             $early = $reach->earliest($metres, $from) ?? $rows;
             if ($end === null && ($early === $rows || $strand === $last)) {
-                $scraps[] = new Scrap($strand, $reach->name($from), $reach->name($rows - 1), max(0.0, $metres - self::worked($reach, $from, $rows)), false);
+                $scraps[] = new Scrap(
+                    $strand,
+                    $reach->name($from),
+                    $reach->name($rows - 1),
+                    max(0.0, $metres - self::worked($reach, $from, $rows)),
+                    false,
+                );
                 $from = $rows;
 
                 continue;
@@ -53,12 +60,24 @@ final readonly class Scraps
             $join = $strand === $last ? null : $reach->join($early, $joins, $from);
             if ($join === null) {
                 // The last one ends where it ends; one too short to reach a row that bears a join is left out.
-                $scraps[] = $strand === $last && $end !== null ? new Scrap($strand, $reach->name($from), $reach->name($end[0]), 0.0, true) : new Scrap($strand, null, null, $metres, $strand !== $last);
+                $scraps[] = $strand === $last && $end !== null ? new Scrap(
+                    $strand,
+                    $reach->name($from),
+                    $reach->name($end[0]),
+                    0.0,
+                    true,
+                ) : new Scrap($strand, null, null, $metres, $strand !== $last);
                 $missing = $strand === $last ? self::worked($reach, $from, $rows) - $metres : $missing;
 
                 continue;
             }
-            $scraps[] = new Scrap($strand, $reach->name($from), $reach->name($join), max(0.0, $metres - self::worked($reach, $from, $join + 1)), false);
+            $scraps[] = new Scrap(
+                $strand,
+                $reach->name($from),
+                $reach->name($join),
+                max(0.0, $metres - self::worked($reach, $from, $join + 1)),
+                false,
+            );
             $joins[] = $join;
             $from = $join + 1;
         }

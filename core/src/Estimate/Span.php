@@ -10,7 +10,8 @@ final readonly class Span
     /**
      * @param int $from place of its first row
      * @param int $to place after its last
-     * @param float $deviation grams by which rows of the weighed material, since that was weighed last, take more or less by themselves
+     * @param float $deviation grams by which rows of the weighed material, since that was weighed last, take more or
+     *         less by themselves
      */
     public function __construct(public int $from, public int $to, public float $deviation) {}
 }

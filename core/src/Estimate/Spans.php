@@ -7,16 +7,20 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagPlan;
 
 /**
- * Rows by the weigh-ins between which they lie: how far they may be off each by itself, and by a tension that drifts from
- * row to row as a random walk. Over m rows the drift's end is told apart from the way there: the row at place j of them has
- * j/m of the end on average, and with G the grams from a row on the rest has a variance of d²(ΣG² − (ΣG)²/m) (the random
+ * Rows by the weigh-ins between which they lie: how far they may be off each by itself, and by a tension that drifts
+ * from
+ * row to row as a random walk. Over m rows the drift's end is told apart from the way there: the row at place j of them
+ * has
+ * j/m of the end on average, and with G the grams from a row on the rest has a variance of d²(ΣG² − (ΣG)²/m) (the
+ * random
  * walk's bridge).
  */
 final readonly class Spans
 {
     /**
      * @param list<Span> $all one a weigh-in, in their order
-     * @param array<int, array{int, float}> $own by place, for rows weighed since: the span at whose end they were, and their share of what was weighed
+     * @param array<int, array{int, float}> $own by place, for rows weighed since: the span at whose end they were, and
+     *         their share of what was weighed
      */
     private function __construct(public array $all, private array $own) {}
 
@@ -73,7 +77,10 @@ final readonly class Spans
         return [count($this->all), 0.0];
     }
 
-    /** @return ?array{int, float} the span at whose end a row was weighed, and its share of what was; null where it was not */
+    /**
+     * @return ?array{int, float} the span at whose end a row was weighed, and its share of what was; null where it was
+     *         not
+     */
     public function own(int $place): ?array
     {
         return $this->own[$place] ?? null;

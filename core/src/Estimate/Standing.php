@@ -8,7 +8,8 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Memo;
 
 /**
- * How a bag stands with one of its materials by the weigh-ins: what they taught, its rows that are still to be worked, and
+ * How a bag stands with one of its materials by the weigh-ins: what they taught, its rows that are still to be worked,
+ * and
  * what is left for them. Grams are of that material.
  */
 final readonly class Standing
@@ -22,7 +23,19 @@ final readonly class Standing
      * @param bool $weighed whether that is what the scale said in the work
      * @param list<OddWeighIn> $odd weigh-ins of any of its materials that the stitches cannot account for
      */
-    private function __construct(public Consumption $takes, private Factors $factors, private float $ratio, private ?Winding $winding, private ?float $onHand, public array $all, public array $rest, public ?float $left, private float $owed, private bool $weighed, public array $odd) {}
+    private function __construct(
+        public Consumption $takes,
+        private Factors $factors,
+        private float $ratio,
+        private ?Winding $winding,
+        private ?float $onHand,
+        public array $all,
+        public array $rest,
+        public ?float $left,
+        private float $owed,
+        private bool $weighed,
+        public array $odd,
+    ) {}
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
@@ -46,7 +59,19 @@ final readonly class Standing
         }
         $owed = $last === null ? 0.0 : $ratio * $takes->after($last);
 
-        return new self($takes, $factors, $ratio, Winding::of($material), $onHand, $takes->places($which), $takes->places($which, 1 + ($last ?? -1)), $left, $owed, $last !== null, $factors->odd);
+        return new self(
+            $takes,
+            $factors,
+            $ratio,
+            Winding::of($material),
+            $onHand,
+            $takes->places($which),
+            $takes->places($which, 1 + ($last ?? -1)),
+            $left,
+            $owed,
+            $last !== null,
+            $factors->odd,
+        );
     }
 
     /** All its rows, from what was on hand on. */
@@ -64,7 +89,15 @@ final readonly class Standing
     /** @param list<int> $places */
     private function walk(array $places, ?float $there, float $owed): Walk
     {
-        $legs = array_map(fn(int $place): Leg => new Leg($place, $this->ratio * $this->takes->before($place), $this->row($place), $this->ratio * $this->takes->after($place)), $places);
+        $legs = array_map(
+            fn(int $place): Leg => new Leg(
+                $place,
+                $this->ratio * $this->takes->before($place),
+                $this->row($place),
+                $this->ratio * $this->takes->after($place),
+            ),
+            $places,
+        );
 
         return new Walk($legs, $this->ratio * $this->takes->tail, $owed, $this->winding, $there);
     }

@@ -13,7 +13,14 @@ final readonly class StrandEnd
      * @param string $row in which it likely ends
      * @param int $stitch of that row, from 1
      * @param string $earliest row it may end in, in nine of ten bags
-     * @param ?string $join row to lay the next one in: before the earliest end, apart from other joins, away from slots and the last two rounds; null where no such row is left
+     * @param ?string $join row to lay the next one in: before the earliest end, apart from other joins, away from slots
+     *         and the last two rounds; null where no such row is left
      */
-    public function __construct(public Strand $strand, public string $row, public int $stitch, public string $earliest, public ?string $join) {}
+    public function __construct(
+        public Strand $strand,
+        public string $row,
+        public int $stitch,
+        public string $earliest,
+        public ?string $join,
+    ) {}
 }

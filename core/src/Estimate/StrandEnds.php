@@ -7,7 +7,10 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Material\Strand;
 
-/** Each strand of several held together runs out at its own place: all run the same way through the work, from their own stock. */
+/**
+ * Each strand of several held together runs out at its own place: all run the same way through the work, from their own
+ * stock.
+ */
 final class StrandEnds
 {
     /**
@@ -33,7 +36,13 @@ final class StrandEnds
             if ($join !== null) {
                 $joins[] = $join;
             }
-            $ends[] = new StrandEnd($strand, $reach->name($end[0]), $end[1], $reach->name($early), $join === null ? null : $reach->name($join));
+            $ends[] = new StrandEnd(
+                $strand,
+                $reach->name($end[0]),
+                $end[1],
+                $reach->name($early),
+                $join === null ? null : $reach->name($join),
+            );
         }
 
         return $ends;

@@ -9,7 +9,9 @@ use Fescue\Core\Bag\BagPlan;
 /** A bag with the minutes that were logged of its parts. */
 final readonly class Timed
 {
-    /** @var array<string, float> minutes of each part it has before anything is known of the maker, by the part's value */
+    /**
+     * @var array<string, float> minutes of each part it has before anything is known of the maker, by the part's value
+     */
     public array $expected;
 
     /** @param list<LoggedTime> $logged of whole parts, one each */
@@ -21,6 +23,8 @@ final readonly class Timed
     /** @return list<LoggedTime> those of parts the bag has */
     public function counted(): array
     {
-        return array_values(array_filter($this->logged, fn(LoggedTime $one): bool => isset($this->expected[$one->part->value])));
+        return array_values(
+            array_filter($this->logged, fn(LoggedTime $one): bool => isset($this->expected[$one->part->value])),
+        );
     }
 }

@@ -19,8 +19,13 @@ final readonly class Walk
      * @param ?Winding $winding how it comes; null where it is one strand
      * @param ?float $there of it at the start; null where that is not known
      */
-    public function __construct(private array $legs, private float $tail, private float $owed = 0.0, private ?Winding $winding = null, ?float $there = null)
-    {
+    public function __construct(
+        private array $legs,
+        private float $tail,
+        private float $owed = 0.0,
+        private ?Winding $winding = null,
+        ?float $there = null,
+    ) {
         $this->first = $winding === null ? INF : $winding->first($there ?? 0.0);
     }
 
@@ -93,7 +98,10 @@ final readonly class Walk
      */
     public function ballEnd(int $ball, float $factor = 1.0): ?array
     {
-        return $this->winding === null ? null : $this->at($this->winding->givesOut($ball, $this->first) - $this->tail, $factor);
+        return $this->winding === null ? null : $this->at(
+            $this->winding->givesOut($ball, $this->first) - $this->tail,
+            $factor,
+        );
     }
 
     /** @return ?array{int, float} where so much has gone beside joins; null where less goes */
@@ -114,6 +122,9 @@ final readonly class Walk
 
     private function joined(float $gone): float
     {
-        return $this->winding === null ? 0.0 : $this->winding->joins($gone + $this->tail, $this->first) * $this->winding->join;
+        return $this->winding === null ? 0.0 : $this->winding->joins(
+            $gone + $this->tail,
+            $this->first,
+        ) * $this->winding->join;
     }
 }

@@ -36,15 +36,29 @@ final readonly class WhatIf
     ) {}
 
     /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
-    public static function of(BagPlan $plan, LearnedHand $hand, Material $material, HookSize $hook, ?Swatch $measured = null): self
-    {
+    public static function of(
+        BagPlan $plan,
+        LearnedHand $hand,
+        Material $material,
+        HookSize $hook,
+        ?Swatch $measured = null,
+    ): self {
         // A predicted gauge brings its own proportions.
         $hands = $measured === null
             ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
             : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
-        $with = fn(BagSpec $spec): ?BagPlan => self::plan(new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->working, $spec->parts));
+        $with = fn(BagSpec $spec): ?BagPlan => self::plan(
+            new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->working, $spec->parts),
+        );
 
-        return new self($hook, $material, $hands->predicted, $material->diameter->mm / $hands->swatch->gauge()->width->mm, $with($plan->settled()), $with($plan->spec->opened()));
+        return new self(
+            $hook,
+            $material,
+            $hands->predicted,
+            $material->diameter->mm / $hands->swatch->gauge()->width->mm,
+            $with($plan->settled()),
+            $with($plan->spec->opened()),
+        );
     }
 
     /** The size that stays: as wished, or as it comes out where nothing was. */
@@ -52,7 +66,11 @@ final readonly class WhatIf
     {
         $out = $plan->comesOut;
 
-        return new Wish($plan->spec->wish->length ?? $out->baseLength, $plan->spec->wish->width ?? $out->baseWidth, $plan->spec->wish->height ?? $out->height);
+        return new Wish(
+            $plan->spec->wish->length ?? $out->baseLength,
+            $plan->spec->wish->width ?? $out->baseWidth,
+            $plan->spec->wish->height ?? $out->height,
+        );
     }
 
     private static function plan(BagSpec $spec): ?BagPlan

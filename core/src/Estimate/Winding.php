@@ -13,12 +13,18 @@ final readonly class Winding
     /** @param float $join what one join takes: two tails; a ball is more than that */
     private function __construct(public float $ball, public float $join) {}
 
-    /** Null where nothing says how large a ball is, where its joins are in its length already, or where a ball is no more than its two tails. */
+    /**
+     * Null where nothing says how large a ball is, where its joins are in its length already, or where a ball is no
+     * more than its two tails.
+     */
     public static function of(Material $material): ?self
     {
         $join = 2 * $material->density->massOf(Length::mm(1000 * Consumption::TAIL))->grams;
 
-        return $material->unit === null || $material->joined || $material->unit->grams <= $join ? null : new self($material->unit->grams, $join);
+        return $material->unit === null || $material->joined || $material->unit->grams <= $join ? null : new self(
+            $material->unit->grams,
+            $join,
+        );
     }
 
     /** Balls that so much is, the begun one among them; one at the least. */

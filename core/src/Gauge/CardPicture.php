@@ -7,7 +7,10 @@ namespace Fescue\Core\Gauge;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
 
-/** Marks on a picture of a swatch with a card beside it: the size of a stitch and a row, and how sure the marking makes it. */
+/**
+ * Marks on a picture of a swatch with a card beside it: the size of a stitch and a row, and how sure the marking makes
+ * it.
+ */
 final readonly class CardPicture
 {
     /** How far a mark is off at the least, in pixels of the picture: an edge in it is no sharper. From memory. */
@@ -50,7 +53,8 @@ final readonly class CardPicture
         $variance = 0.0;
         foreach (array_keys($marks) as $place) {
             foreach ([[0.5, 0.0], [0.0, 0.5]] as [$dx, $dy]) {
-                $slope = $this->length(self::moved($marks, $place, $dx, $dy)) - $this->length(self::moved($marks, $place, -$dx, -$dy));
+                $slope = $this->length(self::moved($marks, $place, $dx, $dy))
+                    - $this->length(self::moved($marks, $place, -$dx, -$dy));
                 $variance += ($slope * $this->markPx) ** 2;
             }
         }

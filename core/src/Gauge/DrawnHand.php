@@ -18,14 +18,21 @@ final readonly class DrawnHand
     /** How often she blocks a swatch before she measures it. */
     private const BLOCKS = 0.2;
 
-    /** @var array<string, array<string, float>> logarithms off the prior's centre, by measure and by what causes them */
+    /**
+     * @var array<string, array<string, float>> logarithms off the prior's centre, by measure and by what causes them
+     */
     private array $drawn;
 
     public function __construct(private Chance $chance)
     {
         $drawn = [];
         foreach (LearnedHand::HANDS as $measure => $hand) {
-            $drawn[$measure] = ['hand' => $hand * $chance->normal(), 'hook' => LearnedHand::SLOPES * $chance->normal(), 'diameter' => LearnedHand::SLOPES * $chance->normal(), Kind::Cord->value => 0.0];
+            $drawn[$measure] = [
+                'hand' => $hand * $chance->normal(),
+                'hook' => LearnedHand::SLOPES * $chance->normal(),
+                'diameter' => LearnedHand::SLOPES * $chance->normal(),
+                Kind::Cord->value => 0.0,
+            ];
             foreach (Kind::strands() as $kind) {
                 $drawn[$measure][$kind->value] ??= LearnedHand::KINDS * $chance->normal();
             }
@@ -43,14 +50,22 @@ final readonly class DrawnHand
     {
         $diameter = $this->chance->between(2, 9);
 
-        return [HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)), Length::mm(round($diameter, 2)), $this->chance->of(Kind::strands()), $this->chance->of([Motif::single(), ...array_values(Motif::all())])];
+        return [
+            HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)),
+            Length::mm(round($diameter, 2)),
+            $this->chance->of(Kind::strands()),
+            $this->chance->of([Motif::single(), ...array_values(Motif::all())]),
+        ];
     }
 
     /** A swatch of hers, weighed; now and then she blocks one. */
     public function trial(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): Trial
     {
         $density = LinearDensity::gramsPerMetre(5);
-        [$width, $height, $strand] = array_map(fn(string $measure): float => $this->makes($measure, $hook, $diameter, $kind, $motif), ['width', 'height', 'strand']);
+        [$width, $height, $strand] = array_map(
+            fn(string $measure): float => $this->makes($measure, $hook, $diameter, $kind, $motif),
+            ['width', 'height', 'strand'],
+        );
         $blocked = $this->chance->share() < self::BLOCKS;
         if ($blocked) {
             $width *= exp($this->drawn['width']['blocked']);
@@ -58,7 +73,21 @@ final readonly class DrawnHand
         }
         $side = 10;
 
-        return new Trial(new Swatch($motif, $side, Length::mm($side * $width), $side, Length::mm($side * $height), Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams)), $hook, $kind, $diameter, $density, $blocked);
+        return new Trial(
+            new Swatch(
+                $motif,
+                $side,
+                Length::mm($side * $width),
+                $side,
+                Length::mm($side * $height),
+                Mass::grams($side * $side * $density->massOf(Length::mm($strand))->grams),
+            ),
+            $hook,
+            $kind,
+            $diameter,
+            $density,
+            $blocked,
+        );
     }
 
     /** One stitch's width, height or strand on one occasion, mm. */
@@ -67,8 +96,11 @@ final readonly class DrawnHand
         $drawn = $this->drawn[$measure];
         $centre = LearnedHand::common($measure, $hook, $diameter, $motif);
         $of = fn(string $cause): float => $drawn[$cause] ?? 0.0;
-        $off = $drawn['hand'] + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK) + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
-            + $of($kind->value) + $of($motif->post()->value) + ($motif->isOpen() ? $of('mesh') : 0.0) + LearnedHand::NOISE * $this->chance->normal();
+        $off = $drawn['hand']
+            + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK)
+            + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
+            + $of($kind->value) + $of($motif->post()->value)
+            + ($motif->isOpen() ? $of('mesh') : 0.0) + LearnedHand::NOISE * $this->chance->normal();
 
         return $centre * exp($off);
     }

@@ -56,14 +56,21 @@ final readonly class Gauge
         return null;
     }
 
-    /** Height of a row of any fabric by the same hand: as measured, else by the hand's own proportions, else by common ones. */
+    /**
+     * Height of a row of any fabric by the same hand: as measured, else by the hand's own proportions, else by common
+     * ones.
+     */
     public function heightOf(Motif $motif): Length
     {
         return $this->measured($motif)->height
-            ?? $this->height->times($this->proportion($motif)->height->likely ?? $motif->relativeHeight() / $this->motif->relativeHeight());
+            ?? $this->height->times(
+                $this->proportion($motif)->height->likely ?? $motif->relativeHeight() / $this->motif->relativeHeight(),
+            );
     }
 
-    /** Width of a stitch of any fabric by the same hand: as measured, else by the hand's own proportions, else as wide. */
+    /**
+     * Width of a stitch of any fabric by the same hand: as measured, else by the hand's own proportions, else as wide.
+     */
     public function widthOf(Motif $motif): Length
     {
         return $this->measured($motif)->width ?? $this->width->times($this->proportion($motif)->width->likely ?? 1.0);
@@ -72,10 +79,15 @@ final readonly class Gauge
     /** In one stitch of the swatch: as it was weighed, else by its loops. */
     public function strand(LinearDensity $density): Length
     {
-        return $this->mass === null ? $this->motif->loopLength($this->width, $this->singleHeight()) : $density->lengthOf($this->mass);
+        return $this->mass === null ? $this->motif->loopLength(
+            $this->width,
+            $this->singleHeight(),
+        ) : $density->lengthOf($this->mass);
     }
 
-    /** In one stitch of another fabric: as it was weighed, else by the hand's own proportions; null where neither says. */
+    /**
+     * In one stitch of another fabric: as it was weighed, else by the hand's own proportions; null where neither says.
+     */
     public function strandOf(Motif $motif, LinearDensity $density): ?Length
     {
         $weighed = $this->measured($motif)?->mass;

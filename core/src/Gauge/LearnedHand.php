@@ -14,8 +14,10 @@ use Fescue\Core\Statistics\LinearModel;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * How a maker works, from all of her swatches and what her bags took: three Bayesian linear models on logarithms, of a stitch's width, of its
- * row's height and of the strand it takes, each in hook, diameter, kind, stitch and whether it was blocked. It predicts what comes off the hook.
+ * How a maker works, from all of her swatches and what her bags took: three Bayesian linear models on logarithms, of a
+ * stitch's width, of its
+ * row's height and of the strand it takes, each in hook, diameter, kind, stitch and whether it was blocked. It predicts
+ * what comes off the hook.
  *
  * Before any swatch the prior speaks: a stitch is 1.55 times its hook wide (Handbook 4), nearly as high, and takes what
  * its loops take, each about 15 % either way. Slopes, shares and noise of the prior are from memory.
@@ -58,7 +60,10 @@ final readonly class LearnedHand
     /** Of a mesh, beside what its posts are off by: its chains give. */
     public const MESHES = ['width' => 0.06, 'height' => 0.05, 'strand' => 0.06];
 
-    /** Of what blocking does to her fabric, beside one as it came off the hook; the strand in it stays what it was. From memory. */
+    /**
+     * Of what blocking does to her fabric, beside one as it came off the hook; the strand in it stays what it was. From
+     * memory.
+     */
     public const BLOCKED = ['width' => 0.04, 'height' => 0.04];
 
     /** Stitches whose height and strand are a maker's own, beside single crochet. */
@@ -80,7 +85,13 @@ final readonly class LearnedHand
             foreach ($trials as $trial) {
                 $value = self::value($measure, $trial);
                 if ($value !== null) {
-                    $rows[] = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif, $trial->blocked);
+                    $rows[] = self::row(
+                        $trial->hook,
+                        $trial->diameter,
+                        $trial->kind,
+                        $trial->swatch->motif,
+                        $trial->blocked,
+                    );
                     $values[] = $value;
                     $deviations[] = hypot(self::NOISE, self::measuring($measure, $trial->swatch));
                 }
@@ -124,7 +135,14 @@ final readonly class LearnedHand
         };
         $common = fn(string $measure): float => self::common($measure, $hook, $diameter, $motif);
 
-        return new Predicted($motif, $spread('width', $common('width')), $spread('height', $common('height')), $spread('strand', $common('strand')), $this->swatches, $this->bags);
+        return new Predicted(
+            $motif,
+            $spread('width', $common('width')),
+            $spread('height', $common('height')),
+            $spread('strand', $common('strand')),
+            $this->swatches,
+            $this->bags,
+        );
     }
 
     /** What a bag would be worked at: its stitch, and every other beside it. */
@@ -133,7 +151,12 @@ final readonly class LearnedHand
         $one = $this->predict($hook, $material->diameter, $material->kind, $motif);
         $row = self::row($hook, $material->diameter, $material->kind, $motif);
 
-        return $one->beside(array_map(fn(Motif $other): Proportion => $this->proportion($row, $motif, $other), self::othersThan($motif)));
+        return $one->beside(
+            array_map(
+                fn(Motif $other): Proportion => $this->proportion($row, $motif, $other),
+                self::othersThan($motif),
+            ),
+        );
     }
 
     /** What the prior expects of any hand: one stitch's width, height or strand, mm. */
@@ -155,7 +178,10 @@ final readonly class LearnedHand
      */
     public function proportions(Motif $measured): array
     {
-        return array_map(fn(Motif $other): Proportion => $this->proportion(null, $measured, $other), self::othersThan($measured));
+        return array_map(
+            fn(Motif $other): Proportion => $this->proportion(null, $measured, $other),
+            self::othersThan($measured),
+        );
     }
 
     /** @return list<Motif> */
@@ -168,10 +194,17 @@ final readonly class LearnedHand
     private function proportion(?array $predicted, Motif $of, Motif $other): Proportion
     {
         [$hook, $diameter] = [HookSize::mm(self::HOOK), Length::mm(self::DIAMETER)];
-        $beside = array_map(fn(float $one, float $own): float => $one - $own, self::row($hook, $diameter, Kind::Cord, $other), self::row($hook, $diameter, Kind::Cord, $of));
+        $beside = array_map(
+            fn(float $one, float $own): float => $one - $own,
+            self::row($hook, $diameter, Kind::Cord, $other),
+            self::row($hook, $diameter, Kind::Cord, $of),
+        );
         // Each of the two has its own noise beside what the hand is not known by.
         $off = fn(string $measure): float => $this->models[$measure]->variance($beside) + 2 * self::NOISE ** 2;
-        $spread = fn(string $measure, float $common): Spread => new Spread($common * exp($this->models[$measure]->expected($beside)), sqrt($off($measure)));
+        $spread = fn(string $measure, float $common): Spread => new Spread(
+            $common * exp($this->models[$measure]->expected($beside)),
+            sqrt($off($measure)),
+        );
         $strand = $spread('strand', self::loops($hook, $diameter, $other) / self::loops($hook, $diameter, $of));
         $sharing = 0.0;
         if ($predicted !== null) {
@@ -181,7 +214,13 @@ final readonly class LearnedHand
             $strand = new Spread($strand->likely, sqrt(max(0.0, $off('strand') - $sharing ** 2 * $own)));
         }
 
-        return new Proportion($other, $spread('width', 1.0), $spread('height', $other->relativeHeight() / $of->relativeHeight()), $strand, $sharing);
+        return new Proportion(
+            $other,
+            $spread('width', 1.0),
+            $spread('height', $other->relativeHeight() / $of->relativeHeight()),
+            $strand,
+            $sharing,
+        );
     }
 
     /**
@@ -200,15 +239,26 @@ final readonly class LearnedHand
         $doubts = [];
         foreach ($trials as $place => $trial) {
             $said = [];
-            foreach (['width' => 'is %s wide', 'height' => 'is %s high', 'strand' => 'takes %s strand'] as $measure => $say) {
+            foreach ([
+                'width' => 'is %s wide',
+                'height' => 'is %s high',
+                'strand' => 'takes %s strand',
+            ] as $measure => $say) {
                 [$off, $deviation] = $hand->withoutIt($measure, $trial);
                 if (abs($off) > self::DOUBTFUL * $deviation) {
-                    $said[$measure] = sprintf($say, (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'));
+                    $said[$measure] = sprintf(
+                        $say,
+                        (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'),
+                    );
                 }
             }
             if ($said !== []) {
-                $doubts[$place] = 'A stitch '.implode(' and ', $said).' than your '.(count($trials) === 2 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
-                    .(array_keys($said) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others lay relaxed?')
+                $doubts[$place] = 'A stitch '
+                    .implode(' and ', $said)
+                    .' than your '
+                    .(count($trials) === 2 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
+                    .(array_keys($said) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others '
+                    .'lay relaxed?')
                     .(isset($said['strand']) ? ' Weighed with something else, or counted over a part of it?' : '');
             }
         }
@@ -217,7 +267,8 @@ final readonly class LearnedHand
     }
 
     /**
-     * How far a swatch that taught it is off what the others alone would expect, and how far it may be. One row is taken
+     * How far a swatch that taught it is off what the others alone would expect, and how far it may be. One row is
+     * taken
      * out of a model without learning it anew: with m and v the row's mean and variance, s² its noise and h = v/s², the
      * mean is (m − h·y)/(1 − h) and the variance v/(1 − h) (the Sherman–Morrison update).
      *
@@ -241,7 +292,11 @@ final readonly class LearnedHand
     private static function prior(string $measure): LinearModel
     {
         $deviations = [self::HANDS[$measure], self::SLOPES, self::SLOPES];
-        array_push($deviations, ...array_fill(0, count(Kind::strands()) - 1, self::KINDS), ...array_fill(0, count(self::POSTS), self::STITCHES[$measure]));
+        array_push(
+            $deviations,
+            ...array_fill(0, count(Kind::strands()) - 1, self::KINDS),
+            ...array_fill(0, count(self::POSTS), self::STITCHES[$measure]),
+        );
         $deviations[] = self::MESHES[$measure];
         $deviations[] = self::BLOCKED[$measure] ?? self::NONE;
 
@@ -276,7 +331,8 @@ final readonly class LearnedHand
     /** @return array{float, float} width and row height the prior expects, mm */
     private static function centre(HookSize $hook, Length $diameter, Motif $motif): array
     {
-        $width = self::WIDTH_OVER_HOOK * self::HOOK * ($hook->diameter->mm / self::HOOK) ** self::HOOK_SLOPE * ($diameter->mm / self::DIAMETER) ** self::DIAMETER_SLOPE;
+        $width = self::WIDTH_OVER_HOOK * self::HOOK * ($hook->diameter->mm / self::HOOK) ** self::HOOK_SLOPE
+            * ($diameter->mm / self::DIAMETER) ** self::DIAMETER_SLOPE;
 
         return [$width, $width * self::HEIGHT_OVER_WIDTH * $motif->relativeHeight()];
     }
@@ -288,9 +344,17 @@ final readonly class LearnedHand
         return $motif->loopLength(Length::mm($width), Length::mm($height))->mm;
     }
 
-    /** @return list<float> one, hook, diameter, kinds beside cord, posts beside single crochet, whether it is a mesh, and whether it was blocked */
-    private static function row(HookSize $hook, Length $diameter, Kind $kind, Motif $motif, bool $blocked = false): array
-    {
+    /**
+     * @return list<float> one, hook, diameter, kinds beside cord, posts beside single crochet, whether it is a mesh,
+     *         and whether it was blocked
+     */
+    private static function row(
+        HookSize $hook,
+        Length $diameter,
+        Kind $kind,
+        Motif $motif,
+        bool $blocked = false,
+    ): array {
         $row = [1.0, log($hook->diameter->mm / self::HOOK), log($diameter->mm / self::DIAMETER)];
         foreach (Kind::strands() as $one) {
             if ($one !== Kind::Cord) {

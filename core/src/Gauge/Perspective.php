@@ -22,7 +22,8 @@ final readonly class Perspective
     private const LEAST = 24.0;
 
     /**
-     * @param list<float> $map the eight coefficients, of places in the picture from the card's middle in pieces of a scale
+     * @param list<float> $map the eight coefficients, of places in the picture from the card's middle in pieces of a
+     *         scale
      * @param array{float, float} $middle of the card, pixels
      * @param float $scale pixels
      */
@@ -42,9 +43,12 @@ final readonly class Perspective
         self::mustGoRound($corners);
         [$wide, $high] = $upright ? [self::CARD_SHORT, self::CARD_LONG] : [self::CARD_LONG, self::CARD_SHORT];
         $true = [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
-        // Told from the card's middle, which surely lies on the table, and in figures near one, so that no row outweighs another.
+        // Told from the card's middle, which surely lies on the table, and in figures near one, so that no row
+        // outweighs another.
         $middle = [array_sum(array_column($corners, 0)) / 4, array_sum(array_column($corners, 1)) / 4];
-        $scale = max(array_map(fn(array $corner): float => hypot($corner[0] - $middle[0], $corner[1] - $middle[1]), $corners));
+        $scale = max(
+            array_map(fn(array $corner): float => hypot($corner[0] - $middle[0], $corner[1] - $middle[1]), $corners),
+        );
         $rows = $values = [];
         foreach ($corners as $place => [$px, $py]) {
             [$u, $v] = [($px - $middle[0]) / $scale, ($py - $middle[1]) / $scale];
@@ -54,7 +58,10 @@ final readonly class Perspective
             array_push($values, $x, $y);
         }
         try {
-            $map = LinearModel::prior(array_fill(0, 8, 0.0), array_fill(0, 8, INF))->observing($rows, $values, array_fill(0, 8, 1.0))->mean();
+            $map = LinearModel::prior(
+                array_fill(0, 8, 0.0),
+                array_fill(0, 8, INF),
+            )->observing($rows, $values, array_fill(0, 8, 1.0))->mean();
         } catch (\DomainException) {
             throw new NotUnderstood('The card’s corners lie in a line; mark them again.');
         }
@@ -75,7 +82,9 @@ final readonly class Perspective
         [$u, $v] = [($px - $this->middle[0]) / $this->scale, ($py - $this->middle[1]) / $this->scale];
         $depth = $g * $u + $h * $v + 1;
         if ($depth < 1e-6) {
-            throw new NotUnderstood('A mark lies beyond where the table ends in the picture; check the card’s corners.');
+            throw new NotUnderstood(
+                'A mark lies beyond where the table ends in the picture; check the card’s corners.',
+            );
         }
 
         return [($a * $u + $b * $v + $c) / $depth, ($d * $u + $e * $v + $f) / $depth];
@@ -104,7 +113,9 @@ final readonly class Perspective
             [$x1, $y1] = $corners[($place + 1) % 4];
             [$x2, $y2] = $corners[($place + 2) % 4];
             if (hypot($x1 - $x0, $y1 - $y0) < self::LEAST) {
-                throw new NotUnderstood('Two of the card’s corners lie on each other, or the card is too small in the picture; go nearer.');
+                throw new NotUnderstood(
+                    'Two of the card’s corners lie on each other, or the card is too small in the picture; go nearer.',
+                );
             }
             $turns[] = ($x1 - $x0) * ($y2 - $y1) - ($y1 - $y0) * ($x2 - $x1) > 0;
         }
@@ -112,7 +123,9 @@ final readonly class Perspective
             throw new NotUnderstood('The card’s corners cross: mark them going round, from its upper left.');
         }
         if (! $turns[0]) {
-            throw new NotUnderstood('The card’s corners go round the wrong way: upper left, upper right, lower right, lower left.');
+            throw new NotUnderstood(
+                'The card’s corners go round the wrong way: upper left, upper right, lower right, lower left.',
+            );
         }
     }
 }

@@ -10,7 +10,10 @@ use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 
-/** What a hand is expected to make: one stitch's width, its row's height and its strand, each in mm with how far it may be off. */
+/**
+ * What a hand is expected to make: one stitch's width, its row's height and its strand, each in mm with how far it may
+ * be off.
+ */
 final readonly class Predicted
 {
     /**
@@ -18,7 +21,15 @@ final readonly class Predicted
      * @param int $bags whose weigh-ins taught it too
      * @param list<Proportion> $others what the same hand makes of every other stitch
      */
-    public function __construct(public Motif $motif, public Spread $width, public Spread $height, public Spread $strand, public int $from, public int $bags = 0, public array $others = []) {}
+    public function __construct(
+        public Motif $motif,
+        public Spread $width,
+        public Spread $height,
+        public Spread $strand,
+        public int $from,
+        public int $bags = 0,
+        public array $others = [],
+    ) {}
 
     /**
      * The same, with what the hand makes of the other stitches.
@@ -35,7 +46,14 @@ final readonly class Predicted
     {
         $side = 10;
 
-        return new Swatch($this->motif, $side, $this->width()->times($side), $side, $this->height()->times($side), Mass::grams($density->massOf($this->strand())->grams * $side * $side));
+        return new Swatch(
+            $this->motif,
+            $side,
+            $this->width()->times($side),
+            $side,
+            $this->height()->times($side),
+            Mass::grams($density->massOf($this->strand())->grams * $side * $side),
+        );
     }
 
     public function width(): Length

@@ -12,8 +12,15 @@ final readonly class Proportion
 {
     /**
      * @param Spread $width of one stitch, $height of its row, $strand in it
-     * @param float $sharing of what the gauge's own strand may be off, the share by which this one is off with it: −1 where
+     * @param float $sharing of what the gauge's own strand may be off, the share by which this one is off with it: −1
+     *         where
      *                       it stays as it is, 0 where it is off as much
      */
-    public function __construct(public Motif $motif, public Spread $width, public Spread $height, public Spread $strand, public float $sharing = 0.0) {}
+    public function __construct(
+        public Motif $motif,
+        public Spread $width,
+        public Spread $height,
+        public Spread $strand,
+        public float $sharing = 0.0,
+    ) {}
 }

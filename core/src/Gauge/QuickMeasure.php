@@ -27,21 +27,44 @@ final readonly class QuickMeasure
      * @param float $stitches counted over one measure, on the average
      * @param float $rows so of rows
      */
-    private function __construct(public ?Repeated $width, public ?Repeated $height, public float $stitches, public float $rows) {}
+    private function __construct(
+        public ?Repeated $width,
+        public ?Repeated $height,
+        public float $stitches,
+        public float $rows,
+    ) {}
 
     /** @throws NotUnderstood naming the line */
     public static function parse(string $text, LengthUnit $bare): self
     {
-        $lines = array_values(array_filter(array_map(trim(...), explode("\n", str_replace(';', "\n", $text))), fn(string $line): bool => $line !== ''));
+        $lines = array_values(
+            array_filter(
+                array_map(trim(...), explode("\n", str_replace(';', "\n", $text))),
+                fn(string $line): bool => $line !== '',
+            ),
+        );
         if ($lines === [] || count($lines) > self::MOST_LINES) {
-            throw new NotUnderstood('Write at least one line like “16 chains = 20 cm” and one like “31 rows = 40 cm”, at most '.self::MOST_LINES.'.');
+            throw new NotUnderstood(
+                'Write at least one line like “16 chains = 20 cm” and one like “31 rows = 40 cm”, at most '
+                    .self::MOST_LINES
+                    .'.',
+            );
         }
         $found = ['stitches' => [], 'rows' => []];
         $counted = ['stitches' => 0.0, 'rows' => 0.0];
         foreach ($lines as $place => $line) {
             $number = $place + 1;
-            if (preg_match('/^(\d{1,4}(?:[.,]\d{1,2})?)\s*(chains?|ch|stitch(?:es)?|sts?|sc|hdc|dc|tr|rows?|rounds?)\b\.?\s*(?:=|are|is|:|over|in)?\s*(\S.*)$/iu', $line, $part) !== 1) {
-                throw new NotUnderstood("Line {$number}, “".mb_substr($line, 0, 40).'”, was not understood; write it like “16 chains = 20 cm” or “31 rows = 40 cm”.');
+            if (preg_match(
+                '/^(\d{1,4}(?:[.,]\d{1,2})?)\s*(chains?|ch|stitch(?:es)?|sts?|sc|hdc|dc|tr|rows?|rounds?)'
+                .'\b\.?\s*(?:=|are|is|:|over|in)?\s*(\S.*)$/iu',
+                $line,
+                $part,
+            ) !== 1) {
+                throw new NotUnderstood(
+                    "Line {$number}, “"
+                        .mb_substr($line, 0, 40)
+                        .'”, was not understood; write it like “16 chains = 20 cm” or “31 rows = 40 cm”.',
+                );
             }
             $count = (float) str_replace(',', '.', $part[1]);
             $kind = preg_match('/^r/i', $part[2]) === 1 ? 'rows' : 'stitches';
@@ -57,7 +80,12 @@ final readonly class QuickMeasure
             $counted[$kind] += $count;
         }
 
-        return new self($found['stitches'] === [] ? null : new Repeated($found['stitches']), $found['rows'] === [] ? null : new Repeated($found['rows']), self::each($counted['stitches'], $found['stitches']), self::each($counted['rows'], $found['rows']));
+        return new self(
+            $found['stitches'] === [] ? null : new Repeated($found['stitches']),
+            $found['rows'] === [] ? null : new Repeated($found['rows']),
+            self::each($counted['stitches'], $found['stitches']),
+            self::each($counted['rows'], $found['rows']),
+        );
     }
 
     /**
@@ -73,7 +101,9 @@ final readonly class QuickMeasure
             throw new NotUnderstood('Say how wide some stitches are, like “16 chains = 20 cm”.');
         }
         if ($this->height === null) {
-            throw new NotUnderstood('Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.');
+            throw new NotUnderstood(
+                'Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.',
+            );
         }
 
         return new Swatch(

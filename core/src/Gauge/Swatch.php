@@ -19,7 +19,8 @@ final readonly class Swatch
 
     /**
      * @param bool $fromOnHand whether it came out of what is on hand for a bag, since that was weighed
-     * @param float $widthSpread how far a stitch's width may be off by the measuring, a standard deviation as a share of it
+     * @param float $widthSpread how far a stitch's width may be off by the measuring, a standard deviation as a share
+     *         of it
      * @param float $heightSpread so of a row's height; both 0 where that is not known
      */
     public function __construct(
@@ -64,7 +65,14 @@ final readonly class Swatch
     {
         foreach (['stitches' => $this->stitches, 'rows' => $this->rows] as $field => $counted) {
             if ($counted < self::FEWEST) {
-                return new Doubt($field, 'One alone measures nothing: count at least '.self::FEWEST.', better '.self::FEWEST_TO_TRUST.' or more.');
+                return new Doubt(
+                    $field,
+                    'One alone measures nothing: count at least '
+                        .self::FEWEST
+                        .', better '
+                        .self::FEWEST_TO_TRUST
+                        .' or more.',
+                );
             }
         }
         $one = $this->gauge();
@@ -76,7 +84,11 @@ final readonly class Swatch
         if ($ratio < 0.25 || $ratio > 4) {
             $height = $one->height->print(LengthUnit::Millimetre);
 
-            return new Doubt('height', "A row comes to {$height} high and a stitch to {$width} wide, which no fabric is; check the rows counted and the height.");
+            return new Doubt(
+                'height',
+                "A row comes to {$height} high and a stitch to {$width} wide, which no fabric is; check the rows "
+                    .'counted and the height.',
+            );
         }
 
         return null;

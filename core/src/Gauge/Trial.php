@@ -13,7 +13,8 @@ use Fescue\Core\Measure\LinearDensity;
 final readonly class Trial
 {
     /**
-     * @param ?LinearDensity $density of the material; null where it was not weighed, and the swatch's mass says no length
+     * @param ?LinearDensity $density of the material; null where it was not weighed, and the swatch's mass says no
+     *         length
      * @param bool $blocked whether it was measured blocked and dry, not as it came off the hook
      */
     public function __construct(

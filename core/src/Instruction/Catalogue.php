@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Instruction;
 
-/** The motifs that ship, as pattern text in US terms: a line each, its key before the colon, its rows parted by a slash. */
+/**
+ * The motifs that ship, as pattern text in US terms: a line each, its key before the colon, its rows parted by a slash.
+ */
 final class Catalogue
 {
     private const TEXT = <<<'PATTERN'

@@ -40,14 +40,22 @@ final readonly class Each implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase("each.{$this->into->value}", ['stitch' => $this->stitch, 'n' => $this->count, 'nth' => 1 + $this->stitch->startingChains()], $this->loop);
+        return new Phrase(
+            "each.{$this->into->value}",
+            ['stitch' => $this->stitch, 'n' => $this->count, 'nth' => 1 + $this->stitch->startingChains()],
+            $this->loop,
+        );
     }
 
     public static function readings(): array
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["each.{$into->value}"] = fn(Reading $read): self => new self($read->stitch(), $read->number('n'), into: $into);
+            $readings["each.{$into->value}"] = fn(Reading $read): self => new self(
+                $read->stitch(),
+                $read->number('n'),
+                into: $into,
+            );
         }
 
         return $readings;

@@ -38,7 +38,10 @@ final readonly class InOne implements Instruction
 
     public function remade(Loop $loop, \Closure $stitch): Instruction
     {
-        return new self(array_map(fn(Instruction $one): Instruction => $one->remade($loop, $stitch), $this->instructions), $this->into);
+        return new self(
+            array_map(fn(Instruction $one): Instruction => $one->remade($loop, $stitch), $this->instructions),
+            $this->into,
+        );
     }
 
     public function phrase(): Phrase

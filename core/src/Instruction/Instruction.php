@@ -9,7 +9,8 @@ use Fescue\Core\Stitch\Stitch;
 
 /**
  * One thing to do in a row. A leaf says what it takes and works; a group names its children and how often they are
- * worked. Every pass goes through Traverser and asks no more than this, so that a new kind of instruction edits no pass.
+ * worked. Every pass goes through Traverser and asks no more than this, so that a new kind of instruction edits no
+ * pass.
  */
 interface Instruction
 {
@@ -19,7 +20,10 @@ interface Instruction
     /** How often its children are worked. */
     public function times(): int;
 
-    /** The edge its children are worked into, by its place among those of the row; null where it stays on the one it is on. */
+    /**
+     * The edge its children are worked into, by its place among those of the row; null where it stays on the one it is
+     * on.
+     */
     public function edge(): ?int;
 
     /** Anchors a leaf takes. */

@@ -10,7 +10,8 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 
 /**
- * What a fabric is worked in, as data: rows of instructions over one repeat, which leave as many tops as they take. Every
+ * What a fabric is worked in, as data: rows of instructions over one repeat, which leave as many tops as they take.
+ * Every
  * top counts as a stitch, a chain too. One key is one motif: two of the same key are the same object.
  */
 final class Motif
@@ -27,8 +28,11 @@ final class Motif
      * @param non-empty-list<non-empty-list<Instruction>> $rows in how many it repeats
      * @param int $multiple stitches of one repeat: a round takes a multiple of it
      */
-    private function __construct(public readonly string $key, private readonly array $rows, public readonly int $multiple)
-    {
+    private function __construct(
+        public readonly string $key,
+        private readonly array $rows,
+        public readonly int $multiple,
+    ) {
         $this->tally = StitchCount::of(array_merge(...$rows));
         $made = array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $this->tally->many($stitch) > 0);
         usort($made, fn(Stitch $a, Stitch $b): int => $b->relativeHeight() <=> $a->relativeHeight());
@@ -50,7 +54,10 @@ final class Motif
             $instructions = $reader->read(trim($line));
             $count = Count::of($instructions);
             if ($count->takes < 1 || $count->takes !== $count->leaves || ($rows !== [] && $count->takes !== $takes)) {
-                throw new \InvalidArgumentException("{$key} takes {$count->takes} and leaves {$count->leaves}: a fabric goes on over as many, in every row.");
+                throw new \InvalidArgumentException(
+                    "{$key} takes {$count->takes} and leaves {$count->leaves}: a fabric goes on over as many, in "
+                        .'every row.',
+                );
             }
             $takes = $count->takes;
             $rows[] = $instructions;
@@ -116,13 +123,17 @@ final class Motif
         return $this->isMadeOf(Stitch::Chain);
     }
 
-    /** Height of a row against one of single crochet by the same hand: its posts' on the average, chains not counted. */
+    /**
+     * Height of a row against one of single crochet by the same hand: its posts' on the average, chains not counted.
+     */
     public function relativeHeight(): float
     {
         $posts = array_filter($this->stitches, fn(Stitch $stitch): bool => $stitch !== Stitch::Chain);
         $many = array_map($this->tally->many(...), $posts);
 
-        return array_sum(array_map(fn(Stitch $stitch, int $count): float => $count * $stitch->relativeHeight(), $posts, $many)) / max(1, array_sum($many));
+        return array_sum(
+            array_map(fn(Stitch $stitch, int $count): float => $count * $stitch->relativeHeight(), $posts, $many),
+        ) / max(1, array_sum($many));
     }
 
     /**
@@ -153,19 +164,38 @@ final class Motif
     public function over(int $row, int $anchors, Loop $loop = Loop::Both, array $climb = []): array
     {
         if ($anchors < 1 || $anchors % $this->multiple !== 0) {
-            throw new \InvalidArgumentException("{$this->key} repeats over {$this->multiple}, and there are {$anchors}.");
+            throw new \InvalidArgumentException(
+                "{$this->key} repeats over {$this->multiple}, and there are {$anchors}.",
+            );
         }
-        $repeat = array_map(fn(Instruction $one): Instruction => $one->remade($loop, fn(Stitch $stitch): Stitch => $stitch), $this->rows[$row % count($this->rows)]);
+        $repeat = array_map(
+            fn(Instruction $one): Instruction => $one->remade($loop, fn(Stitch $stitch): Stitch => $stitch),
+            $this->rows[$row % count($this->rows)],
+        );
         $times = intdiv($anchors, $this->multiple);
         $climb = array_slice($climb, 0, $times - 1);
         $fill = [];
         foreach ($climb as $step) {
-            array_push($fill, ...array_map(fn(Instruction $one): Instruction => $one->remade($loop, fn(Stitch $stitch): Stitch => $stitch === $this->post() ? $step : $stitch), $repeat));
+            array_push(
+                $fill,
+                ...array_map(
+                    fn(Instruction $one): Instruction => $one->remade(
+                        $loop,
+                        fn(Stitch $stitch): Stitch => $stitch === $this->post() ? $step : $stitch,
+                    ),
+                    $repeat,
+                ),
+            );
         }
         $times -= count($climb);
         $only = count($repeat) === 1 ? $repeat[0] : null;
 
-        return [...$fill, ...($only instanceof Each ? [new Each($only->stitch, $times * $only->count, $only->loop, $only->into)] : ($times === 1 ? $repeat : [new Repeat($repeat, $times)]))];
+        return [
+            ...$fill,
+            ...($only instanceof Each ? [
+                new Each($only->stitch, $times * $only->count, $only->loop, $only->into),
+            ] : ($times === 1 ? $repeat : [new Repeat($repeat, $times)])),
+        ];
     }
 
     public function abbreviation(Terms $terms): string

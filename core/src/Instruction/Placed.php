@@ -15,5 +15,12 @@ final readonly class Placed
      * @param int $first anchor of that edge it stands in, from 0; of a free chain the next to be taken
      * @param int $anchors that it draws together; 0 of a free chain
      */
-    public function __construct(public Stitch $stitch, public Loop $loop, public bool $increase, public int $edge, public int $first, public int $anchors) {}
+    public function __construct(
+        public Stitch $stitch,
+        public Loop $loop,
+        public bool $increase,
+        public int $edge,
+        public int $first,
+        public int $anchors,
+    ) {}
 }

@@ -26,7 +26,14 @@ final class Placement
                 for ($stitch = 0; $one->top && $stitch < $one->count; $stitch++, $top++) {
                     // A leaf's tops share its anchors evenly, in their order.
                     $first = intdiv($top * $takes, $tops);
-                    $placed[] = new Placed($one->stitch, $one->loop, $one->increase, $edge, $from + $first, $takes === 0 ? 0 : max(1, intdiv(($top + 1) * $takes, $tops) - $first));
+                    $placed[] = new Placed(
+                        $one->stitch,
+                        $one->loop,
+                        $one->increase,
+                        $edge,
+                        $from + $first,
+                        $takes === 0 ? 0 : max(1, intdiv(($top + 1) * $takes, $tops) - $first),
+                    );
                 }
             }
         }

@@ -12,7 +12,15 @@ use Fescue\Core\Stitch\Terms;
 final class Reader
 {
     /** Instructions that are read. */
-    private const READ = [Each::class, Several::class, InOne::class, Together::class, Chains::class, Skip::class, Repeat::class];
+    private const READ = [
+        Each::class,
+        Several::class,
+        InOne::class,
+        Together::class,
+        Chains::class,
+        Skip::class,
+        Repeat::class,
+    ];
 
     /** @var array<string, \Closure(Reading): Instruction> by pattern, the longest phrases first */
     private array $patterns = [];
@@ -92,7 +100,11 @@ final class Reader
     /** @param array<string> $found */
     private function reading(array $found): Reading
     {
-        $numbers = array_filter($found, fn(string $words, int|string $name): bool => is_string($name) && ctype_digit($words), ARRAY_FILTER_USE_BOTH);
+        $numbers = array_filter(
+            $found,
+            fn(string $words, int|string $name): bool => is_string($name) && ctype_digit($words),
+            ARRAY_FILTER_USE_BOTH,
+        );
         $list = $found['list'] ?? $found['bare'] ?? null;
 
         return new Reading(
@@ -104,13 +116,17 @@ final class Reader
 
     private function pattern(string $phrase): string
     {
-        $stitches = implode('|', array_map(fn(string $one): string => preg_quote($one, '/'), array_keys($this->stitches)));
+        $stitches = implode(
+            '|',
+            array_map(fn(string $one): string => preg_quote($one, '/'), array_keys($this->stitches)),
+        );
 
-        return '/^'.preg_replace_callback('/\\\\\{(\w+)\\\\\}/', fn(array $slot): string => "(?<{$slot[1]}>".match ($slot[1]) {
-            'stitch' => $stitches,
-            'list', 'bare' => '.+',
-            default => '\d{1,4}',
-        }.')', preg_quote($phrase, '/')).'$/iu';
+        return '/^'
+            .preg_replace_callback('/\\\\\{(\w+)\\\\\}/', fn(array $slot): string => "(?<{$slot[1]}>".match ($slot[1]) {
+                'stitch' => $stitches,
+                'list', 'bare' => '.+',
+                default => '\d{1,4}',
+            }.')', preg_quote($phrase, '/')).'$/iu';
     }
 
     /** @return list<string> what commas part, those in brackets apart */

@@ -13,7 +13,11 @@ final readonly class Reading
      * @param array<string, int> $numbers by their name in the phrase
      * @param list<Instruction> $instructions of a list
      */
-    public function __construct(private array $numbers = [], private ?Stitch $stitch = null, public array $instructions = []) {}
+    public function __construct(
+        private array $numbers = [],
+        private ?Stitch $stitch = null,
+        public array $instructions = [],
+    ) {}
 
     public function stitch(): Stitch
     {

@@ -31,7 +31,10 @@ final readonly class Repeat implements Instruction
 
     public function remade(Loop $loop, \Closure $stitch): Instruction
     {
-        return new self(array_map(fn(Instruction $one): Instruction => $one->remade($loop, $stitch), $this->instructions), $this->times);
+        return new self(
+            array_map(fn(Instruction $one): Instruction => $one->remade($loop, $stitch), $this->instructions),
+            $this->times,
+        );
     }
 
     public function phrase(): Phrase

@@ -25,7 +25,8 @@ final readonly class Several implements Instruction
     }
 
     /**
-     * Anchor by anchor so many stitches, like ones told together: none is skipped, one is worked, several are an increase.
+     * Anchor by anchor so many stitches, like ones told together: none is skipped, one is worked, several are an
+     * increase.
      *
      * @param list<int> $stitches one an anchor
      *
@@ -67,14 +68,28 @@ final readonly class Several implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase("several.{$this->into->value}", ['k' => $this->inOne, 'stitch' => $this->stitch, 'n' => $this->anchors, 'nth' => 1 + $this->stitch->startingChains()], $this->loop);
+        return new Phrase(
+            "several.{$this->into->value}",
+            [
+                'k' => $this->inOne,
+                'stitch' => $this->stitch,
+                'n' => $this->anchors,
+                'nth' => 1 + $this->stitch->startingChains(),
+            ],
+            $this->loop,
+        );
     }
 
     public static function readings(): array
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["several.{$into->value}"] = fn(Reading $read): self => new self($read->stitch(), $read->number('k'), $read->number('n'), into: $into);
+            $readings["several.{$into->value}"] = fn(Reading $read): self => new self(
+                $read->stitch(),
+                $read->number('k'),
+                $read->number('n'),
+                into: $into,
+            );
         }
 
         return $readings;

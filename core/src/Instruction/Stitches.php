@@ -14,5 +14,11 @@ final readonly class Stitches
      * @param bool $increase whether each shares its anchor with others
      * @param bool $top whether each leaves a top to be worked into
      */
-    public function __construct(public Stitch $stitch, public int $count, public Loop $loop = Loop::Both, public bool $increase = false, public bool $top = true) {}
+    public function __construct(
+        public Stitch $stitch,
+        public int $count,
+        public Loop $loop = Loop::Both,
+        public bool $increase = false,
+        public bool $top = true,
+    ) {}
 }

@@ -12,8 +12,12 @@ final readonly class Together implements Instruction
 {
     use Leaf;
 
-    public function __construct(public Stitch $stitch, public int $of, public int $count = 1, public Loop $loop = Loop::Both)
-    {
+    public function __construct(
+        public Stitch $stitch,
+        public int $of,
+        public int $count = 1,
+        public Loop $loop = Loop::Both,
+    ) {
         if ($of < 2 || $count < 1) {
             throw new \InvalidArgumentException('A decrease draws at least two together.');
         }
@@ -26,7 +30,10 @@ final readonly class Together implements Instruction
 
     public function works(): array
     {
-        $one = [new Stitches($this->stitch, $this->of - 1, $this->loop, top: false), new Stitches($this->stitch, 1, $this->loop)];
+        $one = [
+            new Stitches($this->stitch, $this->of - 1, $this->loop, top: false),
+            new Stitches($this->stitch, 1, $this->loop),
+        ];
 
         return array_merge(...array_fill(0, $this->count, $one));
     }
@@ -43,6 +50,8 @@ final readonly class Together implements Instruction
 
     public static function readings(): array
     {
-        return ['together' => fn(Reading $read): self => new self($read->stitch(), $read->number('k'), $read->number('n'))];
+        return [
+            'together' => fn(Reading $read): self => new self($read->stitch(), $read->number('k'), $read->number('n')),
+        ];
     }
 }

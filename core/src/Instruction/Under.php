@@ -6,7 +6,10 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Stitch;
 
-/** So many stitches around a chain of the row below, not into its loops: takes all its chains, leaves as many as are worked. */
+/**
+ * So many stitches around a chain of the row below, not into its loops: takes all its chains, leaves as many as are
+ * worked.
+ */
 final readonly class Under implements Instruction
 {
     use Leaf;

@@ -21,7 +21,13 @@ final class Vocabulary
      * @param array<int, string> $ordinals from the second on
      * @param array<string, string> $phrases by their key
      */
-    private function __construct(public readonly string $called, private readonly array $stitches, private readonly array $motifs, private readonly array $ordinals, public readonly array $phrases) {}
+    private function __construct(
+        public readonly string $called,
+        private readonly array $stitches,
+        private readonly array $motifs,
+        private readonly array $ordinals,
+        public readonly array $phrases,
+    ) {}
 
     public static function of(Terms $terms): self
     {
@@ -30,11 +36,26 @@ final class Vocabulary
 
     private static function load(Terms $terms): self
     {
-        /** @var array{called: string, like?: string, stitches: array<string, array{string, string}>, motifs: array<string, array{string, string}>, ordinals?: array<int, string>, phrases: array<string, string>} $data */
+        /**
+         * @var array{
+         *     called: string,
+         *     like?: string,
+         *     stitches: array<string, array{string, string}>,
+         *     motifs: array<string, array{string, string}>,
+         *     ordinals?: array<int, string>,
+         *     phrases: array<string, string>,
+         * } $data
+         */
         $data = require __DIR__."/tongues/{$terms->value}.php";
         $like = isset($data['like']) ? self::of(Terms::from($data['like'])) : null;
 
-        return new self($data['called'], $data['stitches'], $data['motifs'], ($data['ordinals'] ?? []) + ($like->ordinals ?? []), $data['phrases'] + ($like->phrases ?? []));
+        return new self(
+            $data['called'],
+            $data['stitches'],
+            $data['motifs'],
+            ($data['ordinals'] ?? []) + ($like->ordinals ?? []),
+            $data['phrases'] + ($like->phrases ?? []),
+        );
     }
 
     public function abbreviation(Stitch $stitch): string
@@ -56,7 +77,10 @@ final class Vocabulary
     /** "US names: sc, hdc, dc, tr" */
     public function told(): string
     {
-        return "{$this->called}: ".implode(', ', array_map($this->abbreviation(...), [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble]));
+        return "{$this->called}: ".implode(
+            ', ',
+            array_map($this->abbreviation(...), [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble]),
+        );
     }
 
     /** @param list<Instruction> $instructions */
@@ -75,14 +99,19 @@ final class Vocabulary
     private function filled(Phrase $phrase, string $before): string
     {
         $one = "{$before}{$phrase->key}.one";
-        $template = ($phrase->arguments['n'] ?? 1) === 1 && isset($this->phrases[$one]) ? $this->phrases[$one] : $this->phrases["{$before}{$phrase->key}"]
+        $template = ($phrase->arguments['n'] ?? 1) === 1 && isset($this->phrases[$one])
+            ? $this->phrases[$one]
+            : $this->phrases["{$before}{$phrase->key}"]
             ?? throw new \LogicException("No words for {$before}{$phrase->key}.");
         $words = [];
         foreach ($phrase->arguments as $name => $argument) {
             $words['{'.$name.'}'] = match (true) {
                 $argument instanceof Stitch => $this->abbreviation($argument),
                 // Stitches that go into one place name it once, after all of them.
-                $name === 'bare' && is_array($argument) => implode(', ', array_map(fn(Instruction $one): string => $this->bare($one), $argument)),
+                $name === 'bare' && is_array($argument) => implode(
+                    ', ',
+                    array_map(fn(Instruction $one): string => $this->bare($one), $argument),
+                ),
                 is_array($argument) => $this->list($argument),
                 $name === 'nth' => $this->ordinals[$argument] ?? (string) $argument,
                 default => (string) $argument,

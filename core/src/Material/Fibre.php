@@ -24,7 +24,11 @@ enum Fibre: string
     /** Thermoplastic: heat seals it, and too much drips. General knowledge, from memory. */
     public function melts(): bool
     {
-        return in_array($this, [self::Acrylic, self::Nylon, self::Polyester, self::Polypropylene, self::Polyethylene], true);
+        return in_array(
+            $this,
+            [self::Acrylic, self::Nylon, self::Polyester, self::Polypropylene, self::Polyethylene],
+            true,
+        );
     }
 
     /** g/cm³ of the fibre itself. From memory. */

@@ -21,7 +21,8 @@ enum Form: string
     public const THICKEST = 30.0;
 
     /**
-     * As thick as a round strand of that weight, rolled but not pressed: d = 2·√(λ / πρ), with ρ the fibre's own density
+     * As thick as a round strand of that weight, rolled but not pressed: d = 2·√(λ / πρ), with ρ the fibre's own
+     * density
      * times the share of the room that it fills. A guess, to a tenth of a
      * millimetre, until it is wound and measured.
      */
@@ -36,7 +37,8 @@ enum Form: string
     /** "a flat jersey of cotton" */
     public function named(?Fibre $fibre): string
     {
-        return ($this === self::Film ? $this->value : "a {$this->value}").($fibre === null ? '' : " of {$fibre->value}");
+        return ($this === self::Film ? $this->value : "a {$this->value}")
+            .($fibre === null ? '' : " of {$fibre->value}");
     }
 
     /** Share of its room that is fibre. From memory. */

@@ -41,7 +41,12 @@ final readonly class HeldTogether
         $first = $this->runsOutFirst();
         $length = $first?->lasts();
 
-        return new Material(Kind::Strand, $this->diameter(), $this->density(), $length === null ? null : $this->density()->massOf($length));
+        return new Material(
+            Kind::Strand,
+            $this->diameter(),
+            $this->density(),
+            $length === null ? null : $this->density()->massOf($length),
+        );
     }
 
     /** The strand that runs out first; null unless every one was weighed, for an unweighed one may be the first. */

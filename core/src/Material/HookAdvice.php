@@ -8,8 +8,10 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 
 /**
- * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter, less for what is soft and flat; one
- * size up for a tight hand or a drapey sack, one down for straps; cord has no give (Handbook 2). Common practice, no source.
+ * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter, less for what is soft and flat;
+ * one
+ * size up for a tight hand or a drapey sack, one down for straps; cord has no give (Handbook 2). Common practice, no
+ * source.
  */
 final readonly class HookAdvice
 {
@@ -24,7 +26,10 @@ final readonly class HookAdvice
     {
         $range = HookRange::of($kind);
         $start = HookSize::nearest($diameter->times($range->start));
-        $reasons = ["For a firm bag fabric of {$diameter->print(LengthUnit::Millimetre)} start with {$start->exact()}: {$range->reason}"];
+        $reasons = [
+            "For a firm bag fabric of {$diameter->print(LengthUnit::Millimetre)} start with {$start->exact()}: "
+                ."{$range->reason}",
+        ];
         $steps = 0;
         if ($hand === Hand::Tight) {
             $steps++;
@@ -56,6 +61,10 @@ final readonly class HookAdvice
             $other = $centre->steps(1);
         }
 
-        return new self([$centre->steps(-1), $centre->steps($range->up + ($fabric === Fabric::Drape ? 1 : 0))], [$centre, $other], $reasons);
+        return new self(
+            [$centre->steps(-1), $centre->steps($range->up + ($fabric === Fabric::Drape ? 1 : 0))],
+            [$centre, $other],
+            $reasons,
+        );
     }
 }

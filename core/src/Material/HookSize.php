@@ -29,7 +29,33 @@ final readonly class HookSize
     ];
 
     /** Sizes hooks are sold in, mm. Common practice, no source. */
-    private const SOLD = [2.0, 2.25, 2.5, 2.75, 3.0, 3.25, 3.5, 3.75, 4.0, 4.5, 5.0, 5.5, 6.0, 6.5, 7.0, 8.0, 9.0, 10.0, 12.0, 15.0, 16.0, 19.0, 20.0, 25.0, 30.0];
+    private const SOLD = [
+        2.0,
+        2.25,
+        2.5,
+        2.75,
+        3.0,
+        3.25,
+        3.5,
+        3.75,
+        4.0,
+        4.5,
+        5.0,
+        5.5,
+        6.0,
+        6.5,
+        7.0,
+        8.0,
+        9.0,
+        10.0,
+        12.0,
+        15.0,
+        16.0,
+        19.0,
+        20.0,
+        25.0,
+        30.0,
+    ];
 
     private function __construct(public Length $diameter) {}
 
@@ -65,7 +91,9 @@ final readonly class HookSize
             if (preg_match('/^\d|^[-−]/u', trim($text)) === 1) {
                 throw $e;
             }
-            throw new NotUnderstood("“{$text}” is not a hook size Fescue knows; write millimetres like “8 mm” or a letter like “L-11”.");
+            throw new NotUnderstood(
+                "“{$text}” is not a hook size Fescue knows; write millimetres like “8 mm” or a letter like “L-11”.",
+            );
         }
     }
 
@@ -125,7 +153,14 @@ final readonly class HookSize
         if (count($meant) === 1) {
             return self::mm((float) array_key_first($meant));
         }
-        $known = implode(', ', array_map(fn(string $letter, int|string $mm): string => "{$letter} is {$mm} mm", $meant, array_keys($meant)));
+        $known = implode(
+            ', ',
+            array_map(
+                fn(string $letter, int|string $mm): string => "{$letter} is {$mm} mm",
+                $meant,
+                array_keys($meant),
+            ),
+        );
         throw new NotUnderstood($meant === []
             ? "“{$name}” is not a hook letter Fescue knows; write millimetres like “8 mm”."
             : "“{$name}” names more than one hook ({$known}); write the millimetres.");

@@ -54,11 +54,24 @@ enum Kind: string
     /** @return list<Property> beside name, colour, price, source and care, which matter to all */
     public function properties(): array
     {
-        $strand = [Property::Diameter, Property::SampleLength, Property::SampleMass, Property::BallLength, Property::BallMass, Property::LabelHook];
+        $strand = [
+            Property::Diameter,
+            Property::SampleLength,
+            Property::SampleMass,
+            Property::BallLength,
+            Property::BallMass,
+            Property::LabelHook,
+        ];
 
         return match ($this) {
             self::TShirt => [Property::Fibre, Property::StripWidth, Property::Pull, Property::Areal, ...$strand],
-            self::Plarn => [Property::Make, Property::StripWidth, Property::Diameter, Property::SampleLength, Property::SampleMass],
+            self::Plarn => [
+                Property::Make,
+                Property::StripWidth,
+                Property::Diameter,
+                Property::SampleLength,
+                Property::SampleMass,
+            ],
             self::Cord => [Property::Make, Property::Fibre, ...$strand],
             self::Ribbon => [Property::Fibre, Property::Width, ...$strand],
             self::Raffia, self::Strand => [Property::Fibre, ...$strand],
@@ -97,10 +110,25 @@ enum Kind: string
         return match ($this) {
             self::TShirt => [Fibre::Cotton, Fibre::Viscose, Fibre::Polyester, Fibre::Mixed],
             self::Plarn => [Fibre::Polyethylene],
-            self::Cord => [Fibre::Cotton, Fibre::Jute, Fibre::Nylon, Fibre::Polyester, Fibre::Polypropylene, Fibre::Mixed],
+            self::Cord => [
+                Fibre::Cotton,
+                Fibre::Jute,
+                Fibre::Nylon,
+                Fibre::Polyester,
+                Fibre::Polypropylene,
+                Fibre::Mixed,
+            ],
             self::Ribbon => [Fibre::Cotton, Fibre::Viscose, Fibre::Polyester, Fibre::Nylon, Fibre::Mixed],
             self::Raffia => [Fibre::Palm, Fibre::Paper, Fibre::Viscose, Fibre::Polypropylene],
-            self::Strand => [Fibre::Cotton, Fibre::Wool, Fibre::Acrylic, Fibre::Viscose, Fibre::Polyester, Fibre::Jute, Fibre::Mixed],
+            self::Strand => [
+                Fibre::Cotton,
+                Fibre::Wool,
+                Fibre::Acrylic,
+                Fibre::Viscose,
+                Fibre::Polyester,
+                Fibre::Jute,
+                Fibre::Mixed,
+            ],
             self::Tabs => [Fibre::Aluminium],
         };
     }

@@ -39,7 +39,17 @@ final readonly class Material
     /** The same strand, had so much of it been on hand. */
     public function withOnHand(?Mass $onHand): self
     {
-        return new self($this->kind, $this->diameter, $this->density, $onHand, $this->make, $this->fibre, $this->unit, $this->waste, $this->joined);
+        return new self(
+            $this->kind,
+            $this->diameter,
+            $this->density,
+            $onHand,
+            $this->make,
+            $this->fibre,
+            $this->unit,
+            $this->waste,
+            $this->joined,
+        );
     }
 
     /** Whether a strand can weigh that. */

@@ -50,7 +50,9 @@ final readonly class ArealDensity
         }
         $value = $parts[0][0] * $factor;
 
-        return $value > 0 ? self::gramsPerSquareMetre($value) : throw new NotUnderstood("“{$text}” weighs nothing; write it like ".self::EXAMPLE.'.');
+        return $value > 0 ? self::gramsPerSquareMetre($value) : throw new NotUnderstood(
+            "“{$text}” weighs nothing; write it like ".self::EXAMPLE.'.',
+        );
     }
 
     /** @param float $area mm² */

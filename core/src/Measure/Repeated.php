@@ -29,7 +29,9 @@ final readonly class Repeated
         return count($this->values);
     }
 
-    /** How far the mean may be off: its standard error, and half the last digit shown, spread evenly (JCGM 100, 4.3.7). */
+    /**
+     * How far the mean may be off: its standard error, and half the last digit shown, spread evenly (JCGM 100, 4.3.7).
+     */
     public function uncertainty(float $lastDigit): float
     {
         return hypot($this->deviation / sqrt(count($this->values)), $lastDigit / sqrt(12));

@@ -53,7 +53,9 @@ final readonly class Written
         }
 
         if (count($parts) > 1 && in_array('', array_column($parts, 1), true)) {
-            throw new NotUnderstood("“{$shown}” was not understood: every number needs its unit. Write {$thing} like {$example}.");
+            throw new NotUnderstood(
+                "“{$shown}” was not understood: every number needs its unit. Write {$thing} like {$example}.",
+            );
         }
 
         return new self($parts);

@@ -13,8 +13,12 @@ final readonly class Edge
      * @param list<float> $middles of its sides, anchors from its beginning, whole or half; none where it has no sides
      * @param ?Motif $fabric of the row that left it
      */
-    public function __construct(public EdgeKind $kind, public int $anchors, public array $middles = [], public ?Motif $fabric = null)
-    {
+    public function __construct(
+        public EdgeKind $kind,
+        public int $anchors,
+        public array $middles = [],
+        public ?Motif $fabric = null,
+    ) {
         if ($anchors < 1) {
             throw new \InvalidArgumentException('An edge has an anchor at least.');
         }
@@ -34,6 +38,11 @@ final readonly class Edge
     /** The same after a round that leaves so many: its sides' middles as far round as they were. */
     public function after(int $leaves, Motif $fabric): self
     {
-        return new self(EdgeKind::Tops, $leaves, array_map(fn(float $middle): float => $middle * $leaves / $this->anchors, $this->middles), $fabric);
+        return new self(
+            EdgeKind::Tops,
+            $leaves,
+            array_map(fn(float $middle): float => $middle * $leaves / $this->anchors, $this->middles),
+            $fabric,
+        );
     }
 }

@@ -39,6 +39,16 @@ final readonly class Row
 
     public function numbered(int $number): self
     {
-        return new self($this->part, $this->fabric, $this->instructions, $this->into, $this->stands, $this->path, $this->bearsJoin, $this->kind, $number);
+        return new self(
+            $this->part,
+            $this->fabric,
+            $this->instructions,
+            $this->into,
+            $this->stands,
+            $this->path,
+            $this->bearsJoin,
+            $this->kind,
+            $number,
+        );
     }
 }

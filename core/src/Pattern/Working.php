@@ -20,8 +20,10 @@ enum Working: string
     public function explained(): string
     {
         return match ($this) {
-            self::Spiral => 'Rounds run on in a spiral: do not join. Keep a marker in the first stitch and move it up each round.',
-            self::Joined => 'Each round is closed with a slip stitch and not turned. Chains that start a round do not count as a stitch: the first stitch goes into the stitch of the join.',
+            self::Spiral => 'Rounds run on in a spiral: do not join. Keep a marker in the first stitch and move it '
+                .'up each round.',
+            self::Joined => 'Each round is closed with a slip stitch and not turned. Chains that start a round do '
+                .'not count as a stitch: the first stitch goes into the stitch of the join.',
         };
     }
 

@@ -33,7 +33,9 @@ final class Writer
 
     public function start(Start $start): string
     {
-        return $this->vocabulary->say(new Phrase('foundation', ['n' => $start->works(), 'm' => $start->chain, 'k' => $start->turning]));
+        return $this->vocabulary->say(
+            new Phrase('foundation', ['n' => $start->works(), 'm' => $start->chain, 'k' => $start->turning]),
+        );
     }
 
     /** "Round 5" */
@@ -45,7 +47,9 @@ final class Writer
     /** "Rounds 5–9", of like ones one after another. */
     public function names(Row $first, Row $last): string
     {
-        return $first === $last ? $this->name($first) : $this->vocabulary->say(new Phrase("{$first->kind->value}s", ['n' => $first->number, 'm' => $last->number]));
+        return $first === $last ? $this->name($first) : $this->vocabulary->say(
+            new Phrase("{$first->kind->value}s", ['n' => $first->number, 'm' => $last->number]),
+        );
     }
 
     /** Of a run of like ones. */
@@ -89,7 +93,10 @@ final class Writer
         $runs = [];
         foreach ($rows as $row) {
             $last = array_key_last($runs);
-            $like = $last !== null && ! in_array($row, $anew, true) && $runs[$last][0]->part === $row->part && $runs[$last][0]->kind === $row->kind
+            $like = $last !== null
+                && ! in_array($row, $anew, true)
+                && $runs[$last][0]->part === $row->part
+                && $runs[$last][0]->kind === $row->kind
                 && $this->words($runs[$last][0]) === $this->words($row);
             if ($like) {
                 $runs[$last][] = $row;
@@ -104,7 +111,14 @@ final class Writer
     /** The one instruction that fills the whole row, where one does. */
     private static function soleFill(Row $row): ?Each
     {
-        $fills = array_values(array_filter($row->instructions, fn(Instruction $one): bool => ! $one instanceof StartingChain && ! $one instanceof Join && ! $one instanceof Turn));
+        $fills = array_values(
+            array_filter(
+                $row->instructions,
+                fn(Instruction $one): bool => ! $one instanceof StartingChain
+                    && ! $one instanceof Join
+                    && ! $one instanceof Turn,
+            ),
+        );
         $sole = count($fills) === 1 ? $fills[0] : null;
 
         return $sole instanceof Each && $sole->into === Into::Stitch ? $sole : null;

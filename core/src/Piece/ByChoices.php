@@ -24,9 +24,17 @@ abstract readonly class ByChoices implements Maker
         $values = [];
         foreach ((new static())->settings() as $one) {
             if ($one instanceof Setting) {
-                $values[$one->name] = $one->mayBeNull && $choices->isNull($one->name) ? null : $choices->whole($one->name, $one->least, $one->most, "{$one->named()} are");
+                $values[$one->name] = $one->mayBeNull && $choices->isNull($one->name) ? null : $choices->whole(
+                    $one->name,
+                    $one->least,
+                    $one->most,
+                    "{$one->named()} are",
+                );
             } elseif ($one->asked || $choices->has($one->name)) {
-                $values[$one->name] = $choices->word($one->name, $one->values() === [] ? array_map(strval(...), array_keys(Motif::all())) : $one->values());
+                $values[$one->name] = $choices->word(
+                    $one->name,
+                    $one->values() === [] ? array_map(strval(...), array_keys(Motif::all())) : $one->values(),
+                );
             }
         }
         $choices->close();
@@ -36,14 +44,19 @@ abstract readonly class ByChoices implements Maker
 
     public function with(array $values): static
     {
-        return new static(array_filter([...$this->values, ...$values], fn(int|string|null $value): bool => $value !== null));
+        return new static(
+            array_filter([...$this->values, ...$values], fn(int|string|null $value): bool => $value !== null),
+        );
     }
 
     public function write(): array
     {
         $written = [];
         foreach ($this->settings() as $one) {
-            if ($one->value !== null && ($one instanceof Choice || $one->value !== $one->else || isset($this->values[$one->name]))) {
+            if (
+                $one->value !== null
+                && ($one instanceof Choice || $one->value !== $one->else || isset($this->values[$one->name]))
+            ) {
                 $written[$one->name] = $one->value;
             }
         }

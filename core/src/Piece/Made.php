@@ -17,5 +17,11 @@ final readonly class Made
      * @param ?Outline $outline of what lies flat, where something does
      * @param list<Remark> $remarks
      */
-    public function __construct(public array $rows, public Edge $open, public ?Start $start = null, public ?Outline $outline = null, public array $remarks = []) {}
+    public function __construct(
+        public array $rows,
+        public Edge $open,
+        public ?Start $start = null,
+        public ?Outline $outline = null,
+        public array $remarks = [],
+    ) {}
 }

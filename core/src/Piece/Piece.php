@@ -36,13 +36,19 @@ final readonly class Piece
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
             $numbered[] = $row = $row->numbered($numbers[$row->kind->value]);
             // Many rounds of a wall are the same instructions: they are counted once.
-            $counts[] = $count = $count !== null && $row->instructions === $before ? $count : Count::of($row->instructions);
+            $counts[] = $count = $count !== null && $row->instructions === $before
+                ? $count
+                : Count::of($row->instructions);
             $before = $row->instructions;
             foreach ($row->into as $edge => $offers) {
                 if ($count->takesOf($edge) !== $offers->anchors) {
                     throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);
                 }
-                if (in_array($offers->kind, [EdgeKind::Tops, EdgeKind::Chain], true) && $edge === 0 && $offers->anchors !== $there) {
+                if (
+                    in_array($offers->kind, [EdgeKind::Tops, EdgeKind::Chain], true)
+                    && $edge === 0
+                    && $offers->anchors !== $there
+                ) {
                     throw new Miscount($row->name, $offers->anchors, $there);
                 }
             }

@@ -7,7 +7,10 @@ namespace Fescue\Core\Piece;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 
-/** What a maker has to say of what it made, in words that leave lengths and fabrics to the reader's unit and tongue: {wide}. */
+/**
+ * What a maker has to say of what it made, in words that leave lengths and fabrics to the reader's unit and tongue:
+ * {wide}.
+ */
 final readonly class Remark
 {
     /**
@@ -17,5 +20,12 @@ final readonly class Remark
      * @param string $rest its figure and what to do
      * @param array<string, Length|Motif> $of by their names in the words
      */
-    public function __construct(public string $code, public Tone $tone, public ?int $row, public string $lead, public string $rest, public array $of = []) {}
+    public function __construct(
+        public string $code,
+        public Tone $tone,
+        public ?int $row,
+        public string $lead,
+        public string $rest,
+        public array $of = [],
+    ) {}
 }

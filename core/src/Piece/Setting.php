@@ -19,7 +19,8 @@ final readonly class Setting
      * @param ?Side $side of the wish that it serves; null where it serves none
      * @param ?Length $step what one of them measures along that side
      * @param ?int $else what it is where nothing is said and nothing is solved
-     * @param string $fewer how a mend says that there are fewer: of {n}, not {was}, {many} fewer; '' where none takes it down
+     * @param string $fewer how a mend says that there are fewer: of {n}, not {was}, {many} fewer; '' where none takes
+     *         it down
      * @param string $none so of none at all
      * @param bool $rows whether each of them is a row
      * @param bool $mayBeNull whether a document may say that it is open

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
-/** Something that cannot be made as it is asked: which setting of it, or with a slash before which field of the bag, and how to mend it. */
+/**
+ * Something that cannot be made as it is asked: which setting of it, or with a slash before which field of the bag, and
+ * how to mend it.
+ */
 final class Unmakeable extends \DomainException
 {
     public function __construct(public readonly string $path, string $message)

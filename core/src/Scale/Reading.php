@@ -15,7 +15,12 @@ final readonly class Reading
      * @param bool $stable whether it has come to rest
      * @param bool $overloaded more lies on it than it can weigh: the figure means nothing
      */
-    public function __construct(public float $grams, public MassUnit $unit, public bool $stable, public bool $overloaded) {}
+    public function __construct(
+        public float $grams,
+        public MassUnit $unit,
+        public bool $stable,
+        public bool $overloaded,
+    ) {}
 
     public function print(): string
     {

@@ -23,8 +23,23 @@ final readonly class ScaleState
         public float $pluggedAt = 0.0,
     ) {}
 
-    public function with(?float $load = null, ?float $before = null, ?float $putAt = null, ?float $tare = null, ?MassUnit $unit = null, ?bool $plugged = null, ?float $pluggedAt = null): self
-    {
-        return new self($load ?? $this->load, $before ?? $this->before, $putAt ?? $this->putAt, $tare ?? $this->tare, $unit ?? $this->unit, $plugged ?? $this->plugged, $pluggedAt ?? $this->pluggedAt);
+    public function with(
+        ?float $load = null,
+        ?float $before = null,
+        ?float $putAt = null,
+        ?float $tare = null,
+        ?MassUnit $unit = null,
+        ?bool $plugged = null,
+        ?float $pluggedAt = null,
+    ): self {
+        return new self(
+            $load ?? $this->load,
+            $before ?? $this->before,
+            $putAt ?? $this->putAt,
+            $tare ?? $this->tare,
+            $unit ?? $this->unit,
+            $plugged ?? $this->plugged,
+            $pluggedAt ?? $this->pluggedAt,
+        );
     }
 }

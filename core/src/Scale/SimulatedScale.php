@@ -25,7 +25,11 @@ final class SimulatedScale implements Scale
     private const WARM_S = 600.0;
 
     /** @param float $now seconds on the clock that its state was written by */
-    public function __construct(private ScaleState $state, private readonly float $now, private readonly \Random\Randomizer $chance) {}
+    public function __construct(
+        private ScaleState $state,
+        private readonly float $now,
+        private readonly \Random\Randomizer $chance,
+    ) {}
 
     public function state(): ScaleState
     {
@@ -38,9 +42,16 @@ final class SimulatedScale implements Scale
         $since = max(0.0, $this->now - $this->state->putAt);
         $swing = ($this->state->before - $this->state->load) * exp(-$since / self::SETTLES_S);
         $trembles = ($this->chance->getInt(-1000, 1000) + $this->chance->getInt(-1000, 1000)) / 1000 * self::TREMBLE_G;
-        $grams = round(($this->state->load + $swing + $this->drift() + $trembles - $this->state->tare) / self::LAST_DIGIT_G) * self::LAST_DIGIT_G;
+        $grams = round(
+            ($this->state->load + $swing + $this->drift() + $trembles - $this->state->tare) / self::LAST_DIGIT_G,
+        ) * self::LAST_DIGIT_G;
 
-        return new Reading($grams + 0.0, $this->state->unit, abs($swing) < self::LAST_DIGIT_G / 2, $this->state->load > self::CAPACITY_G);
+        return new Reading(
+            $grams + 0.0,
+            $this->state->unit,
+            abs($swing) < self::LAST_DIGIT_G / 2,
+            $this->state->load > self::CAPACITY_G,
+        );
     }
 
     public function tare(): void

@@ -27,7 +27,9 @@ final readonly class Stretch
             throw new NotUnderstood('It is shorter under the load than before; are the two the wrong way round?');
         }
         if ($rested !== null && ($rested->mm > $under->mm || $rested->mm < 0.5 * $before->mm)) {
-            throw new NotUnderstood('After it rests it lies between half its first length and what it hung at; measure again.');
+            throw new NotUnderstood(
+                'After it rests it lies between half its first length and what it hung at; measure again.',
+            );
         }
 
         return new self($load, $under->mm / $before->mm, $rested === null ? null : $rested->mm / $before->mm);

@@ -33,7 +33,10 @@ final class Weighing
             throw new NotUnderstood('A piece that weighs nothing tells nothing; weigh a longer one.');
         }
 
-        return new Spread(LinearDensity::weighed(Mass::grams($piece->mean), $length)->gramsPerMetre, hypot($piece->uncertainty(self::LAST_DIGIT) / $piece->mean, self::TAPE));
+        return new Spread(
+            LinearDensity::weighed(Mass::grams($piece->mean), $length)->gramsPerMetre,
+            hypot($piece->uncertainty(self::LAST_DIGIT) / $piece->mean, self::TAPE),
+        );
     }
 
     /**
@@ -47,10 +50,17 @@ final class Weighing
     {
         $net = $with->mean - ($container->mean ?? 0.0);
         if ($net <= 0) {
-            throw new NotUnderstood($container === null ? 'Nothing lies on the scale.' : 'The container alone weighs as much as with what is in it; are the two the wrong way round?');
+            throw new NotUnderstood(
+                $container === null
+                    ? 'Nothing lies on the scale.'
+                    : 'The container alone weighs as much as with what is in it; are the two the wrong way round?',
+            );
         }
 
-        return new Spread($net, hypot($with->uncertainty(self::LAST_DIGIT), $container?->uncertainty(self::LAST_DIGIT) ?? 0.0) / $net);
+        return new Spread(
+            $net,
+            hypot($with->uncertainty(self::LAST_DIGIT), $container?->uncertainty(self::LAST_DIGIT) ?? 0.0) / $net,
+        );
     }
 
     /** Metres left of a strand. */

@@ -82,7 +82,10 @@ final readonly class Ellipse implements Outline
         for ($step = 1; $step <= $steps; $step++) {
             $one = M_PI * ($step - 1) / $steps;
             $two = M_PI * $step / $steps;
-            $lengths[] = $lengths[$step - 1] + hypot($this->a * (cos($one) - cos($two)), $this->b * (sin($two) - sin($one)));
+            $lengths[] = $lengths[$step - 1] + hypot(
+                $this->a * (cos($one) - cos($two)),
+                $this->b * (sin($two) - sin($one)),
+            );
         }
         $stands = [];
         $step = 1;
@@ -91,7 +94,8 @@ final readonly class Ellipse implements Outline
             while ($step < $steps && $lengths[$step] < $wanted) {
                 $step++;
             }
-            $angle = M_PI * ($step - ($lengths[$step] - $wanted) / max(1e-12, $lengths[$step] - $lengths[$step - 1])) / $steps;
+            $angle = M_PI * ($step - ($lengths[$step] - $wanted) / max(1e-12, $lengths[$step] - $lengths[$step - 1]))
+                / $steps;
             // The normal of an ellipse points along (x/a², y/b²); facing is measured clockwise from up.
             $stands[] = new Stand(
                 -$this->a * cos($angle),

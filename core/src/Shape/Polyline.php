@@ -32,7 +32,11 @@ final readonly class Polyline implements Path
                 $share = $leg > 0 ? $along / $leg : 0.0;
 
                 // It faces to the right of the way it goes: up where it goes to the left.
-                return new Stand($x0 + $share * ($x - $x0), $y0 + $share * ($y - $y0), $this->facing ?? rad2deg(atan2($y - $y0, $x - $x0)) + 180);
+                return new Stand(
+                    $x0 + $share * ($x - $x0),
+                    $y0 + $share * ($y - $y0),
+                    $this->facing ?? rad2deg(atan2($y - $y0, $x - $x0)) + 180,
+                );
             }
             $along -= $leg;
             [$x0, $y0] = [$x, $y];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Shape;
 
-/** A place to stand and the way to face: x right and y down in mm, degrees clockwise from up; and whether it is lifted off what lies under it. */
+/**
+ * A place to stand and the way to face: x right and y down in mm, degrees clockwise from up; and whether it is lifted
+ * off what lies under it.
+ */
 final readonly class Stand
 {
     public function __construct(public float $x, public float $y, public float $degrees, public bool $lifted = false) {}

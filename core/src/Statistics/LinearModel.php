@@ -7,7 +7,8 @@ namespace Fescue\Core\Statistics;
 /**
  * A Bayesian linear model with known noise: coefficients with a normal prior, rows observed with normal errors. Kept as
  * a square root of its information, R with RᵀR the precision, and updated by Householder's orthogonal triangularisation
- * (Bierman, square-root information; Golub and Van Loan, algorithm 5.2.1), so that nothing is squared and digits are kept.
+ * (Bierman, square-root information; Golub and Van Loan, algorithm 5.2.1), so that nothing is squared and digits are
+ * kept.
  */
 final readonly class LinearModel
 {

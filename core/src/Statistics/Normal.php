@@ -7,7 +7,10 @@ namespace Fescue\Core\Statistics;
 /** The standard normal distribution. */
 final class Normal
 {
-    /** Φ(z), by the complementary error function's continued fraction or series to full double precision (NIST DLMF 7.6.2, 7.9.1). */
+    /**
+     * Φ(z), by the complementary error function's continued fraction or series to full double precision (NIST DLMF
+     * 7.6.2, 7.9.1).
+     */
     public static function cumulative(float $z): float
     {
         $x = abs($z) / M_SQRT2;
@@ -45,7 +48,8 @@ final class Normal
             throw new \InvalidArgumentException("A share above 0 and below 1, got {$p}.");
         }
         $t = sqrt(-2 * log(min($p, 1 - $p)));
-        $z = $t - (2.515517 + $t * (0.802853 + $t * 0.010328)) / (1 + $t * (1.432788 + $t * (0.189269 + $t * 0.001308)));
+        $z = $t - (2.515517 + $t * (0.802853 + $t * 0.010328))
+            / (1 + $t * (1.432788 + $t * (0.189269 + $t * 0.001308)));
         $z = $p < 0.5 ? -$z : $z;
         for ($step = 0; $step < 4; $step++) {
             $z -= (self::cumulative($z) - $p) * sqrt(2 * M_PI) * exp($z * $z / 2);

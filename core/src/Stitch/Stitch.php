@@ -63,7 +63,13 @@ enum Stitch: string
      */
     public function climbing(self $below): array
     {
-        return array_values(array_filter([self::Single, self::HalfDouble, self::Double], fn(self $step): bool => $step->relativeHeight() >= $below->relativeHeight() && $step->relativeHeight() < $this->relativeHeight()));
+        return array_values(
+            array_filter(
+                [self::Single, self::HalfDouble, self::Double],
+                fn(self $step): bool => $step->relativeHeight() >= $below->relativeHeight()
+                    && $step->relativeHeight() < $this->relativeHeight(),
+            ),
+        );
     }
 
     /**

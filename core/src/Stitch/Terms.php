@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Stitch;
 
-/** Whose names the words use; the same word means different stitches in the first two. Each has its file in tongues/. */
+/**
+ * Whose names the words use; the same word means different stitches in the first two. Each has its file in tongues/.
+ */
 enum Terms: string
 {
     case US = 'us';

@@ -49,7 +49,11 @@ final readonly class Balance
             return $amount;
         }
         if ($amount > ($this->onHand ?? 0.0) + self::NOTHING) {
-            throw new NotEnough($this->onHand ?? 0.0, "There are {$this->say($this->onHand ?? 0.0)} on hand, and {$this->say($amount)} were to be taken. Weigh what is there, or take less.");
+            throw new NotEnough(
+                $this->onHand ?? 0.0,
+                "There are {$this->say($this->onHand ?? 0.0)} on hand, and {$this->say($amount)} were to be "
+                    .'taken. Weigh what is there, or take less.',
+            );
         }
         $this->mustBeFree($amount, $bag);
 
@@ -67,7 +71,12 @@ final readonly class Balance
         if ($amount > $free + self::NOTHING) {
             $others = array_diff_key($this->reserved, [$bag ?? 0 => true]);
             $held = array_map(fn(array $one): string => "{$one[0]} has {$this->say($one[1])}", $others);
-            throw new NotEnough($free, "Only {$this->say($free)} are free".($held === [] ? '' : ': '.implode(', ', $held).' reserved. Free that first').', or take less.');
+            throw new NotEnough(
+                $free,
+                "Only {$this->say($free)} are free"
+                    .($held === [] ? '' : ': '.implode(', ', $held).' reserved. Free that first')
+                    .', or take less.',
+            );
         }
     }
 
@@ -75,7 +84,11 @@ final readonly class Balance
     public function mustBearWithout(float $change): void
     {
         if (($this->onHand ?? 0.0) - $change < -self::NOTHING) {
-            throw new NotEnough($this->onHand ?? 0.0, "Without that entry the stock would be {$this->say($change - ($this->onHand ?? 0.0))} below zero: undo what was taken since first.");
+            throw new NotEnough(
+                $this->onHand ?? 0.0,
+                "Without that entry the stock would be {$this->say($change - ($this->onHand ?? 0.0))} below zero: "
+                    .'undo what was taken since first.',
+            );
         }
     }
 

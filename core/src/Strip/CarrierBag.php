@@ -6,7 +6,10 @@ namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
 
-/** A plastic bag lying flat with its side folds out: handles and bottom seam come off, the rest becomes loops or one spiral. */
+/**
+ * A plastic bag lying flat with its side folds out: handles and bottom seam come off, the rest becomes loops or one
+ * spiral.
+ */
 final readonly class CarrierBag extends Piece
 {
     /** At a knot between one spiral and the next. */
@@ -21,15 +24,33 @@ final readonly class CarrierBag extends Piece
      *
      * @throws TooSmall
      */
-    public function __construct(Length $flatWidth, Length $height, Length $strip, ?Length $sideFold = null, ?Length $trimTop = null, ?Length $trimBottom = null, ?Length $hitchLoss = null, ?Length $knotLoss = null)
-    {
+    public function __construct(
+        Length $flatWidth,
+        Length $height,
+        Length $strip,
+        ?Length $sideFold = null,
+        ?Length $trimTop = null,
+        ?Length $trimBottom = null,
+        ?Length $hitchLoss = null,
+        ?Length $knotLoss = null,
+    ) {
         $width = $flatWidth->plus(($sideFold ?? Length::mm(0))->times(2));
         $hitch = $hitchLoss ?? Join::CowHitch->loss();
         if ($hitch->mm >= $width->mm) {
             throw new TooSmall('hitch_loss', 'The hitch takes the whole loop; check its unit.');
         }
         $this->knotLoss = $knotLoss ?? Join::MagicKnot->loss();
-        parent::__construct($width, $width, $height, $strip, 2, $trimTop ?? Length::mm(0), $trimBottom ?? Length::mm(0), Join::CowHitch, $hitch);
+        parent::__construct(
+            $width,
+            $width,
+            $height,
+            $strip,
+            2,
+            $trimTop ?? Length::mm(0),
+            $trimBottom ?? Length::mm(0),
+            Join::CowHitch,
+            $hitch,
+        );
     }
 
     /**
@@ -45,14 +66,27 @@ final readonly class CarrierBag extends Piece
             $cuts[] = new Cut(CutKind::Diagonal, 0, $this->line($turn), $w, $this->line($turn + 0.5));
             $cuts[] = new Cut(CutKind::Diagonal, $w, $this->line($turn + 0.5), 2 * $w, $this->line($turn + 1));
         }
-        // By half turns from the middle of the tapered first to the middle of the tapered last; even ones at the left fold.
+        // By half turns from the middle of the tapered first to the middle of the tapered last; even ones at the left
+        // fold.
         $course = [];
         for ($half = 1; $half <= 2 * $n + 1; $half++) {
             $strips = max(0.25, min($n - 0.25, ($half - 1) / 2));
             $course[] = [$half % 2 === 0 ? 0.0 : $w, $this->line($strips)];
         }
 
-        return new Cutting(School::OneStrand, $this, $cuts, [$course], 0, 0, false, 2 * $w * $this->strip->mm * ($n - 0.25), Length::mm(0), Join::MagicKnot, $this->knotLoss);
+        return new Cutting(
+            School::OneStrand,
+            $this,
+            $cuts,
+            [$course],
+            0,
+            0,
+            false,
+            2 * $w * $this->strip->mm * ($n - 0.25),
+            Length::mm(0),
+            Join::MagicKnot,
+            $this->knotLoss,
+        );
     }
 
     /**
@@ -69,6 +103,18 @@ final readonly class CarrierBag extends Piece
             $course[] = [[0.0, $y], [$w, $y], [0.0, $y]];
         }
 
-        return new Cutting(School::Joined, $this, [...$this->trims(), ...$this->slits()], $course, $n - 1, $n - 1, true, $n * 2 * $w * $this->strip->mm, $this->joinLoss->times($n), $this->join, Length::mm(0));
+        return new Cutting(
+            School::Joined,
+            $this,
+            [...$this->trims(), ...$this->slits()],
+            $course,
+            $n - 1,
+            $n - 1,
+            true,
+            $n * 2 * $w * $this->strip->mm,
+            $this->joinLoss->times($n),
+            $this->join,
+            Length::mm(0),
+        );
     }
 }

@@ -33,17 +33,36 @@ final class Checklist
             $named = $stacks === 1 ? '' : ($stack === 1 ? " {$one} of {$stacks}" : ", stack {$one} of {$stacks}");
             array_push($steps, ...self::stack($spec, $plan->cutting, $numbers, "s{$one}", $named, $pieces, $unit));
             if (! $ahead && self::hasJoins($plan)) {
-                $steps[] = self::join("s{$one}-join", $plan, $one === 1 ? 'Join them strip to strip' : 'Join them to what is there');
+                $steps[] = self::join(
+                    "s{$one}-join",
+                    $plan,
+                    $one === 1 ? 'Join them strip to strip' : 'Join them to what is there',
+                );
             }
         }
         if ($ahead && self::hasJoins($plan)) {
             $steps[] = self::join('join', $plan, 'Join them all');
         }
         if ($spec->pull > 1) {
-            $steps[] = new Step('pull', 'Pull', 'Draw the strand through your hands until its edges roll in: it grows to about '.Decimal::print($spec->pull * 100).' % of its length.', 'It sheds: shake it outdoors and air the room.');
+            $steps[] = new Step(
+                'pull',
+                'Pull',
+                'Draw the strand through your hands until its edges roll in: it grows to about '
+                    .Decimal::print($spec->pull * 100)
+                    .' % of its length.',
+                'It sheds: shake it outdoors and air the room.',
+            );
         }
         $steps[] = new Step('wind', 'Wind', 'Into a ball, not tight; thin spots show now, cut them out.');
-        $steps[] = new Step('weigh', 'Weigh', 'The ball on the scale, without its core: about '.($plan->mass === null ? Decimal::print($plan->pulled->mm / 1000).' m are expected.' : "{$plan->mass->print()} and ".Decimal::print($plan->pulled->mm / 1000).' m are expected.'), $bag ? 'Gather the scraps: plastic suffocates, and wind carries it. Keep it from children.' : '');
+        $steps[] = new Step(
+            'weigh',
+            'Weigh',
+            'The ball on the scale, without its core: about '
+                .($plan->mass === null
+                    ? Decimal::print($plan->pulled->mm / 1000).' m are expected.'
+                    : "{$plan->mass->print()} and ".Decimal::print($plan->pulled->mm / 1000).' m are expected.'),
+            $bag ? 'Gather the scraps: plastic suffocates, and wind carries it. Keep it from children.' : '',
+        );
 
         return $steps;
     }
@@ -53,8 +72,15 @@ final class Checklist
      *
      * @return list<Step>
      */
-    private static function stack(StripSpec $spec, Cutting $cutting, array $numbers, string $key, string $named, int $pieces, LengthUnit $unit): array
-    {
+    private static function stack(
+        StripSpec $spec,
+        Cutting $cutting,
+        array $numbers,
+        string $key,
+        string $named,
+        int $pieces,
+        LengthUnit $unit,
+    ): array {
         $many = $pieces > 1 ? "{$pieces} over each other, edges true" : 'flat';
         $steps = [new Step("{$key}-lay", "Lay{$named}", match (true) {
             $spec->source->isBag() => "{$many}, side folds out.",
@@ -63,21 +89,43 @@ final class Checklist
             default => "{$many}.",
         })];
         if (isset($numbers['trim'])) {
-            $steps[] = new Step("{$key}-trim", "Trim{$named}", "Cut off what is hatched: {$numbers['trim']}.", self::BLADE);
+            $steps[] = new Step(
+                "{$key}-trim",
+                "Trim{$named}",
+                "Cut off what is hatched: {$numbers['trim']}.",
+                self::BLADE,
+            );
         }
         if (isset($numbers['slit'])) {
             $strip = $spec->piece->strip->print($unit);
             $steps[] = new Step("{$key}-slit", "Slit{$named}", "{$numbers['slit']}, {$strip} apart".match (true) {
-                $spec->source === Source::RibbonHalf && $cutting->school === School::OneStrand => ', down the middle, and stop a strip’s width short of the end',
-                $spec->source === Source::Tube && $cutting->school === School::OneStrand => ', from the fold to the spine, both layers',
+                $spec->source === Source::RibbonHalf
+                    && $cutting->school === School::OneStrand => ', down the middle, and stop a strip’s width '
+                        .'short of the end',
+                $spec->source === Source::Tube
+                    && $cutting->school === School::OneStrand => ', from the fold to the spine, both layers',
                 $cutting->school === School::OneStrand => ', from alternate sides, a strip’s width short each time',
                 default => ', right across',
             }.'.', self::BLADE);
         }
         if (isset($numbers['diagonal'])) {
             $steps[] = $spec->source->isBag()
-                ? new Step("{$key}-spiral", "Cut round{$named}", ''.($pieces > 1 ? 'One bag at a time: ' : '')."{$numbers['diagonal']}, turning it all the while, half a strip down on the front and half on the back. Cut off the thin half of the first and the last turn.", self::BLADE)
-                : new Step("{$key}-spine", "Open the spine{$named}", ($pieces > 1 ? 'One piece at a time: ' : '')."{$numbers['diagonal']}, aslant from each slit to the next one over; the first and the last run out to the edge.", self::BLADE);
+                ? new Step(
+                    "{$key}-spiral",
+                    "Cut round{$named}",
+                    ''.($pieces > 1 ? 'One bag at a time: ' : '')
+                        ."{$numbers['diagonal']}, turning it all the while, half a strip down on the front and "
+                        .'half on the back. Cut off the thin half of the first and the last turn.',
+                    self::BLADE,
+                )
+                : new Step(
+                    "{$key}-spine",
+                    "Open the spine{$named}",
+                    ($pieces > 1 ? 'One piece at a time: ' : '')
+                        ."{$numbers['diagonal']}, aslant from each slit to the next one over; the first and the "
+                        .'last run out to the edge.',
+                    self::BLADE,
+                );
         }
 
         return $steps;

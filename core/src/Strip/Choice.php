@@ -24,7 +24,12 @@ final readonly class Choice
      * @param float $metres expected of them
      * @param ?float $within metres by which less could be left over; null where the choice is exact
      */
-    private function __construct(public array $picked, public float $metres, public int $pieces, public ?float $within) {}
+    private function __construct(
+        public array $picked,
+        public float $metres,
+        public int $pieces,
+        public ?float $within,
+    ) {}
 
     /**
      * @param list<Candidate> $candidates
@@ -54,7 +59,14 @@ final readonly class Choice
         }
         $best = [INF, PHP_INT_MAX, []];
         $taken = [];
-        $try = function (int $place, float $sum, int $pieces) use (&$try, &$best, &$taken, $candidates, $rest, $need): void {
+        $try = function (int $place, float $sum, int $pieces) use (
+            &$try,
+            &$best,
+            &$taken,
+            $candidates,
+            $rest,
+            $need,
+        ): void {
             if ($sum >= $need - self::SAME) {
                 if ($sum < $best[0] - self::SAME || ($sum < $best[0] + self::SAME && $pieces < $best[1])) {
                     $best = [$sum, $pieces, $taken];
@@ -127,7 +139,12 @@ final readonly class Choice
         $choice = self::picked($candidates, $taken, null);
 
         // The best leaves nothing over at best: what this one leaves over bounds it as well.
-        return new self($choice->picked, $choice->metres, $choice->pieces, min($choice->pieces * $grain, max(0.0, $choice->metres - $need)));
+        return new self(
+            $choice->picked,
+            $choice->metres,
+            $choice->pieces,
+            min($choice->pieces * $grain, max(0.0, $choice->metres - $need)),
+        );
     }
 
     /**

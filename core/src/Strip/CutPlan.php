@@ -19,7 +19,12 @@ final readonly class CutPlan
      * @param Spread $metres what is cut already and what these will give
      * @param float $chance that this is enough
      */
-    private function __construct(public Choice $choice, public array $order, public Spread $metres, public float $chance) {}
+    private function __construct(
+        public Choice $choice,
+        public array $order,
+        public Spread $metres,
+        public float $chance,
+    ) {}
 
     /**
      * @param list<Candidate> $candidates what is not cut yet, by what was expected before any was
@@ -47,7 +52,12 @@ final readonly class CutPlan
             }
             $spread = $outcome->of($expected);
             $chance = 1 - $spread->chanceWithin($left);
-            $best = new self($choice, self::order($choice, $metres), new Spread($have + $spread->likely, $spread->likely * $spread->relative / ($have + $spread->likely)), $chance);
+            $best = new self(
+                $choice,
+                self::order($choice, $metres),
+                new Spread($have + $spread->likely, $spread->likely * $spread->relative / ($have + $spread->likely)),
+                $chance,
+            );
             if ($chance >= self::SURE) {
                 break;
             }

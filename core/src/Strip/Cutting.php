@@ -19,7 +19,8 @@ final readonly class Cutting
 
     /**
      * @param list<Cut> $cuts in order
-     * @param list<list<array{float, float}>> $course the middle of the strand as the piece lies, folded, mm: one line, or one for each strip
+     * @param list<list<array{float, float}>> $course the middle of the strand as the piece lies, folded, mm: one line,
+     *         or one for each strip
      * @param int $joins in one piece
      * @param int $lumps places that work up thicker: joins, and the corners of a zigzag
      * @param bool $double whether the strand lies double, as a loop does
@@ -47,7 +48,10 @@ final readonly class Cutting
     /** Its shortest strip, mm, as it is worked: a loop lies double. */
     public function shortest(): float
     {
-        return min(INF, ...array_map(fn(array $line): float => self::along([$line]), $this->course)) / ($this->double ? 2 : 1);
+        return min(
+            INF,
+            ...array_map(fn(array $line): float => self::along([$line]), $this->course),
+        ) / ($this->double ? 2 : 1);
     }
 
     public function strips(): int

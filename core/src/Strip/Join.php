@@ -53,10 +53,14 @@ enum Join: string
     public function how(): string
     {
         return match ($this) {
-            self::CowHitch => 'Lay the new loop through the end of the last, pull its own far end through itself and draw the two snug.',
-            self::MagicKnot => 'Tie each end round the other strand, slide the two knots together, tug hard, then trim the tails.',
-            self::SewnLap => 'Lay the strips over each other for the length of a finger’s width and sew through both, flat.',
-            self::LaidIn => 'At the last draw-through of a stitch take up the new strand; leave both tails 15 cm long and work over them.',
+            self::CowHitch => 'Lay the new loop through the end of the last, pull its own far end through itself '
+                .'and draw the two snug.',
+            self::MagicKnot => 'Tie each end round the other strand, slide the two knots together, tug hard, then '
+                .'trim the tails.',
+            self::SewnLap => 'Lay the strips over each other for the length of a finger’s width and sew through '
+                .'both, flat.',
+            self::LaidIn => 'At the last draw-through of a stitch take up the new strand; leave both tails 15 cm '
+                .'long and work over them.',
         };
     }
 
@@ -65,9 +69,11 @@ enum Join: string
     {
         return match ($this) {
             self::CowHitch => 'Not in a chain to be threaded or a hole of a rigid base: it will not pass.',
-            self::MagicKnot => 'Not at a handle, an edge or the last two rounds: it shows, and a slippery strand creeps out of it under load.',
+            self::MagicKnot => 'Not at a handle, an edge or the last two rounds: it shows, and a slippery strand '
+                .'creeps out of it under load.',
             self::SewnLap => 'Not at a thin spot or a seam of the cloth, nor where a handle begins.',
-            self::LaidIn => 'Not in the first or last stitch of a round, at a slot, or beside another join; keep the joins of strands held together apart.',
+            self::LaidIn => 'Not in the first or last stitch of a round, at a slot, or beside another join; keep '
+                .'the joins of strands held together apart.',
         };
     }
 }

@@ -6,16 +6,35 @@ namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
 
-/** A flat panel of cloth, a sheet of plastic, or a ribbon to be halved: a zigzag from alternate sides, or strips joined. */
+/**
+ * A flat panel of cloth, a sheet of plastic, or a ribbon to be halved: a zigzag from alternate sides, or strips joined.
+ */
 final readonly class Panel extends Piece
 {
     /** @throws TooSmall */
-    public function __construct(Length $width, Length $height, Length $strip, ?Length $trimTop = null, ?Length $trimBottom = null, Join $join = Join::SewnLap, ?Length $joinLoss = null)
-    {
+    public function __construct(
+        Length $width,
+        Length $height,
+        Length $strip,
+        ?Length $trimTop = null,
+        ?Length $trimBottom = null,
+        Join $join = Join::SewnLap,
+        ?Length $joinLoss = null,
+    ) {
         if ($strip->mm * 2 > $width->mm) {
             throw new TooSmall('strip', 'The strip is more than half the panel’s width; cut it narrower.');
         }
-        parent::__construct($width, $width, $height, $strip, 1, $trimTop ?? Length::mm(0), $trimBottom ?? Length::mm(0), $join, $joinLoss ?? $join->loss());
+        parent::__construct(
+            $width,
+            $width,
+            $height,
+            $strip,
+            1,
+            $trimTop ?? Length::mm(0),
+            $trimBottom ?? Length::mm(0),
+            $join,
+            $joinLoss ?? $join->loss(),
+        );
     }
 
     /**
@@ -23,8 +42,12 @@ final readonly class Panel extends Piece
      *
      * @throws TooSmall
      */
-    public static function halvedRibbon(Length $length, Length $width, Join $join = Join::MagicKnot, ?Length $joinLoss = null): self
-    {
+    public static function halvedRibbon(
+        Length $length,
+        Length $width,
+        Join $join = Join::MagicKnot,
+        ?Length $joinLoss = null,
+    ): self {
         return new self($length, $width, $width->times(0.5), join: $join, joinLoss: $joinLoss);
     }
 
@@ -48,7 +71,19 @@ final readonly class Panel extends Piece
             }
         }
 
-        return new Cutting(School::OneStrand, $this, $cuts, [$course], 0, $n - 1, false, $n * $this->width->mm * $s, Length::mm(0), $this->join, $this->joinLoss);
+        return new Cutting(
+            School::OneStrand,
+            $this,
+            $cuts,
+            [$course],
+            0,
+            $n - 1,
+            false,
+            $n * $this->width->mm * $s,
+            Length::mm(0),
+            $this->join,
+            $this->joinLoss,
+        );
     }
 
     public function joined(): Cutting
@@ -59,6 +94,18 @@ final readonly class Panel extends Piece
             $course[] = [[0.0, $this->line($row + 0.5)], [$this->width->mm, $this->line($row + 0.5)]];
         }
 
-        return new Cutting(School::Joined, $this, [...$this->trims(), ...$this->slits()], $course, $n - 1, $n - 1, false, $n * $this->width->mm * $this->strip->mm, $this->joinLoss->times($n - 1), $this->join, $this->joinLoss);
+        return new Cutting(
+            School::Joined,
+            $this,
+            [...$this->trims(), ...$this->slits()],
+            $course,
+            $n - 1,
+            $n - 1,
+            false,
+            $n * $this->width->mm * $this->strip->mm,
+            $this->joinLoss->times($n - 1),
+            $this->join,
+            $this->joinLoss,
+        );
     }
 }

@@ -44,7 +44,12 @@ abstract readonly class Piece
             throw new TooSmall('strip', 'The strip is wider than the piece is high; cut it narrower.');
         }
         if ($this->strips > self::MOST_STRIPS) {
-            throw new TooSmall('strip', "That makes {$this->strips} strips of one piece; Fescue plans up to ".self::MOST_STRIPS.'. Check the strip’s unit.');
+            throw new TooSmall(
+                'strip',
+                "That makes {$this->strips} strips of one piece; Fescue plans up to "
+                    .self::MOST_STRIPS
+                    .'. Check the strip’s unit.',
+            );
         }
     }
 
@@ -70,10 +75,19 @@ abstract readonly class Piece
         $said = fn(float $mm): string => Length::mm($mm)->exact(LengthUnit::Millimetre);
         $strip = $cutting->shortest();
         if ($cutting->joins > 0 && $this->joinLoss->mm >= $strip) {
-            return new TooSmall('join_loss', "A join takes {$said($this->joinLoss->mm)} and a strip is {$said($strip)} long, so nothing is left: lose less at a join, or cut from a piece wider than the join takes.");
+            return new TooSmall(
+                'join_loss',
+                "A join takes {$said($this->joinLoss->mm)} and a strip is {$said($strip)} long, so nothing is "
+                    .'left: lose less at a join, or cut from a piece wider than the join takes.',
+            );
         }
         if ($pieces > 1 && $cutting->between->mm >= $cutting->length->mm) {
-            return new TooSmall('join_loss', "One piece gives {$said($cutting->length->mm)} and a join to the next takes {$said($cutting->between->mm)}, so nothing is left: lose less at a join, or cut from larger pieces.");
+            return new TooSmall(
+                'join_loss',
+                "One piece gives {$said($cutting->length->mm)} and a join to the next takes "
+                    ."{$said($cutting->between->mm)}, so nothing is left: lose less at a join, or cut from larger "
+                    .'pieces.',
+            );
         }
 
         return null;

@@ -8,5 +8,10 @@ namespace Fescue\Core\Strip;
 final readonly class Step
 {
     /** @param string $key the same for the same step of the same batch, at most 40 letters */
-    public function __construct(public string $key, public string $lead, public string $do, public string $caution = '') {}
+    public function __construct(
+        public string $key,
+        public string $lead,
+        public string $do,
+        public string $caution = '',
+    ) {}
 }

@@ -39,9 +39,18 @@ final class StripDocument
         $top = Fields::top($document, self::FORMAT, 'strip');
         $source = $top->choice('source', Source::cases());
         if ($source === null) {
-            throw Refused::at('/source', 'Say what is cut: “'.implode('”, “', array_column(Source::cases(), 'value')).'”.');
+            throw Refused::at(
+                '/source',
+                'Say what is cut: “'.implode('”, “', array_column(Source::cases(), 'value')).'”.',
+            );
         }
-        $side = fn(string $key, string $what, bool $optional = false): ?Length => $top->length($key, Length::mm($optional ? 0 : 1), Length::mm(self::LONGEST_MM), $what, $optional);
+        $side = fn(string $key, string $what, bool $optional = false): ?Length => $top->length(
+            $key,
+            Length::mm($optional ? 0 : 1),
+            Length::mm(self::LONGEST_MM),
+            $what,
+            $optional,
+        );
         $width = $side('flat_width', 'A width');
         $height = $side('height', 'A height');
         $strip = $source === Source::RibbonHalf && ! $top->has('strip') ? null : $side('strip', 'A strip');
@@ -56,15 +65,31 @@ final class StripDocument
             'join' => $source->isBag() ? null : $side('join_loss', 'A join’s loss', true),
         ];
         $school = self::school($top, $source);
-        $pull = $top->has('pull') ? $top->number('pull', 0, StripSpec::LONGEST_PULL, 'the length after the pull over the length before') : 1.0;
+        $pull = $top->has('pull') ? $top->number(
+            'pull',
+            0,
+            StripSpec::LONGEST_PULL,
+            'the length after the pull over the length before',
+        ) : 1.0;
         if ($pull !== null && $pull < 1) {
             $top->refuse('pull', 'A pull makes longer: write 1.25 where 4 m become 5 m, and 1 for none.');
         }
         $pieces = $top->whole($source->isBag() ? 'bags' : 'pieces', 1, StripSpec::MOST_PIECES, 'pieces are') ?? 1;
         $areal = self::areal($top);
         $mass = self::mass($top);
-        if ($source === Source::RibbonHalf && $strip !== null && $width !== null && $height !== null && abs(2 * $strip->mm - min($width->mm, $height->mm)) > 0.5) {
-            $top->refuse('strip', 'A ribbon is halved: its strip is '.Length::mm(min($width->mm, $height->mm) / 2)->exact(LengthUnit::Millimetre).'. Write that, or leave it out.');
+        if (
+            $source === Source::RibbonHalf
+            && $strip !== null
+            && $width !== null
+            && $height !== null
+            && abs(2 * $strip->mm - min($width->mm, $height->mm)) > 0.5
+        ) {
+            $top->refuse(
+                'strip',
+                'A ribbon is halved: its strip is '
+                    .Length::mm(min($width->mm, $height->mm) / 2)->exact(LengthUnit::Millimetre)
+                    .'. Write that, or leave it out.',
+            );
         }
         $top->settle();
         $strip ??= $source === Source::RibbonHalf ? $height : null;
@@ -73,11 +98,42 @@ final class StripDocument
         }
         try {
             $piece = match ($source) {
-                Source::Tube => new Tube($width, $height, $strip, $given['spine'] ?? Length::mm(Tube::SPINE_MM), $given['foot'], $given['top'], $given['bottom'], $join ?? Join::SewnLap, $given['join']),
-                Source::Panel => new Panel($width, $height, $strip, $given['top'], $given['bottom'], $join ?? Join::SewnLap, $given['join']),
-                Source::BagLoops, Source::BagSpiral => new CarrierBag($width, $height, $strip, $given['fold'], $given['top'], $given['bottom'], $given['hitch']),
+                Source::Tube => new Tube(
+                    $width,
+                    $height,
+                    $strip,
+                    $given['spine'] ?? Length::mm(Tube::SPINE_MM),
+                    $given['foot'],
+                    $given['top'],
+                    $given['bottom'],
+                    $join ?? Join::SewnLap,
+                    $given['join'],
+                ),
+                Source::Panel => new Panel(
+                    $width,
+                    $height,
+                    $strip,
+                    $given['top'],
+                    $given['bottom'],
+                    $join ?? Join::SewnLap,
+                    $given['join'],
+                ),
+                Source::BagLoops, Source::BagSpiral => new CarrierBag(
+                    $width,
+                    $height,
+                    $strip,
+                    $given['fold'],
+                    $given['top'],
+                    $given['bottom'],
+                    $given['hitch'],
+                ),
                 // A ribbon is longer than it is wide, whichever way it was measured.
-                Source::RibbonHalf => Panel::halvedRibbon(Length::mm(max($width->mm, $height->mm)), Length::mm(min($width->mm, $height->mm)), $join ?? Join::MagicKnot, $given['join']),
+                Source::RibbonHalf => Panel::halvedRibbon(
+                    Length::mm(max($width->mm, $height->mm)),
+                    Length::mm(min($width->mm, $height->mm)),
+                    $join ?? Join::MagicKnot,
+                    $given['join'],
+                ),
             };
             $refusal = $piece->refusal($school, $pieces);
             if ($refusal !== null) {
@@ -87,7 +143,14 @@ final class StripDocument
             throw Refused::at("/{$e->measure}", $e->getMessage());
         }
 
-        return new StripSpec($source, $piece, $school, $areal ?? ($mass === null ? null : ArealDensity::weighed($mass, $piece->area())), $pull, $pieces);
+        return new StripSpec(
+            $source,
+            $piece,
+            $school,
+            $areal ?? ($mass === null ? null : ArealDensity::weighed($mass, $piece->area())),
+            $pull,
+            $pieces,
+        );
     }
 
     public static function write(StripPlan $plan): string
@@ -124,8 +187,18 @@ final class StripDocument
             return null;
         }
         $areal = $top->quantity('areal', fn(string $text): ArealDensity => ArealDensity::parse($text));
-        if ($areal !== null && ($areal->gramsPerSquareMetre < self::LIGHTEST || $areal->gramsPerSquareMetre > self::HEAVIEST)) {
-            $top->refuse('areal', 'Cloth and film weigh from '.self::LIGHTEST.' to '.self::HEAVIEST." g/m²; {$areal->exact()} is outside. Is the unit right?");
+        if (
+            $areal !== null
+            && ($areal->gramsPerSquareMetre < self::LIGHTEST || $areal->gramsPerSquareMetre > self::HEAVIEST)
+        ) {
+            $top->refuse(
+                'areal',
+                'Cloth and film weigh from '
+                    .self::LIGHTEST
+                    .' to '
+                    .self::HEAVIEST
+                    ." g/m²; {$areal->exact()} is outside. Is the unit right?",
+            );
         }
 
         return $areal;

@@ -42,6 +42,9 @@ final readonly class StripPlan
     /** Of the strand as it is worked: joined and pulled. Null where nothing was weighed or nothing is left of it. */
     public function density(): ?LinearDensity
     {
-        return $this->mass === null || $this->pulled->mm <= 0 ? null : LinearDensity::weighed($this->mass, $this->pulled);
+        return $this->mass === null || $this->pulled->mm <= 0 ? null : LinearDensity::weighed(
+            $this->mass,
+            $this->pulled,
+        );
     }
 }

@@ -17,7 +17,8 @@ final readonly class Tube extends Piece
     public const SPINE_MM = 25.0;
 
     /**
-     * Least spine for each millimetre of strip: on its way over, a strand s wide along the tube is 2m·s/√(4m² + s²) across
+     * Least spine for each millimetre of strip: on its way over, a strand s wide along the tube is 2m·s/√(4m² + s²)
+     * across
      * (geometry), and less than half of s breaks there. Our judgement.
      */
     private const LEAST_SPINE = 0.2887;
@@ -43,16 +44,39 @@ final readonly class Tube extends Piece
             throw new TooSmall('spine', 'The spine is as wide as the tube; leave less uncut.');
         }
         if ($foot !== null && abs($foot->mm - $width->mm) > $height->mm) {
-            throw new TooSmall('flat_width_end', 'It tapers by more than its height; cut such a piece open and lay it as a panel.');
+            throw new TooSmall(
+                'flat_width_end',
+                'It tapers by more than its height; cut such a piece open and lay it as a panel.',
+            );
         }
-        parent::__construct($width, $foot ?? $width, $height, $strip, 2, $trimTop ?? Length::mm(0), $trimBottom ?? Length::mm(0), $join, $joinLoss ?? $join->loss());
+        parent::__construct(
+            $width,
+            $foot ?? $width,
+            $height,
+            $strip,
+            2,
+            $trimTop ?? Length::mm(0),
+            $trimBottom ?? Length::mm(0),
+            $join,
+            $joinLoss ?? $join->loss(),
+        );
     }
 
     public function refusal(School $school, int $pieces): ?TooSmall
     {
         $least = Length::mm(ceil(self::LEAST_SPINE * $this->strip->mm));
-        if ($school === School::OneStrand && $this->strips > 1 && $this->spine->mm < self::LEAST_SPINE * $this->strip->mm) {
-            return new TooSmall('spine', "So narrow a spine leaves rings, or a thread between them, and no strand: leave at least {$least->exact(LengthUnit::Millimetre)} uncut for a strip of {$this->strip->exact(LengthUnit::Millimetre)}.");
+        if (
+            $school === School::OneStrand
+            && $this->strips > 1
+            && $this->spine->mm < self::LEAST_SPINE * $this->strip->mm
+        ) {
+            return new TooSmall(
+                'spine',
+                'So narrow a spine leaves rings, or a thread between them, and no strand: '
+                ."leave at least {$least->exact(LengthUnit::Millimetre)} uncut "
+                ."for a strip of {$this->strip->exact(LengthUnit::Millimetre)}
+                    .",
+            );
         }
 
         return parent::refusal($school, $pieces);
@@ -85,7 +109,19 @@ final readonly class Tube extends Piece
             }
         }
 
-        return new Cutting(School::OneStrand, $this, $cuts, [$course], 0, 0, false, $strand, Length::mm(0), $this->join, $this->joinLoss);
+        return new Cutting(
+            School::OneStrand,
+            $this,
+            $cuts,
+            [$course],
+            0,
+            0,
+            false,
+            $strand,
+            Length::mm(0),
+            $this->join,
+            $this->joinLoss,
+        );
     }
 
     public function joined(): Cutting
@@ -102,6 +138,18 @@ final readonly class Tube extends Piece
             $strand += 2 * $this->widthAt($y) * $this->strip->mm;
         }
 
-        return new Cutting(School::Joined, $this, [...$this->trims(), $opened, ...$this->slits()], $course, $n - 1, $n - 1, false, $strand, $this->joinLoss->times($n - 1), $this->join, $this->joinLoss);
+        return new Cutting(
+            School::Joined,
+            $this,
+            [...$this->trims(), $opened, ...$this->slits()],
+            $course,
+            $n - 1,
+            $n - 1,
+            false,
+            $strand,
+            $this->joinLoss->times($n - 1),
+            $this->join,
+            $this->joinLoss,
+        );
     }
 }

@@ -38,6 +38,9 @@ final readonly class Aside
     {
         $step = $this->by?->step;
 
-        return $this->by === null || $step === null ? 0 : max($this->by->least - (int) $this->by->value, (int) round(-($this->miss() ?? 0.0) / $step->mm));
+        return $this->by === null || $step === null ? 0 : max(
+            $this->by->least - (int) $this->by->value,
+            (int) round(-($this->miss() ?? 0.0) / $step->mm),
+        );
     }
 }

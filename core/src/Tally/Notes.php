@@ -47,8 +47,13 @@ final class Notes
      *
      * @return list<Note> trouble first
      */
-    public static function on(BagPlan $plan, MaterialEstimate $estimate, LengthUnit $unit = LengthUnit::Centimetre, Terms $terms = Terms::US, array $swatches = []): array
-    {
+    public static function on(
+        BagPlan $plan,
+        MaterialEstimate $estimate,
+        LengthUnit $unit = LengthUnit::Centimetre,
+        Terms $terms = Terms::US,
+        array $swatches = [],
+    ): array {
         $notes = new self($plan, $estimate, $unit, $terms, $swatches);
         $notes->enough();
         $notes->remarks();
@@ -72,12 +77,28 @@ final class Notes
     private function enough(): void
     {
         foreach ($this->estimate->odd as $odd) {
-            $this->add('weigh-in-odd', Tone::Trouble, "By {$odd->row} ".Decimal::print($odd->used).' g had gone where about '.Decimal::print(max(0.0, $odd->expected)).' would have.', 'A digit misread, a ball left out, or some of it used elsewhere? Weigh again. What went before it is not counted on: from there it begins anew.', $odd->row);
+            $this->add(
+                'weigh-in-odd',
+                Tone::Trouble,
+                "By {$odd->row} "
+                    .Decimal::print($odd->used)
+                    .' g had gone where about '
+                    .Decimal::print(max(0.0, $odd->expected))
+                    .' would have.',
+                'A digit misread, a ball left out, or some of it used elsewhere? Weigh again. What went before it '
+                    .'is not counted on: from there it begins anew.',
+                $odd->row,
+            );
         }
         $onHand = $this->plan->spec->strands->own->onHand;
         $chance = $this->estimate->enough;
         if ($onHand === null || $chance === null) {
-            $this->add('on-hand-unknown', Tone::Better, 'How much is on hand?', 'Weigh the ball and Fescue says whether it is enough.');
+            $this->add(
+                'on-hand-unknown',
+                Tone::Better,
+                'How much is on hand?',
+                'Weigh the ball and Fescue says whether it is enough.',
+            );
 
             return;
         }
@@ -89,7 +110,9 @@ final class Notes
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
             $chance < 0.5 ? "The {$noun} will probably run out." : "The {$noun} may run out.",
-            "{$onHand->print()} on hand is enough in ".MaterialEstimate::hundred($chance)." of 100 such bags; another {$this->estimate->short()->print()} makes it 90.",
+            "{$onHand->print()} on hand is enough in "
+                .MaterialEstimate::hundred($chance)
+                ." of 100 such bags; another {$this->estimate->short()->print()} makes it 90.",
         );
     }
 
@@ -106,7 +129,9 @@ final class Notes
                 $row = $one->row === null ? null : $this->plan->piece->rows[$part->from + $one->row]->name;
                 $words = ['{row}' => $row ?? ''];
                 foreach ($one->of as $name => $what) {
-                    $words['{'.$name.'}'] = $what instanceof Length ? $this->say($what) : $what->abbreviation($this->terms);
+                    $words['{'.$name.'}'] = $what instanceof Length
+                        ? $this->say($what)
+                        : $what->abbreviation($this->terms);
                 }
                 $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row);
             }
@@ -125,23 +150,50 @@ final class Notes
         }
     }
 
-    /** @return list<Aside> each side of the wish with the count that serves it: of several the one left open, or the first */
+    /**
+     * @return list<Aside> each side of the wish with the count that serves it: of several the one left open, or the
+     *         first
+     */
     private function sides(): array
     {
         $out = $this->plan->comesOut;
         $ground = new Ground($this->plan->gauge, $this->plan->spec->working);
         $serves = [];
         foreach ($this->plan->parts as $place => $part) {
-            $given = array_column(array_map(fn(object $one): array => [$one->name, $one->value], $this->plan->spec->parts[$place]->maker->settings()), 1, 0);
+            $given = array_column(
+                array_map(
+                    fn(object $one): array => [$one->name, $one->value],
+                    $this->plan->spec->parts[$place]->maker->settings(),
+                ),
+                1,
+                0,
+            );
             foreach ($part->maker->settings($ground) as $one) {
-                if ($one instanceof Setting && $one->side !== null && $one->step !== null && (! isset($serves[$one->side->value]) || ($given[$one->name] ?? null) === null)) {
+                if (
+                    $one instanceof Setting
+                    && $one->side !== null
+                    && $one->step !== null
+                    && (! isset($serves[$one->side->value]) || ($given[$one->name] ?? null) === null)
+                ) {
                     $serves[$one->side->value] = $one;
                 }
             }
         }
         $sides = [];
-        foreach ([[Side::Length, 'long', 'shorter', 'longer', $out->baseLength], [Side::Width, 'wide', 'narrower', 'wider', $out->baseWidth], [Side::Height, 'high', 'lower', 'higher', $out->height]] as [$side, $as, $less, $more, $comesOut]) {
-            $sides[] = new Aside($side->value, $as, $less, $more, $this->plan->spec->wish->of($side), $comesOut, $serves[$side->value] ?? null);
+        foreach ([
+            [Side::Length, 'long', 'shorter', 'longer', $out->baseLength],
+            [Side::Width, 'wide', 'narrower', 'wider', $out->baseWidth],
+            [Side::Height, 'high', 'lower', 'higher', $out->height],
+        ] as [$side, $as, $less, $more, $comesOut]) {
+            $sides[] = new Aside(
+                $side->value,
+                $as,
+                $less,
+                $more,
+                $this->plan->spec->wish->of($side),
+                $comesOut,
+                $serves[$side->value] ?? null,
+            );
         }
 
         return $sides;
@@ -180,10 +232,23 @@ final class Notes
         $late = array_slice($this->plan->piece->names(), -2);
         foreach ($spec->strands->changes as $place => $change) {
             if ($place === 0) {
-                $this->add('change', Tone::Better, "{$change->from} begins another material.", 'Lay it in at the last draw-through of the stitch before, and work over both tails; so at every change.', $change->from);
+                $this->add(
+                    'change',
+                    Tone::Better,
+                    "{$change->from} begins another material.",
+                    'Lay it in at the last draw-through of the stitch before, and work over both tails; so at '
+                        .'every change.',
+                    $change->from,
+                );
             }
             if (in_array($change->from, $late, true)) {
-                $this->add('change-late', Tone::Trouble, 'A join so near the edge shows, and bears the load.', 'Begin the other material a round or two lower.', $change->from);
+                $this->add(
+                    'change-late',
+                    Tone::Trouble,
+                    'A join so near the edge shows, and bears the load.',
+                    'Begin the other material a round or two lower.',
+                    $change->from,
+                );
             }
         }
         foreach ($this->estimate->others as $place => $takes) {
@@ -192,10 +257,25 @@ final class Notes
             if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
                 $hundred = MaterialEstimate::hundred($takes->enough);
                 $where = $takes->runsOut === null ? '' : " It runs out near {$takes->runsOut->row}.";
-                $this->add('other-short', Tone::Trouble, 'Another material may run out.', "{$material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.{$where}", $row);
+                $this->add(
+                    'other-short',
+                    Tone::Trouble,
+                    'Another material may run out.',
+                    "{$material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.{$where}",
+                    $row,
+                );
             }
             if (! $spec->strands->own->isLike($material)) {
-                $this->add('other-thickness', Tone::Trouble, 'Another material is '.($spec->strands->own->thicker($material) > 0 ? 'thicker' : 'thinner').' than the bag’s own.', 'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust the counts.', $row);
+                $this->add(
+                    'other-thickness',
+                    Tone::Trouble,
+                    'Another material is '
+                        .($spec->strands->own->thicker($material) > 0 ? 'thicker' : 'thinner')
+                        .' than the bag’s own.',
+                    'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust '
+                        .'the counts.',
+                    $row,
+                );
             }
         }
     }
@@ -204,31 +284,75 @@ final class Notes
     {
         $swatch = $this->plan->spec->hands->swatch;
         if ($this->estimate->origin === Origin::Guessed) {
-            $this->add('material-guessed', Tone::Better, 'How much it takes is a guess.', 'It comes from the stitch’s loops alone, 15 % either way. Weigh the swatch to know better.');
+            $this->add(
+                'material-guessed',
+                Tone::Better,
+                'How much it takes is a guess.',
+                'It comes from the stitch’s loops alone, 15 % either way. Weigh the swatch to know better.',
+            );
         }
         if ($swatch->stitches < Swatch::FEWEST_TO_TRUST || $swatch->rows < Swatch::FEWEST_TO_TRUST) {
-            $this->add('swatch-small', Tone::Better, 'The swatch is small.', 'Half a stitch misread over so few moves the whole bag; measure over '.Swatch::FEWEST_TO_TRUST.' stitches and rows or more.');
+            $this->add(
+                'swatch-small',
+                Tone::Better,
+                'The swatch is small.',
+                'Half a stitch misread over so few moves the whole bag; measure over '
+                    .Swatch::FEWEST_TO_TRUST
+                    .' stitches and rows or more.',
+            );
         }
         $gauge = $this->plan->gauge;
         foreach ($this->plan->spec->hands->doubts as $place => $doubt) {
             $name = isset($this->swatches[$place]) ? "“{$this->swatches[$place]}”" : 'Swatch '.($place + 1);
-            $this->add('swatch-disagrees', Tone::Better, "{$name} disagrees with the others this is learned from.", $doubt);
+            $this->add(
+                'swatch-disagrees',
+                Tone::Better,
+                "{$name} disagrees with the others this is learned from.",
+                $doubt,
+            );
         }
         $loops = $gauge->motif->loopLength($gauge->width, $gauge->singleHeight());
         $times = $gauge->strand($this->plan->spec->strands->own->density)->mm / $loops->mm;
         if ($times > self::ODD_WEIGHT || $times < 1 / self::ODD_WEIGHT) {
-            $this->add('swatch-weight-odd', Tone::Trouble, 'The swatch weighs '.Decimal::print($times, 1).' times what its loops would take.', 'Weighed with something else, counted over a part of it, or is the material’s own weight a metre wrong? Weigh both again before you trust how much it takes.');
+            $this->add(
+                'swatch-weight-odd',
+                Tone::Trouble,
+                'The swatch weighs '.Decimal::print($times, 1).' times what its loops would take.',
+                'Weighed with something else, counted over a part of it, or is the material’s own weight a metre '
+                    .'wrong? Weigh both again before you trust how much it takes.',
+            );
         }
         $worked = array_map(fn(Row $row): Motif => $row->fabric, $this->plan->piece->rows);
         $unmeasured = array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null);
         if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {
-            $names = implode(' and ', array_map(fn(Gauge $one): string => $one->motif->abbreviation($this->terms), [$gauge, ...$gauge->others]));
-            $this->add('height-derived', Tone::Better, "The swatch was {$names} alone.", 'Heights of the other stitches are taken from it by common proportions; measure the first rounds with the tape.');
+            $names = implode(
+                ' and ',
+                array_map(
+                    fn(Gauge $one): string => $one->motif->abbreviation($this->terms),
+                    [$gauge, ...$gauge->others],
+                ),
+            );
+            $this->add(
+                'height-derived',
+                Tone::Better,
+                "The swatch was {$names} alone.",
+                'Heights of the other stitches are taken from it by common proportions; measure the first rounds '
+                    .'with the tape.',
+            );
         }
         foreach (array_values(Motif::all()) as $motif) {
             $height = $gauge->proportion($motif)?->height;
             if ($height !== null && in_array($motif, $unmeasured, true)) {
-                $this->add("height-learned-{$motif->key}", Tone::Better, "Rows of {$motif->abbreviation($this->terms)} are expected, not measured.", 'As far as your swatches say, '.Decimal::print($height->likely, 2)." times as high as of {$gauge->motif->abbreviation($this->terms)}, ".Decimal::print(100 * $height->relative).' % either way; measure the first rounds with the tape.');
+                $this->add(
+                    "height-learned-{$motif->key}",
+                    Tone::Better,
+                    "Rows of {$motif->abbreviation($this->terms)} are expected, not measured.",
+                    'As far as your swatches say, '
+                        .Decimal::print($height->likely, 2)
+                        ." times as high as of {$gauge->motif->abbreviation($this->terms)}, "
+                        .Decimal::print(100 * $height->relative)
+                        .' % either way; measure the first rounds with the tape.',
+                );
             }
         }
     }
@@ -239,10 +363,20 @@ final class Notes
         $range = HookRange::of($spec->strands->own->kind);
         $times = $spec->hands->hook->diameter->mm / $spec->strands->own->diameter->mm;
         if ($times < $range->least || $times > $range->most) {
-            $this->add('hook-unusual', Tone::Better, "{$spec->hands->hook->withArticle()} hook is unusual for this {$spec->strands->own->kind->noun()}.", "A firm fabric starts near {$spec->strands->own->firmHook()->print()}: {$range->reason}");
+            $this->add(
+                'hook-unusual',
+                Tone::Better,
+                "{$spec->hands->hook->withArticle()} hook is unusual for this {$spec->strands->own->kind->noun()}.",
+                "A firm fabric starts near {$spec->strands->own->firmHook()->print()}: {$range->reason}",
+            );
         }
         if ($times < $range->least) {
-            $this->add('tight-hands', Tone::Care, 'Tight, bulky work strains the hands.', 'Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.');
+            $this->add(
+                'tight-hands',
+                Tone::Care,
+                'Tight, bulky work strains the hands.',
+                'Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.',
+            );
         }
     }
 

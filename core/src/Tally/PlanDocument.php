@@ -77,13 +77,27 @@ final class PlanDocument
     /** @return list<array{part: string, length_m: float, mass_g: float}> */
     private static function perPart(MaterialEstimate $takes): array
     {
-        return array_map(fn(PartTakes $part): array => ['part' => $part->part, 'length_m' => round($part->metres, 2), 'mass_g' => round($part->grams, 1)], $takes->parts);
+        return array_map(
+            fn(PartTakes $part): array => [
+                'part' => $part->part,
+                'length_m' => round($part->metres, 2),
+                'mass_g' => round($part->grams, 1),
+            ],
+            $takes->parts,
+        );
     }
 
     /** @return array<string, array<string, float|int|null>> */
     private static function buy(MaterialEstimate $takes): array
     {
-        return $takes->unit === null ? [] : ['buy' => ['unit_g' => round($takes->unit->grams, 1), 'p80' => $takes->balls(0.80), 'p95' => $takes->balls(0.95), 'p99' => $takes->balls(0.99)]];
+        return $takes->unit === null ? [] : [
+            'buy' => [
+                'unit_g' => round($takes->unit->grams, 1),
+                'p80' => $takes->balls(0.80),
+                'p95' => $takes->balls(0.95),
+                'p99' => $takes->balls(0.99),
+            ],
+        ];
     }
 
     /** @return ?array{row: string, stitch: int} */
@@ -95,6 +109,10 @@ final class PlanDocument
     /** @return array{low: float, likely: float, high: float} */
     private static function spread(Spread $spread): array
     {
-        return ['low' => round($spread->low(), 1), 'likely' => round($spread->likely, 1), 'high' => round($spread->high(), 1)];
+        return [
+            'low' => round($spread->low(), 1),
+            'likely' => round($spread->likely, 1),
+            'high' => round($spread->high(), 1),
+        ];
     }
 }

@@ -36,8 +36,26 @@ final readonly class ChainHandle extends OverChain
     public function settings(?Ground $ground = null): array
     {
         return [
-            new Setting('skip', 'Stitches between its ends', 'stitch skipped', $this->count('skip'), 1, 400, plural: 'stitches skipped'),
-            new Setting('chain', 'Chains of a handle', 'chain of a handle', $this->count('chain'), max(1, $this->given('skip', 1)), 800, "ch {n} over {$this->given('skip')}", fewer: 'Make the handles shorter: chain {n}, not {was}', plural: 'chains of a handle'),
+            new Setting(
+                'skip',
+                'Stitches between its ends',
+                'stitch skipped',
+                $this->count('skip'),
+                1,
+                400,
+                plural: 'stitches skipped',
+            ),
+            new Setting(
+                'chain',
+                'Chains of a handle',
+                'chain of a handle',
+                $this->count('chain'),
+                max(1, $this->given('skip', 1)),
+                800,
+                "ch {n} over {$this->given('skip')}",
+                fewer: 'Make the handles shorter: chain {n}, not {was}',
+                plural: 'chains of a handle',
+            ),
             $this->edgeRounds(),
         ];
     }
@@ -47,7 +65,11 @@ final readonly class ChainHandle extends OverChain
         $on = $this->on($on);
         $widest = self::widest($on);
         $stitch = $ground->gauge->singleWidth()->mm;
-        $skip = $this->count('skip') ?? self::centred($on, self::BETWEEN / $stitch, min($widest, $this->count('chain') ?? $widest));
+        $skip = $this->count('skip') ?? self::centred(
+            $on,
+            self::BETWEEN / $stitch,
+            min($widest, $this->count('chain') ?? $widest),
+        );
         $chain = $this->count('chain') ?? max($skip, (int) round(self::LONG / $stitch));
         $this->fits($skip, $chain, $on);
 
@@ -57,9 +79,25 @@ final readonly class ChainHandle extends OverChain
     protected function remarks(Ground $ground, Edge $on): array
     {
         $lies = $ground->gauge->singleWidth()->times($this->given('chain'));
-        $remarks = [new Remark('handle-hangs', Tone::Better, 0, 'A handle lies {lies} long and hangs about {hangs}.', 'A chain stretches under the load; a tenth is a guess until yours has hung. Must not twist: lay it flat before the round on it.', ['lies' => $lies, 'hangs' => $lies->times(1 + self::STRETCH)])];
+        $remarks = [
+            new Remark(
+                'handle-hangs',
+                Tone::Better,
+                0,
+                'A handle lies {lies} long and hangs about {hangs}.',
+                'A chain stretches under the load; a tenth is a guess until yours has hung. Must not twist: lay it '
+                    .'flat before the round on it.',
+                ['lies' => $lies, 'hangs' => $lies->times(1 + self::STRETCH)],
+            ),
+        ];
         if (abs($this->offCentre($on)) > 0.25) {
-            $remarks[] = new Remark('handle-off-centre', Tone::Better, 0, 'The handles stand half a stitch off centre.', 'One stitch more or fewer between their ends puts them on it.');
+            $remarks[] = new Remark(
+                'handle-off-centre',
+                Tone::Better,
+                0,
+                'The handles stand half a stitch off centre.',
+                'One stitch more or fewer between their ends puts them on it.',
+            );
         }
 
         return $remarks;

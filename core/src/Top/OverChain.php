@@ -26,7 +26,10 @@ use Fescue\Core\Stitch\Stitch;
 /** Two openings, front and back: skip some stitches, chain over them, and work the next round around the chain. */
 abstract readonly class OverChain extends ByChoices
 {
-    /** Stitches to leave between an opening and the ends of its half of the round, or the chain pulls on the fold itself. */
+    /**
+     * Stitches to leave between an opening and the ends of its half of the round, or the chain pulls on the fold
+     * itself.
+     */
     private const SHOULDER = 2;
 
     private const MOST_EDGE_ROUNDS = 20;
@@ -43,7 +46,18 @@ abstract readonly class OverChain extends ByChoices
 
     protected function edgeRounds(): Setting
     {
-        return new Setting('edge_rounds', 'Rounds of edge', 'edge round', $this->given('edge_rounds', 1), 0, self::MOST_EDGE_ROUNDS, else: 1, fewer: 'Work {many} fewer', none: 'Leave the edge out', rows: true);
+        return new Setting(
+            'edge_rounds',
+            'Rounds of edge',
+            'edge round',
+            $this->given('edge_rounds', 1),
+            0,
+            self::MOST_EDGE_ROUNDS,
+            else: 1,
+            fewer: 'Work {many} fewer',
+            none: 'Leave the edge out',
+            rows: true,
+        );
     }
 
     /** Counts that are given, held against the side they stand on. @throws Unmakeable */
@@ -52,10 +66,19 @@ abstract readonly class OverChain extends ByChoices
         $widest = self::widest($on);
         $half = intdiv($on->anchors, 2);
         if ($skip > $widest) {
-            throw new Unmakeable('skip', "Each side has {$half} stitches and needs ".self::SHOULDER." left beyond each end of what is skipped; skip at most {$widest}, not {$skip}.");
+            throw new Unmakeable(
+                'skip',
+                "Each side has {$half} stitches and needs "
+                    .self::SHOULDER
+                    ." left beyond each end of what is skipped; skip at most {$widest}, not {$skip}
+                    .",
+            );
         }
         if ($chain < $skip) {
-            throw new Unmakeable('chain', "A chain of {$chain} over {$skip} skipped stitches would pull the edge in; chain at least {$skip}.");
+            throw new Unmakeable(
+                'chain',
+                "A chain of {$chain} over {$skip} skipped stitches would pull the edge in; chain at least {$skip}.",
+            );
         }
     }
 
@@ -64,11 +87,15 @@ abstract readonly class OverChain extends ByChoices
     {
         $widest = (int) floor(2 * (min(self::centre($on), $on->anchors / 2 - self::centre($on)) - self::SHOULDER));
 
-        return $widest >= 1 ? $widest : throw new Unmakeable('', "A round of {$on->anchors} stitches has no room for handles; make the base larger or leave them out.");
+        return $widest >= 1 ? $widest : throw new Unmakeable(
+            '',
+            "A round of {$on->anchors} stitches has no room for handles; make the base larger or leave them out.",
+        );
     }
 
     /**
-     * Stitches to skip so that they stand on the middle of their side: the number nearest to a wish, from 1 to the most,
+     * Stitches to skip so that they stand on the middle of their side: the number nearest to a wish, from 1 to the
+     * most,
      * that leaves whole stitches on both sides; 1 where there is none.
      */
     protected static function centred(Edge $on, float $wish, int $most): int
@@ -95,16 +122,31 @@ abstract readonly class OverChain extends ByChoices
             new Each($stitch, $after),
         ]);
         $fabric = Motif::single();
-        $rows = [new Row(Part::Handles, $fabric, $around(new Chains($chain), new Skip($skip)), [$on], bearsJoin: false)];
+        $rows = [
+            new Row(Part::Handles, $fabric, $around(new Chains($chain), new Skip($skip)), [$on], bearsJoin: false),
+        ];
         $remarks = $this->remarks($ground, $on);
         $on = $on->after($on->anchors + 2 * ($chain - $skip), $fabric);
         for ($edge = 1; $edge <= $this->given('edge_rounds', 1); $edge++) {
-            $rows[] = new Row(Part::Edge, $fabric, $edge === 1 ? $around(new Under($stitch, $chain, $chain)) : $ground->working->around([new Each($stitch, $on->anchors)]), [$on]);
+            $rows[] = new Row(
+                Part::Edge,
+                $fabric,
+                $edge === 1
+                    ? $around(new Under($stitch, $chain, $chain))
+                    : $ground->working->around([new Each($stitch, $on->anchors)]),
+                [$on],
+            );
         }
 
         return new Made($rows, $on, remarks: [
             ...$remarks,
-            new Remark('hang-test', Tone::Care, null, 'A home-made handle is untested.', 'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.'),
+            new Remark(
+                'hang-test',
+                Tone::Care,
+                null,
+                'A home-made handle is untested.',
+                'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.',
+            ),
         ]);
     }
 
@@ -117,7 +159,9 @@ abstract readonly class OverChain extends ByChoices
         return (int) round(self::centre($on) - $this->given('skip') / 2);
     }
 
-    /** Stitches by which what is skipped lies past the middle of its side; half a one where parity does not allow less. */
+    /**
+     * Stitches by which what is skipped lies past the middle of its side; half a one where parity does not allow less.
+     */
     protected function offCentre(Edge $on): float
     {
         return $this->before($on) + $this->given('skip') / 2 - self::centre($on);

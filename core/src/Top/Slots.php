@@ -37,8 +37,26 @@ final readonly class Slots extends OverChain
     public function settings(?Ground $ground = null): array
     {
         return [
-            new Setting('skip', 'Stitches to skip', 'stitch skipped', $this->count('skip'), 1, 400, plural: 'stitches skipped'),
-            new Setting('chain', 'Chains over them', 'chain of a slot', $this->count('chain'), max(1, $this->given('skip', 1)), 800, "ch {n} over {$this->given('skip')}", fewer: 'Make the handles shorter: chain {n}, not {was}', plural: 'chains of a slot'),
+            new Setting(
+                'skip',
+                'Stitches to skip',
+                'stitch skipped',
+                $this->count('skip'),
+                1,
+                400,
+                plural: 'stitches skipped',
+            ),
+            new Setting(
+                'chain',
+                'Chains over them',
+                'chain of a slot',
+                $this->count('chain'),
+                max(1, $this->given('skip', 1)),
+                800,
+                "ch {n} over {$this->given('skip')}",
+                fewer: 'Make the handles shorter: chain {n}, not {was}',
+                plural: 'chains of a slot',
+            ),
             $this->edgeRounds(),
         ];
     }
@@ -47,7 +65,11 @@ final readonly class Slots extends OverChain
     {
         $on = $this->on($on);
         $widest = self::widest($on);
-        $skip = $this->count('skip') ?? self::centred($on, self::WIDTH_MM / $ground->gauge->singleWidth()->mm, min($widest, $this->count('chain') ?? $widest));
+        $skip = $this->count('skip') ?? self::centred(
+            $on,
+            self::WIDTH_MM / $ground->gauge->singleWidth()->mm,
+            min($widest, $this->count('chain') ?? $widest),
+        );
         $chain = $this->count('chain') ?? (int) round($skip * self::CHAIN_PER_SKIP);
         $this->fits($skip, $chain, $on);
 
@@ -65,16 +87,49 @@ final readonly class Slots extends OverChain
             $chains = $wanted - $widest;
             $mend = $chains <= 0
                 ? "skip {$wanted}".($chain < $wanted ? ' and chain as many or more.' : '.')
-                : "this side has room for {$widest} at most. ".($chains === 1 ? 'One chain' : "{$chains} chains").' more at the start make room, or leave the handles out.';
-            $remarks[] = new Remark('slot-narrow', Tone::Trouble, 0, 'The hand hole is {wide} wide.', "A hand wants about {hand}; {$mend}", ['wide' => $wide, 'hand' => Length::mm(self::HAND)]);
+                : "this side has room for {$widest} at most. "
+                .($chains === 1 ? 'One chain' : "{$chains} chains")
+                .' more at the start make room, or leave the handles out.';
+            $remarks[] = new Remark(
+                'slot-narrow',
+                Tone::Trouble,
+                0,
+                'The hand hole is {wide} wide.',
+                "A hand wants about {hand}; {$mend}",
+                ['wide' => $wide, 'hand' => Length::mm(self::HAND)],
+            );
         }
         if (abs($this->offCentre($on)) > 0.25) {
-            $fit = array_filter([$skip - 1, $skip + 1], fn(int $one): bool => $one >= 1 && $one <= min($widest, $chain));
-            $remarks[] = new Remark('slot-off-centre', Tone::Better, 0, 'The slots stand half a stitch off centre.', $fit === [] ? 'One chain more at the start puts their middle on a stitch.' : 'Skipping '.implode(' or ', $fit).' puts them on it.');
+            $fit = array_filter(
+                [$skip - 1, $skip + 1],
+                fn(int $one): bool => $one >= 1 && $one <= min($widest, $chain),
+            );
+            $remarks[] = new Remark(
+                'slot-off-centre',
+                Tone::Better,
+                0,
+                'The slots stand half a stitch off centre.',
+                $fit === []
+                    ? 'One chain more at the start puts their middle on a stitch.'
+                    : 'Skipping '.implode(' or ', $fit).' puts them on it.',
+            );
         }
-        $remarks[] = new Remark('compare-slots', Tone::Better, 0, 'Before the slots, lay the bag flat.', 'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all four marks together by half the gap.');
+        $remarks[] = new Remark(
+            'compare-slots',
+            Tone::Better,
+            0,
+            'Before the slots, lay the bag flat.',
+            'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all '
+                .'four marks together by half the gap.',
+        );
         if ($on->fabric?->isOpen() === true) {
-            $remarks[] = new Remark('mesh-top', Tone::Better, 0, '{row} stands on a mesh.', 'Work its stitches around the chains of the round below; they hold better than in single loops.');
+            $remarks[] = new Remark(
+                'mesh-top',
+                Tone::Better,
+                0,
+                '{row} stands on a mesh.',
+                'Work its stitches around the chains of the round below; they hold better than in single loops.',
+            );
         }
 
         return $remarks;

@@ -44,12 +44,34 @@ final readonly class Band extends ByChoices
 
     public function settings(?Ground $ground = null): array
     {
-        $loops = ['both' => ['both loops', ''], 'back' => ['back loop', 'ribs outside'], 'front' => ['front loop', 'ribs inside']];
+        $loops = [
+            'both' => ['both loops', ''],
+            'back' => ['back loop', 'ribs outside'],
+            'front' => ['front loop', 'ribs inside'],
+        ];
 
         return [
             new Choice('stitch', 'Stitch', $this->choice('stitch', 'sc'), short: '{motif}', asked: true, motif: true),
-            new Choice('loop', 'Worked through', $this->choice('loop', 'both'), $loops, short: $this->choice('loop', 'both') === 'both' ? '' : '{choice}'),
-            new Setting('rounds', 'Rounds of body', 'body round', $this->count('rounds'), 1, self::MOST_ROUNDS, '{n} round{s}', Side::Height, $ground?->gauge->heightOf($this->motif('stitch')), fewer: 'Work {many} fewer', rows: true),
+            new Choice(
+                'loop',
+                'Worked through',
+                $this->choice('loop', 'both'),
+                $loops,
+                short: $this->choice('loop', 'both') === 'both' ? '' : '{choice}',
+            ),
+            new Setting(
+                'rounds',
+                'Rounds of body',
+                'body round',
+                $this->count('rounds'),
+                1,
+                self::MOST_ROUNDS,
+                '{n} round{s}',
+                Side::Height,
+                $ground?->gauge->heightOf($this->motif('stitch')),
+                fewer: 'Work {many} fewer',
+                rows: true,
+            ),
         ];
     }
 
@@ -65,23 +87,41 @@ final readonly class Band extends ByChoices
         $motif = $this->motif('stitch');
         $around = $this->on($on)->anchors;
         if ($around % $motif->multiple !== 0) {
-            throw new Unmakeable('stitch', "{$motif->fullName(Terms::US)} repeats over {$motif->multiple} stitches, and a round has {$around}. Add or take away a chain at the start.");
+            throw new Unmakeable(
+                'stitch',
+                "{$motif->fullName(Terms::US)} repeats over {$motif->multiple} stitches, and a round has "
+                    ."{$around}. Add or take away a chain at the start.",
+            );
         }
 
-        return $this->count('rounds') === null ? $this->with(['rounds' => $this->rounds($wish, $ground, $motif)]) : $this;
+        return $this->count('rounds') === null ? $this->with(
+            ['rounds' => $this->rounds($wish, $ground, $motif)],
+        ) : $this;
     }
 
     private function rounds(Wish $wish, Ground $ground, Motif $motif): int
     {
-        $height = $wish->heightLeft() ?? throw new Unmakeable('/size/height', 'Give a height, or the number of body rounds.');
+        $height = $wish->heightLeft() ?? throw new Unmakeable(
+            '/size/height',
+            'Give a height, or the number of body rounds.',
+        );
         $round = $ground->gauge->heightOf($motif);
         $rounds = (int) round($height / $round->mm);
         if ($rounds < 1) {
             $least = $round->plus($wish->besides ?? Length::mm(0));
-            throw new Unmakeable('/size/height', "One round of the open band with all else of the body is already {$least->print(LengthUnit::Centimetre)} high; ask for at least that.");
+            throw new Unmakeable(
+                '/size/height',
+                'One round of the open band with all else of the body is already '
+                    ."{$least->print(LengthUnit::Centimetre)} high; ask for at least that.",
+            );
         }
         if ($rounds > self::MOST_ROUNDS) {
-            throw new Unmakeable('/size/height', "That needs {$rounds} body rounds; Fescue plans up to ".self::MOST_ROUNDS.'. Check the height and the gauge.');
+            throw new Unmakeable(
+                '/size/height',
+                "That needs {$rounds} body rounds; Fescue plans up to "
+                    .self::MOST_ROUNDS
+                    .'. Check the height and the gauge.',
+            );
         }
 
         return $rounds;
@@ -97,7 +137,10 @@ final readonly class Band extends ByChoices
         for ($round = 0; $round < $this->given('rounds'); $round++) {
             // Rounds of the same row of the motif are the same instructions.
             $like = $round === 0 && $climb !== [] ? 'climb' : $round % $motif->rows();
-            $made[$like] ??= $ground->working->around($motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []), $motif->post());
+            $made[$like] ??= $ground->working->around(
+                $motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []),
+                $motif->post(),
+            );
             $rows[] = new Row(Part::Body, $motif, $made[$like], [$on]);
             $on = $round === 0 ? $on->after($on->anchors, $motif) : $on;
         }
@@ -108,7 +151,15 @@ final readonly class Band extends ByChoices
     /** @return list<Remark> */
     private function gives(Motif $motif): array
     {
-        return $motif->isOpen() ? [new Remark('mesh-open', Tone::Better, null, 'A mesh gives, and lets small things through.', 'Line the bag or keep large things in it; it hangs longer than it lies.')] : [];
+        return $motif->isOpen() ? [
+            new Remark(
+                'mesh-open',
+                Tone::Better,
+                null,
+                'A mesh gives, and lets small things through.',
+                'Line the bag or keep large things in it; it hangs longer than it lies.',
+            ),
+        ] : [];
     }
 
     /** @return list<Remark> */
@@ -120,7 +171,18 @@ final readonly class Band extends ByChoices
         }
         $percent = (int) round(100 * abs($wider));
 
-        return [new Remark('band-width', Tone::Better, 0, "From {row} the {motif} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.', 'The wall '.($wider > 0 ? 'flares there; a smaller hook for that band holds it straight.' : 'draws in there; a larger hook for that band lets it out.'), ['motif' => $motif])];
+        return [
+            new Remark(
+                'band-width',
+                Tone::Better,
+                0,
+                "From {row} the {motif} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.',
+                'The wall '
+                    .($wider > 0 ? 'flares there; a smaller hook for that band holds it '
+                    .'straight.' : 'draws in there; a larger hook for that band lets it out.'),
+                ['motif' => $motif],
+            ),
+        ];
     }
 
     private function on(?Edge $on): Edge

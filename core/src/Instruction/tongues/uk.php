@@ -8,7 +8,10 @@ return [
     'like' => 'us',
     'stitches' => [
         'ch' => ['ch', 'chain'], 'sl st' => ['ss', 'slip stitch'], 'sc' => ['dc', 'double crochet'],
-        'hdc' => ['htr', 'half treble crochet'], 'dc' => ['tr', 'treble crochet'], 'tr' => ['dtr', 'double treble crochet'],
+        'hdc' => ['htr', 'half treble crochet'], 'dc' => ['tr', 'treble crochet'], 'tr' => [
+            'dtr',
+            'double treble crochet',
+        ],
     ],
     'motifs' => ['mesh' => ['mesh', 'treble crochet mesh'], 'two-in-one' => ['two in one', 'two in one, miss one']],
     'phrases' => ['skip' => 'miss {n}'],
