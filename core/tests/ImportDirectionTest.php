@@ -27,17 +27,55 @@ final class ImportDirectionTest extends TestCase
         'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Wall' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Top' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
-        'Bag' => ['Measure', 'Document', 'Material', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Base', 'Wall', 'Top'],
+        'Bag' => [
+            'Measure',
+            'Document',
+            'Material',
+            'Instruction',
+            'Gauge',
+            'Pattern',
+            'Piece',
+            'Shape',
+            'Base',
+            'Wall',
+            'Top',
+        ],
         'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Shape', 'Bag'],
-        'Estimate' => ['Measure', 'Statistics', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Bag'],
-        'Tally' => ['Measure', 'Document', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Bag', 'Estimate'],
+        'Estimate' => [
+            'Measure',
+            'Statistics',
+            'Document',
+            'Material',
+            'Stitch',
+            'Instruction',
+            'Gauge',
+            'Pattern',
+            'Piece',
+            'Bag',
+        ],
+        'Tally' => [
+            'Measure',
+            'Document',
+            'Material',
+            'Stitch',
+            'Instruction',
+            'Gauge',
+            'Pattern',
+            'Piece',
+            'Bag',
+            'Estimate',
+        ],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void
     {
         $root = dirname(__DIR__).'/src';
         $rooms = array_map(basename(...), (array) glob("{$root}/*", GLOB_ONLYDIR));
-        self::assertEqualsCanonicalizing(array_keys(self::MAY_KNOW), $rooms, 'A room was added or lost: say what it may know.');
+        self::assertEqualsCanonicalizing(
+            array_keys(self::MAY_KNOW),
+            $rooms,
+            'A room was added or lost: say what it may know.',
+        );
         foreach ($rooms as $room) {
             foreach ((array) glob("{$root}/{$room}/*.php") as $file) {
                 $code = (string) file_get_contents((string) $file);
@@ -55,11 +93,18 @@ final class ImportDirectionTest extends TestCase
     public function testTheCoreReachesForNoClockNoChanceNoFile(): void
     {
         $reaching = '/\b(?:time|microtime|date|rand|mt_rand|random_int|file_get_contents|file_put_contents|fopen|getenv|curl_init|echo|print_r|var_dump)\s*\(/';
-        $files = new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__).'/src')), '/\.php$/');
+        $files = new \RegexIterator(
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__).'/src')),
+            '/\.php$/',
+        );
         $read = 0;
         foreach ($files as $file) {
             $read++;
-            self::assertDoesNotMatchRegularExpression($reaching, (string) file_get_contents((string) $file), (string) $file);
+            self::assertDoesNotMatchRegularExpression(
+                $reaching,
+                (string) file_get_contents((string) $file),
+                (string) $file,
+            );
         }
         self::assertGreaterThan(40, $read);
     }

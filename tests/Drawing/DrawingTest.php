@@ -73,13 +73,25 @@ final class DrawingTest extends TestCase
     {
         foreach ([LengthUnit::Centimetre, LengthUnit::Inch] as $unit) {
             [$base, $side] = self::draw(self::plan(), $unit);
-            foreach ([[$base, 298.0, '/d="M[\d.]+ [\d.]+h([\d.]+)a([\d.]+) /', fn(array $m): float => (float) $m[1] + 2 * (float) $m[2]], [$side, 336.0, '/v10m0 -5h([\d.]+)m/', fn(array $m): float => (float) $m[1]]] as [$svg, $mm, $find, $pixels]) {
+            foreach ([
+                [
+                    $base,
+                    298.0,
+                    '/d="M[\d.]+ [\d.]+h([\d.]+)a([\d.]+) /',
+                    fn(array $m): float => (float) $m[1] + 2 * (float) $m[2],
+                ],
+                [$side, 336.0, '/v10m0 -5h([\d.]+)m/', fn(array $m): float => (float) $m[1]],
+            ] as [$svg, $mm, $find, $pixels]) {
                 self::assertSame(1, preg_match($find, $svg, $found));
                 $tape = self::tape($svg);
                 self::assertGreaterThan(2, count($tape));
                 [$first, $last] = [$tape[0], $tape[count($tape) - 1]];
                 $perUnit = ($last[1] - $first[1]) / ($last[0] - $first[0]);
-                self::assertEqualsWithDelta($mm / $unit->millimetres(), $pixels($found) / $perUnit, 0.02 * $mm / $unit->millimetres());
+                self::assertEqualsWithDelta(
+                    $mm / $unit->millimetres(),
+                    $pixels($found) / $perUnit,
+                    0.02 * $mm / $unit->millimetres(),
+                );
             }
         }
     }
@@ -88,7 +100,8 @@ final class DrawingTest extends TestCase
     {
         [$base] = self::draw(self::plan());
         $count = fn(string $colour): int => substr_count(implode('', self::strokes($base, $colour)), 'M');
-        // 22 chains of one stroke; each stitch is a cross of two: 48 of round 1 in ink, round 2's 40 plain in grass and 16 of eight increases in warm.
+        // 22 chains of one stroke; each stitch is a cross of two: 48 of round 1 in ink, round 2's 40 plain in grass and
+        // 16 of eight increases in warm.
         self::assertSame(22 + 2 * 48, $count(Ink::INK));
         self::assertSame(2 * 40, $count(Ink::GRASS));
         self::assertGreaterThanOrEqual(2 * 16, $count(Ink::WARM));
@@ -100,7 +113,9 @@ final class DrawingTest extends TestCase
     {
         // Strokes of a stitch: its V or its two legs, a wrap for each yarn over, and the two loops of its top.
         foreach (['sc' => 1 + 2, 'dc' => 2 + 1 + 2, 'tr' => 2 + 2 + 2] as $stitch => $strokes) {
-            [, $side] = self::draw(self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'working' => 'joined', 'handles' => null]));
+            [, $side] = self::draw(
+                self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'working' => 'joined', 'handles' => null]),
+            );
             self::assertSame(28 * 14 * $strokes, self::strokesUsed($side));
         }
     }
@@ -110,7 +125,10 @@ final class DrawingTest extends TestCase
     {
         preg_match('~<defs>(.*?)</defs>(.*)~s', $svg, $halves);
         preg_match_all('~<g id="([^"]+)"[^>]*><path d="([^"]+)"~', $halves[1], $defined);
-        $strokes = array_combine($defined[1], array_map(fn(string $path): int => substr_count($path, 'M'), $defined[2]));
+        $strokes = array_combine(
+            $defined[1],
+            array_map(fn(string $path): int => substr_count($path, 'M'), $defined[2]),
+        );
         preg_match_all('~<use href="#([^"]+)"~', $halves[2], $uses);
 
         return array_sum(array_map(fn(string $id): int => $strokes[$id], $uses[1]));
@@ -118,9 +136,19 @@ final class DrawingTest extends TestCase
 
     public function testLabelsStandApartAndInside(): void
     {
-        foreach ([[], ['handles/edge_rounds' => 6], ['body/rounds' => 1], ['gauge/rows' => 40, 'gauge/height' => '16 cm']] as $changes) {
+        foreach ([
+            [],
+            ['handles/edge_rounds' => 6],
+            ['body/rounds' => 1],
+            ['gauge/rows' => 40, 'gauge/height' => '16 cm'],
+        ] as $changes) {
             [, $side] = self::draw(self::plan($changes));
-            preg_match_all('/<text x="([\d.]+)" y="([\d.]+)"[^>]*text-anchor="start"[^>]*>round/', $side, $found, PREG_SET_ORDER);
+            preg_match_all(
+                '/<text x="([\d.]+)" y="([\d.]+)"[^>]*text-anchor="start"[^>]*>round/',
+                $side,
+                $found,
+                PREG_SET_ORDER,
+            );
             $heights = array_map(fn(array $one): float => (float) $one[2], $found);
             self::assertGreaterThanOrEqual(4, count($heights));
             rsort($heights);
@@ -155,11 +183,17 @@ final class DrawingTest extends TestCase
     {
         $plan = self::plan($changes);
         foreach ([LengthUnit::Centimetre, LengthUnit::Inch] as $unit) {
-            foreach ([BaseDrawing::of($plan, $unit), SideDrawing::of($plan, $unit, ['#33475f'], new Writer(Terms::UK))] as $canvas) {
+            foreach ([
+                BaseDrawing::of($plan, $unit),
+                SideDrawing::of($plan, $unit, ['#33475f'], new Writer(Terms::UK)),
+            ] as $canvas) {
                 $svg = $canvas->alone();
                 $document = new \DOMDocument();
                 self::assertTrue($document->loadXML($svg));
-                self::assertDoesNotMatchRegularExpression('/NAN|INF|\dE[-+]?\d/i', (string) preg_replace('/#[0-9a-f]{6}|(?:id|href)="[^"]*"|<(title|desc)>.*?<\/\1>/i', '', $svg));
+                self::assertDoesNotMatchRegularExpression(
+                    '/NAN|INF|\dE[-+]?\d/i',
+                    (string) preg_replace('/#[0-9a-f]{6}|(?:id|href)="[^"]*"|<(title|desc)>.*?<\/\1>/i', '', $svg),
+                );
                 preg_match_all('/font-size="(\d+)"/', $svg, $sizes);
                 self::assertGreaterThanOrEqual(13, min(array_map(intval(...), $sizes[1])));
                 self::assertMatchesRegularExpression('/^(?:1 : \d+(?:\.\d)?|\d+(?:\.\d)? : 1)$/', $canvas->ratio());
@@ -173,13 +207,28 @@ final class DrawingTest extends TestCase
     {
         $plan = self::plan();
         [, $side] = self::draw($plan);
-        self::assertSame(1, preg_match('/d="M([\d.]+) ([\d.]+)V([\d.]+)A([\d.]+) ([\d.]+) 0 0 1 ([\d.]+) [\d.]+V[\d.]+z" fill="'.Ink::SHEET.'" stroke="'.Ink::WARM.'"/', $side, $hole));
+        self::assertSame(
+            1,
+            preg_match(
+                '/d="M([\d.]+) ([\d.]+)V([\d.]+)A([\d.]+) ([\d.]+) 0 0 1 ([\d.]+) [\d.]+V[\d.]+z" fill="'
+                    .Ink::SHEET
+                    .'" stroke="'
+                    .Ink::WARM
+                    .'"/',
+                $side,
+                $hole,
+            ),
+        );
         self::assertSame(1, preg_match('/v10m0 -5h([\d.]+)m/', $side, $flat));
         $scale = (float) $flat[1] / 336;
         self::assertEqualsWithDelta(120, ((float) $hole[6] - (float) $hole[1]) / $scale, 0.2);
         // Its arch is as long as the chain: two legs and half an ellipse's perimeter are 16 × 12 mm.
         $legs = 2 * ((float) $hole[2] - (float) $hole[3]) / $scale;
-        self::assertEqualsWithDelta(192, $legs + (new Ellipse((float) $hole[4] / $scale, (float) $hole[5] / $scale))->perimeter() / 2, 0.5);
+        self::assertEqualsWithDelta(
+            192,
+            $legs + (new Ellipse((float) $hole[4] / $scale, (float) $hole[5] / $scale))->perimeter() / 2,
+            0.5,
+        );
         self::assertStringContainsString('12.0 cm', $side);
     }
 
@@ -191,7 +240,11 @@ final class DrawingTest extends TestCase
 
             return preg_match('/M([\d.]+) 4V30/', $svg, $found) === 1 ? (float) $found[1] : null;
         };
-        $likely = fn(float $grams): float => preg_match('/M([\d.]+) 16V30/', EnoughBand::of($estimate, Mass::grams($grams)), $found) === 1 ? (float) $found[1] : 0.0;
+        $likely = fn(float $grams): float => preg_match(
+            '/M([\d.]+) 16V30/',
+            EnoughBand::of($estimate, Mass::grams($grams)),
+            $found,
+        ) === 1 ? (float) $found[1] : 0.0;
         self::assertGreaterThan($likely(900), $mark(900));
         self::assertLessThan($likely(500), $mark(500));
         self::assertNull($mark(null));
@@ -203,7 +256,11 @@ final class DrawingTest extends TestCase
 
     public function testAChipIsAsCoarseAsItsCord(): void
     {
-        $stitch = fn(float $mm): float => preg_match('/<pattern [^>]*width="([\d.]+)"/', SwatchChip::of('#5f7f6c', Kind::Cord, Make::Braided, Length::mm($mm)), $found) === 1 ? (float) $found[1] : 0.0;
+        $stitch = fn(float $mm): float => preg_match(
+            '/<pattern [^>]*width="([\d.]+)"/',
+            SwatchChip::of('#5f7f6c', Kind::Cord, Make::Braided, Length::mm($mm)),
+            $found,
+        ) === 1 ? (float) $found[1] : 0.0;
         self::assertGreaterThan(0.0, $stitch(2));
         self::assertGreaterThan($stitch(2), $stitch(4));
         self::assertGreaterThan($stitch(4), $stitch(8));
@@ -219,13 +276,27 @@ final class DrawingTest extends TestCase
         self::assertGreaterThanOrEqual(8, count(array_unique($drawn)));
     }
 
-    /** WCAG 2.2, success criteria 1.4.3 and 1.4.11: 4.5 : 1 for text, 3 : 1 for marks, by its definition of relative luminance. */
+    /**
+     * WCAG 2.2, success criteria 1.4.3 and 1.4.11: 4.5 : 1 for text, 3 : 1 for marks, by its definition of relative
+     * luminance.
+     */
     public function testInksStandOutFromTheirGrounds(): void
     {
-        foreach ([[Ink::INK, Ink::SHEET], [Ink::SOFT, Ink::SHEET], [Ink::SOFT, Ink::PAPER], [Ink::WARM, Ink::SHEET], [Ink::INK, Ink::TAPE], [Ink::INK, Ink::PAPER]] as [$text, $ground]) {
+        foreach ([
+            [Ink::INK, Ink::SHEET],
+            [Ink::SOFT, Ink::SHEET],
+            [Ink::SOFT, Ink::PAPER],
+            [Ink::WARM, Ink::SHEET],
+            [Ink::INK, Ink::TAPE],
+            [Ink::INK, Ink::PAPER],
+        ] as [$text, $ground]) {
             self::assertGreaterThanOrEqual(4.5, self::contrast($text, $ground), "{$text} on {$ground}");
         }
-        foreach ([[Ink::GRASS, Ink::PALE_GRASS], [Ink::WARM, Ink::PALE_GRASS], [Ink::GRASS, Ink::SHEET]] as [$mark, $ground]) {
+        foreach ([
+            [Ink::GRASS, Ink::PALE_GRASS],
+            [Ink::WARM, Ink::PALE_GRASS],
+            [Ink::GRASS, Ink::SHEET],
+        ] as [$mark, $ground]) {
             self::assertGreaterThanOrEqual(3, self::contrast($mark, $ground), "{$mark} on {$ground}");
         }
     }
@@ -259,10 +330,37 @@ final class DrawingTest extends TestCase
     public static function strips(): array
     {
         return [
-            'a shirt' => [['source' => 'tube', 'flat_width' => '50 cm', 'height' => '42 cm', 'strip' => '2.5 cm', 'trim_bottom' => '2 cm']],
-            'a sleeve' => [['source' => 'tube', 'flat_width' => '20 cm', 'flat_width_end' => '12 cm', 'height' => '44 cm', 'strip' => '2 cm', 'spine' => '2 cm']],
+            'a shirt' => [
+                [
+                    'source' => 'tube',
+                    'flat_width' => '50 cm',
+                    'height' => '42 cm',
+                    'strip' => '2.5 cm',
+                    'trim_bottom' => '2 cm',
+                ],
+            ],
+            'a sleeve' => [
+                [
+                    'source' => 'tube',
+                    'flat_width' => '20 cm',
+                    'flat_width_end' => '12 cm',
+                    'height' => '44 cm',
+                    'strip' => '2 cm',
+                    'spine' => '2 cm',
+                ],
+            ],
             'a panel' => [['source' => 'panel', 'flat_width' => '60 cm', 'height' => '41 cm', 'strip' => '3 cm']],
-            'a bag as a spiral' => [['source' => 'bag-spiral', 'flat_width' => '30 cm', 'side_fold' => '8 cm', 'height' => '50 cm', 'strip' => '4 cm', 'trim_top' => '12 cm', 'trim_bottom' => '3 cm']],
+            'a bag as a spiral' => [
+                [
+                    'source' => 'bag-spiral',
+                    'flat_width' => '30 cm',
+                    'side_fold' => '8 cm',
+                    'height' => '50 cm',
+                    'strip' => '4 cm',
+                    'trim_top' => '12 cm',
+                    'trim_bottom' => '3 cm',
+                ],
+            ],
         ];
     }
 
@@ -278,14 +376,19 @@ final class DrawingTest extends TestCase
         $plan = StripPlan::of(StripDocument::read(['format' => StripDocument::FORMAT] + $piece));
         $svg = CutDrawing::of($plan->cutting, LengthUnit::Centimetre)->inline();
         self::assertSame(1, preg_match('/<path data-course="([\d.]+)" d="([^"]+)"/', $svg, $course));
-        exec('node '.escapeshellarg(dirname(__DIR__).'/outside/path-length.mjs').' '.escapeshellarg($course[2]), $said, $code);
+        exec(
+            'node '.escapeshellarg(dirname(__DIR__).'/outside/path-length.mjs').' '.escapeshellarg($course[2]),
+            $said,
+            $code,
+        );
         self::assertSame(0, $code);
         // The scale itself is read from the tape drawn along the edge.
         $tape = self::tape($svg);
         $scale = ($tape[count($tape) - 1][1] - $tape[0][1]) / (10 * ($tape[count($tape) - 1][0] - $tape[0][0]));
         self::assertEqualsWithDelta((float) $course[1], $scale, 0.005 * $scale);
         self::assertEqualsWithDelta($plan->cut->mm, (float) $said[0] / $scale, 0.01 * $plan->cut->mm);
-        $round = $plan->cutting->piece->layers * ($plan->cutting->piece->width->mm + $plan->cutting->piece->foot->mm) / 2;
+        $round = $plan->cutting->piece->layers
+            * ($plan->cutting->piece->width->mm + $plan->cutting->piece->foot->mm) / 2;
         self::assertEqualsWithDelta($plan->strips * $round, $plan->cut->mm, 0.06 * $plan->cut->mm);
     }
 
@@ -294,11 +397,21 @@ final class DrawingTest extends TestCase
     public function testEveryCutIsOnTheDrawing(array $piece): void
     {
         $plan = StripPlan::of(StripDocument::read(['format' => StripDocument::FORMAT] + $piece));
-        foreach ([CutDrawing::of($plan->cutting, LengthUnit::Inch)->alone(), '<svg xmlns="http://www.w3.org/2000/svg">'.CutDrawing::onPaper($plan->cutting)[3].'</svg>'] as $svg) {
+        foreach ([
+            CutDrawing::of($plan->cutting, LengthUnit::Inch)->alone(),
+            '<svg xmlns="http://www.w3.org/2000/svg">'.CutDrawing::onPaper($plan->cutting)[3].'</svg>',
+        ] as $svg) {
             self::assertTrue((new \DOMDocument())->loadXML($svg));
-            self::assertSame(count(array_filter($plan->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal)), preg_match_all('/stroke="#3D6B4A" stroke-width="1\.[28]"/', $svg));
+            self::assertSame(
+                count(array_filter($plan->cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Diagonal)),
+                preg_match_all('/stroke="#3D6B4A" stroke-width="1\.[28]"/', $svg),
+            );
         }
-        preg_match_all('/font-weight="600" font-size="13">([\d, ]+)<\/text>/', CutDrawing::onPaper($plan->cutting)[3], $numbers);
+        preg_match_all(
+            '/font-weight="600" font-size="13">([\d, ]+)<\/text>/',
+            CutDrawing::onPaper($plan->cutting)[3],
+            $numbers,
+        );
         $numbers = array_map(intval(...), explode(', ', implode(', ', $numbers[1])));
         sort($numbers);
         self::assertSame(range(1, count($plan->cutting->cuts)), $numbers);

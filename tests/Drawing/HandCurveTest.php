@@ -15,7 +15,10 @@ final class HandCurveTest extends TestCase
     /** @param list<array{float, float, bool}> $made */
     private static function drawn(array $made): \SimpleXMLElement
     {
-        $spreads = fn(float $times): array => array_map(fn(array $one): Spread => new Spread($one[0], $times * $one[1]), self::HAND);
+        $spreads = fn(float $times): array => array_map(
+            fn(array $one): Spread => new Spread($one[0], $times * $one[1]),
+            self::HAND,
+        );
         $svg = simplexml_load_string(HandCurve::of('A stitch is wide & so, mm', $spreads(1), $spreads(3), $made));
         self::assertNotFalse($svg);
 
@@ -49,7 +52,11 @@ final class HandCurveTest extends TestCase
         self::assertEqualsWithDelta($line[1], [(float) $on['cx'], (float) $on['cy']], 0.02);
         // The band runs along its upper edge and back along its lower one.
         self::assertEqualsWithDelta($band[4], [(float) $edge['cx'], (float) $edge['cy']], 0.02);
-        self::assertEqualsWithDelta([($line[1][0] + $line[2][0]) / 2, ($line[1][1] + $line[2][1]) / 2], [(float) $between['cx'], (float) $between['cy']], 0.02);
+        self::assertEqualsWithDelta(
+            [($line[1][0] + $line[2][0]) / 2, ($line[1][1] + $line[2][1]) / 2],
+            [(float) $between['cx'], (float) $between['cy']],
+            0.02,
+        );
         self::assertGreaterThan($band[4][1], $common[1][1]);
         self::assertNotSame((string) $on['fill'], (string) $edge['fill']);
         self::assertStringContainsString('A stitch is wide & so', (string) $svg->title);

@@ -26,14 +26,22 @@ final class ImportsTest extends TestCase
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void
     {
         $root = dirname(__DIR__, 2).'/app';
-        self::assertEqualsCanonicalizing(array_keys(self::MAY_KNOW), array_map(basename(...), (array) glob("{$root}/*", GLOB_ONLYDIR)), 'A room was added or lost: say what it may know.');
+        self::assertEqualsCanonicalizing(
+            array_keys(self::MAY_KNOW),
+            array_map(basename(...), (array) glob("{$root}/*", GLOB_ONLYDIR)),
+            'A room was added or lost: say what it may know.',
+        );
         $files = new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root)), '/\.php$/');
         $seen = 0;
         foreach ($files as $file) {
             $code = (string) file_get_contents((string) $file);
             $room = explode('/', substr((string) $file, strlen($root) + 1))[0];
             preg_match_all('/\bApp\\\\(\w+)\\\\/', $code, $named);
-            self::assertSame([], array_values(array_diff(array_unique($named[1]), [$room, ...self::MAY_KNOW[$room]])), (string) $file);
+            self::assertSame(
+                [],
+                array_values(array_diff(array_unique($named[1]), [$room, ...self::MAY_KNOW[$room]])),
+                (string) $file,
+            );
             preg_match_all('/\b(\w+Controller)::(?!class)/', $code, $called);
             self::assertSame([], $called[1], "{$file} calls another controller");
             $seen++;

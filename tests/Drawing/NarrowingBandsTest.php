@@ -13,10 +13,25 @@ use PHPUnit\Framework\TestCase;
 
 final class NarrowingBandsTest extends TestCase
 {
-    /** Each weigh-in has a band of its own, no wider than the one before, and all are to the scale of the line of what is on hand. */
+    /**
+     * Each weigh-in has a band of its own, no wider than the one before, and all are to the scale of the line of what
+     * is on hand.
+     */
     public function testBandsNarrowAndAreToScale(): void
     {
-        $plan = Planner::plan(BagDocument::read(Documents::tote(['weigh_ins' => [['after' => 'Round 4', 'left' => '690 g'], ['after' => 'Round 8', 'left' => '480 g'], ['after' => 'Round 12', 'left' => '270 g']]])));
+        $plan = Planner::plan(
+            BagDocument::read(
+                Documents::tote(
+                    [
+                        'weigh_ins' => [
+                            ['after' => 'Round 4', 'left' => '690 g'],
+                            ['after' => 'Round 8', 'left' => '480 g'],
+                            ['after' => 'Round 12', 'left' => '270 g'],
+                        ],
+                    ],
+                ),
+            ),
+        );
         $svg = simplexml_load_string(NarrowingBands::of($plan));
         self::assertNotFalse($svg);
         $bands = $likely = [];

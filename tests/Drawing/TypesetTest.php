@@ -33,7 +33,10 @@ final class TypesetTest extends TestCase
         return $paths[1];
     }
 
-    /** An H is as high as its font says capitals are, stands on its line, and a line is as long as its letters' advances. */
+    /**
+     * An H is as high as its font says capitals are, stands on its line, and a line is as long as its letters'
+     * advances.
+     */
     public function testLettersStandWhereTheTextStood(): void
     {
         $font = Font::load(Typeset::folder().'/text-latin-plain.ttf') ?? self::fail();
@@ -41,13 +44,21 @@ final class TypesetTest extends TestCase
         $advance = $font->getData('hmtx')[$font->getUnicodeCharMap()[ord('H')]][0] / 1000;
         [$left, $right, $top, $foot] = self::box(self::paths('H')[0]);
         self::assertEqualsWithDelta(60, $foot, 0.05);
-        preg_match_all('/,(-?[\d.]+)/', $font->getData('glyf')[$font->getUnicodeCharMap()[ord('H')]]->getSVGContours(), $heights);
+        preg_match_all(
+            '/,(-?[\d.]+)/',
+            $font->getData('glyf')[$font->getUnicodeCharMap()[ord('H')]]->getSVGContours(),
+            $heights,
+        );
         self::assertEqualsWithDelta(60 - 20 * max(array_map(floatval(...), $heights[1])) / 1000, $top, 0.02);
         [$left2, $right2] = self::box(self::paths('HH')[0]);
         self::assertEqualsWithDelta($left, $left2, 0.02);
         self::assertEqualsWithDelta($right + 20 * $advance, $right2, 0.02);
         foreach (['middle' => 1.0, 'end' => 2.0] as $anchor => $advances) {
-            self::assertEqualsWithDelta($left2 - 20 * $advance * $advances, self::box(self::paths('HH', $anchor)[0])[0], 0.02);
+            self::assertEqualsWithDelta(
+                $left2 - 20 * $advance * $advances,
+                self::box(self::paths('HH', $anchor)[0])[0],
+                0.02,
+            );
         }
         self::assertGreaterThan(0, self::box(self::paths('H', weight: 600)[0])[1] - $right);
     }
@@ -64,6 +75,10 @@ final class TypesetTest extends TestCase
 
     public function testLettersBeyondThePlainAlphabetAreNamedInAPage(): void
     {
-        self::assertSame('<title>Š</title><body><p class="é">caf&eacute; <span class="ext">Š</span>t<span class="ext">ěł</span> “œ” é</p>', Typeset::marked('<title>Š</title><body><p class="é">caf&eacute; Štěł “œ” é</p>'));
+        self::assertSame(
+            '<title>Š</title><body><p class="é">caf&eacute; <span class="ext">Š</span>t<span '
+                .'class="ext">ěł</span> “œ” é</p>',
+            Typeset::marked('<title>Š</title><body><p class="é">caf&eacute; Štěł “œ” é</p>'),
+        );
     }
 }

@@ -15,7 +15,15 @@ final class AccountTest extends TestCase
 {
     public function testRegistersSignsOutAndIn(): void
     {
-        $this->post('/register', ['name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'a long password', 'password_confirmation' => 'a long password'])->assertRedirect('/');
+        $this->post(
+            '/register',
+            [
+                'name' => 'Ilse',
+                'email' => 'ilse@pier.example',
+                'password' => 'a long password',
+                'password_confirmation' => 'a long password',
+            ],
+        )->assertRedirect('/');
         $this->assertAuthenticated();
         self::assertTrue(Hash::check('a long password', User::query()->sole()->password));
         $this->post('/sign-out')->assertRedirect('/');
@@ -27,7 +35,12 @@ final class AccountTest extends TestCase
     public function testRefusesWhatCannotBeAnAccount(): void
     {
         $this->maker();
-        $given = ['name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'short', 'password_confirmation' => 'other'];
+        $given = [
+            'name' => 'Ilse',
+            'email' => 'ilse@pier.example',
+            'password' => 'short',
+            'password_confirmation' => 'other',
+        ];
         $this->from('/register')->post('/register', $given)->assertRedirect('/register')->assertSessionHasErrors(['email', 'password'])->assertSessionHasInput('name', 'Ilse');
         self::assertNull(session()->getOldInput('password'));
         $this->get('/register')->assertSee('This address has an account')->assertSee('10 letters or more');
@@ -37,9 +50,15 @@ final class AccountTest extends TestCase
     {
         $this->maker();
         for ($try = 0; $try < 5; $try++) {
-            $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'wrong'])->assertSessionHasErrors('email');
+            $this->post(
+                '/sign-in',
+                ['email' => 'ilse@pier.example', 'password' => 'wrong'],
+            )->assertSessionHasErrors('email');
         }
-        $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password'])->assertTooManyRequests()->assertSee('Wait a minute');
+        $this->post(
+            '/sign-in',
+            ['email' => 'ilse@pier.example', 'password' => 'a long password'],
+        )->assertTooManyRequests()->assertSee('Wait a minute');
         $this->assertGuest();
     }
 
@@ -47,7 +66,10 @@ final class AccountTest extends TestCase
     {
         $this->maker();
         for ($visit = 0; $visit < 8; $visit++) {
-            $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password'])->assertRedirect('/');
+            $this->post(
+                '/sign-in',
+                ['email' => 'ilse@pier.example', 'password' => 'a long password'],
+            )->assertRedirect('/');
             $this->assertAuthenticated();
             $this->post('/sign-out');
         }
@@ -57,7 +79,10 @@ final class AccountTest extends TestCase
     {
         $maker = $this->maker();
         $new = ['password' => 'another long one', 'password_confirmation' => 'another long one'];
-        $this->actingAs($maker)->put('/account/password', ['current_password' => 'wrong'] + $new)->assertSessionHasErrors('current_password');
+        $this->actingAs($maker)->put(
+            '/account/password',
+            ['current_password' => 'wrong'] + $new,
+        )->assertSessionHasErrors('current_password');
         self::assertTrue(Hash::check('a long password', (string) $maker->fresh()?->password));
         $this->put('/account/password', ['current_password' => 'a long password'] + $new)->assertSessionHasNoErrors();
         self::assertTrue(Hash::check('another long one', (string) $maker->fresh()?->password));
@@ -68,7 +93,10 @@ final class AccountTest extends TestCase
         $maker = $this->maker();
         $this->bag($maker);
         $other = $this->bag($this->maker('otto@pier.example'));
-        $this->actingAs($maker)->delete('/account', ['current_password' => 'wrong'])->assertSessionHasErrorsIn('deletion', 'current_password');
+        $this->actingAs($maker)->delete(
+            '/account',
+            ['current_password' => 'wrong'],
+        )->assertSessionHasErrorsIn('deletion', 'current_password');
         $this->delete('/account', ['current_password' => 'a long password'])->assertRedirect('/');
         $this->assertGuest();
         self::assertSame(1, User::query()->count());
@@ -80,11 +108,17 @@ final class AccountTest extends TestCase
     public function testKeepsUnitsAndTerms(): void
     {
         $maker = $this->maker();
-        $this->actingAs($maker)->put('/account', ['name' => 'Ilse', 'units' => 'in', 'terms' => 'uk'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->put(
+            '/account',
+            ['name' => 'Ilse', 'units' => 'in', 'terms' => 'uk'],
+        )->assertSessionHasNoErrors();
         $bag = $this->bag($maker);
         $this->get("/bags/{$bag->id}")->assertSee('13 1/4 × 7 1/4 in', false);
         $this->get("/bags/{$bag->id}/words")->assertSee('Dc in each st around, back loop only.');
-        $this->put('/account', ['name' => 'Ilse', 'units' => 'furlong', 'terms' => 'fr'])->assertSessionHasErrors(['units', 'terms']);
+        $this->put(
+            '/account',
+            ['name' => 'Ilse', 'units' => 'furlong', 'terms' => 'fr'],
+        )->assertSessionHasErrors(['units', 'terms']);
     }
 
     public function testDemoSignInIsPrefilledOnlyOnTheDemo(): void

@@ -19,12 +19,21 @@ final class BagFileTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $file = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="pier-tote.fescue-bag.json"')->getContent();
-        $result = (new Validator())->validate(json_decode($file), (string) file_get_contents(base_path('docs/formats/fescue-bag-1.schema.json')));
+        $file = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/export")->assertOk()->assertHeader(
+            'Content-Disposition',
+            'attachment; filename="pier-tote.fescue-bag.json"',
+        )->getContent();
+        $result = (new Validator())->validate(
+            json_decode($file),
+            (string) file_get_contents(base_path('docs/formats/fescue-bag-1.schema.json')),
+        );
         self::assertTrue($result->isValid(), (string) $result->error()?->message());
 
         $otto = $this->maker('otto@pier.example');
-        $this->flushSession()->actingAs($otto)->post('/bags/import', ['file' => UploadedFile::fake()->createWithContent('tote.json', $file)])->assertSessionHasNoErrors();
+        $this->flushSession()->actingAs($otto)->post(
+            '/bags/import',
+            ['file' => UploadedFile::fake()->createWithContent('tote.json', $file)],
+        )->assertSessionHasNoErrors();
         $read = Bag::query()->where('user_id', $otto->id)->sole();
         self::assertSame(PlanDocument::toJson($bag->plan()), PlanDocument::toJson($read->plan()));
         self::assertSame(0, $otto->materials()->count());
@@ -35,24 +44,39 @@ final class BagFileTest extends TestCase
         self::assertSame('8.2 g/m', $read->fresh()?->choices['material']['density']);
     }
 
-    /** Every letter of it, in the words and in the drawings, is of our own typefaces, and the name keeps its accents. */
+    /**
+     * Every letter of it, in the words and in the drawings, is of our own typefaces, and the name keeps its accents.
+     */
     public function testThePdfIsSetInOurTypefaces(): void
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $bag->update(['choices' => ['name' => 'Štěpán’s tote'] + $bag->choices]);
-        $pdf = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/words.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/words.pdf")->assertOk()->assertHeader(
+            'Content-Type',
+            'application/pdf',
+        )->getContent();
         preg_match_all('~/BaseFont /(?:[A-Z]{6}\+)?([\w-]+)~', $pdf, $fonts);
         $used = array_values(array_unique($fonts[1]));
         sort($used);
-        self::assertSame(['AtkinsonHyperlegibleNext-Bold', 'AtkinsonHyperlegibleNext-Regular', 'BricolageGrotesque-Bold'], $used);
+        self::assertSame(
+            ['AtkinsonHyperlegibleNext-Bold', 'AtkinsonHyperlegibleNext-Regular', 'BricolageGrotesque-Bold'],
+            $used,
+        );
         self::assertSame(0, substr_count($pdf, '/Type1'));
-        self::assertGreaterThan(3, substr_count($pdf, '/FontFile2'), 'The letters beyond the plain alphabet have their own.');
+        self::assertGreaterThan(
+            3,
+            substr_count($pdf, '/FontFile2'),
+            'The letters beyond the plain alphabet have their own.',
+        );
     }
 
     public function testReadsPastedText(): void
     {
-        $this->actingAs($this->maker())->post('/bags/import', ['text' => json_encode(Documents::open())])->assertSessionHasNoErrors();
+        $this->actingAs($this->maker())->post(
+            '/bags/import',
+            ['text' => json_encode(Documents::open())],
+        )->assertSessionHasNoErrors();
         self::assertSame('Quay tote', Bag::query()->sole()->name());
     }
 
@@ -65,8 +89,14 @@ final class BagFileTest extends TestCase
             'another format' => ['{"format":"other/3","stitches":[]}', 'not a bag file'],
             'a list' => ['[1,2]', 'one object'],
             'a picture' => ["\x89PNG\r\n\x1a\n\0\0", 'not readable as JSON'],
-            'script in a name' => [(string) json_encode(Documents::tote(['name' => '<script>alert(1)</script>', 'hook' => 'x'])), '/hook'],
-            'a bag that cannot be' => [(string) json_encode(Documents::tote(['handles/chain' => 3])), '/handles/chain: A chain of 3'],
+            'script in a name' => [
+                (string) json_encode(Documents::tote(['name' => '<script>alert(1)</script>', 'hook' => 'x'])),
+                '/hook',
+            ],
+            'a bag that cannot be' => [
+                (string) json_encode(Documents::tote(['handles/chain' => 3])),
+                '/handles/chain: A chain of 3',
+            ],
         ];
     }
 
@@ -91,7 +121,10 @@ final class BagFileTest extends TestCase
     public function testAFileTooLargeIsRefusedUnread(): void
     {
         $this->actingAs($this->maker());
-        $this->from('/bags/import')->post('/bags/import', ['file' => UploadedFile::fake()->create('huge.json', 300)])->assertRedirect('/bags/import')->assertSessionHasErrors('file');
+        $this->from('/bags/import')->post(
+            '/bags/import',
+            ['file' => UploadedFile::fake()->create('huge.json', 300)],
+        )->assertRedirect('/bags/import')->assertSessionHasErrors('file');
         self::assertSame(0, Bag::query()->count());
     }
 
@@ -101,7 +134,10 @@ final class BagFileTest extends TestCase
         file_put_contents((string) $good, json_encode(Documents::tote()));
         [$out, $code] = self::command((string) $good);
         self::assertSame(0, $code);
-        self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], array_column(json_decode($out, true)['rows'], 'leaves'));
+        self::assertSame(
+            [48, 56, ...array_fill(0, 14, 56), 68, 68],
+            array_column(json_decode($out, true)['rows'], 'leaves'),
+        );
         file_put_contents((string) $good, json_encode(Documents::tote(['base/chain' => 1])));
         [$out, $code] = self::command((string) $good);
         self::assertSame(1, $code);
@@ -116,8 +152,12 @@ final class BagFileTest extends TestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'bag');
         file_put_contents($file, json_encode(Documents::tote(['name' => 'A <info>name</info>'])));
-        $this->artisan('bag:plan', ['file' => $file])->expectsOutputToContain('Round 3: Sc in each st around, back loop only. (56)')->assertSuccessful();
-        $this->artisan('bag:plan', ['file' => $file, '--terms' => 'uk'])->expectsOutputToContain('Round 3: Dc in each st around, back loop only. (56)')->assertSuccessful();
+        $this->artisan('bag:plan', ['file' => $file])->expectsOutputToContain(
+            'Round 3: Sc in each st around, back loop only. (56)',
+        )->assertSuccessful();
+        $this->artisan('bag:plan', ['file' => $file, '--terms' => 'uk'])->expectsOutputToContain(
+            'Round 3: Dc in each st around, back loop only. (56)',
+        )->assertSuccessful();
         $this->artisan('bag:plan', ['file' => $file, '--terms' => 'fr'])->assertFailed();
         file_put_contents($file, '{"format": "fescue-bag/1"');
         $this->artisan('bag:plan', ['file' => $file])->assertFailed();
@@ -128,7 +168,11 @@ final class BagFileTest extends TestCase
     /** @return array{string, int} what it printed and its exit code, with no database to reach */
     private static function command(string $file): array
     {
-        $process = new Process([PHP_BINARY, base_path('artisan'), 'bag:plan', $file, '--json'], null, ['DB_PORT' => '1', 'DB_SOCKET' => '/nowhere']);
+        $process = new Process(
+            [PHP_BINARY, base_path('artisan'), 'bag:plan', $file, '--json'],
+            null,
+            ['DB_PORT' => '1', 'DB_SOCKET' => '/nowhere'],
+        );
         $process->run();
 
         return [$process->getOutput(), (int) $process->getExitCode()];

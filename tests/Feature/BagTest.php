@@ -20,10 +20,19 @@ final class BagTest extends TestCase
         $swatch = $this->swatch($maker, $material);
         $this->actingAs($maker)->get('/bags/new')->assertSee('Plan it');
         $this->post('/bags', ['name' => 'Pier tote', 'material_id' => $material->id, 'swatch_id' => $swatch->id, 'size' => ['length' => '30', 'width' => '12 cm', 'height' => '10 1/4 in'],
-            'working' => 'spiral', 'base' => ['ends' => 'two-and-two'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'handles' => ['type' => 'slot']])->assertSessionHasNoErrors();
+            'working' => 'spiral', 'base' => ['ends' => 'two-and-two'], 'body' => [
+                'stitch' => 'sc',
+                'loop' => 'both',
+            ], 'handles' => ['type' => 'slot']])->assertSessionHasNoErrors();
         $bag = Bag::query()->sole();
         self::assertSame('30 cm', $bag->choices['size']['length']);
-        self::assertSame([16, 5, 21], array_map(fn(string $path): int => Plans::count($bag->plan(), $path), ['/base/chain', '/base/rounds', '/body/rounds']));
+        self::assertSame(
+            [16, 5, 21],
+            array_map(
+                fn(string $path): int => Plans::count($bag->plan(), $path),
+                ['/base/chain', '/base/rounds', '/body/rounds'],
+            ),
+        );
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('placeholder="16"', false)->assertSee('29.5 × 11.5 cm');
     }
 
@@ -31,7 +40,10 @@ final class BagTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $answer = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, ['base.chain' => '26', 'name' => 'Longer tote']))->assertOk();
+        $answer = $this->actingAs($maker)->putJson(
+            "/bags/{$bag->id}",
+            $this->form($bag, ['base.chain' => '26', 'name' => 'Longer tote']),
+        )->assertOk();
         self::assertSame(26, $bag->fresh()?->choices['base']['chain']);
         self::assertStringContainsString('round 2: 64', $answer->json('regions.drawing'));
         self::assertSame('Longer tote', $answer->json('regions.name'));
@@ -42,8 +54,14 @@ final class BagTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $answer = $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, ['base.chain' => '', 'base.rounds' => '', 'body.rounds' => '']))->assertOk();
-        self::assertSame(['16', '5'], [$answer->json('solved')['base[chain]'], $answer->json('solved')['base[rounds]']]);
+        $answer = $this->actingAs($maker)->putJson(
+            "/bags/{$bag->id}",
+            $this->form($bag, ['base.chain' => '', 'base.rounds' => '', 'body.rounds' => '']),
+        )->assertOk();
+        self::assertSame(
+            ['16', '5'],
+            [$answer->json('solved')['base[chain]'], $answer->json('solved')['base[rounds]']],
+        );
         self::assertArrayNotHasKey('chain', $bag->fresh()?->choices['base']);
     }
 
@@ -65,8 +83,11 @@ final class BagTest extends TestCase
     }
 
     #[DataProvider('bad')]
-    public function testBadChoicesAreSaidAtTheirFieldAndNothingIsKept(string $field, string $value, string $message): void
-    {
+    public function testBadChoicesAreSaidAtTheirFieldAndNothingIsKept(
+        string $field,
+        string $value,
+        string $message,
+    ): void {
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $before = DB::table('bags')->first();
@@ -93,8 +114,25 @@ final class BagTest extends TestCase
         $hung = $this->swatch($maker, $material);
         $hung->update(['name' => 'Hung one', 'state' => 'hung', 'hung_load' => Mass::grams(2000)]);
         $loose = $this->swatch($maker);
-        $this->actingAs($maker)->get("/bags/new?swatch={$swatch->id}")->assertSeeInOrder(['<optgroup label="Tarred cord">', "value=\"{$swatch->id}\"", 'selected', '</optgroup>', '<optgroup label="of no material">'], false)->assertDontSee('Hung one');
-        $form = ['name' => 'New tote', 'working' => 'spiral', 'base' => ['ends' => 'three'], 'body' => ['stitch' => 'sc'], 'handles' => ['type' => 'slot'], 'size' => ['length' => '30', 'width' => '12', 'height' => '26'], 'material_id' => ''];
+        $this->actingAs($maker)->get("/bags/new?swatch={$swatch->id}")->assertSeeInOrder(
+            [
+                '<optgroup label="Tarred cord">',
+                "value=\"{$swatch->id}\"",
+                'selected',
+                '</optgroup>',
+                '<optgroup label="of no material">',
+            ],
+            false,
+        )->assertDontSee('Hung one');
+        $form = [
+            'name' => 'New tote',
+            'working' => 'spiral',
+            'base' => ['ends' => 'three'],
+            'body' => ['stitch' => 'sc'],
+            'handles' => ['type' => 'slot'],
+            'size' => ['length' => '30', 'width' => '12', 'height' => '26'],
+            'material_id' => '',
+        ];
         $this->post('/bags', ['swatch_id' => (string) $swatch->id] + $form)->assertSessionHasNoErrors();
         $bag = $maker->bags()->sole();
         self::assertSame([$material->id, $swatch->id], [$bag->material_id, $bag->swatch_id]);
@@ -124,11 +162,45 @@ final class BagTest extends TestCase
         $bag = $this->bag($maker);
         $script = '<script>alert(1)</script>';
         $this->actingAs($maker);
-        foreach (['size.length', 'size.width', 'size.height', 'working', 'base.ends', 'base.chain', 'base.rounds', 'body.stitch', 'body.loop', 'body.rounds', 'handles.type', 'handles.skip', 'handles.chain', 'handles.edge_rounds', 'material_id', 'swatch_id'] as $field) {
+        foreach ([
+            'size.length',
+            'size.width',
+            'size.height',
+            'working',
+            'base.ends',
+            'base.chain',
+            'base.rounds',
+            'body.stitch',
+            'body.loop',
+            'body.rounds',
+            'handles.type',
+            'handles.skip',
+            'handles.chain',
+            'handles.edge_rounds',
+            'material_id',
+            'swatch_id',
+        ] as $field) {
             $form = $this->form($bag, [$field => $script]);
             $this->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $form)->assertRedirect("/bags/{$bag->id}")->assertSessionHasErrors($field);
             $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee($script, false);
-            $this->putJson("/bags/{$bag->id}", $this->form($bag, [$field => ['deep' => ['er']]]))->assertStatus(in_array($field, ['size.length', 'size.width', 'base.chain', 'base.rounds', 'body.rounds', 'body.loop', 'handles.skip', 'handles.chain', 'handles.edge_rounds', 'size.height'], true) ? 200 : 422);
+            $this->putJson("/bags/{$bag->id}", $this->form($bag, [$field => ['deep' => ['er']]]))->assertStatus(
+                in_array(
+                    $field,
+                    [
+                        'size.length',
+                        'size.width',
+                        'base.chain',
+                        'base.rounds',
+                        'body.rounds',
+                        'body.loop',
+                        'handles.skip',
+                        'handles.chain',
+                        'handles.edge_rounds',
+                        'size.height',
+                    ],
+                    true,
+                ) ? 200 : 422,
+            );
         }
         $this->put("/bags/{$bag->id}", $this->form($bag->refresh(), ['name' => $script]))->assertSessionHasNoErrors();
         foreach (['', '/words', '/base.svg', '/side.svg', '/words.pdf'] as $page) {
@@ -141,10 +213,24 @@ final class BagTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $bag->choices = array_diff_key($bag->choices, ['handles' => 1]) + ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16]];
+        $bag->choices = array_diff_key($bag->choices, ['handles' => 1]) + [
+            'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16],
+        ];
         $bag->choices = ['base' => ['type' => 'oval', 'ends' => 'three']] + $bag->choices;
         $bag->save();
-        $this->actingAs($maker)->put("/swatches/{$bag->swatch_id}", ['name' => 'x', 'material_id' => '', 'hook' => '30', 'stitch' => 'sc', 'stitches_counted' => '2', 'width' => '18 cm', 'rows_counted' => '2', 'height' => '18 cm'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->put(
+            "/swatches/{$bag->swatch_id}",
+            [
+                'name' => 'x',
+                'material_id' => '',
+                'hook' => '30',
+                'stitch' => 'sc',
+                'stitches_counted' => '2',
+                'width' => '18 cm',
+                'rows_counted' => '2',
+                'height' => '18 cm',
+            ],
+        )->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('No plan yet');
         $this->get('/bags')->assertOk()->assertSee('open it to mend it');
         $this->get('/')->assertOk();
@@ -188,10 +274,16 @@ final class BagTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $pdf = $this->actingAs($maker)->get("/bags/{$bag->id}/words.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $pdf = $this->actingAs($maker)->get("/bags/{$bag->id}/words.pdf")->assertOk()->assertHeader(
+            'Content-Type',
+            'application/pdf',
+        );
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
         foreach (['base', 'side'] as $drawing) {
-            $svg = (string) $this->get("/bags/{$bag->id}/{$drawing}.svg")->assertOk()->assertHeader('Content-Disposition', "attachment; filename=\"pier-tote.{$drawing}.svg\"")->getContent();
+            $svg = (string) $this->get("/bags/{$bag->id}/{$drawing}.svg")->assertOk()->assertHeader(
+                'Content-Disposition',
+                "attachment; filename=\"pier-tote.{$drawing}.svg\"",
+            )->getContent();
             $document = new \DOMDocument();
             self::assertTrue($document->loadXML($svg));
             self::assertStringEndsWith('mm', (string) $document->documentElement?->getAttribute('width'));
@@ -199,7 +291,9 @@ final class BagTest extends TestCase
         $this->get("/bags/{$bag->id}/solid.svg")->assertNotFound();
     }
 
-    /** The base's drawing is to scale: its outline's width in the file, at the ratio the page says, is the base's own. */
+    /**
+     * The base's drawing is to scale: its outline's width in the file, at the ratio the page says, is the base's own.
+     */
     public function testTheDrawingIsToScale(): void
     {
         $maker = $this->maker();
@@ -219,7 +313,10 @@ final class BagTest extends TestCase
         $this->actingAs($maker)->get('/')->assertSee('Three things make a plan');
         $bag = $this->bag($maker);
         $this->get('/')->assertSee('Bags in hand')->assertSee('chain 23')->assertDontSee('Running short');
-        $this->post("/stash/{$bag->material_id}/entries", ['move' => 'weighed', 'amount' => '500'])->assertSessionHasNoErrors();
+        $this->post(
+            "/stash/{$bag->material_id}/entries",
+            ['move' => 'weighed', 'amount' => '500'],
+        )->assertSessionHasNoErrors();
         $this->get('/')->assertSee('Running short')->assertSee('enough in 1 of 100')->assertSee('find 384 g more cord');
     }
 

@@ -11,7 +11,16 @@ use Tests\TestCase;
 /** What the commands print, asked as somebody at a terminal asks. */
 final class CommandTest extends TestCase
 {
-    private const SHIRT = ['format' => 'fescue-strip/1', 'source' => 'tube', 'flat_width' => '50 cm', 'height' => '40 cm', 'strip' => '2.5 cm', 'spine' => '2.5 cm', 'areal' => '160 g/m2', 'pull' => 1.25];
+    private const SHIRT = [
+        'format' => 'fescue-strip/1',
+        'source' => 'tube',
+        'flat_width' => '50 cm',
+        'height' => '40 cm',
+        'strip' => '2.5 cm',
+        'spine' => '2.5 cm',
+        'areal' => '160 g/m2',
+        'pull' => 1.25,
+    ];
 
     /** @param array<string, mixed> $document @return array{int, string} */
     private function printed(string $command, array|string $document, bool $json = true): array
@@ -43,7 +52,17 @@ final class CommandTest extends TestCase
     /** @return array<string, array{array<string, mixed>, int, float}> source, strips, metres */
     public static function sources(): array
     {
-        $bag = ['format' => 'fescue-strip/1', 'flat_width' => '30 cm', 'side_fold' => '8 cm', 'height' => '40 cm', 'trim_top' => '7 cm', 'trim_bottom' => '3 cm', 'strip' => '5 cm', 'hitch_loss' => '2 cm', 'bags' => 2];
+        $bag = [
+            'format' => 'fescue-strip/1',
+            'flat_width' => '30 cm',
+            'side_fold' => '8 cm',
+            'height' => '40 cm',
+            'trim_top' => '7 cm',
+            'trim_bottom' => '3 cm',
+            'strip' => '5 cm',
+            'hitch_loss' => '2 cm',
+            'bags' => 2,
+        ];
 
         return [
             // Half the circumference is 30 + 2·8; six loops of it each, less the hitch.
@@ -51,7 +70,11 @@ final class CommandTest extends TestCase
             // The circumference six times each, a knot between the two.
             'spiral' => [['source' => 'bag-spiral'] + $bag, 12, 2 * 6 * 0.92 - 0.06],
             'panel' => [['source' => 'panel'] + array_diff_key(self::SHIRT, ['spine' => 1]), 16, 8.0],
-            'ribbon' => [['format' => 'fescue-strip/1', 'source' => 'ribbon-half', 'flat_width' => '2 cm', 'height' => '2.5 m'], 2, 5.0],
+            'ribbon' => [
+                ['format' => 'fescue-strip/1', 'source' => 'ribbon-half', 'flat_width' => '2 cm', 'height' => '2.5 m'],
+                2,
+                5.0,
+            ],
         ];
     }
 
@@ -95,9 +118,31 @@ final class CommandTest extends TestCase
         $document = [
             'format' => 'fescue-bag/1', 'name' => 'Quay tote', 'hook' => '8 mm', 'working' => 'spiral',
             'size' => ['length' => '30 cm', 'width' => '12 cm', 'height' => '26 cm'],
-            'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m', 'on_hand' => '900 g', 'unit' => '450 g'],
-            'swatches' => [['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm', 'mass' => '79 g', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m']]],
-            'base' => ['type' => 'oval', 'ends' => 'two-and-two', 'chain' => 22, 'rounds' => 2], 'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => 14],
+            'material' => [
+                'kind' => 'cord',
+                'diameter' => '4 mm',
+                'density' => '8.2 g/m',
+                'on_hand' => '900 g',
+                'unit' => '450 g',
+            ],
+            'swatches' => [
+                [
+                    'stitch' => 'sc',
+                    'stitches' => 10,
+                    'width' => '12 cm',
+                    'rows' => 10,
+                    'height' => '11.5 cm',
+                    'mass' => '79 g',
+                    'hook' => '8 mm',
+                    'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m'],
+                ],
+            ],
+            'base' => [
+                'type' => 'oval',
+                'ends' => 'two-and-two',
+                'chain' => 22,
+                'rounds' => 2,
+            ], 'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => 14],
             'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16, 'edge_rounds' => 1],
             'weigh_ins' => [['after' => 'Round 5', 'left' => '640 g']],
         ];
@@ -105,13 +150,26 @@ final class CommandTest extends TestCase
         $material = json_decode($json, true)['material'];
         self::assertSame(0, $code);
         self::assertSame(['unit_g', 'p80', 'p95', 'p99'], array_keys($material['buy']));
-        self::assertSame(['base', 'body', 'handles', 'edge', 'tails', 'joins'], array_column($material['per_part'], 'part'));
+        self::assertSame(
+            ['base', 'body', 'handles', 'edge', 'tails', 'joins'],
+            array_column($material['per_part'], 'part'),
+        );
         self::assertGreaterThan(900, $material['mass_g']['likely']);
         self::assertMatchesRegularExpression('/^Round 1\d$/', $material['runs_out']['row']);
-        [$code, $words] = $this->printed('bag:plan', ['others' => [['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m']], 'changes' => [['from' => 'Round 12', 'to' => 1]]] + $document, false);
+        [$code, $words] = $this->printed(
+            'bag:plan',
+            [
+                'others' => [['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m']],
+                'changes' => [['from' => 'Round 12', 'to' => 1]],
+            ] + $document,
+            false,
+        );
         self::assertSame(0, $code);
         self::assertStringContainsString('Round 16: Sc in each st around, back loop only. (56)', $words);
-        self::assertMatchesRegularExpression('/\nTakes [\d ]+ g \([\d ]+ to [\d ]+\), \d+ m; enough in \d+ of 100\./u', $words);
+        self::assertMatchesRegularExpression(
+            '/\nTakes [\d ]+ g \([\d ]+ to [\d ]+\), \d+ m; enough in \d+ of 100\./u',
+            $words,
+        );
         self::assertMatchesRegularExpression('/\nFrom Round 12 another material: \d+ g/', $words);
         $document['weigh_ins'][0]['left'] = '901 g';
         [$code, $json] = $this->printed('bag:plan', $document);

@@ -31,7 +31,10 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('94')->assertSee('It is likely to reach')->assertSee('before the first')->assertSeeInOrder(['base', 'body', 'handles', 'edge', 'tails'])->assertDontSee('Making it fit');
-        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590'])->assertRedirect("/bags/{$bag->id}/enough")->assertSessionHasNoErrors();
+        $this->post(
+            "/bags/{$bag->id}/enough",
+            ['after' => 'Round 6', 'left' => '590'],
+        )->assertRedirect("/bags/{$bag->id}/enough")->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}/enough")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'another material']);
         $this->get("/bags/{$bag->id}")->assertSee('runs out near Round');
         // A change on Plan keeps what was weighed.
@@ -39,7 +42,10 @@ final class EnoughTest extends TestCase
         self::assertSame([['after' => 'Round 6', 'left' => '590 g']], $bag->fresh()?->document()['weigh_ins']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('It is likely to reach');
         // Said again after the same round, it takes the place of the first; an earlier one stands before it.
-        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '1 lb 5 oz'])->assertSessionHasNoErrors();
+        $this->post(
+            "/bags/{$bag->id}/enough",
+            ['after' => 'Round 6', 'left' => '1 lb 5 oz'],
+        )->assertSessionHasNoErrors();
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 2', 'left' => '800 g'])->assertSessionHasNoErrors();
         self::assertSame(['Round 2', 'Round 6'], array_column($bag->fresh()->choices['weigh_ins'], 'after'));
         $this->delete("/bags/{$bag->id}/enough/0")->assertRedirect();
@@ -66,7 +72,10 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 3', 'left' => '800 g']);
         $this->from("/bags/{$bag->id}/enough")->post("/bags/{$bag->id}/enough", $form)->assertSessionHasErrors($field);
-        $this->get("/bags/{$bag->id}/enough")->assertSee($message)->assertSee('value="'.e($form['left']).'"', false)->assertDontSee('<script>alert', false);
+        $this->get("/bags/{$bag->id}/enough")->assertSee($message)->assertSee(
+            'value="'.e($form['left']).'"',
+            false,
+        )->assertDontSee('<script>alert', false);
         self::assertCount(1, $bag->fresh()?->choices['weigh_ins']);
     }
 
@@ -75,7 +84,10 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 14', 'left' => '300 g']);
-        $answer = $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 5, 'handles.type' => 'none']))->assertUnprocessable()->json('errors');
+        $answer = $this->putJson(
+            "/bags/{$bag->id}",
+            $this->form($bag, ['body.rounds' => 5, 'handles.type' => 'none']),
+        )->assertUnprocessable()->json('errors');
         self::assertStringContainsString('no “Round 14”', implode(' ', $answer));
     }
 
@@ -85,8 +97,20 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Bought, 400);
         $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertDontSee('The rest would do for')->assertSee('surely enough for one of these')->assertSee('pouch, ');
-        $small = new Bag(['material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id, 'choices' => ['name' => 'Coin pouch', 'size' => ['length' => '14 cm', 'width' => '5 cm', 'height' => '8 cm']] + $bag->choices]);
-        $small->choices = ['base' => ['type' => 'oval', 'ends' => 'three'], 'body' => ['stitch' => 'sc']] + array_diff_key($small->choices, ['handles' => 1]);
+        $small = new Bag(
+            [
+                'material_id' => $bag->material_id,
+                'swatch_id' => $bag->swatch_id,
+                'choices' => [
+                    'name' => 'Coin pouch',
+                    'size' => ['length' => '14 cm', 'width' => '5 cm', 'height' => '8 cm'],
+                ] + $bag->choices,
+            ],
+        );
+        $small->choices = [
+            'base' => ['type' => 'oval', 'ends' => 'three'],
+            'body' => ['stitch' => 'sc'],
+        ] + array_diff_key($small->choices, ['handles' => 1]);
         $maker->bags()->save($small);
         $this->get("/bags/{$bag->id}/enough")->assertSee('The rest would do for Coin pouch');
     }
@@ -106,7 +130,10 @@ final class EnoughTest extends TestCase
         $this->post("/bags/{$bag->id}/undo")->assertRedirect("/bags/{$bag->id}");
         self::assertEquals($before, $bag->fresh()->choices);
         $this->followingRedirects()->post("/bags/{$bag->id}/undo")->assertSee('nothing to undo');
-        $this->followingRedirects()->post("/bags/{$bag->id}/mend", ['do' => 'Conjure more'])->assertSee('no longer stands');
+        $this->followingRedirects()->post(
+            "/bags/{$bag->id}/mend",
+            ['do' => 'Conjure more'],
+        )->assertSee('no longer stands');
     }
 
     public function testEveryMendThatCanBeTakenMakesItEnough(): void
@@ -137,7 +164,10 @@ final class EnoughTest extends TestCase
         $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSee('work in Pale cord')->getContent();
         self::assertSame(1, preg_match('/name="do" value="(From (Round \d+) on, work in Pale cord)"/', $page, $found));
         $this->post("/bags/{$bag->id}/mend", ['do' => $found[1]])->assertSessionHasNoErrors();
-        self::assertSame([[['material_id' => $pale->id]], [['from' => $found[2], 'to' => 1]]], [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']]);
+        self::assertSame(
+            [[['material_id' => $pale->id]], [['from' => $found[2], 'to' => 1]]],
+            [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']],
+        );
         $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('there is enough in');
         $this->post("/bags/{$bag->id}/undo");
         self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
@@ -154,7 +184,10 @@ final class EnoughTest extends TestCase
         self::assertSame([['after' => 'Round 5', 'left' => '640 g']], $bag->fresh()->document()['weigh_ins']);
     }
 
-    /** What a weigh-in finds used is used in the stash too; what is bought, weighed again or taken out later changes nothing of what it says. */
+    /**
+     * What a weigh-in finds used is used in the stash too; what is bought, weighed again or taken out later changes
+     * nothing of what it says.
+     */
     public function testAWeighInAndTheStashSayTheSame(): void
     {
         $maker = $this->maker();
@@ -162,7 +195,10 @@ final class EnoughTest extends TestCase
         $cord = $bag->material ?? self::fail('It has one.');
         $onHand = fn(): ?float => $cord->fresh()?->balance();
         $estimate = fn(): MaterialEstimate => MaterialEstimate::of(($bag->fresh() ?? $bag)->plan());
-        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 4', 'left' => '700 g'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->post(
+            "/bags/{$bag->id}/enough",
+            ['after' => 'Round 4', 'left' => '700 g'],
+        )->assertSessionHasNoErrors();
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590 g'])->assertSessionHasNoErrors();
         self::assertSame(590.0, $onHand());
         $this->get("/stash/{$cord->id}")->assertSee('weighed in after Round 6')->assertSee('590');
@@ -171,19 +207,27 @@ final class EnoughTest extends TestCase
         self::assertLessThan(0.5, $said->enough);
         // The same ball on the stash's scale says nothing new, and the kitchen scale's page neither.
         Ledger::enter($cord, Move::Weighed, 590);
-        self::assertEqualsWithDelta([$said->grams->likely, $said->enough], [$estimate()->grams->likely, $estimate()->enough], 1e-6);
+        self::assertEqualsWithDelta(
+            [$said->grams->likely, $said->enough],
+            [$estimate()->grams->likely, $estimate()->enough],
+            1e-6,
+        );
         // Another ball is bought: the bag takes what it takes, and now it is enough.
         Ledger::enter($cord, Move::Bought, 450);
         self::assertEqualsWithDelta($said->grams->likely, $estimate()->grams->likely, 1e-6);
         self::assertGreaterThan(0.99, $estimate()->enough);
         $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['after Round 4', '700 g', 'after Round 6', '590 g']);
         // More left than there is: refused, and the stash is as it was.
-        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '1.2 kg'])->assertSessionHasErrors('left');
+        $this->post(
+            "/bags/{$bag->id}/enough",
+            ['after' => 'Round 9', 'left' => '1.2 kg'],
+        )->assertSessionHasErrors('left');
         self::assertSame(1040.0, $onHand());
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '880 g'])->assertSessionHasNoErrors();
         self::assertSame(880.0, $onHand());
         self::assertEqualsWithDelta($said->grams->likely, $estimate()->grams->likely, 0.1 * $said->grams->likely);
-        // Said again after the same round it replaces its own line; taken out, what it took is there again, and back with a step back.
+        // Said again after the same round it replaces its own line; taken out, what it took is there again, and back
+        // with a step back.
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '900 g'])->assertSessionHasNoErrors();
         self::assertSame(900.0, $onHand());
         $this->delete("/bags/{$bag->id}/enough/2");
@@ -195,7 +239,11 @@ final class EnoughTest extends TestCase
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         self::assertSame(['after', 'left'], array_keys(json_decode($file, true)['weigh_ins'][0]));
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta($estimate()->grams->likely, MaterialEstimate::of(Bag::query()->latest('id')->firstOrFail()->plan())->grams->likely, 1e-6);
+        self::assertEqualsWithDelta(
+            $estimate()->grams->likely,
+            MaterialEstimate::of(Bag::query()->latest('id')->firstOrFail()->plan())->grams->likely,
+            1e-6,
+        );
     }
 
     /** A nought forgotten: entered as it was typed, and said at once. */
@@ -203,7 +251,10 @@ final class EnoughTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '59'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->post(
+            "/bags/{$bag->id}/enough",
+            ['after' => 'Round 6', 'left' => '59'],
+        )->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}/enough")->assertSee('By Round 6 841 g had gone where about')->assertSee('A digit misread');
         $this->get("/bags/{$bag->id}")->assertSee('data-note="weigh-in-odd"', false);
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590'])->assertSessionHasNoErrors();
@@ -230,30 +281,53 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $before = MaterialEstimate::of($bag->plan())->enough;
         Ledger::enter($bag->material ?? self::fail('It has one.'), Move::Used, 300, $bag);
-        self::assertSame($before, MaterialEstimate::of($bag->fresh()?->plan() ?? self::fail('The bag is gone.'))->enough);
+        self::assertSame(
+            $before,
+            MaterialEstimate::of($bag->fresh()?->plan() ?? self::fail('The bag is gone.'))->enough,
+        );
         Ledger::enter($bag->material, Move::Used, 300);
         self::assertLessThan(0.5, MaterialEstimate::of($bag->fresh()->plan())->enough);
     }
 
-    /** Where nothing was weighed before, the first weigh-in only begins: the stash has what it found, and the next says what was used. */
+    /**
+     * Where nothing was weighed before, the first weigh-in only begins: the stash has what it found, and the next says
+     * what was used.
+     */
     public function testTheFirstWeighInOfWhatWasNeverWeighedBegins(): void
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $cord = $bag->material ?? self::fail('It has one.');
         $cord->entries()->delete();
-        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 3', 'left' => '700 g'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->post(
+            "/bags/{$bag->id}/enough",
+            ['after' => 'Round 3', 'left' => '700 g'],
+        )->assertSessionHasNoErrors();
         self::assertSame(700.0, $cord->fresh()?->balance());
         $plan = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
         self::assertNull($plan->spec->strands->own->onHand);
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 7', 'left' => '520 g'])->assertSessionHasNoErrors();
         self::assertSame(520.0, $cord->fresh()->balance());
         $plan = $bag->fresh()->plan();
-        self::assertSame([null, 700.0, 520.0], [$plan->spec->strands->own->onHand, $plan->spec->weighIns[0]->left->grams, $plan->spec->weighIns[1]->left->grams]);
+        self::assertSame(
+            [null, 700.0, 520.0],
+            [
+                $plan->spec->strands->own->onHand,
+                $plan->spec->weighIns[0]->left->grams,
+                $plan->spec->weighIns[1]->left->grams,
+            ],
+        );
         Ledger::enter($cord, Move::Bought, 450);
         $more = $bag->fresh()->plan();
-        self::assertSame([1150.0, 970.0], [$more->spec->weighIns[0]->left->grams, $more->spec->weighIns[1]->left->grams]);
-        self::assertEqualsWithDelta(MaterialEstimate::of($plan)->grams->likely, MaterialEstimate::of($more)->grams->likely, 1e-6);
+        self::assertSame(
+            [1150.0, 970.0],
+            [$more->spec->weighIns[0]->left->grams, $more->spec->weighIns[1]->left->grams],
+        );
+        self::assertEqualsWithDelta(
+            MaterialEstimate::of($plan)->grams->likely,
+            MaterialEstimate::of($more)->grams->likely,
+            1e-6,
+        );
         self::assertGreaterThan(MaterialEstimate::of($plan)->enough, MaterialEstimate::of($more)->enough);
     }
 
@@ -262,16 +336,29 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $bag->material?->update(['acquired' => 'ball', 'price' => '9', 'price_for' => 300]);
-        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['tails', 'joins', 'in all', 'No seams', 'In balls of 300 g of strand'])->assertSee('The swatch’s 79 g is not counted', false);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSeeInOrder(
+            ['tails', 'joins', 'in all', 'No seams', 'In balls of 300 g of strand'],
+        )->assertSee('The swatch’s 79 g is not counted', false);
         $this->post("/bags/{$bag->id}/swatch-counts", ['counts' => '1']);
         $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['joins', 'swatch', '79', 'in all'])->assertSee('Leave it out');
-        self::assertTrue(json_decode((string) $this->get("/bags/{$bag->id}/export")->getContent(), true)['gauge']['from_on_hand']);
+        self::assertTrue(
+            json_decode((string) $this->get("/bags/{$bag->id}/export")->getContent(), true)['gauge']['from_on_hand'],
+        );
         $this->post("/bags/{$bag->id}/swatch-counts", ['counts' => '0']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('is not counted');
         // Cut by herself: more is to be had in bags like those, and what they threw away is told.
         $bag->material->update(['acquired' => 'cut']);
         $maker->batches()->create(['material_id' => $bag->material_id, 'name' => 'Loops', 'colour' => '#334455', 'stack' => 1, 'join_ahead' => false, 'finished_at' => now(),
-            'document' => ['format' => 'fescue-strip/1', 'source' => 'tube', 'flat_width' => '50 cm', 'height' => '40 cm', 'strip' => '2.5 cm', 'spine' => '2.5 cm', 'areal' => '160 g/m2', 'pieces' => 2]]);
+            'document' => [
+                'format' => 'fescue-strip/1',
+                'source' => 'tube',
+                'flat_width' => '50 cm',
+                'height' => '40 cm',
+                'strip' => '2.5 cm',
+                'spine' => '2.5 cm',
+                'areal' => '160 g/m2',
+                'pieces' => 2,
+            ]]);
         $this->get("/bags/{$bag->id}/enough")->assertSee('of strand: ')->assertSee('In shirts or tubes of')->assertSee('throws away about');
     }
 
@@ -282,13 +369,17 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertDontSee('worked one after another');
         $bag->material?->update(['price' => '9', 'price_for' => 450, 'acquired' => Acquired::Ball]);
-        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['worked one after another', '450 g', 'ends in', 'Join where it ends']);
+        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(
+            ['worked one after another', '450 g', 'ends in', 'Join where it ends'],
+        );
         // The begun one first; of one that ends among slots and edge it is told where to join before.
         Ledger::enter($bag->material ?? self::fail('It has one.'), Move::Weighed, 1250);
         $bag->material->update(['price_for' => 780]);
         $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['worked one after another', '470 g', 'ends in']);
         Ledger::enter($bag->material, Move::Weighed, 1560);
-        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['780 g', 'Lay the next in by the end of', 'clear of slots']);
+        $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(
+            ['780 g', 'Lay the next in by the end of', 'clear of slots'],
+        );
     }
 
     public function testThePriceTagIsHersToSet(): void
@@ -299,8 +390,14 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker)->post("/bags/{$bag->id}/price", ['price_tag' => '48,5'])->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}/enough")->assertSee('48.50')->assertSee('on your price tag, which leaves');
         foreach (['a lot', '-3', '1e9', '<script>alert(1)</script>'] as $bad) {
-            $this->from("/bags/{$bag->id}/enough")->post("/bags/{$bag->id}/price", ['price_tag' => $bad])->assertSessionHasErrors('price_tag');
-            $this->get("/bags/{$bag->id}/enough")->assertSee('value="'.e($bad).'"', false)->assertDontSee('<script>alert', false);
+            $this->from("/bags/{$bag->id}/enough")->post(
+                "/bags/{$bag->id}/price",
+                ['price_tag' => $bad],
+            )->assertSessionHasErrors('price_tag');
+            $this->get("/bags/{$bag->id}/enough")->assertSee(
+                'value="'.e($bad).'"',
+                false,
+            )->assertDontSee('<script>alert', false);
         }
         self::assertSame('48.5', $bag->fresh()?->choices['price_tag']);
         self::assertStringNotContainsString('price_tag', (string) $this->get("/bags/{$bag->id}/export")->getContent());
@@ -321,7 +418,10 @@ final class EnoughTest extends TestCase
         self::assertSame(2, substr_count($page, 'swatch measured'));
         // 10 stitches in 160 mm of 4 mm cord.
         self::assertStringContainsString('firmness 0.25', $page);
-        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'])->assertRedirect("/bags/{$bag->id}");
+        $this->post(
+            "/bags/{$bag->id}/what-if",
+            ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'],
+        )->assertRedirect("/bags/{$bag->id}");
         self::assertSame($nine->id, $bag->fresh()?->swatch_id);
         $this->get("/bags/{$bag->id}")->assertSee('by your swatch “sc on 9”')->assertSee('Undo');
         $this->post("/bags/{$bag->id}/undo");
@@ -334,23 +434,38 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('So far your hands took')->assertSee('more than expected');
-        $this->get("/swatches/trial?material={$bag->material_id}")->assertSee('from one swatch of yours and one bag weighed in the work');
+        $this->get("/swatches/trial?material={$bag->material_id}")->assertSee(
+            'from one swatch of yours and one bag weighed in the work',
+        );
         // The stash has what the first left, and what was bought since for the second.
         Ledger::enter($bag->material ?? self::fail('It has one.'), Move::Bought, 310);
         // A second bag, learned, expects more than it would without the first one's weigh-in.
-        $other = new Bag(['material_id' => $bag->material_id, 'choices' => ['learned' => true, 'hook' => '8 mm'] + array_diff_key($bag->choices, ['weigh_ins' => 1])]);
+        $other = new Bag(
+            [
+                'material_id' => $bag->material_id,
+                'choices' => ['learned' => true, 'hook' => '8 mm'] + array_diff_key($bag->choices, ['weigh_ins' => 1]),
+            ],
+        );
         $maker->bags()->save($other);
         $taught = $other->plan();
         self::assertSame([1, 1], [$taught->spec->hands->predicted?->from, $taught->spec->hands->predicted?->bags]);
-        self::assertGreaterThan($other->plan(taught: false)->spec->hands->predicted->strand->likely, $taught->spec->hands->predicted->strand->likely);
-        // Its own weigh-ins are its estimate's to heed, and no second time the hand's; two that teach each other come to an end.
+        self::assertGreaterThan(
+            $other->plan(taught: false)->spec->hands->predicted->strand->likely,
+            $taught->spec->hands->predicted->strand->likely,
+        );
+        // Its own weigh-ins are its estimate's to heed, and no second time the hand's; two that teach each other come
+        // to an end.
         $this->post("/bags/{$other->id}/enough", ['after' => 'Round 4', 'left' => '680'])->assertSessionHasNoErrors();
         self::assertSame(1, $other->fresh()?->plan()->spec->hands->predicted?->bags);
         $file = (string) $this->get("/bags/{$other->id}/export")->getContent();
         self::assertCount(1, json_decode($file, true)['worked']);
         $here = $other->fresh()->plan()->spec->hands->predicted?->strand->likely;
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta($here, Bag::query()->latest('id')->firstOrFail()->plan()->spec->hands->predicted?->strand->likely, 0.01);
+        self::assertEqualsWithDelta(
+            $here,
+            Bag::query()->latest('id')->firstOrFail()->plan()->spec->hands->predicted?->strand->likely,
+            0.01,
+        );
     }
 
     public function testWhatHungSaysHowHighTheBagHangs(): void
@@ -358,7 +473,9 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $this->actingAs($maker)->get("/bags/{$bag->id}")->assertDontSee('hung under');
-        $this->swatch($maker, $bag->material)->update(['name' => 'hung', 'height' => Length::mm(126.5), 'state' => 'hung', 'hung_load' => Mass::grams(2000)]);
+        $this->swatch($maker, $bag->material)->update(
+            ['name' => 'hung', 'height' => Length::mm(126.5), 'state' => 'hung', 'hung_load' => Mass::grams(2000)],
+        );
         $this->get("/bags/{$bag->id}")->assertSee('hung under')->assertSee('about 20.2 cm high');
         $this->get("/swatches/trial?material={$bag->material_id}")->assertSee('10 % longer');
     }
@@ -377,10 +494,15 @@ final class EnoughTest extends TestCase
         self::assertSame(['base' => 70], $bag->fresh()?->choices['logged']);
         $this->get("/bags/{$bag->id}/enough")->assertSee('from what you logged')->assertSee('your work')->assertSee('1 h 10');
         // Plan says the same time, from the same log.
-        $time = Duration::about(PlanSheet::of($bag->fresh() ?? self::fail('The bag is gone.'), $maker)->minutes()->likely);
+        $time = Duration::about(
+            PlanSheet::of($bag->fresh() ?? self::fail('The bag is gone.'), $maker)->minutes()->likely,
+        );
         $this->get("/bags/{$bag->id}/enough")->assertSee("<b>{$time}</b>", false);
         $this->get("/bags/{$bag->id}")->assertSee("<b>{$time}</b>", false)->assertSee('from what you logged')->assertDontSee('guessed at 12 s');
-        $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => 'an age'])->assertSessionHasErrors('minutes');
+        $this->post(
+            "/bags/{$bag->id}/time",
+            ['part' => 'base', 'minutes' => 'an age'],
+        )->assertSessionHasErrors('minutes');
         $this->get("/bags/{$bag->id}/enough")->assertSee('like “45”');
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '0']);
         self::assertSame([], $bag->fresh()->choices['logged']);
@@ -396,38 +518,64 @@ final class EnoughTest extends TestCase
         $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(14)]);
         $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours:')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
         $counts = $bag->plan()->piece->names();
-        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $thick->id, 'hook' => '12 mm', 'keep' => 'size'])->assertRedirect("/bags/{$bag->id}");
+        $this->post(
+            "/bags/{$bag->id}/what-if",
+            ['material_id' => (string) $thick->id, 'hook' => '12 mm', 'keep' => 'size'],
+        )->assertRedirect("/bags/{$bag->id}");
         $fresh = $bag->fresh();
-        self::assertSame([$thick->id, null, '12 mm', true], [$fresh?->material_id, $fresh?->swatch_id, $fresh?->choices['hook'], $fresh?->choices['learned']]);
+        self::assertSame(
+            [$thick->id, null, '12 mm', true],
+            [$fresh?->material_id, $fresh?->swatch_id, $fresh?->choices['hook'], $fresh?->choices['learned']],
+        );
         self::assertNotNull($fresh->plan()->spec->hands->predicted);
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('what all my swatches teach')->assertSee('from your swatches')->assertSee('value="12 mm"', false);
         // The plan goes on from there, and out as a file that reads by itself.
         $this->putJson("/bags/{$bag->id}", $this->form($fresh, ['swatch_id' => 'learned', 'hook' => '10']))->assertOk();
         self::assertSame('10 mm', $bag->fresh()?->choices['hook']);
-        $this->putJson("/bags/{$bag->id}", $this->form($fresh, ['swatch_id' => 'learned', 'hook' => 'a nail']))->assertUnprocessable()->assertJsonValidationErrorFor('hook');
+        $this->putJson(
+            "/bags/{$bag->id}",
+            $this->form($fresh, ['swatch_id' => 'learned', 'hook' => 'a nail']),
+        )->assertUnprocessable()->assertJsonValidationErrorFor('hook');
         $file = (string) $this->get("/bags/{$bag->id}/export")->assertOk()->getContent();
         self::assertCount(1, json_decode($file, true)['swatches']);
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta($bag->fresh()?->plan()->gauge->width->mm, $copy->plan()->gauge->width->mm, 1e-9);
         self::assertNotSame($counts, $copy->plan()->piece->names());
-        foreach ([['material_id' => '99999', 'hook' => '8 mm'], ['material_id' => (string) $thick->id, 'hook' => 'nail'], ['material_id' => (string) $thick->id, 'hook' => '30 mm', 'keep' => 'size']] as $bad) {
+        foreach ([
+            ['material_id' => '99999', 'hook' => '8 mm'],
+            ['material_id' => (string) $thick->id, 'hook' => 'nail'],
+            ['material_id' => (string) $thick->id, 'hook' => '30 mm', 'keep' => 'size'],
+        ] as $bad) {
             $this->from("/bags/{$bag->id}/what-if")->post("/bags/{$bag->id}/what-if", $bad)->assertSessionHasErrors();
         }
     }
 
-    /** What the cell shows is what the plan becomes: the size that comes of the counts, or the counts that come to the size. */
+    /**
+     * What the cell shows is what the plan becomes: the size that comes of the counts, or the counts that come to the
+     * size.
+     */
     public function testACellIsTakenWithItsCountsOrWithItsSize(): void
     {
         $maker = $this->maker();
         $this->actingAs($maker);
         // Of counts that were given, and of a size that they followed.
-        foreach ([[], ['base' => ['type' => 'oval', 'ends' => 'three'], 'body' => ['stitch' => 'hdc'], 'handles' => ['type' => 'slot']]] as $open) {
+        foreach ([
+            [],
+            [
+                'base' => ['type' => 'oval', 'ends' => 'three'],
+                'body' => ['stitch' => 'hdc'],
+                'handles' => ['type' => 'slot'],
+            ],
+        ] as $open) {
             $bag = $this->bag($maker);
             $bag->choices = $open + $bag->choices;
             $bag->save();
             $was = $bag->plan();
-            $take = fn(string $keep): TestResponse => $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep])->assertSessionHasNoErrors();
+            $take = fn(string $keep): TestResponse => $this->post(
+                "/bags/{$bag->id}/what-if",
+                ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep],
+            )->assertSessionHasNoErrors();
             $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->strands->own, HookSize::mm(10));
             $take('counts');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
@@ -445,23 +593,39 @@ final class EnoughTest extends TestCase
         }
     }
 
-    /** A blocked swatch teaches as a blocked one, goes out with its bag as such, and does not stand beside a relaxed one as its like. */
+    /**
+     * A blocked swatch teaches as a blocked one, goes out with its bag as such, and does not stand beside a relaxed one
+     * as its like.
+     */
     public function testBlockedSwatchesAreKeptApart(): void
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $blocked = $this->swatch($maker, $bag->material);
-        $blocked->update(['name' => 'Blocked', 'stitch' => Motif::named('dc'), 'state' => 'blocked', 'rows_counted' => 5.0]);
+        $blocked->update(
+            ['name' => 'Blocked', 'stitch' => Motif::named('dc'), 'state' => 'blocked', 'rows_counted' => 5.0],
+        );
         self::assertArrayNotHasKey('also', $bag->document());
         self::assertSame([false, true], array_column((new Hands($maker->id))->trials(), 'blocked'));
         $bag->update(['swatch_id' => null, 'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices]);
         $bag = $bag->fresh() ?? self::fail('The bag is gone.');
-        self::assertSame([null, true], array_map(fn(array $one): ?bool => $one['blocked'] ?? null, $bag->document()['swatches']));
+        self::assertSame(
+            [null, true],
+            array_map(fn(array $one): ?bool => $one['blocked'] ?? null, $bag->document()['swatches']),
+        );
         $file = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/export")->getContent();
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta($bag->plan()->gauge->width->mm, Bag::query()->latest('id')->firstOrFail()->plan()->gauge->width->mm, 1e-9);
+        self::assertEqualsWithDelta(
+            $bag->plan()->gauge->width->mm,
+            Bag::query()->latest('id')->firstOrFail()->plan()->gauge->width->mm,
+            1e-9,
+        );
         $blocked->update(['state' => 'relaxed']);
-        self::assertNotEqualsWithDelta($bag->plan()->gauge->height->mm, ($bag->fresh() ?? $bag)->plan()->gauge->height->mm, 1e-9);
+        self::assertNotEqualsWithDelta(
+            $bag->plan()->gauge->height->mm,
+            ($bag->fresh() ?? $bag)->plan()->gauge->height->mm,
+            1e-9,
+        );
     }
 
     /** Minutes logged of one bag tell of another; its own tell more. */
@@ -473,7 +637,10 @@ final class EnoughTest extends TestCase
         $this->get("/bags/{$other->id}/enough")->assertSee('guessed at 12 s a stitch');
         $before = PlanSheet::of($other, $maker)->minutes();
         $base = Pace::expected($first->plan())['base'];
-        $this->post("/bags/{$first->id}/time", ['part' => 'base', 'minutes' => (string) (int) round(1.5 * $base)])->assertSessionHasNoErrors();
+        $this->post(
+            "/bags/{$first->id}/time",
+            ['part' => 'base', 'minutes' => (string) (int) round(1.5 * $base)],
+        )->assertSessionHasNoErrors();
         $other = $other->fresh() ?? self::fail('The bag is gone.');
         $after = PlanSheet::of($other, $maker)->minutes();
         self::assertGreaterThan(1.1 * $before->likely, $after->likely);
@@ -491,19 +658,50 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker)->get('/swatches/trial')->assertOk()->assertSee('Nothing to try a hook on');
         $material = $this->material($maker);
         $this->get('/swatches/trial')->assertSee('not tried; a guess')->assertSee('One more hook');
-        $this->post('/swatches/trial', ['material' => (string) $material->id, 'hook' => '8', 'stitch' => 'sc', 'quick' => "16 chains = 20 cm\n8 st = 9.8\n31 rows = 40 cm", 'stitch_mass' => '0,79', 'drape' => 'firm', 'note' => 'stiff'])->assertSessionHasNoErrors();
+        $this->post(
+            '/swatches/trial',
+            [
+                'material' => (string) $material->id,
+                'hook' => '8',
+                'stitch' => 'sc',
+                'quick' => "16 chains = 20 cm\n8 st = 9.8\n31 rows = 40 cm",
+                'stitch_mass' => '0,79',
+                'drape' => 'firm',
+                'note' => 'stiff',
+            ],
+        )->assertSessionHasNoErrors();
         $swatch = $maker->swatches()->sole();
         self::assertEqualsWithDelta((12.5 + 12.25) / 2, $swatch->measured()->gauge()->width->mm, 1e-9);
         self::assertEqualsWithDelta(0.79, $swatch->measured()->gauge()->mass?->grams, 1e-9);
-        $this->get('/swatches/trial')->assertSee('from one swatch of yours')->assertSee('stiff')->assertSee('± 0.1 × once')->assertSeeInOrder(['What your hand makes of it', 'A stitch is wide, mm', '<circle'], false)->assertSee('firm');
-        // The same hooks in another stitch, expected from the one: wider of its mark, and the swatch of sc is not among them.
-        $page = (string) $this->get("/swatches/trial?material={$material->id}&stitch=dc")->assertSee('not tried; from one swatch of yours')->assertDontSee('stiff')->getContent();
+        $this->get('/swatches/trial')->assertSee('from one swatch of yours')->assertSee('stiff')->assertSee('± 0.1 × once')->assertSeeInOrder(
+            ['What your hand makes of it', 'A stitch is wide, mm', '<circle'],
+            false,
+        )->assertSee('firm');
+        // The same hooks in another stitch, expected from the one: wider of its mark, and the swatch of sc is not among
+        // them.
+        $page = (string) $this->get(
+            "/swatches/trial?material={$material->id}&stitch=dc",
+        )->assertSee('not tried; from one swatch of yours')->assertDontSee('stiff')->getContent();
         self::assertMatchesRegularExpression('#<th scope="row">8 mm \(L-11\)</th>\s*<td>dc</td>#', $page);
         $this->get("/swatches/trial?material={$material->id}&stitch=knot")->assertOk()->assertSee('stiff');
         $this->post("/swatches/{$swatch->id}/choose");
         $this->get("/swatches/trial?material={$material->id}")->assertSee('chosen');
-        foreach ([['hook', 'twig'], ['quick', 'sixteen chains'], ['quick', '16 chains = 20 cm'], ['quick', "16 chains = 20 cm\n1 row = 2 m"], ['stitch_mass', 'light']] as [$field, $value]) {
-            $this->post('/swatches/trial', [$field => $value] + ['material' => (string) $material->id, 'hook' => '9', 'stitch' => 'sc', 'quick' => "10 st = 14 cm\n10 rows = 13 cm"])->assertSessionHasErrors($field);
+        foreach ([
+            ['hook', 'twig'],
+            ['quick', 'sixteen chains'],
+            ['quick', '16 chains = 20 cm'],
+            ['quick', "16 chains = 20 cm\n1 row = 2 m"],
+            ['stitch_mass', 'light'],
+        ] as [$field, $value]) {
+            $this->post(
+                '/swatches/trial',
+                [$field => $value] + [
+                    'material' => (string) $material->id,
+                    'hook' => '9',
+                    'stitch' => 'sc',
+                    'quick' => "10 st = 14 cm\n10 rows = 13 cm",
+                ],
+            )->assertSessionHasErrors($field);
             $this->get("/swatches/trial?material={$material->id}")->assertSee(e($value), false);
         }
         self::assertSame(1, $maker->swatches()->count());
@@ -513,12 +711,28 @@ final class EnoughTest extends TestCase
     {
         $maker = $this->maker();
         $material = $this->material($maker);
-        $form = ['name' => 'Hung', 'material_id' => (string) $material->id, 'hook' => '8 mm', 'stitch' => 'sc', 'stitches_counted' => '10', 'width' => '12', 'rows_counted' => '10', 'height' => '13', 'state' => 'hung'];
+        $form = [
+            'name' => 'Hung',
+            'material_id' => (string) $material->id,
+            'hook' => '8 mm',
+            'stitch' => 'sc',
+            'stitches_counted' => '10',
+            'width' => '12',
+            'rows_counted' => '10',
+            'height' => '13',
+            'state' => 'hung',
+        ];
         $this->actingAs($maker)->from('/swatches/new')->post('/swatches', $form)->assertSessionHasErrors('hung_load');
         $this->get('/swatches/new')->assertSee('Say what hung on it')->assertSee('value="Hung"', false);
         $this->post('/swatches', ['hung_load' => '2 kg'] + $form)->assertSessionHasNoErrors();
         $this->get("/swatches/trial?material={$material->id}")->assertSee("hung under 2\u{202F}000 g")->assertSee('not tried; a guess');
-        $quick = ['material' => (string) $material->id, 'hook' => '9', 'stitch' => 'sc', 'quick' => "10 st = 14\n10 rows = 14", 'state' => 'hung'];
+        $quick = [
+            'material' => (string) $material->id,
+            'hook' => '9',
+            'stitch' => 'sc',
+            'quick' => "10 st = 14\n10 rows = 14",
+            'state' => 'hung',
+        ];
         $this->post('/swatches/trial', $quick)->assertSessionHasErrors('hung_load');
         $this->post('/swatches/trial', ['hung_load' => '1 lb'] + $quick)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(453.59237, $maker->swatches()->where('hook', 9)->sole()->hung_load?->grams, 1e-6);
@@ -528,8 +742,24 @@ final class EnoughTest extends TestCase
     {
         $maker = $this->maker();
         $material = $this->material($maker);
-        foreach ([[8.0, 120, 115], [9.0, 134, 129], [7.0, 107, 101], [8.0, 70, 114]] as $place => [$hook, $width, $height]) {
-            $maker->swatches()->create(['material_id' => $material->id, 'name' => "Swatch {$place}", 'hook' => Length::mm($hook), 'stitch' => Motif::single(), 'stitches_counted' => 10.0, 'width' => Length::mm($width), 'rows_counted' => 10.0, 'height' => Length::mm($height)]);
+        foreach ([
+            [8.0, 120, 115],
+            [9.0, 134, 129],
+            [7.0, 107, 101],
+            [8.0, 70, 114],
+        ] as $place => [$hook, $width, $height]) {
+            $maker->swatches()->create(
+                [
+                    'material_id' => $material->id,
+                    'name' => "Swatch {$place}",
+                    'hook' => Length::mm($hook),
+                    'stitch' => Motif::single(),
+                    'stitches_counted' => 10.0,
+                    'width' => Length::mm($width),
+                    'rows_counted' => 10.0,
+                    'height' => Length::mm($height),
+                ],
+            );
         }
         $this->actingAs($maker)->get('/swatches')->assertSee('less wide than your other swatches say');
         $this->get("/swatches/trial?material={$material->id}")->assertSee('less wide than your other swatches say');
@@ -537,7 +767,13 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $this->get("/bags/{$bag->id}")->assertDontSee('disagrees with the others');
         $bag->swatch?->forceDelete();
-        $bag->update(['material_id' => $material->id, 'swatch_id' => null, 'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices]);
+        $bag->update(
+            [
+                'material_id' => $material->id,
+                'swatch_id' => null,
+                'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices,
+            ],
+        );
         $this->get("/bags/{$bag->id}")->assertSee('“Swatch 3” disagrees with the others this is learned from.');
         $bag->delete();
         $maker->swatches()->where('name', 'Swatch 3')->update(['state' => 'hung']);

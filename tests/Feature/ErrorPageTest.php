@@ -22,7 +22,12 @@ final class ErrorPageTest extends TestCase
             '500' => throw new \RuntimeException('the secret inside'),
             default => throw new PostTooLargeException(),
         })->middleware('web');
-        foreach (['403' => 'Not yours to see', '419' => 'waited too long', '500' => 'Something broke here', '413' => 'Too large'] as $code => $said) {
+        foreach ([
+            '403' => 'Not yours to see',
+            '419' => 'waited too long',
+            '500' => 'Something broke here',
+            '413' => 'Too large',
+        ] as $code => $said) {
             $this->get("/broken/{$code}")->assertStatus((int) $code)->assertSee($said)->assertSee('To the worktable')->assertDontSee('the secret inside');
         }
         $this->get('/no/such/page')->assertNotFound()->assertSee('Nothing here');
@@ -45,6 +50,12 @@ final class ErrorPageTest extends TestCase
     {
         Artisan::call('db:seed', ['--force' => true]);
         Artisan::call('db:seed', ['--force' => true]);
-        self::assertSame([1, 15, 12, 12, 7, 3], array_map(fn(string $table): int => DB::table($table)->count(), ['users', 'materials', 'swatches', 'bags', 'raw_pieces', 'batches']));
+        self::assertSame(
+            [1, 15, 12, 12, 7, 3],
+            array_map(
+                fn(string $table): int => DB::table($table)->count(),
+                ['users', 'materials', 'swatches', 'bags', 'raw_pieces', 'batches'],
+            ),
+        );
     }
 }

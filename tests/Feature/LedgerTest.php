@@ -22,8 +22,18 @@ final class LedgerTest extends TestCase
         $maker = $this->maker();
         $material = $this->material($maker);
         $this->actingAs($maker);
-        foreach ([['bought', '1 lb'], ['cut', '100'], ['wound', '10 m'], ['used', '50 g'], ['given', '5 m'], ['weighed', '1,4 kg']] as [$move, $amount]) {
-            $this->post("/stash/{$material->id}/entries", ['move' => $move, 'amount' => $amount, 'note' => 'one of them'])->assertSessionHasNoErrors()->assertRedirect("/stash/{$material->id}");
+        foreach ([
+            ['bought', '1 lb'],
+            ['cut', '100'],
+            ['wound', '10 m'],
+            ['used', '50 g'],
+            ['given', '5 m'],
+            ['weighed', '1,4 kg'],
+        ] as [$move, $amount]) {
+            $this->post(
+                "/stash/{$material->id}/entries",
+                ['move' => $move, 'amount' => $amount, 'note' => 'one of them'],
+            )->assertSessionHasNoErrors()->assertRedirect("/stash/{$material->id}");
         }
         self::assertSame(1400.0, $this->balance($material));
         self::assertEqualsWithDelta(1400, (float) StockEntry::query()->sum('amount'), 1e-9);
@@ -36,7 +46,12 @@ final class LedgerTest extends TestCase
     {
         $maker = $this->maker();
         $material = $this->material($maker);
-        $this->actingAs($maker)->from("/stash/{$material->id}")->post("/stash/{$material->id}/entries", ['move' => 'used', 'amount' => '901'])->assertSessionHasErrors(['amount' => 'There are 900 g on hand, and 901 g were to be taken. Weigh what is there, or take less.']);
+        $this->actingAs($maker)->from("/stash/{$material->id}")->post(
+            "/stash/{$material->id}/entries",
+            ['move' => 'used', 'amount' => '901'],
+        )->assertSessionHasErrors(
+            ['amount' => 'There are 900 g on hand, and 901 g were to be taken. Weigh what is there, or take less.'],
+        );
         $this->get("/stash/{$material->id}")->assertSee('There are 900 g on hand')->assertSee('value="901"', false);
         $this->post("/stash/{$material->id}/entries", ['move' => 'used', 'amount' => '600']);
         [$first, $used] = StockEntry::query()->orderBy('id')->get()->all();
@@ -60,31 +75,60 @@ final class LedgerTest extends TestCase
         $material = $bag->material;
         self::assertNotNull($material);
         $other->update(['material_id' => $material->id]);
-        $this->actingAs($maker)->from("/stash/{$material->id}")->post("/stash/{$material->id}/reserve", ['reserve_for' => (string) $bag->id, 'reserve' => '700 g'])->assertSessionHasNoErrors();
-        $this->post("/stash/{$material->id}/reserve", ['reserve_for' => (string) $other->id, 'reserve' => '300'])->assertSessionHasErrors('reserve');
-        $this->get("/stash/{$material->id}")->assertSee('Only 200 g are free: Pier tote has 700 g reserved')->assertSee('not reserved');
+        $this->actingAs($maker)->from("/stash/{$material->id}")->post(
+            "/stash/{$material->id}/reserve",
+            ['reserve_for' => (string) $bag->id, 'reserve' => '700 g'],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            "/stash/{$material->id}/reserve",
+            ['reserve_for' => (string) $other->id, 'reserve' => '300'],
+        )->assertSessionHasErrors('reserve');
+        $this->get("/stash/{$material->id}")->assertSee(
+            'Only 200 g are free: Pier tote has 700 g reserved',
+        )->assertSee('not reserved');
         // For the other bag only what is free is there; for this one all of it.
         self::assertSame('200 g', $other->fresh()?->plan()->spec->strands->own->onHand?->exact());
         self::assertSame('900 g', $bag->fresh()?->plan()->spec->strands->own->onHand?->exact());
-        $this->post("/stash/{$material->id}/entries", ['move' => 'given', 'amount' => '300'])->assertSessionHasErrors('amount');
-        $this->post("/stash/{$material->id}/entries", ['move' => 'used', 'amount' => '250', 'bag_id' => (string) $bag->id])->assertSessionHasNoErrors();
+        $this->post(
+            "/stash/{$material->id}/entries",
+            ['move' => 'given', 'amount' => '300'],
+        )->assertSessionHasErrors('amount');
+        $this->post(
+            "/stash/{$material->id}/entries",
+            ['move' => 'used', 'amount' => '250', 'bag_id' => (string) $bag->id],
+        )->assertSessionHasNoErrors();
         // What it used came out of what it had.
         self::assertSame([450.0, 650.0], [$material->fresh()?->stock()->reserved(), $this->balance($material)]);
         $this->get("/bags/{$other->id}")->assertOk();
         $bag->delete();
         self::assertSame(0.0, $material->fresh()?->stock()->reserved());
-        $this->post("/stash/{$material->id}/reserve", ['reserve_for' => (string) $other->id, 'reserve' => '0'])->assertSessionHasNoErrors();
+        $this->post(
+            "/stash/{$material->id}/reserve",
+            ['reserve_for' => (string) $other->id, 'reserve' => '0'],
+        )->assertSessionHasNoErrors();
     }
 
     public function testTabsAreCounted(): void
     {
         $maker = $this->maker();
-        $this->actingAs($maker)->post('/stash', ['kind' => 'tabs', 'name' => 'Tabs', 'pitch' => '14', 'on_hand' => '350'])->assertSessionHasNoErrors();
+        $this->actingAs($maker)->post(
+            '/stash',
+            ['kind' => 'tabs', 'name' => 'Tabs', 'pitch' => '14', 'on_hand' => '350'],
+        )->assertSessionHasNoErrors();
         $tabs = Material::query()->sole();
-        $this->post("/stash/{$tabs->id}/entries", ['move' => 'used', 'amount' => '12.5'])->assertSessionHasErrors('amount');
-        $this->post("/stash/{$tabs->id}/entries", ['move' => 'used', 'amount' => '3 m'])->assertSessionHasErrors('amount');
+        $this->post(
+            "/stash/{$tabs->id}/entries",
+            ['move' => 'used', 'amount' => '12.5'],
+        )->assertSessionHasErrors('amount');
+        $this->post(
+            "/stash/{$tabs->id}/entries",
+            ['move' => 'used', 'amount' => '3 m'],
+        )->assertSessionHasErrors('amount');
         // Handbook 6 [check]: 7 × 11 = 77 a square. Common practice, no source.
-        $this->post("/stash/{$tabs->id}/entries", ['move' => 'used', 'amount' => (string) (7 * 11)])->assertSessionHasNoErrors();
+        $this->post(
+            "/stash/{$tabs->id}/entries",
+            ['move' => 'used', 'amount' => (string) (7 * 11)],
+        )->assertSessionHasNoErrors();
         self::assertSame(273.0, $this->balance($tabs));
         // Tabs have no metres: no swatch, no bag, no strand of several.
         foreach (['/bags/new', '/swatches/new', '/stash/together', '/stash/weigh'] as $path) {
@@ -97,8 +141,18 @@ final class LedgerTest extends TestCase
         $maker = $this->maker();
         $material = $this->material($maker);
         $this->actingAs($maker);
-        foreach ([['amount', 'a lot', 'not understood'], ['amount', '-5', 'less than nothing'], ['amount', '0', 'above nothing'], ['amount', '2000 kg', 'at most a ton'], ['move', 'stolen', 'Say what happened'], ['bag_id', '99999', 'your own bags']] as [$field, $value, $message]) {
-            $this->from("/stash/{$material->id}")->post("/stash/{$material->id}/entries", [$field => $value] + ['move' => 'bought', 'amount' => '77 g', 'note' => 'typed <b>note</b>']);
+        foreach ([
+            ['amount', 'a lot', 'not understood'],
+            ['amount', '-5', 'less than nothing'],
+            ['amount', '0', 'above nothing'],
+            ['amount', '2000 kg', 'at most a ton'],
+            ['move', 'stolen', 'Say what happened'],
+            ['bag_id', '99999', 'your own bags'],
+        ] as [$field, $value, $message]) {
+            $this->from("/stash/{$material->id}")->post(
+                "/stash/{$material->id}/entries",
+                [$field => $value] + ['move' => 'bought', 'amount' => '77 g', 'note' => 'typed <b>note</b>'],
+            );
             $this->get("/stash/{$material->id}")->assertSee($message)->assertSee('value="typed &lt;b&gt;note', false);
         }
         self::assertSame(900.0, $this->balance($material));

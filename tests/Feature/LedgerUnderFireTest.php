@@ -17,7 +17,10 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 
-/** The ledger with several devices at once, and with its server killed: other processes, other connections, nothing rolled back after. */
+/**
+ * The ledger with several devices at once, and with its server killed: other processes, other connections, nothing
+ * rolled back after.
+ */
 final class LedgerUnderFireTest extends TestCase
 {
     private const WRITER = __DIR__.'/../outside/ledger-writer.php';
@@ -46,7 +49,10 @@ final class LedgerUnderFireTest extends TestCase
         for ($round = 0; $round < 3; $round++) {
             [$material] = $this->fortyMetres();
             $at = microtime(true) + 1.5;
-            $devices = array_map(fn(): array => $this->device(['take', (string) $material->id, '40', sprintf('%.3f', $at)]), [1, 2]);
+            $devices = array_map(
+                fn(): array => $this->device(['take', (string) $material->id, '40', sprintf('%.3f', $at)]),
+                [1, 2],
+            );
             $said = array_map($this->hear(...), $devices);
             sort($said);
             self::assertStringContainsString('told: There are 0 g on hand, and 40 g were to be taken', $said[0]);
@@ -64,7 +70,10 @@ final class LedgerUnderFireTest extends TestCase
         Artisan::call('migrate', ['--force' => true]);
         [$material, $bag] = $this->fortyMetres(100_000);
         Ledger::reserve($material, $bag, 100_000);
-        $writers = array_map(fn(): array => $this->device(['loop', (string) $material->id, (string) $bag->id, '1'], $env), [1, 2, 3]);
+        $writers = array_map(
+            fn(): array => $this->device(['loop', (string) $material->id, (string) $bag->id, '1'], $env),
+            [1, 2, 3],
+        );
         // Until they are well under way, however busy the machine is.
         for ($tenths = 0; $tenths < 200 && StockEntry::query()->count() < 100; $tenths++) {
             usleep(100_000);
@@ -87,16 +96,30 @@ final class LedgerUnderFireTest extends TestCase
     public function testAnOlderStashMovesOverAndBack(): void
     {
         $this->ownDatabase();
-        Artisan::call('migrate', ['--force' => true, '--path' => 'database/migrations/2026_11_01_000000_make_tables.php']);
+        Artisan::call(
+            'migrate',
+            ['--force' => true, '--path' => 'database/migrations/2026_11_01_000000_make_tables.php'],
+        );
         DB::table('users')->insert(['id' => 1, 'name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'x']);
         $cord = ['user_id' => 1, 'colour' => '#334455', 'diameter' => 4, 'sample_length' => 1000, 'sample_mass' => 8.2];
-        DB::table('cords')->insert([['id' => 7, 'name' => 'Weighed', 'on_hand' => 900] + $cord, ['id' => 8, 'name' => 'Not weighed', 'on_hand' => null] + $cord]);
+        DB::table('cords')->insert(
+            [
+                ['id' => 7, 'name' => 'Weighed', 'on_hand' => 900] + $cord,
+                ['id' => 8, 'name' => 'Not weighed', 'on_hand' => null] + $cord,
+            ],
+        );
         DB::table('bags')->insert(['user_id' => 1, 'cord_id' => 7, 'choices' => '{}']);
         Artisan::call('migrate', ['--force' => true]);
-        self::assertSame([900.0, null], [Material::query()->findOrFail(7)->balance(), Material::query()->findOrFail(8)->balance()]);
+        self::assertSame(
+            [900.0, null],
+            [Material::query()->findOrFail(7)->balance(), Material::query()->findOrFail(8)->balance()],
+        );
         self::assertSame(7, Bag::query()->sole()->material_id);
         Ledger::enter(Material::query()->findOrFail(7), Move::Used, 150);
-        Artisan::call('migrate:rollback', ['--force' => true, '--step' => count((array) glob(database_path('migrations/*.php'))) - 1]);
+        Artisan::call(
+            'migrate:rollback',
+            ['--force' => true, '--step' => count((array) glob(database_path('migrations/*.php'))) - 1],
+        );
         self::assertEqualsWithDelta([750, null], DB::table('cords')->orderBy('id')->pluck('on_hand')->all(), 1e-9);
         Artisan::call('migrate', ['--force' => true]);
         self::assertSame(750.0, Material::query()->findOrFail(7)->balance());
@@ -107,7 +130,14 @@ final class LedgerUnderFireTest extends TestCase
     {
         $this->startServer();
         $env = ['DB_SOCKET' => "{$this->folder}/sock", 'DB_USERNAME' => 'writer', 'DB_PASSWORD' => 'killed'];
-        config()->set('database.connections.mariadb', ['unix_socket' => $env['DB_SOCKET'], 'username' => $env['DB_USERNAME'], 'password' => $env['DB_PASSWORD']] + config('database.connections.mariadb'));
+        config()->set(
+            'database.connections.mariadb',
+            [
+                'unix_socket' => $env['DB_SOCKET'],
+                'username' => $env['DB_USERNAME'],
+                'password' => $env['DB_PASSWORD'],
+            ] + config('database.connections.mariadb'),
+        );
         DB::purge();
 
         return $env;
@@ -116,8 +146,18 @@ final class LedgerUnderFireTest extends TestCase
     /** @return array{Material, Bag} a material of 1 g/m, and a bag of it */
     private function fortyMetres(float $grams = 40): array
     {
-        $this->maker = User::query()->create(['name' => 'Ilse', 'email' => uniqid('ilse', true).'@pier.example', 'password' => 'a long password']);
-        $material = $this->maker->materials()->create(['name' => 'The last of it', 'colour' => '#334455', 'diameter' => Length::mm(2), 'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(1)]);
+        $this->maker = User::query()->create(
+            ['name' => 'Ilse', 'email' => uniqid('ilse', true).'@pier.example', 'password' => 'a long password'],
+        );
+        $material = $this->maker->materials()->create(
+            [
+                'name' => 'The last of it',
+                'colour' => '#334455',
+                'diameter' => Length::mm(2),
+                'sample_length' => Length::mm(1000),
+                'sample_mass' => Mass::grams(1),
+            ],
+        );
         Ledger::enter($material, Move::Bought, $grams);
         $bag = new Bag(['material_id' => $material->id, 'choices' => ['name' => 'Pier tote']]);
         $this->maker->bags()->save($bag);
@@ -133,7 +173,13 @@ final class LedgerUnderFireTest extends TestCase
      */
     private function device(array $arguments, array $env = []): array
     {
-        $process = proc_open([PHP_BINARY, self::WRITER, ...$arguments], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, $env + getenv());
+        $process = proc_open(
+            [PHP_BINARY, self::WRITER, ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            null,
+            $env + getenv(),
+        );
         self::assertIsResource($process);
 
         return [$process, $pipes[1]];
@@ -159,10 +205,29 @@ final class LedgerUnderFireTest extends TestCase
             if ($root) {
                 chown($this->folder, 'mysql');
             }
-            exec("mariadb-install-db --no-defaults {$user} --datadir={$this->folder}/data --auth-root-authentication-method=normal --skip-test-db 2>&1", $said, $code);
+            exec(
+                "mariadb-install-db --no-defaults {$user} --datadir={$this->folder}/data "
+                    .'--auth-root-authentication-method=normal --skip-test-db 2>&1',
+                $said,
+                $code,
+            );
             self::assertSame(0, $code, implode("\n", $said));
         }
-        $server = proc_open(['mariadbd', '--no-defaults', $user, "--datadir={$this->folder}/data", '--skip-networking', "--socket={$this->folder}/sock", "--pid-file={$this->folder}/pid", "--log-error={$this->folder}/log", '--innodb-buffer-pool-size=32M'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        $server = proc_open(
+            [
+                'mariadbd',
+                '--no-defaults',
+                $user,
+                "--datadir={$this->folder}/data",
+                '--skip-networking',
+                "--socket={$this->folder}/sock",
+                "--pid-file={$this->folder}/pid",
+                "--log-error={$this->folder}/log",
+                '--innodb-buffer-pool-size=32M',
+            ],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         self::assertIsResource($server);
         $this->server = $server;
         for ($try = 0; $try < 150; $try++) {

@@ -23,9 +23,39 @@ final class OwnershipTest extends TestCase
         $bag = $this->bag($this->maker());
         $this->actingAs($this->maker('otto@pier.example'));
         $hers = $bag->material ?? throw new \LogicException('The bag has its material.');
-        $piece = RawPiece::query()->forceCreate(['user_id' => $bag->user_id, 'name' => 'Shirt', 'form' => 'tube', 'colour' => '#000000', 'count' => 2, 'measures' => ['source' => 'tube', 'flat_width' => '40 cm', 'height' => '40 cm']]);
-        $batch = Batch::query()->forceCreate(['user_id' => $bag->user_id, 'name' => 'Shirts', 'colour' => '#000000', 'document' => $piece->document(Length::mm(20), School::Joined, 1), 'stack' => 1, 'join_ahead' => false]);
-        $ids = ['bag' => $bag->id, 'material' => $hers->id, 'swatch' => $bag->swatch_id, 'entry' => $hers->entries()->sole()->id, 'piece' => $piece->id, 'batch' => $batch->id, 'drawing' => 'base', 'place' => 0, 'picture' => Picture::query()->forceCreate(['user_id' => $bag->user_id, 'width' => 300, 'height' => 300, 'jpeg' => 'x'])->id];
+        $piece = RawPiece::query()->forceCreate(
+            [
+                'user_id' => $bag->user_id,
+                'name' => 'Shirt',
+                'form' => 'tube',
+                'colour' => '#000000',
+                'count' => 2,
+                'measures' => ['source' => 'tube', 'flat_width' => '40 cm', 'height' => '40 cm'],
+            ],
+        );
+        $batch = Batch::query()->forceCreate(
+            [
+                'user_id' => $bag->user_id,
+                'name' => 'Shirts',
+                'colour' => '#000000',
+                'document' => $piece->document(Length::mm(20), School::Joined, 1),
+                'stack' => 1,
+                'join_ahead' => false,
+            ],
+        );
+        $ids = [
+            'bag' => $bag->id,
+            'material' => $hers->id,
+            'swatch' => $bag->swatch_id,
+            'entry' => $hers->entries()->sole()->id,
+            'piece' => $piece->id,
+            'batch' => $batch->id,
+            'drawing' => 'base',
+            'place' => 0,
+            'picture' => Picture::query()->forceCreate(
+                ['user_id' => $bag->user_id, 'width' => 300, 'height' => 300, 'jpeg' => 'x'],
+            )->id,
+        ];
         $tried = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $names = $route->parameterNames();
@@ -35,12 +65,31 @@ final class OwnershipTest extends TestCase
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
                 $tried++;
                 $form = $method === 'PUT' ? $this->goodForm($names[0], $bag) : [];
-                $answer = $this->call($method, '/'.strtr($route->uri(), array_combine(array_map(fn(string $name): string => "{{$name}}", array_keys($ids)), array_map(strval(...), $ids))), $form);
+                $answer = $this->call(
+                    $method,
+                    '/'.strtr(
+                        $route->uri(),
+                        array_combine(
+                            array_map(fn(string $name): string => "{{$name}}", array_keys($ids)),
+                            array_map(strval(...), $ids),
+                        ),
+                    ),
+                    $form,
+                );
                 self::assertSame(404, $answer->status(), "{$method} {$route->uri()}");
             }
         }
         self::assertGreaterThan(30, $tried);
-        self::assertSame([1, 1, 1, 1, 1], [Bag::query()->count(), Material::query()->count(), Swatch::query()->count(), RawPiece::query()->count(), Batch::query()->count()]);
+        self::assertSame(
+            [1, 1, 1, 1, 1],
+            [
+                Bag::query()->count(),
+                Material::query()->count(),
+                Swatch::query()->count(),
+                RawPiece::query()->count(),
+                Batch::query()->count(),
+            ],
+        );
         self::assertSame([900.0, []], [$hers->fresh()?->balance(), $batch->ticked()]);
         self::assertSame('Pier tote', $bag->fresh()?->name());
     }
@@ -51,14 +100,31 @@ final class OwnershipTest extends TestCase
         $otto = $this->maker('otto@pier.example');
         $mine = $this->bag($otto);
         $this->flushSession()->actingAs($otto);
-        $this->putJson("/bags/{$mine->id}", $this->form($mine, ['material_id' => $theirs->id]))->assertUnprocessable()->assertJsonValidationErrorFor('material_id');
+        $this->putJson(
+            "/bags/{$mine->id}",
+            $this->form($mine, ['material_id' => $theirs->id]),
+        )->assertUnprocessable()->assertJsonValidationErrorFor('material_id');
         self::assertNotSame($theirs->id, $mine->fresh()?->material_id);
     }
 
     public function testStrangersAreSentToSignIn(): void
     {
         $bag = $this->bag($this->maker());
-        foreach (['/stash', '/stash/weigh', '/stash/ledger', '/stash/scale', '/cutting', '/cutting/pieces', '/cutting/choose', '/cutting/batches', '/swatches', '/bags', '/account', "/bags/{$bag->id}", "/bags/{$bag->id}/export"] as $path) {
+        foreach ([
+            '/stash',
+            '/stash/weigh',
+            '/stash/ledger',
+            '/stash/scale',
+            '/cutting',
+            '/cutting/pieces',
+            '/cutting/choose',
+            '/cutting/batches',
+            '/swatches',
+            '/bags',
+            '/account',
+            "/bags/{$bag->id}",
+            "/bags/{$bag->id}/export",
+        ] as $path) {
             $this->get($path)->assertRedirect('/sign-in');
         }
         $this->get('/bags/99999999999999999999')->assertRedirect('/sign-in');
@@ -69,8 +135,22 @@ final class OwnershipTest extends TestCase
     private function goodForm(string $kind, Bag $bag): array
     {
         return match ($kind) {
-            'material', 'piece' => ['name' => 'x', 'colour' => '#000000', 'diameter' => '4 mm', 'sample_length' => '1 m', 'sample_mass' => '8 g'],
-            'swatch' => ['name' => 'x', 'hook' => '8 mm', 'stitch' => 'sc', 'stitches_counted' => '10', 'width' => '12 cm', 'rows_counted' => '10', 'height' => '11 cm'],
+            'material', 'piece' => [
+                'name' => 'x',
+                'colour' => '#000000',
+                'diameter' => '4 mm',
+                'sample_length' => '1 m',
+                'sample_mass' => '8 g',
+            ],
+            'swatch' => [
+                'name' => 'x',
+                'hook' => '8 mm',
+                'stitch' => 'sc',
+                'stitches_counted' => '10',
+                'width' => '12 cm',
+                'rows_counted' => '10',
+                'height' => '11 cm',
+            ],
             default => $this->form($bag, ['material_id' => null, 'swatch_id' => null]),
         };
     }

@@ -21,7 +21,14 @@ final class PictureTest extends TestCase
         $jpeg = (string) ob_get_clean();
         // TIFF header, one directory of two entries: orientation, and a description that tells a place.
         $place = "54.1 N 12.1 E pier\0";
-        $tiff = "MM\0*".pack('N', 8).pack('n', 2).pack('nnNnn', 0x0112, 3, 1, $orientation, 0).pack('nnNN', 0x010E, 2, strlen($place), 38).pack('N', 0).$place;
+        $tiff = "MM\0*".pack('N', 8).pack('n', 2).pack(
+            'nnNnn',
+            0x0112,
+            3,
+            1,
+            $orientation,
+            0,
+        ).pack('nnNN', 0x010E, 2, strlen($place), 38).pack('N', 0).$place;
         $exif = "Exif\0\0".$tiff;
 
         return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
@@ -62,8 +69,17 @@ final class PictureTest extends TestCase
     public function testWhatIsNoPictureIsSaidToBeNone(): void
     {
         $this->actingAs($this->maker());
-        foreach (['name,colour' => 'no picture', "\x89PNG\r\n\x1a\nbroken" => 'no picture', substr(self::jpeg(400, 400), 0, 1200) => '', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>' => 'no picture', self::jpeg(60, 60) => 'pixels'] as $content => $message) {
-            $this->from('/swatches/pictures')->post('/swatches/pictures', ['picture' => UploadedFile::fake()->createWithContent('x.jpg', (string) $content)]);
+        foreach ([
+            'name,colour' => 'no picture',
+            "\x89PNG\r\n\x1a\nbroken" => 'no picture',
+            substr(self::jpeg(400, 400), 0, 1200) => '',
+            '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>' => 'no picture',
+            self::jpeg(60, 60) => 'pixels',
+        ] as $content => $message) {
+            $this->from('/swatches/pictures')->post(
+                '/swatches/pictures',
+                ['picture' => UploadedFile::fake()->createWithContent('x.jpg', (string) $content)],
+            );
             if ($message !== '') {
                 $this->get('/swatches/pictures')->assertSee('Not taken.')->assertSee($message);
             }
@@ -80,24 +96,65 @@ final class PictureTest extends TestCase
         $picture = $this->send(self::jpeg(1600, 1200));
         self::assertNotNull($picture);
         // Seen from straight above at 10 pixels to the millimetre: ten stitches over 120 mm, eight rows over 92.
-        $marks = ['card1x' => '100', 'card1y' => '100', 'card2x' => '956', 'card2y' => '100', 'card3x' => '956', 'card3y' => '639,8', 'card4x' => '100', 'card4y' => '639.8', 'st1x' => '100', 'st1y' => '1100', 'st2x' => '1300', 'st2y' => '1100', 'row1x' => '1400', 'row1y' => '80', 'row2x' => '1400', 'row2y' => '1000', 'stitches' => '10', 'rows' => '8'];
+        $marks = [
+            'card1x' => '100',
+            'card1y' => '100',
+            'card2x' => '956',
+            'card2y' => '100',
+            'card3x' => '956',
+            'card3y' => '639,8',
+            'card4x' => '100',
+            'card4y' => '639.8',
+            'st1x' => '100',
+            'st1y' => '1100',
+            'st2x' => '1300',
+            'st2y' => '1100',
+            'row1x' => '1400',
+            'row1y' => '80',
+            'row2x' => '1400',
+            'row2y' => '1000',
+            'stitches' => '10',
+            'rows' => '8',
+        ];
         $path = "/swatches/pictures/{$picture->id}";
         $this->get($path)->assertOk()->assertSee('card, upper left')->assertSee('The marks in numbers');
         $this->post("{$path}/marks", $marks)->assertRedirect($path);
         // The marks are kept with the picture: they are there again on any device.
         $this->flushSession()->actingAs($maker)->get($path)->assertOk()->assertSee('12.00 ±')->assertSee('11.50 ±')->assertSee('value="639,8"', false);
-        foreach ([['stitches', 'ten', 'lie between'], ['stitches', '0', 'above 0'], ['card1x', '1200', 'cross'], ['card3x', '5000', 'from 0 to 1600'], ['st2x', '100', 'lie on each other']] as [$field, $value, $message]) {
-            $this->postJson("{$path}/marks", [$field => $value] + $marks)->assertOk()->assertJsonPath('measured', fn(string $said): bool => str_contains($said, $message));
+        foreach ([
+            ['stitches', 'ten', 'lie between'],
+            ['stitches', '0', 'above 0'],
+            ['card1x', '1200', 'cross'],
+            ['card3x', '5000', 'from 0 to 1600'],
+            ['st2x', '100', 'lie on each other'],
+        ] as [$field, $value, $message]) {
+            $this->postJson("{$path}/marks", [$field => $value] + $marks)->assertOk()->assertJsonPath(
+                'measured',
+                fn(string $said): bool => str_contains($said, $message),
+            );
             $this->get($path)->assertOk()->assertSee($message)->assertSee('value="'.$value.'"', false);
         }
-        $this->post($path, ['hook' => 'twig', 'material_id' => (string) $material->id] + $marks)->assertSessionHasErrors('hook');
+        $this->post(
+            $path,
+            ['hook' => 'twig', 'material_id' => (string) $material->id] + $marks,
+        )->assertSessionHasErrors('hook');
         $this->get($path)->assertSee('not a hook size')->assertSee('value="639,8"', false)->assertSee('value="twig"', false);
         $this->post($path, ['hook' => '8 mm', 'stitches' => ''] + $marks)->assertSessionHasErrors('stitches');
-        $this->post($path, ['hook' => '8 mm', 'stitch' => 'sc', 'material_id' => (string) $material->id] + $marks)->assertSessionHasNoErrors();
+        $this->post(
+            $path,
+            ['hook' => '8 mm', 'stitch' => 'sc', 'material_id' => (string) $material->id] + $marks,
+        )->assertSessionHasNoErrors();
         $swatch = $maker->swatches()->sole();
-        self::assertEqualsWithDelta([12, 11.5], [$swatch->measured()->gauge()->width->mm, $swatch->measured()->gauge()->height->mm], 1e-6);
+        self::assertEqualsWithDelta(
+            [12, 11.5],
+            [$swatch->measured()->gauge()->width->mm, $swatch->measured()->gauge()->height->mm],
+            1e-6,
+        );
         // As it was counted, and how sure the marking makes it.
-        self::assertSame([10.0, 8.0, 'from a picture'], [$swatch->stitches_counted, $swatch->rows_counted, $swatch->note]);
+        self::assertSame(
+            [10.0, 8.0, 'from a picture'],
+            [$swatch->stitches_counted, $swatch->rows_counted, $swatch->note],
+        );
         self::assertGreaterThan(0.001, $swatch->width_spread);
         self::assertLessThan(0.02, $swatch->width_spread);
         $this->get("/swatches/trial?material={$material->id}")->assertSee('± 0.');

@@ -19,9 +19,26 @@ use Tests\TestCase;
 
 final class StashTest extends TestCase
 {
-    private const CORD = ['name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => '4', 'sample_length' => '2 yd', 'sample_mass' => '0,5 oz', 'on_hand' => '1 lb'];
+    private const CORD = [
+        'name' => 'Tarred cord',
+        'colour' => '#334455',
+        'diameter' => '4',
+        'sample_length' => '2 yd',
+        'sample_mass' => '0,5 oz',
+        'on_hand' => '1 lb',
+    ];
 
-    private const SWATCH = ['name' => 'sc on 8', 'material_id' => '', 'hook' => 'L-11', 'stitch' => 'sc', 'stitches_counted' => '10,5', 'width' => '12', 'rows_counted' => '10', 'height' => '4 1/2 in', 'mass' => '79'];
+    private const SWATCH = [
+        'name' => 'sc on 8',
+        'material_id' => '',
+        'hook' => 'L-11',
+        'stitch' => 'sc',
+        'stitches_counted' => '10,5',
+        'width' => '12',
+        'rows_counted' => '10',
+        'height' => '4 1/2 in',
+        'mass' => '79',
+    ];
 
     public function testWeighsACordInAnyUnits(): void
     {
@@ -34,10 +51,21 @@ final class StashTest extends TestCase
         $this->get('/stash')->assertSee('Tarred cord')->assertSee('7.8')->assertSee('59');
     }
 
-    /** A ball of 450 g and 55 m of jersey, as labels say it: 8.2 g/m, as thick as 8 mm of flat jersey (makers work it on 8 mm). */
+    /**
+     * A ball of 450 g and 55 m of jersey, as labels say it: 8.2 g/m, as thick as 8 mm of flat jersey (makers work it on
+     * 8 mm).
+     */
     public function testALabelIsEnoughUntilSheWeighsAPiece(): void
     {
-        $label = ['kind' => 'tshirt', 'fibre' => 'cotton', 'name' => 'Rag-shop jersey', 'colour' => '#334455', 'ball_mass' => '450 g', 'ball_length' => '55 m', 'acquired' => 'ball'];
+        $label = [
+            'kind' => 'tshirt',
+            'fibre' => 'cotton',
+            'name' => 'Rag-shop jersey',
+            'colour' => '#334455',
+            'ball_mass' => '450 g',
+            'ball_length' => '55 m',
+            'acquired' => 'ball',
+        ];
         $maker = $this->maker();
         $this->actingAs($maker)->get('/stash/new?kind=tshirt')->assertSee('The label says a ball is');
         $this->post('/stash', $label)->assertSessionHasNoErrors();
@@ -46,17 +74,38 @@ final class StashTest extends TestCase
         self::assertEqualsWithDelta(8.0, $material->diameter?->mm, 0.2);
         self::assertTrue($material->diameter_guessed);
         self::assertSame('450 g', $material->document(null)['unit']);
-        $this->get("/stash/{$material->id}")->assertSee('by its label')->assertSee('guessed from its weight as a flat jersey of cotton')->assertSee('<b>8 mm (L-11)</b> then <b>9 mm', false);
+        $this->get("/stash/{$material->id}")->assertSee('by its label')->assertSee(
+            'guessed from its weight as a flat jersey of cotton',
+        )->assertSee('<b>8 mm (L-11)</b> then <b>9 mm', false);
         $csv = (string) $this->get('/stash/export')->getContent();
-        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->post(
+            '/stash/import',
+            ['text' => $csv, 'agreed' => '1'],
+        )->assertRedirect('/stash');
         self::assertSame($csv, $this->get('/stash/export')->getContent());
         // A piece weighed by her is surer, and a thickness measured.
-        $this->flushSession()->actingAs($maker)->put("/stash/{$material->id}", ['sample_length' => '5 m', 'sample_mass' => '43 g', 'diameter' => '7'] + $label)->assertSessionHasNoErrors();
+        $this->flushSession()->actingAs($maker)->put(
+            "/stash/{$material->id}",
+            ['sample_length' => '5 m', 'sample_mass' => '43 g', 'diameter' => '7'] + $label,
+        )->assertSessionHasNoErrors();
         $material->refresh();
-        self::assertSame([8.6, 7.0, false], [$material->density()->gramsPerMetre, $material->diameter?->mm, $material->diameter_guessed]);
-        foreach ([['ball_length' => ''], ['ball_mass' => ''], ['ball_length' => '', 'ball_mass' => ''], ['ball_length' => '55'], ['ball_length' => '5000 km'], ['ball_mass' => '450 m'], ['ball_mass' => '90 kg']] as $wrong) {
+        self::assertSame(
+            [8.6, 7.0, false],
+            [$material->density()->gramsPerMetre, $material->diameter?->mm, $material->diameter_guessed],
+        );
+        foreach ([
+            ['ball_length' => ''],
+            ['ball_mass' => ''],
+            ['ball_length' => '', 'ball_mass' => ''],
+            ['ball_length' => '55'],
+            ['ball_length' => '5000 km'],
+            ['ball_mass' => '450 m'],
+            ['ball_mass' => '90 kg'],
+        ] as $wrong) {
             $from = $this->from('/stash/new')->post('/stash', $wrong + $label);
-            $wrong === ['ball_length' => '55'] ? $from->assertSessionHasNoErrors() : $from->assertRedirect('/stash/new');
+            $wrong === ['ball_length' => '55']
+                ? $from->assertSessionHasNoErrors()
+                : $from->assertRedirect('/stash/new');
         }
     }
 
@@ -65,7 +114,10 @@ final class StashTest extends TestCase
         $maker = $this->maker();
         $material = $this->material($maker);
         $this->actingAs($maker)->get("/stash/{$material->id}/edit")->assertSee('value="4 mm"', false)->assertSee('value="1 m"', false)->assertSee('value="8.2 g"', false);
-        $this->put("/stash/{$material->id}", ['sample_mass' => '9 g', 'kind' => 'tabs'] + self::CORD)->assertSessionHasNoErrors();
+        $this->put(
+            "/stash/{$material->id}",
+            ['sample_mass' => '9 g', 'kind' => 'tabs'] + self::CORD,
+        )->assertSessionHasNoErrors();
         // What is on hand is the ledger's, and its kind is what it is.
         self::assertSame([900.0, Kind::Cord], [$material->fresh()?->balance(), $material->fresh()?->kind]);
         $this->delete("/stash/{$material->id}")->assertRedirect('/stash');
@@ -96,7 +148,10 @@ final class StashTest extends TestCase
     public function testRefusesBadCordsAndKeepsWhatWasTyped(string $field, string $value, string $message): void
     {
         $this->actingAs($this->maker());
-        $this->from('/stash/new')->post('/stash', [$field => $value] + self::CORD)->assertRedirect('/stash/new')->assertSessionHasErrors($field);
+        $this->from('/stash/new')->post(
+            '/stash',
+            [$field => $value] + self::CORD,
+        )->assertRedirect('/stash/new')->assertSessionHasErrors($field);
         self::assertSame(0, Material::query()->count());
         $page = $this->get('/stash/new')->assertSee($message)->assertSee('what you typed is still here')->assertSee('value="1 lb"', false);
         if ($value !== '') {
@@ -114,9 +169,16 @@ final class StashTest extends TestCase
         Ledger::enter($two, Move::Weighed, 450);
         $this->get('/stash/together')->assertSee('Say how many ends');
         // 8.2 + 2 × 4.5 g/m; √(16 + 2 × 9) mm; the thin one's 100 m make 50 of two ends.
-        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=2")->assertSee('17.2')->assertSee('5.8')->assertSee('after 50 m, 860 g of all')->assertSee('60 m left');
+        $this->get(
+            "/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=2",
+        )->assertSee('17.2')->assertSee('5.8')->assertSee('after 50 m, 860 g of all')->assertSee('60 m left');
         foreach (['x', '-1', '13', '1.5', '<script>'] as $bad) {
-            $this->get('/stash/together?'.http_build_query(['ends' => [$one->id => $bad]]))->assertOk()->assertSee('from 0 to 12')->assertSee('value="'.e($bad).'"', false)->assertDontSee('<script>"', false);
+            $this->get(
+                '/stash/together?'.http_build_query(['ends' => [$one->id => $bad]]),
+            )->assertOk()->assertSee('from 0 to 12')->assertSee(
+                'value="'.e($bad).'"',
+                false,
+            )->assertDontSee('<script>"', false);
         }
         Ledger::strike($two->entries()->latest('id')->firstOrFail(), true);
         Ledger::strike($two->entries()->oldest('id')->firstOrFail(), true);
@@ -125,7 +187,9 @@ final class StashTest extends TestCase
         Ledger::enter($two, Move::Bought, 200);
         Ledger::enter($one, Move::Bought, 300);
         $bag = $this->bag($maker);
-        $this->get("/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}")->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds')->assertSee('One after another, the dark low, the light high');
+        $this->get(
+            "/stash/together?ends[{$one->id}]=1&ends[{$two->id}]=1&bag={$bag->id}",
+        )->assertSee('In “Pier tote”')->assertSeeInOrder(['ends in Round', 'Lay its next ball in during'])->assertSee('out of the last two rounds')->assertSee('One after another, the dark low, the light high');
         // Another maker's cords are not there to hold.
         $theirs = $this->material($this->maker('otto@pier.example'));
         $this->get("/stash/together?ends[{$theirs->id}]=3")->assertSee('Say how many ends');
@@ -143,27 +207,47 @@ final class StashTest extends TestCase
         }
         $ends = [$dark->id => '1', $light->id => '1'];
         $page = fn(array $query): string => '/stash/together?'.http_build_query(['bag' => $bag->id] + $query);
-        $this->actingAs($maker)->get($page(['ends' => $ends, 'order' => 'dark']))->assertSeeInOrder(['One after another', 'Tarred cord', 'Rounds 1–', 'Pale cord', 'ends there', 'more is wanting']);
-        $this->get($page(['ends' => $ends, 'order' => 'light']))->assertSeeInOrder(['One after another', 'Pale cord', 'Rounds 1–', 'Tarred cord']);
+        $this->actingAs($maker)->get($page(['ends' => $ends, 'order' => 'dark']))->assertSeeInOrder(
+            ['One after another', 'Tarred cord', 'Rounds 1–', 'Pale cord', 'ends there', 'more is wanting'],
+        );
+        $this->get($page(['ends' => $ends, 'order' => 'light']))->assertSeeInOrder(
+            ['One after another', 'Pale cord', 'Rounds 1–', 'Tarred cord'],
+        );
         $mine = ['ends' => $ends, 'order' => 'mine', 'place' => [$light->id => '1', $dark->id => '2']];
         $this->get($page($mine))->assertSeeInOrder(['in my own order', 'Pale cord', 'Rounds 1–']);
-        $this->post('/stash/together', ['bag' => (string) $bag->id] + $mine)->assertRedirect("/stash/together?bag={$bag->id}");
+        $this->post(
+            '/stash/together',
+            ['bag' => (string) $bag->id] + $mine,
+        )->assertRedirect("/stash/together?bag={$bag->id}");
         self::assertEquals($mine, $bag->fresh()?->choices['together']);
-        // Opened again by the bag alone, it stands as it was kept; the bag's page leads to it, its file knows nothing of it.
-        $this->get($page([]))->assertSeeInOrder(['In “Pier tote”', 'in my own order', 'Pale cord', 'Rounds 1–'])->assertSee('Keep this in its place');
+        // Opened again by the bag alone, it stands as it was kept; the bag's page leads to it, its file knows nothing
+        // of it.
+        $this->get($page([]))->assertSeeInOrder(
+            ['In “Pier tote”', 'in my own order', 'Pale cord', 'Rounds 1–'],
+        )->assertSee('Keep this in its place');
         $this->get("/bags/{$bag->id}/enough")->assertSee('The strands kept with this bag');
         self::assertStringNotContainsString('together', (string) $this->get("/bags/{$bag->id}/export")->getContent());
-        foreach ([['bag' => '99999'] + $mine, ['bag' => (string) $bag->id, 'ends' => []], ['bag' => (string) $bag->id, 'ends' => [$dark->id => 'many']]] as $bad) {
+        foreach ([
+            ['bag' => '99999'] + $mine,
+            ['bag' => (string) $bag->id, 'ends' => []],
+            ['bag' => (string) $bag->id, 'ends' => [$dark->id => 'many']],
+        ] as $bad) {
             $this->from('/stash/together')->post('/stash/together', $bad)->assertSessionHasErrors();
         }
-        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->post('/stash/together', ['bag' => (string) $bag->id] + $mine)->assertSessionHasErrors();
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->post(
+            '/stash/together',
+            ['bag' => (string) $bag->id] + $mine,
+        )->assertSessionHasErrors();
     }
 
     public function testMeasuresASwatch(): void
     {
         $maker = $this->maker();
         $material = $this->material($maker);
-        $this->actingAs($maker)->post('/swatches', ['material_id' => (string) $material->id] + self::SWATCH)->assertRedirect('/swatches')->assertSessionHasNoErrors();
+        $this->actingAs($maker)->post(
+            '/swatches',
+            ['material_id' => (string) $material->id] + self::SWATCH,
+        )->assertRedirect('/swatches')->assertSessionHasNoErrors();
         $swatch = Swatch::query()->sole();
         self::assertEqualsWithDelta(10.5, $swatch->stitches_counted, 1e-9);
         self::assertEqualsWithDelta(114.3, $swatch->height->mm, 1e-9);
@@ -199,9 +283,15 @@ final class StashTest extends TestCase
     public function testRefusesBadSwatches(string $field, string $value, string $message): void
     {
         $this->actingAs($this->maker());
-        $this->from('/swatches/new')->post('/swatches', [$field => $value] + self::SWATCH)->assertRedirect('/swatches/new')->assertSessionHasErrors($field);
+        $this->from('/swatches/new')->post(
+            '/swatches',
+            [$field => $value] + self::SWATCH,
+        )->assertRedirect('/swatches/new')->assertSessionHasErrors($field);
         self::assertSame(0, Swatch::query()->count());
-        $this->get('/swatches/new')->assertSee($message)->assertSee($field === 'stitches_counted' ? 'value="ten"' : 'value="10,5"', false);
+        $this->get('/swatches/new')->assertSee($message)->assertSee(
+            $field === 'stitches_counted' ? 'value="ten"' : 'value="10,5"',
+            false,
+        );
     }
 
     public function testScriptInAnyFieldIsOnlyText(): void
@@ -214,7 +304,17 @@ final class StashTest extends TestCase
             $this->from('/stash/new')->post('/stash', [$field => $script] + self::CORD)->assertSessionHasErrors($field);
             $this->get('/stash/new')->assertOk()->assertDontSee($script, false);
         }
-        foreach (['name', 'hook', 'stitches_counted', 'width', 'rows_counted', 'height', 'mass', 'stitch', 'material_id'] as $field) {
+        foreach ([
+            'name',
+            'hook',
+            'stitches_counted',
+            'width',
+            'rows_counted',
+            'height',
+            'mass',
+            'stitch',
+            'material_id',
+        ] as $field) {
             $this->from('/swatches/new')->post('/swatches', [$field => $script] + self::SWATCH);
             $this->get('/swatches')->assertOk()->assertDontSee($script, false);
             $this->get('/swatches/new')->assertOk()->assertDontSee($script, false);
@@ -225,7 +325,10 @@ final class StashTest extends TestCase
     {
         $this->actingAs($this->maker());
         foreach (['name', 'sample_length', 'sample_mass'] as $field) {
-            $this->from('/stash/new')->post('/stash', [$field => ['x' => ['y']]] + self::CORD)->assertRedirect('/stash/new')->assertSessionHasErrors($field);
+            $this->from('/stash/new')->post(
+                '/stash',
+                [$field => ['x' => ['y']]] + self::CORD,
+            )->assertRedirect('/stash/new')->assertSessionHasErrors($field);
         }
         self::assertSame(0, Material::query()->count());
         // Where nothing need be written, a list is nothing.
@@ -239,13 +342,44 @@ final class StashTest extends TestCase
         $strand = ['diameter' => '5', 'sample_length' => '2 m', 'sample_mass' => '9 g'];
 
         return [
-            'T-shirt yarn' => ['tshirt', ['strip_width' => '25', 'pull' => '30 %', 'areal' => '160', 'fibre' => 'cotton', 'label_hook' => '8–12 mm'] + $strand, ['strip_width', 'pull', 'areal', 'label_hook'], ['pitch', 'sample_count', 'width', 'make']],
-            'looped plarn' => ['plarn', ['make' => 'looped', 'strip_width' => '5 cm'] + $strand, ['make', 'strip_width'], ['pitch', 'pull', 'label_hook', 'fibre']],
-            'twisted cord' => ['cord', ['make' => 'twisted', 'fibre' => 'jute'] + $strand, ['make', 'fibre', 'label_hook'], ['strip_width', 'pitch', 'pull', 'width']],
-            'ribbon' => ['ribbon', ['width' => '3/4 in', 'fibre' => 'polyester'] + $strand, ['width', 'fibre'], ['make', 'pull', 'pitch']],
+            'T-shirt yarn' => [
+                'tshirt',
+                [
+                    'strip_width' => '25',
+                    'pull' => '30 %',
+                    'areal' => '160',
+                    'fibre' => 'cotton',
+                    'label_hook' => '8–12 mm',
+                ] + $strand,
+                ['strip_width', 'pull', 'areal', 'label_hook'],
+                ['pitch', 'sample_count', 'width', 'make'],
+            ],
+            'looped plarn' => [
+                'plarn',
+                ['make' => 'looped', 'strip_width' => '5 cm'] + $strand,
+                ['make', 'strip_width'],
+                ['pitch', 'pull', 'label_hook', 'fibre'],
+            ],
+            'twisted cord' => [
+                'cord',
+                ['make' => 'twisted', 'fibre' => 'jute'] + $strand,
+                ['make', 'fibre', 'label_hook'],
+                ['strip_width', 'pitch', 'pull', 'width'],
+            ],
+            'ribbon' => [
+                'ribbon',
+                ['width' => '3/4 in', 'fibre' => 'polyester'] + $strand,
+                ['width', 'fibre'],
+                ['make', 'pull', 'pitch'],
+            ],
             'raffia' => ['raffia', ['fibre' => 'palm'] + $strand, ['fibre'], ['make', 'width', 'pull']],
             'strand' => ['strand', ['fibre' => 'wool'] + $strand, ['fibre'], ['make', 'width', 'pull']],
-            'tabs' => ['tabs', ['pitch' => '14', 'sample_count' => '50', 'sample_mass' => '14.5', 'on_hand' => '350'], ['pitch', 'sample_count', 'cord'], ['diameter', 'sample_length', 'fibre', 'pull']],
+            'tabs' => [
+                'tabs',
+                ['pitch' => '14', 'sample_count' => '50', 'sample_mass' => '14.5', 'on_hand' => '350'],
+                ['pitch', 'sample_count', 'cord'],
+                ['diameter', 'sample_length', 'fibre', 'pull'],
+            ],
         ];
     }
 
@@ -255,8 +389,12 @@ final class StashTest extends TestCase
      * @param list<string> $notAsked
      */
     #[DataProvider('kinds')]
-    public function testEachKindAsksForWhatMattersToItAndNothingElse(string $kind, array $given, array $asked, array $notAsked): void
-    {
+    public function testEachKindAsksForWhatMattersToItAndNothingElse(
+        string $kind,
+        array $given,
+        array $asked,
+        array $notAsked,
+    ): void {
         $this->actingAs($this->maker());
         $page = $this->get("/stash/new?kind={$kind}")->assertOk();
         foreach ($asked as $field) {
@@ -264,15 +402,29 @@ final class StashTest extends TestCase
         }
         foreach ($notAsked as $field) {
             $page->assertDontSee("name=\"{$field}\"", false);
-            $this->post('/stash', ['kind' => $kind, 'name' => 'One', $field => '3'] + $given)->assertSessionHasErrors($field);
+            $this->post(
+                '/stash',
+                ['kind' => $kind, 'name' => 'One', $field => '3'] + $given,
+            )->assertSessionHasErrors($field);
         }
-        $shared = ['kind' => $kind, 'name' => 'One', 'colour' => '#112233', 'acquired' => 'found', 'price' => '6,50', 'price_for' => '100', 'care' => 'keep dry'];
+        $shared = [
+            'kind' => $kind,
+            'name' => 'One',
+            'colour' => '#112233',
+            'acquired' => 'found',
+            'price' => '6,50',
+            'price_for' => '100',
+            'care' => 'keep dry',
+        ];
         $this->post('/stash', $shared + $given)->assertSessionHasNoErrors();
         $material = Material::query()->sole();
         self::assertSame($kind, $material->kind->value);
         self::assertEqualsWithDelta(0.065, $material->priceOfOne(), 1e-9);
         $this->get("/stash/{$material->id}")->assertOk()->assertSee('keep dry')->assertSee('found or given');
-        $this->get("/stash/{$material->id}/edit")->assertOk()->assertSee($kind === 'tabs' ? 'value="14 mm"' : 'value="5 mm"', false);
+        $this->get("/stash/{$material->id}/edit")->assertOk()->assertSee(
+            $kind === 'tabs' ? 'value="14 mm"' : 'value="5 mm"',
+            false,
+        );
         $this->get('/stash')->assertOk()->assertSee('One');
     }
 
@@ -289,7 +441,10 @@ final class StashTest extends TestCase
         $this->get("/stash/{$tabs->id}")->assertSee('gloves and eye protection; fold edges first')->assertSee('keep from children');
     }
 
-    /** Handbook 2 [check]: 4 mm cord starts on 8 mm; one size up for a tight hand or a drapey sack. Common practice, no source. */
+    /**
+     * Handbook 2 [check]: 4 mm cord starts on 8 mm; one size up for a tight hand or a drapey sack. Common practice, no
+     * source.
+     */
     public function testHooksAreAdvisedWithReasons(): void
     {
         $maker = $this->maker();
@@ -304,7 +459,13 @@ final class StashTest extends TestCase
         $maker = $this->maker();
         foreach (range(1, 45) as $number) {
             $material = $this->material($maker);
-            $material->update(['name' => sprintf('Cord %02d', $number), 'diameter' => Length::mm($number / 10 + 1), 'acquired' => $number % 2 ? Acquired::Found : Acquired::Ball]);
+            $material->update(
+                [
+                    'name' => sprintf('Cord %02d', $number),
+                    'diameter' => Length::mm($number / 10 + 1),
+                    'acquired' => $number % 2 ? Acquired::Found : Acquired::Ball,
+                ],
+            );
         }
         $this->actingAs($maker)->get('/stash')->assertSee('1 to 40 of 45')->assertSee('Cord 01')->assertDontSee('Cord 45');
         $this->get('/stash?page=2')->assertSee('Cord 45')->assertDontSee('Cord 01');

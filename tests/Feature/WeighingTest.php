@@ -8,7 +8,18 @@ use Tests\TestCase;
 
 final class WeighingTest extends TestCase
 {
-    private const DESK = ['piece_length' => '5', 'piece' => "41 g\n42; 43", 'with' => '1 kg 162 g', 'without' => '262', 'turns' => '12', 'wrap_width' => '5', 'before' => '50', 'load' => '1 kg', 'under' => '68', 'rested' => '62 cm'];
+    private const DESK = [
+        'piece_length' => '5',
+        'piece' => "41 g\n42; 43",
+        'with' => '1 kg 162 g',
+        'without' => '262',
+        'turns' => '12',
+        'wrap_width' => '5',
+        'before' => '50',
+        'load' => '1 kg',
+        'under' => '68',
+        'rested' => '62 cm',
+    ];
 
     public function testWhatIsTypedIsWorkedOut(): void
     {
@@ -23,7 +34,12 @@ final class WeighingTest extends TestCase
         $material = $this->material($maker);
         $desk = ['material' => (string) $material->id] + self::DESK;
         $this->actingAs($maker);
-        foreach (['density' => '8.4 g/m', 'net' => '900 g on hand', 'thickness' => '4.17 mm thick', 'stretch' => 'stretches by 36 %'] as $keep => $said) {
+        foreach ([
+            'density' => '8.4 g/m',
+            'net' => '900 g on hand',
+            'thickness' => '4.17 mm thick',
+            'stretch' => 'stretches by 36 %',
+        ] as $keep => $said) {
             $this->post('/stash/weigh', ['keep' => $keep] + $desk)->assertRedirect('/stash/weigh');
             $this->get('/stash/weigh')->assertSee($said)->assertSee('value="68"', false)->assertSee('42; 43');
         }
@@ -33,14 +49,32 @@ final class WeighingTest extends TestCase
         self::assertEqualsWithDelta([1.36, 1.24], [$fresh->stretch, $fresh->stretch_rest], 1e-9);
         self::assertSame([900.0, 2], [$fresh->balance(), $fresh->entries()->count()]);
         $this->post('/stash/weigh', ['keep' => 'density'] + self::DESK)->assertSessionHasErrors('material');
-        $this->post('/stash/weigh', ['keep' => 'net', 'material' => (string) $this->material($this->maker('otto@pier.example'))->id] + self::DESK)->assertSessionHasErrors('material');
+        $this->post(
+            '/stash/weigh',
+            [
+                'keep' => 'net',
+                'material' => (string) $this->material($this->maker('otto@pier.example'))->id,
+            ] + self::DESK,
+        )->assertSessionHasErrors('material');
     }
 
     public function testWhatCannotBeIsSaidAtItsField(): void
     {
         $this->actingAs($this->maker());
-        foreach (['piece' => ['heavy', 'not understood'], 'piece_length' => ['0', 'above nothing'], 'without' => ['2 kg', 'wrong way round'], 'turns' => ['some', 'side by side'], 'wrap_width' => ['', 'Nothing is written'], 'under' => ['40', 'shorter under the load'], 'rested' => ['70', 'what it hung at'], 'load' => ['', 'Nothing is written'], 'with' => [implode(';', array_fill(0, 21, '5')), 'At most 20']] as $field => [$value, $message]) {
-            $this->get('/stash/weigh?'.http_build_query([$field => $value] + self::DESK))->assertOk()->assertSee($message);
+        foreach ([
+            'piece' => ['heavy', 'not understood'],
+            'piece_length' => ['0', 'above nothing'],
+            'without' => ['2 kg', 'wrong way round'],
+            'turns' => ['some', 'side by side'],
+            'wrap_width' => ['', 'Nothing is written'],
+            'under' => ['40', 'shorter under the load'],
+            'rested' => ['70', 'what it hung at'],
+            'load' => ['', 'Nothing is written'],
+            'with' => [implode(';', array_fill(0, 21, '5')), 'At most 20'],
+        ] as $field => [$value, $message]) {
+            $this->get(
+                '/stash/weigh?'.http_build_query([$field => $value] + self::DESK),
+            )->assertOk()->assertSee($message);
         }
     }
 
@@ -60,12 +94,17 @@ final class WeighingTest extends TestCase
         $press('put', ['pan' => '6 kg']);
         $this->getJson('/stash/scale')->assertJson(['overloaded' => true, 'grams' => null]);
         $press('unplug')->assertJson(['plugged' => false]);
-        $press('tare')->assertUnprocessable()->assertJson(['wrong' => 'The scale does not answer: plug it in, or read it yourself and type what it shows.']);
+        $press('tare')->assertUnprocessable()->assertJson(
+            ['wrong' => 'The scale does not answer: plug it in, or read it yourself and type what it shows.'],
+        );
         $press('plug')->assertJson(['plugged' => true]);
         $press('put', ['pan' => 'a cat'])->assertUnprocessable();
         $press('hammer')->assertUnprocessable();
         // Without a script the keys come back to the desk, with what was wrong.
-        $this->from('/stash/weigh')->post('/stash/scale', ['do' => 'put', 'pan' => 'a cat'])->assertRedirect('/stash/weigh')->assertSessionHasErrors('pan');
+        $this->from('/stash/weigh')->post(
+            '/stash/scale',
+            ['do' => 'put', 'pan' => 'a cat'],
+        )->assertRedirect('/stash/weigh')->assertSessionHasErrors('pan');
         $this->flushSession()->actingAs($this->maker('otto@pier.example'))->getJson('/stash/scale')->assertJson(['overloaded' => false]);
     }
 }

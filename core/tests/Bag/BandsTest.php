@@ -28,12 +28,34 @@ final class BandsTest extends TestCase
 
     public function testBandsRunOnFromEachOtherAndEveryRoundTakesWhatIsThere(): void
     {
-        $plan = self::plan(['body' => ['stitch' => 'sc', 'rounds' => 6, 'above' => [['stitch' => 'mesh', 'rounds' => 3], ['stitch' => 'hdc', 'loop' => 'front', 'rounds' => 1]]]]);
+        $plan = self::plan(
+            [
+                'body' => [
+                    'stitch' => 'sc',
+                    'rounds' => 6,
+                    'above' => [
+                        ['stitch' => 'mesh', 'rounds' => 3],
+                        ['stitch' => 'hdc', 'loop' => 'front', 'rounds' => 1],
+                    ],
+                ],
+            ],
+        );
         self::assertSame(10, array_sum(Plans::bands($plan)));
-        $runs = array_map(fn(array $run): string => $run[0]->name.' to '.$run[count($run) - 1]->name.': '.(new Writer(Terms::US))->line($run[0]), (new Writer(Terms::US))->runs($plan->piece->rows));
+        $runs = array_map(
+            fn(array $run): string => $run[0]->name
+                .' to '
+                .$run[count($run) - 1]->name
+                .': '
+                .(new Writer(Terms::US))->line($run[0]),
+            (new Writer(Terms::US))->runs($plan->piece->rows),
+        );
         self::assertSame('Round 3 to Round 8: Sc in each st around. (56)', $runs[2]);
         // In a spiral no chain lifts a round: it climbs by a stitch of each height between.
-        self::assertSame('Round 9 to Round 9: Sc in next st, ch 1, skip 1, hdc in next st, ch 1, skip 1, [dc in next st, ch 1, skip 1] 26 times. (56)', $runs[3]);
+        self::assertSame(
+            'Round 9 to Round 9: Sc in next st, ch 1, skip 1, hdc in next st, ch 1, skip 1, [dc in next st, ch 1, '
+                .'skip 1] 26 times. (56)',
+            $runs[3],
+        );
         self::assertSame('Round 10 to Round 11: [dc in next st, ch 1, skip 1] 28 times. (56)', $runs[4]);
         self::assertSame('Round 12 to Round 12: Hdc in each st around, front loop only. (56)', $runs[5]);
         self::assertEqualsWithDelta((6 + 3 * 2 + 1.5 + 2) * 11.5, $plan->comesOut->height->mm, 1e-9);
@@ -44,7 +66,10 @@ final class BandsTest extends TestCase
     {
         foreach ([
             [['stitch' => 'sc', 'above' => [['stitch' => 'mesh', 'rounds' => 4]]], [13, 4]],
-            [['stitch' => 'sc', 'rounds' => 5, 'above' => [['stitch' => 'mesh'], ['stitch' => 'sc', 'rounds' => 2]]], [5, 7, 2]],
+            [
+                ['stitch' => 'sc', 'rounds' => 5, 'above' => [['stitch' => 'mesh'], ['stitch' => 'sc', 'rounds' => 2]]],
+                [5, 7, 2],
+            ],
         ] as [$body, $rounds]) {
             $plan = self::plan(['body' => $body]);
             self::assertSame($rounds, Plans::bands($plan));
@@ -55,7 +80,10 @@ final class BandsTest extends TestCase
     public function testAMeshTakesLessForTheSameHeight(): void
     {
         $grams = fn(array $body): float => MaterialEstimate::of(self::plan(['body' => $body]))->grams->likely;
-        self::assertLessThan(0.75 * $grams(['stitch' => 'sc', 'rounds' => 14]), $grams(['stitch' => 'mesh', 'rounds' => 7]));
+        self::assertLessThan(
+            0.75 * $grams(['stitch' => 'sc', 'rounds' => 14]),
+            $grams(['stitch' => 'mesh', 'rounds' => 7]),
+        );
     }
 
     public function testAMeshIsWatched(): void
@@ -63,7 +91,14 @@ final class BandsTest extends TestCase
         $codes = function (array $body): array {
             $plan = self::plan(['body' => $body]);
 
-            return array_column(array_map(fn(Note $note): array => [$note->code, $note->row], Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre)), 1, 0);
+            return array_column(
+                array_map(
+                    fn(Note $note): array => [$note->code, $note->row],
+                    Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+                ),
+                1,
+                0,
+            );
         };
         self::assertSame('Round 10', $codes(['stitch' => 'mesh', 'rounds' => 7])['mesh-top']);
         $banded = $codes(['stitch' => 'mesh', 'rounds' => 7, 'above' => [['stitch' => 'sc', 'rounds' => 2]]]);
@@ -76,12 +111,51 @@ final class BandsTest extends TestCase
     public static function wrong(): array
     {
         return [
-            'two that follow' => [['body' => ['stitch' => 'sc', 'above' => [['stitch' => 'dc']]]], '/body/above/0/rounds', 'one band alone'],
-            'two above that follow' => [['body' => ['stitch' => 'sc', 'rounds' => 4, 'above' => [['stitch' => 'dc'], ['stitch' => 'sc']]]], '/body/above/1/rounds', 'one band alone'],
-            'no such stitch' => [['body' => ['stitch' => 'sc', 'rounds' => 4, 'above' => [['stitch' => 'knit', 'rounds' => 2]]]], '/body/above/0/stitch', 'mesh'],
-            'too many' => [['body' => ['stitch' => 'sc', 'rounds' => 4, 'above' => array_fill(0, 6, ['stitch' => 'sc', 'rounds' => 1])]], '/body/above', 'at most 5'],
-            'no height left' => [['size/height' => '10 cm', 'body' => ['stitch' => 'sc', 'above' => [['stitch' => 'tr', 'rounds' => 4]]]], '/size/height', 'at least that'],
-            'a stray field' => [['body' => ['stitch' => 'sc', 'rounds' => 4, 'above' => [['stitch' => 'sc', 'rounds' => 1, 'colour' => 'red']]]], '/body/above/0/colour', 'does not know'],
+            'two that follow' => [
+                ['body' => ['stitch' => 'sc', 'above' => [['stitch' => 'dc']]]],
+                '/body/above/0/rounds',
+                'one band alone',
+            ],
+            'two above that follow' => [
+                ['body' => ['stitch' => 'sc', 'rounds' => 4, 'above' => [['stitch' => 'dc'], ['stitch' => 'sc']]]],
+                '/body/above/1/rounds',
+                'one band alone',
+            ],
+            'no such stitch' => [
+                ['body' => ['stitch' => 'sc', 'rounds' => 4, 'above' => [['stitch' => 'knit', 'rounds' => 2]]]],
+                '/body/above/0/stitch',
+                'mesh',
+            ],
+            'too many' => [
+                [
+                    'body' => [
+                        'stitch' => 'sc',
+                        'rounds' => 4,
+                        'above' => array_fill(0, 6, ['stitch' => 'sc', 'rounds' => 1]),
+                    ],
+                ],
+                '/body/above',
+                'at most 5',
+            ],
+            'no height left' => [
+                [
+                    'size/height' => '10 cm',
+                    'body' => ['stitch' => 'sc', 'above' => [['stitch' => 'tr', 'rounds' => 4]]],
+                ],
+                '/size/height',
+                'at least that',
+            ],
+            'a stray field' => [
+                [
+                    'body' => [
+                        'stitch' => 'sc',
+                        'rounds' => 4,
+                        'above' => [['stitch' => 'sc', 'rounds' => 1, 'colour' => 'red']],
+                    ],
+                ],
+                '/body/above/0/colour',
+                'does not know',
+            ],
         ];
     }
 

@@ -77,7 +77,11 @@ final class PlannerPropertyTest extends TestCase
             self::assertLessThanOrEqual($round + 1e-6, abs($out->baseWidth->mm - $wish->width?->mm), $said);
         }
         if (! isset($document['body']['rounds'])) {
-            self::assertLessThanOrEqual($plan->gauge->heightOf(Motif::named($document['body']['stitch']))->mm + 1e-6, abs($out->height->mm - $wish->height?->mm), $said);
+            self::assertLessThanOrEqual(
+                $plan->gauge->heightOf(Motif::named($document['body']['stitch']))->mm + 1e-6,
+                abs($out->height->mm - $wish->height?->mm),
+                $said,
+            );
         }
     }
 
@@ -113,7 +117,12 @@ final class PlannerPropertyTest extends TestCase
     private function drawsAndEstimates(BagPlan $plan, string $said): void
     {
         $symbols = BaseChart::of($plan);
-        $expected = $plan->piece->start->chain + array_sum(array_map(fn(Count $count): int => $count->leaves, array_slice($plan->piece->counts, 0, Plans::count($plan, '/base/rounds'))));
+        $expected = $plan->piece->start->chain + array_sum(
+            array_map(
+                fn(Count $count): int => $count->leaves,
+                array_slice($plan->piece->counts, 0, Plans::count($plan, '/base/rounds')),
+            ),
+        );
         self::assertCount($expected, $symbols, $said);
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->metres->low(), $said);
@@ -149,10 +158,26 @@ final class PlannerPropertyTest extends TestCase
                 'mass' => $maybe(mt_rand(20, 400).' g'),
             ]),
             'working' => $pick(['spiral', 'joined']),
-            'base' => array_filter(['type' => 'oval', 'ends' => $pick(['two-and-two', 'three']), 'chain' => $maybe(mt_rand(3, 60)), 'rounds' => $maybe(mt_rand(1, 12))]),
-            'body' => array_filter(['stitch' => $pick(['sc', 'hdc', 'dc', 'tr']), 'loop' => ['both', 'back', 'front', null][$loop], 'rounds' => $maybe(mt_rand(1, 40))]),
+            'base' => array_filter(
+                [
+                    'type' => 'oval',
+                    'ends' => $pick(['two-and-two', 'three']),
+                    'chain' => $maybe(mt_rand(3, 60)),
+                    'rounds' => $maybe(mt_rand(1, 12)),
+                ],
+            ),
+            'body' => array_filter(
+                [
+                    'stitch' => $pick(['sc', 'hdc', 'dc', 'tr']),
+                    'loop' => ['both', 'back', 'front', null][$loop],
+                    'rounds' => $maybe(mt_rand(1, 40)),
+                ],
+            ),
             'handles' => mt_rand(0, 4) === 0 ? null : array_filter([
-                'type' => 'slot', 'skip' => $maybe(mt_rand(1, 24)), 'chain' => $maybe(mt_rand(1, 40)), 'edge_rounds' => mt_rand(1, 4),
+                'type' => 'slot',
+                'skip' => $maybe(mt_rand(1, 24)),
+                'chain' => $maybe(mt_rand(1, 40)),
+                'edge_rounds' => mt_rand(1, 4),
             ]),
         ]);
     }

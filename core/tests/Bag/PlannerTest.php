@@ -30,7 +30,10 @@ final class PlannerTest extends TestCase
         self::assertSame(22, $plan->piece->counts[0]->takesOf(0));
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 11.5, $plan->comesOut->height->mm, 1e-9);
-        self::assertSame('Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)', (new Writer(Terms::US))->line($plan->piece->rows[16]));
+        self::assertSame(
+            'Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)',
+            (new Writer(Terms::US))->line($plan->piece->rows[16]),
+        );
     }
 
     public function testSolvesWhatIsLeftOpen(): void
@@ -38,10 +41,16 @@ final class PlannerTest extends TestCase
         $plan = self::plan(Documents::open());
         self::assertSame(5, Plans::count($plan, '/base/rounds'));
         self::assertSame(16, Plans::count($plan, '/base/chain'));
-        self::assertEqualsWithDelta([295, 115, 264.5], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm, $plan->comesOut->height->mm], 1e-6);
+        self::assertEqualsWithDelta(
+            [295, 115, 264.5],
+            [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm, $plan->comesOut->height->mm],
+            1e-6,
+        );
     }
 
-    /** Handbook 6 [check] (geometry): half the circumference is base length + base width; 12 in + 2 in gives 14 in flat. */
+    /**
+     * Handbook 6 [check] (geometry): half the circumference is base length + base width; 12 in + 2 in gives 14 in flat.
+     */
     public function testFlatWidthIsHalfTheCircumference(): void
     {
         $plan = self::plan(Documents::open(['size/length' => '12 in', 'size/width' => '2 in']));
@@ -59,7 +68,11 @@ final class PlannerTest extends TestCase
 
     public function testEachOpenCountNeedsItsSide(): void
     {
-        foreach (['base/chain' => ['size/length', '/size/length'], 'base/rounds' => ['size/width', '/size/width'], 'body/rounds' => ['size/height', '/size/height']] as $count => [$side, $path]) {
+        foreach ([
+            'base/chain' => ['size/length', '/size/length'],
+            'base/rounds' => ['size/width', '/size/width'],
+            'body/rounds' => ['size/height', '/size/height'],
+        ] as $count => [$side, $path]) {
             try {
                 self::plan(Documents::tote([$count => null, $side => null]));
                 self::fail("{$count} was solved from nothing.");
@@ -72,7 +85,10 @@ final class PlannerTest extends TestCase
     public function testJoinedRoundsOpenAndClose(): void
     {
         $plan = self::plan(Documents::tote(['working' => 'joined', 'body/stitch' => 'dc']));
-        self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], array_map(fn($count): int => $count->leaves, $plan->piece->counts));
+        self::assertSame(
+            [48, 56, ...array_fill(0, 14, 56), 68, 68],
+            array_map(fn($count): int => $count->leaves, $plan->piece->counts),
+        );
         self::assertEqualsWithDelta(14 * 23 + 2 * 11.5, $plan->comesOut->height->mm, 1e-9);
     }
 
@@ -86,7 +102,10 @@ final class PlannerTest extends TestCase
     public function testSeveralEdgeRoundsAndTallBodies(): void
     {
         $plan = self::plan(Documents::tote(['handles/edge_rounds' => 3, 'body/stitch' => 'tr']));
-        self::assertSame([68, 68, 68, 68], array_slice(array_map(fn($count): int => $count->leaves, $plan->piece->counts), -4));
+        self::assertSame(
+            [68, 68, 68, 68],
+            array_slice(array_map(fn($count): int => $count->leaves, $plan->piece->counts), -4),
+        );
         self::assertCount(17 + 3, $plan->piece->rows);
     }
 
@@ -104,13 +123,32 @@ final class PlannerTest extends TestCase
             'no rows' => [['gauge/rows' => null], '/gauge/rows', 'missing'],
             'zero rows' => [['gauge/rows' => 0], '/gauge/rows', 'above 0'],
             'rows as text' => [['gauge/rows' => 'ten'], '/gauge/rows', 'as a number'],
-            'slot wider than the side' => [['handles/skip' => 25, 'handles/chain' => 40], '/handles/skip', 'at most 24'],
+            'slot wider than the side' => [
+                ['handles/skip' => 25, 'handles/chain' => 40],
+                '/handles/skip',
+                'at most 24',
+            ],
             'chain shorter than its skip' => [['handles/chain' => 9], '/handles/chain', 'at least 10'],
             'ten thousand rounds' => [['body/rounds' => 10_000], '/body/rounds', 'outside'],
-            'ten thousand rounds by size' => [['body/rounds' => null, 'gauge/stitches' => 500, 'gauge/width' => '60 cm', 'gauge/rows' => 500, 'gauge/height' => '20 cm', 'size/height' => '2 m'], '/size/height', 'up to 400'],
+            'ten thousand rounds by size' => [
+                [
+                    'body/rounds' => null,
+                    'gauge/stitches' => 500,
+                    'gauge/width' => '60 cm',
+                    'gauge/rows' => 500,
+                    'gauge/height' => '20 cm',
+                    'size/height' => '2 m',
+                ],
+                '/size/height',
+                'up to 400',
+            ],
             'two chains' => [['base/chain' => 2], '/base/chain', 'from 3'],
             'half a chain' => [['base/chain' => 22.5], '/base/chain', 'whole number'],
-            'wider than long' => [['base/chain' => null, 'base/rounds' => null, 'size/length' => '12 cm'], '/size/length', 'at least'],
+            'wider than long' => [
+                ['base/chain' => null, 'base/rounds' => null, 'size/length' => '12 cm'],
+                '/size/length',
+                'at least',
+            ],
             'narrower than a round' => [['base/rounds' => null, 'size/width' => '1 cm'], '/size/width', 'at least'],
             'lower than its top' => [['body/rounds' => null, 'size/height' => '2 cm'], '/size/height', 'already'],
             'no such stitch' => [['body/stitch' => 'puff'], '/body/stitch', '“sc”'],
@@ -139,7 +177,10 @@ final class PlannerTest extends TestCase
             self::fail('Was planned.');
         } catch (Refused $e) {
             self::assertContains($path, array_map(fn($problem): string => $problem->path, $e->problems));
-            $said = implode("\n", array_map(fn($problem): string => $problem->path === $path ? $problem->message : '', $e->problems));
+            $said = implode(
+                "\n",
+                array_map(fn($problem): string => $problem->path === $path ? $problem->message : '', $e->problems),
+            );
             self::assertStringContainsString($message, $said);
         }
     }
@@ -147,7 +188,9 @@ final class PlannerTest extends TestCase
     public function testEveryProblemIsNamedAtOnce(): void
     {
         try {
-            BagDocument::read(Documents::tote(['size/length' => 'x', 'hook' => '', 'base/ends' => 'four', 'gauge' => null]));
+            BagDocument::read(
+                Documents::tote(['size/length' => 'x', 'hook' => '', 'base/ends' => 'four', 'gauge' => null]),
+            );
             self::fail('Was read.');
         } catch (Refused $e) {
             $paths = array_map(fn($problem): string => $problem->path, $e->problems);
@@ -159,7 +202,18 @@ final class PlannerTest extends TestCase
 
     public function testRefusesWhatIsNoDocument(): void
     {
-        foreach (['', '{', '[]', '12', 'null', '"bag"', '{}', "\xff\xfe", str_repeat('[', 100), str_repeat(' ', 300_000)] as $text) {
+        foreach ([
+            '',
+            '{',
+            '[]',
+            '12',
+            'null',
+            '"bag"',
+            '{}',
+            "\xff\xfe",
+            str_repeat('[', 100),
+            str_repeat(' ', 300_000),
+        ] as $text) {
             try {
                 BagDocument::fromJson($text);
                 self::fail('Was read: '.substr($text, 0, 20));

@@ -30,7 +30,16 @@ final class Plans
     /** @return list<int> rounds of each band of the wall */
     public static function bands(BagPlan $plan): array
     {
-        return array_values(array_map(intval(...), array_filter(self::settled($plan), fn(string $path): bool => preg_match('~^/body(/above/\d+)?/rounds$~', $path) === 1, ARRAY_FILTER_USE_KEY)));
+        return array_values(
+            array_map(
+                intval(...),
+                array_filter(
+                    self::settled($plan),
+                    fn(string $path): bool => preg_match('~^/body(/above/\d+)?/rounds$~', $path) === 1,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            ),
+        );
     }
 
     /** Stitches around when the base is done. */

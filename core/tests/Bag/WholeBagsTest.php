@@ -23,7 +23,10 @@ use Fescue\Core\Tally\PlanDocument;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
-/** Every base under every fabric, school and top: refused with a true reason, or counted right by a reader of the words alone. */
+/**
+ * Every base under every fabric, school and top: refused with a true reason, or counted right by a reader of the words
+ * alone.
+ */
 final class WholeBagsTest extends TestCase
 {
     private const EACH = 4;
@@ -32,8 +35,19 @@ final class WholeBagsTest extends TestCase
     {
         mt_srand(10);
         $planned = $refused = 0;
-        $bases = ['oval' => fn(): array => ['ends' => ['two-and-two', 'three'][mt_rand(0, 1)]], 'rows' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)], 'round' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)], 'corner' => mt_rand(1, 3)]];
-        self::assertEqualsCanonicalizing(array_keys(Makers::byKey(Makers::BASES)), array_keys($bases), 'A base is missing here.');
+        $bases = [
+            'oval' => fn(): array => ['ends' => ['two-and-two', 'three'][mt_rand(0, 1)]],
+            'rows' => fn(): array => [
+                'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
+                'round' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
+                'corner' => mt_rand(1, 3),
+            ],
+        ];
+        self::assertEqualsCanonicalizing(
+            array_keys(Makers::byKey(Makers::BASES)),
+            array_keys($bases),
+            'A base is missing here.',
+        );
         foreach ($bases as $base => $of) {
             foreach (['spiral', 'joined'] as $working) {
                 foreach (array_keys(Motif::all()) as $motif) {
@@ -64,26 +78,47 @@ final class WholeBagsTest extends TestCase
     /** What a maker may be given, as it says itself, is what the format says. */
     public function testBoundsAndSchoolsAreThoseOfTheFormat(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json'), true);
-        $parts = [[Makers::WALL, $schema['properties']['body']['properties']], [Makers::WALL, $schema['properties']['body']['properties']['above']['items']['properties']]];
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json'),
+            true,
+        );
+        $parts = [
+            [Makers::WALL, $schema['properties']['body']['properties']],
+            [Makers::WALL, $schema['properties']['body']['properties']['above']['items']['properties']],
+        ];
         foreach ($schema['properties']['base']['oneOf'] as $base) {
             $parts[] = [Makers::byKey(Makers::BASES)[$base['properties']['type']['const']], $base['properties']];
         }
-        self::assertSame(array_keys(Makers::byKey(Makers::TOPS)), $schema['properties']['handles']['properties']['type']['enum']);
+        self::assertSame(
+            array_keys(Makers::byKey(Makers::TOPS)),
+            $schema['properties']['handles']['properties']['type']['enum'],
+        );
         foreach (Makers::TOPS as $top) {
             $parts[] = [$top, $schema['properties']['handles']['properties']];
         }
         self::assertCount(2 + count(Makers::BASES) + count(Makers::TOPS), $parts);
         foreach ($parts as [$maker, $said]) {
             $settings = $maker::open()->settings();
-            self::assertEqualsCanonicalizing(array_diff(array_keys($said), ['type', 'above']), array_column($settings, 'name'), $maker);
+            self::assertEqualsCanonicalizing(
+                array_diff(array_keys($said), ['type', 'above']),
+                array_column($settings, 'name'),
+                $maker,
+            );
             foreach ($settings as $one) {
                 $of = $said[$one->name];
                 $of = isset($of['$ref']) ? $schema['$defs'][basename($of['$ref'])] + $of : $of;
                 if ($one instanceof Setting) {
-                    self::assertSame([$of['minimum'], $of['maximum'], $of['default'] ?? null, is_array($of['type'])], [$one->least, $one->most, $one->else, $one->mayBeNull], "{$maker}: {$one->name}");
+                    self::assertSame(
+                        [$of['minimum'], $of['maximum'], $of['default'] ?? null, is_array($of['type'])],
+                        [$one->least, $one->most, $one->else, $one->mayBeNull],
+                        "{$maker}: {$one->name}",
+                    );
                 } else {
-                    self::assertSame($of['enum'], $one->values() === [] ? array_keys(Motif::all()) : $one->values(), "{$maker}: {$one->name}");
+                    self::assertSame(
+                        $of['enum'],
+                        $one->values() === [] ? array_keys(Motif::all()) : $one->values(),
+                        "{$maker}: {$one->name}",
+                    );
                     self::assertSame($of['default'] ?? $of['enum'][0], $one->value, "{$maker}: {$one->name}");
                 }
             }
@@ -94,9 +129,15 @@ final class WholeBagsTest extends TestCase
     private static function document(array $base, string $working, string $motif, ?string $top): array
     {
         return Documents::tote([
-            'size/length' => mt_rand(12, 60).' cm', 'size/width' => mt_rand(2, 25).' cm', 'size/height' => mt_rand(8, 40).' cm',
+            'size/length' => mt_rand(12, 60)
+                .' cm', 'size/width' => mt_rand(2, 25)
+                .' cm', 'size/height' => mt_rand(8, 40)
+                .' cm',
             'gauge/width' => mt_rand(50, 200).' mm', 'gauge/height' => mt_rand(50, 200).' mm',
-            'working' => $working, 'base' => $base, 'body' => ['stitch' => $motif, 'loop' => ['both', 'back', 'front'][mt_rand(0, 2)]],
+            'working' => $working, 'base' => $base, 'body' => [
+                'stitch' => $motif,
+                'loop' => ['both', 'back', 'front'][mt_rand(0, 2)],
+            ],
             'handles' => $top === null ? null : ['type' => $top],
         ]);
     }
@@ -108,8 +149,15 @@ final class WholeBagsTest extends TestCase
         foreach ($plan->piece->rows as $row) {
             $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
             $line = $writer->line($row);
-            [$takes, $leaves] = self::reads(rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.'), $there);
-            self::assertSame([$offered, $leaves], [$takes, (int) preg_replace('/^.*\((\d+)\)$/', '$1', $line)], "{$row->name}: {$line} of {$said}");
+            [$takes, $leaves] = self::reads(
+                rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.'),
+                $there,
+            );
+            self::assertSame(
+                [$offered, $leaves],
+                [$takes, (int) preg_replace('/^.*\((\d+)\)$/', '$1', $line)],
+                "{$row->name}: {$line} of {$said}",
+            );
             $there = $leaves;
         }
     }
@@ -121,22 +169,41 @@ final class WholeBagsTest extends TestCase
      */
     private static function reads(string $text, int $there): array
     {
-        $text = (string) preg_replace('/ \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the chain|along the row ends): |do not join: .*$|sl st in first st to join/', '', $text);
+        $text = (string) preg_replace(
+            '/ \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the '
+                .'chain|along the row ends): |do not join: .*$|sl st in first st to join/',
+            '',
+            $text,
+        );
         // Of a chain that lifts a row or a round nothing is counted.
         $text = (string) preg_replace('/^(?:turn, )?ch \d(?=, (?!skip)|$)/', '', $text);
         [$takes, $leaves] = [0, 0];
         preg_match_all('/(?:\[[^\]]*\][^,]*|\([^)]*\)[^,]*|[^,\[(])+/', $text, $parts);
         foreach (array_filter(array_map(trim(...), $parts[0])) as $part) {
             [$take, $leave] = match (true) {
-                preg_match('/^\[(.*)\] (?:(twice)|(\d+) times)$/', $part, $found) === 1 => array_map(fn(int $one): int => $one * ($found[2] === 'twice' ? 2 : (int) $found[3]), self::reads($found[1], 0)),
+                preg_match('/^\[(.*)\] (?:(twice)|(\d+) times)$/', $part, $found) === 1 => array_map(
+                    fn(int $one): int => $one * ($found[2] === 'twice' ? 2 : (int) $found[3]),
+                    self::reads($found[1], 0),
+                ),
                 preg_match('/^\((.*)\) in next st$/', $part, $found) === 1 => [1, count(explode(', ', $found[1]))],
                 preg_match('/^(sc|hdc|dc|tr) in each st (around|across)$/', $part) === 1 => [$there, $there],
                 preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [(int) $found[1], (int) $found[1]],
                 preg_match('/^skip (\d+)$/', $part, $found) === 1 => [(int) $found[1], 0],
                 preg_match('/^ch (\d+)$/', $part, $found) === 1 => [0, (int) $found[1]],
                 preg_match('/^(back|front) loop only$/', $part) === 1 => [0, 0],
-                preg_match('/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:\S+ ch from hook|last ch|the first ch again)$/', $part, $found) === 1 => [1, (int) ($found[1] ?? 1)],
-                preg_match('/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:each of )?next (?:(\d+) )?(?:sts?|ch|row ends?)$/', $part, $found) === 1 => [(int) (($found[2] ?? '') ?: 1), (int) (($found[2] ?? '') ?: 1) * (int) (($found[1] ?? '') ?: 1)],
+                preg_match(
+                    '/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:\S+ ch from hook|last ch|the first ch again)$/',
+                    $part,
+                    $found,
+                ) === 1 => [1, (int) ($found[1] ?? 1)],
+                preg_match(
+                    '/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:each of )?next (?:(\d+) )?(?:sts?|ch|row ends?)$/',
+                    $part,
+                    $found,
+                ) === 1 => [
+                    (int) (($found[2] ?? '') ?: 1),
+                    (int) (($found[2] ?? '') ?: 1) * (int) (($found[1] ?? '') ?: 1),
+                ],
                 default => self::fail("Not a step: {$part}"),
             };
             $takes += $take;
@@ -150,12 +217,21 @@ final class WholeBagsTest extends TestCase
     private function isDrawnTalliedAndKept(BagPlan $plan, array $document): void
     {
         $lie = count(array_filter($plan->piece->rows, fn($row): bool => $row->path !== null));
-        self::assertCount($plan->piece->start->chain + array_sum(array_map(fn($count): int => $count->leaves, array_slice($plan->piece->counts, 0, $lie))), BaseChart::of($plan));
+        self::assertCount(
+            $plan->piece->start->chain + array_sum(
+                array_map(fn($count): int => $count->leaves, array_slice($plan->piece->counts, 0, $lie)),
+            ),
+            BaseChart::of($plan),
+        );
         $view = SideView::of($plan);
         self::assertGreaterThanOrEqual($plan->comesOut->height->mm - 1e-6, $view->height);
         // Half of what goes around is the front.
         $wall = $plan->piece->counts[$lie]->leaves;
-        self::assertEqualsWithDelta($wall / 2, count($view->rows[count($view->rows) - 1 - (count($plan->piece->rows) - 1 - $lie)]->course->stitches), 1.0);
+        self::assertEqualsWithDelta(
+            $wall / 2,
+            count($view->rows[count($view->rows) - 1 - (count($plan->piece->rows) - 1 - $lie)]->course->stitches),
+            1.0,
+        );
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->grams->likely);
         foreach (Notes::on($plan, $estimate) as $note) {
@@ -164,7 +240,10 @@ final class WholeBagsTest extends TestCase
         // What is settled is written and read again to the same rows, and both files are as their formats say.
         $settled = PartsWriter::write($plan->settled()->parts) + $document;
         self::assertSame(PlanDocument::toJson($plan), PlanDocument::toJson(Planner::plan(BagDocument::read($settled))));
-        foreach (['bag' => json_encode($settled, JSON_THROW_ON_ERROR), 'plan' => PlanDocument::toJson($plan)] as $name => $json) {
+        foreach ([
+            'bag' => json_encode($settled, JSON_THROW_ON_ERROR),
+            'plan' => PlanDocument::toJson($plan),
+        ] as $name => $json) {
             $schema = (string) file_get_contents(dirname(__DIR__, 3)."/docs/formats/fescue-{$name}-1.schema.json");
             self::assertTrue((new Validator())->validate(json_decode($json), $schema)->isValid(), $json);
         }

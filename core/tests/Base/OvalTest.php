@@ -26,7 +26,10 @@ final class OvalTest extends TestCase
 {
     private static function oval(int $chain, int $rounds, string $ends, float $height = 11.5, float $width = 12.0): Made
     {
-        return (new Oval(['ends' => $ends, 'chain' => $chain, 'rounds' => $rounds]))->make(new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm($height)), Working::Spiral), null);
+        return (new Oval(['ends' => $ends, 'chain' => $chain, 'rounds' => $rounds]))->make(
+            new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm($height)), Working::Spiral),
+            null,
+        );
     }
 
     /** A round as it is told by halves. */
@@ -43,7 +46,10 @@ final class OvalTest extends TestCase
         return array_map(fn($row): int => Count::of($row->instructions)->leaves, $oval->rows);
     }
 
-    /** Handbook 6 [check]: m = 22 with two and two: 48, and 56 after a round of eight increases. Common practice, no source. */
+    /**
+     * Handbook 6 [check]: m = 22 with two and two: 48, and 56 after a round of eight increases. Common practice, no
+     * source.
+     */
     public function testTwoAndTwoOnTwentyTwo(): void
     {
         self::assertSame([48, 56], self::counts(self::oval(22, 2, 'two-and-two')));
@@ -58,7 +64,10 @@ final class OvalTest extends TestCase
         }
     }
 
-    /** Handbook 6 (geometry): flat growth is 2π·h/w a round; the sum never strays from it by more than half a whole step. */
+    /**
+     * Handbook 6 (geometry): flat growth is 2π·h/w a round; the sum never strays from it by more than half a whole
+     * step.
+     */
     public function testGrowthStaysAsNearToFlatAsWholeStepsAllow(): void
     {
         foreach ([[7.0, 12.0], [9.0, 10.0], [10.0, 10.0], [13.0, 10.0], [20.0, 9.0]] as [$height, $width]) {
@@ -67,7 +76,11 @@ final class OvalTest extends TestCase
                 $counts = self::counts($oval);
                 $flat = 2 * M_PI * $height / $width;
                 foreach ($counts as $index => $count) {
-                    self::assertLessThanOrEqual(($ends === 'three' ? 1 : 2) + 1e-9, abs($count - $counts[0] - $index * $flat), "round {$index}");
+                    self::assertLessThanOrEqual(
+                        ($ends === 'three' ? 1 : 2) + 1e-9,
+                        abs($count - $counts[0] - $index * $flat),
+                        "round {$index}",
+                    );
                 }
             }
         }
@@ -105,7 +118,8 @@ final class OvalTest extends TestCase
     }
 
     /**
-     * Ends are round, not half hexagons: increases are spread evenly over each end, and none stands within a stitch of one
+     * Ends are round, not half hexagons: increases are spread evenly over each end, and none stands within a stitch of
+     * one
      * in the round below where the ends have room for that.
      */
     public function testIncreasesSpreadOverTheEndAndOffTheRoundBelow(): void
@@ -124,17 +138,33 @@ final class OvalTest extends TestCase
                     $around = self::ring($oval, $index - 1)->stitches();
                     $said = "{$ends} {$height} {$index}";
                     foreach (array_column($here, 0) as $anchor) {
-                        $near = array_filter($below, fn(array $one): bool => min(abs($anchor - $one[1]), abs($anchor - $one[1] - 1), $around - abs($anchor - $one[1])) <= 1);
+                        $near = array_filter(
+                            $below,
+                            fn(array $one): bool => min(
+                                abs($anchor - $one[1]),
+                                abs($anchor - $one[1] - 1),
+                                $around - abs($anchor - $one[1]),
+                            ) <= 1,
+                        );
                         $crowded += (int) ($near !== [] && $end >= 6 * $many && count($below) === count($here));
                     }
-                    // In an end, one and the next are as far apart as any other two, by three quarters of a share at most either way.
+                    // In an end, one and the next are as far apart as any other two, by three quarters of a share at
+                    // most either way.
                     $gaps = [];
                     for ($one = 1; $one < count($here); $one++) {
                         $gaps[] = $here[$one][0] - $here[$one - 1][0];
                     }
                     $within = array_filter($gaps, fn(int $gap): bool => $gap < 58);
-                    self::assertLessThanOrEqual(1.75 * $end / max(1, $many) + 1, $within === [] ? 0 : max($within), $said);
-                    self::assertGreaterThanOrEqual(0.25 * $end / max(1, $many) - 1, $within === [] ? 99 : min($within), $said);
+                    self::assertLessThanOrEqual(
+                        1.75 * $end / max(1, $many) + 1,
+                        $within === [] ? 0 : max($within),
+                        $said,
+                    );
+                    self::assertGreaterThanOrEqual(
+                        0.25 * $end / max(1, $many) - 1,
+                        $within === [] ? 99 : min($within),
+                        $said,
+                    );
                 }
             }
         }
@@ -170,9 +200,12 @@ final class OvalTest extends TestCase
         $oval = self::oval(22, 5, 'three', 11.46, 12);
         self::assertSame([
             '[2 sc in next st, sc in next 20 sts, 2 sc in each of next 2 sts] twice. (52)',
-            '[2 sc in next st, sc in next 21 sts, 2 sc in next st, sc in next st, 2 sc in next st, sc in next st] twice. (58)',
-            '[sc in next 2 sts, 2 sc in next st, sc in next 22 sts, 2 sc in next st, sc in next 2 sts, 2 sc in next st] twice. (64)',
-            '[sc in next st, 2 sc in next st, sc in next 23 sts, 2 sc in next st, sc in next 3 sts, 2 sc in next st, sc in next 2 sts] twice. (70)',
+            '[2 sc in next st, sc in next 21 sts, 2 sc in next st, sc in next st, 2 sc in next st, sc in next st] '
+                .'twice. (58)',
+            '[sc in next 2 sts, 2 sc in next st, sc in next 22 sts, 2 sc in next st, sc in next 2 sts, 2 sc in next '
+                .'st] twice. (64)',
+            '[sc in next st, 2 sc in next st, sc in next 23 sts, 2 sc in next st, sc in next 3 sts, 2 sc in next '
+                .'st, sc in next 2 sts] twice. (70)',
         ], array_map((new Writer(Terms::US))->line(...), array_slice($oval->rows, 1)));
     }
 
@@ -195,6 +228,10 @@ final class OvalTest extends TestCase
     {
         $outline = self::oval(22, 2, 'two-and-two')->outline ?? self::fail();
         self::assertEqualsWithDelta(298, $outline->length(), 1e-9);
-        self::assertEqualsWithDelta($outline->length() - $outline->width(), $outline->perimeter() / 2 - M_PI * $outline->width() / 2, 1e-9);
+        self::assertEqualsWithDelta(
+            $outline->length() - $outline->width(),
+            $outline->perimeter() / 2 - M_PI * $outline->width() / 2,
+            1e-9,
+        );
     }
 }

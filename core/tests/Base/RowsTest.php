@@ -24,7 +24,13 @@ final class RowsTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function plan(array $base, array $changes = []): BagPlan
     {
-        return Planner::plan(BagDocument::read(Documents::tote(['base' => ['type' => 'rows', 'stitch' => 'sc'] + $base, 'body/loop' => 'both'] + $changes)));
+        return Planner::plan(
+            BagDocument::read(
+                Documents::tote(
+                    ['base' => ['type' => 'rows', 'stitch' => 'sc'] + $base, 'body/loop' => 'both'] + $changes,
+                ),
+            ),
+        );
     }
 
     /**
@@ -42,8 +48,17 @@ final class RowsTest extends TestCase
         $plan = self::plan($base, ['handles' => null]);
         self::assertSame($around, Plans::around($plan));
         self::assertSame($around, $plan->piece->counts[$base['rows']]->leaves);
-        self::assertSame([...array_map(fn(int $row): string => "Row {$row}", range(1, $base['rows'])), ...array_map(fn(int $round): string => "Round {$round}", range(1, 15))], $plan->piece->names());
-        self::assertSame(array_fill(0, $base['rows'], $base['across']), array_map(fn($count): int => $count->leaves, array_slice($plan->piece->counts, 0, $base['rows'])));
+        self::assertSame(
+            [
+                ...array_map(fn(int $row): string => "Row {$row}", range(1, $base['rows'])),
+                ...array_map(fn(int $round): string => "Round {$round}", range(1, 15)),
+            ],
+            $plan->piece->names(),
+        );
+        self::assertSame(
+            array_fill(0, $base['rows'], $base['across']),
+            array_map(fn($count): int => $count->leaves, array_slice($plan->piece->counts, 0, $base['rows'])),
+        );
     }
 
     public function testItsWords(): void
@@ -56,23 +71,40 @@ final class RowsTest extends TestCase
                 'Sc in 2nd ch from hook, sc in next 11 ch. (12)',
                 'Turn, ch 1, sc in each st across. (12)',
                 // Six over four rows' ends: two in the second and the fourth, and the corner's third with the last.
-                'Turn, ch 1, sc in next 11 sts, 2 sc in next st, along the row ends: 2 sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, '
-                .'go on along the other side of the chain: sc in next 11 ch, 2 sc in next ch, along the row ends: 2 sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, '
+                'Turn, ch 1, sc in next 11 sts, 2 sc in next st, along the row ends: 2 sc in next row end, sc in '
+                    .'next row end, 2 sc in each of next 2 row ends, '
+                .'go on along the other side of the chain: sc in next 11 ch, 2 sc in next ch, along the row ends: 2 '
+                .'sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, '
                 .'do not join: mark the first st of the round and move the marker up each round. (40)',
             ],
             array_map($writer->line(...), [$plan->piece->rows[0], $plan->piece->rows[1], $plan->piece->rows[4]]),
         );
     }
 
-    /** Where a row is about as high as a stitch is wide each has one; a half double is half as high again, and has three in two. */
+    /**
+     * Where a row is about as high as a stitch is wide each has one; a half double is half as high again, and has three
+     * in two.
+     */
     public function testStitchesAlongTheRowEndsFollowTheGauge(): void
     {
-        self::assertSame([6, 6], [Plans::count(self::plan(['across' => 31, 'rows' => 6]), '/base/along'), Plans::count(self::plan(['across' => 31, 'rows' => 6, 'along' => null]), '/base/along')]);
+        self::assertSame(
+            [6, 6],
+            [
+                Plans::count(self::plan(['across' => 31, 'rows' => 6]), '/base/along'),
+                Plans::count(self::plan(['across' => 31, 'rows' => 6, 'along' => null]), '/base/along'),
+            ],
+        );
         $tall = self::plan(['across' => 31, 'rows' => 6], ['gauge/height' => '18 cm', 'handles' => null]);
         self::assertSame(9, Plans::count($tall, '/base/along'));
         // 13.8 mm high on 12 mm wide is the most that counts as alike.
-        self::assertSame(6, Plans::count(self::plan(['across' => 31, 'rows' => 6], ['gauge/height' => '13.7 cm']), '/base/along'));
-        self::assertSame(7, Plans::count(self::plan(['across' => 31, 'rows' => 6], ['gauge/height' => '13.9 cm']), '/base/along'));
+        self::assertSame(
+            6,
+            Plans::count(self::plan(['across' => 31, 'rows' => 6], ['gauge/height' => '13.7 cm']), '/base/along'),
+        );
+        self::assertSame(
+            7,
+            Plans::count(self::plan(['across' => 31, 'rows' => 6], ['gauge/height' => '13.9 cm']), '/base/along'),
+        );
     }
 
     /** 30 × 12 cm at 12 and 11.5 mm: 25 stitches, 10 rows. */
@@ -80,7 +112,11 @@ final class RowsTest extends TestCase
     {
         $plan = self::plan([]);
         self::assertSame([25, 10], [Plans::count($plan, '/base/across'), Plans::count($plan, '/base/rows')]);
-        self::assertEqualsWithDelta([300, 115], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm], 1e-9);
+        self::assertEqualsWithDelta(
+            [300, 115],
+            [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm],
+            1e-9,
+        );
         // The round that is picked up stands: 1 + 14 + 2 rounds of 11.5 mm.
         self::assertEqualsWithDelta(17 * 11.5, $plan->comesOut->height->mm, 1e-9);
         self::assertEqualsWithDelta(Plans::around($plan) * 12 / 2, $plan->comesOut->flatWidth->mm, 1e-9);
@@ -105,10 +141,17 @@ final class RowsTest extends TestCase
         $widest = max(array_map(fn(Symbol $one): float => abs($one->stand->x), $symbols));
         $highest = max(array_map(fn(Symbol $one): float => abs($one->stand->y), $symbols));
         self::assertEqualsWithDelta([120 + 5.75, 34.5 + 5.75], [$widest, $highest], 1e-6);
-        $places = array_map(fn(Symbol $one): string => round($one->stand->x, 3).' '.round($one->stand->y, 3), array_slice($symbols, 20));
+        $places = array_map(
+            fn(Symbol $one): string => round($one->stand->x, 3).' '.round($one->stand->y, 3),
+            array_slice($symbols, 20),
+        );
         self::assertCount(172, array_unique($places));
         // The chain lies under the first row, the first row above it, each half a row from the next.
-        self::assertEqualsWithDelta([34.5, 28.75, 17.25], [$symbols[0]->stand->y, $symbols[20]->stand->y, $symbols[40]->stand->y], 1e-9);
+        self::assertEqualsWithDelta(
+            [34.5, 28.75, 17.25],
+            [$symbols[0]->stand->y, $symbols[20]->stand->y, $symbols[40]->stand->y],
+            1e-9,
+        );
         // The last row ends at the right, where the round begins and goes left.
         $last = array_slice($symbols, 20 + 5 * 20, 20);
         self::assertLessThan($last[19]->stand->x, $last[0]->stand->x);
@@ -124,7 +167,12 @@ final class RowsTest extends TestCase
             'too short' => [[], ['size/length' => '1 cm'], '/size/length', '2.4 cm'],
             'too wide' => [[], ['gauge/height' => '6 cm', 'size/width' => '80 cm'], '/size/width', '133 base rows'],
             'five at a corner' => [['corner' => 5], [], '/base/corner', '3'],
-            'nothing left of a side' => [['across' => 20, 'rows' => 1, 'corner' => 1], ['handles' => null], '/base/corner', 'none to leave out'],
+            'nothing left of a side' => [
+                ['across' => 20, 'rows' => 1, 'corner' => 1],
+                ['handles' => null],
+                '/base/corner',
+                'none to leave out',
+            ],
             'a fabric of two' => [['stitch' => 'mesh'], [], '/base/stitch', '“sc”, “hdc”, “dc”'],
         ];
     }
@@ -137,7 +185,13 @@ final class RowsTest extends TestCase
     public function testSaysWhyNot(array $base, array $changes, string $path, string $says): void
     {
         try {
-            Planner::plan(BagDocument::read(Documents::tote(['base' => $base + ['type' => 'rows', 'stitch' => 'sc'], 'body/loop' => 'both'] + $changes)));
+            Planner::plan(
+                BagDocument::read(
+                    Documents::tote(
+                        ['base' => $base + ['type' => 'rows', 'stitch' => 'sc'], 'body/loop' => 'both'] + $changes,
+                    ),
+                ),
+            );
             self::fail('It was planned.');
         } catch (Refused $e) {
             self::assertSame($path, $e->problems[0]->path);

@@ -17,7 +17,18 @@ final class BaseChartTest extends TestCase
 {
     private static function plan(string $ends, int $chain, int $rounds, float $width, float $height): BagPlan
     {
-        return Planner::plan(BagDocument::read(Documents::tote(['base' => ['type' => 'oval', 'ends' => $ends, 'chain' => $chain, 'rounds' => $rounds], 'gauge/width' => "{$width} cm", 'gauge/height' => "{$height} cm", 'handles' => null])));
+        return Planner::plan(
+            BagDocument::read(
+                Documents::tote(
+                    [
+                        'base' => ['type' => 'oval', 'ends' => $ends, 'chain' => $chain, 'rounds' => $rounds],
+                        'gauge/width' => "{$width} cm",
+                        'gauge/height' => "{$height} cm",
+                        'handles' => null,
+                    ],
+                ),
+            ),
+        );
     }
 
     public function testEverySymbolStandsOnItsRoundFacingOutward(): void
@@ -35,7 +46,10 @@ final class BaseChartTest extends TestCase
                 $from = hypot($beyond, $symbol->stand->y);
                 self::assertEqualsWithDelta(($symbol->round - 0.5) * 11.5, $from, 1e-6);
                 $angle = deg2rad($symbol->stand->degrees);
-                self::assertGreaterThan(0.99, (sin($angle) * $beyond * ($symbol->stand->x <=> 0) - cos($angle) * $symbol->stand->y) / $from);
+                self::assertGreaterThan(
+                    0.99,
+                    (sin($angle) * $beyond * ($symbol->stand->x <=> 0) - cos($angle) * $symbol->stand->y) / $from,
+                );
             }
         }
     }
@@ -46,7 +60,18 @@ final class BaseChartTest extends TestCase
         $chart = BaseChart::of($oval);
         $chains = array_map(fn(Symbol $symbol): float => round($symbol->stand->x, 6), array_slice($chart, 1, 8));
         foreach ([1, 2, 3] as $round) {
-            $above = array_values(array_filter($chart, fn(Symbol $symbol): bool => $symbol->round === $round && $symbol->stand->degrees === 0.0 && in_array(round($symbol->stand->x, 6), $chains, true) && $symbol->stand->y < 0));
+            $above = array_values(
+                array_filter(
+                    $chart,
+                    fn(Symbol $symbol): bool => $symbol->round === $round
+                        && $symbol->stand->degrees === 0.0
+                        && in_array(
+                            round($symbol->stand->x, 6),
+                            $chains,
+                            true,
+                        ) && $symbol->stand->y < 0,
+                ),
+            );
             self::assertGreaterThanOrEqual(8, count($above));
         }
     }

@@ -58,7 +58,10 @@ final class BallsTest extends TestCase
             $last = count($plan->piece->rows) - 1;
             $before = -1;
             foreach (Balls::of($plan) as $ball) {
-                [$from, $to] = $ball->join === null ? [self::place($plan, $ball->earliest), self::place($plan, $ball->latest)] : array_fill(0, 2, self::place($plan, $ball->join));
+                [$from, $to] = $ball->join === null ? [
+                    self::place($plan, $ball->earliest),
+                    self::place($plan, $ball->latest),
+                ] : array_fill(0, 2, self::place($plan, $ball->join));
                 $moved += (int) ($ball->join !== null);
                 if (! $ball->bears) {
                     continue;
@@ -78,7 +81,13 @@ final class BallsTest extends TestCase
     /** After a weigh-in the begun ball is what is over whole ones, and it ends after that round. */
     public function testWeighInsTellWhichBallIsBegun(): void
     {
-        $plan = self::plan(['material/on_hand' => '900 g', 'material/unit' => '300 g', 'weigh_ins' => [['after' => 'Round 6', 'left' => '640 g']]]);
+        $plan = self::plan(
+            [
+                'material/on_hand' => '900 g',
+                'material/unit' => '300 g',
+                'weigh_ins' => [['after' => 'Round 6', 'left' => '640 g']],
+            ],
+        );
         $balls = Balls::of($plan);
         self::assertEqualsWithDelta(40, $balls[0]->left->grams, 1e-9);
         self::assertContains($balls[0]->row, ['Round 7', 'Round 8']);
@@ -89,7 +98,12 @@ final class BallsTest extends TestCase
 
     public function testNothingIsToldWhereNothingIsKnown(): void
     {
-        foreach ([['material/unit' => null], ['material/on_hand' => null, 'material/unit' => '300 g'], ['material/on_hand' => '250 g', 'material/unit' => '300 g'], ['material/on_hand' => '2400 g', 'material/unit' => '1200 g']] as $changes) {
+        foreach ([
+            ['material/unit' => null],
+            ['material/on_hand' => null, 'material/unit' => '300 g'],
+            ['material/on_hand' => '250 g', 'material/unit' => '300 g'],
+            ['material/on_hand' => '2400 g', 'material/unit' => '1200 g'],
+        ] as $changes) {
             $plan = self::plan($changes);
             self::assertSame([], Balls::of($plan));
         }

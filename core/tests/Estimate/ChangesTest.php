@@ -28,7 +28,12 @@ final class ChangesTest extends TestCase
     private const CORD = ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m', 'on_hand' => '900 g'];
 
     /** Two rounds of the other, two of the bag's own, and again: rounds 5–6 and 9–10. */
-    private const STRIPES = [['from' => 'Round 5', 'to' => 1], ['from' => 'Round 7', 'to' => 0], ['from' => 'Round 9', 'to' => 1], ['from' => 'Round 11', 'to' => 0]];
+    private const STRIPES = [
+        ['from' => 'Round 5', 'to' => 1],
+        ['from' => 'Round 7', 'to' => 0],
+        ['from' => 'Round 9', 'to' => 1],
+        ['from' => 'Round 11', 'to' => 0],
+    ];
 
     /** A tail of 15 to 20 cm, in cord of 8.2 g/m. Common practice, no source. */
     private const TAIL = 0.175 * 8.2;
@@ -41,7 +46,9 @@ final class ChangesTest extends TestCase
      */
     private static function document(string $from = 'Round 9', array $material = [], array $more = []): array
     {
-        return Documents::tote($more + ['others' => [$material + self::CORD], 'changes' => [['from' => $from, 'to' => 1]]]);
+        return Documents::tote(
+            $more + ['others' => [$material + self::CORD], 'changes' => [['from' => $from, 'to' => 1]]],
+        );
     }
 
     /**
@@ -65,9 +72,17 @@ final class ChangesTest extends TestCase
         $two = MaterialEstimate::of(self::plan());
         self::assertCount(1, $two->others);
         self::assertSame(['Round 9'], $two->others[0]->from);
-        self::assertEqualsWithDelta($one->grams->likely + 2 * self::TAIL, $two->grams->likely + $two->others[0]->grams->likely, 1e-6);
+        self::assertEqualsWithDelta(
+            $one->grams->likely + 2 * self::TAIL,
+            $two->grams->likely + $two->others[0]->grams->likely,
+            1e-6,
+        );
         foreach ([$two, $two->others[0]] as $estimate) {
-            self::assertEqualsWithDelta($estimate->grams->likely, array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)), 1e-6);
+            self::assertEqualsWithDelta(
+                $estimate->grams->likely,
+                array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)),
+                1e-6,
+            );
         }
         self::assertGreaterThan($one->enough, $two->enough);
         self::assertSame([], $one->others);
@@ -79,7 +94,11 @@ final class ChangesTest extends TestCase
         $plan = self::striped();
         self::assertSame([0, 0, 0, 0, 1, 1, 0, 0, 1, 1, 0, 0, 0, 0, 0, 0, 0, 0], $plan->materials);
         $two = MaterialEstimate::of($plan);
-        self::assertEqualsWithDelta($one->grams->likely + 4 * 2 * self::TAIL, $two->grams->likely + $two->others[0]->grams->likely, 1e-6);
+        self::assertEqualsWithDelta(
+            $one->grams->likely + 4 * 2 * self::TAIL,
+            $two->grams->likely + $two->others[0]->grams->likely,
+            1e-6,
+        );
         self::assertSame(['Round 5', 'Round 9'], $two->others[0]->from);
         // Four rounds of 56 at 0.79 g, and its tails.
         self::assertEqualsWithDelta(4 * 56 * 0.79 + 4 * self::TAIL, $two->others[0]->grams->likely, 1e-6);
@@ -100,7 +119,11 @@ final class ChangesTest extends TestCase
         $short = MaterialEstimate::of(self::plan(material: ['on_hand' => '300 g']));
         self::assertLessThan(0.1, $short->others[0]->enough ?? 1);
         self::assertFalse($short->isSure());
-        self::assertNull(MaterialEstimate::of(self::plan(more: ['others' => [array_diff_key(self::CORD, ['on_hand' => 1])]]))->isSure());
+        self::assertNull(
+            MaterialEstimate::of(
+                self::plan(more: ['others' => [array_diff_key(self::CORD, ['on_hand' => 1])]]),
+            )->isSure(),
+        );
     }
 
     /** It runs out in one of its own rows, as far along as its grams reach. */
@@ -108,7 +131,9 @@ final class ChangesTest extends TestCase
     {
         // Three rounds and a half of the four, and three tails.
         $short = 3.5 * 56 * 0.79 + 3 * self::TAIL;
-        $ends = MaterialEstimate::of(self::striped(['others' => [['on_hand' => "{$short} g"] + self::CORD]]))->others[0]->runsOut;
+        $ends = MaterialEstimate::of(
+            self::striped(['others' => [['on_hand' => "{$short} g"] + self::CORD]]),
+        )->others[0]->runsOut;
         self::assertSame(['Round 10', 29], [$ends?->row, $ends?->stitch]);
         self::assertSame('Round 10', $ends->earliest);
     }
@@ -116,17 +141,37 @@ final class ChangesTest extends TestCase
     public function testAWeighInOfTheOneTellsOfTheOtherToo(): void
     {
         $before = MaterialEstimate::of(self::plan())->others[0];
-        $after = MaterialEstimate::of(self::plan(more: ['weigh_ins' => [['after' => 'Round 8', 'left' => '420 g']]]))->others[0];
+        $after = MaterialEstimate::of(
+            self::plan(more: ['weigh_ins' => [['after' => 'Round 8', 'left' => '420 g']]]),
+        )->others[0];
         self::assertGreaterThan($before->grams->likely, $after->grams->likely);
         self::assertLessThan($before->grams->relative, $after->grams->relative);
         // And of the other itself, in its own rows: as far off as what was used of it is.
         $plan = self::plan(more: ['others' => [['density' => '4.1 g/m', 'on_hand' => '450 g'] + self::CORD]]);
         $expected = MaterialEstimate::of($plan)->others[0];
         $used = 3 * 56 * 0.79 / 2 + self::TAIL / 2;
-        $just = $plan->weighed($plan->spec->strands->own->onHand, BagDocument::read(self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - $used).' g']]]))->weighIns);
-        self::assertEqualsWithDelta($expected->grams->likely, MaterialEstimate::of($just)->others[0]->grams->likely, 1e-6);
-        self::assertEqualsWithDelta($expected->grams->likely - $used, MaterialEstimate::of($just)->others[0]->remaining->likely, 1e-6);
-        $more = $plan->weighed($plan->spec->strands->own->onHand, BagDocument::read(self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - 1.1 * $used).' g']]]))->weighIns);
+        $just = $plan->weighed(
+            $plan->spec->strands->own->onHand,
+            BagDocument::read(
+                self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - $used).' g']]]),
+            )->weighIns,
+        );
+        self::assertEqualsWithDelta(
+            $expected->grams->likely,
+            MaterialEstimate::of($just)->others[0]->grams->likely,
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            $expected->grams->likely - $used,
+            MaterialEstimate::of($just)->others[0]->remaining->likely,
+            1e-6,
+        );
+        $more = $plan->weighed(
+            $plan->spec->strands->own->onHand,
+            BagDocument::read(
+                self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - 1.1 * $used).' g']]]),
+            )->weighIns,
+        );
         self::assertGreaterThan(1.04 * $expected->grams->likely, MaterialEstimate::of($more)->others[0]->grams->likely);
         self::assertGreaterThan(MaterialEstimate::of($plan)->grams->likely, MaterialEstimate::of($more)->grams->likely);
         // What the other took is no lesson of the bag's own material.
@@ -135,8 +180,15 @@ final class ChangesTest extends TestCase
 
     public function testTheBallShouldWeighWhatIsLeftOfItsOwn(): void
     {
-        $rows = array_column(array_map(fn(RowTakes $row): array => [$row->row, $row], Breakdown::of(self::striped())->rows), 1, 0);
-        self::assertSame([0, 1, 1, 0], array_map(fn(string $row): int => $rows[$row]->which, ['Round 4', 'Round 5', 'Round 10', 'Round 11']));
+        $rows = array_column(
+            array_map(fn(RowTakes $row): array => [$row->row, $row], Breakdown::of(self::striped())->rows),
+            1,
+            0,
+        );
+        self::assertSame(
+            [0, 1, 1, 0],
+            array_map(fn(string $row): int => $rows[$row]->which, ['Round 4', 'Round 5', 'Round 10', 'Round 11']),
+        );
         self::assertEqualsWithDelta(900 - self::TAIL - 56 * 0.79, $rows['Round 5']->left, 1e-6);
         self::assertEqualsWithDelta(900 - 3 * self::TAIL - 4 * 56 * 0.79, $rows['Round 10']->left, 1e-6);
         self::assertEqualsWithDelta($rows['Round 4']->left - 2 * self::TAIL - 56 * 0.79, $rows['Round 7']->left, 1e-6);
@@ -144,21 +196,52 @@ final class ChangesTest extends TestCase
 
     public function testItsRowSaysSo(): void
     {
-        $notes = fn(BagPlan $plan): array => array_map(fn(Note $note): array => [$note->row, $note->tone->value], array_column(array_map(fn(Note $note): array => [$note->code, $note], Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre)), 1, 0));
+        $notes = fn(BagPlan $plan): array => array_map(
+            fn(Note $note): array => [$note->row, $note->tone->value],
+            array_column(
+                array_map(
+                    fn(Note $note): array => [$note->code, $note],
+                    Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+                ),
+                1,
+                0,
+            ),
+        );
         self::assertSame(['Round 9', 'better'], $notes(self::plan())['change']);
         self::assertArrayNotHasKey('change-late', $notes(self::plan()));
         self::assertSame(['Round 17', 'trouble'], $notes(self::plan('Round 17'))['change-late']);
         self::assertArrayHasKey('other-short', $notes(self::plan(material: ['on_hand' => '300 g'])));
         self::assertArrayHasKey('other-thickness', $notes(self::plan(material: ['diameter' => '6 mm'])));
         // Said once, of the first.
-        self::assertCount(1, array_filter(Notes::on(self::striped(), MaterialEstimate::of(self::striped()), LengthUnit::Centimetre), fn(Note $note): bool => $note->code === 'change'));
+        self::assertCount(
+            1,
+            array_filter(
+                Notes::on(self::striped(), MaterialEstimate::of(self::striped()), LengthUnit::Centimetre),
+                fn(Note $note): bool => $note->code === 'change',
+            ),
+        );
     }
 
     public function testThePlanSaysItAgainstItsSchema(): void
     {
-        $schema = fn(string $name): string => (string) file_get_contents(dirname(__DIR__, 3)."/docs/formats/{$name}.schema.json");
-        $document = self::document('Round 9', ['density' => '7 g/m', 'on_hand' => '90 g', 'unit' => '30 m'], ['gauge/from_on_hand' => true, 'material/waste' => 0.2, 'body/above' => [['stitch' => 'mesh', 'rounds' => 2]]]);
-        self::assertTrue((new Validator())->validate(json_decode((string) json_encode($document)), $schema('fescue-bag-1'))->isValid());
+        $schema = fn(string $name): string => (string) file_get_contents(
+            dirname(__DIR__, 3)."/docs/formats/{$name}.schema.json",
+        );
+        $document = self::document(
+            'Round 9',
+            ['density' => '7 g/m', 'on_hand' => '90 g', 'unit' => '30 m'],
+            [
+                'gauge/from_on_hand' => true,
+                'material/waste' => 0.2,
+                'body/above' => [['stitch' => 'mesh', 'rounds' => 2]],
+            ],
+        );
+        self::assertTrue(
+            (new Validator())->validate(
+                json_decode((string) json_encode($document)),
+                $schema('fescue-bag-1'),
+            )->isValid(),
+        );
         $json = PlanDocument::toJson(Planner::plan(BagDocument::read($document)));
         $result = (new Validator())->validate(json_decode($json), $schema('fescue-plan-1'));
         self::assertTrue($result->isValid(), (string) $result->error()?->message());
@@ -174,7 +257,11 @@ final class ChangesTest extends TestCase
         self::assertContains('swatch', array_column($plan['material']['per_part'], 'part'));
         // Of each material by itself: the base is of the bag's own, the parts of the other come to its whole.
         self::assertNotContains('base', array_column($plan['others'][0]['per_part'], 'part'));
-        self::assertEqualsWithDelta($plan['others'][0]['mass_g']['likely'], array_sum(array_column($plan['others'][0]['per_part'], 'mass_g')), 0.3);
+        self::assertEqualsWithDelta(
+            $plan['others'][0]['mass_g']['likely'],
+            array_sum(array_column($plan['others'][0]['per_part'], 'mass_g')),
+            0.3,
+        );
         self::assertGreaterThan(0, $plan['material']['cutting_waste_g']['likely']);
     }
 
@@ -182,17 +269,41 @@ final class ChangesTest extends TestCase
     public static function wrong(): array
     {
         return [
-            'a row that is not there' => [['changes' => [['from' => 'Round 90', 'to' => 1]]], '/changes/0/from', 'Round 2 to Round 18'],
-            'the first row' => [['changes' => [['from' => 'Round 1', 'to' => 1]]], '/changes/0/from', 'Round 2 to Round 18'],
-            'backwards' => [['changes' => [['from' => 'Round 9', 'to' => 1], ['from' => 'Round 5', 'to' => 0]]], '/changes/1/from', 'in the order'],
-            'one round twice' => [['changes' => [['from' => 'Round 9', 'to' => 1], ['from' => 'Round 9', 'to' => 0]]], '/changes/1/from', 'one a round'],
-            'no change' => [['changes' => [['from' => 'Round 9', 'to' => 1], ['from' => 'Round 11', 'to' => 1]]], '/changes/1/to', 'already'],
+            'a row that is not there' => [
+                ['changes' => [['from' => 'Round 90', 'to' => 1]]],
+                '/changes/0/from',
+                'Round 2 to Round 18',
+            ],
+            'the first row' => [
+                ['changes' => [['from' => 'Round 1', 'to' => 1]]],
+                '/changes/0/from',
+                'Round 2 to Round 18',
+            ],
+            'backwards' => [
+                ['changes' => [['from' => 'Round 9', 'to' => 1], ['from' => 'Round 5', 'to' => 0]]],
+                '/changes/1/from',
+                'in the order',
+            ],
+            'one round twice' => [
+                ['changes' => [['from' => 'Round 9', 'to' => 1], ['from' => 'Round 9', 'to' => 0]]],
+                '/changes/1/from',
+                'one a round',
+            ],
+            'no change' => [
+                ['changes' => [['from' => 'Round 9', 'to' => 1], ['from' => 'Round 11', 'to' => 1]]],
+                '/changes/1/to',
+                'already',
+            ],
             'no such material' => [['changes' => [['from' => 'Round 9', 'to' => 2]]], '/changes/0/to', '0 to 1'],
             'which is not said' => [['changes' => [['from' => 'Round 9']]], '/changes/0/to', 'missing'],
             'never worked' => [['changes' => null], '/changes', 'from which round'],
             'no material' => [['others' => [[]]], '/others/0', 'braces'],
             'no strand' => [['others' => [['density' => '9 kg/m'] + self::CORD]], '/others/0/density', '500'],
-            'more left than there was' => [['weigh_ins' => [['after' => 'Round 8', 'left' => '400 g'], ['after' => 'Round 9', 'left' => '950 g']]], '/weigh_ins/1/left', 'that were on hand'],
+            'more left than there was' => [
+                ['weigh_ins' => [['after' => 'Round 8', 'left' => '400 g'], ['after' => 'Round 9', 'left' => '950 g']]],
+                '/weigh_ins/1/left',
+                'that were on hand',
+            ],
         ];
     }
 

@@ -24,7 +24,10 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Whatever is asked, sensible or not: an estimate is a number, its parts come to its whole, and what it says of rows is of rows that are there. */
+/**
+ * Whatever is asked, sensible or not: an estimate is a number, its parts come to its whole, and what it says of rows is
+ * of rows that are there.
+ */
 final class EstimatePropertyTest extends TestCase
 {
     private Chance $chance;
@@ -60,7 +63,10 @@ final class EstimatePropertyTest extends TestCase
             self::assertJson(PlanDocument::toJson($plan), $said);
             foreach ($try % 8 === 0 ? Mends::of($plan, $estimate, LengthUnit::Centimetre, hand: $hand) : [] as $mend) {
                 $mended++;
-                self::assertTrue($mend->plan === null || MaterialEstimate::of($mend->plan)->isSure() === true, "{$mend->do}: {$said}");
+                self::assertTrue(
+                    $mend->plan === null || MaterialEstimate::of($mend->plan)->isSure() === true,
+                    "{$mend->do}: {$said}",
+                );
             }
         }
         foreach ([$estimated, $mended, $odd, $short] as $many) {
@@ -75,7 +81,12 @@ final class EstimatePropertyTest extends TestCase
             self::assertLessThanOrEqual($spread->likely, $spread->low(), $said);
             self::assertGreaterThanOrEqual($spread->likely, $spread->high(), $said);
         }
-        self::assertEqualsWithDelta($one->grams->likely, array_sum(array_map(fn(PartTakes $part): float => $part->grams, $one->parts)), 1e-6 * (1 + $one->grams->likely), $said);
+        self::assertEqualsWithDelta(
+            $one->grams->likely,
+            array_sum(array_map(fn(PartTakes $part): float => $part->grams, $one->parts)),
+            1e-6 * (1 + $one->grams->likely),
+            $said,
+        );
         if ($one->enough !== null) {
             self::assertGreaterThanOrEqual(0.0, $one->enough, $said);
             self::assertLessThanOrEqual(1.0, $one->enough, $said);
@@ -83,7 +94,11 @@ final class EstimatePropertyTest extends TestCase
         if ($one->runsOut !== null) {
             $names = array_flip($plan->piece->names());
             self::assertLessThanOrEqual($names[$one->runsOut->row], $names[$one->runsOut->earliest], $said);
-            self::assertGreaterThanOrEqual($names[$one->runsOut->row], $names[$one->runsOut->latest ?? $one->runsOut->row], $said);
+            self::assertGreaterThanOrEqual(
+                $names[$one->runsOut->row],
+                $names[$one->runsOut->latest ?? $one->runsOut->row],
+                $said,
+            );
             self::assertGreaterThanOrEqual(1, $one->runsOut->stitch, $said);
             self::assertLessThan(0.5 + 1e-9, $one->enough, $said);
         }
@@ -94,17 +109,40 @@ final class EstimatePropertyTest extends TestCase
     {
         $perhaps = fn(mixed $value): mixed => $this->chance->share() < 0.5 ? $value : null;
         $document = [
-            'format' => BagDocument::FORMAT, 'name' => 'Drawn', 'hook' => "{$this->chance->whole(2, 25)} mm", 'working' => $this->chance->of(['spiral', 'joined']),
-            'size' => ['length' => "{$this->chance->whole(8, 60)} cm", 'width' => "{$this->chance->whole(4, 30)} cm", 'height' => "{$this->chance->whole(4, 60)} cm"],
-            'material' => $this->material() + array_filter(['on_hand' => $perhaps("{$this->chance->whole(0, 3000)} g"), 'unit' => $perhaps($this->chance->of(["{$this->chance->whole(1, 500)} g", "{$this->chance->whole(1, 200)} m"])), 'waste' => $perhaps(0.2)]),
-            'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two'])] + array_filter(['chain' => $perhaps($this->chance->whole(3, 40)), 'rounds' => $perhaps($this->chance->whole(1, 9))]),
-            'body' => ['stitch' => $this->chance->of(array_values(Motif::all()))->key] + array_filter(['rounds' => $perhaps($this->chance->whole(1, 30))]),
+            'format' => BagDocument::FORMAT,
+            'name' => 'Drawn',
+            'hook' => "{$this->chance->whole(2, 25)} mm",
+            'working' => $this->chance->of(['spiral', 'joined']),
+            'size' => [
+                'length' => "{$this->chance->whole(8, 60)} cm",
+                'width' => "{$this->chance->whole(4, 30)} cm",
+                'height' => "{$this->chance->whole(4, 60)} cm",
+            ],
+            'material' => $this->material() + array_filter(
+                [
+                    'on_hand' => $perhaps("{$this->chance->whole(0, 3000)} g"),
+                    'unit' => $perhaps(
+                        $this->chance->of(["{$this->chance->whole(1, 500)} g", "{$this->chance->whole(1, 200)} m"]),
+                    ),
+                    'waste' => $perhaps(0.2),
+                ],
+            ),
+            'base' => ['type' => 'oval', 'ends' => $this->chance->of(['three', 'two-and-two'])] + array_filter(
+                ['chain' => $perhaps($this->chance->whole(3, 40)), 'rounds' => $perhaps($this->chance->whole(1, 9))],
+            ),
+            'body' => [
+                'stitch' => $this->chance->of(array_values(Motif::all()))->key,
+            ] + array_filter(['rounds' => $perhaps($this->chance->whole(1, 30))]),
         ];
         if ($this->chance->share() < 0.5) {
             $document['gauge'] = $this->swatch();
         } else {
             for ($many = $this->chance->whole(1, 4); $many > 0; $many--) {
-                $document['swatches'][] = $this->swatch() + ['hook' => "{$this->chance->whole(3, 15)} mm", 'material' => $this->material(), 'blocked' => $this->chance->share() < 0.3];
+                $document['swatches'][] = $this->swatch() + [
+                    'hook' => "{$this->chance->whole(3, 15)} mm",
+                    'material' => $this->material(),
+                    'blocked' => $this->chance->share() < 0.3,
+                ];
             }
         }
         if ($this->chance->share() < 0.5) {
@@ -130,13 +168,24 @@ final class EstimatePropertyTest extends TestCase
     /** @return array<string, string> */
     private function material(): array
     {
-        return ['kind' => $this->chance->of(Kind::strands())->value, 'diameter' => "{$this->chance->whole(1, 12)} mm", 'density' => "{$this->chance->whole(1, 40)} g/m"];
+        return [
+            'kind' => $this->chance->of(Kind::strands())->value,
+            'diameter' => "{$this->chance->whole(1, 12)} mm",
+            'density' => "{$this->chance->whole(1, 40)} g/m",
+        ];
     }
 
     /** @return array<string, int|float|string> */
     private function swatch(): array
     {
-        return ['stitch' => $this->chance->of(array_values(Motif::all()))->key, 'stitches' => $this->chance->whole(2, 20), 'width' => "{$this->chance->whole(3, 30)} cm", 'rows' => $this->chance->whole(2, 20), 'height' => "{$this->chance->whole(3, 30)} cm"]
-            + ($this->chance->share() < 0.5 ? ['mass' => "{$this->chance->whole(1, 300)} g"] : []) + ($this->chance->share() < 0.3 ? ['width_spread' => 0.03] : []);
+        return [
+            'stitch' => $this->chance->of(array_values(Motif::all()))->key,
+            'stitches' => $this->chance->whole(2, 20),
+            'width' => "{$this->chance->whole(3, 30)} cm",
+            'rows' => $this->chance->whole(2, 20),
+            'height' => "{$this->chance->whole(3, 30)} cm",
+        ]
+            + ($this->chance->share() < 0.5 ? ['mass' => "{$this->chance->whole(1, 300)} g"] : [])
+            + ($this->chance->share() < 0.3 ? ['width_spread' => 0.03] : []);
     }
 }

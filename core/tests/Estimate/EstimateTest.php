@@ -27,7 +27,14 @@ final class EstimateTest extends TestCase
     public function testChancesAgreeWithThePublishedTable(): void
     {
         $spread = new Spread(100, 0.1);
-        foreach ([[0.0, 0.5], [1.0, 0.84134], [1.28, 0.89973], [1.96, 0.97500], [-1.0, 0.15866], [2.5, 0.99379]] as [$z, $area]) {
+        foreach ([
+            [0.0, 0.5],
+            [1.0, 0.84134],
+            [1.28, 0.89973],
+            [1.96, 0.97500],
+            [-1.0, 0.15866],
+            [2.5, 0.99379],
+        ] as [$z, $area]) {
             self::assertEqualsWithDelta($area, $spread->chanceWithin(100 + 10 * $z), 1e-5);
         }
     }
@@ -45,7 +52,12 @@ final class EstimateTest extends TestCase
     {
         $eats = fn(Stitch $stitch): float => $stitch->loopLength(Length::mm(10), Length::mm(8))->mm;
         self::assertEqualsWithDelta([72, 4 * 22 + 13, 4 * 26 + 20, 4 * 34 + 40, 32, 35], [
-            $eats(Stitch::Single), $eats(Stitch::HalfDouble), $eats(Stitch::Double), $eats(Stitch::Treble), $eats(Stitch::Chain), $eats(Stitch::Slip),
+            $eats(Stitch::Single),
+            $eats(Stitch::HalfDouble),
+            $eats(Stitch::Double),
+            $eats(Stitch::Treble),
+            $eats(Stitch::Chain),
+            $eats(Stitch::Slip),
         ], 1e-9);
     }
 
@@ -58,11 +70,22 @@ final class EstimateTest extends TestCase
         self::assertSame(Origin::FromSwatch, $estimate->origin);
         self::assertEqualsWithDelta($estimate->grams->likely / 8.2, $estimate->metres->likely, 1e-9);
         // All of it 7 % off together, each part 3.5 %, the chains 8 %.
-        $parts = array_sum(array_map(fn(PartTakes $part): float => $part->part === 'tails' ? 0.0 : (0.035 * $part->grams) ** 2, $estimate->parts));
+        $parts = array_sum(
+            array_map(
+                fn(PartTakes $part): float => $part->part === 'tails' ? 0.0 : (0.035 * $part->grams) ** 2,
+                $estimate->parts,
+            ),
+        );
         $off = (0.07 * ($estimate->grams->likely - 0.35 * 8.2)) ** 2 + $parts + (0.08 * 55 * $chain) ** 2;
-        // Each row 3 % by itself, and 0.6 % more or less than the one before: what drifts in one goes on in all that follow.
+        // Each row 3 % by itself, and 0.6 % more or less than the one before: what drifts in one goes on in all that
+        // follow.
         $onward = 0.0;
-        foreach ([68 * 0.79, 36 * 0.79 + 32 * $chain, ...array_fill(0, 15, 56 * 0.79), 48 * 0.79 + 23 * $chain] as $grams) {
+        foreach ([
+            68 * 0.79,
+            36 * 0.79 + 32 * $chain,
+            ...array_fill(0, 15, 56 * 0.79),
+            48 * 0.79 + 23 * $chain,
+        ] as $grams) {
             $onward += $grams;
             $off += (0.03 * $grams) ** 2 + (0.006 * $onward) ** 2;
         }
@@ -87,6 +110,9 @@ final class EstimateTest extends TestCase
 
     public function testJoinedRoundsEatTheirJoins(): void
     {
-        self::assertGreaterThan(self::estimate()->metres->likely, self::estimate(['working' => 'joined'])->metres->likely);
+        self::assertGreaterThan(
+            self::estimate()->metres->likely,
+            self::estimate(['working' => 'joined'])->metres->likely,
+        );
     }
 }

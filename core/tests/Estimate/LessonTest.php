@@ -29,9 +29,25 @@ use Random\Randomizer;
 /** What weigh-ins teach the hand. */
 final class LessonTest extends TestCase
 {
-    private const SWATCHES = [['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']]];
+    private const SWATCHES = [
+        [
+            'stitch' => 'sc',
+            'stitches' => 10,
+            'width' => '12 cm',
+            'rows' => 10,
+            'height' => '11.5 cm',
+            'hook' => '8 mm',
+            'material' => ['kind' => 'cord', 'diameter' => '4 mm'],
+        ],
+    ];
 
-    private const WORKED = ['stitch' => 'sc', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm'], 'strand' => '10.6 cm', 'spread' => 0.08];
+    private const WORKED = [
+        'stitch' => 'sc',
+        'hook' => '8 mm',
+        'material' => ['kind' => 'cord', 'diameter' => '4 mm'],
+        'strand' => '10.6 cm',
+        'spread' => 0.08,
+    ];
 
     /** @param array<string, mixed> $changes */
     private static function plan(array $changes = []): BagPlan
@@ -45,7 +61,16 @@ final class LessonTest extends TestCase
         $expected = MaterialEstimate::of(self::plan());
         $grams = $expected->parts[0]->grams + $expected->parts[1]->grams;
         $left = 900 - 1.1 * $grams - 0.175 * 8.2;
-        $lesson = Lesson::of(self::plan(['weigh_ins' => [['after' => 'Round 5', 'left' => '665 g'], ['after' => 'Round 16', 'left' => round($left, 2).' g']]]));
+        $lesson = Lesson::of(
+            self::plan(
+                [
+                    'weigh_ins' => [
+                        ['after' => 'Round 5', 'left' => '665 g'],
+                        ['after' => 'Round 16', 'left' => round($left, 2).' g'],
+                    ],
+                ],
+            ),
+        );
         self::assertEqualsWithDelta(1.1 * 79 / 100 / 8.2 * 1000, $lesson?->strand->mm, 0.1);
         self::assertSame(Motif::single(), $lesson->motif);
         self::assertGreaterThan(Factors::SWATCH, $lesson->relative);
@@ -58,15 +83,36 @@ final class LessonTest extends TestCase
     public function testNothingIsTaughtWhereNothingWasUsedBetweenTwoWeighings(): void
     {
         self::assertNull(Lesson::of(self::plan()));
-        self::assertNull(Lesson::of(self::plan(['material/on_hand' => null, 'weigh_ins' => [['after' => 'Round 5', 'left' => '640 g']]])));
-        self::assertNotNull(Lesson::of(self::plan(['material/on_hand' => null, 'weigh_ins' => [['after' => 'Round 5', 'left' => '640 g'], ['after' => 'Round 9', 'left' => '470 g']]])));
+        self::assertNull(
+            Lesson::of(
+                self::plan(['material/on_hand' => null, 'weigh_ins' => [['after' => 'Round 5', 'left' => '640 g']]]),
+            ),
+        );
+        self::assertNotNull(
+            Lesson::of(
+                self::plan(
+                    [
+                        'material/on_hand' => null,
+                        'weigh_ins' => [
+                            ['after' => 'Round 5', 'left' => '640 g'],
+                            ['after' => 'Round 9', 'left' => '470 g'],
+                        ],
+                    ],
+                ),
+            ),
+        );
         // Nothing gone after ten rounds: another ball was weighed.
         self::assertNull(Lesson::of(self::plan(['weigh_ins' => [['after' => 'Round 10', 'left' => '898 g']]])));
     }
 
     public function testBagsTeachTheStrandAndNothingElse(): void
     {
-        $predict = fn(array $worked): mixed => LearnedHand::of([], $worked)->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single());
+        $predict = fn(array $worked): mixed => LearnedHand::of([], $worked)->predict(
+            HookSize::mm(8),
+            Length::mm(4),
+            Kind::Cord,
+            Motif::single(),
+        );
         $one = new Worked(Motif::single(), HookSize::mm(8), Kind::Cord, Length::mm(4), Length::mm(110), 0.08);
         [$none, $once, $often] = [$predict([]), $predict([$one]), $predict([$one, $one, $one])];
         self::assertEquals($none->width, $once->width);
@@ -89,7 +135,14 @@ final class LessonTest extends TestCase
             $worked = [];
             for ($bag = $chance->whole(1, 4); $bag > 0; $bag--) {
                 [$hook, $diameter, $kind, $motif] = $hand->occasion();
-                $worked[] = new Worked($motif, $hook, $kind, $diameter, Length::mm($hand->makes('strand', $hook, $diameter, $kind, $motif) * exp(0.08 * $chance->normal())), 0.08);
+                $worked[] = new Worked(
+                    $motif,
+                    $hook,
+                    $kind,
+                    $diameter,
+                    Length::mm($hand->makes('strand', $hook, $diameter, $kind, $motif) * exp(0.08 * $chance->normal())),
+                    0.08,
+                );
             }
             $next = $hand->occasion();
             $predicted = LearnedHand::of([], $worked)->predict(...$next)->strand;
@@ -101,10 +154,19 @@ final class LessonTest extends TestCase
 
     public function testAFileMaySayWhatBagsTookBesideItsSwatches(): void
     {
-        $document = fn(array $worked): array => Documents::tote(['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => $worked]);
+        $document = fn(array $worked): array => Documents::tote(
+            ['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => $worked],
+        );
         $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json');
-        self::assertTrue((new Validator())->validate(json_decode((string) json_encode($document([self::WORKED]))), $schema)->isValid());
-        $grams = fn(array $worked): float => MaterialEstimate::of(Planner::plan(BagDocument::read($document($worked))))->grams->likely;
+        self::assertTrue(
+            (new Validator())->validate(
+                json_decode((string) json_encode($document([self::WORKED]))),
+                $schema,
+            )->isValid(),
+        );
+        $grams = fn(array $worked): float => MaterialEstimate::of(
+            Planner::plan(BagDocument::read($document($worked))),
+        )->grams->likely;
         self::assertGreaterThan($grams([['strand' => '8 cm'] + self::WORKED]), $grams([self::WORKED]));
     }
 
@@ -113,8 +175,14 @@ final class LessonTest extends TestCase
     {
         return [
             'beside a gauge' => [['worked' => [self::WORKED]], '/worked'],
-            'no strand' => [['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => [['strand' => '0 cm'] + self::WORKED]], '/worked/0/strand'],
-            'surer than sure' => [['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => [['spread' => 0] + self::WORKED]], '/worked/0/spread'],
+            'no strand' => [
+                ['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => [['strand' => '0 cm'] + self::WORKED]],
+                '/worked/0/strand',
+            ],
+            'surer than sure' => [
+                ['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => [['spread' => 0] + self::WORKED]],
+                '/worked/0/spread',
+            ],
             'no list' => [['gauge' => null, 'swatches' => self::SWATCHES, 'worked' => 'much'], '/worked'],
         ];
     }

@@ -52,13 +52,18 @@ final class MendsTest extends TestCase
         // As it says: planned with that many rounds, it is enough; with one more it is not.
         $fewer = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'body round')))[0];
         $rounds = preg_match('/(\d+) body/', $fewer->do, $found) === 1 ? (int) $found[1] : 1;
-        $sure = fn(int $body): ?bool => MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g', 'body/rounds' => $body]))))->isSure();
+        $sure = fn(int $body): ?bool => MaterialEstimate::of(
+            Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g', 'body/rounds' => $body]))),
+        )->isSure();
         self::assertSame([true, false], [$sure(14 - $rounds), $sure(15 - $rounds)]);
     }
 
     public function testATallerStitchCoversTheSameHeightWithLess(): void
     {
-        $said = implode("\n", array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '870 g'], Terms::UK)));
+        $said = implode(
+            "\n",
+            array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '870 g'], Terms::UK)),
+        );
         self::assertStringContainsString('treble crochet', $said);
     }
 
@@ -68,19 +73,41 @@ final class MendsTest extends TestCase
         $mesh = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'mesh')))[0];
         $plan = $mesh->plan ?? self::fail('It is a plan.');
         [$low, $high] = Plans::bands($plan);
-        self::assertSame(['sc', 'back', 'mesh'], [Plans::settled($plan)['/body/stitch'], Plans::settled($plan)['/body/loop'], Plans::settled($plan)['/body/above/0/stitch']]);
-        self::assertSame('From Round '.(3 + $low)." up, work the body in double crochet mesh, {$high} rounds of it", $mesh->do);
+        self::assertSame(
+            ['sc', 'back', 'mesh'],
+            [
+                Plans::settled($plan)['/body/stitch'],
+                Plans::settled($plan)['/body/loop'],
+                Plans::settled($plan)['/body/above/0/stitch'],
+            ],
+        );
+        self::assertSame(
+            'From Round '.(3 + $low)." up, work the body in double crochet mesh, {$high} rounds of it",
+            $mesh->do,
+        );
         // Two single crochet rounds are a double crochet high: nearly nothing of the height is lost.
         self::assertEqualsWithDelta(14 * 11.5, $low * 11.5 + $high * 23, 11.5);
         // A line one mesh round higher does not do.
-        $higher = Documents::tote(['material/on_hand' => '800 g', 'body' => ['stitch' => 'sc', 'loop' => 'back', 'rounds' => $low + 2, 'above' => [['stitch' => 'mesh', 'rounds' => $high - 1]]]]);
+        $higher = Documents::tote(
+            [
+                'material/on_hand' => '800 g',
+                'body' => [
+                    'stitch' => 'sc',
+                    'loop' => 'back',
+                    'rounds' => $low + 2,
+                    'above' => [['stitch' => 'mesh', 'rounds' => $high - 1]],
+                ],
+            ],
+        );
         self::assertFalse(MaterialEstimate::of(Planner::plan(BagDocument::read($higher)))->isSure());
     }
 
     public function testSmallerAllRoundKeepsItsProportions(): void
     {
         $mends = self::mends(['material/on_hand' => '650 g', 'handles/skip' => null, 'handles/chain' => null]);
-        $smaller = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'smaller all round')))[0];
+        $smaller = array_values(
+            array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'smaller all round')),
+        )[0];
         $was = Planner::plan(BagDocument::read(Documents::tote([])))->comesOut;
         $is = $smaller->plan?->comesOut;
         self::assertNotNull($is);
@@ -89,13 +116,28 @@ final class MendsTest extends TestCase
         self::assertEqualsWithDelta($share * $was->baseLength->mm, $is->baseLength->mm, 12.5);
         self::assertEqualsWithDelta($share * $was->baseWidth->mm, $is->baseWidth->mm, 12);
         self::assertEqualsWithDelta($share * $was->height->mm, $is->height->mm, 6);
-        self::assertSame([], array_filter(self::mends(['material/on_hand' => '500 g', 'weigh_ins' => [['after' => 'Round 2', 'left' => '410 g']]]), fn(Mend $mend): bool => str_contains($mend->do, 'all round')));
+        self::assertSame(
+            [],
+            array_filter(
+                self::mends(
+                    ['material/on_hand' => '500 g', 'weigh_ins' => [['after' => 'Round 2', 'left' => '410 g']]],
+                ),
+                fn(Mend $mend): bool => str_contains($mend->do, 'all round'),
+            ),
+        );
     }
 
     public function testHandlesAreMadeShorterNoFurtherThanTheyMay(): void
     {
-        $takes = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote([]))))->grams->at(MaterialEstimate::SURE);
-        $shorter = fn(float $missing): array => array_values(array_filter(self::mends(['material/on_hand' => round($takes - $missing, 1).' g']), fn(Mend $mend): bool => str_contains($mend->do, 'handles shorter')));
+        $takes = MaterialEstimate::of(
+            Planner::plan(BagDocument::read(Documents::tote([]))),
+        )->grams->at(MaterialEstimate::SURE);
+        $shorter = fn(float $missing): array => array_values(
+            array_filter(
+                self::mends(['material/on_hand' => round($takes - $missing, 1).' g']),
+                fn(Mend $mend): bool => str_contains($mend->do, 'handles shorter'),
+            ),
+        );
         self::assertSame('Make the handles shorter: chain 15, not 16', $shorter(1)[0]->do);
         self::assertSame(15, Plans::count($shorter(1)[0]->plan ?? self::fail('It is a plan.'), '/handles/chain'));
         self::assertSame([], $shorter(60), 'Chains over ten skipped stitches are ten at least.');
@@ -104,22 +146,55 @@ final class MendsTest extends TestCase
     public function testASmallerHookWhereTheHandIsKnown(): void
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g'])));
-        $hand = LearnedHand::of([new Trial($plan->spec->hands->swatch, $plan->spec->hands->hook, Kind::Cord, Length::mm(4), $plan->spec->strands->own->density)]);
-        $hooks = fn(?LearnedHand $known): array => array_values(array_filter(Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::US, $known), fn(Mend $mend): bool => str_contains($mend->do, 'hook')));
+        $hand = LearnedHand::of(
+            [
+                new Trial(
+                    $plan->spec->hands->swatch,
+                    $plan->spec->hands->hook,
+                    Kind::Cord,
+                    Length::mm(4),
+                    $plan->spec->strands->own->density,
+                ),
+            ],
+        );
+        $hooks = fn(?LearnedHand $known): array => array_values(
+            array_filter(
+                Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::US, $known),
+                fn(Mend $mend): bool => str_contains($mend->do, 'hook'),
+            ),
+        );
         self::assertSame([], $hooks(null));
         $smaller = $hooks($hand)[0];
         self::assertNotNull($smaller->plan);
         self::assertLessThan(8, $smaller->plan->spec->hands->hook->diameter->mm);
         self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->hands->hook->diameter->mm);
-        self::assertSame([22, 14, 56], [Plans::count($smaller->plan, '/base/chain'), Plans::count($smaller->plan, '/body/rounds'), Plans::around($smaller->plan)]);
+        self::assertSame(
+            [22, 14, 56],
+            [
+                Plans::count($smaller->plan, '/base/chain'),
+                Plans::count($smaller->plan, '/body/rounds'),
+                Plans::around($smaller->plan),
+            ],
+        );
         self::assertLessThan($plan->comesOut->flatWidth->mm, $smaller->plan->comesOut->flatWidth->mm);
         self::assertStringContainsString('(narrower)', $smaller->costs);
     }
 
     public function testHerOwnStrandsThatAreAboutAsThickGoOnWhereItEnds(): void
     {
-        $strand = fn(int $number, float $mm, float $grams, float $density = 8.2, Kind $kind = Kind::Cord): Spare => new Spare($number, "Cord {$number}", new Material($kind, Length::mm($mm), LinearDensity::gramsPerMetre($density), Mass::grams($grams)));
-        $spares = [$strand(1, 4.6, 900), $strand(2, 4, 20), $strand(3, 6, 900), $strand(4, 4.1, 450, 4.1), $strand(5, 3.4, 900), $strand(6, 4, 900, kind: Kind::Plarn)];
+        $strand = fn(int $number, float $mm, float $grams, float $density = 8.2, Kind $kind = Kind::Cord): Spare => new Spare(
+            $number,
+            "Cord {$number}",
+            new Material($kind, Length::mm($mm), LinearDensity::gramsPerMetre($density), Mass::grams($grams)),
+        );
+        $spares = [
+            $strand(1, 4.6, 900),
+            $strand(2, 4, 20),
+            $strand(3, 6, 900),
+            $strand(4, 4.1, 450, 4.1),
+            $strand(5, 3.4, 900),
+            $strand(6, 4, 900, kind: Kind::Plarn),
+        ];
         $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '600 g'])));
         $estimate = MaterialEstimate::of($plan);
         $mends = Mends::of($plan, $estimate, LengthUnit::Centimetre, spares: $spares);
@@ -128,31 +203,59 @@ final class MendsTest extends TestCase
         self::assertSame([4, 1], array_map(fn(Mend $mend): ?int => $mend->spare, $gone));
         // The last row it surely reaches: one more, and it does not.
         self::assertSame(1, preg_match('/^From Round (\d+) on, work in Cord 4$/', $gone[0]->do, $found));
-        $own = fn(int $round): float => MaterialEstimate::of(Planner::plan($plan->spec->continued($spares[3]->material, "Round {$round}")))->enough ?? 0.0;
+        $own = fn(int $round): float => MaterialEstimate::of(
+            Planner::plan($plan->spec->continued($spares[3]->material, "Round {$round}")),
+        )->enough ?? 0.0;
         self::assertGreaterThanOrEqual(MaterialEstimate::SURE, $own((int) $found[1]));
         self::assertLessThan(MaterialEstimate::SURE, $own((int) $found[1] + 1));
         $mended = MaterialEstimate::of($gone[0]->plan ?? throw new \LogicException('It is a plan.'));
         self::assertTrue($mended->isSure());
-        self::assertStringContainsString('takes about '.number_format($mended->others[0]->grams->likely).' g', $gone[0]->costs);
-        self::assertSame([], array_filter($mends, fn(Mend $mend): bool => $mend->plan === null), 'Hers is there: none is to be found.');
+        self::assertStringContainsString(
+            'takes about '.number_format($mended->others[0]->grams->likely).' g',
+            $gone[0]->costs,
+        );
+        self::assertSame(
+            [],
+            array_filter($mends, fn(Mend $mend): bool => $mend->plan === null),
+            'Hers is there: none is to be found.',
+        );
         // A join keeps out of the slots and of the last two rounds.
         $late = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '875 g'])));
         self::assertFalse(MaterialEstimate::of($late)->isSure());
-        $gone = array_values(array_filter(Mends::of($late, MaterialEstimate::of($late), LengthUnit::Centimetre, spares: $spares), fn(Mend $mend): bool => $mend->spare !== null));
+        $gone = array_values(
+            array_filter(
+                Mends::of($late, MaterialEstimate::of($late), LengthUnit::Centimetre, spares: $spares),
+                fn(Mend $mend): bool => $mend->spare !== null,
+            ),
+        );
         self::assertStringStartsWith('From Round 16 on', $gone[0]->do);
     }
 
     public function testAnotherMaterialThatIsThereIsNotProposedAgain(): void
     {
         $cord = ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'];
-        $do = implode("\n", array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '500 g', 'others' => [$cord + ['on_hand' => '2 kg']], 'changes' => [['from' => 'Round 14', 'to' => 1]]])));
+        $do = implode(
+            "\n",
+            array_map(
+                fn(Mend $mend): string => $mend->do,
+                self::mends(
+                    [
+                        'material/on_hand' => '500 g',
+                        'others' => [$cord + ['on_hand' => '2 kg']],
+                        'changes' => [['from' => 'Round 14', 'to' => 1]],
+                    ],
+                ),
+            ),
+        );
         self::assertNotSame('', $do);
         self::assertStringNotContainsString('another material', $do);
     }
 
     public function testWhatIsBegunIsNotUndone(): void
     {
-        $mends = self::mends(['material/on_hand' => '800 g', 'weigh_ins' => [['after' => 'Round 6', 'left' => '530 g']]]);
+        $mends = self::mends(
+            ['material/on_hand' => '800 g', 'weigh_ins' => [['after' => 'Round 6', 'left' => '530 g']]],
+        );
         foreach ($mends as $mend) {
             self::assertDoesNotMatchRegularExpression('/chains|base round|hook|From Round [1-6] up/', $mend->do);
         }

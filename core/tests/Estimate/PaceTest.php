@@ -36,7 +36,10 @@ final class PaceTest extends TestCase
         self::assertSame(0, Pace::of([7 => new Timed($plan)])->bags());
     }
 
-    /** By hand: a base that took a quarter longer tells the share of maker and bag as 0.25·0.0464/(0.0464 + 0.01 + 0.0025). */
+    /**
+     * By hand: a base that took a quarter longer tells the share of maker and bag as 0.25·0.0464/(0.0464 + 0.01 +
+     * 0.0025).
+     */
     public function testALogTellsTheRestOfItsBag(): void
     {
         $plan = self::plan();
@@ -48,7 +51,11 @@ final class PaceTest extends TestCase
             return Pace::of([7 => $timed])->minutes($timed, 7);
         };
         $after = $said([new LoggedTime(Part::Base, 1.25 * $base)]);
-        self::assertEqualsWithDelta(1.25 * $base + self::body($plan) * (1 + 0.25 * 0.0464 / 0.0589), $after->likely, 1e-6);
+        self::assertEqualsWithDelta(
+            1.25 * $base + self::body($plan) * (1 + 0.25 * 0.0464 / 0.0589),
+            $after->likely,
+            1e-6,
+        );
         self::assertLessThan($before->relative, $after->relative);
         $all = $said([new LoggedTime(Part::Base, 30), new LoggedTime(Part::Body, 140)]);
         self::assertEqualsWithDelta([170, 0], [$all->likely, $all->relative], 1e-9);
@@ -65,7 +72,11 @@ final class PaceTest extends TestCase
         self::assertSame(1, $pace->bags());
         foreach ([null, 8] as $other) {
             $minutes = $pace->minutes(new Timed($plan), $other);
-            self::assertEqualsWithDelta($base * (1 + 0.25 * 0.05 / 0.0589) + self::body($plan) * (1 + 0.25 * 0.04 / 0.0589), $minutes->likely, 1e-6);
+            self::assertEqualsWithDelta(
+                $base * (1 + 0.25 * 0.05 / 0.0589) + self::body($plan) * (1 + 0.25 * 0.04 / 0.0589),
+                $minutes->likely,
+                1e-6,
+            );
             self::assertLessThan(Pace::of([])->minutes(new Timed($plan))->relative, $minutes->relative);
         }
     }
@@ -84,13 +95,26 @@ final class PaceTest extends TestCase
             $takes = function () use ($chance, $expected, $own, $parts): array {
                 $bag = Pace::BAG * $chance->normal();
 
-                return array_map(fn(float $minutes, float $part): float => $minutes * max(0.05, 1 + $own + $part + $bag), $expected, $parts);
+                return array_map(
+                    fn(float $minutes, float $part): float => $minutes * max(0.05, 1 + $own + $part + $bag),
+                    $expected,
+                    $parts,
+                );
             };
             $timed = [];
             for ($bag = $chance->whole(0, 4); $bag > 0; $bag--) {
                 [$base, $body] = array_values($takes());
-                $log = fn(Part $part, float $minutes): LoggedTime => new LoggedTime($part, $minutes + Pace::LOG * $expected[$part->value] * $chance->normal());
-                $timed[$bag] = new Timed($plan, $chance->share() < 0.5 ? [$log(Part::Base, $base)] : [$log(Part::Base, $base), $log(Part::Body, $body)]);
+                $log = fn(Part $part, float $minutes): LoggedTime => new LoggedTime(
+                    $part,
+                    $minutes + Pace::LOG * $expected[$part->value] * $chance->normal(),
+                );
+                $timed[$bag] = new Timed(
+                    $plan,
+                    $chance->share() < 0.5 ? [$log(Part::Base, $base)] : [
+                        $log(Part::Base, $base),
+                        $log(Part::Body, $body),
+                    ],
+                );
             }
             $said = Pace::of($timed)->minutes(new Timed($plan));
             $true = array_sum($takes());

@@ -33,7 +33,21 @@ final class RestTest extends TestCase
 
     public function testACoarseGaugeMakesNoSmallThings(): void
     {
-        $plan = Planner::plan(BagDocument::read(Documents::tote(['gauge' => ['stitch' => 'sc', 'stitches' => 2, 'width' => '9 cm', 'rows' => 2, 'height' => '9 cm']])));
+        $plan = Planner::plan(
+            BagDocument::read(
+                Documents::tote(
+                    [
+                        'gauge' => [
+                            'stitch' => 'sc',
+                            'stitches' => 2,
+                            'width' => '9 cm',
+                            'rows' => 2,
+                            'height' => '9 cm',
+                        ],
+                    ],
+                ),
+            ),
+        );
         self::assertNotContains('key purse', array_map(fn(Rest $one): string => $one->thing, Rest::of($plan, 1e6)));
     }
 }

@@ -26,7 +26,20 @@ final class ScrapsTest extends TestCase
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote()));
         $all = MaterialEstimate::of($plan)->metres->likely;
-        $strands = array_map(fn(?float $share, int $place): Strand => new Strand("Scrap {$place}", new Material(Kind::Cord, Length::mm(4), LinearDensity::gramsPerMetre(8), $share === null ? null : Mass::grams(8 * $share * $all)), 1), $shares, array_keys($shares));
+        $strands = array_map(
+            fn(?float $share, int $place): Strand => new Strand(
+                "Scrap {$place}",
+                new Material(
+                    Kind::Cord,
+                    Length::mm(4),
+                    LinearDensity::gramsPerMetre(8),
+                    $share === null ? null : Mass::grams(8 * $share * $all),
+                ),
+                1,
+            ),
+            $shares,
+            array_keys($shares),
+        );
 
         return Scraps::of($plan, $strands);
     }
@@ -51,7 +64,10 @@ final class ScrapsTest extends TestCase
         self::assertSame(19, $next);
     }
 
-    /** A scrap is given no more rows than it is surely enough for, and joins stand two rows apart, off the slots, below the last two rounds. */
+    /**
+     * A scrap is given no more rows than it is surely enough for, and joins stand two rows apart, off the slots, below
+     * the last two rounds.
+     */
     public function testNoJoinComesTooLate(): void
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote()));
@@ -91,7 +107,10 @@ final class ScrapsTest extends TestCase
     public function testShortOnesSparesAndUnweighedAreSetAside(): void
     {
         $run = self::scraps([null, 0.001, 1.4, 0.5]);
-        self::assertSame([null, null, 'Round 1', null], array_map(fn(Scrap $scrap): ?string => $scrap->from, $run->scraps));
+        self::assertSame(
+            [null, null, 'Round 1', null],
+            array_map(fn(Scrap $scrap): ?string => $scrap->from, $run->scraps),
+        );
         self::assertNull($run->scraps[0]->left);
         self::assertTrue($run->scraps[1]->short);
         self::assertSame('Round 18', $run->scraps[2]->to);

@@ -27,7 +27,20 @@ final class StrandEndsTest extends TestCase
      */
     private static function strands(array $metres): array
     {
-        return array_map(fn(?float $length, int $place): Strand => new Strand("Strand {$place}", new Material(Kind::Strand, Length::mm(2), LinearDensity::gramsPerMetre(2), $length === null ? null : Mass::grams(2 * $length)), 1), $metres, array_keys($metres));
+        return array_map(
+            fn(?float $length, int $place): Strand => new Strand(
+                "Strand {$place}",
+                new Material(
+                    Kind::Strand,
+                    Length::mm(2),
+                    LinearDensity::gramsPerMetre(2),
+                    $length === null ? null : Mass::grams(2 * $length),
+                ),
+                1,
+            ),
+            $metres,
+            array_keys($metres),
+        );
     }
 
     /** @param list<?float> $metres @return list<StrandEnd> */

@@ -32,7 +32,17 @@ final class WalkTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function plan(array $changes): BagPlan
     {
-        return Planner::plan(BagDocument::read(Documents::tote($changes + ['base' => ['type' => 'oval', 'ends' => 'three', 'chain' => 22, 'rounds' => 5], 'body' => ['stitch' => 'sc', 'rounds' => 14], 'handles' => null])));
+        return Planner::plan(
+            BagDocument::read(
+                Documents::tote(
+                    $changes + [
+                        'base' => ['type' => 'oval', 'ends' => 'three', 'chain' => 22, 'rounds' => 5],
+                        'body' => ['stitch' => 'sc', 'rounds' => 14],
+                        'handles' => null,
+                    ],
+                ),
+            ),
+        );
     }
 
     /** @return list<float> grams of each row's stitches */
@@ -41,7 +51,10 @@ final class WalkTest extends TestCase
         return array_map(fn(array $row): float => array_sum($row), Consumption::of($plan)->rows);
     }
 
-    /** What has gone after so many rows, worked from balls of that size: each leaves a tail, and so does the next. @param list<float> $rows */
+    /**
+     * What has gone after so many rows, worked from balls of that size: each leaves a tail, and so does the next.
+     * @param list<float> $rows
+     */
     private static function gone(array $rows, int $many, float $begun, float $ball): float
     {
         $gone = 0.0;
@@ -91,7 +104,14 @@ final class WalkTest extends TestCase
     /** What was cut was joined when it was wound; what is shorter than two tails is joined otherwise. */
     public function testCutStrandHasItsJoinsInItsLength(): void
     {
-        $grams = fn(array $material): float => MaterialEstimate::of(self::plan(array_combine(array_map(fn(string $key): string => "material/{$key}", array_keys($material)), $material)))->grams->likely;
+        $grams = fn(array $material): float => MaterialEstimate::of(
+            self::plan(
+                array_combine(
+                    array_map(fn(string $key): string => "material/{$key}", array_keys($material)),
+                    $material,
+                ),
+            ),
+        )->grams->likely;
         $plain = $grams([]);
         self::assertSame($plain, $grams(['unit' => '50 g', 'waste' => 0.2]));
         self::assertSame($plain, $grams(['unit' => '50 g', 'joined' => true]));
@@ -100,7 +120,10 @@ final class WalkTest extends TestCase
         self::assertGreaterThan($plain + 50, $grams(['unit' => '50 g', 'waste' => 0.2, 'joined' => false]));
     }
 
-    /** One walk for all: what is likely, whether it is enough, what is left after each row and where it runs out never contradict. */
+    /**
+     * One walk for all: what is likely, whether it is enough, what is left after each row and where it runs out never
+     * contradict.
+     */
     public function testEnoughRunningOutAndWhatIsLeftAgree(): void
     {
         $document = self::plan(['material/on_hand' => '1016 g', 'material/unit' => '50 g']);
@@ -115,7 +138,9 @@ final class WalkTest extends TestCase
                 $changes['material/unit'] = $chance->between(20, 400).' g';
             }
             if ($chance->share() < 0.5) {
-                $changes['weigh_ins'] = [['after' => 'Round '.$chance->whole(2, 17), 'left' => $onHand * $chance->between(0.2, 0.9).' g']];
+                $changes['weigh_ins'] = [
+                    ['after' => 'Round '.$chance->whole(2, 17), 'left' => $onHand * $chance->between(0.2, 0.9).' g'],
+                ];
             }
             $plan = self::plan($changes);
             $estimate = MaterialEstimate::of($plan);
@@ -123,12 +148,33 @@ final class WalkTest extends TestCase
             $end = $rows[18]->left;
             $said = json_encode($changes);
             self::assertSame($estimate->runsOut !== null, $estimate->enough < 0.5, (string) $said);
-            self::assertSame($estimate->runsOut !== null, $estimate->remaining->likely > $estimate->left, (string) $said);
-            self::assertEqualsWithDelta(max(0.0, $estimate->left - $estimate->remaining->likely), max(0.0, $end - self::TAIL), 1e-6);
-            self::assertEqualsWithDelta($estimate->grams->likely, array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)), 1e-6);
-            self::assertEqualsWithDelta(max(0.0, $estimate->remaining->at(0.9) - $estimate->left), $estimate->short()->grams, 1e-9);
+            self::assertSame(
+                $estimate->runsOut !== null,
+                $estimate->remaining->likely > $estimate->left,
+                (string) $said,
+            );
+            self::assertEqualsWithDelta(
+                max(0.0, $estimate->left - $estimate->remaining->likely),
+                max(0.0, $end - self::TAIL),
+                1e-6,
+            );
+            self::assertEqualsWithDelta(
+                $estimate->grams->likely,
+                array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)),
+                1e-6,
+            );
+            self::assertEqualsWithDelta(
+                max(0.0, $estimate->remaining->at(0.9) - $estimate->left),
+                $estimate->short()->grams,
+                1e-9,
+            );
             foreach ($rows as $row) {
-                self::assertFalse($row->left > 0 && $estimate->runsOut !== null && $plan->piece->place($row->row) > $plan->piece->place($estimate->runsOut->row), (string) $said);
+                self::assertFalse(
+                    $row->left > 0
+                        && $estimate->runsOut !== null
+                        && $plan->piece->place($row->row) > $plan->piece->place($estimate->runsOut->row),
+                    (string) $said,
+                );
             }
         }
     }
@@ -145,7 +191,13 @@ final class WalkTest extends TestCase
             $join = $working === 'joined' ? $slip : 0.0;
             foreach ([[0, 23 * $chain, 46], [7, $lift, 70]] as [$place, $before, $stitches]) {
                 $all = $before + $stitches * $sc + $join;
-                foreach ([[0.5 * $before, 1], [$before + 0.5 * $sc, 1], [$before + 9.5 * $sc, 10], [$before + ($stitches - 0.5) * $sc, $stitches], [$all, $stitches]] as [$grams, $stitch]) {
+                foreach ([
+                    [0.5 * $before, 1],
+                    [$before + 0.5 * $sc, 1],
+                    [$before + 9.5 * $sc, 10],
+                    [$before + ($stitches - 0.5) * $sc, $stitches],
+                    [$all, $stitches],
+                ] as [$grams, $stitch]) {
                     self::assertSame($stitch, $takes->stitchAt($place, $grams / $all), "{$working} {$place}");
                 }
             }
@@ -161,15 +213,30 @@ final class WalkTest extends TestCase
     /** A misread weigh-in is told by what went since the one before, and neither it nor what it says is believed. */
     public function testALaterWeighInThatCannotBeIsNotBelieved(): void
     {
-        $changes = ['base' => ['type' => 'oval', 'ends' => 'three', 'chain' => 22, 'rounds' => 4], 'handles' => ['type' => 'slot'], 'material/on_hand' => '1200 g'];
+        $changes = [
+            'base' => ['type' => 'oval', 'ends' => 'three', 'chain' => 22, 'rounds' => 4],
+            'handles' => ['type' => 'slot'],
+            'material/on_hand' => '1200 g',
+        ];
         $plan = self::plan($changes);
         $true = MaterialEstimate::of($plan)->grams->likely;
         $rows = self::rows($plan);
         $left = fn(int $row): float => 1200 - self::TAIL - array_sum(array_slice($rows, 0, $row));
         $of = function (array $left) use ($plan): MaterialEstimate {
-            return MaterialEstimate::of($plan->weighed(Mass::grams(1200), array_map(fn(int $row): WeighIn => new WeighIn("Round {$row}", Mass::grams($left[$row])), array_keys($left))));
+            return MaterialEstimate::of(
+                $plan->weighed(
+                    Mass::grams(1200),
+                    array_map(
+                        fn(int $row): WeighIn => new WeighIn("Round {$row}", Mass::grams($left[$row])),
+                        array_keys($left),
+                    ),
+                ),
+            );
         };
-        $odd = fn(MaterialEstimate $estimate): array => array_map(fn(OddWeighIn $one): string => $one->row, $estimate->odd);
+        $odd = fn(MaterialEstimate $estimate): array => array_map(
+            fn(OddWeighIn $one): string => $one->row,
+            $estimate->odd,
+        );
         $fair = $of([5 => $left(5), 10 => $left(10), 15 => $left(15)]);
         self::assertSame([], $odd($fair));
         self::assertEqualsWithDelta($true, $fair->grams->likely, 0.5);
@@ -194,7 +261,8 @@ final class WalkTest extends TestCase
     }
 
     /**
-     * Hands are not even: rows that differ by 3 % each, and a tension that drifts or does not. Nine in ten bags must fall
+     * Hands are not even: rows that differ by 3 % each, and a tension that drifts or does not. Nine in ten bags must
+     * fall
      * in the interval all the same, and the interval must not be idle.
      */
     public function testUnevenHandsFallWithinTheIntervalAsOftenAsItSays(): void
@@ -202,7 +270,11 @@ final class WalkTest extends TestCase
         $plan = self::plan(['material/on_hand' => '2000 g']);
         $rows = self::rows($plan);
         $chance = new Chance(new Randomizer(new Mt19937(21)));
-        foreach ([[0.0, 0.0, 0.93, 1.0], [0.005, 0.0, 0.88, 0.98], [0.0, 0.03, 0.88, 0.98]] as [$walk, $slope, $least, $most]) {
+        foreach ([
+            [0.0, 0.0, 0.93, 1.0],
+            [0.005, 0.0, 0.88, 0.98],
+            [0.0, 0.03, 0.88, 0.98],
+        ] as [$walk, $slope, $least, $most]) {
             $held = $wide = 0;
             for ($maker = 0; $maker < 300; $maker++) {
                 [$hand, $drift, $way] = [0.07 * $chance->normal(), 0.0, $chance->share() < 0.5 ? 1 : -1];
@@ -211,7 +283,13 @@ final class WalkTest extends TestCase
                     $drift += $walk * $chance->normal();
                     $true[] = $grams * (1 + $hand + $drift + $way * $slope * ($place / 19 - 0.5) + 0.03 * $chance->normal());
                 }
-                $weighIns = array_map(fn(int $row): WeighIn => new WeighIn("Round {$row}", Mass::grams(2000 - self::TAIL - array_sum(array_slice($true, 0, $row)) + $chance->normal())), [5, 10]);
+                $weighIns = array_map(
+                    fn(int $row): WeighIn => new WeighIn(
+                        "Round {$row}",
+                        Mass::grams(2000 - self::TAIL - array_sum(array_slice($true, 0, $row)) + $chance->normal()),
+                    ),
+                    [5, 10],
+                );
                 $grams = MaterialEstimate::of($plan->weighed(Mass::grams(2000), $weighIns))->grams;
                 $took = array_sum($true) + 2 * self::TAIL;
                 $held += (int) ($took >= $grams->low() && $took <= $grams->high());
@@ -235,7 +313,10 @@ final class WalkTest extends TestCase
             $into = $worked - array_sum(array_slice($rows, 0, $place));
             self::assertGreaterThan(0, $into);
             self::assertLessThan($rows[$place], $into);
-            self::assertSame(1 + (int) floor($into / 0.79 - ($place === 0 ? 23 * 3.2 / 4 / 23.5 * 12 : 0)), $end->stitch);
+            self::assertSame(
+                1 + (int) floor($into / 0.79 - ($place === 0 ? 23 * 3.2 / 4 / 23.5 * 12 : 0)),
+                $end->stitch,
+            );
         }
         self::assertCount(4, Balls::of($plan));
     }

@@ -34,9 +34,35 @@ use Random\Randomizer;
 final class WeighInTest extends TestCase
 {
     private const SWATCHES = [
-        ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm', 'mass' => '79 g', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m']],
-        ['stitch' => 'dc', 'stitches' => 9, 'width' => '11 cm', 'rows' => 5, 'height' => '11.8 cm', 'hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']],
-        ['stitch' => 'sc', 'stitches' => 12, 'width' => '16.5 cm', 'rows' => 8, 'height' => '10.4 cm', 'mass' => '86 g', 'hook' => '9 mm', 'material' => ['kind' => 'tshirt', 'diameter' => '5 mm', 'density' => '7 g/m']],
+        [
+            'stitch' => 'sc',
+            'stitches' => 10,
+            'width' => '12 cm',
+            'rows' => 10,
+            'height' => '11.5 cm',
+            'mass' => '79 g',
+            'hook' => '8 mm',
+            'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m'],
+        ],
+        [
+            'stitch' => 'dc',
+            'stitches' => 9,
+            'width' => '11 cm',
+            'rows' => 5,
+            'height' => '11.8 cm',
+            'hook' => '8 mm',
+            'material' => ['kind' => 'cord', 'diameter' => '4 mm'],
+        ],
+        [
+            'stitch' => 'sc',
+            'stitches' => 12,
+            'width' => '16.5 cm',
+            'rows' => 8,
+            'height' => '10.4 cm',
+            'mass' => '86 g',
+            'hook' => '9 mm',
+            'material' => ['kind' => 'tshirt', 'diameter' => '5 mm', 'density' => '7 g/m'],
+        ],
     ];
 
     /** @param array<string, mixed> $changes */
@@ -48,8 +74,15 @@ final class WeighInTest extends TestCase
     public function testEveryPartIsListedAndNoneHidden(): void
     {
         $estimate = self::estimate();
-        self::assertSame(['base', 'body', 'handles', 'edge', 'tails'], array_map(fn(PartTakes $part): string => $part->part, $estimate->parts));
-        self::assertEqualsWithDelta($estimate->grams->likely, array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)), 1e-6);
+        self::assertSame(
+            ['base', 'body', 'handles', 'edge', 'tails'],
+            array_map(fn(PartTakes $part): string => $part->part, $estimate->parts),
+        );
+        self::assertEqualsWithDelta(
+            $estimate->grams->likely,
+            array_sum(array_map(fn(PartTakes $part): float => $part->grams, $estimate->parts)),
+            1e-6,
+        );
         self::assertEqualsWithDelta(0.35, $estimate->parts[4]->metres, 1e-9);
         self::assertSame(Origin::FromSwatch, $estimate->origin);
     }
@@ -59,28 +92,38 @@ final class WeighInTest extends TestCase
         $before = self::estimate();
         // The base alone took a tenth more than expected.
         $base = $before->parts[0]->grams;
-        $after = self::estimate(['weigh_ins' => [['after' => 'Round 2', 'left' => round(900 - 1.1 * $base - 1.4, 1).' g']]]);
+        $after = self::estimate(
+            ['weigh_ins' => [['after' => 'Round 2', 'left' => round(900 - 1.1 * $base - 1.4, 1).' g']]],
+        );
         self::assertSame(Origin::WeighedIn, $after->origin);
         self::assertGreaterThan($before->grams->likely * 1.03, $after->grams->likely);
         self::assertLessThan($before->grams->relative, $after->grams->relative);
         self::assertLessThan($before->enough, $after->enough);
         // Nearly done: what is left to do is little, and nearly sure.
-        $late = self::estimate(['weigh_ins' => [['after' => 'Round 2', 'left' => '810 g'], ['after' => 'Round 16', 'left' => '130 g']]]);
+        $late = self::estimate(
+            ['weigh_ins' => [['after' => 'Round 2', 'left' => '810 g'], ['after' => 'Round 16', 'left' => '130 g']]],
+        );
         self::assertLessThan(0.02, $late->grams->relative);
         self::assertEqualsWithDelta(900 - 130, $late->grams->likely - $late->remaining->likely, 3);
     }
 
-    /** By hand: one swatch's own stitch alone, so that the factors are the common share, the part's, the rows' and the drift. */
+    /**
+     * By hand: one swatch's own stitch alone, so that the factors are the common share, the part's, the rows' and the
+     * drift.
+     */
     public function testTheCorrectionIsTheConjugateOne(): void
     {
         $changes = ['handles' => null, 'body/rounds' => 10];
         $before = self::estimate($changes);
         $takes = $before->parts[0]->grams - 23 * self::chain();
         $used = 1.08 * $takes + 23 * self::chain() + 0.175 * 8.2;
-        $after = self::estimate($changes + ['weigh_ins' => [['after' => 'Round 2', 'left' => sprintf('%.4f g', 900 - $used)]]]);
+        $after = self::estimate(
+            $changes + ['weigh_ins' => [['after' => 'Round 2', 'left' => sprintf('%.4f g', 900 - $used)]]],
+        );
         $v = fn(float $deviation): float => $deviation ** 2;
         $all = $takes + 23 * self::chain();
-        $variance = $v($all * Factors::SWATCH) + $v($all * Factors::PART) + $v(23 * self::chain() * Factors::STITCH) + $v(Factors::WEIGH_IN_G);
+        $variance = $v($all * Factors::SWATCH) + $v($all * Factors::PART)
+            + $v(23 * self::chain() * Factors::STITCH) + $v(Factors::WEIGH_IN_G);
         // Rows of 48 and 56: what drifts in the first goes on in the second, and both in all that follow.
         [$first, $second] = [$all - 56 * 0.79, 56 * 0.79];
         $variance += $v(Factors::ROW) * ($v($first) + $v($second)) + $v(Factors::DRIFT) * ($v($all) + $v($second));
@@ -99,8 +142,13 @@ final class WeighInTest extends TestCase
         foreach ([[], ['body/stitch' => 'hdc'], ['body/stitch' => 'mesh', 'gauge/mass' => null]] as $changes) {
             $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
             $takes = Consumption::of($plan);
-            $gone = $takes->tail + array_sum(array_map(fn(array $row): float => array_sum($row), array_slice($takes->rows, 0, 6)));
-            $weighed = $plan->weighed($plan->spec->strands->own->onHand, [new WeighIn('Round 6', Mass::grams(900 - $gone))]);
+            $gone = $takes->tail + array_sum(
+                array_map(fn(array $row): float => array_sum($row), array_slice($takes->rows, 0, 6)),
+            );
+            $weighed = $plan->weighed(
+                $plan->spec->strands->own->onHand,
+                [new WeighIn('Round 6', Mass::grams(900 - $gone))],
+            );
             foreach ([Factors::prior($plan), Factors::prior($plan)->after($weighed, $takes)] as $factors) {
                 foreach ($takes->rows as $place => $row) {
                     self::assertEqualsWithDelta(array_sum($row), $factors->likely($takes, $place), 1e-9);
@@ -120,14 +168,22 @@ final class WeighInTest extends TestCase
         self::assertEqualsWithDelta($plain->grams->likely, $odd->grams->likely, 1e-6);
         self::assertLessThan(0.01, $odd->enough);
         // The next is counted from it, and teaches.
-        $next = self::estimate(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g'], ['after' => 'Round 8', 'left' => '90 g']]]);
+        $next = self::estimate(
+            ['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g'], ['after' => 'Round 8', 'left' => '90 g']]],
+        );
         self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => $one->row, $next->odd));
         self::assertGreaterThan($plain->grams->likely, $next->grams->likely);
         self::assertLessThan($plain->grams->relative, $next->grams->relative);
         // What is sensible is not odd, though it be off by a third.
         self::assertSame([], self::estimate(['weigh_ins' => [['after' => 'Round 8', 'left' => '520 g']]])->odd);
-        $plan = Planner::plan(BagDocument::read(Documents::tote(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g']]])));
-        $notes = array_column(array_map(fn(Note $note): array => [$note->code, $note], Notes::on($plan, MaterialEstimate::of($plan))), 1, 0);
+        $plan = Planner::plan(
+            BagDocument::read(Documents::tote(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g']]])),
+        );
+        $notes = array_column(
+            array_map(fn(Note $note): array => [$note->code, $note], Notes::on($plan, MaterialEstimate::of($plan))),
+            1,
+            0,
+        );
         self::assertSame('Round 4', $notes['weigh-in-odd']->row);
         self::assertStringContainsString('By Round 4 600 g had gone', $notes['weigh-in-odd']->lead);
         self::assertNull(Lesson::of($plan));
@@ -147,19 +203,27 @@ final class WeighInTest extends TestCase
         self::assertGreaterThan(14, $number($short->latest));
         self::assertSame('Round 1', self::estimate(['material/on_hand' => '0 g'])->runsOut?->row);
         // What is used already is not counted again.
-        $mid = self::estimate(['material/on_hand' => '900 g', 'weigh_ins' => [['after' => 'Round 8', 'left' => '200 g']]]);
+        $mid = self::estimate(
+            ['material/on_hand' => '900 g', 'weigh_ins' => [['after' => 'Round 8', 'left' => '200 g']]],
+        );
         self::assertGreaterThan(8, $number($mid->runsOut?->row));
     }
 
     public function testHowManyBallsToGet(): void
     {
-        $estimate = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '450 g']))));
+        $estimate = MaterialEstimate::of(
+            Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '450 g']))),
+        );
         self::assertSame([2, 3, 3], [$estimate->balls(0.80), $estimate->balls(0.95), $estimate->balls(0.999)]);
         self::assertNull(self::estimate()->balls(0.8));
-        $byLength = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '50 m']))));
+        $byLength = MaterialEstimate::of(
+            Planner::plan(BagDocument::read(Documents::tote(['material/unit' => '50 m']))),
+        );
         self::assertEqualsWithDelta(410, $byLength->unit?->grams, 1e-9);
         // Beside 300 g there must be as many as bring the same.
-        $with = fn(?string $onHand): MaterialEstimate => self::estimate(['material/unit' => '450 g', 'material/on_hand' => $onHand]);
+        $with = fn(?string $onHand): MaterialEstimate => self::estimate(
+            ['material/unit' => '450 g', 'material/on_hand' => $onHand],
+        );
         foreach ([0.8, 0.95, 0.99] as $sure) {
             self::assertSame((int) ceil(($estimate->grams->at($sure) - 300) / 450), $with('300 g')->ballsMore($sure));
         }
@@ -174,19 +238,45 @@ final class WeighInTest extends TestCase
         self::assertSame(Origin::Learned, $estimate->origin);
         self::assertGreaterThan(self::estimate()->grams->relative, $estimate->grams->relative);
         self::assertLessThan(self::estimate(['gauge/mass' => null])->grams->relative, $estimate->grams->relative);
-        self::assertEqualsWithDelta(self::estimate()->grams->likely, $estimate->grams->likely, 0.06 * $estimate->grams->likely);
+        self::assertEqualsWithDelta(
+            self::estimate()->grams->likely,
+            $estimate->grams->likely,
+            0.06 * $estimate->grams->likely,
+        );
     }
 
     public function testTheDocumentSaysItAllAgainstItsSchema(): void
     {
-        $document = Documents::tote(['gauge' => null, 'swatches' => self::SWATCHES, 'material/unit' => '450 g', 'material/on_hand' => '700 g', 'weigh_ins' => [['after' => 'Round 5', 'left' => '450 g']]]);
-        $schema = fn(string $name): string => (string) file_get_contents(__DIR__."/../../../docs/formats/{$name}.schema.json");
-        self::assertTrue((new Validator())->validate(json_decode((string) json_encode($document)), $schema('fescue-bag-1'))->isValid());
+        $document = Documents::tote(
+            [
+                'gauge' => null,
+                'swatches' => self::SWATCHES,
+                'material/unit' => '450 g',
+                'material/on_hand' => '700 g',
+                'weigh_ins' => [['after' => 'Round 5', 'left' => '450 g']],
+            ],
+        );
+        $schema = fn(string $name): string => (string) file_get_contents(
+            __DIR__."/../../../docs/formats/{$name}.schema.json",
+        );
+        self::assertTrue(
+            (new Validator())->validate(
+                json_decode((string) json_encode($document)),
+                $schema('fescue-bag-1'),
+            )->isValid(),
+        );
         $json = PlanDocument::toJson(Planner::plan(BagDocument::read($document)));
         self::assertTrue((new Validator())->validate(json_decode($json), $schema('fescue-plan-1'))->isValid());
         $material = json_decode($json, true, 16, JSON_THROW_ON_ERROR)['material'];
-        self::assertSame(['base', 'body', 'handles', 'edge', 'tails', 'joins'], array_column($material['per_part'], 'part'));
-        self::assertEqualsWithDelta($material['mass_g']['likely'], array_sum(array_column($material['per_part'], 'mass_g')), 0.5);
+        self::assertSame(
+            ['base', 'body', 'handles', 'edge', 'tails', 'joins'],
+            array_column($material['per_part'], 'part'),
+        );
+        self::assertEqualsWithDelta(
+            $material['mass_g']['likely'],
+            array_sum(array_column($material['per_part'], 'mass_g')),
+            0.5,
+        );
         self::assertMatchesRegularExpression('/^Round \d+$/', $material['runs_out']['row']);
         self::assertEqualsWithDelta(450, $material['buy']['unit_g'], 1e-9);
         self::assertLessThanOrEqual($material['buy']['p99'], $material['buy']['p80']);
@@ -196,10 +286,26 @@ final class WeighInTest extends TestCase
     public static function bad(): array
     {
         return [
-            'a row that is not there' => [['weigh_ins' => [['after' => 'Round 99', 'left' => '600 g']]], '/weigh_ins/0/after', 'no “Round 99”'],
-            'heavier than on hand' => [['weigh_ins' => [['after' => 'Round 5', 'left' => '950 g']]], '/weigh_ins/0/left', 'on hand'],
-            'heavier than the last' => [['weigh_ins' => [['after' => 'Round 5', 'left' => '600 g'], ['after' => 'Round 6', 'left' => '610 g']]], '/weigh_ins/1/left', 'weigh-in before'],
-            'out of order' => [['weigh_ins' => [['after' => 'Round 6', 'left' => '600 g'], ['after' => 'Round 5', 'left' => '590 g']]], '/weigh_ins/1/after', 'order'],
+            'a row that is not there' => [
+                ['weigh_ins' => [['after' => 'Round 99', 'left' => '600 g']]],
+                '/weigh_ins/0/after',
+                'no “Round 99”',
+            ],
+            'heavier than on hand' => [
+                ['weigh_ins' => [['after' => 'Round 5', 'left' => '950 g']]],
+                '/weigh_ins/0/left',
+                'on hand',
+            ],
+            'heavier than the last' => [
+                ['weigh_ins' => [['after' => 'Round 5', 'left' => '600 g'], ['after' => 'Round 6', 'left' => '610 g']]],
+                '/weigh_ins/1/left',
+                'weigh-in before',
+            ],
+            'out of order' => [
+                ['weigh_ins' => [['after' => 'Round 6', 'left' => '600 g'], ['after' => 'Round 5', 'left' => '590 g']]],
+                '/weigh_ins/1/after',
+                'order',
+            ],
             'no unit' => [['weigh_ins' => [['after' => 'Round 5', 'left' => '600']]], '/weigh_ins/0/left', 'no unit'],
             'no list' => [['weigh_ins' => 'Round 5: 600 g'], '/weigh_ins', 'list in brackets'],
             'no object' => [['weigh_ins' => ['600 g']], '/weigh_ins/0', 'braces'],
@@ -209,8 +315,16 @@ final class WeighInTest extends TestCase
             'more waste than cloth' => [['material/waste' => 40], '/material/waste', 'at most 20'],
             'both' => [['swatches' => self::SWATCHES], '/swatches', 'not both'],
             'no swatches' => [['gauge' => null, 'swatches' => []], '/swatches', 'at least one'],
-            'a swatch without its hook' => [['gauge' => null, 'swatches' => [array_diff_key(self::SWATCHES[0], ['hook' => 1])]], '/swatches/0/hook', 'missing'],
-            'a swatch of no width' => [['gauge' => null, 'swatches' => [['width' => '0 cm'] + self::SWATCHES[0]]], '/swatches/0/width', 'outside'],
+            'a swatch without its hook' => [
+                ['gauge' => null, 'swatches' => [array_diff_key(self::SWATCHES[0], ['hook' => 1])]],
+                '/swatches/0/hook',
+                'missing',
+            ],
+            'a swatch of no width' => [
+                ['gauge' => null, 'swatches' => [['width' => '0 cm'] + self::SWATCHES[0]]],
+                '/swatches/0/width',
+                'outside',
+            ],
         ];
     }
 
@@ -230,7 +344,9 @@ final class WeighInTest extends TestCase
 
     public function testEveryRowSaysWhatTheBallShouldWeighAfterIt(): void
     {
-        $of = fn(array $changes = []): Breakdown => Breakdown::of(Planner::plan(BagDocument::read(Documents::tote($changes))));
+        $of = fn(array $changes = []): Breakdown => Breakdown::of(
+            Planner::plan(BagDocument::read(Documents::tote($changes))),
+        );
         $plain = $of();
         self::assertCount(18, $plain->rows);
         $grams = array_sum(array_map(fn(RowTakes $row): float => $row->grams, $plain->rows));
@@ -244,7 +360,10 @@ final class WeighInTest extends TestCase
         // Weighed, a row says no more what should be left; those after it are surer.
         $weighed = $of(['weigh_ins' => [['after' => 'Round 5', 'left' => '640 g']]]);
         self::assertSame([null, null], [$weighed->rows[0]->left, $weighed->rows[4]->left]);
-        self::assertLessThan($plain->rows[9]->high - $plain->rows[9]->low, $weighed->rows[9]->high - $weighed->rows[9]->low);
+        self::assertLessThan(
+            $plain->rows[9]->high - $plain->rows[9]->low,
+            $weighed->rows[9]->high - $weighed->rows[9]->low,
+        );
         self::assertNull($of(['material/on_hand' => null])->rows[3]->left);
         // One stitch of each kind, as the swatch says: 79 g over a hundred.
         self::assertEqualsWithDelta(79 / 100 / 8.2, $plain->each['sc'], 1e-9);
@@ -255,29 +374,49 @@ final class WeighInTest extends TestCase
     public function testSwatchJoinsAndCuttingWasteAreListed(): void
     {
         $plain = self::estimate();
-        $grams = fn(MaterialEstimate $of, string $part): float => array_column(array_map(fn(PartTakes $one): array => [$one->part, $one->grams], $of->parts), 1, 0)[$part] ?? 0.0;
+        $grams = fn(MaterialEstimate $of, string $part): float => array_column(
+            array_map(fn(PartTakes $one): array => [$one->part, $one->grams], $of->parts),
+            1,
+            0,
+        )[$part] ?? 0.0;
         $swatch = self::estimate(['gauge/from_on_hand' => true]);
         self::assertEqualsWithDelta(79, $grams($swatch, 'swatch'), 1e-9);
         self::assertEqualsWithDelta($plain->grams->likely + 79, $swatch->grams->likely, 1e-9);
         self::assertLessThan($plain->enough, $swatch->enough);
         // Not weighed, its own loops say what it took: 100 stitches of 4(12 + 11.5) mm.
-        self::assertEqualsWithDelta(100 * 4 * 23.5 / 1000 * 8.2, $grams(self::estimate(['gauge/from_on_hand' => true, 'gauge/mass' => null]), 'swatch'), 1e-9);
+        self::assertEqualsWithDelta(
+            100 * 4 * 23.5 / 1000 * 8.2,
+            $grams(self::estimate(['gauge/from_on_hand' => true, 'gauge/mass' => null]), 'swatch'),
+            1e-9,
+        );
         // Balls of 150 g: every ball but the first is laid in over two tails.
         $balls = self::estimate(['material/unit' => '150 g']);
         $joins = (int) ceil($plain->grams->likely / 150) - 1;
         self::assertEqualsWithDelta($joins * 2 * 0.175 * 8.2, $grams($balls, 'joins'), 1e-9);
-        self::assertEqualsWithDelta($balls->grams->likely, array_sum(array_map(fn(PartTakes $one): float => $one->grams, $balls->parts)), 1e-6);
+        self::assertEqualsWithDelta(
+            $balls->grams->likely,
+            array_sum(array_map(fn(PartTakes $one): float => $one->grams, $balls->parts)),
+            1e-6,
+        );
         // What cutting throws away is told beside it, and is no part of it.
         $cut = self::estimate(['material/waste' => 0.25]);
-        self::assertSame([$plain->grams->likely, 0.25 * $plain->grams->likely], [$cut->grams->likely, $cut->waste->likely]);
+        self::assertSame(
+            [$plain->grams->likely, 0.25 * $plain->grams->likely],
+            [$cut->grams->likely, $cut->waste->likely],
+        );
         self::assertSame(0.0, $plain->waste->likely);
     }
 
-    /** What went into the swatch before the first round is no hand's doing: the same weigh-in after it says the same of the rounds. */
+    /**
+     * What went into the swatch before the first round is no hand's doing: the same weigh-in after it says the same of
+     * the rounds.
+     */
     public function testAWeighInKnowsOfTheSwatch(): void
     {
         $plain = self::estimate(['weigh_ins' => [['after' => 'Round 5', 'left' => '640 g']]]);
-        $swatch = self::estimate(['gauge/from_on_hand' => true, 'weigh_ins' => [['after' => 'Round 5', 'left' => '561 g']]]);
+        $swatch = self::estimate(
+            ['gauge/from_on_hand' => true, 'weigh_ins' => [['after' => 'Round 5', 'left' => '561 g']]],
+        );
         self::assertEqualsWithDelta($plain->remaining->likely, $swatch->remaining->likely, 1e-6);
     }
 
@@ -287,11 +426,25 @@ final class WeighInTest extends TestCase
         $calibration = new Calibration(new Chance(new Randomizer(new Mt19937(8))));
         $calibration->draw(800);
         foreach (['before', 'after'] as $stage) {
-            $all = array_filter($calibration->held, fn(string $key): bool => str_starts_with($key, $stage), ARRAY_FILTER_USE_KEY);
-            self::assertEqualsWithDelta(0.9, array_sum(array_column($all, 0)) / array_sum(array_column($all, 1)), 0.025, $stage);
+            $all = array_filter(
+                $calibration->held,
+                fn(string $key): bool => str_starts_with($key, $stage),
+                ARRAY_FILTER_USE_KEY,
+            );
+            self::assertEqualsWithDelta(
+                0.9,
+                array_sum(array_column($all, 0)) / array_sum(array_column($all, 1)),
+                0.025,
+                $stage,
+            );
             $said = array_sum(array_column($calibration->tenths[$stage], 0));
             $was = array_sum(array_column($calibration->tenths[$stage], 1));
-            self::assertEqualsWithDelta(0, ($said - $was) / array_sum(array_column($calibration->tenths[$stage], 2)), 0.03, $stage);
+            self::assertEqualsWithDelta(
+                0,
+                ($said - $was) / array_sum(array_column($calibration->tenths[$stage], 2)),
+                0.03,
+                $stage,
+            );
         }
     }
 }

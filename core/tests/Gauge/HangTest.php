@@ -13,7 +13,9 @@ use PHPUnit\Framework\TestCase;
 
 final class HangTest extends TestCase
 {
-    /** Handbook 7: length under load = length × (1 + stretch); counted over other stitches, the same stitch is compared. */
+    /**
+     * Handbook 7: length under load = length × (1 + stretch); counted over other stitches, the same stitch is compared.
+     */
     public function testTheSameStitchLyingAndHung(): void
     {
         $lay = new Swatch(Motif::single(), 10, Length::mm(120), 10, Length::mm(115));

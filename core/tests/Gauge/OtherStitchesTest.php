@@ -23,10 +23,19 @@ use PHPUnit\Framework\TestCase;
 /** What was measured wins over what is guessed from another stitch. */
 final class OtherStitchesTest extends TestCase
 {
-    private const BODY = ['body' => ['stitch' => 'sc', 'rounds' => 6, 'above' => [['stitch' => 'mesh', 'rounds' => 5]]]];
+    private const BODY = [
+        'body' => ['stitch' => 'sc', 'rounds' => 6, 'above' => [['stitch' => 'mesh', 'rounds' => 5]]],
+    ];
 
     /** Rows 25 mm high where twice the sc's 11.5 is 23; 0.6 g a top. */
-    private const MESH = ['stitch' => 'mesh', 'stitches' => 10, 'width' => '12.4 cm', 'rows' => 4, 'height' => '10 cm', 'mass' => '24 g'];
+    private const MESH = [
+        'stitch' => 'mesh',
+        'stitches' => 10,
+        'width' => '12.4 cm',
+        'rows' => 4,
+        'height' => '10 cm',
+        'mass' => '24 g',
+    ];
 
     /** @param array<string, mixed> $changes */
     private static function plan(array $changes): BagPlan
@@ -37,7 +46,14 @@ final class OtherStitchesTest extends TestCase
     /** @return array<string, ?string> row by code */
     private static function notes(BagPlan $plan): array
     {
-        return array_column(array_map(fn(Note $note): array => [$note->code, $note->row], Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre)), 1, 0);
+        return array_column(
+            array_map(
+                fn(Note $note): array => [$note->code, $note->row],
+                Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+            ),
+            1,
+            0,
+        );
     }
 
     public function testItsRowsAreAsHighAsTheyWereMeasured(): void
@@ -53,12 +69,22 @@ final class OtherStitchesTest extends TestCase
 
     public function testItTakesWhatItWasWeighedToTakeAndThatIsSurer(): void
     {
-        [$guessed, $measured] = [MaterialEstimate::of(self::plan([])), MaterialEstimate::of(self::plan(['also' => [self::MESH]]))];
-        $other = fn(MaterialEstimate $of): float => array_sum(array_map(fn($part): float => $part->part === 'body' ? 0.0 : $part->grams, $of->parts));
+        [$guessed, $measured] = [
+            MaterialEstimate::of(self::plan([])),
+            MaterialEstimate::of(self::plan(['also' => [self::MESH]])),
+        ];
+        $other = fn(MaterialEstimate $of): float => array_sum(
+            array_map(fn($part): float => $part->part === 'body' ? 0.0 : $part->grams, $of->parts),
+        );
         self::assertEqualsWithDelta($other($guessed), $other($measured), 1e-9);
-        // Its first round climbs by a sc and an hdc: of 12.4 mm they take 95.6 and 134.72 mm where a dc takes 166.4 and its chain 39.68.
+        // Its first round climbs by a sc and an hdc: of 12.4 mm they take 95.6 and 134.72 mm where a dc takes 166.4 and
+        // its chain 39.68.
         $repeat = 166.4 + 39.68;
-        self::assertEqualsWithDelta(6 * 56 * 0.79 + (5 * 28 - (2 * 166.4 - 95.6 - 134.72) / $repeat) * 1.2, $measured->parts[1]->grams, 1e-6);
+        self::assertEqualsWithDelta(
+            6 * 56 * 0.79 + (5 * 28 - (2 * 166.4 - 95.6 - 134.72) / $repeat) * 1.2,
+            $measured->parts[1]->grams,
+            1e-6,
+        );
         self::assertLessThan($guessed->grams->relative, $measured->grams->relative);
         // Measured but not weighed, only its size is known: its loops are as much longer as it is wider.
         $tape = MaterialEstimate::of(self::plan(['also' => [array_diff_key(self::MESH, ['mass' => 1])]]));
@@ -67,18 +93,55 @@ final class OtherStitchesTest extends TestCase
 
     public function testASingleCrochetMeasuredBesideServesTheBase(): void
     {
-        $tall = ['stitch' => 'dc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 5, 'height' => '12 cm', 'mass' => '70 g'];
-        $plan = self::plan(['gauge' => $tall, 'also' => [['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11 cm', 'mass' => '79 g']]]);
+        $tall = [
+            'stitch' => 'dc',
+            'stitches' => 10,
+            'width' => '12 cm',
+            'rows' => 5,
+            'height' => '12 cm',
+            'mass' => '70 g',
+        ];
+        $plan = self::plan(
+            [
+                'gauge' => $tall,
+                'also' => [
+                    [
+                        'stitch' => 'sc',
+                        'stitches' => 10,
+                        'width' => '12 cm',
+                        'rows' => 10,
+                        'height' => '11 cm',
+                        'mass' => '79 g',
+                    ],
+                ],
+            ],
+        );
         self::assertEqualsWithDelta(11, $plan->gauge->singleHeight()->mm, 1e-9);
         self::assertEqualsWithDelta(2 * 2 * 11, $plan->comesOut->baseWidth->mm, 1e-6);
     }
 
-    /** Each row by its own stitch: 17 · 11.5 + 2 · 5 · 11 = 305.5 mm on a chain of 18; growth 2π · 11 / 11.5 (geometry). */
+    /**
+     * Each row by its own stitch: 17 · 11.5 + 2 · 5 · 11 = 305.5 mm on a chain of 18; growth 2π · 11 / 11.5 (geometry).
+     */
     public function testEachRowIsAsWideAsItsOwnStitch(): void
     {
         $tall = ['stitch' => 'dc', 'stitches' => 10, 'width' => '14 cm', 'rows' => 10, 'height' => '24 cm'];
         $single = ['stitch' => 'sc', 'stitches' => 10, 'width' => '11.5 cm', 'rows' => 10, 'height' => '11 cm'];
-        $of = fn(string $stitch, array $more = []): BagPlan => Planner::plan(BagDocument::read(Documents::tote(['base/chain' => null, 'base/rounds' => null, 'gauge' => $tall, 'also' => [$single], 'base/ends' => 'three', 'body' => ['stitch' => $stitch] + $more, 'handles' => ['type' => 'slot', 'chain' => 20]])));
+        $of = fn(string $stitch, array $more = []): BagPlan => Planner::plan(
+            BagDocument::read(
+                Documents::tote(
+                    [
+                        'base/chain' => null,
+                        'base/rounds' => null,
+                        'gauge' => $tall,
+                        'also' => [$single],
+                        'base/ends' => 'three',
+                        'body' => ['stitch' => $stitch] + $more,
+                        'handles' => ['type' => 'slot', 'chain' => 20],
+                    ],
+                ),
+            ),
+        );
         $plan = $of('dc');
         self::assertSame([18, 5], [Plans::count($plan, '/base/chain'), Plans::count($plan, '/base/rounds')]);
         self::assertEqualsWithDelta(305.5, $plan->comesOut->baseLength->mm, 1e-9);
@@ -100,7 +163,10 @@ final class OtherStitchesTest extends TestCase
 
     public function testABandThatIsWiderIsSaidWhereItBegins(): void
     {
-        self::assertSame('Round 9', self::notes(self::plan(['also' => [['width' => '13.5 cm'] + self::MESH]]))['band-width']);
+        self::assertSame(
+            'Round 9',
+            self::notes(self::plan(['also' => [['width' => '13.5 cm'] + self::MESH]]))['band-width'],
+        );
         self::assertArrayNotHasKey('band-width', self::notes(self::plan(['also' => [self::MESH]])));
     }
 
@@ -117,7 +183,16 @@ final class OtherStitchesTest extends TestCase
         return [
             'the same stitch' => [['also' => [['stitch' => 'sc'] + self::MESH]], '/also/0/stitch'],
             'one twice' => [['also' => [self::MESH, self::MESH]], '/also/1/stitch'],
-            'without a gauge' => [['gauge' => null, 'swatches' => [['hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']] + self::MESH], 'also' => [self::MESH]], '/also'],
+            'without a gauge' => [
+                [
+                    'gauge' => null,
+                    'swatches' => [
+                        ['hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm']] + self::MESH,
+                    ],
+                    'also' => [self::MESH],
+                ],
+                '/also',
+            ],
             'no fabric' => [['also' => [['height' => '99 cm'] + self::MESH]], '/also/0/height'],
         ];
     }

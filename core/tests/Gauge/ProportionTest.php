@@ -38,7 +38,12 @@ final class ProportionTest extends TestCase
     private const BODY = ['body' => ['stitch' => 'sc', 'rounds' => 6, 'above' => [['stitch' => 'dc', 'rounds' => 5]]]];
 
     /** Double crochets 2.4 times as high, taking 2.2 times the strand. */
-    private const TALL = ['stitch' => 'dc', 'width' => ['likely' => 1.05, 'spread' => 0.05], 'height' => ['likely' => 2.4, 'spread' => 0.04], 'strand' => ['likely' => 2.2, 'spread' => 0.03]];
+    private const TALL = [
+        'stitch' => 'dc',
+        'width' => ['likely' => 1.05, 'spread' => 0.05],
+        'height' => ['likely' => 2.4, 'spread' => 0.04],
+        'strand' => ['likely' => 2.2, 'spread' => 0.03],
+    ];
 
     /** A maker whose double crochets are a tenth higher than is common, on two hooks. */
     private static function tallHand(): LearnedHand
@@ -47,8 +52,21 @@ final class ProportionTest extends TestCase
         foreach ([7, 9, 10, 12] as $hook) {
             $width = 1.5 * $hook;
             foreach ([[Motif::single(), 1.0, 8.0], [Motif::named('dc'), 2.2, 15.0]] as [$motif, $height, $strand]) {
-                $swatch = new Swatch($motif, 10, Length::mm(10 * $width), 10, Length::mm(10 * $width * $height), Mass::grams(100 * 0.0082 * $width * $strand));
-                $trials[] = new Trial($swatch, HookSize::mm($hook), Kind::Cord, Length::mm(4), LinearDensity::gramsPerMetre(8.2));
+                $swatch = new Swatch(
+                    $motif,
+                    10,
+                    Length::mm(10 * $width),
+                    10,
+                    Length::mm(10 * $width * $height),
+                    Mass::grams(100 * 0.0082 * $width * $strand),
+                );
+                $trials[] = new Trial(
+                    $swatch,
+                    HookSize::mm($hook),
+                    Kind::Cord,
+                    Length::mm(4),
+                    LinearDensity::gramsPerMetre(8.2),
+                );
             }
         }
 
@@ -75,7 +93,10 @@ final class ProportionTest extends TestCase
     public function testBeforeAnySwatchTheyAreAsCommon(): void
     {
         $all = LearnedHand::of([])->proportions(Motif::single());
-        self::assertSame(array_values(array_diff(array_keys(Motif::all()), ['sc'])), array_map(fn(Proportion $one): string => $one->motif->key, $all));
+        self::assertSame(
+            array_values(array_diff(array_keys(Motif::all()), ['sc'])),
+            array_map(fn(Proportion $one): string => $one->motif->key, $all),
+        );
         $double = self::of($all, Motif::named('dc'));
         self::assertEqualsWithDelta([1.0, 2.0], [$double->width->likely, $double->height->likely], 1e-12);
         // Handbook 4, with h of 0.95 w: 4(w + 2h) + 2w over 4(w + h). From memory.
@@ -97,7 +118,10 @@ final class ProportionTest extends TestCase
         self::assertEqualsWithDelta(1, $single->strand->likely * $double->strand->likely, 1e-9);
     }
 
-    /** What is said of a stitch by way of another comes to what is said of it straight: its likely value, and its spread. */
+    /**
+     * What is said of a stitch by way of another comes to what is said of it straight: its likely value, and its
+     * spread.
+     */
     public function testTheyAgreeWithWhatTheHandSaysStraight(): void
     {
         $chance = new Chance(new Randomizer(new Mt19937(11)));
@@ -114,9 +138,17 @@ final class ProportionTest extends TestCase
             foreach ($own->others as $other) {
                 $straight = $hand->predict($hook, $diameter, $kind, $other->motif);
                 foreach (['width', 'height', 'strand'] as $measure) {
-                    self::assertEqualsWithDelta(1, $own->{$measure}->likely * $other->{$measure}->likely / $straight->{$measure}->likely, 1e-9);
+                    self::assertEqualsWithDelta(
+                        1,
+                        $own->{$measure}->likely * $other->{$measure}->likely / $straight->{$measure}->likely,
+                        1e-9,
+                    );
                 }
-                self::assertEqualsWithDelta($straight->strand->relative, hypot((1 + $other->sharing) * $own->strand->relative, $other->strand->relative), 1e-9);
+                self::assertEqualsWithDelta(
+                    $straight->strand->relative,
+                    hypot((1 + $other->sharing) * $own->strand->relative, $other->strand->relative),
+                    1e-9,
+                );
             }
         }
     }
@@ -127,25 +159,51 @@ final class ProportionTest extends TestCase
         self::assertEqualsWithDelta(5 * 23.0, $common->comesOut->height->mm - 8 * 11.5, 1e-9);
         self::assertEqualsWithDelta(5 * 2.4 * 11.5, $hers->comesOut->height->mm - 8 * 11.5, 1e-9);
         [$guessed, $known] = [MaterialEstimate::of($common), MaterialEstimate::of($hers)];
-        // Its first round climbs by a sc and an hdc, as much less than a dc as their loops of 12.6 mm are: 96.4 and 135.78 mm for 167.6.
-        self::assertEqualsWithDelta(6 * 56 * 0.79 + (5 * 56 - 2 + (96.4 + 135.78) / 167.6) * 2.2 * 0.79, $known->parts[1]->grams, 1e-6);
+        // Its first round climbs by a sc and an hdc, as much less than a dc as their loops of 12.6 mm are: 96.4 and
+        // 135.78 mm for 167.6.
+        self::assertEqualsWithDelta(
+            6 * 56 * 0.79 + (5 * 56 - 2 + (96.4 + 135.78) / 167.6) * 2.2 * 0.79,
+            $known->parts[1]->grams,
+            1e-6,
+        );
         self::assertLessThan($guessed->grams->relative, $known->grams->relative);
         // What was measured with the same hook and material wins over it.
-        $double = ['stitch' => 'dc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 5, 'height' => '12.5 cm', 'mass' => '70 g'];
+        $double = [
+            'stitch' => 'dc',
+            'stitches' => 10,
+            'width' => '12 cm',
+            'rows' => 5,
+            'height' => '12.5 cm',
+            'mass' => '70 g',
+        ];
         $measured = self::plan(['proportions' => [self::TALL], 'also' => [$double]]);
         self::assertEqualsWithDelta(5 * 25.0, $measured->comesOut->height->mm - 8 * 11.5, 1e-9);
-        self::assertEqualsWithDelta(6 * 56 * 0.79 + (5 * 56 - 2 + (94 + 132.6) / 164) * 1.4, MaterialEstimate::of($measured)->parts[1]->grams, 1e-6);
+        self::assertEqualsWithDelta(
+            6 * 56 * 0.79 + (5 * 56 - 2 + (94 + 132.6) / 164) * 1.4,
+            MaterialEstimate::of($measured)->parts[1]->grams,
+            1e-6,
+        );
     }
 
     public function testThePageSaysWhichIsWhich(): void
     {
-        $notes = fn(BagPlan $plan): array => array_column(array_map(fn(Note $note): array => [$note->code, $note->text()], Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre)), 1, 0);
+        $notes = fn(BagPlan $plan): array => array_column(
+            array_map(
+                fn(Note $note): array => [$note->code, $note->text()],
+                Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+            ),
+            1,
+            0,
+        );
         self::assertArrayHasKey('height-derived', $notes(self::plan([])));
         $hers = $notes(self::plan(['proportions' => [self::TALL]]));
         self::assertArrayNotHasKey('height-derived', $hers);
         self::assertStringContainsString('2.40 times as high as of sc, 4 % either way', $hers['height-learned-dc']);
         // A stitch of which nothing is said stays as common.
-        self::assertArrayHasKey('height-derived', $notes(self::plan(['proportions' => [['stitch' => 'tr'] + self::TALL]])));
+        self::assertArrayHasKey(
+            'height-derived',
+            $notes(self::plan(['proportions' => [['stitch' => 'tr'] + self::TALL]])),
+        );
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -154,10 +212,36 @@ final class ProportionTest extends TestCase
         return [
             'of the gauge’s own' => [['proportions' => [['stitch' => 'sc'] + self::TALL]], '/proportions/0/stitch'],
             'one twice' => [['proportions' => [self::TALL, self::TALL]], '/proportions/1/stitch'],
-            'without a gauge' => [['gauge' => null, 'swatches' => [['hook' => '8 mm', 'material' => ['kind' => 'cord', 'diameter' => '4 mm'], 'stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11 cm']], 'proportions' => [self::TALL]], '/proportions'],
-            'no times' => [['proportions' => [['height' => ['likely' => 0, 'spread' => 0.1]] + self::TALL]], '/proportions/0/height/likely'],
-            'as sure as can be' => [['proportions' => [['strand' => ['likely' => 2, 'spread' => 0]] + self::TALL]], '/proportions/0/strand/spread'],
-            'no width' => [['proportions' => [array_diff_key(self::TALL, ['width' => 1])]], '/proportions/0/width/likely'],
+            'without a gauge' => [
+                [
+                    'gauge' => null,
+                    'swatches' => [
+                        [
+                            'hook' => '8 mm',
+                            'material' => ['kind' => 'cord', 'diameter' => '4 mm'],
+                            'stitch' => 'sc',
+                            'stitches' => 10,
+                            'width' => '12 cm',
+                            'rows' => 10,
+                            'height' => '11 cm',
+                        ],
+                    ],
+                    'proportions' => [self::TALL],
+                ],
+                '/proportions',
+            ],
+            'no times' => [
+                ['proportions' => [['height' => ['likely' => 0, 'spread' => 0.1]] + self::TALL]],
+                '/proportions/0/height/likely',
+            ],
+            'as sure as can be' => [
+                ['proportions' => [['strand' => ['likely' => 2, 'spread' => 0]] + self::TALL]],
+                '/proportions/0/strand/spread',
+            ],
+            'no width' => [
+                ['proportions' => [array_diff_key(self::TALL, ['width' => 1])]],
+                '/proportions/0/width/likely',
+            ],
         ];
     }
 
@@ -176,7 +260,10 @@ final class ProportionTest extends TestCase
     public function testTheFileSaysItAgainstItsSchema(): void
     {
         $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/fescue-bag-1.schema.json');
-        $valid = fn(array $document): bool => (new Validator())->validate(json_decode((string) json_encode($document)), $schema)->isValid();
+        $valid = fn(array $document): bool => (new Validator())->validate(
+            json_decode((string) json_encode($document)),
+            $schema,
+        )->isValid();
         self::assertTrue($valid(Documents::tote(['proportions' => [self::TALL]] + self::BODY)));
         self::assertFalse($valid(Documents::tote(['proportions' => [['height' => 2.4] + self::TALL]] + self::BODY)));
     }

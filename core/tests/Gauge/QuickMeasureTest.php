@@ -13,7 +13,10 @@ use PHPUnit\Framework\TestCase;
 
 final class QuickMeasureTest extends TestCase
 {
-    /** Handbook 4 [check]: 16 chains = 20 cm and 31 rows = 40 cm; 31 chains = 12 in and 6 rows = 2 in. Common practice, no source. */
+    /**
+     * Handbook 4 [check]: 16 chains = 20 cm and 31 rows = 40 cm; 31 chains = 12 in and 6 rows = 2 in. Common practice,
+     * no source.
+     */
     public function testTheWaysPeopleSayIt(): void
     {
         $yarn = QuickMeasure::parse("16 chains = 20 cm\n31 rows = 40 cm", LengthUnit::Centimetre);
@@ -21,29 +24,54 @@ final class QuickMeasureTest extends TestCase
         $plarn = QuickMeasure::parse('31 ch are 12 in; 6 rows: 2"', LengthUnit::Inch);
         self::assertEqualsWithDelta([304.8 / 31, 50.8 / 6], [$plarn->width?->mean, $plarn->height?->mean], 1e-9);
         foreach (['10,5 sts 12', '10.5 stitches over 12 cm', '10.5 sc = 120 mm'] as $line) {
-            self::assertEqualsWithDelta(120 / 10.5, QuickMeasure::parse($line, LengthUnit::Centimetre)->width?->mean, 1e-9, $line);
+            self::assertEqualsWithDelta(
+                120 / 10.5,
+                QuickMeasure::parse($line, LengthUnit::Centimetre)->width?->mean,
+                1e-9,
+                $line,
+            );
         }
     }
 
     public function testSeveralAreAveragedAndTheirSpreadIsTold(): void
     {
-        $several = QuickMeasure::parse("10 st = 12 cm\n10 st = 12.4 cm\n20 st = 24.4 cm\n9 rows = 10 cm", LengthUnit::Centimetre);
+        $several = QuickMeasure::parse(
+            "10 st = 12 cm\n10 st = 12.4 cm\n20 st = 24.4 cm\n9 rows = 10 cm",
+            LengthUnit::Centimetre,
+        );
         self::assertEqualsWithDelta(12.2, $several->width?->mean, 1e-9);
         self::assertEqualsWithDelta(0.2, $several->width->deviation, 1e-9);
         // Kept as one swatch of the average count; the mean is off by the deviation over the root of three.
         $swatch = $several->swatch(Motif::single(), Mass::grams(0.8));
         self::assertSame([13.3, 9.0], [$swatch->stitches, $swatch->rows]);
-        self::assertEqualsWithDelta([12.2, 100 / 9, 0.8], [$swatch->gauge()->width->mm, $swatch->gauge()->height->mm, $swatch->gauge()->mass?->grams], 1e-9);
+        self::assertEqualsWithDelta(
+            [12.2, 100 / 9, 0.8],
+            [$swatch->gauge()->width->mm, $swatch->gauge()->height->mm, $swatch->gauge()->mass?->grams],
+            1e-9,
+        );
         self::assertEqualsWithDelta([0.2 / sqrt(3) / 12.2, 0], [$swatch->widthSpread, $swatch->heightSpread], 1e-12);
     }
 
     /** One line of each is kept as it was counted, and three alike are as sure as the tape. */
     public function testWhatWasCountedIsKept(): void
     {
-        $swatch = QuickMeasure::parse("16 chains = 20 cm\n31 rows = 40 cm", LengthUnit::Centimetre)->swatch(Motif::named('dc'), null);
-        self::assertEqualsWithDelta([16, 200, 31, 400], [$swatch->stitches, $swatch->width->mm, $swatch->rows, $swatch->height->mm], 1e-9);
+        $swatch = QuickMeasure::parse(
+            "16 chains = 20 cm\n31 rows = 40 cm",
+            LengthUnit::Centimetre,
+        )->swatch(Motif::named('dc'), null);
+        self::assertEqualsWithDelta(
+            [16, 200, 31, 400],
+            [$swatch->stitches, $swatch->width->mm, $swatch->rows, $swatch->height->mm],
+            1e-9,
+        );
         self::assertNull($swatch->mass);
-        self::assertSame(0.0, QuickMeasure::parse("10 st = 12\n10 st = 12\n10 st = 12\n5 rows = 6", LengthUnit::Centimetre)->swatch(Motif::single(), null)->widthSpread);
+        self::assertSame(
+            0.0,
+            QuickMeasure::parse(
+                "10 st = 12\n10 st = 12\n10 st = 12\n5 rows = 6",
+                LengthUnit::Centimetre,
+            )->swatch(Motif::single(), null)->widthSpread,
+        );
         foreach (['10 st = 12' => 'how high', '10 rows = 12' => 'how wide'] as $text => $said) {
             try {
                 QuickMeasure::parse($text, LengthUnit::Centimetre)->swatch(Motif::single(), null);
@@ -56,7 +84,16 @@ final class QuickMeasureTest extends TestCase
 
     public function testABadLineIsNamed(): void
     {
-        foreach (["16 chains = 20 cm\nsome rows = 40 cm" => 'Line 2', '16 chains = long' => 'Line 1', '0 rows = 4 cm' => 'Line 1', '' => 'at least one', '<script>' => 'Line 1', '16 knots = 3 cm' => 'Line 1', '1200 rows = 4 cm' => 'from 1 to 1000', '16 st = 1 mm' => '5 mm to 3 m'] as $text => $said) {
+        foreach ([
+            "16 chains = 20 cm\nsome rows = 40 cm" => 'Line 2',
+            '16 chains = long' => 'Line 1',
+            '0 rows = 4 cm' => 'Line 1',
+            '' => 'at least one',
+            '<script>' => 'Line 1',
+            '16 knots = 3 cm' => 'Line 1',
+            '1200 rows = 4 cm' => 'from 1 to 1000',
+            '16 st = 1 mm' => '5 mm to 3 m',
+        ] as $text => $said) {
             try {
                 QuickMeasure::parse((string) $text, LengthUnit::Centimetre);
                 self::fail("Read “{$text}”.");

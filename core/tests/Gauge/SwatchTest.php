@@ -18,7 +18,13 @@ final class SwatchTest extends TestCase
     /** Handbook 4 [check]: 16 chains = 20 cm and 31 rows of sc = 40 cm. Common practice, no source. */
     public function testTshirtYarnSwatch(): void
     {
-        $swatch = new Swatch(Motif::single(), 16, Length::of(20, LengthUnit::Centimetre), 31, Length::of(40, LengthUnit::Centimetre));
+        $swatch = new Swatch(
+            Motif::single(),
+            16,
+            Length::of(20, LengthUnit::Centimetre),
+            31,
+            Length::of(40, LengthUnit::Centimetre),
+        );
         self::assertEqualsWithDelta(12.5, $swatch->gauge()->width->mm, 1e-9);
         self::assertEqualsWithDelta(400 / 31, $swatch->gauge()->height->mm, 1e-9);
         self::assertEqualsWithDelta(8, $swatch->stitchesOver(Length::of(10, LengthUnit::Centimetre)), 1e-9);
@@ -55,14 +61,26 @@ final class SwatchTest extends TestCase
 
     public function testDoubtsWhatNoFabricIs(): void
     {
-        $of = fn(float $width, float $height): ?string => (new Swatch(Motif::single(), 10, Length::mm($width), 10, Length::mm($height)))->doubt()?->field;
+        $of = fn(float $width, float $height): ?string => (new Swatch(
+            Motif::single(),
+            10,
+            Length::mm($width),
+            10,
+            Length::mm($height),
+        ))->doubt()?->field;
         self::assertNull($of(120, 115));
         self::assertSame('width', $of(5, 115));
         self::assertSame('width', $of(2000, 1150));
         self::assertSame('height', $of(120, 900));
         self::assertSame('height', $of(120, 12));
         // One stitch, or one row, measures nothing.
-        $few = fn(float $stitches, float $rows): ?Doubt => (new Swatch(Motif::single(), $stitches, Length::mm(12 * $stitches), $rows, Length::mm(11.5 * $rows)))->doubt();
+        $few = fn(float $stitches, float $rows): ?Doubt => (new Swatch(
+            Motif::single(),
+            $stitches,
+            Length::mm(12 * $stitches),
+            $rows,
+            Length::mm(11.5 * $rows),
+        ))->doubt();
         self::assertSame(['stitches', 'rows', null], [$few(1, 10)?->field, $few(10, 1.5)?->field, $few(2, 2)?->field]);
         self::assertStringContainsString('at least 2', $few(1, 1)->message ?? '');
     }

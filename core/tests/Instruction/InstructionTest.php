@@ -74,7 +74,15 @@ final class InstructionTest extends TestCase
         $count = Count::of($row->instructions);
         self::assertSame([7, 13], [$count->takes, $count->leaves]);
         $hands = StitchCount::of($row->instructions);
-        self::assertSame([3, 6, 5, 1], [$hands->many(Stitch::HalfDouble), $hands->many(Stitch::Double), $hands->many(Stitch::Chain), $hands->many(Stitch::Slip)]);
+        self::assertSame(
+            [3, 6, 5, 1],
+            [
+                $hands->many(Stitch::HalfDouble),
+                $hands->many(Stitch::Double),
+                $hands->many(Stitch::Chain),
+                $hands->many(Stitch::Slip),
+            ],
+        );
         self::assertCount(13, Placement::of($row->instructions));
     }
 
@@ -82,20 +90,36 @@ final class InstructionTest extends TestCase
     {
         $this->expectException(Miscount::class);
         $this->expectExceptionMessage('Round 2 takes 9 where 10 are there.');
-        new Piece(new Start(10), [self::row([new Each(Stitch::Single, 10)], 10), self::row([new Each(Stitch::Single, 9)], 10)]);
+        new Piece(
+            new Start(10),
+            [self::row([new Each(Stitch::Single, 10)], 10), self::row([new Each(Stitch::Single, 9)], 10)],
+        );
     }
 
     public function testARowMustStandOnWhatTheOneBeforeLeft(): void
     {
         $this->expectException(Miscount::class);
         $this->expectExceptionMessage('Round 2 takes 9 where 10 are there.');
-        new Piece(new Start(10), [self::row([new Each(Stitch::Single, 10)], 10), self::row([new Each(Stitch::Single, 9)], 9)]);
+        new Piece(
+            new Start(10),
+            [self::row([new Each(Stitch::Single, 10)], 10), self::row([new Each(Stitch::Single, 9)], 9)],
+        );
     }
 
     public function testTheOtherSideOfAChainMustBeFilledExactly(): void
     {
         $along = new Each(Stitch::Single, 4, into: Into::NextChain);
-        $row = new Row(Part::Base, Motif::single(), [new Several(Stitch::Single, 2, into: Into::FirstChain), $along, new Several(Stitch::Single, 4, into: Into::LastChain), new Along(1, 'other-side', [$along])], [new Edge(EdgeKind::Chain, 6), new Edge(EdgeKind::OtherSide, 5)]);
+        $row = new Row(
+            Part::Base,
+            Motif::single(),
+            [
+                new Several(Stitch::Single, 2, into: Into::FirstChain),
+                $along,
+                new Several(Stitch::Single, 4, into: Into::LastChain),
+                new Along(1, 'other-side', [$along]),
+            ],
+            [new Edge(EdgeKind::Chain, 6), new Edge(EdgeKind::OtherSide, 5)],
+        );
         $this->expectException(Miscount::class);
         $this->expectExceptionMessage('Round 1 takes 4 where 5 are there.');
         new Piece(new Start(6), [$row]);
@@ -114,17 +138,40 @@ final class InstructionTest extends TestCase
     {
         $uk = new Writer(Terms::UK);
         $us = new Writer(Terms::US);
-        self::assertSame('Sc in each st around, back loop only. (56)', $us->line(self::row([new Each(Stitch::Single, 56, Loop::Back)])));
+        self::assertSame(
+            'Sc in each st around, back loop only. (56)',
+            $us->line(self::row([new Each(Stitch::Single, 56, Loop::Back)])),
+        );
         self::assertSame('Dc in each st around. (56)', $uk->line(self::row([new Each(Stitch::Single, 56)])));
         self::assertSame(
-            'Ch 1 (does not count as a stitch; start in the st of the join), dc in each st around, ss in first st to join. (9)',
+            'Ch 1 (does not count as a stitch; start in the st of the join), dc in each st around, ss in first st '
+                .'to join. (9)',
             $uk->line(self::row([new StartingChain(1), new Each(Stitch::Single, 9), new Join()])),
         );
-        self::assertSame(['Ch 2, skip 3. (2)', 'Ch 2, miss 3. (2)'], array_map(fn(Writer $in): string => $in->line(self::row([new Chains(2), new Skip(3)])), [$us, $uk]));
-        self::assertSame('Sc in next 9 sts, do not join: mark the first st of the round and move the marker up each round. (9)', $us->line(self::row([...Working::Spiral->close([new Each(Stitch::Single, 9)])])));
+        self::assertSame(
+            ['Ch 2, skip 3. (2)', 'Ch 2, miss 3. (2)'],
+            array_map(fn(Writer $in): string => $in->line(self::row([new Chains(2), new Skip(3)])), [$us, $uk]),
+        );
+        self::assertSame(
+            'Sc in next 9 sts, do not join: mark the first st of the round and move the marker up each round. (9)',
+            $us->line(self::row([...Working::Spiral->close([new Each(Stitch::Single, 9)])])),
+        );
         self::assertSame(
             '[2 sc in each of next 2 sts, sc in next st, 3 sc in next st] twice. (16)',
-            $us->line(self::row([new Repeat([new Several(Stitch::Single, 2, 2), new Each(Stitch::Single, 1), new Several(Stitch::Single, 3)], 2)])),
+            $us->line(
+                self::row(
+                    [
+                        new Repeat(
+                            [
+                                new Several(Stitch::Single, 2, 2),
+                                new Each(Stitch::Single, 1),
+                                new Several(Stitch::Single, 3),
+                            ],
+                            2,
+                        ),
+                    ],
+                ),
+            ),
         );
     }
 
@@ -133,10 +180,19 @@ final class InstructionTest extends TestCase
         $plain = self::row([new Each(Stitch::Single, 6)], 6);
         $back = self::row([new Each(Stitch::Single, 6, Loop::Back)], 6);
         $piece = new Piece(new Start(6), [$plain, $plain, $back, $plain, $plain]);
-        $names = fn(array $anew): array => array_map(fn(array $run): string => implode(' ', array_map(fn(Row $row): string => (string) $row->number, $run)), (new Writer(Terms::US))->runs($piece->rows, $anew));
+        $names = fn(array $anew): array => array_map(
+            fn(array $run): string => implode(' ', array_map(fn(Row $row): string => (string) $row->number, $run)),
+            (new Writer(Terms::US))->runs($piece->rows, $anew),
+        );
         self::assertSame(['1 2', '3', '4 5'], $names([]));
         self::assertSame(['1 2', '3', '4', '5'], $names([$piece->rows[4]]));
-        self::assertSame(['Round 4', 'Rounds 4–5'], [(new Writer(Terms::UK))->names($piece->rows[3], $piece->rows[3]), (new Writer(Terms::US))->names($piece->rows[3], $piece->rows[4])]);
+        self::assertSame(
+            ['Round 4', 'Rounds 4–5'],
+            [
+                (new Writer(Terms::UK))->names($piece->rows[3], $piece->rows[3]),
+                (new Writer(Terms::US))->names($piece->rows[3], $piece->rows[4]),
+            ],
+        );
     }
 
     /** Nodes that ways of making need, each counted, tallied, said and read back. */
@@ -145,13 +201,25 @@ final class InstructionTest extends TestCase
         [$sc, $dc] = [Stitch::Single, Stitch::Double];
         foreach ([
             ['(sc, dc) in next st', new InOne([new Each($sc, 1), new Each($dc, 1)]), 1, 2, [1, 1, 0]],
-            ['(2 dc, ch 1, 2 dc) in next space', new InOne([new Each($dc, 2), new Chains(1), new Each($dc, 2)], Into::Space), 1, 5, [0, 4, 1]],
+            [
+                '(2 dc, ch 1, 2 dc) in next space',
+                new InOne([new Each($dc, 2), new Chains(1), new Each($dc, 2)], Into::Space),
+                1,
+                5,
+                [0, 4, 1],
+            ],
             ['dc2tog', new Together($dc, 2), 2, 1, [0, 2, 0]],
             ['sc3tog 4 times', new Together($sc, 3, 4), 12, 4, [12, 0, 0]],
             ['dc around the front post of next st', new Each($dc, 1, into: Into::FrontPost), 1, 1, [0, 1, 0]],
             ['sc around the back posts of next 5 sts', new Each($sc, 5, into: Into::BackPost), 5, 5, [5, 0, 0]],
             ['2 sc in each of next 3 row ends', new Several($sc, 2, 3, into: Into::RowEnd), 3, 6, [6, 0, 0]],
-            ['[sc in next 2 sts, 3 sc in next st, back loop only, skip 1] 5 times', new Repeat([new Each($sc, 2), new Several($sc, 3, 1, Loop::Back), new Skip(1)], 5), 20, 25, [25, 0, 0]],
+            [
+                '[sc in next 2 sts, 3 sc in next st, back loop only, skip 1] 5 times',
+                new Repeat([new Each($sc, 2), new Several($sc, 3, 1, Loop::Back), new Skip(1)], 5),
+                20,
+                25,
+                [25, 0, 0],
+            ],
         ] as [$text, $node, $takes, $leaves, $works]) {
             self::assertSame($text, Vocabulary::of(Terms::US)->list([$node]));
             self::assertEquals([$node], (new Reader(Terms::US))->read($text));
@@ -163,8 +231,22 @@ final class InstructionTest extends TestCase
                 self::assertLessThanOrEqual($takes, $placed->first + $placed->anchors, $text);
             }
         }
-        self::assertSame(['10 sc around the chain', 8, 10], [Vocabulary::of(Terms::US)->list([new Under($sc, 10, 8)]), Count::of([new Under($sc, 10, 8)])->takes, Count::of([new Under($sc, 10, 8)])->leaves]);
-        self::assertSame(['turn, ch 3', 3, 0], [Vocabulary::of(Terms::US)->list([new Turn(3)]), StitchCount::of([new Turn(3)])->total(), Count::of([new Turn(3)])->leaves]);
+        self::assertSame(
+            ['10 sc around the chain', 8, 10],
+            [
+                Vocabulary::of(Terms::US)->list([new Under($sc, 10, 8)]),
+                Count::of([new Under($sc, 10, 8)])->takes,
+                Count::of([new Under($sc, 10, 8)])->leaves,
+            ],
+        );
+        self::assertSame(
+            ['turn, ch 3', 3, 0],
+            [
+                Vocabulary::of(Terms::US)->list([new Turn(3)]),
+                StitchCount::of([new Turn(3)])->total(),
+                Count::of([new Turn(3)])->leaves,
+            ],
+        );
         foreach (['', 'sew it', 'sc in next 0 sts', '[sc in next st] 1 times', 'back loop only'] as $bad) {
             try {
                 (new Reader(Terms::US))->read($bad);
@@ -177,7 +259,20 @@ final class InstructionTest extends TestCase
 
     public function testTopsStandOverTheirAnchors(): void
     {
-        $tops = Placement::of([new Each(Stitch::Single, 2), new Together(Stitch::Single, 2), new Several(Stitch::Single, 2), new Chains(2), new Skip(3), new Under(Stitch::Single, 2, 4), new Each(Stitch::Single, 1)]);
-        self::assertSame([[0, 1], [1, 1], [2, 2], [4, 1], [4, 1], [5, 0], [5, 0], [8, 2], [10, 2], [12, 1]], array_map(fn(Placed $one): array => [$one->first, $one->anchors], $tops));
+        $tops = Placement::of(
+            [
+                new Each(Stitch::Single, 2),
+                new Together(Stitch::Single, 2),
+                new Several(Stitch::Single, 2),
+                new Chains(2),
+                new Skip(3),
+                new Under(Stitch::Single, 2, 4),
+                new Each(Stitch::Single, 1),
+            ],
+        );
+        self::assertSame(
+            [[0, 1], [1, 1], [2, 2], [4, 1], [4, 1], [5, 0], [5, 0], [8, 2], [10, 2], [12, 1]],
+            array_map(fn(Placed $one): array => [$one->first, $one->anchors], $tops),
+        );
     }
 }

@@ -18,24 +18,48 @@ final class MotifTest extends TestCase
             self::assertSame([$motif->key, 1, false], [$motif->post()->value, $motif->multiple, $motif->isOpen()]);
             self::assertTrue($motif->isMadeOf($motif->post()));
             self::assertFalse($motif->isMadeOf(Stitch::Chain));
-            self::assertEqualsWithDelta($motif->post()->loopLength(Length::mm(9), Length::mm(8))->mm, $motif->loopLength(Length::mm(9), Length::mm(8))->mm, 1e-12);
+            self::assertEqualsWithDelta(
+                $motif->post()->loopLength(Length::mm(9), Length::mm(8))->mm,
+                $motif->loopLength(Length::mm(9), Length::mm(8))->mm,
+                1e-12,
+            );
             self::assertSame($motif->post()->relativeHeight(), $motif->relativeHeight());
         }
     }
 
-    /** Handbook 7: mesh is a multiple of 2. Handbook 4: dc ≈ 4(w+2h)+2w and ch ≈ 3.2w, from memory; both tops of a repeat are stitches. */
+    /**
+     * Handbook 7: mesh is a multiple of 2. Handbook 4: dc ≈ 4(w+2h)+2w and ch ≈ 3.2w, from memory; both tops of a
+     * repeat are stitches.
+     */
     public function testAMeshIsAPostAndAChain(): void
     {
         $mesh = Motif::named('mesh');
-        self::assertSame([Stitch::Double, 2, true, 2.0], [$mesh->post(), $mesh->multiple, $mesh->isOpen(), $mesh->relativeHeight()]);
+        self::assertSame(
+            [Stitch::Double, 2, true, 2.0],
+            [$mesh->post(), $mesh->multiple, $mesh->isOpen(), $mesh->relativeHeight()],
+        );
         self::assertTrue($mesh->isMadeOf(Stitch::Double) && $mesh->isMadeOf(Stitch::Chain));
         self::assertFalse($mesh->isMadeOf(Stitch::Single));
-        self::assertEqualsWithDelta((4 * (10 + 16) + 20 + 32) / 2, $mesh->loopLength(Length::mm(10), Length::mm(8))->mm, 1e-9);
+        self::assertEqualsWithDelta(
+            (4 * (10 + 16) + 20 + 32) / 2,
+            $mesh->loopLength(Length::mm(10), Length::mm(8))->mm,
+            1e-9,
+        );
     }
 
     public function testTheSameMeshHasTwoNames(): void
     {
-        self::assertSame(['double crochet mesh', 'treble crochet mesh'], [Motif::named('mesh')->fullName(Terms::US), Motif::named('mesh')->fullName(Terms::UK)]);
-        self::assertSame(['mesh', 'tr', 'half treble crochet'], [Motif::named('mesh')->abbreviation(Terms::UK), Motif::named('dc')->abbreviation(Terms::UK), Motif::named('hdc')->fullName(Terms::UK)]);
+        self::assertSame(
+            ['double crochet mesh', 'treble crochet mesh'],
+            [Motif::named('mesh')->fullName(Terms::US), Motif::named('mesh')->fullName(Terms::UK)],
+        );
+        self::assertSame(
+            ['mesh', 'tr', 'half treble crochet'],
+            [
+                Motif::named('mesh')->abbreviation(Terms::UK),
+                Motif::named('dc')->abbreviation(Terms::UK),
+                Motif::named('hdc')->fullName(Terms::UK),
+            ],
+        );
     }
 }

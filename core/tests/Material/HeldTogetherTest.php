@@ -19,7 +19,16 @@ final class HeldTogetherTest extends TestCase
 {
     private static function strand(string $name, float $mm, float $gramsPerMetre, ?float $grams, int $ends = 1): Strand
     {
-        return new Strand($name, new Material(Kind::Cord, Length::mm($mm), LinearDensity::gramsPerMetre($gramsPerMetre), $grams === null ? null : Mass::grams($grams)), $ends);
+        return new Strand(
+            $name,
+            new Material(
+                Kind::Cord,
+                Length::mm($mm),
+                LinearDensity::gramsPerMetre($gramsPerMetre),
+                $grams === null ? null : Mass::grams($grams),
+            ),
+            $ends,
+        );
     }
 
     /** Handbook 2: linear densities add; the equivalent diameter is √Σd² (geometry): 3 and 4 make 5. */
@@ -44,7 +53,9 @@ final class HeldTogetherTest extends TestCase
 
     public function testSaysWhichRunsOutFirstAndWhere(): void
     {
-        $held = new HeldTogether([self::strand('long', 3, 5, 500), self::strand('doubled', 3, 4, 400, 2), self::strand('short', 3, 10, 600)]);
+        $held = new HeldTogether(
+            [self::strand('long', 3, 5, 500), self::strand('doubled', 3, 4, 400, 2), self::strand('short', 3, 10, 600)],
+        );
         self::assertSame('doubled', $held->runsOutFirst()?->name);
         self::assertEqualsWithDelta(50, $held->runsOutFirst()?->lasts()?->in(LengthUnit::Metre), 1e-9);
         self::assertEqualsWithDelta(50 * 23, (float) $held->asOne()->onHand?->grams, 1e-6);
@@ -63,7 +74,13 @@ final class HeldTogetherTest extends TestCase
         for ($try = 0; $try < 500; $try++) {
             $strands = [];
             for ($i = mt_rand(1, 5); $i > 0; $i--) {
-                $strands[] = self::strand("s{$i}", mt_rand(5, 90) / 10, mt_rand(5, 400) / 10, mt_rand(0, 20_000) / 10, mt_rand(1, 6));
+                $strands[] = self::strand(
+                    "s{$i}",
+                    mt_rand(5, 90) / 10,
+                    mt_rand(5, 400) / 10,
+                    mt_rand(0, 20_000) / 10,
+                    mt_rand(1, 6),
+                );
             }
             $held = new HeldTogether($strands);
             $until = $held->runsOutFirst()?->lasts();
@@ -75,14 +92,27 @@ final class HeldTogetherTest extends TestCase
                 $used += $takes;
             }
             self::assertEqualsWithDelta((float) $held->asOne()->onHand?->grams, $used, 1e-6 * max(1, $used));
-            self::assertGreaterThanOrEqual(max(array_map(fn(Strand $strand): float => $strand->material->diameter->mm, $strands)), $held->diameter()->mm + 1e-9);
+            self::assertGreaterThanOrEqual(
+                max(array_map(fn(Strand $strand): float => $strand->material->diameter->mm, $strands)),
+                $held->diameter()->mm + 1e-9,
+            );
         }
     }
 
     public function testHookSizesStepThroughTheList(): void
     {
-        self::assertSame([7.0, 9.0, 10.0], [HookSize::mm(8)->steps(-1)->diameter->mm, HookSize::mm(8)->steps(1)->diameter->mm, HookSize::mm(8)->steps(2)->diameter->mm]);
-        self::assertSame([2.0, 30.0], [HookSize::mm(2.25)->steps(-3)->diameter->mm, HookSize::mm(30)->steps(1)->diameter->mm]);
+        self::assertSame(
+            [7.0, 9.0, 10.0],
+            [
+                HookSize::mm(8)->steps(-1)->diameter->mm,
+                HookSize::mm(8)->steps(1)->diameter->mm,
+                HookSize::mm(8)->steps(2)->diameter->mm,
+            ],
+        );
+        self::assertSame(
+            [2.0, 30.0],
+            [HookSize::mm(2.25)->steps(-3)->diameter->mm, HookSize::mm(30)->steps(1)->diameter->mm],
+        );
         // A size between two sold ones steps from the nearer.
         self::assertSame(15.0, HookSize::mm(11.5)->steps(1)->diameter->mm);
     }

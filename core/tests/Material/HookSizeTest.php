@@ -45,7 +45,14 @@ final class HookSizeTest extends TestCase
     /** @return list<array{string, string}> */
     public static function bad(): array
     {
-        return [['', 'hook size'], ['Z', 'not a hook letter'], ['400 mm', 'outside'], ['0 mm', 'outside'], ['wooden', 'not a hook size'], ['-8', 'less than nothing']];
+        return [
+            ['', 'hook size'],
+            ['Z', 'not a hook letter'],
+            ['400 mm', 'outside'],
+            ['0 mm', 'outside'],
+            ['wooden', 'not a hook size'],
+            ['-8', 'less than nothing'],
+        ];
     }
 
     #[DataProvider('bad')]
@@ -59,11 +66,46 @@ final class HookSizeTest extends TestCase
     /** Sizes hooks are sold in, one after another. Common practice, no source. */
     public function testStepsAreTheSizesSold(): void
     {
-        $sold = [2.0, 2.25, 2.5, 2.75, 3.0, 3.25, 3.5, 3.75, 4.0, 4.5, 5.0, 5.5, 6.0, 6.5, 7.0, 8.0, 9.0, 10.0, 12.0, 15.0, 16.0, 19.0, 20.0, 25.0, 30.0];
-        self::assertSame($sold, array_map(fn(int $step): float => HookSize::mm(2)->steps($step)->diameter->mm, array_keys($sold)));
-        self::assertSame([2.0, 30.0], [HookSize::mm(2.5)->steps(-9)->diameter->mm, HookSize::mm(20)->steps(9)->diameter->mm]);
+        $sold = [
+            2.0,
+            2.25,
+            2.5,
+            2.75,
+            3.0,
+            3.25,
+            3.5,
+            3.75,
+            4.0,
+            4.5,
+            5.0,
+            5.5,
+            6.0,
+            6.5,
+            7.0,
+            8.0,
+            9.0,
+            10.0,
+            12.0,
+            15.0,
+            16.0,
+            19.0,
+            20.0,
+            25.0,
+            30.0,
+        ];
+        self::assertSame(
+            $sold,
+            array_map(fn(int $step): float => HookSize::mm(2)->steps($step)->diameter->mm, array_keys($sold)),
+        );
+        self::assertSame(
+            [2.0, 30.0],
+            [HookSize::mm(2.5)->steps(-9)->diameter->mm, HookSize::mm(20)->steps(9)->diameter->mm],
+        );
         self::assertSame(4.0, HookSize::nearest(Length::mm(4.25))->diameter->mm);
-        self::assertSame(['An 8 mm', 'An 11.5 mm', 'An 18 mm', 'A 9 mm', 'A 15 mm', 'A 1.8 mm'], array_map(fn(float $mm): string => HookSize::mm($mm)->withArticle(), [8, 11.5, 18, 9, 15, 1.8]));
+        self::assertSame(
+            ['An 8 mm', 'An 11.5 mm', 'An 18 mm', 'A 9 mm', 'A 15 mm', 'A 1.8 mm'],
+            array_map(fn(float $mm): string => HookSize::mm($mm)->withArticle(), [8, 11.5, 18, 9, 15, 1.8]),
+        );
     }
 
     /** Handbook 2 [check]: a 3 mm cord starts with 6 mm, a 4 mm cord with 8 mm. Common practice, no source. */

@@ -23,7 +23,11 @@ final class KindTest extends TestCase
     public function testEveryKindSaysWhatMattersToItAndHowItEndsAndJoins(): void
     {
         foreach (Kind::cases() as $kind) {
-            self::assertSame($kind->isStrand(), $kind->has(Property::Diameter) && $kind->has(Property::SampleLength), $kind->value);
+            self::assertSame(
+                $kind->isStrand(),
+                $kind->has(Property::Diameter) && $kind->has(Property::SampleLength),
+                $kind->value,
+            );
             self::assertSame($kind === Kind::Tabs, $kind->has(Property::Pitch));
             self::assertSame($kind->makes() !== [], $kind->has(Property::Make));
             self::assertNotSame('', $kind->name().$kind->noun());
@@ -44,9 +48,19 @@ final class KindTest extends TestCase
     /** Handbook 9: burns, fumes, ventilation, water at hand; away from plarn and raffia. */
     private function flameOnlyWhereItMelts(Kind $kind, ?Make $make, ?Fibre $fibre): void
     {
-        $said = implode(' ', array_map(fn(EndCare $care): string => "{$care->do} {$care->why} {$care->caution}", EndCare::of($kind, $make, $fibre)));
+        $said = implode(
+            ' ',
+            array_map(
+                fn(EndCare $care): string => "{$care->do} {$care->why} {$care->caution}",
+                EndCare::of($kind, $make, $fibre),
+            ),
+        );
         $byFlame = str_contains($said, 'small flame');
-        self::assertSame($byFlame, $fibre?->melts() === true && in_array($kind, [Kind::Cord, Kind::Ribbon], true), "{$kind->value} {$fibre?->value}");
+        self::assertSame(
+            $byFlame,
+            $fibre?->melts() === true && in_array($kind, [Kind::Cord, Kind::Ribbon], true),
+            "{$kind->value} {$fibre?->value}",
+        );
         if ($byFlame) {
             self::assertStringContainsString('water at hand', $said);
             self::assertStringContainsString('window open', $said);
@@ -59,15 +73,34 @@ final class KindTest extends TestCase
         }
     }
 
-    /** Handbook 2 [check]: 3 mm with 6 mm, 4 mm with 8 mm; one up for a tight hand or a drapey sack. Common practice, no source. */
+    /**
+     * Handbook 2 [check]: 3 mm with 6 mm, 4 mm with 8 mm; one up for a tight hand or a drapey sack. Common practice, no
+     * source.
+     */
     public function testHooksBeginAtTwiceTheCord(): void
     {
-        $first = fn(float $mm, Hand $hand, Fabric $fabric): float => HookAdvice::of(Length::mm($mm), Kind::Cord, $hand, $fabric)->first[0]->diameter->mm;
+        $first = fn(float $mm, Hand $hand, Fabric $fabric): float => HookAdvice::of(
+            Length::mm($mm),
+            Kind::Cord,
+            $hand,
+            $fabric,
+        )->first[0]->diameter->mm;
         self::assertSame([6.0, 8.0], [$first(3, Hand::Even, Fabric::Firm), $first(4, Hand::Even, Fabric::Firm)]);
-        self::assertSame([9.0, 9.0, 7.0, 10.0], [$first(4, Hand::Tight, Fabric::Firm), $first(4, Hand::Even, Fabric::Drape), $first(4, Hand::Loose, Fabric::Firm), $first(4, Hand::Tight, Fabric::Drape)]);
+        self::assertSame(
+            [9.0, 9.0, 7.0, 10.0],
+            [
+                $first(4, Hand::Tight, Fabric::Firm),
+                $first(4, Hand::Even, Fabric::Drape),
+                $first(4, Hand::Loose, Fabric::Firm),
+                $first(4, Hand::Tight, Fabric::Drape),
+            ],
+        );
     }
 
-    /** A ball of jersey of 450 g and 55 m: makers work it on 8 mm. What gives is tried looser next, what does not, firmer. Common practice, no source. */
+    /**
+     * A ball of jersey of 450 g and 55 m: makers work it on 8 mm. What gives is tried looser next, what does not,
+     * firmer. Common practice, no source.
+     */
     public function testHooksFollowTheKind(): void
     {
         $of = function (Kind $kind, Fabric $fabric = Fabric::Firm): array {
@@ -82,24 +115,42 @@ final class KindTest extends TestCase
         self::assertSame([16.0, 15.0, 15.0, 19.0], $of(Kind::Cord));
         self::assertSame([19.0, 20.0, 16.0, 25.0], $of(Kind::Cord, Fabric::Drape));
         self::assertSame([16.0, 19.0, 15.0, 19.0], $of(Kind::Cord, Fabric::Even));
-        self::assertStringContainsString('8 mm: about as thick as the yarn, for jersey is soft', HookAdvice::of(Length::mm(8), Kind::TShirt, Hand::Even, Fabric::Firm)->reasons[0]);
+        self::assertStringContainsString(
+            '8 mm: about as thick as the yarn, for jersey is soft',
+            HookAdvice::of(Length::mm(8), Kind::TShirt, Hand::Even, Fabric::Firm)->reasons[0],
+        );
     }
 
     /**
-     * Thickness from weight: cotton cord of 4 mm weighs 8.2 g/m, jersey of 8.2 g/m rolls to about 8 mm, loops of carrier
+     * Thickness from weight: cotton cord of 4 mm weighs 8.2 g/m, jersey of 8.2 g/m rolls to about 8 mm, loops of
+     * carrier
      * bags of 2.5 g/m to about 5 mm. Common practice, no source; the shares of fibre are from memory.
      */
     public function testThicknessIsGuessedByTheFormOfTheStrand(): void
     {
-        $thick = fn(Kind $kind, float $density, ?Fibre $fibre = null): float => $kind->form()->thickness(LinearDensity::gramsPerMetre($density), $fibre)->mm;
+        $thick = fn(Kind $kind, float $density, ?Fibre $fibre = null): float => $kind->form()->thickness(
+            LinearDensity::gramsPerMetre($density),
+            $fibre,
+        )->mm;
         self::assertEqualsWithDelta(4.0, $thick(Kind::Cord, 8.2, Fibre::Cotton), 0.1);
         self::assertEqualsWithDelta(8.0, $thick(Kind::TShirt, 450 / 55, Fibre::Cotton), 0.1);
         self::assertEqualsWithDelta(5.1, $thick(Kind::Plarn, 2.5), 0.1);
         self::assertEqualsWithDelta(4.2, $thick(Kind::Ribbon, 4.3, Fibre::Cotton), 0.1);
         // A fibre half as dense fills twice the room.
-        self::assertEqualsWithDelta($thick(Kind::Cord, 8.2, Fibre::Cotton) * sqrt(1.53 / 0.91), $thick(Kind::Cord, 8.2, Fibre::Polypropylene), 0.06);
+        self::assertEqualsWithDelta(
+            $thick(Kind::Cord, 8.2, Fibre::Cotton) * sqrt(1.53 / 0.91),
+            $thick(Kind::Cord, 8.2, Fibre::Polypropylene),
+            0.06,
+        );
         self::assertSame([0.5, 30.0], [$thick(Kind::Cord, 0.05), $thick(Kind::TShirt, 500)]);
-        self::assertSame(['a round cord of cotton', 'film', 'a flat jersey'], [Kind::Cord->form()->named(Fibre::Cotton), Kind::Plarn->form()->named(null), Kind::TShirt->form()->named(null)]);
+        self::assertSame(
+            ['a round cord of cotton', 'film', 'a flat jersey'],
+            [
+                Kind::Cord->form()->named(Fibre::Cotton),
+                Kind::Plarn->form()->named(null),
+                Kind::TShirt->form()->named(null),
+            ],
+        );
     }
 
     public function testTheTwoToTryFirstAreTwoAndWithinTheRange(): void

@@ -21,9 +21,17 @@ final class QuantityTest extends TestCase
     public static function lengths(): array
     {
         return [
-            ['20 cm', 200.0], ['20cm', 200.0], ['8 in', 203.2], ['7 1/2"', 190.5], ['7½ in', 190.5], ['7 1/2 in', 190.5],
+            ['20 cm', 200.0],
+            ['20cm', 200.0],
+            ['8 in', 203.2],
+            ['7 1/2"', 190.5],
+            ['7½ in', 190.5],
+            ['7 1/2 in', 190.5],
             ['130 yd', 118_872.0], ['2 ft', 609.6], ['5 ft 6 in', 1676.4], ["5' 6\"", 1676.4], ['5′ 6″', 1676.4],
-            ['0,75 m', 750.0], ['.5 m', 500.0], ['12 mm', 12.0], ['1 200 m', 1_200_000.0], ["1\u{202F}200 m", 1_200_000.0],
+            ['0,75 m', 750.0], ['.5 m', 500.0], ['12 mm', 12.0], ['1 200 m', 1_200_000.0], [
+                "1\u{202F}200 m",
+                1_200_000.0,
+            ],
             ['3/8 in', 9.525], [' 20  CM. ', 200.0], ['8,5 cm', 85.0], ['0,125 m', 125.0], ['0 cm', 0.0],
         ];
     }
@@ -38,10 +46,16 @@ final class QuantityTest extends TestCase
     public static function badLengths(): array
     {
         return [
-            ['', 'Nothing is written'], ['   ', 'Nothing is written'], ['-3 cm', 'less than nothing'], ['−3 cm', 'less than nothing'],
+            ['', 'Nothing is written'], ['   ', 'Nothing is written'], ['-3 cm', 'less than nothing'], [
+                '−3 cm',
+                'less than nothing',
+            ],
             ['twenty', '“twenty” was not understood'], ['20', 'has no unit'], ['20 parsecs', '“parsecs” is not a unit'],
             ['1,200 m', 'could be 1.200 or 1200'], ['7 1/0 in', 'divides by nothing'], ['20 cm cm', 'is not a unit'],
-            ['1.2.3 cm', 'every number needs'], ['5 6 cm', 'every number needs'], ['<script>', 'was not understood'], ['20 g', '“g” is not a unit of length'], [str_repeat('9', 400).' m', 'too large'],
+            ['1.2.3 cm', 'every number needs'], ['5 6 cm', 'every number needs'], ['<script>', 'was not understood'], [
+                '20 g',
+                '“g” is not a unit of length',
+            ], [str_repeat('9', 400).' m', 'too large'],
         ];
     }
 
@@ -67,7 +81,10 @@ final class QuantityTest extends TestCase
         self::assertEqualsWithDelta(453.59237 + 4 * 28.349523125, Mass::parse('1 lb 4 oz')->grams, 1e-9);
         foreach ([
             '8.2 g/m' => 8.2, '8,5 g/m' => 8.5, '8.2 g per m' => 8.2, '8200 tex' => 8.2, '120 m per 100 g' => 100 / 120,
-            '120 m/100 g' => 100 / 120, '50 g / 30 m' => 50 / 30, '0.25 kg per 20 m' => 12.5, '1/2 oz/yd' => 28.349523125 / 2 / 0.9144,
+            '120 m/100 g' => 100 / 120,
+            '50 g / 30 m' => 50 / 30,
+            '0.25 kg per 20 m' => 12.5,
+            '1/2 oz/yd' => 28.349523125 / 2 / 0.9144,
             'g/m 3' => null, '8' => null, 'thick' => null, '0 g/m' => null, '5 g/g' => null, '0 m per 100 g' => null,
         ] as $text => $expected) {
             try {
@@ -75,7 +92,12 @@ final class QuantityTest extends TestCase
             } catch (NotUnderstood) {
                 $read = null;
             }
-            $expected === null ? self::assertNull($read, (string) $text) : self::assertEqualsWithDelta($expected, $read, 1e-9, (string) $text);
+            $expected === null ? self::assertNull($read, (string) $text) : self::assertEqualsWithDelta(
+                $expected,
+                $read,
+                1e-9,
+                (string) $text,
+            );
         }
     }
 
@@ -83,7 +105,11 @@ final class QuantityTest extends TestCase
     public function testTexIsGramsPerThousandMetres(): void
     {
         $density = LinearDensity::parse('8.2 g/m');
-        self::assertEqualsWithDelta($density->massOf(Length::of(1000, LengthUnit::Metre))->grams, $density->tex(), 1e-9);
+        self::assertEqualsWithDelta(
+            $density->massOf(Length::of(1000, LengthUnit::Metre))->grams,
+            $density->tex(),
+            1e-9,
+        );
         self::assertEqualsWithDelta(8200, $density->tex(), 1e-9);
         self::assertEqualsWithDelta(1.5, LinearDensity::parse('1500 tex')->gramsPerMetre, 1e-12);
     }
@@ -102,8 +128,15 @@ final class QuantityTest extends TestCase
     {
         foreach (['in' => ['mm', Length::parse('1 in')->mm], 'yd' => ['mm', Length::parse('1 yd')->mm], 'ft' => ['mm', Length::parse('1 ft')->mm],
             'oz' => ['g', Mass::parse('1 oz')->grams], 'lb' => ['g', Mass::parse('1 lb')->grams],
-            'oz/yd' => ['g/m', LinearDensity::parse('1 oz/yd')->gramsPerMetre], 'tex' => ['g/m', LinearDensity::parse('1 tex')->gramsPerMetre]] as $from => [$to, $ours]) {
-            $theirs = exec('units --terse --output-format %.12g '.escapeshellarg($from).' '.escapeshellarg($to), $lines, $code);
+            'oz/yd' => [
+                'g/m',
+                LinearDensity::parse('1 oz/yd')->gramsPerMetre,
+            ], 'tex' => ['g/m', LinearDensity::parse('1 tex')->gramsPerMetre]] as $from => [$to, $ours]) {
+            $theirs = exec(
+                'units --terse --output-format %.12g '.escapeshellarg($from).' '.escapeshellarg($to),
+                $lines,
+                $code,
+            );
             self::assertSame(0, $code, 'GNU units is not installed');
             self::assertEqualsWithDelta((float) $theirs, $ours, 1e-9 * $ours, $from);
         }
@@ -119,13 +152,23 @@ final class QuantityTest extends TestCase
             $mass = Mass::grams(mt_rand(1, 9_000_000) / 1000);
             self::assertEqualsWithDelta($mass->grams, Mass::parse($mass->exact())->grams, 1e-8);
             $density = LinearDensity::gramsPerMetre(mt_rand(50, 500_000) / 1000);
-            self::assertEqualsWithDelta($density->gramsPerMetre, LinearDensity::parse($density->exact())->gramsPerMetre, 1e-8);
+            self::assertEqualsWithDelta(
+                $density->gramsPerMetre,
+                LinearDensity::parse($density->exact())->gramsPerMetre,
+                1e-8,
+            );
         }
     }
 
     public function testPrintsForTheMaker(): void
     {
-        self::assertSame(['160 g/m²', '15.3 g/m²', '0.9 g/m²'], array_map(fn(string $text): string => ArealDensity::parse($text)->print(), ['160 g/m2', '15.26 g/m2', '0.9 g/m2']));
+        self::assertSame(
+            ['160 g/m²', '15.3 g/m²', '0.9 g/m²'],
+            array_map(
+                fn(string $text): string => ArealDensity::parse($text)->print(),
+                ['160 g/m2', '15.26 g/m2', '0.9 g/m2'],
+            ),
+        );
         self::assertSame('30.0 cm', Length::mm(300)->print(LengthUnit::Centimetre));
         self::assertSame('7 1/2 in', Length::mm(190.5)->print(LengthUnit::Inch));
         self::assertSame('1/8 in', Length::mm(3)->print(LengthUnit::Inch));
@@ -136,7 +179,13 @@ final class QuantityTest extends TestCase
 
     public function testNoQuantityIsEverNegativeOrInfinite(): void
     {
-        foreach ([fn() => Length::mm(-1), fn() => Length::mm(INF), fn() => Mass::grams(NAN), fn() => LinearDensity::gramsPerMetre(0), fn() => LinearDensity::weighed(Mass::grams(1), Length::mm(0))] as $make) {
+        foreach ([
+            fn() => Length::mm(-1),
+            fn() => Length::mm(INF),
+            fn() => Mass::grams(NAN),
+            fn() => LinearDensity::gramsPerMetre(0),
+            fn() => LinearDensity::weighed(Mass::grams(1), Length::mm(0)),
+        ] as $make) {
             try {
                 $make();
                 self::fail('Made what cannot be.');

@@ -50,7 +50,11 @@ final class RepeatedTest extends TestCase
         $one = new Repeated([79.0]);
         self::assertSame(0.0, $one->deviation);
         self::assertEqualsWithDelta(1 / sqrt(12), $one->uncertainty(1.0), 1e-12);
-        self::assertEqualsWithDelta(hypot(1 / sqrt(3), 1 / sqrt(12)), (new Repeated([41.0, 42.0, 43.0]))->uncertainty(1.0), 1e-12);
+        self::assertEqualsWithDelta(
+            hypot(1 / sqrt(3), 1 / sqrt(12)),
+            (new Repeated([41.0, 42.0, 43.0]))->uncertainty(1.0),
+            1e-12,
+        );
     }
 
     public function testReadsHowHeavyASheetIs(): void
@@ -60,8 +64,23 @@ final class RepeatedTest extends TestCase
         }
         self::assertEqualsWithDelta(24.5, ArealDensity::parse('24,5', true)->gramsPerSquareMetre, 1e-9);
         // 1 oz is 28.349523125 g and 1 yd 0.9144 m, exactly (NIST SP 811, appendix B).
-        self::assertEqualsWithDelta(28.349523125 / 0.9144 ** 2, ArealDensity::parse('1 oz/yd2')->gramsPerSquareMetre, 1e-9);
-        foreach (['160', '160 g', '160 g/m', '160 kg/m2', '', 'heavy', '0 g/m2', '-3 gsm', '1 g/m2 2', '160 gsm2'] as $text) {
+        self::assertEqualsWithDelta(
+            28.349523125 / 0.9144 ** 2,
+            ArealDensity::parse('1 oz/yd2')->gramsPerSquareMetre,
+            1e-9,
+        );
+        foreach ([
+            '160',
+            '160 g',
+            '160 g/m',
+            '160 kg/m2',
+            '',
+            'heavy',
+            '0 g/m2',
+            '-3 gsm',
+            '1 g/m2 2',
+            '160 gsm2',
+        ] as $text) {
             try {
                 ArealDensity::parse($text);
                 self::fail("Read “{$text}”.");

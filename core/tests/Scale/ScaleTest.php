@@ -68,12 +68,18 @@ final class ScaleTest extends TestCase
                 self::assertNotSame('', $e->getMessage());
             }
         }
-        self::assertSame([20.0, 0.5], [Weighing::thickness(1, Length::mm(20))->likely, Weighing::thickness(1, Length::mm(20))->relative]);
+        self::assertSame(
+            [20.0, 0.5],
+            [Weighing::thickness(1, Length::mm(20))->likely, Weighing::thickness(1, Length::mm(20))->relative],
+        );
         self::assertSame(1.0, Stretch::of(Length::mm(0.5), Mass::grams(0.5), Length::mm(0.5), null)->under);
         // It settles a quarter of a second after the load.
         $scale = self::at(new ScaleState(), 100.0);
         $scale->put(50);
-        self::assertSame([false, true], array_map(fn(float $now): bool => self::at($scale->state(), $now)->reading()->stable, [100.0, 103.0]));
+        self::assertSame(
+            [false, true],
+            array_map(fn(float $now): bool => self::at($scale->state(), $now)->reading()->stable, [100.0, 103.0]),
+        );
     }
 
     public function testItOverloadsAndIsUnplugged(): void
@@ -100,7 +106,12 @@ final class ScaleTest extends TestCase
     public function testItShowsInEveryUnit(): void
     {
         $scale = self::at(new ScaleState(load: 1000, before: 1000), 10.0);
-        foreach (['g' => '/^\d\x{202F}?\d{3} g$|^\d{3} g$/u', 'kg' => '/^\d\.\d{3} kg$/', 'oz' => '/^35\.\d\d oz$/', 'lb' => '/^2\.\d{3} lb$/'] as $unit => $shown) {
+        foreach ([
+            'g' => '/^\d\x{202F}?\d{3} g$|^\d{3} g$/u',
+            'kg' => '/^\d\.\d{3} kg$/',
+            'oz' => '/^35\.\d\d oz$/',
+            'lb' => '/^2\.\d{3} lb$/',
+        ] as $unit => $shown) {
             $scale->show(MassUnit::from($unit));
             self::assertMatchesRegularExpression($shown, $scale->reading()->print());
         }

@@ -24,16 +24,31 @@ final class OutlineTest extends TestCase
     public function testPerimetersAgreeWithAReferenceLibrary(): void
     {
         foreach ([[252.0, 23.0], [0.0, 50.0], [10.0, 400.0]] as [$straight, $radius]) {
-            $path = "M0 0h{$straight}a{$radius} {$radius} 0 0 1 0 ".(2 * $radius)."h-{$straight}a{$radius} {$radius} 0 0 1 0 -".(2 * $radius).'z';
-            self::assertEqualsWithDelta(self::measured($path), (new Stadium($straight, $radius))->perimeter(), 1e-3 * (new Stadium($straight, $radius))->perimeter());
+            $path = "M0 0h{$straight}a{$radius} {$radius} 0 0 1 0 "
+                .(2 * $radius)
+                ."h-{$straight}a{$radius} {$radius} 0 0 1 0 -"
+                .(2 * $radius)
+                .'z';
+            self::assertEqualsWithDelta(
+                self::measured($path),
+                (new Stadium($straight, $radius))->perimeter(),
+                1e-3 * (new Stadium($straight, $radius))->perimeter(),
+            );
         }
         foreach ([[60.0, 61.0], [100.0, 40.0], [100.0, 10.0]] as [$a, $b]) {
             $path = "M-{$a} 0A{$a} {$b} 0 1 1 {$a} 0A{$a} {$b} 0 1 1 -{$a} 0z";
-            self::assertEqualsWithDelta(self::measured($path), (new Ellipse($a, $b))->perimeter(), 2e-3 * (new Ellipse($a, $b))->perimeter());
+            self::assertEqualsWithDelta(
+                self::measured($path),
+                (new Ellipse($a, $b))->perimeter(),
+                2e-3 * (new Ellipse($a, $b))->perimeter(),
+            );
         }
     }
 
-    /** Ramanujan 1914; a circle is exact, and the ellipse a = 2, b = 1 has perimeter 9.68844822 (its complete elliptic integral; from memory). */
+    /**
+     * Ramanujan 1914; a circle is exact, and the ellipse a = 2, b = 1 has perimeter 9.68844822 (its complete elliptic
+     * integral; from memory).
+     */
     public function testEllipsePerimeter(): void
     {
         self::assertEqualsWithDelta(2 * M_PI, (new Ellipse(1, 1))->perimeter(), 1e-12);
@@ -54,7 +69,11 @@ final class OutlineTest extends TestCase
     public function testEllipseOfAPerimeter(): void
     {
         foreach ([[60.0, 384.0], [50.0, 220.0], [10.0, 900.0]] as [$a, $perimeter]) {
-            self::assertEqualsWithDelta($perimeter, Ellipse::ofPerimeter($a, $perimeter)->perimeter(), 1e-3 * $perimeter);
+            self::assertEqualsWithDelta(
+                $perimeter,
+                Ellipse::ofPerimeter($a, $perimeter)->perimeter(),
+                1e-3 * $perimeter,
+            );
         }
         $this->expectException(\InvalidArgumentException::class);
         Ellipse::ofPerimeter(60, 200);
@@ -73,9 +92,17 @@ final class OutlineTest extends TestCase
                 $along += $step;
             }
             self::assertEqualsWithDelta($length * 399 / 400, $along, 2e-3 * $length);
-            self::assertEqualsWithDelta([$gap / 2, $arch->height()], [-min(array_column($stands, 'x')), -min(array_column($stands, 'y'))], 0.02 * $length);
+            self::assertEqualsWithDelta(
+                [$gap / 2, $arch->height()],
+                [-min(array_column($stands, 'x')), -min(array_column($stands, 'y'))],
+                0.02 * $length,
+            );
             // From left to right, and as it stands on the left so on the right.
-            self::assertEqualsWithDelta([-$stands[0]->x, $stands[0]->y, -$stands[0]->degrees], [$stands[399]->x, $stands[399]->y, $stands[399]->degrees], 1e-6);
+            self::assertEqualsWithDelta(
+                [-$stands[0]->x, $stands[0]->y, -$stands[0]->degrees],
+                [$stands[399]->x, $stands[399]->y, $stands[399]->degrees],
+                1e-6,
+            );
             self::assertLessThan(0, $stands[0]->x);
         }
         self::assertEqualsWithDelta((600 - 24 * M_PI) / 2 + 24, Arch::of(48, 600)->height(), 1e-9);
@@ -115,7 +142,11 @@ final class OutlineTest extends TestCase
 
     private static function measured(string $path): float
     {
-        $length = exec('node '.escapeshellarg(dirname(__DIR__, 3).'/tests/outside/path-length.mjs').' '.escapeshellarg($path), $lines, $code);
+        $length = exec(
+            'node '.escapeshellarg(dirname(__DIR__, 3).'/tests/outside/path-length.mjs').' '.escapeshellarg($path),
+            $lines,
+            $code,
+        );
         self::assertSame(0, $code);
 
         return (float) $length;

@@ -22,36 +22,193 @@ final class LinearModelTest extends TestCase
         [69331, 115.7, 518173, 4806, 2572, 127852, 1961], [70551, 116.9, 554894, 4007, 2827, 130081, 1962],
     ];
 
-    /** NIST Statistical Reference Datasets, linear regression, Longley (higher difficulty): certified coefficients and deviations. */
+    /**
+     * NIST Statistical Reference Datasets, linear regression, Longley (higher difficulty): certified coefficients and
+     * deviations.
+     */
     public function testLongleyToItsCertifiedDigits(): void
     {
-        $certified = [-3482258.63459582, 15.0618722713733, -0.358191792925910E-01, -2.02022980381683, -1.03322686717359, -0.511041056535807E-01, 1829.15146461355];
-        $deviations = [890420.383607373, 84.9149257747669, 0.334910077722432E-01, 0.488399681651699, 0.214274163161675, 0.226073200069370, 455.478499142212];
-        $rows = array_map(fn(array $line): array => [1.0, ...array_map(floatval(...), array_slice($line, 1))], self::LONGLEY);
-        self::assertCertified($certified, $deviations, 304.854073561965, $rows, array_map(fn(array $line): float => (float) $line[0], self::LONGLEY), 1e-8);
+        $certified = [
+            -3482258.63459582,
+            15.0618722713733,
+            -0.358191792925910E-01,
+            -2.02022980381683,
+            -1.03322686717359,
+            -0.511041056535807E-01,
+            1829.15146461355,
+        ];
+        $deviations = [
+            890420.383607373,
+            84.9149257747669,
+            0.334910077722432E-01,
+            0.488399681651699,
+            0.214274163161675,
+            0.226073200069370,
+            455.478499142212,
+        ];
+        $rows = array_map(
+            fn(array $line): array => [1.0, ...array_map(floatval(...), array_slice($line, 1))],
+            self::LONGLEY,
+        );
+        self::assertCertified(
+            $certified,
+            $deviations,
+            304.854073561965,
+            $rows,
+            array_map(fn(array $line): float => (float) $line[0], self::LONGLEY),
+            1e-8,
+        );
     }
 
     /** NIST Statistical Reference Datasets, linear regression, Norris (lower difficulty). */
     public function testNorrisToItsCertifiedDigits(): void
     {
-        $x = [0.2, 337.4, 118.2, 884.6, 10.1, 226.5, 666.3, 996.3, 448.6, 777.0, 558.2, 0.4, 0.6, 775.5, 666.9, 338.0, 447.5, 11.6, 556.0, 228.1, 995.8, 887.6, 120.2, 0.3, 0.3, 556.8, 339.1, 887.2, 999.0, 779.0, 11.1, 118.3, 229.2, 669.1, 448.9, 0.5];
-        $y = [0.1, 338.8, 118.1, 888.0, 9.2, 228.1, 668.5, 998.5, 449.1, 778.9, 559.2, 0.3, 0.1, 778.1, 668.8, 339.3, 448.9, 10.8, 557.7, 228.3, 998.0, 888.8, 119.6, 0.3, 0.6, 557.6, 339.3, 888.0, 998.5, 778.9, 10.2, 117.6, 228.9, 668.4, 449.2, 0.2];
-        self::assertCertified([-0.262323073774029, 1.00211681802045], [0.232818234301152, 0.429796848199937E-03], 0.884796396144373, array_map(fn(float $one): array => [1.0, $one], $x), $y, 1e-10);
+        $x = [
+            0.2,
+            337.4,
+            118.2,
+            884.6,
+            10.1,
+            226.5,
+            666.3,
+            996.3,
+            448.6,
+            777.0,
+            558.2,
+            0.4,
+            0.6,
+            775.5,
+            666.9,
+            338.0,
+            447.5,
+            11.6,
+            556.0,
+            228.1,
+            995.8,
+            887.6,
+            120.2,
+            0.3,
+            0.3,
+            556.8,
+            339.1,
+            887.2,
+            999.0,
+            779.0,
+            11.1,
+            118.3,
+            229.2,
+            669.1,
+            448.9,
+            0.5,
+        ];
+        $y = [
+            0.1,
+            338.8,
+            118.1,
+            888.0,
+            9.2,
+            228.1,
+            668.5,
+            998.5,
+            449.1,
+            778.9,
+            559.2,
+            0.3,
+            0.1,
+            778.1,
+            668.8,
+            339.3,
+            448.9,
+            10.8,
+            557.7,
+            228.3,
+            998.0,
+            888.8,
+            119.6,
+            0.3,
+            0.6,
+            557.6,
+            339.3,
+            888.0,
+            998.5,
+            778.9,
+            10.2,
+            117.6,
+            228.9,
+            668.4,
+            449.2,
+            0.2,
+        ];
+        self::assertCertified(
+            [-0.262323073774029, 1.00211681802045],
+            [0.232818234301152, 0.429796848199937E-03],
+            0.884796396144373,
+            array_map(fn(float $one): array => [1.0, $one], $x),
+            $y,
+            1e-10,
+        );
     }
 
-    /** NIST Statistical Reference Datasets, linear regression, Wampler1, 2 and 3 (higher difficulty): polynomials of the fifth degree, the third with noise. */
+    /**
+     * NIST Statistical Reference Datasets, linear regression, Wampler1, 2 and 3 (higher difficulty): polynomials of the
+     * fifth degree, the third with noise.
+     */
     public function testWamplerToItsCertifiedDigits(): void
     {
-        $rows = array_map(fn(int $x): array => array_map(fn(int $power): float => (float) $x ** $power, range(0, 5)), range(0, 20));
-        $polynomial = fn(array $of): array => array_map(fn(array $row): float => array_sum(array_map(fn(float $one, float $coefficient): float => $one * $coefficient, $row, $of)), $rows);
+        $rows = array_map(
+            fn(int $x): array => array_map(fn(int $power): float => (float) $x ** $power, range(0, 5)),
+            range(0, 20),
+        );
+        $polynomial = fn(array $of): array => array_map(
+            fn(array $row): float => array_sum(
+                array_map(fn(float $one, float $coefficient): float => $one * $coefficient, $row, $of),
+            ),
+            $rows,
+        );
         $ones = array_fill(0, 6, 1.0);
         $tenths = [1.0, 0.1, 0.01, 0.001, 0.0001, 0.00001];
         self::assertCertified($ones, null, 1.0, $rows, $polynomial($ones), 1e-7);
         self::assertCertified($tenths, null, 1.0, $rows, $polynomial($tenths), 1e-7);
-        $noise = [759, -2048, 2048, -2048, 2523, -2048, 2048, -2048, 1838, -2048, 2048, -2048, 1838, -2048, 2048, -2048, 2523, -2048, 2048, -2048, 759];
+        $noise = [
+            759,
+            -2048,
+            2048,
+            -2048,
+            2523,
+            -2048,
+            2048,
+            -2048,
+            1838,
+            -2048,
+            2048,
+            -2048,
+            1838,
+            -2048,
+            2048,
+            -2048,
+            2523,
+            -2048,
+            2048,
+            -2048,
+            759,
+        ];
         $noisy = array_map(fn(float $value, int $off): float => $value + $off, $polynomial($ones), $noise);
         self::assertSame([760.0, -2042.0, 3369180.0], [$noisy[0], $noisy[1], $noisy[20]]);
-        self::assertCertified($ones, [2152.32624678170, 2363.55173469681, 779.343524331583, 101.475507550350, 5.64566512170752, 0.112324854679312], 2360.14502379268, $rows, $noisy, 1e-7);
+        self::assertCertified(
+            $ones,
+            [
+                2152.32624678170,
+                2363.55173469681,
+                779.343524331583,
+                101.475507550350,
+                5.64566512170752,
+                0.112324854679312,
+            ],
+            2360.14502379268,
+            $rows,
+            $noisy,
+            1e-7,
+        );
     }
 
     /**
@@ -60,16 +217,31 @@ final class LinearModelTest extends TestCase
      * @param list<list<float>> $rows
      * @param list<float> $values
      */
-    private static function assertCertified(array $certified, ?array $deviations, float $residual, array $rows, array $values, float $share): void
-    {
+    private static function assertCertified(
+        array $certified,
+        ?array $deviations,
+        float $residual,
+        array $rows,
+        array $values,
+        float $share,
+    ): void {
         $size = count($certified);
-        $model = LinearModel::prior(array_fill(0, $size, 0.0), array_fill(0, $size, INF))->observing($rows, $values, array_fill(0, count($rows), $residual));
+        $model = LinearModel::prior(array_fill(0, $size, 0.0), array_fill(0, $size, INF))->observing(
+            $rows,
+            $values,
+            array_fill(0, count($rows), $residual),
+        );
         foreach ($model->mean() as $place => $coefficient) {
             self::assertEqualsWithDelta(1.0, $coefficient / $certified[$place], $share, "B{$place}");
             if ($deviations !== null) {
                 $unit = array_fill(0, $size, 0.0);
                 $unit[$place] = 1.0;
-                self::assertEqualsWithDelta(1.0, sqrt($model->variance($unit)) / $deviations[$place], 1e-7, "deviation of B{$place}");
+                self::assertEqualsWithDelta(
+                    1.0,
+                    sqrt($model->variance($unit)) / $deviations[$place],
+                    1e-7,
+                    "deviation of B{$place}",
+                );
             }
         }
     }
@@ -80,7 +252,11 @@ final class LinearModelTest extends TestCase
      */
     public function testThePosteriorIsWhatRSays(): void
     {
-        $model = LinearModel::prior([2.0, 1.0], [0.5, 0.3])->observing([[1.0, -0.7], [1.0, 0.2], [1.0, 0.5], [1.0, 0.9]], [1.1, 2.3, 2.4, 3.2], array_fill(0, 4, 0.1));
+        $model = LinearModel::prior([2.0, 1.0], [0.5, 0.3])->observing(
+            [[1.0, -0.7], [1.0, 0.2], [1.0, 0.5], [1.0, 0.9]],
+            [1.1, 2.3, 2.4, 3.2],
+            array_fill(0, 4, 0.1),
+        );
         self::assertEqualsWithDelta([1.971647141621336, 1.238383942055335], $model->mean(), 1e-9);
         self::assertEqualsWithDelta(0.05181273328280164, sqrt($model->variance([1.0, 0.4])), 1e-10);
         // c(1,.4) %*% S %*% c(-1,.25).
@@ -100,7 +276,10 @@ final class LinearModelTest extends TestCase
         LinearModel::prior([0.0, 0.0], [INF, INF])->observing([[1.0, 2.0]], [3.0], [0.1])->mean();
     }
 
-    /** NIST/SEMATECH e-Handbook 1.3.6.7.1 (cumulative normal), and its critical values; the far tails as R's pnorm gives them. */
+    /**
+     * NIST/SEMATECH e-Handbook 1.3.6.7.1 (cumulative normal), and its critical values; the far tails as R's pnorm gives
+     * them.
+     */
     public function testTheNormalAgreesWithPublishedTables(): void
     {
         foreach ([0.0, 1.0, -0.1] as $no) {
@@ -111,10 +290,25 @@ final class LinearModelTest extends TestCase
                 self::assertStringContainsString('above 0 and below 1', $e->getMessage());
             }
         }
-        foreach ([[0.0, 0.5], [0.5, 0.69146], [1.0, 0.84134], [1.645, 0.95002], [1.96, 0.97500], [2.576, 0.99500], [3.0, 0.99865], [-1.28, 0.10027]] as [$z, $p]) {
+        foreach ([
+            [0.0, 0.5],
+            [0.5, 0.69146],
+            [1.0, 0.84134],
+            [1.645, 0.95002],
+            [1.96, 0.97500],
+            [2.576, 0.99500],
+            [3.0, 0.99865],
+            [-1.28, 0.10027],
+        ] as [$z, $p]) {
             self::assertEqualsWithDelta($p, Normal::cumulative($z), 6e-6);
         }
-        foreach ([[0.9, 1.2815515655], [0.95, 1.6448536270], [0.975, 1.9599639845], [0.99, 2.3263478740], [0.999, 3.0902323062]] as [$p, $z]) {
+        foreach ([
+            [0.9, 1.2815515655],
+            [0.95, 1.6448536270],
+            [0.975, 1.9599639845],
+            [0.99, 2.3263478740],
+            [0.999, 3.0902323062],
+        ] as [$p, $z]) {
             self::assertEqualsWithDelta($z, Normal::quantile($p), 1e-9);
             self::assertEqualsWithDelta(-$z, Normal::quantile(1 - $p), 1e-9);
         }

@@ -55,7 +55,10 @@ final class BalanceTest extends TestCase
     public function testWhatOthersReservedIsNotFree(): void
     {
         $balance = new Balance(900, [1 => ['Tote', 600.0], 2 => ['Pouch', 100.0]]);
-        self::assertSame([200.0, 800.0, 300.0, 700.0], [$balance->freeFor(), $balance->freeFor(1), $balance->freeFor(2), $balance->reserved()]);
+        self::assertSame(
+            [200.0, 800.0, 300.0, 700.0],
+            [$balance->freeFor(), $balance->freeFor(1), $balance->freeFor(2), $balance->reserved()],
+        );
         $this->expectExceptionMessage('Only 300 g are free: Tote has 600 g reserved. Free that first, or take less.');
         $balance->change(Move::Used, 301, 2);
     }

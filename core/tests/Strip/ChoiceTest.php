@@ -37,7 +37,10 @@ final class ChoiceTest extends TestCase
         }
     }
 
-    /** Beyond the exact ones: never short, never more than it says from the best, and judged by the brute force where that can. */
+    /**
+     * Beyond the exact ones: never short, never more than it says from the best, and judged by the brute force where
+     * that can.
+     */
     public function testTheQuickOneIsAsGoodAsItSays(): void
     {
         mt_srand(12);
@@ -82,7 +85,9 @@ final class ChoiceTest extends TestCase
         self::assertNull(Choice::of($candidates, 1e6));
     }
 
-    /** areal × strip × layers = density × pull (geometry): 7 g/m of 175 g/m² pulled to 1.25 is 5 cm, half that double. */
+    /**
+     * areal × strip × layers = density × pull (geometry): 7 g/m of 175 g/m² pulled to 1.25 is 5 cm, half that double.
+     */
     public function testHowWideToCut(): void
     {
         $wanted = new Wanted(Length::mm(42_000), LinearDensity::gramsPerMetre(7));
@@ -98,7 +103,11 @@ final class ChoiceTest extends TestCase
         self::assertEqualsWithDelta((100 + 625 * 0.9) / 725, $after->factor, 1e-12);
         self::assertEqualsWithDelta(sqrt(1 / 725), $after->share, 1e-12);
         // Two of 10 m and one of 0.5: each 4 % by itself, all 10 % together.
-        self::assertEqualsWithDelta(hypot(0.1, hypot(0.4, hypot(0.4, 0.02)) / 20.5), Outcome::after([])->of([10.0, 10.0, 0.5])->relative, 1e-9);
+        self::assertEqualsWithDelta(
+            hypot(0.1, hypot(0.4, hypot(0.4, 0.02)) / 20.5),
+            Outcome::after([])->of([10.0, 10.0, 0.5])->relative,
+            1e-9,
+        );
         self::assertEqualsWithDelta(0.5, Outcome::after([])->of([0.5])->likely, 1e-9);
         self::assertSame(0.0, Outcome::after([])->of([])->likely);
         $before = Outcome::after([])->of([10.0, 10.0]);
@@ -110,7 +119,11 @@ final class ChoiceTest extends TestCase
     public function testAPlanIsAsSureAsItSays(): void
     {
         mt_srand(14);
-        $candidates = [new Candidate('shirt', 14.0, 8), new Candidate('sleeve', 3.5, 12), new Candidate('skirt', 22.0, 2)];
+        $candidates = [
+            new Candidate('shirt', 14.0, 8),
+            new Candidate('sleeve', 3.5, 12),
+            new Candidate('skirt', 22.0, 2),
+        ];
         $plan = CutPlan::of($candidates, 42.0);
         self::assertNotNull($plan);
         self::assertGreaterThanOrEqual(CutPlan::SURE, $plan->chance);
@@ -118,7 +131,12 @@ final class ChoiceTest extends TestCase
         $metres = ['shirt' => 14.0, 'sleeve' => 3.5, 'skirt' => 22.0];
         for ($draw = 0; $draw < 8000; $draw++) {
             $common = 1 + Outcome::COMMON * self::normal();
-            $given = array_sum(array_map(fn(int|string $key): float => $metres[$key] * ($common + Outcome::EACH * self::normal()), $plan->order));
+            $given = array_sum(
+                array_map(
+                    fn(int|string $key): float => $metres[$key] * ($common + Outcome::EACH * self::normal()),
+                    $plan->order,
+                ),
+            );
             $enough += (int) ($given >= 42.0);
         }
         self::assertEqualsWithDelta($plan->chance, $enough / 8000, 0.015);
@@ -144,7 +162,10 @@ final class ChoiceTest extends TestCase
     /** @return list<Candidate> */
     private static function random(int $kinds, int $most): array
     {
-        return array_map(fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, mt_rand(1, $most)), range(0, $kinds - 1));
+        return array_map(
+            fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, mt_rand(1, $most)),
+            range(0, $kinds - 1),
+        );
     }
 
     /**
@@ -166,7 +187,10 @@ final class ChoiceTest extends TestCase
         }
         $best = [INF, 0];
         foreach ($sums as [$metres, $pieces]) {
-            if ($metres >= $need - 1e-9 && ($metres < $best[0] - 1e-9 || ($metres < $best[0] + 1e-9 && $pieces < $best[1]))) {
+            if (
+                $metres >= $need - 1e-9
+                && ($metres < $best[0] - 1e-9 || ($metres < $best[0] + 1e-9 && $pieces < $best[1]))
+            ) {
                 $best = [$metres, $pieces];
             }
         }

@@ -25,7 +25,12 @@ final class CutGraph
         foreach ($cutting->cuts as $cut) {
             $lines[] = [$cut->x1, $cut->y1, $cut->x2, $cut->y2];
             if ($cutting->piece->layers === 2 && $cut->kind !== CutKind::Diagonal && ! $this->alongFold($cut)) {
-                $lines[] = [2 * $cutting->piece->widthAt($cut->y1) - $cut->x1, $cut->y1, 2 * $cutting->piece->widthAt($cut->y2) - $cut->x2, $cut->y2];
+                $lines[] = [
+                    2 * $cutting->piece->widthAt($cut->y1) - $cut->x1,
+                    $cut->y1,
+                    2 * $cutting->piece->widthAt($cut->y2) - $cut->x2,
+                    $cut->y2,
+                ];
             }
         }
         $this->lines = $lines;
@@ -60,7 +65,11 @@ final class CutGraph
                 }
             }
             // The left fold closes the ring: from the last column over to the first.
-            if ($piece->layers === 2 && ! $this->parted($x($columns - 1), $y($row), $across + 1, $y($row)) && ! $this->parted(-1, $y($row), $x(0), $y($row))) {
+            if (
+                $piece->layers === 2
+                && ! $this->parted($x($columns - 1), $y($row), $across + 1, $y($row))
+                && ! $this->parted(-1, $y($row), $x(0), $y($row))
+            ) {
                 $parent[$root($row * $columns)] = $root($row * $columns + $columns - 1);
             }
         }
@@ -94,7 +103,9 @@ final class CutGraph
 
     private function alongFold(Cut $cut): bool
     {
-        return abs($cut->x1 - $this->cutting->piece->widthAt($cut->y1)) < 1e-9 && abs($cut->x2 - $this->cutting->piece->widthAt($cut->y2)) < 1e-9;
+        return abs(
+            $cut->x1 - $this->cutting->piece->widthAt($cut->y1),
+        ) < 1e-9 && abs($cut->x2 - $this->cutting->piece->widthAt($cut->y2)) < 1e-9;
     }
 
     /**
@@ -103,7 +114,8 @@ final class CutGraph
      */
     private static function cross(array $one, array $other): bool
     {
-        $side = fn(array $line, float $x, float $y): float => ($line[2] - $line[0]) * ($y - $line[1]) - ($line[3] - $line[1]) * ($x - $line[0]);
+        $side = fn(array $line, float $x, float $y): float => ($line[2] - $line[0]) * ($y - $line[1])
+            - ($line[3] - $line[1]) * ($x - $line[0]);
         $apart = fn(float $a, float $b): bool => ($a > 1e-6 && $b < -1e-6) || ($a < -1e-6 && $b > 1e-6);
 
         return $apart($side($one, $other[0], $other[1]), $side($one, $other[2], $other[3]))

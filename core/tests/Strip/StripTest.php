@@ -23,9 +23,22 @@ use PHPUnit\Framework\TestCase;
 
 final class StripTest extends TestCase
 {
-    private static function tube(float $width = 500, float $height = 420, float $strip = 25, float $spine = 25, ?float $foot = null, float $top = 0): Tube
-    {
-        return new Tube(Length::mm($width), Length::mm($height), Length::mm($strip), Length::mm($spine), $foot === null ? null : Length::mm($foot), Length::mm($top));
+    private static function tube(
+        float $width = 500,
+        float $height = 420,
+        float $strip = 25,
+        float $spine = 25,
+        ?float $foot = null,
+        float $top = 0,
+    ): Tube {
+        return new Tube(
+            Length::mm($width),
+            Length::mm($height),
+            Length::mm($strip),
+            Length::mm($spine),
+            $foot === null ? null : Length::mm($foot),
+            Length::mm($top),
+        );
     }
 
     private static function panel(float $width = 400, float $height = 205, float $strip = 50): Panel
@@ -33,12 +46,28 @@ final class StripTest extends TestCase
         return new Panel(Length::mm($width), Length::mm($height), Length::mm($strip));
     }
 
-    private static function bag(float $width = 300, float $height = 400, float $strip = 50, float $top = 70, float $bottom = 30, float $fold = 0): CarrierBag
-    {
-        return new CarrierBag(Length::mm($width), Length::mm($height), Length::mm($strip), Length::mm($fold), Length::mm($top), Length::mm($bottom));
+    private static function bag(
+        float $width = 300,
+        float $height = 400,
+        float $strip = 50,
+        float $top = 70,
+        float $bottom = 30,
+        float $fold = 0,
+    ): CarrierBag {
+        return new CarrierBag(
+            Length::mm($width),
+            Length::mm($height),
+            Length::mm($strip),
+            Length::mm($fold),
+            Length::mm($top),
+            Length::mm($bottom),
+        );
     }
 
-    /** Handbook 3 [check]: a 30 cm ruler with a slit each 5 cm gives 6 loops a bag; five bags are cut in one stack. Common practice, no source. */
+    /**
+     * Handbook 3 [check]: a 30 cm ruler with a slit each 5 cm gives 6 loops a bag; five bags are cut in one stack.
+     * Common practice, no source.
+     */
     public function testSixLoopsABag(): void
     {
         self::assertSame(6, self::bag()->joined()->strips());
@@ -48,7 +77,9 @@ final class StripTest extends TestCase
         self::assertSame([30, 29], [$five->strips, $five->joins]);
     }
 
-    /** Handbook 3 (geometry): a spiral is circumference × ⌊H/s⌋; a loop works as half its circumference less the hitch. */
+    /**
+     * Handbook 3 (geometry): a spiral is circumference × ⌊H/s⌋; a loop works as half its circumference less the hitch.
+     */
     public function testBothSchoolsOfACarrierBag(): void
     {
         self::assertEqualsWithDelta(6 * 600, self::bag()->oneStrand()->length->mm, 0.01 * 3600);
@@ -69,10 +100,16 @@ final class StripTest extends TestCase
         self::assertEqualsWithDelta(16 * 1000, $one->length->mm, 100);
         self::assertSame([0, 0], [$one->joins, $one->lumps]);
         self::assertSame(15, $tube->joined()->joins);
-        $plan = StripPlan::of(new StripSpec(Source::Tube, $tube, School::OneStrand, ArealDensity::gramsPerSquareMetre(160), 1.25));
+        $plan = StripPlan::of(
+            new StripSpec(Source::Tube, $tube, School::OneStrand, ArealDensity::gramsPerSquareMetre(160), 1.25),
+        );
         self::assertEqualsWithDelta(2 * 0.5 * 0.4 * 160, $plan->mass?->grams + $plan->waste?->grams, 1e-9);
         self::assertEqualsWithDelta(1.25 * $plan->cut->mm, $plan->pulled->mm, 1e-9);
-        self::assertEqualsWithDelta($plan->mass?->grams, $plan->density()?->gramsPerMetre * $plan->pulled->mm / 1000, 1e-9);
+        self::assertEqualsWithDelta(
+            $plan->mass?->grams,
+            $plan->density()?->gramsPerMetre * $plan->pulled->mm / 1000,
+            1e-9,
+        );
     }
 
     /** A guess of 8 s a cut through a stack and 25 s a join; aslant each piece is cut by itself. From memory. */
@@ -102,7 +139,12 @@ final class StripTest extends TestCase
                 $cutting = $piece->cut($school);
                 self::assertGreaterThan(0, $cutting->strand, $said);
                 self::assertLessThanOrEqual($piece->area() * 1.001, $cutting->strand, $said);
-                self::assertEqualsWithDelta($piece->area(), $cutting->strand + $cutting->waste(), 0.001 * $piece->area(), $said);
+                self::assertEqualsWithDelta(
+                    $piece->area(),
+                    $cutting->strand + $cutting->waste(),
+                    0.001 * $piece->area(),
+                    $said,
+                );
                 // Told another way: the strand's own course, times its width, with the joins it loses put back.
                 $along = 0.0;
                 foreach ($cutting->course as $line) {
@@ -110,9 +152,17 @@ final class StripTest extends TestCase
                         $along += hypot($x - $line[$place][0], $y - $line[$place][1]);
                     }
                 }
-                $slant = $piece instanceof Tube && $school === School::OneStrand ? ($piece->strips - 1) * (hypot(2 * $piece->spine->mm, $piece->strip->mm) - 2 * $piece->spine->mm) : 0.0;
+                $slant = $piece instanceof Tube && $school === School::OneStrand
+                    ? ($piece->strips - 1) * (hypot(2 * $piece->spine->mm, $piece->strip->mm) - 2 * $piece->spine->mm)
+                    : 0.0;
                 // A spiral's last quarter turns are kept at three quarters of a strip's width.
-                self::assertEqualsWithDelta($cutting->strand, ($along - $slant) * $piece->strip->mm, ($piece instanceof CarrierBag && $school === School::OneStrand ? 0.5 : 0.03) * $piece->width->mm * $piece->strip->mm + 0.02 * $cutting->strand, $said);
+                self::assertEqualsWithDelta(
+                    $cutting->strand,
+                    ($along - $slant) * $piece->strip->mm,
+                    ($piece instanceof CarrierBag && $school === School::OneStrand ? 0.5 : 0.03) * $piece->width->mm * $piece->strip->mm
+                        + 0.02 * $cutting->strand,
+                    $said,
+                );
             }
         }
     }
@@ -137,7 +187,15 @@ final class StripTest extends TestCase
     /** A graph on the cut lines alone: one strand stays in one piece, the other school makes as many as it says. */
     public function testTheStrandStaysInOnePiece(): void
     {
-        $pieces = [self::tube(300, 150, 25, 40), self::tube(200, 205, 40, 30, top: 20), self::panel(200, 160, 25), self::panel(300, 130, 50), self::bag(200, 260, 40, 30, 20), Panel::halvedRibbon(Length::mm(300), Length::mm(20)), self::bag(150, 200, 60, 10, 5)];
+        $pieces = [
+            self::tube(300, 150, 25, 40),
+            self::tube(200, 205, 40, 30, top: 20),
+            self::panel(200, 160, 25),
+            self::panel(300, 130, 50),
+            self::bag(200, 260, 40, 30, 20),
+            Panel::halvedRibbon(Length::mm(300), Length::mm(20)),
+            self::bag(150, 200, 60, 10, 5),
+        ];
         foreach ($pieces as $place => $piece) {
             self::assertSame(1, (new CutGraph($piece->oneStrand()))->pieces(), "piece {$place}");
             self::assertSame($piece->strips, (new CutGraph($piece->joined()))->pieces(), "piece {$place} joined");
@@ -148,10 +206,39 @@ final class StripTest extends TestCase
     {
         $whole = self::panel(200, 100, 25)->oneStrand();
         $through = new Cut(CutKind::Slit, 0, 50, 200, 50);
-        $parted = new Cutting($whole->school, $whole->piece, [...$whole->cuts, $through], $whole->course, 0, 0, false, $whole->strand, Length::mm(0), $whole->join, Length::mm(0));
+        $parted = new Cutting(
+            $whole->school,
+            $whole->piece,
+            [...$whole->cuts, $through],
+            $whole->course,
+            0,
+            0,
+            false,
+            $whole->strand,
+            Length::mm(0),
+            $whole->join,
+            Length::mm(0),
+        );
         self::assertSame(2, (new CutGraph($parted))->pieces());
         $crossing = new Cut(CutKind::Slit, 100, 0, 100, 100);
-        self::assertGreaterThan(0, (new CutGraph(new Cutting($whole->school, $whole->piece, [...$whole->cuts, $crossing], $whole->course, 0, 0, false, $whole->strand, Length::mm(0), $whole->join, Length::mm(0))))->crossings());
+        self::assertGreaterThan(
+            0,
+            (new CutGraph(
+                new Cutting(
+                    $whole->school,
+                    $whole->piece,
+                    [...$whole->cuts, $crossing],
+                    $whole->course,
+                    0,
+                    0,
+                    false,
+                    $whole->strand,
+                    Length::mm(0),
+                    $whole->join,
+                    Length::mm(0),
+                ),
+            ))->crossings(),
+        );
     }
 
     public function testAZigzagIsSlitFromAlternateSides(): void
@@ -160,7 +247,10 @@ final class StripTest extends TestCase
         self::assertEqualsWithDelta(1600, $cutting->length->mm, 1e-9);
         self::assertSame(3, $cutting->lumps);
         $slits = array_values(array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Slit));
-        self::assertSame([[0.0, 350.0], [400.0, 50.0], [0.0, 350.0]], array_map(fn(Cut $cut): array => [$cut->x1, $cut->x2], $slits));
+        self::assertSame(
+            [[0.0, 350.0], [400.0, 50.0], [0.0, 350.0]],
+            array_map(fn(Cut $cut): array => [$cut->x1, $cut->x2], $slits),
+        );
         // Five millimetres are left over and come off, first.
         self::assertSame(CutKind::Trim, $cutting->cuts[0]->kind);
         self::assertEqualsWithDelta(400 * 5, $cutting->waste(), 1e-9);
@@ -174,7 +264,11 @@ final class StripTest extends TestCase
         foreach ($cuts as $cut) {
             match ($cut->kind) {
                 CutKind::Slit => self::assertEqualsWithDelta([0, 470], [$cut->x1, $cut->x2], 1e-9),
-                CutKind::Diagonal => self::assertEqualsWithDelta([470, 530, 25], [$cut->x1, $cut->x2, $cut->y2 - $cut->y1], 1e-9),
+                CutKind::Diagonal => self::assertEqualsWithDelta(
+                    [470, 530, 25],
+                    [$cut->x1, $cut->x2, $cut->y2 - $cut->y1],
+                    1e-9,
+                ),
                 CutKind::Trim => self::fail('Nothing is left over of 400 by 25.'),
             };
         }
@@ -193,25 +287,57 @@ final class StripTest extends TestCase
     {
         // Loops have their hitch in each loop's length already.
         self::assertEqualsWithDelta(3 * 6 * 280, self::bag()->joined()->lengthOf(3)->mm, 1e-9);
-        self::assertEqualsWithDelta(3 * self::bag()->oneStrand()->length->mm - 2 * 60, self::bag()->oneStrand()->lengthOf(3)->mm, 1e-9);
+        self::assertEqualsWithDelta(
+            3 * self::bag()->oneStrand()->length->mm - 2 * 60,
+            self::bag()->oneStrand()->lengthOf(3)->mm,
+            1e-9,
+        );
         self::assertSame([17, 2], [self::bag()->joined()->joinsOf(3), self::bag()->oneStrand()->joinsOf(3)]);
         self::assertLessThan(self::bag()->joined()->minutes(5), self::bag()->joined()->minutes(5, 5));
     }
 
     public function testStrandWeighsItsShareOfThePiece(): void
     {
-        // 60 g over 2 × 30 × 40 cm is 250 g/m²: 12.5 g a metre of 5 cm, twice that where it lies double and no hitch takes any.
+        // 60 g over 2 × 30 × 40 cm is 250 g/m²: 12.5 g a metre of 5 cm, twice that where it lies double and no hitch
+        // takes any.
         $areal = ArealDensity::weighed(Mass::grams(60), self::bag()->area());
         self::assertEqualsWithDelta(250, $areal->gramsPerSquareMetre, 1e-9);
-        $bare = new CarrierBag(Length::mm(300), Length::mm(400), Length::mm(50), null, Length::mm(70), Length::mm(30), Length::mm(0));
-        self::assertEqualsWithDelta(25, StripPlan::of(new StripSpec(Source::BagLoops, $bare, School::Joined, $areal))->density()?->gramsPerMetre, 1e-9);
+        $bare = new CarrierBag(
+            Length::mm(300),
+            Length::mm(400),
+            Length::mm(50),
+            null,
+            Length::mm(70),
+            Length::mm(30),
+            Length::mm(0),
+        );
+        self::assertEqualsWithDelta(
+            25,
+            StripPlan::of(new StripSpec(Source::BagLoops, $bare, School::Joined, $areal))->density()?->gramsPerMetre,
+            1e-9,
+        );
         // Its ends, from half a strip wide to a whole one, are a quarter of a turn lighter.
-        self::assertEqualsWithDelta(12.5 * (6 - 0.25) / 6, StripPlan::of(new StripSpec(Source::BagSpiral, $bare, School::OneStrand, $areal))->density()?->gramsPerMetre, 0.05);
+        self::assertEqualsWithDelta(
+            12.5 * (6 - 0.25) / 6,
+            StripPlan::of(
+                new StripSpec(Source::BagSpiral, $bare, School::OneStrand, $areal),
+            )->density()?->gramsPerMetre,
+            0.05,
+        );
     }
 
     public function testRefusesWhatGivesNoStrip(): void
     {
-        foreach ([['strip', fn() => self::tube(strip: 500)], ['spine', fn() => self::tube(spine: 500)], ['spine', fn() => self::tube(foot: 20)], ['flat_width_end', fn() => self::tube(200, 300, foot: 700)], ['trim_top', fn() => self::bag(top: 390)], ['strip', fn() => self::panel(50, 300, 40)], ['strip', fn() => self::tube(strip: 0.5)], ['hitch_loss', fn() => self::bag(width: 15)]] as [$measure, $make]) {
+        foreach ([
+            ['strip', fn() => self::tube(strip: 500)],
+            ['spine', fn() => self::tube(spine: 500)],
+            ['spine', fn() => self::tube(foot: 20)],
+            ['flat_width_end', fn() => self::tube(200, 300, foot: 700)],
+            ['trim_top', fn() => self::bag(top: 390)],
+            ['strip', fn() => self::panel(50, 300, 40)],
+            ['strip', fn() => self::tube(strip: 0.5)],
+            ['hitch_loss', fn() => self::bag(width: 15)],
+        ] as [$measure, $make]) {
             try {
                 $make();
                 self::fail('Was cut.');
@@ -232,7 +358,12 @@ final class StripTest extends TestCase
             $strip = mt_rand(100, 600) / 10;
             $spine = mt_rand(50, 500) / 10;
             $foot = max(60, $width - mt_rand(-300, 300) / 1000 * $height);
-            foreach ([fn(): Piece => self::tube($width, $height, $strip, $spine), fn(): Piece => self::tube($width, $height, $strip, $spine, $foot, 12), fn(): Piece => self::panel($width, $height, $strip), fn(): Piece => self::bag($width, $height, $strip, fold: $spine)] as $make) {
+            foreach ([
+                fn(): Piece => self::tube($width, $height, $strip, $spine),
+                fn(): Piece => self::tube($width, $height, $strip, $spine, $foot, 12),
+                fn(): Piece => self::panel($width, $height, $strip),
+                fn(): Piece => self::bag($width, $height, $strip, fold: $spine),
+            ] as $make) {
                 try {
                     $piece = $make();
                 } catch (TooSmall $e) {

@@ -22,7 +22,9 @@ final class ChainHandleTest extends TestCase
     /** @param array<string, int> $counts */
     private static function plan(array $counts = [], array $changes = []): BagPlan
     {
-        return Planner::plan(BagDocument::read(Documents::tote(['handles' => ['type' => 'chain'] + $counts] + $changes)));
+        return Planner::plan(
+            BagDocument::read(Documents::tote(['handles' => ['type' => 'chain'] + $counts] + $changes)),
+        );
     }
 
     /** Handbook 10D [check]: 50 chains between marks, front and back alike. Common practice, no source. */
@@ -32,8 +34,15 @@ final class ChainHandleTest extends TestCase
         $writer = new Writer(Terms::US);
         $rows = array_slice($plan->piece->rows, -3);
         // 56 around: the middle of a side at 14 and 42.
-        self::assertSame('Sc in next 12 sts, ch 50, skip 4, sc in next 24 sts, ch 50, skip 4, sc in next 12 sts. (148)', $writer->line($rows[0]));
-        self::assertSame('Sc in next 12 sts, 50 sc around the chain, sc in next 24 sts, 50 sc around the chain, sc in next 12 sts. (148)', $writer->line($rows[1]));
+        self::assertSame(
+            'Sc in next 12 sts, ch 50, skip 4, sc in next 24 sts, ch 50, skip 4, sc in next 12 sts. (148)',
+            $writer->line($rows[0]),
+        );
+        self::assertSame(
+            'Sc in next 12 sts, 50 sc around the chain, sc in next 24 sts, 50 sc around the chain, sc in next 12 '
+                .'sts. (148)',
+            $writer->line($rows[1]),
+        );
         self::assertSame('Sc in each st around. (148)', $writer->line($rows[2]));
         self::assertSame([false, true, true], array_map(fn(Row $row): bool => $row->bearsJoin, $rows));
     }
@@ -41,7 +50,13 @@ final class ChainHandleTest extends TestCase
     /** A mend takes no chain below what it spans. */
     public function testNoChainIsShorterThanWhatItSpans(): void
     {
-        self::assertSame([13, 800], [(new ChainHandle(['skip' => 13]))->settings()[1]->least, (new ChainHandle(['skip' => 13]))->settings()[1]->most]);
+        self::assertSame(
+            [13, 800],
+            [
+                (new ChainHandle(['skip' => 13]))->settings()[1]->least,
+                (new ChainHandle(['skip' => 13]))->settings()[1]->most,
+            ],
+        );
         self::assertSame(1, ChainHandle::open()->settings()[1]->least);
     }
 
@@ -49,9 +64,20 @@ final class ChainHandleTest extends TestCase
     public function testIsLongEnoughForAShoulderWhereNothingIsSaid(): void
     {
         $plan = self::plan();
-        self::assertSame([12, 50, 1], [Plans::count($plan, '/handles/skip'), Plans::count($plan, '/handles/chain'), Plans::count($plan, '/handles/edge_rounds')]);
+        self::assertSame(
+            [12, 50, 1],
+            [
+                Plans::count($plan, '/handles/skip'),
+                Plans::count($plan, '/handles/chain'),
+                Plans::count($plan, '/handles/edge_rounds'),
+            ],
+        );
         self::assertCount(2 + 14 + 1 + 1, $plan->piece->rows);
-        self::assertSame(10, Plans::count(self::plan(['chain' => 11]), '/handles/skip'), 'No more than the chain spans.');
+        self::assertSame(
+            10,
+            Plans::count(self::plan(['chain' => 11]), '/handles/skip'),
+            'No more than the chain spans.',
+        );
     }
 
     /** Length under a load is its length × (1 + stretch), handbook 7; a tenth is our guess. */
@@ -65,6 +91,9 @@ final class ChainHandleTest extends TestCase
         self::assertArrayNotHasKey('handle-off-centre', $notes);
         self::assertArrayHasKey('hang-test', $notes);
         $odd = self::plan(['skip' => 5, 'chain' => 50]);
-        self::assertArrayHasKey('handle-off-centre', array_column(Notes::on($odd, MaterialEstimate::of($odd)), 'lead', 'code'));
+        self::assertArrayHasKey(
+            'handle-off-centre',
+            array_column(Notes::on($odd, MaterialEstimate::of($odd)), 'lead', 'code'),
+        );
     }
 }

@@ -30,18 +30,35 @@ final class SlotsTest extends TestCase
     /** @param array<string, int> $counts @return list<Row> */
     private static function rows(int $around, float $centre, array $counts): array
     {
-        return (new Slots($counts))->settle(new Wish(), self::ground(), Edge::around($around, $centre))->make(self::ground(), Edge::around($around, $centre))->rows;
+        return (new Slots($counts))->settle(
+            new Wish(),
+            self::ground(),
+            Edge::around($around, $centre),
+        )->make(self::ground(), Edge::around($around, $centre))->rows;
     }
 
-    /** Handbook 7 [check]: skip 10 and ch 16 twice on 56 leaves 68. Common practice, no source; ours stand one stitch nearer the middle. */
+    /**
+     * Handbook 7 [check]: skip 10 and ch 16 twice on 56 leaves 68. Common practice, no source; ours stand one stitch
+     * nearer the middle.
+     */
     public function testOnFiftySix(): void
     {
         [$slot, $edge] = self::rows(56, 14, ['skip' => 10, 'chain' => 16]);
         $writer = new Writer(Terms::US);
-        self::assertSame('Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)', $writer->line($slot));
-        self::assertSame('Sc in next 9 sts, 16 sc around the chain, sc in next 18 sts, 16 sc around the chain, sc in next 9 sts. (68)', $writer->line($edge));
+        self::assertSame(
+            'Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)',
+            $writer->line($slot),
+        );
+        self::assertSame(
+            'Sc in next 9 sts, 16 sc around the chain, sc in next 18 sts, 16 sc around the chain, sc in next 9 '
+                .'sts. (68)',
+            $writer->line($edge),
+        );
         self::assertSame([56, 68], [Count::of($slot->instructions)->takes, Count::of($edge->instructions)->takes]);
-        self::assertSame([Part::Handles, Part::Edge, false, true], [$slot->part, $edge->part, $slot->bearsJoin, $edge->bearsJoin]);
+        self::assertSame(
+            [Part::Handles, Part::Edge, false, true],
+            [$slot->part, $edge->part, $slot->bearsJoin, $edge->bearsJoin],
+        );
     }
 
     /** Handbook 7 [check]: skip 10 and chain 15 on 72, then 15 around the chain. Common practice, no source. */
@@ -49,16 +66,36 @@ final class SlotsTest extends TestCase
     {
         $rows = self::rows(72, 18, ['skip' => 10, 'chain' => 15, 'edge_rounds' => 3]);
         self::assertCount(4, $rows);
-        self::assertStringStartsWith('Sc in next 13 sts, ch 15, skip 10, sc in next 26 sts,', (new Writer(Terms::US))->line($rows[0]));
-        self::assertSame([82, 82, 82, 82], array_map(fn(Row $row): int => Count::of($row->instructions)->leaves, $rows));
+        self::assertStringStartsWith(
+            'Sc in next 13 sts, ch 15, skip 10, sc in next 26 sts,',
+            (new Writer(Terms::US))->line($rows[0]),
+        );
+        self::assertSame(
+            [82, 82, 82, 82],
+            array_map(fn(Row $row): int => Count::of($row->instructions)->leaves, $rows),
+        );
         self::assertCount(1, self::rows(72, 18, ['edge_rounds' => 0]));
         self::assertEqualsWithDelta(4 * 11.5, (new Slots(['edge_rounds' => 3]))->height(self::ground())->mm, 1e-9);
     }
 
-    /** Solved, a slot is about 12 cm wide and stands on the middle of its side wherever that can be: whole stitches on both sides of it. */
+    /**
+     * Solved, a slot is about 12 cm wide and stands on the middle of its side wherever that can be: whole stitches on
+     * both sides of it.
+     */
     public function testASolvedSlotIsCentred(): void
     {
-        foreach ([[56, 14.0, 12.0, 10], [56, 14.0, 13.2, 10], [56, 14.0, 13.5, 8], [58, 14.5, 12.0, 11], [58, 14.5, 12.2, 9], [20, 5.0, 12.0, 6], [18, 4.5, 12.0, 5], [12, 3.0, 12.0, 2], [11, 2.5, 12.0, 1], [400, 100.0, 300.0, 1]] as [$around, $centre, $width, $skip]) {
+        foreach ([
+            [56, 14.0, 12.0, 10],
+            [56, 14.0, 13.2, 10],
+            [56, 14.0, 13.5, 8],
+            [58, 14.5, 12.0, 11],
+            [58, 14.5, 12.2, 9],
+            [20, 5.0, 12.0, 6],
+            [18, 4.5, 12.0, 5],
+            [12, 3.0, 12.0, 2],
+            [11, 2.5, 12.0, 1],
+            [400, 100.0, 300.0, 1],
+        ] as [$around, $centre, $width, $skip]) {
             $slots = (new Slots())->settle(new Wish(), self::ground($width), Edge::around($around, $centre));
             self::assertSame($skip, $slots->write()['skip'], "{$around} {$width}");
             self::assertSame((int) round(1.6 * $skip), $slots->write()['chain']);
@@ -88,7 +125,11 @@ final class SlotsTest extends TestCase
 
     public function testRefusesWhatDoesNotFit(): void
     {
-        foreach ([[56, 14, 25, 40, 'skip', 'at most 24'], [56, 14, 10, 9, 'chain', 'at least 10'], [8, 2, 1, 2, '', 'no room']] as [$around, $centre, $skip, $chain, $path, $said]) {
+        foreach ([
+            [56, 14, 25, 40, 'skip', 'at most 24'],
+            [56, 14, 10, 9, 'chain', 'at least 10'],
+            [8, 2, 1, 2, '', 'no room'],
+        ] as [$around, $centre, $skip, $chain, $path, $said]) {
             try {
                 self::rows($around, $centre, ['skip' => $skip, 'chain' => $chain]);
                 self::fail("A slot over {$skip} of {$around} was made.");
@@ -97,6 +138,13 @@ final class SlotsTest extends TestCase
                 self::assertStringContainsString($said, $e->getMessage());
             }
         }
-        self::assertSame(24, (new Slots(['skip' => 24, 'chain' => 24]))->settle(new Wish(), self::ground(), Edge::around(56, 14))->write()['skip']);
+        self::assertSame(
+            24,
+            (new Slots(['skip' => 24, 'chain' => 24]))->settle(
+                new Wish(),
+                self::ground(),
+                Edge::around(56, 14),
+            )->write()['skip'],
+        );
     }
 }

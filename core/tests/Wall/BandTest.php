@@ -30,9 +30,17 @@ final class BandTest extends TestCase
     }
 
     /** @return list<Row> */
-    private static function rows(Motif $motif, Loop $loop, Working $working, int $rounds = 5, ?Motif $below = null): array
-    {
-        return (new Band(['stitch' => $motif->key, 'loop' => $loop->value, 'rounds' => $rounds]))->make(self::ground($working), Edge::around(44, 11, $below ?? Motif::single()))->rows;
+    private static function rows(
+        Motif $motif,
+        Loop $loop,
+        Working $working,
+        int $rounds = 5,
+        ?Motif $below = null,
+    ): array {
+        return (new Band(['stitch' => $motif->key, 'loop' => $loop->value, 'rounds' => $rounds]))->make(
+            self::ground($working),
+            Edge::around(44, 11, $below ?? Motif::single()),
+        )->rows;
     }
 
     public function testEveryStitchAndLoopInBothSchoolsTakesAndLeavesAllOfIt(): void
@@ -43,7 +51,14 @@ final class BandTest extends TestCase
                     $rows = self::rows($motif, $loop, $working);
                     self::assertCount(5, $rows);
                     foreach ($rows as $row) {
-                        self::assertSame([44, 44, 44], [Count::of($row->instructions)->takesOf(0), Count::of($row->instructions)->leaves, $row->into[0]->anchors]);
+                        self::assertSame(
+                            [44, 44, 44],
+                            [
+                                Count::of($row->instructions)->takesOf(0),
+                                Count::of($row->instructions)->leaves,
+                                $row->into[0]->anchors,
+                            ],
+                        );
                         self::assertSame($motif, $row->fabric);
                     }
                     self::assertSame([11.0, 33.0], $rows[4]->into[0]->middles);
@@ -52,15 +67,27 @@ final class BandTest extends TestCase
         }
     }
 
-    /** Handbook 4: turning chain sc 1, hdc 2, dc 3, tr 4; real heights about 1, 1.5, 2, 3. Common practice, no source. */
+    /**
+     * Handbook 4: turning chain sc 1, hdc 2, dc 3, tr 4; real heights about 1, 1.5, 2, 3. Common practice, no source.
+     */
     public function testHeightsAndStartingChains(): void
     {
         foreach ([['sc', 50, 1], ['hdc', 75, 2], ['dc', 100, 3], ['tr', 150, 4]] as [$key, $height, $chains]) {
             $motif = Motif::named($key);
-            self::assertEqualsWithDelta($height, (new Band(['stitch' => $key, 'rounds' => 5]))->height(self::ground())?->mm, 1e-9);
+            self::assertEqualsWithDelta(
+                $height,
+                (new Band(['stitch' => $key, 'rounds' => 5]))->height(self::ground())?->mm,
+                1e-9,
+            );
             $joined = StitchCount::of(self::rows($motif, Loop::Both, Working::Joined)[0]->instructions);
-            self::assertSame([$chains, 1, 44], [$joined->many(Stitch::Chain), $joined->many(Stitch::Slip), $joined->many($motif->post())]);
-            self::assertSame(44, StitchCount::of(self::rows($motif, Loop::Both, Working::Spiral)[0]->instructions)->total());
+            self::assertSame(
+                [$chains, 1, 44],
+                [$joined->many(Stitch::Chain), $joined->many(Stitch::Slip), $joined->many($motif->post())],
+            );
+            self::assertSame(
+                44,
+                StitchCount::of(self::rows($motif, Loop::Both, Working::Spiral)[0]->instructions)->total(),
+            );
         }
         self::assertNull((new Band(['stitch' => 'sc']))->height(self::ground()));
     }
@@ -70,30 +97,63 @@ final class BandTest extends TestCase
         $row = self::rows(Motif::named('mesh'), Loop::Both, Working::Joined)[0];
         $mesh = StitchCount::of($row->instructions);
         // Three chains lift the round, one slip stitch joins it.
-        self::assertSame([22, 22 + 3, 1], [$mesh->many(Stitch::Double), $mesh->many(Stitch::Chain), $mesh->many(Stitch::Slip)]);
-        self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), [dc in next st, ch 1, skip 1] 22 times, sl st in first st to join.', (new Writer(Terms::US))->words($row));
-        self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), [tr in next st, ch 1, miss 1] 22 times, ss in first st to join.', (new Writer(Terms::UK))->words($row));
+        self::assertSame(
+            [22, 22 + 3, 1],
+            [$mesh->many(Stitch::Double), $mesh->many(Stitch::Chain), $mesh->many(Stitch::Slip)],
+        );
+        self::assertSame(
+            'Ch 3 (does not count as a stitch; start in the st of the join), [dc in next st, ch 1, skip 1] 22 '
+                .'times, sl st in first st to join.',
+            (new Writer(Terms::US))->words($row),
+        );
+        self::assertSame(
+            'Ch 3 (does not count as a stitch; start in the st of the join), [tr in next st, ch 1, miss 1] 22 '
+                .'times, ss in first st to join.',
+            (new Writer(Terms::UK))->words($row),
+        );
     }
 
     public function testASpiralClimbsToATallerStitchAndNoFurther(): void
     {
-        $words = fn(string $stitch, string $below, Working $working = Working::Spiral, int $row = 0): string => (new Writer(Terms::US))->words(self::rows(Motif::named($stitch), Loop::Both, $working, 2, Motif::named($below))[$row]);
+        $words = fn(string $stitch, string $below, Working $working = Working::Spiral, int $row = 0): string => (new Writer(Terms::US))->words(
+            self::rows(Motif::named($stitch), Loop::Both, $working, 2, Motif::named($below))[$row],
+        );
         self::assertSame('Sc in next st, hdc in next st, dc in next 42 sts.', $words('dc', 'sc'));
         self::assertSame('Hdc in next st, dc in next 43 sts.', $words('dc', 'hdc'));
         self::assertSame('Sc in next st, hdc in next st, dc in next st, tr in next 41 sts.', $words('tr', 'sc'));
         self::assertSame('Dc in each st around.', $words('dc', 'sc', row: 1));
         self::assertSame('Sc in each st around.', $words('sc', 'dc'));
-        self::assertSame('Ch 3 (does not count as a stitch; start in the st of the join), dc in each st around, sl st in first st to join.', $words('dc', 'sc', Working::Joined));
+        self::assertSame(
+            'Ch 3 (does not count as a stitch; start in the st of the join), dc in each st around, sl st in first '
+                .'st to join.',
+            $words('dc', 'sc', Working::Joined),
+        );
     }
 
     public function testItFollowsTheHeightThatIsLeft(): void
     {
         $on = Edge::around(44, 11);
-        $settled = fn(string $stitch, float $height, float $besides): ?int => array_column((new Band(['stitch' => $stitch]))->settle((new Wish(null, null, Length::mm($height)))->besides(Length::mm($besides)), self::ground(), $on)->write(), null)[2] ?? null;
+        $settled = fn(string $stitch, float $height, float $besides): ?int => array_column(
+            (new Band(['stitch' => $stitch]))->settle(
+                (new Wish(null, null, Length::mm($height)))->besides(Length::mm($besides)),
+                self::ground(),
+                $on,
+            )->write(),
+            null,
+        )[2] ?? null;
         self::assertSame([14, 7, 1], [$settled('sc', 164, 20), $settled('dc', 164, 20), $settled('sc', 25, 20)]);
-        foreach ([['sc', 24.9, 20.0, '/size/height', 'already 3.0 cm high'], ['sc', 10.0, 20.0, '/size/height', 'already 3.0 cm high'], ['sc', 5000.0, 0.0, '/size/height', '500 body rounds'], ['mesh', 100.0, 0.0, 'stitch', 'repeats over 2 stitches, and a round has 45']] as [$stitch, $height, $besides, $path, $said]) {
+        foreach ([
+            ['sc', 24.9, 20.0, '/size/height', 'already 3.0 cm high'],
+            ['sc', 10.0, 20.0, '/size/height', 'already 3.0 cm high'],
+            ['sc', 5000.0, 0.0, '/size/height', '500 body rounds'],
+            ['mesh', 100.0, 0.0, 'stitch', 'repeats over 2 stitches, and a round has 45'],
+        ] as [$stitch, $height, $besides, $path, $said]) {
             try {
-                (new Band(['stitch' => $stitch]))->settle((new Wish(null, null, Length::mm($height)))->besides(Length::mm($besides)), self::ground(), $stitch === 'mesh' ? Edge::around(45, 11) : $on);
+                (new Band(['stitch' => $stitch]))->settle(
+                    (new Wish(null, null, Length::mm($height)))->besides(Length::mm($besides)),
+                    self::ground(),
+                    $stitch === 'mesh' ? Edge::around(45, 11) : $on,
+                );
                 self::fail("{$stitch} {$height} was settled.");
             } catch (Unmakeable $e) {
                 self::assertSame($path, $e->path);
@@ -104,7 +164,10 @@ final class BandTest extends TestCase
 
     public function testTheWordsSayWhichLoop(): void
     {
-        self::assertSame('Sc in each st around, front loop only.', (new Writer(Terms::US))->words(self::rows(Motif::single(), Loop::Front, Working::Spiral)[0]));
+        self::assertSame(
+            'Sc in each st around, front loop only.',
+            (new Writer(Terms::US))->words(self::rows(Motif::single(), Loop::Front, Working::Spiral)[0]),
+        );
         self::assertStringContainsString('do not join', Working::Spiral->explained());
         self::assertStringContainsString('do not count', Working::Joined->explained());
     }
