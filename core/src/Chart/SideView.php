@@ -136,7 +136,9 @@ final readonly class SideView
     private static function widened(array $stands, float $factor): array
     {
         return abs($factor - 1) < 1e-9 ? $stands : array_map(
-            fn(?Stand $one): ?Stand => $one === null ? null : new Stand($one->x * $factor, $one->y, $one->degrees),
+            fn(?Stand $one): ?Stand => $one === null || $one->lifted
+                ? $one
+                : new Stand($one->x * $factor, $one->y, $one->degrees),
             $stands,
         );
     }

@@ -83,21 +83,21 @@ final class WholeBagsTest extends TestCase
             true,
         );
         $parts = [
-            [Makers::WALL, $schema['properties']['body']['properties']],
-            [Makers::WALL, $schema['properties']['body']['properties']['above']['items']['properties']],
+            [Makers::WALL, $schema['properties']['body']],
+            [Makers::WALL, $schema['properties']['body']['properties']['above']['items']],
         ];
         foreach ($schema['properties']['base']['oneOf'] as $base) {
-            $parts[] = [Makers::byKey(Makers::BASES)[$base['properties']['type']['const']], $base['properties']];
+            $parts[] = [Makers::byKey(Makers::BASES)[$base['properties']['type']['const']], $base];
         }
         self::assertSame(
             array_keys(Makers::byKey(Makers::TOPS)),
             $schema['properties']['handles']['properties']['type']['enum'],
         );
         foreach (Makers::TOPS as $top) {
-            $parts[] = [$top, $schema['properties']['handles']['properties']];
+            $parts[] = [$top, $schema['properties']['handles']];
         }
         self::assertCount(2 + count(Makers::BASES) + count(Makers::TOPS), $parts);
-        foreach ($parts as [$maker, $said]) {
+        foreach ($parts as [$maker, ['properties' => $said, 'required' => $required]]) {
             $settings = $maker::open()->settings();
             self::assertEqualsCanonicalizing(
                 array_diff(array_keys($said), ['type', 'above']),
@@ -120,6 +120,7 @@ final class WholeBagsTest extends TestCase
                         "{$maker}: {$one->name}",
                     );
                     self::assertSame($of['default'] ?? $of['enum'][0], $one->value, "{$maker}: {$one->name}");
+                    self::assertSame(in_array($one->name, $required, true), $one->asked, "{$maker}: {$one->name}");
                 }
             }
         }
@@ -129,10 +130,9 @@ final class WholeBagsTest extends TestCase
     private static function document(array $base, string $working, string $motif, ?string $top): array
     {
         return Documents::tote([
-            'size/length' => mt_rand(12, 60)
-                .' cm', 'size/width' => mt_rand(2, 25)
-                .' cm', 'size/height' => mt_rand(8, 40)
-                .' cm',
+            'size/length' => mt_rand(12, 60).' cm',
+            'size/width' => mt_rand(2, 25).' cm',
+            'size/height' => mt_rand(8, 40).' cm',
             'gauge/width' => mt_rand(50, 200).' mm', 'gauge/height' => mt_rand(50, 200).' mm',
             'working' => $working, 'base' => $base, 'body' => [
                 'stitch' => $motif,
