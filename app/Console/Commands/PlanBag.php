@@ -39,7 +39,7 @@ final class PlanBag extends DocumentCommand
         $writer = new Writer($terms);
         $lines = [$writer->start($plan->piece->start)];
         foreach ($plan->piece->rows as $row) {
-            $lines[] = "{$row->name}: {$writer->line($row)}";
+            $lines[] = "{$writer->name($row)}: {$writer->line($row)}";
         }
 
         return implode("\n", [...$lines, '', ...self::summary($plan)]);
