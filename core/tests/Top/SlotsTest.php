@@ -78,6 +78,20 @@ final class SlotsTest extends TestCase
         self::assertEqualsWithDelta(4 * 11.5, (new Slots(['edge_rounds' => 3]))->height(self::ground())->mm, 1e-9);
     }
 
+    /** Of a half of 20 there is room from the middle to the nearer fold, less 2: whichever fold that is. */
+    public function testNoSlotComesNearerThanTwoStitchesToAFold(): void
+    {
+        foreach ([[12.0, 12], [8.0, 12], [10.0, 16]] as [$middle, $most]) {
+            self::assertCount(2, self::rows(40, $middle, ['skip' => $most, 'chain' => $most]));
+            try {
+                self::rows(40, $middle, ['skip' => $most + 1, 'chain' => $most + 1]);
+                self::fail('It reaches the fold.');
+            } catch (Unmakeable $e) {
+                self::assertStringContainsString("skip at most {$most},", $e->getMessage());
+            }
+        }
+    }
+
     /**
      * Solved, a slot is about 12 cm wide and stands on the middle of its side wherever that can be: whole stitches on
      * both sides of it.
