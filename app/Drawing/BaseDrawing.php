@@ -89,7 +89,8 @@ final class BaseDrawing
                 $symbol->round === $last => Ink::GRASS,
                 default => Ink::INK,
             };
-            $strokes[$colour] = ($strokes[$colour] ?? '').$this->symbol($symbol);
+            $strokes[$colour] ??= '';
+            $strokes[$colour] .= $this->symbol($symbol);
         }
         $width = $this->canvas->n(max(0.8, min(1.8, 0.13 * $this->scale * $this->plan->gauge->singleWidth()->mm)));
         foreach ($strokes as $colour => $path) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Part;
@@ -62,7 +63,7 @@ final readonly class Planner
             }
             $parts[] = new Worked($part->path, $maker, $made, count($rows));
             array_push($rows, ...$made->rows);
-            $stitches += $made->open->anchors * count($made->rows);
+            $stitches += self::stitches($made->rows);
             if ($stitches > self::MOST_STITCHES) {
                 throw Refused::at(
                     $this->length(),
@@ -88,6 +89,20 @@ final readonly class Planner
             $this->comesOut($piece, $outline),
             $materials,
         );
+    }
+
+    /** @param list<Row> $rows like ones counted once */
+    private static function stitches(array $rows): int
+    {
+        $stitches = $leaves = 0;
+        $before = null;
+        foreach ($rows as $row) {
+            $leaves = $row->instructions === $before ? $leaves : Count::of($row->instructions)->leaves;
+            $before = $row->instructions;
+            $stitches += $leaves;
+        }
+
+        return $stitches;
     }
 
     /** The figure by which a bag is too long: the first count that serves its length, or the length itself. */

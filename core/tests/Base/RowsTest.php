@@ -61,6 +61,21 @@ final class RowsTest extends TestCase
         );
     }
 
+    /** Told by its rows, not by the wall on them: 120 rows of 400, a round of 1 600 and 14 more make 72 000. */
+    public function testTheLargestIsPlannedAndWhatIsBeyondSaysHowMuch(): void
+    {
+        $most = ['across' => 400, 'rows' => 120, 'along' => 400];
+        $plan = self::plan($most, ['handles' => null]);
+        self::assertSame(72_000, array_sum(array_map(fn($count): int => $count->leaves, $plan->piece->counts)));
+        try {
+            self::plan($most, ['handles' => null, 'body/rounds' => 40]);
+            self::fail('It was planned.');
+        } catch (Refused $e) {
+            self::assertSame('/base/across', $e->problems[0]->path);
+            self::assertStringContainsString('about 113600 stitches', $e->problems[0]->message);
+        }
+    }
+
     public function testItsWords(): void
     {
         $plan = self::plan(['across' => 12, 'rows' => 4, 'corner' => 3, 'along' => 6], ['handles' => null]);
