@@ -16,6 +16,8 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
+use Fescue\Core\Chart\BaseChart;
+use Fescue\Core\Chart\SideView;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
@@ -89,6 +91,9 @@ final class Bench extends Command
         );
         $this->report('read and plan', $this->times(fn(): BagPlan => Planner::plan(BagDocument::fromJson($document))));
         $this->report('estimate and notes', $this->times(fn(): array => Notes::on($plan, MaterialEstimate::of($plan))));
+        $this->report('place base and side', $this->times(
+            fn(): array => [BaseChart::of($plan), SideView::of($plan)],
+        ));
         $this->report(
             'draw base and side',
             $this->times(fn(): string => BaseDrawing::of($plan, LengthUnit::Centimetre)->inline()
