@@ -137,6 +137,16 @@ final class RowsTest extends TestCase
         self::assertEqualsWithDelta(Plans::around($plan) * 12 / 2, $plan->comesOut->flatWidth->mm, 1e-9);
     }
 
+    public function testTheSmallestIsOneRowOfTwo(): void
+    {
+        $plan = self::plan([], ['size/length' => '2.4 cm', 'size/width' => '1.2 cm', 'handles' => null]);
+        self::assertSame([2, 1, 6], [
+            Plans::count($plan, '/base/across'),
+            Plans::count($plan, '/base/rows'),
+            Plans::around($plan),
+        ]);
+    }
+
     public function testOpeningsStandOnTheMiddleOfTheLongSide(): void
     {
         foreach ([1, 2, 3] as $corner) {
