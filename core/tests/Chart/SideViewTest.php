@@ -103,7 +103,8 @@ final class SideViewTest extends TestCase
             self::assertEqualsWithDelta(-$arch[0]->foot->degrees, $arch[15]->foot->degrees, 1e-6);
             self::assertGreaterThan(0, $arch[0]->foot->degrees, 'To the right of the middle it faces right.');
         }
-        // As long as what it spans, it lies.
+        // A fifth longer it is lifted; a tenth longer it lies.
+        self::assertCount(1, self::view(['handles/chain' => 12])->openings);
         self::assertSame([], self::view(['handles/chain' => 11])->openings);
     }
 }

@@ -115,4 +115,13 @@ final class EstimateTest extends TestCase
             self::estimate(['working' => 'joined'])->metres->likely,
         );
     }
+
+    /** In a hundred: never all of them, never none. */
+    public function testChancesAreToldInAHundred(): void
+    {
+        self::assertSame(
+            [1, 1, 50, 90, 99, 99],
+            array_map(MaterialEstimate::hundred(...), [0.0, 0.01, 0.5, 0.9, 0.99, 1.0]),
+        );
+    }
 }
