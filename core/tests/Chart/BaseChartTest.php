@@ -84,4 +84,21 @@ final class BaseChartTest extends TestCase
         self::assertGreaterThan(45, $first->stand->x);
         self::assertLessThan(0, $first->stand->y);
     }
+
+    /** In working order round the oval, each stitch within two of the one before it, and none where another stands. */
+    public function testStitchesOfARoundFollowEachOther(): void
+    {
+        foreach (['two-and-two', 'three'] as $ends) {
+            $chart = BaseChart::of(self::plan($ends, 12, 4, 10, 10));
+            foreach (range(1, 4) as $round) {
+                $of = array_values(array_filter($chart, fn(Symbol $one): bool => $one->round === $round));
+                foreach ($of as $place => $one) {
+                    $next = $of[($place + 1) % count($of)];
+                    $apart = hypot($next->stand->x - $one->stand->x, $next->stand->y - $one->stand->y);
+                    self::assertGreaterThan(2.0, $apart, "{$ends}, round {$round}, stitch {$place}");
+                    self::assertLessThan(20.0, $apart, "{$ends}, round {$round}, stitch {$place}");
+                }
+            }
+        }
+    }
 }
