@@ -45,8 +45,7 @@ final class BaseDrawing
             "{$plan->parts[0]->maker::called()[0]} on a chain of {$plan->piece->start->chain}, "
                 ."{$plan->piece->counts[count($lie) - 1]->leaves} "
                 ."stitches around, {$plan->comesOut->baseLength->print($unit)} "
-                ."by {$plan->comesOut->baseWidth->print($unit)}
-                .",
+                ."by {$plan->comesOut->baseWidth->print($unit)}.",
             (int) ceil($top + $high + self::BELOW),
             $scale,
             $unit,

@@ -230,13 +230,11 @@ final class CutDrawing
         [$first, $last] = [$diagonals[0], $diagonals[count($diagonals) - 1]];
         $this->area(
             [$at($first->x1, $first->y1), $at($first->x2 + 1e-9, $first->y1), $at($first->x2, $first->y2)],
-            "url(#{$this->hatch},
-        )",
+            "url(#{$this->hatch})",
         );
         $this->area(
             [$at($last->x1, $last->y1), $at($last->x1, $last->y2), $at($last->x2, $last->y2)],
-            "url(#{$this->hatch},
-        )",
+            "url(#{$this->hatch})",
         );
         foreach ($this->thrownAway() as [$from, $to]) {
             $this->area(
@@ -249,8 +247,7 @@ final class CutDrawing
                         [$piece->widthAt($to) - $m, $to],
                     ],
                 ),
-                "url(#{$this->hatch},
-            )",
+                "url(#{$this->hatch})",
             );
         }
         foreach ($diagonals as $cut) {
@@ -289,8 +286,7 @@ final class CutDrawing
                     [$piece->widthAt($to), $to],
                     [$this->from, $to],
                 ],
-                "url(#{$this->hatch},
-            )",
+                "url(#{$this->hatch})",
             );
         }
         $diagonals = array_values(

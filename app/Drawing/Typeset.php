@@ -76,8 +76,7 @@ final class Typeset
                 $shape->removeAttribute('id');
                 $shape->setAttribute(
                     'transform',
-                    $use->getAttribute('transform') ?: "translate({$use->getAttribute('x')} {$use->getAttribute('y')},
-                )",
+                    $use->getAttribute('transform') ?: "translate({$use->getAttribute('x')} {$use->getAttribute('y')})",
                 );
                 $use->parentNode?->replaceChild($shape, $use);
             }

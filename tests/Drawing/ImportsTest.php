@@ -64,4 +64,27 @@ final class ImportsTest extends TestCase
         }
         self::assertSame([], $long);
     }
+
+    /** A line broken within quotes would be part of what is said, or drawn. */
+    public function testNoQuotedTextRunsOverALine(): void
+    {
+        $broken = [];
+        $read = 0;
+        foreach (['app', 'core/src'] as $of) {
+            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$of}"));
+            foreach (new \RegexIterator($files, '/\.php$/') as $file) {
+                $heredoc = false;
+                foreach (\PhpToken::tokenize((string) file_get_contents((string) $file)) as $token) {
+                    $heredoc = $token->is(T_START_HEREDOC) || ($heredoc && ! $token->is(T_END_HEREDOC));
+                    $quoted = ! $heredoc && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]);
+                    $read += (int) $quoted;
+                    if ($quoted && str_contains($token->text, "\n")) {
+                        $broken[] = "{$file}:{$token->line}";
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $read);
+        self::assertSame([], $broken);
+    }
 }

@@ -62,8 +62,7 @@ final class PlanBag extends DocumentCommand
             .')';
         $lines = [
             "Comes out {$say($out->flatWidth)} wide lying flat and {$say($out->height)} high, "
-                ."on a base of {$say($out->baseLength)} by {$say($out->baseWidth)}
-                .",
+                ."on a base of {$say($out->baseLength)} by {$say($out->baseWidth)}.",
             "Takes {$grams($estimate->grams)}, ".Decimal::print($estimate->metres->likely).' m'.($enough($estimate)),
         ];
         foreach ($estimate->others as $other) {
@@ -76,8 +75,7 @@ final class PlanBag extends DocumentCommand
             fn(MaterialEstimate $one): bool => $one->runsOut !== null,
         ) as $one) {
             $lines[] = ($one->which === 0 ? 'Runs' : 'Another material runs')
-                ." out near {$one->runsOut?->row}, stitch {$one->runsOut?->stitch}
-                .";
+                ." out near {$one->runsOut?->row}, stitch {$one->runsOut?->stitch}.";
         }
 
         return $lines;

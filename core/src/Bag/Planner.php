@@ -169,8 +169,8 @@ final readonly class Planner
             if ($row === null) {
                 throw Refused::at(
                     "/weigh_ins/{$place}/after",
-                    "This bag has no “{$weighIn->after}”; its rows run from {$names[0]} to {$names[count($names) - 1]}
-                        .",
+                    "This bag has no “{$weighIn->after}”; "
+                        ."its rows run from {$names[0]} to {$names[count($names) - 1]}.",
                 );
             }
             if ($row <= $last) {

@@ -74,8 +74,7 @@ final readonly class Tube extends Piece
                 'spine',
                 'So narrow a spine leaves rings, or a thread between them, and no strand: '
                 ."leave at least {$least->exact(LengthUnit::Millimetre)} uncut "
-                ."for a strip of {$this->strip->exact(LengthUnit::Millimetre)}
-                    .",
+                ."for a strip of {$this->strip->exact(LengthUnit::Millimetre)}.",
             );
         }
 

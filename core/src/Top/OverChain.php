@@ -70,8 +70,7 @@ abstract readonly class OverChain extends ByChoices
                 'skip',
                 "Each side has {$half} stitches and needs "
                     .self::SHOULDER
-                    ." left beyond each end of what is skipped; skip at most {$widest}, not {$skip}
-                    .",
+                    ." left beyond each end of what is skipped; skip at most {$widest}, not {$skip}.",
             );
         }
         if ($chain < $skip) {
