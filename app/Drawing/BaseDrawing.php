@@ -7,7 +7,6 @@ namespace App\Drawing;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Chart\Symbol;
-use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
@@ -160,8 +159,9 @@ final class BaseDrawing
     /** Where rounds start, and which way they go. */
     private function start(): void
     {
-        $row = $this->lie[count($this->lie) - 1];
-        $stand = $row->path?->stand(0, count(Placement::of($row->instructions)));
+        $last = count($this->lie) - 1;
+        $row = $this->lie[$last];
+        $stand = $row->path?->stand(0, $this->plan->piece->counts[$last]->leaves);
         // A round of an oval starts at the tip; what has corners starts beside one.
         [$out, $y] = $stand === null || $this->outline->corner() > 0
             ? [$this->outline->length() / 2, $this->y]

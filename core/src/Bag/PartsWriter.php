@@ -20,7 +20,8 @@ final class PartsWriter
                 $above = $written[$part->part()]['above'] ?? [];
                 $written[$part->part()]['above'] = [...(is_array($above) ? $above : []), $part->maker->write()];
             } else {
-                $written[$part->part()] = $part->maker->write();
+                $type = $part->maker instanceof (Makers::WALL) ? [] : ['type' => $part->maker::key()];
+                $written[$part->part()] = $type + $part->maker->write();
             }
         }
 

@@ -63,7 +63,7 @@ final readonly class Planner
             }
             $parts[] = new Worked($part->path, $maker, $made, count($rows));
             array_push($rows, ...$made->rows);
-            $stitches += self::stitches($made->rows);
+            $stitches += array_sum(array_map(fn(Count $one): int => $one->leaves, Row::counts($made->rows)));
             if ($stitches > self::MOST_STITCHES) {
                 throw Refused::at(
                     $this->length(),
@@ -89,20 +89,6 @@ final readonly class Planner
             $this->comesOut($piece, $outline),
             $materials,
         );
-    }
-
-    /** @param list<Row> $rows like ones counted once */
-    private static function stitches(array $rows): int
-    {
-        $stitches = $leaves = 0;
-        $before = null;
-        foreach ($rows as $row) {
-            $leaves = $row->instructions === $before ? $leaves : Count::of($row->instructions)->leaves;
-            $before = $row->instructions;
-            $stitches += $leaves;
-        }
-
-        return $stitches;
     }
 
     /** The figure by which a bag is too long: the first count that serves its length, or the length itself. */

@@ -230,11 +230,6 @@ final readonly class Oval extends ByChoices
         );
     }
 
-    public function write(): array
-    {
-        return ['type' => self::key()] + parent::write();
-    }
-
     /** @return non-empty-list<Instruction> */
     private static function first(OvalRing $round): array
     {

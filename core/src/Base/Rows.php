@@ -290,9 +290,4 @@ final readonly class Rows extends ByChoices
 
         return array_values($each);
     }
-
-    public function write(): array
-    {
-        return ['type' => self::key()] + parent::write();
-    }
 }

@@ -70,7 +70,7 @@ final readonly class SideView
                         $found,
                     ),
                 );
-                $steady = count($placed) === count($below);
+                $steady = $keeps = count($placed) === count($below);
                 foreach ($tops as $nth => $top) {
                     if ($top === null) {
                         continue;
@@ -78,7 +78,7 @@ final readonly class SideView
                     $steady = $steady && ! $top->lifted;
                     [$width, $height] = [max($width, 2 * abs($top->x) + $stitch), max($height, $foot - $top->y)];
                     // As many as there were: tops stand side by side, though two share a foot and the next has none.
-                    $x = count($placed) === count($below) && ! $top->lifted ? $below[$nth]->x ?? $top->x : $top->x;
+                    $x = $keeps && ! $top->lifted ? $below[$nth]->x ?? $top->x : $top->x;
                     $tops[$nth] = new Stand($x, $top->y + $high, $top->degrees, $top->lifted);
                 }
                 usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);

@@ -20,9 +20,10 @@ final class Placement
             $from = $taken[$edge] ?? 0;
             $takes = $leaf->takes();
             $taken[$edge] = $from + $takes;
-            $tops = array_sum(array_map(fn(Stitches $one): int => $one->top ? $one->count : 0, $leaf->works()));
+            $works = $leaf->works();
+            $tops = array_sum(array_map(fn(Stitches $one): int => $one->top ? $one->count : 0, $works));
             $top = 0;
-            foreach ($leaf->works() as $one) {
+            foreach ($works as $one) {
                 for ($stitch = 0; $one->top && $stitch < $one->count; $stitch++, $top++) {
                     // A leaf's tops share its anchors evenly, in their order.
                     $first = intdiv($top * $takes, $tops);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Shape\Path;
@@ -35,6 +36,24 @@ final readonly class Row
         public int $number = 0,
     ) {
         $this->name = ucfirst($kind->value)." {$number}";
+    }
+
+    /**
+     * @param list<self> $rows
+     *
+     * @return list<Count> one a row; many rounds of a wall are the same instructions, which are counted once
+     */
+    public static function counts(array $rows): array
+    {
+        $counts = [];
+        $before = $count = null;
+        foreach ($rows as $row) {
+            $count = $count !== null && $row->instructions === $before ? $count : Count::of($row->instructions);
+            $before = $row->instructions;
+            $counts[] = $count;
+        }
+
+        return $counts;
     }
 
     public function numbered(int $number): self

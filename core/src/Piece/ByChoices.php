@@ -20,7 +20,6 @@ abstract readonly class ByChoices implements Maker
 
     public static function read(Fields $choices): static
     {
-        $choices->has('type');
         $values = [];
         foreach ((new static())->settings() as $one) {
             if ($one instanceof Setting) {

@@ -59,6 +59,6 @@ interface Maker
     /** @throws Unmakeable */
     public function make(Ground $ground, ?Edge $on): Made;
 
-    /** @return array<string, int|string> its part of a document, as far as it is given or settled */
+    /** @return array<string, int|string> its part of a document but for the type, as far as it is given or settled */
     public function write(): array;
 }

@@ -30,16 +30,12 @@ final readonly class Piece
     public function __construct(public Start $start, array $rows)
     {
         $there = $start->chain;
-        $numbers = $numbered = $counts = $places = [];
-        $before = $count = null;
+        $counts = Row::counts($rows);
+        $numbers = $numbered = $places = [];
         foreach ($rows as $place => $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
             $numbered[] = $row = $row->numbered($numbers[$row->kind->value]);
-            // Many rounds of a wall are the same instructions: they are counted once.
-            $counts[] = $count = $count !== null && $row->instructions === $before
-                ? $count
-                : Count::of($row->instructions);
-            $before = $row->instructions;
+            $count = $counts[$place];
             foreach ($row->into as $edge => $offers) {
                 if ($count->takesOf($edge) !== $offers->anchors) {
                     throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);

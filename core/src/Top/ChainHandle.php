@@ -7,15 +7,13 @@ namespace Fescue\Core\Top;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
-use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
-use Fescue\Core\Piece\Wish;
 
 /** A long handle on each side: a chain over some stitches of the edge, and stitches around it. */
 final readonly class ChainHandle extends OverChain
 {
     /** Between the ends of a handle where nothing is said, mm. From memory. */
-    private const BETWEEN = 150.0;
+    private const WIDE = 150.0;
 
     /** A handle that goes over a shoulder, as it lies, mm. From memory. */
     private const LONG = 600.0;
@@ -35,45 +33,17 @@ final readonly class ChainHandle extends OverChain
 
     public function settings(?Ground $ground = null): array
     {
-        return [
-            new Setting(
-                'skip',
-                'Stitches between its ends',
-                'stitch skipped',
-                $this->count('skip'),
-                1,
-                400,
-                plural: 'stitches skipped',
-            ),
-            new Setting(
-                'chain',
-                'Chains of a handle',
-                'chain of a handle',
-                $this->count('chain'),
-                max(1, $this->given('skip', 1)),
-                800,
-                "ch {n} over {$this->given('skip')}",
-                fewer: 'Make the handles shorter: chain {n}, not {was}',
-                plural: 'chains of a handle',
-            ),
-            $this->edgeRounds(),
-        ];
+        return $this->counts('Stitches between its ends', 'Chains of a handle', 'a handle');
     }
 
-    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    protected function wide(): float
     {
-        $on = $this->on($on);
-        $widest = self::widest($on);
-        $stitch = $ground->gauge->singleWidth()->mm;
-        $skip = $this->count('skip') ?? self::centred(
-            $on,
-            self::BETWEEN / $stitch,
-            min($widest, $this->count('chain') ?? $widest),
-        );
-        $chain = $this->count('chain') ?? max($skip, (int) round(self::LONG / $stitch));
-        $this->fits($skip, $chain, $on);
+        return self::WIDE;
+    }
 
-        return $this->with(['skip' => $skip, 'chain' => $chain]);
+    protected function long(int $skip, Ground $ground): int
+    {
+        return max($skip, (int) round(self::LONG / $ground->gauge->singleWidth()->mm));
     }
 
     protected function remarks(Ground $ground, Edge $on): array

@@ -21,6 +21,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
 /** Two openings, front and back: skip some stitches, chain over them, and work the next round around the chain. */
@@ -34,34 +35,88 @@ abstract readonly class OverChain extends ByChoices
 
     private const MOST_EDGE_ROUNDS = 20;
 
+    private const MOST_SKIPPED = 400;
+
+    private const MOST_CHAINS = 800;
+
     public function height(Ground $ground): Length
     {
-        return $ground->gauge->singleHeight()->times(1 + $this->given('edge_rounds', 1));
+        return $ground->gauge->singleHeight()->times(1 + $this->edges());
     }
 
-    public function write(): array
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
-        return ['type' => static::key()] + parent::write();
-    }
-
-    protected function edgeRounds(): Setting
-    {
-        return new Setting(
-            'edge_rounds',
-            'Rounds of edge',
-            'edge round',
-            $this->given('edge_rounds', 1),
-            0,
-            self::MOST_EDGE_ROUNDS,
-            else: 1,
-            fewer: 'Work {many} fewer',
-            none: 'Leave the edge out',
-            rows: true,
+        $on = $this->on($on);
+        $widest = self::widest($on);
+        $skip = $this->count('skip') ?? self::centred(
+            $on,
+            $this->wide() / $ground->gauge->singleWidth()->mm,
+            min($widest, $this->count('chain') ?? $widest),
         );
+        $chain = $this->count('chain') ?? $this->long($skip, $ground);
+        $this->fits($skip, $chain, $on);
+
+        return $this->with(['skip' => $skip, 'chain' => $chain]);
+    }
+
+    /** How far what is skipped reaches where nothing is said, mm. */
+    abstract protected function wide(): float;
+
+    /** Chains over so many skipped, where nothing is said. */
+    abstract protected function long(int $skip, Ground $ground): int;
+
+    /**
+     * @param string $skip label of the stitches left out
+     * @param string $chain label of the chains over them
+     * @param string $of what those are of: "a slot"
+     *
+     * @return list<Setting>
+     */
+    protected function counts(string $skip, string $chain, string $of): array
+    {
+        return [
+            new Setting(
+                'skip',
+                $skip,
+                'stitch skipped',
+                $this->count('skip'),
+                1,
+                self::MOST_SKIPPED,
+                plural: 'stitches skipped',
+            ),
+            new Setting(
+                'chain',
+                $chain,
+                "chain of {$of}",
+                $this->count('chain'),
+                max(1, $this->given('skip', 1)),
+                self::MOST_CHAINS,
+                "ch {n} over {$this->given('skip')}",
+                fewer: 'Make the handles shorter: chain {n}, not {was}',
+                plural: "chains of {$of}",
+            ),
+            new Setting(
+                'edge_rounds',
+                'Rounds of edge',
+                'edge round',
+                $this->edges(),
+                0,
+                self::MOST_EDGE_ROUNDS,
+                else: 1,
+                fewer: 'Work {many} fewer',
+                none: 'Leave the edge out',
+                rows: true,
+            ),
+        ];
+    }
+
+    private function edges(): int
+    {
+        return $this->given('edge_rounds', 1);
     }
 
     /** Counts that are given, held against the side they stand on. @throws Unmakeable */
-    protected function fits(int $skip, int $chain, Edge $on): void
+    private function fits(int $skip, int $chain, Edge $on): void
     {
         $widest = self::widest($on);
         $half = intdiv($on->anchors, 2);
@@ -94,10 +149,9 @@ abstract readonly class OverChain extends ByChoices
 
     /**
      * Stitches to skip so that they stand on the middle of their side: the number nearest to a wish, from 1 to the
-     * most,
-     * that leaves whole stitches on both sides; 1 where there is none.
+     * most, that leaves whole stitches on both sides; 1 where there is none.
      */
-    protected static function centred(Edge $on, float $wish, int $most): int
+    private static function centred(Edge $on, float $wish, int $most): int
     {
         // Odd where the middle lies on a stitch, even where it lies between two.
         $odd = (int) round(2 * self::centre($on)) % 2;
@@ -126,7 +180,7 @@ abstract readonly class OverChain extends ByChoices
         ];
         $remarks = $this->remarks($ground, $on);
         $on = $on->after($on->anchors + 2 * ($chain - $skip), $fabric);
-        for ($edge = 1; $edge <= $this->given('edge_rounds', 1); $edge++) {
+        for ($edge = 1; $edge <= $this->edges(); $edge++) {
             $rows[] = new Row(
                 Part::Edge,
                 $fabric,
@@ -166,12 +220,12 @@ abstract readonly class OverChain extends ByChoices
         return $this->before($on) + $this->given('skip') / 2 - self::centre($on);
     }
 
-    protected static function centre(Edge $on): float
+    private static function centre(Edge $on): float
     {
         return $on->middles[0] ?? throw new Unmakeable('', 'A handle stands on an edge that has sides.');
     }
 
-    protected function on(?Edge $on): Edge
+    private function on(?Edge $on): Edge
     {
         return $on ?? throw new Unmakeable('', 'A handle stands on something.');
     }

@@ -8,15 +8,13 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
-use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
-use Fescue\Core\Piece\Wish;
 
 /** Two hand holes. */
 final readonly class Slots extends OverChain
 {
     /** A hand and a half: how wide a hand hole is where nothing is said. From memory. */
-    private const WIDTH_MM = 120.0;
+    private const WIDE = 120.0;
 
     /** Chains over a slot for each stitch skipped, where nothing is said: ch 16 over 10. Common practice, no source. */
     private const CHAIN_PER_SKIP = 1.6;
@@ -36,44 +34,17 @@ final readonly class Slots extends OverChain
 
     public function settings(?Ground $ground = null): array
     {
-        return [
-            new Setting(
-                'skip',
-                'Stitches to skip',
-                'stitch skipped',
-                $this->count('skip'),
-                1,
-                400,
-                plural: 'stitches skipped',
-            ),
-            new Setting(
-                'chain',
-                'Chains over them',
-                'chain of a slot',
-                $this->count('chain'),
-                max(1, $this->given('skip', 1)),
-                800,
-                "ch {n} over {$this->given('skip')}",
-                fewer: 'Make the handles shorter: chain {n}, not {was}',
-                plural: 'chains of a slot',
-            ),
-            $this->edgeRounds(),
-        ];
+        return $this->counts('Stitches to skip', 'Chains over them', 'a slot');
     }
 
-    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    protected function wide(): float
     {
-        $on = $this->on($on);
-        $widest = self::widest($on);
-        $skip = $this->count('skip') ?? self::centred(
-            $on,
-            self::WIDTH_MM / $ground->gauge->singleWidth()->mm,
-            min($widest, $this->count('chain') ?? $widest),
-        );
-        $chain = $this->count('chain') ?? (int) round($skip * self::CHAIN_PER_SKIP);
-        $this->fits($skip, $chain, $on);
+        return self::WIDE;
+    }
 
-        return $this->with(['skip' => $skip, 'chain' => $chain]);
+    protected function long(int $skip, Ground $ground): int
+    {
+        return (int) round($skip * self::CHAIN_PER_SKIP);
     }
 
     protected function remarks(Ground $ground, Edge $on): array

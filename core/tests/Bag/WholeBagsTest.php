@@ -75,6 +75,13 @@ final class WholeBagsTest extends TestCase
         self::assertGreaterThan(0, $refused);
     }
 
+    /** A wall is of one kind: a type there is a name the format does not have. */
+    public function testAWallHasNoType(): void
+    {
+        $this->expectException(Refused::class);
+        BagDocument::read(Documents::tote(['body/type' => 'band']));
+    }
+
     /** What a maker may be given, as it says itself, is what the format says. */
     public function testBoundsAndSchoolsAreThoseOfTheFormat(): void
     {

@@ -43,6 +43,24 @@ final class BandTest extends TestCase
         )->rows;
     }
 
+    /** A wall shows what is more than 6 % wider or narrower than single crochet; the figure is from memory. */
+    public function testAFabricAsWideAsAllButThatHoldsTheWallStraight(): void
+    {
+        foreach ([[12.70, []], [12.74, ['wider']], [11.30, []], [11.26, ['narrower']]] as [$width, $said]) {
+            $double = new Gauge(Motif::named('dc'), Length::mm($width), Length::mm(20));
+            $gauge = new Gauge(Motif::single(), Length::mm(12), Length::mm(10), others: [$double]);
+            $made = (new Band(['stitch' => 'dc', 'rounds' => 2]))->make(
+                new Ground($gauge, Working::Joined),
+                Edge::around(44, 11, Motif::single()),
+            );
+            $leads = array_column($made->remarks, 'lead', 'code');
+            self::assertCount(count($said), $leads, "{$width} mm");
+            foreach ($said as $word) {
+                self::assertStringContainsString("6 % {$word}", $leads['band-width']);
+            }
+        }
+    }
+
     public function testEveryStitchAndLoopInBothSchoolsTakesAndLeavesAllOfIt(): void
     {
         foreach (Motif::all() as $motif) {
