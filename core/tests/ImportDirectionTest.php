@@ -21,7 +21,7 @@ final class ImportDirectionTest extends TestCase
         'Stitch' => ['Measure'],
         'Instruction' => ['Measure', 'Stitch'],
         'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
-        'Pattern' => ['Stitch', 'Instruction', 'Shape'],
+        'Pattern' => ['Measure', 'Stitch', 'Instruction', 'Shape'],
         'Piece' => ['Measure', 'Document', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
         // What a maker stands on: none of them knows another room of makers.
         'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],

@@ -15,6 +15,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\School;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Wish;
 
@@ -22,6 +23,13 @@ use Fescue\Core\Piece\Wish;
 final class BagDocument
 {
     public const FORMAT = 'fescue-bag/1';
+
+    public const APART = 'apart';
+
+    public const COUNTS = 'counts';
+
+    /** Stitches a round. From memory. */
+    private const MOST_LEAN = 2.0;
 
     private const LONGEST_NAME = 120;
 
@@ -42,7 +50,7 @@ final class BagDocument
         $material = MaterialReader::read($top->object('material'));
         $hook = $top->quantity('hook', fn(string $text): HookSize => HookSize::parse($text));
         $swatch = $top->has('swatches') ? null : GaugeReader::swatch($top->object('gauge'), true);
-        $working = $top->choice('working', Working::cases());
+        $school = self::school($top);
         $parts = PartsReader::read($top);
         $trials = $top->has('swatches') ? HandReader::trials($top) : [];
         $worked = HandReader::worked($top);
@@ -52,7 +60,7 @@ final class BagDocument
         $others = RowsReader::others($top);
         $changes = RowsReader::changes($top, count($others));
         $top->settle();
-        if ($name === null || $material === null || $hook === null || $working === null || $parts === []) {
+        if ($name === null || $material === null || $hook === null || $school === null || $parts === []) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
         $hands = $swatch === null
@@ -64,7 +72,7 @@ final class BagDocument
             $wish,
             new Strands($material, array_values(array_filter($others)), $changes),
             $hands,
-            $working,
+            $school,
             $parts,
             $weighIns,
         );
@@ -89,6 +97,15 @@ final class BagDocument
             $material,
             LearnedHand::doubts($trials),
         );
+    }
+
+    private static function school(Fields $top): ?School
+    {
+        $working = $top->choice('working', Working::cases());
+        $chain = $top->has('starting_chain') ? $top->word('starting_chain', [self::APART, self::COUNTS]) : null;
+        $lean = $top->has('lean') ? $top->signed('lean', self::MOST_LEAN, 'The lean of the start of rounds') : null;
+
+        return $working === null ? null : new School($working, $chain === self::COUNTS, $lean ?? 0.0);
     }
 
     private static function wish(Fields $size): Wish

@@ -7,7 +7,7 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Pattern\Working;
+use Fescue\Core\Pattern\School;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
@@ -25,7 +25,7 @@ final readonly class BagSpec
         public Wish $wish,
         public Strands $strands,
         public Handiwork $hands,
-        public Working $working,
+        public School $school,
         public array $parts,
         public array $weighIns = [],
     ) {}
@@ -62,7 +62,7 @@ final readonly class BagSpec
             $this->wish,
             $this->strands,
             $this->hands,
-            $this->working,
+            $this->school,
             $parts,
             $this->weighIns,
         );
@@ -76,7 +76,7 @@ final readonly class BagSpec
             $wish,
             $this->strands,
             $this->hands,
-            $this->working,
+            $this->school,
             $this->opened()->parts,
             $this->weighIns,
         );
@@ -117,7 +117,7 @@ final readonly class BagSpec
             $this->wish,
             $this->strands->inPlaceOf($material),
             $hands,
-            $this->working,
+            $this->school,
             $this->parts,
         );
     }
@@ -129,7 +129,7 @@ final readonly class BagSpec
             $this->wish,
             $this->strands->continued($other, $from),
             $this->hands,
-            $this->working,
+            $this->school,
             $this->parts,
             $this->weighIns,
         );
@@ -147,7 +147,7 @@ final readonly class BagSpec
             $this->wish,
             $this->strands->withOnHand($onHand),
             $this->hands,
-            $this->working,
+            $this->school,
             $this->parts,
             $weighIns,
         );

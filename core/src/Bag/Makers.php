@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Bag;
 
+use Fescue\Core\Base\FoldedChain;
+use Fescue\Core\Base\FoldedRows;
+use Fescue\Core\Base\Holes;
 use Fescue\Core\Base\Oval;
+use Fescue\Core\Base\Round;
 use Fescue\Core\Base\Rows;
+use Fescue\Core\Base\Square;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Top\ChainHandle;
+use Fescue\Core\Top\Rim;
+use Fescue\Core\Top\Rings;
+use Fescue\Core\Top\SewnHandles;
 use Fescue\Core\Top\Slots;
+use Fescue\Core\Top\Straps;
 use Fescue\Core\Wall\Band;
 
 /** Every way of making, a line each. */
@@ -18,6 +27,11 @@ final class Makers
     public const BASES = [
         Oval::class,
         Rows::class,
+        Square::class,
+        Round::class,
+        FoldedChain::class,
+        FoldedRows::class,
+        Holes::class,
     ];
 
     /** @var class-string<Maker> */
@@ -27,7 +41,13 @@ final class Makers
     public const TOPS = [
         Slots::class,
         ChainHandle::class,
+        Straps::class,
+        SewnHandles::class,
+        Rings::class,
     ];
+
+    /** @var class-string<Maker> */
+    public const RIM = Rim::class;
 
     /**
      * @param non-empty-list<class-string<Maker>> $of

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Document\Fields;
+use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 
-/** Reads the makers of a bag: `base`, `body` with what is `above`, `handles`. */
+/** Reads the makers of a bag: `base`, `body` with what is `above`, `handles`, `edge`. */
 final class PartsReader
 {
     public const MOST_BANDS = 6;
@@ -18,9 +19,10 @@ final class PartsReader
     public static function read(Fields $top): array
     {
         $parts = [self::one($top->object('base'), '/base', Makers::BASES), ...self::wall($top->object('body'))];
-        if ($top->has('handles')) {
-            $parts[] = self::one($top->object('handles'), '/handles', Makers::TOPS);
-        }
+        $handles = $top->has('handles') ? self::one($top->object('handles'), '/handles', Makers::TOPS) : null;
+        $rim = $top->has('edge') ? new Chosen('/edge', (Makers::RIM)::read($top->object('edge'))) : null;
+        // What is sewn or worked on is so when all rounds are done.
+        array_push($parts, ...($handles?->maker instanceof AfterRounds ? [$rim, $handles] : [$handles, $rim]));
 
         return array_values(array_filter($parts));
     }

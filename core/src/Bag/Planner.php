@@ -10,7 +10,9 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\DoesNotDivide;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
@@ -30,16 +32,71 @@ final readonly class Planner
 
     private function __construct(private BagSpec $spec)
     {
-        $this->ground = new Ground($spec->hands->gauge(), $spec->working);
+        $this->ground = new Ground(
+            $spec->hands->gauge(),
+            $spec->school,
+            $spec->motif(),
+            $spec->strands->own->diameter,
+        );
     }
 
     /** @throws Refused where no such bag can be made, saying which figure to change */
     public static function plan(BagSpec $spec): BagPlan
     {
-        return (new self($spec))->fold();
+        $planner = new self($spec);
+        try {
+            return $planner->fold(0);
+        } catch (DoesNotDivide $e) {
+            return $planner->divided($e);
+        }
     }
 
-    private function fold(): BagPlan
+    /**
+     * A count at the start that is open moves to the next where every repeat divides; where it is given, that is the
+     * advice.
+     */
+    private function divided(DoesNotDivide $e): BagPlan
+    {
+        $at = $this->lengthwise();
+        $works = [];
+        for ($by = 1; $at !== null && $by <= 2 * $e->multiple && count($works) < 2; $by++) {
+            foreach ([$by, -$by] as $nudge) {
+                try {
+                    $plan = $this->fold($nudge);
+                } catch (DoesNotDivide|Refused) {
+                    continue;
+                }
+                if ($at->value === null) {
+                    return $plan;
+                }
+                $works[] = $at->value + $nudge;
+            }
+        }
+        sort($works);
+        $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', array_unique($works))." {$at?->named()}.";
+
+        throw Refused::at($e->path, $e->getMessage().$advice);
+    }
+
+    /** The count of the base that serves the length. */
+    private function lengthwise(): ?Setting
+    {
+        foreach ($this->spec->parts[0]->maker->settings($this->ground) as $one) {
+            if ($one instanceof Setting && $one->side === Side::Length) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param int $nudge added to the count of the base that serves the length
+     *
+     * @throws DoesNotDivide with the path in the document
+     * @throws Refused
+     */
+    private function fold(int $nudge): BagPlan
     {
         $heights = array_map(fn(Chosen $part): ?Length => $part->maker->height($this->ground), $this->spec->parts);
         $parts = $rows = [];
@@ -54,7 +111,12 @@ final readonly class Planner
             );
             try {
                 $maker = $part->maker->settle($this->spec->wish->besides($besides), $this->ground, $on);
+                if ($place === 0 && $nudge !== 0) {
+                    $maker = $this->nudged($maker, $nudge);
+                }
                 $made = $maker->make($this->ground, $on);
+            } catch (DoesNotDivide $e) {
+                throw new DoesNotDivide("{$part->path}/{$e->path}", $e->getMessage(), $e->multiple);
             } catch (Unmakeable $e) {
                 throw Refused::at(
                     str_starts_with($e->path, '/') ? $e->path : rtrim("{$part->path}/{$e->path}", '/'),
@@ -72,7 +134,8 @@ final readonly class Planner
                         .'. Check the size and the gauge.',
                 );
             }
-            [$on, $start, $outline] = [$made->open, $start ?? $made->start, $outline ?? $made->outline];
+            $left = $place === 0 ? $this->spec->school->onto($made->open) : $made->open;
+            [$on, $start, $outline] = [$left, $start ?? $made->start, $outline ?? $made->outline];
         }
         if ($start === null) {
             throw new \LogicException('Nothing begins the bag.');
@@ -89,6 +152,21 @@ final readonly class Planner
             $this->comesOut($piece, $outline),
             $materials,
         );
+    }
+
+    private function nudged(Maker $maker, int $nudge): Maker
+    {
+        foreach ($maker->settings() as $one) {
+            if ($one instanceof Setting && $one->side === Side::Length) {
+                $count = (int) $one->value + $nudge;
+
+                return $count < $one->least || $count > $one->most
+                    ? throw new Unmakeable($one->name, 'There is no such count.')
+                    : $maker->with([$one->name => $count])->settle($this->spec->wish, $this->ground, null);
+            }
+        }
+
+        return $maker;
     }
 
     /** The figure by which a bag is too long: the first count that serves its length, or the length itself. */

@@ -4,53 +4,50 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
-use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Along;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
-use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
-use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Series;
+use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
-use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * An oval base worked round both sides of a chain in single crochet.
+ * An oval base worked round both sides of a chain.
  *
- * Every round is two like halves, so front and back always hold the same. The first round is 2m + 2
- * (three in each end) or 2m + 4 (two and two); each further round grows by the whole steps that keep the sum nearest to
- * flat growth, 2π·h/w a round (geometry). Growth is spread evenly over the end, and off that of the round below, so
- * that
- * the end is round and no corners stack up.
+ * Every round is two like halves, so front and back always hold the same. The first round is 2(m − 2) + 2k of k in each
+ * end; each further round grows as it is told, or by the whole steps that keep the sum nearest to flat growth, 2π·h/w a
+ * round (geometry). Growth is spread evenly over the end, and off that of the round below, so that the end is round and
+ * no corners stack up.
  */
-final readonly class Oval extends ByChoices
+final readonly class Oval extends GrownFromChain
 {
-    private const FEWEST_CHAINS = 3;
+    private const TWO_AND_TWO = 'two-and-two';
 
-    private const MOST_CHAINS = 400;
+    private const IN_EACH_END = [self::TWO_AND_TWO => 4, 'three' => 3, 'six' => 6];
 
-    private const MOST_ROUNDS = 40;
+    private const FEWEST_IN_END = 2;
 
-    /** Stitches of the first round in each end chain before the start of the round, or the half of it, is passed. */
-    private const FIRST_TAIL = 2;
+    private const MOST_IN_END = 12;
+
+    private const MOST_ADDED = 60;
 
     /** Places of a share in which its increase may stand, the first where nothing is below. */
     private const IN_SHARE = [0.25, 0.75, 0.5, 0.375, 0.625, 0.125, 0.875];
@@ -65,144 +62,84 @@ final readonly class Oval extends ByChoices
         return ['Oval', 'round both sides of a chain'];
     }
 
+    protected function noun(): string
+    {
+        return 'an oval';
+    }
+
     public function settings(?Ground $ground = null): array
     {
+        $numbers = range(self::FEWEST_IN_END, self::MOST_IN_END);
+
         return [
             new Choice(
                 'ends',
                 'Around the ends',
-                $this->choice('ends', 'two-and-two'),
-                ['two-and-two' => ['Two and two', 'in each end'], 'three' => ['Three', 'in each end']],
+                $this->choice('ends', self::TWO_AND_TWO),
+                [
+                    self::TWO_AND_TWO => ['Two and two', 'in each end'],
+                    'three' => ['Three', 'in each end'],
+                    'six' => ['Six', 'in each end'],
+                ] + array_combine($numbers, array_map(fn(int $one): array => ["{$one} stitches", 'in each end'], $numbers)),
                 asked: true,
             ),
-            new Setting(
-                'chain',
-                'Chains to start',
-                'starting chain',
-                $this->count('chain'),
-                self::FEWEST_CHAINS,
-                self::MOST_CHAINS,
-                'ch {n}',
-                Side::Length,
-                $ground?->gauge->singleWidth(),
-                fewer: 'Start with {n} chains, not {was}',
+            ...$this->grown($ground),
+            new Series(
+                'growth',
+                'Growth of each round after the first',
+                'increases of a round',
+                $this->series('growth'),
+                0,
+                self::MOST_ADDED,
+                self::MOST_ROUNDS - 1,
+                '8, 8',
             ),
-            new Setting(
-                'rounds',
-                'Rounds of base',
-                'base round',
-                $this->count('rounds'),
-                1,
-                self::MOST_ROUNDS,
-                '{n} round{s}',
-                Side::Width,
-                $ground?->gauge->singleHeight()->times(2),
-                fewer: 'Work {many} fewer',
-                rows: true,
+            new Flag(
+                'rise',
+                'Its last round',
+                $this->flag('rise'),
+                ['Lies flat', 'the wall stands on its edge'],
+                ['Rises', 'half the growth: a rounded foot'],
             ),
         ];
     }
 
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
-    }
-
-    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
-    {
-        $rounds = $this->count('rounds') ?? $this->rounds($wish, $ground->gauge);
-
-        return $this->with(
-            ['rounds' => $rounds, 'chain' => $this->count('chain') ?? $this->chain($wish, $ground->gauge, $rounds)],
-        );
-    }
-
-    private function rounds(Wish $wish, Gauge $gauge): int
-    {
-        $width = $wish->width ?? throw new Unmakeable('/size/width', 'Give a width, or the number of base rounds.');
-        $round = $gauge->singleHeight()->times(2);
-        $rounds = (int) round($width->mm / $round->mm);
-        if ($rounds < 1) {
-            throw new Unmakeable(
-                '/size/width',
-                "One round alone makes the base {$round->print(LengthUnit::Centimetre)} wide; ask for at least "
-                    .'that, or use thinner material.',
-            );
-        }
-        if ($rounds > self::MOST_ROUNDS) {
-            throw new Unmakeable(
-                '/size/width',
-                "That needs {$rounds} base rounds; Fescue plans up to "
-                    .self::MOST_ROUNDS
-                    .'. Check the width and the gauge.',
-            );
-        }
-
-        return $rounds;
-    }
-
-    private function chain(Wish $wish, Gauge $gauge, int $rounds): int
-    {
-        $length = $wish->length ?? throw new Unmakeable(
-            '/size/length',
-            'Give a length, or the number of chains to start.',
-        );
-        $ends = $gauge->singleHeight()->times(2 * $rounds);
-        $chain = 1 + (int) round(($length->mm - $ends->mm) / $gauge->singleWidth()->mm);
-        if ($chain < self::FEWEST_CHAINS) {
-            $least = $ends->plus($gauge->singleWidth()->times(self::FEWEST_CHAINS - 1));
-            throw new Unmakeable(
-                '/size/length',
-                "{$rounds} base rounds make the ends {$ends->print(LengthUnit::Centimetre)} long by themselves, "
-                    ."so an oval is at least {$least->print(LengthUnit::Centimetre)} long. Ask for more length or "
-                    .'less width.',
-            );
-        }
-        if ($chain > self::MOST_CHAINS) {
-            throw new Unmakeable(
-                '/size/length',
-                "That needs a chain of {$chain}; Fescue plans up to "
-                    .self::MOST_CHAINS
-                    .'. Check the length and the gauge.',
-            );
-        }
-
-        return $chain;
-    }
-
     public function make(Ground $ground, ?Edge $on): Made
     {
-        $gauge = $ground->gauge;
-        [$chain, $rounds] = [$this->given('chain'), $this->given('rounds')];
-        $twoAndTwo = $this->choice('ends', 'two-and-two') === 'two-and-two';
+        [$chain, $rounds, $fabric] = [$this->given('chain'), $this->given('rounds'), $this->motif('stitch')];
+        [$wide, $high] = [$ground->gauge->widthOf($fabric)->mm, $ground->gauge->heightOf($fabric)->mm];
         // Each end grows by whole steps of this many, so that what two-and-two does left of the fold it does right of
         // it.
-        $step = $twoAndTwo ? 2 : 1;
-        $straight = ($chain - 1) * $gauge->singleWidth()->mm;
+        $step = $this->choice('ends', self::TWO_AND_TWO) === self::TWO_AND_TWO ? 2 : 1;
+        $end = $this->inEachEnd();
+        $straight = ($chain - 1) * $wide;
         $ring = fn(int $number, int $head, int $side, int $tail): OvalRing => new OvalRing(
             $head,
             $side,
             $tail,
-            new Stadium($straight, ($number - 0.5) * $gauge->singleHeight()->mm),
-            $gauge->singleWidth()->mm,
+            new Stadium($straight, ($number - 0.5) * $high),
+            $wide,
         );
-        $round = $ring(1, $step, $chain - 2, self::FIRST_TAIL);
-        $fabric = Motif::single();
+        $round = $ring(1, intdiv($end, 2), $chain - 2, $end - intdiv($end, 2));
         $rows = [
             new Row(
                 Part::Base,
                 $fabric,
-                $ground->working->close(self::first($round)),
+                $ground->school->close(self::first($round, $fabric->post())),
                 [new Edge(EdgeKind::Chain, $chain), new Edge(EdgeKind::OtherSide, $chain - 1)],
                 false,
                 $round,
             ),
         ];
         $flatness = $below = [];
-        $flat = $gauge->flatGrowth();
+        $flat = $ground->gauge->flatGrowth($fabric);
+        $growth = $this->growth($rounds);
         $excess = 0.0;
         for ($number = 2; $number <= $rounds; $number++) {
-            $each = (int) max(0.0, round(($flat - $excess) / (2 * $step))) * $step;
+            $share = $number === $rounds && $this->flag('rise') ? 4 : 2;
+            $each = isset($growth[$number - 2])
+                ? intdiv($growth[$number - 2], 2)
+                : (int) max(0.0, round(($flat - $excess) / ($share * $step))) * $step;
             $excess += 2 * $each - $flat;
             $flatness[] = new Flatness(2 * $each, $flat, $excess);
             [$more, $below] = self::spread($round->tail + $round->head, $each, $below);
@@ -212,42 +149,94 @@ final readonly class Oval extends ByChoices
             $rows[] = new Row(
                 Part::Base,
                 $fabric,
-                $ground->working->around(self::further($round, $more)),
-                [Edge::tops($round->stitches())],
+                $ground->school->flat()->around(self::further($round, $more, $fabric->post()), $fabric->post()),
+                [Edge::tops($round->stitches(), $fabric)],
                 false,
                 $next,
             );
             $round = $next;
         }
-        $half = $chain * $gauge->singleWidth()->mm / 2;
+        $half = $chain * $wide / 2;
 
         return new Made(
             $rows,
             Edge::around($round->stitches(), $round->centreOfSide(), $fabric),
-            new Start($chain, 1, new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
-            new Stadium($straight, $rounds * $gauge->singleHeight()->mm),
-            Flat::remarks($flatness),
+            new Start($chain, $fabric->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
+            new Stadium($straight, $rounds * $high),
+            $this->flag('rise') ? self::rises($flatness) : Flat::remarks($flatness),
         );
     }
 
-    /** @return non-empty-list<Instruction> */
-    private static function first(OvalRing $round): array
+    private function inEachEnd(): int
     {
-        $stitch = Stitch::Single;
+        $ends = $this->choice('ends', self::TWO_AND_TWO);
+
+        return self::IN_EACH_END[$ends] ?? (int) $ends;
+    }
+
+    /** @return list<int> what each round from the second on adds, as far as it is given @throws Unmakeable */
+    private function growth(int $rounds): array
+    {
+        $growth = $this->series('growth') ?? [];
+        foreach ($growth as $one) {
+            if ($one % 2 !== 0) {
+                throw new Unmakeable(
+                    'growth',
+                    'Both ends grow alike, so a round adds an even number: '.($one - 1).' or '.($one + 1).", not {$one}.",
+                );
+            }
+        }
+        $grow = $rounds - 1;
+
+        return count($growth) <= $grow ? $growth : throw new Unmakeable(
+            'growth',
+            count($growth)." rounds are told how to grow, and there are {$grow} after the first. "
+                .'Take some out, or work more base rounds.',
+        );
+    }
+
+    /**
+     * @param list<Flatness> $rounds
+     *
+     * @return list<Remark>
+     *
+     * @throws Unmakeable
+     */
+    private static function rises(array $rounds): array
+    {
+        $last = array_pop($rounds) ?? throw new Unmakeable(
+            'rise',
+            'A base of one round has none that could grow less; work two or more, or let it lie flat.',
+        );
+
+        return [
+            ...Flat::remarks($rounds),
+            new Remark(
+                'rises',
+                Tone::Better,
+                count($rounds) + 1,
+                'From {row} the base rises.',
+                "It adds {$last->added} where ".Decimal::print($last->flat, 1).' would lie flat: the wall begins there.',
+            ),
+        ];
+    }
+
+    /** @return non-empty-list<Instruction> */
+    private static function first(OvalRing $round, Stitch $stitch): array
+    {
+        $into = fn(int $many, Into $where): Instruction => $many === 1
+            ? new Each($stitch, 1, into: $where)
+            : new Several($stitch, $many, into: $where);
         $along = new Each($stitch, $round->straight, into: Into::NextChain);
 
         return [
-            $round->head === 1 ? new Each($stitch, 1, into: Into::FirstChain) : new Several(
-                $stitch,
-                $round->head,
-                into: Into::FirstChain,
-            ),
+            $into($round->head, Into::FirstChain),
             $along,
             new Several($stitch, $round->tail + $round->head, into: Into::LastChain),
             new Along(
                 1,
                 EdgeKind::OtherSide->value,
-                [$along, new Several($stitch, $round->tail, into: Into::FirstChainAgain)],
+                [$along, $into($round->tail, Into::FirstChainAgain)],
             ),
         ];
     }
@@ -258,7 +247,7 @@ final readonly class Oval extends ByChoices
      *
      * @return non-empty-list<Instruction>
      */
-    private static function further(OvalRing $below, array $more): array
+    private static function further(OvalRing $below, array $more, Stitch $stitch): array
     {
         $each = array_merge(
             array_slice($more, $below->tail),
@@ -267,8 +256,8 @@ final readonly class Oval extends ByChoices
         );
 
         return array_sum($each) === 0
-            ? [new Each(Stitch::Single, $below->stitches())]
-            : [new Repeat(Several::inRuns(Stitch::Single, array_map(fn(int $extra): int => 1 + $extra, $each)), 2)];
+            ? [new Each($stitch, $below->stitches())]
+            : [new Repeat(Several::inRuns($stitch, array_map(fn(int $extra): int => 1 + $extra, $each)), 2)];
     }
 
     /**

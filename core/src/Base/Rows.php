@@ -12,13 +12,10 @@ use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Pattern\RowKind;
-use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
@@ -27,7 +24,6 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
-use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 
 /**
@@ -126,7 +122,7 @@ final readonly class Rows extends ByChoices
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
-        $across = $this->count('across') ?? $this->fitting(
+        $across = $this->count('across') ?? ToAndFro::fitting(
             $wish->length,
             'length',
             2,
@@ -134,7 +130,7 @@ final readonly class Rows extends ByChoices
             $ground->gauge->widthOf($this->motif('stitch')),
             'chains',
         );
-        $rows = $this->count('rows') ?? $this->fitting(
+        $rows = $this->count('rows') ?? ToAndFro::fitting(
             $wish->width,
             'width',
             1,
@@ -152,28 +148,6 @@ final readonly class Rows extends ByChoices
         );
     }
 
-    /** How many of a step come nearest to a side. @throws Unmakeable */
-    private function fitting(?Length $side, string $called, int $least, int $most, Length $step, string $what): int
-    {
-        $side ??= throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
-        $fit = (int) round($side->mm / $step->mm);
-        if ($fit < $least) {
-            throw new Unmakeable(
-                "/size/{$called}",
-                "The fewest {$what} already make the base {$step->times($least)->print(LengthUnit::Centimetre)}; "
-                    .'ask for at least that, or use thinner material.',
-            );
-        }
-        if ($fit > $most) {
-            throw new Unmakeable(
-                "/size/{$called}",
-                "That needs {$fit} {$what}; Fescue plans up to {$most}. Check the {$called} and the gauge.",
-            );
-        }
-
-        return $fit;
-    }
-
     /** Stitches along the ends of the rows. */
     private function along(int $rows, Gauge $gauge): int
     {
@@ -184,40 +158,17 @@ final readonly class Rows extends ByChoices
 
     public function make(Ground $ground, ?Edge $on): Made
     {
-        [$across, $many, $motif] = [$this->given('across'), $this->given('rows'), $this->motif('stitch')];
-        $half = $across * $ground->gauge->widthOf($motif)->mm / 2;
-        $high = $ground->gauge->heightOf($motif)->mm;
-        // The last row ends at the right, where the round begins: those before it went to and fro to there.
-        $way = fn(float $y, bool $right): Polyline => new Polyline(
-            $right ? [[-$half, $y], [$half, $y]] : [[$half, $y], [-$half, $y]],
-            0.0,
-        );
-        $stitch = $motif->post();
-        $turn = new Turn($stitch->startingChains());
-        $rows = [];
-        for ($row = 0; $row < $many; $row++) {
-            $work = $row === 0
-                ? [new Each($stitch, 1, into: Into::FirstChain), new Each($stitch, $across - 1, into: Into::NextChain)]
-                : [$turn, new Each($stitch, $across)];
-            $into = $row === 0 ? new Edge(EdgeKind::Chain, $across) : Edge::tops($across, $motif);
-            $rows[] = new Row(
-                Part::Base,
-                $motif,
-                $work,
-                [$into],
-                false,
-                $way(($many / 2 - $row - 0.5) * $high, ($many - $row) % 2 === 1),
-                kind: RowKind::Row,
-            );
-        }
-        $outline = new Rectangle(2 * $half, $many * $high);
+        [$across, $many] = [$this->given('across'), $this->given('rows')];
+        $strip = new ToAndFro($this->motif('stitch'), $across, $many, $ground->gauge);
+        $rows = $strip->rows();
+        $outline = $strip->outline();
         $rows[] = $round = $this->round($ground, $outline);
         $around = 2 * $across + 2 * $this->given('along') + 4 * ($this->given('corner', self::PLAIN_CORNER) - 2);
 
         return new Made(
             $rows,
             Edge::around($around, $across / 2, $round->fabric),
-            new Start($across, $stitch->startingChains(), $way($many * $high / 2, true)),
+            $strip->start(),
             $outline,
         );
     }
@@ -249,7 +200,7 @@ final readonly class Rows extends ByChoices
         return new Row(
             Part::Base,
             $motif,
-            $ground->working->close($work),
+            $ground->school->close($work),
             $edges,
             path: $outline->around($ground->gauge->heightOf($motif)->mm / 2),
         );

@@ -7,10 +7,12 @@ namespace Fescue\Core\Chart;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Stand;
+use Fescue\Core\Stitch\Stitch;
 
 /**
  * The front of the bag lying flat, read off its rows alone: a stitch stands on what it is worked into, a chain that is
@@ -53,6 +55,7 @@ final readonly class SideView
             if (
                 $course === null
                 || ! $steady
+                || $row->instructions[0] instanceof Turn
                 || $row->instructions !== $last?->instructions
                 || $row->fabric !== $last->fabric
             ) {
@@ -60,7 +63,7 @@ final readonly class SideView
                 $below = $below === null ? self::ground(
                     count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0],
                     $stitch,
-                ) : self::widened($below, $stitch / $before);
+                ) : self::met($row, self::widened($below, $stitch / $before));
                 $found = [];
                 [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $found);
                 array_push(
@@ -127,6 +130,21 @@ final readonly class SideView
     }
 
     /**
+     * What is below in the order in which a row meets it: from where it begins, and from the other end where it turns.
+     *
+     * @param list<?Stand> $below
+     *
+     * @return list<?Stand>
+     */
+    private static function met(Row $row, array $below): array
+    {
+        $turned = $row->instructions[0] instanceof Turn ? array_reverse($below) : $below;
+        $moved = $row->into[0]->moved;
+
+        return $moved === 0 ? $turned : [...array_slice($turned, $moved), ...array_slice($turned, 0, $moved)];
+    }
+
+    /**
      * Each row is as wide as its own stitches, in the middle of the bag; what is lifted stays where it is.
      *
      * @param list<?Stand> $stands
@@ -155,9 +173,9 @@ final readonly class SideView
         $stitches = $tops = [];
         for ($top = 0; $top < count($placed);) {
             $one = $placed[$top];
-            if ($one->anchors === 0) {
+            if ($one->anchors === 0 && $one->stitch === Stitch::Chain) {
                 $run = 1;
-                while (($placed[$top + $run] ?? null)?->anchors === 0) {
+                while (self::isFree($placed[$top + $run] ?? null)) {
                     $run++;
                 }
                 $until = $placed[$top + $run]->first ?? count($below);
@@ -178,16 +196,15 @@ final readonly class SideView
                 continue;
             }
             $shared = 1;
-            while (
-                ($placed[$top + $shared] ?? null) !== null
-                && $placed[$top + $shared]->anchors > 0
-                && $placed[$top + $shared]->first === $one->first
-                && $placed[$top + $shared]->increase
-            ) {
+            while (self::shares($one, $placed[$top + $shared] ?? null)) {
                 $shared++;
             }
+            // What takes nothing stands in the gap before the next.
+            $under = $one->anchors > 0
+                ? array_slice($below, $one->first, $one->anchors)
+                : [$below[$one->first - 1] ?? null, $below[$one->first] ?? null];
             for ($nth = 0; $nth < $shared; $nth++, $top++) {
-                $foot = self::middle(array_slice($below, $one->first, $one->anchors));
+                $foot = self::middle($under);
                 $foot = $foot === null ? null : self::aside($foot, $stitch * (($shared - 1) / 2 - $nth) / $shared);
                 $tops[] = $foot === null ? null : self::above($foot, $high);
                 if ($foot !== null) {
@@ -197,6 +214,19 @@ final readonly class SideView
         }
 
         return [$stitches, $tops];
+    }
+
+    private static function isFree(?Placed $one): bool
+    {
+        return $one !== null && $one->anchors === 0 && $one->stitch === Stitch::Chain;
+    }
+
+    /** Whether the next stands in the same place. */
+    private static function shares(Placed $one, ?Placed $next): bool
+    {
+        return $next !== null && $next->first === $one->first && ($one->anchors > 0
+            ? $next->anchors > 0 && $next->increase
+            : $next->anchors === 0 && $next->stitch !== Stitch::Chain);
     }
 
     /**

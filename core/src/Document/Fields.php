@@ -197,6 +197,24 @@ final class Fields
     }
 
     /** Whether it says true; left out, it says no. */
+    /** A number of either sign. */
+    public function signed(string $key, float $most, string $what): ?float
+    {
+        $value = $this->required($key);
+        if ($value !== null && ! is_int($value) && ! is_float($value)) {
+            $this->refuse($key, 'Write a number without quotes, like 0.3.');
+
+            return null;
+        }
+        if ($value !== null && abs($value) > $most) {
+            $this->refuse($key, "{$what} is from −{$most} to {$most}; {$value} is outside.");
+
+            return null;
+        }
+
+        return $value === null ? null : (float) $value;
+    }
+
     public function yes(string $key): bool
     {
         if (! $this->has($key)) {
@@ -284,19 +302,63 @@ final class Fields
     }
 
     /**
-     * One of several words.
+     * One of several words, or of several numbers.
      *
      * @param list<string> $words
+     * @param list<int> $numbers
+     *
+     * @return ($numbers is array{} ? ?string : int|string|null)
      */
-    public function word(string $key, array $words): ?string
+    public function word(string $key, array $words, array $numbers = []): int|string|null
     {
         $value = $this->required($key);
-        if ($value === null || in_array($value, $words, true)) {
-            return is_string($value) ? $value : null;
+        if ($value === null || in_array($value, $words, true) || in_array($value, $numbers, true)) {
+            return is_string($value) || is_int($value) ? $value : null;
         }
-        $this->refuse($key, 'This should be “'.implode('”, “', $words).'”.');
+        $this->refuse($key, 'This should be “'.implode('”, “', $words).'”'
+            .($numbers === [] ? '' : ', or a number from '.min($numbers).' to '.max($numbers)).'.');
 
         return null;
+    }
+
+    /**
+     * A list of whole numbers, in brackets.
+     *
+     * @param string $what for messages: "increases of a round"
+     *
+     * @return ?list<int>
+     */
+    public function wholes(string $key, int $least, int $most, int $longest, string $what): ?array
+    {
+        $value = $this->required($key);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_array($value) || ! array_is_list($value) || $value === [] || count($value) > $longest) {
+            $this->refuse($key, "Write {$what} one after another, like 8, 8; at most {$longest} of them.");
+
+            return null;
+        }
+        $read = [];
+        foreach ($value as $one) {
+            if (! is_int($one) || $one < $least || $one > $most) {
+                $this->refuse(
+                    $key,
+                    ucfirst($what)." are whole numbers from {$least} to {$most}"
+                        .(is_scalar($one) ? '; '.self::cut((string) $one).' is none.' : '.'),
+                );
+
+                return null;
+            }
+            $read[] = $one;
+        }
+
+        return $read;
+    }
+
+    private static function cut(string $text): string
+    {
+        return mb_strlen($text) > 20 ? mb_substr($text, 0, 20).'…' : $text;
     }
 
     /** Whether it is there and says nothing. */

@@ -48,7 +48,7 @@ final readonly class Rest
                         new Wish(Length::mm($length), Length::mm($width), Length::mm($height)),
                         new Strands($spec->strands->own),
                         $spec->hands,
-                        $spec->working,
+                        $spec->school,
                         $parts,
                     ),
                 );

@@ -48,7 +48,7 @@ final readonly class WhatIf
             ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
             : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
         $with = fn(BagSpec $spec): ?BagPlan => self::plan(
-            new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->working, $spec->parts),
+            new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->school, $spec->parts),
         );
 
         return new self(

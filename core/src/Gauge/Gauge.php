@@ -111,9 +111,11 @@ final readonly class Gauge
         return $this->widthOf(Motif::single());
     }
 
-    /** Extra stitches a round of single crochet needs to lie flat: 2π·h/w (geometry). */
-    public function flatGrowth(): float
+    /** Extra stitches a round needs to lie flat: 2π·h/w (geometry). */
+    public function flatGrowth(?Motif $motif = null): float
     {
-        return 2 * M_PI * $this->singleHeight()->mm / $this->singleWidth()->mm;
+        $motif ??= Motif::single();
+
+        return 2 * M_PI * $this->heightOf($motif)->mm / $this->widthOf($motif)->mm;
     }
 }

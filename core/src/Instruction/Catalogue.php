@@ -16,6 +16,11 @@ final class Catalogue
         tr: tr in next st
         mesh: dc in next st, ch 1, skip 1
         two-in-one: (sc, dc) in next st, skip 1
+        rib: sc in next st, back loop only
+        spaced: sc in next st, ch 1, skip 1
+        mesh-plain: dc in next st, ch 1, skip 1 / sc in next 2 sts
+        fans: sc in next st, skip 2, 5 dc in next st, skip 2 / 5 dc in next st, skip 2, sc in next st, skip 2
+        posts: skip 1, dc around the front post of next st, 2 dc in the gap, dc around the front post of next st, skip 1
         PATTERN;
 
     /** @return array<string, string> text by key */

@@ -35,7 +35,7 @@ final readonly class Each implements Instruction
 
     public function remade(Loop $loop, \Closure $stitch): Instruction
     {
-        return new self($stitch($this->stitch), $this->count, $loop, $this->into);
+        return new self($stitch($this->stitch), $this->count, $this->into->through($loop, $this->loop), $this->into);
     }
 
     public function phrase(): Phrase

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Instruction;
 
+use Fescue\Core\Stitch\Loop;
+
 /** What the hook goes into, as vocabularies name it. */
 enum Into: string
 {
@@ -17,4 +19,15 @@ enum Into: string
     case RowEnd = 'row-end';
     case Space = 'space';
     case Corner = 'corner';
+    case Hole = 'hole';
+
+    /** The loop that is gone through where another is asked for: a post has none, and a fabric's own stays. */
+    public function through(Loop $asked, Loop $own): Loop
+    {
+        return match (true) {
+            $this === self::FrontPost || $this === self::BackPost => Loop::Both,
+            $asked === Loop::Both => $own,
+            default => $asked,
+        };
+    }
 }

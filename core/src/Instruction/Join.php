@@ -6,10 +6,12 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Stitch;
 
-/** A slip stitch into the first stitch that closes the round: takes 0, leaves 0. */
+/** A slip stitch into the first stitch, or the chain that counts as it, that closes the round: takes 0, leaves 0. */
 final readonly class Join implements Instruction
 {
     use Leaf;
+
+    public function __construct(private bool $inChain = false) {}
 
     public function takes(): int
     {
@@ -23,6 +25,6 @@ final readonly class Join implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase('join', ['stitch' => Stitch::Slip]);
+        return new Phrase($this->inChain ? 'join.chain' : 'join', ['stitch' => Stitch::Slip]);
     }
 }

@@ -112,6 +112,31 @@ final class Motif
         return $this->stitches[0];
     }
 
+    /** So in one of its rows. */
+    public function postIn(int $row): Stitch
+    {
+        $tally = StitchCount::of($this->rows[$row % count($this->rows)]);
+        foreach ($this->stitches as $stitch) {
+            if ($tally->many($stitch) > 0) {
+                return $stitch;
+            }
+        }
+
+        return $this->stitches[0];
+    }
+
+    /** Whether it goes round posts of the row below, which a chain has not. */
+    public function goesRoundPosts(): bool
+    {
+        $round = false;
+        Traverser::visit(array_merge(...$this->rows), function (Instruction $leaf) use (&$round): void {
+            $round = $round
+                || ($leaf instanceof Each && in_array($leaf->into, [Into::FrontPost, Into::BackPost], true));
+        });
+
+        return $round;
+    }
+
     public function isMadeOf(Stitch $stitch): bool
     {
         return in_array($stitch, $this->stitches, true);

@@ -12,8 +12,8 @@ final readonly class Phrase
 {
     /**
      * @param string $key of the phrase; where it counts, the vocabulary may have one for a single one, "key.one"
-     * @param array<string, int|Stitch|list<Instruction>> $arguments numbers, stitches and lists of instructions by
-     *         their name in the phrase; "n" is what it counts
+     * @param array<string, int|string|Stitch|list<Instruction>> $arguments numbers, words, stitches and lists of
+     *         instructions by their name in the phrase; "n" is what it counts
      */
     public function __construct(public string $key, public array $arguments = [], public Loop $loop = Loop::Both) {}
 }

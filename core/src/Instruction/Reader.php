@@ -17,6 +17,7 @@ final class Reader
         Several::class,
         InOne::class,
         Together::class,
+        Between::class,
         Chains::class,
         Skip::class,
         Repeat::class,

@@ -19,6 +19,36 @@ final readonly class Repeat implements Instruction
         }
     }
 
+    /**
+     * What comes several times one after another told once: [a, b, a, b, c] is a, b twice and c.
+     *
+     * @param list<Instruction> $instructions
+     *
+     * @return non-empty-list<Instruction>
+     */
+    public static function found(array $instructions): array
+    {
+        $found = [];
+        for ($at = 0; $at < count($instructions);) {
+            [$best, $times] = [1, 1];
+            for ($length = 2; $length <= intdiv(count($instructions) - $at, 2); $length++) {
+                $unit = array_slice($instructions, $at, $length);
+                $many = 1;
+                while (array_slice($instructions, $at + $many * $length, $length) === $unit) {
+                    $many++;
+                }
+                if ($many > 1 && $many * $length > $best * $times) {
+                    [$best, $times] = [$length, $many];
+                }
+            }
+            $unit = array_slice($instructions, $at, $best);
+            array_push($found, ...($times > 1 ? [new self($unit, $times)] : $unit));
+            $at += $best * $times;
+        }
+
+        return $found === [] ? throw new \InvalidArgumentException('Something is worked.') : $found;
+    }
+
     public function children(): array
     {
         return $this->instructions;

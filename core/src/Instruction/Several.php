@@ -63,7 +63,13 @@ final readonly class Several implements Instruction
 
     public function remade(Loop $loop, \Closure $stitch): Instruction
     {
-        return new self($stitch($this->stitch), $this->inOne, $this->anchors, $loop, $this->into);
+        return new self(
+            $stitch($this->stitch),
+            $this->inOne,
+            $this->anchors,
+            $this->into->through($loop, $this->loop),
+            $this->into,
+        );
     }
 
     public function phrase(): Phrase

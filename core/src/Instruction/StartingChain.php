@@ -6,25 +6,81 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Stitch;
 
-/** Chains that lift the work to the round's height; here they never count as a stitch: takes 0, leaves 0. */
+/**
+ * Chains that lift the work to the round's height. Apart they take and leave nothing; as the round's first stitch they
+ * take one and leave one, and more may stand beside them in the same place.
+ */
 final readonly class StartingChain implements Instruction
 {
     use Leaf;
 
-    public function __construct(public int $count) {}
+    /**
+     * @param ?Stitch $as that it counts as; null where it counts as none
+     * @param int $more of that in the same place
+     */
+    public function __construct(public int $count, public ?Stitch $as = null, public int $more = 0) {}
+
+    /**
+     * A round whose chain counts as its first stitch; null where that is none that a chain can stand for.
+     *
+     * @param non-empty-list<Instruction> $round
+     *
+     * @return ?non-empty-list<Instruction>
+     */
+    public static function counted(int $chains, array $round): ?array
+    {
+        [$first, $rest] = [$round[0], array_slice($round, 1)];
+
+        return match (true) {
+            $chains < 1 => null,
+            $first instanceof Repeat && $first->instructions !== [] => self::counted($chains, [
+                ...$first->instructions,
+                ...($first->times > 2 ? [new Repeat($first->instructions, $first->times - 1)] : $first->instructions),
+                ...$rest,
+            ]),
+            $first instanceof Each && $first->into === Into::Stitch => [
+                new self($chains, $first->stitch),
+                ...($first->count > 1 ? [new Each($first->stitch, $first->count - 1, $first->loop)] : []),
+                ...$rest,
+            ],
+            $first instanceof Several && $first->into === Into::Stitch => [
+                new self($chains, $first->stitch, $first->inOne - 1),
+                ...($first->anchors > 1
+                    ? [new Several($first->stitch, $first->inOne, $first->anchors - 1, $first->loop)]
+                    : []),
+                ...$rest,
+            ],
+            default => null,
+        };
+    }
 
     public function takes(): int
     {
-        return 0;
+        return $this->as === null ? 0 : 1;
     }
 
     public function works(): array
     {
-        return [new Stitches(Stitch::Chain, $this->count, top: false)];
+        if ($this->as === null) {
+            return [new Stitches(Stitch::Chain, $this->count, top: false)];
+        }
+
+        return [
+            ...($this->count > 1 ? [new Stitches(Stitch::Chain, $this->count - 1, top: false)] : []),
+            new Stitches(Stitch::Chain, 1, increase: $this->more > 0),
+            ...($this->more > 0 ? [new Stitches($this->as, $this->more, increase: true)] : []),
+        ];
     }
 
     public function phrase(): Phrase
     {
-        return new Phrase('starting-chain', ['n' => $this->count]);
+        return match (true) {
+            $this->as === null => new Phrase('starting-chain', ['n' => $this->count]),
+            $this->more === 0 => new Phrase('starting-chain.counts', ['n' => $this->count, 'stitch' => $this->as]),
+            default => new Phrase(
+                'starting-chain.more',
+                ['n' => $this->count, 'stitch' => $this->as, 'k' => $this->more],
+            ),
+        };
     }
 }

@@ -40,7 +40,7 @@ final readonly class Together implements Instruction
 
     public function remade(Loop $loop, \Closure $stitch): Instruction
     {
-        return new self($stitch($this->stitch), $this->of, $this->count, $loop);
+        return new self($stitch($this->stitch), $this->of, $this->count, Into::Stitch->through($loop, $this->loop));
     }
 
     public function phrase(): Phrase

@@ -26,6 +26,6 @@ final readonly class Turn implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase('turn', ['n' => $this->chains]);
+        return $this->chains > 0 ? new Phrase('turn', ['n' => $this->chains]) : new Phrase('turn.bare');
     }
 }

@@ -52,7 +52,7 @@ final class Vocabulary
         return new self(
             $data['called'],
             $data['stitches'],
-            $data['motifs'],
+            $data['motifs'] + ($like->motifs ?? []),
             ($data['ordinals'] ?? []) + ($like->ordinals ?? []),
             $data['phrases'] + ($like->phrases ?? []),
         );

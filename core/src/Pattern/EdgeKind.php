@@ -11,4 +11,11 @@ enum EdgeKind: string
     case OtherSide = 'other-side';
     case Tops = 'tops';
     case RowEnds = 'row-ends';
+    /** Both sides of a chain, one after the other. */
+    case BothSides = 'both-sides';
+    /** Both long edges of a strip: the tops of its last row, then the other side of its chain. */
+    case LongEdges = 'long-edges';
+    case Holes = 'holes';
+    /** Some stitches of an edge, the rest left as they are. */
+    case Some = 'some';
 }

@@ -4,30 +4,47 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Shape\Path;
 
-/** What a piece begins on: a chain to work into, and those that turn it. */
+/** What a piece begins on: a chain to work into, and those that turn it; or the holes of something ready-made. */
 final readonly class Start
 {
     /**
-     * @param int $chain chains to work into, at least 1
+     * @param int $chain chains, or holes, to work into, at least 1
      * @param int $turning chains that lift the first row beside them
+     * @param ?Length $hook of the first round, where it has its own
      */
-    public function __construct(public int $chain, public int $turning = 1, public ?Path $path = null)
-    {
+    public function __construct(
+        public int $chain,
+        public int $turning = 1,
+        public ?Path $path = null,
+        public EdgeKind $kind = EdgeKind::Chain,
+        public ?Length $hook = null,
+    ) {
         if ($chain < 1) {
             throw new \InvalidArgumentException('A chain has a chain at least.');
         }
     }
 
+    public function isChain(): bool
+    {
+        return $this->kind === EdgeKind::Chain;
+    }
+
     /** Chains that the hands make. */
     public function works(): int
     {
-        return $this->chain + $this->turning;
+        return $this->isChain() ? $this->chain + $this->turning : 0;
     }
 
-    public function edge(): Edge
+    /** Anchors that an edge of a kind would offer, on this and a row that leaves so many; null where it says nothing. */
+    public function offers(EdgeKind $kind, int $there): ?int
     {
-        return new Edge(EdgeKind::Chain, $this->chain);
+        return match ($kind) {
+            EdgeKind::Chain, EdgeKind::Tops, EdgeKind::Holes => $there,
+            EdgeKind::BothSides, EdgeKind::LongEdges => $there + $this->chain,
+            EdgeKind::OtherSide, EdgeKind::RowEnds, EdgeKind::Some => null,
+        };
     }
 }

@@ -13,6 +13,7 @@ use Fescue\Core\Instruction\Phrase;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
 
 /** The writing pass: rows in the words of a tongue. */
@@ -33,9 +34,17 @@ final class Writer
 
     public function start(Start $start): string
     {
-        return $this->vocabulary->say(
-            new Phrase('foundation', ['n' => $start->works(), 'm' => $start->chain, 'k' => $start->turning]),
-        );
+        return $this->vocabulary->say(match (true) {
+            $start->isChain() => new Phrase(
+                'foundation',
+                ['n' => $start->works(), 'm' => $start->chain, 'k' => $start->turning],
+            ),
+            $start->hook === null => new Phrase("begin.{$start->kind->value}", ['m' => $start->chain]),
+            default => new Phrase(
+                "begin.{$start->kind->value}.hook",
+                ['m' => $start->chain, 'hook' => $start->hook->exact(LengthUnit::Millimetre)],
+            ),
+        });
     }
 
     /** "Round 5" */
@@ -77,7 +86,9 @@ final class Writer
             ? new Phrase($row->kind === RowKind::Round ? 'around' : 'across', ['stitch' => $fill->stitch], $fill->loop)
             : $one->phrase()), $row->instructions);
 
-        return ucfirst(implode(', ', $said)).'.';
+        $lead = $this->vocabulary->phrases["into.{$row->into[0]->kind->value}"] ?? null;
+
+        return ucfirst(($lead === null ? '' : "{$lead}: ").implode(', ', $said)).'.';
     }
 
     /**
@@ -119,7 +130,11 @@ final class Writer
                     && ! $one instanceof Turn,
             ),
         );
-        $sole = count($fills) === 1 ? $fills[0] : null;
+        $counted = array_filter(
+            $row->instructions,
+            fn(Instruction $one): bool => $one instanceof StartingChain && $one->as !== null,
+        );
+        $sole = count($fills) === 1 && $counted === [] ? $fills[0] : null;
 
         return $sole instanceof Each && $sole->into === Into::Stitch ? $sole : null;
     }

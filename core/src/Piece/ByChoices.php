@@ -6,11 +6,12 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
 
 /** What most makers have in common: they are their settings, each by its name. */
 abstract readonly class ByChoices implements Maker
 {
-    /** @param array<string, int|string|null> $values by the setting's name; what is left out is as a form begins */
+    /** @param array<string, int|string|bool|list<int>> $values by the setting's name; what is left out is as a form begins */
     final public function __construct(private array $values = []) {}
 
     public static function open(): static
@@ -22,45 +23,38 @@ abstract readonly class ByChoices implements Maker
     {
         $values = [];
         foreach ((new static())->settings() as $one) {
-            if ($one instanceof Setting) {
-                $values[$one->name] = $one->mayBeNull && $choices->isNull($one->name) ? null : $choices->whole(
-                    $one->name,
-                    $one->least,
-                    $one->most,
-                    "{$one->named()} are",
-                );
-            } elseif ($one->asked || $choices->has($one->name)) {
-                $values[$one->name] = $choices->word(
-                    $one->name,
-                    $one->values() === [] ? array_map(strval(...), array_keys(Motif::all())) : $one->values(),
-                );
+            if ($one->isAsked() || $choices->has($one->name)) {
+                $values[$one->name] = $one->read($choices);
             }
         }
         $choices->close();
 
-        return new static(array_filter($values, fn(int|string|null $value): bool => $value !== null));
+        return new static(self::said($values));
     }
 
     public function with(array $values): static
     {
-        return new static(
-            array_filter([...$this->values, ...$values], fn(int|string|null $value): bool => $value !== null),
-        );
+        return new static(self::said([...$this->values, ...$values]));
     }
 
     public function write(): array
     {
         $written = [];
         foreach ($this->settings() as $one) {
-            if (
-                $one->value !== null
-                && ($one instanceof Choice || $one->value !== $one->else || isset($this->values[$one->name]))
-            ) {
-                $written[$one->name] = $one->value;
-            }
+            $written[$one->name] = $one->written(isset($this->values[$one->name]));
         }
 
-        return $written;
+        return self::said($written);
+    }
+
+    /**
+     * @param array<string, int|string|bool|list<int>|null> $values
+     *
+     * @return array<string, int|string|bool|list<int>>
+     */
+    private static function said(array $values): array
+    {
+        return array_filter($values, fn(mixed $value): bool => $value !== null);
     }
 
     protected function count(string $name): ?int
@@ -80,7 +74,27 @@ abstract readonly class ByChoices implements Maker
     {
         $value = $this->values[$name] ?? $else;
 
-        return is_string($value) ? $value : $else;
+        return is_string($value) || is_int($value) ? (string) $value : $else;
+    }
+
+    protected function flag(string $name): bool
+    {
+        return ($this->values[$name] ?? false) === true;
+    }
+
+    /** @return ?list<int> */
+    protected function series(string $name): ?array
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_array($value) ? $value : null;
+    }
+
+    protected function length(string $name): ?Length
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_string($value) ? Length::parse($value) : null;
     }
 
     protected function motif(string $name, string $else = 'sc'): Motif

@@ -4,27 +4,58 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Document\Fields;
+use Fescue\Core\Instruction\Motif;
+
 /** A choice between schools. */
-final readonly class Choice
+final readonly class Choice extends Asked
 {
     /**
-     * @param string $name as documents have it: "ends"
      * @param string $value of those it may have
-     * @param array<string, array{string, string}> $options name and difference in words, by value; none of fabrics
-     *         where any may be chosen
+     * @param array<array{string, string}> $options name and difference in words, by value: a word, or a number; none
+     *         of fabrics where any may be chosen
      * @param string $short in a line of several; '' where it is not told there
      * @param bool $asked whether a document must say it
      * @param bool $motif whether they are fabrics, by their keys
      */
     public function __construct(
-        public string $name,
-        public string $label,
+        string $name,
+        string $label,
         public string $value,
         public array $options = [],
         public string $short = '',
         public bool $asked = false,
         private bool $motif = false,
-    ) {}
+    ) {
+        parent::__construct($name, $label);
+    }
+
+    public function isAsked(): bool
+    {
+        return $this->asked;
+    }
+
+    public function read(Fields $choices): int|string|null
+    {
+        $all = $this->values() === [] ? array_map(strval(...), array_keys(Motif::all())) : $this->values();
+        $numbers = array_values(array_filter(array_keys($this->options), is_int(...)));
+
+        return $choices->word($this->name, array_values(array_diff($all, array_map(strval(...), $numbers))), $numbers);
+    }
+
+    public function typed(string $text): int|string|null
+    {
+        return match (true) {
+            $text === '' => null,
+            ctype_digit($text) && isset($this->options[(int) $text]) => (int) $text,
+            default => $text,
+        };
+    }
+
+    public function written(bool $said): int|string|null
+    {
+        return $this->typed($this->value);
+    }
 
     /** @return list<string> what it may be; none where any fabric may be chosen */
     public function values(): array

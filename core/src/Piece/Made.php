@@ -16,6 +16,7 @@ final readonly class Made
      * @param list<Row> $rows in working order
      * @param ?Outline $outline of what lies flat, where something does
      * @param list<Remark> $remarks
+     * @param list<Attached> $attached to the edge that it was made on
      */
     public function __construct(
         public array $rows,
@@ -23,5 +24,6 @@ final readonly class Made
         public ?Start $start = null,
         public ?Outline $outline = null,
         public array $remarks = [],
+        public array $attached = [],
     ) {}
 }

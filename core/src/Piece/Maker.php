@@ -33,13 +33,13 @@ interface Maker
     /** Reads its part of a document; what is wrong with it is noted there. */
     public static function read(Fields $choices): static;
 
-    /** @return list<Setting|Choice> in the order of their fields */
+    /** @return list<Asked> in the order of their fields */
     public function settings(?Ground $ground = null): array;
 
     /**
      * The same with other counts and choices.
      *
-     * @param array<string, int|string|null> $values by the setting's name; null leaves it open
+     * @param array<string, int|string|bool|list<int>|null> $values by the setting's name; null leaves it open
      */
     public function with(array $values): static;
 
@@ -59,6 +59,6 @@ interface Maker
     /** @throws Unmakeable */
     public function make(Ground $ground, ?Edge $on): Made;
 
-    /** @return array<string, int|string> its part of a document but for the type, as far as it is given or settled */
+    /** @return array<string, int|string|bool|list<int>> its part of a document but for the type, as far as it is given or settled */
     public function write(): array;
 }

@@ -6,7 +6,6 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\StitchCount;
-use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 
@@ -40,12 +39,9 @@ final readonly class Piece
                 if ($count->takesOf($edge) !== $offers->anchors) {
                     throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);
                 }
-                if (
-                    in_array($offers->kind, [EdgeKind::Tops, EdgeKind::Chain], true)
-                    && $edge === 0
-                    && $offers->anchors !== $there
-                ) {
-                    throw new Miscount($row->name, $offers->anchors, $there);
+                $left = $edge === 0 ? $start->offers($offers->kind, $there) : null;
+                if ($left !== null && $offers->anchors !== $left) {
+                    throw new Miscount($row->name, $offers->anchors, $left);
                 }
             }
             $there = $count->leaves;

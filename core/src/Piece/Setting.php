@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Document\Fields;
 use Fescue\Core\Measure\Length;
 
 /** A count that a maker may be given, or settles: all that forms, notes, mends and files know of it. */
-final readonly class Setting
+final readonly class Setting extends Asked
 {
     /**
-     * @param string $name as documents have it: "chain"
-     * @param string $label of its field: "Chains to start"
      * @param string $unit one of what is counted: "starting chain"
      * @param ?int $value given or settled; null where it is open
      * @param int<0, max> $least that makes the thing
@@ -24,11 +23,13 @@ final readonly class Setting
      * @param string $none so of none at all
      * @param bool $rows whether each of them is a row
      * @param bool $mayBeNull whether a document may say that it is open
+     * @param int<1, max> $every of how many whole ones make sense: a repeat of the wall
+     * @param bool $isAsked whether a document must say it
      * @param string $plural several of what is counted, where an s does not make it
      */
     public function __construct(
-        public string $name,
-        public string $label,
+        string $name,
+        string $label,
         public string $unit,
         public ?int $value,
         public int $least,
@@ -42,7 +43,37 @@ final readonly class Setting
         public bool $rows = false,
         public bool $mayBeNull = false,
         private string $plural = '',
-    ) {}
+        private bool $isAsked = false,
+        public int $every = 1,
+    ) {
+        parent::__construct($name, $label);
+    }
+
+    public function isAsked(): bool
+    {
+        return $this->isAsked;
+    }
+
+    public function read(Fields $choices): ?int
+    {
+        return $this->mayBeNull && $choices->isNull($this->name)
+            ? null
+            : $choices->whole($this->name, $this->least, $this->most, "{$this->named()} are", ! $this->isAsked);
+    }
+
+    public function typed(string $text): int|string|null
+    {
+        return match (true) {
+            $text === '' => null,
+            preg_match('/^-?\d{1,9}$/', $text) === 1 => (int) $text,
+            default => $text,
+        };
+    }
+
+    public function written(bool $said): ?int
+    {
+        return $this->value !== $this->else || $said ? $this->value : null;
+    }
 
     /** "body rounds" */
     public function named(): string

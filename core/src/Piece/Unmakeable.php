@@ -8,7 +8,7 @@ namespace Fescue\Core\Piece;
  * Something that cannot be made as it is asked: which setting of it, or with a slash before which field of the bag, and
  * how to mend it.
  */
-final class Unmakeable extends \DomainException
+class Unmakeable extends \DomainException
 {
     public function __construct(public readonly string $path, string $message)
     {

@@ -22,6 +22,37 @@ final readonly class Polyline implements Path
         $this->length = $length;
     }
 
+    public function length(): float
+    {
+        return $this->length;
+    }
+
+    /** A ring begun so far along it, as a share of its length, from −1 to 1. */
+    public function from(float $share): self
+    {
+        $along = $this->length * fmod($share + 1.0, 1.0);
+        $before = $after = [];
+        [$x0, $y0] = $this->points[0];
+        $begin = null;
+        foreach (array_slice($this->points, 1) as [$x, $y]) {
+            $leg = hypot($x - $x0, $y - $y0);
+            if ($begin === null && $along <= $leg) {
+                $part = $leg > 0 ? $along / $leg : 0.0;
+                $begin = [$x0 + $part * ($x - $x0), $y0 + $part * ($y - $y0)];
+            }
+            $along -= $leg;
+            if ($begin === null) {
+                $before[] = [$x, $y];
+            } else {
+                $after[] = [$x, $y];
+            }
+            [$x0, $y0] = [$x, $y];
+        }
+        $begin ??= $this->points[0];
+
+        return new self([$begin, ...$after, ...$before, $begin], $this->facing);
+    }
+
     public function stand(int $place, int $of): Stand
     {
         $along = $this->length * ($place + 0.5) / $of;

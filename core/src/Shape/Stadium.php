@@ -7,6 +7,9 @@ namespace Fescue\Core\Shape;
 /** Two straight sides closed by half circles: what an oval base grows into. Millimetres. */
 final readonly class Stadium implements Outline
 {
+    /** Chords of half a circle, where it is walked along. */
+    private const ARC = 36;
+
     /**
      * @param float $straight length of one straight side, 0 or more; 0 is a circle
      * @param float $radius of the ends, 0 or more
@@ -43,6 +46,21 @@ final readonly class Stadium implements Outline
     public function area(): float
     {
         return $this->width() * $this->straight + M_PI * $this->radius ** 2;
+    }
+
+    /** Once round it, so far outside, from the middle of its upper side to the left. */
+    public function around(float $outside): Polyline
+    {
+        [$half, $radius] = [$this->straight / 2, $this->radius + $outside];
+        $points = [[0.0, -$radius]];
+        foreach ([-1.0, 1.0] as $side) {
+            for ($step = 0; $step <= self::ARC; $step++) {
+                $turn = M_PI * $step / self::ARC;
+                $points[] = [$side * ($half + $radius * sin($turn)), $side * $radius * cos($turn)];
+            }
+        }
+
+        return new Polyline([...$points, [0.0, -$radius]]);
     }
 
     /**

@@ -15,6 +15,8 @@ enum Stitch: string
     case HalfDouble = 'hdc';
     case Double = 'dc';
     case Treble = 'tr';
+    /** Single crochet worked backwards. */
+    case Crab = 'crab';
 
     /** Anchors one stitch takes from the row below. */
     public function takes(): int
@@ -36,7 +38,7 @@ enum Stitch: string
     {
         return match ($this) {
             self::Chain, self::Slip => 0.0,
-            self::Single => 1.0,
+            self::Single, self::Crab => 1.0,
             self::HalfDouble => 1.5,
             self::Double => 2.0,
             self::Treble => 3.0,
@@ -48,7 +50,7 @@ enum Stitch: string
     {
         return match ($this) {
             self::Chain, self::Slip => 0,
-            self::Single => 1,
+            self::Single, self::Crab => 1,
             self::HalfDouble => 2,
             self::Double => 3,
             self::Treble => 4,
@@ -87,6 +89,7 @@ enum Stitch: string
             self::Chain => 3.2 * $w,
             self::Slip => 3.5 * $w,
             self::Single => 4 * ($w + $h),
+            self::Crab => 4.4 * ($w + $h),
             self::HalfDouble => 4 * ($w + 1.5 * $h) + 1.3 * $w,
             self::Double => 4 * ($w + 2 * $h) + 2 * $w,
             self::Treble => 4 * ($w + 3 * $h) + 4 * $w,

@@ -36,11 +36,14 @@ final readonly class Aside
     /** How many more (below zero: fewer) come nearest to the wish, as far as they can be taken away. */
     public function mend(): int
     {
-        $step = $this->by?->step;
+        $by = $this->by;
+        if ($by === null || $by->step === null) {
+            return 0;
+        }
 
-        return $this->by === null || $step === null ? 0 : max(
-            $this->by->least - (int) $this->by->value,
-            (int) round(-($this->miss() ?? 0.0) / $step->mm),
+        return $by->every * max(
+            (int) ceil(($by->least - (int) $by->value) / $by->every),
+            (int) round(-($this->miss() ?? 0.0) / $by->step->mm / $by->every),
         );
     }
 }

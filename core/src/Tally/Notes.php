@@ -15,6 +15,7 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
@@ -157,12 +158,12 @@ final class Notes
     private function sides(): array
     {
         $out = $this->plan->comesOut;
-        $ground = new Ground($this->plan->gauge, $this->plan->spec->working);
+        $ground = new Ground($this->plan->gauge, $this->plan->spec->school, $this->plan->spec->motif());
         $serves = [];
         foreach ($this->plan->parts as $place => $part) {
             $given = array_column(
                 array_map(
-                    fn(object $one): array => [$one->name, $one->value],
+                    fn(Asked $one): array => [$one->name, $one->written(true)],
                     $this->plan->spec->parts[$place]->maker->settings(),
                 ),
                 1,

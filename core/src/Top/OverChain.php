@@ -14,6 +14,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
@@ -139,12 +140,17 @@ abstract readonly class OverChain extends ByChoices
     /** The most stitches that can be skipped on the middle of a side. @throws Unmakeable where there is no room */
     protected static function widest(Edge $on): int
     {
-        $widest = (int) floor(2 * (min(self::centre($on), $on->anchors / 2 - self::centre($on)) - self::SHOULDER));
+        $widest = self::room($on);
 
         return $widest >= 1 ? $widest : throw new Unmakeable(
             '',
             "A round of {$on->anchors} stitches has no room for handles; make the base larger or leave them out.",
         );
+    }
+
+    private static function room(Edge $on): int
+    {
+        return (int) floor(2 * (min(self::centre($on), $on->anchors / 2 - self::centre($on)) - self::SHOULDER));
     }
 
     /**
@@ -169,24 +175,32 @@ abstract readonly class OverChain extends ByChoices
         $between = intdiv($on->anchors, 2) - $skip;
         $after = $on->anchors - 2 * $skip - $before - $between;
         $stitch = Stitch::Single;
-        $around = fn(Instruction ...$over): array => $ground->working->around([
+        $around = fn(int $before, int $after, Instruction ...$over): array => $ground->school->around([
             new Each($stitch, $before), ...array_values($over),
             new Each($stitch, $between), ...array_values($over),
             new Each($stitch, $after),
         ]);
+        // Turned, the round on it comes back the other way.
+        [$first, $last] = $ground->school->working === Working::JoinedTurned ? [$after, $before] : [$before, $after];
         $fabric = Motif::single();
         $rows = [
-            new Row(Part::Handles, $fabric, $around(new Chains($chain), new Skip($skip)), [$on], bearsJoin: false),
+            new Row(
+                Part::Handles,
+                $fabric,
+                $ground->school->ledTo($on, $around($before, $after, new Chains($chain), new Skip($skip))),
+                [$on],
+                bearsJoin: false,
+            ),
         ];
         $remarks = $this->remarks($ground, $on);
-        $on = $on->after($on->anchors + 2 * ($chain - $skip), $fabric);
+        $on = $ground->school->after($on, $on->anchors + 2 * ($chain - $skip), $fabric);
         for ($edge = 1; $edge <= $this->edges(); $edge++) {
             $rows[] = new Row(
                 Part::Edge,
                 $fabric,
                 $edge === 1
-                    ? $around(new Under($stitch, $chain, $chain))
-                    : $ground->working->around([new Each($stitch, $on->anchors)]),
+                    ? $around($first, $last, new Under($stitch, $chain, $chain))
+                    : $ground->school->around([new Each($stitch, $on->anchors)]),
                 [$on],
             );
         }
@@ -225,8 +239,11 @@ abstract readonly class OverChain extends ByChoices
         return $on->middles[0] ?? throw new Unmakeable('', 'A handle stands on an edge that has sides.');
     }
 
+    /** The edge, begun anew at a fold where an opening would run over its beginning. */
     private function on(?Edge $on): Edge
     {
-        return $on ?? throw new Unmakeable('', 'A handle stands on something.');
+        $on ?? throw new Unmakeable('', 'A handle stands on something.');
+
+        return self::room($on) >= 1 ? $on : $on->fromFold();
     }
 }

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Wall;
 
+use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
+use Fescue\Core\Instruction\Several;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\DoesNotDivide;
+use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
@@ -22,6 +28,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 
 /** So many rounds of a straight wall worked alike. */
@@ -72,6 +79,13 @@ final readonly class Band extends ByChoices
                 fewer: 'Work {many} fewer',
                 rows: true,
             ),
+            new Flag(
+                'even',
+                'Before it',
+                $this->flag('even'),
+                ['Nothing', 'its repeat divides the round'],
+                ['A plain round', 'that evens the count to its repeat'],
+            ),
         ];
     }
 
@@ -79,18 +93,35 @@ final readonly class Band extends ByChoices
     {
         $rounds = $this->count('rounds');
 
-        return $rounds === null ? null : $ground->gauge->heightOf($this->motif('stitch'))->times($rounds);
+        return $rounds === null ? null : $ground->gauge->heightOf($this->motif('stitch'))->times($rounds)->plus(
+            $this->plain($ground),
+        );
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
         $motif = $this->motif('stitch');
-        $around = $this->on($on)->anchors;
-        if ($around % $motif->multiple !== 0) {
+        $on = $this->on($on);
+        $around = $on->anchors;
+        if ($motif->goesRoundPosts() && ! $this->flag('even') && ! in_array(
+            $on->kind,
+            [EdgeKind::Tops, EdgeKind::Some],
+            true,
+        )) {
             throw new Unmakeable(
                 'stitch',
-                "{$motif->fullName(Terms::US)} repeats over {$motif->multiple} stitches, and a round has "
-                    ."{$around}. Add or take away a chain at the start.",
+                ucfirst($motif->fullName(Terms::US)).' go round posts, and a chain has none. Have a plain round worked '
+                    .'first.',
+            );
+        }
+        if ($around % $motif->multiple !== 0 && ! $this->flag('even')) {
+            $more = $motif->multiple - $around % $motif->multiple;
+            throw new DoesNotDivide(
+                'stitch',
+                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches, and a round has "
+                    ."{$around}. Have a plain round worked first, with two in one "
+                    .($more === 1 ? 'once' : ($more === 2 ? 'twice' : "{$more} times")).'.',
+                $motif->multiple,
             );
         }
 
@@ -99,9 +130,17 @@ final readonly class Band extends ByChoices
         ) : $this;
     }
 
+    /** How high the plain round before it stands. */
+    private function plain(Ground $ground): Length
+    {
+        return $ground->gauge->singleHeight()->times($this->flag('even') ? 1 : 0);
+    }
+
     private function rounds(Wish $wish, Ground $ground, Motif $motif): int
     {
-        $height = $wish->heightLeft() ?? throw new Unmakeable(
+        $left = $wish->heightLeft();
+        $height = $left === null ? null : $left - $this->plain($ground)->mm;
+        $height ??= throw new Unmakeable(
             '/size/height',
             'Give a height, or the number of body rounds.',
         );
@@ -132,20 +171,45 @@ final readonly class Band extends ByChoices
         $on = $this->on($on);
         $motif = $this->motif('stitch');
         $loop = Loop::from($this->choice('loop', 'both'));
-        $climb = $ground->working === Working::Spiral ? $motif->post()->climbing(($on->fabric ?? $motif)->post()) : [];
-        $rows = $made = [];
+        $rows = [];
+        if ($this->flag('even')) {
+            $rows[] = $plain = $this->evened($ground, $on, $motif->multiple);
+            $on = $ground->school->after($on, Count::of($plain->instructions)->leaves, Motif::single());
+        }
+        $climb = $ground->school->working === Working::Spiral ? $motif->postIn(0)->climbing(($on->fabric ?? $motif)->post()) : [];
+        $made = [];
+        // Rounds that neither lean nor turn leave what they met: one edge serves them all.
+        $steady = $ground->school->lean === 0.0 && $ground->school->working !== Working::JoinedTurned;
         for ($round = 0; $round < $this->given('rounds'); $round++) {
             // Rounds of the same row of the motif are the same instructions.
-            $like = $round === 0 && $climb !== [] ? 'climb' : $round % $motif->rows();
-            $made[$like] ??= $ground->working->around(
+            $like = $round === 0 && ($climb !== [] || $on->kind !== EdgeKind::Tops) ? 'first' : $round % $motif->rows();
+            $made[$like] ??= $ground->school->on(
+                $on->kind,
                 $motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []),
-                $motif->post(),
+                $motif->postIn($round),
             );
             $rows[] = new Row(Part::Body, $motif, $made[$like], [$on]);
-            $on = $round === 0 ? $on->after($on->anchors, $motif) : $on;
+            $on = $round > 0 && $steady ? $on : $ground->school->after($on, $on->anchors, $motif);
         }
 
         return new Made($rows, $on, remarks: [...$this->gives($motif), ...$this->flares($motif, $ground)]);
+    }
+
+    /** A plain round of as many as the repeat divides, two in one spread evenly. */
+    private function evened(Ground $ground, Edge $on, int $multiple): Row
+    {
+        $more = ($multiple - $on->anchors % $multiple) % $multiple;
+        $each = array_fill(0, $on->anchors, 1);
+        for ($nth = 0; $nth < $more; $nth++) {
+            $each[(int) floor(($nth + 0.5) * $on->anchors / $more)]++;
+        }
+
+        return new Row(
+            Part::Body,
+            Motif::single(),
+            $ground->school->on($on->kind, Repeat::found(Several::inRuns(Stitch::Single, array_values($each))), Stitch::Single),
+            [$on],
+        );
     }
 
     /** @return list<Remark> */

@@ -15,7 +15,12 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Flag;
+use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
@@ -29,14 +34,26 @@ use PHPUnit\Framework\TestCase;
  */
 final class WholeBagsTest extends TestCase
 {
-    private const EACH = 4;
+    private const EACH = 1;
 
     public function testTheWordsOfAnyBagCountAsItsRowsDo(): void
     {
         mt_srand(10);
         $planned = $refused = 0;
         $bases = [
-            'oval' => fn(): array => ['ends' => ['two-and-two', 'three'][mt_rand(0, 1)]],
+            'oval' => fn(): array => [
+                'ends' => ['two-and-two', 'three', 'six', 2, 5, 9][mt_rand(0, 5)],
+                'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
+                'rise' => mt_rand(0, 1) === 1,
+            ],
+            'square' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)]],
+            'round' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)]],
+            'folded-chain' => fn(): array => ['turn' => ['space', 'stitch'][mt_rand(0, 1)]],
+            'folded-rows' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)]],
+            'holes' => fn(): array => [
+                'holes' => 2 * mt_rand(10, 60), 'length' => mt_rand(15, 40).' cm', 'width' => mt_rand(8, 30).' cm',
+                'corners' => [4, 0][mt_rand(0, 1)], 'first_hook' => '3.5 mm', 'hole' => mt_rand(2, 8).' mm',
+            ],
             'rows' => fn(): array => [
                 'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
                 'round' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
@@ -49,11 +66,11 @@ final class WholeBagsTest extends TestCase
             'A base is missing here.',
         );
         foreach ($bases as $base => $of) {
-            foreach (['spiral', 'joined'] as $working) {
+            foreach (Working::cases() as $working) {
                 foreach (array_keys(Motif::all()) as $motif) {
                     foreach ([null, ...array_keys(Makers::byKey(Makers::TOPS))] as $top) {
                         for ($bag = 0; $bag < self::EACH; $bag++) {
-                            $document = self::document(['type' => $base] + $of(), $working, $motif, $top);
+                            $document = self::document(['type' => $base] + $of(), $working->value, $motif, $top);
                             try {
                                 $plan = Planner::plan(BagDocument::read($document));
                             } catch (Refused $e) {
@@ -93,17 +110,16 @@ final class WholeBagsTest extends TestCase
             [Makers::WALL, $schema['properties']['body']],
             [Makers::WALL, $schema['properties']['body']['properties']['above']['items']],
         ];
-        foreach ($schema['properties']['base']['oneOf'] as $base) {
-            $parts[] = [Makers::byKey(Makers::BASES)[$base['properties']['type']['const']], $base];
+        foreach (['base' => Makers::BASES, 'handles' => Makers::TOPS] as $part => $makers) {
+            foreach ($schema['properties'][$part]['oneOf'] as $way) {
+                $type = $way['properties']['type'];
+                foreach ($type['enum'] ?? [$type['const']] as $key) {
+                    $parts[] = [Makers::byKey($makers)[$key], $way];
+                }
+            }
         }
-        self::assertSame(
-            array_keys(Makers::byKey(Makers::TOPS)),
-            $schema['properties']['handles']['properties']['type']['enum'],
-        );
-        foreach (Makers::TOPS as $top) {
-            $parts[] = [$top, $schema['properties']['handles']];
-        }
-        self::assertCount(2 + count(Makers::BASES) + count(Makers::TOPS), $parts);
+        $parts[] = [Makers::RIM, $schema['properties']['edge']];
+        self::assertCount(3 + count(Makers::BASES) + count(Makers::TOPS), $parts);
         foreach ($parts as [$maker, ['properties' => $said, 'required' => $required]]) {
             $settings = $maker::open()->settings();
             self::assertEqualsCanonicalizing(
@@ -120,15 +136,25 @@ final class WholeBagsTest extends TestCase
                         [$one->least, $one->most, $one->else, $one->mayBeNull],
                         "{$maker}: {$one->name}",
                     );
-                } else {
+                } elseif ($one instanceof Series) {
                     self::assertSame(
-                        $of['enum'],
+                        [$of['items']['minimum'], $of['items']['maximum'], $of['maxItems']],
+                        [$one->least, $one->most, $one->longest],
+                        "{$maker}: {$one->name}",
+                    );
+                } elseif ($one instanceof Flag) {
+                    self::assertSame(['boolean', false], [$of['type'], $of['default']], "{$maker}: {$one->name}");
+                } elseif ($one instanceof Choice) {
+                    self::assertSame(
+                        array_map(strval(...), $of['enum']),
                         $one->values() === [] ? array_keys(Motif::all()) : $one->values(),
                         "{$maker}: {$one->name}",
                     );
-                    self::assertSame($of['default'] ?? $of['enum'][0], $one->value, "{$maker}: {$one->name}");
-                    self::assertSame(in_array($one->name, $required, true), $one->asked, "{$maker}: {$one->name}");
+                    self::assertSame((string) ($of['default'] ?? $of['enum'][0]), $one->value, "{$maker}: {$one->name}");
+                } else {
+                    self::assertSame('string', $of['type'], "{$maker}: {$one->name}");
                 }
+                self::assertSame(in_array($one->name, $required, true), $one->isAsked(), "{$maker}: {$one->name}");
             }
         }
     }
@@ -146,6 +172,8 @@ final class WholeBagsTest extends TestCase
                 'loop' => ['both', 'back', 'front'][mt_rand(0, 2)],
             ],
             'handles' => $top === null ? null : ['type' => $top],
+            'edge' => mt_rand(0, 2) > 0 ? null : ['stitch' => ['sc', 'slip', 'crab'][mt_rand(0, 2)]],
+            'starting_chain' => ['apart', 'counts'][mt_rand(0, 1)], 'lean' => [0, 0.15, -0.3][mt_rand(0, 2)],
         ]);
     }
 
@@ -158,7 +186,7 @@ final class WholeBagsTest extends TestCase
             $line = $writer->line($row);
             [$takes, $leaves] = self::reads(
                 rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.'),
-                $there,
+                count($row->into) === 1 ? $offered : $there,
             );
             self::assertSame(
                 [$offered, $leaves],
@@ -177,13 +205,17 @@ final class WholeBagsTest extends TestCase
     private static function reads(string $text, int $there): array
     {
         $text = (string) preg_replace(
-            '/ \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the '
-                .'chain|along the row ends): |do not join: .*$|sl st in first st to join/',
+            '/(?:^|, )ch \d \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the '
+                .'chain|along the row ends|along one side of the chain, then back along its other side'
+                .'|along the last row, then along the other side of the chain): |do not join: .*$'
+                .'|sl st in (?:first st|top of the starting ch) to join'
+                .'|join the strand in st \d+ of the edge, ch \d|sew the last row with \d+ sl st to sts \d+ to \d+ of the '
+                .'edge|sl st in each of next \d+ sts: rounds begin here from now on/',
             '',
             $text,
         );
         // Of a chain that lifts a row or a round nothing is counted.
-        $text = (string) preg_replace('/^(?:turn, )?ch \d(?=, (?!skip)|$)/', '', $text);
+        $text = (string) preg_replace('/^[, ]*turn(?:, ch \d(?! \())?(?=,|$)/', '', $text);
         [$takes, $leaves] = [0, 0];
         preg_match_all('/(?:\[[^\]]*\][^,]*|\([^)]*\)[^,]*|[^,\[(])+/', $text, $parts);
         foreach (array_filter(array_map(trim(...), $parts[0])) as $part) {
@@ -193,7 +225,18 @@ final class WholeBagsTest extends TestCase
                     self::reads($found[1], 0),
                 ),
                 preg_match('/^\((.*)\) in next st$/', $part, $found) === 1 => [1, count(explode(', ', $found[1]))],
-                preg_match('/^(sc|hdc|dc|tr) in each st (around|across)$/', $part) === 1 => [$there, $there],
+                preg_match('/^(sc|hdc|dc|tr|sl st|crab st) in each st (around|across)$/', $part) === 1 => [
+                    $there,
+                    $there,
+                ],
+                preg_match('/^ch \d \(counts as the first (?:sc|hdc|dc|tr|crab st)\)$/', $part) === 1 => [1, 1],
+                // Beside the chain that counts, in the stitch that it took.
+                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the st of the join$/', $part, $found) === 1 => [
+                    0,
+                    (int) $found[1],
+                ],
+                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the gap$/', $part, $found) === 1 => [0, (int) $found[1]],
+                preg_match('/^(?:sc|hdc|dc|tr) around the front post of next st$/', $part) === 1 => [1, 1],
                 preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [(int) $found[1], (int) $found[1]],
                 preg_match('/^skip (\d+)$/', $part, $found) === 1 => [(int) $found[1], 0],
                 preg_match('/^ch (\d+)$/', $part, $found) === 1 => [0, (int) $found[1]],
@@ -204,7 +247,7 @@ final class WholeBagsTest extends TestCase
                     $found,
                 ) === 1 => [1, (int) ($found[1] ?? 1)],
                 preg_match(
-                    '/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:each of )?next (?:(\d+) )?(?:sts?|ch|row ends?)$/',
+                    '/^(?:(\d+) )?(?:sc|hdc|dc|tr|crab st) in (?:each of )?next (?:(\d+) )?(?:sts?|ch|row ends?|holes?)$/',
                     $part,
                     $found,
                 ) === 1 => [
@@ -233,11 +276,13 @@ final class WholeBagsTest extends TestCase
         $view = SideView::of($plan);
         self::assertGreaterThanOrEqual($plan->comesOut->height->mm - 1e-6, $view->height);
         // Half of what goes around is the front.
-        $wall = $plan->piece->counts[$lie]->leaves;
+        $wall = array_search(Part::Body, array_column($plan->piece->rows, 'part'), true);
+        $seen = array_values(array_filter($view->rows, fn($row): bool => $row->place === $wall));
         self::assertEqualsWithDelta(
-            $wall / 2,
-            count($view->rows[count($view->rows) - 1 - (count($plan->piece->rows) - 1 - $lie)]->course->stitches),
-            1.0,
+            $plan->piece->counts[$wall]->leaves / 2,
+            count($seen[0]->course->stitches),
+            2.0,
+            json_encode($document, JSON_THROW_ON_ERROR),
         );
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->grams->likely);

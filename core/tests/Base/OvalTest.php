@@ -15,6 +15,7 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\School;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Ground;
@@ -27,7 +28,7 @@ final class OvalTest extends TestCase
     private static function oval(int $chain, int $rounds, string $ends, float $height = 11.5, float $width = 12.0): Made
     {
         return (new Oval(['ends' => $ends, 'chain' => $chain, 'rounds' => $rounds]))->make(
-            new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm($height)), Working::Spiral),
+            new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm($height)), new School(Working::Spiral)),
             null,
         );
     }

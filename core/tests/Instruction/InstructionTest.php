@@ -29,6 +29,7 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\School;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
@@ -130,8 +131,8 @@ final class InstructionTest extends TestCase
     {
         $us = array_map(Vocabulary::of(Terms::US)->abbreviation(...), Stitch::cases());
         $uk = array_map(Vocabulary::of(Terms::UK)->abbreviation(...), Stitch::cases());
-        self::assertSame(['ch', 'sl st', 'sc', 'hdc', 'dc', 'tr'], $us);
-        self::assertSame(['ch', 'ss', 'dc', 'htr', 'tr', 'dtr'], $uk);
+        self::assertSame(['ch', 'sl st', 'sc', 'hdc', 'dc', 'tr', 'crab st'], $us);
+        self::assertSame(['ch', 'ss', 'dc', 'htr', 'tr', 'dtr', 'crab st'], $uk);
     }
 
     public function testWords(): void
@@ -154,7 +155,7 @@ final class InstructionTest extends TestCase
         );
         self::assertSame(
             'Sc in next 9 sts, do not join: mark the first st of the round and move the marker up each round. (9)',
-            $us->line(self::row([...Working::Spiral->close([new Each(Stitch::Single, 9)])])),
+            $us->line(self::row([...(new School(Working::Spiral))->close([new Each(Stitch::Single, 9)])])),
         );
         self::assertSame(
             '[2 sc in each of next 2 sts, sc in next st, 3 sc in next st] twice. (16)',

@@ -11,6 +11,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\School;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Ground;
@@ -24,7 +25,7 @@ final class SlotsTest extends TestCase
 {
     private static function ground(float $width = 12): Ground
     {
-        return new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm(11.5)), Working::Spiral);
+        return new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm(11.5)), new School(Working::Spiral));
     }
 
     /** @param array<string, int> $counts @return list<Row> */

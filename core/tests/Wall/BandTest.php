@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\School;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Ground;
@@ -26,7 +27,7 @@ final class BandTest extends TestCase
 {
     private static function ground(Working $working = Working::Spiral): Ground
     {
-        return new Ground(new Gauge(Motif::single(), Length::mm(12), Length::mm(10)), $working);
+        return new Ground(new Gauge(Motif::single(), Length::mm(12), Length::mm(10)), new School($working));
     }
 
     /** @return list<Row> */
@@ -39,7 +40,7 @@ final class BandTest extends TestCase
     ): array {
         return (new Band(['stitch' => $motif->key, 'loop' => $loop->value, 'rounds' => $rounds]))->make(
             self::ground($working),
-            Edge::around(44, 11, $below ?? Motif::single()),
+            Edge::around(48, 12, $below ?? Motif::single()),
         )->rows;
     }
 
@@ -50,8 +51,8 @@ final class BandTest extends TestCase
             $double = new Gauge(Motif::named('dc'), Length::mm($width), Length::mm(20));
             $gauge = new Gauge(Motif::single(), Length::mm(12), Length::mm(10), others: [$double]);
             $made = (new Band(['stitch' => 'dc', 'rounds' => 2]))->make(
-                new Ground($gauge, Working::Joined),
-                Edge::around(44, 11, Motif::single()),
+                new Ground($gauge, new School(Working::Joined)),
+                Edge::around(48, 12, Motif::single()),
             );
             $leads = array_column($made->remarks, 'lead', 'code');
             self::assertCount(count($said), $leads, "{$width} mm");
@@ -70,7 +71,7 @@ final class BandTest extends TestCase
                     self::assertCount(5, $rows);
                     foreach ($rows as $row) {
                         self::assertSame(
-                            [44, 44, 44],
+                            [48, 48, 48],
                             [
                                 Count::of($row->instructions)->takesOf(0),
                                 Count::of($row->instructions)->leaves,
@@ -79,7 +80,7 @@ final class BandTest extends TestCase
                         );
                         self::assertSame($motif, $row->fabric);
                     }
-                    self::assertSame([11.0, 33.0], $rows[4]->into[0]->middles);
+                    self::assertSame([12.0, 36.0], $rows[4]->into[0]->middles);
                 }
             }
         }
@@ -99,11 +100,11 @@ final class BandTest extends TestCase
             );
             $joined = StitchCount::of(self::rows($motif, Loop::Both, Working::Joined)[0]->instructions);
             self::assertSame(
-                [$chains, 1, 44],
+                [$chains, 1, 48],
                 [$joined->many(Stitch::Chain), $joined->many(Stitch::Slip), $joined->many($motif->post())],
             );
             self::assertSame(
-                44,
+                48,
                 StitchCount::of(self::rows($motif, Loop::Both, Working::Spiral)[0]->instructions)->total(),
             );
         }
@@ -116,16 +117,16 @@ final class BandTest extends TestCase
         $mesh = StitchCount::of($row->instructions);
         // Three chains lift the round, one slip stitch joins it.
         self::assertSame(
-            [22, 22 + 3, 1],
+            [24, 24 + 3, 1],
             [$mesh->many(Stitch::Double), $mesh->many(Stitch::Chain), $mesh->many(Stitch::Slip)],
         );
         self::assertSame(
-            'Ch 3 (does not count as a stitch; start in the st of the join), [dc in next st, ch 1, skip 1] 22 '
+            'Ch 3 (does not count as a stitch; start in the st of the join), [dc in next st, ch 1, skip 1] 24 '
                 .'times, sl st in first st to join.',
             (new Writer(Terms::US))->words($row),
         );
         self::assertSame(
-            'Ch 3 (does not count as a stitch; start in the st of the join), [tr in next st, ch 1, miss 1] 22 '
+            'Ch 3 (does not count as a stitch; start in the st of the join), [tr in next st, ch 1, miss 1] 24 '
                 .'times, ss in first st to join.',
             (new Writer(Terms::UK))->words($row),
         );
@@ -136,9 +137,9 @@ final class BandTest extends TestCase
         $words = fn(string $stitch, string $below, Working $working = Working::Spiral, int $row = 0): string => (new Writer(Terms::US))->words(
             self::rows(Motif::named($stitch), Loop::Both, $working, 2, Motif::named($below))[$row],
         );
-        self::assertSame('Sc in next st, hdc in next st, dc in next 42 sts.', $words('dc', 'sc'));
-        self::assertSame('Hdc in next st, dc in next 43 sts.', $words('dc', 'hdc'));
-        self::assertSame('Sc in next st, hdc in next st, dc in next st, tr in next 41 sts.', $words('tr', 'sc'));
+        self::assertSame('Sc in next st, hdc in next st, dc in next 46 sts.', $words('dc', 'sc'));
+        self::assertSame('Hdc in next st, dc in next 47 sts.', $words('dc', 'hdc'));
+        self::assertSame('Sc in next st, hdc in next st, dc in next st, tr in next 45 sts.', $words('tr', 'sc'));
         self::assertSame('Dc in each st around.', $words('dc', 'sc', row: 1));
         self::assertSame('Sc in each st around.', $words('sc', 'dc'));
         self::assertSame(
@@ -150,7 +151,7 @@ final class BandTest extends TestCase
 
     public function testItFollowsTheHeightThatIsLeft(): void
     {
-        $on = Edge::around(44, 11);
+        $on = Edge::around(48, 12);
         $settled = fn(string $stitch, float $height, float $besides): ?int => array_column(
             (new Band(['stitch' => $stitch]))->settle(
                 (new Wish(null, null, Length::mm($height)))->besides(Length::mm($besides)),
@@ -187,6 +188,6 @@ final class BandTest extends TestCase
             (new Writer(Terms::US))->words(self::rows(Motif::single(), Loop::Front, Working::Spiral)[0]),
         );
         self::assertStringContainsString('do not join', Working::Spiral->explained());
-        self::assertStringContainsString('do not count', Working::Joined->explained());
+        self::assertStringContainsString('do not count', (new School(Working::Joined))->explained());
     }
 }

@@ -1,6 +1,6 @@
 {{-- The pattern row by row; a run of like rounds is written once. Notes stand at the row they speak of. --}}
 @php $part = null; @endphp
-<p class="method">{{ $sheet->plan->spec->working->explained() }} The number at the end of a row is what to count there.</p>
+<p class="method">{{ $sheet->plan->spec->school->explained() }} The number at the end of a row is what to count there.</p>
 <ol class="words">
     <li class="part-start"><b>Foundation</b><span class="text">{{ $sheet->writer->start($sheet->plan->piece->start) }}</span><span class="count">{{ $sheet->plan->piece->start->chain }}</span></li>
     @foreach ($sheet->runs() as $run)

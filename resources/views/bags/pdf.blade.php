@@ -46,7 +46,7 @@
     @endforeach
 </table>
 <h2>Rounds</h2>
-<p>{{ $sheet->plan->spec->working->explained() }}</p>
+<p>{{ $sheet->plan->spec->school->explained() }}</p>
 <table>
     <tr><td class="name">Foundation</td><td>{{ $sheet->writer->start($plan->piece->start) }}</td><td class="count">{{ $plan->piece->start->chain }}</td></tr>
     @foreach ($sheet->runs() as $run)

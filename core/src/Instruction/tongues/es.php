@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'called' => 'En español',
     'stitches' => [
+        'crab' => ['pc', 'punto cangrejo'],
         'ch' => ['cad', 'cadeneta'], 'sl st' => ['pr', 'punto raso'], 'sc' => ['pb', 'punto bajo'],
         'hdc' => ['mpa', 'medio punto alto'], 'dc' => ['pa', 'punto alto'], 'tr' => ['pad', 'punto alto doble'],
     ],
@@ -13,6 +14,9 @@ return [
     'motifs' => [
         'mesh' => ['malla', 'malla de punto alto'],
         'two-in-one' => ['dos en uno', 'dos en uno, saltando uno'],
+        'rib' => ['canalé', 'canalé por la hebra de atrás'], 'spaced' => ['pb calado', 'punto bajo y cadeneta alternos'],
+        'mesh-plain' => ['malla y liso', 'malla y punto bajo alternos'], 'fans' => ['abanicos', 'abanicos de cinco'],
+        'posts' => ['grupos en relieve', 'grupos de cuatro en relieve'],
     ],
     'phrases' => [
         'each.stitch.one' => '{stitch} en el p sig', 'each.stitch' => '{stitch} en los {n} p sig',
@@ -39,13 +43,23 @@ return [
         'several.row-end' => '{k} {stitch} en el lado de cada una de las {n} hileras sig',
         'several.space.one' => '{k} {stitch} en el hueco sig',
         'several.space' => '{k} {stitch} en cada uno de los {n} huecos sig',
+        'each.hole.one' => '{stitch} en el agujero sig', 'each.hole' => '{stitch} en los {n} agujeros sig',
+        'several.hole.one' => '{k} {stitch} en el agujero sig',
+        'several.hole' => '{k} {stitch} en cada uno de los {n} agujeros sig',
         'several.corner' => '{k} {stitch} en la esquina',
         'in-one.stitch' => '({bare}) en el p sig',
         'in-one.space' => '({bare}) en el hueco sig',
         'in-one.corner' => '({bare}) en la esquina',
         'bare.each.one' => '{stitch}', 'bare.each' => '{n} {stitch}', 'bare.chain' => '{n} cad',
         'together.one' => '{k} {stitch} juntos', 'together' => '{k} {stitch} juntos, {n} veces',
+        'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
+        'join-at' => 'unir la hebra en el p {m} del borde, {k} cad',
+        'seam' => 'coser la última hilera con {k} {stitch} a los p {m} a {last} del borde',
+        'between' => '{n} {stitch} en el hueco',
         'under' => '{n} {stitch} alrededor de las cad', 'chain' => '{n} cad', 'skip' => 'saltar {n}',
+        'starting-chain.counts' => '{n} cad (cuentan como el primer {stitch})',
+        'starting-chain.more' => '{n} cad (cuentan como el primer {stitch}), {k} {stitch} en el p de la unión',
+        'join.chain' => '{stitch} en la última cad del inicio para cerrar', 'turn.bare' => 'girar',
         'starting-chain' => '{n} cad (no cuentan como punto; empezar en el p de '
             .'la unión)', 'join' => '{stitch} en el primer p para cerrar',
         'marker' => 'no cerrar: marcar el primer p de la vuelta y subir la marca en '
@@ -54,8 +68,13 @@ return [
         'along.other-side' => 'seguir por el otro lado de la cadeneta: {list}',
         'along.row-ends' => 'por los lados de las hileras: {list}',
         'around' => '{stitch} en cada p de la vuelta', 'across' => '{stitch} en cada p de la hilera',
+        'into.both-sides' => 'por un lado de la cadeneta y de vuelta por el otro',
+        'into.long-edges' => 'por la última hilera y por el otro lado de la cadeneta',
         'loop.back' => 'solo por la hebra de atrás', 'loop.front' => 'solo por la hebra de delante',
         'foundation' => 'Cadeneta floja de {n}: {m} para tejer y {k} para girar.',
+        'begin.holes' => 'Sacar una hebra desde fuera por el agujero central de un lado largo; {m} agujeros para tejer.',
+        'begin.holes.hook' => 'Con la aguja de {hook} sacar una hebra desde fuera por el agujero central de un lado largo; '
+            .'{m} agujeros para tejer. La aguja de trabajo desde la vuelta siguiente.',
         'row' => 'Hilera {n}', 'round' => 'Vuelta {n}', 'rows' => 'Hileras {n}–{m}', 'rounds' => 'Vueltas {n}–{m}',
         'rows.alike' => 'Todas las hileras igual.', 'rounds.alike' => 'Todas las vueltas igual.',
     ],

@@ -7,12 +7,16 @@ return [
     'called' => 'UK names',
     'like' => 'us',
     'stitches' => [
+        'crab' => ['crab st', 'crab stitch'],
         'ch' => ['ch', 'chain'], 'sl st' => ['ss', 'slip stitch'], 'sc' => ['dc', 'double crochet'],
         'hdc' => ['htr', 'half treble crochet'], 'dc' => ['tr', 'treble crochet'], 'tr' => [
             'dtr',
             'double treble crochet',
         ],
     ],
-    'motifs' => ['mesh' => ['mesh', 'treble crochet mesh'], 'two-in-one' => ['two in one', 'two in one, miss one']],
+    'motifs' => [
+        'mesh' => ['mesh', 'treble crochet mesh'], 'two-in-one' => ['two in one', 'two in one, miss one'],
+        'spaced' => ['spaced dc', 'double crochet and chains in turn'],
+    ],
     'phrases' => ['skip' => 'miss {n}'],
 ];

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Base;
+
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+use Fescue\Core\Shape\Polyline;
+use Fescue\Core\Shape\Rectangle;
+use Fescue\Core\Stitch\Terms;
+
+/**
+ * No base: the wall is worked round both sides of a chain with nothing at the ends, 2m around. Each side holds whole
+ * repeats of the wall, so that front and back are alike. Common practice, no source.
+ */
+final readonly class FoldedChain extends ByChoices
+{
+    private const MOST_CHAINS = 400;
+
+    private const SPACE = 'space';
+
+    public static function key(): string
+    {
+        return 'folded-chain';
+    }
+
+    public static function called(): array
+    {
+        return ['Folded chain', 'no bottom: round both sides of a chain'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Setting(
+                'chain',
+                'Chains to work into',
+                'starting chain',
+                $this->count('chain'),
+                2,
+                self::MOST_CHAINS,
+                'ch {n}',
+                Side::Length,
+                $ground?->wallWidth(),
+                fewer: 'Start with {n} chains, not {was}',
+                every: max(1, $ground?->wall()->multiple ?? 1),
+            ),
+            new Choice(
+                'turn',
+                'The sides fold',
+                $this->choice('turn', self::SPACE),
+                [
+                    self::SPACE => ['At a space', 'or between two stitches'],
+                    'stitch' => ['At a stitch', 'a post stands on the fold'],
+                ],
+            ),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $motif = $ground->wall();
+        $chain = $this->count('chain');
+        if ($chain !== null) {
+            return $chain % $motif->multiple === 0 ? $this : throw new Unmakeable(
+                'chain',
+                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches, and a side of {$chain} chains "
+                    .'holds no whole number of repeats: chain '.self::near($chain, $motif).'.',
+            );
+        }
+        $length = $wish->length ?? throw new Unmakeable('/size/length', 'Give a length, or the number of chains.');
+        $repeat = $ground->gauge->widthOf($motif)->times($motif->multiple);
+        $repeats = (int) round($length->mm / $repeat->mm);
+        if ($repeats * $motif->multiple < 2) {
+            throw new Unmakeable(
+                '/size/length',
+                "The shortest such chain makes the bag {$repeat->times(2)->print(LengthUnit::Centimetre)} wide; ask "
+                    .'for at least that, or use thinner material.',
+            );
+        }
+        if ($repeats * $motif->multiple > self::MOST_CHAINS) {
+            throw new Unmakeable(
+                '/size/length',
+                'That needs a chain of '.$repeats * $motif->multiple.'; Fescue plans up to '.self::MOST_CHAINS
+                    .'. Check the length and the gauge.',
+            );
+        }
+
+        return $this->with(['chain' => $repeats * $motif->multiple]);
+    }
+
+    private static function near(int $chain, Motif $motif): string
+    {
+        $less = intdiv($chain, $motif->multiple) * $motif->multiple;
+
+        return ($less >= 2 ? "{$less} or " : '').($less + $motif->multiple);
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        [$chain, $motif] = [$this->given('chain'), $ground->wall()];
+        $half = $chain * $ground->gauge->widthOf($motif)->mm / 2;
+        // An open fabric ends a side with its chain: the fold runs through that, or half a stitch beside it.
+        $shift = match (true) {
+            ! $motif->isOpen() => 0.0,
+            $this->choice('turn', self::SPACE) === self::SPACE => -0.5,
+            default => 0.5,
+        };
+        $middle = $chain / 2 + $shift;
+
+        return new Made(
+            [],
+            new Edge(EdgeKind::BothSides, 2 * $chain, [$middle, $middle + $chain]),
+            new Start($chain, $motif->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
+            new Rectangle(2 * $half, 0.0),
+        );
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Base;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Wish;
+
+/**
+ * A strip of rows folded along: the wall takes both its long edges, 2a around; the ends of the strip fold in and close
+ * as the wall draws up. Common practice, no source.
+ */
+final readonly class FoldedRows extends ByChoices
+{
+    private const MOST_ACROSS = 400;
+
+    private const MOST_ROWS = 60;
+
+    public static function key(): string
+    {
+        return 'folded-rows';
+    }
+
+    public static function called(): array
+    {
+        return ['Folded strip', 'rows, then both long edges'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        $motif = $this->motif('stitch');
+
+        return [
+            new Choice(
+                'stitch',
+                'Stitch of the rows',
+                $motif->key,
+                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
+                '{motif}',
+                asked: true,
+                motif: true,
+            ),
+            new Setting(
+                'across',
+                'Chains to work into',
+                'starting chain',
+                $this->count('across'),
+                2,
+                self::MOST_ACROSS,
+                '{n} across',
+                Side::Length,
+                $ground?->gauge->widthOf($motif),
+                fewer: 'Start with {n} chains, not {was}',
+            ),
+            new Setting(
+                'rows',
+                'Rows of the strip',
+                'base row',
+                $this->count('rows'),
+                1,
+                self::MOST_ROWS,
+                '{n} row{s}',
+                Side::Width,
+                $ground?->gauge->heightOf($motif),
+                fewer: 'Work {many} fewer',
+                rows: true,
+            ),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $motif = $this->motif('stitch');
+
+        return $this->with([
+            'across' => $this->count('across') ?? ToAndFro::fitting(
+                $wish->length,
+                'length',
+                2,
+                self::MOST_ACROSS,
+                $ground->gauge->widthOf($motif),
+                'chains',
+            ),
+            'rows' => $this->count('rows') ?? ToAndFro::fitting(
+                $wish->width,
+                'width',
+                1,
+                self::MOST_ROWS,
+                $ground->gauge->heightOf($motif),
+                'rows of the strip',
+            ),
+        ]);
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        [$across, $motif] = [$this->given('across'), $this->motif('stitch')];
+        $strip = new ToAndFro($motif, $across, $this->given('rows'), $ground->gauge);
+
+        return new Made(
+            $strip->rows(),
+            new Edge(EdgeKind::LongEdges, 2 * $across, [$across / 2, 3 * $across / 2], $motif),
+            $strip->start(),
+            $strip->outline(),
+        );
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Base;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Piece\Asked;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+
+/** What lies flat, worked round both sides of a chain: its straight part is the chain, its rounds make its width. */
+abstract readonly class GrownFromChain extends ByChoices
+{
+    protected const FEWEST_CHAINS = 3;
+
+    protected const MOST_CHAINS = 400;
+
+    protected const MOST_ROUNDS = 40;
+
+    /** With its article: "an oval". */
+    abstract protected function noun(): string;
+
+    /** @return list<Asked> */
+    protected function grown(?Ground $ground): array
+    {
+        $motif = $this->motif('stitch');
+
+        return [
+            new Choice(
+                'stitch',
+                'Stitch of the base',
+                $motif->key,
+                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
+                motif: true,
+            ),
+            new Setting(
+                'chain',
+                'Chains to start',
+                'starting chain',
+                $this->count('chain'),
+                self::FEWEST_CHAINS,
+                self::MOST_CHAINS,
+                'ch {n}',
+                Side::Length,
+                $ground?->gauge->widthOf($motif),
+                fewer: 'Start with {n} chains, not {was}',
+            ),
+            new Setting(
+                'rounds',
+                'Rounds of base',
+                'base round',
+                $this->count('rounds'),
+                1,
+                self::MOST_ROUNDS,
+                '{n} round{s}',
+                Side::Width,
+                $ground?->gauge->heightOf($motif)->times(2),
+                fewer: 'Work {many} fewer',
+                rows: true,
+            ),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $rounds = $this->count('rounds') ?? Rounds::across(
+            $wish,
+            $ground->gauge->heightOf($this->motif('stitch')),
+            self::MOST_ROUNDS,
+        );
+
+        return $this->with(
+            ['rounds' => $rounds, 'chain' => $this->count('chain') ?? $this->chain($wish, $ground, $rounds)],
+        );
+    }
+
+    private function chain(Wish $wish, Ground $ground, int $rounds): int
+    {
+        $length = $wish->length ?? throw new Unmakeable(
+            '/size/length',
+            'Give a length, or the number of chains to start.',
+        );
+        $stitch = $ground->gauge->widthOf($this->motif('stitch'));
+        $ends = $ground->gauge->heightOf($this->motif('stitch'))->times(2 * $rounds);
+        $chain = 1 + (int) round(($length->mm - $ends->mm) / $stitch->mm);
+        if ($chain < self::FEWEST_CHAINS) {
+            $least = $ends->plus($stitch->times(self::FEWEST_CHAINS - 1));
+            throw new Unmakeable(
+                '/size/length',
+                "{$rounds} base rounds make the ends {$ends->print(LengthUnit::Centimetre)} long by themselves, "
+                    ."so {$this->noun()} is at least {$least->print(LengthUnit::Centimetre)} long. Ask for more length "
+                    .'or less width.',
+            );
+        }
+        if ($chain > self::MOST_CHAINS) {
+            throw new Unmakeable(
+                '/size/length',
+                "That needs a chain of {$chain}; Fescue plans up to "
+                    .self::MOST_CHAINS
+                    .'. Check the length and the gauge.',
+            );
+        }
+
+        return $chain;
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Base;
+
+use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Repeat;
+use Fescue\Core\Instruction\Several;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+use Fescue\Core\Shape\Circle;
+use Fescue\Core\Shape\Flatness;
+
+/**
+ * A round base from one chain: s stitches in it, and s more each round, 2s, 3s … 2π·h/w lies flat (geometry); 6 sc, 8 to
+ * 10 hdc, 12 dc are common practice, no source. The increase of each share of a round stands off that of the round
+ * below, by the golden section of the share, so that no corners stack up and the disc stays round.
+ */
+final readonly class Round extends ByChoices
+{
+    private const FEWEST = 4;
+
+    private const MOST = 24;
+
+    private const MOST_ROUNDS = 60;
+
+    /** Share of a share by which an increase stands on from the one below. (3 − √5) / 2 never comes near itself again. */
+    private const ON = 0.381966;
+
+    public static function key(): string
+    {
+        return 'round';
+    }
+
+    public static function called(): array
+    {
+        return ['Round', 'from the middle'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        $motif = $this->motif('stitch');
+
+        return [
+            new Choice(
+                'stitch',
+                'Stitch of the base',
+                $motif->key,
+                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
+                '{motif}',
+                asked: true,
+                motif: true,
+            ),
+            new Setting(
+                'start',
+                'Stitches of the first round',
+                'stitch of the first round',
+                $this->count('start'),
+                self::FEWEST,
+                self::MOST,
+                'from {n}',
+                plural: 'stitches of the first round',
+            ),
+            new Setting(
+                'rounds',
+                'Rounds of base',
+                'base round',
+                $this->count('rounds'),
+                1,
+                self::MOST_ROUNDS,
+                '{n} round{s}',
+                Side::Width,
+                $ground?->gauge->heightOf($motif)->times(2),
+                fewer: 'Work {many} fewer',
+                rows: true,
+            ),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $motif = $this->motif('stitch');
+        [$flat, $high] = [$ground->gauge->flatGrowth($motif), $ground->gauge->heightOf($motif)];
+        if (
+            $this->count('rounds') === null
+            && $wish->length !== null
+            && $wish->width !== null
+            && abs($wish->length->mm - $wish->width->mm) > 2 * $high->mm
+        ) {
+            throw new Unmakeable(
+                '/size/length',
+                'A round base is as long as it is wide: ask for one of them alone, or for both alike.',
+            );
+        }
+
+        return $this->with([
+            'start' => $this->count('start') ?? max(self::FEWEST, min(self::MOST, (int) round($flat))),
+            'rounds' => $this->count('rounds') ?? Rounds::across(
+                $wish->width === null ? new Wish(width: $wish->length) : $wish,
+                $high,
+                self::MOST_ROUNDS,
+            ),
+        ]);
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        [$start, $rounds, $fabric] = [$this->given('start'), $this->given('rounds'), $this->motif('stitch')];
+        $high = $ground->gauge->heightOf($fabric)->mm;
+        $stitch = $fabric->post();
+        $flat = $ground->gauge->flatGrowth($fabric);
+        $rows = [
+            new Row(
+                Part::Base,
+                $fabric,
+                $ground->school->close([new Several($stitch, $start, into: Into::FirstChain)]),
+                [new Edge(EdgeKind::Chain, 1)],
+                false,
+                new Circle($high / 2),
+            ),
+        ];
+        $flatness = [];
+        for ($number = 2; $number <= $rounds; $number++) {
+            $each = array_fill(0, $number - 1, 1);
+            $each[(int) floor(fmod(($number - 2) * self::ON, 1.0) * ($number - 1))] = 2;
+            $rows[] = new Row(
+                Part::Base,
+                $fabric,
+                $ground->school->flat()->around([new Repeat(Several::inRuns($stitch, array_values($each)), $start)], $stitch),
+                [Edge::tops($start * ($number - 1), $fabric)],
+                false,
+                new Circle(($number - 0.5) * $high),
+            );
+            $flatness[] = new Flatness($start, $flat, $number * ($start - $flat));
+        }
+        $around = $start * $rounds;
+
+        return new Made(
+            $rows,
+            Edge::around($around, round($around / 2) / 2, $fabric),
+            new Start(1, $stitch->startingChains(), new Circle(0.0)),
+            new Circle($rounds * $high),
+            Flat::remarks($flatness),
+        );
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Base;
+
+use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Shape\Polyline;
+use Fescue\Core\Shape\Rectangle;
+
+/** A strip of rows to and fro on a chain, lying flat. Its last row ends at the right, where what is worked on it begins. */
+final readonly class ToAndFro
+{
+    private float $wide;
+
+    private float $high;
+
+    public function __construct(private Motif $motif, private int $across, private int $rows, Gauge $gauge)
+    {
+        $this->wide = $across * $gauge->widthOf($motif)->mm;
+        $this->high = $gauge->heightOf($motif)->mm;
+    }
+
+    public function outline(): Rectangle
+    {
+        return new Rectangle($this->wide, $this->rows * $this->high);
+    }
+
+    public function start(): Start
+    {
+        return new Start(
+            $this->across,
+            $this->motif->post()->startingChains(),
+            $this->way($this->rows * $this->high / 2, true),
+        );
+    }
+
+    /** @return list<Row> */
+    public function rows(): array
+    {
+        $stitch = $this->motif->post();
+        $rows = [];
+        for ($row = 0; $row < $this->rows; $row++) {
+            $rows[] = new Row(
+                Part::Base,
+                $this->motif,
+                $row === 0 ? [
+                    new Each($stitch, 1, into: Into::FirstChain),
+                    new Each($stitch, $this->across - 1, into: Into::NextChain),
+                ] : [new Turn($stitch->startingChains()), new Each($stitch, $this->across)],
+                [$row === 0 ? new Edge(EdgeKind::Chain, $this->across) : Edge::tops($this->across, $this->motif)],
+                false,
+                // Those before the last went to and fro to there.
+                $this->way(($this->rows / 2 - $row - 0.5) * $this->high, ($this->rows - $row) % 2 === 1),
+                kind: RowKind::Row,
+            );
+        }
+
+        return $rows;
+    }
+
+    private function way(float $y, bool $right): Polyline
+    {
+        $half = $this->wide / 2;
+
+        return new Polyline($right ? [[-$half, $y], [$half, $y]] : [[$half, $y], [-$half, $y]], 0.0);
+    }
+
+    /** How many of a step come nearest to a side. @throws Unmakeable */
+    public static function fitting(?Length $side, string $called, int $least, int $most, Length $step, string $what): int
+    {
+        $side ??= throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
+        $fit = (int) round($side->mm / $step->mm);
+        if ($fit < $least) {
+            throw new Unmakeable(
+                "/size/{$called}",
+                "The fewest {$what} already make the base {$step->times($least)->print(LengthUnit::Centimetre)}; "
+                    .'ask for at least that, or use thinner material.',
+            );
+        }
+        if ($fit > $most) {
+            throw new Unmakeable(
+                "/size/{$called}",
+                "That needs {$fit} {$what}; Fescue plans up to {$most}. Check the {$called} and the gauge.",
+            );
+        }
+
+        return $fit;
+    }
+
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Pattern;
+
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\Marker;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\MoveOn;
+use Fescue\Core\Instruction\StartingChain;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Stitch\Stitch;
+
+/** How rounds meet, whether the chain that starts one counts as its first stitch, and how their start leans. */
+final readonly class School
+{
+    /** @param float $lean stitches by which a round starts past the start of the one below, measured of her hand */
+    public function __construct(
+        public Working $working = Working::Spiral,
+        public bool $chainCounts = false,
+        public float $lean = 0.0,
+    ) {}
+
+    /** What the maker should know of it before the first round. */
+    public function explained(): string
+    {
+        return $this->working->explained().match (true) {
+            $this->working === Working::Spiral => '',
+            $this->chainCounts => ' The chain that starts a round counts as its first stitch where the round says so.',
+            default => ' Chains that start a round do not count as a stitch: the first stitch goes into the stitch of '
+                .'the join.',
+        };
+    }
+
+    /** As what lies flat is worked: its right side up, never turned. */
+    public function flat(): self
+    {
+        return $this->working === Working::JoinedTurned ? new self(Working::Joined, $this->chainCounts) : $this;
+    }
+
+    /**
+     * A whole round of a stitch, begun and closed as this school does.
+     *
+     * @param non-empty-list<Instruction> $instructions
+     *
+     * @return non-empty-list<Instruction>
+     */
+    public function around(array $instructions, Stitch $stitch = Stitch::Single): array
+    {
+        if ($this->working === Working::Spiral) {
+            return $instructions;
+        }
+        $chains = $stitch->startingChains();
+        $turned = $this->working === Working::JoinedTurned;
+        $counted = $this->chainCounts ? StartingChain::counted($chains, $instructions) : null;
+
+        return match (true) {
+            $counted !== null => [...($turned ? [new Turn(0)] : []), ...$counted, new Join(true)],
+            $turned => [new Turn($chains), ...$instructions, new Join()],
+            default => [new StartingChain($chains), ...$instructions, new Join()],
+        };
+    }
+
+    /**
+     * A round led to the beginning of its edge, where that moved on.
+     *
+     * @param non-empty-list<Instruction> $round
+     *
+     * @return non-empty-list<Instruction>
+     */
+    public function ledTo(Edge $on, array $round): array
+    {
+        return $on->moved > 0 ? [new MoveOn($on->moved), ...$round] : $round;
+    }
+
+    /**
+     * A whole round of a stitch on an edge of that kind: on a chain its turning chain lifts it, on a strip of rows it is
+     * turned first.
+     *
+     * @param non-empty-list<Instruction> $instructions
+     *
+     * @return non-empty-list<Instruction>
+     */
+    public function on(EdgeKind $kind, array $instructions, Stitch $stitch): array
+    {
+        return match ($kind) {
+            EdgeKind::BothSides => $this->close($instructions),
+            EdgeKind::LongEdges => $this->close([new Turn($stitch->startingChains()), ...$instructions]),
+            default => $this->around($instructions, $stitch),
+        };
+    }
+
+    /**
+     * A first round, whose turning chain has already lifted it.
+     *
+     * @param non-empty-list<Instruction> $instructions
+     *
+     * @return non-empty-list<Instruction>
+     */
+    public function close(array $instructions): array
+    {
+        return [...$instructions, $this->working === Working::Spiral ? new Marker() : new Join()];
+    }
+
+    /** The edge of what lies flat as the wall meets it: turned, where rounds are. */
+    public function onto(Edge $edge): Edge
+    {
+        return $this->working === Working::JoinedTurned && $edge->kind === EdgeKind::Tops ? $edge->turned() : $edge;
+    }
+
+    /** The edge that a round of it leaves, as the next round meets it. */
+    public function after(Edge $on, int $leaves, Motif $fabric): Edge
+    {
+        $after = $on->after($leaves, $fabric);
+
+        return $this->working === Working::JoinedTurned ? $after->turned() : $after->leaning($this->lean);
+    }
+}

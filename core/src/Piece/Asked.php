@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Document\Fields;
+
+/** One thing that a maker may be told: a count, a choice, a length, a run of counts. */
+abstract readonly class Asked
+{
+    /**
+     * @param string $name as documents have it: "chain"
+     * @param string $label of its field: "Chains to start"
+     */
+    public function __construct(public string $name, public string $label) {}
+
+    /** Whether a document must say it. */
+    public function isAsked(): bool
+    {
+        return false;
+    }
+
+    /**
+     * As a document has it; what is wrong with it is noted there.
+     *
+     * @return int|string|bool|list<int>|null
+     */
+    abstract public function read(Fields $choices): int|string|bool|array|null;
+
+    /**
+     * What was typed into a form, as a document has it; the text itself, for the core to refuse, where it reads as
+     * nothing.
+     *
+     * @return int|string|bool|list<int>|null
+     */
+    abstract public function typed(string $text): int|string|bool|array|null;
+
+    /**
+     * Given or settled, as a document has it; null where nothing need be written.
+     *
+     * @param bool $said whether it was given
+     *
+     * @return int|string|bool|list<int>|null
+     */
+    abstract public function written(bool $said): int|string|bool|array|null;
+
+    /** As its field shows what stands in a document. */
+    public static function shown(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? Flag::YES : Flag::NO,
+            is_array($value) => implode(', ', array_map(self::shown(...), $value)),
+            is_scalar($value) => (string) $value,
+            default => '',
+        };
+    }
+}

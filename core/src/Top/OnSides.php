@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Piece\AfterRounds;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+
+/** What stands at equal distance from both folds of each side, when the rounds are done. */
+abstract readonly class OnSides extends ByChoices implements AfterRounds
+{
+    /** Share of a side between its fold and what stands on it, where nothing is said. From memory. */
+    private const FROM_SIDE = 0.2;
+
+    protected const MOST_FROM_SIDE = 400;
+
+    protected function edge(?Edge $on): Edge
+    {
+        return $on ?? throw new Unmakeable('', 'A handle stands on something.');
+    }
+
+    /** Stitches of a side. */
+    protected static function side(Edge $on): int
+    {
+        return intdiv($on->anchors, 2);
+    }
+
+    /** Where the first side's fold lies, anchors from the beginning; below zero behind it. */
+    protected static function fold(Edge $on): float
+    {
+        return ($on->middles[0] ?? $on->anchors / 4) - $on->anchors / 4;
+    }
+
+    /** Stitches left free from a fold on, of so many that one foot covers. @throws Unmakeable where there is no room */
+    protected function fromSide(Edge $on, int $foot): int
+    {
+        $most = intdiv(self::side($on) - 2 * $foot - 1, 2);
+        if ($most < 0) {
+            throw new Unmakeable(
+                '',
+                'Each side has '.self::side($on)." stitches: no room for two feet of {$foot}. Make the base larger, or "
+                    .'the feet narrower.',
+            );
+        }
+        $from = $this->count('from_side') ?? min($most, max(1, (int) round(self::FROM_SIDE * self::side($on))));
+
+        return $from <= $most ? $from : throw new Unmakeable(
+            'from_side',
+            'Each side has '.self::side($on)." stitches and two feet of {$foot}; leave at most {$most} free from each "
+                ."fold, not {$from}.",
+        );
+    }
+
+    /** @return list<Remark> where a fold lies on no whole stitch */
+    protected static function folds(Edge $on): array
+    {
+        $fold = self::fold($on);
+
+        return abs($fold - round($fold)) < 0.2 ? [] : [
+            new Remark(
+                'fold-on-a-stitch',
+                Tone::Better,
+                null,
+                'The sides fold on a stitch.',
+                'Count from beside it, to the left on one side and to the right on the other. A round that two stitches '
+                    .'more or fewer make folds between two.',
+            ),
+        ];
+    }
+
+    protected static function hangTest(): Remark
+    {
+        return new Remark(
+            'hang-test',
+            Tone::Care,
+            null,
+            'A home-made handle is untested.',
+            'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.',
+        );
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+use Fescue\Core\Stitch\Stitch;
+
+/**
+ * Rounds that close the opening: single crochet stands, slip stitch lies on the edge and draws it in a little, crab
+ * stitch, which is single crochet backwards, makes a corded rim. Common practice, no source.
+ */
+final readonly class Rim extends ByChoices
+{
+    private const SLIP = 'slip';
+
+    private const CRAB = 'crab';
+
+    private const MOST_ROUNDS = 20;
+
+    public static function key(): string
+    {
+        return 'rim';
+    }
+
+    public static function called(): array
+    {
+        return ['Rim', 'rounds over the whole opening'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Choice(
+                'stitch',
+                'Rim of the opening',
+                $this->choice('stitch', 'sc'),
+                [
+                    'sc' => ['Single crochet', 'stands on the edge'],
+                    self::SLIP => ['Slip stitch', 'lies on it, draws in a little'],
+                    self::CRAB => ['Crab stitch', 'backwards: a corded rim'],
+                ],
+                asked: true,
+            ),
+            new Setting(
+                'rounds',
+                'Rounds of rim',
+                'round of rim',
+                $this->given('rounds', 1),
+                1,
+                self::MOST_ROUNDS,
+                else: 1,
+                fewer: 'Work {many} fewer',
+                rows: true,
+                plural: 'rounds of rim',
+            ),
+        ];
+    }
+
+    /** Rounds that stand; what lies on the edge adds nothing to speak of. */
+    private function standing(): int
+    {
+        return $this->choice('stitch', 'sc') === self::SLIP ? 0 : $this->given('rounds', 1);
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return $ground->gauge->singleHeight()->times($this->standing());
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        return $this;
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $on ?? throw new Unmakeable('', 'A rim stands on something.');
+        $stitch = match ($this->choice('stitch', 'sc')) {
+            self::SLIP => Stitch::Slip,
+            self::CRAB => Stitch::Crab,
+            default => Stitch::Single,
+        };
+        $fabric = Motif::single();
+        $rows = [];
+        for ($round = 0; $round < $this->given('rounds', 1); $round++) {
+            $rows[] = new Row(
+                Part::Edge,
+                $fabric,
+                $ground->school->around([new Each($stitch, $on->anchors)], $stitch),
+                [$on],
+                $this->standing() > 0,
+            );
+            $on = $ground->school->after($on, $on->anchors, $fabric);
+        }
+        $reach = $ground->gauge->singleWidth()->times($on->anchors);
+
+        return new Made($rows, $on, remarks: [
+            new Remark('rim', Tone::Better, 0, 'The rim is {reach} around.', match ($this->choice('stitch', 'sc')) {
+                self::SLIP => 'Slip stitches hold it there: loose enough for what goes in.',
+                self::CRAB => 'Work it from left to right, not tight, and do not turn.',
+                default => 'It stays as wide as the wall.',
+            }, ['reach' => $reach]),
+        ]);
+    }
+}

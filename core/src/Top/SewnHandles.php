@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Wish;
+
+/** Bought handles, sewn on at equal distance from each fold, in stitches and in length. */
+final readonly class SewnHandles extends OnSides
+{
+    private const TONGUE = 3;
+
+    private const MOST_TONGUE = 40;
+
+    /** A handle that nothing is said of, mm. From memory. */
+    private const LONG = 450.0;
+
+    public static function key(): string
+    {
+        return 'sewn';
+    }
+
+    public static function called(): array
+    {
+        return ['Sewn on', 'bought handles, tongues on the edge'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Setting(
+                'from_side',
+                'Stitches from each side',
+                'stitch from each side',
+                $this->count('from_side'),
+                0,
+                self::MOST_FROM_SIDE,
+                '{n} from each side',
+                plural: 'stitches from each side',
+            ),
+            new Setting(
+                'tongue',
+                'Stitches a tongue covers',
+                'stitch of a tongue',
+                $this->given('tongue', self::TONGUE),
+                1,
+                self::MOST_TONGUE,
+                else: self::TONGUE,
+                plural: 'stitches of a tongue',
+            ),
+            new Sized(
+                'length',
+                'Length of a handle',
+                'The length of a handle',
+                $this->length('length'),
+                Length::mm(50),
+                Length::mm(2000),
+            ),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        return $this->with(
+            ['from_side' => $this->fromSide($this->edge($on), $this->given('tongue', self::TONGUE))],
+        );
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $edge = $this->edge($on);
+        [$from, $tongue] = [$this->given('from_side'), $this->given('tongue', self::TONGUE)];
+        $stitch = $ground->gauge->widthOf($edge->fabric ?? $ground->wall());
+        $between = self::side($edge) - 2 * ($from + $tongue);
+        $first = self::fold($edge) + $from + $tongue / 2;
+
+        return new Made([], $on ?? $edge, remarks: [
+            new Remark(
+                'handles-sewn',
+                Tone::Better,
+                null,
+                "Sew each tongue over {$tongue} stitches, {$from} from the fold.",
+                "That leaves {from} to the fold and {$between} stitches, {between}, between a handle’s two tongues: the "
+                    .'same four times. Pin all four, hang the bag by them, then sew.',
+                ['from' => $stitch->times($from), 'between' => $stitch->times($between)],
+            ),
+            ...self::folds($edge),
+            self::hangTest(),
+        ], attached: [
+            new Attached(
+                $first,
+                $first + $tongue + $between,
+                $stitch->times($tongue),
+                $this->length('length') ?? Length::mm(self::LONG),
+            ),
+        ]);
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\JoinAt;
+use Fescue\Core\Instruction\Seam;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+
+/**
+ * Straps of rows begun on the edge and sewn to the place over against: one on each side, or one from fold to fold. Four
+ * wide and 25 rows of dc are common practice, no source.
+ */
+final readonly class Straps extends OnSides
+{
+    private const EACH_SIDE = 'each-side';
+
+    private const ACROSS = 'across';
+
+    private const WIDE = 4;
+
+    private const MOST_WIDE = 60;
+
+    private const MOST_ROWS = 400;
+
+    /** How long a strap hangs where nothing is said, mm: in the hand, over the shoulder. From memory. */
+    private const HANGS = [self::EACH_SIDE => 500.0, self::ACROSS => 1000.0];
+
+    /** By how much rows stretch under a full bag, until hers have hung. A guess, no source. */
+    private const STRETCH = 0.10;
+
+    public static function key(): string
+    {
+        return 'straps';
+    }
+
+    public static function called(): array
+    {
+        return ['Straps', 'rows on the edge, sewn over against'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Choice(
+                'from',
+                'They go',
+                $this->choice('from', self::EACH_SIDE),
+                [
+                    self::EACH_SIDE => ['On each side', 'one in front, one behind'],
+                    self::ACROSS => ['Over the shoulder', 'one from fold to fold'],
+                ],
+            ),
+            new Choice(
+                'stitch',
+                'Stitch of the strap',
+                $this->motif('stitch')->key,
+                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
+                motif: true,
+            ),
+            new Setting(
+                'wide',
+                'Stitches wide',
+                'stitch of a strap',
+                $this->given('wide', self::WIDE),
+                1,
+                self::MOST_WIDE,
+                '{n} wide',
+                else: self::WIDE,
+                plural: 'stitches of a strap',
+            ),
+            new Setting(
+                'rows',
+                'Rows of a strap',
+                'row of a strap',
+                $this->count('rows'),
+                1,
+                self::MOST_ROWS,
+                '{n} rows',
+                fewer: 'Make the straps shorter: {n} rows, not {was}',
+                plural: 'rows of a strap',
+            ),
+            new Sized(
+                'hangs',
+                'Length it hangs under load',
+                'The length of a strap',
+                $this->length('hangs'),
+                Length::mm(50),
+                Length::mm(2000),
+            ),
+            new Setting(
+                'from_side',
+                'Stitches from each side',
+                'stitch from each side',
+                $this->count('from_side'),
+                0,
+                self::MOST_FROM_SIDE,
+                plural: 'stitches from each side',
+            ),
+        ];
+    }
+
+    public function height(Ground $ground): Length
+    {
+        return Length::mm(0);
+    }
+
+    private function way(): string
+    {
+        return $this->choice('from', self::EACH_SIDE);
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $edge = $this->edge($on);
+        $wide = $this->given('wide', self::WIDE);
+        $across = $this->way() === self::ACROSS;
+        if ($across && $wide > self::side($edge)) {
+            throw new Unmakeable(
+                'wide',
+                'Each side has '.self::side($edge)." stitches; a strap of {$wide} reaches round both. Make it narrower.",
+            );
+        }
+        $high = $ground->gauge->heightOf($this->motif('stitch'))->mm;
+        $hangs = $this->length('hangs')->mm ?? self::HANGS[$this->way()] ?? 0.0;
+        // An even number: the last row then shows the face of the first.
+        $rows = $this->count('rows') ?? 2 * (int) round($hangs / (1 + self::STRETCH) / $high / 2);
+        if ($rows < 1 || $rows > self::MOST_ROWS) {
+            throw new Unmakeable(
+                'hangs',
+                "That needs {$rows} rows of a strap; Fescue plans from 1 to ".self::MOST_ROWS
+                    .'. Check the length and the gauge.',
+            );
+        }
+
+        return $this->with(['rows' => $rows, 'from_side' => $across ? 0 : $this->fromSide($edge, $wide)]);
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $edge = $this->edge($on);
+        [$wide, $many, $motif] = [$this->given('wide', self::WIDE), $this->given('rows'), $this->motif('stitch')];
+        [$side, $fold, $from] = [self::side($edge), self::fold($edge), $this->given('from_side')];
+        // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge.
+        $nth = fn(float $place): int => 1 + ((int) round($place) % $edge->anchors + $edge->anchors) % $edge->anchors;
+        $pairs = $this->way() === self::ACROSS ? [[$fold - $wide / 2, $fold + $side - $wide / 2]] : [
+            [$fold + $from, $fold + $side - $from - $wide],
+            [$fold + $side + $from, $fold + 2 * $side - $from - $wide],
+        ];
+        $stitch = $motif->post();
+        $work = [new Turn($stitch->startingChains()), new Each($stitch, $wide)];
+        $rows = [];
+        foreach ($pairs as [$first, $last]) {
+            for ($row = 1; $row <= $many; $row++) {
+                $does = $row === 1
+                    ? [new JoinAt($nth($first), $stitch->startingChains()), new Each($stitch, $wide)]
+                    : $work;
+                $rows[] = new Row(
+                    Part::Handles,
+                    $motif,
+                    $row === $many ? [...$does, new Seam($wide, $nth($last))] : $does,
+                    [$row === 1 ? new Edge(EdgeKind::Some, $wide, fabric: $edge->fabric) : Edge::tops($wide, $motif)],
+                    false,
+                    kind: RowKind::Row,
+                );
+            }
+        }
+        $lies = $ground->gauge->heightOf($motif)->times($many);
+        $broad = $ground->gauge->widthOf($motif)->times($wide);
+        $remarks = [
+            new Remark(
+                'straps-hang',
+                Tone::Better,
+                0,
+                'A strap lies {lies} long and hangs about {hangs}.',
+                'Rows stretch under the load; a tenth is a guess until yours have hung. Lay the bag flat, front on '
+                    .'back, and check the place over against before you sew; a strap must not twist.',
+                ['lies' => $lies, 'hangs' => $lies->times(1 + self::STRETCH)],
+            ),
+            ...($many % 2 === 1 && $this->count('rows') !== null ? [
+                new Remark(
+                    'straps-face',
+                    Tone::Better,
+                    $many - 1,
+                    'An odd number of rows ends on the other face.',
+                    'One row more or fewer shows the same face at both ends.',
+                ),
+            ] : []),
+            ...($this->way() === self::EACH_SIDE ? self::folds($edge) : []),
+            self::hangTest(),
+        ];
+        [$first, $last] = $pairs[0];
+
+        return new Made($rows, $on ?? $edge, remarks: $remarks, attached: [
+            new Attached($first + $wide / 2, $last + $wide / 2, $broad, $lies),
+        ]);
+    }
+}
