@@ -17,9 +17,11 @@ use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Reach;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
-use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -113,6 +115,7 @@ final readonly class BagForm
                 fn(string $text): bool => $text !== '',
             ),
             'working' => $this->typed('working'),
+            ...$this->school(),
             // A page that is older than the other bases sends no type.
             'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()]
                 + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),
@@ -123,6 +126,9 @@ final readonly class BagForm
         ];
         if ($this->typed('handles.type') !== self::NONE) {
             $choices['handles'] = $this->part('handles', Makers::TOPS);
+        }
+        if ($this->typed('edge.stitch') !== '') {
+            $choices['edge'] = $this->settings('edge', (Makers::RIM)::open());
         }
         if ($this->request->has('changes')) {
             $kept = $this->changes(
@@ -185,7 +191,7 @@ final readonly class BagForm
      *
      * @param non-empty-list<class-string<Maker>> $of
      *
-     * @return array<string, int|string>
+     * @return array<string, int|string|bool|list<int>>
      */
     private function part(string $at, array $of): array
     {
@@ -195,20 +201,19 @@ final readonly class BagForm
         return self::given(['type' => $type]) + $this->settings($at, $maker);
     }
 
-    /** @return array<string, int|string> */
+    /** @return array<string, int|string|bool|list<int>> */
     private function band(string $at): array
     {
         return $this->settings($at, (Makers::WALL)::open());
     }
 
-    /** @return array<string, int|string> what was typed of it */
+    /** @return array<string, int|string|bool|list<int>> what was typed of it */
     private function settings(string $at, Maker $maker): array
     {
         $typed = [];
         foreach ($maker->settings() as $one) {
-            $typed[$one->name] = $one instanceof Setting
-                ? $this->whole("{$at}.{$one->name}")
-                : $this->typed("{$at}.{$one->name}");
+            $text = $this->typed("{$at}.{$one->name}");
+            $typed[$one->name] = $one->typed($one instanceof Sized ? $this->withUnit($text, $one->unit) : $text);
         }
 
         return self::given($typed);
@@ -224,18 +229,39 @@ final readonly class BagForm
         return (is_string($type) ? Makers::byKey($of)[$type] ?? $of[0] : $of[0])::open();
     }
 
+    /** A bare number is in her unit, or in millimetres where hooks and holes are. */
+    private function withUnit(string $text, LengthUnit $unit): string
+    {
+        return Typed::withUnit(
+            $text,
+            $unit === LengthUnit::Millimetre ? $unit->value : $this->maker->units->value,
+        );
+    }
+
+    /** @return array<string, float|string> whether chains count, and the lean of her rounds, where they are said */
+    private function school(): array
+    {
+        $chain = $this->typed('starting_chain');
+        $lean = str_replace([',', '−'], ['.', '-'], $this->typed('lean'));
+
+        return array_filter([
+            'starting_chain' => $chain,
+            'lean' => is_numeric($lean) ? (float) $lean : $lean,
+        ], fn(float|string $one): bool => $one !== '');
+    }
+
     /** @return array<string, string> the schools that a new bag begins with */
     private static function begun(Maker $maker): array
     {
         $choices = array_filter(
             $maker->settings(),
-            fn(Setting|Choice $one): bool => $one instanceof Choice && $one->asked,
+            fn(Asked $one): bool => $one instanceof Choice && $one->isAsked(),
         );
 
         return array_column($choices, 'value', 'name');
     }
 
-    /** @return array{above?: list<array<string, int|string>>} */
+    /** @return array{above?: list<array<string, int|string|bool|list<int>>>} */
     private function above(): array
     {
         $above = [];
@@ -373,30 +399,18 @@ final readonly class BagForm
         return Typed::text($this->request, $field);
     }
 
-    /** A whole number where it reads as one, else the text for the core to refuse; null where empty. */
-    private function whole(string $field): int|string|null
-    {
-        $text = $this->typed($field);
-
-        return match (true) {
-            $text === '' => null,
-            preg_match('/^-?\d{1,9}$/', $text) === 1 => (int) $text,
-            default => $text,
-        };
-    }
-
     private function length(string $field): string
     {
         return Typed::withUnit($this->typed($field), $this->maker->units->value);
     }
 
     /**
-     * @param array<string, int|string|null> $fields
+     * @param array<string, int|string|bool|list<int>|null> $fields
      *
-     * @return array<string, int|string>
+     * @return array<string, int|string|bool|list<int>>
      */
     private static function given(array $fields): array
     {
-        return array_filter($fields, fn(int|string|null $value): bool => $value !== null && $value !== '');
+        return array_filter($fields, fn(mixed $value): bool => $value !== null && $value !== '');
     }
 }

@@ -17,7 +17,6 @@ use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Gauge\State;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
@@ -28,9 +27,7 @@ use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
-use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
@@ -193,7 +190,9 @@ final readonly class PlanSheet
         );
         $parts = [];
         foreach ($plan->parts as $part) {
-            $parts[$part->chosen()->part()][] = $this->told($part->maker);
+            // The rim stands at the handles' station.
+            $at = $part->chosen()->part();
+            $parts[$at === 'edge' ? 'handles' : $at][] = $this->told($part->maker);
         }
 
         return [
@@ -223,8 +222,8 @@ final readonly class PlanSheet
             $steps = explode('/', ltrim($part->path, '/'));
             $field = array_shift($steps).implode('', array_map(fn(string $step): string => "[{$step}]", $steps));
             foreach ($part->maker->settings() as $one) {
-                if ($one instanceof Setting && $one->value !== null) {
-                    $solved["{$field}[{$one->name}]"] = (string) $one->value;
+                if ($one->settled() !== '') {
+                    $solved["{$field}[{$one->name}]"] = $one->settled();
                 }
             }
         }
@@ -235,19 +234,9 @@ final readonly class PlanSheet
     /** "oval, ch 22, 2 rounds", "sc, back loop, 8 rounds" */
     private function told(Maker $maker): string
     {
-        $told = $maker instanceof (Makers::WALL) ? [] : [lcfirst($maker::called()[0])];
+        $told = in_array($maker::class, [Makers::WALL, Makers::RIM], true) ? [] : [lcfirst($maker::called()[0])];
         foreach ($maker->settings() as $one) {
-            $told[] = $one instanceof Choice
-                ? strtr(
-                    $one->short,
-                    $one->isMotif() ? [
-                        '{motif}' => Motif::named($one->value)->abbreviation($this->terms),
-                    ] : ['{choice}' => $one->options[$one->value][0] ?? ''],
-                )
-                : ($one->value === null ? '' : strtr(
-                    $one->short,
-                    ['{n}' => (string) $one->value, '{s}' => $one->value === 1 ? '' : 's'],
-                ));
+            $told[] = $one->told($this->terms);
         }
 
         return implode(', ', array_filter($told));

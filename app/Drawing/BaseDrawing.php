@@ -7,10 +7,12 @@ namespace App\Drawing;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Chart\Symbol;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Shape\Outline;
+use Fescue\Core\Shape\Stand;
 use Fescue\Core\Stitch\Stitch;
 
 /** The chart of the base, to scale, in the trade's standard symbols. */
@@ -20,6 +22,15 @@ final class BaseDrawing
 
     private const HIGHEST = 460;
 
+    /** Millimetres of the table for what is no wider than a chain. */
+    private const LEAST_WIDE = 16.0;
+
+    /** Slashes across the post of a symbol. */
+    private const YARN_OVERS = ['hdc' => 0, 'dc' => 1, 'tr' => 2];
+
+    /** Share of the length within which a start lies on a side, not beside a corner. */
+    private const NEAR_MIDDLE = 0.25;
+
     private const ABOVE = 34;
 
     private const BELOW = 62;
@@ -27,25 +38,27 @@ final class BaseDrawing
     public static function of(BagPlan $plan, LengthUnit $unit): Canvas
     {
         $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
+        // A bag that is folded has a line for a bottom: its chain is drawn.
+        $wide = max($outline->width(), self::LEAST_WIDE);
         $scale = min(
             self::LARGEST_SCALE,
             (Canvas::WIDTH - Canvas::TAPE - 112) / $outline->length(),
-            self::HIGHEST / $outline->width(),
+            self::HIGHEST / $wide,
         );
-        $high = $outline->width() * $scale;
+        $high = $wide * $scale;
         $left = Canvas::TAPE + 30;
-        $top = Canvas::TAPE + self::ABOVE;
+        // A round that stands outside the plate, and where it starts, want room of their own.
+        $outside = $plan->piece->start->isChain() ? 0.0 : 1.6 * $plan->gauge->singleHeight()->mm * $scale;
+        $top = Canvas::TAPE + self::ABOVE + $outside;
         $lie = array_values(array_filter($plan->piece->rows, fn(Row $row): bool => $row->path !== null));
-        if ($lie === []) {
-            throw new \LogicException('Nothing of this bag lies flat.');
-        }
+        $start = $plan->piece->start;
         $canvas = new Canvas(
             'Chart of the base',
-            "{$plan->parts[0]->maker::called()[0]} on a chain of {$plan->piece->start->chain}, "
-                ."{$plan->piece->counts[count($lie) - 1]->leaves} "
+            $plan->parts[0]->maker::called()[0].($start->isChain() ? ' on a chain of ' : ' with holes: ')
+                ."{$start->chain}, {$plan->parts[0]->made->open->anchors} "
                 ."stitches around, {$plan->comesOut->baseLength->print($unit)} "
                 ."by {$plan->comesOut->baseWidth->print($unit)}.",
-            (int) ceil($top + $high + self::BELOW),
+            (int) ceil($top + $high + $outside + self::BELOW),
             $scale,
             $unit,
             $left,
@@ -68,7 +81,7 @@ final class BaseDrawing
     private function __construct(
         private readonly BagPlan $plan,
         private readonly Outline $outline,
-        /** @var non-empty-list<Row> */
+        /** @var list<Row> */
         private readonly array $lie,
         private readonly Canvas $canvas,
         private readonly float $scale,
@@ -108,6 +121,14 @@ final class BaseDrawing
         $y = $this->y + $symbol->stand->y * $this->scale;
         $gauge = $this->plan->gauge;
         $wide = 0.34 * $gauge->singleWidth()->mm * $this->scale;
+        $start = $this->plan->piece->start;
+        if ($symbol->round === 0 && (! $start->isChain() || $start->chain === 1)) {
+            // A hole, or the one chain that all of the first round goes into.
+            $round = ($start->isChain() ? 0.35 : 0.6) * $wide;
+
+            return "M{$n($x - $round)} {$n($y)}a{$n($round)} {$n($round)} 0 1 0 {$n(2 * $round)} 0"
+                ."a{$n($round)} {$n($round)} 0 1 0 -{$n(2 * $round)} 0";
+        }
         if ($symbol->stitch === Stitch::Chain) {
             $flat = $n($wide * 0.5);
             $half = $n($wide);
@@ -115,18 +136,41 @@ final class BaseDrawing
 
             return "M{$n($x - $wide)} {$n($y)}a{$half} {$flat} 0 1 0 {$whole} 0a{$half} {$flat} 0 1 0 -{$whole} 0";
         }
-        $tall = min($wide, 0.36 * $gauge->singleHeight()->mm * $this->scale);
         $turn = deg2rad($symbol->stand->degrees);
+        if (isset(self::YARN_OVERS[$symbol->stitch->value])) {
+            return $this->tall($symbol->stitch, $x, $y, $turn, $wide);
+        }
+        $tall = min($wide, 0.36 * $gauge->singleHeight()->mm * $this->scale);
         [$cos, $sin] = [cos($turn) * $tall, sin($turn) * $tall];
 
         return "M{$n($x - $cos)} {$n($y - $sin)}L{$n($x + $cos)} {$n($y + $sin)}M{$n($x + $sin)} "
             ."{$n($y - $cos)}L{$n($x - $sin)} {$n($y + $cos)}";
     }
 
+    /** A T, with a slash for each yarn over of a taller post. */
+    private function tall(Stitch $stitch, float $x, float $y, float $turn, float $wide): string
+    {
+        $n = $this->canvas->n(...);
+        $half = 0.4 * $this->plan->gauge->heightOf(Motif::named($stitch->value))->mm * $this->scale;
+        // So far across and so far up from its middle.
+        $at = fn(float $across, float $up): string => $n($x + $across * cos($turn) + $up * sin($turn)).' '
+            .$n($y + $across * sin($turn) - $up * cos($turn));
+        $path = "M{$at(0, -$half)}L{$at(0, $half)}M{$at(-0.8 * $wide, $half)}L{$at(0.8 * $wide, $half)}";
+        for ($over = 1; $over <= (self::YARN_OVERS[$stitch->value] ?? 0); $over++) {
+            $up = $half * (0.55 - 0.45 * $over);
+            $path .= "M{$at(-0.5 * $wide, $up - 0.25 * $wide)}L{$at(0.5 * $wide, $up + 0.25 * $wide)}";
+        }
+
+        return $path;
+    }
+
     /** Every other round lit, from the outermost in. */
     private function rings(): void
     {
-        $row = $this->plan->gauge->singleHeight()->mm;
+        if ($this->outline->width() <= 0.0) {
+            return;
+        }
+        $row = $this->plan->gauge->heightOf($this->lie[0]->fabric ?? Motif::single())->mm;
         $rounds = count(array_filter($this->lie, fn(Row $row): bool => $row->kind === RowKind::Round));
         for ($in = 0; $in < max(1, $rounds); $in++) {
             $fill = $in % 2 === 0 ? Ink::PALE_GRASS : Ink::SHEET;
@@ -160,8 +204,16 @@ final class BaseDrawing
     private function start(): void
     {
         $last = count($this->lie) - 1;
+        if ($last < 0) {
+            return;
+        }
         $row = $this->lie[$last];
         $stand = $row->path?->stand(0, $this->plan->piece->counts[$last]->leaves);
+        if ($stand !== null && abs($stand->x) < self::NEAR_MIDDLE * $this->outline->length()) {
+            $this->startAbove($stand);
+
+            return;
+        }
         // A round of an oval starts at the tip; what has corners starts beside one.
         [$out, $y] = $stand === null || $this->outline->corner() > 0
             ? [$this->outline->length() / 2, $this->y]
@@ -183,9 +235,20 @@ final class BaseDrawing
         }
     }
 
+    /** Of a round that starts in the middle of a side. */
+    private function startAbove(Stand $stand): void
+    {
+        $n = $this->canvas->n(...);
+        $x = $this->x + $stand->x * $this->scale;
+        $y = $this->y + ($stand->y - 0.8 * $this->plan->gauge->singleHeight()->mm) * $this->scale;
+        $this->canvas->add("<path d=\"M{$n($x)} {$n($y + 2)}l-5 -9h10z\" fill=\"".Ink::WARM.'"/>');
+        $this->canvas->text($x + 10, $y - 2, 'start', Ink::WARM, weight: 600);
+    }
+
     private function legend(): void
     {
-        $y = $this->y + $this->outline->width() * $this->scale / 2 + 34;
+        $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + 34
+            + ($this->plan->piece->start->isChain() ? 0.0 : 1.6 * $this->plan->gauge->singleHeight()->mm * $this->scale);
         $said = array_map(
             fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->piece->counts[$place]->leaves}",
             $this->lie,
@@ -198,15 +261,22 @@ final class BaseDrawing
         $this->canvas->text(
             $left,
             $y,
-            "chain: {$this->plan->piece->start->chain}  ·  ".implode('  ·  ', $said),
+            implode('  ·  ', [
+                ($this->plan->piece->start->isChain() ? 'chain: ' : 'holes: ').$this->plan->piece->start->chain,
+                ...$said,
+            ]),
             Ink::INK,
             weight: 600,
         );
+        $chain = $this->plan->piece->start->isChain();
+        $begun = $chain
+            ? "M{$left} {$this->canvas->n($y + 16)}a8 4 0 1 0 16 0a8 4 0 1 0 -16 0"
+            : 'M'.($left + 3)." {$this->canvas->n($y + 16)}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0";
         $this->canvas->add('<g fill="none" stroke-width="1.8" stroke-linecap="round">'
-            .'<path stroke="'.Ink::INK."\" d=\"M{$left} {$this->canvas->n($y + 16)}a8 4 0 1 0 16 0a8 4 0 1 0 -16 0\"/>"
+            .'<path stroke="'.Ink::INK."\" d=\"{$begun}\"/>"
             .'<path stroke="'.Ink::INK.'" d="M'.($left + 82).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/>'
             .'<path stroke="'.Ink::WARM.'" d="M'.($left + 216).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/></g>');
-        $this->canvas->text($left + 22, $y + 20, 'chain', Ink::SOFT);
+        $this->canvas->text($left + 22, $y + 20, $chain ? 'chain' : 'hole', Ink::SOFT);
         $this->canvas->text($left + 100, $y + 20, 'one stitch in one', Ink::SOFT);
         $this->canvas->text($left + 234, $y + 20, 'more in one', Ink::SOFT);
     }

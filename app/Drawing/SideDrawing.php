@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Chart\Hung;
 use Fescue\Core\Chart\Opening;
 use Fescue\Core\Chart\SideRow;
 use Fescue\Core\Chart\SideStitch;
@@ -16,6 +17,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -90,6 +92,7 @@ final class SideDrawing
     private function draw(): void
     {
         $rows = implode('', array_map($this->row(...), $this->view->rows));
+        array_map($this->hung(...), $this->view->hung);
         $this->canvas->add($this->fabric->defs().$rows);
         array_map($this->opening(...), $this->view->openings);
         $this->measures();
@@ -243,6 +246,41 @@ final class SideDrawing
         }
     }
 
+    /** A strap or a handle over its feet, to scale; a ring where it is held. */
+    private function hung(Hung $one): void
+    {
+        $n = $this->canvas->n(...);
+        [$x, $y] = [$this->middle + $one->x * $this->scale, $this->foot + $one->y * $this->scale];
+        $colour = $one->as === Fastened::Strap
+            ? $this->colours[$this->plan->materials[count($this->plan->materials) - 1]] ?? $this->colours[0]
+            : Ink::LINE;
+        if ($one->arch === null) {
+            $r = max(4.0, 7.0 * $this->scale);
+            $this->canvas->add(
+                "<circle cx=\"{$n($x)}\" cy=\"{$n($y - 0.7 * $r)}\" r=\"{$n($r)}\" fill=\"none\" stroke=\"".Ink::INK
+                    .'" stroke-width="2.5"/>',
+            );
+
+            return;
+        }
+        [$a, $b, $legs] = [
+            $one->arch->over->a * $this->scale,
+            $one->arch->over->b * $this->scale,
+            $one->arch->legs * $this->scale,
+        ];
+        $broad = max(3.0, $one->broad * $this->scale);
+        $way = "M{$n($x - $a)} {$n($y + 4)}V{$n($y - $legs)}A{$n($a)} {$n(max($b, 2))} 0 0 1 {$n($x + $a)} "
+            ."{$n($y - $legs)}V{$n($y + 4)}";
+        $this->canvas->add(
+            "<path d=\"{$way}\" fill=\"none\" stroke=\"".Ink::INK."\" stroke-width=\"{$n($broad + 2)}\"/>"
+                ."<path d=\"{$way}\" fill=\"none\" stroke=\"{$colour}\" stroke-width=\"{$n($broad)}\"/>"
+                // Rows across it, as close as they are.
+                .($one->as === Fastened::Strap ? "<path d=\"{$way}\" fill=\"none\" stroke=\"".Fabric::ground($colour)
+                    ."\" stroke-width=\"{$n(0.86 * $broad)}\" stroke-dasharray=\"1 "
+                    .$n(max(2.0, $this->plan->gauge->singleHeight()->mm * $this->scale - 1)).'"/>' : ''),
+        );
+    }
+
     private function measures(): void
     {
         $out = $this->plan->comesOut;
@@ -277,7 +315,8 @@ final class SideDrawing
     /** What each run of rows is, beside it, never over another. */
     private function labels(): void
     {
-        $x = $this->middle + max($this->plan->comesOut->flatWidth->mm, $this->view->width) * $this->scale / 2 + 14;
+        $reach = array_map(fn(Hung $one): float => 2 * ($one->x + ($one->arch->over->a ?? 0.0)) + $one->broad, $this->view->hung);
+        $x = $this->middle + max([$this->plan->comesOut->flatWidth->mm, $this->view->width, ...$reach]) * $this->scale / 2 + 14;
         $lowest = $this->foot + 8;
         foreach ($this->told() as [$middle, $edge, $text, $colour]) {
             $y = min($middle + 4, $lowest);
@@ -294,10 +333,14 @@ final class SideDrawing
     private function told(): array
     {
         $counts = $this->plan->piece->counts;
-        $lie = array_values(array_filter($this->plan->piece->rows, fn(Row $row): bool => ! $row->stands));
+        $lie = array_filter(
+            $this->plan->piece->rows,
+            fn(Row $row): bool => ! $row->stands && $row->part === Part::Base,
+        );
         $told = [];
         if ($lie !== []) {
             $leaves = array_map(fn(int $place): int => $counts[$place]->leaves, array_keys($lie));
+            $lie = array_values($lie);
             $shown = count(array_unique($leaves)) === 1
                 ? (string) $leaves[0]
                 : (count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves));

@@ -40,7 +40,7 @@ final class ImportDirectionTest extends TestCase
             'Wall',
             'Top',
         ],
-        'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Shape', 'Bag'],
+        'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Estimate' => [
             'Measure',
             'Statistics',

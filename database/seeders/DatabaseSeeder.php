@@ -95,6 +95,7 @@ final class DatabaseSeeder extends Seeder
             $materials = $this->materials($maker);
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
+            $this->otherWays($maker, $materials, $swatches);
             $this->pieces($maker, $materials['bakery']);
             $this->picture($maker);
         });
@@ -201,6 +202,30 @@ final class DatabaseSeeder extends Seeder
                 });
             }
             // A demo bag that cannot be planned is a fault in the demo: let it be seen.
+            $bag->plan();
+        }
+    }
+
+    /**
+     * Other ways to begin and to end a bag, a bag each.
+     *
+     * @param array<string, Material> $materials
+     * @param array<string, Swatch> $swatches
+     */
+    private function otherWays(User $maker, array $materials, array $swatches): void
+    {
+        $size = fn(?int $length, ?int $width, int $height): array => array_filter(['length' => $length === null ? null : "{$length} cm", 'width' => $width === null ? null : "{$width} cm", 'height' => "{$height} cm"]);
+        foreach ([
+            'Rope-locker bucket' => ['rope-walk', ['size' => $size(null, 22, 24), 'working' => 'spiral', 'base' => ['type' => 'round', 'stitch' => 'sc'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'edge' => ['stitch' => 'crab', 'rounds' => 1], 'handles' => ['type' => 'straps', 'from' => 'across', 'stitch' => 'sc', 'wide' => 5, 'hangs' => '80 cm']]],
+            'Chart-table tray' => ['slate', ['size' => $size(34, 22, 9), 'working' => 'joined', 'base' => ['type' => 'square'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'edge' => ['stitch' => 'slip', 'rounds' => 1]]],
+            'Oyster-stall net bag' => ['dusk', ['size' => $size(34, null, 30), 'working' => 'spiral', 'base' => ['type' => 'folded-chain', 'turn' => 'space'], 'body' => ['stitch' => 'mesh', 'loop' => 'both'], 'handles' => ['type' => 'chain', 'edge_rounds' => 1]]],
+            'Paper-boat pouch' => ['buoy', ['size' => $size(24, 4, 18), 'working' => 'spiral', 'base' => ['type' => 'folded-rows', 'stitch' => 'sc', 'rows' => 3], 'body' => ['stitch' => 'spaced', 'loop' => 'both'], 'handles' => ['type' => 'straps', 'stitch' => 'sc', 'wide' => 3, 'rows' => 20]]],
+            'Lighthouse basket' => ['stripe', ['size' => ['height' => '20 cm'], 'working' => 'joined', 'base' => ['type' => 'holes', 'holes' => 52, 'length' => '30 cm', 'width' => '14 cm', 'first_hook' => '3.5 mm', 'hole' => '5 mm'], 'body' => ['stitch' => 'sc', 'loop' => 'both'], 'edge' => ['stitch' => 'slip', 'rounds' => 1], 'handles' => ['type' => 'sewn', 'length' => '42 cm']]],
+            'Ferry-bench bag' => ['slate', ['size' => $size(32, 14, 28), 'working' => 'joined-turned', 'starting_chain' => 'counts', 'base' => ['type' => 'oval', 'ends' => 'six', 'stitch' => 'dc', 'rise' => true], 'body' => ['stitch' => 'dc', 'loop' => 'both'], 'edge' => ['stitch' => 'sc', 'rounds' => 1], 'handles' => ['type' => 'rings', 'count' => 4]]],
+        ] as $name => [$key, $choices]) {
+            $bag = new Bag(['material_id' => $materials[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => ['name' => $name] + $choices]);
+            $bag->created_at = $bag->updated_at = Carbon::now()->subMinutes(90);
+            $maker->bags()->save($bag);
             $bag->plan();
         }
     }

@@ -29,7 +29,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Outline;
-use Fescue\Core\Shape\Polyline;
+use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Rectangle;
 use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Stitch\Stitch;
@@ -49,6 +49,9 @@ final readonly class Holes extends ByChoices
     private const USUAL_IN_ONE = 2;
 
     private const IN_CORNER = 2;
+
+    /** Millimetres from the edge of a plate to its holes. From memory. */
+    private const INSIDE = 4.0;
 
     /** Share by which the round may be longer or shorter than the outline before it shows. From memory. */
     private const SHOWS = 0.06;
@@ -194,17 +197,18 @@ final readonly class Holes extends ByChoices
     {
         [$holes, $fabric] = [$this->given('holes'), Motif::single()];
         $half = $this->half();
-        $work = $this->worked([...$half, ...$half]);
+        $work = $this->worked($half);
         $high = $ground->gauge->heightOf($fabric)->mm;
         $around = 2 * array_sum($half);
         // A hole in the middle of the side is the first; where the middle lies between two, the next to it.
         $inMiddle = $this->beforeCorner() === null || $this->alongSide() % 2 === 1;
+        $places = $this->places();
         $row = new Row(
             Part::Base,
             $fabric,
             $ground->school->close($work),
             [new Edge(EdgeKind::Holes, $holes)],
-            path: $this->ring($high / 2, $inMiddle ? 0.5 * $half[0] / $around : 0.0),
+            path: $places->several([...$half, ...$half], $high / 2, $ground->gauge->singleWidth()->mm * 0.9),
         );
 
         return new Made(
@@ -213,7 +217,7 @@ final readonly class Holes extends ByChoices
             new Start(
                 $holes,
                 0,
-                $this->ring(-min(4.0, $this->outline()->width() / 8), $inMiddle ? 0.5 / $holes : 0.0),
+                $places->several([], -min(self::INSIDE, $this->outline()->width() / 8), 0.0),
                 EdgeKind::Holes,
                 $this->length('first_hook'),
             ),
@@ -310,29 +314,36 @@ final readonly class Holes extends ByChoices
     }
 
     /**
-     * @param list<int> $each stitches a hole
+     * @param list<int> $half stitches a hole of half the plate
      *
      * @return non-empty-list<Instruction>
      */
-    private function worked(array $each): array
+    private function worked(array $half): array
     {
-        return Repeat::found(Several::inRuns(Stitch::Single, $each, Into::Hole));
+        $runs = Several::inRuns(Stitch::Single, $half, Into::Hole);
+
+        return Repeat::found([...$runs, ...$runs]);
     }
 
-    /**
-     * Around the plate, so far outside, from the middle of a long side to the left.
-     *
-     * @param float $from share of the way that it begins before the middle
-     */
-    private function ring(float $outside, float $from): Polyline
+    /** Where the holes are on the outline, from the middle of a long side to the left; a corner's face both ways. */
+    private function places(): Places
     {
         $outline = $this->outline();
-        $way = $outline instanceof Rectangle ? $outline->around($outside) : ($outline instanceof Stadium
-            ? $outline->around($outside)
-            : throw new \LogicException('A base is one of the two.'));
+        $many = $this->given('holes');
+        $corner = $this->beforeCorner();
+        if ($corner === null) {
+            $ring = (new Stadium($outline->length() - $outline->width(), $outline->width() / 2))->around(0.0);
+            // The first lies in the middle of the side.
+            $way = $ring->from(-0.5 / $many);
 
-        return $way->from($outline instanceof Rectangle
-            ? ($outline->length() / 2 + $outside) / $way->length() - $from
-            : 1.0 - $from);
+            return Places::along($way, $many);
+        }
+        $long = $this->alongSide();
+
+        return (new Rectangle($outline->length(), $outline->width()))->places(
+            $long,
+            intdiv($many - $this->corners(), 2) - $long,
+            $long - $corner,
+        );
     }
 }

@@ -18,6 +18,7 @@ use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Shape\Flatness;
+use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 use Fescue\Core\Stitch\Stitch;
@@ -126,13 +127,16 @@ final readonly class Square extends GrownFromChain
         ]);
     }
 
-    /** Round the middle of a round's height, beginning as many stitches before the upper right corner as it does. */
-    private static function ring(int $chain, int $number, float $wide, float $high): Polyline
+    /** Round the middle of a round's height, a stitch at each corner, begun so many before the upper right as it is. */
+    private static function ring(int $chain, int $number, float $wide, float $high): Places
     {
-        [$x, $y] = [(($chain - 1) * $wide) / 2 + ($number - 0.5) * $high, ($number - 0.5) * $high];
-        $step = 4 * ($x + $y) / (2 * $chain + 2 + self::GROWTH * ($number - 1));
-        $from = min(2 * $y, ($number - 0.5) * $step) - $y;
+        [$along, $across] = [$chain - 2 + 2 * ($number - 1), 1 + 2 * ($number - 1)];
+        $ends = (2 * $number - 1) * $high;
 
-        return new Polyline([[$x, $from], [$x, -$y], [-$x, -$y], [-$x, $y], [$x, $y], [$x, $from]]);
+        return (new Rectangle(($chain - 1) * $wide + $ends, $ends))->places(
+            $along,
+            $across,
+            2 * ($along + $across) + 4 - $number,
+        );
     }
 }

@@ -9,6 +9,7 @@ use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Stand;
@@ -30,10 +31,12 @@ final readonly class SideView
     /**
      * @param list<SideRow> $rows from the foot up
      * @param list<Opening> $openings under lifted chains
+     * @param list<Hung> $hung fastened to the edge
      */
     private function __construct(
         public array $rows,
         public array $openings,
+        public array $hung,
         public float $width,
         public float $height,
     ) {}
@@ -61,7 +64,7 @@ final readonly class SideView
             ) {
                 $placed = self::placed($row);
                 $below = $below === null ? self::ground(
-                    count($row->into) === 1 ? $row->into[0] : $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0],
+                    self::isPickedUp($row) ? $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0] : $row->into[0],
                     $stitch,
                 ) : self::met($row, self::widened($below, $stitch / $before));
                 $found = [];
@@ -93,7 +96,30 @@ final readonly class SideView
             $foot += $high;
         }
 
-        return new self($rows, $openings, $width, max($height, $foot));
+        $hung = self::hung($plan, $foot);
+        $reach = array_map(fn(Hung $one): float => $one->arch === null ? 0.0 : $foot + $one->arch->height() + $one->broad / 2, $hung);
+
+        return new self($rows, $openings, $hung, $width, max([$height, $foot, ...$reach]));
+    }
+
+    /** @return list<Hung> at the top of what stands */
+    private static function hung(BagPlan $plan, float $top): array
+    {
+        $hung = [];
+        foreach ($plan->parts as $part) {
+            foreach ($part->made->attached as $one) {
+                $span = abs($one->to - $one->from);
+                $hung[] = new Hung(
+                    $one->as,
+                    ($one->from + $one->to) / 2,
+                    -$top,
+                    $one->broad->mm,
+                    $one->long === null || $span <= 0.0 ? null : Arch::of($span, max($span, $one->long->mm)),
+                );
+            }
+        }
+
+        return $hung;
     }
 
     /**
@@ -105,11 +131,17 @@ final readonly class SideView
     {
         $placed = Placement::of($row->instructions);
 
-        return count($row->into) === 1 ? $placed : array_map(
+        return ! self::isPickedUp($row) ? $placed : array_map(
             fn(Placed $one, int $nth): Placed => new Placed($one->stitch, $one->loop, false, 0, $nth, 1),
             $placed,
             array_keys($placed),
         );
+    }
+
+    /** Whether its stitches do not stand each on an anchor below: along several edges, or more or fewer in a hole. */
+    private static function isPickedUp(Row $row): bool
+    {
+        return count($row->into) > 1 || $row->into[0]->kind === EdgeKind::Holes;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
+use Fescue\Core\Stitch\Terms;
 
 /** One thing that a maker may be told: a count, a choice, a length, a run of counts. */
 abstract readonly class Asked
@@ -44,6 +45,18 @@ abstract readonly class Asked
      * @return int|string|bool|list<int>|null
      */
     abstract public function written(bool $said): int|string|bool|array|null;
+
+    /** In a line of several: "ch 22"; '' where it is not told there. */
+    public function told(Terms $terms): string
+    {
+        return '';
+    }
+
+    /** What was settled, to stand in a field left open; '' where nothing was, or nothing is left open. */
+    public function settled(): string
+    {
+        return self::shown($this->written(true));
+    }
 
     /** As its field shows what stands in a document. */
     public static function shown(mixed $value): string

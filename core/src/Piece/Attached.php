@@ -6,19 +6,21 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Measure\Length;
 
-/** What hangs on an edge beside its rows, on the front; the back has the same. Anchors are counted from its beginning. */
+/** What is fastened to the edge beside its rows, as the front shows it; the back has the same. */
 final readonly class Attached
 {
     /**
-     * @param float $from middle of its first foot
+     * @param Fastened $as what it is
+     * @param float $from middle of its first foot, mm to the right of the middle of the front
      * @param float $to of its last; the same where it has one
      * @param Length $broad how wide a foot is
-     * @param ?Length $long from foot to foot as it lies; null of what only marks a place
+     * @param ?Length $long from foot to foot as it lies; null of what has one foot
      */
     public function __construct(
+        public Fastened $as,
         public float $from,
         public float $to,
         public Length $broad,
-        public ?Length $long,
+        public ?Length $long = null,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Stitch\Terms;
 
 /** A choice between schools. */
 final readonly class Choice extends Asked
@@ -28,6 +29,18 @@ final readonly class Choice extends Asked
         private bool $motif = false,
     ) {
         parent::__construct($name, $label);
+    }
+
+    public function told(Terms $terms): string
+    {
+        return strtr($this->short, $this->motif
+            ? ['{motif}' => Motif::named($this->value)->abbreviation($terms)]
+            : ['{choice}' => $this->options[$this->value][0] ?? '']);
+    }
+
+    public function settled(): string
+    {
+        return '';
     }
 
     public function isAsked(): bool

@@ -27,6 +27,11 @@ final readonly class Flag extends Asked
         parent::__construct($name, $label);
     }
 
+    public function settled(): string
+    {
+        return '';
+    }
+
     public function read(Fields $choices): bool
     {
         return $choices->yes($this->name);

@@ -6,6 +6,7 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Stitch\Terms;
 
 /** A count that a maker may be given, or settles: all that forms, notes, mends and files know of it. */
 final readonly class Setting extends Asked
@@ -47,6 +48,14 @@ final readonly class Setting extends Asked
         public int $every = 1,
     ) {
         parent::__construct($name, $label);
+    }
+
+    public function told(Terms $terms): string
+    {
+        return $this->value === null ? '' : strtr(
+            $this->short,
+            ['{n}' => (string) $this->value, '{s}' => $this->value === 1 ? '' : 's'],
+        );
     }
 
     public function isAsked(): bool

@@ -34,6 +34,29 @@ final readonly class Rectangle implements Outline
         return $this->length * $this->width;
     }
 
+    /**
+     * One at each corner, facing both ways, and so many evenly along each long and each short side, to the left from the
+     * upper right corner.
+     *
+     * @param int $first that they begin with: 0 is the first past that corner
+     */
+    public function places(int $long, int $short, int $first): Places
+    {
+        [$x, $y] = [$this->length / 2, $this->width / 2];
+        $half = [];
+        for ($place = 1; $place <= $long; $place++) {
+            $half[] = new Stand($x - $this->length * $place / ($long + 1), -$y, 0.0);
+        }
+        $half[] = new Stand(-$x, -$y, -45.0);
+        for ($place = 1; $place <= $short; $place++) {
+            $half[] = new Stand(-$x, -$y + $this->width * $place / ($short + 1), -90.0);
+        }
+        $half[] = new Stand(-$x, $y, -135.0);
+        $all = [...$half, ...array_map(fn(Stand $one): Stand => $one->opposite(), $half)];
+
+        return new Places([...array_slice($all, $first), ...array_slice($all, 0, $first)]);
+    }
+
     /** Once round it, so far outside, from its upper right corner to the left. */
     public function around(float $outside): Polyline
     {

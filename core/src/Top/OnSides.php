@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Top;
 
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\ByChoices;
@@ -34,6 +35,12 @@ abstract readonly class OnSides extends ByChoices implements AfterRounds
     protected static function fold(Edge $on): float
     {
         return ($on->middles[0] ?? $on->anchors / 4) - $on->anchors / 4;
+    }
+
+    /** Where a place of the edge stands on the front, mm to the right of its middle: rounds run to the left. */
+    protected static function standing(Edge $on, float $place, Length $stitch): float
+    {
+        return (self::fold($on) + $on->anchors / 4 - $place) * $stitch->mm;
     }
 
     /** Stitches left free from a fold on, of so many that one foot covers. @throws Unmakeable where there is no room */

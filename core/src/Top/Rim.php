@@ -55,6 +55,7 @@ final readonly class Rim extends ByChoices
                     self::SLIP => ['Slip stitch', 'lies on it, draws in a little'],
                     self::CRAB => ['Crab stitch', 'backwards: a corded rim'],
                 ],
+                '{choice} rim',
                 asked: true,
             ),
             new Setting(

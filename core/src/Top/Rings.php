@@ -8,6 +8,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
@@ -99,7 +100,12 @@ final readonly class Rings extends OnSides
             ...self::folds($edge),
             self::hangTest(),
         ], attached: array_map(
-            fn(float $place): Attached => new Attached($place, $place, $stitch->times(self::FOOT), null),
+            fn(float $place): Attached => new Attached(
+                Fastened::Ring,
+                self::standing($edge, $place, $stitch),
+                self::standing($edge, $place, $stitch),
+                $stitch->times(self::FOOT),
+            ),
             $places,
         ));
     }

@@ -7,6 +7,7 @@ namespace Fescue\Core\Top;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
@@ -103,8 +104,9 @@ final readonly class SewnHandles extends OnSides
             self::hangTest(),
         ], attached: [
             new Attached(
-                $first,
-                $first + $tongue + $between,
+                Fastened::Handle,
+                self::standing($edge, $first, $stitch),
+                self::standing($edge, $first + $tongue + $between, $stitch),
                 $stitch->times($tongue),
                 $this->length('length') ?? Length::mm(self::LONG),
             ),

@@ -16,6 +16,7 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
@@ -161,17 +162,18 @@ final readonly class Straps extends OnSides
         [$side, $fold, $from] = [self::side($edge), self::fold($edge), $this->given('from_side')];
         // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge.
         $nth = fn(float $place): int => 1 + ((int) round($place) % $edge->anchors + $edge->anchors) % $edge->anchors;
-        $pairs = $this->way() === self::ACROSS ? [[$fold - $wide / 2, $fold + $side - $wide / 2]] : [
+        $across = $this->way() === self::ACROSS;
+        $pairs = $across ? [[$fold - $wide / 2, $fold + $side - $wide / 2]] : [
             [$fold + $from, $fold + $side - $from - $wide],
             [$fold + $side + $from, $fold + 2 * $side - $from - $wide],
         ];
-        $stitch = $motif->post();
-        $work = [new Turn($stitch->startingChains()), new Each($stitch, $wide)];
+        $post = $motif->post();
+        $work = [new Turn($post->startingChains()), new Each($post, $wide)];
         $rows = [];
         foreach ($pairs as [$first, $last]) {
             for ($row = 1; $row <= $many; $row++) {
                 $does = $row === 1
-                    ? [new JoinAt($nth($first), $stitch->startingChains()), new Each($stitch, $wide)]
+                    ? [new JoinAt($nth($first), $post->startingChains()), new Each($post, $wide)]
                     : $work;
                 $rows[] = new Row(
                     Part::Handles,
@@ -204,13 +206,21 @@ final readonly class Straps extends OnSides
                     'One row more or fewer shows the same face at both ends.',
                 ),
             ] : []),
-            ...($this->way() === self::EACH_SIDE ? self::folds($edge) : []),
+            ...($across ? [] : self::folds($edge)),
             self::hangTest(),
         ];
         [$first, $last] = $pairs[0];
+        $stitch = $ground->gauge->widthOf($edge->fabric ?? $ground->wall());
 
         return new Made($rows, $on ?? $edge, remarks: $remarks, attached: [
-            new Attached($first + $wide / 2, $last + $wide / 2, $broad, $lies),
+            // Of a foot on a fold the front shows the half.
+            new Attached(
+                Fastened::Strap,
+                self::standing($edge, $first + $wide * ($across ? 0.75 : 0.5), $stitch),
+                self::standing($edge, $last + $wide * ($across ? 0.25 : 0.5), $stitch),
+                $broad->times($across ? 0.5 : 1),
+                $lies,
+            ),
         ]);
     }
 }

@@ -30,7 +30,7 @@ final class OutlineTest extends TestCase
                 .(2 * $radius)
                 .'z';
             self::assertEqualsWithDelta(
-                self::measured($path),
+                Outside::length($path),
                 (new Stadium($straight, $radius))->perimeter(),
                 1e-3 * (new Stadium($straight, $radius))->perimeter(),
             );
@@ -38,7 +38,7 @@ final class OutlineTest extends TestCase
         foreach ([[60.0, 61.0], [100.0, 40.0], [100.0, 10.0]] as [$a, $b]) {
             $path = "M-{$a} 0A{$a} {$b} 0 1 1 {$a} 0A{$a} {$b} 0 1 1 -{$a} 0z";
             self::assertEqualsWithDelta(
-                self::measured($path),
+                Outside::length($path),
                 (new Ellipse($a, $b))->perimeter(),
                 2e-3 * (new Ellipse($a, $b))->perimeter(),
             );
@@ -138,17 +138,5 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(60, (new Flatness(3, 6, -3))->rise(), 1e-9);
         self::assertEqualsWithDelta(0, (new Flatness(8, 6, 2))->rise(), 1e-9);
         self::assertEqualsWithDelta(8 / 6, (new Flatness(8, 6, 2))->ratio(), 1e-9);
-    }
-
-    private static function measured(string $path): float
-    {
-        $length = exec(
-            'node '.escapeshellarg(dirname(__DIR__, 3).'/tests/outside/path-length.mjs').' '.escapeshellarg($path),
-            $lines,
-            $code,
-        );
-        self::assertSame(0, $code);
-
-        return (float) $length;
     }
 }

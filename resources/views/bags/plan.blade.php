@@ -31,7 +31,7 @@
     $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_keys($asFile), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys(array_values($asFile))))
         + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
-        'size', 'name' => 'size', 'base', 'working' => 'base', 'body' => 'body', 'changes' => 'material', 'handles' => 'handles', default => 'material',
+        'size', 'name' => 'size', 'base', 'working', 'starting_chain', 'lean' => 'base', 'body' => 'body', 'changes' => 'material', 'handles', 'edge' => 'handles', default => 'material',
     } : 'size';
 @endphp
 <x-layout :title="$bag->name()">
@@ -95,7 +95,9 @@
                 <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base'] ?? '' }}</span></summary>
                 <div class="inside">
                     <x-ways at="base" label="Made" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved />
-                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch']]" />
+                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
+                    <x-tiles name="starting_chain" label="The chain that starts a joined round" :value="$choices['starting_chain'] ?? 'apart'" :options="['apart' => ['Stands apart', 'counts as no stitch'], 'counts' => ['Counts', 'as the first stitch']]" />
+                    <x-count name="lean" label="My rounds lean on by, stitches a round" :value="(string) ($choices['lean'] ?? '')" solved="0" :whole="false" />
                     <p class="hint">Empty follows the size. Chains that turn the work are not counted here.</p>
                 </div>
             </details>
@@ -116,6 +118,7 @@
                 <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles'] ?? '' }}</span></summary>
                 <div class="inside">
                     <x-ways at="handles" label="Handles" :of="Makers::TOPS" none="the edge as it is" :values="$choices['handles'] ?? ['type' => BagForm::NONE]" :$solved />
+                    <x-settings at="edge" :maker="(Makers::RIM)::open()" none="None" :values="$choices['edge'] ?? []" :$solved />
                 </div>
             </details>
             <p class="section-rule"><button class="btn btn-primary" data-redraw>Save and draw</button></p>

@@ -1,19 +1,25 @@
-{{-- A field for each choice and count of a maker. --}}
+{{-- A field for each thing that a maker is told. --}}
 @props(['at', 'maker', 'values', 'solved' => [], 'of' => '', 'none' => null, 'id' => ''])
+@use(Fescue\Core\Piece\Asked)
 @use(Fescue\Core\Piece\Choice)
+@use(Fescue\Core\Piece\Flag)
+@use(Fescue\Core\Piece\Setting)
 @foreach ($maker->settings() as $one)
     @php
         $name = "{$at}[{$one->name}]";
         $label = $of === '' ? $one->label : $of.lcfirst($one->label);
-        $value = $values[$one->name] ?? ($one instanceof Choice && ! ($one->isMotif() && $none !== null) ? $one->value : '');
+        $open = $none !== null && $one->isAsked();
+        $value = Asked::shown($values[$one->name] ?? ($one instanceof Choice && ! $open ? $one->value : ($one instanceof Flag ? $one->value : '')));
     @endphp
-    @if (! $one instanceof Choice)
-        <x-count :$name :$label :$value :solved="$solved[$name] ?? (string) $one->else" :$id />
+    @if ($one instanceof Flag)
+        <x-tiles :$name :$label :$value :options="[Flag::NO => $one->no, Flag::YES => $one->yes]" />
+    @elseif (! $one instanceof Choice)
+        <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting ? (string) $one->else : '')" :$id :whole="$one instanceof Setting" />
     @elseif ($one->isMotif())
         <x-motif :$name :$label :$value :$none :only="$one->values()" :$id />
-    @elseif (count($one->options) === 2)
+    @elseif (count($one->options) === 2 && ! $open)
         <x-tiles :$name :$label :$value :options="$one->options" />
     @else
-        <x-pick :$name :$label :$value :options="array_map(fn (array $said): string => implode(': ', array_filter($said)), $one->options)" />
+        <x-pick :$name :$label :$value :options="($open ? ['' => $none] : []) + array_map(fn (array $said): string => implode(': ', array_filter($said)), $one->options)" :$id />
     @endif
 @endforeach

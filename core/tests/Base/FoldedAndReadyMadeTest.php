@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Base;
+
+use Fescue\Core\Chart\BaseChart;
+use Fescue\Core\Chart\Symbol;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Tests\Bag\Ways;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class FoldedAndReadyMadeTest extends TestCase
+{
+    /** Handbook 10 D (i) [check]: 20 dc and 20 spaces round both sides of a chain, the same every round. */
+    public function testMeshRoundAChain(): void
+    {
+        $plan = Ways::plan([
+            'base' => ['type' => 'folded-chain', 'chain' => 20], 'body' => ['stitch' => 'mesh', 'rounds' => 9],
+        ]);
+        self::assertSame(array_fill(0, 9, 40), Ways::leaves($plan));
+        $count = StitchCount::of($plan->piece->rows[0]->instructions);
+        self::assertSame([20, 20], [$count->many(Stitch::Double), $count->many(Stitch::Chain)]);
+        self::assertSame(
+            'Along one side of the chain, then back along its other side: [dc in next st, ch 1, skip 1] 20 times, do not '
+                .'join: mark the first st of the round and move the marker up each round. (40)',
+            Ways::lines($plan)['Round 1'],
+        );
+        self::assertSame([240.0, 0.0], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm]);
+        self::assertSame('Chain 23, loosely: 20 to work into and 3 to turn.', (new Writer(Terms::US))->start(
+            $plan->piece->start,
+        ));
+    }
+
+    /** The fold of a mesh runs through its space: half a stitch before the side's end, or past it where a post is. */
+    public function testTheFoldOfAMesh(): void
+    {
+        $middles = fn(string $turn, string $stitch): array => Ways::plan([
+            'base' => ['type' => 'folded-chain', 'chain' => 20, 'turn' => $turn],
+            'body' => ['stitch' => $stitch, 'rounds' => 1],
+        ])->parts[0]->made->open->middles;
+        self::assertSame([9.5, 29.5], $middles('space', 'mesh'));
+        self::assertSame([10.5, 30.5], $middles('stitch', 'mesh'));
+        self::assertSame([10.0, 30.0], $middles('space', 'sc'));
+        self::assertSame([10.0, 30.0], $middles('stitch', 'sc'));
+    }
+
+    /** As many chains as whole repeats on either side come nearest to the length. */
+    #[TestWith(['sc', 25])]
+    #[TestWith(['mesh', 26])]
+    #[TestWith(['fans', 24])]
+    public function testAFoldedChainHoldsWholeRepeats(string $stitch, int $chain): void
+    {
+        $plan = Ways::plan([
+            'size' => ['length' => $stitch === 'mesh' ? '30.1 cm' : '30 cm'],
+            'base' => ['type' => 'folded-chain'], 'body' => ['stitch' => $stitch, 'rounds' => 3],
+        ]);
+        self::assertSame($chain, Plans::count($plan, '/base/chain'));
+        self::assertSame(2 * $chain, Plans::around($plan));
+    }
+
+    public function testAFoldedChainSaysWhyNot(): void
+    {
+        [$path, $says] = Ways::refused(
+            ['base' => ['type' => 'folded-chain', 'chain' => 22], 'body' => ['stitch' => 'fans', 'rounds' => 2]],
+        );
+        self::assertSame('/base/chain', $path);
+        self::assertStringContainsString('18 or 24', $says);
+        self::assertSame('/size/length', Ways::refused(['base' => ['type' => 'folded-chain']])[0]);
+        self::assertStringContainsString(
+            '2.4 cm',
+            Ways::refused(['size' => ['length' => '1 cm'], 'base' => ['type' => 'folded-chain']])[1],
+        );
+        self::assertStringContainsString(
+            'chain of 500',
+            Ways::refused(
+                ['size' => ['length' => '200 cm'], 'gauge/width' => '4 cm', 'base' => ['type' => 'folded-chain']],
+            )[1],
+        );
+        // A chain has no posts to go round; a plain round before them gives some.
+        $posts = ['base' => ['type' => 'folded-chain', 'chain' => 20]];
+        self::assertSame('/body/stitch', Ways::refused($posts + ['body' => ['stitch' => 'posts', 'rounds' => 2]])[0]);
+        self::assertSame(
+            [40, 40, 40],
+            Ways::leaves(Ways::plan($posts + ['body' => ['stitch' => 'posts', 'rounds' => 2, 'even' => true]])),
+        );
+    }
+
+    /** Handbook 10 D (ii) [check]: three rows of 15, folded along: 30. Common practice, no source. */
+    public function testAStripTakesBothLongEdges(): void
+    {
+        $plan = Ways::plan(
+            ['base' => ['type' => 'folded-rows', 'stitch' => 'sc', 'across' => 15, 'rows' => 3], 'working' => 'joined'],
+        );
+        self::assertSame([15, 15, 15, 30, 30], array_slice(Ways::leaves($plan), 0, 5));
+        self::assertSame(
+            'Along the last row, then along the other side of the chain: turn, ch 1, sc in next 30 sts, sl st in first st '
+                .'to join. (30)',
+            str_replace('sc in each st around', 'sc in next 30 sts', Ways::lines($plan)['Round 1']),
+        );
+        self::assertEqualsWithDelta(
+            [180, 34.5, 180],
+            [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm, $plan->comesOut->flatWidth->mm],
+            1e-9,
+        );
+        $sized = Ways::plan(
+            ['size' => ['length' => '31 cm', 'width' => '4 cm'], 'base' => ['type' => 'folded-rows', 'stitch' => 'dc']],
+        );
+        self::assertSame(
+            [26, 2],
+            [Plans::count($sized, '/base/across'), Plans::count($sized, '/base/rows')],
+        );
+    }
+
+    /**
+     * Handbook 10 I: two in each corner hole, one or two in the others, so many as lie nearest to the outline: a plate
+     * of 25 × 10 cm is 70 cm around, 58.3 stitches of 12 mm. Common practice, no source.
+     */
+    #[TestWith(['sc', 58])]
+    #[TestWith(['mesh', 58])]
+    #[TestWith(['fans', 60])]
+    #[TestWith(['posts', 60])]
+    public function testStitchesInTheHolesOfAPlate(string $stitch, int $around): void
+    {
+        $plan = Ways::plan([
+            'base' => ['type' => 'holes', 'holes' => 44, 'length' => '25 cm', 'width' => '10 cm'],
+            'body' => ['stitch' => $stitch, 'rounds' => 2],
+        ]);
+        self::assertSame([$around, $around, $around], Ways::leaves($plan));
+        self::assertSame(44, $plan->piece->counts[0]->takes);
+        self::assertSame(0, $plan->piece->start->works());
+        self::assertSame([], array_filter(
+            array_keys(Ways::notes($plan)),
+            fn(string $code): bool => str_starts_with($code, 'holes'),
+        ));
+        // The first chain is not made: no strand goes into it.
+        self::assertGreaterThan(0, MaterialEstimate::of($plan)->grams->likely);
+    }
+
+    /** Patterns are laid alike on opposite sides, from the middle of a long side; corners have two whatever it says. */
+    public function testPatternsOfHoles(): void
+    {
+        $holes = fn(array $of): array => ['base' => $of + [
+            'type' => 'holes', 'holes' => 24, 'length' => '20 cm', 'width' => '10 cm',
+        ]];
+        $plan = Ways::plan($holes(['per_hole' => [1], 'first_hook' => '3.5 mm']));
+        // 20 plain holes, and four corners of two.
+        self::assertSame(28, Ways::leaves($plan)[0]);
+        self::assertSame(
+            '[sc in next 4 holes, 2 sc in next hole, sc in next 3 holes, 2 sc in next hole, sc in next 3 holes] twice, do '
+                .'not join: mark the first st of the round and move the marker up each round. (28)',
+            Ways::lines($plan)['Round 1'],
+        );
+        self::assertStringStartsWith('With the 3.5 mm hook draw up a loop', (new Writer(Terms::US))->start(
+            $plan->piece->start,
+        ));
+        self::assertSame(48, Ways::leaves(Ways::plan($holes(['per_hole' => [2]])))[0]);
+        self::assertSame(36, Ways::leaves(Ways::plan($holes(['per_hole' => [2, 1], 'corners' => 0])))[0]);
+        self::assertSame(36, Ways::leaves(Ways::plan($holes(['count' => 36])))[0]);
+        // All one in a hole would draw in, all two ruffle: 60 cm are 50 stitches.
+        self::assertStringContainsString('28 stitches where 50', Ways::notes($plan)['holes-draw-in']);
+        self::assertStringContainsString('68 stitches where 50', Ways::notes(
+            Ways::plan($holes(['per_hole' => [3]])),
+        )['holes-ruffle']);
+        self::assertArrayHasKey('holes-tight', Ways::notes(Ways::plan($holes(['hole' => '3.9 mm']))));
+        self::assertArrayNotHasKey('holes-tight', Ways::notes(Ways::plan($holes(['hole' => '4 mm']))));
+    }
+
+    /** The corner holes are drawn at the corners, and rounds begin in the middle of the long side. */
+    public function testThePlateIsDrawnToScale(): void
+    {
+        $symbols = BaseChart::of(Ways::plan(
+            ['base' => ['type' => 'holes', 'holes' => 44, 'length' => '25 cm', 'width' => '10 cm']],
+        ));
+        self::assertCount(44 + 58, $symbols);
+        $at = array_map(
+            fn(Symbol $one): string => round($one->stand->x + 4 * sin(deg2rad($one->stand->degrees)), 3).' '
+                .round($one->stand->y - 4 * cos(deg2rad($one->stand->degrees)), 3),
+            array_slice($symbols, 0, 44),
+        );
+        foreach (['125 50', '125 -50', '-125 50', '-125 -50'] as $corner) {
+            self::assertContains($corner, $at);
+        }
+        self::assertLessThan(10, abs($symbols[0]->stand->x));
+        self::assertLessThan($symbols[0]->stand->x, $symbols[1]->stand->x, 'Rounds run to the left.');
+    }
+
+    /** @return array<string, array{array<string, mixed>, string, string}> */
+    public static function noPlates(): array
+    {
+        $of = ['type' => 'holes', 'holes' => 24, 'length' => '20 cm', 'width' => '10 cm'];
+
+        return [
+            'odd' => [['holes' => 25] + $of, '/base/holes', 'Count them once more'],
+            'few' => [['holes' => 6] + $of, '/base/holes', '8'],
+            'no holes' => [array_diff_key($of, ['holes' => 1]), '/base/holes', 'missing'],
+            'no length' => [array_diff_key($of, ['length' => 1]), '/base/length', 'missing'],
+            'three corners' => [['corners' => 3] + $of, '/base/corners', 'number from 0 to 4'],
+            'odd count' => [['count' => 41] + $of, '/base/count', 'from 28 to 68'],
+            'both said' => [['count' => 40, 'per_hole' => [1]] + $of, '/base/count', 'make 28 around'],
+            'four in one' => [['per_hole' => [4]] + $of, '/base/per_hole', 'from 1 to 3'],
+            'no list' => [['per_hole' => '2, 1'] + $of, '/base/per_hole', 'one after another'],
+            'no length at all' => [['length' => '1 cm'] + $of, '/base/length', 'unit'],
+        ];
+    }
+
+    /** @param array<string, mixed> $base */
+    #[DataProvider('noPlates')]
+    public function testSaysWhyNot(array $base, string $path, string $says): void
+    {
+        [$at, $said] = Ways::refused(['base' => $base]);
+        self::assertSame($path, $at);
+        self::assertStringContainsString($says, $said);
+    }
+}
