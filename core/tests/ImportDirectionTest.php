@@ -22,7 +22,7 @@ final class ImportDirectionTest extends TestCase
         'Instruction' => ['Measure', 'Stitch'],
         'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
         'Pattern' => ['Measure', 'Stitch', 'Instruction', 'Shape'],
-        'Piece' => ['Measure', 'Document', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
+        'Piece' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
         // What a maker stands on: none of them knows another room of makers.
         'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Wall' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],

@@ -134,13 +134,15 @@ final readonly class Oval extends GrownFromChain
         $flatness = $below = [];
         $flat = $ground->gauge->flatGrowth($fabric);
         $growth = $this->growth($rounds);
-        $excess = 0.0;
+        $excess = $since = 0.0;
         for ($number = 2; $number <= $rounds; $number++) {
             $share = $number === $rounds && $this->flag('rise') ? 4 : 2;
             $each = isset($growth[$number - 2])
                 ? intdiv($growth[$number - 2], 2)
-                : (int) max(0.0, round(($flat - $excess) / ($share * $step))) * $step;
+                : (int) max(0.0, round(($flat - $since) / ($share * $step))) * $step;
             $excess += 2 * $each - $flat;
+            // What was told is left as it is: rounds after it lie flat on it, and make up for nothing.
+            $since = isset($growth[$number - 2]) ? 0.0 : $since + 2 * $each - $flat;
             $flatness[] = new Flatness(2 * $each, $flat, $excess);
             [$more, $below] = self::spread($round->tail + $round->head, $each, $below);
             $tail = $round->tail + array_sum(array_slice($more, 0, $round->tail));

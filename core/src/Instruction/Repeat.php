@@ -29,12 +29,13 @@ final readonly class Repeat implements Instruction
     public static function found(array $instructions): array
     {
         $found = [];
+        $alike = array_map(serialize(...), $instructions);
         for ($at = 0; $at < count($instructions);) {
             [$best, $times] = [1, 1];
             for ($length = 2; $length <= intdiv(count($instructions) - $at, 2); $length++) {
-                $unit = array_slice($instructions, $at, $length);
+                $unit = array_slice($alike, $at, $length);
                 $many = 1;
-                while (array_slice($instructions, $at + $many * $length, $length) === $unit) {
+                while (array_slice($alike, $at + $many * $length, $length) === $unit) {
                     $many++;
                 }
                 if ($many > 1 && $many * $length > $best * $times) {

@@ -21,6 +21,8 @@ use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Ways;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class OvalTest extends TestCase
@@ -234,5 +236,52 @@ final class OvalTest extends TestCase
             $outline->perimeter() / 2 - M_PI * $outline->width() / 2,
             1e-9,
         );
+    }
+
+    /**
+     * Handbook 6 and 10 B [check]: dc with six in each end 2m + 8, then + 12, then + 6 where the wall begins to rise; 22
+     * chains, two and two: 48, and 56 after a round of eight increases. Common practice, no source.
+     */
+    #[TestWith([['ends' => 'six', 'stitch' => 'dc', 'chain' => 20, 'rounds' => 3, 'rise' => true], [48, 60, 66]])]
+    #[TestWith([['ends' => 6, 'stitch' => 'dc', 'chain' => 20, 'rounds' => 2], [48, 60]])]
+    #[TestWith([['ends' => 'two-and-two', 'chain' => 22, 'rounds' => 2, 'growth' => [8]], [48, 56]])]
+    #[TestWith([['ends' => 'three', 'chain' => 10, 'rounds' => 4, 'growth' => [0, 4]], [22, 22, 26, 32]])]
+    #[TestWith([['ends' => 2, 'chain' => 10, 'rounds' => 1], [20]])]
+    #[TestWith([['ends' => 12, 'chain' => 10, 'rounds' => 1], [40]])]
+    public function testEndsStitchesAndGrowth(array $base, array $leaves): void
+    {
+        $plan = Ways::plan(['gauge/height' => '12 cm', 'base' => ['type' => 'oval'] + $base]);
+        self::assertSame($leaves, array_slice(Ways::leaves($plan), 0, count($leaves)));
+    }
+
+    public function testTheWordsOfDoubleCrochet(): void
+    {
+        $lines = Ways::lines(
+            Ways::plan(['base' => ['type' => 'oval', 'ends' => 5, 'stitch' => 'dc', 'chain' => 10, 'rounds' => 1]]),
+        );
+        self::assertStringStartsWith(
+            '2 dc in 4th ch from hook, dc in next 8 ch, 5 dc in last ch, go on along the other side of the chain: dc in '
+                .'next 8 ch, 3 dc in the first ch again',
+            $lines['Round 1'],
+        );
+    }
+
+    #[TestWith([['growth' => [7]], '/base/growth', '6 or 8, not 7'])]
+    #[TestWith([['growth' => [8, 8]], '/base/growth', '2 rounds are told how to grow, and there are 1'])]
+    #[TestWith([['growth' => [62]], '/base/growth', '0 to 60'])]
+    #[TestWith([['growth' => []], '/base/growth', 'one after another'])]
+    #[TestWith([['growth' => ['x']], '/base/growth', 'x is none'])]
+    #[TestWith([['ends' => 13], '/base/ends', 'number from 2 to 12'])]
+    #[TestWith([['ends' => true], '/base/ends', '“two-and-two”'])]
+    #[TestWith([['stitch' => 'tr'], '/base/stitch', '“sc”, “hdc”, “dc”'])]
+    #[TestWith([['rise' => 'yes'], '/base/rise', 'true or false'])]
+    #[TestWith([['rise' => true, 'rounds' => 1], '/base/rise', 'two or more'])]
+    public function testSaysWhyNotOfEndsAndGrowth(array $base, string $path, string $says): void
+    {
+        [$at, $said] = Ways::refused(
+            ['base' => $base + ['type' => 'oval', 'ends' => 'three', 'chain' => 20, 'rounds' => 2]],
+        );
+        self::assertSame($path, $at);
+        self::assertStringContainsString($says, $said);
     }
 }

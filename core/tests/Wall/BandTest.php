@@ -20,6 +20,7 @@ use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Wall\Band;
 use PHPUnit\Framework\TestCase;
 
@@ -189,5 +190,50 @@ final class BandTest extends TestCase
         );
         self::assertStringContainsString('do not join', Working::Spiral->explained());
         self::assertStringContainsString('do not count', (new School(Working::Joined))->explained());
+    }
+
+    /**
+     * A repeat that does not divide: told what would, and mended by a plain round before it. An oval of 22 chains has 56;
+     * fans repeat over six: 54 are of 21 chains, 60 of 24.
+     */
+    public function testARepeatThatDoesNotDivide(): void
+    {
+        $fans = ['body' => ['stitch' => 'fans', 'rounds' => 2]];
+        [$path, $says] = Ways::refused($fans);
+        self::assertSame('/body/stitch', $path);
+        self::assertStringContainsString('6 stitches, and a round has 56.', $says);
+        self::assertStringContainsString('two in one 4 times', $says);
+        self::assertStringContainsString('Or begin with 21 or 24 starting chains.', $says);
+        $even = Ways::plan(['body' => ['stitch' => 'fans', 'rounds' => 2, 'even' => true]]);
+        self::assertSame([48, 56, 60, 60, 60], Ways::leaves($even));
+        self::assertSame(
+            'Sc in next 7 sts, [2 sc in next st, sc in next 13 sts] 3 times, 2 sc in next st, sc in next 6 sts. (60)',
+            Ways::lines($even)['Round 3'],
+        );
+        // The plain round stands: 11.5 mm, and two rounds of five doubles and a single in six, 11/6 as high.
+        self::assertEqualsWithDelta(11.5 * (1 + 2 * 11 / 6), $even->comesOut->height->mm, 1e-9);
+        // Where the start is open, it is solved to divide: 30 cm are 22 chains, and 21 make 54.
+        $open = Ways::plan($fans + ['size' => ['length' => '30 cm'], 'base/chain' => null]);
+        self::assertSame([46, 54, 54, 54], Ways::leaves($open));
+    }
+
+    /** The catalogue’s motifs: mesh and plain in turn, fans of two rounds, groups round posts, ribs, spaced stitches. */
+    public function testTheCatalogueOverTwelve(): void
+    {
+        $words = fn(string $key, int $row): string => (new Writer(Terms::US))->words(
+            self::rows(Motif::named($key), Loop::Both, Working::Spiral, 3)[$row],
+        );
+        self::assertSame('[sc in next st, ch 1, skip 1] 24 times.', $words('spaced', 1));
+        self::assertSame('Sc in each st around.', $words('mesh-plain', 1));
+        self::assertSame('[dc in next st, ch 1, skip 1] 24 times.', $words('mesh-plain', 2));
+        self::assertSame('[5 dc in next st, skip 2, sc in next st, skip 2] 8 times.', $words('fans', 1));
+        self::assertSame('[sc in next st, skip 2, 5 dc in next st, skip 2] 8 times.', $words('fans', 2));
+        self::assertSame('Sc in each st around, back loop only.', $words('rib', 1));
+        // Handbook 10 J: round the second, two between, round the third; the last of one and the first of the next left.
+        self::assertSame(
+            '[skip 1, dc around the front post of next st, 2 dc in the gap, dc around the front post of next st, skip 1] '
+                .'12 times.',
+            $words('posts', 1),
+        );
     }
 }
