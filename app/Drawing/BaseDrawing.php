@@ -48,7 +48,7 @@ final class BaseDrawing
         $high = $wide * $scale;
         $left = Canvas::TAPE + 30;
         // A round that stands outside the plate, and where it starts, want room of their own.
-        $outside = $plan->piece->start->isChain() ? 0.0 : 1.6 * $plan->gauge->singleHeight()->mm * $scale;
+        $outside = self::outside($plan, $scale);
         $top = Canvas::TAPE + self::ABOVE + $outside;
         $lie = array_values(array_filter($plan->piece->rows, fn(Row $row): bool => $row->path !== null));
         $start = $plan->piece->start;
@@ -88,6 +88,11 @@ final class BaseDrawing
         private readonly float $x,
         private readonly float $y,
     ) {}
+
+    private static function outside(BagPlan $plan, float $scale): float
+    {
+        return $plan->piece->start->isChain() ? 0.0 : 1.6 * $plan->gauge->singleHeight()->mm * $scale;
+    }
 
     private function draw(): void
     {
@@ -248,7 +253,7 @@ final class BaseDrawing
     private function legend(): void
     {
         $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + 34
-            + ($this->plan->piece->start->isChain() ? 0.0 : 1.6 * $this->plan->gauge->singleHeight()->mm * $this->scale);
+            + self::outside($this->plan, $this->scale);
         $said = array_map(
             fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->piece->counts[$place]->leaves}",
             $this->lie,

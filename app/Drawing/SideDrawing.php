@@ -93,10 +93,30 @@ final class SideDrawing
     {
         $rows = implode('', array_map($this->row(...), $this->view->rows));
         array_map($this->hung(...), $this->view->hung);
-        $this->canvas->add($this->fabric->defs().$rows);
+        $n = $this->canvas->n(...);
+        // What hangs goes down from where it begins: its rows stand on their heads.
+        $over = "<g transform=\"translate(0 {$n(2 * $this->middleHeight())}) scale(1 -1)\">{$rows}</g>";
+        $this->canvas->add($this->fabric->defs().($this->hangs() ? $over : $rows));
         array_map($this->opening(...), $this->view->openings);
         $this->measures();
         $this->labels();
+    }
+
+    private function hangs(): bool
+    {
+        return $this->plan->parts[0]->made->hangs;
+    }
+
+    /** Pixels of the middle between the foot and the top of what stands. */
+    private function middleHeight(): float
+    {
+        return $this->foot - $this->plan->comesOut->height->mm * $this->scale / 2;
+    }
+
+    /** Where a height above the beginning is drawn. */
+    private function at(float $y): float
+    {
+        return $this->hangs() ? 2 * $this->middleHeight() - $y : $y;
     }
 
     /** From the foot up, so that a row's legs cover the tops they stand in. Like rows are put together once. */
@@ -315,10 +335,18 @@ final class SideDrawing
     /** What each run of rows is, beside it, never over another. */
     private function labels(): void
     {
-        $reach = array_map(fn(Hung $one): float => 2 * ($one->x + ($one->arch->over->a ?? 0.0)) + $one->broad, $this->view->hung);
-        $x = $this->middle + max([$this->plan->comesOut->flatWidth->mm, $this->view->width, ...$reach]) * $this->scale / 2 + 14;
+        $reach = array_map(
+            fn(Hung $one): float => 2 * ($one->x + ($one->arch->over->a ?? 0.0)) + $one->broad,
+            $this->view->hung,
+        );
+        $wide = max([$this->plan->comesOut->flatWidth->mm, $this->view->width, ...$reach]);
+        $x = $this->middle + $wide * $this->scale / 2 + 14;
         $lowest = $this->foot + 8;
-        foreach ($this->told() as [$middle, $edge, $text, $colour]) {
+        $told = array_map(
+            fn(array $one): array => [$this->at($one[0]), $this->at($one[1]), $one[2], $one[3]],
+            $this->told(),
+        );
+        foreach ($this->hangs() ? array_reverse($told) : $told as [$middle, $edge, $text, $colour]) {
             $y = min($middle + 4, $lowest);
             $this->canvas->line($x - 10, $edge, $x - 3, $y - 4, Ink::SOFT);
             $this->canvas->text($x, $y, $text, $colour, weight: $colour === Ink::WARM ? 600 : 400);

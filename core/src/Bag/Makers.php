@@ -6,6 +6,7 @@ namespace Fescue\Core\Bag;
 
 use Fescue\Core\Base\FoldedChain;
 use Fescue\Core\Base\FoldedRows;
+use Fescue\Core\Base\Frame;
 use Fescue\Core\Base\Holes;
 use Fescue\Core\Base\Oval;
 use Fescue\Core\Base\Round;
@@ -32,6 +33,7 @@ final class Makers
         FoldedChain::class,
         FoldedRows::class,
         Holes::class,
+        Frame::class,
     ];
 
     /** @var class-string<Maker> */

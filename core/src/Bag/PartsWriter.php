@@ -20,7 +20,8 @@ final class PartsWriter
                 $above = $written[$part->part()]['above'] ?? [];
                 $written[$part->part()]['above'] = [...(is_array($above) ? $above : []), $part->maker->write()];
             } else {
-                $type = $part->maker instanceof (Makers::WALL) || $part->maker instanceof (Makers::RIM) ? [] : ['type' => $part->maker::key()];
+                $only = in_array($part->maker::class, [Makers::WALL, Makers::RIM], true);
+                $type = $only ? [] : ['type' => $part->maker::key()];
                 $written[$part->part()] = $type + $part->maker->write();
             }
         }

@@ -82,17 +82,18 @@ final readonly class FoldedChain extends ByChoices
         if ($chain !== null) {
             return $chain % $motif->multiple === 0 ? $this : throw new Unmakeable(
                 'chain',
-                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches, and a side of {$chain} chains "
-                    .'holds no whole number of repeats: chain '.self::near($chain, $motif).'.',
+                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches, and a side of "
+                    ."{$chain} chains holds no whole number of repeats: chain ".self::near($chain, $motif).'.',
             );
         }
         $length = $wish->length ?? throw new Unmakeable('/size/length', 'Give a length, or the number of chains.');
         $repeat = $ground->gauge->widthOf($motif)->times($motif->multiple);
         $repeats = (int) round($length->mm / $repeat->mm);
+        $least = $ground->gauge->widthOf($motif)->times(max(2, $motif->multiple));
         if ($repeats * $motif->multiple < 2) {
             throw new Unmakeable(
                 '/size/length',
-                "The shortest such chain makes the bag {$repeat->times(2)->print(LengthUnit::Centimetre)} wide; ask "
+                "The shortest such chain makes the bag {$least->print(LengthUnit::Centimetre)} wide; ask "
                     .'for at least that, or use thinner material.',
             );
         }

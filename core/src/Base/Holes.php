@@ -69,7 +69,16 @@ final readonly class Holes extends ByChoices
     public function settings(?Ground $ground = null): array
     {
         return [
-            new Setting('holes', 'Holes', 'hole', $this->count('holes'), 8, self::MOST_HOLES, '{n} holes', isAsked: true),
+            new Setting(
+                'holes',
+                'Holes',
+                'hole',
+                $this->count('holes'),
+                8,
+                self::MOST_HOLES,
+                '{n} holes',
+                isAsked: true,
+            ),
             new Sized(
                 'length',
                 'Its length',
@@ -188,8 +197,8 @@ final readonly class Holes extends ByChoices
 
         return $best ?? throw new Unmakeable(
             'count',
-            "No number of one or two stitches a hole divides by the wall’s {$wall->multiple}; say how many, or give the "
-                .'wall another stitch.',
+            "No number of one or two stitches a hole divides by the wall’s {$wall->multiple}; say how many, or give "
+                .'the wall another stitch.',
         );
     }
 
@@ -239,8 +248,8 @@ final readonly class Holes extends ByChoices
                 0,
                 $more ? 'The round on the base will ruffle.' : 'The round on the base will draw in.',
                 "It has {$around} stitches where ".Decimal::print($flat, 0).' go around. '
-                    .($more ? 'Work fewer in a hole, or a thinner strand.' : 'Work two in more holes; in the next round '
-                        .'two more in the middle of each long side let it out.'),
+                    .($more ? 'Work fewer in a hole, or a thinner strand.' : 'Work two in more holes; in the next '
+                        .'round two more in the middle of each long side let it out.'),
             );
         }
         $hole = $this->length('hole');
@@ -288,7 +297,7 @@ final readonly class Holes extends ByChoices
         return $this->corners() === 0 ? null : intdiv($this->alongSide() + 1, 2);
     }
 
-    /** @return non-empty-list<int> stitches of each hole of half the plate, from the middle of a long side to the next */
+    /** @return non-empty-list<int> stitches a hole of half the plate, from the middle of a long side to the next */
     private function half(): array
     {
         $many = intdiv($this->given('holes'), 2);

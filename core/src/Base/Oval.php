@@ -80,7 +80,10 @@ final readonly class Oval extends GrownFromChain
                     self::TWO_AND_TWO => ['Two and two', 'in each end'],
                     'three' => ['Three', 'in each end'],
                     'six' => ['Six', 'in each end'],
-                ] + array_combine($numbers, array_map(fn(int $one): array => ["{$one} stitches", 'in each end'], $numbers)),
+                ] + array_combine(
+                    $numbers,
+                    array_map(fn(int $one): array => ["{$one} stitches", 'in each end'], $numbers),
+                ),
                 asked: true,
             ),
             ...$this->grown($ground),
@@ -184,7 +187,8 @@ final readonly class Oval extends GrownFromChain
             if ($one % 2 !== 0) {
                 throw new Unmakeable(
                     'growth',
-                    'Both ends grow alike, so a round adds an even number: '.($one - 1).' or '.($one + 1).", not {$one}.",
+                    'Both ends grow alike, so a round adds an even number: '
+                        .($one - 1).' or '.($one + 1).", not {$one}.",
                 );
             }
         }
@@ -218,7 +222,8 @@ final readonly class Oval extends GrownFromChain
                 Tone::Better,
                 count($rounds) + 1,
                 'From {row} the base rises.',
-                "It adds {$last->added} where ".Decimal::print($last->flat, 1).' would lie flat: the wall begins there.',
+                "It adds {$last->added} where ".Decimal::print($last->flat, 1)
+                    .' would lie flat: the wall begins there.',
             ),
         ];
     }

@@ -25,8 +25,8 @@ use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Flatness;
 
 /**
- * A round base from one chain: s stitches in it, and s more each round, 2s, 3s … 2π·h/w lies flat (geometry); 6 sc, 8 to
- * 10 hdc, 12 dc are common practice, no source. The increase of each share of a round stands off that of the round
+ * A round base from one chain: s stitches in it, and s more each round, 2s, 3s … 2π·h/w lies flat (geometry); 6 sc, 8
+ * to 10 hdc, 12 dc are common practice, no source. The increase of each share of a round stands off that of the round
  * below, by the golden section of the share, so that no corners stack up and the disc stays round.
  */
 final readonly class Round extends ByChoices
@@ -37,7 +37,7 @@ final readonly class Round extends ByChoices
 
     private const MOST_ROUNDS = 60;
 
-    /** Share of a share by which an increase stands on from the one below. (3 − √5) / 2 never comes near itself again. */
+    /** Share of a share by which an increase stands on from the one below: (3 − √5) / 2 comes near none before it. */
     private const ON = 0.381966;
 
     public static function key(): string
@@ -144,7 +144,10 @@ final readonly class Round extends ByChoices
             $rows[] = new Row(
                 Part::Base,
                 $fabric,
-                $ground->school->flat()->around([new Repeat(Several::inRuns($stitch, array_values($each)), $start)], $stitch),
+                $ground->school->flat()->around(
+                    [new Repeat(Several::inRuns($stitch, array_values($each)), $start)],
+                    $stitch,
+                ),
                 [Edge::tops($start * ($number - 1), $fabric)],
                 false,
                 new Circle(($number - 0.5) * $high),

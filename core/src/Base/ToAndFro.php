@@ -21,7 +21,7 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 
-/** A strip of rows to and fro on a chain, lying flat. Its last row ends at the right, where what is worked on it begins. */
+/** A strip of rows to and fro on a chain, lying flat. Its last row ends at the right, where the next begins. */
 final readonly class ToAndFro
 {
     private float $wide;
@@ -80,8 +80,14 @@ final readonly class ToAndFro
     }
 
     /** How many of a step come nearest to a side. @throws Unmakeable */
-    public static function fitting(?Length $side, string $called, int $least, int $most, Length $step, string $what): int
-    {
+    public static function fitting(
+        ?Length $side,
+        string $called,
+        int $least,
+        int $most,
+        Length $step,
+        string $what,
+    ): int {
         $side ??= throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
         $fit = (int) round($side->mm / $step->mm);
         if ($fit < $least) {

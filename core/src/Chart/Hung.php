@@ -7,7 +7,7 @@ namespace Fescue\Core\Chart;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Shape\Arch;
 
-/** What is fastened to the edge, mm: the middle between its feet, how broad it is, and how it rises; null of one foot. */
+/** What is fastened to the edge, mm: the middle between its feet, how broad it is, how it rises; null of one foot. */
 final readonly class Hung
 {
     public function __construct(

@@ -9,7 +9,6 @@ use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
-use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Stand;
@@ -87,6 +86,9 @@ final readonly class SideView
                     $x = $keeps && ! $top->lifted ? $below[$nth]->x ?? $top->x : $top->x;
                     $tops[$nth] = new Stand($x, $top->y + $high, $top->degrees, $top->lifted);
                 }
+                if (! $keeps) {
+                    $tops = self::closedUp($tops, $stitch);
+                }
                 usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
                 $course = new SideCourse($stitches);
                 $below = $tops;
@@ -97,7 +99,10 @@ final readonly class SideView
         }
 
         $hung = self::hung($plan, $foot);
-        $reach = array_map(fn(Hung $one): float => $one->arch === null ? 0.0 : $foot + $one->arch->height() + $one->broad / 2, $hung);
+        $reach = array_map(
+            fn(Hung $one): float => $one->arch === null ? 0.0 : $foot + $one->arch->height() + $one->broad / 2,
+            $hung,
+        );
 
         return new self($rows, $openings, $hung, $width, max([$height, $foot, ...$reach]));
     }
@@ -141,7 +146,7 @@ final readonly class SideView
     /** Whether its stitches do not stand each on an anchor below: along several edges, or more or fewer in a hole. */
     private static function isPickedUp(Row $row): bool
     {
-        return count($row->into) > 1 || $row->into[0]->kind === EdgeKind::Holes;
+        return count($row->into) > 1 || $row->into[0]->kind->isReadyMade();
     }
 
     /**
@@ -310,6 +315,34 @@ final readonly class SideView
             $mean(...array_column($seen, 'degrees')),
             $seen[0]->lifted,
         );
+    }
+
+    /**
+     * Of a row with more or fewer stitches than it stands on: tops side by side again, the row's middle where it is;
+     * around what is lifted all stay where they are.
+     *
+     * @param list<?Stand> $tops
+     *
+     * @return list<?Stand>
+     */
+    private static function closedUp(array $tops, float $stitch): array
+    {
+        $seen = array_filter($tops);
+        if ($seen === [] || array_filter($seen, fn(Stand $one): bool => $one->lifted) !== []) {
+            return $tops;
+        }
+        $xs = array_map(fn(Stand $one): float => $one->x, $seen);
+        arsort($xs);
+        $middle = (max($xs) + min($xs)) / 2;
+        foreach (array_keys($xs) as $nth => $place) {
+            $tops[$place] = new Stand(
+                $middle + ((count($xs) - 1) / 2 - $nth) * $stitch,
+                $seen[$place]->y,
+                $seen[$place]->degrees,
+            );
+        }
+
+        return array_values($tops);
     }
 
     private static function above(Stand $foot, float $by): Stand

@@ -16,6 +16,14 @@ enum EdgeKind: string
     /** Both long edges of a strip: the tops of its last row, then the other side of its chain. */
     case LongEdges = 'long-edges';
     case Holes = 'holes';
+    /** Holes of two frames that face each other. */
+    case Frames = 'frames';
     /** Some stitches of an edge, the rest left as they are. */
     case Some = 'some';
+
+    /** Whether it is of something that was not crocheted. */
+    public function isReadyMade(): bool
+    {
+        return $this === self::Holes || $this === self::Frames;
+    }
 }

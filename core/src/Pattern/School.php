@@ -76,8 +76,8 @@ final readonly class School
     }
 
     /**
-     * A whole round of a stitch on an edge of that kind: on a chain its turning chain lifts it, on a strip of rows it is
-     * turned first.
+     * A whole round of a stitch on an edge of that kind: on a chain its turning chain lifts it, on a strip of rows it
+     * is turned first.
      *
      * @param non-empty-list<Instruction> $instructions
      *

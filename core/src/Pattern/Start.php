@@ -38,11 +38,11 @@ final readonly class Start
         return $this->isChain() ? $this->chain + $this->turning : 0;
     }
 
-    /** Anchors that an edge of a kind would offer, on this and a row that leaves so many; null where it says nothing. */
+    /** Anchors of an edge of a kind, on this and a row that leaves so many; null where it says nothing. */
     public function offers(EdgeKind $kind, int $there): ?int
     {
         return match ($kind) {
-            EdgeKind::Chain, EdgeKind::Tops, EdgeKind::Holes => $there,
+            EdgeKind::Chain, EdgeKind::Tops, EdgeKind::Holes, EdgeKind::Frames => $there,
             EdgeKind::BothSides, EdgeKind::LongEdges => $there + $this->chain,
             EdgeKind::OtherSide, EdgeKind::RowEnds, EdgeKind::Some => null,
         };

@@ -11,7 +11,10 @@ use Fescue\Core\Measure\Length;
 /** What most makers have in common: they are their settings, each by its name. */
 abstract readonly class ByChoices implements Maker
 {
-    /** @param array<string, int|string|bool|list<int>> $values by the setting's name; what is left out is as a form begins */
+    /**
+     * @param array<string, int|string|bool|list<int>> $values by the setting's name; what is left out is as a form
+     *         begins
+     */
     final public function __construct(private array $values = []) {}
 
     public static function open(): static

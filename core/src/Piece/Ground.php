@@ -9,7 +9,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\School;
 
-/** What every maker stands on: what a stitch measures, how rounds meet, what stands on a base, how thick the strand is. */
+/** What every maker stands on: what a stitch measures, how rounds meet, the wall on a base, how thick the strand is. */
 final readonly class Ground
 {
     public function __construct(

@@ -17,6 +17,7 @@ final readonly class Made
      * @param ?Outline $outline of what lies flat, where something does
      * @param list<Remark> $remarks
      * @param list<Attached> $attached to the edge that it was made on
+     * @param bool $hangs whether what is made on it goes down from it
      */
     public function __construct(
         public array $rows,
@@ -25,5 +26,6 @@ final readonly class Made
         public ?Outline $outline = null,
         public array $remarks = [],
         public array $attached = [],
+        public bool $hangs = false,
     ) {}
 }

@@ -59,6 +59,9 @@ interface Maker
     /** @throws Unmakeable */
     public function make(Ground $ground, ?Edge $on): Made;
 
-    /** @return array<string, int|string|bool|list<int>> its part of a document but for the type, as far as it is given or settled */
+    /**
+     * @return array<string, int|string|bool|list<int>> its part of a document but for the type, as far as it is
+     *         given or settled
+     */
     public function write(): array;
 }

@@ -21,6 +21,23 @@ final readonly class Places implements Path
         return new self($stands);
     }
 
+    public function and(self $others): self
+    {
+        return new self([...$this->stands, ...$others->stands]);
+    }
+
+    /**
+     * A ring of them, begun with another than its first.
+     *
+     * @param non-empty-list<Stand> $stands
+     */
+    public static function begun(array $stands, int $first): self
+    {
+        $ring = [...array_slice($stands, $first), ...array_slice($stands, 0, $first)];
+
+        return new self($ring === [] ? $stands : $ring);
+    }
+
     public function stand(int $place, int $of): Stand
     {
         return $this->stands[$place % count($this->stands)];

@@ -35,8 +35,8 @@ final readonly class Rectangle implements Outline
     }
 
     /**
-     * One at each corner, facing both ways, and so many evenly along each long and each short side, to the left from the
-     * upper right corner.
+     * One at each corner, facing both ways, and so many evenly along each long and each short side, to the left from
+     * the upper right corner.
      *
      * @param int $first that they begin with: 0 is the first past that corner
      */
@@ -54,7 +54,7 @@ final readonly class Rectangle implements Outline
         $half[] = new Stand(-$x, $y, -135.0);
         $all = [...$half, ...array_map(fn(Stand $one): Stand => $one->opposite(), $half)];
 
-        return new Places([...array_slice($all, $first), ...array_slice($all, 0, $first)]);
+        return Places::begun($all, $first);
     }
 
     /** Once round it, so far outside, from its upper right corner to the left. */

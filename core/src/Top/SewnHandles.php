@@ -96,8 +96,8 @@ final readonly class SewnHandles extends OnSides
                 Tone::Better,
                 null,
                 "Sew each tongue over {$tongue} stitches, {$from} from the fold.",
-                "That leaves {from} to the fold and {$between} stitches, {between}, between a handle’s two tongues: the "
-                    .'same four times. Pin all four, hang the bag by them, then sew.',
+                "That leaves {from} to the fold and {$between} stitches, {between}, between a handle’s two tongues: "
+                    .'the same four times. Pin all four, hang the bag by them, then sew.',
                 ['from' => $stitch->times($from), 'between' => $stitch->times($between)],
             ),
             ...self::folds($edge),

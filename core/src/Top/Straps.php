@@ -137,7 +137,8 @@ final readonly class Straps extends OnSides
         if ($across && $wide > self::side($edge)) {
             throw new Unmakeable(
                 'wide',
-                'Each side has '.self::side($edge)." stitches; a strap of {$wide} reaches round both. Make it narrower.",
+                'Each side has '.self::side($edge)." stitches; a strap of {$wide} reaches round both. "
+                    .'Make it narrower.',
             );
         }
         $high = $ground->gauge->heightOf($this->motif('stitch'))->mm;

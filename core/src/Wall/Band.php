@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Fescue\Core\Wall;
 
 use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
+use Fescue\Core\Instruction\Together;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -24,6 +26,7 @@ use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
@@ -35,6 +38,9 @@ use Fescue\Core\Stitch\Terms;
 final readonly class Band extends ByChoices
 {
     private const MOST_ROUNDS = 400;
+
+    /** Stitches that a round takes away where it tapers. */
+    private const A_STEP = 4;
 
     /** Share by which a stitch of a band may be wider than single crochet before the wall shows it. From memory. */
     private const FLARES = 0.06;
@@ -78,6 +84,14 @@ final readonly class Band extends ByChoices
                 $ground?->gauge->heightOf($this->motif('stitch')),
                 fewer: 'Work {many} fewer',
                 rows: true,
+            ),
+            new Sized(
+                'top_width',
+                'Tapers to a flat width of',
+                'The width that a wall tapers to',
+                $this->length('top_width'),
+                Length::mm(10),
+                Length::mm(2000),
             ),
             new Flag(
                 'even',
@@ -125,9 +139,12 @@ final readonly class Band extends ByChoices
             );
         }
 
-        return $this->count('rounds') === null ? $this->with(
+        $band = $this->count('rounds') === null ? $this->with(
             ['rounds' => $this->rounds($wish, $ground, $motif)],
         ) : $this;
+        $band->taper($ground, $around, $motif);
+
+        return $band;
     }
 
     /** How high the plain round before it stands. */
@@ -176,11 +193,24 @@ final readonly class Band extends ByChoices
             $rows[] = $plain = $this->evened($ground, $on, $motif->multiple);
             $on = $ground->school->after($on, Count::of($plain->instructions)->leaves, Motif::single());
         }
-        $climb = $ground->school->working === Working::Spiral ? $motif->postIn(0)->climbing(($on->fabric ?? $motif)->post()) : [];
+        $climb = $ground->school->working === Working::Spiral
+            ? $motif->postIn(0)->climbing(($on->fabric ?? $motif)->post())
+            : [];
         $made = [];
         // Rounds that neither lean nor turn leave what they met: one edge serves them all.
         $steady = $ground->school->lean === 0.0 && $ground->school->working !== Working::JoinedTurned;
+        $steps = $this->taper($ground, $on->anchors, $motif);
+        $last = $this->given('rounds') - 1;
         for ($round = 0; $round < $this->given('rounds'); $round++) {
+            // Steps are spread evenly, none in the first round.
+            $due = fn(int $after): int => intdiv(2 * $after * abs($steps) + $last, 2 * max(1, $last));
+            if ($round > 0 && $due($round) > $due($round - 1)) {
+                $rows[] = $step = $this->stepped($ground, $on, $motif, $loop, $steps > 0);
+                $on = $ground->school->after($on, Count::of($step->instructions)->leaves, $motif);
+                $made = [];
+
+                continue;
+            }
             // Rounds of the same row of the motif are the same instructions.
             $like = $round === 0 && ($climb !== [] || $on->kind !== EdgeKind::Tops) ? 'first' : $round % $motif->rows();
             $made[$like] ??= $ground->school->on(
@@ -192,7 +222,11 @@ final readonly class Band extends ByChoices
             $on = $round > 0 && $steady ? $on : $ground->school->after($on, $on->anchors, $motif);
         }
 
-        return new Made($rows, $on, remarks: [...$this->gives($motif), ...$this->flares($motif, $ground)]);
+        return new Made($rows, $on, remarks: [
+            ...$this->gives($motif),
+            ...$this->flares($motif, $ground),
+            ...$this->tapers($ground, $on, $motif, $steps),
+        ]);
     }
 
     /** A plain round of as many as the repeat divides, two in one spread evenly. */
@@ -207,7 +241,11 @@ final readonly class Band extends ByChoices
         return new Row(
             Part::Body,
             Motif::single(),
-            $ground->school->on($on->kind, Repeat::found(Several::inRuns(Stitch::Single, array_values($each))), Stitch::Single),
+            $ground->school->on(
+                $on->kind,
+                Repeat::found(Several::inRuns(Stitch::Single, array_values($each))),
+                Stitch::Single,
+            ),
             [$on],
         );
     }
@@ -247,6 +285,99 @@ final readonly class Band extends ByChoices
                 ['motif' => $motif],
             ),
         ];
+    }
+
+    /**
+     * Rounds in which four stitches go, one beside each side of both folds, or come where it widens; below zero of
+     * those that come.
+     *
+     * @throws Unmakeable
+     */
+    private function taper(Ground $ground, int $around, Motif $motif): int
+    {
+        $top = $this->length('top_width');
+        if ($top === null) {
+            return 0;
+        }
+        if ($motif->multiple !== 1) {
+            throw new Unmakeable(
+                'top_width',
+                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches and stays as wide as "
+                    .'it is; taper a band of plain stitches.',
+            );
+        }
+        $steps = (int) round(($around - 2 * $top->mm / $ground->gauge->widthOf($motif)->mm) / self::A_STEP);
+        $least = $ground->gauge->widthOf($motif)->times(
+            max(0, $around - self::A_STEP * ($this->given('rounds') - 1)) / 2,
+        );
+        if (abs($steps) > $this->given('rounds') - 1) {
+            throw new Unmakeable(
+                'top_width',
+                'That is too steep for '.$this->given('rounds').' rounds: '.self::A_STEP.' stitches a round '
+                    .($steps > 0 ? 'bring it to '.$least->print(LengthUnit::Centimetre).' at the least.'
+                        : 'is the most that widens it.'),
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Remark> */
+    private function tapers(Ground $ground, Edge $top, Motif $motif, int $steps): array
+    {
+        return $steps === 0 ? [] : [
+            new Remark(
+                'tapers',
+                Tone::Better,
+                null,
+                $steps > 0 ? 'The wall tapers to {wide}.' : 'The wall widens to {wide}.',
+                self::A_STEP.' stitches '.($steps > 0 ? 'go' : 'come').' in '.abs($steps)
+                    .' of its rounds, one on either side of both folds.',
+                ['wide' => $ground->gauge->widthOf($motif)->times($top->anchors / 2)],
+            ),
+        ];
+    }
+
+    /** A round with four stitches fewer, or more: two together, or two in one, on either side of both folds. */
+    private function stepped(Ground $ground, Edge $on, Motif $motif, Loop $loop, bool $fewer): Row
+    {
+        $many = $on->anchors;
+        $fold = (int) round(($on->middles[0] ?? $many / 4) - $many / 4);
+        $half = intdiv($many, 2);
+        // Beside each fold, no pair across the beginning of the round.
+        $each = array_fill(0, $many, 1);
+        foreach ([$fold, $fold + $half] as $at) {
+            foreach ([$at - ($fewer ? 2 : 1), $at] as $pair) {
+                $place = min($many - ($fewer ? 2 : 1), ($pair + $many) % $many);
+                $each[$place] = $fewer ? 0 : 2;
+            }
+        }
+        $work = [];
+        for ($place = 0, $plain = 0; $place <= $many; $place++) {
+            $is = $each[$place] ?? null;
+            if ($is === 1) {
+                $plain++;
+
+                continue;
+            }
+            if ($plain > 0) {
+                $work[] = new Each($motif->post(), $plain, $loop);
+                $plain = 0;
+            }
+            if ($is === 0) {
+                $work[] = new Together($motif->post(), 2, 1, $loop);
+                $place++;
+            } elseif ($is === 2) {
+                $work[] = new Several($motif->post(), 2, 1, $loop);
+            }
+        }
+
+        return new Row(
+            Part::Body,
+            $motif,
+            $ground->school->around($work === [] ? [new Each($motif->post(), $many)] : $work, $motif->post()),
+            [$on],
+        );
     }
 
     private function on(?Edge $on): Edge

@@ -72,6 +72,7 @@ return [
         'into.long-edges' => 'por la última hilera y por el otro lado de la cadeneta',
         'loop.back' => 'solo por la hebra de atrás', 'loop.front' => 'solo por la hebra de delante',
         'foundation' => 'Cadeneta floja de {n}: {m} para tejer y {k} para girar.',
+        'begin.frames' => 'Con una aguja fina sacar una hebra por el primer agujero de un marco; {m} agujeros en los dos.',
         'begin.holes' => 'Sacar una hebra desde fuera por el agujero central de un lado largo; {m} agujeros para tejer.',
         'begin.holes.hook' => 'Con la aguja de {hook} sacar una hebra desde fuera por el agujero central de un lado largo; '
             .'{m} agujeros para tejer. La aguja de trabajo desde la vuelta siguiente.',

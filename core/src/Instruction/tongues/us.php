@@ -69,6 +69,7 @@ return [
         'into.long-edges' => 'along the last row, then along the other side of the chain',
         'loop.back' => 'back loop only', 'loop.front' => 'front loop only',
         'foundation' => 'Chain {n}, loosely: {m} to work into and {k} to turn.',
+        'begin.frames' => 'On a thin hook draw up a loop in the first hole of one frame; {m} holes on the two.',
         'begin.holes' => 'Draw up a loop from the outside in the middle hole of a long side; {m} holes to work into.',
         'begin.holes.hook' => 'With the {hook} hook draw up a loop from the outside in the middle hole of a long side; '
             .'{m} holes to work into. The working hook from the next round on.',
