@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BagController;
 use App\Http\Controllers\BagFileController;
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\BeginController;
 use App\Http\Controllers\ChoosingController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\EnoughController;
@@ -26,6 +27,12 @@ use App\Http\Controllers\WhatIfController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
+// A stranger's requests are counted; nothing is kept of them.
+Route::middleware('throttle:begin')->group(function (): void {
+    Route::get('/begin', [BeginController::class, 'show'])->name('begin');
+    Route::get('/begin/plan', [BeginController::class, 'plan'])->name('begin.plan');
+});
+Route::post('/begin', [BeginController::class, 'keep'])->middleware('auth')->name('begin.keep');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');

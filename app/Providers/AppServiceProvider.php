@@ -26,6 +26,9 @@ final class AppServiceProvider extends ServiceProvider
             )->after($refused),
             Limit::perMinute(30)->by('all|'.$request->ip())->after($refused),
         ]);
+        RateLimiter::for('begin', fn(Request $request): Limit => $request->user() === null
+            ? Limit::perMinute(240)->by((string) $request->ip())
+            : Limit::none());
         RateLimiter::for('register', fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Beginning;
 use App\Models\User;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
@@ -46,6 +47,14 @@ final class AccountController extends Controller
         $user = User::query()->create($given);
         Auth::login($user);
         $request->session()->regenerate();
+
+        // What she began as a stranger is hers now.
+        $begun = Beginning::of($request->input('begin'), $user);
+        if ($begun !== null) {
+            $begun->save();
+
+            return redirect()->route('bags.plan', $begun)->with('status', "Welcome, {$user->name}. Your bag is kept.");
+        }
 
         return redirect('/')->with('status', "Welcome, {$user->name}.");
     }

@@ -4,14 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Beginning;
+use App\Bags\BeginningSheet;
 use App\Bags\PlanSheet;
-use App\Drawing\SideDrawing;
 use App\Models\User;
-use Fescue\Core\Bag\BagDocument;
-use Fescue\Core\Bag\Planner;
-use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Stitch\Terms;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -21,18 +17,10 @@ final class FrontController extends Controller
     {
         $maker = $request->user();
         if (! $maker instanceof User) {
-            $plan = Planner::plan(BagDocument::fromJson((string) file_get_contents(resource_path('example.json'))));
-
+            // A stranger begins at once: the page that plans from what is in the hand.
             return view(
-                'front.guest',
-                [
-                    'example' => SideDrawing::of(
-                        $plan,
-                        LengthUnit::Centimetre,
-                        ['#7d9a8c'],
-                        new Writer(Terms::US),
-                    )->inline(),
-                ],
+                'begin.show',
+                ['sheet' => new BeginningSheet(new Beginning($request, null)), 'materials' => [], 'swatches' => []],
             );
         }
         $sheets = PlanSheet::all($maker);

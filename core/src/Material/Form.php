@@ -15,6 +15,9 @@ enum Form: string
     case Tape = 'flat tape';
     case Film = 'film';
 
+    /** How far a guessed weight may be off, a standard deviation as a share. From memory. */
+    public const GUESS = 0.2;
+
     /** Thinnest and thickest strand worked, mm. */
     public const THINNEST = 0.5;
 
@@ -32,6 +35,17 @@ enum Form: string
         $area = $density->gramsPerMetre / ($this->filled() * ($fibre ?? $this->fibre())->density());
 
         return Length::mm(max(self::THINNEST, min(self::THICKEST, round(2 * sqrt($area / M_PI), 1))));
+    }
+
+    /**
+     * What a strand of that thickness weighs, where nothing else is known of it: λ = π/4·d²·ρ, the same the other way. A
+     * guess that a weighed metre ends.
+     */
+    public function weight(Length $thickness): LinearDensity
+    {
+        return LinearDensity::gramsPerMetre(
+            round(M_PI / 4 * $thickness->mm ** 2 * $this->filled() * $this->fibre()->density(), 2),
+        );
     }
 
     /** "a flat jersey of cotton" */

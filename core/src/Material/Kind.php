@@ -89,6 +89,19 @@ enum Kind: string
         };
     }
 
+    /** @return list<float> mm that it is mostly sold or cut at, the commonest in the middle. From memory. */
+    public function thicknesses(): array
+    {
+        return match ($this) {
+            self::TShirt => [6.0, 8.0, 10.0],
+            self::Plarn => [5.0, 7.0, 9.0],
+            self::Ribbon => [3.0, 5.0, 7.0],
+            self::Raffia => [2.0, 3.0, 4.0],
+            self::Strand => [3.0, 4.0, 6.0],
+            self::Cord, self::Tabs => [3.0, 4.0, 5.0],
+        };
+    }
+
     public function has(Property $property): bool
     {
         return in_array($property, $this->properties(), true);

@@ -3,6 +3,7 @@
 @php $unit = auth()->user()->units->value; @endphp
 <x-layout title="Plan a bag" narrow>
     <h1>Plan a bag</h1>
+    <p class="hint"><a href="{{ route('begin') }}">Begin from what is in the hand</a>: every kind of bag drawn at one scale, figures at each touch. Here below, an oval from a swatch.</p>
     @if ($materials->isEmpty() || $swatches === [])
         <div class="teach">
             <div>
@@ -11,6 +12,7 @@
                     <li @class(['done' => $materials->isNotEmpty()])>@if ($materials->isEmpty())<a href="{{ route('stash.create') }}">Weigh a material</a>@else Weigh a material: done.@endif</li>
                     <li @class(['done' => $swatches !== []])>@if ($swatches === [])<a href="{{ route('swatches.create') }}">Measure a swatch</a>@else Measure a swatch: done.@endif</li>
                     <li>Come back here and say the size.</li>
+                    <li>Or <a href="{{ route('begin') }}">begin at once</a> from what is in the hand, guessed.</li>
                 </ol>
             </div>
         </div>

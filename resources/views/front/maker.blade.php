@@ -18,6 +18,7 @@
                     <li @class(['done' => $swatches > 0])><a href="{{ route('swatches.create') }}">Measure a swatch</a>: ten stitches and ten rows under the tape.@if ($swatches > 0) Done.@endif</li>
                     <li><a href="{{ route('bags.create') }}">Plan a bag</a>: say how long, wide and high.</li>
                 </ol>
+                <p>Or <a href="{{ route('begin') }}">begin at once</a> from what is in the hand: it is guessed until you weigh and measure.</p>
                 <p>Or <a href="{{ route('bags.import') }}">read a bag file</a> somebody sent you.</p>
             </div>
         </div>

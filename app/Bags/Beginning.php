@@ -1,0 +1,378 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\Hands;
+use App\Models\Material;
+use App\Models\Swatch;
+use App\Models\User;
+use App\Rules\Typed;
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Guessed;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Material\Form;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Measure\Spread;
+use Illuminate\Http\Request;
+
+/**
+ * A bag begun from what is in the hand: a kind of strand, how thick, a hook, a size, and every kind of bag that these
+ * make. What is not said is guessed; of a maker, her stash, swatches and hand are asked. Nothing is kept of it.
+ */
+final class Beginning
+{
+    private const SIZE = ['length' => 300.0, 'width' => 120.0, 'height' => 260.0];
+
+    private const FIELDS = ['kind', 'thick', 'hook', 'length', 'width', 'height', 'bag', 'material_id', 'swatch_id'];
+
+    /** Letters of a query that is carried on. */
+    private const LONGEST = 400;
+
+    private const SIDES = ['length' => 'Long', 'width' => 'Deep', 'height' => 'High'];
+
+    /** Millimetres of pitch of a bought base, and of a frame, as they are mostly sold. From memory. */
+    private const PITCH = 15.0;
+
+    private const FRAME_PITCH = 48.0;
+
+    public readonly Kind $kind;
+
+    public readonly Length $thickness;
+
+    public readonly HookSize $hook;
+
+    public readonly HookSize $tried;
+
+    public readonly ?Material $material;
+
+    public readonly ?Swatch $swatch;
+
+    /** @var array<string, Length> */
+    public readonly array $size;
+
+    /** @var array<string, string> messages by field */
+    public readonly array $wrong;
+
+    /** @var list<Way>|null */
+    private ?array $ways = null;
+
+    private ?Hands $hands = null;
+
+    public function __construct(private readonly Request $request, private readonly ?User $maker)
+    {
+        $wrong = [];
+        $this->material = $this->own('material_id', fn(User $of, int $id): ?Material => $of->strands()->find($id));
+        $this->swatch = $this->own('swatch_id', fn(User $of, int $id): ?Swatch => $of->swatches()->find($id));
+        $this->kind = $this->material->kind ?? $this->kindTyped();
+        $usual = Length::mm($this->kind->thicknesses()[1]);
+        $this->thickness = $this->material->diameter ?? $this->length(
+            'thick',
+            $usual,
+            LengthUnit::Millimetre,
+            Form::THINNEST,
+            Form::THICKEST,
+            $wrong,
+        );
+        $this->tried = Guessed::hook($this->kind, $this->thickness);
+        $hook = $this->tried;
+        try {
+            $text = $this->typed('hook');
+            $hook = $text === '' ? $hook : HookSize::parse(Typed::withUnit($text, 'mm'));
+        } catch (NotUnderstood $e) {
+            $wrong['hook'] = $e->getMessage();
+        }
+        $this->hook = $this->swatch?->hookSize() ?? $hook;
+        $size = [];
+        foreach (self::SIZE as $side => $mm) {
+            $size[$side] = $this->length($side, Length::mm($mm), $this->unit(), 10.0, 2000.0, $wrong);
+        }
+        $this->size = $size;
+        $this->wrong = $wrong;
+    }
+
+    /** What a form carried on of a beginning, as a bag of that maker, unsaved; null where it is none. */
+    public static function of(mixed $query, User $maker): ?Bag
+    {
+        if (! is_string($query) || $query === '' || strlen($query) > self::LONGEST) {
+            return null;
+        }
+        parse_str($query, $typed);
+        try {
+            return (new self(new Request($typed), $maker))->bag();
+        } catch (Refused) {
+            return null;
+        }
+    }
+
+    private function kindTyped(): Kind
+    {
+        $kind = Kind::tryFrom($this->typed('kind'));
+
+        return $kind !== null && $kind->isStrand() ? $kind : Kind::Cord;
+    }
+
+    public function unit(): LengthUnit
+    {
+        return $this->maker->units ?? LengthUnit::Centimetre;
+    }
+
+    /** @return array<string, string> label of each side */
+    public static function sides(): array
+    {
+        return self::SIDES;
+    }
+
+    /** As its field shows it: what was typed, else what is taken. */
+    public function shown(string $field): string
+    {
+        $typed = $this->typed($field);
+
+        return $typed !== '' ? $typed : match ($field) {
+            'thick' => $this->thickness->exact(LengthUnit::Millimetre),
+            'hook' => $this->hook->exact(),
+            default => $this->size[$field]->exact($this->unit()),
+        };
+    }
+
+    /** @return list<Way> */
+    public function ways(): array
+    {
+        if ($this->ways !== null) {
+            return $this->ways;
+        }
+        $this->ways = [];
+        foreach ($this->kinds() as $key => [$name, $said, $parts]) {
+            try {
+                $this->ways[] = new Way($key, $name, $said, $this->plan($this->document($parts)));
+            } catch (Refused $e) {
+                $this->ways[] = new Way($key, $name, $said, null, $e->problems[0]->message);
+            }
+        }
+
+        return $this->ways;
+    }
+
+    /** The one that was chosen, or the first. */
+    public function chosen(): Way
+    {
+        foreach ($this->ways() as $way) {
+            if ($way->key === $this->typed('bag')) {
+                return $way;
+            }
+        }
+
+        return $this->ways()[0];
+    }
+
+    /** Grams, wider by what a guessed weight may be off. */
+    public function grams(BagPlan $plan): Spread
+    {
+        $grams = MaterialEstimate::of($plan)->grams;
+
+        return $this->material === null
+            ? new Spread($grams->likely, hypot($grams->relative, Form::GUESS))
+            : $grams;
+    }
+
+    public function minutes(BagPlan $plan): Spread
+    {
+        return ($this->maker === null ? Pace::of([]) : $this->hands()->pace())->minutes(new Timed($plan));
+    }
+
+    /** Whether her swatches, or one of them, say what her stitches measure. */
+    public function isMeasured(): bool
+    {
+        return $this->swatch !== null || ($this->maker !== null && $this->hands()->documents() !== []);
+    }
+
+    /** The chosen bag, unsaved. @throws Refused where it makes none */
+    public function bag(): Bag
+    {
+        [$name, , $parts] = $this->kinds()[$this->chosen()->key];
+        $choices = ['name' => $name] + array_diff_key($this->document($parts), ['format' => 1, 'name' => 1]);
+        $bag = new Bag();
+        $bag->forceFill(['user_id' => $this->maker->id ?? 0, 'swatch_id' => null, 'material_id' => null]);
+        if ($this->material !== null) {
+            $bag->material()->associate($this->material);
+            unset($choices['material']);
+        }
+        if ($this->swatch !== null) {
+            $bag->swatch()->associate($this->swatch);
+            $choices = array_diff_key($choices, ['gauge' => 1, 'hook' => 1]);
+        } elseif ($this->isMeasured()) {
+            $choices = ['learned' => true] + array_diff_key($choices, ['swatches' => 1, 'worked' => 1]);
+        }
+        $bag->choices = $choices;
+        $bag->plan();
+
+        return $bag;
+    }
+
+    /** What a link or a form hands on of it. */
+    public function query(): string
+    {
+        return http_build_query(array_filter(
+            array_map(
+                $this->typed(...),
+                array_combine(self::FIELDS, self::FIELDS),
+            ),
+            fn(string $text): bool => $text !== '',
+        ) + ['bag' => $this->chosen()->key]);
+    }
+
+    private function hands(): Hands
+    {
+        return $this->hands ??= new Hands($this->maker->id ?? 0);
+    }
+
+    /**
+     * A line each: name, what sets it apart, and its parts of a document.
+     *
+     * @return array<string, array{string, string, array<string, mixed>}>
+     */
+    private function kinds(): array
+    {
+        ['length' => $long, 'width' => $deep, 'height' => $high] = $this->size;
+        $size = ['length' => $long->exact(), 'width' => $deep->exact(), 'height' => $high->exact()];
+        $only = fn(string ...$sides): array => array_intersect_key($size, array_flip($sides));
+        $holes = 2 * max(4, (int) round(($long->mm + $deep->mm) / self::PITCH));
+        $sc = ['stitch' => 'sc'];
+
+        return [
+            'oval' => ['Oval and slots', 'hand holes in the edge', [
+                'size' => $size, 'base' => ['type' => 'oval', 'ends' => 'two-and-two'], 'body' => $sc,
+                'handles' => ['type' => 'slot'],
+            ]],
+            'rows' => ['Rows picked up', 'a carrier with straps', [
+                'size' => $size, 'base' => ['type' => 'rows', 'stitch' => 'sc'], 'body' => $sc,
+                'handles' => ['type' => 'straps', 'stitch' => 'sc', 'wide' => 3, 'hangs' => '45 cm'],
+            ]],
+            'square' => ['Square corners', 'a basket that stands', [
+                'size' => $size, 'base' => ['type' => 'square'], 'body' => $sc,
+                'edge' => ['stitch' => 'slip', 'rounds' => 1],
+            ]],
+            'round' => ['Round', 'a bucket over the shoulder', [
+                'size' => ['width' => Length::mm(($long->mm + $deep->mm) / 2)->exact()] + $only('height'),
+                'base' => ['type' => 'round', 'stitch' => 'sc'], 'body' => $sc,
+                'handles' => ['type' => 'straps', 'from' => 'across', 'stitch' => 'sc', 'wide' => 4, 'hangs' => '70 cm'],
+            ]],
+            'folded-chain' => ['Folded chain', 'mesh, no bottom', [
+                'size' => $only('length', 'height'), 'base' => ['type' => 'folded-chain'],
+                'body' => ['stitch' => 'mesh'], 'handles' => ['type' => 'chain'],
+            ]],
+            'folded-rows' => ['Folded strip', 'a pouch on a strip of rows', [
+                'size' => $size, 'base' => ['type' => 'folded-rows', 'stitch' => 'sc'],
+                'body' => ['stitch' => 'spaced'], 'edge' => ['stitch' => 'sc', 'rounds' => 1],
+            ]],
+            'holes' => ['Bought base', 'holes, bought handles', [
+                'size' => $only('height'),
+                'base' => ['type' => 'holes', 'holes' => $holes] + $only('length', 'width'), 'body' => $sc,
+                'edge' => ['stitch' => 'slip', 'rounds' => 1], 'handles' => ['type' => 'sewn'],
+            ]],
+            'frame' => ['Two frames', 'hangs, pleated sides', [
+                'size' => $only('width', 'height'),
+                'base' => [
+                    'type' => 'frame', 'holes' => max(2, (int) round($long->mm / self::FRAME_PITCH)),
+                ] + $only('length'),
+                'body' => ['stitch' => 'posts'],
+            ]],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $parts
+     *
+     * @return array<string, mixed>
+     */
+    private function document(array $parts): array
+    {
+        $hand = match (true) {
+            $this->swatch !== null => [
+                'hook' => $this->swatch->hookSize()->exact(),
+                'gauge' => $this->swatch->document(),
+            ],
+            $this->isMeasured() => [
+                'hook' => $this->hook->exact(),
+                'swatches' => $this->hands()->documents(),
+                'worked' => $this->hands()->workedDocuments(null),
+            ],
+            default => [
+                'hook' => $this->hook->exact(),
+                'gauge' => Guessed::gauge($this->kind, $this->thickness, $this->hook),
+            ],
+        };
+
+        return [
+            'format' => BagDocument::FORMAT,
+            'name' => 'A bag',
+            'material' => $this->material === null
+                ? Guessed::material($this->kind, $this->thickness)
+                : $this->material->document($this->material->freeFor(null)),
+            'working' => 'spiral',
+        ] + $hand + $parts;
+    }
+
+    /** @param array<string, mixed> $document @throws Refused */
+    private function plan(array $document): BagPlan
+    {
+        return Planner::plan(BagDocument::read($document));
+    }
+
+    private function typed(string $field): string
+    {
+        return mb_substr(Typed::text($this->request, $field), 0, 40);
+    }
+
+    /** @param array<string, string> $wrong */
+    private function length(
+        string $field,
+        Length $else,
+        LengthUnit $unit,
+        float $least,
+        float $most,
+        array &$wrong,
+    ): Length {
+        $text = $this->typed($field);
+        if ($text === '') {
+            return $else;
+        }
+        try {
+            $length = Length::parse(Typed::withUnit($text, $unit->value));
+            if ($length->mm >= $least && $length->mm <= $most) {
+                return $length;
+            }
+            $wrong[$field] = 'From '.Length::mm($least)->print($unit).' to '.Length::mm($most)->print($unit)
+                .". {$length->print($unit)} is outside.";
+        } catch (NotUnderstood $e) {
+            $wrong[$field] = $e->getMessage();
+        }
+
+        return $else;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param \Closure(User, int): ?T $find
+     *
+     * @return ?T
+     */
+    private function own(string $field, \Closure $find): ?object
+    {
+        $id = $this->typed($field);
+
+        return $this->maker !== null && ctype_digit($id) ? $find($this->maker, (int) $id) : null;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\Beginning;
+use App\Bags\BeginningSheet;
+use App\Bags\PlanSheet;
+use App\Models\Swatch;
+use App\Models\User;
+use Fescue\Core\Document\Refused;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What she holds, every kind of bag it makes, and the answer; without an account too, and nothing is kept. */
+final class BeginController extends Controller
+{
+    public function show(Request $request): View|JsonResponse
+    {
+        $sheet = new BeginningSheet($this->beginning($request));
+        if ($request->expectsJson()) {
+            return response()->json(['regions' => $sheet->regions(), 'errors' => (object) $sheet->begun->wrong]);
+        }
+        $maker = $request->user();
+
+        return view('begin.show', [
+            'sheet' => $sheet,
+            'materials' => $maker instanceof User ? $maker->strands()->pluck('name', 'id')->all() : [],
+            'swatches' => $maker instanceof User
+                ? Swatch::toPlanFrom($maker->swatches()->with('material')->get())
+                : [],
+        ]);
+    }
+
+    /** The whole plan, for whoever has no account: to read, and to keep by registering. */
+    public function plan(Request $request): View|RedirectResponse
+    {
+        $begun = $this->beginning($request);
+        try {
+            $bag = $begun->bag();
+            $sheet = PlanSheet::of($bag, $request->user() ?? new User(['units' => 'cm', 'terms' => 'us']));
+        } catch (Refused) {
+            return redirect('/begin?'.$begun->query());
+        }
+
+        return view('begin.plan', ['sheet' => $sheet, 'begun' => $begun, 'answer' => new BeginningSheet($begun)]);
+    }
+
+    public function keep(Request $request): RedirectResponse
+    {
+        $begun = new Beginning($request, $this->maker($request));
+        try {
+            $bag = $begun->bag();
+        } catch (Refused $e) {
+            return redirect('/begin?'.$begun->query())->withErrors(['bag' => $e->problems[0]->message]);
+        }
+        $bag->save();
+
+        return redirect()->route('bags.plan', $bag)->with(
+            'status',
+            'Kept. Change anything at the left and the drawing follows.',
+        );
+    }
+
+    private function beginning(Request $request): Beginning
+    {
+        $maker = $request->user();
+
+        return new Beginning($request, $maker instanceof User ? $maker : null);
+    }
+}

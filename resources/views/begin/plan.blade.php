@@ -1,0 +1,35 @@
+@use(App\Drawing\BaseDrawing)
+@use(App\Drawing\SideDrawing)
+@use(Fescue\Core\Tally\Notes)
+@php
+    $base = BaseDrawing::of($sheet->plan, $sheet->unit);
+    $side = SideDrawing::of($sheet->plan, $sheet->unit, $sheet->colours(), $sheet->writer);
+@endphp
+<x-layout :title="$sheet->bag->name()">
+    <div class="page-head">
+        <h1>{{ $sheet->bag->name() }}</h1>
+        <div class="acts">
+            <a class="beside" href="/begin?{{ $begun->query() }}">Back</a>
+            @guest<a class="btn btn-primary" href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">Register and keep it</a>@endguest
+        </div>
+    </div>
+    <div class="begun-plan">
+        <div class="drawing">
+            <div class="table-head"><h2>Base</h2><span>drawn {{ $base->ratio() }}</span></div>
+            <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the base">{!! $base->inline() !!}</div>
+            <div class="table-head"><h2>Side</h2><span>drawn {{ $side->ratio() }}, handles lifted</span></div>
+            <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the side">{!! $side->inline() !!}</div>
+            <h2>Words</h2>
+            @include('bags.pattern')
+        </div>
+        <section class="answer" aria-label="The answer">
+            @include('begin.figures', ['sheet' => $answer])
+            <ul class="notes" aria-label="Watch out">
+                @foreach ($sheet->notes as $note)
+                    @continue($note->code === Notes::AGAINST_WISH)
+                    <li class="{{ $note->tone->value }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
+                @endforeach
+            </ul>
+        </section>
+    </div>
+</x-layout>

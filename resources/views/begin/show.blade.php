@@ -1,0 +1,59 @@
+@use(App\Bags\Beginning)
+@use(App\Bags\BeginningSheet)
+@use(Fescue\Core\Material\Kind)
+@php $begun = $sheet->begun; @endphp
+<x-layout title="What shall it be?">
+    <form class="beginning" method="get" action="/begin" data-begin novalidate>
+        <section class="in-hand">
+            <h1>In your hand</h1>
+            @if ($materials !== [])
+                <div class="part">
+                    <label for="material_id">From the stash</label>
+                    <select class="form-select" id="material_id" name="material_id"><option value="">none of it</option>@foreach ($materials as $id => $name)<option value="{{ $id }}" @selected($begun->material?->id === $id)>{{ $name }}</option>@endforeach</select>
+                </div>
+            @endif
+            <fieldset class="part strands">
+                <legend>Strand <span>{{ $begun->kind->name() }}</span></legend>
+                @foreach (Kind::strands() as $kind)
+                    <label><input type="radio" name="kind" value="{{ $kind->value }}" @checked($begun->kind === $kind)>{{ $kind === Kind::Strand ? 'several' : ($kind === Kind::Ribbon ? 'ribbon' : $kind->name()) }}</label>
+                @endforeach
+            </fieldset>
+            <fieldset class="part bars">
+                <legend>As thick as this <span>life size</span></legend>
+                <div data-region="bars">@foreach ($begun->kind->thicknesses() as $mm)<label><input type="radio" name="bar" value="{{ $mm }}" data-thick="{{ $mm }} mm" @checked(abs($begun->thickness->mm - $mm) < 0.01)><svg viewBox="0 0 64 40" width="64" height="40" aria-hidden="true"><rect x="2" y="{{ 20 - 3.7795 * $mm / 2 }}" width="60" height="{{ 3.7795 * $mm }}" rx="5" fill="#c9b48a"/></svg>{{ $mm }} mm</label>@endforeach</div>
+            </fieldset>
+            @foreach (['thick' => ['Yours', ''], 'hook' => ['Hook', $sheet->tried()]] as $field => [$label, $said])
+                <div class="line">
+                    <label for="{{ $field }}">{{ $label }} @if ($field === 'hook')<span data-region="hook">{{ $said }}</span>@endif</label>
+                    <input class="form-control" id="{{ $field }}" name="{{ $field }}" value="{{ $field === 'hook' ? request()->string('hook') : $begun->shown('thick') }}" placeholder="{{ $field === 'hook' ? $begun->tried->exact() : '' }}" maxlength="20" autocomplete="off" aria-describedby="{{ $field }}-wrong">
+                    <p class="wrong" id="{{ $field }}-wrong" data-wrong="{{ $field }}">{{ $begun->wrong[$field] ?? '' }}</p>
+                </div>
+            @endforeach
+            @if ($swatches !== [])
+                <div class="part">
+                    <label for="swatch_id">Gauge</label>
+                    <select class="form-select" id="swatch_id" name="swatch_id"><option value="">as all my swatches teach</option>@foreach ($swatches as $group => $names)@foreach ((array) $names as $id => $name)<option value="{{ is_array($names) ? $id : $group }}" @selected($begun->swatch?->id === (is_array($names) ? $id : $group))>{{ $name }}</option>@endforeach @endforeach</select>
+                </div>
+            @endif
+            <h2>How large <span>{{ $begun->unit()->value }}</span></h2>
+            @foreach (Beginning::sides() as $side => $label)
+                <div class="line">
+                    <label for="{{ $side }}">{{ $label }}</label>
+                    <input class="form-control" id="{{ $side }}" name="{{ $side }}" value="{{ $begun->shown($side) }}" maxlength="20" autocomplete="off" aria-describedby="{{ $side }}-wrong">
+                    <p class="wrong" id="{{ $side }}-wrong" data-wrong="{{ $side }}">{{ $begun->wrong[$side] ?? '' }}</p>
+                </div>
+            @endforeach
+            <noscript><button class="btn btn-primary">Show it</button></noscript>
+        </section>
+        <section class="all-kinds" aria-labelledby="kinds">
+            <h1 id="kinds">What shall it be?</h1>
+            <p class="soft">All drawn at one scale; green where work begins.</p>
+            <div class="ways">
+                @foreach ($begun->ways() as $way)
+                    <label class="way-tile"><input type="radio" name="bag" value="{{ $way->key }}" @checked($begun->chosen()->key === $way->key)><span class="figure" data-region="way-{{ $way->key }}">{!! $sheet->way($way) !!}</span></label>
+                @endforeach
+            </div>
+        </section>
+        <section class="answer" aria-label="The answer" aria-live="polite" data-region="answer">@include('begin.answer')</section>
+    </form>
+</x-layout>

@@ -1,0 +1,63 @@
+import { expect, test } from '@playwright/test';
+import { inspect } from './maker.js';
+
+test('a stranger has figures in three touches, a drawn plan in four, and keeps it by registering', async ({ page }) => {
+    await page.goto('/');
+    const answer = page.locator('[data-region="answer"]');
+    await page.locator('.strands').getByText('T-shirt yarn').click();
+    await expect(page.getByLabel('Yours')).toHaveValue('8 mm');
+    await page.getByText('10 mm', { exact: true }).click();
+    await expect(page.getByLabel('Yours')).toHaveValue('10 mm');
+    const before = await answer.textContent();
+    await page.locator('.way-tile', { hasText: 'Bought base' }).click();
+    await expect(answer).not.toHaveText(before);
+    await expect(answer).toContainText('holes');
+    await page.getByRole('link', { name: 'See the whole plan' }).click();
+    await expect(page.locator('.words')).toContainText('Draw up a loop from the outside');
+    await expect(page.getByRole('group', { name: 'Drawing of the side' }).locator('svg')).toBeVisible();
+    await page.getByRole('link', { name: 'Register and keep it' }).click();
+    await page.getByLabel('Name').fill('Ilse');
+    await page.getByLabel('Email').fill(`begin-${process.pid}-${Date.now()}@pier.example`);
+    await page.getByLabel('Password', { exact: true }).fill('a long password');
+    await page.getByLabel('Password again').fill('a long password');
+    await page.getByRole('button', { name: 'Register' }).click();
+    await expect(page.getByText('Your bag is kept')).toBeVisible();
+    await expect(page.locator('[data-region="station-base"]')).toContainText('ready-made');
+    await expect(page.locator('[data-region="tally"]')).toContainText('Sew each tongue');
+});
+
+test('the start follows size and hook as they are typed, says what is wrong at its field, and fits a phone', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto('/');
+    const answer = page.locator('[data-region="answer"]');
+    await page.getByLabel('Long').fill('44');
+    await expect(answer).toContainText(/5\d\.\d × 2\d/);
+    await page.getByLabel('High').fill('four');
+    await expect(page.locator('[data-wrong="height"]')).not.toBeEmpty();
+    await expect(page.getByLabel('High')).toHaveValue('four');
+    await page.getByLabel('High').fill('20');
+    await expect(page.locator('[data-wrong="height"]')).toBeEmpty();
+    await page.getByLabel('Long').fill('12');
+    await page.getByLabel('Deep').fill('40');
+    await expect(page.locator('[data-region="way-oval"]')).toContainText('Ask for more length or less width');
+    await inspect(page, 'the start, phone');
+    await page.locator('.way-tile', { hasText: 'a bucket' }).click();
+    await page.getByRole('link', { name: 'See the whole plan' }).click();
+    await expect(page.locator('.words')).toContainText('sc in 2nd ch from hook');
+    await inspect(page, 'a whole plan, phone');
+});
+
+test.describe('without a script', () => {
+    test.use({ javaScriptEnabled: false });
+
+    test('the start answers by one form', async ({ page }) => {
+        await page.goto('/');
+        await page.locator('.strands').getByText('plarn').click();
+        await page.getByLabel('Long').fill('40');
+        await page.locator('.way-tile', { hasText: 'Folded chain' }).click();
+        await page.getByRole('button', { name: 'Show it' }).click();
+        await expect(page.locator('[data-region="answer"]')).toContainText('g of plarn');
+        await page.getByRole('link', { name: 'See the whole plan' }).click();
+        await expect(page.locator('.words')).toContainText('back along its other side');
+    });
+});
