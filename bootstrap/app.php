@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\LeavesSession;
+use App\Http\Middleware\Once;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -33,7 +34,7 @@ $app = Application::configure(basePath: $root)
     ->withCommands(["{$root}/app/Console/Commands"])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [ContentSecurity::class, LeavesSession::class]);
+        $middleware->web(append: [ContentSecurity::class, LeavesSession::class, Once::class]);
         // A changed password signs every other browser out.
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');

@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    'driver' => env('SESSION_DRIVER', 'database'),
     'lifetime' => 60 * 24 * 7,
     'expire_on_close' => false,
     'encrypt' => false,
+    'connection' => null,
+    'table' => 'sessions',
     'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],
     'cookie' => 'fescue_session',

@@ -125,7 +125,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/undo', [BagController::class, 'undo'])->whereNumber('bag')->name('bags.undo');
     Route::get('/bags/{bag}/enough', [EnoughController::class, 'show'])->whereNumber('bag')->name('bags.enough');
     Route::post('/bags/{bag}/enough', [EnoughController::class, 'store'])->whereNumber('bag');
-    Route::delete('/bags/{bag}/enough/{place}', [EnoughController::class, 'destroy'])->whereNumber(['bag', 'place'])->name('bags.enough.remove');
+    Route::delete('/bags/{bag}/enough/{weighIn}', [EnoughController::class, 'destroy'])->whereNumber(['bag', 'weighIn'])->name('bags.enough.remove');
+    Route::post('/bags/{bag}/enough/{weighIn}', [EnoughController::class, 'restore'])->whereNumber(['bag', 'weighIn'])->name('bags.enough.restore');
+    Route::post('/bags/{bag}/keep-mine', [BagController::class, 'keepMine'])->whereNumber('bag')->name('bags.keep-mine');
     Route::post('/bags/{bag}/mend', [EnoughController::class, 'mend'])->whereNumber('bag')->name('bags.mend');
     Route::post('/bags/{bag}/swatch-counts', [EnoughController::class, 'swatchCounts'])->whereNumber('bag')->name('bags.swatch-counts');
     Route::post('/bags/{bag}/price', [EnoughController::class, 'price'])->whereNumber('bag')->name('bags.price');

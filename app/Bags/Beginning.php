@@ -266,7 +266,9 @@ final class Beginning
             'round' => ['Round', 'a bucket over the shoulder', [
                 'size' => ['width' => Length::mm(($long->mm + $deep->mm) / 2)->exact()] + $only('height'),
                 'base' => ['type' => 'round', 'stitch' => 'sc'], 'body' => $sc,
-                'handles' => ['type' => 'straps', 'from' => 'across', 'stitch' => 'sc', 'wide' => 4, 'hangs' => '70 cm'],
+                'handles' => [
+                    'type' => 'straps', 'from' => 'across', 'stitch' => 'sc', 'wide' => 4, 'hangs' => '70 cm',
+                ],
             ]],
             'folded-chain' => ['Folded chain', 'mesh, no bottom', [
                 'size' => $only('length', 'height'), 'base' => ['type' => 'folded-chain'],

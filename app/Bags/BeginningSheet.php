@@ -62,7 +62,8 @@ final readonly class BeginningSheet
             ? $this->outlines[$way->key]->svg($this->scale, self::WIDE, self::HIGH)
             : '<span class="no-plan" aria-hidden="true"></span>';
 
-        return $drawn.'<b>'.e($way->name).'</b><span class="said">'.e($way->why !== '' ? $way->why : $way->said).'</span>';
+        return $drawn.'<b>'.e($way->name).'</b><span class="said">'
+            .e($way->why !== '' ? $way->why : $way->said).'</span>';
     }
 
     public function say(Length $length): string

@@ -36,7 +36,7 @@ final readonly class Costs
             $stuff = $stuff === null ? null : $stuff + ($price ?? 0.0) * $takes->grams->likely;
         }
         $minutes = $sheet->minutes();
-        $tag = $sheet->bag->choices['price_tag'] ?? null;
+        $tag = $sheet->bag->price_tag;
 
         return new self(
             $minutes,

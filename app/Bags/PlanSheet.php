@@ -84,7 +84,9 @@ final readonly class PlanSheet
     {
         $sheets = [];
         $hands = new Hands($maker->id);
-        foreach ($maker->bags()->with(['material.reservations.bag', 'swatch.material', 'uses'])->get() as $bag) {
+        foreach ($maker->bags()->with(
+            ['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes'],
+        )->get() as $bag) {
             try {
                 $sheets[] = ['bag' => $bag, 'sheet' => self::of($bag->taughtBy($hands), $maker)];
             } catch (Refused) {

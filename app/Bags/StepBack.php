@@ -5,62 +5,46 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
-use App\Models\StockEntry;
-use App\Stash\Ledger;
-use Fescue\Core\Stock\NotEnough;
+use App\Models\WeighIn;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** One step back from a change that replaced several choices of a bag at once. */
 final class StepBack
 {
+    /** Offers the step back from the change that the bag was just kept with. */
+    public static function from(Bag $bag, RedirectResponse $to): RedirectResponse
+    {
+        return $to->with('undo', route('bags.undo', ['bag' => $bag, 'revision' => $bag->revision]));
+    }
+
     /**
-     * Keeps the bag as it now is chosen, and offers the step back from what it was.
-     *
-     * @param ?StockEntry $struck a line of the ledger that the change struck out
+     * Takes back what one revision did, and nothing that came after it: fields changed since stay as they are, and what
+     * was entered since stays entered. Whether there was something to take back.
      */
-    public static function from(
-        Request $request,
-        Bag $bag,
-        RedirectResponse $to,
-        ?StockEntry $struck = null,
-    ): RedirectResponse {
-        $request->session()->put(self::key($bag), [
-            'was' => [
-                'material_id' => $bag->getOriginal('material_id'),
-                'swatch_id' => $bag->getOriginal('swatch_id'),
-                'choices' => $bag->getOriginal('choices'),
-            ],
-            'struck' => $struck?->id,
-        ]);
-        $bag->save();
-
-        return $to->with('undo', route('bags.undo', $bag));
-    }
-
-    /** Whether there was one to take. */
-    public static function take(Request $request, Bag $bag): bool
+    public static function take(Bag $bag, int $revision): bool
     {
-        $kept = $request->session()->pull(self::key($bag));
-        if (! is_array($kept) || ! is_array($kept['was'] ?? null)) {
-            return false;
-        }
-        $bag->forceFill($kept['was'])->save();
-        $struck = is_int($kept['struck'] ?? null) ? StockEntry::query()->find($kept['struck']) : null;
-        try {
-            if ($struck !== null) {
-                Ledger::strike($struck, false);
+        return Changing::held($bag, function (Bag $bag) use ($revision): bool {
+            $before = Changing::was($bag, $revision - 1);
+            if ($before === null) {
+                return false;
             }
-        } catch (NotEnough) {
-            // It was used elsewhere in the meantime: the ledger says so, and the bag is as it was all the same.
-            return true;
-        }
+            $after = $revision === $bag->revision ? $bag : Changing::was($bag, $revision);
+            if ($after === null) {
+                return false;
+            }
+            $stood = $bag->choices;
+            $bag->choices = Merge::of($after->choices, $before->choices, $stood)->choices;
+            foreach (['material_id', 'swatch_id'] as $link) {
+                if ($bag->{$link} === $after->{$link}) {
+                    $bag->{$link} = $before->{$link};
+                }
+            }
+            $back = WeighIn::query()->where(['bag_id' => $bag->id, 'dropped_in' => $revision])->update(
+                ['dropped_in' => null],
+            );
+            $bag->forgetStock();
 
-        return true;
-    }
-
-    private static function key(Bag $bag): string
-    {
-        return "bag-was.{$bag->id}";
+            return $back > 0 || $bag->isDirty(['material_id', 'swatch_id']) || ! Merge::same($stood, $bag->choices);
+        });
     }
 }

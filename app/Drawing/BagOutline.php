@@ -22,8 +22,8 @@ final readonly class BagOutline
     private const FABRIC = '#E7DCC3';
 
     /**
-     * @param non-empty-list<array{float, float, float, bool}> $rows foot, height and half width of each, and whether it is
-     *         open
+     * @param non-empty-list<array{float, float, float, bool}> $rows foot, height and half width of each, and whether it
+     *         is open
      * @param list<array{float, float, float, Arch, float}> $arches x, y, thickness, the arch, and 1 of a handle or 0
      * @param list<array{float, float}> $rings
      */
@@ -62,7 +62,10 @@ final readonly class BagOutline
                     $rings[] = [$one->from, $foot];
                 } else {
                     $arches[] = [
-                        ($one->from + $one->to) / 2, $foot, self::thick($one), Arch::of($span, max($span, $one->long->mm)),
+                        ($one->from + $one->to) / 2,
+                        $foot,
+                        self::thick($one),
+                        Arch::of($span, max($span, $one->long->mm)),
                         1.0,
                     ];
                 }
@@ -119,14 +122,16 @@ final readonly class BagOutline
             $path = "M{$n($x + $middle * $scale - $a)} {$n($from)}V{$n($from - $legs)}A{$n($a)} {$n($b)} 0 0 1 "
                 ."{$n($x + $middle * $scale + $a)} {$n($from - $legs)}V{$n($from)}";
             $broad = max(1.5, $thick * $scale);
-            $drawn .= "<path d=\"{$path}\" fill=\"none\" stroke=\"".Ink::INK."\" stroke-width=\"{$n($broad + 1.6)}\"/>"
+            $drawn .= "<path d=\"{$path}\" fill=\"none\" stroke=\"".Ink::INK
+                ."\" stroke-width=\"{$n($broad + 1.6)}\"/>"
                 ."<path d=\"{$path}\" fill=\"none\" stroke=\"".($handle > 0 ? Ink::LINE : self::FABRIC)
                 ."\" stroke-width=\"{$n($broad)}\"/>";
         }
         $right = $left = '';
         foreach ($this->rows as [$foot, $tall, $half]) {
             $right .= "L{$n($x + $half * $scale)} {$n($at($foot))}L{$n($x + $half * $scale)} {$n($at($foot + $tall))}";
-            $left = "L{$n($x - $half * $scale)} {$n($at($foot + $tall))}L{$n($x - $half * $scale)} {$n($at($foot))}".$left;
+            $left = "L{$n($x - $half * $scale)} {$n($at($foot + $tall))}L{$n($x - $half * $scale)} {$n($at($foot))}"
+                .$left;
         }
         $body = 'M'.substr($right, 1).$left.'z';
         $lines = '';
@@ -146,16 +151,18 @@ final readonly class BagOutline
             }
         }
         $drawn .= "<path d=\"{$body}\" fill=\"".self::FABRIC.'" stroke="'.Ink::INK.'" stroke-width="1.3"/>'
-            ."<path d=\"{$lines}\" fill=\"none\" stroke=\"".Ink::mix(self::FABRIC, Ink::INK, 0.18).'" stroke-width="0.7"/>';
+            ."<path d=\"{$lines}\" fill=\"none\" stroke=\"".Ink::mix(self::FABRIC, Ink::INK, 0.18)
+            .'" stroke-width="0.7"/>';
         $begins = $this->rows[0][2] * $scale;
         $drawn .= "<path d=\"M{$n($x - $begins)} {$n($at(0.0))}h{$n(2 * $begins)}\" stroke=\"".Ink::GRASS
             .'" stroke-width="2.4"/>';
         foreach ($this->rings as [$place, $foot]) {
-            $drawn .= "<circle cx=\"{$n($x + $place * $scale)}\" cy=\"{$n($at($foot) - 4)}\" r=\"4\" fill=\"none\" stroke=\""
-                .Ink::INK.'" stroke-width="1.6"/>';
+            $drawn .= "<circle cx=\"{$n($x + $place * $scale)}\" cy=\"{$n($at($foot) - 4)}\" r=\"4\" "
+                .'fill="none" stroke="'.Ink::INK.'" stroke-width="1.6"/>';
         }
 
-        return "<svg viewBox=\"0 0 {$wide} {$high}\" width=\"{$wide}\" height=\"{$high}\" aria-hidden=\"true\">{$drawn}"
+        return "<svg viewBox=\"0 0 {$wide} {$high}\" width=\"{$wide}\" height=\"{$high}\" aria-hidden=\"true\">"
+            .$drawn
             ."<path d=\"M14 {$n($y + 0.7)}H".($wide - 14).'" stroke="'.Ink::INK.'" stroke-width="1.2"/></svg>';
     }
 }

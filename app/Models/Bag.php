@@ -36,6 +36,10 @@ use Illuminate\Support\Carbon;
  * @property ?Material $material
  * @property ?Swatch $swatch
  * @property Collection<int, StockEntry> $uses
+ * @property Collection<int, WeighIn> $weighIns
+ * @property Collection<int, BagMinutes> $minutes
+ * @property int $revision that its choices are in
+ * @property ?string $price_tag in her money
  * @property ?Carbon $updated_at
  * @property ?Carbon $created_at
  */
@@ -94,19 +98,49 @@ final class Bag extends Model
         );
     }
 
+    /** @return HasMany<WeighIn, $this> in the order of their rows */
+    public function weighIns(): HasMany
+    {
+        $all = $this->hasMany(WeighIn::class);
+        $all->with('line')->orderBy('place')->orderBy('id');
+
+        return $all;
+    }
+
+    /** @return HasMany<BagMinutes, $this> */
+    public function minutes(): HasMany
+    {
+        return $this->hasMany(BagMinutes::class);
+    }
+
     /** @return list<LoggedTime> minutes of the parts that are done */
     public function logged(): array
     {
-        $kept = $this->choices['logged'] ?? [];
         $logged = [];
-        foreach (is_array($kept) ? $kept : [] as $part => $minutes) {
-            $one = Part::tryFrom((string) $part);
-            if ($one !== null && is_numeric($minutes) && $minutes > 0) {
-                $logged[] = new LoggedTime($one, (float) $minutes);
+        foreach ($this->entered('minutes') as $kept) {
+            $one = $kept instanceof BagMinutes ? Part::tryFrom($kept->part) : null;
+            if ($one !== null && $kept->minutes > 0) {
+                $logged[] = new LoggedTime($one, (float) $kept->minutes);
             }
         }
 
         return $logged;
+    }
+
+    /**
+     * What was entered of it; none of a bag that is kept nowhere yet.
+     *
+     * @return iterable<Model>
+     */
+    public function entered(string $relation): iterable
+    {
+        if (! $this->exists && ! $this->relationLoaded($relation)) {
+            return [];
+        }
+        $this->loadMissing($relation);
+        $all = $this->getRelation($relation);
+
+        return is_iterable($all) ? $all : [];
     }
 
     /** @return list<?Material> what is worked beside its own; null where that came as a file */
@@ -175,7 +209,7 @@ final class Bag extends Model
     /** What the ledger says is read anew. */
     public function forgetStock(): void
     {
-        $this->unsetRelation('material')->unsetRelation('uses');
+        $this->unsetRelation('material')->unsetRelation('uses')->unsetRelation('weighIns');
         $this->read = [];
     }
 
@@ -233,12 +267,12 @@ final class Bag extends Model
             $document['others'][$place] = $other?->document($this->onHandOf($other))
                 ?? $this->choices['others'][$place];
         }
-        if (isset($document['weigh_ins'])) {
-            $document['weigh_ins'] = KeptWeighIns::of($this)->documents();
+        $weighIns = KeptWeighIns::of($this)->documents();
+        if ($weighIns !== []) {
+            $document['weigh_ins'] = $weighIns;
         }
         // The application's own, and no part of the format.
-        unset($document['learned'], $document['logged'],
-            $document['price_tag'], $document['swatch_counts'], $document['together']);
+        unset($document['learned'], $document['swatch_counts'], $document['together']);
 
         return $document;
     }

@@ -108,7 +108,7 @@ final class Hands
     private function lessons(): array
     {
         $worked = [];
-        foreach ($this->bagsWith('weigh_ins') as $bag) {
+        foreach ($this->bagsWith('weighIns') as $bag) {
             try {
                 $lesson = Lesson::of($bag->plan(taught: false));
             } catch (Refused) {
@@ -139,7 +139,7 @@ final class Hands
     private function timed(): array
     {
         $timed = [];
-        foreach ($this->bagsWith('logged') as $bag) {
+        foreach ($this->bagsWith('minutes') as $bag) {
             try {
                 $timed[$bag->id] = new Timed($bag->plan(), $bag->logged());
             } catch (Refused) {
@@ -319,11 +319,13 @@ final class Hands
         );
     }
 
-    /** @return Collection<int, Bag> bags of hers that have some of it among their choices, taught by these hands */
-    private function bagsWith(string $choice): Collection
+    /** @return Collection<int, Bag> bags of hers of which some of it was entered, taught by these hands */
+    private function bagsWith(string $entered): Collection
     {
-        $bags = Bag::query()->where('user_id', $this->makerId)->with(['material.reservations.bag', 'swatch', 'uses']);
-        $bags->whereJsonLength("choices->{$choice}", '>', 0)->orderBy('id');
+        $bags = Bag::query()->where('user_id', $this->makerId)->with(
+            ['material.reservations.bag', 'swatch', 'uses', 'weighIns', 'minutes'],
+        );
+        $bags->whereHas($entered)->orderBy('id');
 
         return $bags->get()->each(fn(Bag $bag): Bag => $bag->taughtBy($this));
     }

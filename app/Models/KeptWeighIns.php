@@ -6,31 +6,22 @@ namespace App\Models;
 
 use Fescue\Core\Measure\Mass;
 
-/** The weigh-ins that a bag keeps among its choices, read. */
+/** The weigh-ins of a bag that stand, read. */
 final readonly class KeptWeighIns
 {
-    /**
-     * @param list<array<string, mixed>> $all each with its row and what was left as it was typed; of a material of the
-     *         stash
-     * also its number, grams used by then, the ledger's line, and whether it only begins
-     */
+    /** @param list<WeighIn> $all those that stand, in the order of their rows */
     private function __construct(private Bag $bag, public array $all) {}
 
     public static function of(Bag $bag): self
     {
-        $kept = $bag->choices['weigh_ins'] ?? [];
+        $all = [];
+        foreach ($bag->entered('weighIns') as $one) {
+            if ($one instanceof WeighIn && $one->stands()) {
+                $all[] = $one;
+            }
+        }
 
-        return new self(
-            $bag,
-            array_values(
-                array_filter(
-                    is_array($kept) ? $kept : [],
-                    fn(mixed $one): bool => is_array($one)
-                        && is_string($one['after'] ?? null)
-                        && is_string($one['left'] ?? null),
-                ),
-            ),
-        );
+        return new self($bag, $all);
     }
 
     /**
@@ -40,16 +31,16 @@ final readonly class KeptWeighIns
      */
     public function documents(): array
     {
-        return array_map(function (array $one): array {
+        return array_map(function (WeighIn $one): array {
             $material = $this->material($one);
             $free = $material?->freeFor($this->bag->id);
-            $left = $material === null || $free === null || ! is_numeric($one['used'] ?? null)
-                ? (string) $one['left']
+            $left = $material === null || $free === null || $one->used === null
+                ? $one->left
                 : Mass::grams(
-                    round(max(0.0, $free->grams + $this->bag->usedOf($material->id) - (float) $one['used']), 3),
+                    round(max(0.0, $free->grams + $this->bag->usedOf($material->id) - (float) $one->used), 3),
                 )->exact();
 
-            return ['after' => (string) $one['after'], 'left' => $left];
+            return ['after' => $one->after, 'left' => $left];
         }, $this->all);
     }
 
@@ -58,15 +49,14 @@ final readonly class KeptWeighIns
     {
         return array_filter(
             $this->all,
-            fn(array $one): bool => ($one['of'] ?? null) === $material->id && ($one['begins'] ?? false) === true,
+            fn(WeighIn $one): bool => $one->material_id === $material->id && $one->begins,
         ) !== [];
     }
 
-    /** @param array<string, mixed> $one */
-    private function material(array $one): ?Material
+    private function material(WeighIn $one): ?Material
     {
         foreach ([$this->bag->material, ...$this->bag->others()] as $material) {
-            if ($material !== null && $material->id === ($one['of'] ?? null)) {
+            if ($material !== null && $material->id === $one->material_id) {
                 return $material;
             }
         }

@@ -8,6 +8,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -17,6 +18,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // Each form of a page has a key of its own, so that it is done once however often it is sent.
+        Blade::directive('csrf', fn(): string => '<?php echo csrf_field(); ?><input type="hidden" name="_once" '
+            .'value="<?php echo bin2hex(random_bytes(12)); ?>" autocomplete="off">');
         Password::defaults(fn(): Password => Password::min(10));
         // Guesses are what is slowed down: a maker who gets in may do so as often as she likes.
         $refused = fn(): bool => Auth::guest();

@@ -185,9 +185,6 @@ final class DatabaseSeeder extends Seeder
                 $choices['others'] = [['material_id' => $materials['dusk']->id]];
                 $choices['changes'] = [['from' => 'Round 8', 'to' => 1], ['from' => 'Round 10', 'to' => 0], ['from' => 'Round 14', 'to' => 1]];
             }
-            if ($name === 'Signal bag') {
-                $choices += ['logged' => ['base' => 46]];
-            }
             $bag = new Bag(['material_id' => $materials[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => $choices]);
             $bag->created_at = Carbon::now()->subMinutes(60 - $order);
             $bag->updated_at = Carbon::now()->subMinutes(60 - $order);
@@ -196,6 +193,7 @@ final class DatabaseSeeder extends Seeder
                 Ledger::reserve($materials[$key], $bag, 820);
             }
             if ($name === 'Signal bag') {
+                $bag->minutes()->create(['part' => 'base', 'minutes' => 46]);
                 Bag::withoutTimestamps(function () use ($bag): void {
                     WeighIns::of($bag)->enter('Round 3', Mass::grams(424));
                     WeighIns::of($bag)->enter('Round 8', Mass::grams(304));

@@ -58,6 +58,23 @@ export function plan() {
         }
     }
 
+    /** What another page changed meanwhile stands in its fields here, and where both did it is told. */
+    function meet({ revision, elsewhere, met }) {
+        form.elements.revision.value = revision;
+        for (const [name, value] of Object.entries(elsewhere ?? {})) {
+            for (const field of form.querySelectorAll(`[name="${CSS.escape(name)}"]`)) {
+                if (field.type === 'radio') {
+                    field.checked = field.value === value;
+                } else {
+                    field.value = value;
+                }
+            }
+        }
+        if (met !== '') {
+            document.querySelector('[data-met]').innerHTML = met;
+        }
+    }
+
     async function send(mine) {
         let answer;
         try {
@@ -86,6 +103,7 @@ export function plan() {
         form.dataset.unsent = answer.ok ? 'no' : 'yes';
         stale.hidden = answer.ok;
         if (answer.ok) {
+            meet(body);
             show(body);
             saved.textContent = 'kept just now';
         } else {

@@ -273,7 +273,7 @@ final class BandTest extends TestCase
             ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'],
         )->assertSessionHasNoErrors();
         self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
-        $this->post("/bags/{$bag->id}/undo")->assertSessionHasNoErrors();
+        $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}")->assertSessionHasNoErrors();
         self::assertCount(2, $bag->fresh()?->plan()->spec->strands->changes ?? []);
     }
 

@@ -8,6 +8,8 @@ use App\Bags\PlanSheet;
 use App\Bags\WeighIns;
 use App\Models\Bag;
 use App\Models\Hands;
+use App\Models\KeptWeighIns;
+use App\Models\WeighIn;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Pace;
@@ -26,6 +28,21 @@ use Tests\TestCase;
 
 final class EnoughTest extends TestCase
 {
+    /** Number of the weigh-in that stands after a row. */
+    private static function at(Bag $bag, string $after): int
+    {
+        return (int) collect(KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all)->firstWhere('after', $after)?->id;
+    }
+
+    /** @return list<string> rows that were weighed after, as far as it stands */
+    private static function weighed(Bag $bag): array
+    {
+        return array_map(
+            fn(WeighIn $one): string => $one->after,
+            KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all,
+        );
+    }
+
     public function testAWeighInTurnsEnoughIntoRunsOutAndBack(): void
     {
         $maker = $this->maker();
@@ -47,9 +64,9 @@ final class EnoughTest extends TestCase
             ['after' => 'Round 6', 'left' => '1 lb 5 oz'],
         )->assertSessionHasNoErrors();
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 2', 'left' => '800 g'])->assertSessionHasNoErrors();
-        self::assertSame(['Round 2', 'Round 6'], array_column($bag->fresh()->choices['weigh_ins'], 'after'));
-        $this->delete("/bags/{$bag->id}/enough/0")->assertRedirect();
-        self::assertSame(['Round 6'], array_column($bag->fresh()->choices['weigh_ins'], 'after'));
+        self::assertSame(['Round 2', 'Round 6'], self::weighed($bag));
+        $this->delete("/bags/{$bag->id}/enough/".self::at($bag, 'Round 2'))->assertRedirect();
+        self::assertSame(['Round 6'], self::weighed($bag));
     }
 
     /** @return array<string, array{array<string, string>, string, string}> */
@@ -76,7 +93,7 @@ final class EnoughTest extends TestCase
             'value="'.e($form['left']).'"',
             false,
         )->assertDontSee('<script>alert', false);
-        self::assertCount(1, $bag->fresh()?->choices['weigh_ins']);
+        self::assertCount(1, self::weighed($bag));
     }
 
     public function testACountThatLosesAWeighedRoundIsSaid(): void
@@ -127,9 +144,9 @@ final class EnoughTest extends TestCase
         $this->get("/bags/{$bag->id}/enough")->assertSee("Taken: {$found[1]}")->assertSee('Undo')->assertDontSee('Making it fit');
         self::assertSame($bag->choices['base'], $bag->fresh()?->choices['base'], 'What a mend leaves stays as it was.');
         self::assertLessThan(14, $bag->fresh()->choices['body']['rounds']);
-        $this->post("/bags/{$bag->id}/undo")->assertRedirect("/bags/{$bag->id}");
+        $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}")->assertRedirect("/bags/{$bag->id}");
         self::assertEquals($before, $bag->fresh()->choices);
-        $this->followingRedirects()->post("/bags/{$bag->id}/undo")->assertSee('nothing to undo');
+        $this->followingRedirects()->post("/bags/{$bag->id}/undo?revision=2")->assertSee('nothing to undo');
         $this->followingRedirects()->post(
             "/bags/{$bag->id}/mend",
             ['do' => 'Conjure more'],
@@ -150,7 +167,7 @@ final class EnoughTest extends TestCase
             $this->post("/bags/{$bag->id}/mend", ['do' => html_entity_decode($do)])->assertSessionHasNoErrors();
             $this->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('figure  good', false)->assertDontSee('Making it fit');
             $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee('No plan yet');
-            $this->post("/bags/{$bag->id}/undo");
+            $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
         }
     }
 
@@ -169,7 +186,7 @@ final class EnoughTest extends TestCase
             [$bag->fresh()?->choices['others'], $bag->fresh()?->choices['changes']],
         );
         $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('there is enough in');
-        $this->post("/bags/{$bag->id}/undo");
+        $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
         self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
     }
 
@@ -178,9 +195,10 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 5', 'left' => '640']);
-        $this->delete("/bags/{$bag->id}/enough/0");
-        self::assertSame([], $bag->fresh()?->choices['weigh_ins']);
-        $this->post("/bags/{$bag->id}/undo");
+        $taken = self::at($bag, 'Round 5');
+        $this->delete("/bags/{$bag->id}/enough/{$taken}");
+        self::assertSame([], self::weighed($bag));
+        $this->post("/bags/{$bag->id}/enough/{$taken}");
         self::assertSame([['after' => 'Round 5', 'left' => '640 g']], $bag->fresh()->document()['weigh_ins']);
     }
 
@@ -230,10 +248,11 @@ final class EnoughTest extends TestCase
         // with a step back.
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '900 g'])->assertSessionHasNoErrors();
         self::assertSame(900.0, $onHand());
-        $this->delete("/bags/{$bag->id}/enough/2");
+        $taken = self::at($bag, 'Round 9');
+        $this->delete("/bags/{$bag->id}/enough/{$taken}");
         self::assertSame(1040.0, $onHand());
-        $this->post("/bags/{$bag->id}/undo");
-        self::assertSame([900.0, 3], [$onHand(), count($bag->fresh()->choices['weigh_ins'] ?? [])]);
+        $this->post("/bags/{$bag->id}/enough/{$taken}");
+        self::assertSame([900.0, 3], [$onHand(), count(self::weighed($bag))]);
         $this->get('/bags')->assertSee('go on with Round 10');
         // A file of it stands by itself.
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
@@ -270,7 +289,7 @@ final class EnoughTest extends TestCase
         $there = Bag::query()->findOrFail($here->id);
         WeighIns::of($here)->enter('Round 4', Mass::grams(700));
         WeighIns::of($there)->enter('Round 6', Mass::grams(590));
-        self::assertSame(['Round 4', 'Round 6'], array_column($there->fresh()?->choices['weigh_ins'], 'after'));
+        self::assertSame(['Round 4', 'Round 6'], self::weighed($there));
         self::assertSame(590.0, $there->fresh()->material?->balance());
     }
 
@@ -399,13 +418,13 @@ final class EnoughTest extends TestCase
                 false,
             )->assertDontSee('<script>alert', false);
         }
-        self::assertSame('48.5', $bag->fresh()?->choices['price_tag']);
+        self::assertSame('48.50', $bag->fresh()?->price_tag);
         self::assertStringNotContainsString('price_tag', (string) $this->get("/bags/{$bag->id}/export")->getContent());
         // A change on Plan keeps it.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 12]))->assertOk();
-        self::assertSame('48.5', $bag->fresh()->choices['price_tag']);
+        self::assertSame('48.50', $bag->fresh()->price_tag);
         $this->post("/bags/{$bag->id}/price", ['price_tag' => '']);
-        self::assertArrayNotHasKey('price_tag', $bag->fresh()->choices);
+        self::assertNull($bag->fresh()->price_tag);
     }
 
     public function testASwatchOfJustThatWinsOverWhatIsExpected(): void
@@ -424,7 +443,7 @@ final class EnoughTest extends TestCase
         )->assertRedirect("/bags/{$bag->id}");
         self::assertSame($nine->id, $bag->fresh()?->swatch_id);
         $this->get("/bags/{$bag->id}")->assertSee('by your swatch “sc on 9”')->assertSee('Undo');
-        $this->post("/bags/{$bag->id}/undo");
+        $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
         self::assertNotSame($nine->id, $bag->fresh()->swatch_id);
     }
 
@@ -491,7 +510,7 @@ final class EnoughTest extends TestCase
             $wrong ? $answer->assertSessionHasErrors('wage') : $answer->assertSessionHasNoErrors();
         }
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '1 h 10'])->assertSessionHasNoErrors();
-        self::assertSame(['base' => 70], $bag->fresh()?->choices['logged']);
+        self::assertSame(['base' => 70], $bag->minutes()->pluck('minutes', 'part')->all());
         $this->get("/bags/{$bag->id}/enough")->assertSee('from what you logged')->assertSee('your work')->assertSee('1 h 10');
         // Plan says the same time, from the same log.
         $time = Duration::about(
@@ -505,7 +524,7 @@ final class EnoughTest extends TestCase
         )->assertSessionHasErrors('minutes');
         $this->get("/bags/{$bag->id}/enough")->assertSee('like “45”');
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '0']);
-        self::assertSame([], $bag->fresh()->choices['logged']);
+        self::assertSame([], $bag->minutes()->pluck('minutes', 'part')->all());
         // Neither is part of the bag's file.
         self::assertStringNotContainsString('logged', (string) $this->get("/bags/{$bag->id}/export")->getContent());
     }
@@ -582,7 +601,7 @@ final class EnoughTest extends TestCase
             self::assertSame(Plans::settled($was), Plans::settled($taken));
             self::assertEqualsWithDelta($cell->counts?->comesOut->height->mm, $taken->comesOut->height->mm, 1e-9);
             self::assertGreaterThan($was->comesOut->flatWidth->mm, $taken->comesOut->flatWidth->mm);
-            $this->post("/bags/{$bag->id}/undo");
+            $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
             self::assertSame($was->comesOut->height->mm, $bag->fresh()?->plan()->comesOut->height->mm);
             $take('size');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');

@@ -142,7 +142,7 @@ final class WaysTest extends TestCase
         )->assertSessionHasNoErrors();
         self::assertLessThan(25, Plans::count($bag->refresh()->plan(), '/base/across'));
         self::assertSame('rows', $bag->choices['base']['type']);
-        $this->post("/bags/{$bag->id}/undo");
+        $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
         $this->post(
             "/bags/{$bag->id}/what-if",
             ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => 'counts'],

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\BagForm;
+use App\Bags\Changing;
+use App\Bags\Keeping;
+use App\Bags\Merge;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
 use App\Models\Bag;
@@ -95,8 +98,7 @@ final class BagController extends Controller
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
         try {
-            BagForm::putOn($bag, $request, $maker);
-            $sheet = PlanSheet::of($bag, $maker);
+            $kept = Keeping::of($bag, $request, $maker);
         } catch (Refused $e) {
             $errors = BagForm::errors($e);
 
@@ -104,9 +106,13 @@ final class BagController extends Controller
                 ? response()->json(['errors' => $errors], 422)
                 : back()->withInput()->withErrors($errors);
         }
-        $bag->save();
+        $sheet = $kept->sheet;
         if (! $request->expectsJson()) {
-            return redirect()->route('bags.plan', $bag)->with('status', 'Saved and drawn anew.');
+            $to = redirect()->route('bags.plan', $bag);
+
+            return $kept->met === []
+                ? $to->with('status', 'Saved and drawn anew.')
+                : $to->with('met', $kept->met)->with('status', 'Saved, but for what is marked.');
         }
 
         return response()->json([
@@ -118,6 +124,9 @@ final class BagController extends Controller
                 ...array_map(e(...), $sheet->stations()),
             ],
             'solved' => $sheet->solved(),
+            'revision' => $bag->revision,
+            'elsewhere' => $kept->fields(),
+            'met' => $kept->met === [] ? '' : view('bags.met', ['bag' => $bag, 'met' => $kept->met])->render(),
         ]);
     }
 
@@ -132,14 +141,33 @@ final class BagController extends Controller
         )->with('undo', route('bags.restore', $bag));
     }
 
-    /** Back from a mend, a cell of What if, or a weigh-in taken out. */
+    /** A field that was changed on another page meanwhile, as this one wanted it. */
+    public function keepMine(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $value = json_decode(mb_substr(Typed::text($request, 'value'), 0, 4000), true);
+        $field = Typed::text($request, 'field');
+        try {
+            Changing::held($bag, function (Bag $bag) use ($field, $value): void {
+                $bag->choices = Merge::with($bag->choices, $field, $value);
+                $bag->plan();
+            });
+        } catch (Refused $e) {
+            return redirect()->route('bags.plan', $bag)->withErrors(BagForm::errors($e));
+        }
+
+        return redirect()->route('bags.plan', $bag)->with('status', 'Yours is kept.');
+    }
+
+    /** Back from a mend or a cell of What if: that one change alone. */
     public function undo(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
+        $revision = (int) Typed::text($request, 'revision');
 
         return redirect()->route('bags.plan', $bag)->with(
             'status',
-            StepBack::take($request, $bag) ? 'It is as it was.' : 'There is nothing to undo.',
+            StepBack::take($bag, $revision) ? 'It is as it was.' : 'There is nothing to undo.',
         );
     }
 

@@ -107,7 +107,8 @@ final class BagFileController extends Controller
                 throw Refused::at('', 'Choose a file or paste its text.');
             }
             $document = Json::decode($text);
-            Planner::plan(BagDocument::read($document));
+            $plan = Planner::plan(BagDocument::read($document));
+            $weighIns = $plan->spec->weighIns;
         } catch (Refused $e) {
             return back()->withInput(['text' => mb_scrub(mb_strcut($text, 0, Json::MOST_BYTES))])->withErrors([
                 'file' => array_map(
@@ -119,7 +120,14 @@ final class BagFileController extends Controller
         }
         unset($document['format']);
         /** @var Bag $bag */
-        $bag = $this->maker($request)->bags()->create(['choices' => $document]);
+        $bag = $this->maker($request)->bags()->create(['choices' => array_diff_key($document, ['weigh_ins' => 1])]);
+        foreach ($weighIns as $one) {
+            $bag->weighIns()->create([
+                'place' => (int) $plan->piece->place($one->after),
+                'after' => $one->after,
+                'left' => $one->left->exact(),
+            ]);
+        }
 
         return redirect()->route('bags.plan', $bag)->with('status', "“{$bag->name()}” is read from its file.");
     }

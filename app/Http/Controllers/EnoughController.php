@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Changing;
 use App\Bags\Costs;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
@@ -11,9 +12,11 @@ use App\Bags\StepBack;
 use App\Bags\WeighIns;
 use App\Drawing\NarrowingBands;
 use App\Models\Bag;
+use App\Models\BagMinutes;
 use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Supply;
+use App\Models\WeighIn;
 use App\Rules\Typed;
 use App\Stash\ScaleShelf;
 use Fescue\Core\Document\Refused;
@@ -109,10 +112,13 @@ final class EnoughController extends Controller
         $do = Typed::text($request, 'do');
         foreach ($this->mends($request, $sheet) as $mend) {
             if ($mend->do === $do && $mend->plan !== null) {
-                Mending::take($bag, $sheet->plan, $mend->plan, $mend->spare);
+                $mended = $mend->plan;
+                Changing::held(
+                    $bag,
+                    fn(Bag $bag) => Mending::take($bag, $sheet->plan, $mended, $mend->spare),
+                );
 
                 return StepBack::from(
-                    $request,
                     $bag,
                     redirect()->route('bags.enough', $bag)->with('status', "Taken: {$do}."),
                 );
@@ -129,8 +135,9 @@ final class EnoughController extends Controller
     {
         $this->authorize('own', $bag);
         $counts = $request->boolean('counts');
-        $bag->choices = ['swatch_counts' => $counts] + $bag->choices;
-        $bag->save();
+        Changing::held($bag, function (Bag $bag) use ($counts): void {
+            $bag->choices = ['swatch_counts' => $counts] + $bag->choices;
+        });
 
         return redirect()->route('bags.enough', $bag)->with(
             'status',
@@ -148,10 +155,8 @@ final class EnoughController extends Controller
                 ['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.'],
             );
         }
-        $choices = $bag->choices;
-        unset($choices['price_tag']);
-        $bag->choices = $text === '' ? $choices : ['price_tag' => $text] + $choices;
-        $bag->save();
+        // A column of its own: nothing else that is kept of the bag is written with it.
+        Bag::query()->whereKey($bag->id)->update(['price_tag' => $text === '' ? null : $text]);
 
         return redirect()->route('bags.enough', $bag)->with(
             'status',
@@ -218,17 +223,34 @@ final class EnoughController extends Controller
         );
     }
 
-    public function destroy(Request $request, Bag $bag, int $place): RedirectResponse
+    public function destroy(Bag $bag, WeighIn $weighIn): RedirectResponse
     {
         $this->authorize('own', $bag);
-        $struck = WeighIns::of($bag)->without($place);
+        $borne = WeighIns::takeOut($bag, self::ofBag($bag, $weighIn));
 
-        return StepBack::from(
-            $request,
-            $bag,
-            redirect()->route('bags.enough', $bag)->with('status', 'That weigh-in is taken out.'),
-            $struck,
-        );
+        return redirect()->route('bags.enough', $bag)->with(
+            'status',
+            $borne ? 'That weigh-in is taken out, and its line in the stash with it.' : 'That weigh-in is taken out. '
+                .'Its line stays in the stash, for what was taken since stands on it.',
+        )->with('undo', route('bags.enough.restore', [$bag, $weighIn]));
+    }
+
+    /** A weigh-in that was taken out, back again. */
+    public function restore(Bag $bag, WeighIn $weighIn): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            WeighIns::putBack($bag, self::ofBag($bag, $weighIn));
+        } catch (Refused $e) {
+            return redirect()->route('bags.enough', $bag)->withErrors(['after' => $e->problems[0]->message]);
+        }
+
+        return redirect()->route('bags.enough', $bag)->with('status', 'It is as it was.');
+    }
+
+    private static function ofBag(Bag $bag, WeighIn $weighIn): WeighIn
+    {
+        return $weighIn->bag_id === $bag->id ? $weighIn : abort(404);
     }
 
     /** Enters how long a part took; nothing takes it out. */
@@ -243,14 +265,10 @@ final class EnoughController extends Controller
             );
         }
         $minutes = 60 * (int) ($time[1] ?? 0) + (int) ($time[2] ?? 0);
-        $kept = $bag->choices['logged'] ?? [];
-        $logged = is_array($kept) ? $kept : [];
-        unset($logged[$part->value]);
-        if ($minutes > 0) {
-            $logged[$part->value] = $minutes;
-        }
-        $bag->choices = ['logged' => $logged] + $bag->choices;
-        $bag->save();
+        $of = ['bag_id' => $bag->id, 'part' => $part->value];
+        $minutes > 0
+            ? BagMinutes::query()->upsert([$of + ['minutes' => $minutes]], ['bag_id', 'part'], ['minutes'])
+            : BagMinutes::query()->where($of)->delete();
 
         return redirect()->route('bags.enough', $bag)->with(
             'status',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Changing;
 use App\Drawing\Ink;
 use App\Models\Bag;
 use App\Models\Material;
@@ -98,14 +99,14 @@ final class TogetherController extends Controller
             }
         }
         $order = Typed::text($request, 'order');
-        $bag->choices = [
-            'together' => [
-                'ends' => $ends,
-                'order' => array_key_exists($order, self::ORDERS) ? $order : 'dark',
-                'place' => $places,
-            ],
-        ] + $bag->choices;
-        $bag->save();
+        $together = [
+            'ends' => $ends,
+            'order' => array_key_exists($order, self::ORDERS) ? $order : 'dark',
+            'place' => $places,
+        ];
+        Changing::held($bag, function (Bag $bag) use ($together): void {
+            $bag->choices = ['together' => $together] + $bag->choices;
+        });
 
         return redirect()->route('stash.together', ['bag' => $bag->id])->with('status', "Kept with “{$bag->name()}”.");
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Changing;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
@@ -11,6 +12,7 @@ use App\Models\Bag;
 use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
+use App\Models\WeighIn;
 use App\Rules\Typed;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
@@ -29,6 +31,17 @@ use Illuminate\Http\Request;
 /** One bag on other hooks and of other materials, by what the maker's hands have shown. */
 final class WhatIfController extends Controller
 {
+    /** What another hook or material makes another of. */
+    private const ANEW = [
+        'material' => 1,
+        'gauge' => 1,
+        'swatch_counts' => 1,
+        'learned' => 1,
+        'hook' => 1,
+        'others' => 1,
+        'changes' => 1,
+    ];
+
     private const HOOKS = 6;
 
     private const MATERIALS = 6;
@@ -136,24 +149,19 @@ final class WhatIfController extends Controller
                     ],
                 );
             }
-            $choices = array_diff_key(
-                $bag->choices,
-                [
-                    'material' => 1,
-                    'gauge' => 1,
-                    'weigh_ins' => 1,
-                    'swatch_counts' => 1,
-                    'learned' => 1,
-                    'hook' => 1,
-                    'others' => 1,
-                    'changes' => 1,
-                ] + Bag::TAUGHT,
-            );
-            $choices = ($keepsCounts ? Mending::settled($taken) : Mending::sized($taken)) + $choices;
-            $bag->material()->associate($material);
-            $bag->swatch()->associate($swatch);
-            $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;
-            $bag->plan();
+            $parts = $keepsCounts ? Mending::settled($taken) : Mending::sized($taken);
+            Changing::held($bag, function (Bag $bag) use ($parts, $material, $swatch, $hook): void {
+                $choices = $parts + array_diff_key($bag->choices, self::ANEW + Bag::TAUGHT);
+                $bag->material()->associate($material);
+                $bag->swatch()->associate($swatch);
+                $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;
+                // Begun anew: what was weighed is of another bag, until this is taken back.
+                WeighIn::query()->where('bag_id', $bag->id)->whereNull('dropped_in')->update(
+                    ['dropped_in' => $bag->revision + 1],
+                );
+                $bag->unsetRelation('weighIns');
+                $bag->plan();
+            });
         } catch (Refused $e) {
             return back()->withErrors(['hook' => $e->problems[0]->message]);
         }
@@ -162,7 +170,6 @@ final class WhatIfController extends Controller
             .'trust it.' : "by your swatch “{$swatch->name}”.");
 
         return StepBack::from(
-            $request,
             $bag,
             redirect()->route('bags.plan', $bag)->with(
                 'status',

@@ -15,7 +15,7 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 
-/** What is taken for a strand of which nothing but kind and thickness is known, and for a hand that has shown nothing. */
+/** What is taken for a strand of which kind and thickness alone are known, and for a hand that has shown nothing. */
 final class Guessed
 {
     /** @return array<string, string> a material as fescue-bag/1 has it */

@@ -38,8 +38,8 @@ enum Form: string
     }
 
     /**
-     * What a strand of that thickness weighs, where nothing else is known of it: λ = π/4·d²·ρ, the same the other way. A
-     * guess that a weighed metre ends.
+     * What a strand of that thickness weighs, where nothing else is known of it: λ = π/4·d²·ρ, the same the other way.
+     * A guess that a weighed metre ends.
      */
     public function weight(Length $thickness): LinearDensity
     {

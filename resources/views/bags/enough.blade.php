@@ -137,9 +137,9 @@
             @foreach ($sheet->notes as $note)@if ($note->code === 'weigh-in-odd')<p class="wrong" role="alert"><b>{{ $note->lead }}</b> {{ $note->rest }}</p>@endif @endforeach
             @if ($weighIns !== [])
                 <ul class="list-plain weigh-ins">
-                    @foreach ($weighIns as $place => $weighIn)
-                        <li><span>after {{ $plan->spec->strands->others === [] ? $weighIn['after'] : $rows[$weighIn['after']] }}</span><b>{{ Mass::parse($weighIn['left'])->print() }}</b>
-                            <form method="post" action="{{ route('bags.enough.remove', [$bag, $place]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn['after'] }}">Take out</button></form>
+                    @foreach ($weighIns as $weighIn)
+                        <li><span>after {{ $plan->spec->strands->others === [] ? $weighIn->after : $rows[$weighIn->after] }}</span><b>{{ Mass::parse($weighIn->left)->print() }}</b>
+                            <form method="post" action="{{ route('bags.enough.remove', [$bag, $weighIn]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn->after }}">Take out</button></form>
                         </li>
                     @endforeach
                 </ul>
@@ -154,7 +154,7 @@
                 <h2>Time and cost</h2>
                 @php
                     $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
-                    $tag = is_numeric($bag->choices['price_tag'] ?? null) ? (string) $bag->choices['price_tag'] : null;
+                    $tag = $bag->price_tag === null ? null : rtrim(rtrim($bag->price_tag, '0'), '.');
                 @endphp
                 <div class="figures">
                     <p class="figure"><b>{{ Duration::about($costs->minutes->likely) }}</b><span>{{ Duration::about($costs->minutes->low()) }} to {{ Duration::about($costs->minutes->high()) }} in 9 of 10, {{ $sheet->pace() }}</span></p>

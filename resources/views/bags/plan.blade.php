@@ -36,8 +36,10 @@
 @endphp
 <x-layout :title="$bag->name()">
     @include('bags.head')
+    <div data-met>@if (is_array(session('met'))) @include('bags.met', ['met' => session('met')]) @endif</div>
     <form class="workbench" method="post" action="{{ route('bags.update', $bag) }}" data-plan novalidate>
         @csrf @method('put')
+        <input type="hidden" name="revision" value="{{ $bag->revision ?? 1 }}">
         <div class="stations">
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
                 <summary><b>Size</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>

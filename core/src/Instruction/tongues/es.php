@@ -14,7 +14,8 @@ return [
     'motifs' => [
         'mesh' => ['malla', 'malla de punto alto'],
         'two-in-one' => ['dos en uno', 'dos en uno, saltando uno'],
-        'rib' => ['canalé', 'canalé por la hebra de atrás'], 'spaced' => ['pb calado', 'punto bajo y cadeneta alternos'],
+        'rib' => ['canalé', 'canalé por la hebra de atrás'],
+        'spaced' => ['pb calado', 'punto bajo y cadeneta alternos'],
         'mesh-plain' => ['malla y liso', 'malla y punto bajo alternos'], 'fans' => ['abanicos', 'abanicos de cinco'],
         'posts' => ['grupos en relieve', 'grupos de cuatro en relieve'],
     ],
@@ -72,10 +73,12 @@ return [
         'into.long-edges' => 'por la última hilera y por el otro lado de la cadeneta',
         'loop.back' => 'solo por la hebra de atrás', 'loop.front' => 'solo por la hebra de delante',
         'foundation' => 'Cadeneta floja de {n}: {m} para tejer y {k} para girar.',
-        'begin.frames' => 'Con una aguja fina sacar una hebra por el primer agujero de un marco; {m} agujeros en los dos.',
-        'begin.holes' => 'Sacar una hebra desde fuera por el agujero central de un lado largo; {m} agujeros para tejer.',
-        'begin.holes.hook' => 'Con la aguja de {hook} sacar una hebra desde fuera por el agujero central de un lado largo; '
-            .'{m} agujeros para tejer. La aguja de trabajo desde la vuelta siguiente.',
+        'begin.frames' => 'Con una aguja fina sacar una hebra por el primer agujero de un marco; {m} agujeros '
+            .'en los dos.',
+        'begin.holes' => 'Sacar una hebra desde fuera por el agujero central de un lado largo; {m} agujeros '
+            .'para tejer.',
+        'begin.holes.hook' => 'Con la aguja de {hook} sacar una hebra desde fuera por el agujero central de un lado '
+            .'largo; {m} agujeros para tejer. La aguja de trabajo desde la vuelta siguiente.',
         'row' => 'Hilera {n}', 'round' => 'Vuelta {n}', 'rows' => 'Hileras {n}–{m}', 'rounds' => 'Vueltas {n}–{m}',
         'rows.alike' => 'Todas las hileras igual.', 'rounds.alike' => 'Todas las vueltas igual.',
     ],

@@ -71,8 +71,8 @@ return [
         'foundation' => 'Chain {n}, loosely: {m} to work into and {k} to turn.',
         'begin.frames' => 'On a thin hook draw up a loop in the first hole of one frame; {m} holes on the two.',
         'begin.holes' => 'Draw up a loop from the outside in the middle hole of a long side; {m} holes to work into.',
-        'begin.holes.hook' => 'With the {hook} hook draw up a loop from the outside in the middle hole of a long side; '
-            .'{m} holes to work into. The working hook from the next round on.',
+        'begin.holes.hook' => 'With the {hook} hook draw up a loop from the outside in the middle hole of a long '
+            .'side; {m} holes to work into. The working hook from the next round on.',
         'row' => 'Row {n}', 'round' => 'Round {n}', 'rows' => 'Rows {n}–{m}', 'rounds' => 'Rounds {n}–{m}',
         'rows.alike' => 'Each row the same.', 'rounds.alike' => 'Each round the same.',
     ],

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\BagRevision;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The only writer of a bag's choices. Each change holds the bag's row until it is done, changes what is there then, and
+ * leaves the revision that it made: what another page saw is known, and a step back puts back what one change did.
+ */
+final class Changing
+{
+    /** Revisions that are kept of a bag; a page that is older than that is merged by what it differs in. */
+    private const KEPT = 200;
+
+    /**
+     * Runs a change on the bag as it is now, and keeps it.
+     *
+     * @template T
+     *
+     * @param \Closure(Bag): T $change
+     *
+     * @return T
+     */
+    public static function held(Bag $bag, \Closure $change): mixed
+    {
+        return DB::transaction(function () use ($bag, $change): mixed {
+            $row = Bag::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($bag->id);
+            $row->lockForUpdate();
+            $bag->setRawAttributes($row->firstOrFail()->getAttributes(), true);
+            $bag->forgetStock();
+            $bag->unsetRelation('swatch')->unsetRelation('minutes');
+            $before = new BagRevision([
+                'bag_id' => $bag->id,
+                'revision' => $bag->revision,
+                'material_id' => $bag->material_id,
+                'swatch_id' => $bag->swatch_id,
+                'choices' => $bag->choices,
+            ]);
+            $result = $change($bag);
+            if (self::changed($before, $bag)) {
+                // What it was is kept when it is no longer so.
+                BagRevision::query()->insertOrIgnore([
+                    'choices' => json_encode((object) $before->choices, JSON_THROW_ON_ERROR),
+                ] + array_diff_key($before->getAttributes(), ['choices' => 1]));
+                $bag->revision++;
+                $old = BagRevision::query()->where('bag_id', $bag->id);
+                $old->where('revision', '<', $bag->revision - self::KEPT)->delete();
+            }
+            $bag->save();
+
+            return $result;
+        });
+    }
+
+    public static function changed(BagRevision $before, Bag $bag): bool
+    {
+        return $bag->isDirty(['material_id', 'swatch_id']) || ! Merge::same($before->choices, $bag->choices);
+    }
+
+    /** What the bag was in a revision; null where that is not kept. */
+    public static function was(Bag $bag, int $revision): ?BagRevision
+    {
+        return BagRevision::query()->where(['bag_id' => $bag->id, 'revision' => $revision])->first();
+    }
+}

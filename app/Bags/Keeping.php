@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\BagRevision;
+use App\Models\User;
+use App\Rules\Typed;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Piece\Asked;
+use Illuminate\Http\Request;
+
+/**
+ * What a page of a bag sends, kept on the bag as it is now: fields that others changed since the page was made stay
+ * changed, and where it changed the same one that is told.
+ */
+final readonly class Keeping
+{
+    /**
+     * @param list<array{field: string, name: string, mine: string, theirs: string, value: string}> $met
+     * @param list<string> $elsewhere fields that were changed by others meanwhile
+     */
+    private function __construct(
+        private Bag $bag,
+        public PlanSheet $sheet,
+        public array $met,
+        private array $elsewhere,
+    ) {}
+
+    /** @throws Refused where the plan does not bear it; nothing is kept then */
+    public static function of(Bag $bag, Request $request, User $maker): self
+    {
+        $seen = Typed::text($request, 'revision');
+
+        return Changing::held($bag, function (Bag $bag) use ($request, $maker, $seen): self {
+            $was = ctype_digit($seen) && (int) $seen !== $bag->revision ? Changing::was($bag, (int) $seen) : null;
+            if ($was === null) {
+                BagForm::putOn($bag, $request, $maker);
+
+                return new self($bag, PlanSheet::of($bag, $maker), [], []);
+            }
+            // What the page would have made of the bag that it saw.
+            $mine = new Bag();
+            $mine->exists = true;
+            $mine->setRawAttributes([
+                'material_id' => $was->material_id,
+                'swatch_id' => $was->swatch_id,
+                'choices' => json_encode((object) $was->choices, JSON_THROW_ON_ERROR),
+            ] + $bag->getAttributes(), true);
+            BagForm::putOn($mine, $request, $maker);
+            $links = fn(Bag|BagRevision $of): array => [
+                'material_id' => $of->material_id, 'swatch_id' => $of->swatch_id,
+            ];
+            $merged = Merge::of(
+                $links($was) + $was->choices,
+                $links($mine) + $mine->choices,
+                $links($bag) + $bag->choices,
+            );
+            $bag->forceFill(array_intersect_key($merged->choices, $links($bag)) + $links($bag));
+            foreach (array_keys($links($bag)) as $link) {
+                $bag->{$link} = $merged->choices[$link] ?? null;
+            }
+            $bag->choices = array_diff_key($merged->choices, $links($bag));
+            $bag->forgetStock();
+            $bag->unsetRelation('swatch');
+
+            return new self($bag, PlanSheet::of($bag, $maker), self::told($merged->met), $merged->elsewhere);
+        });
+    }
+
+    /**
+     * @param array<string, array{mixed, mixed}> $met
+     *
+     * @return list<array{field: string, name: string, mine: string, theirs: string, value: string}>
+     */
+    private static function told(array $met): array
+    {
+        $told = [];
+        foreach ($met as $field => [$mine, $theirs]) {
+            $told[] = [
+                'field' => $field,
+                'name' => ucfirst(str_replace(['/', '_'], [' ', ' '], $field)),
+                'mine' => self::said($mine),
+                'theirs' => self::said($theirs),
+                'value' => json_encode($mine, JSON_THROW_ON_ERROR),
+            ];
+        }
+
+        return $told;
+    }
+
+    private static function said(mixed $value): string
+    {
+        $said = is_array($value) && ! array_is_list($value)
+            ? implode(', ', array_map(fn(mixed $one): string => Asked::shown($one), $value))
+            : Asked::shown($value);
+
+        return $said === '' ? 'left open' : mb_substr($said, 0, 80);
+    }
+
+    /** @return array<string, string> fields of the form that others changed, as they stand */
+    public function fields(): array
+    {
+        $fields = [];
+        $flat = ['material_id' => $this->bag->material_id, 'swatch_id' => $this->bag->swatch_id] + $this->bag->choices;
+        foreach ($this->elsewhere as $field) {
+            [$part, $name] = [...explode('/', $field, 2), null];
+            $value = $name === null ? $flat[$part] ?? null : $flat[$part][$name] ?? null;
+            $fields[$name === null ? $part : "{$part}[{$name}]"] = is_array($value) && ! array_is_list($value)
+                ? ''
+                : Asked::shown($value);
+        }
+
+        return $fields;
+    }
+}

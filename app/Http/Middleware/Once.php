@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * A form sent twice does what it does once. Each form of a page has a key of its own; it is kept in one transaction
+ * with what the form wrote, so that a write whose answer was lost is known when the browser sends it again, and the
+ * same answer is given. Other values under the same key, as from a page gone back to, are another write.
+ */
+final class Once
+{
+    public const FIELD = '_once';
+
+    /** Hours that a key is known. */
+    private const KNOWN = 48;
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $key = $request->input(self::FIELD);
+        if ($request->isMethodSafe() || $request->expectsJson() || ! is_string($key) || $request->user() === null) {
+            return $next($request);
+        }
+        $row = ['user_id' => $request->user()->getAuthIdentifier(), 'key' => $this->key($request, $key)];
+
+        return DB::transaction(function () use ($request, $next, $row): Response {
+            try {
+                // Whoever sends the same meanwhile waits here until this one is done.
+                DB::table('sent_once')->insert($row + ['created_at' => now()]);
+            } catch (UniqueConstraintViolationException) {
+                return $this->answered($row);
+            }
+            $response = $next($request);
+            if ($response instanceof RedirectResponse && ! $request->session()->has('errors')) {
+                $status = $request->session()->get('status');
+                DB::table('sent_once')->where($row)->update([
+                    'to' => mb_substr($response->getTargetUrl(), 0, 2000),
+                    'status' => is_string($status) ? mb_substr($status, 0, 400) : null,
+                ]);
+            } else {
+                // Nothing was kept: mended, it may be sent again.
+                DB::table('sent_once')->where($row)->delete();
+            }
+            DB::table('sent_once')->where('created_at', '<', now()->subHours(self::KNOWN))->limit(100)->delete();
+
+            return $response;
+        });
+    }
+
+    /** @param array<string, mixed> $row */
+    private function answered(array $row): Response
+    {
+        $sent = DB::table('sent_once')->where($row)->first();
+        $to = redirect()->to(is_string($sent?->to) ? $sent->to : '/');
+
+        return is_string($sent?->status) ? $to->with('status', $sent->status) : $to;
+    }
+
+    private function key(Request $request, string $key): string
+    {
+        $files = [];
+        foreach ($request->allFiles() as $one) {
+            $files[] = $one instanceof UploadedFile && $one->isValid() ? hash_file('sha256', $one->path()) : '';
+        }
+
+        return hash('sha256', (string) json_encode(
+            [mb_substr($key, 0, 64), $request->method(), $request->path(), $request->except(['_token']), $files],
+            JSON_PARTIAL_OUTPUT_ON_ERROR,
+        ));
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Bag;
+use App\Models\BagMinutes;
+use App\Models\KeptWeighIns;
+use App\Models\StockEntry;
+use App\Models\User;
+use App\Stash\Ledger;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stock\Move;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+
+/** One bag on several devices at once: other processes, other connections. Nothing that was answered as kept is lost. */
+final class BagUnderFireTest extends TestCase
+{
+    private ?User $maker = null;
+
+    protected function tearDown(): void
+    {
+        $this->maker?->delete();
+        parent::tearDown();
+    }
+
+    private function bag(): Bag
+    {
+        Artisan::call('migrate', ['--force' => true]);
+        $this->maker = User::query()->create(
+            ['name' => 'Ilse', 'email' => uniqid('ilse', true).'@pier.example', 'password' => 'a long password'],
+        );
+        $material = $this->maker->materials()->create([
+            'name' => 'Tarred cord', 'colour' => '#334455', 'diameter' => Length::mm(4),
+            'sample_length' => Length::mm(1000), 'sample_mass' => Mass::grams(8.2),
+        ]);
+        Ledger::enter($material, Move::Bought, 9000);
+        $swatch = $this->maker->swatches()->create([
+            'material_id' => $material->id, 'name' => 'sc on 8', 'hook' => Length::mm(8), 'stitch' => Motif::single(),
+            'stitches_counted' => 10.0, 'width' => Length::mm(120), 'rows_counted' => 10.0, 'height' => Length::mm(115),
+            'mass' => Mass::grams(79),
+        ]);
+        $bag = new Bag(['material_id' => $material->id, 'swatch_id' => $swatch->id, 'choices' => [
+            'name' => 'Pier tote', 'size' => ['length' => '30 cm', 'height' => '26 cm'], 'working' => 'spiral',
+            'base' => ['type' => 'oval', 'ends' => 'two-and-two', 'chain' => 22, 'rounds' => 2],
+            'body' => ['stitch' => 'sc', 'rounds' => 50],
+        ]]);
+        $this->maker->bags()->save($bag);
+
+        return $bag->refresh();
+    }
+
+    /** @param list<string> $arguments @return array{resource, resource} */
+    private static function device(array $arguments): array
+    {
+        $process = proc_open(
+            [PHP_BINARY, '-d', 'memory_limit=512M', __DIR__.'/../outside/bag-writer.php', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            null,
+            getenv(),
+        );
+        self::assertIsResource($process);
+
+        return [$process, $pipes[1]];
+    }
+
+    /** @param array{resource, resource} $device @return list<string> its answers */
+    private static function hear(array $device): array
+    {
+        $said = (string) stream_get_contents($device[1]);
+        proc_close($device[0]);
+
+        return explode("\n", trim($said));
+    }
+
+    /** Forty weigh-ins against two devices that redraw: each stands, with its line of the ledger. */
+    public function testNoWeighInIsLostToARedraw(): void
+    {
+        $bag = $this->bag();
+        $at = sprintf('%.3f', microtime(true) + 2);
+        $devices = [
+            self::device(['weigh', (string) $bag->id, $at, '1', '40']),
+            self::device(['redraw', (string) $bag->id, $at, '1', '40']),
+            self::device(['redraw', (string) $bag->id, $at, '4', '43']),
+        ];
+        [$weighed, $drawn, $redrawn] = array_map(self::hear(...), $devices);
+        self::assertSame(array_fill(0, 40, '302'), $weighed);
+        self::assertSame(array_fill(0, 40, '200'), $drawn);
+        self::assertSame(array_fill(0, 40, '200'), $redrawn);
+        $kept = KeptWeighIns::of(Bag::query()->findOrFail($bag->id));
+        self::assertSame(
+            array_map(fn(int $round): string => "Round {$round}", range(1, 40)),
+            array_column($kept->all, 'after'),
+        );
+        self::assertSame(40, StockEntry::query()->where('bag_id', $bag->id)->whereNull('undone_at')->count());
+        self::assertSame(9000.0 - 12 * 40, $bag->material?->fresh()?->balance());
+    }
+
+    /** A price, minutes and redraws at once, sixty of each: the last of each is what it was. */
+    public function testNeitherPriceNorMinutesAreLost(): void
+    {
+        $bag = $this->bag();
+        $at = sprintf('%.3f', microtime(true) + 2);
+        $devices = array_map(
+            fn(string $mode): array => self::device([$mode, (string) $bag->id, $at, '1', '60']),
+            ['price', 'minutes', 'redraw'],
+        );
+        [$priced, $logged, $drawn] = array_map(self::hear(...), $devices);
+        self::assertSame([array_fill(0, 60, '302'), array_fill(0, 60, '302')], [$priced, $logged]);
+        self::assertSame(array_fill(0, 60, '200'), $drawn);
+        $bag = Bag::query()->findOrFail($bag->id);
+        self::assertSame('60.00', $bag->price_tag);
+        self::assertSame(60, BagMinutes::query()->where('bag_id', $bag->id)->value('minutes'));
+        self::assertSame((20 + 60 % 9).' cm', $bag->choices['size']['height']);
+    }
+}

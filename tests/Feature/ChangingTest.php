@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bags\Merge;
+use App\Http\Middleware\Once;
+use App\Models\Bag;
+use App\Models\KeptWeighIns;
+use App\Models\StockEntry;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** Pages of different age, steps back, either side of a weigh-in, and forms that are sent twice. */
+final class ChangingTest extends TestCase
+{
+    /** One page sets the height, an older one renames: both stand. */
+    public function testAnOlderPageChangesOnlyWhatItChanged(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $form = $this->form($bag) + ['revision' => '1'];
+        $this->actingAs($maker)->put("/bags/{$bag->id}", ['size' => ['height' => '30 cm'] + $form['size']] + $form)
+            ->assertSessionHasNoErrors();
+        self::assertSame(2, $bag->fresh()?->revision);
+        $this->put("/bags/{$bag->id}", ['name' => 'Renamed'] + $form)->assertSessionHasNoErrors();
+        $now = $bag->fresh();
+        self::assertSame(['Renamed', '30 cm'], [$now?->name(), $now?->choices['size']['height']]);
+        $answer = $this->putJson("/bags/{$bag->id}", ['base' => ['chain' => '24'] + $form['base']] + $form)->assertOk()->json();
+        self::assertSame(['30 cm', 'Renamed'], [$answer['elsewhere']['size[height]'], $answer['elsewhere']['name']]);
+        self::assertSame([4, ''], [$answer['revision'], $answer['met']]);
+        self::assertSame(24, $bag->fresh()?->choices['base']['chain']);
+    }
+
+    /** Both set the height: theirs stands, mine is told with one press to keep it, and nothing is silent. */
+    public function testTheSameFieldChangedTwiceIsTold(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $form = $this->form($bag) + ['revision' => '1'];
+        $of = fn(string $height): array => ['size' => ['height' => $height] + $form['size']] + $form;
+        $this->actingAs($maker)->put("/bags/{$bag->id}", $of('30 cm'));
+        $this->put("/bags/{$bag->id}", ['name' => 'Renamed'] + $of('24 cm'))->assertRedirect();
+        $this->get("/bags/{$bag->id}")->assertSee('Size height: yours 24 cm, theirs 30 cm.')->assertSee('Keep mine: 24 cm');
+        self::assertSame(['30 cm', 'Renamed'], [$bag->fresh()?->choices['size']['height'], $bag->fresh()?->name()]);
+        $answer = $this->putJson("/bags/{$bag->id}", $of('22 cm'))->assertOk()->json();
+        self::assertStringContainsString('yours 22 cm, theirs 30 cm', $answer['met']);
+        self::assertSame('30 cm', $answer['elsewhere']['size[height]']);
+        $this->post("/bags/{$bag->id}/keep-mine", ['field' => 'size/height', 'value' => '"24 cm"'])->assertSessionHasNoErrors();
+        self::assertSame('24 cm', $bag->fresh()?->choices['size']['height']);
+        $this->post("/bags/{$bag->id}/keep-mine", ['field' => 'size/height', 'value' => '"-4 cm"'])->assertSessionHasErrors();
+        self::assertSame('24 cm', $bag->fresh()->choices['size']['height']);
+    }
+
+    /** A step back takes back its own change and nothing that came after it, weigh-ins least of all. */
+    public function testAStepBackLeavesWhatCameSince(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post(
+            "/bags/{$bag->id}/what-if",
+            ['material_id' => (string) $bag->material_id, 'hook' => '9 mm', 'keep' => 'counts'],
+        )->assertSessionHas('undo');
+        $undo = (string) session('undo');
+        $now = $bag->fresh();
+        self::assertNull($now?->swatch_id);
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 5', 'left' => '640 g'])->assertSessionHasNoErrors();
+        $this->put("/bags/{$bag->id}", [
+            'name' => 'Renamed', 'swatch_id' => 'learned', 'hook' => '9 mm', 'revision' => (string) $now->revision,
+        ] + $this->form($now))->assertSessionHasNoErrors();
+        $this->post($undo)->assertSessionHas('status', 'It is as it was.');
+        $after = $bag->fresh();
+        self::assertSame($bag->swatch_id, $after?->swatch_id);
+        self::assertSame('Renamed', $after->name());
+        self::assertSame(['Round 5'], array_column(KeptWeighIns::of($after)->all, 'after'));
+        self::assertArrayNotHasKey('learned', $after->choices);
+    }
+
+    /** Begun anew by a cell of What if, the old weigh-ins are of another bag; undone, they are back. */
+    public function testWeighInsOfABagBegunAnewComeBackWithIt(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 5', 'left' => '640 g']);
+        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm', 'keep' => 'counts']);
+        self::assertSame([], KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+        $this->post((string) session('undo'));
+        self::assertCount(1, KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+    }
+
+    /** Taking a weigh-in back takes its line back, from whichever side, and so does putting it there again. */
+    public function testAWeighInAndItsLineGoTogether(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 5', 'left' => '640 g']);
+        $line = StockEntry::query()->where('bag_id', $bag->id)->firstOrFail();
+        $stands = fn(): int => count(KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+        $this->post("/stash/entries/{$line->id}/undo");
+        self::assertSame(0, $stands());
+        $this->post("/stash/entries/{$line->id}/redo");
+        self::assertSame(1, $stands());
+        $one = $bag->weighIns()->firstOrFail();
+        $this->delete("/bags/{$bag->id}/enough/{$one->id}")->assertSessionHas('undo');
+        self::assertNotNull($line->fresh()?->undone_at);
+        $this->post("/stash/entries/{$line->id}/redo");
+        self::assertSame(1, $stands());
+        $this->delete("/bags/{$bag->id}/enough/{$one->id}");
+        $this->post((string) session('undo'))->assertSessionHas('status', 'It is as it was.');
+        self::assertSame([1, null], [$stands(), $line->fresh()->undone_at]);
+        // Of another bag it is none.
+        $other = $this->bag($this->maker('other@pier.example'));
+        $this->delete("/bags/{$other->id}/enough/{$one->id}")->assertNotFound();
+    }
+
+    /** The same form twice is one write and one answer; other values under its key are another write. */
+    public function testARequestSentTwiceIsDoneOnce(): void
+    {
+        $maker = $this->maker();
+        $material = $this->material($maker);
+        $send = fn(string $amount, string $key) => $this->actingAs($maker)->post(
+            "/stash/{$material->id}/entries",
+            ['move' => 'bought', 'amount' => $amount, Once::FIELD => $key],
+        );
+        $said = $send('50 g', 'k1')->assertRedirect()->baseResponse->headers->get('Location');
+        self::assertSame($said, $send('50 g', 'k1')->assertRedirect()->assertSessionHas('status')->baseResponse->headers->get('Location'));
+        self::assertSame(950.0, $material->fresh()?->balance());
+        $send('60 g', 'k1');
+        $send('50 g', 'k2');
+        self::assertSame(1060.0, $material->fresh()->balance());
+        // Refused, nothing is kept of it: mended or not, it may be sent again.
+        $send('lots', 'k3')->assertSessionHasErrors('amount');
+        $send('lots', 'k3')->assertSessionHasErrors('amount');
+        self::assertSame(3, DB::table('sent_once')->count());
+        $this->get('/stash/new')->assertSee('name="'.Once::FIELD.'"', false);
+    }
+
+    public function testFieldsThatDoNotMeetAreMerged(): void
+    {
+        $base = ['name' => 'a', 'base' => ['type' => 'oval', 'chain' => 22], 'size' => ['height' => '26 cm']];
+        $mine = ['name' => 'b', 'base' => ['type' => 'oval', 'chain' => 22, 'rounds' => 3], 'size' => ['height' => '26 cm']];
+        $theirs = ['name' => 'a', 'base' => ['type' => 'oval', 'chain' => 24], 'size' => ['height' => '26 cm', 'width' => '9 cm']];
+        $merged = Merge::of($base, $mine, $theirs);
+        self::assertSame([], $merged->met);
+        self::assertEquals(
+            ['name' => 'b', 'base' => ['type' => 'oval', 'chain' => 24, 'rounds' => 3], 'size' => ['height' => '26 cm', 'width' => '9 cm']],
+            $merged->choices,
+        );
+        self::assertEqualsCanonicalizing(['base/chain', 'size/width'], $merged->elsewhere);
+        // Another way is another part: its counts are not mixed with the old one's.
+        $rows = ['base' => ['type' => 'rows', 'across' => 30]] + $base;
+        $met = Merge::of($base, $mine, $rows);
+        self::assertSame(['base'], array_keys($met->met));
+        self::assertEquals(['type' => 'rows', 'across' => 30], $met->choices['base']);
+        // What one takes out and the other leaves is out.
+        self::assertArrayNotHasKey('handles', Merge::of(['handles' => ['type' => 'slot']] + $base, $mine, ['handles' => ['type' => 'slot']] + $theirs)->choices);
+    }
+}

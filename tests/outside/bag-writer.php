@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+// A device of its own that works on a bag through the application: `weigh BAG FIRST LAST`, `redraw BAG TIMES FIELD`,
+// `price BAG TIMES` or `minutes BAG TIMES`, each from a moment on; says the answers' codes.
+
+use App\Models\Bag;
+use App\Models\User;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+/** @var Application $app */
+$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+
+[, $mode, $id, $at, $first, $last] = $argv;
+$send = function (string $method, string $path, array $fields, bool $script = false) use ($app, $id): int {
+    $request = Request::create("/bags/{$id}{$path}", $method, $fields);
+    if ($script) {
+        $request->headers->set('Accept', 'application/json');
+    }
+    Auth::forgetGuards();
+    Auth::login(User::query()->findOrFail(Bag::query()->findOrFail((int) $id)->user_id));
+
+    return $app->make(Kernel::class)->handle($request)->getStatusCode();
+};
+usleep((int) max(0, 1e6 * ((float) $at - microtime(true))));
+for ($round = (int) $first; $round <= (int) $last; $round++) {
+    if ($mode === 'redraw') {
+        $bag = Bag::query()->findOrFail((int) $id);
+        $size = ['height' => (20 + $round % 9).' cm'] + $bag->choices['size'];
+        echo $send('PUT', '', [
+            'revision' => $bag->revision, 'name' => $bag->choices['name'], 'material_id' => $bag->material_id,
+            'swatch_id' => $bag->swatch_id, 'size' => $size, 'working' => 'spiral', 'base' => $bag->choices['base'],
+            'body' => $bag->choices['body'], 'handles' => ['type' => 'none'],
+        ], true), "\n";
+    } else {
+        echo $send('POST', ['weigh' => '/enough', 'price' => '/price', 'minutes' => '/time'][$mode], [
+            'after' => "Round {$round}", 'left' => (9000 - 12 * $round).' g', 'price_tag' => (string) $round,
+            'part' => 'base', 'minutes' => (string) $round,
+        ]), "\n";
+    }
+}
