@@ -65,7 +65,7 @@ export function plan() {
             for (const field of form.querySelectorAll(`[name="${CSS.escape(name)}"]`)) {
                 if (field.type === 'radio') {
                     field.checked = field.value === value;
-                } else {
+                } else if (field !== document.activeElement) {
                     field.value = value;
                 }
             }
@@ -86,6 +86,11 @@ export function plan() {
         } catch {
             return mine === turn && say('Not kept: the network is away. Change anything to try again.');
         }
+        // What an older answer kept is kept: the next one goes on from that.
+        const body = answer.status === 200 || answer.status === 422 ? await answer.json() : null;
+        if (answer.ok) {
+            meet(body);
+        }
         if (mine !== turn) {
             return;
         }
@@ -95,15 +100,10 @@ export function plan() {
         if (answer.status !== 200 && answer.status !== 422) {
             return say('Not kept: something broke. Change anything to try again.');
         }
-        const body = await answer.json();
-        if (mine !== turn) {
-            return;
-        }
         mark(body.errors ?? {});
         form.dataset.unsent = answer.ok ? 'no' : 'yes';
         stale.hidden = answer.ok;
         if (answer.ok) {
-            meet(body);
             show(body);
             saved.textContent = 'kept just now';
         } else {

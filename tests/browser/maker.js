@@ -58,8 +58,8 @@ export async function toteOnPlan(page) {
     await measureSwatch(page);
     await planBag(page);
     await page.locator('[data-station="3"] > summary').click();
-    await page.getByLabel('Chains to start').fill('22');
-    await page.getByLabel('Rounds of base').fill('2');
+    await page.getByRole('textbox', { name: 'Chains to start' }).fill('22');
+    await page.getByRole('textbox', { name: 'Rounds of base' }).fill('2');
     await page.locator('[data-station="4"] > summary').click();
     await page.getByLabel('Rounds of body', { exact: true }).fill('14');
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');

@@ -31,9 +31,9 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
 
     // Taking a count in hand: the station says it, the planner stops solving it.
     await page.locator('[data-station="3"] > summary').click();
-    await expect(page.getByLabel('Chains to start')).toHaveAttribute('placeholder', '21');
-    await page.getByLabel('Chains to start').fill('22');
-    await page.getByLabel('Rounds of base').fill('2');
+    await expect(page.getByRole('textbox', { name: 'Chains to start' })).toHaveAttribute('placeholder', '21');
+    await page.getByRole('textbox', { name: 'Chains to start' }).fill('22');
+    await page.getByRole('textbox', { name: 'Rounds of base' }).fill('2');
     await expect(page.locator('[data-region="station-base"]')).toHaveText('oval, ch 22, 2 rounds');
     await expect(page.locator('[data-note="misses-width"]')).toContainText('narrower than wished');
 
@@ -172,4 +172,29 @@ test('a fifty megabyte file is refused before and after it is sent', async ({ pa
     const refused = await page.request.post('/bags/import', { multipart: { _token: token, file: endless } });
     expect(refused.status()).toBe(413);
     expect(await refused.text()).toContain('A bag file is at most 256 KB');
+});
+
+test('two pages of one bag: what does not meet is merged, what meets is told and either is kept', async ({ page, context }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await page.getByLabel('Base length').fill('36');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.getByLabel('Height').fill('20');
+    await expect(page.locator('[data-region="station-size"]')).toContainText('20.0');
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await other.getByLabel('Base width').fill('15');
+    await expect(other.getByLabel('Base length')).toHaveValue('36 cm');
+    await expect(other.locator('[data-met]')).toBeEmpty();
+    await other.getByLabel('Height').fill('31');
+    await expect(other.locator('[data-saved]')).toHaveText('kept just now');
+    await page.getByLabel('Height').fill('25');
+    await expect(page.locator('[data-met]')).toContainText('yours 25 cm, theirs 31 cm');
+    await page.getByRole('button', { name: 'Keep mine: 25 cm' }).click();
+    await expect(page.getByText('Yours is kept')).toBeVisible();
+    await expect(page.getByLabel('Height')).toHaveValue('25 cm');
+    await expect(page.getByLabel('Base width')).toHaveValue('15 cm');
 });

@@ -7,8 +7,8 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     await page.locator('[data-station="3"] > summary').click();
     await page.getByText('to and fro, then around').click();
     await expect(base).toContainText('rows, sc, 25 across');
-    await expect(page.getByLabel('Chains to start')).toBeHidden();
-    await page.getByLabel('Chains to work into').fill('31');
+    await expect(page.getByRole('textbox', { name: 'Chains to start' })).toBeHidden();
+    await page.getByRole('textbox', { name: 'Chains to work into' }).fill('31');
     await page.getByLabel('Rows of base').fill('6');
     await expect(base).toContainText('rows, sc, 31 across, 6 rows');
     await expect(page.locator('[data-region="drawing"]')).toContainText('round 1: 74');

@@ -14,6 +14,6 @@
 <p class="wrong" data-wrong="{{ $at }}.type"></p>
 @foreach ($makers as $key => $maker)
     <fieldset class="way" data-way-of="{{ $at }}" data-way="{{ $key }}" aria-label="{{ $maker::called()[0] }}" @if ($key !== $chosen) disabled hidden @endif>
-        <x-settings :$at :maker="$maker::open()" :values="($values['type'] ?? $key) === $key ? $values : []" :$solved :id="$loop->first ? '' : '-'.$key" />
+        <x-settings :$at :maker="$maker::open()" :values="($values['type'] ?? $key) === $key ? $values : []" :solved="$key === $chosen ? $solved : []" :id="$loop->first ? '' : '-'.$key" />
     </fieldset>
 @endforeach
