@@ -74,7 +74,7 @@ abstract class TestCase extends BaseTestCase
         $form = [
             'name' => $bag->choices['name'], 'material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id,
             'size' => $bag->choices['size'], 'working' => $bag->choices['working'],
-            'base' => $bag->choices['base'], 'body' => $bag->choices['body'], 'handles' => $bag->choices['handles'],
+            'base' => $bag->choices['base'], 'body' => $bag->choices['body'], 'handles' => $bag->choices['handles'] ?? ['type' => 'none'],
         ];
         foreach ($changes as $path => $value) {
             data_set($form, $path, $value);

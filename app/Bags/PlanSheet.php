@@ -25,8 +25,10 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Stitch\Stitch;
@@ -352,6 +354,12 @@ final readonly class PlanSheet
         return $rounds === [] ? "from round {$last}" : 'from rounds '.implode(', ', $rounds)." and {$last}";
     }
 
+    /** Whether some of it is worked to and fro. */
+    public function hasRows(): bool
+    {
+        return array_filter($this->plan->piece->rows, fn(Row $row): bool => $row->kind === RowKind::Row) !== [];
+    }
+
     /** @return list<Run> the pattern's rounds, like ones together */
     public function runs(): array
     {
@@ -436,6 +444,26 @@ final readonly class PlanSheet
         return $needs;
     }
 
+    /** @return array<string, string> what is sewn on or closed when the rounds are done */
+    private function fastened(): array
+    {
+        $steps = [];
+        foreach ($this->plan->parts as $part) {
+            foreach ($part->maker instanceof AfterRounds || $part->made->hangs ? $part->made->remarks : [] as $remark) {
+                if ($remark->row === null && $remark->tone === Tone::Better) {
+                    $at = $part->made->hangs ? 'Close' : 'Handles';
+                    $note = array_filter($this->notes, fn(Note $note): bool => $note->code === $remark->code);
+                    $steps[$at] = trim(($steps[$at] ?? '').' '.implode(' ', array_map(
+                        fn(Note $note): string => $note->text(),
+                        $note,
+                    )));
+                }
+            }
+        }
+
+        return $steps;
+    }
+
     /** @return array<string, string> the steps after the last round, each with its caution */
     public function closing(): array
     {
@@ -449,7 +477,7 @@ final readonly class PlanSheet
             ? "{$slip} in the next st to level the end of the spiral, then c"
             : 'C';
 
-        return [
+        return $this->fastened() + [
             'Fasten off' => ucfirst($end)."ut the {$material->kind->noun()} 15 to 20 cm off, away from you.",
             'Ends' => implode(' ', $ends),
             'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for '

@@ -209,7 +209,8 @@ final class BaseDrawing
     private function start(): void
     {
         $last = count($this->lie) - 1;
-        if ($last < 0) {
+        // A strip alone has no round that starts on it.
+        if ($last < 0 || $this->lie[$last]->kind === RowKind::Row) {
             return;
         }
         $row = $this->lie[$last];

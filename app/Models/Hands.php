@@ -20,6 +20,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 
 /** All that a maker's hands have shown: her swatches with their materials. */
 final class Hands
@@ -132,7 +133,30 @@ final class Hands
     /** How fast she works, by what she logged of all her bags. */
     public function pace(): Pace
     {
-        return $this->pace ??= Pace::of($this->timed());
+        return $this->pace ??= $this->paced();
+    }
+
+    /** Known while neither her minutes nor what their bags stand on are others: planning those anew takes long. */
+    private function paced(): Pace
+    {
+        $logged = DB::table('bag_minutes')->join('bags', 'bags.id', '=', 'bag_minutes.bag_id')
+            ->leftJoin('materials', 'materials.id', '=', 'bags.material_id')
+            ->where('bags.user_id', $this->makerId)->whereNull('bags.deleted_at')->orderBy('bag_id')->orderBy('part')
+            ->get(['bag_id', 'part', 'minutes', 'bags.revision', 'bags.updated_at', 'materials.updated_at as strand']);
+        if ($logged->isEmpty()) {
+            return Pace::of([]);
+        }
+        $taught = DB::table('swatches')->where('user_id', $this->makerId)->whereNull('deleted_at')->selectRaw(
+            'count(*) as many, max(updated_at) as last, max(id) as latest',
+        )->first();
+        $pace = Cache::remember(
+            "pace {$this->makerId} ".sha1(json_encode([$logged, $taught], JSON_THROW_ON_ERROR)),
+            self::KEPT,
+            fn(): string => serialize(Pace::of($this->timed())),
+        );
+        $known = is_string($pace) ? unserialize($pace) : null;
+
+        return $known instanceof Pace ? $known : Pace::of($this->timed());
     }
 
     /** @return array<int, Timed> by the bag's number */

@@ -161,4 +161,56 @@ final class WaysTest extends TestCase
         $this->actingAs($maker)->put("/bags/{$bag->id}", $form)->assertSessionHasNoErrors();
         self::assertSame('oval', $bag->refresh()->choices['base']['type']);
     }
+
+    /** Sewn on, in rings, hung from frames: the words say where, after the last round; each from the form to the PDF. */
+    public function testOtherWaysAreKeptDrawnAndSaid(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker);
+        $kept = function (array $changes) use ($bag): void {
+            $this->put("/bags/{$bag->id}", $this->form($bag, $changes))->assertSessionHasNoErrors();
+        };
+        $kept([
+            'base' => [
+                'type' => 'holes', 'holes' => '52', 'length' => '30', 'width' => '14 cm', 'corners' => '4',
+                'per_hole' => '', 'first_hook' => '3.5', 'hole' => '5',
+            ],
+            'handles' => ['type' => 'sewn', 'from_side' => '7', 'length' => '42'],
+            'edge' => ['stitch' => 'slip', 'rounds' => '1'], 'size' => ['height' => '20 cm'],
+        ]);
+        $choices = $bag->refresh()->choices;
+        self::assertSame(['30 cm', '3.5 mm', 4], [
+            $choices['base']['length'], $choices['base']['first_hook'], $choices['base']['corners'],
+        ]);
+        $this->get("/bags/{$bag->id}/words")->assertSee('With the 3.5 mm hook')->assertSee('Sew each tongue over 3 stitches, 7 from the fold')
+            ->assertSee('Sl st in each st around');
+        $this->get("/bags/{$bag->id}")->assertSee('ready-made, 52 holes')->assertSee('Slip stitch rim + sewn on, 7 from each side');
+        $this->get("/bags/{$bag->id}/base.svg")->assertOk();
+        $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
+        $this->get("/bags/{$bag->id}/enough")->assertOk();
+        $this->get("/bags/{$bag->id}/what-if")->assertOk();
+        $kept([
+            'base' => ['type' => 'frame', 'holes' => '11', 'length' => '26 cm', 'bridge' => '10'],
+            'body' => ['stitch' => 'posts', 'loop' => 'both', 'rounds' => '9'], 'handles' => ['type' => 'none'],
+            'working' => 'joined', 'starting_chain' => 'counts', 'lean' => '0,25',
+        ]);
+        self::assertSame([0.25, 'counts'], [$bag->refresh()->choices['lean'], $bag->choices['starting_chain']]);
+        $this->get("/bags/{$bag->id}/words")->assertSee('3 groups of four against 3');
+        $this->get("/bags/{$bag->id}/side.svg")->assertOk()->assertSee('scale(1 -1)', false);
+        $kept([
+            'base' => ['type' => 'oval', 'ends' => '5', 'stitch' => 'dc', 'growth' => '10; 12', 'rise' => 'yes', 'rounds' => '4'],
+            'body' => ['stitch' => 'sc', 'loop' => 'both', 'rounds' => '20', 'top_width' => '30', 'even' => 'no'],
+            'handles' => ['type' => 'rings', 'count' => '4'], 'size' => ['length' => '40 cm', 'height' => '24 cm'],
+        ]);
+        $base = $bag->refresh()->choices['base'];
+        self::assertSame([5, [10, 12], true], [$base['ends'], $base['growth'], $base['rise']]);
+        self::assertSame('30 cm', $bag->choices['body']['top_width']);
+        $this->get("/bags/{$bag->id}/words")->assertSee('A ring in stitch');
+        $this->get("/bags/{$bag->id}")->assertSee('The wall tapers to')->assertSee('value="10, 12"', false);
+        // What is none stays as it was typed, with its message at its field.
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['base.growth' => 'eight', 'base.ends' => '99']))
+            ->assertSessionHasErrors(['base.growth', 'base.ends']);
+        $this->get("/bags/{$bag->id}")->assertSee('value="eight"', false);
+    }
 }
