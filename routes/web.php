@@ -45,8 +45,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/account', [AccountController::class, 'edit'])->name('account');
     Route::put('/account', [AccountController::class, 'update']);
-    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
-    Route::delete('/account', [AccountController::class, 'destroy']);
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:pass')->name('account.password');
+    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass');
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');
     Route::get('/stash/together', [TogetherController::class, 'show'])->name('stash.together');

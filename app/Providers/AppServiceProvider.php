@@ -9,27 +9,41 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** The account that is guessed at: other spellings of its address, which the database takes for the same, are it. */
+    private static function guessed(Request $request): string
+    {
+        $email = $request->input('email');
+        $text = is_string($email) ? mb_substr(mb_scrub($email), 0, 190) : '';
+        $id = $text === '' ? null : DB::table('users')->where('email', $text)->value('id');
+
+        return is_int($id) ? "account {$id}" : sha1(mb_strtolower($text));
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();
         // Each form of a page has a key of its own, so that it is done once however often it is sent.
         Blade::directive('csrf', fn(): string => '<?php echo csrf_field(); ?><input type="hidden" name="_once" '
             .'value="<?php echo bin2hex(random_bytes(12)); ?>" autocomplete="off">');
-        Password::defaults(fn(): Password => Password::min(10));
+        Password::defaults(fn(): Password => Password::min(12));
         // Guesses are what is slowed down: a maker who gets in may do so as often as she likes.
         $refused = fn(): bool => Auth::guest();
         RateLimiter::for('sign-in', fn(Request $request): array => [
-            Limit::perMinute(5)->by(
-                'one|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip(),
-            )->after($refused),
+            Limit::perMinute(5)->by('one|'.self::guessed($request).'|'.$request->ip())->after($refused),
+            // From everywhere together: slowed down, and never locked out for long.
+            Limit::perMinute(15)->by('all of|'.self::guessed($request))->after($refused),
             Limit::perMinute(30)->by('all|'.$request->ip())->after($refused),
         ]);
+        RateLimiter::for('pass', fn(Request $request): Limit => Limit::perMinute(8)->by(
+            'pass|'.($request->user()?->getAuthIdentifier() ?? $request->ip()),
+        ));
         RateLimiter::for('begin', fn(Request $request): Limit => $request->user() === null
             ? Limit::perMinute(240)->by((string) $request->ip())
             : Limit::none());

@@ -43,7 +43,7 @@ final class AccountTest extends TestCase
         ];
         $this->from('/register')->post('/register', $given)->assertRedirect('/register')->assertSessionHasErrors(['email', 'password'])->assertSessionHasInput('name', 'Ilse');
         self::assertNull(session()->getOldInput('password'));
-        $this->get('/register')->assertSee('This address has an account')->assertSee('10 letters or more');
+        $this->get('/register')->assertSee('This address has an account')->assertSee('12 letters or more');
     }
 
     public function testSignInIsThrottled(): void

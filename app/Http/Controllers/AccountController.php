@@ -23,8 +23,8 @@ final class AccountController extends Controller
         'email.required' => 'Write your email address.',
         'email.email' => 'Write an email address, like you@example.org.',
         'email.unique' => 'This address has an account; sign in instead.',
-        'password.required' => 'Choose a password of 10 letters or more.',
-        'password.min' => 'The password needs 10 letters or more.',
+        'password.required' => 'Choose a password of 12 letters or more.',
+        'password.min' => 'The password needs 12 letters or more.',
         'password.confirmed' => 'The two passwords differ; write the same one twice.',
         'current_password.current_password' => 'This is not your present password.',
         'wage.regex' => 'Write what an hour of your work is worth as a number in your money, like 14.50, or leave '

@@ -146,6 +146,8 @@ final class BagController extends Controller
     {
         $this->authorize('own', $bag);
         $value = json_decode(mb_substr(Typed::text($request, 'value'), 0, 4000), true);
+        // A number beyond all numbers is none.
+        $value = json_encode($value) === false ? null : $value;
         $field = Typed::text($request, 'field');
         try {
             Changing::held($bag, function (Bag $bag) use ($field, $value): void {

@@ -9,6 +9,7 @@ use App\Drawing\BaseDrawing;
 use App\Drawing\SideDrawing;
 use App\Drawing\Typeset;
 use App\Models\Bag;
+use App\Rules\Typed;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Fescue\Core\Bag\BagDocument;
@@ -135,7 +136,7 @@ final class BagFileController extends Controller
     /** In the maker's stitch names, or those a link asks for. @throws Refused */
     private function sheet(Request $request, Bag $bag): PlanSheet
     {
-        return PlanSheet::of($bag, $this->maker($request), Terms::tryFrom((string) $request->string('terms')));
+        return PlanSheet::of($bag, $this->maker($request), Terms::tryFrom(Typed::text($request, 'terms')));
     }
 
     private function given(Request $request): string

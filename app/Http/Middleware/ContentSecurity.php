@@ -18,6 +18,11 @@ final class ContentSecurity
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
+        if ($request->user() !== null && ! $response->headers->has('Expires')
+            && ! $response->headers->hasCacheControlDirective('max-age')) {
+            // A maker's own: no cache keeps it, her browser's neither.
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
         $response->headers->add([
             'Content-Security-Policy' => self::POLICY,
             'X-Content-Type-Options' => 'nosniff',

@@ -17,6 +17,14 @@ final readonly class Choice
     /** Grains the need is divided into beyond that. */
     private const GRAINS = 4000;
 
+    private const FEWEST_GRAINS = 200;
+
+    /** Sums that are looked at in all, whatever a maker has: more pieces are sorted into coarser grains. */
+    private const WORK = 3_000_000;
+
+    /** Choices that are weighed one by one before they are sorted into grains instead. */
+    private const STEPS = 150_000;
+
     private const SAME = 1e-9;
 
     /**
@@ -44,13 +52,19 @@ final readonly class Choice
             return null;
         }
 
-        return array_sum(array_map(fn(Candidate $one): int => $one->count, $candidates)) <= self::EXACT
+        $exact = array_sum(array_map(fn(Candidate $one): int => $one->count, $candidates)) <= self::EXACT
             ? self::exact($candidates, $need)
-            : self::quick($candidates, $need);
+            : null;
+
+        return $exact ?? self::quick($candidates, $need);
     }
 
-    /** @param list<Candidate> $candidates */
-    private static function exact(array $candidates, float $need): self
+    /**
+     * @param list<Candidate> $candidates
+     *
+     * @return ?self null where weighing every choice would take too long
+     */
+    private static function exact(array $candidates, float $need): ?self
     {
         usort($candidates, fn(Candidate $a, Candidate $b): int => $b->metres <=> $a->metres);
         $rest = [0.0];
@@ -59,10 +73,12 @@ final readonly class Choice
         }
         $best = [INF, PHP_INT_MAX, []];
         $taken = [];
+        $steps = 0;
         $try = function (int $place, float $sum, int $pieces) use (
             &$try,
             &$best,
             &$taken,
+            &$steps,
             $candidates,
             $rest,
             $need,
@@ -74,7 +90,11 @@ final readonly class Choice
 
                 return;
             }
-            if ($place === count($candidates) || $sum + $rest[$place] < $need - self::SAME) {
+            if (
+                ++$steps > self::STEPS
+                || $place === count($candidates)
+                || $sum + $rest[$place] < $need - self::SAME
+            ) {
                 return;
             }
             for ($count = $candidates[$place]->count; $count >= 0; $count--) {
@@ -90,7 +110,7 @@ final readonly class Choice
         };
         $try(0, 0.0, 0);
 
-        return self::picked($candidates, $best[2], null);
+        return $steps > self::STEPS ? null : self::picked($candidates, $best[2], null);
     }
 
     /**
@@ -101,23 +121,37 @@ final readonly class Choice
      */
     private static function quick(array $candidates, float $need): self
     {
-        $grain = $need / self::GRAINS;
-        $size = array_map(fn(Candidate $one): int => (int) floor($one->metres / $grain), $candidates);
-        // A choice that could leave out its smallest piece is none: no more is ever needed than this.
-        $cells = self::GRAINS + max([1, ...$size]) + 1;
-        $longest = array_fill(0, $cells + 1, -INF);
-        $longest[0] = 0.0;
+        // One that is enough by itself is taken alone or not at all: the shortest of those is the one to beat.
+        $alone = null;
         $items = [];
         foreach ($candidates as $place => $one) {
-            array_push($items, ...array_fill(0, $one->count, $place));
+            if ($one->metres >= $need - self::SAME) {
+                $alone = $alone === null || $one->metres < $candidates[$alone]->metres ? $place : $alone;
+
+                continue;
+            }
+            // More of it than make up the need are never taken; bundles of 1, 2, 4 … make every number up to that.
+            $left = min($one->count, (int) ceil($need / max($one->metres, self::SAME)));
+            for ($bundle = 1; $left > 0 && $one->metres > 0.0; $bundle *= 2) {
+                $items[] = [$place, min($bundle, $left)];
+                $left -= $bundle;
+            }
         }
+        $single = $alone === null ? null : self::picked($candidates, [$alone => 1], 0.0);
+        $grains = max(self::FEWEST_GRAINS, min(self::GRAINS, intdiv(self::WORK, max(1, 2 * count($items)))));
+        $grain = $need / $grains;
+        // A choice that could leave out its smallest bundle is none: no more is ever needed than this.
+        $cells = 2 * $grains + 1;
+        $longest = array_fill(0, $cells + 1, -INF);
+        $longest[0] = 0.0;
         $used = [];
-        foreach ($items as $item => $place) {
+        foreach ($items as $item => [$place, $bundle]) {
             $used[$item] = str_repeat("\0", $cells + 1);
-            $metres = $candidates[$place]->metres;
+            $metres = $bundle * $candidates[$place]->metres;
+            $size = (int) floor($metres / $grain);
             // What is shorter than a grain takes no room in the rounded sum, and always adds.
-            for ($sum = $cells; $sum >= $size[$place]; $sum--) {
-                $with = $longest[$sum - $size[$place]] + $metres;
+            for ($sum = $cells; $sum >= $size; $sum--) {
+                $with = $longest[$sum - $size] + $metres;
                 if ($with > $longest[$sum]) {
                     $longest[$sum] = $with;
                     $used[$item][$sum] = "\1";
@@ -128,15 +162,23 @@ final readonly class Choice
         while ($sum < $cells && $longest[$sum] < $need - self::SAME) {
             $sum++;
         }
+        if ($longest[$sum] < $need - self::SAME) {
+            return $single ?? throw new \LogicException('All of them together are enough.');
+        }
         $taken = array_fill(0, count($candidates), 0);
         for ($item = count($items) - 1; $item >= 0; $item--) {
             if ($used[$item][$sum] === "\1") {
-                $taken[$items[$item]]++;
-                $sum -= $size[$items[$item]];
+                [$place, $bundle] = $items[$item];
+                $taken[$place] += $bundle;
+                $sum -= (int) floor($bundle * $candidates[$place]->metres / $grain);
             }
         }
 
-        $choice = self::picked($candidates, $taken, null);
+        $choice = self::picked($candidates, self::trimmed($candidates, $taken, $need), null);
+
+        if ($single !== null && $single->metres < $choice->metres + self::SAME) {
+            $choice = $single;
+        }
 
         // The best leaves nothing over at best: what this one leaves over bounds it as well.
         return new self(
@@ -145,6 +187,31 @@ final readonly class Choice
             $choice->pieces,
             min($choice->pieces * $grain, max(0.0, $choice->metres - $need)),
         );
+    }
+
+    /**
+     * What is shorter than a grain was always added: as many as can be left out are, the longest first.
+     *
+     * @param list<Candidate> $candidates
+     * @param array<int, int> $taken by place
+     *
+     * @return array<int, int>
+     */
+    private static function trimmed(array $candidates, array $taken, float $need): array
+    {
+        $over = -$need;
+        foreach ($taken as $place => $count) {
+            $over += $count * $candidates[$place]->metres;
+        }
+        $places = array_keys($taken);
+        usort($places, fn(int $a, int $b): int => $candidates[$b]->metres <=> $candidates[$a]->metres);
+        foreach ($places as $place) {
+            $out = min($taken[$place], max(0, (int) floor(($over + self::SAME) / $candidates[$place]->metres)));
+            $taken[$place] -= $out;
+            $over -= $out * $candidates[$place]->metres;
+        }
+
+        return $taken;
     }
 
     /**

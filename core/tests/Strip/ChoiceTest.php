@@ -197,4 +197,35 @@ final class ChoiceTest extends TestCase
 
         return $best;
     }
+
+    /**
+     * Whatever a maker has, however little she needs: in time and in memory that do not follow her numbers, and never
+     * more than a piece too much.
+     */
+    public function testTheLargestNumbersCostNoMoreThanOthers(): void
+    {
+        $before = memory_get_peak_usage();
+        foreach ([[9000.0, 10_000], [0.001, 30], [0.001, 10_000], [150.0, 1]] as [$need, $count]) {
+            $many = [new Candidate('a', 1.7, $count), new Candidate('b', 2.3, $count), new Candidate('c', 160.0, 1)];
+            $choice = Choice::of($many, $need);
+            self::assertNotNull($choice);
+            self::assertGreaterThanOrEqual($need - 1e-6, $choice->metres);
+            self::assertLessThanOrEqual($need + 160.0, $choice->metres);
+        }
+        $single = Choice::of([new Candidate('long', 17.2, 30), new Candidate('short', 9.3, 30)], 0.001);
+        self::assertSame(['short' => 1], $single?->picked);
+        mt_srand(7);
+        $kinds = [];
+        for ($kind = 0; $kind < 1000; $kind++) {
+            $kinds[] = new Candidate("k{$kind}", mt_rand(10, 3000) / 100, mt_rand(1, 10_000));
+        }
+        $choice = Choice::of($kinds, 20_000.0);
+        self::assertNotNull($choice);
+        self::assertGreaterThanOrEqual(20_000.0 - 1e-6, $choice->metres);
+        self::assertLessThanOrEqual(20_000.2, $choice->metres, 'Less than the shortest piece over.');
+        self::assertLessThan(64_000_000, memory_get_peak_usage() - $before);
+        // Alike pieces are not weighed one against another without end.
+        $alike = array_map(fn(int $one): Candidate => new Candidate("p{$one}", 10 + $one / 1e4, 1), range(1, 22));
+        self::assertNotNull(Choice::of($alike, 110.0));
+    }
 }

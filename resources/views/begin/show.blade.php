@@ -25,7 +25,7 @@
             @foreach (['thick' => ['Yours', ''], 'hook' => ['Hook', $sheet->tried()]] as $field => [$label, $said])
                 <div class="line">
                     <label for="{{ $field }}">{{ $label }} @if ($field === 'hook')<span data-region="hook">{{ $said }}</span>@endif</label>
-                    <input class="form-control" id="{{ $field }}" name="{{ $field }}" value="{{ $field === 'hook' ? request()->string('hook') : $begun->shown('thick') }}" placeholder="{{ $field === 'hook' ? $begun->tried->exact() : '' }}" maxlength="20" autocomplete="off" aria-describedby="{{ $field }}-wrong">
+                    <input class="form-control" id="{{ $field }}" name="{{ $field }}" value="{{ $field === 'hook' ? \App\Rules\Typed::text(request(), 'hook') : $begun->shown('thick') }}" placeholder="{{ $field === 'hook' ? $begun->tried->exact() : '' }}" maxlength="20" autocomplete="off" aria-describedby="{{ $field }}-wrong">
                     <p class="wrong" id="{{ $field }}-wrong" data-wrong="{{ $field }}">{{ $begun->wrong[$field] ?? '' }}</p>
                 </div>
             @endforeach
