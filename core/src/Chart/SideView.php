@@ -10,6 +10,7 @@ use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Working;
 use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Stand;
 use Fescue\Core\Stitch\Stitch;
@@ -47,6 +48,8 @@ final readonly class SideView
         $foot = $width = $height = 0.0;
         $before = 1.0;
         $steady = false;
+        $leans = $plan->spec->school->lean !== 0.0 || $plan->spec->school->working === Working::JoinedTurned;
+        $keeps = true;
         foreach ($plan->piece->rows as $place => $row) {
             if (! $row->stands) {
                 continue;
@@ -57,6 +60,7 @@ final readonly class SideView
             if (
                 $course === null
                 || ! $steady
+                || $leans
                 || $row->instructions[0] instanceof Turn
                 || $row->instructions !== $last?->instructions
                 || $row->fabric !== $last->fabric
@@ -66,6 +70,10 @@ final readonly class SideView
                     self::isPickedUp($row) ? $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0] : $row->into[0],
                     $stitch,
                 ) : self::met($row, self::widened($below, $stitch / $before));
+                if (($leans || ! $keeps) && $row->into[0]->middles !== [] && ! self::isLifted($below)) {
+                    // Its start is not over that of the row below, or fewer stand there: its edge knows the middle.
+                    $below = self::ground($row->into[0], $stitch);
+                }
                 $found = [];
                 [$stitches, $tops] = self::stand($placed, $below, $stitch, $high, $found);
                 array_push(
@@ -253,6 +261,12 @@ final readonly class SideView
         return [$stitches, $tops];
     }
 
+    /** @param list<?Stand> $stands */
+    private static function isLifted(array $stands): bool
+    {
+        return array_filter($stands, fn(?Stand $one): bool => $one?->lifted === true) !== [];
+    }
+
     private static function isFree(?Placed $one): bool
     {
         return $one !== null && $one->anchors === 0 && $one->stitch === Stitch::Chain;
@@ -328,7 +342,7 @@ final readonly class SideView
     private static function closedUp(array $tops, float $stitch): array
     {
         $seen = array_filter($tops);
-        if ($seen === [] || array_filter($seen, fn(Stand $one): bool => $one->lifted) !== []) {
+        if ($seen === [] || self::isLifted($tops)) {
             return $tops;
         }
         $xs = array_map(fn(Stand $one): float => $one->x, $seen);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Top;
 
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 
 /** A long handle on each side: a chain over some stitches of the edge, and stitches around it. */
@@ -33,7 +35,17 @@ final readonly class ChainHandle extends OverChain
 
     public function settings(?Ground $ground = null): array
     {
-        return $this->counts('Stitches between its ends', 'Chains of a handle', 'a handle');
+        return [
+            ...$this->counts('Stitches between its ends', 'Chains of a handle', 'a handle'),
+            new Sized(
+                'hangs',
+                'Length it hangs under load',
+                'The length of a handle',
+                $this->length('hangs'),
+                Length::mm(50),
+                Length::mm(2000),
+            ),
+        ];
     }
 
     protected function wide(): float
@@ -43,7 +55,10 @@ final readonly class ChainHandle extends OverChain
 
     protected function long(int $skip, Ground $ground): int
     {
-        return max($skip, (int) round(self::LONG / $ground->gauge->singleWidth()->mm));
+        $hangs = $this->length('hangs');
+        $lies = $hangs === null ? self::LONG : $hangs->mm / (1 + self::STRETCH);
+
+        return max($skip, (int) round($lies / $ground->gauge->singleWidth()->mm));
     }
 
     protected function remarks(Ground $ground, Edge $on): array

@@ -7,6 +7,7 @@ namespace Fescue\Core\Top;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Under;
@@ -15,7 +16,9 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
@@ -34,6 +37,10 @@ abstract readonly class OverChain extends ByChoices
      */
     private const SHOULDER = 2;
 
+    private const AROUND = 'around';
+
+    private const INTO = 'into';
+
     private const MOST_EDGE_ROUNDS = 20;
 
     private const MOST_SKIPPED = 400;
@@ -47,7 +54,7 @@ abstract readonly class OverChain extends ByChoices
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
-        $on = $this->on($on);
+        $on = $this->on($on, $ground);
         $widest = self::widest($on);
         $skip = $this->count('skip') ?? self::centred(
             $on,
@@ -56,6 +63,13 @@ abstract readonly class OverChain extends ByChoices
         );
         $chain = $this->count('chain') ?? $this->long($skip, $ground);
         $this->fits($skip, $chain, $on);
+        $stitches = $this->count('stitches') ?? $chain;
+        if ($this->choice('worked', self::AROUND) === self::INTO && $stitches !== $chain) {
+            throw new Unmakeable(
+                'stitches',
+                "Into the chain goes a stitch a chain, {$chain}; work around it where there should be {$stitches}.",
+            );
+        }
 
         return $this->with(['skip' => $skip, 'chain' => $chain]);
     }
@@ -71,7 +85,7 @@ abstract readonly class OverChain extends ByChoices
      * @param string $chain label of the chains over them
      * @param string $of what those are of: "a slot"
      *
-     * @return list<Setting>
+     * @return list<Asked>
      */
     protected function counts(string $skip, string $chain, string $of): array
     {
@@ -95,6 +109,24 @@ abstract readonly class OverChain extends ByChoices
                 "ch {n} over {$this->given('skip')}",
                 fewer: 'Make the handles shorter: chain {n}, not {was}',
                 plural: "chains of {$of}",
+            ),
+            new Choice(
+                'worked',
+                'The next round is worked',
+                $this->choice('worked', self::AROUND),
+                [
+                    self::AROUND => ['Around the chain', 'quick, and covers it'],
+                    self::INTO => ['Into the chain', 'a stitch in each, neater'],
+                ],
+            ),
+            new Setting(
+                'stitches',
+                'Stitches on each chain',
+                'stitch on a chain',
+                $this->count('stitches'),
+                1,
+                2 * self::MOST_CHAINS,
+                plural: 'stitches on a chain',
             ),
             new Setting(
                 'edge_rounds',
@@ -169,7 +201,7 @@ abstract readonly class OverChain extends ByChoices
 
     public function make(Ground $ground, ?Edge $on): Made
     {
-        $on = $this->on($on);
+        $on = $this->on($on, $ground);
         [$skip, $chain] = [$this->given('skip'), $this->given('chain')];
         $before = $this->before($on);
         $between = intdiv($on->anchors, 2) - $skip;
@@ -199,10 +231,12 @@ abstract readonly class OverChain extends ByChoices
                 Part::Edge,
                 $fabric,
                 $edge === 1
-                    ? $around($first, $last, new Under($stitch, $chain, $chain))
+                    ? $around($first, $last, $this->onChain($stitch, $chain))
                     : $ground->school->around([new Each($stitch, $on->anchors)]),
                 [$on],
             );
+            $more = $edge === 1 ? 2 * (($this->count('stitches') ?? $chain) - $chain) : 0;
+            $on = $more === 0 ? $on : $ground->school->after($on, $on->anchors + $more, $fabric);
         }
 
         return new Made($rows, $on, remarks: [
@@ -215,6 +249,13 @@ abstract readonly class OverChain extends ByChoices
                 'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.',
             ),
         ]);
+    }
+
+    private function onChain(Stitch $stitch, int $chain): Instruction
+    {
+        return $this->choice('worked', self::AROUND) === self::INTO
+            ? new Each($stitch, $chain, into: Into::NextChain)
+            : new Under($stitch, $this->count('stitches') ?? $chain, $chain);
     }
 
     /** @return list<Remark> */
@@ -239,11 +280,14 @@ abstract readonly class OverChain extends ByChoices
         return $on->middles[0] ?? throw new Unmakeable('', 'A handle stands on an edge that has sides.');
     }
 
-    /** The edge, begun anew at a fold where an opening would run over its beginning. */
-    private function on(?Edge $on): Edge
+    /** The edge, begun anew at a fold where an opening would run over its beginning, or a lean brought that near. */
+    private function on(?Edge $on, Ground $ground): Edge
     {
         $on ?? throw new Unmakeable('', 'A handle stands on something.');
+        $wanted = $this->count('skip') ?? (int) round($this->wide() / $ground->gauge->singleWidth()->mm);
+        $moved = $on->fromFold();
+        $least = $ground->school->lean === 0.0 ? 1 : min($wanted, self::room($moved));
 
-        return self::room($on) >= 1 ? $on : $on->fromFold();
+        return self::room($on) >= $least ? $on : $moved;
     }
 }

@@ -10,6 +10,7 @@ use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Chart\BaseChart;
+use Fescue\Core\Chart\Hung;
 use Fescue\Core\Chart\SideView;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -20,6 +21,7 @@ use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Flag;
+use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Stitch\Terms;
@@ -174,7 +176,10 @@ final class WholeBagsTest extends TestCase
                 'stitch' => $motif, 'top_width' => mt_rand(0, 9) > 0 ? null : mt_rand(8, 60).' cm',
                 'loop' => ['both', 'back', 'front'][mt_rand(0, 2)],
             ]),
-            'handles' => $top === null ? null : ['type' => $top],
+            'handles' => $top === null ? null : array_filter([
+                'type' => $top,
+                'stitches' => in_array($top, ['slot', 'chain'], true) && mt_rand(0, 3) === 0 ? mt_rand(5, 60) : null,
+            ]),
             'edge' => mt_rand(0, 2) > 0 ? null : ['stitch' => ['sc', 'slip', 'crab'][mt_rand(0, 2)]],
             'starting_chain' => ['apart', 'counts'][mt_rand(0, 1)], 'lean' => [0, 0.15, -0.3][mt_rand(0, 2)],
         ]);
@@ -184,7 +189,7 @@ final class WholeBagsTest extends TestCase
     {
         $writer = new Writer(Terms::US);
         $there = $plan->piece->start->chain;
-        $between = 0;
+        $between = $spans = 0;
         foreach ($plan->piece->rows as $row) {
             $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
             $line = $writer->line($row);
@@ -192,7 +197,9 @@ final class WholeBagsTest extends TestCase
                 rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.'),
                 count($row->into) === 1 ? $offered : $there,
                 $between,
+                $spans,
             );
+            $spans = preg_match('/^.*, ch (\d+), skip \d+/', $line, $found) === 1 ? (int) $found[1] : 0;
             $between = preg_match('/sc in next hole, ch (\d+)/i', $line, $found) === 1 ? (int) $found[1] : 0;
             self::assertSame(
                 [$offered, $leaves],
@@ -208,7 +215,7 @@ final class WholeBagsTest extends TestCase
      *
      * @return array{int, int}
      */
-    private static function reads(string $text, int $there, int $between = 0): array
+    private static function reads(string $text, int $there, int $between = 0, int $spans = 0): array
     {
         $text = (string) preg_replace(
             '/(?:^|, )ch \d \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the '
@@ -228,7 +235,7 @@ final class WholeBagsTest extends TestCase
             [$take, $leave] = match (true) {
                 preg_match('/^\[(.*)\] (?:(twice)|(\d+) times)$/', $part, $found) === 1 => array_map(
                     fn(int $one): int => $one * ($found[2] === 'twice' ? 2 : (int) $found[3]),
-                    self::reads($found[1], 0, $between),
+                    self::reads($found[1], 0, $between, $spans),
                 ),
                 preg_match('/^\((.*)\) in next st$/', $part, $found) === 1 => [1, count(explode(', ', $found[1]))],
                 preg_match('/^(sc|hdc|dc|tr|sl st|crab st) in each st (around|across)$/', $part) === 1 => [
@@ -244,7 +251,7 @@ final class WholeBagsTest extends TestCase
                 preg_match('/^(?:sc|hdc|dc|tr)2tog$/', $part) === 1 => [2, 1],
                 preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the gap$/', $part, $found) === 1 => [0, (int) $found[1]],
                 preg_match('/^(?:sc|hdc|dc|tr) around the front post of next st$/', $part) === 1 => [1, 1],
-                preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [(int) $found[1], (int) $found[1]],
+                preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [$spans, (int) $found[1]],
                 // A group in a space, however many chains that is of: they are told by the round below.
                 preg_match('/^4 dc around the chain$/', $part) === 1 => [$between, 4],
                 preg_match('/^skip (\d+)$/', $part, $found) === 1 => [(int) $found[1], 0],
@@ -272,6 +279,49 @@ final class WholeBagsTest extends TestCase
         return [$takes, $leaves];
     }
 
+    /**
+     * Counts that follow the size come within one of them of it; a repeat is one. Openings stand within half a stitch of
+     * the middle, and what is fastened on likewise.
+     *
+     * @param array<string, mixed> $document
+     */
+    private function comesOutAsWished(BagPlan $plan, array $document): void
+    {
+        $said = json_encode($document, JSON_THROW_ON_ERROR);
+        $ground = new Ground($plan->gauge, $plan->spec->school, $plan->spec->motif());
+        $out = [
+            'length' => $plan->comesOut->baseLength, 'width' => $plan->comesOut->baseWidth,
+            'height' => $plan->comesOut->height,
+        ];
+        foreach ($plan->parts as $place => $part) {
+            foreach ($part->maker->settings($ground) as $one) {
+                $side = $one instanceof Setting ? $one->side : null;
+                $wish = $side === null ? null : $plan->spec->wish->of($side);
+                // Moved to a count that the wall’s repeat divides, it is so many off as that takes.
+                if ($wish !== null && $one->step !== null && $place > 0) {
+                    self::assertLessThanOrEqual(
+                        $one->step->mm / 2 + 1e-6,
+                        abs($out[$side->value]->mm - $wish->mm),
+                        "{$one->name} of {$said}",
+                    );
+                } elseif ($wish !== null && $one->step !== null && $plan->spec->motif()->multiple === 1) {
+                    self::assertLessThanOrEqual(
+                        $one->step->mm * $one->every + 1e-6,
+                        abs($out[$side->value]->mm - $wish->mm),
+                        "{$one->name} of {$said}",
+                    );
+                }
+            }
+        }
+        $view = SideView::of($plan);
+        $wide = $plan->gauge->singleWidth()->mm;
+        foreach ([...$view->openings, ...$view->hung] as $one) {
+            if (! $one instanceof Hung || $one->arch !== null) {
+                self::assertLessThanOrEqual($wide / 2 + 1e-6, abs($one->x), $said);
+            }
+        }
+    }
+
     /** @param array<string, mixed> $document */
     private function isDrawnTalliedAndKept(BagPlan $plan, array $document): void
     {
@@ -293,6 +343,7 @@ final class WholeBagsTest extends TestCase
             2.0,
             json_encode($document, JSON_THROW_ON_ERROR),
         );
+        $this->comesOutAsWished($plan, $document);
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->grams->likely);
         foreach (Notes::on($plan, $estimate) as $note) {

@@ -14,6 +14,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Top\ChainHandle;
 use PHPUnit\Framework\TestCase;
 
@@ -95,5 +96,33 @@ final class ChainHandleTest extends TestCase
             'handle-off-centre',
             array_column(Notes::on($odd, MaterialEstimate::of($odd)), 'lead', 'code'),
         );
+    }
+
+    /** Handbook 5: more stitches may go around a chain than it has loops; into it goes one a chain. */
+    public function testStitchesOnTheChain(): void
+    {
+        $of = fn(array $more): array => ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16] + $more];
+        $lines = fn(array $more): string => Ways::lines(Ways::plan($of($more)))['Round 18'];
+        self::assertStringContainsString('16 sc around the chain', $lines([]));
+        self::assertStringContainsString('sc in next 16 ch', $lines(['worked' => 'into']));
+        self::assertStringContainsString('20 sc around the chain', $lines(['stitches' => 20]));
+        $plan = Ways::plan($of(['stitches' => 20, 'edge_rounds' => 3]));
+        // 56, and 6 chains more over each side; then four stitches more on each.
+        self::assertSame([56, 68, 76, 76, 76], array_slice(Ways::leaves($plan), -5));
+        self::assertSame(
+            ['/handles/stitches', true],
+            [
+                Ways::refused($of(['worked' => 'into', 'stitches' => 20]))[0],
+                str_contains(Ways::refused($of(['worked' => 'into', 'stitches' => 20]))[1], 'a stitch a chain, 16'),
+            ],
+        );
+    }
+
+    /** Hung under a load it is a tenth longer than it lies: 66 cm are 60 of chain, 50 of 12 mm. */
+    public function testAHandleFollowsTheLengthItHangs(): void
+    {
+        $plan = Ways::plan(['handles' => ['type' => 'chain', 'hangs' => '66 cm']]);
+        self::assertSame(50, Plans::count($plan, '/handles/chain'));
+        self::assertStringContainsString('60.0 cm long and hangs about 66.0 cm', Ways::notes($plan)['handle-hangs']);
     }
 }
