@@ -35,6 +35,7 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
 final readonly class PlanSheet
@@ -78,17 +79,17 @@ final readonly class PlanSheet
     }
 
     /**
-     * Every bag with its plan, or the bag alone where what it stands on no longer makes one.
+     * Bags with their plans, or a bag alone where what it stands on no longer makes one.
+     *
+     * @param iterable<Bag> $bags read by asListed()
      *
      * @return list<array{bag: Bag, sheet: ?self}>
      */
-    public static function all(User $maker): array
+    public static function all(User $maker, iterable $bags): array
     {
         $sheets = [];
         $hands = new Hands($maker->id);
-        foreach ($maker->bags()->with(
-            ['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes'],
-        )->get() as $bag) {
+        foreach ($bags as $bag) {
             try {
                 $sheets[] = ['bag' => $bag, 'sheet' => self::of($bag->taughtBy($hands), $maker)];
             } catch (Refused) {
@@ -97,6 +98,19 @@ final readonly class PlanSheet
         }
 
         return $sheets;
+    }
+
+    /**
+     * Her bags, those changed last first, with all that their plans are read from.
+     *
+     * @return HasMany<Bag, User>
+     */
+    public static function asListed(User $maker): HasMany
+    {
+        $bags = $maker->bags();
+        $bags->with(['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes']);
+
+        return $bags;
     }
 
     /** @return list<Note> where the swatch is not of what the bag is worked in */

@@ -328,4 +328,23 @@ final class BagTest extends TestCase
         $this->get('/bags')->assertSee('No bag in hand yet');
         $this->get('/bags/new')->assertSee('Weigh a material');
     }
+
+    /** Many bags are paged and found by name; the worktable has the last ones and says how many more there are. */
+    public function testManyBagsArePagedAndFound(): void
+    {
+        $maker = $this->maker();
+        $first = $this->bag($maker);
+        for ($nth = 1; $nth <= 30; $nth++) {
+            $copy = $first->replicate();
+            $copy->choices = ['name' => "Quay bag {$nth}"] + $first->choices;
+            $maker->bags()->save($copy);
+        }
+        $page = $this->actingAs($maker)->get('/bags')->assertOk()->assertSee('1 to 12 of 31')->assertSee('Quay bag 30');
+        self::assertSame(12, substr_count((string) $page->getContent(), 'lying flat'));
+        $this->get('/bags?page=3')->assertSee('Pier tote')->assertDontSee('Quay bag 30');
+        $this->get('/bags?q=bag+17')->assertSee('Quay bag 17')->assertDontSee('Quay bag 18')->assertSee('value="bag 17"', false);
+        $this->get('/bags?q=%25')->assertSee('No bag of yours is called so');
+        $this->get('/bags?page=99999999999')->assertOk();
+        $this->get('/')->assertSee('All bags: 21 more')->assertSee('Quay bag 30')->assertDontSee('Quay bag 20');
+    }
 }

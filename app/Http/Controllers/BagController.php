@@ -21,14 +21,25 @@ use Illuminate\Http\Request;
 
 final class BagController extends Controller
 {
+    /** Each is planned anew, so that a figure is never stale: no more than can be at once. */
+    private const A_PAGE = 12;
+
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
+        $q = mb_substr(Typed::text($request, 'q'), 0, 60);
+        $bags = PlanSheet::asListed($maker);
+        if ($q !== '') {
+            $bags->where('choices->name', 'like', '%'.addcslashes(mb_scrub($q), '%_\\').'%');
+        }
+        $found = $bags->paginate(self::A_PAGE)->withQueryString();
 
         return view(
             'bags.index',
             [
-                'sheets' => PlanSheet::all($maker),
+                'sheets' => PlanSheet::all($maker, $found->items()),
+                'found' => $found,
+                'q' => $q,
                 'ready' => $maker->swatches()->exists() && $maker->strands()->exists(),
             ],
         );

@@ -40,6 +40,9 @@ use Illuminate\Http\Request;
 /** Will this be enough? What each part takes, what the weigh-ins say, and what can be done about it. */
 final class EnoughController extends Controller
 {
+    /** Other bags of the same material that a rest is tried on. */
+    private const ALSO = 10;
+
     public function show(Request $request, Bag $bag): View|RedirectResponse
     {
         $this->authorize('own', $bag);
@@ -176,11 +179,13 @@ final class EnoughController extends Controller
             return [];
         }
         $names = [];
-        foreach (PlanSheet::all($this->maker($request)) as ['bag' => $other, 'sheet' => $its]) {
+        $maker = $this->maker($request);
+        // Of as many as a page has: the rest would take longer to plan than they would be read.
+        $like = PlanSheet::asListed($maker)->where('material_id', $sheet->bag->material_id);
+        $like->whereKeyNot($sheet->bag->id)->limit(self::ALSO);
+        foreach (PlanSheet::all($maker, $like->get()) as ['bag' => $other, 'sheet' => $its]) {
             if (
                 $its !== null
-                && $other->id !== $sheet->bag->id
-                && $other->material_id === $sheet->bag->material_id
                 && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest
             ) {
                 $names[] = $other->name();

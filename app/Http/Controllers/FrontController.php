@@ -13,6 +13,9 @@ use Illuminate\Http\Request;
 
 final class FrontController extends Controller
 {
+    /** Bags on the worktable: those that were in hand last. */
+    private const SHOWN = 10;
+
     public function __invoke(Request $request): View
     {
         $maker = $request->user();
@@ -23,10 +26,12 @@ final class FrontController extends Controller
                 ['sheet' => new BeginningSheet(new Beginning($request, null)), 'materials' => [], 'swatches' => []],
             );
         }
-        $sheets = PlanSheet::all($maker);
+        $bags = PlanSheet::asListed($maker)->limit(self::SHOWN)->get();
+        $sheets = PlanSheet::all($maker, $bags);
 
         return view('front.maker', [
             'sheets' => $sheets,
+            'more' => max(0, $maker->bags()->count() - count($sheets)),
             'materials' => $maker->strands()->count(),
             'swatches' => $maker->swatches()->count(),
         ]);

@@ -6,7 +6,15 @@
             <a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a>
         </div>
     </div>
-    @if ($sheets === [])
+    @if ($q !== '' || $found->hasPages())
+        <form class="sift" method="get" action="{{ route('bags.index') }}" role="search">
+            <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60" autocomplete="off"></label>
+            <button class="btn btn-quiet">Find</button>
+        </form>
+    @endif
+    @if ($sheets === [] && $q !== '')
+        <p>No bag of yours is called so. Try fewer letters of its name.</p>
+    @elseif ($sheets === [])
         <div class="teach">
             <div>
                 <h2>No bag in hand yet</h2>
@@ -25,5 +33,6 @@
                 @include('bags.row')
             @endforeach
         </ul>
+        <x-pages :of="$found" />
     @endif
 </x-layout>

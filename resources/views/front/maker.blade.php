@@ -38,5 +38,6 @@
                 @include('bags.row')
             @endforeach
         </ul>
+        @if ($more > 0)<p><a href="{{ route('bags.index') }}">All bags: {{ $more }} more</a></p>@endif
     @endif
 </x-layout>
