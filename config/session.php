@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'driver' => env('SESSION_DRIVER', 'database'),
-    'lifetime' => 60 * 24 * 7,
+    // Idle; who asks to be kept signed in is so for 30 days (config/auth).
+    'lifetime' => 60 * 12,
     'expire_on_close' => false,
     'encrypt' => false,
     'connection' => null,

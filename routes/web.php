@@ -16,6 +16,7 @@ use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RawPieceController;
+use App\Http\Controllers\RecoveryController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StashFileController;
@@ -39,6 +40,8 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('/register', [AccountController::class, 'create'])->name('register');
     Route::post('/register', [AccountController::class, 'store'])->middleware('throttle:register');
+    Route::get('/recover', [RecoveryController::class, 'create'])->name('recover');
+    Route::post('/recover', [RecoveryController::class, 'store'])->middleware('throttle:sign-in');
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -46,6 +49,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/account', [AccountController::class, 'edit'])->name('account');
     Route::put('/account', [AccountController::class, 'update']);
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:pass')->name('account.password');
+    Route::post('/account/codes', [RecoveryController::class, 'renew'])->middleware('throttle:pass')->name('account.codes');
+    Route::post('/account/devices/{device}', [RecoveryController::class, 'signOut'])->name('account.sign-out');
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass');
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');

@@ -16,7 +16,7 @@ use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** The account that is guessed at: other spellings of its address, which the database takes for the same, are it. */
+    /** The account that is guessed at: other spellings that the database takes for its address are it. */
     private static function guessed(Request $request): string
     {
         $email = $request->input('email');

@@ -8,6 +8,7 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Tests\TestCase;
 
@@ -139,5 +140,74 @@ final class AccountTest extends TestCase
         self::assertSame('lax', $cookie->getSameSite());
         $secure = $this->get('https://localhost/sign-in')->getCookie('fescue_session', false);
         self::assertTrue($secure?->isSecure());
+    }
+
+    /** Shown once, each lets in once, whichever is wrong the answer is one, and everyone else is signed out. */
+    public function testARecoveryCodeIsAWayBackIn(): void
+    {
+        $this->post('/register', [
+            'name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'a long password',
+            'password_confirmation' => 'a long password',
+        ])->assertSessionHas('codes');
+        $codes = session('codes');
+        self::assertCount(8, array_unique($codes));
+        $this->get('/')->assertSee($codes[0])->assertSee('shown this one time');
+        $this->get('/')->assertDontSee($codes[0]);
+        $this->get('/account')->assertSee('8 left, unused');
+        $this->post('/sign-out');
+        $back = fn(string $email, string $code) => $this->post('/recover', [
+            'email' => $email, 'code' => $code, 'password' => 'another long one', 'password_confirmation' => 'another long one',
+        ]);
+        $said = [];
+        foreach ([['ilse@pier.example', 'abcd-efgh-jkmn'], ['nobody@pier.example', $codes[0]]] as [$email, $code]) {
+            $back($email, $code)->assertSessionHasErrors('code');
+            $said[] = session('errors')->first('code');
+        }
+        self::assertSame($said[0], $said[1]);
+        $back('ilse@pier.example', strtoupper(str_replace('-', ' ', $codes[3])))->assertRedirect('/');
+        $this->assertAuthenticated();
+        self::assertTrue(Hash::check('another long one', User::query()->sole()->password));
+        $this->get('/account')->assertSee('7 left, unused');
+        $this->post('/sign-out');
+        $back('ilse@pier.example', $codes[3])->assertSessionHasErrors('code');
+        $this->actingAs(User::query()->sole())->post('/account/codes', ['current_password' => 'wrong'])->assertSessionHasErrorsIn('codes', 'current_password');
+        $this->post('/account/codes', ['current_password' => 'another long one'])->assertSessionHas('codes');
+        self::assertNotContains($codes[0], session('codes'));
+        $this->get('/account')->assertSee('8 left, unused');
+    }
+
+    /** All of a long password counts, and a hash of the older kind is made anew at sign-in. */
+    public function testLongPasswordsAndOlderHashes(): void
+    {
+        $maker = $this->maker();
+        $long = str_repeat('ten letters', 8);
+        $maker->update(['password' => $long.'a']);
+        self::assertFalse(Hash::check($long.'b', (string) $maker->fresh()?->password));
+        DB::table('users')->where('id', $maker->id)->update(
+            ['password' => password_hash('a long password', PASSWORD_BCRYPT, ['cost' => 4])],
+        );
+        $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password'])->assertRedirect('/');
+        self::assertStringStartsWith('$argon2id$', (string) $maker->fresh()?->password);
+    }
+
+    /** Her devices are listed, and signed out one by one or all but this; another's are not hers. */
+    public function testDevicesAreListedAndSignedOut(): void
+    {
+        $maker = $this->maker();
+        $other = $this->maker('other@pier.example');
+        $now = now()->getTimestamp();
+        foreach ([['a', $maker, 'Tablet in the shed'], ['b', $maker, 'Phone'], ['c', $other, 'Elsewhere']] as [$id, $of, $agent]) {
+            DB::table('sessions')->insert([
+                'id' => $id, 'user_id' => $of->id, 'ip_address' => '192.0.2.7', 'user_agent' => $agent, 'payload' => '', 'last_activity' => $now,
+            ]);
+        }
+        $page = $this->actingAs($maker)->get('/account')->assertSee('Tablet in the shed')->assertSee('Phone')->assertDontSee('Elsewhere');
+        self::assertSame(1, preg_match('~/account/devices/([0-9a-f]{16})~', (string) $page->getContent(), $found));
+        $token = $maker->fresh()?->getRememberToken();
+        $this->post("/account/devices/{$found[1]}")->assertRedirect('/account');
+        self::assertSame(1, DB::table('sessions')->where('user_id', $maker->id)->count());
+        self::assertNotSame($token, $maker->fresh()?->getRememberToken());
+        $this->post('/account/devices/others');
+        self::assertSame(['c'], DB::table('sessions')->pluck('id')->all());
     }
 }

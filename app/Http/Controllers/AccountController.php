@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Beginning;
+use App\Models\Devices;
+use App\Models\RecoveryCode;
 use App\Models\User;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
@@ -42,11 +44,12 @@ final class AccountController extends Controller
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', Password::defaults()],
+            'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
         ], self::MESSAGES);
         $user = User::query()->create($given);
         Auth::login($user);
         $request->session()->regenerate();
+        $request->session()->flash('codes', RecoveryCode::renew($user));
 
         // What she began as a stranger is hers now.
         $begun = Beginning::of($request->input('begin'), $user);
@@ -61,7 +64,13 @@ final class AccountController extends Controller
 
     public function edit(Request $request): View
     {
-        return view('account.edit', ['maker' => $this->maker($request)]);
+        $maker = $this->maker($request);
+
+        return view('account.edit', [
+            'maker' => $maker,
+            'left' => RecoveryCode::left($maker),
+            'devices' => Devices::of($request, $maker),
+        ]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -82,7 +91,7 @@ final class AccountController extends Controller
     {
         $given = $request->validate([
             'current_password' => ['required', 'string', 'current_password'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', Password::defaults()],
+            'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
         ], self::MESSAGES);
         $maker = $this->maker($request);
         $maker->update(['password' => $given['password']]);

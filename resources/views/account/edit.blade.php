@@ -24,6 +24,32 @@
         </form>
     </section>
     <section class="section-rule">
+        <h2>Recovery codes</h2>
+        <p>{{ $left === 0 ? 'None left.' : ($left === 1 ? 'One left, unused.' : "{$left} left, unused.") }} New ones take the place of the old.</p>
+        <form method="post" action="{{ route('account.codes') }}">
+            @csrf
+            @php $wrong = $errors->getBag('codes')->first('current_password'); @endphp
+            <div class="field">
+                <label for="codes-password">Present password</label>
+                <input id="codes-password" name="current_password" type="password" autocomplete="current-password" required @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-describedby="codes-wrong" aria-invalid="true" @endif>
+                <p class="wrong" id="codes-wrong">{{ $wrong }}</p>
+            </div>
+            <button class="btn btn-quiet">Make new codes</button>
+        </form>
+    </section>
+    <section class="section-rule">
+        <h2>Signed in</h2>
+        <ul class="list-plain">
+            @foreach ($devices as $device)
+                <li>
+                    <span>{{ $device['here'] ? 'Here' : ($device['agent'] === '' ? 'A device' : $device['agent']) }}, from {{ $device['from'] }}, <time>{{ date('j M H:i', $device['last']) }}</time></span>
+                    @if (! $device['here'])<form method="post" action="{{ route('account.sign-out', $device['name']) }}">@csrf<button class="plain">Sign it out</button></form>@endif
+                </li>
+            @endforeach
+        </ul>
+        <form method="post" action="{{ route('account.sign-out', 'others') }}">@csrf<button class="btn btn-quiet">Sign out everywhere else</button></form>
+    </section>
+    <section class="section-rule">
         <h2>Delete your account</h2>
         <p>Your materials, swatches and bags go with it, at once and for good. Export the bags you want to keep first.</p>
         <form method="post" action="{{ route('account') }}">

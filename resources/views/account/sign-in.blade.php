@@ -11,7 +11,8 @@
             <label for="password">Password</label>
             <input id="password" type="password" name="password" class="form-control" autocomplete="current-password" required value="{{ config('app.demo') ? \Database\Seeders\DatabaseSeeder::PASSWORD : '' }}">
         </div>
+        <p><label><input type="checkbox" name="remember" value="1" @checked(old('remember'))> Keep me signed in here, 30 days</label></p>
         <button class="btn btn-primary">Sign in</button>
     </form>
-    <p class="section-rule">New here? <a href="{{ route('register') }}">Register</a>.</p>
+    <p class="section-rule"><a href="{{ route('recover') }}">Forgot your password?</a> New here? <a href="{{ route('register') }}">Register</a>.</p>
 </x-layout>

@@ -36,6 +36,13 @@
             @endif
         </div>
     @endif
+    @if (is_array(session('codes')))
+        <section class="codes" aria-labelledby="codes-title">
+            <h2 id="codes-title">Your recovery codes</h2>
+            <p>If you forget your password, one of these lets you in, once. They are shown this one time: write them down or print them, and keep them where you keep your hooks.</p>
+            <ul>@foreach (session('codes') as $code)<li><code>{{ $code }}</code></li>@endforeach</ul>
+        </section>
+    @endif
     {{ $slot }}
 </main>
 @auth
