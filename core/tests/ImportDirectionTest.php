@@ -31,6 +31,7 @@ final class ImportDirectionTest extends TestCase
             'Measure',
             'Document',
             'Material',
+            'Stitch',
             'Instruction',
             'Gauge',
             'Pattern',

@@ -7,7 +7,10 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Through;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\DoesNotDivide;
@@ -18,6 +21,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Shape\Outline;
+use Fescue\Core\Stitch\Stitch;
 
 /**
  * Folds over the makers: each settles what it leaves open from the size and the gauge, and makes its rows on the edge
@@ -136,6 +140,17 @@ final readonly class Planner
             }
             $left = $place === 0 ? $this->spec->school->onto($made->open) : $made->open;
             [$on, $start, $outline] = [$left, $start ?? $made->start, $outline ?? $made->outline];
+        }
+        $closes = $parts[0]->made->closes;
+        if ($closes !== null) {
+            $rows[] = new Row(
+                Part::Edge,
+                Motif::single(),
+                $this->spec->school->flat()->around([new Through(Stitch::Single, min($closes, $on->anchors), $on->anchors)]),
+                // Straps may have been worked meanwhile: it is closed all the same.
+                [new Edge(EdgeKind::Some, $on->anchors, $on->middles, $on->fabric)],
+                false,
+            );
         }
         if ($start === null) {
             throw new \LogicException('Nothing begins the bag.');

@@ -206,12 +206,13 @@ final readonly class Frame extends ByChoices
                     Tone::Better,
                     null,
                     'At the end pleat the sides and close the bottom.',
-                    "Fold each side in to its middle, {$onBridge} groups of four against {$onBridge}, and close "
-                        .'all layers with single crochet.',
+                    "Fold each side in to its middle, {$onBridge} groups of four against {$onBridge}: the bottom is then "
+                        .'as long as a frame’s groups.',
                 ),
             ],
             [new Attached(Fastened::Handle, $long / 2, -$long / 2, Length::mm(self::RIM), Length::mm(1.8 * $long))],
             true,
+            self::IN_GROUP * ($holes - 1),
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class Made
      * @param list<Remark> $remarks
      * @param list<Attached> $attached to the edge that it was made on
      * @param bool $hangs whether what is made on it goes down from it
+     * @param ?int $closes stitches that close the last edge on it, folded upon itself; null where that stays open
      */
     public function __construct(
         public array $rows,
@@ -27,5 +28,6 @@ final readonly class Made
         public array $remarks = [],
         public array $attached = [],
         public bool $hangs = false,
+        public ?int $closes = null,
     ) {}
 }

@@ -242,6 +242,9 @@ final class WholeBagsTest extends TestCase
                     $there,
                     $there,
                 ],
+                preg_match('/^fold the sides in$/', $part) === 1 => [0, 0],
+                // All that is there, folded upon itself.
+                preg_match('/^(\d+) sc through all layers to close$/', $part, $found) === 1 => [$there, (int) $found[1]],
                 preg_match('/^ch \d \(counts as the first (?:sc|hdc|dc|tr|crab st)\)$/', $part) === 1 => [1, 1],
                 // Beside the chain that counts, in the stitch that it took.
                 preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the st of the join$/', $part, $found) === 1 => [

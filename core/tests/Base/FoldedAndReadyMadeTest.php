@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Base;
 
 use Fescue\Core\Chart\BaseChart;
+use Fescue\Core\Chart\SideView;
 use Fescue\Core\Chart\Symbol;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\StitchCount;
@@ -218,5 +219,81 @@ final class FoldedAndReadyMadeTest extends TestCase
         [$at, $said] = Ways::refused(['base' => $base]);
         self::assertSame($path, $at);
         self::assertStringContainsString($says, $said);
+    }
+
+    /**
+     * Handbook 10 J: sc in a hole, ch 2 to the next; ch 10 to the other frame; groups of four in each space and in every
+     * third chain of a bridge, three over ten; every group again gives a group; the sides pleated and closed. Common
+     * practice, no source.
+     */
+    public function testHungFromTwoFrames(): void
+    {
+        $plan = Ways::plan([
+            'working' => 'joined', 'base' => ['type' => 'frame', 'holes' => 10, 'length' => '24 cm', 'bridge' => 10],
+            'body' => ['stitch' => 'posts', 'rounds' => 18],
+        ]);
+        // Twice ten sc, nine times two chains and ten; twice nine and three groups of four.
+        self::assertSame([76, ...array_fill(0, 19, 96), 36], Ways::leaves($plan));
+        $lines = Ways::lines($plan);
+        self::assertStringStartsWith('[sc in next hole, ch 2] 9 times, sc in next hole, ch 10, [sc in next hole, ch 2]', $lines['Round 1']);
+        self::assertStringContainsString(
+            '[skip 1, 4 dc around the chain] 9 times, skip 3, 4 dc in next st, [skip 2, 4 dc in next st] twice, skip 1,',
+            $lines['Round 2'],
+        );
+        self::assertStringContainsString('fold the sides in, 36 sc through all layers to close', $lines['Round 21']);
+        self::assertSame(
+            'On a thin hook draw up a loop in the first hole of one frame; 20 holes on the two.',
+            (new Writer(Terms::US))->start($plan->piece->start),
+        );
+        self::assertTrue($plan->parts[0]->made->hangs);
+        // 24 cm between the first and the last hole’s halves, and ten chains of 12 mm from frame to frame.
+        self::assertSame([240.0, 120.0], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm]);
+        self::assertEqualsWithDelta(11.5 * (1 + 2 + 18 * 2), $plan->comesOut->height->mm, 1e-9);
+        $bridge = fn(?string $width): int => Plans::count(Ways::plan([
+            'size' => $width === null ? null : ['width' => $width],
+            'base' => ['type' => 'frame', 'holes' => 10, 'length' => '24 cm'], 'body' => ['stitch' => 'posts', 'rounds' => 2],
+        ]), '/base/bridge');
+        // 16 cm are 13 chains of 12 mm: four groups and one past them.
+        self::assertSame([10, 13, 4], [$bridge(null), $bridge('16 cm'), $bridge('1 cm')]);
+        self::assertStringContainsString('3 groups of four against 3', Ways::notes($plan)['frame-close']);
+        $symbols = BaseChart::of($plan);
+        self::assertCount(20, $symbols);
+        self::assertEqualsWithDelta(
+            [108.0, -60.0, -108.0, 60.0],
+            [$symbols[0]->stand->x, $symbols[0]->stand->y, $symbols[10]->stand->x, $symbols[10]->stand->y],
+            1e-9,
+        );
+    }
+
+    /** Tapered to a width: four stitches a round, beside both folds, spread over the rounds; drawn as wide as it is. */
+    public function testAWallThatTapers(): void
+    {
+        $of = fn(string $top, int $rounds = 14): array => ['body' => ['stitch' => 'sc', 'rounds' => $rounds, 'top_width' => $top]];
+        $plan = Ways::plan($of('26 cm'));
+        // 56 of 12 mm; 26 cm lying flat are 43 around: three times four fewer are the nearest, 44.
+        self::assertSame([56, 56, 56, 52, 52, 52, 52, 48, 48, 48, 48, 44, 44, 44], array_slice(Ways::leaves($plan), 2));
+        self::assertSame(
+            'Sc2tog, sc in next 24 sts, sc2tog, sc2tog, sc in next 24 sts, sc2tog. (52)',
+            Ways::lines($plan)['Round 6'],
+        );
+        self::assertStringContainsString('The wall tapers to 26.4 cm. 4 stitches go in 3 of its rounds', Ways::notes($plan)['tapers']);
+        $wide = Ways::plan($of('36 cm'));
+        self::assertSame(60, array_slice(Ways::leaves($wide), -1)[0]);
+        self::assertSame(
+            '2 sc in next st, sc in next 26 sts, 2 sc in each of next 2 sts, sc in next 26 sts, 2 sc in next st. (60)',
+            str_replace('2 sc in next st, 2 sc in next st', '2 sc in each of next 2 sts', implode('', array_filter(
+                Ways::lines($wide),
+                fn(string $line): bool => str_contains($line, '(60)') && str_contains($line, '2 sc in'),
+            ))),
+        );
+        $rows = SideView::of($plan)->rows;
+        $width = fn($row): float => max(array_map(fn($one): float => abs($one->foot->x), $row->course->stitches));
+        self::assertEqualsWithDelta([13.5 * 12, 10.5 * 12], [$width($rows[0]), $width($rows[13])], 6.01);
+        self::assertSame('/body/top_width', Ways::refused($of('10 cm', 4))[0]);
+        self::assertStringContainsString('26.4 cm at the least', Ways::refused($of('10 cm', 4))[1]);
+        self::assertStringContainsString(
+            'taper a band of plain stitches',
+            Ways::refused(['body' => ['stitch' => 'mesh', 'rounds' => 9, 'top_width' => '26 cm']])[1],
+        );
     }
 }

@@ -53,6 +53,7 @@ return [
         'in-one.corner' => '({bare}) en la esquina',
         'bare.each.one' => '{stitch}', 'bare.each' => '{n} {stitch}', 'bare.chain' => '{n} cad',
         'together.one' => '{k} {stitch} juntos', 'together' => '{k} {stitch} juntos, {n} veces',
+        'through' => 'doblar los lados hacia dentro y cerrar con {n} {stitch} por todas las capas',
         'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
         'join-at' => 'unir la hebra en el p {m} del borde, {k} cad',
         'seam' => 'coser la última hilera con {k} {stitch} a los p {m} a {last} del borde',

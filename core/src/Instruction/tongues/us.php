@@ -49,6 +49,7 @@ return [
         'in-one.corner' => '({bare}) in the corner',
         'bare.each.one' => '{stitch}', 'bare.each' => '{n} {stitch}', 'bare.chain' => 'ch {n}',
         'together.one' => '{stitch}{k}tog', 'together' => '{stitch}{k}tog {n} times',
+        'through' => 'fold the sides in, {n} {stitch} through all layers to close',
         'move-on' => '{stitch} in each of next {n} sts: rounds begin here from now on',
         'join-at' => 'join the strand in st {m} of the edge, ch {k}',
         'seam' => 'sew the last row with {k} {stitch} to sts {m} to {last} of the edge',
