@@ -358,6 +358,28 @@ final readonly class BagForm
         return $errors;
     }
 
+    /**
+     * One press each: a field of the form, what it should hold, and what is said of it.
+     *
+     * @return array<string, list<array{name: string, value: string, said: string}>> by the field that was refused
+     */
+    public static function ways(Refused $refused): array
+    {
+        $ways = [];
+        foreach ($refused->problems as $problem) {
+            foreach ($problem->ways as $way) {
+                $steps = explode('/', ltrim($way['path'], '/'));
+                $ways[self::field($problem)][] = [
+                    'name' => array_shift($steps).implode('', array_map(fn(string $one): string => "[{$one}]", $steps)),
+                    'value' => Asked::shown($way['value']),
+                    'said' => $way['said'],
+                ];
+            }
+        }
+
+        return $ways;
+    }
+
     private static function field(Problem $problem): string
     {
         return match (true) {

@@ -101,6 +101,7 @@ export function plan() {
             return say('Not kept: something broke. Change anything to try again.');
         }
         mark(body.errors ?? {});
+        offer(body.ways ?? {});
         form.dataset.unsent = answer.ok ? 'no' : 'yes';
         stale.hidden = answer.ok;
         if (answer.ok) {
@@ -127,6 +128,36 @@ export function plan() {
             for (const field of form.querySelectorAll(`[name="${name}"]:enabled`)) {
                 field.placeholder = text;
             }
+        }
+    }
+
+    /** Ways out of a refusal, a press each: they set a field of the form, and the drawing follows. */
+    function offer(ways) {
+        for (const old of form.querySelectorAll('.ways-out')) {
+            old.remove();
+        }
+        for (const [field, list] of Object.entries(ways)) {
+            const place = form.querySelector(`[data-wrong="${CSS.escape(field)}"]`);
+            const offers = document.createElement('p');
+            offers.className = 'ways-out';
+            for (const { name, value, said } of list) {
+                const press = document.createElement('button');
+                press.type = 'button';
+                press.className = 'btn btn-quiet';
+                press.textContent = said;
+                press.addEventListener('click', () => {
+                    for (const one of form.querySelectorAll(`[name="${CSS.escape(name)}"]:enabled`)) {
+                        if (one.type === 'radio') {
+                            one.checked = one.value === value;
+                        } else {
+                            one.value = value;
+                        }
+                    }
+                    form.dispatchEvent(new Event('input'));
+                });
+                offers.append(press);
+            }
+            place?.after(offers);
         }
     }
 

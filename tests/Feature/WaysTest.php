@@ -213,4 +213,23 @@ final class WaysTest extends TestCase
             ->assertSessionHasErrors(['base.growth', 'base.ends']);
         $this->get("/bags/{$bag->id}")->assertSee('value="eight"', false);
     }
+
+    /** Refused for its repeat, the page offers what would do, a press each, without a script too. */
+    public function testARepeatThatDoesNotDivideIsMendedByOnePress(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $fans = $this->form($bag, ['body.stitch' => 'fans']);
+        $this->actingAs($maker)->from("/bags/{$bag->id}")->put("/bags/{$bag->id}", $fans)->assertSessionHasErrors('body.stitch');
+        $page = (string) $this->get("/bags/{$bag->id}")->assertSee('Begin with 21 starting chains')->getContent();
+        // The press stands behind the field that it overrules.
+        self::assertGreaterThan(strrpos($page, 'id="base-chain"'), strpos($page, 'name="base[chain]" value="21"'));
+        $answer = $this->putJson("/bags/{$bag->id}", $fans)->assertUnprocessable()->json();
+        self::assertSame(
+            ['name' => 'body[even]', 'value' => 'yes', 'said' => 'A plain round first'],
+            $answer['ways']['body.stitch'][2],
+        );
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['body.stitch' => 'fans', 'body.even' => 'yes']))->assertSessionHasNoErrors();
+        self::assertTrue($bag->refresh()->choices['body']['even']);
+    }
 }

@@ -35,3 +35,19 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     await page.getByRole('link', { name: 'En español' }).click();
     expect((await rounds(page)).find((line) => line.startsWith('Hileras 2–6'))).toContain('Girar, 1 cad, pb en cada p de la hilera.');
 });
+
+test('a fabric that does not divide is mended with one press, by its start or by a plain round', async ({ page }) => {
+    await toteOnPlan(page);
+    await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'fans of five (fans)' });
+    await expect(page.locator('[data-wrong="body.stitch"]')).toContainText('6 stitches');
+    await page.getByRole('button', { name: /^Begin with \d+ starting chains$/ }).first().click();
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await expect(page.locator('[data-region="station-body"]')).toContainText('fans');
+    await expect(page.locator('.ways-out')).toHaveCount(0);
+    await page.locator('[data-station="3"] > summary').click();
+    await page.getByRole('textbox', { name: 'Chains to start' }).fill('22');
+    await page.getByRole('button', { name: 'A plain round first' }).click();
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.getByRole('link', { name: 'Words' }).click();
+    expect((await rounds(page)).some((line) => line.includes('5 dc in next st, skip 2'))).toBe(true);
+});

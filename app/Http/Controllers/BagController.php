@@ -114,8 +114,8 @@ final class BagController extends Controller
             $errors = BagForm::errors($e);
 
             return $request->expectsJson()
-                ? response()->json(['errors' => $errors], 422)
-                : back()->withInput()->withErrors($errors);
+                ? response()->json(['errors' => $errors, 'ways' => BagForm::ways($e)], 422)
+                : back()->withInput()->withErrors($errors)->with('ways', BagForm::ways($e));
         }
         $sheet = $kept->sheet;
         if (! $request->expectsJson()) {

@@ -77,9 +77,20 @@ final readonly class Planner
             }
         }
         sort($works);
-        $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', array_unique($works))." {$at?->named()}.";
+        $works = array_values(array_unique($works));
+        $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', $works)." {$at?->named()}.";
+        $ways = array_map(fn(int $count): array => [
+            'path' => "{$this->spec->parts[0]->path}/{$at?->name}",
+            'value' => $count,
+            'said' => 'Begin with '.$at?->many($count),
+        ], $works);
+        $ways[] = [
+            'path' => substr($e->path, 0, (int) strrpos($e->path, '/')).'/even',
+            'value' => true,
+            'said' => 'A plain round first',
+        ];
 
-        throw Refused::at($e->path, $e->getMessage().$advice);
+        throw Refused::at($e->path, $e->getMessage().$advice, $ways);
     }
 
     /** The count of the base that serves the length. */

@@ -13,8 +13,9 @@ final class Refused extends \DomainException
         parent::__construct($problems[0]->path.': '.$problems[0]->message);
     }
 
-    public static function at(string $path, string $message): self
+    /** @param list<array{path: string, value: int|string|bool, said: string}> $ways to mend it by one field */
+    public static function at(string $path, string $message, array $ways = []): self
     {
-        return new self([new Problem($path, $message)]);
+        return new self([new Problem($path, $message, $ways)]);
     }
 }

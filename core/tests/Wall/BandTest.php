@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Wall;
 
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
@@ -204,6 +205,14 @@ final class BandTest extends TestCase
         self::assertStringContainsString('6 stitches, and a round has 56.', $says);
         self::assertStringContainsString('two in one 4 times', $says);
         self::assertStringContainsString('Or begin with 21 or 24 starting chains.', $says);
+        try {
+            Ways::plan($fans);
+        } catch (Refused $e) {
+            self::assertSame(
+                [['/base/chain', 21], ['/base/chain', 24], ['/body/even', true]],
+                array_map(fn(array $way): array => [$way['path'], $way['value']], $e->problems[0]->ways),
+            );
+        }
         $even = Ways::plan(['body' => ['stitch' => 'fans', 'rounds' => 2, 'even' => true]]);
         self::assertSame([48, 56, 60, 60, 60], Ways::leaves($even));
         self::assertSame(

@@ -123,6 +123,10 @@
                     <x-settings at="edge" :maker="(Makers::RIM)::open()" none="None" :values="$choices['edge'] ?? []" :$solved />
                 </div>
             </details>
+            @foreach ((array) session('ways') as $ways)
+                {{-- Behind the fields, so that what is pressed is what counts. --}}
+                <div class="ways-out">@foreach ($ways as $way)<button class="btn btn-quiet" name="{{ $way['name'] }}" value="{{ $way['value'] }}">{{ $way['said'] }}</button> @endforeach</div>
+            @endforeach
             <p class="section-rule"><button class="btn btn-primary" data-redraw>Save and draw</button></p>
         </div>
         <div class="drawing">
