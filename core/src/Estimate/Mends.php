@@ -440,7 +440,8 @@ final readonly class Mends
             }
         }
         $saved = Decimal::print(max(0.0, $this->estimate->grams->likely - $estimate->grams->likely));
-        $lost = max(0.0, 1 - $after->litres / max(1e-9, $before->litres));
+        // What is folded holds nothing to speak of before or after.
+        $lost = $before->litres > 0.0 ? max(0.0, 1 - $after->litres / $before->litres) : 0.0;
 
         return new Mend(
             $do,

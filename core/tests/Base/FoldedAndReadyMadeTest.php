@@ -193,6 +193,23 @@ final class FoldedAndReadyMadeTest extends TestCase
         self::assertLessThan($symbols[0]->stand->x, $symbols[1]->stand->x, 'Rounds run to the left.');
     }
 
+    /** Of a plate with round ends the holes lie on its outline, each as far from the next, from the middle to the left. */
+    public function testARoundedPlateIsDrawnToScale(): void
+    {
+        $symbols = array_slice(BaseChart::of(Ways::plan([
+            'base' => ['type' => 'holes', 'holes' => 40, 'length' => '25 cm', 'width' => '10 cm', 'corners' => 0],
+        ])), 0, 40);
+        // Their ring lies 4 mm inside the edge: straight for 15 cm either side, and about a half circle.
+        foreach ($symbols as $one) {
+            $past = max(0.0, abs($one->stand->x) - 75);
+            self::assertEqualsWithDelta(46.0, hypot($past, $one->stand->y), 0.3);
+        }
+        self::assertEqualsWithDelta(0.0, $symbols[0]->stand->x, 1e-6);
+        self::assertLessThan(0, $symbols[0]->stand->y);
+        self::assertLessThan(0, $symbols[5]->stand->x);
+        self::assertEqualsWithDelta([0.0, 46.0], [$symbols[20]->stand->x, $symbols[20]->stand->y], 1e-6);
+    }
+
     /** @return array<string, array{array<string, mixed>, string, string}> */
     public static function noPlates(): array
     {
@@ -208,6 +225,8 @@ final class FoldedAndReadyMadeTest extends TestCase
             'both said' => [['count' => 40, 'per_hole' => [1]] + $of, '/base/count', 'make 28 around'],
             'four in one' => [['per_hole' => [4]] + $of, '/base/per_hole', 'from 1 to 3'],
             'no list' => [['per_hole' => '2, 1'] + $of, '/base/per_hole', 'one after another'],
+            'a hook too thick' => [['first_hook' => '25.5 mm'] + $of, '/base/first_hook', '25 mm'],
+            'a hole too wide' => [['hole' => '31 mm'] + $of, '/base/hole', '30 mm'],
             'no length at all' => [['length' => '1 cm'] + $of, '/base/length', 'unit'],
         ];
     }

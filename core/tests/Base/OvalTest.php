@@ -254,6 +254,21 @@ final class OvalTest extends TestCase
         self::assertSame($leaves, array_slice(Ways::leaves($plan), 0, count($leaves)));
     }
 
+    public function testWhatIsSaidOfARiseAndOfTooShortABase(): void
+    {
+        $plan = Ways::plan(
+            ['base' => ['type' => 'oval', 'ends' => 'six', 'stitch' => 'dc', 'chain' => 20, 'rounds' => 3, 'rise' => true]],
+        );
+        self::assertStringStartsWith('From Round 3 the base rises. It adds 6', Ways::notes($plan)['rises']);
+        // Four rounds of 11.5 mm either side are 9.2 cm, and two stitches of 12 mm more.
+        self::assertStringContainsString('9.2 cm long by themselves, so an oval is at least 11.6 cm', Ways::refused([
+            'size' => ['length' => '8 cm', 'width' => '9 cm'], 'base' => ['type' => 'oval', 'ends' => 'three'],
+        ])[1]);
+        self::assertStringContainsString('so a base with corners is', Ways::refused([
+            'size' => ['length' => '8 cm', 'width' => '9 cm'], 'base' => ['type' => 'square'],
+        ])[1]);
+    }
+
     public function testTheWordsOfDoubleCrochet(): void
     {
         $lines = Ways::lines(

@@ -5,22 +5,27 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Instruction;
 
 use Fescue\Core\Instruction\Along;
+use Fescue\Core\Instruction\Between;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\MoveOn;
 use Fescue\Core\Instruction\NotRead;
 use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Reader;
 use Fescue\Core\Instruction\Repeat;
+use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Instruction\Through;
 use Fescue\Core\Instruction\Together;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Under;
@@ -275,5 +280,27 @@ final class InstructionTest extends TestCase
             [[0, 1], [1, 1], [2, 2], [4, 1], [4, 1], [5, 0], [5, 0], [8, 2], [10, 2], [12, 1]],
             array_map(fn(Placed $one): array => [$one->first, $one->anchors], $tops),
         );
+    }
+
+    /** An increase is of two or more, in an anchor or more; a move, a seam, a gap and a join are of one or more. */
+    public function testWhatIsNoInstruction(): void
+    {
+        $none = [
+            fn() => new Several(Stitch::Single, 1), fn() => new Several(Stitch::Single, 2, 0), fn() => new MoveOn(0),
+            fn() => new Seam(0, 1), fn() => new Seam(1, 0), fn() => new Between(Stitch::Double, 0), fn() => new JoinAt(0, 1),
+            fn() => new Through(Stitch::Single, 0, 4), fn() => new Through(Stitch::Single, 5, 4), fn() => Repeat::found([]),
+        ];
+        foreach ($none as $nth => $make) {
+            try {
+                $make();
+                self::fail("It was made: {$nth}");
+            } catch (\InvalidArgumentException) {
+                continue;
+            }
+        }
+        self::assertSame(2, (new Several(Stitch::Single, 2))->works()[0]->count);
+        self::assertSame([4, 4], [
+            (new Through(Stitch::Single, 4, 4))->takes(), Count::of([new Through(Stitch::Single, 4, 4)])->leaves,
+        ]);
     }
 }

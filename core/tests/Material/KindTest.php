@@ -172,4 +172,30 @@ final class KindTest extends TestCase
             }
         }
     }
+
+    /**
+     * Densities of fibres, g/cm³: Morton and Hearle, Physical Properties of Textile Fibres, from memory; aluminium 2.70 and
+     * the polyolefins from common tables, from memory.
+     */
+    public function testDensitiesOfFibres(): void
+    {
+        foreach ([
+            'cotton' => 1.53, 'viscose' => 1.53, 'jute' => 1.45, 'polyester' => 1.38, 'wool' => 1.31, 'acrylic' => 1.17,
+            'nylon' => 1.14, 'polyethylene' => 0.93, 'polypropylene' => 0.91, 'aluminium' => 2.7,
+        ] as $fibre => $density) {
+            self::assertEqualsWithDelta($density, Fibre::from($fibre)->density(), 0.011, $fibre);
+        }
+    }
+
+    /** What a strand is guessed to weigh tells its thickness again; a 4 mm cotton cord weighs about 8 g/m. */
+    public function testAGuessedWeightTellsItsThickness(): void
+    {
+        foreach (Kind::strands() as $kind) {
+            foreach ($kind->thicknesses() as $mm) {
+                $weight = $kind->form()->weight(Length::mm($mm));
+                self::assertEqualsWithDelta($mm, $kind->form()->thickness($weight)->mm, 0.1, "{$kind->value} {$mm}");
+            }
+        }
+        self::assertEqualsWithDelta(8.08, Kind::Cord->form()->weight(Length::mm(4))->gramsPerMetre, 0.01);
+    }
 }

@@ -228,4 +228,15 @@ final class ChoiceTest extends TestCase
         $alike = array_map(fn(int $one): Candidate => new Candidate("p{$one}", 10 + $one / 1e4, 1), range(1, 22));
         self::assertNotNull(Choice::of($alike, 110.0));
     }
+
+    /** Of choices that leave as little over, that of fewer pieces: 6 is 6, and not 3 and 3, exact or in grains. */
+    public function testOfLikeChoicesTheFewerPieces(): void
+    {
+        $few = [new Candidate('three', 3.0, 2), new Candidate('six', 6.0, 1)];
+        self::assertSame(['six' => 1], Choice::of($few, 6.0)?->picked);
+        self::assertSame(['six' => 1], Choice::of([...$few, new Candidate('ten', 10.0, 30)], 6.0)?->picked);
+        // In grains, the need is met and not a piece more than does it.
+        $many = Choice::of([new Candidate('a', 0.7, 40), new Candidate('b', 1.1, 40)], 9.9);
+        self::assertEqualsWithDelta(9.9, $many?->metres, 1e-9);
+    }
 }

@@ -56,6 +56,13 @@ final class AfterRoundsTest extends TestCase
         self::assertStringContainsString('A strap lies 57.5 cm long and hangs about 63.3 cm.', $notes['straps-hang']);
         self::assertArrayHasKey('straps-face', $notes);
         self::assertArrayHasKey('hang-test', $notes);
+        // Their feet stand between the sixth and the eleventh stitch from either fold.
+        $hung = SideView::of($plan)->hung;
+        self::assertEqualsWithDelta(
+            [0.0, 6 * 12.0, 48.0],
+            [$hung[0]->x, $hung[0]->arch?->over->a, $hung[0]->broad],
+            1e-9,
+        );
         // Rows that hang make no bag higher.
         self::assertEqualsWithDelta(3 * 11.5, $plan->comesOut->height->mm, 1e-9);
         self::assertGreaterThan(
@@ -117,6 +124,8 @@ final class AfterRoundsTest extends TestCase
             SideView::of(Ways::plan(self::AROUND + ['handles' => ['type' => 'rings'] + $of]))->hung,
         );
         self::assertSame([8.5, -8.5], $rings(['from_side' => 5]));
+        // A fifth of a side of 28, where nothing is said.
+        self::assertSame([7.5, -7.5], $rings([]));
         self::assertSame([14.0, -14.0], $rings(['count' => 2]));
         self::assertStringContainsString(
             'A ring in stitch 6 from each fold, front and back. 16 stitches, 19.2 cm',
