@@ -17,6 +17,8 @@ use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Gauge\State;
+use Fescue\Core\Instruction\Seam;
+use Fescue\Core\Instruction\Through;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Measure\Decimal;
@@ -366,6 +368,20 @@ final readonly class PlanSheet
         $last = array_pop($rounds);
 
         return $rounds === [] ? "from round {$last}" : 'from rounds '.implode(', ', $rounds)." and {$last}";
+    }
+
+    /** Whether some of it is sewn, or closed through its layers. */
+    public function hasSeams(): bool
+    {
+        foreach ($this->plan->piece->rows as $row) {
+            foreach ($row->instructions as $one) {
+                if ($one instanceof Seam || $one instanceof Through) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether some of it is worked to and fro. */

@@ -20,8 +20,8 @@ final class ContentSecurity
         $response = $next($request);
         $html = str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html');
         if ($request->user() !== null && ! $html && ! $response->headers->hasCacheControlDirective('max-age')) {
-            // A maker's files: no cache keeps them, her browser's neither. A page may be gone back to with what was typed
-            // on it, and is asked for anew otherwise.
+            // A maker's files: no cache keeps them, her browser's neither. A page may be gone back to with what was
+            // typed on it, and is asked for anew otherwise.
             $response->headers->set('Cache-Control', 'no-store, private');
         }
         $response->headers->add([

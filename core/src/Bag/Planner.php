@@ -157,7 +157,7 @@ final readonly class Planner
             $rows[] = new Row(
                 Part::Edge,
                 Motif::single(),
-                $this->spec->school->flat()->around([new Through(Stitch::Single, min($closes, $on->anchors), $on->anchors)]),
+                [new Through(Stitch::Single, min($closes, $on->anchors), $on->anchors)],
                 // Straps may have been worked meanwhile: it is closed all the same.
                 [new Edge(EdgeKind::Some, $on->anchors, $on->middles, $on->fabric)],
                 false,

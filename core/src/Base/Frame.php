@@ -206,8 +206,15 @@ final readonly class Frame extends ByChoices
                     Tone::Better,
                     null,
                     'At the end pleat the sides and close the bottom.',
-                    "Fold each side in to its middle, {$onBridge} groups of four against {$onBridge}: the bottom is then "
-                        .'as long as a frame’s groups.',
+                    "Fold each side in to its middle, {$onBridge} groups of four against {$onBridge}: the bottom is "
+                        .'then as long as a frame’s groups.',
+                ),
+                new Remark(
+                    'hang-test',
+                    Tone::Care,
+                    null,
+                    'A home-made bag on bought frames is untested.',
+                    'Hang it full from a hook for an hour first; never lift a person or anything over people with it.',
                 ),
             ],
             [new Attached(Fastened::Handle, $long / 2, -$long / 2, Length::mm(self::RIM), Length::mm(1.8 * $long))],

@@ -6,7 +6,7 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Stitch;
 
-/** So many stitches through all layers of an edge that is folded upon itself: takes all of it, leaves as many as worked. */
+/** So many stitches through all layers of an edge folded upon itself: takes all of it, leaves as many as are worked. */
 final readonly class Through implements Instruction
 {
     use Leaf;

@@ -259,7 +259,7 @@ final class FoldedAndReadyMadeTest extends TestCase
             '[skip 1, 4 dc around the chain] 9 times, skip 3, 4 dc in next st, [skip 2, 4 dc in next st] twice, skip 1,',
             $lines['Round 2'],
         );
-        self::assertStringContainsString('fold the sides in, 36 sc through all layers to close', $lines['Round 21']);
+        self::assertSame('Fold the sides in, 36 sc through all layers to close. (36)', $lines['Round 21']);
         self::assertSame(
             'On a thin hook draw up a loop in the first hole of one frame; 20 holes on the two.',
             (new Writer(Terms::US))->start($plan->piece->start),

@@ -88,7 +88,7 @@
                         <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ str_replace('Round ', '', $row->row) }}@if ($row->which > 0) <span class="soft">{{ $sheet->named($row->which) }}</span>@endif</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
                     </table>
                 </details>
-                <p class="soft">No seams: the bag is worked in rounds. @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
+                <p class="soft">{{ $sheet->hasSeams() ? 'What is sewn or closed by stitches is in the lines above.' : 'No seams: the bag is worked in rounds.' }} @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
                 @foreach ($estimate->others as $place => $other)
                     @continue($other->enough === null)
                     <p>Of {{ $sheet->named($place + 1) }}, {{ $sheet->from($other) }}, there is enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 such bags: {{ Decimal::print($other->grams->low()) }} to {{ Decimal::print($other->grams->high()) }} g in 9 of 10.</p>

@@ -62,7 +62,7 @@
         <tr><td class="name">{{ $name }}</td><td>{{ $text }}</td><td></td></tr>
     @endforeach
 </table>
-<h2>Take care</h2>
+@if ($sheet->cautions() !== [])<h2>Take care</h2>@endif
 <div class="care">
     @foreach ($sheet->cautions() as $note)
         <p><b>{{ $note->lead }}</b> {{ $note->rest }}</p>

@@ -30,6 +30,7 @@
             <div class="section-rule"><h2>Comes out</h2>
                 <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} lying flat, on a base of {{ $sheet->figure($plan->comesOut->baseLength) }} × {{ $sheet->say($plan->comesOut->baseWidth) }}.</p>
             </div>
+            @if ($sheet->cautions() !== [])
             <div class="section-rule"><h2>Take care</h2>
                 <ul class="notes">
                     @foreach ($sheet->cautions() as $note)
@@ -37,6 +38,7 @@
                     @endforeach
                 </ul>
             </div>
+            @endif
         </aside>
     </div>
 </x-layout>
