@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Base;
 
 use Fescue\Core\Instruction\Motif;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
@@ -68,11 +67,6 @@ final readonly class FoldedChain extends ByChoices
                 ],
             ),
         ];
-    }
-
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Piece\ByChoices;
@@ -40,15 +39,7 @@ final readonly class FoldedRows extends ByChoices
         $motif = $this->motif('stitch');
 
         return [
-            new Choice(
-                'stitch',
-                'Stitch of the rows',
-                $motif->key,
-                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
-                '{motif}',
-                asked: true,
-                motif: true,
-            ),
+            Choice::plain('stitch', 'Stitch of the rows', $motif->key, asked: true),
             new Setting(
                 'across',
                 'Chains to work into',
@@ -75,11 +66,6 @@ final readonly class FoldedRows extends ByChoices
                 rows: true,
             ),
         ];
-    }
-
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Asked;
@@ -34,13 +33,7 @@ abstract readonly class GrownFromChain extends ByChoices
         $motif = $this->motif('stitch');
 
         return [
-            new Choice(
-                'stitch',
-                'Stitch of the base',
-                $motif->key,
-                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
-                motif: true,
-            ),
+            Choice::plain('stitch', 'Stitch of the base', $motif->key),
             new Setting(
                 'chain',
                 'Chains to start',
@@ -67,11 +60,6 @@ abstract readonly class GrownFromChain extends ByChoices
                 rows: true,
             ),
         ];
-    }
-
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static

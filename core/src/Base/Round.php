@@ -7,7 +7,6 @@ namespace Fescue\Core\Base;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -55,15 +54,7 @@ final readonly class Round extends ByChoices
         $motif = $this->motif('stitch');
 
         return [
-            new Choice(
-                'stitch',
-                'Stitch of the base',
-                $motif->key,
-                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
-                '{motif}',
-                asked: true,
-                motif: true,
-            ),
+            Choice::plain('stitch', 'Stitch of the base', $motif->key, asked: true),
             new Setting(
                 'start',
                 'Stitches of the first round',
@@ -88,11 +79,6 @@ final readonly class Round extends ByChoices
                 rows: true,
             ),
         ];
-    }
-
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static

@@ -60,12 +60,11 @@ final readonly class Rows extends ByChoices
 
     public function settings(?Ground $ground = null): array
     {
-        $fabrics = ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']];
         $gauge = $ground?->gauge;
         $motif = $this->motif('stitch');
 
         return [
-            new Choice('stitch', 'Stitch of the rows', $motif->key, $fabrics, '{motif}', asked: true, motif: true),
+            Choice::plain('stitch', 'Stitch of the rows', $motif->key, asked: true),
             new Setting(
                 'across',
                 'Chains to work into',
@@ -111,7 +110,7 @@ final readonly class Rows extends ByChoices
                 mayBeNull: true,
                 plural: 'stitches along the row ends',
             ),
-            new Choice('round', 'Stitch of the round', $this->motif('round')->key, $fabrics, motif: true),
+            Choice::plain('round', 'Stitch of the round', $this->motif('round')->key),
         ];
     }
 

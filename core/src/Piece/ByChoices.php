@@ -35,6 +35,12 @@ abstract readonly class ByChoices implements Maker
         return new static(self::said($values));
     }
 
+    /** What lies flat, or is fastened on, makes nothing higher. */
+    public function height(Ground $ground): ?Length
+    {
+        return Length::mm(0);
+    }
+
     public function with(array $values): static
     {
         return new static(self::said([...$this->values, ...$values]));

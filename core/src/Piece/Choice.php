@@ -43,6 +43,14 @@ final readonly class Choice extends Asked
         return '';
     }
 
+    /** Between the stitches that strips, bases and straps are plainly worked in. */
+    public static function plain(string $name, string $label, string $value, bool $asked = false): self
+    {
+        $plain = array_fill_keys(['sc', 'hdc', 'dc'], ['', '']);
+
+        return new self($name, $label, $value, $plain, $asked ? '{motif}' : '', $asked, true);
+    }
+
     public function isAsked(): bool
     {
         return $this->asked;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Top;
 
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Choice;
@@ -55,11 +54,6 @@ final readonly class Rings extends OnSides
                 plural: 'stitches from each side',
             ),
         ];
-    }
-
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static

@@ -70,11 +70,6 @@ final readonly class SewnHandles extends OnSides
         ];
     }
 
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
-    }
-
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
         return $this->with(

@@ -70,13 +70,7 @@ final readonly class Straps extends OnSides
                     self::ACROSS => ['Over the shoulder', 'one from fold to fold'],
                 ],
             ),
-            new Choice(
-                'stitch',
-                'Stitch of the strap',
-                $this->motif('stitch')->key,
-                ['sc' => ['', ''], 'hdc' => ['', ''], 'dc' => ['', '']],
-                motif: true,
-            ),
+            Choice::plain('stitch', 'Stitch of the strap', $this->motif('stitch')->key),
             new Setting(
                 'wide',
                 'Stitches wide',
@@ -117,11 +111,6 @@ final readonly class Straps extends OnSides
                 plural: 'stitches from each side',
             ),
         ];
-    }
-
-    public function height(Ground $ground): Length
-    {
-        return Length::mm(0);
     }
 
     private function way(): string
