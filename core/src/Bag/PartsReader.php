@@ -15,6 +15,9 @@ final class PartsReader
 {
     public const MOST_BANDS = 6;
 
+    /** Handles that are said to be none, which is the same as saying nothing. */
+    private const NONE = 'none';
+
     /** @return list<Chosen> in working order; fewer where something was wrong, which is noted */
     public static function read(Fields $top): array
     {
@@ -31,9 +34,13 @@ final class PartsReader
     private static function one(Fields $part, string $path, array $of): ?Chosen
     {
         $makers = Makers::byKey($of);
-        $key = $part->word('type', array_map(strval(...), array_keys($makers)));
+        $none = $of === Makers::TOPS ? [self::NONE] : [];
+        $key = $part->word('type', [...array_map(strval(...), array_keys($makers)), ...$none]);
+        if ($key === self::NONE) {
+            $part->close();
+        }
 
-        return $key === null ? null : new Chosen($path, $makers[$key]::read($part));
+        return $key === null || $key === self::NONE ? null : new Chosen($path, $makers[$key]::read($part));
     }
 
     /** @return list<Chosen> */

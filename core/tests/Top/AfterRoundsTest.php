@@ -154,6 +154,17 @@ final class AfterRoundsTest extends TestCase
         self::assertSame(['base', 'body', 'edge', 'handles'], $parts(['type' => 'sewn']));
     }
 
+    /** Handles that are none are none, and hold nothing else. */
+    public function testNone(): void
+    {
+        self::assertSame(
+            Ways::lines(Ways::plan(self::AROUND)),
+            Ways::lines(Ways::plan(self::AROUND + ['handles' => ['type' => 'none']])),
+        );
+        self::assertSame('/handles/skip', Ways::refused(self::AROUND + ['handles' => ['type' => 'none', 'skip' => 3]])[0]);
+        self::assertSame('/base/type', Ways::refused(['base' => ['type' => 'none']])[0]);
+    }
+
     /** A fold that lies on a stitch is told of, with a way out: three in each end have it on the middle one. */
     public function testAFoldOnAStitch(): void
     {
