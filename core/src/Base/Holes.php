@@ -331,7 +331,10 @@ final readonly class Holes extends ByChoices
     {
         $runs = Several::inRuns(Stitch::Single, $half, Into::Hole);
 
-        return Repeat::found([...$runs, ...$runs]);
+        $told = Repeat::found($runs);
+
+        // A pattern is told by its repeat, on either half; else one half, twice.
+        return 3 * count($told) <= count($runs) ? [...$told, ...$told] : Repeat::found([...$runs, ...$runs]);
     }
 
     /** Where the holes are on the outline, from the middle of a long side to the left; a corner's face both ways. */

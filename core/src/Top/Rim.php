@@ -98,12 +98,14 @@ final readonly class Rim extends ByChoices
             default => Stitch::Single,
         };
         $fabric = Motif::single();
+        // Crab stitch runs backwards on the right side: nothing is turned for it.
+        $school = $stitch === Stitch::Crab ? $ground->school->flat() : $ground->school;
         $rows = [];
         for ($round = 0; $round < $this->given('rounds', 1); $round++) {
             $rows[] = new Row(
                 Part::Edge,
                 $fabric,
-                $ground->school->around([new Each($stitch, $on->anchors)], $stitch),
+                $school->around([new Each($stitch, $on->anchors)], $stitch),
                 [$on],
                 $this->standing() > 0,
             );

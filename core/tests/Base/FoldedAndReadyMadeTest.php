@@ -165,6 +165,15 @@ final class FoldedAndReadyMadeTest extends TestCase
         self::assertSame(48, Ways::leaves(Ways::plan($holes(['per_hole' => [2]])))[0]);
         self::assertSame(36, Ways::leaves(Ways::plan($holes(['per_hole' => [2, 1], 'corners' => 0])))[0]);
         self::assertSame(36, Ways::leaves(Ways::plan($holes(['count' => 36])))[0]);
+        // A pattern that goes on is told by its repeat.
+        $long = ['base' => [
+            'type' => 'holes', 'holes' => 44, 'length' => '25 cm', 'width' => '10 cm', 'per_hole' => [2, 1],
+            'corners' => 4,
+        ]];
+        self::assertStringStartsWith(
+            '[2 sc in next hole, sc in next hole] 3 times, [2 sc in each of next 2 holes, ',
+            Ways::lines(Ways::plan($long))['Round 1'],
+        );
         // All one in a hole would draw in, all two ruffle: 60 cm are 50 stitches.
         self::assertStringContainsString('28 stitches where 50', Ways::notes($plan)['holes-draw-in']);
         self::assertStringContainsString('68 stitches where 50', Ways::notes(

@@ -146,6 +146,9 @@ final class AfterRoundsTest extends TestCase
         $two = Ways::plan($of(['stitch' => 'crab', 'rounds' => 2], null));
         self::assertSame('Crab st in each st around. (56)', Ways::lines($two)['Round 7']);
         self::assertEqualsWithDelta(57.5, $two->comesOut->height->mm, 1e-9);
+        self::assertStringStartsWith('Ch 1 (does not count', Ways::lines(Ways::plan(
+            $of(['stitch' => 'crab'], null) + ['working' => 'joined-turned'],
+        ))['Round 6']);
         $parts = fn(?array $handles): array => array_map(
             fn($part): string => $part->chosen()->part(),
             Ways::plan($of(['stitch' => 'sc'], $handles))->parts,
