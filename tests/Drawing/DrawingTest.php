@@ -230,6 +230,12 @@ final class DrawingTest extends TestCase
             0.5,
         );
         self::assertStringContainsString('12.0 cm', $side);
+        // Only its own round is told in its colour.
+        preg_match_all('/<text [^>]*fill="([^"]+)"[^>]*>(rounds? [^<]*)</', $side, $told, PREG_SET_ORDER);
+        self::assertGreaterThan(2, count($told));
+        foreach ($told as [, $ink, $label]) {
+            self::assertSame(str_contains($label, 'ch 16 over 10') ? Ink::WARM : Ink::INK, $ink, $label);
+        }
     }
 
     public function testTheBandShowsWhatIsTakenAgainstWhatIsOnHand(): void
