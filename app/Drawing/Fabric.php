@@ -9,10 +9,8 @@ use Fescue\Core\Stitch\Stitch;
 
 /**
  * Crochet, strand over strand: each strand a darker stroke with its colour on it and a light along it. A stitch stands
- * with
- * its foot at the origin; its legs are drawn apart from its top, so that a row's legs cover the tops they stand in.
- * Each
- * stitch is drawn once and used wherever it stands again.
+ * with its foot at the origin; its legs are drawn apart from its top, so that a row's legs cover the tops they stand
+ * in. Each stitch is drawn once and used wherever it stands again.
  */
 final class Fabric
 {

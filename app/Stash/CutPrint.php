@@ -14,8 +14,7 @@ use Illuminate\Http\Request;
 
 /**
  * A cutting drawing on paper: made to fit one sheet, or at true size over as many as it takes. Every sheet carries a
- * bar
- * to be checked with a ruler.
+ * bar to be checked with a ruler.
  */
 final readonly class CutPrint
 {

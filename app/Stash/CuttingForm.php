@@ -17,8 +17,7 @@ use Illuminate\Http\Request;
 
 /**
  * The measures of a piece, as forms send them: they become a fescue-strip/1 document with the maker's unit written
- * behind
- * bare numbers, and the core judges it.
+ * behind bare numbers, and the core judges it.
  */
 final class CuttingForm
 {

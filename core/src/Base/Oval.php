@@ -269,9 +269,8 @@ final readonly class Oval extends GrownFromChain
 
     /**
      * So many extra stitches over an end group. The group is shared out evenly and each share has one at the same place
-     * of
-     * it, in the place that lies farthest from those of the round below. An even number is shared out from the tip to
-     * either side, so that it mirrors.
+     * of it, in the place that lies farthest from those of the round below. An even number is shared out from the tip
+     * to either side, so that it mirrors.
      *
      * @param list<float> $below where those of the round below stand in the group, between the two stitches that each
      *         left

@@ -10,9 +10,8 @@ use Fescue\Core\Shape\Stand;
 
 /**
  * One round of an oval, as half a round: it is worked twice over. The half starts at the right tip with the head of
- * that
- * end's stitches, runs along the top, and stops with the tail of the other end's. Stitches of the straight sides stand
- * above their chains; an end's stitches share the way from the last straight stitch around the tip to the next.
+ * that end's stitches, runs along the top, and stops with the tail of the other end's. Stitches of the straight sides
+ * stand above their chains; an end's stitches share the way from the last straight stitch around the tip to the next.
  */
 final readonly class OvalRing implements Path
 {

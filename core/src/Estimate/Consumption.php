@@ -165,8 +165,7 @@ final readonly class Consumption
 
     /**
      * The stitch of a row, from 1, in which such a share of its grams has gone. Its chains to start from and to lift
-     * are
-     * worked before the first, its join after the last.
+     * are worked before the first, its join after the last.
      */
     public function stitchAt(int $place, float $share): int
     {

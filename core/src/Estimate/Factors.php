@@ -15,11 +15,9 @@ use Fescue\Core\Stitch\Stitch;
 
 /**
  * How far what a bag takes is off what its gauge says: a share common to all of it, what the gauge itself is off where
- * it
- * was learned, one of each stitch that was not measured, one of each part; each row's own, and a tension that drifts
- * from
- * row to row. All normal about nothing; what the weigh-ins found narrows them (a Bayesian linear model). The deviations
- * are from memory.
+ * it was learned, one of each stitch that was not measured, one of each part; each row's own, and a tension that drifts
+ * from row to row. All normal about nothing; what the weigh-ins found narrows them (a Bayesian linear model). The
+ * deviations are from memory.
  */
 final readonly class Factors
 {
@@ -172,10 +170,8 @@ final readonly class Factors
 
     /**
      * After the weigh-ins of its materials, in order. What is not known to have been on hand at the start is from its
-     * first
-     * weigh-in on. One that the stitches since the last believed one cannot account for teaches nothing: where the next
-     * is
-     * better borne out by that, it was misread; where by the odd one, it begins anew there.
+     * first weigh-in on. One that the stitches since the last believed one cannot account for teaches nothing: where
+     * the next is better borne out by that, it was misread; where by the odd one, it begins anew there.
      */
     public function after(BagPlan $plan, Consumption $takes): self
     {

@@ -14,10 +14,8 @@ use Fescue\Core\Statistics\Normal;
 
 /**
  * How much strand a bag takes, row by row. Each stitch eats its loop's length; where the swatch was weighed, the
- * measured
- * stitch sets the scale for all. Tails are added wherever a material begins and ends. Weigh-ins replace what was
- * expected by what was used,
- * and correct the rest.
+ * measured stitch sets the scale for all. Tails are added wherever a material begins and ends. Weigh-ins replace what
+ * was expected by what was used, and correct the rest.
  */
 final readonly class MaterialEstimate
 {

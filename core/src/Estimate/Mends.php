@@ -137,8 +137,7 @@ final readonly class Mends
 
     /**
      * Fewer of every count that can be fewer, from the top down. What is worked stays: of a part in hand only rows yet
-     * to
-     * come may go.
+     * to come may go.
      *
      * @return list<?Mend>
      */
@@ -174,8 +173,7 @@ final readonly class Mends
 
     /**
      * From as high a round as does it, a taller or a more open fabric over the rest of the wall: it covers the same
-     * height
-     * with less. Whatever has a fabric and rounds that serve the height is wall.
+     * height with less. Whatever has a fabric and rounds that serve the height is wall.
      */
     private function above(Motif $motif): ?Mend
     {

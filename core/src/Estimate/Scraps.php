@@ -10,8 +10,7 @@ use Fescue\Core\Measure\Length;
 
 /**
  * Scraps worked one after another from the bottom up. Each is surely enough for the rows it is given: the next is laid
- * in
- * at the end of the last row that bears a join before it may run out.
+ * in at the end of the last row that bears a join before it may run out.
  */
 final readonly class Scraps
 {

@@ -8,12 +8,9 @@ use Fescue\Core\Bag\BagPlan;
 
 /**
  * Rows by the weigh-ins between which they lie: how far they may be off each by itself, and by a tension that drifts
- * from
- * row to row as a random walk. Over m rows the drift's end is told apart from the way there: the row at place j of them
- * has
- * j/m of the end on average, and with G the grams from a row on the rest has a variance of d²(ΣG² − (ΣG)²/m) (the
- * random
- * walk's bridge).
+ * from row to row as a random walk. Over m rows the drift's end is told apart from the way there: the row at place j of
+ * them has j/m of the end on average, and with G the grams from a row on the rest has a variance of d²(ΣG² − (ΣG)²/m)
+ * (the random walk's bridge).
  */
 final readonly class Spans
 {

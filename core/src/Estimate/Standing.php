@@ -9,8 +9,7 @@ use Fescue\Core\Bag\Memo;
 
 /**
  * How a bag stands with one of its materials by the weigh-ins: what they taught, its rows that are still to be worked,
- * and
- * what is left for them. Grams are of that material.
+ * and what is left for them. Grams are of that material.
  */
 final readonly class Standing
 {

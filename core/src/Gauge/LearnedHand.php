@@ -268,9 +268,8 @@ final readonly class LearnedHand
 
     /**
      * How far a swatch that taught it is off what the others alone would expect, and how far it may be. One row is
-     * taken
-     * out of a model without learning it anew: with m and v the row's mean and variance, s² its noise and h = v/s², the
-     * mean is (m − h·y)/(1 − h) and the variance v/(1 − h) (the Sherman–Morrison update).
+     * taken out of a model without learning it anew: with m and v the row's mean and variance, s² its noise and h =
+     * v/s², the mean is (m − h·y)/(1 − h) and the variance v/(1 − h) (the Sherman–Morrison update).
      *
      * @return array{float, float} of logarithms; nothing off where it was not measured
      */

@@ -25,9 +25,8 @@ enum Form: string
 
     /**
      * As thick as a round strand of that weight, rolled but not pressed: d = 2·√(λ / πρ), with ρ the fibre's own
-     * density
-     * times the share of the room that it fills. A guess, to a tenth of a
-     * millimetre, until it is wound and measured.
+     * density times the share of the room that it fills. A guess, to a tenth of a millimetre, until it is wound and
+     * measured.
      */
     public function thickness(LinearDensity $density, ?Fibre $fibre = null): Length
     {

@@ -9,9 +9,8 @@ use Fescue\Core\Measure\LengthUnit;
 
 /**
  * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter, less for what is soft and flat;
- * one
- * size up for a tight hand or a drapey sack, one down for straps; cord has no give (Handbook 2). Common practice, no
- * source.
+ * one size up for a tight hand or a drapey sack, one down for straps; cord has no give (Handbook 2). Common practice,
+ * no source.
  */
 final readonly class HookAdvice
 {

@@ -10,10 +10,8 @@ use Fescue\Core\Pattern\Edge;
 
 /**
  * One way to make a part of a bag: a base, a band of wall, a top. It reads its own choices, settles what they leave
- * open
- * against the wish, and makes rows on the edge that the maker before it left. Nothing outside its file names it, but
- * for
- * one line in Bag\Makers.
+ * open against the wish, and makes rows on the edge that the maker before it left. Nothing outside its file names it,
+ * but for one line in Bag\Makers.
  */
 interface Maker
 {

@@ -6,8 +6,7 @@ namespace Fescue\Core\Shape;
 
 /**
  * What a strand that is longer than the gap it spans makes when a hand lifts it: half an ellipse, or where it is longer
- * than
- * half a circle, that on two straight legs. Millimetres, from the middle of the gap.
+ * than half a circle, that on two straight legs. Millimetres, from the middle of the gap.
  */
 final readonly class Arch
 {

@@ -6,8 +6,7 @@ namespace Fescue\Core\Strip;
 
 /**
  * One straight cut: millimetres from the upper left corner of the piece lying flat, x right and y down. What lies
- * beyond
- * the right-hand fold is the back rolled out: where the piece is W wide, x there lies on the back at 2W − x.
+ * beyond the right-hand fold is the back rolled out: where the piece is W wide, x there lies on the back at 2W − x.
  */
 final readonly class Cut
 {

@@ -18,8 +18,7 @@ final readonly class Tube extends Piece
 
     /**
      * Least spine for each millimetre of strip: on its way over, a strand s wide along the tube is 2m·s/√(4m² + s²)
-     * across
-     * (geometry), and less than half of s breaks there. Our judgement.
+     * across (geometry), and less than half of s breaks there. Our judgement.
      */
     private const LEAST_SPINE = 0.2887;
 
