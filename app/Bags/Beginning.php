@@ -70,6 +70,9 @@ final class Beginning
 
     private ?Hands $hands = null;
 
+    /** @var array<string, mixed>|null read once for all kinds */
+    private ?array $common = null;
+
     public function __construct(private readonly Request $request, private readonly ?User $maker)
     {
         $wrong = [];
@@ -155,7 +158,7 @@ final class Beginning
         $this->ways = [];
         foreach ($this->kinds() as $key => [$name, $said, $parts]) {
             try {
-                $this->ways[] = new Way($key, $name, $said, $this->plan($this->document($parts)));
+                $this->ways[] = new Way($key, $name, $said, Planner::plan(BagDocument::read($this->document($parts))));
             } catch (Refused $e) {
                 $this->ways[] = new Way($key, $name, $said, null, $e->problems[0]->message);
             }
@@ -300,6 +303,16 @@ final class Beginning
      */
     private function document(array $parts): array
     {
+        return ($this->common ??= $this->common()) + $parts;
+    }
+
+    /**
+     * What every kind of bag begins with: the material and the hand.
+     *
+     * @return array<string, mixed>
+     */
+    private function common(): array
+    {
         $hand = match (true) {
             $this->swatch !== null => [
                 'hook' => $this->swatch->hookSize()->exact(),
@@ -323,13 +336,7 @@ final class Beginning
                 ? Guessed::material($this->kind, $this->thickness)
                 : $this->material->document($this->material->freeFor(null)),
             'working' => 'spiral',
-        ] + $hand + $parts;
-    }
-
-    /** @param array<string, mixed> $document @throws Refused */
-    private function plan(array $document): BagPlan
-    {
-        return Planner::plan(BagDocument::read($document));
+        ] + $hand;
     }
 
     private function typed(string $field): string

@@ -58,7 +58,6 @@ final readonly class Keeping
                 $links($mine) + $mine->choices,
                 $links($bag) + $bag->choices,
             );
-            $bag->forceFill(array_intersect_key($merged->choices, $links($bag)) + $links($bag));
             foreach (array_keys($links($bag)) as $link) {
                 $bag->{$link} = $merged->choices[$link] ?? null;
             }

@@ -254,7 +254,7 @@ final readonly class PlanSheet
     /** "oval, ch 22, 2 rounds", "sc, back loop, 8 rounds" */
     private function told(Maker $maker): string
     {
-        $told = in_array($maker::class, [Makers::WALL, Makers::RIM], true) ? [] : [lcfirst($maker::called()[0])];
+        $told = Makers::isOnly($maker) ? [] : [lcfirst($maker::called()[0])];
         foreach ($maker->settings() as $one) {
             $told[] = $one->told($this->terms);
         }

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Instruction\Chains;
-use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Shape\Arch;
@@ -24,7 +21,7 @@ final readonly class BagOutline
     /**
      * @param non-empty-list<array{float, float, float, bool}> $rows foot, height and half width of each, and whether it
      *         is open
-     * @param list<array{float, float, float, Arch, float}> $arches x, y, thickness, the arch, and 1 of a handle or 0
+     * @param list<array{float, float, float, Arch, bool}> $arches x, y, thickness, the arch, and whether it is a handle
      * @param list<array{float, float}> $rings
      */
     private function __construct(
@@ -44,9 +41,9 @@ final readonly class BagOutline
             }
             $high = $plan->gauge->heightOf($row->fabric)->mm;
             $wide = $plan->gauge->widthOf($row->fabric)->mm;
-            $opening = self::opening($row);
+            $opening = $row->opening();
             if ($opening !== null) {
-                $arches[] = [0.0, $foot, $high, Arch::of($opening[1] * $wide, $opening[0] * $wide), 0.0];
+                $arches[] = [0.0, $foot, $high, Arch::of($opening[1] * $wide, $opening[0] * $wide), false];
             }
             // Chains over an opening are its arch, and make no row wider.
             $half = $row->part === Part::Body || $row->part === Part::Base
@@ -57,17 +54,11 @@ final readonly class BagOutline
         }
         foreach ($plan->parts as $part) {
             foreach ($part->made->attached as $one) {
-                $span = abs($one->to - $one->from);
-                if ($one->long === null || $span <= 0.0) {
+                $arch = $one->arch();
+                if ($arch === null) {
                     $rings[] = [$one->from, $foot];
                 } else {
-                    $arches[] = [
-                        ($one->from + $one->to) / 2,
-                        $foot,
-                        self::thick($one),
-                        Arch::of($span, max($span, $one->long->mm)),
-                        1.0,
-                    ];
+                    $arches[] = [$one->middle(), $foot, self::thick($one), $arch, true];
                 }
             }
         }
@@ -78,20 +69,6 @@ final readonly class BagOutline
     private static function thick(Attached $one): float
     {
         return $one->as === Fastened::Strap ? $one->broad->mm : min(10.0, $one->broad->mm);
-    }
-
-    /** @return ?array{int, int} chains over so many skipped */
-    private static function opening(Row $row): ?array
-    {
-        $chain = null;
-        foreach ($row->bearsJoin ? [] : $row->instructions as $one) {
-            if ($one instanceof Skip && $chain !== null) {
-                return [$chain, $one->count];
-            }
-            $chain = $one instanceof Chains ? $one->count : null;
-        }
-
-        return null;
     }
 
     public function width(): float
@@ -105,7 +82,15 @@ final readonly class BagOutline
     {
         $arches = array_map(fn(array $one): float => $one[1] + $one[3]->height() + $one[2], $this->arches);
 
-        return max([$this->rows[count($this->rows) - 1][0] + $this->rows[count($this->rows) - 1][1], ...$arches]);
+        return max([$this->top(), ...$arches]);
+    }
+
+    /** Of what stands, without its handles. */
+    private function top(): float
+    {
+        [$foot, $high] = $this->rows[count($this->rows) - 1];
+
+        return $foot + $high;
     }
 
     /** Standing on the middle of the foot of a canvas of that size, so many pixels a millimetre. */
@@ -113,7 +98,7 @@ final readonly class BagOutline
     {
         $n = Canvas::number(...);
         [$x, $y] = [$wide / 2, $high - 8.0];
-        $top = $this->rows[count($this->rows) - 1][0] + $this->rows[count($this->rows) - 1][1];
+        $top = $this->top();
         $at = fn(float $mm): float => $y - ($this->hangs ? $top - $mm : $mm) * $scale;
         $drawn = '';
         foreach ($this->arches as [$middle, $foot, $thick, $arch, $handle]) {
@@ -124,7 +109,7 @@ final readonly class BagOutline
             $broad = max(1.5, $thick * $scale);
             $drawn .= "<path d=\"{$path}\" fill=\"none\" stroke=\"".Ink::INK
                 ."\" stroke-width=\"{$n($broad + 1.6)}\"/>"
-                ."<path d=\"{$path}\" fill=\"none\" stroke=\"".($handle > 0 ? Ink::LINE : self::FABRIC)
+                ."<path d=\"{$path}\" fill=\"none\" stroke=\"".($handle ? Ink::LINE : self::FABRIC)
                 ."\" stroke-width=\"{$n($broad)}\"/>";
         }
         $right = $left = '';
@@ -145,7 +130,7 @@ final readonly class BagOutline
         }
         foreach ($this->arches as [$middle, $foot, $thick, $arch, $handle]) {
             // What a hand goes through shows what is behind.
-            if ($handle === 0.0) {
+            if (! $handle) {
                 $a = $arch->over->a * $scale;
                 $lines .= "M{$n($x - $a)} {$n($at($foot))}h{$n(2 * $a)}";
             }

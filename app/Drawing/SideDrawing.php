@@ -10,8 +10,6 @@ use Fescue\Core\Chart\Opening;
 use Fescue\Core\Chart\SideRow;
 use Fescue\Core\Chart\SideStitch;
 use Fescue\Core\Chart\SideView;
-use Fescue\Core\Instruction\Chains;
-use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Part;
@@ -391,16 +389,16 @@ final class SideDrawing
             [$first, $last] = [$run[0], $run[count($run) - 1]];
             $middle = $this->foot - ($first->foot + $last->foot + $last->height) * $this->scale / 2;
             $leaves = $counts[$last->place]->leaves;
-            $over = self::over($first->row);
+            $over = $first->row->opening();
             $name = lcfirst($this->writer->names($first->row, $last->row));
             $told[] = [$middle, $middle, match (true) {
-                $over !== '' => "{$name}: {$over}",
+                $over !== null => "{$name}: ch {$over[0]} over {$over[1]}",
                 $first->row->part === Part::Edge => "{$name}, edge: {$leaves}",
                 default => $name
                     .($banded ? ', '.$first->row->fabric->abbreviation($this->writer->terms) : '')
                     .": {$leaves}"
                     .(count($run) > 1 ? ' each' : ''),
-            }, $over !== '' ? Ink::WARM : Ink::INK];
+            }, $over !== null ? Ink::WARM : Ink::INK];
         }
 
         return $told;
@@ -428,19 +426,5 @@ final class SideDrawing
         }
 
         return $runs;
-    }
-
-    /** "ch 16 over 10" where a chain spans what is skipped; '' where none does. */
-    private static function over(Row $row): string
-    {
-        $chain = null;
-        foreach ($row->bearsJoin ? [] : $row->instructions as $one) {
-            if ($one instanceof Skip && $chain !== null) {
-                return "ch {$chain} over {$one->count}";
-            }
-            $chain = $one instanceof Chains ? $one->count : null;
-        }
-
-        return '';
     }
 }

@@ -51,6 +51,12 @@ final class Makers
     /** @var class-string<Maker> */
     public const RIM = Rim::class;
 
+    /** Whether its part is made in that way alone, so that none is named. */
+    public static function isOnly(Maker $maker): bool
+    {
+        return in_array($maker::class, [self::WALL, self::RIM], true);
+    }
+
     /**
      * @param non-empty-list<class-string<Maker>> $of
      *

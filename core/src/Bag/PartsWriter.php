@@ -20,8 +20,7 @@ final class PartsWriter
                 $above = $written[$part->part()]['above'] ?? [];
                 $written[$part->part()]['above'] = [...(is_array($above) ? $above : []), $part->maker->write()];
             } else {
-                $only = in_array($part->maker::class, [Makers::WALL, Makers::RIM], true);
-                $type = $only ? [] : ['type' => $part->maker::key()];
+                $type = Makers::isOnly($part->maker) ? [] : ['type' => $part->maker::key()];
                 $written[$part->part()] = $type + $part->maker->write();
             }
         }

@@ -25,8 +25,7 @@ use Fescue\Core\Stitch\Stitch;
 
 /**
  * Folds over the makers: each settles what it leaves open from the size and the gauge, and makes its rows on the edge
- * that
- * the one before it left. Counts that are solved come within one stitch and one round of the wish.
+ * that the one before it left. Counts that are solved come within one stitch and one round of the wish.
  */
 final readonly class Planner
 {
@@ -61,7 +60,7 @@ final readonly class Planner
      */
     private function divided(DoesNotDivide $e): BagPlan
     {
-        $at = $this->lengthwise();
+        $at = self::lengthwise($this->spec->parts[0]->maker);
         $works = [];
         for ($by = 1; $at !== null && $by <= 2 * $e->multiple && count($works) < 2; $by++) {
             foreach ([$by, -$by] as $nudge) {
@@ -93,10 +92,10 @@ final readonly class Planner
         throw Refused::at($e->path, $e->getMessage().$advice, $ways);
     }
 
-    /** The count of the base that serves the length. */
-    private function lengthwise(): ?Setting
+    /** The count of a maker that serves the length. */
+    private static function lengthwise(Maker $maker): ?Setting
     {
-        foreach ($this->spec->parts[0]->maker->settings($this->ground) as $one) {
+        foreach ($maker->settings() as $one) {
             if ($one instanceof Setting && $one->side === Side::Length) {
                 return $one;
             }
@@ -182,27 +181,24 @@ final readonly class Planner
 
     private function nudged(Maker $maker, int $nudge): Maker
     {
-        foreach ($maker->settings() as $one) {
-            if ($one instanceof Setting && $one->side === Side::Length) {
-                $count = (int) $one->value + $nudge;
-
-                return $count < $one->least || $count > $one->most
-                    ? throw new Unmakeable($one->name, 'There is no such count.')
-                    : $maker->with([$one->name => $count])->settle($this->spec->wish, $this->ground, null);
-            }
+        $at = self::lengthwise($maker);
+        if ($at === null) {
+            return $maker;
         }
+        $count = (int) $at->value + $nudge;
 
-        return $maker;
+        return $count < $at->least || $count > $at->most
+            ? throw new Unmakeable($at->name, 'There is no such count.')
+            : $maker->with([$at->name => $count])->settle($this->spec->wish, $this->ground, null);
     }
 
     /** The figure by which a bag is too long: the first count that serves its length, or the length itself. */
     private function length(): string
     {
         foreach ($this->spec->parts as $part) {
-            foreach ($part->maker->settings() as $one) {
-                if ($one instanceof Setting && $one->side === Side::Length) {
-                    return $one->value === null ? '/size/length' : "{$part->path}/{$one->name}";
-                }
+            $at = self::lengthwise($part->maker);
+            if ($at !== null) {
+                return $at->value === null ? '/size/length' : "{$part->path}/{$at->name}";
             }
         }
 

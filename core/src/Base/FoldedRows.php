@@ -20,8 +20,6 @@ use Fescue\Core\Piece\Wish;
  */
 final readonly class FoldedRows extends ByChoices
 {
-    private const MOST_ACROSS = 400;
-
     private const MOST_ROWS = 60;
 
     public static function key(): string
@@ -40,18 +38,7 @@ final readonly class FoldedRows extends ByChoices
 
         return [
             Choice::plain('stitch', 'Stitch of the rows', $motif->key, asked: true),
-            new Setting(
-                'across',
-                'Chains to work into',
-                'starting chain',
-                $this->count('across'),
-                2,
-                self::MOST_ACROSS,
-                '{n} across',
-                Side::Length,
-                $ground?->gauge->widthOf($motif),
-                fewer: 'Start with {n} chains, not {was}',
-            ),
+            ToAndFro::across($this->count('across'), $ground?->gauge->widthOf($motif)),
             new Setting(
                 'rows',
                 'Rows of the strip',
@@ -73,14 +60,7 @@ final readonly class FoldedRows extends ByChoices
         $motif = $this->motif('stitch');
 
         return $this->with([
-            'across' => $this->count('across') ?? ToAndFro::fitting(
-                $wish->length,
-                'length',
-                2,
-                self::MOST_ACROSS,
-                $ground->gauge->widthOf($motif),
-                'chains',
-            ),
+            'across' => $this->count('across') ?? ToAndFro::chains($wish->length, $ground->gauge->widthOf($motif)),
             'rows' => $this->count('rows') ?? ToAndFro::fitting(
                 $wish->width,
                 'width',

@@ -166,7 +166,7 @@ final readonly class Frame extends ByChoices
         $group = new Several(Stitch::Double, self::IN_GROUP);
         $over = [
             ...self::times([new Skip(1), new Under(Stitch::Double, self::IN_GROUP, $between)], $holes - 1),
-            new Skip(1 + self::PER_GROUP - 1), $group,
+            new Skip(self::PER_GROUP), $group,
             ...self::times([new Skip(self::PER_GROUP - 1), $group], $onBridge - 1),
             ...($bridge % self::PER_GROUP > 0 ? [new Skip($bridge % self::PER_GROUP)] : []),
         ];

@@ -46,19 +46,7 @@ abstract readonly class GrownFromChain extends ByChoices
                 $ground?->gauge->widthOf($motif),
                 fewer: 'Start with {n} chains, not {was}',
             ),
-            new Setting(
-                'rounds',
-                'Rounds of base',
-                'base round',
-                $this->count('rounds'),
-                1,
-                self::MOST_ROUNDS,
-                '{n} round{s}',
-                Side::Width,
-                $ground?->gauge->heightOf($motif)->times(2),
-                fewer: 'Work {many} fewer',
-                rows: true,
-            ),
+            Rounds::setting($this->count('rounds'), self::MOST_ROUNDS, $ground?->gauge->heightOf($motif)),
         ];
     }
 

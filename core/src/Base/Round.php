@@ -17,7 +17,6 @@ use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Circle;
@@ -65,19 +64,7 @@ final readonly class Round extends ByChoices
                 'from {n}',
                 plural: 'stitches of the first round',
             ),
-            new Setting(
-                'rounds',
-                'Rounds of base',
-                'base round',
-                $this->count('rounds'),
-                1,
-                self::MOST_ROUNDS,
-                '{n} round{s}',
-                Side::Width,
-                $ground?->gauge->heightOf($motif)->times(2),
-                fewer: 'Work {many} fewer',
-                rows: true,
-            ),
+            Rounds::setting($this->count('rounds'), self::MOST_ROUNDS, $ground?->gauge->heightOf($motif)),
         ];
     }
 

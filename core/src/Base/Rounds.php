@@ -6,12 +6,32 @@ namespace Fescue\Core\Base;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 
 /** Rounds of what grows alike to both sides. */
 final class Rounds
 {
+    /** @param ?Length $high of one round; null where no gauge is known */
+    public static function setting(?int $rounds, int $most, ?Length $high): Setting
+    {
+        return new Setting(
+            'rounds',
+            'Rounds of base',
+            'base round',
+            $rounds,
+            1,
+            $most,
+            '{n} round{s}',
+            Side::Width,
+            $high?->times(2),
+            fewer: 'Work {many} fewer',
+            rows: true,
+        );
+    }
+
     /** How many come nearest to the width wished for. @throws Unmakeable */
     public static function across(Wish $wish, Length $high, int $most): int
     {

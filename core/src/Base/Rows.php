@@ -28,19 +28,15 @@ use Fescue\Core\Shape\Rectangle;
 
 /**
  * A rectangle of rows to and fro, and a round picked up about it: the tops of the last row, the row ends, the other
- * side
- * of the chain, the row ends.
+ * side of the chain, the row ends.
  *
  * A corner belongs to both its sides and is worked with k stitches: around = 2a + 2e + 4(k − 2), e of them along the
- * row
- * ends. One a row where a stitch is about as wide as a row is high, else r·h/w, spread evenly. Common practice, no
+ * row ends. One a row where a stitch is about as wide as a row is high, else r·h/w, spread evenly. Common practice, no
  * source.
  * The round stands: it is the first of the wall.
  */
 final readonly class Rows extends ByChoices
 {
-    private const MOST_ACROSS = 400;
-
     private const MOST_ROWS = 120;
 
     /** So far off from h = w a stitch still goes in each row's end. From memory. */
@@ -65,18 +61,7 @@ final readonly class Rows extends ByChoices
 
         return [
             Choice::plain('stitch', 'Stitch of the rows', $motif->key, asked: true),
-            new Setting(
-                'across',
-                'Chains to work into',
-                'starting chain',
-                $this->count('across'),
-                2,
-                self::MOST_ACROSS,
-                '{n} across',
-                Side::Length,
-                $gauge?->widthOf($motif),
-                fewer: 'Start with {n} chains, not {was}',
-            ),
+            ToAndFro::across($this->count('across'), $gauge?->widthOf($motif)),
             new Setting(
                 'rows',
                 'Rows of base',
@@ -106,7 +91,7 @@ final readonly class Rows extends ByChoices
                 'stitch along the row ends',
                 $this->count('along'),
                 1,
-                self::MOST_ACROSS,
+                ToAndFro::MOST_ACROSS,
                 mayBeNull: true,
                 plural: 'stitches along the row ends',
             ),
@@ -121,20 +106,14 @@ final readonly class Rows extends ByChoices
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
-        $across = $this->count('across') ?? ToAndFro::fitting(
-            $wish->length,
-            'length',
-            2,
-            self::MOST_ACROSS,
-            $ground->gauge->widthOf($this->motif('stitch')),
-            'chains',
-        );
+        $motif = $this->motif('stitch');
+        $across = $this->count('across') ?? ToAndFro::chains($wish->length, $ground->gauge->widthOf($motif));
         $rows = $this->count('rows') ?? ToAndFro::fitting(
             $wish->width,
             'width',
             1,
             self::MOST_ROWS,
-            $ground->gauge->heightOf($this->motif('stitch')),
+            $ground->gauge->heightOf($motif),
             'base rows',
         );
 
@@ -217,8 +196,7 @@ final readonly class Rows extends ByChoices
 
     /**
      * A side with the corner at its end: its last stitch and the first of the next side are two; one more goes in with
-     * the
-     * last, or that is left out.
+     * the last, or that is left out.
      *
      * @param list<int> $each stitches in each place of it
      *

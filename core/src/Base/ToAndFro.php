@@ -17,6 +17,8 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
@@ -24,6 +26,10 @@ use Fescue\Core\Shape\Rectangle;
 /** A strip of rows to and fro on a chain, lying flat. Its last row ends at the right, where the next begins. */
 final readonly class ToAndFro
 {
+    public const MOST_ACROSS = 400;
+
+    private const FEWEST_ACROSS = 2;
+
     private float $wide;
 
     private float $high;
@@ -79,6 +85,29 @@ final readonly class ToAndFro
         return new Polyline($right ? [[-$half, $y], [$half, $y]] : [[$half, $y], [-$half, $y]], 0.0);
     }
 
+    /** @param ?Length $wide of a stitch; null where no gauge is known */
+    public static function across(?int $chains, ?Length $wide): Setting
+    {
+        return new Setting(
+            'across',
+            'Chains to work into',
+            'starting chain',
+            $chains,
+            self::FEWEST_ACROSS,
+            self::MOST_ACROSS,
+            '{n} across',
+            Side::Length,
+            $wide,
+            fewer: 'Start with {n} chains, not {was}',
+        );
+    }
+
+    /** The chains that come nearest to a length. @throws Unmakeable */
+    public static function chains(?Length $length, Length $wide): int
+    {
+        return self::fitting($length, 'length', self::FEWEST_ACROSS, self::MOST_ACROSS, $wide, 'chains');
+    }
+
     /** How many of a step come nearest to a side. @throws Unmakeable */
     public static function fitting(
         ?Length $side,
@@ -106,5 +135,4 @@ final readonly class ToAndFro
 
         return $fit;
     }
-
 }

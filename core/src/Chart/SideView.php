@@ -121,14 +121,7 @@ final readonly class SideView
         $hung = [];
         foreach ($plan->parts as $part) {
             foreach ($part->made->attached as $one) {
-                $span = abs($one->to - $one->from);
-                $hung[] = new Hung(
-                    $one->as,
-                    ($one->from + $one->to) / 2,
-                    -$top,
-                    $one->broad->mm,
-                    $one->long === null || $span <= 0.0 ? null : Arch::of($span, max($span, $one->long->mm)),
-                );
+                $hung[] = new Hung($one->as, $one->middle(), -$top, $one->broad->mm, $one->arch());
             }
         }
 

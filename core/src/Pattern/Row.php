@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Shape\Path;
 
 /** One row or round: its place in the bag, its fabric, what to do and what it is worked into. */
@@ -54,6 +56,20 @@ final readonly class Row
         }
 
         return $counts;
+    }
+
+    /** @return ?array{int, int} chains over so many skipped, the first that a hand goes through; null of no opening */
+    public function opening(): ?array
+    {
+        $chain = null;
+        foreach ($this->bearsJoin ? [] : $this->instructions as $one) {
+            if ($one instanceof Skip && $chain !== null) {
+                return [$chain, $one->count];
+            }
+            $chain = $one instanceof Chains ? $one->count : null;
+        }
+
+        return null;
     }
 
     public function numbered(int $number): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Shape\Arch;
 
 /** What is fastened to the edge beside its rows, as the front shows it; the back has the same. */
 final readonly class Attached
@@ -23,4 +24,18 @@ final readonly class Attached
         public Length $broad,
         public ?Length $long = null,
     ) {}
+
+    /** Between its feet, mm to the right of the middle of the front. */
+    public function middle(): float
+    {
+        return ($this->from + $this->to) / 2;
+    }
+
+    /** How it rises from foot to foot, at least straight across; null of what has one foot. */
+    public function arch(): ?Arch
+    {
+        $span = abs($this->to - $this->from);
+
+        return $this->long === null || $span <= 0.0 ? null : Arch::of($span, max($span, $this->long->mm));
+    }
 }

@@ -28,4 +28,16 @@ final readonly class Remark
         public string $rest,
         public array $of = [],
     ) {}
+
+    /** Of every handle that carries. */
+    public static function hangTest(): self
+    {
+        return new self(
+            'hang-test',
+            Tone::Care,
+            null,
+            'A home-made handle is untested.',
+            'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.',
+        );
+    }
 }

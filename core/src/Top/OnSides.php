@@ -79,15 +79,4 @@ abstract readonly class OnSides extends ByChoices implements AfterRounds
             ),
         ];
     }
-
-    protected static function hangTest(): Remark
-    {
-        return new Remark(
-            'hang-test',
-            Tone::Care,
-            null,
-            'A home-made handle is untested.',
-            'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.',
-        );
-    }
 }

@@ -23,7 +23,6 @@ use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
@@ -241,13 +240,7 @@ abstract readonly class OverChain extends ByChoices
 
         return new Made($rows, $on, remarks: [
             ...$remarks,
-            new Remark(
-                'hang-test',
-                Tone::Care,
-                null,
-                'A home-made handle is untested.',
-                'Hang the full bag from a hook for an hour first; never lift a person or anything over people with it.',
-            ),
+            Remark::hangTest(),
         ]);
     }
 

@@ -92,7 +92,7 @@ final readonly class Rings extends OnSides
                 ['between' => $stitch->times($between)],
             ),
             ...self::folds($edge),
-            self::hangTest(),
+            Remark::hangTest(),
         ], attached: array_map(
             fn(float $place): Attached => new Attached(
                 Fastened::Ring,

@@ -96,7 +96,7 @@ final readonly class SewnHandles extends OnSides
                 ['from' => $stitch->times($from), 'between' => $stitch->times($between)],
             ),
             ...self::folds($edge),
-            self::hangTest(),
+            Remark::hangTest(),
         ], attached: [
             new Attached(
                 Fastened::Handle,

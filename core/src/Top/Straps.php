@@ -197,7 +197,7 @@ final readonly class Straps extends OnSides
                 ),
             ] : []),
             ...($across ? [] : self::folds($edge)),
-            self::hangTest(),
+            Remark::hangTest(),
         ];
         [$first, $last] = $pairs[0];
         $stitch = $ground->gauge->widthOf($edge->fabric ?? $ground->wall());
