@@ -167,16 +167,16 @@ final readonly class BagForm
         $wall = array_filter($plan->parts, fn(Worked $part): bool => $part->maker instanceof (Makers::WALL));
         $end = min(
             [
-                count($plan->piece->rows) - Reach::LAST,
+                count($plan->work->rows) - Reach::LAST,
                 ...array_map(fn(Worked $part): int => $part->to(), array_slice($wall, -1)),
             ],
         );
         for (
-            $row = (int) $plan->piece->place($last['from']) + $rounds;
+            $row = (int) $plan->work->place($last['from']) + $rounds;
             $row < $end && count($changes) < RowsReader::MOST_CHANGES;
             $row += $rounds
         ) {
-            $changes[] = ['from' => $plan->piece->rows[$row]->name, 'to' => $turns[0]];
+            $changes[] = ['from' => $plan->work->rows[$row]->name, 'to' => $turns[0]];
             $turns = array_reverse($turns);
         }
 

@@ -288,7 +288,7 @@ final readonly class PlanSheet
                 ),
             ],
             $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
-            default => ['chain '.($this->plan->piece->start->works()), route('bags.words', $this->bag)],
+            default => ['chain '.($this->plan->work->start->works()), route('bags.words', $this->bag)],
         };
     }
 
@@ -315,7 +315,7 @@ final readonly class PlanSheet
     /** After the row that was weighed last. */
     private function goOn(): string
     {
-        $next = $this->plan->piece->names()[$this->plan->begun()] ?? null;
+        $next = $this->plan->work->names()[$this->plan->begun()] ?? null;
 
         return $next === null ? 'fasten off' : "go on with {$next}";
     }
@@ -373,7 +373,7 @@ final readonly class PlanSheet
     /** Whether some of it is sewn, or closed through its layers. */
     public function hasSeams(): bool
     {
-        foreach ($this->plan->piece->rows as $row) {
+        foreach ($this->plan->work->rows as $row) {
             foreach ($row->instructions as $one) {
                 if ($one instanceof Seam || $one instanceof Through) {
                     return true;
@@ -387,7 +387,7 @@ final readonly class PlanSheet
     /** Whether some of it is worked to and fro. */
     public function hasRows(): bool
     {
-        return array_filter($this->plan->piece->rows, fn(Row $row): bool => $row->kind === RowKind::Row) !== [];
+        return array_filter($this->plan->work->rows, fn(Row $row): bool => $row->kind === RowKind::Row) !== [];
     }
 
     /** @return list<Run> the pattern's rounds, like ones together */
@@ -395,7 +395,7 @@ final readonly class PlanSheet
     {
         $runs = [];
         $place = 0;
-        foreach ($this->writer->runs($this->plan->piece->rows, $this->plan->changes()) as $rows) {
+        foreach ($this->writer->runs($this->plan->work->rows, $this->plan->changes()) as $rows) {
             $from = $place;
             $place += count($rows);
             [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
@@ -407,7 +407,7 @@ final readonly class PlanSheet
                     ? ''
                     : $this->named($this->plan->materials[$from]),
                 $first,
-                $this->plan->piece->counts[$place - 1]->leaves,
+                $this->plan->work->counts[$place - 1]->leaves,
                 $first !== $last,
                 array_values(
                     array_filter(
@@ -467,7 +467,7 @@ final readonly class PlanSheet
         $needs[] = ['Hook', $this->plan->spec->hands->hook->print()];
         $needs[] = [
             'Stitch marker',
-            array_filter($this->plan->piece->rows, fn(Row $row): bool => ! $row->bearsJoin) === [] ? '1' : '5',
+            array_filter($this->plan->work->rows, fn(Row $row): bool => ! $row->bearsJoin) === [] ? '1' : '5',
         ];
         $needs[] = ['Tape measure, blunt needle', '1 each'];
 

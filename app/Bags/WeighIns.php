@@ -46,7 +46,7 @@ final readonly class WeighIns
             }
             $bag->forgetStock();
             $plan = $bag->plan();
-            $row = $plan->piece->place($after);
+            $row = $plan->work->place($after);
             $material = $bag->worked($row === null ? 0 : $plan->materials[$row]);
             $bag->weighIns()->create([
                 'place' => $row ?? 0,

@@ -50,8 +50,8 @@ final class BaseDrawing
         // A round that stands outside the plate, and where it starts, want room of their own.
         $outside = self::outside($plan, $scale);
         $top = Canvas::TAPE + self::ABOVE + $outside;
-        $lie = array_values(array_filter($plan->piece->rows, fn(Row $row): bool => $row->path !== null));
-        $start = $plan->piece->start;
+        $lie = array_values(array_filter($plan->work->rows, fn(Row $row): bool => $row->path !== null));
+        $start = $plan->work->start;
         $canvas = new Canvas(
             'Chart of the base',
             $plan->parts[0]->maker::called()[0].($start->isChain() ? ' on a chain of ' : ' with holes: ')
@@ -91,7 +91,7 @@ final class BaseDrawing
 
     private static function outside(BagPlan $plan, float $scale): float
     {
-        return $plan->piece->start->isChain() ? 0.0 : 1.6 * $plan->gauge->singleHeight()->mm * $scale;
+        return $plan->work->start->isChain() ? 0.0 : 1.6 * $plan->gauge->singleHeight()->mm * $scale;
     }
 
     private function draw(): void
@@ -126,7 +126,7 @@ final class BaseDrawing
         $y = $this->y + $symbol->stand->y * $this->scale;
         $gauge = $this->plan->gauge;
         $wide = 0.34 * $gauge->singleWidth()->mm * $this->scale;
-        $start = $this->plan->piece->start;
+        $start = $this->plan->work->start;
         if ($symbol->round === 0 && (! $start->isChain() || $start->chain === 1)) {
             // A hole, or the one chain that all of the first round goes into.
             $round = ($start->isChain() ? 0.35 : 0.6) * $wide;
@@ -214,7 +214,7 @@ final class BaseDrawing
             return;
         }
         $row = $this->lie[$last];
-        $stand = $row->path?->stand(0, $this->plan->piece->counts[$last]->leaves);
+        $stand = $row->path?->stand(0, $this->plan->work->counts[$last]->leaves);
         if ($stand !== null && abs($stand->x) < self::NEAR_MIDDLE * $this->outline->length()) {
             $this->startAbove($stand);
 
@@ -256,7 +256,7 @@ final class BaseDrawing
         $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + 34
             + self::outside($this->plan, $this->scale);
         $said = array_map(
-            fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->piece->counts[$place]->leaves}",
+            fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->work->counts[$place]->leaves}",
             $this->lie,
             array_keys($this->lie),
         );
@@ -268,13 +268,13 @@ final class BaseDrawing
             $left,
             $y,
             implode('  ·  ', [
-                ($this->plan->piece->start->isChain() ? 'chain: ' : 'holes: ').$this->plan->piece->start->chain,
+                ($this->plan->work->start->isChain() ? 'chain: ' : 'holes: ').$this->plan->work->start->chain,
                 ...$said,
             ]),
             Ink::INK,
             weight: 600,
         );
-        $chain = $this->plan->piece->start->isChain();
+        $chain = $this->plan->work->start->isChain();
         $begun = $chain
             ? "M{$left} {$this->canvas->n($y + 16)}a8 4 0 1 0 16 0a8 4 0 1 0 -16 0"
             : 'M'.($left + 3)." {$this->canvas->n($y + 16)}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0";

@@ -358,9 +358,9 @@ final class SideDrawing
      */
     private function told(): array
     {
-        $counts = $this->plan->piece->counts;
+        $counts = $this->plan->work->counts;
         $lie = array_filter(
-            $this->plan->piece->rows,
+            $this->plan->work->rows,
             fn(Row $row): bool => ! $row->stands && $row->part === Part::Base,
         );
         $told = [];
@@ -411,7 +411,7 @@ final class SideDrawing
             $row->row->part,
             $row->row->fabric,
             $this->plan->materials[$row->place],
-            $this->plan->piece->counts[$row->place]->leaves,
+            $this->plan->work->counts[$row->place]->leaves,
             $row->row->bearsJoin,
             $row->row->kind,
         ];

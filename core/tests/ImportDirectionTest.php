@@ -27,6 +27,7 @@ final class ImportDirectionTest extends TestCase
         'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Wall' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Top' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
+        'Panel' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Bag' => [
             'Measure',
             'Document',
@@ -40,6 +41,7 @@ final class ImportDirectionTest extends TestCase
             'Base',
             'Wall',
             'Top',
+            'Panel',
         ],
         'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Estimate' => [

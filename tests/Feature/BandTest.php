@@ -55,8 +55,8 @@ final class BandTest extends TestCase
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         self::assertEquals(
-            $bag->fresh()?->plan()->piece->counts,
-            Bag::query()->latest('id')->firstOrFail()->plan()->piece->counts,
+            $bag->fresh()?->plan()->work->counts,
+            Bag::query()->latest('id')->firstOrFail()->plan()->work->counts,
         );
     }
 

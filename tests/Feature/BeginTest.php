@@ -47,10 +47,10 @@ final class BeginTest extends TestCase
         ]));
         $answer = $this->getJson('/begin?kind=cord&thick=5&length=28&width=10&height=20&bag=square')->assertOk()->json();
         self::assertStringContainsString(
-            number_format($plan->piece->stitches()->total(), 0, '', "\u{202F}"),
+            number_format($plan->work->stitches()->total(), 0, '', "\u{202F}"),
             str_replace(["\u{A0}", ' '], "\u{202F}", $answer['regions']['answer']),
         );
-        self::assertStringContainsString("first chain {$plan->piece->start->works()}", $answer['regions']['answer']);
+        self::assertStringContainsString("first chain {$plan->work->start->works()}", $answer['regions']['answer']);
         self::assertStringContainsString('10 mm tried first', $answer['regions']['hook']);
         self::assertSame([], $answer['errors']);
     }

@@ -536,7 +536,7 @@ final class EnoughTest extends TestCase
         $thick = $this->material($maker);
         $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(14)]);
         $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours:')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
-        $counts = $bag->plan()->piece->names();
+        $counts = $bag->plan()->work->names();
         $this->post(
             "/bags/{$bag->id}/what-if",
             ['material_id' => (string) $thick->id, 'hook' => '12 mm', 'keep' => 'size'],
@@ -560,7 +560,7 @@ final class EnoughTest extends TestCase
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta($bag->fresh()?->plan()->gauge->width->mm, $copy->plan()->gauge->width->mm, 1e-9);
-        self::assertNotSame($counts, $copy->plan()->piece->names());
+        self::assertNotSame($counts, $copy->plan()->work->names());
         foreach ([
             ['material_id' => '99999', 'hook' => '8 mm'],
             ['material_id' => (string) $thick->id, 'hook' => 'nail'],
@@ -605,9 +605,9 @@ final class EnoughTest extends TestCase
             self::assertSame($was->comesOut->height->mm, $bag->fresh()?->plan()->comesOut->height->mm);
             $take('size');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
-            self::assertSame($cell->sized?->piece->names(), $taken->piece->names());
+            self::assertSame($cell->sized?->work->names(), $taken->work->names());
             self::assertSame(Plans::settled($cell->sized), Plans::settled($taken));
-            self::assertLessThan($was->piece->start->chain, $taken->piece->start->chain);
+            self::assertLessThan($was->work->start->chain, $taken->work->start->chain);
             self::assertArrayNotHasKey('chain', $bag->fresh()->choices['base']);
         }
     }

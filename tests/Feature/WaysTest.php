@@ -86,8 +86,8 @@ final class WaysTest extends TestCase
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         self::assertEquals(
-            $bag->plan()->piece->counts,
-            Bag::query()->latest('id')->firstOrFail()->plan()->piece->counts,
+            $bag->plan()->work->counts,
+            Bag::query()->latest('id')->firstOrFail()->plan()->work->counts,
         );
     }
 

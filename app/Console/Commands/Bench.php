@@ -83,8 +83,8 @@ final class Bench extends Command
         $document = (string) json_encode($document);
         $plan = Planner::plan(BagDocument::fromJson($document));
         $this->line(
-            "A bag of {$plan->piece->stitches()->total()} stitches, "
-                .count($plan->piece->rows)
+            "A bag of {$plan->work->stitches()->total()} stitches, "
+                .count($plan->work->rows)
                 .' rounds; '
                 .self::ROUNDS
                 .' times each:',
@@ -119,7 +119,7 @@ final class Bench extends Command
             );
             $plan = Planner::plan(BagDocument::fromJson($json));
             $this->report(
-                "{$plan->piece->stitches()->total()} stitches, read, plan and estimate",
+                "{$plan->work->stitches()->total()} stitches, read, plan and estimate",
                 $this->times(
                     fn(): MaterialEstimate => MaterialEstimate::of(Planner::plan(BagDocument::fromJson($json))),
                 ),
@@ -158,10 +158,10 @@ final class Bench extends Command
             'doubt those among 200 that are odd',
             array_map(fn(): float => $this->time(fn(): array => LearnedHand::doubts($trials)), range(1, 40)),
         );
-        $rows = count($plan->piece->rows);
+        $rows = count($plan->work->rows);
         $weighIns = array_map(
             fn(int $place): WeighIn => new WeighIn(
-                $plan->piece->rows[intdiv($place * $rows, 6)]->name,
+                $plan->work->rows[intdiv($place * $rows, 6)]->name,
                 Mass::grams(1900 - 240 * $place),
             ),
             range(1, 5),

@@ -37,8 +37,8 @@ final class PlanBag extends DocumentCommand
             return PlanDocument::toJson($plan, $terms);
         }
         $writer = new Writer($terms);
-        $lines = [$writer->start($plan->piece->start)];
-        foreach ($plan->piece->rows as $row) {
+        $lines = [$writer->start($plan->work->start)];
+        foreach ($plan->work->rows as $row) {
             $lines[] = "{$writer->name($row)}: {$writer->line($row)}";
         }
 

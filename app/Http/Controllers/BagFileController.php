@@ -124,7 +124,7 @@ final class BagFileController extends Controller
         $bag = $this->maker($request)->bags()->create(['choices' => array_diff_key($document, ['weigh_ins' => 1])]);
         foreach ($weighIns as $one) {
             $bag->weighIns()->create([
-                'place' => (int) $plan->piece->place($one->after),
+                'place' => (int) $plan->work->place($one->after),
                 'after' => $one->after,
                 'left' => $one->left->exact(),
             ]);

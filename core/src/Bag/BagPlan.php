@@ -7,7 +7,8 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Piece\Piece;
+use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Work;
 
 /** A bag with nothing left open: its parts, its proven rows and the size that comes out. */
 final readonly class BagPlan
@@ -20,7 +21,7 @@ final readonly class BagPlan
         public BagSpec $spec,
         public Gauge $gauge,
         public array $parts,
-        public Piece $piece,
+        public Work $work,
         public ComesOut $comesOut,
         public array $materials,
     ) {}
@@ -29,7 +30,7 @@ final readonly class BagPlan
     public function changes(): array
     {
         return array_map(
-            fn(Change $change): Row => $this->piece->rows[(int) $this->piece->place($change->from)],
+            fn(Change $change): Row => $this->work->rows[(int) $this->work->place($change->from)],
             $this->spec->strands->changes,
         );
     }
@@ -39,7 +40,13 @@ final readonly class BagPlan
     {
         $weighIns = $this->spec->weighIns;
 
-        return $weighIns === [] ? 0 : 1 + (int) $this->piece->place($weighIns[count($weighIns) - 1]->after);
+        return $weighIns === [] ? 0 : 1 + (int) $this->work->place($weighIns[count($weighIns) - 1]->after);
+    }
+
+    /** How its pieces come together; null where it is one. */
+    public function assembly(): ?Assembly
+    {
+        return $this->parts[0]->made->assembly;
     }
 
     /** The spec with every count as it is settled. */
@@ -59,7 +66,7 @@ final readonly class BagPlan
             $this->spec->weighed($onHand, $weighIns),
             $this->gauge,
             $this->parts,
-            $this->piece,
+            $this->work,
             $this->comesOut,
             $this->materials,
         );

@@ -30,7 +30,7 @@ final readonly class BagSpec
         public array $weighIns = [],
     ) {}
 
-    /** The fabric a gauge is wanted of: the wall's first. */
+    /** The fabric a gauge is wanted of: the wall's first, or the pieces'. */
     public function motif(): Motif
     {
         return self::motifOf($this->parts);
@@ -40,7 +40,7 @@ final readonly class BagSpec
     public static function motifOf(array $parts): Motif
     {
         foreach ($parts as $part) {
-            foreach ($part->part() === 'body' ? $part->maker->settings() : [] as $one) {
+            foreach (in_array($part->part(), ['body', 'build'], true) ? $part->maker->settings() : [] as $one) {
                 if ($one instanceof Choice && $one->isMotif()) {
                     return Motif::named($one->value);
                 }

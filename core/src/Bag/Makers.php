@@ -12,6 +12,12 @@ use Fescue\Core\Base\Oval;
 use Fescue\Core\Base\Round;
 use Fescue\Core\Base\Rows;
 use Fescue\Core\Base\Square;
+use Fescue\Core\Panel\Canvas;
+use Fescue\Core\Panel\EndAndBack;
+use Fescue\Core\Panel\Envelope;
+use Fescue\Core\Panel\Net;
+use Fescue\Core\Panel\Panels;
+use Fescue\Core\Panel\Tabs;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Top\ChainHandle;
 use Fescue\Core\Top\Rim;
@@ -34,6 +40,16 @@ final class Makers
         FoldedRows::class,
         Holes::class,
         Frame::class,
+    ];
+
+    /** @var non-empty-list<class-string<Maker>> bags of pieces, in place of a base and a wall */
+    public const BUILDS = [
+        Panels::class,
+        Envelope::class,
+        Canvas::class,
+        EndAndBack::class,
+        Net::class,
+        Tabs::class,
     ];
 
     /** @var class-string<Maker> */

@@ -10,7 +10,7 @@ use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 
-/** Reads the makers of a bag: `base`, `body` with what is `above`, `handles`, `edge`. */
+/** Reads the makers of a bag: `build`, or `base` and `body` with what is `above`; `handles`, `edge`. */
 final class PartsReader
 {
     public const MOST_BANDS = 6;
@@ -21,7 +21,14 @@ final class PartsReader
     /** @return list<Chosen> in working order; fewer where something was wrong, which is noted */
     public static function read(Fields $top): array
     {
-        $parts = [self::one($top->object('base'), '/base', Makers::BASES), ...self::wall($top->object('body'))];
+        $parts = $top->has('build')
+            ? [self::one($top->object('build'), '/build', Makers::BUILDS)]
+            : [self::one($top->object('base'), '/base', Makers::BASES), ...self::wall($top->object('body'))];
+        foreach ($top->has('build') ? ['base', 'body'] : [] as $other) {
+            if ($top->has($other)) {
+                $top->refuse($other, "A bag of pieces has no {$other} of its own; take one of the two out.");
+            }
+        }
         $handles = $top->has('handles') ? self::one($top->object('handles'), '/handles', Makers::TOPS) : null;
         $rim = $top->has('edge') ? new Chosen('/edge', (Makers::RIM)::read($top->object('edge'))) : null;
         // What is sewn or worked on is so when all rounds are done.

@@ -10,7 +10,7 @@ final class PartsWriter
     /**
      * @param list<Chosen> $parts in working order
      *
-     * @return array<string, array<string, mixed>> by part: "base", "body" with what is "above", "handles"
+     * @return array<string, array<string, mixed>> by part: "build", "base", "body" with what is "above", "handles"
      */
     public static function write(array $parts): array
     {

@@ -15,11 +15,13 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\DoesNotDivide;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Work;
 use Fescue\Core\Shape\Outline;
 use Fescue\Core\Stitch\Stitch;
 
@@ -113,7 +115,8 @@ final readonly class Planner
     private function fold(int $nudge): BagPlan
     {
         $heights = array_map(fn(Chosen $part): ?Length => $part->maker->height($this->ground), $this->spec->parts);
-        $parts = $rows = [];
+        $parts = $rows = $pieces = [];
+        $many = 0;
         $on = $start = $outline = null;
         $stitches = 0;
         foreach ($this->spec->parts as $place => $part) {
@@ -123,6 +126,12 @@ final readonly class Planner
                 fn(Length $sum, ?Length $height): Length => $sum->plus($height ?? Length::mm(0)),
                 Length::mm(0),
             );
+            if ($place > 0 && $on !== null && $on->kind !== EdgeKind::Tops && $parts[0]->made->assembly !== null) {
+                throw Refused::at(
+                    "/{$part->part()}",
+                    'This bag has no round opening to work it on; leave it out.',
+                );
+            }
             try {
                 $maker = $part->maker->settle($this->spec->wish->besides($besides), $this->ground, $on);
                 if ($place === 0 && $nudge !== 0) {
@@ -137,9 +146,11 @@ final readonly class Planner
                     $e->getMessage(),
                 );
             }
-            $parts[] = new Worked($part->path, $maker, $made, count($rows));
+            $parts[] = new Worked($part->path, $maker, $made, $many);
+            array_push($pieces, ...($made->assembly->pieces ?? []));
             array_push($rows, ...$made->rows);
-            $stitches += array_sum(array_map(fn(Count $one): int => $one->leaves, Row::counts($made->rows)));
+            $many += $made->many();
+            $stitches += self::tops($made);
             if ($stitches > self::MOST_STITCHES) {
                 throw Refused::at(
                     $this->length(),
@@ -162,21 +173,28 @@ final readonly class Planner
                 false,
             );
         }
-        if ($start === null) {
-            throw new \LogicException('Nothing begins the bag.');
-        }
-        $piece = new Piece($start, $rows);
-        $materials = $this->materials($piece);
-        $this->weighIns($piece, $materials);
+        $work = new Work($rows === [] && $pieces !== [] ? $pieces : [...$pieces, new Piece($start, $rows)]);
+        $materials = $this->materials($work);
+        $this->weighIns($work, $materials);
 
         return new BagPlan(
             $this->spec,
             $this->ground->gauge,
             $parts,
-            $piece,
-            $this->comesOut($piece, $outline),
+            $work,
+            $this->comesOut($work, $parts[0]->made, $outline),
             $materials,
         );
+    }
+
+    private static function tops(Made $made): int
+    {
+        $tops = array_sum(array_map(fn(Count $one): int => $one->leaves, Row::counts($made->rows)));
+        foreach ($made->assembly->pieces ?? [] as $piece) {
+            $tops += array_sum(array_map(fn(Count $one): int => $one->leaves, $piece->counts));
+        }
+
+        return $tops;
     }
 
     private function nudged(Maker $maker, int $nudge): Maker
@@ -206,13 +224,13 @@ final readonly class Planner
     }
 
     /** @return list<int> which material each row is worked in */
-    private function materials(Piece $piece): array
+    private function materials(Work $work): array
     {
-        $names = $piece->names();
+        $names = $work->names();
         $which = array_fill(0, count($names), 0);
         $last = $now = 0;
         foreach ($this->spec->strands->changes as $place => $change) {
-            $row = $piece->place($change->from);
+            $row = $work->place($change->from);
             if ($row === null || $row === 0) {
                 throw Refused::at(
                     "/changes/{$place}/from",
@@ -245,13 +263,13 @@ final readonly class Planner
      *
      * @param list<int> $materials
      */
-    private function weighIns(Piece $piece, array $materials): void
+    private function weighIns(Work $work, array $materials): void
     {
-        $names = $piece->names();
+        $names = $work->names();
         $before = [];
         $last = -1;
         foreach ($this->spec->weighIns as $place => $weighIn) {
-            $row = $piece->place($weighIn->after);
+            $row = $work->place($weighIn->after);
             if ($row === null) {
                 throw Refused::at(
                     "/weigh_ins/{$place}/after",
@@ -280,13 +298,13 @@ final readonly class Planner
     }
 
     /** Rows that stand make it as high as they are, and as wide as the widest of a wall. */
-    private function comesOut(Piece $piece, ?Outline $outline): ComesOut
+    private function comesOut(Work $work, Made $first, ?Outline $outline): ComesOut
     {
         $wide = 0.0;
         $standing = [];
-        foreach ($piece->rows as $place => $row) {
+        foreach ($work->rows as $place => $row) {
             $standing[$row->fabric->key] = ($standing[$row->fabric->key] ?? 0) + (int) $row->stands;
-            $wide = $row->part === Part::Body ? max($wide, $this->width($piece, $row, $place)) : $wide;
+            $wide = $row->part === Part::Body ? max($wide, $this->width($work, $row, $place)) : $wide;
         }
         $height = array_sum(
             array_map(
@@ -295,6 +313,18 @@ final readonly class Planner
                 $standing,
             ),
         );
+
+        $closed = $first->assembly;
+        if ($closed !== null) {
+            // What is worked on the opening stands above what its pieces close to.
+            return new ComesOut(
+                $closed->wide,
+                $closed->deep,
+                $closed->wide,
+                $closed->high->plus(Length::mm($height)),
+                $closed->litres,
+            );
+        }
 
         return new ComesOut(
             Length::mm($outline?->length() ?? 0.0),
@@ -306,8 +336,8 @@ final readonly class Planner
     }
 
     /** Half of what goes around, as it takes it. */
-    private function width(Piece $piece, Row $row, int $place): float
+    private function width(Work $work, Row $row, int $place): float
     {
-        return $this->ground->gauge->widthOf($row->fabric)->mm * $piece->counts[$place]->takes / 2;
+        return $this->ground->gauge->widthOf($row->fabric)->mm * $work->counts[$place]->takes / 2;
     }
 }

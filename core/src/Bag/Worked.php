@@ -19,7 +19,7 @@ final readonly class Worked
     /** Place after its last row. */
     public function to(): int
     {
-        return $this->from + count($this->made->rows);
+        return $this->from + $this->made->many();
     }
 
     public function chosen(): Chosen

@@ -15,11 +15,11 @@ final class BaseChart
     public static function of(BagPlan $plan): array
     {
         $symbols = [];
-        $start = $plan->piece->start;
+        $start = $plan->work->start;
         for ($chain = 0; $start->path !== null && $chain < $start->chain; $chain++) {
             $symbols[] = new Symbol(Stitch::Chain, $start->path->stand($chain, $start->chain), 0, false);
         }
-        foreach ($plan->piece->rows as $index => $row) {
+        foreach ($plan->work->rows as $index => $row) {
             $path = $row->path;
             if ($path === null) {
                 continue;

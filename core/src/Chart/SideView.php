@@ -50,7 +50,7 @@ final readonly class SideView
         $steady = false;
         $leans = $plan->spec->school->lean !== 0.0 || $plan->spec->school->working === Working::JoinedTurned;
         $keeps = true;
-        foreach ($plan->piece->rows as $place => $row) {
+        foreach ($plan->work->rows as $place => $row) {
             if (! $row->stands) {
                 continue;
             }
@@ -67,7 +67,7 @@ final readonly class SideView
             ) {
                 $placed = self::placed($row);
                 $below = $below === null ? self::ground(
-                    self::isPickedUp($row) ? $plan->piece->rows[$place + 1]->into[0] ?? $row->into[0] : $row->into[0],
+                    self::isPickedUp($row) ? $plan->work->rows[$place + 1]->into[0] ?? $row->into[0] : $row->into[0],
                     $stitch,
                 ) : self::met($row, self::widened($below, $stitch / $before));
                 if (($leans || ! $keeps) && $row->into[0]->middles !== [] && ! self::isLifted($below)) {

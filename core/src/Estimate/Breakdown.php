@@ -58,7 +58,7 @@ final readonly class Breakdown
         $rows = $worked = [];
         foreach ($standing->all as $place) {
             $grams = $standing->row($place);
-            $name = $plan->piece->rows[$place]->name;
+            $name = $plan->work->rows[$place]->name;
             if ($standing->left === null || ! isset($gone[$place])) {
                 $rows[$place] = new RowTakes($name, $which, $grams, null, null, null);
 

@@ -86,7 +86,7 @@ final class Calibration
             $weighIns,
             $onHand,
         ): MaterialEstimate {
-            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->piece->place($one->after)] === 0
+            $shift = fn(WeighIn $one): float => $takes->materials[(int) $plan->work->place($one->after)] === 0
                 ? $asked - $onHand
                 : 0.0;
             $shifted = array_map(
@@ -292,7 +292,7 @@ final class Calibration
 
         return array_map(
             fn(int $place): WeighIn => new WeighIn(
-                $plan->piece->rows[$place]->name,
+                $plan->work->rows[$place]->name,
                 Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal())),
             ),
             array_keys($places),

@@ -30,6 +30,7 @@ final readonly class Consumption
      * @param list<Part> $parts of each row
      * @param float $tail of one end
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
+     * @param list<bool> $begins whether a piece begins in each row, on an end of its own
      * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it
      *         were the bag's own
      */
@@ -42,6 +43,7 @@ final readonly class Consumption
         public float $tail,
         public float $swatch,
         public array $materials,
+        private array $begins,
     ) {}
 
     public static function of(BagPlan $plan): self
@@ -68,9 +70,15 @@ final readonly class Consumption
         $rows = [];
         $parts = $fabrics = [];
         $before = null;
-        foreach ($plan->piece->rows as $place => $row) {
+        foreach ($plan->work->rows as $place => $row) {
             $parts[] = $row->part;
-            if ($place > 1 && $before?->instructions === $row->instructions && $before->fabric === $row->fabric) {
+            if (
+                $place > 1
+                && ! $plan->work->begins($place)
+                && ! $plan->work->begins($place - 1)
+                && $before?->instructions === $row->instructions
+                && $before->fabric === $row->fabric
+            ) {
                 // As the row before it, to the stitch.
                 $counts[] = $counts[$place - 1];
                 $each[] = $each[$place - 1];
@@ -80,7 +88,7 @@ final readonly class Consumption
             }
             $before = $row;
             $count = StitchCount::of($row->instructions);
-            $counts[] = $count = $place === 0 ? $count->withChains($plan->piece->start->works()) : $count;
+            $counts[] = $count = $count->withChains($plan->work->chainsBefore($place));
             $each[] = $one = $fabrics[$row->fabric->key] ??= self::stitches($gauge, $row->fabric, $density);
             $rows[] = array_combine(
                 array_keys($one),
@@ -89,7 +97,7 @@ final readonly class Consumption
         }
 
         return new self(
-            $plan->piece->rows,
+            $plan->work->rows,
             $counts,
             $each,
             $rows,
@@ -97,6 +105,7 @@ final readonly class Consumption
             $density->massOf(Length::mm(1000 * self::TAIL))->grams,
             $worked,
             $plan->materials,
+            array_map($plan->work->begins(...), array_keys($plan->work->rows)),
         );
     }
 
@@ -133,20 +142,22 @@ final readonly class Consumption
     }
 
     /**
-     * Grams that go before the first stitch of a row: the tail where its material begins, and the swatch where that
+     * Grams that go before the first stitch of a row: the tail where its material or piece begins, and the swatch where that
      * came out of it.
      */
     public function before(int $place): float
     {
-        $begins = ($this->materials[$place - 1] ?? null) !== $this->materials[$place];
+        $begins = $this->begins[$place] || $this->materials[$place - 1] !== $this->materials[$place];
 
         return ($begins ? $this->tail : 0.0) + ($place === 0 ? $this->swatch : 0.0);
     }
 
-    /** Grams that go after its last stitch: the tail where another material follows, or none. */
+    /** Grams that go after its last stitch: the tail where another material or piece follows, or none. */
     public function after(int $place): float
     {
-        return ($this->materials[$place + 1] ?? null) === $this->materials[$place] ? 0.0 : $this->tail;
+        return ($this->materials[$place + 1] ?? null) === $this->materials[$place] && ! $this->begins[$place + 1]
+            ? 0.0
+            : $this->tail;
     }
 
     /**

@@ -187,7 +187,7 @@ final readonly class Factors
             $bases[$which] = $believed[$which] = [$plan->spec->strands->of($which)->onHand?->grams, null];
         }
         foreach ($plan->spec->weighIns as $weighIn) {
-            $place = $plan->piece->place($weighIn->after)
+            $place = $plan->work->place($weighIn->after)
                 ?? throw new \LogicException("No row is called {$weighIn->after}.");
             $which = $takes->materials[$place];
             $weighed = [$weighIn->left->grams, $place];

@@ -25,7 +25,7 @@ final class Lesson
         $weighIns = array_values(
             array_filter(
                 $spec->weighIns,
-                fn(WeighIn $one): bool => $takes->materials[(int) $plan->piece->place($one->after)] === 0,
+                fn(WeighIn $one): bool => $takes->materials[(int) $plan->work->place($one->after)] === 0,
             ),
         );
         $onHand = $spec->strands->own->onHand?->grams;
@@ -34,8 +34,8 @@ final class Lesson
         if ($last === null) {
             return null;
         }
-        $since = $plan->piece->place($first?->after);
-        $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->piece->place($last->after));
+        $since = $plan->work->place($first?->after);
+        $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->work->place($last->after));
         [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $places);
         $begun = $first === null ? $onHand ?? 0.0 : $first->left->grams;
         $joins = Winding::of($spec->strands->own)?->joined($begun, $last->left->grams) ?? 0.0;

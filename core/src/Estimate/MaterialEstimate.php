@@ -229,7 +229,7 @@ final readonly class MaterialEstimate
         $swing = $stitches > 0 ? Normal::quantile(1 - Spread::TAIL) * $standing->offLeft() / $stitches : 0.0;
         $early = $ahead->end($left, 1 + $swing) ?? $likely;
         $late = $ahead->end($left, max(0.0, 1 - $swing));
-        $name = fn(int $row): string => $plan->piece->rows[$row]->name;
+        $name = fn(int $row): string => $plan->work->rows[$row]->name;
 
         return new RunsOut(
             $name($likely[0]),

@@ -187,7 +187,7 @@ final readonly class Mends
         }
         $places = array_keys($rows);
         $heights = array_map(
-            fn(int $row): float => $gauge->heightOf($this->plan->piece->rows[$row]->fabric)->mm,
+            fn(int $row): float => $gauge->heightOf($this->plan->work->rows[$row]->fabric)->mm,
             $places,
         );
         $rounds = fn(int $upper): int => max(
@@ -216,7 +216,7 @@ final readonly class Mends
 
             return $this->rewalled(array_keys($wall), $kept);
         };
-        $say = fn(int $upper): string => "From {$this->plan->piece->rows[$places[count($places) - $upper]]->name} "
+        $say = fn(int $upper): string => "From {$this->plan->work->rows[$places[count($places) - $upper]]->name} "
             ."up, work the body in {$motif->fullName($this->terms)}, "
             .($rounds($upper) === 1 ? 'one round' : "{$rounds($upper)} rounds")
             .' of it';
@@ -351,7 +351,7 @@ final readonly class Mends
         if ($from === null) {
             return [];
         }
-        $rows = count($this->plan->piece->rows);
+        $rows = count($this->plan->work->rows);
         $mends = [];
         foreach ($alike as $spare) {
             $on = $this->goingOn($spare, $from);
@@ -359,7 +359,7 @@ final readonly class Mends
             if ($estimate->isSure() === true && count($mends) < self::MOST_SPARES) {
                 $takes = Decimal::print($estimate->others[0]->grams->likely);
                 $mends[] = new Mend(
-                    "From {$this->plan->piece->rows[$from]->name} on, work in {$spare->name}",
+                    "From {$this->plan->work->rows[$from]->name} on, work in {$spare->name}",
                     "takes about {$takes} g of it",
                     self::OTHERWISE * ($rows - $from) / $rows,
                     $estimate->scarcest()->enough,
@@ -375,7 +375,7 @@ final readonly class Mends
     private function goingOn(Spare $spare, int $from): BagPlan
     {
         return Planner::plan(
-            $this->plan->settled()->continued($spare->material, $this->plan->piece->rows[$from]->name),
+            $this->plan->settled()->continued($spare->material, $this->plan->work->rows[$from]->name),
         );
     }
 
@@ -387,7 +387,7 @@ final readonly class Mends
     {
         $reaches = fn(int $from): bool
             => (MaterialEstimate::of($this->goingOn($spare, $from))->enough ?? 0.0) >= MaterialEstimate::SURE;
-        [$low, $beyond] = [max(1, $this->plan->begun()), count($this->plan->piece->rows) - Reach::LAST];
+        [$low, $beyond] = [max(1, $this->plan->begun()), count($this->plan->work->rows) - Reach::LAST];
         if ($low >= $beyond || ! $reaches($low)) {
             return null;
         }
@@ -395,7 +395,7 @@ final readonly class Mends
             $between = intdiv($low + $beyond, 2);
             [$low, $beyond] = $reaches($between) ? [$between, $beyond] : [$low, $between];
         }
-        while ($low > max(1, $this->plan->begun()) && ! $this->plan->piece->rows[$low]->bearsJoin) {
+        while ($low > max(1, $this->plan->begun()) && ! $this->plan->work->rows[$low]->bearsJoin) {
             $low--;
         }
 

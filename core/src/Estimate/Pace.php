@@ -93,9 +93,9 @@ final readonly class Pace
     public static function expected(BagPlan $plan): array
     {
         $minutes = [];
-        foreach ($plan->piece->rows as $place => $row) {
+        foreach ($plan->work->rows as $place => $row) {
             $stitches = StitchCount::of($row->instructions)->total()
-                + ($place === 0 ? $plan->piece->start->works() : 0);
+                + $plan->work->chainsBefore($place);
             $minutes[$row->part->value] = ($minutes[$row->part->value] ?? 0.0)
                 + $stitches * self::SECONDS_A_STITCH / 60;
         }

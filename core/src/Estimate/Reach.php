@@ -80,7 +80,7 @@ final readonly class Reach
     public function bears(int $from, int $to): bool
     {
         foreach (range($from, $to) as $row) {
-            if ($row > $this->last() - self::LAST || ! $this->plan->piece->rows[$row]->bearsJoin) {
+            if ($row > $this->last() - self::LAST || ! $this->plan->work->rows[$row]->bearsJoin) {
                 return false;
             }
         }
@@ -109,7 +109,7 @@ final readonly class Reach
 
     public function name(int $row): string
     {
-        return $this->plan->piece->rows[$row]->name;
+        return $this->plan->work->rows[$row]->name;
     }
 
     /** The last row. */

@@ -32,7 +32,7 @@ final readonly class Spans
         $spans = $own = $last = [];
         $from = 0;
         foreach ($plan->spec->weighIns as $span => $weighIn) {
-            $to = 1 + (int) $plan->piece->place($weighIn->after);
+            $to = 1 + (int) $plan->work->place($weighIn->after);
             $which = $takes->materials[$to - 1];
             $weighed = array_intersect_key($grams, array_flip($takes->places($which, $last[$which] ?? 0, $to)));
             $sum = array_sum($weighed);

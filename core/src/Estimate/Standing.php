@@ -53,7 +53,7 @@ final readonly class Standing
         $onHand = $material->onHand?->grams;
         [$left, $last] = [$onHand, null];
         foreach ($plan->spec->weighIns as $weighIn) {
-            $place = (int) $plan->piece->place($weighIn->after);
+            $place = (int) $plan->work->place($weighIn->after);
             [$left, $last] = $takes->materials[$place] === $which ? [$weighIn->left->grams, $place] : [$left, $last];
         }
         $owed = $last === null ? 0.0 : $ratio * $takes->after($last);

@@ -20,6 +20,8 @@ enum Into: string
     case Space = 'space';
     case Corner = 'corner';
     case Hole = 'hole';
+    case Ring = 'ring';
+    case Tab = 'tab';
 
     /** The loop that is gone through where another is asked for: a post has none, and a fabric's own stays. */
     public function through(Loop $asked, Loop $own): Loop

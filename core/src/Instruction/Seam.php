@@ -31,7 +31,7 @@ final readonly class Seam implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase('seam', [
+        return new Phrase('sewn-to', [
             'k' => $this->count,
             'stitch' => Stitch::Slip,
             'm' => $this->first,

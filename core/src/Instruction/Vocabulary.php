@@ -114,6 +114,7 @@ final class Vocabulary
                 ),
                 is_array($argument) => $this->list($argument),
                 $name === 'nth' => $this->ordinals[$argument] ?? (string) $argument,
+                is_string($argument) => $this->phrases[$argument] ?? $argument,
                 default => (string) $argument,
             };
         }

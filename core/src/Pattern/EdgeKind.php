@@ -18,12 +18,14 @@ enum EdgeKind: string
     case Holes = 'holes';
     /** Holes of two frames that face each other. */
     case Frames = 'frames';
+    case Squares = 'squares';
+    case Tabs = 'tabs';
     /** Some stitches of an edge, the rest left as they are. */
     case Some = 'some';
 
     /** Whether it is of something that was not crocheted. */
     public function isReadyMade(): bool
     {
-        return $this === self::Holes || $this === self::Frames;
+        return in_array($this, [self::Holes, self::Frames, self::Squares, self::Tabs], true);
     }
 }

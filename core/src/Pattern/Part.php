@@ -10,4 +10,7 @@ enum Part: string
     case Body = 'body';
     case Handles = 'handles';
     case Edge = 'edge';
+    /** A piece made by itself, to be joined. */
+    case Piece = 'pieces';
+    case Seam = 'seams';
 }

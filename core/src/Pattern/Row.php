@@ -14,7 +14,7 @@ use Fescue\Core\Shape\Path;
 /** One row or round: its place in the bag, its fabric, what to do and what it is worked into. */
 final readonly class Row
 {
-    /** As documents name it, and a person in English: "Round 5". */
+    /** As documents name it, and a person in English: "Round 5", "Front panel: Row 3". */
     public string $name;
 
     /**
@@ -25,6 +25,7 @@ final readonly class Row
      * @param ?Path $path where its tops stand on a chart; null where it has none
      * @param bool $bearsJoin whether another ball or colour may be laid in there
      * @param int $number among those of its kind, from 1; 0 until it has its place in a piece
+     * @param string $piece the piece's own name in English; '' where a bag has one alone
      */
     public function __construct(
         public Part $part,
@@ -36,8 +37,9 @@ final readonly class Row
         public bool $bearsJoin = true,
         public RowKind $kind = RowKind::Round,
         public int $number = 0,
+        public string $piece = '',
     ) {
-        $this->name = ucfirst($kind->value)." {$number}";
+        $this->name = ($piece === '' ? '' : "{$piece}: ").ucfirst($kind->value).' '.$kind->numbered($number);
     }
 
     /**
@@ -72,7 +74,7 @@ final readonly class Row
         return null;
     }
 
-    public function numbered(int $number): self
+    public function numbered(int $number, string $piece = ''): self
     {
         return new self(
             $this->part,
@@ -84,6 +86,7 @@ final readonly class Row
             $this->bearsJoin,
             $this->kind,
             $number,
+            $piece,
         );
     }
 }

@@ -44,7 +44,11 @@ final readonly class Start
         return match ($kind) {
             EdgeKind::Chain, EdgeKind::Tops, EdgeKind::Holes, EdgeKind::Frames => $there,
             EdgeKind::BothSides, EdgeKind::LongEdges => $there + $this->chain,
-            EdgeKind::OtherSide, EdgeKind::RowEnds, EdgeKind::Some => null,
+            EdgeKind::OtherSide,
+            EdgeKind::RowEnds,
+            EdgeKind::Squares,
+            EdgeKind::Tabs,
+            EdgeKind::Some => null,
         };
     }
 }

@@ -10,15 +10,22 @@ use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Join;
 use Fescue\Core\Instruction\Phrase;
+use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\StartingChain;
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Instruction\Together;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Terms;
 
 /** The writing pass: rows in the words of a tongue. */
 final class Writer
 {
+    /** A loop that is named so often in a row is named once, at its end. */
+    private const OFTEN = 4;
+
     private readonly Vocabulary $vocabulary;
 
     /** @var \WeakMap<Row, string> words that were written already */
@@ -50,14 +57,14 @@ final class Writer
     /** "Round 5" */
     public function name(Row $row): string
     {
-        return $this->vocabulary->say(new Phrase($row->kind->value, ['n' => $row->number]));
+        return $this->vocabulary->say(new Phrase($row->kind->value, ['n' => $row->kind->numbered($row->number)]));
     }
 
     /** "Rounds 5–9", of like ones one after another. */
     public function names(Row $first, Row $last): string
     {
         return $first === $last ? $this->name($first) : $this->vocabulary->say(
-            new Phrase("{$first->kind->value}s", ['n' => $first->number, 'm' => $last->number]),
+            new Phrase("{$first->kind->value}s", ['n' => $first->kind->numbered($first->number), 'm' => $first->kind->numbered($last->number)]),
         );
     }
 
@@ -67,10 +74,14 @@ final class Writer
         return $this->vocabulary->say(new Phrase("{$row->kind->value}s.alike"));
     }
 
-    /** A row without its name, closing with the count it leaves: "… (56)". */
+    /** A row without its name, closing with the count it leaves, or with a seam's stitches: "… (56)". */
     public function line(Row $row): string
     {
-        return $this->words($row).' ('.Count::of($row->instructions)->leaves.')';
+        $count = $row->kind === RowKind::Seam
+            ? StitchCount::of($row->instructions)->total()
+            : Count::of($row->instructions)->leaves;
+
+        return "{$this->words($row)} ({$count})";
     }
 
     /** A row without its name and count. */
@@ -82,9 +93,17 @@ final class Writer
     private function write(Row $row): string
     {
         $fill = self::soleFill($row);
-        $said = array_map(fn(Instruction $one): string => $this->vocabulary->say($one === $fill
+        $phrases = array_map(fn(Instruction $one): Phrase => $one === $fill
             ? new Phrase($row->kind === RowKind::Round ? 'around' : 'across', ['stitch' => $fill->stitch], $fill->loop)
-            : $one->phrase()), $row->instructions);
+            : $one->phrase(), $row->instructions);
+        $loop = self::oneLoop($row->instructions);
+        $said = array_map(
+            fn(Phrase $one): string => $this->vocabulary->say($loop === null ? $one : new Phrase($one->key, $one->arguments)),
+            $phrases,
+        );
+        if ($loop !== null) {
+            $said[] = $this->vocabulary->phrases["loops.all.{$loop->value}"];
+        }
 
         $lead = $this->vocabulary->phrases["into.{$row->into[0]->kind->value}"] ?? null;
 
@@ -108,6 +127,7 @@ final class Writer
                 && ! in_array($row, $anew, true)
                 && $runs[$last][0]->part === $row->part
                 && $runs[$last][0]->kind === $row->kind
+                && $runs[$last][0]->piece === $row->piece
                 && $this->words($runs[$last][0]) === $this->words($row);
             if ($like) {
                 $runs[$last][] = $row;
@@ -117,6 +137,26 @@ final class Writer
         }
 
         return $runs;
+    }
+
+    /**
+     * The loop that all of a row's stitches go through, to be said once; null where it is said with each.
+     *
+     * @param list<Instruction> $instructions
+     */
+    private static function oneLoop(array $instructions): ?Loop
+    {
+        $loops = [];
+        foreach ($instructions as $one) {
+            if ($one instanceof Each || $one instanceof Several || $one instanceof Together) {
+                $loops[] = $one->loop;
+            } elseif ($one->children() !== [] || ($one->takes() > 0 && $one->works() !== [])) {
+                return null;
+            }
+        }
+        $same = count($loops) >= self::OFTEN && array_unique($loops, SORT_REGULAR) === [$loops[0]];
+
+        return $same && $loops[0] !== Loop::Both ? $loops[0] : null;
     }
 
     /** The one instruction that fills the whole row, where one does. */

@@ -91,6 +91,13 @@ abstract readonly class ByChoices implements Maker
         return ($this->values[$name] ?? false) === true;
     }
 
+    protected function text(string $name): ?string
+    {
+        $value = $this->values[$name] ?? null;
+
+        return is_string($value) ? $value : null;
+    }
+
     /** @return ?list<int> */
     protected function series(string $name): ?array
     {

@@ -18,6 +18,7 @@ final readonly class Made
      * @param list<Remark> $remarks
      * @param list<Attached> $attached to the edge that it was made on
      * @param bool $hangs whether what is made on it goes down from it
+     * @param ?Assembly $assembly pieces made before its rows, which join them; null where it is of one piece
      * @param ?int $closes stitches that close the last edge on it, folded upon itself; null where that stays open
      */
     public function __construct(
@@ -29,5 +30,14 @@ final readonly class Made
         public array $attached = [],
         public bool $hangs = false,
         public ?int $closes = null,
+        public ?Assembly $assembly = null,
     ) {}
+
+    /** Rows, those of its pieces too. */
+    public function many(): int
+    {
+        return count($this->rows) + array_sum(
+            array_map(fn(Piece $piece): int => count($piece->rows), $this->assembly->pieces ?? []),
+        );
+    }
 }

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Instruction\Count;
-use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 
-/** A start and the rows on it, each proven to take exactly what its edges offer. */
+/** A start and the rows on it, each proven to take exactly what its edges offer. A bag is one of them, or several. */
 final readonly class Piece
 {
     /** @var list<Row> with their numbers */
@@ -18,57 +17,52 @@ final readonly class Piece
     /** @var list<Count> one a row */
     public array $counts;
 
-    /** @var array<string, int> place of a row by its name */
-    private array $places;
+    /** As documents have it: "Left gusset"; '' where it is the whole bag, or what joins the others. */
+    public string $name;
 
     /**
+     * @param ?Start $start null where it is worked on the edges of others
      * @param list<Row> $rows
+     * @param string $called as vocabularies know it: "left-gusset"
+     * @param int $nth of several of that name; 0 where it is the only one
+     * @param ?Flat $flat how it lies
      *
      * @throws Miscount naming the first row that does not fit
      */
-    public function __construct(public Start $start, array $rows)
-    {
-        $there = $start->chain;
+    public function __construct(
+        public ?Start $start,
+        array $rows,
+        public string $called = '',
+        public int $nth = 0,
+        public ?Flat $flat = null,
+    ) {
+        $this->name = ucfirst(str_replace('-', ' ', $called)).($nth === 0 ? '' : " {$nth}");
+        $there = $start->chain ?? 0;
         $counts = Row::counts($rows);
-        $numbers = $numbered = $places = [];
+        $numbers = $numbered = [];
         foreach ($rows as $place => $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
-            $numbered[] = $row = $row->numbered($numbers[$row->kind->value]);
+            $numbered[] = $row = $row->numbered($numbers[$row->kind->value], $this->name);
             $count = $counts[$place];
             foreach ($row->into as $edge => $offers) {
                 if ($count->takesOf($edge) !== $offers->anchors) {
                     throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);
                 }
-                $left = $edge === 0 ? $start->offers($offers->kind, $there) : null;
+                $left = $edge === 0 ? $start?->offers($offers->kind, $there) : null;
                 if ($left !== null && $offers->anchors !== $left) {
                     throw new Miscount($row->name, $offers->anchors, $left);
                 }
             }
             $there = $count->leaves;
-            $places[$row->name] = $place;
         }
-        [$this->rows, $this->counts, $this->places] = [$numbered, $counts, $places];
+        [$this->rows, $this->counts] = [$numbered, $counts];
     }
 
-    /** @return list<string> the rows' names, in their order */
-    public function names(): array
+    /** Whether it is made just as another is. */
+    public function isLike(self $other): bool
     {
-        return array_keys($this->places);
-    }
+        $does = fn(self $one): array => array_map(fn(Row $row): array => [$row->fabric, $row->instructions], $one->rows);
 
-    /** Place of the row of that name, from 0; null where there is none. */
-    public function place(?string $name): ?int
-    {
-        return $this->places[$name ?? ''] ?? null;
-    }
-
-    public function stitches(): StitchCount
-    {
-        $sum = StitchCount::none()->withChains($this->start->works());
-        foreach ($this->rows as $row) {
-            $sum = $sum->plus(StitchCount::of($row->instructions));
-        }
-
-        return $sum;
+        return $this->start == $other->start && $does($this) == $does($other);
     }
 }

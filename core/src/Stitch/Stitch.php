@@ -17,6 +17,8 @@ enum Stitch: string
     case Treble = 'tr';
     /** Single crochet worked backwards. */
     case Crab = 'crab';
+    /** A stitch of the needle over two edges. */
+    case Whip = 'whip';
 
     /** Anchors one stitch takes from the row below. */
     public function takes(): int
@@ -37,7 +39,7 @@ enum Stitch: string
     public function relativeHeight(): float
     {
         return match ($this) {
-            self::Chain, self::Slip => 0.0,
+            self::Chain, self::Slip, self::Whip => 0.0,
             self::Single, self::Crab => 1.0,
             self::HalfDouble => 1.5,
             self::Double => 2.0,
@@ -49,7 +51,7 @@ enum Stitch: string
     public function startingChains(): int
     {
         return match ($this) {
-            self::Chain, self::Slip => 0,
+            self::Chain, self::Slip, self::Whip => 0,
             self::Single, self::Crab => 1,
             self::HalfDouble => 2,
             self::Double => 3,
@@ -88,6 +90,8 @@ enum Stitch: string
         return Length::mm(match ($this) {
             self::Chain => 3.2 * $w,
             self::Slip => 3.5 * $w,
+            // A seam takes three times its length.
+            self::Whip => 3 * $w,
             self::Single => 4 * ($w + $h),
             self::Crab => 4.4 * ($w + $h),
             self::HalfDouble => 4 * ($w + 1.5 * $h) + 1.3 * $w,

@@ -127,7 +127,7 @@ final class Notes
                     continue;
                 }
                 $said[$one->code] = true;
-                $row = $one->row === null ? null : $this->plan->piece->rows[$part->from + $one->row]->name;
+                $row = $one->row === null ? null : $this->plan->work->rows[$part->from + $one->row]->name;
                 $words = ['{row}' => $row ?? ''];
                 foreach ($one->of as $name => $what) {
                     $words['{'.$name.'}'] = $what instanceof Length
@@ -230,7 +230,7 @@ final class Notes
     private function changes(): void
     {
         $spec = $this->plan->spec;
-        $late = array_slice($this->plan->piece->names(), -2);
+        $late = array_slice($this->plan->work->names(), -2);
         foreach ($spec->strands->changes as $place => $change) {
             if ($place === 0) {
                 $this->add(
@@ -323,7 +323,7 @@ final class Notes
                     .'wrong? Weigh both again before you trust how much it takes.',
             );
         }
-        $worked = array_map(fn(Row $row): Motif => $row->fabric, $this->plan->piece->rows);
+        $worked = array_map(fn(Row $row): Motif => $row->fabric, $this->plan->work->rows);
         $unmeasured = array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null);
         if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {
             $names = implode(

@@ -10,6 +10,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Seam;
 use Fescue\Core\Stitch\Terms;
 
 /** Writes `fescue-plan/1` (docs/formats/fescue-plan-1.schema.json). */
@@ -22,8 +23,8 @@ final class PlanDocument
         $writer = new Writer($terms);
         $estimate = MaterialEstimate::of($plan);
         $rows = [];
-        foreach ($plan->piece->rows as $index => $row) {
-            $count = $plan->piece->counts[$index];
+        foreach ($plan->work->rows as $index => $row) {
+            $count = $plan->work->counts[$index];
             $rows[] = [
                 'name' => $row->name,
                 'part' => $row->part->value,
@@ -37,6 +38,7 @@ final class PlanDocument
         return Json::encode([
             'format' => self::FORMAT,
             'rows' => $rows,
+            ...self::pieces($plan, $rows),
             'size' => [
                 'base_length_mm' => round($out->baseLength->mm, 1),
                 'base_width_mm' => round($out->baseWidth->mm, 1),
@@ -59,6 +61,47 @@ final class PlanDocument
                 'text' => $note->text(),
             ], Notes::on($plan, $estimate, terms: $terms)),
         ]);
+    }
+
+    /**
+     * Its pieces and how they are joined, where it has several or is folded.
+     *
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return array<string, mixed>
+     */
+    private static function pieces(BagPlan $plan, array $rows): array
+    {
+        $assembly = $plan->assembly();
+        if ($assembly === null) {
+            return [];
+        }
+        $pieces = [];
+        $from = 0;
+        foreach ($assembly->pieces as $piece) {
+            if (count($assembly->pieces) > 1) {
+                $pieces[] = ['name' => $piece->name, 'rows' => array_slice($rows, $from, count($piece->rows))];
+            }
+            $from += count($piece->rows);
+        }
+        $tabs = $assembly->tabs;
+
+        return [
+            ...($pieces === [] ? [] : ['pieces' => $pieces]),
+            'seams' => array_map(fn(Seam $seam): array => [
+                'name' => "Seam {$seam->letter}",
+                'from' => $seam->from->piece,
+                'to' => $seam->to->piece,
+                'stitches' => $seam->stitches,
+                'how' => $seam->how->value,
+                'eased' => $seam->eased(),
+            ], $assembly->seams),
+            ...($tabs === null ? [] : ['tabs' => [
+                'total' => $tabs->total,
+                'per_square' => $tabs->perSquare,
+                'bent' => $tabs->bent,
+            ]]),
+        ];
     }
 
     /** @return array<string, mixed> */

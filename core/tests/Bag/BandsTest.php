@@ -47,7 +47,7 @@ final class BandsTest extends TestCase
                 .$run[count($run) - 1]->name
                 .': '
                 .(new Writer(Terms::US))->line($run[0]),
-            (new Writer(Terms::US))->runs($plan->piece->rows),
+            (new Writer(Terms::US))->runs($plan->work->rows),
         );
         self::assertSame('Round 3 to Round 8: Sc in each st around. (56)', $runs[2]);
         // In a spiral no chain lifts a round: it climbs by a stitch of each height between.

@@ -55,8 +55,8 @@ final class PlannerPropertyTest extends TestCase
 
     private function takesExactlyWhatIsThere(BagPlan $plan, string $said): void
     {
-        $there = $plan->piece->start->chain;
-        foreach ($plan->piece->rows as $row) {
+        $there = $plan->work->start->chain;
+        foreach ($plan->work->rows as $row) {
             $count = Count::of($row->instructions);
             self::assertSame($there, $count->takesOf(0), "{$row->name} of {$said}");
             $there = $count->leaves;
@@ -88,7 +88,7 @@ final class PlannerPropertyTest extends TestCase
     /** Counted from the row itself, not from the planner's own figures. */
     private function slotsFaceEachOther(BagPlan $plan, string $said): void
     {
-        foreach ($plan->piece->rows as $row) {
+        foreach ($plan->work->rows as $row) {
             if ($row->part !== Part::Handles) {
                 continue;
             }
@@ -107,7 +107,7 @@ final class PlannerPropertyTest extends TestCase
             $half = Plans::around($plan) / 2;
             self::assertEqualsWithDelta($half, $middles[1] - $middles[0], 1e-9, $said);
             // The middle of the front, by the base: half way along its straight side.
-            $ring = $plan->piece->rows[Plans::count($plan, '/base/rounds') - 1]->path;
+            $ring = $plan->work->rows[Plans::count($plan, '/base/rounds') - 1]->path;
             self::assertInstanceOf(OvalRing::class, $ring);
             $centre = $ring->head + (Plans::count($plan, '/base/chain') - 2) / 2;
             self::assertLessThanOrEqual(1.0, abs($middles[0] - $centre), $said);
@@ -117,10 +117,10 @@ final class PlannerPropertyTest extends TestCase
     private function drawsAndEstimates(BagPlan $plan, string $said): void
     {
         $symbols = BaseChart::of($plan);
-        $expected = $plan->piece->start->chain + array_sum(
+        $expected = $plan->work->start->chain + array_sum(
             array_map(
                 fn(Count $count): int => $count->leaves,
-                array_slice($plan->piece->counts, 0, Plans::count($plan, '/base/rounds')),
+                array_slice($plan->work->counts, 0, Plans::count($plan, '/base/rounds')),
             ),
         );
         self::assertCount($expected, $symbols, $said);
@@ -128,8 +128,8 @@ final class PlannerPropertyTest extends TestCase
         self::assertGreaterThan(0, $estimate->metres->low(), $said);
         self::assertLessThan($estimate->metres->high(), $estimate->metres->likely, $said);
         self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
-        $placed = array_map(fn($row): int => count(Placement::of($row->instructions)), $plan->piece->rows);
-        self::assertSame(array_map(fn($count): int => $count->leaves, $plan->piece->counts), $placed, $said);
+        $placed = array_map(fn($row): int => count(Placement::of($row->instructions)), $plan->work->rows);
+        self::assertSame(array_map(fn($count): int => $count->leaves, $plan->work->counts), $placed, $said);
     }
 
     /** @return array<string, mixed> */

@@ -25,14 +25,14 @@ final class PlannerTest extends TestCase
     public function testTheToteOfTheContract(): void
     {
         $plan = self::plan(Documents::tote());
-        $leaves = array_map(fn($count): int => $count->leaves, $plan->piece->counts);
+        $leaves = array_map(fn($count): int => $count->leaves, $plan->work->counts);
         self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], $leaves);
-        self::assertSame(22, $plan->piece->counts[0]->takesOf(0));
+        self::assertSame(22, $plan->work->counts[0]->takesOf(0));
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 11.5, $plan->comesOut->height->mm, 1e-9);
         self::assertSame(
             'Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)',
-            (new Writer(Terms::US))->line($plan->piece->rows[16]),
+            (new Writer(Terms::US))->line($plan->work->rows[16]),
         );
     }
 
@@ -62,7 +62,7 @@ final class PlannerTest extends TestCase
     public function testSizeMayBeLeftOutWhereCountsSayAll(): void
     {
         $plan = self::plan(Documents::tote(['size' => null]));
-        self::assertCount(18, $plan->piece->rows);
+        self::assertCount(18, $plan->work->rows);
         self::assertNull($plan->spec->wish->height);
     }
 
@@ -87,7 +87,7 @@ final class PlannerTest extends TestCase
         $plan = self::plan(Documents::tote(['working' => 'joined', 'body/stitch' => 'dc']));
         self::assertSame(
             [48, 56, ...array_fill(0, 14, 56), 68, 68],
-            array_map(fn($count): int => $count->leaves, $plan->piece->counts),
+            array_map(fn($count): int => $count->leaves, $plan->work->counts),
         );
         self::assertEqualsWithDelta(14 * 23 + 2 * 11.5, $plan->comesOut->height->mm, 1e-9);
     }
@@ -95,8 +95,8 @@ final class PlannerTest extends TestCase
     public function testWithoutHandlesTheBodyIsTheTop(): void
     {
         $plan = self::plan(Documents::tote(['handles' => null]));
-        self::assertCount(16, $plan->piece->rows);
-        self::assertSame(Part::Body, $plan->piece->rows[15]->part);
+        self::assertCount(16, $plan->work->rows);
+        self::assertSame(Part::Body, $plan->work->rows[15]->part);
     }
 
     public function testSeveralEdgeRoundsAndTallBodies(): void
@@ -104,9 +104,9 @@ final class PlannerTest extends TestCase
         $plan = self::plan(Documents::tote(['handles/edge_rounds' => 3, 'body/stitch' => 'tr']));
         self::assertSame(
             [68, 68, 68, 68],
-            array_slice(array_map(fn($count): int => $count->leaves, $plan->piece->counts), -4),
+            array_slice(array_map(fn($count): int => $count->leaves, $plan->work->counts), -4),
         );
-        self::assertCount(17 + 3, $plan->piece->rows);
+        self::assertCount(17 + 3, $plan->work->rows);
     }
 
     /** @return array<string, array{array<string, mixed>, string, string}> */

@@ -38,7 +38,7 @@ final class Ways
     /** @return list<int> */
     public static function leaves(BagPlan $plan): array
     {
-        return array_map(fn($count): int => $count->leaves, $plan->piece->counts);
+        return array_map(fn($count): int => $count->leaves, $plan->work->counts);
     }
 
     /** @return array<string, string> lines by the row's name */
@@ -46,7 +46,7 @@ final class Ways
     {
         $writer = new Writer(Terms::US);
 
-        return array_combine($plan->piece->names(), array_map($writer->line(...), $plan->piece->rows));
+        return array_combine($plan->work->names(), array_map($writer->line(...), $plan->work->rows));
     }
 
     /** @return array<string, string> by code */

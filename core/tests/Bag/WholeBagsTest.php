@@ -191,9 +191,9 @@ final class WholeBagsTest extends TestCase
     private function countsAsItReads(BagPlan $plan, string $said): void
     {
         $writer = new Writer(Terms::US);
-        $there = $plan->piece->start->chain;
+        $there = $plan->work->start->chain;
         $between = $spans = 0;
-        foreach ($plan->piece->rows as $row) {
+        foreach ($plan->work->rows as $row) {
             $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
             $line = $writer->line($row);
             [$takes, $leaves] = self::reads(
@@ -331,20 +331,20 @@ final class WholeBagsTest extends TestCase
     /** @param array<string, mixed> $document */
     private function isDrawnTalliedAndKept(BagPlan $plan, array $document): void
     {
-        $lie = count(array_filter($plan->piece->rows, fn($row): bool => $row->path !== null));
+        $lie = count(array_filter($plan->work->rows, fn($row): bool => $row->path !== null));
         self::assertCount(
-            $plan->piece->start->chain + array_sum(
-                array_map(fn($count): int => $count->leaves, array_slice($plan->piece->counts, 0, $lie)),
+            $plan->work->start->chain + array_sum(
+                array_map(fn($count): int => $count->leaves, array_slice($plan->work->counts, 0, $lie)),
             ),
             BaseChart::of($plan),
         );
         $view = SideView::of($plan);
         self::assertGreaterThanOrEqual($plan->comesOut->height->mm - 1e-6, $view->height);
         // Half of what goes around is the front.
-        $wall = array_search(Part::Body, array_column($plan->piece->rows, 'part'), true);
+        $wall = array_search(Part::Body, array_column($plan->work->rows, 'part'), true);
         $seen = array_values(array_filter($view->rows, fn($row): bool => $row->place === $wall));
         self::assertEqualsWithDelta(
-            $plan->piece->counts[$wall]->leaves / 2,
+            $plan->work->counts[$wall]->leaves / 2,
             count($seen[0]->course->stitches),
             2.0,
             json_encode($document, JSON_THROW_ON_ERROR),

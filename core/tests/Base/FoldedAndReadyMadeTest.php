@@ -27,7 +27,7 @@ final class FoldedAndReadyMadeTest extends TestCase
             'base' => ['type' => 'folded-chain', 'chain' => 20], 'body' => ['stitch' => 'mesh', 'rounds' => 9],
         ]);
         self::assertSame(array_fill(0, 9, 40), Ways::leaves($plan));
-        $count = StitchCount::of($plan->piece->rows[0]->instructions);
+        $count = StitchCount::of($plan->work->rows[0]->instructions);
         self::assertSame([20, 20], [$count->many(Stitch::Double), $count->many(Stitch::Chain)]);
         self::assertSame(
             'Along one side of the chain, then back along its other side: [dc in next st, ch 1, skip 1] 20 times, do not '
@@ -36,7 +36,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         );
         self::assertSame([240.0, 0.0], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm]);
         self::assertSame('Chain 23, loosely: 20 to work into and 3 to turn.', (new Writer(Terms::US))->start(
-            $plan->piece->start,
+            $plan->work->start,
         ));
     }
 
@@ -135,8 +135,8 @@ final class FoldedAndReadyMadeTest extends TestCase
             'body' => ['stitch' => $stitch, 'rounds' => 2],
         ]);
         self::assertSame([$around, $around, $around], Ways::leaves($plan));
-        self::assertSame(44, $plan->piece->counts[0]->takes);
-        self::assertSame(0, $plan->piece->start->works());
+        self::assertSame(44, $plan->work->counts[0]->takes);
+        self::assertSame(0, $plan->work->start->works());
         self::assertSame([], array_filter(
             array_keys(Ways::notes($plan)),
             fn(string $code): bool => str_starts_with($code, 'holes'),
@@ -160,7 +160,7 @@ final class FoldedAndReadyMadeTest extends TestCase
             Ways::lines($plan)['Round 1'],
         );
         self::assertStringStartsWith('With the 3.5 mm hook draw up a loop', (new Writer(Terms::US))->start(
-            $plan->piece->start,
+            $plan->work->start,
         ));
         self::assertSame(48, Ways::leaves(Ways::plan($holes(['per_hole' => [2]])))[0]);
         self::assertSame(36, Ways::leaves(Ways::plan($holes(['per_hole' => [2, 1], 'corners' => 0])))[0]);
@@ -271,7 +271,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         self::assertSame('Fold the sides in, 36 sc through all layers to close. (36)', $lines['Round 21']);
         self::assertSame(
             'On a thin hook draw up a loop in the first hole of one frame; 20 holes on the two.',
-            (new Writer(Terms::US))->start($plan->piece->start),
+            (new Writer(Terms::US))->start($plan->work->start),
         );
         self::assertTrue($plan->parts[0]->made->hangs);
         // 24 cm between the first and the last hole’s halves, and ten chains of 12 mm from frame to frame.

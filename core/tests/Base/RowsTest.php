@@ -47,17 +47,17 @@ final class RowsTest extends TestCase
     {
         $plan = self::plan($base, ['handles' => null]);
         self::assertSame($around, Plans::around($plan));
-        self::assertSame($around, $plan->piece->counts[$base['rows']]->leaves);
+        self::assertSame($around, $plan->work->counts[$base['rows']]->leaves);
         self::assertSame(
             [
                 ...array_map(fn(int $row): string => "Row {$row}", range(1, $base['rows'])),
                 ...array_map(fn(int $round): string => "Round {$round}", range(1, 15)),
             ],
-            $plan->piece->names(),
+            $plan->work->names(),
         );
         self::assertSame(
             array_fill(0, $base['rows'], $base['across']),
-            array_map(fn($count): int => $count->leaves, array_slice($plan->piece->counts, 0, $base['rows'])),
+            array_map(fn($count): int => $count->leaves, array_slice($plan->work->counts, 0, $base['rows'])),
         );
     }
 
@@ -66,7 +66,7 @@ final class RowsTest extends TestCase
     {
         $most = ['across' => 400, 'rows' => 120, 'along' => 400];
         $plan = self::plan($most, ['handles' => null]);
-        self::assertSame(72_000, array_sum(array_map(fn($count): int => $count->leaves, $plan->piece->counts)));
+        self::assertSame(72_000, array_sum(array_map(fn($count): int => $count->leaves, $plan->work->counts)));
         try {
             self::plan($most, ['handles' => null, 'body/rounds' => 40]);
             self::fail('It was planned.');
@@ -80,7 +80,7 @@ final class RowsTest extends TestCase
     {
         $plan = self::plan(['across' => 12, 'rows' => 4, 'corner' => 3, 'along' => 6], ['handles' => null]);
         $writer = new Writer(Terms::US);
-        self::assertSame('Chain 13, loosely: 12 to work into and 1 to turn.', $writer->start($plan->piece->start));
+        self::assertSame('Chain 13, loosely: 12 to work into and 1 to turn.', $writer->start($plan->work->start));
         self::assertSame(
             [
                 'Sc in 2nd ch from hook, sc in next 11 ch. (12)',
@@ -92,7 +92,7 @@ final class RowsTest extends TestCase
                 .'sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, '
                 .'do not join: mark the first st of the round and move the marker up each round. (40)',
             ],
-            array_map($writer->line(...), [$plan->piece->rows[0], $plan->piece->rows[1], $plan->piece->rows[4]]),
+            array_map($writer->line(...), [$plan->work->rows[0], $plan->work->rows[1], $plan->work->rows[4]]),
         );
     }
 

@@ -25,7 +25,7 @@ final class BallsTest extends TestCase
 
     private static function place(BagPlan $plan, ?string $row): int
     {
-        return $plan->piece->place($row) ?? self::fail("There is no {$row}.");
+        return $plan->work->place($row) ?? self::fail("There is no {$row}.");
     }
 
     /** By hand: a ball ends in the row before which what is taken stays below it, and with which it does not. */
@@ -55,7 +55,7 @@ final class BallsTest extends TestCase
         $moved = 0;
         foreach (range(90, 460, 10) as $unit) {
             $plan = self::plan(['material/on_hand' => '1000 g', 'material/unit' => "{$unit} g"]);
-            $last = count($plan->piece->rows) - 1;
+            $last = count($plan->work->rows) - 1;
             $before = -1;
             foreach (Balls::of($plan) as $ball) {
                 [$from, $to] = $ball->join === null ? [
@@ -69,7 +69,7 @@ final class BallsTest extends TestCase
                 self::assertLessThanOrEqual($last - 2, $to, "{$unit} g");
                 self::assertLessThanOrEqual(self::place($plan, $ball->earliest), $from);
                 foreach (range($from, $to) as $row) {
-                    self::assertNotSame(Part::Handles, $plan->piece->rows[$row]->part, "{$unit} g");
+                    self::assertNotSame(Part::Handles, $plan->work->rows[$row]->part, "{$unit} g");
                 }
                 self::assertGreaterThanOrEqual($before, self::place($plan, $ball->row));
                 $before = self::place($plan, $ball->row);

@@ -92,7 +92,7 @@ final class EstimatePropertyTest extends TestCase
             self::assertLessThanOrEqual(1.0, $one->enough, $said);
         }
         if ($one->runsOut !== null) {
-            $names = array_flip($plan->piece->names());
+            $names = array_flip($plan->work->names());
             self::assertLessThanOrEqual($names[$one->runsOut->row], $names[$one->runsOut->earliest], $said);
             self::assertGreaterThanOrEqual(
                 $names[$one->runsOut->row],

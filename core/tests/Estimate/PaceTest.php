@@ -30,7 +30,7 @@ final class PaceTest extends TestCase
     {
         $plan = self::plan();
         $minutes = Pace::of([])->minutes(new Timed($plan));
-        self::assertEqualsWithDelta($plan->piece->stitches()->total() * 0.2, $minutes->likely, 1e-9);
+        self::assertEqualsWithDelta($plan->work->stitches()->total() * 0.2, $minutes->likely, 1e-9);
         self::assertGreaterThan(0.21, $minutes->relative);
         self::assertLessThan(0.24, $minutes->relative);
         self::assertSame(0, Pace::of([7 => new Timed($plan)])->bags());

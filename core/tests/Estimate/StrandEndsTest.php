@@ -68,7 +68,7 @@ final class StrandEndsTest extends TestCase
     public function testJoinsStandApartAndWhereTheyBear(): void
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote()));
-        $rows = count($plan->piece->rows);
+        $rows = count($plan->work->rows);
         $all = MaterialEstimate::of($plan)->metres->likely;
         foreach ([0.4, 0.7, 0.95, 0.999] as $share) {
             $places = [];

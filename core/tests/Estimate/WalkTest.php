@@ -172,7 +172,7 @@ final class WalkTest extends TestCase
                 self::assertFalse(
                     $row->left > 0
                         && $estimate->runsOut !== null
-                        && $plan->piece->place($row->row) > $plan->piece->place($estimate->runsOut->row),
+                        && $plan->work->place($row->row) > $plan->work->place($estimate->runsOut->row),
                     (string) $said,
                 );
             }
@@ -202,11 +202,11 @@ final class WalkTest extends TestCase
                 }
             }
             // The slot round of 70: sc before, then sixteen chains.
-            $before = $plan->piece->rows[19]->instructions[$working === 'joined' ? 1 : 0]->takes();
+            $before = $plan->work->rows[19]->instructions[$working === 'joined' ? 1 : 0]->takes();
             $all = $lift + 50 * $sc + 32 * $chain + $join;
             $grams = $lift + $before * $sc + 3.5 * $chain;
             self::assertSame($before + 4, $takes->stitchAt(19, $grams / $all));
-            self::assertCount(82, Placement::of($plan->piece->rows[19]->instructions));
+            self::assertCount(82, Placement::of($plan->work->rows[19]->instructions));
         }
     }
 
@@ -309,7 +309,7 @@ final class WalkTest extends TestCase
         foreach (Balls::of($plan) as $ball => $end) {
             // What was worked when it ends: its grams less a tail of its own, and of every one before both.
             $worked = 50 + 300 * $ball - self::TAIL * (2 + 2 * $ball);
-            $place = $plan->piece->place($end->row) ?? self::fail();
+            $place = $plan->work->place($end->row) ?? self::fail();
             $into = $worked - array_sum(array_slice($rows, 0, $place));
             self::assertGreaterThan(0, $into);
             self::assertLessThan($rows[$place], $into);

@@ -292,7 +292,7 @@ final class TallyTest extends TestCase
     {
         $counts = array_map(
             fn(Count $count): int => $count->leaves,
-            array_slice($plan->piece->counts, 0, Plans::count($plan, '/base/rounds')),
+            array_slice($plan->work->counts, 0, Plans::count($plan, '/base/rounds')),
         );
         $flat = 2 * M_PI * $plan->gauge->singleHeight()->mm / $plan->gauge->singleWidth()->mm;
 

@@ -29,7 +29,7 @@ final class AfterRoundsTest extends TestCase
         $plan = Ways::plan(self::AROUND + [
             'handles' => ['type' => 'straps', 'stitch' => 'dc', 'wide' => 4, 'rows' => 25, 'from_side' => 6],
         ]);
-        $straps = array_values(array_filter($plan->piece->rows, fn($row): bool => $row->part === Part::Handles));
+        $straps = array_values(array_filter($plan->work->rows, fn($row): bool => $row->part === Part::Handles));
         self::assertCount(50, $straps);
         self::assertSame(array_fill(0, 50, 4), array_slice(Ways::leaves($plan), 5));
         $lines = Ways::lines($plan);
@@ -87,7 +87,7 @@ final class AfterRoundsTest extends TestCase
         $plan = Ways::plan(
             self::AROUND + ['handles' => ['type' => 'straps', 'from' => 'across', 'wide' => 4, 'rows' => 10]],
         );
-        self::assertCount(15, $plan->piece->rows);
+        self::assertCount(15, $plan->work->rows);
         $lines = Ways::lines($plan);
         // Two stitches of it before the fold, two past it.
         self::assertStringStartsWith('Join the strand in st 55 of the edge', $lines['Row 1']);
@@ -114,7 +114,7 @@ final class AfterRoundsTest extends TestCase
             1e-9,
             'As long as it is.',
         );
-        self::assertCount(5, $plan->piece->rows);
+        self::assertCount(5, $plan->work->rows);
     }
 
     public function testRingsAreCountedFromBothFolds(): void

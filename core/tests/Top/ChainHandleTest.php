@@ -33,7 +33,7 @@ final class ChainHandleTest extends TestCase
     {
         $plan = self::plan(['skip' => 4, 'chain' => 50, 'edge_rounds' => 2]);
         $writer = new Writer(Terms::US);
-        $rows = array_slice($plan->piece->rows, -3);
+        $rows = array_slice($plan->work->rows, -3);
         // 56 around: the middle of a side at 14 and 42.
         self::assertSame(
             'Sc in next 12 sts, ch 50, skip 4, sc in next 24 sts, ch 50, skip 4, sc in next 12 sts. (148)',
@@ -73,7 +73,7 @@ final class ChainHandleTest extends TestCase
                 Plans::count($plan, '/handles/edge_rounds'),
             ],
         );
-        self::assertCount(2 + 14 + 1 + 1, $plan->piece->rows);
+        self::assertCount(2 + 14 + 1 + 1, $plan->work->rows);
         self::assertSame(
             10,
             Plans::count(self::plan(['chain' => 11]), '/handles/skip'),

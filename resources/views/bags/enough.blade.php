@@ -12,7 +12,7 @@
     $chance = $estimate->inHundred();
     $onHand = $plan->spec->strands->own->onHand;
     $noun = $plan->spec->strands->own->kind->noun();
-    $names = $plan->piece->names();
+    $names = $plan->work->names();
     $rows = array_combine($names, $plan->spec->strands->others === [] ? $names : array_map(fn ($name, $which) => "{$name}, {$sheet->named($which)}", $names, $plan->materials));
     $all = [$estimate, ...$estimate->others];
     $ends = array_filter($all, fn ($one) => $one->runsOut !== null);

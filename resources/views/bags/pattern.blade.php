@@ -2,7 +2,7 @@
 @php $part = null; @endphp
 <p class="method">{{ $sheet->plan->spec->school->explained() }} The number at the end of a row is what to count there.</p>
 <ol class="words">
-    <li class="part-start"><b>Foundation</b><span class="text">{{ $sheet->writer->start($sheet->plan->piece->start) }}</span><span class="count">{{ $sheet->plan->piece->start->chain }}</span></li>
+    <li class="part-start"><b>Foundation</b><span class="text">{{ $sheet->writer->start($sheet->plan->work->start) }}</span><span class="count">{{ $sheet->plan->work->start->chain }}</span></li>
     @foreach ($sheet->runs() as $run)
         <li @class(['part-start' => $run->row->part !== $part])>
             <b>{{ $run->name }}</b>

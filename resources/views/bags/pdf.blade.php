@@ -48,7 +48,7 @@
 <h2>Rounds</h2>
 <p>{{ $sheet->plan->spec->school->explained() }}</p>
 <table>
-    <tr><td class="name">Foundation</td><td>{{ $sheet->writer->start($plan->piece->start) }}</td><td class="count">{{ $plan->piece->start->chain }}</td></tr>
+    <tr><td class="name">Foundation</td><td>{{ $sheet->writer->start($plan->work->start) }}</td><td class="count">{{ $plan->work->start->chain }}</td></tr>
     @foreach ($sheet->runs() as $run)
         <tr>
             <td class="name">{{ $run->name }}</td>

@@ -13,7 +13,7 @@
     </div>
     @if ($sheet)
         <p class="figure first"><b>{{ $sheet->figure($sheet->plan->comesOut->flatWidth) }} × {{ $sheet->figure($sheet->plan->comesOut->height) }}</b> {{ $sheet->unit->value }}<span>lying flat</span></p>
-        <p class="figure"><b>{{ count($sheet->plan->piece->rows) }}</b><span>rounds</span></p>
+        <p class="figure"><b>{{ count($sheet->plan->work->rows) }}</b><span>rounds</span></p>
         <p class="figure"><b>{{ Decimal::print($sheet->estimate->grams->likely) }}</b> g<span>of {{ $sheet->plan->spec->strands->own->kind->noun() }}</span></p>
         <p @class(['figure', 'good' => $sheet->estimate->isSure() === true, 'bad' => $sheet->estimate->isSure() === false])>
             @if ($sheet->estimate->inHundred() !== null)<b>{{ $sheet->estimate->inHundred() }}</b> in 100<span>enough</span>@else<b>?</b><span>ball not weighed</span>@endif

@@ -13,7 +13,7 @@
     $minutes = $sheet->minutes();
 @endphp
 <dl>
-    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->piece->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->piece->rows) }} rounds{{ $sheet->hasRows() ? ' and rows' : '' }}</dd></div>
+    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->work->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->work->rows) }} rounds{{ $sheet->hasRows() ? ' and rows' : '' }}</dd></div>
     <div class="figure-row">
         <dt>{{ $sheet->plan->spec->strands->own->kind->noun() }}</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
         <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->strands->own->onHand) !!}</dd>

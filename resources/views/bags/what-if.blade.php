@@ -27,7 +27,7 @@
                                 <td @class(['mine' => $mine])>
                                     @if ($told)
                                         @php ['plan' => $plan, 'estimate' => $estimate] = $told; @endphp
-                                        <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->piece->start->chain }}, {{ count($plan->piece->rows) }} rounds @endif</b></p>
+                                        <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->work->start->chain }}, {{ count($plan->work->rows) }} rounds @endif</b></p>
                                         <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($estimate->inHundred() !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $estimate->inHundred() }} in 100</span>@endif<br>{{ Duration::about($told['minutes']) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
                                         <form method="post" action="{{ $here }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}, {{ $keep }} kept">Take it</button></form>
                                     @else

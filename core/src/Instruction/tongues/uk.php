@@ -7,7 +7,7 @@ return [
     'called' => 'UK names',
     'like' => 'us',
     'stitches' => [
-        'crab' => ['crab st', 'crab stitch'],
+        'crab' => ['crab st', 'crab stitch'], 'whip' => ['whip st', 'whip stitch'],
         'ch' => ['ch', 'chain'], 'sl st' => ['ss', 'slip stitch'], 'sc' => ['dc', 'double crochet'],
         'hdc' => ['htr', 'half treble crochet'], 'dc' => ['tr', 'treble crochet'], 'tr' => [
             'dtr',

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Panel;
+
+use Fescue\Core\Piece\Face;
+use Fescue\Core\Piece\Marked;
+use Fescue\Core\Piece\Step;
+
+/**
+ * A panel that is front, bottom, back and flap in one, and a side at each end: how it goes together. Millimetres, x
+ * right, y up, z towards the eye; the back stands at z = 0.
+ */
+final readonly class Box
+{
+    public function __construct(
+        private float $wide,
+        private float $deep,
+        private float $high,
+        private float $flap,
+        private string $panel,
+        private string $left,
+        private string $right,
+    ) {}
+
+    /**
+     * @param non-empty-list<string> $leftSeams letters of the left side in the order they are joined: front, bottom,
+     *         back
+     * @param non-empty-list<string> $rightSeams back, bottom, front
+     * @param string $lock what closes it: "the lock"; '' where nothing does
+     *
+     * @return non-empty-list<Step>
+     */
+    public function steps(array $leftSeams, array $rightSeams, string $lock): array
+    {
+        [$w, $d, $h, $f] = [$this->wide, $this->deep, $this->high, $this->flap];
+        $side = fn(float $x, string $of): Face => Face::from([$x, 0, 0], [0, 0, $d], [0, $h, 0], $of, $x > 0);
+        $lying = fn(float $x, string $of): Face => Face::from([$x, 0, 0], [$d, 0, 0], [0, $h, 0], $of);
+        $back = Face::from([0, 0, 0], [$w, 0, 0], [0, $h, 0], $this->panel, false);
+        $standing = Face::from([0, $h, 0], [$w, 0, 0], [0, $f, 0], $this->panel, false);
+        $bottom = Face::from([0, 0, 0], [$w, 0, 0], [0, 0, $d], $this->panel, false);
+        $front = Face::from([0, 0, $d], [$w, 0, 0], [0, $h, 0], $this->panel);
+        [$left, $right] = [$side(0, $this->left), $side($w, $this->right)];
+        $edges = fn(float $x, array $letters): array => [
+            [$letters[0], [$x, 0, $d], [$x, $h, $d]],
+            [$letters[1], [$x, 0, 0], [$x, 0, $d]],
+            [$letters[2], [$x, 0, 0], [$x, $h, 0]],
+        ];
+        [$a, $b, $c] = $leftSeams;
+        [$e, $g, $i] = $rightSeams;
+        $gap = max(20.0, $d / 2);
+        $over = $f <= $d ? [] : [Face::from([0, $h, $d + 1], [$w, 0, 0], [0, $d - $f, 0], $this->panel)];
+        $top = Face::from([0, $h, 0], [$w, 0, 0], [0, 0, min($d, $f)], $this->panel);
+
+        return [
+            new Step('the pieces, flat', [
+                Face::from([0, -$d - $h, 0], [$w, 0, 0], [0, $h, 0], $this->panel),
+                Face::from([0, -$d, 0], [$w, 0, 0], [0, $d, 0], $this->panel),
+                $back,
+                $standing,
+                $lying(-$d - $gap, $this->left),
+                $lying($w + $gap, $this->right),
+            ]),
+            new Step(
+                'left side, from the front up: '.implode(', ', $leftSeams),
+                [$back, $standing, $bottom, $left, $front, $lying($w + $gap, $this->right)],
+                $edges(0.0, [$a, $b, $c]),
+            ),
+            new Step(
+                'right side, from the back up: '.implode(', ', $rightSeams),
+                [$back, $standing, $bottom, $left, $right, $front],
+                $edges($w, [$i, $g, $e]),
+            ),
+            new Step(
+                $lock === '' ? 'flap over' : "flap over, {$lock}",
+                [$back, $bottom, $left, $right, $front, $top, ...$over],
+                [],
+                $lock === '' || $over === [] ? [] : [[Marked::Clasp, [$w / 2, $h - ($f - $d) * 0.85, $d + 2], $w / 9]],
+            ),
+        ];
+    }
+}

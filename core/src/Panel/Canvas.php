@@ -1,0 +1,342 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Panel;
+
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Flat;
+use Fescue\Core\Piece\Fold;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Joining;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Mark;
+use Fescue\Core\Piece\Marked;
+use Fescue\Core\Piece\Offered;
+use Fescue\Core\Piece\Piece;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Seam;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\SewnEdge;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+
+/**
+ * A sheet of plastic canvas covered by a crocheted panel: front, bottom, back and flap in one, and two sides. Single
+ * crochet joins panel and canvas, one a square and two in a corner square; hardware is counted in squares from the edge.
+ * Common practice, no source.
+ */
+final readonly class Canvas extends OfPieces
+{
+    /** Squares from the edges at which a bar for the strap stands. */
+    private const BAR = 3;
+
+    public static function key(): string
+    {
+        return 'canvas';
+    }
+
+    public static function called(): array
+    {
+        return ['On plastic canvas', 'a stiff panel, two sides, a flap'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        $pitch = $this->length('pitch');
+
+        return [
+            $this->fabrics(),
+            $this->squares('sheet_across', 'Squares of the sheet, across', 'square of the sheet', asked: true),
+            $this->squares('sheet_high', 'Squares of the sheet, high', 'square of the sheet’s height', asked: true),
+            new Sized(
+                'pitch',
+                'From square to square',
+                'The pitch of a canvas',
+                $pitch,
+                Length::mm(1),
+                Length::mm(20),
+                true,
+                LengthUnit::Millimetre,
+            ),
+            $this->squares('across', 'Squares cut across', 'square across', Side::Length, $pitch, '{n} squares'),
+            $this->squares('front', 'Squares of the front', 'square of the front', Side::Height, $pitch),
+            $this->squares('bottom', 'Squares of the bottom', 'square of the bottom', Side::Width, $pitch),
+            $this->squares('back', 'Squares of the back', 'square of the back'),
+            $this->squares('flap', 'Squares of the flap', 'square of the flap'),
+            $this->rows('chain', 'Stitches of the panel', 'stitch of the panel', 'stitches of the panel', null, null),
+            $this->rows('rows', 'Rows of the panel', 'row of the panel', 'rows of the panel', null, null),
+            $this->rows('side', 'Stitches of a side', 'stitch of a side', 'stitches of a side', null, null),
+            $this->rows('side_rows', 'Rows of a side', 'row of a side', 'rows of a side', null, null),
+            new Sized(
+                'clasp',
+                'Width of the clasp',
+                'The width of a clasp',
+                $this->length('clasp'),
+                Length::mm(5),
+                Length::mm(400),
+            ),
+            new Setting(
+                'bar',
+                'Bars stand in the so manieth square',
+                'square to a bar',
+                $this->given('bar', self::BAR),
+                1,
+                60,
+                else: self::BAR,
+                plural: 'squares to a bar',
+            ),
+        ];
+    }
+
+    private function squares(
+        string $name,
+        string $label,
+        string $unit,
+        ?Side $side = null,
+        ?Length $step = null,
+        string $short = '',
+        bool $asked = false,
+    ): Setting {
+        $plural = 'squares'.substr($unit, strlen('square'));
+
+        return new Setting(
+            $name,
+            $label,
+            $unit,
+            $this->count($name),
+            1,
+            self::MOST,
+            $short,
+            $side,
+            $step,
+            plural: $plural,
+            isAsked: $asked,
+        );
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $pitch = $this->pitch();
+        [$sheet, $tall] = [$this->given('sheet_across', 1), $this->given('sheet_high', 1)];
+        // Nothing asked for: the whole sheet.
+        $across = $this->count('across') ?? ($wish->length === null
+            ? $sheet
+            : self::fitting($wish->length->mm, 'length', 1, $pitch, 'squares across'));
+        if ($across > $sheet) {
+            throw new Unmakeable(
+                $this->count('across') === null ? '/size/length' : 'across',
+                "That is {$across} squares across and the sheet has {$sheet}: "
+                    ."{$pitch->times($sheet)->print(LengthUnit::Centimetre)} at most.",
+            );
+        }
+        $front = $this->count('front') ?? self::fitting($wish->heightLeft(), 'height', 1, $pitch, 'squares of the front');
+        $bottom = $this->count('bottom') ?? self::fitting(
+            $wish->width?->mm,
+            'width',
+            1,
+            $pitch,
+            'squares of the bottom',
+        );
+        $back = $this->count('back') ?? $front;
+        $left = $tall - $front - $bottom - $back;
+        $flap = $this->count('flap') ?? min($left, $bottom + $front);
+        if ($flap < 1 || $flap > $left) {
+            $there = $front + $bottom + $back;
+            throw new Unmakeable(
+                $this->count('flap') === null ? '/size/height' : 'flap',
+                "Front, bottom and back take {$there} of the sheet’s {$tall} squares"
+                    .($left < 1 ? ', and none is left for a flap. ' : ", and {$left} are left for the flap. ")
+                    .'Make it lower or shallower, or take a longer sheet.',
+            );
+        }
+        $fabric = $this->fabric();
+        [$wide, $high] = [$ground->gauge->widthOf($fabric)->mm, $ground->gauge->heightOf($fabric)->mm];
+        $covers = fn(int $squares): int => max(1, (int) ceil($squares * $pitch->mm / $high - 1e-9));
+        // Slightly stretched across; a few millimetres over along the rows.
+        $stretched = fn(int $squares): int => max(2, (int) floor($squares * $pitch->mm / $wide + 1e-9));
+
+        return $this->with([
+            'across' => $across,
+            'front' => $front,
+            'bottom' => $bottom,
+            'back' => $back,
+            'flap' => $flap,
+            'chain' => $this->count('chain') ?? $stretched($across),
+            'rows' => $this->count('rows') ?? $covers($front + $bottom + $back + $flap),
+            'side' => $this->count('side') ?? $stretched($bottom),
+            'side_rows' => $this->count('side_rows') ?? $covers($front),
+        ]);
+    }
+
+    private function pitch(): Length
+    {
+        return $this->length('pitch') ?? throw new Unmakeable('pitch', 'Say how far it is from square to square.');
+    }
+
+    public function make(Ground $ground, ?Edge $on): Made
+    {
+        $pitch = $this->pitch();
+        [$across, $front, $bottom] = [$this->given('across'), $this->given('front'), $this->given('bottom')];
+        [$back, $flap] = [$this->given('back'), $this->given('flap')];
+        [$wide, $deep, $high] = [$pitch->times($across), $pitch->times($bottom), $pitch->times($front)];
+        if ($flap > $bottom + $front) {
+            $most = $bottom + $front;
+            throw new Unmakeable('flap', "A flap of {$flap} squares reaches past the front’s foot; {$most} at most.");
+        }
+        [$clasp, $bar] = [$this->length('clasp'), $this->given('bar', self::BAR)];
+        if ($clasp !== null && $clasp->mm > $wide->mm) {
+            throw new Unmakeable(
+                'clasp',
+                "The clasp is {$clasp->print(LengthUnit::Centimetre)} wide and the bag "
+                    ."{$wide->print(LengthUnit::Centimetre)}. Take a narrower one.",
+            );
+        }
+        if (2 * $bar > $bottom + 1) {
+            throw new Unmakeable(
+                'bar',
+                "A side is {$bottom} squares deep: the bar stands in the "
+                    .intdiv($bottom + 1, 2).'. from the front at most.',
+            );
+        }
+        [$fabric, $gauge] = [$this->fabric(), $ground->gauge];
+        [$chain, $rows] = [$this->given('chain'), $this->given('rows')];
+        [$side, $sideRows] = [$this->given('side'), $this->given('side_rows')];
+        $all = $front + $bottom + $back + $flap;
+        $at = $front + $bottom + $back;
+        $along = $front + $bottom + $back;
+        $sides = ['left', 'right'];
+        $join = fn(string $letter, string $of): Seam => Seam::spread(
+            $letter,
+            new Offered('Panel', 'panel', EdgeKind::Some, $along, $along),
+            new Offered(ucfirst("{$of} side"), "{$of}-side", EdgeKind::Some, 2 * $sideRows + $side, $along),
+            Joining::Slip,
+        );
+        $seams = [
+            Seam::spread(
+                'A',
+                new Offered('Canvas', 'canvas', EdgeKind::Squares, 2 * ($across + $all), 2 * ($across + $all)),
+                new Offered('Panel', 'panel', EdgeKind::Some, 2 * ($chain + $rows), 2 * ($across + $all)),
+                Joining::Single,
+            ),
+            $join('B', 'left'),
+            $join('C', 'right'),
+        ];
+        $free = $clasp === null ? null : Length::mm(($wide->mm - $clasp->mm) / 2);
+        $box = new Box($wide->mm, $deep->mm, $high->mm, $flap * $pitch->mm, 'panel', 'left-side', 'right-side');
+        $over = $pitch->times(max(0, $flap - $bottom));
+
+        return new Made(
+            array_map(fn(Seam $seam): Row => $seam->row(), $seams),
+            self::opening($across, $bottom, Motif::single()),
+            remarks: [
+                new Remark(
+                    'canvas-squares',
+                    Tone::Better,
+                    $rows + 2 * $sideRows,
+                    'One single crochet a square, two in each corner square: '.(2 * ($across + $all)).'.',
+                    "The panel’s {$chain} stitches are stretched a little over {wide}; its {$rows} rows cover {tall}. "
+                        .'The lining goes in next, before the sides are sewn.',
+                    ['wide' => $wide, 'tall' => $pitch->times($all)],
+                ),
+                ...($free === null ? [] : [new Remark(
+                    'clasp-place',
+                    Tone::Better,
+                    null,
+                    'The clasp stands {free} from either edge,',
+                    'that is '.round($free->mm / $pitch->mm, 1)
+                        .' squares. Its lower half goes where the folded flap shows it.',
+                    ['free' => $free],
+                )]),
+                new Remark(
+                    'bars',
+                    Tone::Better,
+                    null,
+                    "A bar for the strap stands in square {$bar} from the front and {$bar} from the top of each side,",
+                    'mirrored: {in} from each edge.',
+                    ['in' => $pitch->times($bar - 0.5)],
+                ),
+                new Remark(
+                    'canvas-cut',
+                    Tone::Care,
+                    null,
+                    'Cut the canvas with old scissors, away from you.',
+                    'Trim the stubs flush: they scratch and catch the strand.',
+                ),
+                Remark::hangTest(),
+            ],
+            assembly: new Assembly(
+                [
+                    new Piece(
+                        Strip::start($chain, $fabric),
+                        Strip::rows($chain, $rows, $fabric),
+                        'panel',
+                        flat: $this->lying($pitch->mm, $all, $at, $over->mm, $clasp, $rows),
+                    ),
+                    ...array_map(fn(string $of): Piece => new Piece(
+                        Strip::start($side, $fabric),
+                        Strip::rows($side, $sideRows, $fabric),
+                        "{$of}-side",
+                        flat: $this->lyingSide($of, $pitch->mm, $along, $bar, $sideRows),
+                    ), $sides),
+                ],
+                $seams,
+                $box->steps(['B', 'B', 'B'], ['C', 'C', 'C'], $clasp === null ? '' : 'clasp'),
+                $wide,
+                $deep,
+                $high,
+                $wide->mm * $deep->mm * $high->mm / 1e6,
+            ),
+        );
+    }
+
+    private function lying(float $pitch, int $all, int $at, float $over, ?Length $clasp, int $rows): Flat
+    {
+        $half = $this->given('across') * $pitch / 2;
+        [$front, $bottom, $back] = [$this->given('front'), $this->given('bottom'), $this->given('back')];
+        $y = [-$front * $pitch, -($front + $bottom) * $pitch, -$at * $pitch];
+        $marks = $clasp === null ? [] : [
+            new Mark(Marked::Clasp, 0.0, -$all * $pitch + 2 * $pitch, $clasp->mm, 2 * $pitch, 'clasp'),
+            ...($over > 0.0 ? [
+                new Mark(Marked::Clasp, 0.0, -max(0.0, $front * $pitch - $over), $clasp->mm, 2 * $pitch, 'lower half'),
+            ] : []),
+        ];
+        $flat = Flat::stacked(array_fill(0, max(1, $rows), [2 * $half, $all * $pitch / $rows]), $marks);
+        $fold = fn(int $nth, string $says): Fold => new Fold([-$half, $y[$nth]], [$half, $y[$nth]], $says);
+        $side = [$half, 0.0];
+
+        return $flat->folded([
+            $fold(0, "bottom, {$bottom} squares"),
+            $fold(1, "back, {$back} squares"),
+            $fold(2, "flap, {$this->given('flap')} squares"),
+        ])->sewn([
+            new SewnEdge('B', [[-$half, 0.0], [-$half, $y[2]]], $front + $bottom + $back),
+            new SewnEdge('C', [$side, [$half, $y[2]]], $front + $bottom + $back),
+        ]);
+    }
+
+    private function lyingSide(string $of, float $pitch, int $along, int $bar, int $rows): Flat
+    {
+        [$half, $high] = [$this->given('bottom') * $pitch / 2, $this->given('front') * $pitch];
+        $at = $half - ($bar - 0.5) * $pitch;
+
+        return Flat::stacked(array_fill(0, max(1, $rows), [2 * $half, $high / $rows]), [
+            new Mark(Marked::Bar, $of === 'left' ? $at : -$at, -$high + ($bar - 0.5) * $pitch, 2 * $pitch, $pitch),
+        ])->sewn([
+            new SewnEdge(
+                $of === 'left' ? 'B' : 'C',
+                [[-$half, -$high], [-$half, 0.0], [$half, 0.0], [$half, -$high]],
+                $along,
+            ),
+        ]);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Panel;
+
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unmakeable;
+
+/** A bag that is made of pieces, or of one that is folded: it stands on nothing, and its size is the closed bag's. */
+abstract readonly class OfPieces extends ByChoices
+{
+    protected const MOST = 400;
+
+    public function height(Ground $ground): ?Length
+    {
+        return null;
+    }
+
+    protected function fabric(): Motif
+    {
+        return $this->motif('stitch');
+    }
+
+    /** The fabrics that panels are worked in, to and fro. */
+    protected function fabrics(bool $asked = true): Choice
+    {
+        return new Choice(
+            'stitch',
+            'Stitch of the panels',
+            $this->fabric()->key,
+            array_fill_keys(['sc', 'hdc', 'dc', 'rib'], ['', '']),
+            '{motif}',
+            $asked,
+            true,
+        );
+    }
+
+    /** Stitches of a side, or chains to begin with. */
+    protected function across(string $label, string $short, ?Length $step, int $least = 2): Setting
+    {
+        return new Setting(
+            'across',
+            $label,
+            'stitch across',
+            $this->count('across'),
+            max(0, $least),
+            self::MOST,
+            $short,
+            Side::Length,
+            $step,
+            fewer: 'Work {n} across, not {was}',
+            plural: 'stitches across',
+        );
+    }
+
+    /** Rows that follow a side of the size. */
+    protected function rows(
+        string $name,
+        string $label,
+        string $unit,
+        string $plural,
+        ?Side $side,
+        ?Length $step,
+        string $short = '',
+        int $least = 1,
+    ): Setting {
+        return new Setting(
+            $name,
+            $label,
+            $unit,
+            $this->count($name),
+            max(0, $least),
+            self::MOST,
+            $short,
+            $side,
+            $step,
+            fewer: $side === null ? '' : 'Work {many} fewer',
+            rows: true,
+            plural: $plural,
+        );
+    }
+
+    /**
+     * How many of a step come nearest to a length that is wished for.
+     *
+     * @param string $called the side of the size
+     *
+     * @throws Unmakeable
+     */
+    protected static function fitting(?float $mm, string $called, int $least, Length $step, string $what): int
+    {
+        if ($mm === null) {
+            throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
+        }
+        $fit = (int) round($mm / $step->mm);
+        if ($fit < $least) {
+            throw new Unmakeable(
+                "/size/{$called}",
+                "The fewest {$what} already measure {$step->times($least)->print(LengthUnit::Centimetre)}; ask for at "
+                    .'least that, or use thinner material.',
+            );
+        }
+        if ($fit > self::MOST) {
+            throw new Unmakeable(
+                "/size/{$called}",
+                "That needs {$fit} {$what}; Fescue plans up to ".self::MOST.". Check the {$called} and the gauge.",
+            );
+        }
+
+        return $fit;
+    }
+
+    /** An opening of two sides alike, for a rim and handles: the first middle is the front's. */
+    protected static function opening(int $front, int $side, Motif $fabric): Edge
+    {
+        return Edge::around(2 * ($front + $side), $front / 2, $fabric);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Instruction\Against;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Sewn;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
+
+/** Two edges joined, stitch for stitch; where one offers fewer, the other is eased in evenly. */
+final readonly class Seam
+{
+    /** Beyond this share of the longer edge it puckers. From memory. */
+    private const MOST_EASED = 0.25;
+
+    /** Pairs that are joined: as many as the longer edge offers. */
+    public int $stitches;
+
+    /** @throws Unmakeable where one edge is too long for the other */
+    public function __construct(
+        public string $letter,
+        public Offered $from,
+        public Offered $to,
+        public Joining $how,
+        string $path = '',
+        private bool $spread = false,
+    ) {
+        $this->stitches = $spread ? $from->stitches : max($from->stitches, $to->stitches);
+        if ($this->eased() > max(1, self::MOST_EASED * $this->stitches)) {
+            throw new Unmakeable(
+                $path,
+                "Seam {$letter} cannot meet: {$from->stitches} stitches of the {$from->named()} against "
+                    ."{$to->stitches} of the {$to->named()}. Bring them nearer to each other.",
+            );
+        }
+    }
+
+    /** One in which the stitches are the first edge's own, and the other is taken as it comes under them. */
+    public static function spread(string $letter, Offered $from, Offered $to, Joining $how): self
+    {
+        return new self($letter, $from, $to, $how, spread: true);
+    }
+
+    /** Stitches of the longer edge for which the other has none. */
+    public function eased(): int
+    {
+        return $this->spread ? 0 : abs($this->from->stitches - $this->to->stitches);
+    }
+
+    /** As it is worked: it takes all of both edges and leaves nothing. */
+    public function row(?Motif $fabric = null): Row
+    {
+        return new Row(
+            Part::Seam,
+            $fabric ?? Motif::single(),
+            [
+                new Sewn(
+                    $this->how->stitch(),
+                    $this->stitches,
+                    $this->from->anchors,
+                    [$this->from->of, $this->from->nth],
+                    [$this->to->of, $this->to->nth],
+                ),
+                new Against($this->to->anchors, $this->spread ? null : $this->eased()),
+            ],
+            [
+                new Edge($this->from->kind, $this->from->anchors),
+                new Edge($this->to->kind, $this->to->anchors),
+            ],
+            false,
+            bearsJoin: false,
+            kind: RowKind::Seam,
+        );
+    }
+}

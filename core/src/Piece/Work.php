@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Start;
+
+/** All that is worked, in working order: the rows of one piece after another, then what joins them. */
+final readonly class Work
+{
+    /** What the first piece begins on. */
+    public Start $start;
+
+    /** @var list<Row> */
+    public array $rows;
+
+    /** @var list<Count> one a row */
+    public array $counts;
+
+    /** @var array<string, int> place of a row by its name */
+    private array $places;
+
+    /** @var array<int, Piece> by the place of its first row */
+    private array $begun;
+
+    /** @param non-empty-list<Piece> $pieces the first begins on something */
+    public function __construct(public array $pieces)
+    {
+        $this->start = $pieces[0]->start ?? throw new \LogicException('Nothing begins the bag.');
+        $rows = $counts = $begun = [];
+        foreach ($pieces as $piece) {
+            if ($piece->rows !== []) {
+                $begun[count($rows)] = $piece;
+            }
+            array_push($rows, ...$piece->rows);
+            array_push($counts, ...$piece->counts);
+        }
+        [$this->rows, $this->counts, $this->begun] = [$rows, $counts, $begun];
+        $this->places = array_flip(array_map(fn(Row $row): string => $row->name, $rows));
+    }
+
+    /** @return list<string> the rows' names, in their order */
+    public function names(): array
+    {
+        return array_keys($this->places);
+    }
+
+    /** Place of the row of that name, from 0; null where there is none. */
+    public function place(?string $name): ?int
+    {
+        return $this->places[$name ?? ''] ?? null;
+    }
+
+    /** Whether a piece begins in that row, on a strand end of its own. */
+    public function begins(int $place): bool
+    {
+        return isset($this->begun[$place]);
+    }
+
+    /** The piece that begins in that row. */
+    public function begun(int $place): ?Piece
+    {
+        return $this->begun[$place] ?? null;
+    }
+
+    /** Chains that are worked before that row: those its piece begins on. */
+    public function chainsBefore(int $place): int
+    {
+        return ($this->begun[$place] ?? null)?->start?->works() ?? 0;
+    }
+
+    public function stitches(): StitchCount
+    {
+        $sum = StitchCount::none();
+        foreach ($this->pieces as $piece) {
+            $sum = $sum->withChains($piece->start?->works() ?? 0);
+        }
+        foreach ($this->rows as $row) {
+            $sum = $sum->plus(StitchCount::of($row->instructions));
+        }
+
+        return $sum;
+    }
+}
