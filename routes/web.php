@@ -141,7 +141,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');
     Route::get('/bags/{bag}/words.pdf', [BagFileController::class, 'pdf'])->whereNumber('bag')->name('bags.pdf');
-    Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side'])->name('bags.drawing');
+    Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side', 'pieces', 'closed'])->name('bags.drawing');
     Route::get('/bags/{bag}/export', [BagFileController::class, 'export'])->whereNumber('bag')->name('bags.export');
 });
 

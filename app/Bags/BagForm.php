@@ -113,13 +113,7 @@ final readonly class BagForm
             ),
             'working' => $this->typed('working'),
             ...$this->school(),
-            // A page that is older than the other bases sends no type.
-            'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()]
-                + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),
-            // A new bag's body is of its swatch's stitch.
-            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : [
-                'stitch' => ($bag->swatch->stitch ?? Motif::single())->key,
-            ]),
+            ...$this->made($bag),
         ];
         if ($this->typed('handles.type') !== self::NONE) {
             $choices['handles'] = $this->part('handles', Makers::TOPS);
@@ -142,6 +136,20 @@ final readonly class BagForm
         if ($every !== '') {
             $bag->choices = ['changes' => self::striped($bag, $kept['changes'] ?? [], $every)] + $bag->choices;
         }
+    }
+
+    /** @return array<string, mixed> the pieces that it is made of, or a base and a body */
+    private function made(Bag $bag): array
+    {
+        return $this->typed('build.type') !== '' ? ['build' => $this->part('build', Makers::BUILDS)] : [
+            // A page that is older than the other bases sends no type.
+            'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()]
+                + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),
+            // A new bag's body is of its swatch's stitch.
+            'body' => $this->band('body') + $this->above() + ($bag->exists ? [] : [
+                'stitch' => ($bag->swatch->stitch ?? Motif::single())->key,
+            ]),
+        ];
     }
 
     /**
@@ -387,7 +395,7 @@ final readonly class BagForm
             str_starts_with($problem->path, '/hook') => 'hook',
             str_starts_with($problem->path, '/gauge') => 'swatch_id',
             str_starts_with($problem->path, '/changes'), str_starts_with($problem->path, '/others') => 'changes',
-            in_array($problem->path, ['/base', '/handles'], true) => ltrim($problem->path, '/').'.type',
+            in_array($problem->path, ['/base', '/build', '/handles'], true) => ltrim($problem->path, '/').'.type',
             str_starts_with($problem->path, '/swatches') => 'swatch_id',
             default => str_replace('/', '.', ltrim($problem->path, '/')),
         };

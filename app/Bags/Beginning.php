@@ -47,6 +47,12 @@ final class Beginning
 
     private const FRAME_PITCH = 48.0;
 
+    /** Of plastic canvas, seven squares an inch. From memory. */
+    private const CANVAS = 3.6;
+
+    /** How long a strap of chains lies, mm. From memory. */
+    private const STRAP = 560.0;
+
     public readonly Kind $kind;
 
     public readonly Length $thickness;
@@ -235,6 +241,12 @@ final class Beginning
         ) + ['bag' => $this->chosen()->key]);
     }
 
+    /** About how wide one chain is, mm, where nothing is measured: 1.55 × the hook. */
+    private function chain(): float
+    {
+        return 1.55 * $this->hook->diameter->mm;
+    }
+
     private function hands(): Hands
     {
         return $this->hands ??= new Hands($this->maker->id ?? 0);
@@ -252,6 +264,8 @@ final class Beginning
         $only = fn(string ...$sides): array => array_intersect_key($size, array_flip($sides));
         $holes = 2 * max(4, (int) round(($long->mm + $deep->mm) / self::PITCH));
         $sc = ['stitch' => 'sc'];
+        $squares = fn(float $mm): int => max(1, min(400, (int) ceil($mm / self::CANVAS)));
+        $strap = max(1, min(400, (int) round(self::STRAP / max(1.0, $this->chain()))));
 
         return [
             'oval' => ['Oval and slots', 'hand holes in the edge', [
@@ -292,6 +306,36 @@ final class Beginning
                     'type' => 'frame', 'holes' => max(2, (int) round($long->mm / self::FRAME_PITCH)),
                 ] + $only('length'),
                 'body' => ['stitch' => 'posts'],
+            ]],
+            'panels' => ['Two panels', 'a border makes the depth', [
+                'size' => $size, 'build' => ['type' => 'panels', 'stitch' => 'sc', 'border' => 'dc'],
+                'edge' => ['stitch' => 'slip', 'rounds' => 1],
+            ]],
+            'envelope' => ['Envelope', 'one long panel, two gussets', [
+                'size' => $size, 'build' => ['type' => 'envelope', 'stitch' => 'sc'],
+            ]],
+            'canvas' => ['On plastic canvas', 'stiff, with a clasp', [
+                'size' => $size,
+                'build' => [
+                    'type' => 'canvas', 'stitch' => 'sc', 'pitch' => self::CANVAS.' mm',
+                    'sheet_across' => $squares($long->mm), 'sheet_high' => $squares(2.5 * $high->mm + 2 * $deep->mm),
+                    'clasp' => '4 cm', 'bar' => 1,
+                ],
+            ]],
+            'end-and-back' => ['Round the end', 'a clutch with a rounded flap', [
+                'size' => ['length' => $long->exact(), 'height' => Length::mm(max($high->mm, $long->mm / 2 + 10))->exact()],
+                'build' => ['type' => 'end-and-back', 'stitch' => 'sc'],
+            ]],
+            'net' => ['Net', 'panel, net, panel, a ring', [
+                'size' => $only('length', 'height'),
+                'build' => ['type' => 'net', 'stitch' => 'sc', 'strap' => $strap],
+            ]],
+            'tabs' => ['Tab squares', 'a net that folds', [
+                'size' => $size,
+                'build' => [
+                    'type' => 'tabs', 'rows' => 4, 'across' => 6,
+                    'tab' => ['width' => '16 mm', 'height' => '24 mm'],
+                ],
             ]],
         ];
     }

@@ -11,7 +11,7 @@ namespace App\Bags;
 final readonly class Merge
 {
     /** Parts whose fields are told one by one; all else is one field. */
-    private const PARTS = ['size', 'base', 'body', 'handles', 'edge'];
+    private const PARTS = ['size', 'base', 'body', 'build', 'handles', 'edge'];
 
     /**
      * @param array<string, mixed> $choices

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Drawing\BaseDrawing;
+use App\Drawing\Canvas;
+use App\Drawing\ClosedDrawing;
+use App\Drawing\FoldDrawing;
 use App\Drawing\Ink;
+use App\Drawing\PiecesDrawing;
+use App\Drawing\SideDrawing;
 use App\Models\Bag;
 use App\Models\Hands;
 use App\Models\Swatch;
@@ -26,12 +32,14 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Maker;
+use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
@@ -42,6 +50,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
 final readonly class PlanSheet
 {
+    private const STATIONS = ['base', 'body', 'build', 'handles'];
+
     /** @param list<Note> $notes */
     private function __construct(
         public Bag $bag,
@@ -222,11 +232,8 @@ final readonly class PlanSheet
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
             'station-material' => $plan->spec->hands->hook->exact().' hook',
         ] + array_combine(
-            array_map(fn(string $part): string => "station-{$part}", ['base', 'body', 'handles']),
-            array_map(
-                fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']),
-                ['base', 'body', 'handles'],
-            ),
+            array_map(fn(string $part): string => "station-{$part}", self::STATIONS),
+            array_map(fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']), self::STATIONS),
         );
     }
 
@@ -288,7 +295,19 @@ final readonly class PlanSheet
                 ),
             ],
             $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
-            default => ['chain '.($this->plan->work->start->works()), route('bags.words', $this->bag)],
+            default => [$this->begins(), route('bags.words', $this->bag)],
+        };
+    }
+
+    /** "chain 23", "bend the tabs" */
+    private function begins(): string
+    {
+        $start = $this->plan->work->start;
+
+        return match (true) {
+            $start->isChain() => "chain {$start->works()}",
+            $this->plan->assembly()?->tabs !== null => "bend {$this->plan->assembly()->tabs->bent} tabs",
+            default => 'begin at the holes',
         };
     }
 
@@ -375,7 +394,7 @@ final readonly class PlanSheet
     {
         foreach ($this->plan->work->rows as $row) {
             foreach ($row->instructions as $one) {
-                if ($one instanceof Seam || $one instanceof Through) {
+                if ($one instanceof Seam || $one instanceof Through || $row->kind === RowKind::Seam) {
                     return true;
                 }
             }
@@ -384,22 +403,98 @@ final readonly class PlanSheet
         return false;
     }
 
+    /** How its rounds meet, where it has rounds that do; '' where it has none. */
+    public function explained(): string
+    {
+        $rounds = array_filter(
+            $this->plan->work->rows,
+            fn(Row $row): bool => $row->kind === RowKind::Round && $row->part !== Part::Piece,
+        );
+
+        return $rounds === [] ? '' : $this->plan->spec->school->explained();
+    }
+
     /** Whether some of it is worked to and fro. */
     public function hasRows(): bool
     {
         return array_filter($this->plan->work->rows, fn(Row $row): bool => $row->kind === RowKind::Row) !== [];
     }
 
-    /** @return list<Run> the pattern's rounds, like ones together */
-    public function runs(): array
+    /** @return list<Section> the pattern piece by piece, those that are made alike once; then what joins them */
+    public function sections(): array
+    {
+        $sections = [];
+        $from = 0;
+        foreach ($this->plan->work->pieces as $piece) {
+            $to = $from + count($piece->rows);
+            $last = $sections[array_key_last($sections) ?? -1] ?? null;
+            if ($last !== null && $this->isAlike($last['pieces'][0], $piece, $last['from'], $from)) {
+                $sections[array_key_last($sections)]['pieces'][] = $piece;
+            } else {
+                $sections[] = ['pieces' => [$piece], 'from' => $from];
+            }
+            $from = $to;
+        }
+
+        return array_map(fn(array $one): Section => new Section(
+            $this->titled($one['pieces']),
+            $one['pieces'][0]->start === null ? '' : $this->writer->start($one['pieces'][0]->start),
+            $one['pieces'][0]->start->chain ?? 0,
+            $this->runs($one['pieces'], $one['from']),
+        ), $sections);
+    }
+
+    /** Whether a piece is made as the one before, of the same materials. */
+    private function isAlike(Piece $one, Piece $other, int $from, int $to): bool
+    {
+        $many = count($one->rows);
+        $materials = $this->plan->materials;
+
+        return $one->called !== ''
+            && $one->isLike($other)
+            && array_slice($materials, $from, $many) === array_slice($materials, $to, $many);
+    }
+
+    /** @param non-empty-list<Piece> $pieces */
+    private function titled(array $pieces): string
+    {
+        $many = count($pieces);
+        $called = fn(Piece $piece): string => $this->writer->called($piece->called, $piece->nth);
+        if (count($this->plan->work->pieces) === 1) {
+            return '';
+        }
+        if ($pieces[0]->start === null) {
+            return 'Joining';
+        }
+
+        return match (true) {
+            $many === 1 => $called($pieces[0]),
+            $pieces[0]->nth > 0 => "{$this->writer->called($pieces[0]->called)}: make {$many}",
+            default => $called($pieces[0]).' and '.lcfirst($called($pieces[1])).": make {$many}",
+        };
+    }
+
+    /**
+     * A piece's rounds, like ones together; of several alike the first one's, with what is to be watched at any.
+     *
+     * @param non-empty-list<Piece> $pieces
+     *
+     * @return list<Run>
+     */
+    private function runs(array $pieces, int $place): array
     {
         $runs = [];
-        $place = 0;
-        foreach ($this->writer->runs($this->plan->work->rows, $this->plan->changes()) as $rows) {
-            $from = $place;
-            $place += count($rows);
+        $at = 0;
+        foreach ($this->writer->runs($pieces[0]->rows, $this->plan->changes()) as $rows) {
+            $from = $place + $at;
             [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
-            $names = array_map(fn(Row $row): string => $row->name, $rows);
+            $names = [];
+            foreach ($pieces as $piece) {
+                foreach (array_slice($piece->rows, $at, count($rows)) as $row) {
+                    $names[] = $row->name;
+                }
+            }
+            $at += count($rows);
             $runs[] = new Run(
                 $this->writer->names($first, $last),
                 $this->plan->spec->strands->others === []
@@ -407,7 +502,7 @@ final readonly class PlanSheet
                     ? ''
                     : $this->named($this->plan->materials[$from]),
                 $first,
-                $this->plan->work->counts[$place - 1]->leaves,
+                $this->writer->leaves($first),
                 $first !== $last,
                 array_values(
                     array_filter(
@@ -419,6 +514,59 @@ final readonly class PlanSheet
         }
 
         return $runs;
+    }
+
+    /** "lying flat, on a base of 30 × 12 cm", "closed, 12 cm deep". */
+    public function foot(): string
+    {
+        $out = $this->plan->comesOut;
+
+        return $this->plan->assembly() === null
+            ? "lying flat, on a base of {$this->figure($out->baseLength)} × {$this->say($out->baseWidth)}"
+            : 'closed, '.($out->baseWidth->mm > 0 ? "{$this->say($out->baseWidth)} deep" : 'flat');
+    }
+
+    /**
+     * What lies on the drawing table, by the name of its file: what it is called, the drawing, and what is said of it.
+     *
+     * @return array<string, array{string, Canvas, string}>
+     */
+    public function drawings(): array
+    {
+        return $this->plan->assembly() === null ? [
+            'base' => ['The base', BaseDrawing::of($this->plan, $this->unit), ''],
+            'side' => [
+                'The side',
+                SideDrawing::of($this->plan, $this->unit, $this->colours(), $this->writer),
+                ', handles lifted',
+            ],
+        ] : [
+            'pieces' => [
+                'The pieces',
+                PiecesDrawing::of($this->plan, $this->unit, $this->writer, $this->colours()[0]),
+                ', same letter, same seam',
+            ],
+            'closed' => ['The closed bag', ClosedDrawing::of($this->plan, $this->unit, $this->colours()[0]), ''],
+        ];
+    }
+
+    /** How its pieces go together; null of a bag of one. */
+    public function folding(): ?FoldDrawing
+    {
+        return FoldDrawing::of($this->plan, $this->colours()[0]);
+    }
+
+    /** "3 pieces", "6 seams", as its maker counts them; '' of a bag of one piece without seams. */
+    public function pieced(): string
+    {
+        $assembly = $this->plan->assembly();
+        if ($assembly === null) {
+            return '';
+        }
+        $many = fn(int $count, string $one): string => "{$count} {$one}".($count === 1 ? '' : 's');
+        $pieces = count($assembly->pieces);
+
+        return $many($pieces, 'piece').($assembly->seams === [] ? '' : ', '.$many(count($assembly->seams), 'seam'));
     }
 
     /** What rounding did to the wished size, in words; '' where no size was wished. */
@@ -467,7 +615,7 @@ final readonly class PlanSheet
         $needs[] = ['Hook', $this->plan->spec->hands->hook->print()];
         $needs[] = [
             'Stitch marker',
-            array_filter($this->plan->work->rows, fn(Row $row): bool => ! $row->bearsJoin) === [] ? '1' : '5',
+            array_filter($this->plan->work->rows, fn(Row $row): bool => $row->opening() !== null) === [] ? '1' : '5',
         ];
         $needs[] = ['Tape measure, blunt needle', '1 each'];
 

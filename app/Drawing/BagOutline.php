@@ -29,10 +29,15 @@ final readonly class BagOutline
         private array $arches,
         private array $rings,
         private bool $hangs,
+        private ?FoldDrawing $closed = null,
     ) {}
 
     public static function of(BagPlan $plan): self
     {
+        $closed = FoldDrawing::of($plan, self::FABRIC);
+        if ($closed !== null) {
+            return new self([[0.0, 1.0, 1.0, false]], [], [], false, $closed);
+        }
         $rows = $arches = $rings = [];
         $foot = $half = 0.0;
         foreach ($plan->work->rows as $place => $row) {
@@ -73,6 +78,9 @@ final readonly class BagOutline
 
     public function width(): float
     {
+        if ($this->closed !== null) {
+            return $this->closed->size()[0];
+        }
         $arches = array_map(fn(array $one): float => 2 * (abs($one[0]) + $one[3]->over->a) + $one[2], $this->arches);
 
         return max([...array_map(fn(array $row): float => 2 * $row[2], $this->rows), ...$arches]);
@@ -80,6 +88,9 @@ final readonly class BagOutline
 
     public function height(): float
     {
+        if ($this->closed !== null) {
+            return $this->closed->size()[1];
+        }
         $arches = array_map(fn(array $one): float => $one[1] + $one[3]->height() + $one[2], $this->arches);
 
         return max([$this->top(), ...$arches]);
@@ -98,6 +109,9 @@ final readonly class BagOutline
     {
         $n = Canvas::number(...);
         [$x, $y] = [$wide / 2, $high - 8.0];
+        if ($this->closed !== null) {
+            return self::standing($this->closed->closed($scale, $wide, $high), $wide, $high);
+        }
         $top = $this->top();
         $at = fn(float $mm): float => $y - ($this->hangs ? $top - $mm : $mm) * $scale;
         $drawn = '';
@@ -146,8 +160,15 @@ final readonly class BagOutline
                 .'fill="none" stroke="'.Ink::INK.'" stroke-width="1.6"/>';
         }
 
+        return self::standing($drawn, $wide, $high);
+    }
+
+    private static function standing(string $drawn, int $wide, int $high): string
+    {
+        $foot = Canvas::number($high - 7.3);
+
         return "<svg viewBox=\"0 0 {$wide} {$high}\" width=\"{$wide}\" height=\"{$high}\" aria-hidden=\"true\">"
             .$drawn
-            ."<path d=\"M14 {$n($y + 0.7)}H".($wide - 14).'" stroke="'.Ink::INK.'" stroke-width="1.2"/></svg>';
+            ."<path d=\"M14 {$foot}H".($wide - 14).'" stroke="'.Ink::INK.'" stroke-width="1.2"/></svg>';
     }
 }

@@ -115,6 +115,15 @@ final class Fabric
         string $colour,
     ): string {
         $n = Canvas::number(...);
+        [$id, $pattern] = self::pattern($stitch, $wide, $high, $thick, $colour);
+
+        return "{$pattern}<rect width=\"{$n($across)}\" height=\"{$n($up)}\" fill=\"url(#{$id})\"/>";
+    }
+
+    /** @return array{string, string} its id, and the pattern to stand before what it fills */
+    public static function pattern(Stitch $stitch, float $wide, float $high, float $thick, string $colour): array
+    {
+        $n = Canvas::number(...);
         $legs = self::legs($stitch, Loop::Both, $wide, $high, $thick);
         $id = 'p'.hash('crc32b', implode('|', [$stitch->value, $wide, $high, $thick, $colour]));
         // The row above stands in the tops of this one.
@@ -127,10 +136,31 @@ final class Fabric
             ).'</g>';
         $one = $stand($legs, $high).$stand(self::top($stitch, $wide, $high, $thick), $high).$stand($legs, 0);
 
-        return "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" "
-            .'patternUnits="userSpaceOnUse"><g fill="none" stroke-linecap="round" '
-            ."stroke-linejoin=\"round\">{$one}</g></pattern>"
-            ."<rect width=\"{$n($across)}\" height=\"{$n($up)}\" fill=\"url(#{$id})\"/>";
+        return [
+            $id,
+            "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" "
+                .'patternUnits="userSpaceOnUse"><g fill="none" stroke-linecap="round" '
+                ."stroke-linejoin=\"round\">{$one}</g></pattern>",
+        ];
+    }
+
+    /**
+     * A net of chain loops, one rhombus repeated.
+     *
+     * @return array{string, string} as pattern() has it
+     */
+    public static function net(float $wide, float $high, float $thick, string $colour): array
+    {
+        $n = Canvas::number(...);
+        $id = 'n'.hash('crc32b', implode('|', [$wide, $high, $thick, $colour]));
+        $way = "M0 0Q{$n($wide * 0.1)} {$n($high * 0.4)} {$n($wide / 2)} {$n($high / 2)}T{$n($wide)} {$n($high)}"
+            ."M{$n($wide)} 0Q{$n($wide * 0.9)} {$n($high * 0.4)} {$n($wide / 2)} {$n($high / 2)}T0 {$n($high)}";
+
+        return [
+            $id,
+            "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" patternUnits=\"userSpaceOnUse\">"
+                .'<g fill="none" stroke-linecap="round">'.self::strand($way, $thick, $colour, true).'</g></pattern>',
+        ];
     }
 
     private static function strand(string $path, float $thick, string $colour, bool $light): string

@@ -1,5 +1,6 @@
 import { marking } from './marking.js';
 import { begin } from './begin.js';
+import { folding } from './folding.js';
 import { fileSizes, focusTrouble, keys, printing } from './page.js';
 import { plan } from './plan.js';
 import { scale } from './scale.js';
@@ -11,6 +12,7 @@ focusTrouble();
 printing();
 fileSizes();
 plan();
+folding();
 scale();
 ticks();
 marking();

@@ -1,3 +1,5 @@
+import { folding } from './folding.js';
+
 const PAUSE = 180;
 
 /** Redraws Plan in place as a value changes. Fields are never replaced, so focus and scroll stay where they are. */
@@ -122,6 +124,7 @@ export function plan() {
             const region = document.querySelector(`[data-region="${name}"]`);
             if (region) {
                 region.innerHTML = html;
+                folding(region);
             }
         }
         for (const [name, text] of Object.entries(solved)) {

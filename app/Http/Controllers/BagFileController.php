@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\PlanSheet;
-use App\Drawing\BaseDrawing;
-use App\Drawing\SideDrawing;
 use App\Drawing\Typeset;
 use App\Models\Bag;
 use App\Rules\Typed;
@@ -77,11 +75,9 @@ final class BagFileController extends Controller
         } catch (Refused) {
             return redirect()->route('bags.plan', $bag);
         }
-        $svg = $drawing === 'base'
-            ? BaseDrawing::of($sheet->plan, $sheet->unit)->alone()
-            : SideDrawing::of($sheet->plan, $sheet->unit, $sheet->colours(), $sheet->writer)->alone();
+        [, $canvas] = $sheet->drawings()[$drawing] ?? abort(404);
 
-        return $this->download($svg, 'image/svg+xml', $bag, "{$drawing}.svg");
+        return $this->download($canvas->alone(), 'image/svg+xml', $bag, "{$drawing}.svg");
     }
 
     public function export(Bag $bag): Response

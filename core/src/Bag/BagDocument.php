@@ -24,6 +24,8 @@ final class BagDocument
 {
     public const FORMAT = 'fescue-bag/1';
 
+    private const UNNAMED = 'A bag';
+
     public const APART = 'apart';
 
     public const COUNTS = 'counts';
@@ -45,11 +47,17 @@ final class BagDocument
     public static function read(mixed $document): BagSpec
     {
         $top = Fields::top($document, self::FORMAT, 'bag');
-        $name = $top->text('name', self::LONGEST_NAME);
+        // A bag of pieces is planned of its strand alone, by a guess.
+        $pieces = $top->has('build');
+        $name = $pieces && ! $top->has('name') ? self::UNNAMED : $top->text('name', self::LONGEST_NAME);
         $wish = self::wish($top->object('size'));
         $material = MaterialReader::read($top->object('material'));
-        $hook = $top->quantity('hook', fn(string $text): HookSize => HookSize::parse($text));
-        $swatch = $top->has('swatches') ? null : GaugeReader::swatch($top->object('gauge'), true);
+        $hook = $pieces && ! $top->has('hook') && $material !== null
+            ? Guessed::hook($material->kind, $material->diameter)
+            : $top->quantity('hook', fn(string $text): HookSize => HookSize::parse($text));
+        $swatch = $top->has('swatches') || ($pieces && ! $top->has('gauge'))
+            ? null
+            : GaugeReader::swatch($top->object('gauge'), true);
         $school = self::school($top);
         $parts = PartsReader::read($top);
         $trials = $top->has('swatches') ? HandReader::trials($top) : [];
@@ -101,7 +109,9 @@ final class BagDocument
 
     private static function school(Fields $top): ?School
     {
-        $working = $top->choice('working', Working::cases());
+        $working = $top->has('build') && ! $top->has('working')
+            ? Working::Spiral
+            : $top->choice('working', Working::cases());
         $chain = $top->has('starting_chain') ? $top->word('starting_chain', [self::APART, self::COUNTS]) : null;
         $lean = $top->has('lean') ? $top->signed('lean', self::MOST_LEAN, 'The lean of the start of rounds') : null;
 

@@ -63,12 +63,12 @@ final readonly class Box
                 $lying($w + $gap, $this->right),
             ]),
             new Step(
-                'left side, from the front up: '.implode(', ', $leftSeams),
+                'left side, from the front up: '.implode(', ', array_unique($leftSeams)),
                 [$back, $standing, $bottom, $left, $front, $lying($w + $gap, $this->right)],
                 $edges(0.0, [$a, $b, $c]),
             ),
             new Step(
-                'right side, from the back up: '.implode(', ', $rightSeams),
+                'right side, from the back up: '.implode(', ', array_unique($rightSeams)),
                 [$back, $standing, $bottom, $left, $right, $front],
                 $edges($w, [$i, $g, $e]),
             ),

@@ -48,6 +48,8 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class EndAndBack extends OfPieces
 {
+    private const STITCH = 'hdc';
+
     private const END = 4;
 
     private const FIRST = 3;
@@ -56,6 +58,11 @@ final readonly class EndAndBack extends OfPieces
 
     /** Points of a half circle that is drawn straight from one to the next. */
     private const ARC = 24;
+
+    protected function fabric(): Motif
+    {
+        return $this->motif('stitch', self::STITCH);
+    }
 
     public static function key(): string
     {
@@ -72,7 +79,7 @@ final readonly class EndAndBack extends OfPieces
         $fabric = $this->fabric();
 
         return [
-            Choice::plain('stitch', 'Stitch from row 2 on', $fabric->key, asked: true),
+            Choice::plain('stitch', 'Stitch from row 2 on', $fabric->key),
             $this->rows(
                 'rows',
                 'Rows',

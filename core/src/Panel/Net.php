@@ -91,7 +91,7 @@ final readonly class Net extends OfPieces
             );
 
         return [
-            Choice::plain('stitch', 'Stitch of the panels', $this->fabric()->key, asked: true),
+            Choice::plain('stitch', 'Stitch of the panels', $this->fabric()->key),
             $this->across('Stitches and loops across', '{n} loops', $ground?->gauge->widthOf($this->fabric())),
             $count('panel_rows', 'Rows of a panel', 'row of a panel', 'rows of a panel', self::PANEL_ROWS, 1, 60),
             $count('chains', 'Chains of a loop', 'chain of a loop', 'chains of a loop', self::CHAINS, 2, 20),
@@ -370,14 +370,14 @@ final readonly class Net extends OfPieces
         $net = 2 * ($half - $panel);
         $flat = [
             Face::from([0, 0, 0], [$w, 0, 0], [0, $panel, 0], 'panel'),
-            Face::from([0, $panel, 0], [$w, 0, 0], [0, $net, 0], 'panel', false),
+            Face::from([0, $panel, 0], [$w, 0, 0], [0, $net, 0], 'panel', false, true),
             Face::from([0, $panel + $net, 0], [$w, 0, 0], [0, $panel, 0], 'panel'),
         ];
         $arc = fn(float $z): array => array_map(fn(int $at): array => [
-            $w / 2 + $w / 2 * cos(M_PI * $at / 16),
-            $half + $strap / 2.2 * sin(M_PI * $at / 16),
+            $w / 2 + $w / 2 * cos(M_PI * $at / 32),
+            $half + $strap / 2.2 * sin(M_PI * $at / 32),
             $z,
-        ], range(0, 16));
+        ], range(0, 32));
         $thick = max(6.0, $w / 40);
         $handle = fn(float $z): Face => new Face([
             ...$arc($z),
@@ -388,28 +388,26 @@ final readonly class Net extends OfPieces
             ], $arc($z))),
         ], 'panel');
         $bulge = ($open - $w) / 2;
-        $belly = fn(float $z, bool $lies): Face => new Face([
-            [0, $half - $panel, $z],
+        $belly = fn(float $z): Face => new Face([
             ...array_map(fn(int $at): array => [
-                $w / 2 - ($w / 2 + $bulge * sin(M_PI * min(12, $at + 2) / 14)) * cos(M_PI * $at / 12),
-                ($half - $panel) * (1 - sin(M_PI * $at / 12)),
+                $w / 2 - ($w / 2 + $bulge * sin(M_PI * $at / 24)) * cos(M_PI * $at / 24),
+                ($half - $panel) * (1 - sin(M_PI * $at / 24)),
                 $z,
-            ], range(0, 12)),
-            [$w, $half - $panel, $z],
-        ], 'panel', $lies);
+            ], range(0, 24)),
+        ], 'panel', false, true);
 
         return [
             new Step('panel, net, panel, flat', $flat),
             new Step('a chain, one side, a chain, the other side: one ring', [
                 $handle(-2.0),
                 Face::from([0, $half - $panel, 0], [$w, 0, 0], [0, $panel, 0], 'panel', false),
-                Face::from([0, 0, 2], [$w, 0, 0], [0, $half - $panel, 0], 'panel', false),
+                Face::from([0, 0, 2], [$w, 0, 0], [0, $half - $panel, 0], 'panel', false, true),
                 Face::from([0, $half - $panel, 4], [$w, 0, 0], [0, $panel, 0], 'panel'),
                 $handle(6.0),
             ]),
             new Step('filled, it opens and sinks', [
                 $handle(-2.0),
-                $belly(2.0, false),
+                $belly(2.0),
                 Face::from([0, $half - $panel, 4], [$w, 0, 0], [0, $panel, 0], 'panel'),
                 $handle(6.0),
             ]),

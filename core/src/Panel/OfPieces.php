@@ -31,7 +31,7 @@ abstract readonly class OfPieces extends ByChoices
     }
 
     /** The fabrics that panels are worked in, to and fro. */
-    protected function fabrics(bool $asked = true): Choice
+    protected function fabrics(): Choice
     {
         return new Choice(
             'stitch',
@@ -39,8 +39,7 @@ abstract readonly class OfPieces extends ByChoices
             $this->fabric()->key,
             array_fill_keys(['sc', 'hdc', 'dc', 'rib'], ['', '']),
             '{motif}',
-            $asked,
-            true,
+            motif: true,
         );
     }
 

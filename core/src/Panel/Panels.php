@@ -169,11 +169,14 @@ final readonly class Panels extends OfPieces
         $how = Joining::from($this->choice('join', Joining::Whip->value));
         $seam = new Seam('A', $offered('front-panel'), $offered('back-panel'), $how);
         $stitch = $gauge->widthOf($fabric)->mm;
-        $wide = Length::mm(max($widths) * $stitch);
+        // Ends that are slipped and skipped pull what three in one adds back in: as wide as it began.
+        $slipped = $this->choice('shape', self::STRAIGHT) === self::SLIPPED;
+        $drawn = $slipped ? array_fill(0, $many, $across) : $widths;
+        $wide = Length::mm(max($drawn) * $stitch);
         $high = $gauge->heightOf($fabric)->times($many);
         $deep = $gauge->heightOf($border)->times(2 * $bordered);
         $side = Offered::along(2 * $bordered, $gauge, $border);
-        $flat = $this->lying($widths, $stitch, $high->mm / $many, $deep->mm / 2, $around);
+        $flat = $this->lying($drawn, $stitch, $high->mm / $many, $deep->mm / 2, $around);
         $tail = $gauge->widthOf($border)->times(3 * $around);
 
         return new Made(
@@ -197,12 +200,12 @@ final readonly class Panels extends OfPieces
                     ['front-panel', 'back-panel'],
                 ),
                 [$seam],
-                self::steps($wide->mm, $deep->mm, $high->mm, $top * $stitch),
+                self::steps($across * $stitch, $deep->mm, $high->mm, end($drawn) * $stitch),
                 $wide,
                 $deep,
                 $high,
                 // Of rows that grow and shrink, as wide as they are on the average.
-                array_sum($widths) / $many * $stitch * $high->mm * $deep->mm / 1e6,
+                array_sum($drawn) / $many * $stitch * $high->mm * $deep->mm / 1e6,
             ),
         );
     }
@@ -311,11 +314,15 @@ final readonly class Panels extends OfPieces
     /**
      * The panel with its border folded out.
      *
-     * @param non-empty-list<int> $widths
+     * @param non-empty-list<int> $widths stitches of each row
      */
     private function lying(array $widths, float $stitch, float $row, float $border, int $around): Flat
     {
-        $panel = Flat::stacked(array_map(fn(int $wide): array => [$wide * $stitch, $row], $widths));
+        $panel = Flat::stacked(array_map(
+            fn(int $wide, int $below): array => [$wide * $stitch, $row, $below * $stitch],
+            $widths,
+            [$widths[0], ...array_slice($widths, 0, -1)],
+        ));
         $half = count($panel->outline) / 2;
         $right = array_slice($panel->outline, 0, (int) $half);
         $out = array_map(fn(array $at): array => [$at[0] + $border, $at[1]], $right);

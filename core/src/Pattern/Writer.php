@@ -54,6 +54,14 @@ final class Writer
         });
     }
 
+    /** "Left gusset", "Square 3"; '' of what joins the others. */
+    public function called(string $piece, int $nth = 0): string
+    {
+        return $piece === ''
+            ? ''
+            : ucfirst($this->vocabulary->phrases["piece.{$piece}"] ?? $piece).($nth === 0 ? '' : " {$nth}");
+    }
+
     /** "Round 5" */
     public function name(Row $row): string
     {
@@ -77,11 +85,15 @@ final class Writer
     /** A row without its name, closing with the count it leaves, or with a seam's stitches: "… (56)". */
     public function line(Row $row): string
     {
-        $count = $row->kind === RowKind::Seam
+        return "{$this->words($row)} ({$this->leaves($row)})";
+    }
+
+    /** What is counted at its end: the tops it leaves, or a seam's stitches. */
+    public function leaves(Row $row): int
+    {
+        return $row->kind === RowKind::Seam
             ? StitchCount::of($row->instructions)->total()
             : Count::of($row->instructions)->leaves;
-
-        return "{$this->words($row)} ({$count})";
     }
 
     /** A row without its name and count. */

@@ -58,7 +58,13 @@ abstract readonly class Asked
         return self::shown($this->written(true));
     }
 
-    /** As its field shows what stands in a document. */
+    /** As its field shows what stands in a document of it. */
+    public function showing(mixed $value): string
+    {
+        return self::shown($value);
+    }
+
+    /** As a field shows what stands in a document. */
     public static function shown(mixed $value): string
     {
         return match (true) {

@@ -29,19 +29,22 @@ final readonly class Flat
     /**
      * Rows laid one above the other from the foot up, their middles in a line.
      *
-     * @param non-empty-list<array{float, float}> $rows width and height of each, mm
+     * @param non-empty-list<array{0: float, 1: float, 2?: float}> $rows width and height of each, mm, and how wide it
+     *         is at its foot where that is another
      * @param list<Mark> $marks from the middle of the foot, y up below zero
      */
     public static function stacked(array $rows, array $marks = []): self
     {
         $left = $right = $lines = [];
         $y = 0.0;
-        foreach ($rows as $nth => [$wide, $high]) {
+        foreach ($rows as $nth => $row) {
+            [$wide, $high] = $row;
+            $foot = $row[2] ?? $wide;
             if ($nth > 0) {
-                $lines[] = [[-$wide / 2, $y], [$wide / 2, $y]];
+                $lines[] = [[-$foot / 2, $y], [$foot / 2, $y]];
             }
-            array_push($right, [$wide / 2, $y], [$wide / 2, $y - $high]);
-            array_push($left, [-$wide / 2, $y], [-$wide / 2, $y - $high]);
+            array_push($right, [$foot / 2, $y], [$wide / 2, $y - $high]);
+            array_push($left, [-$foot / 2, $y], [-$wide / 2, $y - $high]);
             $y -= $high;
         }
 

@@ -56,6 +56,11 @@ final readonly class SizedPair extends Asked
         };
     }
 
+    public function showing(mixed $value): string
+    {
+        return is_array($value) ? implode(' × ', array_map(self::shown(...), $value)) : self::shown($value);
+    }
+
     private function withUnit(string $text, string $other): string
     {
         if (preg_match('/[a-z"\']/iu', $text) === 1) {

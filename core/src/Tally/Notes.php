@@ -221,7 +221,9 @@ final class Notes
             "misses-{$side->name}",
             Tone::Better,
             "{$this->against($side)} than wished.",
-            "{$count} ".($steps > 0 ? 'more' : 'fewer')." {$side->by?->unit}".($count === 1 ? ' reaches ' : 's reach ')
+            "{$count} ".($steps > 0 ? 'more' : 'fewer').' '.($count === 1
+                ? "{$side->by?->unit} reaches "
+                : "{$side->by?->named()} reach ")
                 .$this->say(Length::mm($side->comesOut->mm + $steps * ($side->by->step->mm ?? 0.0))).'.',
         );
     }

@@ -115,7 +115,7 @@ final class WholeBagsTest extends TestCase
             [Makers::WALL, $schema['properties']['body']],
             [Makers::WALL, $schema['properties']['body']['properties']['above']['items']],
         ];
-        foreach (['base' => Makers::BASES, 'handles' => Makers::TOPS] as $part => $makers) {
+        foreach (['base' => Makers::BASES, 'build' => Makers::BUILDS, 'handles' => Makers::TOPS] as $part => $makers) {
             foreach ($schema['properties'][$part]['oneOf'] as $way) {
                 $type = $way['properties']['type'];
                 if ($type === ['const' => 'none']) {
@@ -127,7 +127,7 @@ final class WholeBagsTest extends TestCase
             }
         }
         $parts[] = [Makers::RIM, $schema['properties']['edge']];
-        self::assertCount(3 + count(Makers::BASES) + count(Makers::TOPS), $parts);
+        self::assertCount(3 + count(Makers::BASES) + count(Makers::BUILDS) + count(Makers::TOPS), $parts);
         foreach ($parts as [$maker, ['properties' => $said, 'required' => $required]]) {
             $settings = $maker::open()->settings();
             self::assertEqualsCanonicalizing(

@@ -137,7 +137,7 @@ final class InstructionTest extends TestCase
         $us = array_map(Vocabulary::of(Terms::US)->abbreviation(...), Stitch::cases());
         $uk = array_map(Vocabulary::of(Terms::UK)->abbreviation(...), Stitch::cases());
         self::assertSame(['ch', 'sl st', 'sc', 'hdc', 'dc', 'tr', 'crab st', 'whip st'], $us);
-        self::assertSame(['ch', 'ss', 'dc', 'htr', 'tr', 'dtr', 'crab st'], $uk);
+        self::assertSame(['ch', 'ss', 'dc', 'htr', 'tr', 'dtr', 'crab st', 'whip st'], $uk);
     }
 
     public function testWords(): void

@@ -1,9 +1,12 @@
 {{-- The pattern row by row; a run of like rounds is written once. Notes stand at the row they speak of. --}}
 @php $part = null; @endphp
-<p class="method">{{ $sheet->plan->spec->school->explained() }} The number at the end of a row is what to count there.</p>
+<p class="method">{{ $sheet->explained() }} The number at the end of a row is what to count there.</p>
 <ol class="words">
-    <li class="part-start"><b>Foundation</b><span class="text">{{ $sheet->writer->start($sheet->plan->work->start) }}</span><span class="count">{{ $sheet->plan->work->start->chain }}</span></li>
-    @foreach ($sheet->runs() as $run)
+    @foreach ($sheet->sections() as $section)
+    @if ($section->title !== '')<li class="piece-start"><h3>{{ $section->title }}</h3></li>@endif
+    @if ($section->start !== '')<li class="part-start"><b>Foundation</b><span class="text">{{ $section->start }}</span><span class="count">{{ $section->chain }}</span></li>@endif
+    @php $part = null; @endphp
+    @foreach ($section->runs as $run)
         <li @class(['part-start' => $run->row->part !== $part])>
             <b>{{ $run->name }}</b>
             <span class="text">{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif</span>
@@ -13,6 +16,7 @@
             @endforeach
         </li>
         @php $part = $run->row->part; @endphp
+    @endforeach
     @endforeach
     @foreach ($sheet->closing() as $name => $text)
         <li @class(['part-start' => $loop->first])><b>{{ $name }}</b><span class="text">{{ $text }}</span></li>

@@ -1,10 +1,8 @@
-@use(App\Drawing\BaseDrawing)
-@use(App\Drawing\SideDrawing)
 @use(App\Drawing\Typeset)
 @php
     $plan = $sheet->plan;
-    $base = BaseDrawing::of($plan, $sheet->unit);
-    $side = SideDrawing::of($plan, $sheet->unit, $sheet->colours(), $sheet->writer);
+    $drawings = $sheet->drawings();
+    $steps = $sheet->folding();
     $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode(Typeset::outlined($svg));
 @endphp
 <!doctype html>
@@ -29,6 +27,7 @@
     table { width: 100%; border-collapse: collapse; }
     td { border-top: .5pt solid #b9b09c; padding: 1.5mm 2mm 1.5mm 0; vertical-align: top; }
     td.name { width: 27mm; font-weight: bold; }
+    td.piece { font-family: 'Fescue Name'; font-size: 11pt; font-weight: bold; padding-top: 4mm; border-top: 1.2pt solid #22302b; }
     td.count { width: 14mm; text-align: right; font-weight: bold; padding-right: 0; }
     .aside { color: #8f3715; font-size: 9pt; }
     img { width: 173.57mm; }
@@ -38,18 +37,20 @@
 </head>
 <body>
 <h1>{{ $sheet->bag->name() }}</h1>
-<p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} lying flat, on a base of {{ $sheet->figure($plan->comesOut->baseLength) }} × {{ $sheet->say($plan->comesOut->baseWidth) }}. {{ strtoupper($sheet->terms->value) }} stitch names.</p>
+<p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} {{ $sheet->foot() }}. {{ strtoupper($sheet->terms->value) }} stitch names.</p>
 <h2>You need</h2>
 <table>
     @foreach ($sheet->needs() as [$what, $much])
         <tr><td>{{ $what }}</td><td class="count" style="width: 50mm">{{ $much }}</td></tr>
     @endforeach
 </table>
-<h2>Rounds</h2>
-<p>{{ $sheet->plan->spec->school->explained() }}</p>
+<h2>{{ $plan->assembly() === null ? 'Rounds' : 'Pieces' }}</h2>
+<p>{{ $sheet->explained() }}</p>
 <table>
-    <tr><td class="name">Foundation</td><td>{{ $sheet->writer->start($plan->work->start) }}</td><td class="count">{{ $plan->work->start->chain }}</td></tr>
-    @foreach ($sheet->runs() as $run)
+    @foreach ($sheet->sections() as $section)
+    @if ($section->title !== '')<tr><td colspan="3" class="piece">{{ $section->title }}</td></tr>@endif
+    @if ($section->start !== '')<tr><td class="name">Foundation</td><td>{{ $section->start }}</td><td class="count">{{ $section->chain }}</td></tr>@endif
+    @foreach ($section->runs as $run)
         <tr>
             <td class="name">{{ $run->name }}</td>
             <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif
@@ -57,6 +58,7 @@
             </td>
             <td class="count">{{ $run->count }}</td>
         </tr>
+    @endforeach
     @endforeach
     @foreach ($sheet->closing() as $name => $text)
         <tr><td class="name">{{ $name }}</td><td>{{ $text }}</td><td></td></tr>
@@ -69,7 +71,9 @@
     @endforeach
 </div>
 <div class="drawing"><h2>Drawings</h2>
-<p>The base, drawn {{ $base->ratio() }} where paper is printed at its own size.<br><img src="{{ $picture($base->alone()) }}" alt="Chart of the base"></p></div>
-<p class="drawing">The side, drawn {{ $side->ratio() }}, handles lifted.<br><img src="{{ $picture($side->alone()) }}" alt="Side of the bag"></p>
+@foreach ($drawings as $name => [$title, $canvas, $said])
+@if (! $loop->first)<div class="drawing">@endif<p>{{ $title }}, drawn {{ $canvas->ratio() }}{{ $loop->first ? ' where paper is printed at its own size' : $said }}.<br><img src="{{ $picture($canvas->alone()) }}" alt="{{ $title }}"></p></div>
+@endforeach
+@if ($steps !== null)<div class="drawing"><h2>Going together</h2><table><tr>@foreach ($steps->does() as $nth => $does)<td style="border: 0"><b>{{ $nth + 1 }}</b> {{ $does }}<br><img style="width: 40mm" src="{{ $picture($steps->step($nth, 220, 170)) }}" alt="{{ $does }}"></td>@endforeach</tr></table></div>@endif
 </body>
 </html>

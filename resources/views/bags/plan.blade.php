@@ -30,8 +30,10 @@
     $putAway = array_filter($bag->others(), fn ($one) => $one?->trashed());
     $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_keys($asFile), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys(array_values($asFile))))
         + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
+    $pieces = isset($choices['build']);
+    $sides = $pieces ? ['length' => 'Wide', 'width' => 'Deep', 'height' => 'High'] : ['length' => 'Base length', 'width' => 'Base width', 'height' => 'Height'];
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
-        'size', 'name' => 'size', 'base', 'working', 'starting_chain', 'lean' => 'base', 'body' => 'body', 'changes' => 'material', 'handles', 'edge' => 'handles', default => 'material',
+        'size', 'name' => 'size', 'working', 'starting_chain', 'lean' => $pieces ? 'handles' : 'base', 'base', 'body', 'build' => strtok($errors->keys()[0], '.'), 'changes' => 'material', 'handles', 'edge' => 'handles', default => 'material',
     } : 'size';
 @endphp
 <x-layout :title="$bag->name()">
@@ -42,21 +44,21 @@
         <input type="hidden" name="revision" value="{{ $bag->revision ?? 1 }}">
         <div class="stations">
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
-                <summary><b>Size</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
+                <summary><b>{{ $pieces ? 'Size, closed' : 'Size' }}</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="field">
                         <label for="name">Name</label>
                         <input id="name" name="name" class="form-control" maxlength="120" value="{{ Typed::before('name', $bag->name()) }}" aria-describedby="name-wrong">
                         <p class="wrong" id="name-wrong" data-wrong="name">{{ $errors->first('name') }}</p>
                     </div>
-                    @foreach (['length' => 'Base length', 'width' => 'Base width', 'height' => 'Height'] as $side => $label)
+                    @foreach ($sides as $side => $label)
                         <div class="field line">
                             <label for="size-{{ $side }}">{{ $label }}</label>
                             <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off" value="{{ Typed::before("size.$side", $choices['size'][$side] ?? '') }}" @class(['form-control', 'is-invalid' => $errors->has("size.$side")]) aria-describedby="size-{{ $side }}-wrong">
                             <p class="wrong" id="size-{{ $side }}-wrong" data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
-                    <p class="hint">Numbers alone are {{ $maker->units->value }}. Counts left open at Base and Body follow the size.</p>
+                    <p class="hint">Numbers alone are {{ $maker->units->value }}. Counts left open at {{ $pieces ? 'Pieces' : 'Base and Body' }} follow the size.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="2" @if ($open === 'material') open @endif>
@@ -93,6 +95,15 @@
                     </details>
                 </div>
             </details>
+            @if ($pieces)
+            <details class="station" name="station" data-station="3" @if ($open === 'build') open @endif>
+                <summary><b>Pieces</b><span data-region="station-build">{{ $stations['station-build'] ?? '' }}</span></summary>
+                <div class="inside">
+                    <x-ways at="build" label="Made of" :of="Makers::BUILDS" :values="$choices['build'] ?? []" :$solved />
+                    <p class="hint">Empty follows the closed bag’s size; every piece moves with it.</p>
+                </div>
+            </details>
+            @else
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>
                 <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base'] ?? '' }}</span></summary>
                 <div class="inside">
@@ -116,10 +127,14 @@
                     <p class="hint">Empty rounds follow the height; of several bands, one can.</p>
                 </div>
             </details>
-            <details class="station" name="station" data-station="5" @if ($open === 'handles') open @endif>
+            @endif
+            <details class="station" name="station" data-station="{{ $pieces ? 4 : 5 }}" @if ($open === 'handles') open @endif>
                 <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles'] ?? '' }}</span></summary>
                 <div class="inside">
                     <x-ways at="handles" label="Handles" :of="Makers::TOPS" none="the edge as it is" :values="$choices['handles'] ?? ['type' => BagForm::NONE]" :$solved />
+                    @if ($pieces)
+                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
+                    @endif
                     <x-settings at="edge" :maker="(Makers::RIM)::open()" none="None" :values="$choices['edge'] ?? []" :$solved />
                 </div>
             </details>

@@ -13,7 +13,10 @@
     $minutes = $sheet->minutes();
 @endphp
 <dl>
-    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->work->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->work->rows) }} rounds{{ $sheet->hasRows() ? ' and rows' : '' }}</dd></div>
+    @if ($sheet->pieced() !== '')
+    <div class="figure-row"><dt>made of</dt><dd><b>{{ $sheet->pieced() }}</b></dd><dd class="sub">{{ $plan->assembly()->tabs === null ? ($plan->assembly()->seams === [] ? 'worked in one, hung from its sides' : 'every seam meets, stitch for stitch') : "{$plan->assembly()->tabs->total} tabs, {$plan->assembly()->tabs->perSquare} a square, {$plan->assembly()->tabs->bent} to bend" }}</dd></div>
+    @endif
+    <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->work->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->work->rows) }} {{ $plan->assembly() === null ? 'rounds'.($sheet->hasRows() ? ' and rows' : '') : 'rows and seams' }}</dd></div>
     <div class="figure-row">
         <dt>{{ $sheet->plan->spec->strands->own->kind->noun() }}</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
         <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->strands->own->onHand) !!}</dd>
@@ -35,8 +38,8 @@
         @endif
     </div>
     <div class="figure-row">
-        <dt>comes out</dt><dd><b>{{ $sheet->figure($size->flatWidth) }} × {{ $sheet->say($size->height) }}</b> flat</dd>
-        <dd class="sub">base {{ $sheet->figure($size->baseLength) }} × {{ $sheet->say($size->baseWidth) }} · {{ Decimal::print($size->litres, 1) }} l</dd>
+        <dt>comes out</dt><dd><b>{{ $sheet->figure($size->flatWidth) }} × {{ $sheet->say($size->height) }}</b> {{ $plan->assembly() === null ? 'flat' : 'closed' }}</dd>
+        <dd class="sub">{{ $plan->assembly() === null ? 'base '.$sheet->figure($size->baseLength).' × '.$sheet->say($size->baseWidth) : ($size->baseWidth->mm > 0 ? $sheet->say($size->baseWidth).' deep' : 'lies flat') }}@if ($size->litres > 0.05) · {{ Decimal::print($size->litres, 1) }} l @endif</dd>
         @if ($sheet->sizeBand() !== '')<dd class="sub">{{ $sheet->sizeBand() }}</dd>@endif
         @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
         @if ($sheet->againstWish() !== '')<dd class="sub">against the wish: {{ $sheet->againstWish() }}</dd>@endif

@@ -28,7 +28,7 @@
                 </ul>
             </div>
             <div class="section-rule"><h2>Comes out</h2>
-                <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} lying flat, on a base of {{ $sheet->figure($plan->comesOut->baseLength) }} × {{ $sheet->say($plan->comesOut->baseWidth) }}.</p>
+                <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} {{ $sheet->foot() }}.</p>
             </div>
             @if ($sheet->cautions() !== [])
             <div class="section-rule"><h2>Take care</h2>

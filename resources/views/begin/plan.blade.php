@@ -1,10 +1,4 @@
-@use(App\Drawing\BaseDrawing)
-@use(App\Drawing\SideDrawing)
 @use(Fescue\Core\Tally\Notes)
-@php
-    $base = BaseDrawing::of($sheet->plan, $sheet->unit);
-    $side = SideDrawing::of($sheet->plan, $sheet->unit, $sheet->colours(), $sheet->writer);
-@endphp
 <x-layout :title="$sheet->bag->name()">
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>
@@ -15,10 +9,7 @@
     </div>
     <div class="begun-plan">
         <div class="drawing">
-            <div class="table-head"><h2>Base</h2><span>drawn {{ $base->ratio() }}</span></div>
-            <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the base">{!! $base->inline() !!}</div>
-            <div class="table-head"><h2>Side</h2><span>drawn {{ $side->ratio() }}, handles lifted</span></div>
-            <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the side">{!! $side->inline() !!}</div>
+            @include('bags.drawing')
             <h2>Words</h2>
             @include('bags.pattern')
         </div>

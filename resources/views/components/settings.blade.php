@@ -9,7 +9,7 @@
         $name = "{$at}[{$one->name}]";
         $label = $of === '' ? $one->label : $of.lcfirst($one->label);
         $open = $none !== null && $one->isAsked();
-        $value = Asked::shown($values[$one->name] ?? ($one instanceof Choice && ! $open ? $one->value : ($one instanceof Flag ? $one->value : '')));
+        $value = $one->showing($values[$one->name] ?? ($one instanceof Choice && ! $open ? $one->value : ($one instanceof Flag ? $one->value : '')));
     @endphp
     @if ($one instanceof Flag)
         <x-tiles :$name :$label :$value :options="[Flag::NO => $one->no, Flag::YES => $one->yes]" />
