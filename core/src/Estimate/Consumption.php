@@ -182,6 +182,12 @@ final readonly class Consumption
     {
         $one = $this->each[$place];
         $tops = Placement::of($this->worked[$place]->instructions);
+        if ($tops === []) {
+            // A seam leaves none; its stitches are all alike.
+            $all = $this->counts[$place]->total();
+
+            return max(1, min($all, 1 + (int) floor($share * $all)));
+        }
         $gone = $share * array_sum($this->rows[$place]);
         // What no top is left of, but for the join.
         $gone -= ($this->counts[$place]->many(Stitch::Chain) - count(

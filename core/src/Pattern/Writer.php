@@ -24,7 +24,7 @@ use Fescue\Core\Stitch\Terms;
 final class Writer
 {
     /** A loop that is named so often in a row is named once, at its end. */
-    private const OFTEN = 4;
+    private const OFTEN = 3;
 
     private readonly Vocabulary $vocabulary;
 

@@ -362,7 +362,7 @@ final class TallyTest extends TestCase
         }
         self::assertSame('Dc in each st around, back loop only. (56)', $texts(['body/stitch' => 'dc'])[3]);
         self::assertSame(
-            'Sc in next st, back loop only, hdc in next st, back loop only, dc in next 54 sts, back loop only. (56)',
+            'Sc in next st, hdc in next st, dc in next 54 sts, all in back loops only. (56)',
             $texts(['body/stitch' => 'dc'])[2],
         );
         self::assertStringContainsString('ch 16, miss 10', $texts([], Terms::UK)[16]);

@@ -1,0 +1,346 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Panel;
+
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Panel\TabNet;
+use Fescue\Core\Piece\Flat;
+use Fescue\Core\Piece\Mark;
+use Fescue\Core\Piece\Marked;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Tests\Bag\Ways;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Bags of pieces as makers make them, worked figure by figure. All of them are common practice, no source. */
+final class HandbookPiecesTest extends TestCase
+{
+    /** 19 → 21 → 19 …, the last plain row to 17; ten in the row ends of a side, two and two at the lower corners. */
+    public function testTwoPanelsWithEndsThatAreSlippedAndSkipped(): void
+    {
+        $plan = Built::plan(['type' => 'panels', 'across' => 19, 'rows' => 10, 'shape' => 'slipped', 'border' => 'dc']);
+        $leaves = Built::leaves($plan, 0);
+        self::assertSame([19, 21, 19, 21, 19, 21, 19, 21, 19, 17, 10 + 19 + 10 + 4], $leaves);
+        self::assertSame($leaves, Built::leaves($plan, 1));
+        $lines = Ways::lines($plan);
+        self::assertSame(
+            'Turn, ch 1, skip 1, sl st in next st, sc in next 3 sts, 3 sc in next st, sc in next 7 sts, 3 sc in next st, '
+                .'sc in next 3 sts, sl st in next st, skip 1, all in back loops only. (21)',
+            $lines['Front panel: Row 2'],
+        );
+        self::assertSame(
+            'Turn, ch 1, skip 1, sl st in next st, sc in next 17 sts, sl st in next st, skip 1, all in back loops '
+                .'only. (19)',
+            $lines['Back panel: Row 3'],
+        );
+        self::assertSame(
+            'Along the row ends: dc in next 9 row ends, 2 dc in next row end, go on along the other side of the chain: '
+                .'2 dc in next ch, dc in next 17 ch, 2 dc in next ch, along the row ends: 2 dc in next row end, dc in '
+                .'next 9 row ends. (43)',
+            $lines['Front panel: Row 11'],
+        );
+        [$seam] = Built::assembly($plan)->seams;
+        self::assertSame(
+            [43, 0, 'Front panel', 'Back panel', 'whip'],
+            [$seam->stitches, $seam->eased(), $seam->from->piece, $seam->to->piece, $seam->how->value],
+        );
+        // Whipped with three times the seam: 43 × 12 mm × 3.
+        self::assertStringContainsString('a tail three times the seam: 154.8 cm', Ways::notes($plan)['border-meets']);
+        // Both borders together are the depth: 2 dc, twice a single's 11.5 mm each.
+        self::assertEqualsWithDelta(46.0, $plan->comesOut->baseWidth->mm, 1e-9);
+        self::assertEqualsWithDelta(19 * 12.0, $plan->comesOut->baseLength->mm, 1e-9);
+        self::assertEqualsWithDelta(115.0, $plan->comesOut->height->mm, 1e-9);
+    }
+
+    /** 26 chains for 20: the middle runs 13 and 23 for 7 and 17. */
+    public function testWiderPanels(): void
+    {
+        $lines = Ways::lines(Built::plan(['type' => 'panels', 'across' => 25, 'rows' => 6, 'shape' => 'slipped']));
+        self::assertStringContainsString('3 sc in next st, sc in next 13 sts, 3 sc', $lines['Front panel: Row 2']);
+        self::assertStringContainsString('sc in next 23 sts', $lines['Front panel: Row 3']);
+        self::assertStringStartsWith('Sc in 2nd ch from hook, sc in next 24 ch', $lines['Front panel: Row 1']);
+    }
+
+    public function testPanelsThatNarrowAndWiden(): void
+    {
+        $of = fn(string $shape, int $every): array => Built::leaves(
+            Built::plan(['type' => 'panels', 'across' => 12, 'rows' => 6, 'shape' => $shape, 'every' => $every]),
+            0,
+        );
+        self::assertSame([12, 12, 10, 10, 8, 8], array_slice($of('narrows', 2), 0, 6));
+        self::assertSame([12, 14, 16, 18, 20, 22], array_slice($of('widens', 1), 0, 6));
+        self::assertSame([12, 12, 12, 12, 12, 12], array_slice($of('straight', 1), 0, 6));
+        self::assertSame(
+            ['/build/every', 'Row 5 would have fewer than 4 of 5 stitches left: the panel shrinks to nothing. Narrow it '
+                .'more slowly, or begin wider.'],
+            Built::refused(['type' => 'panels', 'across' => 11, 'rows' => 9, 'shape' => 'narrows', 'every' => 1]),
+        );
+        self::assertSame('/build/across', Built::refused([
+            'type' => 'panels', 'across' => 12, 'rows' => 9, 'shape' => 'slipped',
+        ])[0]);
+        self::assertSame('/build/every', Built::refused([
+            'type' => 'panels', 'across' => 390, 'rows' => 9, 'shape' => 'widens', 'every' => 1,
+        ])[0]);
+    }
+
+    /** 16 wide, 31 rows; a hole in the last; (2, ch 1, 2) in the corners; gussets 5 × 10, the ring in the middle two. */
+    public function testOneLongPanelAndTwoGussets(): void
+    {
+        $plan = Built::plan([
+            'type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5, 'back' => 10, 'flap' => 6,
+        ]);
+        $lines = Ways::lines($plan);
+        self::assertSame('Sc in 2nd ch from hook, sc in next 15 ch. (16)', $lines['Panel: Row 1']);
+        self::assertSame(
+            'Turn, ch 1, sc in next 7 sts, ch 2, skip 1, sc in next 8 sts. (17)',
+            $lines['Panel: Row 31'],
+        );
+        self::assertSame(
+            'Along the row ends: sc in next 31 row ends, go on along the other side of the chain: (2 sc, ch 1, 2 sc) in '
+                .'the corner, sc in next 14 ch, (2 sc, ch 1, 2 sc) in the corner, along the row ends: sc in next 31 row '
+                .'ends. ('.(31 + 5 + 14 + 5 + 31).')',
+            $lines['Panel: Row 32'],
+        );
+        self::assertSame([5, 5, 5, 5, 5, 5, 5, 5, 5, 5], Built::leaves($plan, 1));
+        self::assertSame(
+            'Turn, ch 1, sc in next st, sc around the ring and into each of next 2 sts, sc in next 2 sts. (5)',
+            $lines['Left gusset: Row 10'],
+        );
+        $seams = Built::assembly($plan)->seams;
+        self::assertSame('ABCDEF', implode('', array_column($seams, 'letter')));
+        self::assertSame([10, 5, 10, 10, 5, 10], array_column($seams, 'stitches'));
+        self::assertSame(
+            'Panel and left gusset together: 10 sl st through both edges, a stitch to a stitch. (10)',
+            $lines['Seam A'],
+        );
+        $notes = Ways::notes($plan);
+        self::assertStringContainsString('falls in Panel: Row 31, the last of the flap', $notes['lock-hole']);
+        // Six rows of 11.5 mm, five of which cover the top.
+        self::assertStringStartsWith('The flap ends 1.2 cm down the front.', $notes['flap-ends']);
+        self::assertEqualsWithDelta(192.0, $plan->comesOut->baseLength->mm, 1e-9);
+        self::assertEqualsWithDelta(57.5, $plan->comesOut->baseWidth->mm, 1e-9);
+        self::assertEqualsWithDelta(115.0, $plan->comesOut->height->mm, 1e-9);
+        self::assertEqualsWithDelta(1.92 * 0.575 * 1.15, $plan->comesOut->litres, 1e-9);
+    }
+
+    public function testWhatIsLeftOpenOfAnEnvelopeFollowsTheClosedBag(): void
+    {
+        $size = ['size' => ['length' => '18 cm', 'width' => '4.5 cm', 'height' => '12 cm']];
+        $plan = Built::plan(['type' => 'envelope'], $size);
+        self::assertSame(
+            ['across' => 15, 'front' => 10, 'bottom' => 4, 'back' => 10, 'flap' => 9, 'gusset' => 4],
+            array_intersect_key($plan->parts[0]->maker->write(), [
+                'across' => 1, 'front' => 1, 'bottom' => 1, 'back' => 1, 'flap' => 1, 'gusset' => 1,
+            ]),
+        );
+        // Higher rows than stitches are wide: a row's end takes more than one.
+        $tall = Built::plan(['type' => 'envelope', 'stitch' => 'dc'], $size);
+        $seams = Built::assembly($tall)->seams;
+        self::assertSame(0, array_sum(array_map(fn($seam): int => $seam->eased(), $seams)));
+        self::assertSame((int) round(5 * 23 / 12), $seams[0]->stitches);
+        $refuses = fn(array $build): array => Built::refused(['type' => 'envelope'] + $build, $size);
+        self::assertSame('/build/flap', $refuses(['flap' => 15])[0]);
+        self::assertStringContainsString('Work 14 at most', $refuses(['flap' => 15])[1]);
+        self::assertSame('/build/gusset', $refuses(['gusset' => 9])[0]);
+        self::assertStringContainsString('Seam B cannot meet: 4 stitches of the panel', $refuses(['gusset' => 9])[1]);
+        self::assertSame('/build/hole', $refuses(['across' => 4])[0]);
+        self::assertSame('/size/height', Built::refused(['type' => 'envelope', 'across' => 9])[0]);
+        $eased = Built::assembly(Built::plan(['type' => 'envelope', 'gusset' => 5], $size))->seams[1];
+        self::assertSame([5, 1], [$eased->stitches, $eased->eased()]);
+        self::assertStringContainsString('does not reach the front', Ways::notes(
+            Built::plan(['type' => 'envelope', 'flap' => 4], $size),
+        )['flap-short']);
+        self::assertStringContainsString(
+            'one edge has 1 fewer: eased in evenly',
+            Ways::lines(Built::plan(['type' => 'envelope', 'gusset' => 5], $size))['Seam B'],
+        );
+    }
+
+    /** 33 chains stretched over 19 cm, rows until they cover 36 cm, sides 7 wide; a square of 3.8 mm. */
+    public function testOnPlasticCanvas(): void
+    {
+        $gauge = ['gauge/stitches' => 34, 'gauge/width' => '19.5 cm', 'gauge/rows' => 30, 'gauge/height' => '21 cm'];
+        $build = [
+            'type' => 'canvas', 'sheet_across' => 50, 'sheet_high' => 95, 'pitch' => '3.8 mm', 'front' => 36,
+            'bottom' => 11, 'flap' => 12, 'clasp' => '5 cm',
+        ];
+        $plan = Built::plan($build, $gauge);
+        self::assertSame([33, 7], [$plan->work->pieces[0]->start->chain, $plan->work->pieces[1]->start->chain]);
+        $rows = count($plan->work->pieces[0]->rows);
+        self::assertGreaterThanOrEqual(361.0, $rows * 7.0);
+        self::assertLessThan(361.0 + 7.0, $rows * 7.0);
+        // One a square and two in a corner square: all four sides.
+        self::assertSame(2 * (50 + 95), Built::assembly($plan)->seams[0]->stitches);
+        $notes = Ways::notes($plan);
+        // (19 − 5) ÷ 2.
+        self::assertStringContainsString('The clasp stands 7.0 cm from either edge', $notes['clasp-place']);
+        self::assertStringContainsString('square 3 from the front and 3 from the top', $notes['bars']);
+        self::assertStringContainsString('1.0 cm from each edge', $notes['bars']);
+        $bars = array_map(fn(int $side): array => array_map(
+            fn(Mark $mark): array => [round($mark->x, 6), round($mark->y, 6)],
+            array_values(array_filter(
+                $plan->work->pieces[$side]->flat->marks ?? [],
+                fn(Mark $mark): bool => $mark->as === Marked::Bar,
+            )),
+        ), [1, 2]);
+        self::assertSame([[[11.4, -127.3]], [[-11.4, -127.3]]], $bars, 'Mirrored, 2.5 squares in.');
+        $refuses = fn(array $changes): array => Built::refused($changes + $build, $gauge);
+        self::assertSame('/build/clasp', $refuses(['clasp' => '20 cm'])[0]);
+        self::assertSame('/build/flap', $refuses(['flap' => 13])[0]);
+        self::assertSame('/build/bar', $refuses(['bar' => 7])[0]);
+        self::assertSame('/build/across', $refuses(['across' => 51])[0]);
+        self::assertSame('/build/sheet_across', $refuses(['sheet_across' => 0])[0]);
+        self::assertSame('/build/flap', $refuses(['bottom' => 11, 'front' => 60, 'back' => 20, 'flap' => 72])[0]);
+        self::assertSame('/size/height', Built::refused(array_diff_key($build, ['front' => 1]), $gauge)[0]);
+    }
+
+    /** 45, 4 in the last, 45 back; the corner meets the 44th stitch; tassels from the third on, one on every sixth. */
+    public function testRoundTheEndAndBack(): void
+    {
+        $plan = Built::plan([
+            'type' => 'end-and-back', 'chain' => 45, 'meets' => 44, 'rows' => 8, 'tassels' => 'tassels',
+        ]);
+        self::assertSame(
+            'Sc in 2nd ch from hook, sc in next 44 ch, 4 sc in last ch, go on along the other side of the chain: sc in '
+                .'next 45 ch. (94)',
+            Ways::lines($plan)['Row 1'],
+        );
+        self::assertStringEndsWith('all in front loops only. (98)', Ways::lines($plan)['Row 2']);
+        $leaves = Built::leaves($plan, 0);
+        self::assertSame(94, $leaves[0]);
+        // Flat round half a circle: π·h/w more a row, here of hdc 1.5 singles high.
+        self::assertEqualsWithDelta(4 + 7 * M_PI * 17.25 / 12, end($leaves) - 90, 1.5);
+        $seams = Built::assembly($plan)->seams;
+        self::assertSame([22, 22], array_column($seams, 'stitches'));
+        $flap = end($leaves) - 4 * 22;
+        $places = range(3, $flap, 6);
+        self::assertStringContainsString(
+            count($places).' tassels round the flap: the first on stitch 3 from the seam',
+            Ways::notes($plan)['tassels'],
+        );
+        $marks = $plan->work->pieces[0]->flat->marks ?? [];
+        self::assertCount(count($places), $marks);
+        $round = 11.5 + 7 * 17.25;
+        self::assertEqualsWithDelta(2 * $round, $plan->comesOut->baseLength->mm, 1e-9);
+        self::assertEqualsWithDelta(22 * 12.0, $plan->comesOut->height->mm, 1e-9);
+        self::assertSame(
+            '/build/meets',
+            Built::refused(['type' => 'end-and-back', 'chain' => 20, 'meets' => 22, 'rows' => 3])[0],
+        );
+        $refused = Built::refused(['type' => 'end-and-back', 'chain' => 12, 'meets' => 12, 'rows' => 8]);
+        self::assertSame('/build/rows', $refused[0]);
+        self::assertStringContainsString('reaches past the fold', $refused[1]);
+    }
+
+    /** 20 sc, 6 rows, 30 in all with 18 of net; ring of 70, 30, 70, 30; five rounds, the last four slipped. */
+    public function testPanelNetPanel(): void
+    {
+        $plan = Built::plan(['type' => 'net', 'across' => 20, 'net' => 18]);
+        self::assertSame(array_fill(0, 30, 20), array_slice(Built::leaves($plan, 0), 0, 30));
+        self::assertSame(array_fill(0, 5, 200), array_slice(Built::leaves($plan, 0), 30));
+        $lines = Ways::lines($plan);
+        self::assertSame('Turn, [ch 5, sc in next st] 20 times. (20)', $lines['Row 7']);
+        self::assertSame('Turn, [ch 5, sc in next loop] 20 times. (20)', $lines['Row 24']);
+        self::assertSame('Turn, ch 1, sc in next 20 spaces. (20)', $lines['Row 25']);
+        self::assertStringStartsWith(
+            'Ch 70, along the row ends and end loops: sc in next 30 row ends, ch 70, along the row ends',
+            $lines['Round 1'],
+        );
+        self::assertSame('Sl st in each st around. (200)', $lines['Round 2']);
+        $net = StitchCount::of($plan->work->rows[7]->instructions);
+        self::assertSame([100, 20], [$net->many(Stitch::Chain), $net->many(Stitch::Single)]);
+        // Half a loop is a side of its rhombus, 2.5 chains of 12 mm; as wide as a stitch it is √(30² − 6²) high.
+        self::assertEqualsWithDelta(
+            (12 * 11.5 + 18 * sqrt(30 ** 2 - 6 ** 2)) / 2,
+            $plan->comesOut->height->mm,
+            1e-6,
+        );
+        $notes = Ways::notes($plan);
+        self::assertStringContainsString('Count the loops every second or third row: 20.', $notes['count-loops']);
+        self::assertStringContainsString('Pause on a ch 5', $notes['count-loops']);
+        self::assertArrayNotHasKey('net-long', $notes);
+        self::assertArrayHasKey('net-long', Ways::notes(Built::plan(['type' => 'net', 'across' => 20, 'net' => 36])));
+        $taped = Built::plan(['type' => 'net', 'across' => 20, 'net' => 18, 'net_row' => '25 mm']);
+        self::assertEqualsWithDelta((12 * 11.5 + 18 * 25.0) / 2, $taped->comesOut->height->mm, 1e-6);
+        $refuses = fn(array $build): string => Built::refused(['type' => 'net'] + $build)[0];
+        self::assertSame('/build/across', $refuses(['across' => 1, 'net' => 9]), 'A net of one loop.');
+        self::assertSame('/build/chains', $refuses(['across' => 9, 'net' => 9, 'chains' => 1]));
+        self::assertSame('/build/slipped', $refuses(['across' => 9, 'net' => 9, 'rounds' => 3, 'slipped' => 3]));
+        self::assertSame('/build/side', $refuses(['across' => 9, 'net' => 9, 'side' => 200]));
+        self::assertSame('/edge', Built::refused(['type' => 'net', 'across' => 9, 'net' => 9], [
+            'edge' => ['stitch' => 'sc'],
+        ])[0]);
+    }
+
+    /** 7 × 11 = 77 a square; 4 in a standing tab, 2 in a lying one, 6 in a corner. */
+    public function testTabSquares(): void
+    {
+        $build = [
+            'type' => 'tabs', 'rows' => 7, 'across' => 11, 'net' => [2, 4, 5, 4, 2],
+            'tab' => ['width' => '16 mm', 'height' => '25 mm'],
+        ];
+        $plan = Built::plan($build);
+        $tabs = Built::assembly($plan)->tabs;
+        self::assertSame(
+            [17 * 77, 77, 17 * 11, 17],
+            [$tabs?->total, $tabs?->perSquare, $tabs?->bent, $tabs?->squares],
+        );
+        self::assertSame([22, 22, 22, 22, 22, 22, 4 * 6 + 18 * 2 + 10 * 4], Built::leaves($plan, 0));
+        $rows = 17 * 7;
+        self::assertCount($rows + count(Built::assembly($plan)->seams), $plan->work->rows);
+        // 17 squares have 68 edges: 24 joins, 6 seams and 8 of the opening are all of them.
+        self::assertCount(24 + 6, Built::assembly($plan)->seams);
+        self::assertSame(68, 2 * (24 + 6) + 8);
+        self::assertSame(17 * 7, Built::assembly(Built::plan(['bend' => 'rows'] + $build))->tabs?->bent);
+        self::assertArrayHasKey('tabs-edges', Ways::notes($plan));
+        self::assertArrayHasKey('ends-melted', Ways::notes($plan));
+        self::assertSame('/build/net', Built::refused(['net' => [2, 4, 5, 4, 3]] + $build)[0]);
+        self::assertStringContainsString('square 4 in row 2', Built::refused(['net' => [2, 4, 5, 4, 3]] + $build)[1]);
+        self::assertSame('/build/net', Built::refused(['net' => [1]] + $build)[0]);
+        self::assertSame('/build/tab/width', Built::refused(['tab' => ['width' => '1 m', 'height' => '2 cm']] + $build)[0]);
+        // Of a wished size: as many squares as come nearest, with the border beside the tabs.
+        unset($build['net']);
+        $solved = Built::plan($build, ['size' => ['length' => '40 cm', 'width' => '20 cm', 'height' => '40 cm']]);
+        self::assertSame([2, 2, 6, 2, 2], $solved->parts[0]->maker->write()['net']);
+        self::assertEqualsWithDelta(2 * (11 * 16 + 23), $solved->comesOut->baseLength->mm, 1e-6);
+        self::assertEqualsWithDelta(7 * 25 + 23, $solved->comesOut->baseWidth->mm, 1e-6);
+    }
+
+    /** @param list<int> $rows */
+    #[DataProvider('nets')]
+    public function testNetsThatFold(array $rows, string $fold, int $seams): void
+    {
+        $net = TabNet::of($rows);
+        self::assertSame([$fold, $seams], [$net->fold, count($net->seams)]);
+        // No edge is joined twice, and every edge is joined or open.
+        $joined = array_map(
+            fn(array $at): string => implode(',', $at),
+            array_merge(...$net->joins, ...$net->seams),
+        );
+        self::assertSame($joined, array_values(array_unique($joined)));
+        self::assertSame(0, (4 * array_sum($rows) - count($joined)) % 2);
+    }
+
+    /** @return array<string, array{list<int>, string, int}> */
+    public static function nets(): array
+    {
+        return [
+            'on point' => [[2, 4, 5, 4, 2], TabNet::POINT, 6],
+            'a cross' => [[1, 3, 1], TabNet::BOX, 4],
+            'a deep cross' => [[2, 2, 6, 2, 2], TabNet::BOX, 8],
+            'a diamond, folded in half' => [[1, 3, 5, 3, 1], TabNet::HALF, 8],
+            'a strip' => [[3, 3, 3, 3], TabNet::HALF, 4],
+            'half a square off' => [[3, 4, 3], TabNet::HALF, 3],
+        ];
+    }
+
+    public function testAreaAndLengthOfAFlatPiece(): void
+    {
+        $flat = new Flat([[0.0, 0.0], [30.0, 0.0], [30.0, 40.0]]);
+        self::assertEqualsWithDelta(600.0, $flat->area(), 1e-9);
+        self::assertEqualsWithDelta(120.0, $flat->perimeter(), 1e-9);
+        self::assertSame([30.0, 40.0], [$flat->width(), $flat->height()]);
+    }
+}

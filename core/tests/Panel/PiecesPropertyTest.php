@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Panel;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Makers;
+use Fescue\Core\Bag\PartsWriter;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Face;
+use Fescue\Core\Piece\Flat;
+use Fescue\Core\Piece\Seam;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tally\Notes;
+use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tests\Bag\Words;
+use Fescue\Core\Tests\Shape\Outside;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+
+/** Every bag of pieces at random sizes: refused with a true reason, or every seam meets and the bag closes to its size. */
+final class PiecesPropertyTest extends TestCase
+{
+    private const EACH = 500;
+
+    /** Planned of each way, whose flat pieces are measured by another library too. */
+    private const MEASURED = 15;
+
+    public function testSeamsMeetWordsCountAndTheBagCloses(): void
+    {
+        mt_srand(13);
+        $ways = self::ways();
+        self::assertEqualsCanonicalizing(array_keys(Makers::byKey(Makers::BUILDS)), array_keys($ways), 'A way is missing.');
+        $flats = [];
+        foreach ($ways as $type => $of) {
+            $planned = 0;
+            for ($bag = 0; $bag < self::EACH; $bag++) {
+                $document = self::document(['type' => $type] + $of());
+                $said = json_encode($document, JSON_THROW_ON_ERROR);
+                try {
+                    $plan = Planner::plan(BagDocument::read($document));
+                } catch (Refused $e) {
+                    self::assertStringStartsWith('/', $e->problems[0]->path, $said);
+                    self::assertGreaterThan(15, strlen($e->problems[0]->message));
+
+                    continue;
+                }
+                $this->everySeamMeets($plan, $said);
+                $this->everyRowCounts($plan, $said);
+                if ($planned++ < self::MEASURED) {
+                    $this->isKept($plan, $document);
+                    foreach ($plan->work->pieces as $piece) {
+                        $flats[] = $piece->flat;
+                    }
+                }
+            }
+            self::assertGreaterThan(self::EACH / 6, $planned, $type);
+        }
+        $flats = array_values(array_filter($flats));
+        $outside = Outside::polygons(array_map(fn(Flat $flat): array => $flat->outline, $flats));
+        foreach ($flats as $place => $flat) {
+            self::assertEqualsWithDelta($outside[$place][0], $flat->area(), 1e-6 * $outside[$place][0]);
+            self::assertEqualsWithDelta($outside[$place][1], $flat->perimeter(), 1e-6 * $outside[$place][1]);
+        }
+    }
+
+    /** @return array<string, \Closure(): array<string, mixed>> */
+    private static function ways(): array
+    {
+        $plain = fn(): string => ['sc', 'hdc', 'dc'][mt_rand(0, 2)];
+        $join = fn(): string => ['slip', 'whip', 'sc'][mt_rand(0, 2)];
+        $half = fn(mixed $value): mixed => mt_rand(0, 1) === 0 ? null : $value;
+
+        return [
+            'panels' => fn(): array => [
+                'stitch' => $plain(), 'shape' => ['straight', 'slipped', 'narrows', 'widens'][mt_rand(0, 3)],
+                'every' => mt_rand(1, 8), 'border' => $plain(), 'join' => $join(), 'rows' => $half(mt_rand(3, 40)),
+            ],
+            'envelope' => fn(): array => [
+                'stitch' => ['sc', 'hdc', 'dc', 'rib'][mt_rand(0, 3)], 'hole' => mt_rand(0, 3), 'join' => $join(),
+                'back' => $half(mt_rand(4, 30)), 'flap' => $half(mt_rand(1, 30)), 'hang' => ['ring', 'none'][mt_rand(0, 1)],
+                'gusset' => $half(mt_rand(2, 12)),
+            ],
+            'canvas' => fn(): array => [
+                'stitch' => $plain(), 'sheet_across' => mt_rand(90, 200), 'sheet_high' => mt_rand(250, 400),
+                'pitch' => mt_rand(30, 60) / 10 .' mm', 'bar' => mt_rand(1, 4), 'clasp' => $half(mt_rand(2, 20).' cm'),
+            ],
+            'end-and-back' => fn(): array => [
+                'stitch' => $plain(), 'end' => mt_rand(2, 6), 'join' => $join(), 'chain' => $half(mt_rand(10, 80)),
+                'tassels' => ['none', 'tassels'][mt_rand(0, 1)], 'tassel_every' => mt_rand(1, 9),
+            ],
+            'net' => fn(): array => [
+                'stitch' => $plain(), 'panel_rows' => mt_rand(1, 9), 'chains' => mt_rand(3, 8), 'strap' => mt_rand(20, 90),
+                'side' => $half(mt_rand(10, 60)), 'rounds' => mt_rand(5, 8), 'slipped' => mt_rand(0, 4),
+            ],
+            'tabs' => fn(): array => [
+                'rows' => mt_rand(2, 9), 'across' => mt_rand(2, 12), 'join' => $join(),
+                'tab' => ['width' => mt_rand(12, 20).' mm', 'height' => mt_rand(18, 30).' mm'],
+                'net' => $half([[2, 4, 5, 4, 2], [1, 3, 1], [2, 2], [3, 4, 3], [1, 3, 5, 3, 1], [2, 3, 4]][mt_rand(0, 5)]),
+            ],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $build
+     *
+     * @return array<string, mixed>
+     */
+    private static function document(array $build): array
+    {
+        return Built::document(array_filter($build, fn(mixed $one): bool => $one !== null), [
+            'size' => [
+                'length' => mt_rand(12, 60).' cm', 'width' => mt_rand(2, 25).' cm', 'height' => mt_rand(8, 45).' cm',
+            ],
+            'gauge/width' => mt_rand(60, 180).' mm', 'gauge/height' => mt_rand(60, 180).' mm',
+            'working' => ['spiral', 'joined', 'joined-turned'][mt_rand(0, 2)],
+            'edge' => mt_rand(0, 3) > 0 ? null : ['stitch' => ['sc', 'slip', 'crab'][mt_rand(0, 2)]],
+            'handles' => mt_rand(0, 3) > 0 ? null : ['type' => ['straps', 'sewn', 'rings', 'chain', 'slot'][mt_rand(0, 4)]],
+        ]);
+    }
+
+    /** As many on both edges, or eased by a quarter at most and said so; both edges drawn, as long as each other. */
+    private function everySeamMeets(BagPlan $plan, string $said): void
+    {
+        $assembly = Built::assembly($plan);
+        $lines = [];
+        foreach ($plan->work->rows as $place => $row) {
+            if ($row->kind === RowKind::Seam) {
+                $lines[$row->name] = $plan->work->counts[$place]->takes;
+            }
+        }
+        self::assertSame(array_map(fn(Seam $one): string => "Seam {$one->letter}", $assembly->seams), array_keys($lines));
+        $edges = [];
+        foreach ($plan->work->pieces as $piece) {
+            foreach ($piece->flat->edges ?? [] as $edge) {
+                $edges[$edge->letter][] = $edge;
+            }
+        }
+        foreach ($assembly->seams as $seam) {
+            [$from, $to] = [$seam->from, $seam->to];
+            self::assertSame($from->anchors + $to->anchors, $lines["Seam {$seam->letter}"], $said);
+            self::assertSame($seam->eased(), abs($from->stitches - $to->stitches), $said);
+            self::assertLessThanOrEqual(max(1, $seam->stitches / 4), $seam->eased(), $said);
+            $drawn = $edges[$seam->letter] ?? [];
+            if ($drawn === []) {
+                continue;
+            }
+            self::assertCount(2, [...$drawn, ...(count($drawn) === 1 ? $drawn : [])], "{$seam->letter} of {$said}");
+            $long = array_map(fn($edge): float => $edge->length(), $drawn);
+            // Stitches that are eased in are as long as they are; else within one stitch and one row.
+            $one = $plan->gauge->singleWidth()->mm + $plan->gauge->heightOf($plan->spec->motif())->mm;
+            $slack = $assembly->tabs === null ? $one : max($long) * 0.45;
+            self::assertLessThanOrEqual(
+                $slack + ($seam->eased() + 0.16 * $seam->stitches) * $plan->gauge->singleWidth()->mm,
+                max($long) - min($long),
+                "{$seam->letter} of {$said}",
+            );
+        }
+    }
+
+    /** Its words, read by nothing of ours, take what is there and leave what the next takes. */
+    private function everyRowCounts(BagPlan $plan, string $said): void
+    {
+        $writer = new Writer(Terms::US);
+        foreach ($plan->work->pieces as $piece) {
+            $there = $piece->start->chain ?? 0;
+            $spans = 0;
+            foreach ($piece->rows as $row) {
+                $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
+                $line = $writer->line($row);
+                $text = rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.');
+                $seam = $row->kind === RowKind::Seam;
+                [$takes, $leaves] = Words::read($text, count($row->into) === 1 || $seam ? $offered : $there, 0, $spans);
+                $spans = preg_match('/^.*, ch (\d+), skip \d+/', $line, $found) === 1 ? (int) $found[1] : 0;
+                $counted = (int) preg_replace('/^.*\((\d+)\)$/', '$1', $line);
+                self::assertSame($offered, $takes, "{$row->name}: {$line} of {$said}");
+                if (! $seam) {
+                    self::assertSame($leaves, $counted, "{$row->name}: {$line} of {$said}");
+                }
+                $there = $leaves;
+            }
+        }
+    }
+
+    /**
+     * Read again it is the same, both files are as their formats say, and the last step stands as large as is said.
+     *
+     * @param array<string, mixed> $document
+     */
+    private function isKept(BagPlan $plan, array $document): void
+    {
+        $settled = PartsWriter::write($plan->settled()->parts) + $document;
+        $json = PlanDocument::toJson($plan);
+        self::assertSame($json, PlanDocument::toJson(Planner::plan(BagDocument::read($settled))));
+        foreach (['bag' => json_encode($settled, JSON_THROW_ON_ERROR), 'plan' => $json] as $name => $text) {
+            $schema = (string) file_get_contents(dirname(__DIR__, 3)."/docs/formats/fescue-{$name}-1.schema.json");
+            self::assertTrue((new Validator())->validate(json_decode($text), $schema)->isValid(), $text);
+        }
+        $estimate = MaterialEstimate::of($plan);
+        self::assertGreaterThan(0, $estimate->grams->likely);
+        self::assertEqualsWithDelta(
+            $estimate->grams->likely,
+            array_sum(array_column($estimate->parts, 'grams')),
+            1e-6 * $estimate->grams->likely,
+        );
+        foreach (Notes::on($plan, $estimate) as $note) {
+            self::assertStringNotContainsString('{', $note->text());
+        }
+        $assembly = Built::assembly($plan);
+        if ($document['build']['type'] !== 'net') {
+            $corners = array_merge(...array_map(fn(Face $face): array => $face->corners, $assembly->closed()->faces));
+            $span = fn(int $axis): float => max(array_column($corners, $axis)) - min(array_column($corners, $axis));
+            self::assertEqualsWithDelta($assembly->wide->mm, $span(0), 1e-6);
+            self::assertEqualsWithDelta($assembly->high->mm, $span(1), 1e-6);
+        }
+        // Each piece as large as its rows are, by the gauge: width × height of all that lie one above the other.
+        foreach ($plan->work->pieces as $piece) {
+            self::assertSame($piece->flat === null, $piece->start === null);
+        }
+    }
+}
