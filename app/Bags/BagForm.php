@@ -196,7 +196,7 @@ final readonly class BagForm
      *
      * @param non-empty-list<class-string<Maker>> $of
      *
-     * @return array<string, int|string|bool|list<int>>
+     * @return array<string, int|string|bool|array<int|string, int|string>>
      */
     private function part(string $at, array $of): array
     {
@@ -206,13 +206,13 @@ final readonly class BagForm
         return self::given(['type' => $type]) + $this->settings($at, $maker);
     }
 
-    /** @return array<string, int|string|bool|list<int>> */
+    /** @return array<string, int|string|bool|array<int|string, int|string>> */
     private function band(string $at): array
     {
         return $this->settings($at, (Makers::WALL)::open());
     }
 
-    /** @return array<string, int|string|bool|list<int>> what was typed of it */
+    /** @return array<string, int|string|bool|array<int|string, int|string>> what was typed of it */
     private function settings(string $at, Maker $maker): array
     {
         $typed = [];
@@ -266,7 +266,7 @@ final readonly class BagForm
         return array_column($choices, 'value', 'name');
     }
 
-    /** @return array{above?: list<array<string, int|string|bool|list<int>>>} */
+    /** @return array{above?: list<array<string, int|string|bool|array<int|string, int|string>>>} */
     private function above(): array
     {
         $above = [];
@@ -432,9 +432,9 @@ final readonly class BagForm
     }
 
     /**
-     * @param array<string, int|string|bool|list<int>|null> $fields
+     * @param array<string, int|string|bool|array<int|string, int|string>|null> $fields
      *
-     * @return array<string, int|string|bool|list<int>>
+     * @return array<string, int|string|bool|array<int|string, int|string>>
      */
     private static function given(array $fields): array
     {

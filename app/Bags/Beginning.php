@@ -323,7 +323,11 @@ final class Beginning
                 ],
             ]],
             'end-and-back' => ['Round the end', 'a clutch with a rounded flap', [
-                'size' => ['length' => $long->exact(), 'height' => Length::mm(max($high->mm, $long->mm / 2 + 10))->exact()],
+                // Its flap is half as long as it is wide, and ends above the fold.
+                'size' => [
+                    'length' => $long->exact(),
+                    'height' => Length::mm(max($high->mm, $long->mm / 2 + 10))->exact(),
+                ],
                 'build' => ['type' => 'end-and-back', 'stitch' => 'sc'],
             ]],
             'net' => ['Net', 'panel, net, panel, a ring', [

@@ -424,24 +424,26 @@ final readonly class PlanSheet
     public function sections(): array
     {
         $sections = [];
-        $from = 0;
-        foreach ($this->plan->work->pieces as $piece) {
-            $to = $from + count($piece->rows);
-            $last = $sections[array_key_last($sections) ?? -1] ?? null;
-            if ($last !== null && $this->isAlike($last['pieces'][0], $piece, $last['from'], $from)) {
-                $sections[array_key_last($sections)]['pieces'][] = $piece;
-            } else {
-                $sections[] = ['pieces' => [$piece], 'from' => $from];
+        $alike = [];
+        $at = $from = 0;
+        $pieces = $this->plan->work->pieces;
+        foreach ($pieces as $nth => $piece) {
+            $alike[] = $piece;
+            $from = count($alike) === 1 ? $at : $from;
+            $at += count($piece->rows);
+            $next = $pieces[$nth + 1] ?? null;
+            if ($next === null || ! $this->isAlike($alike[0], $next, $from, $at)) {
+                $sections[] = new Section(
+                    $this->titled($alike),
+                    $alike[0]->start === null ? '' : $this->writer->start($alike[0]->start),
+                    $alike[0]->start->chain ?? 0,
+                    $this->runs($alike, $from),
+                );
+                $alike = [];
             }
-            $from = $to;
         }
 
-        return array_map(fn(array $one): Section => new Section(
-            $this->titled($one['pieces']),
-            $one['pieces'][0]->start === null ? '' : $this->writer->start($one['pieces'][0]->start),
-            $one['pieces'][0]->start->chain ?? 0,
-            $this->runs($one['pieces'], $one['from']),
-        ), $sections);
+        return $sections;
     }
 
     /** Whether a piece is made as the one before, of the same materials. */

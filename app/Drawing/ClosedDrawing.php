@@ -25,12 +25,11 @@ final readonly class ClosedDrawing
         $assembly = $plan->assembly() ?? throw new \LogicException('A bag of one piece is drawn off its rows.');
         $faces = array_values(array_filter(
             $assembly->closed()->faces,
-            fn(Face $face): bool => self::span($face, 0) > 0.5 && self::span($face, 1) > 0.5,
+            fn(Face $face): bool => $face->span(0) > 0.5 && $face->span(1) > 0.5,
         ));
         usort($faces, fn(Face $a, Face $b): int => $a->corners[0][2] <=> $b->corners[0][2]);
-        $x = array_merge(...array_map(fn(Face $face): array => array_column($face->corners, 0), $faces));
-        $y = array_merge(...array_map(fn(Face $face): array => array_column($face->corners, 1), $faces));
-        [$left, $right, $foot, $top] = [min($x), max($x), min($y), max($y)];
+        [$left, $right] = self::reach($faces, 0);
+        [$foot, $top] = self::reach($faces, 1);
         $arches = [];
         foreach ($plan->parts as $part) {
             foreach ($part->made->attached as $one) {
@@ -68,8 +67,8 @@ final readonly class ClosedDrawing
             $arch = $one->arch();
             $at = $px(($left + $right) / 2 + $one->middle());
             if ($arch === null) {
-                $canvas->add("<circle cx=\"{$n($at)}\" cy=\"{$n($py($top) - 5)}\" r=\"6\" fill=\"none\" stroke=\"".Ink::SOFT
-                    .'" stroke-width="3"/>');
+                $canvas->add("<circle cx=\"{$n($at)}\" cy=\"{$n($py($top) - 5)}\" r=\"6\" fill=\"none\" "
+                    .'stroke="'.Ink::SOFT.'" stroke-width="3"/>');
 
                 continue;
             }
@@ -85,10 +84,19 @@ final readonly class ClosedDrawing
         foreach ($faces as $face) {
             $points = array_map(fn(array $at): string => "{$n($px($at[0]))} {$n($py($at[1]))}", $face->corners);
             $way = 'M'.implode('L', $points).'Z';
-            $ground = $face->open && $net !== '' ? Ink::SHEET : ($worked === '' ? Ink::mix($colour, Ink::SHEET, 0.4) : Fabric::ground($colour));
             $fill = $face->open ? $net : $worked;
-            $canvas->add("<path d=\"{$way}\" fill=\"{$ground}\"/>".($fill === '' ? '' : "<path d=\"{$way}\" fill=\"url(#{$fill})\"/>")
-                ."<path d=\"{$way}\" fill=\"none\" stroke=\"".Ink::INK.'" stroke-width="1.4" stroke-linejoin="round"/>');
+            // Between strands it is dark; through a net one sees the sheet.
+            $ground = match (true) {
+                $fill === '' => Ink::mix($colour, Ink::SHEET, 0.4),
+                $face->open => Ink::SHEET,
+                default => Fabric::ground($colour),
+            };
+            $canvas->add("<path d=\"{$way}\" fill=\"{$ground}\"/>");
+            if ($fill !== '') {
+                $canvas->add("<path d=\"{$way}\" fill=\"url(#{$fill})\"/>");
+            }
+            $canvas->add("<path d=\"{$way}\" fill=\"none\" stroke=\"".Ink::INK
+                .'" stroke-width="1.4" stroke-linejoin="round"/>');
         }
         foreach ($assembly->closed()->marks as [, $at, $wide]) {
             $half = max(5.0, $wide * $scale / 3);
@@ -132,8 +140,19 @@ final readonly class ClosedDrawing
         return [$worked, $net];
     }
 
-    private static function span(Face $face, int $axis): float
+    /**
+     * @param list<Face> $faces
+     * @param int<0, 2> $axis
+     *
+     * @return array{float, float} least and greatest, mm
+     */
+    private static function reach(array $faces, int $axis): array
     {
-        return max(array_column($face->corners, $axis)) - min(array_column($face->corners, $axis));
+        [$least, $greatest] = [INF, -INF];
+        foreach ($faces as $face) {
+            [$least, $greatest] = [min($least, $face->least($axis)), max($greatest, $face->greatest($axis))];
+        }
+
+        return $faces === [] ? [0.0, 1.0] : [$least, $greatest];
     }
 }

@@ -184,7 +184,7 @@ final class Fabric
             ."M{$at($high, -0.86)}L{$at($low, 0.1)}";
         $wrap = fn(float $y): string => "M{$at(-0.26, $y + 0.06)}L{$at(0.26, $y - 0.06)}";
         $legs = match ($stitch) {
-            Stitch::Chain, Stitch::Slip => '',
+            Stitch::Chain, Stitch::Slip, Stitch::Whip => '',
             Stitch::Single, Stitch::Crab => "M{$at(-0.32, -0.8)}L{$at(0, 0.14)}L{$at(0.32, -0.8)}",
             Stitch::HalfDouble => $post(0.08, 0.26)."M{$at(-0.42, -0.68)}L{$at(0.42, -0.64)}",
             Stitch::Double => $post(0.1, 0.14).$wrap(-0.42),

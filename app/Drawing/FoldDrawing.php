@@ -88,8 +88,9 @@ final readonly class FoldDrawing
             }
         }
         foreach ($letters as $letter => [$x, $y]) {
-            $drawn .= "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"9\" fill=\"".Ink::WARM."\"/><text x=\"{$n($x)}\" y=\""
-                ."{$n($y + 4.5)}\" fill=\"".Ink::SHEET."\" text-anchor=\"middle\" font-weight=\"700\">{$letter}</text>";
+            $drawn .= "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"9\" fill=\"".Ink::WARM.'"/>'
+                ."<text x=\"{$n($x)}\" y=\"{$n($y + 4.5)}\" fill=\"".Ink::SHEET
+                ."\" text-anchor=\"middle\" font-weight=\"700\">{$letter}</text>";
         }
         foreach ($step->marks as [, $at, $size]) {
             [$x, $y] = $place(self::seen($at));
@@ -142,10 +143,9 @@ final readonly class FoldDrawing
     /** Lit from the front; what faces aside or up is darker, and darker still where the inside shows. */
     private static function shade(Face $face, string $colour): string
     {
-        $span = fn(int $axis): float => max(array_column($face->corners, $axis)) - min(array_column($face->corners, $axis));
         $dark = match (true) {
-            $span(2) < 0.5 => 0.0,
-            $span(0) < 0.5 * $span(2) => 0.2,
+            $face->span(2) < 0.5 => 0.0,
+            $face->span(0) < 0.5 * $face->span(2) => 0.2,
             default => 0.12,
         };
 

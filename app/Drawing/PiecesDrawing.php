@@ -99,12 +99,9 @@ final class PiecesDrawing
             if ($flat === null || ($nth > 0 && ! $laid->isNet)) {
                 continue;
             }
-            $outline = 'M'.implode('L', array_map(fn(array $at): string => $this->point($laid, $at), $flat->outline)).'Z';
+            $outline = $this->way($laid, $flat->outline).'Z';
             $rows = implode('', array_map(
-                fn(array $row): string => 'M'.implode(
-                    'L',
-                    array_map(fn(array $at): string => $this->point($laid, $at), $row),
-                ),
+                fn(array $row): string => $this->way($laid, $row),
                 $this->thinned($flat->rows),
             ));
             $this->canvas->add("<path d=\"{$outline}\" fill=\"{$fill}\" stroke=\"".Ink::INK
@@ -265,8 +262,8 @@ final class PiecesDrawing
         $n = $this->canvas->n(...);
         $box = "x=\"{$n($x - $wide / 2)}\" y=\"{$n($y - $high / 2)}\" width=\"{$n($wide)}\" height=\"{$n($high)}\"";
         $this->canvas->add(match ($mark->as) {
-            Marked::Ring => "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"{$n(max(5.0, $wide / 2))}\" fill=\"none\" stroke=\""
-                .Ink::SOFT.'" stroke-width="3"/>',
+            Marked::Ring => "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"{$n(max(5.0, $wide / 2))}\" fill=\"none\" "
+                .'stroke="'.Ink::SOFT.'" stroke-width="3"/>',
             Marked::Hole => "<rect {$box} fill=\"".Ink::SHEET.'" stroke="'.Ink::WARM.'" stroke-width="1.8"/>',
             Marked::Clasp => "<rect {$box} rx=\"3\" fill=\"none\" stroke=\"".Ink::WARM
                 .'" stroke-width="1.6" stroke-dasharray="4 3"/>',
@@ -319,11 +316,13 @@ final class PiecesDrawing
         return [$this->x + $x * $this->scale, $this->y + $y * $this->scale];
     }
 
-    /** @param array{float, float} $at */
-    private function point(Laid $laid, array $at): string
+    /** @param list<array{float, float}> $points */
+    private function way(Laid $laid, array $points): string
     {
-        [$x, $y] = $this->pixels($laid, $at);
+        return 'M'.implode('L', array_map(function (array $at) use ($laid): string {
+            [$x, $y] = $this->pixels($laid, $at);
 
-        return "{$this->canvas->n($x)} {$this->canvas->n($y)}";
+            return "{$this->canvas->n($x)} {$this->canvas->n($y)}";
+        }, $points));
     }
 }

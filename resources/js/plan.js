@@ -168,8 +168,12 @@ export function plan() {
         const left = { ...errors };
         for (const place of form.querySelectorAll('[data-wrong]')) {
             const name = place.dataset.wrong;
-            const message = [left[name]].flat()[0] ?? '';
-            delete left[name];
+            // Two ways of a part may have a field of one name: it is said at the one that is chosen.
+            const aside = place.closest('fieldset:disabled') !== null;
+            const message = aside ? '' : [left[name]].flat()[0] ?? '';
+            if (!aside) {
+                delete left[name];
+            }
             place.textContent = message;
             const field = form.querySelector(`[aria-describedby~="${CSS.escape(place.id)}"]`);
             if (place.id && field) {

@@ -30,14 +30,14 @@ test('the start follows size and hook as they are typed, says what is wrong at i
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto('/');
     const answer = page.locator('[data-region="answer"]');
-    await page.getByLabel('Long').fill('44');
+    await page.getByLabel('Long', { exact: true }).fill('44');
     await expect(answer).toContainText(/5\d\.\d × 2\d/);
     await page.getByLabel('High').fill('four');
     await expect(page.locator('[data-wrong="height"]')).not.toBeEmpty();
     await expect(page.getByLabel('High')).toHaveValue('four');
     await page.getByLabel('High').fill('20');
     await expect(page.locator('[data-wrong="height"]')).toBeEmpty();
-    await page.getByLabel('Long').fill('12');
+    await page.getByLabel('Long', { exact: true }).fill('12');
     await page.getByLabel('Deep').fill('40');
     await expect(page.locator('[data-region="way-oval"]')).toContainText('Ask for more length or less width');
     await inspect(page, 'the start, phone');
@@ -53,7 +53,7 @@ test.describe('without a script', () => {
     test('the start answers by one form', async ({ page }) => {
         await page.goto('/');
         await page.locator('.strands').getByText('plarn').click();
-        await page.getByLabel('Long').fill('40');
+        await page.getByLabel('Long', { exact: true }).fill('40');
         await page.locator('.way-tile', { hasText: 'Folded chain' }).click();
         await page.getByRole('button', { name: 'Show it' }).click();
         await expect(page.locator('[data-region="answer"]')).toContainText('g of plarn');

@@ -142,8 +142,8 @@ final readonly class Consumption
     }
 
     /**
-     * Grams that go before the first stitch of a row: the tail where its material or piece begins, and the swatch where that
-     * came out of it.
+     * Grams that go before the first stitch of a row: the tail where its material or piece begins, and the swatch where
+     * that came out of it.
      */
     public function before(int $place): float
     {

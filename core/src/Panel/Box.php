@@ -25,9 +25,9 @@ final readonly class Box
     ) {}
 
     /**
-     * @param non-empty-list<string> $leftSeams letters of the left side in the order they are joined: front, bottom,
-     *         back
-     * @param non-empty-list<string> $rightSeams back, bottom, front
+     * @param array{string, string, string} $leftSeams letters of the left side in the order they are joined: front,
+     *         bottom, back
+     * @param array{string, string, string} $rightSeams back, bottom, front
      * @param string $lock what closes it: "the lock"; '' where nothing does
      *
      * @return non-empty-list<Step>
@@ -42,13 +42,12 @@ final readonly class Box
         $bottom = Face::from([0, 0, 0], [$w, 0, 0], [0, 0, $d], $this->panel, false);
         $front = Face::from([0, 0, $d], [$w, 0, 0], [0, $h, 0], $this->panel);
         [$left, $right] = [$side(0, $this->left), $side($w, $this->right)];
-        $edges = fn(float $x, array $letters): array => [
-            [$letters[0], [$x, 0, $d], [$x, $h, $d]],
-            [$letters[1], [$x, 0, 0], [$x, 0, $d]],
-            [$letters[2], [$x, 0, 0], [$x, $h, 0]],
+        $edges = fn(float $x, string $front, string $foot, string $back): array => [
+            [$front, [$x, 0.0, $d], [$x, $h, $d]],
+            [$foot, [$x, 0.0, 0.0], [$x, 0.0, $d]],
+            [$back, [$x, 0.0, 0.0], [$x, $h, 0.0]],
         ];
-        [$a, $b, $c] = $leftSeams;
-        [$e, $g, $i] = $rightSeams;
+        [$first, $second, $third] = $rightSeams;
         $gap = max(20.0, $d / 2);
         $over = $f <= $d ? [] : [Face::from([0, $h, $d + 1], [$w, 0, 0], [0, $d - $f, 0], $this->panel)];
         $top = Face::from([0, $h, 0], [$w, 0, 0], [0, 0, min($d, $f)], $this->panel);
@@ -65,12 +64,12 @@ final readonly class Box
             new Step(
                 'left side, from the front up: '.implode(', ', array_unique($leftSeams)),
                 [$back, $standing, $bottom, $left, $front, $lying($w + $gap, $this->right)],
-                $edges(0.0, [$a, $b, $c]),
+                $edges(0.0, ...$leftSeams),
             ),
             new Step(
                 'right side, from the back up: '.implode(', ', array_unique($rightSeams)),
                 [$back, $standing, $bottom, $left, $right, $front],
-                $edges($w, [$i, $g, $e]),
+                $edges($w, $third, $second, $first),
             ),
             new Step(
                 $lock === '' ? 'flap over' : "flap over, {$lock}",

@@ -32,8 +32,8 @@ use Fescue\Core\Piece\Wish;
 
 /**
  * A sheet of plastic canvas covered by a crocheted panel: front, bottom, back and flap in one, and two sides. Single
- * crochet joins panel and canvas, one a square and two in a corner square; hardware is counted in squares from the edge.
- * Common practice, no source.
+ * crochet joins panel and canvas, one a square and two in a corner square; hardware is counted in squares from the
+ * edge. Common practice, no source.
  */
 final readonly class Canvas extends OfPieces
 {
@@ -139,7 +139,13 @@ final readonly class Canvas extends OfPieces
                     ."{$pitch->times($sheet)->print(LengthUnit::Centimetre)} at most.",
             );
         }
-        $front = $this->count('front') ?? self::fitting($wish->heightLeft(), 'height', 1, $pitch, 'squares of the front');
+        $front = $this->count('front') ?? self::fitting(
+            $wish->heightLeft(),
+            'height',
+            1,
+            $pitch,
+            'squares of the front',
+        );
         $bottom = $this->count('bottom') ?? self::fitting(
             $wish->width?->mm,
             'width',

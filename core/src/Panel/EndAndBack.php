@@ -301,7 +301,7 @@ final readonly class EndAndBack extends OfPieces
 
         return array_map(
             fn(Instruction $one): Instruction => $one->remade(Loop::Front, fn(Stitch $stitch): Stitch => $stitch),
-            Several::inRuns($fabric->post(), $each),
+            Several::inRuns($fabric->post(), array_values($each)),
         );
     }
 

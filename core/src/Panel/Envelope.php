@@ -7,7 +7,6 @@ namespace Fescue\Core\Panel;
 use Fescue\Core\Instruction\Along;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Each;
-use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
@@ -216,11 +215,11 @@ final readonly class Envelope extends OfPieces
     /** @return list<Row> the last with the hole in its middle */
     private function panel(int $across, int $rows, Motif $fabric): array
     {
-        $made = Strip::rows($across, $rows, $fabric);
         $hole = $this->given('hole', self::HOLE);
-        if ($hole > 0 && $rows > 1) {
+        $made = Strip::rows($across, $rows - (int) ($hole > 0), $fabric);
+        if ($hole > 0) {
             $before = intdiv($across - 1, 2);
-            $made[$rows - 1] = Strip::row([
+            $made[] = Strip::row([
                 new Turn($fabric->post()->startingChains()),
                 ...$fabric->over(0, $before),
                 new Chains($hole),
@@ -240,15 +239,13 @@ final readonly class Envelope extends OfPieces
      */
     private function edging(int $across, array $sections, \Closure $of, Motif $fabric): Row
     {
-        $side = fn(array $rows): array => array_merge(
-            ...array_map(fn(int $many): array => Strip::spread($of($many), $many), $rows),
-        );
         $single = Motif::single();
-        $ends = fn(array $each): array => Several::inRuns(
-            Stitch::Single,
-            $each,
-            Into::RowEnd,
-        );
+        $down = [];
+        foreach ($sections as $many) {
+            array_push($down, ...Strip::spread($of($many), $many));
+        }
+        $ends = Several::inRuns(Stitch::Single, $down, Into::RowEnd);
+        $up = Several::inRuns(Stitch::Single, array_reverse($down), Into::RowEnd);
         $corner = new InOne([
             new Each(Stitch::Single, self::CORNER),
             new Chains(1),
@@ -257,13 +254,13 @@ final readonly class Envelope extends OfPieces
         $rows = array_sum($sections);
 
         return Strip::row([
-            new Along(0, EdgeKind::RowEnds->value, $ends($side($sections))),
+            new Along(0, EdgeKind::RowEnds->value, $ends),
             new Along(1, EdgeKind::OtherSide->value, [
                 $corner,
                 new Each(Stitch::Single, $across - 2, into: Into::NextChain),
                 $corner,
             ]),
-            new Along(2, EdgeKind::RowEnds->value, $ends($side(array_reverse($sections)))),
+            new Along(2, EdgeKind::RowEnds->value, $up),
         ], [
             new Edge(EdgeKind::RowEnds, $rows, fabric: $fabric),
             new Edge(EdgeKind::OtherSide, $across, fabric: $fabric),
@@ -274,14 +271,14 @@ final readonly class Envelope extends OfPieces
     /** @return list<Row> the last with the ring in its middle two stitches */
     private function gusset(int $across, int $rows, Motif $fabric): array
     {
-        $made = Strip::rows($across, $rows, $fabric);
         if ($this->choice('hang', self::RING) !== self::RING || $rows < 2) {
-            return $made;
+            return Strip::rows($across, $rows, $fabric);
         }
+        $made = Strip::rows($across, $rows - 1, $fabric);
         $over = min(2, $across);
         $before = intdiv($across - $over, 2);
         $after = $across - $over - $before;
-        $made[$rows - 1] = Strip::row([
+        $made[] = Strip::row([
             new Turn($fabric->post()->startingChains()),
             ...($before > 0 ? $fabric->over(0, $before) : []),
             new Each($fabric->post(), $over, into: Into::Ring),

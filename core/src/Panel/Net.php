@@ -14,7 +14,6 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -41,9 +40,9 @@ use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * A panel, a net of chain loops, a panel, in one strip that hangs from its side edges: these are picked up, with a chain
- * for a strap between them, in one ring. A loop of the net is a rhombus: as it lies it is as wide as a stitch of the
- * panel. How far it opens under a load is a guess that a tape corrects. Common practice, no source.
+ * A panel, a net of chain loops, a panel, in one strip that hangs from its side edges: these are picked up, with a
+ * chain for a strap between them, in one ring. A loop of the net is a rhombus: as it lies it is as wide as a stitch of
+ * the panel. How far it opens under a load is a guess that a tape corrects. Common practice, no source.
  */
 final readonly class Net extends OfPieces
 {
@@ -60,9 +59,6 @@ final readonly class Net extends OfPieces
 
     private const SLIPPED = 4;
 
-    /** How long a strap hangs where nothing is said, mm. From memory. */
-    private const HANGS = 600.0;
-
     private const STRETCH = 0.10;
 
     public static function key(): string
@@ -78,7 +74,8 @@ final readonly class Net extends OfPieces
     public function settings(?Ground $ground = null): array
     {
         $row = $ground === null ? null : $this->rowHigh($ground->gauge)->times(0.5);
-        $count = fn(string $name, string $label, string $unit, string $plural, int $else, int $least, int $most): Setting
+        $count
+            = fn(string $name, string $label, string $unit, string $plural, int $else, int $least, int $most): Setting
             => new Setting(
                 $name,
                 $label,
@@ -283,7 +280,10 @@ final readonly class Net extends OfPieces
         for ($row = 0; $row < $panel; $row++) {
             $rows[] = Strip::row(
                 $row === 0
-                    ? [new Turn($fabric->post()->startingChains()), new Each($fabric->post(), $across, into: Into::Space)]
+                    ? [
+                        new Turn($fabric->post()->startingChains()),
+                        new Each($fabric->post(), $across, into: Into::Space),
+                    ]
                     : Strip::plain($across, $fabric),
                 Edge::tops($across, $row === 0 ? $loops : $fabric),
                 $fabric,
@@ -330,7 +330,8 @@ final readonly class Net extends OfPieces
     private function lying(int $across, int $panel, int $net, float $wide, float $high, float $row, int $side): Flat
     {
         $flat = Flat::stacked([
-            ...array_fill(0, $panel, [$across * $wide, $high]),
+            [$across * $wide, $high],
+            ...array_fill(0, $panel - 1, [$across * $wide, $high]),
             ...array_fill(0, $net, [$across * $wide, $row]),
             ...array_fill(0, $panel, [$across * $wide, $high]),
         ]);

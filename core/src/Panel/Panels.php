@@ -39,8 +39,8 @@ use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * Two panels alike, each with a border along three sides that makes the depth; joined border to border. Common practice,
- * no source.
+ * Two panels alike, each with a border along three sides that makes the depth; joined border to border. Common
+ * practice, no source.
  */
 final readonly class Panels extends OfPieces
 {
@@ -171,7 +171,7 @@ final readonly class Panels extends OfPieces
         $stitch = $gauge->widthOf($fabric)->mm;
         // Ends that are slipped and skipped pull what three in one adds back in: as wide as it began.
         $slipped = $this->choice('shape', self::STRAIGHT) === self::SLIPPED;
-        $drawn = $slipped ? array_fill(0, $many, $across) : $widths;
+        $drawn = [$across, ...array_slice($slipped ? array_fill(0, $many, $across) : $widths, 1)];
         $wide = Length::mm(max($drawn) * $stitch);
         $high = $gauge->heightOf($fabric)->times($many);
         $deep = $gauge->heightOf($border)->times(2 * $bordered);
@@ -200,7 +200,7 @@ final readonly class Panels extends OfPieces
                     ['front-panel', 'back-panel'],
                 ),
                 [$seam],
-                self::steps($across * $stitch, $deep->mm, $high->mm, end($drawn) * $stitch),
+                self::steps($across * $stitch, $deep->mm, $high->mm, $drawn[count($drawn) - 1] * $stitch),
                 $wide,
                 $deep,
                 $high,
@@ -287,23 +287,19 @@ final readonly class Panels extends OfPieces
     {
         $post = $border->post();
         $along = Strip::spread($ends, $many);
-        $two = function (array $each, bool $last): array {
-            $at = array_keys(array_filter($each));
-            $each[$last ? max($at) : min($at)]++;
-
-            return $each;
-        };
-        $chain = array_fill(0, $across, 1);
-        $chain[0] = $chain[$across - 1] = 2;
+        // A corner's second stitch goes where the lowest of the side does.
+        $lowest = $many - 1;
+        while ($lowest > 0 && $along[$lowest] === 0) {
+            $lowest--;
+        }
+        $along[$lowest]++;
+        $along = array_values($along);
+        $chain = [2, ...array_fill(0, $across - 2, 1), 2];
 
         return Strip::row([
-            new Along(0, EdgeKind::RowEnds->value, Several::inRuns($post, $two($along, true), Into::RowEnd)),
+            new Along(0, EdgeKind::RowEnds->value, Several::inRuns($post, $along, Into::RowEnd)),
             new Along(1, EdgeKind::OtherSide->value, Several::inRuns($post, $chain, Into::NextChain)),
-            new Along(2, EdgeKind::RowEnds->value, Several::inRuns(
-                $post,
-                $two(array_reverse($along), false),
-                Into::RowEnd,
-            )),
+            new Along(2, EdgeKind::RowEnds->value, Several::inRuns($post, array_reverse($along), Into::RowEnd)),
         ], [
             new Edge(EdgeKind::RowEnds, $many, fabric: $fabric),
             new Edge(EdgeKind::OtherSide, $across, fabric: $fabric),
@@ -328,10 +324,13 @@ final readonly class Panels extends OfPieces
         $out = array_map(fn(array $at): array => [$at[0] + $border, $at[1]], $right);
         $foot = [[-$out[0][0], $border], [$out[0][0], $border]];
         $left = array_map(fn(array $at): array => [-$at[0], $at[1]], $out);
+        [$topX, $topY] = $right[count($right) - 1];
+
+        $inner = array_reverse(array_map(fn(array $at): array => [-$at[0], $at[1]], $right));
 
         return new Flat(
-            [...$foot, ...$out, end($right), [-end($right)[0], end($right)[1]], ...array_reverse($left)],
-            [...$panel->rows, [...array_reverse(array_map(fn(array $at): array => [-$at[0], $at[1]], $right)), ...$right]],
+            [...$foot, ...$out, [$topX, $topY], [-$topX, $topY], ...array_reverse($left)],
+            [...$panel->rows, [...$inner, ...$right]],
             edges: [new SewnEdge('A', [...array_reverse($left), ...$foot, ...$out], $around)],
         );
     }

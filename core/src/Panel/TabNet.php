@@ -80,7 +80,11 @@ final readonly class TabNet
         return new self($rows, $starts, $fold, $joins, $seams);
     }
 
-    /** For a bag of so many squares wide, deep and high. @return non-empty-list<int> */
+    /**
+     * For a bag of so many squares wide, deep and high.
+     *
+     * @return non-empty-list<int>
+     */
     public static function box(int $wide, int $deep, int $high): array
     {
         $side = array_fill(0, max(1, $high), $wide);
@@ -107,7 +111,11 @@ final readonly class TabNet
         return self::all($this->rows, $this->starts);
     }
 
-    /** @return ?array{int, int, int} wide, deep and high in squares; null where it is no box */
+    /**
+     * @param list<int> $rows
+     *
+     * @return ?array{int, int, int} wide, deep and high in squares; null where it is no box
+     */
     public static function isBox(array $rows): ?array
     {
         $wide = $rows[0] ?? 0;
@@ -244,7 +252,7 @@ final readonly class TabNet
     {
         $cells = self::all($rows, $starts);
         $sums = array_map(fn(array $cell): int => $cell[0] + $cell[1], $cells);
-        [$first, $last] = $aslant ? [min($sums), max($sums)] : [0, count($rows) - 1];
+        [$first, $last] = $aslant ? [min([...$sums, PHP_INT_MAX]), max([...$sums, 0])] : [0, count($rows) - 1];
         if ($aslant && ($first + $last) % 2 !== 0) {
             return [[], [[0, $starts[0], 'W']]];
         }

@@ -10,7 +10,6 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
@@ -39,8 +38,8 @@ use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
 /**
- * Squares of tabs on cord, r rows of c, joined to a net that folds to a bag. Two single crochet a tab where rows meet; in
- * the border 4 in a standing tab, 2 in a lying one, 6 in a corner. Common practice, no source.
+ * Squares of tabs on cord, r rows of c, joined to a net that folds to a bag. Two single crochet a tab where rows meet;
+ * in the border 4 in a standing tab, 2 in a lying one, 6 in a corner. Common practice, no source.
  */
 final readonly class Tabs extends OfPieces
 {
@@ -96,7 +95,7 @@ final readonly class Tabs extends OfPieces
             new SizedPair(
                 'tab',
                 'From tab to tab, across and along',
-                SizedPair::pair($this->text('tab')),
+                $this->tab(),
                 Length::mm(4),
                 Length::mm(80),
                 true,
@@ -132,10 +131,16 @@ final readonly class Tabs extends OfPieces
         return $this->with(['net' => $net]);
     }
 
+    /** @return ?array{Length, Length} from tab to tab, across and along */
+    private function tab(): ?array
+    {
+        return SizedPair::pair($this->pair('tab'));
+    }
+
     /** @return array{float, float} mm of a square with its border */
     private function square(Ground $ground): array
     {
-        [$wide, $high] = SizedPair::pair($this->text('tab'))
+        [$wide, $high] = $this->tab()
             ?? throw new Unmakeable('tab', 'Say how wide and how high a tab lies in its row.');
         $border = 2 * $ground->gauge->singleHeight()->mm;
 
@@ -159,15 +164,15 @@ final readonly class Tabs extends OfPieces
         $how = Joining::from($this->choice('join', Joining::Single->value));
         $rows = $this->worked($many, $across);
         $offers = ['N' => 2 * $across + 2, 'S' => 2 * $across + 2, 'E' => 4 * $many - 2, 'W' => 4 * $many - 2];
-        $edge = fn(array $at): Offered => Offered::across(
+        $edge = fn(int $row, int $column, string $side): Offered => Offered::across(
             'square',
-            $offers[$at[2]],
+            $offers[$side],
             EdgeKind::Some,
-            $net->nth($at[0], $at[1]),
+            $net->nth($row, $column),
         );
         $seams = [];
         foreach ([...$net->joins, ...$net->seams] as $nth => [$from, $to]) {
-            $seams[] = new Seam(RowKind::Seam->numbered($nth + 1), $edge($from), $edge($to), $how, 'net');
+            $seams[] = new Seam(RowKind::Seam->numbered($nth + 1), $edge(...$from), $edge(...$to), $how, 'net');
         }
         [$size, $litres] = $this->closes($net, $wide, $high);
         $bent = ($this->choice('bend', self::ACROSS) === self::ROWS ? $many : $across) * $net->squares();
@@ -202,8 +207,8 @@ final readonly class Tabs extends OfPieces
                     Tone::Better,
                     0,
                     "{$tabs->total} tabs: {$tabs->perSquare} a square, {$tabs->squares} squares.",
-                    "Collect and sort them by kind, wash and dry them, and bend {$bent} tongues flat: those of the edge "
-                        .'where the square turns.',
+                    "Collect and sort them by kind, wash and dry them, and bend {$bent} tongues flat: those of the "
+                        .'edge where the square turns.',
                 ),
                 new Remark(
                     'tabs-over',
@@ -218,8 +223,8 @@ final readonly class Tabs extends OfPieces
                     count($rows) * $net->squares(),
                     'Join the squares from inside, row by row of the net:',
                     "{$first} joins within it, then ".count($net->seams).' that fold it to the bag.'
-                        .($net->fold === TabNet::POINT ? ' Laid aslant, each lower row half a square on, it is a rectangle on '
-                            .'point, folded across its middle.' : ''),
+                        .($net->fold === TabNet::POINT ? ' Laid aslant, each lower row half a square on, it is a '
+                            .'rectangle on point, folded across its middle.' : ''),
                 ),
                 new Remark(
                     'ends-melted',
@@ -231,7 +236,7 @@ final readonly class Tabs extends OfPieces
                 Remark::hangTest(),
             ],
             assembly: new Assembly(
-                $pieces,
+                $pieces === [] ? throw new \LogicException('A net has squares.') : $pieces,
                 $seams,
                 $this->steps($net, $wide, $high),
                 Length::mm($size[0]),
@@ -262,8 +267,9 @@ final readonly class Tabs extends OfPieces
         $lying = array_fill(0, $across - 2, 2);
         $standing = array_fill(0, $many - 2, 4);
         $around = [6, ...$lying, 6, ...$standing, 6, ...$lying, 6, ...$standing];
+        $border = Several::inRuns(Stitch::Single, $around, Into::Tab);
         $rows[] = Strip::row(
-            Several::inRuns(Stitch::Single, $around, Into::Tab),
+            $border === [] ? throw new \LogicException('A square has corners.') : $border,
             new Edge(EdgeKind::Tabs, count($around)),
             $single,
             kind: RowKind::Round,
@@ -286,11 +292,18 @@ final readonly class Tabs extends OfPieces
         }
         $diagonal = hypot($wide, $high);
         $cells = $net->cells();
-        $span = fn(array $of): int => max($of) - min($of) + 2;
-        $sums = array_map(fn(array $cell): int => $cell[0] + $cell[1], $cells);
-        $across = array_map(fn(array $cell): int => $cell[1] - $cell[0], $cells);
+        $corner = $cells[0] ?? [0, 0];
+        [$sum, $across] = [[$corner[0] + $corner[1]], [$corner[1] - $corner[0]]];
+        foreach ($cells as [$row, $column]) {
+            $sum[] = $row + $column;
+            $across[] = $column - $row;
+        }
 
-        return [[$span($across) / 2 * $diagonal, 0.0, $span($sums) / 4 * $diagonal], 0.0];
+        return [[
+            (max($across) - min($across) + 2) / 2 * $diagonal,
+            0.0,
+            (max($sum) - min($sum) + 2) / 4 * $diagonal,
+        ], 0.0];
     }
 
     /**
@@ -340,10 +353,9 @@ final readonly class Tabs extends OfPieces
         $cells = $net->cells();
         $rows = count($net->rows);
         $flat = array_map(
-            fn(array $cell): Face => Face::from([$cell[1] * $w, -($cell[0] + 1) * $h, 0], [$w, 0, 0], [0, $h, 0], 'square'),
+            fn(array $cell): Face => self::lain([$cell[1] * $w, -($cell[0] + 1) * $h, 0], $w, $h),
             $cells,
         );
-        $steps = [new Step('squares joined to a net', $flat === [] ? [] : $flat)];
         $closed = match ($net->fold) {
             TabNet::BOX => self::boxed($net, $w, $h),
             TabNet::HALF => array_map(fn(array $cell): Face => Face::from(
@@ -357,12 +369,29 @@ final readonly class Tabs extends OfPieces
             ), $cells),
             default => self::pointed($net, $w, $h),
         };
-        $steps[] = new Step(
-            $net->fold === TabNet::BOX ? 'sides up, corners drawn together' : 'folded across the middle, sides joined',
-            $closed === [] ? $flat : $closed,
-        );
+        if ($flat === [] || $closed === []) {
+            throw new \LogicException('A net has squares.');
+        }
 
-        return $steps;
+        return [
+            new Step('squares joined to a net', $flat),
+            new Step(
+                $net->fold === TabNet::BOX
+                    ? 'sides up, corners drawn together'
+                    : 'folded across the middle, sides joined',
+                $closed,
+            ),
+        ];
+    }
+
+    /**
+     * A square upright, from its lower left corner.
+     *
+     * @param array{float, float, float} $at
+     */
+    private static function lain(array $at, float $wide, float $high, bool $lies = true): Face
+    {
+        return Face::from($at, [$wide, 0, 0], [0, $high, 0], 'square', $lies);
     }
 
     /** @return list<Face> front, back and sides about the bottom */
@@ -373,7 +402,7 @@ final readonly class Tabs extends OfPieces
         foreach ($net->cells() as [$row, $column]) {
             $x = $column - $high;
             $faces[] = match (true) {
-                $row < $high => Face::from([$x * $w, ($high - 1 - $row) * $h, 0], [$w, 0, 0], [0, $h, 0], 'square', false),
+                $row < $high => self::lain([$x * $w, ($high - 1 - $row) * $h, 0], $w, $h, false),
                 $row >= $high + $deep => Face::from(
                     [$x * $w, ($row - $high - $deep) * $h, $deep * $h],
                     [$w, 0, 0],
@@ -399,8 +428,8 @@ final readonly class Tabs extends OfPieces
     {
         $half = hypot($w, $h) / 2;
         $cells = $net->cells();
-        $sums = array_map(fn(array $cell): int => $cell[0] + $cell[1], $cells);
-        $fold = (min($sums) + max($sums)) / 2;
+        $sums = [...array_map(fn(array $cell): int => $cell[0] + $cell[1], $cells)];
+        $fold = $sums === [] ? 0.0 : (min($sums) + max($sums)) / 2;
         $faces = [];
         foreach ($cells as [$row, $column]) {
             [$x, $y] = [($column - $row) * $half, ($fold - $row - $column) * $half];
@@ -409,7 +438,8 @@ final readonly class Tabs extends OfPieces
             if (abs($y) < 1e-6) {
                 // On the fold: a half in front and a half behind.
                 $corners = array_slice($corners, 0, 3);
-                $faces[] = new Face(array_map(fn(array $at): array => [$at[0], abs($at[1]), 0], $corners), 'square', false);
+                $behind = array_map(fn(array $at): array => [$at[0], abs($at[1]), 0], $corners);
+                $faces[] = new Face($behind, 'square', false);
             }
             $faces[] = new Face(
                 array_map(fn(array $at): array => [$at[0], $upper ? $at[1] : abs($at[1]), $upper ? 0 : 3], $corners),

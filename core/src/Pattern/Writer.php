@@ -72,7 +72,10 @@ final class Writer
     public function names(Row $first, Row $last): string
     {
         return $first === $last ? $this->name($first) : $this->vocabulary->say(
-            new Phrase("{$first->kind->value}s", ['n' => $first->kind->numbered($first->number), 'm' => $first->kind->numbered($last->number)]),
+            new Phrase("{$first->kind->value}s", [
+                'n' => $first->kind->numbered($first->number),
+                'm' => $first->kind->numbered($last->number),
+            ]),
         );
     }
 
@@ -110,7 +113,9 @@ final class Writer
             : $one->phrase(), $row->instructions);
         $loop = self::oneLoop($row->instructions);
         $said = array_map(
-            fn(Phrase $one): string => $this->vocabulary->say($loop === null ? $one : new Phrase($one->key, $one->arguments)),
+            fn(Phrase $one): string => $this->vocabulary->say(
+                $loop === null ? $one : new Phrase($one->key, $one->arguments),
+            ),
             $phrases,
         );
         if ($loop !== null) {

@@ -25,7 +25,7 @@ abstract readonly class Asked
     /**
      * As a document has it; what is wrong with it is noted there.
      *
-     * @return int|string|bool|list<int>|null
+     * @return int|string|bool|array<int|string, int|string>|null
      */
     abstract public function read(Fields $choices): int|string|bool|array|null;
 
@@ -33,7 +33,7 @@ abstract readonly class Asked
      * What was typed into a form, as a document has it; the text itself, for the core to refuse, where it reads as
      * nothing.
      *
-     * @return int|string|bool|list<int>|null
+     * @return int|string|bool|array<int|string, int|string>|null
      */
     abstract public function typed(string $text): int|string|bool|array|null;
 
@@ -42,7 +42,7 @@ abstract readonly class Asked
      *
      * @param bool $said whether it was given
      *
-     * @return int|string|bool|list<int>|null
+     * @return int|string|bool|array<int|string, int|string>|null
      */
     abstract public function written(bool $said): int|string|bool|array|null;
 

@@ -12,8 +12,8 @@ use Fescue\Core\Measure\Length;
 abstract readonly class ByChoices implements Maker
 {
     /**
-     * @param array<string, int|string|bool|list<int>> $values by the setting's name; what is left out is as a form
-     *         begins
+     * @param array<string, int|string|bool|array<int|string, int|string>> $values by the setting's name; what is left
+     *         out is as a form begins
      */
     final public function __construct(private array $values = []) {}
 
@@ -57,9 +57,9 @@ abstract readonly class ByChoices implements Maker
     }
 
     /**
-     * @param array<string, int|string|bool|list<int>|null> $values
+     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values
      *
-     * @return array<string, int|string|bool|list<int>>
+     * @return array<string, int|string|bool|array<int|string, int|string>>
      */
     private static function said(array $values): array
     {
@@ -91,11 +91,9 @@ abstract readonly class ByChoices implements Maker
         return ($this->values[$name] ?? false) === true;
     }
 
-    protected function text(string $name): ?string
+    protected function pair(string $name): mixed
     {
-        $value = $this->values[$name] ?? null;
-
-        return is_string($value) ? $value : null;
+        return $this->values[$name] ?? null;
     }
 
     /** @return ?list<int> */
@@ -103,7 +101,7 @@ abstract readonly class ByChoices implements Maker
     {
         $value = $this->values[$name] ?? null;
 
-        return is_array($value) ? $value : null;
+        return is_array($value) ? array_values(array_filter($value, is_int(...))) : null;
     }
 
     protected function length(string $name): ?Length

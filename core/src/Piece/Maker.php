@@ -37,7 +37,8 @@ interface Maker
     /**
      * The same with other counts and choices.
      *
-     * @param array<string, int|string|bool|list<int>|null> $values by the setting's name; null leaves it open
+     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values by the setting's name; null
+     *         leaves it open
      */
     public function with(array $values): static;
 
@@ -58,8 +59,8 @@ interface Maker
     public function make(Ground $ground, ?Edge $on): Made;
 
     /**
-     * @return array<string, int|string|bool|list<int>> its part of a document but for the type, as far as it is
-     *         given or settled
+     * @return array<string, int|string|bool|array<int|string, int|string>> its part of a document but for the
+     *         type, as far as it is given or settled
      */
     public function write(): array;
 }

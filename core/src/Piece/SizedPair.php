@@ -90,14 +90,12 @@ final readonly class SizedPair extends Asked
     public static function pair(mixed $said): ?array
     {
         $sides = is_string($said) ? explode(' × ', $said) : (is_array($said) ? array_values($said) : []);
-        if (count($sides) !== 2) {
-            return null;
-        }
+        [$width, $height] = [$sides[0] ?? '', $sides[1] ?? ''];
         try {
-            return array_map(
-                fn(mixed $side): Length => Length::parse(is_string($side) ? $side : ''),
-                [$sides[0], $sides[1]],
-            );
+            return [
+                Length::parse(is_string($width) ? $width : ''),
+                Length::parse(is_string($height) ? $height : ''),
+            ];
         } catch (NotUnderstood) {
             return null;
         }

@@ -3,7 +3,7 @@
 <p class="method">{{ $sheet->explained() }} The number at the end of a row is what to count there.</p>
 <ol class="words">
     @foreach ($sheet->sections() as $section)
-    @if ($section->title !== '')<li class="piece-start"><h3>{{ $section->title }}</h3></li>@endif
+    @if ($section->title !== '')<li class="piece-start"><h2>{{ $section->title }}</h2></li>@endif
     @if ($section->start !== '')<li class="part-start"><b>Foundation</b><span class="text">{{ $section->start }}</span><span class="count">{{ $section->chain }}</span></li>@endif
     @php $part = null; @endphp
     @foreach ($section->runs as $run)

@@ -1,7 +1,9 @@
 @php $plan = $sheet->begun->chosen()->plan; $begun = $sheet->begun; @endphp
 @include('begin.figures')
 @auth
-    <form method="post" action="/begin?{{ $begun->query() }}">@csrf<button class="btn btn-primary" @disabled($plan === null)>Keep and see the whole plan</button></form>
+    {{-- Of a form beside the one it stands in: that one asks, this one keeps. --}}
+    <input type="hidden" name="_once" form="keep" value="{{ bin2hex(random_bytes(12)) }}">
+    <button class="btn btn-primary" form="keep" formaction="/begin?{{ $begun->query() }}" @disabled($plan === null)>Keep and see the whole plan</button>
 @else
     @if ($plan !== null)<a class="btn btn-primary" href="/begin/plan?{{ $begun->query() }}">See the whole plan</a>@endif
 @endauth

@@ -56,4 +56,5 @@
         </section>
         <section class="answer" aria-label="The answer" aria-live="polite" data-region="answer">@include('begin.answer')</section>
     </form>
+    @auth<form id="keep" method="post" action="/begin">{{ csrf_field() }}</form>@endauth
 </x-layout>
