@@ -22,6 +22,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\SwatchFileController;
+use App\Http\Controllers\TabController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WhatIfController;
@@ -66,6 +67,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/stash/weigh', [WeighingController::class, 'keep']);
     Route::get('/stash/scale', [ScaleController::class, 'reading'])->name('stash.scale');
     Route::post('/stash/scale', [ScaleController::class, 'act']);
+    Route::get('/stash/prepare', [TabController::class, 'index'])->name('stash.prepare');
+    Route::post('/stash/prepare/{bag}', [TabController::class, 'add'])->whereNumber('bag')->name('stash.prepare.add');
     Route::get('/stash/new', [MaterialController::class, 'create'])->name('stash.create');
     Route::post('/stash', [MaterialController::class, 'store'])->name('stash.store');
     Route::get('/stash/{material}', [MaterialController::class, 'show'])->whereNumber('material')->name('stash.show');

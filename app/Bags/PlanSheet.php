@@ -653,7 +653,7 @@ final readonly class PlanSheet
             fn(EndCare $care): string => "{$care->do}: {$care->why}".($care->caution === '' ? '' : " {$care->caution}"),
             EndCare::of($material->kind, $material->make, $material->fibre),
         );
-        $end = $this->plan->spec->school->working === Working::Spiral
+        $end = $this->explained() !== '' && $this->plan->spec->school->working === Working::Spiral
             ? "{$slip} in the next st to level the end of the spiral, then c"
             : 'C';
 

@@ -14,12 +14,14 @@ use App\Models\User;
 use App\Stash\Ledger;
 use App\Stash\MaterialText;
 use App\Stash\Stash;
+use App\Stash\TabShelf;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Piece\TabStep;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\School;
 use Illuminate\Database\Seeder;
@@ -231,7 +233,11 @@ final class DatabaseSeeder extends Seeder
             $bag = new Bag(['material_id' => $materials[$key]->id, 'swatch_id' => $swatches[$key]->id, 'choices' => ['name' => $name] + $choices]);
             $bag->created_at = $bag->updated_at = Carbon::now()->subMinutes(90);
             $maker->bags()->save($bag);
-            $bag->plan();
+            if ($bag->plan()->assembly()?->tabs !== null) {
+                foreach (['collect' => 320, 'sort' => 240, 'wash' => 160, 'bend' => 36] as $step => $done) {
+                    TabShelf::add($bag, TabStep::from($step), $done);
+                }
+            }
         }
     }
 

@@ -186,4 +186,30 @@ final class PiecesTest extends TestCase
             'build' => ['type' => 'net', 'across' => 12, 'net' => 8], 'base' => ['type' => 'square'],
         ])])->assertSessionHasErrors(['file' => '/base: A bag of pieces has no base of its own; take one of the two out.']);
     }
+
+    public function testTabsArePreparedAHandfulAtATime(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker)->get('/stash/prepare')->assertOk()->assertSee('No bag of tabs yet');
+        $bag = $this->pieces($maker, self::builds()['tabs'][0]);
+        $add = fn(string $step, string $more) => $this->post("/stash/prepare/{$bag->id}", [
+            'step' => $step, 'more' => $more,
+        ]);
+        $this->get('/stash/prepare')->assertOk()->assertSeeInOrder(['Pier tote', '120 tabs: 5 squares of 24', '0 of 120'])
+            ->assertSee('Gloves and eye protection')->assertSee('0 of 30');
+        $add('collect', '70')->assertSessionHasNoErrors();
+        $add('collect', '60')->assertSessionHasNoErrors();
+        $add('bend', '12')->assertSessionHasNoErrors();
+        $add('bend', '-4')->assertSessionHasNoErrors();
+        $add('wash', '-9')->assertSessionHasNoErrors();
+        $this->get('/stash/prepare')->assertSeeInOrder(['130 of 120', '0 of 120', '0 of 120', '8 of 30']);
+        $add('bend', 'many')->assertSessionHasErrors("more-{$bag->id}-bend");
+        $this->followingRedirects()->from('/stash/prepare')->post("/stash/prepare/{$bag->id}", [
+            'step' => 'bend', 'more' => 'many',
+        ])->assertSee('value="many"', false);
+        $add('melt', '3')->assertUnprocessable();
+        $this->flushSession()->actingAs($this->maker('piet@pier.example'))->post("/stash/prepare/{$bag->id}", [
+            'step' => 'bend', 'more' => '1',
+        ])->assertNotFound();
+    }
 }

@@ -90,7 +90,7 @@ final class AccountController extends Controller
     public function password(Request $request): RedirectResponse
     {
         $given = $request->validate([
-            'current_password' => ['required', 'string', 'current_password'],
+            'current_password' => ['bail', 'required', 'string', 'current_password'],
             'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
         ], self::MESSAGES);
         $maker = $this->maker($request);
@@ -106,7 +106,7 @@ final class AccountController extends Controller
     {
         $request->validateWithBag(
             'deletion',
-            ['current_password' => ['required', 'string', 'current_password']],
+            ['current_password' => ['bail', 'required', 'string', 'current_password']],
             self::MESSAGES,
         );
         $maker = $this->maker($request);

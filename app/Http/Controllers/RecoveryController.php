@@ -53,7 +53,7 @@ final class RecoveryController extends Controller
 
     public function renew(Request $request): RedirectResponse
     {
-        $request->validateWithBag('codes', ['current_password' => ['required', 'string', 'current_password']], [
+        $request->validateWithBag('codes', ['current_password' => ['bail', 'required', 'string', 'current_password']], [
             'current_password.required' => 'Write your present password.',
             'current_password.current_password' => 'This is not your present password.',
         ]);

@@ -20,6 +20,7 @@ use Fescue\Core\Panel\Panels;
 use Fescue\Core\Panel\Tabs;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Top\ChainHandle;
+use Fescue\Core\Top\HookedStrap;
 use Fescue\Core\Top\Rim;
 use Fescue\Core\Top\Rings;
 use Fescue\Core\Top\SewnHandles;
@@ -62,6 +63,7 @@ final class Makers
         Straps::class,
         SewnHandles::class,
         Rings::class,
+        HookedStrap::class,
     ];
 
     /** @var class-string<Maker> */

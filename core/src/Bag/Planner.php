@@ -13,6 +13,7 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\DoesNotDivide;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
@@ -149,6 +150,10 @@ final readonly class Planner
             $parts[] = new Worked($part->path, $maker, $made, $many);
             array_push($pieces, ...($made->assembly->pieces ?? []));
             array_push($rows, ...$made->rows);
+            if ($made->apart !== []) {
+                array_push($pieces, ...self::closed($pieces, $start ?? $made->start, $rows), ...$made->apart);
+                $rows = [];
+            }
             $many += $made->many();
             $stitches += self::tops($made);
             if ($stitches > self::MOST_STITCHES) {
@@ -173,7 +178,7 @@ final readonly class Planner
                 false,
             );
         }
-        $work = new Work($rows === [] && $pieces !== [] ? $pieces : [...$pieces, new Piece($start, $rows)]);
+        $work = new Work([...$pieces, ...self::closed($pieces, $start, $rows)]);
         $materials = $this->materials($work);
         $this->weighIns($work, $materials);
 
@@ -187,10 +192,23 @@ final readonly class Planner
         );
     }
 
+    /**
+     * Rows that stand on no piece of their own, as one: the first begins the bag, a later one stands on what is there.
+     *
+     * @param list<Piece> $before
+     * @param list<Row> $rows
+     *
+     * @return list<Piece>
+     */
+    private static function closed(array $before, ?Start $start, array $rows): array
+    {
+        return $rows === [] && $before !== [] ? [] : [new Piece($before === [] ? $start : null, $rows)];
+    }
+
     private static function tops(Made $made): int
     {
         $tops = array_sum(array_map(fn(Count $one): int => $one->leaves, Row::counts($made->rows)));
-        foreach ($made->assembly->pieces ?? [] as $piece) {
+        foreach ([...($made->assembly->pieces ?? []), ...$made->apart] as $piece) {
             $tops += array_sum(array_map(fn(Count $one): int => $one->leaves, $piece->counts));
         }
 

@@ -19,6 +19,7 @@ final readonly class Made
      * @param list<Attached> $attached to the edge that it was made on
      * @param bool $hangs whether what is made on it goes down from it
      * @param ?Assembly $assembly pieces made before its rows, which join them; null where it is of one piece
+     * @param list<Piece> $apart made by themselves when its rows are done
      * @param ?int $closes stitches that close the last edge on it, folded upon itself; null where that stays open
      */
     public function __construct(
@@ -31,13 +32,17 @@ final readonly class Made
         public bool $hangs = false,
         public ?int $closes = null,
         public ?Assembly $assembly = null,
+        public array $apart = [],
     ) {}
 
     /** Rows, those of its pieces too. */
     public function many(): int
     {
         return count($this->rows) + array_sum(
-            array_map(fn(Piece $piece): int => count($piece->rows), $this->assembly->pieces ?? []),
+            array_map(
+                fn(Piece $piece): int => count($piece->rows),
+                [...($this->assembly->pieces ?? []), ...$this->apart],
+            ),
         );
     }
 }

@@ -27,10 +27,10 @@ final readonly class Work
     /** @var array<int, Piece> by the place of its first row */
     private array $begun;
 
-    /** @param non-empty-list<Piece> $pieces the first begins on something */
+    /** @param list<Piece> $pieces one at least, the first of which begins on something */
     public function __construct(public array $pieces)
     {
-        $this->start = $pieces[0]->start ?? throw new \LogicException('Nothing begins the bag.');
+        $this->start = ($pieces[0] ?? null)->start ?? throw new \LogicException('Nothing begins the bag.');
         $rows = $counts = $begun = [];
         foreach ($pieces as $piece) {
             if ($piece->rows !== []) {

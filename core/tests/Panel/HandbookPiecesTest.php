@@ -336,6 +336,28 @@ final class HandbookPiecesTest extends TestCase
         ];
     }
 
+    /** 30 chains on two hooks, sc back, made when all else is done. */
+    public function testAStrapOnTwoHooks(): void
+    {
+        $plan = Built::plan(['type' => 'panels', 'across' => 19, 'rows' => 10], [
+            'handles' => ['type' => 'hooked', 'chain' => 30], 'edge' => ['stitch' => 'slip'],
+        ]);
+        self::assertSame(
+            ['Front panel', 'Back panel', '', 'Strap'],
+            array_map(fn($piece): string => $piece->name, $plan->work->pieces),
+        );
+        self::assertSame('Sc in 2nd ch from hook, sc in next 29 ch. (30)', Ways::lines($plan)['Strap: Row 1']);
+        self::assertSame(31, $plan->work->chainsBefore(count($plan->work->rows) - 1));
+        // 30 × 12 mm, and a tenth under load.
+        self::assertStringStartsWith('The strap lies 36.0 cm long and hangs about 39.6 cm.', Ways::notes($plan)[
+            'strap-hooked'
+        ]);
+        $round = Ways::plan(['handles' => ['type' => 'hooked', 'hangs' => '66 cm']]);
+        self::assertSame(50, $round->work->pieces[count($round->work->pieces) - 1]->start?->chain);
+        [$strap] = $round->parts[count($round->parts) - 1]->made->attached;
+        self::assertEqualsWithDelta(0.0, $strap->middle(), 1e-6, 'From fold to fold.');
+    }
+
     public function testAreaAndLengthOfAFlatPiece(): void
     {
         $flat = new Flat([[0.0, 0.0], [30.0, 0.0], [30.0, 40.0]]);

@@ -14,7 +14,7 @@
 @endphp
 <dl>
     @if ($sheet->pieced() !== '')
-    <div class="figure-row"><dt>made of</dt><dd><b>{{ $sheet->pieced() }}</b></dd><dd class="sub">{{ $plan->assembly()->tabs === null ? ($plan->assembly()->seams === [] ? 'worked in one, hung from its sides' : 'every seam meets, stitch for stitch') : "{$plan->assembly()->tabs->total} tabs, {$plan->assembly()->tabs->perSquare} a square, {$plan->assembly()->tabs->bent} to bend" }}</dd></div>
+    <div class="figure-row"><dt>made of</dt><dd><b>{{ $sheet->pieced() }}</b></dd><dd class="sub">{{ $plan->assembly()->tabs === null ? ($plan->assembly()->seams === [] ? 'worked in one, hung from its sides' : 'every seam meets, stitch for stitch') : "{$plan->assembly()->tabs->total} tabs, {$plan->assembly()->tabs->perSquare} a square, {$plan->assembly()->tabs->bent} to bend" }}@if ($plan->assembly()->tabs !== null && isset($sheet->bag->id)) <a href="{{ route('stash.prepare') }}">Prepare them</a>@endif</dd></div>
     @endif
     <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->work->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->work->rows) }} {{ $plan->assembly() === null ? 'rounds'.($sheet->hasRows() ? ' and rows' : '') : 'rows and seams' }}</dd></div>
     <div class="figure-row">
