@@ -68,6 +68,17 @@ final class ImportDirectionTest extends TestCase
             'Bag',
             'Estimate',
         ],
+        'Work' => [
+            'Measure',
+            'Document',
+            'Material',
+            'Stitch',
+            'Instruction',
+            'Pattern',
+            'Piece',
+            'Bag',
+            'Tally',
+        ],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

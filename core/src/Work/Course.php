@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Work;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Instruction\Loops;
+use Fescue\Core\Instruction\Traverser;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Material\EndCare;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tally\Note;
+
+/** A plan as steps: every row, every group in it, every stitch. */
+final readonly class Course
+{
+    /** Rows between two counts where nothing asks for one. Common practice, no source. */
+    private const EVERY = 4;
+
+    /** So of a net, where a loop is soon lost. Common practice, no source. */
+    private const EVERY_OF_NET = 3;
+
+    /** Rows before the end in which is counted. */
+    private const LAST = 2;
+
+    /** @param non-empty-list<Passage> $rows */
+    private function __construct(public array $rows) {}
+
+    /** @param list<Note> $notes of the plan, which stand at their rows */
+    public static function of(BagPlan $plan, Terms $terms = Terms::US, array $notes = []): self
+    {
+        $writer = new Writer($terms);
+        $vocabulary = Vocabulary::of($terms);
+        $heed = self::heeds($plan, $notes);
+        $counted = self::counted($plan);
+        $rows = [];
+        $right = true;
+        $turned = self::turned($plan);
+        $changes = array_map(fn(Row $row): string => $row->name, $plan->changes());
+        foreach ($plan->work->rows as $place => $row) {
+            $begun = $plan->work->begun($place);
+            // A piece begins on its right side; what is turned shows the other.
+            $right = $begun !== null || $right !== $row->instructions[0] instanceof Turn;
+            $groups = [];
+            if ($begun?->start !== null) {
+                $groups[] = new Group($writer->start($begun->start), max(1, $begun->start->works()));
+            }
+            foreach (Traverser::unrolled($row->instructions) as [$leaf]) {
+                $stitches = array_sum(array_map(fn($one): int => $one->count, $leaf->works()));
+                $groups[] = new Group(ucfirst($vocabulary->say($leaf->phrase())), max(1, $stitches));
+            }
+            $rows[] = new Passage(
+                $row->name,
+                $writer->name($row),
+                $row->piece,
+                $row->part,
+                $writer->words($row),
+                $writer->leaves($row),
+                $counted[$place],
+                $turned ? $right : null,
+                match (true) {
+                    $row->opening() !== null => 'slots',
+                    in_array($row->name, $changes, true) => 'colour',
+                    $begun !== null && $place > 0 => 'new piece',
+                    $place === count($plan->work->rows) - 1 => 'last',
+                    default => '',
+                },
+                $heed[$row->name] ?? [],
+                $groups === [] ? [new Group($writer->words($row), 1)] : $groups,
+            );
+        }
+
+        return $rows === [] ? throw new \LogicException('A plan has rows.') : new self($rows);
+    }
+
+    /** Whether anything of it is turned. */
+    private static function turned(BagPlan $plan): bool
+    {
+        foreach ($plan->work->rows as $row) {
+            if ($row->instructions[0] instanceof Turn) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What is to be heeded at each row: notes of the plan, and how another material is laid in.
+     *
+     * @param list<Note> $notes
+     *
+     * @return array<string, list<string>> by the row's name
+     */
+    private static function heeds(BagPlan $plan, array $notes): array
+    {
+        $heed = [];
+        foreach ($notes as $note) {
+            if ($note->row !== null) {
+                $heed[$note->row][] = $note->text();
+            }
+        }
+        $material = $plan->spec->strands->own;
+        $care = array_filter(array_map(
+            fn(EndCare $care): string => $care->caution,
+            EndCare::of($material->kind, $material->make, $material->fibre),
+        ), fn(string $caution): bool => $caution !== '');
+        foreach ($plan->changes() as $row) {
+            $heed[$row->name][] = 'Lay the other strand in at the last draw-through of the stitch before, and work over '
+                .'both tails.';
+            array_push($heed[$row->name], ...$care);
+        }
+        $last = $plan->work->rows[count($plan->work->rows) - 1]->name;
+        $heed[$last] = [...($heed[$last] ?? []), ...$care];
+
+        return array_map(fn(array $all): array => array_values(array_unique($all)), $heed);
+    }
+
+    /**
+     * Where people count: the first row, after each that adds or takes, every few of a net, before the tops, in the
+     * last two.
+     *
+     * @return list<bool> one a row
+     */
+    private static function counted(BagPlan $plan): array
+    {
+        $rows = $plan->work->rows;
+        $counted = [];
+        $since = 0;
+        foreach ($rows as $place => $row) {
+            $since++;
+            $before = $place === 0 || $plan->work->begins($place) ? null : $plan->work->counts[$place - 1]->leaves;
+            $net = array_filter($row->instructions, fn($one): bool => $one instanceof Loops) !== [];
+            $next = $rows[$place + 1] ?? null;
+            $is = $row->kind !== RowKind::Seam && (
+                $before === null
+                || $before !== $plan->work->counts[$place]->leaves
+                || $since >= ($net ? self::EVERY_OF_NET : self::EVERY)
+                || ($next !== null && $next->part === Part::Handles && $row->part !== Part::Handles)
+                || $place >= count($rows) - self::LAST
+            );
+            $since = $is ? 0 : $since;
+            $counted[] = $is;
+        }
+
+        return $counted;
+    }
+
+    /** The same for two plans of which every row is the same. */
+    public function fingerprint(): string
+    {
+        return substr(hash('sha256', implode("\n", $this->digests())), 0, 16);
+    }
+
+    /** @return list<string> a row's name and what is done in it, shortened */
+    public function digests(): array
+    {
+        return array_map(
+            fn(Passage $row): string => "{$row->name} ".hash('crc32b', "{$row->said}|{$row->stitches}"),
+            $this->rows,
+        );
+    }
+
+    public function end(): Place
+    {
+        return new Place(count($this->rows));
+    }
+
+    /** Whether there is such a place. */
+    public function has(Place $place): bool
+    {
+        return $place->row === count($this->rows)
+            ? $place->stitch === 0
+            : isset($this->rows[$place->row]) && $place->stitch < $this->rows[$place->row]->stitches;
+    }
+
+    /** One step on; at the end it stays. */
+    public function forward(Place $from, Grain $grain): Place
+    {
+        $row = $this->rows[$from->row] ?? null;
+        if ($row === null) {
+            return $this->end();
+        }
+        $to = match ($grain) {
+            Grain::Row => $row->stitches,
+            Grain::Stitch => $from->stitch + 1,
+            Grain::Group => $row->groupEnd($from->stitch),
+        };
+
+        return $to >= $row->stitches ? new Place($from->row + 1) : new Place($from->row, $to);
+    }
+
+    /** One step back, to where such a step begins; at the beginning it stays. */
+    public function back(Place $from, Grain $grain): Place
+    {
+        $at = $from->stitch === 0 ? $from->row - 1 : $from->row;
+        $row = $this->rows[max(0, $at)] ?? null;
+        if ($at < 0 || $row === null) {
+            return $from;
+        }
+        $done = $from->stitch === 0 ? $row->stitches : $from->stitch;
+
+        return new Place($at, match ($grain) {
+            Grain::Row => 0,
+            Grain::Stitch => $done - 1,
+            Grain::Group => $row->groupBegin($done),
+        });
+    }
+
+    /** Stitches done up to a place. */
+    public function done(Place $place): int
+    {
+        $done = $place->stitch;
+        for ($row = 0; $row < $place->row; $row++) {
+            $done += $this->rows[$row]->stitches ?? 0;
+        }
+
+        return $done;
+    }
+
+    /** Place of the row of that name; null where there is none. */
+    public function row(string $name): ?int
+    {
+        foreach ($this->rows as $place => $row) {
+            if ($row->name === $name) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+}

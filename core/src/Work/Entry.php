@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Work;
+
+/**
+ * One line of the log, never changed once it is written. Entries are ordered by their turn, which is one more than the
+ * greatest its device had seen, and no clock is trusted; where two devices wrote in one turn, by the device's name.
+ */
+final readonly class Entry
+{
+    public const MOST = 1_000_000_000;
+
+    private const DEVICE = '/^[A-Za-z0-9_-]{8,32}$/';
+
+    /**
+     * @param string $device that wrote it, 8 to 32 letters and digits
+     * @param int $number its own, from 1
+     * @param int $turn from 1
+     * @param int $at the device's clock, ms since 1970; for hours alone
+     * @param string $row by its name
+     * @param int $stitch of the row that are done after it
+     * @param string $plan fingerprint of the course that it was done of
+     * @param ?int $counted what was counted, or what is mended
+     */
+    private function __construct(
+        public string $device,
+        public int $number,
+        public int $turn,
+        public int $at,
+        public Did $did,
+        public string $row,
+        public int $stitch,
+        public string $plan,
+        public ?int $counted = null,
+    ) {}
+
+    /**
+     * @param array<mixed> $said as a device sends it
+     *
+     * @throws NoEntry saying what is wrong with it
+     */
+    public static function read(array $said): self
+    {
+        $whole = function (string $key, int $least, int $most) use ($said): int {
+            $value = $said[$key] ?? null;
+
+            return is_int($value) && $value >= $least && $value <= $most
+                ? $value
+                : throw new NoEntry("“{$key}” is a whole number from {$least} to {$most}.");
+        };
+        $text = function (string $key, string $like) use ($said): string {
+            $value = $said[$key] ?? null;
+
+            return is_string($value) && preg_match($like, $value) === 1
+                ? $value
+                : throw new NoEntry("“{$key}” is not as a device writes it.");
+        };
+        $did = Did::tryFrom($text('did', '/^[a-z-]{1,12}$/')) ?? throw new NoEntry('“did” is nothing that is done.');
+        $counts = in_array($did, [Did::Counted, Did::Mends], true);
+
+        return new self(
+            $text('device', self::DEVICE),
+            $whole('number', 1, self::MOST),
+            $whole('turn', 1, self::MOST),
+            $whole('at', 0, 100_000_000_000_000),
+            $did,
+            $text('row', '/^[\p{L}\p{N} :.’-]{1,60}$/u'),
+            $whole('stitch', 0, 100_000),
+            $text('plan', '/^[0-9a-f]{16}$/'),
+            $counts ? $whole('counted', $did === Did::Mends ? -1000 : 0, 100_000) : null,
+        );
+    }
+
+    /** @return array<string, string|int> as read() takes it */
+    public function write(): array
+    {
+        return [
+            'device' => $this->device,
+            'number' => $this->number,
+            'turn' => $this->turn,
+            'at' => $this->at,
+            'did' => $this->did->value,
+            'row' => $this->row,
+            'stitch' => $this->stitch,
+            'plan' => $this->plan,
+        ] + ($this->counted === null ? [] : ['counted' => $this->counted]);
+    }
+
+    /** Whether it is of the same device and number. */
+    public function key(): string
+    {
+        return "{$this->device} {$this->number}";
+    }
+
+    /** Below zero where it was done before the other. */
+    public function compare(self $other): int
+    {
+        return [$this->turn, $this->device, $this->number] <=> [$other->turn, $other->device, $other->number];
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Work;
+
+/** What is done in one go: "3 sc in next st". */
+final readonly class Group
+{
+    /** @param int<1, max> $stitches worked of it; one where it is only a turn or a mark */
+    public function __construct(public string $said, public int $stitches) {}
+}

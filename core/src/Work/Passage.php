@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Work;
+
+use Fescue\Core\Pattern\Part;
+
+/** A row as it is worked: its groups one after another, and what to heed there. */
+final readonly class Passage
+{
+    /** Stitches in all its groups. */
+    public int $stitches;
+
+    /**
+     * @param string $name as documents have it
+     * @param string $called as the maker reads it
+     * @param string $piece whose row it is; '' of a bag of one
+     * @param string $said the row in words
+     * @param int $leaves what is counted at its end
+     * @param bool $counted whether to count there
+     * @param ?bool $right whether the right side faces the maker; null where that never changes
+     * @param string $special what is special of it, in a word: "slots", "colour"
+     * @param list<string> $heed what belongs here: a change, a caution
+     * @param non-empty-list<Group> $groups
+     */
+    public function __construct(
+        public string $name,
+        public string $called,
+        public string $piece,
+        public Part $part,
+        public string $said,
+        public int $leaves,
+        public bool $counted,
+        public ?bool $right,
+        public string $special,
+        public array $heed,
+        public array $groups,
+    ) {
+        $this->stitches = array_sum(array_map(fn(Group $group): int => $group->stitches, $groups));
+    }
+
+    /** Stitches done where the group ends in which so many are. */
+    public function groupEnd(int $done): int
+    {
+        $end = 0;
+        foreach ($this->groups as $group) {
+            $end += $group->stitches;
+            if ($end > $done) {
+                break;
+            }
+        }
+
+        return $end;
+    }
+
+    /** Stitches done where the last group begins that begins before so many are. */
+    public function groupBegin(int $done): int
+    {
+        $begin = $end = 0;
+        foreach ($this->groups as $group) {
+            if ($end < $done) {
+                $begin = $end;
+            }
+            $end += $group->stitches;
+        }
+
+        return $begin;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Work;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\BagSpec;
+use Fescue\Core\Bag\Chosen;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
+
+/**
+ * What the tape says of a bag in work: how high its rows really are, and how many more reach the wished height. What the
+ * swatch says and what the tape says are weighed by how sure each is.
+ */
+final readonly class Tape
+{
+    /** How far a tape is off on a soft bag, mm. From memory. */
+    private const OFF = 4.0;
+
+    /** How far off a swatch's row is in the bag, as a share, where nothing says so. From memory. */
+    private const SWATCH = 0.05;
+
+    /**
+     * @param float $ratio rows as high as this against the plan's
+     * @param Length $height that the plan's rows would come to
+     * @param ?BagSpec $spec with as many rows as reach the wish; null where it stays as it is
+     * @param ?BagPlan $plan of it
+     */
+    private function __construct(
+        public float $ratio,
+        public Length $height,
+        public int $was,
+        public int $rows,
+        public ?BagSpec $spec = null,
+        public ?BagPlan $plan = null,
+    ) {}
+
+    /**
+     * After so many rows.
+     *
+     * @param int $done rows that are worked, from the first
+     *
+     * @return ?self null where nothing stands yet, or nothing more follows the height
+     */
+    public static function of(BagPlan $plan, int $done, Length $measured): ?self
+    {
+        $planned = $rest = 0.0;
+        foreach ($plan->work->rows as $place => $row) {
+            if ($row->stands) {
+                $high = $plan->gauge->heightOf($row->fabric)->mm;
+                [$planned, $rest] = $place < $done ? [$planned + $high, $rest] : [$planned, $rest + $high];
+            }
+        }
+        $wish = $plan->spec->wish->height->mm ?? $plan->comesOut->height->mm;
+        if ($planned <= 0.0 || $measured->mm <= 0.0) {
+            return null;
+        }
+        $spread = $plan->spec->hands->sizeSpread()[1];
+        $spread = $spread > 0.0 ? $spread : self::SWATCH;
+        $tape = self::OFF / $measured->mm;
+        $ratio = 1 + ($measured->mm / $planned - 1) * $spread ** 2 / ($spread ** 2 + $tape ** 2);
+        foreach (array_reverse($plan->parts) as $part) {
+            $count = null;
+            foreach ($part->maker->settings() as $one) {
+                $count = $one instanceof Setting && $one->side === Side::Height && $one->rows ? $one : $count;
+            }
+            if ($count?->value === null || $part->to() <= $done || $part->made->rows === []) {
+                continue;
+            }
+            $row = $plan->gauge->heightOf($part->made->rows[0]->fabric)->mm * $ratio;
+            // What stands besides its own rows still to be worked.
+            $own = min($count->value, max(0, $part->to() - max($done, $part->from)));
+            $others = $rest * $ratio - $own * $row;
+            $wanted = max(0, (int) round(($wish - $measured->mm - $others) / $row));
+            $rows = max($count->least, $count->value - $own + $wanted);
+            $height = Length::mm($measured->mm + $rest * $ratio);
+
+            return new self($ratio, $height, $count->value, $rows, ...self::planned($plan, $part->path, $count, $rows));
+        }
+
+        return new self($ratio, Length::mm($measured->mm + $rest * $ratio), 0, 0);
+    }
+
+    /** @return array{?BagSpec, ?BagPlan} */
+    private static function planned(BagPlan $plan, string $path, Setting $count, int $rows): array
+    {
+        if ($rows === $count->value) {
+            return [null, null];
+        }
+        $settled = $plan->settled();
+        $spec = $settled->shaped(array_map(
+            fn(Chosen $part): Chosen => $part->path === $path
+                ? new Chosen($path, $part->maker->with([$count->name => $rows]))
+                : $part,
+            $settled->parts,
+        ));
+        try {
+            return [$spec, Planner::plan($spec)];
+        } catch (Refused) {
+            return [null, null];
+        }
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Work;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Panel\Built;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\Passage;
+use Fescue\Core\Work\Place;
+use Fescue\Core\Work\Slip;
+use Fescue\Core\Work\Tape;
+use PHPUnit\Framework\TestCase;
+
+/** A plan worked step by step. */
+final class CourseTest extends TestCase
+{
+    /** @return list<BagPlan> of one piece and of several, in spirals, turned, over slots, nets, seams */
+    public static function plans(): array
+    {
+        return [
+            Ways::plan(['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16], 'edge' => ['stitch' => 'slip']]),
+            Ways::plan(['working' => 'joined-turned', 'base' => ['type' => 'rows', 'stitch' => 'hdc', 'across' => 20, 'rows' => 4]]),
+            Ways::plan(['body' => ['stitch' => 'fans', 'rounds' => 4], 'base' => ['type' => 'folded-chain', 'chain' => 30]]),
+            Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]),
+            Built::plan(['type' => 'net', 'across' => 12, 'net' => 9]),
+            Built::plan([
+                'type' => 'tabs', 'rows' => 3, 'across' => 4, 'net' => [1, 3, 1],
+                'tab' => ['width' => '16 mm', 'height' => '24 mm'],
+            ]),
+            Built::plan(['type' => 'panels', 'across' => 15, 'rows' => 8, 'shape' => 'slipped', 'border' => 'dc']),
+        ];
+    }
+
+    /** Every stitch that the hands work is a step, and no other but what is no stitch at all. */
+    public function testEveryStitchIsAStep(): void
+    {
+        foreach (self::plans() as $plan) {
+            $course = Course::of($plan);
+            $stitches = $plan->work->stitches()->total();
+            $without = 0;
+            foreach ($course->rows as $place => $row) {
+                self::assertSame($row->stitches, array_sum(array_column($row->groups, 'stitches')));
+                $worked = $plan->work->chainsBefore($place)
+                    + \Fescue\Core\Instruction\StitchCount::of($plan->work->rows[$place]->instructions)->total();
+                self::assertGreaterThanOrEqual($worked, $row->stitches, $row->name);
+                $without += $row->stitches - $worked;
+            }
+            self::assertSame($stitches + $without, $course->done($course->end()));
+            self::assertTrue($course->has(new Place(0)) && $course->has($course->end()));
+            self::assertFalse($course->has(new Place(count($course->rows), 1)));
+            self::assertFalse($course->has(new Place(0, $course->rows[0]->stitches)));
+        }
+    }
+
+    /** On n and back n is where it was, in every grain, all through every bag; on goes through every place. */
+    public function testBackIsWhereItWas(): void
+    {
+        foreach (self::plans() as $plan) {
+            $course = Course::of($plan);
+            foreach (Grain::cases() as $grain) {
+                $way = [new Place(0)];
+                while (end($way)->compare($course->end()) < 0) {
+                    $next = $course->forward(end($way), $grain);
+                    self::assertGreaterThan(0, $next->compare(end($way)));
+                    self::assertTrue($course->has($next));
+                    $way[] = $next;
+                }
+                $steps = match ($grain) {
+                    Grain::Row => count($course->rows),
+                    Grain::Group => array_sum(array_map(fn(Passage $row): int => count($row->groups), $course->rows)),
+                    Grain::Stitch => $course->done($course->end()),
+                };
+                self::assertCount($steps + 1, $way);
+                self::assertEquals($course->end(), $course->forward($course->end(), $grain));
+                for ($at = count($way) - 1; $at > 0; $at--) {
+                    self::assertEquals($way[$at - 1], $course->back($way[$at], $grain));
+                }
+                self::assertEquals($way[0], $course->back($way[0], $grain));
+            }
+        }
+    }
+
+    /** In the midst of a group one goes on to its end and back to its beginning. */
+    public function testGrainsMayBeChangedMidway(): void
+    {
+        $course = Course::of(Ways::plan([]));
+        $row = array_keys(array_filter($course->rows, fn(Passage $one): bool => count($one->groups) > 2))[0];
+        [$first, $second] = [$course->rows[$row]->groups[0]->stitches, $course->rows[$row]->groups[1]->stitches];
+        $midst = new Place($row, $first + intdiv($second, 2));
+        self::assertEquals(new Place($row, $first + $second), $course->forward($midst, Grain::Group));
+        self::assertEquals(new Place($row, $first), $course->back($midst, Grain::Group));
+        self::assertEquals(new Place($row), $course->back($midst, Grain::Row));
+        self::assertEquals(new Place($row + 1), $course->forward($midst, Grain::Row));
+    }
+
+    public function testItIsCountedWherePeopleCount(): void
+    {
+        $counted = fn(BagPlan $plan): array => array_map(
+            fn(Passage $row): string => $row->name,
+            array_values(array_filter(Course::of($plan)->rows, fn(Passage $row): bool => $row->counted)),
+        );
+        // The first two grow; then every fourth, and the last two.
+        self::assertSame(
+            ['Round 1', 'Round 2', 'Round 6', 'Round 10', 'Round 14', 'Round 15', 'Round 16'],
+            $counted(Ways::plan([])),
+        );
+        $net = $counted(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9]));
+        self::assertSame(['Row 1', 'Row 5', 'Row 8', 'Row 11', 'Row 14'], array_slice($net, 0, 5));
+        self::assertContains('Row 21', $net, 'Before the ring.');
+    }
+
+    public function testSidesSpecialPlacesAndWhatToHeed(): void
+    {
+        $rows = Course::of(self::plans()[1])->rows;
+        self::assertSame([true, false, true, false], array_map(fn(Passage $row): ?bool => $row->right, array_slice($rows, 0, 4)));
+        self::assertNull(Course::of(Ways::plan([]))->rows[3]->right, 'Nothing of it is turned.');
+        $slots = Course::of(self::plans()[0])->rows;
+        self::assertContains('slots', array_column($slots, 'special'));
+        self::assertSame('last', $slots[count($slots) - 1]->special);
+        $coloured = Ways::plan([
+            'others' => [['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m']],
+            'changes' => [['from' => 'Round 8', 'to' => 1]], 'material/fibre' => 'nylon', 'material/make' => 'braided',
+        ]);
+        $row = Course::of($coloured)->rows[7];
+        self::assertSame('colour', $row->special);
+        self::assertStringContainsString('last draw-through', $row->heed[0]);
+        self::assertStringContainsString('Burns', implode(' ', $row->heed), 'Singeing is cautioned where it is done.');
+    }
+
+    /** 56 around and 58 counted: where it mostly is, what ripping costs, how it is mended. */
+    public function testAWrongCount(): void
+    {
+        $plan = Ways::plan([]);
+        $course = Course::of($plan);
+        self::assertNull(Slip::of($plan, $course, 8, 56, 12.0));
+        $slip = Slip::of($plan, $course, 8, 58, 12.0);
+        self::assertSame([2, 3 * 56], [$slip?->off, $slip?->rip], 'Rounds 7, 8 and 9, after the count of round 6.');
+        self::assertEqualsWithDelta(3 * 56 * 12 / 60, $slip->minutes ?? 0.0, 1e-9);
+        self::assertStringContainsString('the join', $slip->usually[0] ?? '');
+        self::assertSame(
+            'In Round 10 work two together 2 times, half of them at each side: 56 again.',
+            $slip->mend ?? '',
+        );
+        self::assertSame(
+            'In Round 10 put two in one once, at a side where it does not show: 56 again.',
+            Slip::of($plan, $course, 8, 55, 12.0)->mend ?? '',
+        );
+        self::assertSame('', Slip::of($plan, $course, 8, 20, 12.0)->mend ?? '', 'Too much to hide.');
+        self::assertSame('', Slip::of($plan, $course, count($course->rows) - 1, 60, 12.0)->mend ?? '', 'None is next.');
+        $slots = self::plans()[0];
+        $before = array_search('slots', array_column(Course::of($slots)->rows, 'special'), true) - 1;
+        self::assertSame('', Slip::of($slots, Course::of($slots), $before, 54, 12.0)->mend ?? '', 'It would move the slots.');
+    }
+
+    /** 14 rounds of 11.5 mm wished as 161 mm: after 7 of them the tape says 90 for 80.5. */
+    public function testTheTapeReplansWhatIsLeft(): void
+    {
+        $plan = Ways::plan(['size' => ['height' => '161 mm'], 'body/rounds' => null]);
+        self::assertSame(14, $plan->parts[1]->maker->write()['rounds']);
+        $tape = Tape::of($plan, 2 + 7, Length::mm(90));
+        // (90/80.5 − 1), by 5 % of the swatch against 4 mm of the tape.
+        $ratio = 1 + (90 / 80.5 - 1) * 0.05 ** 2 / (0.05 ** 2 + (4 / 90) ** 2);
+        self::assertEqualsWithDelta($ratio, $tape->ratio ?? 0.0, 1e-12);
+        self::assertSame([14, 13], [$tape->was ?? 0, $tape->rows ?? 0]);
+        self::assertSame(7 + (int) round((161 - 90) / (11.5 * $ratio)), $tape->rows ?? 0);
+        self::assertSame(15, count($tape->plan->work->rows ?? []));
+        self::assertEqualsWithDelta(90 + 7 * 11.5 * $ratio, $tape->height->mm ?? 0.0, 1e-9);
+        self::assertNull(Tape::of($plan, 2, Length::mm(90)), 'Nothing stands yet.');
+        self::assertNull(Tape::of($plan, 9, Length::mm(80.5))?->spec, 'As planned.');
+        self::assertSame(7, Tape::of($plan, 9, Length::mm(300))->rows ?? 0, 'What is worked stays.');
+    }
+}

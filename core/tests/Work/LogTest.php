@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Work;
+
+use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Entry;
+use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\Log;
+use Fescue\Core\Work\NoEntry;
+use Fescue\Core\Work\Place;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Lines that are only ever added fold to one place. */
+final class LogTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    private static function said(array $changes = []): array
+    {
+        return $changes + [
+            'device' => 'phone-01', 'number' => 1, 'turn' => 1, 'at' => 1_790_000_000_000, 'did' => 'step',
+            'row' => 'Round 1', 'stitch' => 3, 'plan' => '0123456789abcdef',
+        ];
+    }
+
+    public function testAnEntryReadsWhatItWrites(): void
+    {
+        $said = self::said();
+        self::assertEqualsCanonicalizing($said, Entry::read($said)->write());
+        $counted = self::said(['did' => 'counted', 'counted' => 55]);
+        self::assertEqualsCanonicalizing($counted, Entry::read($counted)->write());
+        self::assertSame('Left gusset: Row 3', Entry::read(self::said(['row' => 'Left gusset: Row 3']))->row);
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('forged')]
+    public function testWhatIsForgedIsRefused(array $changes): void
+    {
+        $this->expectException(NoEntry::class);
+        Entry::read(self::said($changes));
+    }
+
+    /** @return array<string, array{array<string, mixed>}> */
+    public static function forged(): array
+    {
+        return [
+            'another deed' => [['did' => 'flew']], 'no number' => [['number' => 0]], 'a text for one' => [['turn' => '2']],
+            'a turn beyond all' => [['turn' => Entry::MOST + 1]], 'a device of markup' => [['device' => '<b>phone</b>']],
+            'a short device' => [['device' => 'x']], 'a list for a row' => [['row' => ['Round 1']]],
+            'no row' => [['row' => '']], 'before the first' => [['stitch' => -1]], 'another plan' => [['plan' => 'none']],
+            'a count that is none' => [['did' => 'counted']], 'a count below nothing' => [['did' => 'counted', 'counted' => -1]],
+            'a clock before all' => [['at' => -5]],
+        ];
+    }
+
+    /**
+     * Any interleaving of two devices' logs, late, twice, in any order, folds to one place, and none is lost. The one
+     * that went on last, knowing of the other, is where it is, whatever the clocks say.
+     */
+    public function testAnyOrderFoldsToOnePlace(): void
+    {
+        mt_srand(14);
+        $course = Course::of(Ways::plan([]));
+        for ($round = 0; $round < 200; $round++) {
+            $devices = ['phone-aa' => new Place(0), 'tablet-b' => new Place(0)];
+            $number = $seen = array_fill_keys(array_keys($devices), 0);
+            $entries = [];
+            $steps = mt_rand(1, 40);
+            for ($step = 0; $step < $steps; $step++) {
+                $device = array_rand($devices);
+                if (mt_rand(0, 3) === 0) {
+                    // It hears of the other: from there it goes on.
+                    $known = Log::of($entries);
+                    $devices[$device] = $known->place($course) ?? new Place(0);
+                    $seen[$device] = $known->turn();
+                }
+                $devices[$device] = $course->forward($devices[$device], Grain::cases()[mt_rand(0, 2)]);
+                $row = min($devices[$device]->row, count($course->rows) - 1);
+                $entries[] = Entry::read(self::said([
+                    'device' => $device, 'number' => ++$number[$device], 'turn' => ++$seen[$device],
+                    // Clocks differ by days.
+                    'at' => 1_790_000_000_000 + mt_rand(-500_000_000, 500_000_000),
+                    'row' => $course->rows[$row]->name,
+                    'stitch' => $devices[$device]->row > $row ? $course->rows[$row]->stitches : $devices[$device]->stitch,
+                    'plan' => $course->fingerprint(),
+                ]));
+            }
+            $all = Log::of($entries);
+            self::assertCount($steps, $all->entries);
+            for ($time = 0; $time < 4; $time++) {
+                $late = [...$entries, ...array_slice($entries, 0, mt_rand(0, $steps))];
+                shuffle($late);
+                $some = array_splice($late, 0, mt_rand(0, count($late)));
+                self::assertEquals($all, Log::of($some)->with($late));
+            }
+            self::assertNotNull($all->place($course));
+        }
+    }
+
+    public function testAPlanThatChangedKeepsWhatIsWorkedOrAsks(): void
+    {
+        $course = Course::of(Ways::plan([]));
+        $log = fn(string $row, int $stitch): Log => Log::of([Entry::read(self::said([
+            'row' => $row, 'stitch' => $stitch, 'plan' => $course->fingerprint(),
+        ]))]);
+        self::assertEquals(new Place(4, 7), $log('Round 5', 7)->place($course));
+        self::assertEquals(new Place(5), $log('Round 5', 56)->place($course), 'All of it is the next one’s beginning.');
+        self::assertEquals(new Place(0), Log::of([])->place($course));
+        $higher = Course::of(Ways::plan(['body/rounds' => 20]));
+        self::assertNotSame($course->fingerprint(), $higher->fingerprint());
+        self::assertEquals(new Place(4, 7), $log('Round 5', 7)->place($higher, $course->digests()));
+        self::assertNull($log('Round 5', 7)->place($higher), 'Of what it was nothing is known.');
+        // Another fabric from the wall on: what is worked of the wall is not there any more.
+        $other = Course::of(Ways::plan(['body/stitch' => 'dc']));
+        self::assertNull($log('Round 5', 7)->place($other, $course->digests()));
+        self::assertEquals(new Place(2), $log('Round 2', 56)->place($other, $course->digests()), 'The base is the same.');
+        self::assertNull($log('Round 3', 7)->place($other, $course->digests()), 'It is begun.');
+        self::assertNull($log('Round 99', 1)->place($course));
+    }
+
+    /** Taps a minute apart are work; a night between is none, and each part has its own. */
+    public function testHoursAreToldByTheTaps(): void
+    {
+        $course = Course::of(Ways::plan([]));
+        $entries = [];
+        foreach ([[0, 'Round 1'], [60, 'Round 1'], [150, 'Round 2'], [40_000, 'Round 3'], [40_090, 'Round 3']] as $nth => [$at, $row]) {
+            $entries[] = Entry::read(self::said([
+                'number' => $nth + 1, 'turn' => $nth + 1, 'at' => 1_790_000_000_000 + 1000 * $at, 'row' => $row,
+            ]));
+        }
+        $minutes = Log::of($entries)->minutes($course);
+        self::assertEqualsWithDelta(['base' => 2.5, 'body' => 1.5], $minutes, 1e-9);
+        // Another device's taps are not this one's pause.
+        $other = Entry::read(self::said(['device' => 'tablet-b', 'at' => 1_790_000_000_000 + 100_000]));
+        self::assertEqualsWithDelta($minutes, Log::of([...$entries, $other])->minutes($course), 1e-9);
+    }
+
+    public function testTheLastOfEachDevice(): void
+    {
+        $log = Log::of([
+            Entry::read(self::said(['turn' => 1])),
+            Entry::read(self::said(['turn' => 2, 'number' => 2, 'did' => 'counted', 'counted' => 48])),
+            Entry::read(self::said(['turn' => 2, 'device' => 'tablet-b', 'did' => 'ripped', 'stitch' => 1])),
+        ]);
+        self::assertSame([3, 1], array_values(array_map(fn(Entry $one): int => $one->stitch, $log->heads())));
+        self::assertSame('tablet-b', $log->last()?->device);
+        self::assertSame(2, $log->turn());
+    }
+}
