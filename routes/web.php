@@ -26,6 +26,7 @@ use App\Http\Controllers\TabController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Controllers\WorkController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
@@ -140,6 +141,12 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/swatch-counts', [EnoughController::class, 'swatchCounts'])->whereNumber('bag')->name('bags.swatch-counts');
     Route::post('/bags/{bag}/price', [EnoughController::class, 'price'])->whereNumber('bag')->name('bags.price');
     Route::post('/bags/{bag}/time', [EnoughController::class, 'log'])->whereNumber('bag')->name('bags.time');
+    Route::get('/bags/{bag}/work', [WorkController::class, 'show'])->whereNumber('bag')->name('bags.work');
+    Route::post('/bags/{bag}/work', [WorkController::class, 'sync'])->whereNumber('bag')->name('bags.work.sync');
+    Route::post('/bags/{bag}/work/step', [WorkController::class, 'step'])->whereNumber('bag')->name('bags.work.step');
+    Route::post('/bags/{bag}/work/count', [WorkController::class, 'count'])->whereNumber('bag')->name('bags.work.count');
+    Route::post('/bags/{bag}/work/tape', [WorkController::class, 'tape'])->whereNumber('bag')->name('bags.work.tape');
+    Route::get('/bags/{bag}/work.csv', [WorkController::class, 'csv'])->whereNumber('bag')->name('bags.work.csv');
     Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');

@@ -6,6 +6,8 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use App\Models\BagRevision;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Document\Refused;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 
@@ -42,7 +44,13 @@ final class Changing
                 'swatch_id' => $bag->swatch_id,
                 'choices' => $bag->choices,
             ]);
+            // What is worked is fixed: asked only where something is.
+            $was = WorkLog::isBegun($bag) ? self::planned($bag) : null;
             $result = $change($bag);
+            if ($was !== null && self::changed($before, $bag)) {
+                $bag->forgetStock();
+                WorkLog::guard($bag, $was, $bag->plan());
+            }
             if (self::changed($before, $bag)) {
                 // What it was is kept when it is no longer so.
                 BagRevision::query()->insertOrIgnore([
@@ -56,6 +64,16 @@ final class Changing
 
             return $result;
         });
+    }
+
+    /** Its plan as it is; null where it makes none. */
+    private static function planned(Bag $bag): ?BagPlan
+    {
+        try {
+            return $bag->plan();
+        } catch (Refused) {
+            return null;
+        }
     }
 
     public static function changed(BagRevision $before, Bag $bag): bool

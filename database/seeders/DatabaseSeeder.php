@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Bags\WeighIns;
+use App\Bags\WorkLog;
 use App\Models\Bag;
 use App\Models\Batch;
 use App\Models\Material;
@@ -24,6 +25,9 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Piece\TabStep;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\School;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Did;
+use Fescue\Core\Work\Entry;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -98,6 +102,7 @@ final class DatabaseSeeder extends Seeder
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
             $this->otherWays($maker, $materials, $swatches);
+            $this->worked($maker);
             $this->pieces($maker, $materials['bakery']);
             $this->picture($maker);
         });
@@ -238,6 +243,34 @@ final class DatabaseSeeder extends Seeder
                     TabShelf::add($bag, TabStep::from($step), $done);
                 }
             }
+        }
+    }
+
+    /** Bags in every state of work: hardly begun, in the midst of a round, ripped back, all rows done. */
+    private function worked(User $maker): void
+    {
+        foreach ([
+            'Oyster-stall net bag' => [null, 0], 'Harbour-office satchel' => ['Panel: Row 12', 0],
+            'Rope-locker bucket' => ['Round 2', 0], 'Signal bag' => ['Round 8', 21],
+        ] as $name => [$row, $stitch]) {
+            $bag = $maker->bags()->where('choices->name', $name)->firstOrFail();
+            $course = Course::of($bag->plan());
+            $end = $row === null ? count($course->rows) : 1 + (int) $course->row($row);
+            $at = Carbon::now()->subDays(2)->valueOf();
+            $entries = [];
+            for ($done = 1; $done <= $end; $done++) {
+                $entries[] = [$course->rows[$done - 1]->name, $course->rows[$done - 1]->stitches, Did::Step];
+            }
+            if ($name === 'Rope-locker bucket') {
+                array_push($entries, ['Round 3', 9, Did::Step], ['Round 2', 0, Did::Ripped], ['Round 2', $course->rows[1]->stitches, Did::Step]);
+            }
+            if ($stitch > 0) {
+                $entries[] = [$course->rows[$end]->name, $stitch, Did::Step];
+            }
+            WorkLog::add($bag, array_map(fn(array $one, int $nth): Entry => Entry::read([
+                'device' => 'first-phone', 'number' => $nth + 1, 'turn' => $nth + 1, 'at' => (int) $at + 200_000 * $nth,
+                'did' => $one[2]->value, 'row' => $one[0], 'stitch' => $one[1], 'plan' => $course->fingerprint(),
+            ]), $entries, array_keys($entries)), $course);
         }
     }
 

@@ -1,18 +1,21 @@
 import { marking } from './marking.js';
 import { begin } from './begin.js';
 import { folding } from './folding.js';
-import { fileSizes, focusTrouble, keys, printing } from './page.js';
+import { fileSizes, focusTrouble, keys, leaving, printing } from './page.js';
 import { plan } from './plan.js';
 import { scale } from './scale.js';
 import { ticks } from './ticks.js';
+import { work } from './work.js';
 
 keys();
 begin();
 focusTrouble();
 printing();
 fileSizes();
+leaving();
 plan();
 folding();
 scale();
 ticks();
 marking();
+work();

@@ -28,6 +28,13 @@ export function keys() {
     });
 }
 
+/** Whoever signs out leaves no pages behind that are kept for when the network is away. */
+export function leaving() {
+    document.querySelector('form[action$="/sign-out"]')?.addEventListener('submit', () => {
+        navigator.serviceWorker?.controller?.postMessage('signed out');
+    });
+}
+
 /** After a refused form, reading starts at what is wrong. */
 export function focusTrouble() {
     document.querySelector('[data-focus]')?.focus();

@@ -90,6 +90,12 @@ export function plan() {
         }
         // What an older answer kept is kept: the next one goes on from that.
         const body = answer.status === 200 || answer.status === 422 ? await answer.json() : null;
+        if (answer.ok && body.go) {
+            form.dataset.unsent = 'no';
+            window.location.assign(body.go);
+
+            return;
+        }
         if (answer.ok) {
             meet(body);
         }

@@ -109,6 +109,9 @@ final class BagController extends Controller
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
         try {
+            if (Typed::text($request, 'copy') === 'yes') {
+                return $this->copied($request, $bag);
+            }
             $kept = Keeping::of($bag, $request, $maker);
         } catch (Refused $e) {
             $errors = BagForm::errors($e);
@@ -139,6 +142,20 @@ final class BagController extends Controller
             'elsewhere' => $kept->fields(),
             'met' => $kept->met === [] ? '' : view('bags.met', ['bag' => $bag, 'met' => $kept->met])->render(),
         ]);
+    }
+
+    /** The bag as the page has it, beside the one that is worked. @throws Refused */
+    private function copied(Request $request, Bag $bag): RedirectResponse|JsonResponse
+    {
+        $copy = $this->maker($request)->bags()->make(['choices' => $bag->choices]);
+        BagForm::putOn($copy, $request, $this->maker($request));
+        $copy->choices = ['name' => mb_substr($bag->name(), 0, 110).', copy'] + $copy->choices;
+        $copy->plan();
+        $copy->save();
+        $to = route('bags.plan', $copy);
+        session()->flash('status', "A copy of “{$bag->name()}”, changed so. The one in work is as it was.");
+
+        return $request->expectsJson() ? response()->json(['go' => $to]) : redirect()->to($to);
     }
 
     public function destroy(Bag $bag): RedirectResponse

@@ -222,7 +222,7 @@ final class EnoughController extends Controller
             );
         }
 
-        return redirect()->route('bags.enough', $bag)->with(
+        return redirect()->route(Typed::text($request, 'from') === 'work' ? 'bags.work' : 'bags.enough', $bag)->with(
             'status',
             "{$left->print()} left after {$after}: the estimate follows, and so does the stash.",
         );

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bags\Beginning;
 use App\Bags\BeginningSheet;
 use App\Bags\PlanSheet;
+use App\Bags\WorkLog;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -30,6 +31,7 @@ final class FrontController extends Controller
         $sheets = PlanSheet::all($maker, $bags);
 
         return view('front.maker', [
+            'inHand' => WorkLog::inHand($maker),
             'sheets' => $sheets,
             'more' => max(0, $maker->bags()->count() - count($sheets)),
             'materials' => $maker->strands()->count(),

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class ContentSecurity
 {
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
-        ."font-src 'self'; "
+        ."font-src 'self'; worker-src 'self'; "
         ."connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response

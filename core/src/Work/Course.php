@@ -48,8 +48,10 @@ final readonly class Course
             // A piece begins on its right side; what is turned shows the other.
             $right = $begun !== null || $right !== $row->instructions[0] instanceof Turn;
             $groups = [];
+            $said = $writer->words($row);
             if ($begun?->start !== null) {
                 $groups[] = new Group($writer->start($begun->start), max(1, $begun->start->works()));
+                $said = "{$writer->start($begun->start)} {$said}";
             }
             foreach (Traverser::unrolled($row->instructions) as [$leaf]) {
                 $stitches = array_sum(array_map(fn($one): int => $one->count, $leaf->works()));
@@ -60,7 +62,7 @@ final readonly class Course
                 $writer->name($row),
                 $row->piece,
                 $row->part,
-                $writer->words($row),
+                $said,
                 $writer->leaves($row),
                 $counted[$place],
                 $turned ? $right : null,
@@ -72,7 +74,7 @@ final readonly class Course
                     default => '',
                 },
                 $heed[$row->name] ?? [],
-                $groups === [] ? [new Group($writer->words($row), 1)] : $groups,
+                $groups === [] ? [new Group($said, 1)] : $groups,
             );
         }
 

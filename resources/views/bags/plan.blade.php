@@ -42,7 +42,9 @@
     <form class="workbench" method="post" action="{{ route('bags.update', $bag) }}" data-plan novalidate>
         @csrf @method('put')
         <input type="hidden" name="revision" value="{{ $bag->revision ?? 1 }}">
+        <input type="hidden" name="copy" value="">
         <div class="stations">
+            <p class="wrong" data-wrong="worked">{{ $errors->first('worked') }}</p>
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
                 <summary><b>{{ $pieces ? 'Size, closed' : 'Size' }}</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
                 <div class="inside">

@@ -6,7 +6,7 @@
     <div class="page-head">
         <h1>Your worktable</h1>
         @if ($sheets !== [])
-            <div class="acts"><a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a></div>
+            <div class="acts">@if ($inHand !== null)<a class="btn btn-primary" href="{{ route('bags.work', $inHand[0]) }}">Go on: {{ $inHand[0]->name() }}, {{ $inHand[1] }}</a>@endif <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null]) href="{{ route('bags.create') }}">Plan a bag</a></div>
         @endif
     </div>
     @if ($sheets === [])

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\User;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Did;
+use Fescue\Core\Work\Entry;
+use Fescue\Core\Work\Log;
+use Fescue\Core\Work\NoEntry;
+use Fescue\Core\Work\Place;
+use Illuminate\Support\Facades\DB;
+
+/** The log of a bag's work as it is kept: lines are added once, however often they are sent. */
+final class WorkLog
+{
+    /** Lines in one sending, and of one bag: a bag of as many stitches as one may have, ten times over. */
+    public const A_SENDING = 1000;
+
+    private const MOST = 200_000;
+
+    /** Lines that are answered at once; the rest comes at the next asking. */
+    private const ANSWERED = 20_000;
+
+    /** Of a page that has no script. */
+    private const PAGE = 'page-of-forms';
+
+    public static function of(Bag $bag): Log
+    {
+        return Log::of(self::since($bag, 0)[0]);
+    }
+
+    /**
+     * What was added behind a line, by its number in the table.
+     *
+     * @return array{list<Entry>, int} and the number of the last
+     */
+    public static function since(Bag $bag, int $seen): array
+    {
+        $rows = DB::table('work_entries')->where('bag_id', $bag->id)->where('id', '>', $seen)->orderBy('id')
+            ->limit($seen === 0 ? self::MOST : self::ANSWERED)->get();
+        $entries = [];
+        foreach ($rows as $row) {
+            $entries[] = Entry::read(array_filter(
+                ['did' => $row->did, 'device' => $row->device, 'row' => $row->row, 'plan' => $row->plan] + array_map(
+                    fn(mixed $number): ?int => $number === null ? null : (int) $number,
+                    [
+                        'number' => $row->number, 'turn' => $row->turn, 'at' => $row->at, 'stitch' => $row->stitch,
+                        'counted' => $row->counted,
+                    ],
+                ),
+                fn(mixed $one): bool => $one !== null,
+            ));
+            $seen = (int) $row->id;
+        }
+
+        return [$entries, $seen];
+    }
+
+    /** @return ?array{Bag, string} the bag that was worked last, and its row; null where none was */
+    public static function inHand(User $maker): ?array
+    {
+        $last = DB::table('work_entries')->join('bags', 'bags.id', '=', 'work_entries.bag_id')
+            ->where('bags.user_id', $maker->id)->whereNull('bags.deleted_at')
+            ->orderByDesc('work_entries.id')->first(['bag_id', 'row']);
+        if ($last === null) {
+            return null;
+        }
+        $bag = $maker->bags()->find($last->bag_id);
+
+        return $bag === null ? null : [$bag, (string) $last->row];
+    }
+
+    /** Whether anything was done of it. */
+    public static function isBegun(Bag $bag): bool
+    {
+        return DB::table('work_entries')->where('bag_id', $bag->id)->exists();
+    }
+
+    /**
+     * Adds what a device did. All of a sending, or nothing of it.
+     *
+     * @param list<Entry> $entries
+     *
+     * @throws NoEntry where a line says what the plan has not, or there are too many
+     */
+    public static function add(Bag $bag, array $entries, Course $course): void
+    {
+        if (count($entries) > self::A_SENDING) {
+            throw new NoEntry('At most '.self::A_SENDING.' lines are sent at once.');
+        }
+        $here = $course->fingerprint();
+        foreach ($entries as $entry) {
+            $row = $entry->plan === $here ? $course->row($entry->row) : 0;
+            if ($row === null || ($entry->plan === $here && $entry->stitch > $course->rows[$row]->stitches)) {
+                throw new NoEntry("This plan has no stitch {$entry->stitch} in “{$entry->row}”.");
+            }
+        }
+        DB::transaction(function () use ($bag, $entries, $course, $here): void {
+            if (DB::table('work_entries')->where('bag_id', $bag->id)->count() + count($entries) > self::MOST) {
+                throw new NoEntry('More than '.self::MOST.' lines of one bag are not kept.');
+            }
+            DB::table('work_courses')->insertOrIgnore([
+                'bag_id' => $bag->id, 'plan' => $here, 'digests' => implode("\n", $course->digests()),
+            ]);
+            foreach (array_chunk($entries, 200) as $some) {
+                DB::table('work_entries')->insertOrIgnore(array_map(
+                    fn(Entry $entry): array => ['bag_id' => $bag->id, 'counted' => null] + [...$entry->write()],
+                    $some,
+                ));
+            }
+        });
+    }
+
+    /** One line from a form: what stands there by now goes before it. */
+    public static function enter(Bag $bag, Course $course, Did $did, Place $place, ?int $counted = null): void
+    {
+        DB::transaction(function () use ($bag, $course, $did, $place, $counted): void {
+            DB::table('bags')->where('id', $bag->id)->lockForUpdate()->first();
+            $numbers = DB::table('work_entries')->where(['bag_id' => $bag->id, 'device' => self::PAGE]);
+            $number = 1 + (int) $numbers->max('number');
+            // The end of a row is told as that row with all its stitches done.
+            $row = max(0, $place->stitch === 0 ? $place->row - 1 : $place->row);
+            self::add($bag, [Entry::read([
+                'device' => self::PAGE,
+                'number' => $number,
+                'turn' => 1 + self::of($bag)->turn(),
+                'at' => (int) now()->valueOf(),
+                'did' => $did->value,
+                'row' => $course->rows[$row]->name,
+                'stitch' => match (true) {
+                    $place->stitch > 0 => $place->stitch,
+                    $place->row === 0 => 0,
+                    default => $course->rows[$row]->stitches,
+                },
+                'plan' => $course->fingerprint(),
+            ] + ($counted === null ? [] : ['counted' => $counted]))], $course);
+        });
+    }
+
+    /** Where the work is; null where the plan became another meanwhile, and she is to be asked. */
+    public static function place(Bag $bag, Course $course, ?Log $log = null): ?Place
+    {
+        $log ??= self::of($bag);
+        $last = $log->last();
+        $digests = $last === null ? null : DB::table('work_courses')->where([
+            'bag_id' => $bag->id, 'plan' => $last->plan,
+        ])->value('digests');
+
+        return $log->place($course, is_string($digests) ? explode("\n", $digests) : null);
+    }
+
+    /**
+     * What is worked is fixed: a plan that would change it is another bag's.
+     *
+     * @throws Refused
+     */
+    public static function guard(Bag $bag, ?BagPlan $was, BagPlan $is): void
+    {
+        $course = $was === null ? null : Course::of($was);
+        $place = $course === null ? null : self::place($bag, $course);
+        if ($course === null || $place === null || ($place->row === 0 && $place->stitch === 0)) {
+            return;
+        }
+        $worked = $place->row + (int) ($place->stitch > 0);
+        $next = Course::of($is);
+        if (array_slice($course->digests(), 0, $worked) !== array_slice($next->digests(), 0, $worked)) {
+            throw Refused::at(
+                '/worked',
+                "This would change what is worked already, up to {$course->rows[$worked - 1]->name}. Change what comes "
+                    .'after it, or make a copy of the bag and change that.',
+                [['path' => '/copy', 'value' => true, 'said' => 'Make a copy, changed so']],
+            );
+        }
+    }
+}

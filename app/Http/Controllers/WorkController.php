@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\Changing;
+use App\Bags\Mending;
+use App\Bags\PlanSheet;
+use App\Bags\WorkLog;
+use App\Bags\WorkSheet;
+use App\Files\Csv;
+use App\Models\Bag;
+use App\Rules\Typed;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Did;
+use Fescue\Core\Work\Entry;
+use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\NoEntry;
+use Fescue\Core\Work\Place;
+use Fescue\Core\Work\Slip;
+use Fescue\Core\Work\Tape;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Making it: the place, step by step, on whatever device is in reach. */
+final class WorkController extends Controller
+{
+    private const COLUMNS = [
+        'turn' => 'turn',
+        'device' => 'device',
+        'at' => 'when (UTC, by the device)',
+        'did' => 'did',
+        'row' => 'row',
+        'stitch' => 'stitches done',
+        'counted' => 'counted',
+    ];
+
+    public function show(Request $request, Bag $bag): View|RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $sheet = PlanSheet::of($bag, $this->maker($request));
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+
+        return view('bags.work', ['bag' => $bag, 'work' => WorkSheet::of($sheet)]);
+    }
+
+    /** What a device did is kept, and what others did is told. */
+    public function sync(Request $request, Bag $bag): JsonResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $course = Course::of($bag->plan());
+        } catch (Refused) {
+            return response()->json(['message' => 'The plan of this bag does not work any more; mend it on Plan.'], 409);
+        }
+        $sent = $request->input('entries', []);
+        $seen = $request->input('seen', 0);
+        try {
+            if (! is_array($sent) || ! array_is_list($sent) || count($sent) > WorkLog::A_SENDING) {
+                throw new NoEntry('“entries” is a list of at most '.WorkLog::A_SENDING.' lines.');
+            }
+            $entries = array_map(
+                fn(mixed $one): Entry => Entry::read(is_array($one) ? $one : []),
+                $sent,
+            );
+            WorkLog::add($bag, $entries, $course);
+        } catch (NoEntry $e) {
+            return response()->json(['message' => $e->getMessage()], 422);
+        }
+        [$others, $last] = WorkLog::since($bag, is_int($seen) && $seen >= 0 ? $seen : 0);
+
+        return response()->json([
+            'entries' => array_map(fn(Entry $entry): array => $entry->write(), $others),
+            'seen' => $last,
+            'plan' => $course->fingerprint(),
+        ]);
+    }
+
+    /** A row done, a row back, or “here I am”, by a plain form. */
+    public function step(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $course = Course::of($bag->plan());
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $place = WorkLog::place($bag, $course);
+        [$did, $to] = match (Typed::text($request, 'do')) {
+            'done' => [Did::Step, $place === null ? null : $course->forward($place, Grain::Row)],
+            'back' => [Did::Back, $place === null ? null : $course->back($place, Grain::Row)],
+            'here' => [Did::Said, self::said($course, Typed::text($request, 'row'))],
+            default => [Did::Said, null],
+        };
+        if ($to === null) {
+            return back()->withErrors(['row' => 'Say first at which row you are.']);
+        }
+        WorkLog::enter($bag, $course, $did, $to);
+
+        return redirect()->route('bags.work', $bag);
+    }
+
+    private static function said(Course $course, string $row): ?Place
+    {
+        $at = $course->row($row);
+
+        return $at === null ? null : new Place($at);
+    }
+
+    /** A count that is not what it should be: where to look, and what either way out costs. */
+    public function count(Request $request, Bag $bag): JsonResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $plan = $bag->plan();
+        } catch (Refused) {
+            return response()->json(['message' => 'The plan of this bag does not work any more; mend it on Plan.'], 409);
+        }
+        $course = Course::of($plan);
+        $row = $course->row(mb_substr(Typed::text($request, 'row'), 0, 60));
+        $counted = Typed::text($request, 'counted');
+        if ($row === null || preg_match('/^\d{1,6}$/', $counted) !== 1) {
+            return response()->json(['message' => 'Write what you counted, as a whole number.'], 422);
+        }
+        $slip = Slip::of($plan, $course, $row, (int) $counted, WorkSheet::secondsOf($plan, $bag));
+
+        return response()->json($slip === null ? ['off' => 0] : [
+            'off' => $slip->off,
+            'usually' => $slip->usually,
+            'rip' => $slip->rip,
+            'minutes' => (int) ceil($slip->minutes),
+            'mend' => $slip->mend,
+        ]);
+    }
+
+    /** What the tape says: a proposal, taken or left. */
+    public function tape(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $plan = $bag->plan();
+            $place = WorkLog::place($bag, Course::of($plan));
+            $high = Length::parse(Typed::withUnit(Typed::text($request, 'high'), $this->maker($request)->units->value));
+        } catch (NotUnderstood $e) {
+            return back()->withInput()->withErrors(['high' => $e->getMessage()]);
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $tape = Tape::of($plan, $place->row ?? 0, $high);
+        if ($tape === null) {
+            return back()->withInput()->withErrors(['high' => 'Nothing of it stands yet: measure from the first round '
+                .'of the body on, from its foot.']);
+        }
+        if (Typed::text($request, 'take') !== 'yes' || $tape->plan === null) {
+            return redirect()->route('bags.work', $bag)->withInput()->with('tape', [
+                'off' => round(100 * ($tape->ratio - 1), 1),
+                'comes' => $tape->height->print($this->maker($request)->units),
+                'was' => $tape->was,
+                'rows' => $tape->rows,
+                'high' => $high->exact(),
+                'changes' => $tape->plan !== null,
+            ]);
+        }
+        try {
+            Changing::held($bag, function (Bag $bag) use ($plan, $tape): void {
+                Mending::take($bag, $plan, $tape->plan ?? $plan);
+                $bag->plan();
+            });
+        } catch (Refused $e) {
+            return back()->withErrors(['high' => $e->problems[0]->message]);
+        }
+
+        return redirect()->route('bags.work', $bag)->with(
+            'status',
+            "{$tape->rows} rows instead of {$tape->was}: what is left is planned anew.",
+        );
+    }
+
+    /** The log as a table. */
+    public function csv(Bag $bag): Response
+    {
+        $this->authorize('own', $bag);
+        $rows = array_map(fn(Entry $entry): array => [
+            (string) $entry->turn,
+            $entry->device,
+            gmdate('Y-m-d\TH:i:s\Z', intdiv($entry->at, 1000)),
+            $entry->did->value,
+            $entry->row,
+            (string) $entry->stitch,
+            (string) $entry->counted,
+        ], WorkLog::of($bag)->entries);
+
+        return response((new Csv(self::COLUMNS))->write($rows), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="work-'.$bag->id.'.csv"',
+        ]);
+    }
+}

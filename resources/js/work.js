@@ -1,0 +1,469 @@
+import { Shelf } from './shelf.js';
+import { WorkLog } from './worklog.js';
+
+const A_SENDING = 500;
+const AGAIN = 5000;
+const FOLLOW = 15000;
+const LONGEST_PAUSE = 4 * 60_000;
+
+/** Work: a tap is kept here first, shown at once, and sent when it can be. */
+export async function work() {
+    const bench = document.querySelector('[data-work]');
+    if (bench === null) {
+        return;
+    }
+    const course = JSON.parse(bench.querySelector('[data-course]').textContent);
+    const find = (name) => bench.querySelector(`[data-${name}]`);
+    const log = new WorkLog(course);
+    const shelf = new Shelf(course.bag);
+    const device = [...crypto.getRandomValues(new Uint8Array(9))].map((one) => 'abcdefghijkmnpqrstuvwxyz23456789'[one % 32]).join('') + Date.now().toString(36).slice(-5);
+    const mine = [];
+    let number = 0;
+    let unsent = [];
+    let seen = course.seen;
+    let sending = false;
+    let timer = 0;
+    let stale = false;
+    const settings = remembered();
+
+    log.add(course.entries);
+    for (const part of bench.querySelectorAll('[data-only-script]')) {
+        part.hidden = false;
+    }
+    find('go').hidden = find('back').hidden = false;
+    draw();
+    listen();
+    register();
+    try {
+        const kept = await shelf.all();
+        unsent = kept.filter((entry) => !entry.sent).map(bare);
+        log.add(kept.map(bare));
+    } catch {
+        kept('this browser keeps nothing by itself: only what is sent is kept');
+    }
+    draw();
+    send();
+    awake();
+
+    function bare({ device: by, number: nth, turn, at, did, row, stitch, plan, counted }) {
+        return { device: by, number: nth, turn, at, did, row, stitch, plan, ...(counted === undefined ? {} : { counted }) };
+    }
+
+    function here() {
+        return log.place() ?? [0, 0];
+    }
+
+    /** A line of the log: shown at once, kept by the browser, then sent. */
+    function enter(did, place, counted) {
+        const entry = {
+            device,
+            number: ++number,
+            turn: log.turn + 1,
+            at: Date.now(),
+            did,
+            ...log.told(place),
+            plan: course.plan,
+            ...(counted === undefined ? {} : { counted }),
+        };
+        if (did === 'step') {
+            mine.push(here());
+        }
+        log.add([entry]);
+        unsent.push(entry);
+        draw();
+        shelf.put([{ ...entry, sent: false }]).then(() => kept(), () => kept('not kept by this browser'));
+        window.clearTimeout(timer);
+        timer = window.setTimeout(send, 300);
+    }
+
+    function go() {
+        const from = here();
+        if (log.place() === null || from[0] >= log.rows.length) {
+            return;
+        }
+        const to = log.forward(from, settings.grain);
+        enter('step', to);
+        if (settings.buzz) {
+            navigator.vibrate?.(18);
+        }
+        if (to[0] !== from[0] && log.rows[from[0]].counted) {
+            ask(from[0]);
+        }
+        say();
+        rest();
+    }
+
+    function back() {
+        hush();
+        // One step too many is taken back to just where it was.
+        const to = mine.pop() ?? log.back(here(), settings.grain);
+        enter('back', to);
+    }
+
+    function draw() {
+        const place = log.place();
+        if (place === null) {
+            return;
+        }
+        const [at, stitch] = place;
+        const row = log.rows[at];
+        const all = at >= log.rows.length;
+        find('row').textContent = all ? 'All rows are done' : row.called;
+        find('piece').textContent = all ? '' : row.piece ?? '';
+        find('of').textContent = all ? 'Finish it: edges, ends, the load.' : [`of ${log.rows.length} rows`, row.part, row.side].filter(Boolean).join(' · ');
+        const group = all ? null : log.inHand(place);
+        const whole = all ? '' : course.kinds[row.kind].said;
+        find('does').textContent = all ? '' : (settings.grain === 'row' ? whole : group.said);
+        const count = settings.grain === 'stitch' && group !== null && group.stitches > 1 ? `${group.done} of ${group.stitches} · ` : '';
+        const far = stitch > 0 || settings.grain !== 'row' ? `${count}${stitch} of ${all ? 0 : log.stitches(at)} in this row, ` : '';
+        find('whole').textContent = all ? '' : `${far}${row.leaves} at its end`;
+        const ends = course.ends.filter((one) => !all && one.row === row.name).map((one) => one.said);
+        find('heed').replaceChildren(...[...(all ? [] : row.heed ?? []), ...ends].map((said) => {
+            const line = document.createElement('li');
+            line.textContent = said;
+
+            return line;
+        }));
+        find('next').textContent = all ? '' : next(place);
+        find('go').textContent = all ? 'done' : settings.grain === 'row' ? `${row.called.toLowerCase()} done` : 'done';
+        find('go').disabled = all;
+        marks(at);
+        const last = log.rows[(stitch === 0 ? at : at) - 1];
+        find('after').value = last?.name ?? '';
+        find('after-said').textContent = last?.called ?? 'the first row';
+        find('weigh').querySelector('button').disabled = last === undefined;
+    }
+
+    function next(place) {
+        const to = log.forward(place, settings.grain);
+        const row = log.rows[to[0]];
+        if (row === undefined) {
+            return 'then the last ends';
+        }
+
+        return to[1] === 0 ? `then ${row.called}${row.special ? `: ${row.special}` : ''}` : `then ${log.inHand(to).said.toLowerCase()}`;
+    }
+
+    function marks(at) {
+        const near = log.rows.length <= 24 ? 0 : Math.max(0, Math.min(at - 8, log.rows.length - 24));
+        let named = -9;
+        find('marks').replaceChildren(...log.rows.slice(near, near + 24).map((row, nth) => {
+            const mark = document.createElement('i');
+            mark.className = near + nth < at ? 'done' : (near + nth === at ? 'now' : '');
+            // Two names side by side would run into each other.
+            if (row.special && nth - named > 3) {
+                mark.dataset.named = row.special;
+                named = nth;
+            }
+
+            return mark;
+        }));
+    }
+
+    /** Whether the count is right, at the end of a row. */
+    function ask(at) {
+        const row = log.rows[at];
+        const box = find('ask');
+        box.replaceChildren();
+        const said = document.createElement('p');
+        said.innerHTML = '<b>Count now.</b> ';
+        said.append(`${row.leaves} at the end of ${row.called}?`);
+        const yes = press('Yes', () => {
+            enter('counted', here(), row.leaves);
+            hush();
+        });
+        const field = document.createElement('input');
+        field.className = 'form-control';
+        field.inputMode = 'numeric';
+        field.setAttribute('aria-label', `What you counted at the end of ${row.called}`);
+        field.maxLength = 6;
+        const no = press('I count this', () => wrong(at, field.value));
+        box.append(said, yes, field, no);
+        box.hidden = false;
+    }
+
+    async function wrong(at, counted) {
+        const row = log.rows[at];
+        if (!/^\d{1,6}$/.test(counted)) {
+            return;
+        }
+        enter('counted', here(), Number(counted));
+        const off = Number(counted) - row.leaves;
+        if (off === 0) {
+            return hush();
+        }
+        const box = find('ask');
+        box.replaceChildren();
+        let found = null;
+        try {
+            const data = new FormData();
+            data.set('row', row.name);
+            data.set('counted', counted);
+            const answer = await fetch(course.count, { method: 'POST', body: data, headers: headers() });
+            found = answer.ok ? await answer.json() : null;
+        } catch {
+            // Without a network she is told what is known here.
+        }
+        const said = document.createElement('p');
+        said.innerHTML = `<b>${Math.abs(off)} too ${off > 0 ? 'many' : 'few'}.</b> `;
+        said.append('Fold the row in two from marker to marker and count the halves: the half that is off is searched first.');
+        const list = document.createElement('ol');
+        for (const one of found?.usually ?? ['the first and the last stitch', 'a corner, or a skipped space']) {
+            const line = document.createElement('li');
+            line.textContent = one;
+            list.append(line);
+        }
+        box.append(said, list);
+        if (found !== null) {
+            const rip = document.createElement('p');
+            rip.textContent = `Ripping back to the last count that was right takes ${found.rip} stitches, about ${found.minutes} min.`;
+            box.append(rip);
+            if (found.mend !== '') {
+                const mend = document.createElement('p');
+                mend.textContent = found.mend;
+                box.append(mend, press('I mend it so', () => {
+                    enter('mends', here(), -off);
+                    hush();
+                }));
+            }
+        }
+        box.append(press('I rip back to its beginning', () => {
+            enter('ripped', [at, 0]);
+            hush();
+        }), press('It was right after all', hush));
+        box.hidden = false;
+    }
+
+    function hush() {
+        find('ask').hidden = true;
+        find('ask').replaceChildren();
+    }
+
+    function press(said, does) {
+        const button = document.createElement('button');
+        button.type = 'button';
+        button.className = 'btn btn-quiet';
+        button.textContent = said;
+        button.addEventListener('click', does);
+
+        return button;
+    }
+
+    function headers() {
+        return { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest', 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content };
+    }
+
+    /** What is not sent yet, and what others did meanwhile; again later where the network is away. */
+    async function send() {
+        window.clearTimeout(timer);
+        if (sending || stale) {
+            return;
+        }
+        sending = true;
+        let wait = FOLLOW;
+        const some = unsent.slice(0, A_SENDING);
+        try {
+            const answer = await fetch(course.sync, {
+                method: 'POST',
+                body: JSON.stringify({ entries: some, seen }),
+                headers: { ...headers(), 'Content-Type': 'application/json' },
+            });
+            if (answer.ok) {
+                const body = await answer.json();
+                await shelf.put(some.map((entry) => ({ ...entry, sent: true }))).catch(() => {});
+                const sent = new Set(some.map((entry) => `${entry.device} ${entry.number}`));
+                unsent = unsent.filter((entry) => !sent.has(`${entry.device} ${entry.number}`));
+                seen = body.seen;
+                hear(body.entries, some);
+                if (body.plan !== course.plan) {
+                    stale = true;
+                    changed();
+                }
+                wait = unsent.length > 0 ? 0 : FOLLOW;
+                kept();
+            } else if (answer.status === 419 || answer.status === 401) {
+                wait = AGAIN;
+                await again();
+            } else if (answer.status === 422) {
+                // What the server does not take it never will: it stays here, and she is told.
+                kept(`not taken: ${(await answer.json()).message}`);
+                stale = true;
+            } else {
+                wait = AGAIN;
+                kept();
+            }
+        } catch {
+            wait = AGAIN;
+            kept();
+        } finally {
+            sending = false;
+        }
+        if (!stale) {
+            timer = window.setTimeout(send, wait);
+        }
+    }
+
+    /** Another device went on: it is said, and where she is stays hers to say. */
+    function hear(entries, some) {
+        const own = new Set([device, ...some.map((entry) => entry.device)]);
+        const others = entries.filter((entry) => !own.has(entry.device) && !log.known.has(`${entry.device} ${entry.number}`));
+        const was = here();
+        log.add(entries);
+        const is = here();
+        if (others.length === 0 || (was[0] === is[0] && was[1] === is[1])) {
+            return draw();
+        }
+        mine.length = 0;
+        draw();
+        const box = find('ask');
+        const named = ([row, stitch]) => `${log.rows[Math.min(row, log.rows.length - 1)].called}${stitch > 0 ? `, stitch ${stitch}` : ''}`;
+        const said = document.createElement('p');
+        said.textContent = `Another device went on to ${named(is)}. Here it was ${named(was)}.`;
+        box.replaceChildren(said, press('That one is right', hush), press(`No: ${named(was)}`, () => {
+            enter('said', was);
+            hush();
+        }));
+        box.hidden = false;
+    }
+
+    function changed() {
+        const box = find('ask');
+        const said = document.createElement('p');
+        said.textContent = 'The plan was changed on another page. What you did is kept; look at the new plan and say where you are.';
+        box.replaceChildren(said, press('Show the new plan', () => window.location.reload()));
+        box.hidden = false;
+    }
+
+    /** A page that was open for long has an old key: a new one is asked for. */
+    async function again() {
+        try {
+            const answer = await fetch(window.location.pathname, { headers: { Accept: 'text/html' } });
+            const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+            const token = page.querySelector('[data-work]') === null ? null : page.querySelector('meta[name="csrf-token"]');
+            if (token !== null) {
+                document.querySelector('meta[name="csrf-token"]').content = token.content;
+
+                return;
+            }
+        } catch {
+            // The network is away again.
+        }
+        kept('kept on this device; sign in again and it is sent');
+    }
+
+    function kept(said) {
+        find('kept').textContent = said ?? (unsent.length === 0 ? 'kept, sent ✓' : `kept on this device, ${unsent.length} to send`);
+    }
+
+    function say() {
+        if (settings.aloud && 'speechSynthesis' in window) {
+            window.speechSynthesis.cancel();
+            window.speechSynthesis.speak(new SpeechSynthesisUtterance(find('does').textContent));
+        }
+    }
+
+    let working = 0;
+    let tapped = 0;
+    function rest() {
+        const now = Date.now();
+        working = now - tapped > LONGEST_PAUSE ? 0 : working + (now - tapped);
+        tapped = now;
+        if (Number(settings.break) > 0 && working > Number(settings.break) * 60_000) {
+            working = 0;
+            const box = find('ask');
+            const said = document.createElement('p');
+            said.innerHTML = '<b>A break?</b> ';
+            said.append('Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and stop when it hurts.');
+            box.replaceChildren(said, press('On we go', hush));
+            box.hidden = false;
+        }
+    }
+
+    function remembered() {
+        const stored = JSON.parse(window.localStorage.getItem('fescue-work') ?? '{}');
+
+        return { grain: 'row', look: 'dark', hand: 'right', break: '30', aloud: false, buzz: false, awake: true, ...stored };
+    }
+
+    function set(name, value) {
+        settings[name] = value;
+        window.localStorage.setItem('fescue-work', JSON.stringify(settings));
+        dress();
+        draw();
+    }
+
+    function dress() {
+        document.body.dataset.look = settings.look;
+        bench.dataset.hand = settings.hand;
+    }
+
+    function listen() {
+        dress();
+        find('go').addEventListener('click', go);
+        find('back').addEventListener('click', back);
+        for (const one of bench.querySelectorAll('[name="grain"]')) {
+            one.checked = one.value === settings.grain;
+            one.addEventListener('change', () => set('grain', one.value));
+        }
+        for (const [field, name] of [['look-pick', 'look'], ['hand', 'hand'], ['break', 'break']]) {
+            const one = bench.querySelector(`select[data-${field}]`);
+            one.value = settings[name];
+            one.addEventListener('change', () => set(name, one.value));
+        }
+        for (const name of ['aloud', 'buzz', 'awake']) {
+            find(name).checked = settings[name];
+            find(name).addEventListener('change', ({ target }) => {
+                set(name, target.checked);
+                awake();
+            });
+        }
+        find('rip').addEventListener('submit', (event) => {
+            event.preventDefault();
+            const at = log.byName.get(event.target.elements.row.value);
+            mine.length = 0;
+            enter('ripped', [at, 0]);
+            hush();
+        });
+        find('used-up').addEventListener('click', () => enter('used-up', here()));
+        document.addEventListener('keydown', (event) => {
+            if (event.target.closest('input, select, textarea, button, a, summary') || event.ctrlKey || event.metaKey || event.altKey) {
+                return;
+            }
+            if ([' ', 'Enter', 'ArrowRight', 'PageDown'].includes(event.key)) {
+                event.preventDefault();
+                go();
+            } else if (['ArrowLeft', 'Backspace', 'PageUp'].includes(event.key)) {
+                event.preventDefault();
+                back();
+            }
+        });
+        window.addEventListener('online', send);
+        document.addEventListener('visibilitychange', () => {
+            if (!document.hidden) {
+                send();
+                awake();
+            }
+        });
+    }
+
+    let lock = null;
+    async function awake() {
+        try {
+            if (settings.awake && !document.hidden) {
+                lock ??= await navigator.wakeLock?.request('screen') ?? null;
+                lock?.addEventListener('release', () => {
+                    lock = null;
+                });
+            } else {
+                await lock?.release();
+                lock = null;
+            }
+        } catch {
+            lock = null;
+        }
+    }
+
+    function register() {
+        navigator.serviceWorker?.register('/keeper.js').catch(() => {});
+    }
+}

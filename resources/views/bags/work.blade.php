@@ -1,0 +1,126 @@
+{{-- Made for a phone at arm's length: one instruction, one count, one target. --}}
+@use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Measure\Duration)
+@php
+    $row = $work->row();
+    $onHand = $work->sheet->plan->spec->strands->own->onHand;
+    $tape = session('tape');
+    $last = $work->lastDone();
+@endphp
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="color-scheme" content="dark light">
+    <title>{{ $bag->name() }}, work · Fescue</title>
+    <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
+    @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/js/app.js'])
+</head>
+<body class="work" data-look="dark">
+<main id="main" class="bench" data-work>
+    <header>
+        <h1><a href="{{ route('bags.plan', $bag) }}">{{ $bag->name() }}</a></h1>
+        <p class="kept" data-kept role="status">@if (session('status')){{ session('status') }}@else kept @endif</p>
+    </header>
+    <div class="marks" data-marks aria-hidden="true"></div>
+    <section class="now" aria-label="Now">
+        <p class="piece" data-piece>{{ $row->piece }}</p>
+        <h2 data-row>{{ $work->isDone() ? 'All rows are done' : $row->called }}</h2>
+        <p class="of" data-of>@if ($work->isDone()) Finish it: edges, ends, the load. @else of {{ count($work->course->rows) }} rows · {{ $row->part->value }}@endif</p>
+        <p class="does" data-does>{{ $work->isDone() ? '' : $row->said }}</p>
+        <p class="whole" data-whole></p>
+        <ul class="heed" data-heed>@foreach ($work->isDone() ? [] : $row->heed as $said)<li>{{ $said }}</li>@endforeach</ul>
+        <p class="next" data-next></p>
+    </section>
+    <section class="ask" data-ask hidden aria-live="polite"></section>
+    @if ($work->place === null)
+        <section class="ask" aria-label="Where are you?">
+            <p><b>The plan was changed</b> since you worked last, below where you were or under it. At which row of it are you now?</p>
+            <form method="post" action="{{ route('bags.work.step', $bag) }}">@csrf <input type="hidden" name="do" value="here">
+                <label for="row">I begin</label>
+                <select class="form-select" id="row" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->name }}">{{ $one->name }}</option>@endforeach</select>
+                <button class="btn btn-primary">Here</button>
+                <p class="wrong">{{ $errors->first('row') }}</p>
+            </form>
+        </section>
+    @endif
+    <section class="left" aria-label="Left">
+        <p><span>{{ $work->sheet->plan->spec->strands->own->kind->noun() }} to come</span><b>{{ Decimal::print($work->sheet->estimate->remaining->likely) }} g</b></p>
+        <p><span>enough</span><b>{{ $work->sheet->estimate->inHundred() ?? '?' }}{{ $work->sheet->estimate->inHundred() === null ? '' : ' in 100' }}</b></p>
+        <p><span>by your taps</span><b data-minutes>{{ Duration::about($work->minutes()) }}</b></p>
+    </section>
+    <nav class="targets" aria-label="Step" data-targets>
+        <noscript>
+            <form method="post" action="{{ route('bags.work.step', $bag) }}">@csrf <input type="hidden" name="do" value="back"><button class="back">a row back</button></form>
+            <form method="post" action="{{ route('bags.work.step', $bag) }}">@csrf <input type="hidden" name="do" value="done"><button class="go">{{ lcfirst($row->called) }} done</button></form>
+        </noscript>
+        <button class="back" type="button" data-back hidden>back</button>
+        <button class="go" type="button" data-go hidden>done</button>
+    </nav>
+    <details class="more">
+        <summary>Counting, tape, scale, look</summary>
+        <fieldset class="grain" data-only-script hidden>
+            <legend>One tap is</legend>
+            <label><input type="radio" name="grain" value="stitch"> a stitch</label>
+            <label><input type="radio" name="grain" value="group"> a group</label>
+            <label><input type="radio" name="grain" value="row" checked> a row</label>
+        </fieldset>
+        <div class="sections">
+            <form data-rip data-only-script hidden>
+                <label for="rip">I ripped back to the beginning of</label>
+                <select class="form-select" id="rip" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->name }}" @selected($one->name === $row->name)>{{ $one->name }}</option>@endforeach</select>
+                <button class="btn btn-quiet">So it is</button>
+            </form>
+            <form method="post" action="{{ route('bags.enough', $bag) }}" data-weigh>
+                @csrf <input type="hidden" name="from" value="work">
+                <label for="left">On the scale is left</label>
+                <input class="form-control" id="left" name="left" autocomplete="off" placeholder="{{ $onHand === null ? '640 g' : Decimal::print($onHand->grams).' g' }}" value="{{ old('left') }}">
+                <input type="hidden" name="after" value="{{ $last->name ?? '' }}" data-after>
+                <button class="btn btn-quiet" @disabled($last === null)>After <span data-after-said>{{ $last->called ?? 'the first row' }}</span></button>
+                <p class="wrong">{{ $errors->first('left') }}{{ $errors->first('after') }}</p>
+            </form>
+            <form method="post" action="{{ route('bags.work.tape', $bag) }}">
+                @csrf
+                <label for="high">By the tape it stands, high</label>
+                <input class="form-control" id="high" name="high" autocomplete="off" value="{{ old('high') }}" placeholder="{{ $work->sheet->unit->value }}">
+                <button class="btn btn-quiet">What then?</button>
+                <p class="wrong">{{ $errors->first('high') }}</p>
+            </form>
+            @if (is_array($tape))
+                <form class="proposal" method="post" action="{{ route('bags.work.tape', $bag) }}">
+                    @csrf <input type="hidden" name="high" value="{{ $tape['high'] }}"><input type="hidden" name="take" value="yes">
+                    <p>Rows are {{ abs($tape['off']) }} % {{ $tape['off'] < 0 ? 'lower' : 'higher' }} than planned: as it is planned it comes to {{ $tape['comes'] }}.
+                    @if ($tape['changes']) <b>{{ $tape['rows'] }} rows instead of {{ $tape['was'] }}</b> come nearest to what you wished.@else The rows as planned come nearest to what you wished.@endif</p>
+                    @if ($tape['changes'])<button class="btn btn-primary">Take it</button>@endif
+                </form>
+            @endif
+            <div data-only-script hidden>
+                <p class="looks">
+                    <label>Look <select class="form-select" data-look-pick><option value="dark">dark</option><option value="light">light</option><option value="contrast">most contrast</option></select></label>
+                    <label>Target <select class="form-select" data-hand><option value="right">right hand</option><option value="left">left hand</option></select></label>
+                    <label>Break after <select class="form-select" data-break><option value="0">never asked</option><option value="20">20 min</option><option value="30" selected>30 min</option><option value="45">45 min</option></select></label>
+                </p>
+                <p class="looks">
+                    <label><input type="checkbox" data-aloud> read the next aloud</label>
+                    <label><input type="checkbox" data-buzz> buzz at a tap</label>
+                    <label><input type="checkbox" data-awake checked> keep the screen awake</label>
+                </p>
+                <p class="soft">Space, Enter, → or Page Down: done. ←, Backspace or Page Up: back. A pedal that sends keys works too.</p>
+                <button class="btn btn-quiet" type="button" data-used-up>This strand is used up here</button>
+            </div>
+            <p><a href="{{ route('bags.words', $bag) }}">Words</a> · <a href="{{ route('bags.enough', $bag) }}">Enough?</a> · <a href="{{ route('bags.work.csv', $bag) }}">The log as a table</a></p>
+        </div>
+    </details>
+    <noscript>
+        <ol class="checklist" aria-label="Rows">
+            @foreach ($work->course->rows as $place => $one)
+                <li @class(['done' => $place < ($work->place->row ?? 0), 'now' => $place === ($work->place->row ?? 0)])><b>{{ $one->name }}</b> {{ $one->said }} ({{ $one->leaves }})</li>
+            @endforeach
+        </ol>
+    </noscript>
+    <script type="application/json" data-course>{!! $work->json() !!}</script>
+</main>
+</body>
+</html>

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bags\WorkLog;
+use App\Models\Bag;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Entry;
+use Fescue\Core\Work\Place;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** The place is what the log says: sent twice, late, from two devices, of a plan that changed. */
+final class WorkTest extends TestCase
+{
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    private function line(Course $course, int $number, array $changes = []): array
+    {
+        return $changes + [
+            'device' => 'phone-one', 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + 40_000 * $number,
+            'did' => 'step', 'row' => $course->rows[$number - 1]->name, 'stitch' => $course->rows[$number - 1]->stitches,
+            'plan' => $course->fingerprint(),
+        ];
+    }
+
+    /** @param list<array<string, mixed>> $lines */
+    private function send(Bag $bag, array $lines, int $seen = 0): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/bags/{$bag->id}/work", ['entries' => $lines, 'seen' => $seen]);
+    }
+
+    public function testWhatIsSentIsKeptOnceAndToldToTheOther(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker)->get("/bags/{$bag->id}/work")->assertOk()->assertSeeInOrder(['Pier tote', 'Round 1', 'of 18 rows']);
+        $lines = [$this->line($course, 1), $this->line($course, 2), $this->line($course, 3)];
+        $answer = $this->send($bag, $lines)->assertOk()->json();
+        self::assertCount(3, $answer['entries']);
+        self::assertSame($course->fingerprint(), $answer['plan']);
+        $this->send($bag, $lines, $answer['seen'])->assertOk()->assertJsonCount(0, 'entries');
+        $this->send($bag, array_reverse($lines))->assertOk();
+        self::assertSame(3, DB::table('work_entries')->count());
+        self::assertEquals(new Place(3), WorkLog::place($bag, $course));
+        // Another device, that heard of none, is told them all, and what it did behind them is where it is.
+        $other = $this->line($course, 1, ['device' => 'tablet-two', 'turn' => 9, 'row' => 'Round 5', 'stitch' => 7]);
+        self::assertCount(1, $this->send($bag, [$other], $answer['seen'])->assertOk()->json('entries'));
+        self::assertEquals(new Place(4, 7), WorkLog::place($bag, $course));
+        $this->get("/bags/{$bag->id}/work")->assertOk()->assertSee('Round 5')->assertSee('of 18 rows');
+        $this->get('/')->assertOk()->assertSee('Go on: Pier tote, Round 5');
+        $csv = (string) $this->get("/bags/{$bag->id}/work.csv")->assertOk()->getContent();
+        self::assertStringContainsString('turn,device,', $csv);
+        self::assertStringContainsString('9,tablet-two,', $csv);
+        self::assertSame(5, count(explode("\n", trim($csv))));
+    }
+
+    public function testWhatIsForgedIsRefusedAndHarmsNothing(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker);
+        $this->send($bag, [$this->line($course, 1)])->assertOk();
+        foreach ([
+            ['row' => 'Round 99'], ['stitch' => 5000], ['did' => 'flew'], ['device' => '<script>'], ['turn' => 0],
+            ['number' => 1.5], ['at' => 'yesterday'], ['plan' => 'x'],
+        ] as $wrong) {
+            // A good line beside it is not kept either: all of a sending, or nothing.
+            $this->send($bag, [$this->line($course, 2), $this->line($course, 3, $wrong)])->assertUnprocessable()
+                ->assertJsonStructure(['message']);
+        }
+        $this->send($bag, array_fill(0, WorkLog::A_SENDING + 1, []))->assertUnprocessable();
+        $this->postJson("/bags/{$bag->id}/work", ['entries' => 'all'])->assertUnprocessable();
+        $this->postJson("/bags/{$bag->id}/work", ['entries' => [7]])->assertUnprocessable();
+        self::assertSame(1, DB::table('work_entries')->count());
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'));
+        $this->send($bag, [$this->line($course, 2)])->assertNotFound();
+        $this->get("/bags/{$bag->id}/work")->assertNotFound();
+        self::assertSame(1, DB::table('work_entries')->count());
+    }
+
+    /** Without a script: a row done, a row back, here I am. */
+    public function testByPlainForms(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker);
+        $do = fn(string $what, string $row = '') => $this->post("/bags/{$bag->id}/work/step", ['do' => $what, 'row' => $row]);
+        $do('done')->assertRedirect("/bags/{$bag->id}/work");
+        $do('done');
+        $do('done');
+        $do('back');
+        self::assertEquals(new Place(2), WorkLog::place($bag, $course));
+        $do('here', 'Round 10');
+        self::assertEquals(new Place(9), WorkLog::place($bag, $course));
+        $do('here', 'Round 77')->assertSessionHasErrors('row');
+        $do('fly')->assertSessionHasErrors('row');
+        $this->get("/bags/{$bag->id}/work")->assertSee('round 10 done')->assertSeeInOrder(['class="done"', 'class="now"'], false);
+        self::assertCount(5, WorkLog::of($bag)->entries);
+    }
+
+    /** What is worked is fixed; what comes after follows, and a copy takes the rest. */
+    public function testAPlanInWorkChangesAboveThePlaceAlone(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker);
+        $this->send($bag, array_map(fn(int $row): array => $this->line($course, $row), range(1, 6)))->assertOk();
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 18]))->assertSessionHasNoErrors();
+        self::assertEquals(new Place(6), WorkLog::place($bag, Course::of($bag->refresh()->plan())));
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['base.chain' => 24]))->assertSessionHasErrors('worked');
+        self::assertSame(22, $bag->refresh()->choices['base']['chain']);
+        $answer = $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.stitch' => 'dc']))->assertUnprocessable()->json();
+        self::assertStringContainsString('up to Round 6', $answer['errors']['worked']);
+        self::assertSame('Make a copy, changed so', $answer['ways']['worked'][0]['said']);
+        $go = $this->putJson("/bags/{$bag->id}", ['copy' => 'yes'] + $this->form($bag, ['base.chain' => 24]))->assertOk()->json('go');
+        $copy = Bag::query()->latest('id')->firstOrFail();
+        self::assertStringEndsWith("/bags/{$copy->id}", $go);
+        self::assertSame([24, 'Pier tote, copy'], [$copy->choices['base']['chain'], $copy->name()]);
+        self::assertFalse(WorkLog::isBegun($copy));
+        // A line of the old plan, done offline meanwhile, is kept, and folds behind it.
+        $late = $this->line($course, 7);
+        $this->send($bag, [$late])->assertOk();
+        self::assertEquals(new Place(7), WorkLog::place($bag, Course::of($bag->plan())));
+    }
+
+    /** Where the swatch under it changed what is worked, she is asked where she is. */
+    public function testAPlanThatChangedUnderItAsks(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $bag->choices = array_replace_recursive($bag->choices, ['base' => ['chain' => null, 'rounds' => null]]);
+        $bag->choices = ['base' => ['type' => 'oval', 'ends' => 'two-and-two']] + $bag->choices;
+        $bag->save();
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker);
+        $this->send($bag, [$this->line($course, 1), $this->line($course, 2)])->assertOk();
+        $bag->swatch?->update(['stitches_counted' => 14.0]);
+        $this->get("/bags/{$bag->id}/work")->assertOk()->assertSee('The plan was changed')->assertSee('"place":null', false);
+        $this->post("/bags/{$bag->id}/work/step", ['do' => 'done'])->assertSessionHasErrors('row');
+        $this->post("/bags/{$bag->id}/work/step", ['do' => 'here', 'row' => 'Round 2'])->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}/work")->assertOk()->assertDontSee('The plan was changed');
+        self::assertCount(3, WorkLog::of($bag)->entries, 'Nothing of what was done is thrown away.');
+    }
+
+    public function testAWrongCountAndTheTape(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker);
+        $count = fn(string $row, string $counted) => $this->postJson("/bags/{$bag->id}/work/count", ['row' => $row, 'counted' => $counted]);
+        $count('Round 9', '56')->assertOk()->assertExactJson(['off' => 0]);
+        $wrong = $count('Round 9', '54')->assertOk()->json();
+        self::assertSame([-2, 168], [$wrong['off'], $wrong['rip']]);
+        self::assertSame('In Round 10 put two in one 2 times, half of them at each side: 56 again.', $wrong['mend']);
+        $count('Round 9', 'many')->assertUnprocessable();
+        $count('Round 90', '5')->assertUnprocessable();
+        $tape = fn(array $sent) => $this->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/tape", $sent);
+        $tape(['high' => '9'])->assertSessionHasErrors('high');
+        $this->send($bag, array_map(fn(int $row): array => $this->line($course, $row), range(1, 9)))->assertOk();
+        $tape(['high' => 'a hand'])->assertSessionHasErrors('high');
+        $this->followingRedirects()->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/tape", ['high' => '9,2'])
+            ->assertOk()->assertSee('% higher')->assertSee('Take it');
+        self::assertSame(14, $bag->refresh()->choices['body']['rounds'], 'It is a proposal.');
+        $tape(['high' => '9,2', 'take' => 'yes'])->assertSessionHasNoErrors();
+        self::assertNotSame(14, $bag->refresh()->choices['body']['rounds']);
+        self::assertEquals(new Place(9), WorkLog::place($bag, Course::of($bag->plan())));
+        // The scale from here, in two presses.
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '500', 'from' => 'work'])
+            ->assertRedirect("/bags/{$bag->id}/work");
+    }
+
+    /** The page with its plan stays small. */
+    public function testThePageIsSmall(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $bag->choices = ['body' => ['stitch' => 'sc', 'rounds' => 300]] + $bag->choices;
+        $bag->save();
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/work")->assertOk()->getContent();
+        self::assertLessThan(300_000, strlen($page));
+    }
+}
