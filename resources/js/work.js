@@ -18,6 +18,12 @@ export async function work() {
     const shelf = new Shelf(course.bag);
     const device = [...crypto.getRandomValues(new Uint8Array(9))].map((one) => 'abcdefghijkmnpqrstuvwxyz23456789'[one % 32]).join('') + Date.now().toString(36).slice(-5);
     const mine = [];
+    const waiting = [];
+    let storing = false;
+    let shelved = true;
+    let working = 0;
+    let tapped = 0;
+    let lock = null;
     let number = 0;
     let unsent = [];
     let seen = course.seen;
@@ -39,7 +45,7 @@ export async function work() {
         unsent = kept.filter((entry) => !entry.sent).map(bare);
         log.add(kept.map(bare));
     } catch {
-        kept('this browser keeps nothing by itself: only what is sent is kept');
+        shelved = false;
     }
     draw();
     send();
@@ -71,9 +77,28 @@ export async function work() {
         log.add([entry]);
         unsent.push(entry);
         draw();
-        shelf.put([{ ...entry, sent: false }]).then(() => kept(), () => kept('not kept by this browser'));
+        waiting.push(entry);
+        store();
         window.clearTimeout(timer);
         timer = window.setTimeout(send, 300);
+    }
+
+    /** What was tapped is kept by the browser, all that waits at once: taps come faster than a disk writes. */
+    async function store() {
+        if (storing) {
+            return;
+        }
+        storing = true;
+        while (waiting.length > 0) {
+            const some = waiting.splice(0);
+            try {
+                await shelf.put(some.map((entry) => ({ ...entry, sent: false })));
+            } catch {
+                shelved = false;
+            }
+        }
+        storing = false;
+        kept();
     }
 
     function go() {
@@ -270,7 +295,9 @@ export async function work() {
             });
             if (answer.ok) {
                 const body = await answer.json();
-                await shelf.put(some.map((entry) => ({ ...entry, sent: true }))).catch(() => {});
+                await shelf.put(some.map((entry) => ({ ...entry, sent: true }))).catch(() => {
+                    shelved = false;
+                });
                 const sent = new Set(some.map((entry) => `${entry.device} ${entry.number}`));
                 unsent = unsent.filter((entry) => !sent.has(`${entry.device} ${entry.number}`));
                 seen = body.seen;
@@ -352,7 +379,8 @@ export async function work() {
     }
 
     function kept(said) {
-        find('kept').textContent = said ?? (unsent.length === 0 ? 'kept, sent ✓' : `kept on this device, ${unsent.length} to send`);
+        const there = shelved ? (storing || waiting.length > 0 ? 'keeping' : 'kept on this device') : 'not kept by this browser';
+        find('kept').textContent = said ?? (unsent.length === 0 ? 'kept, sent ✓' : `${there}, ${unsent.length} to send`);
     }
 
     function say() {
@@ -362,8 +390,6 @@ export async function work() {
         }
     }
 
-    let working = 0;
-    let tapped = 0;
     function rest() {
         const now = Date.now();
         working = now - tapped > LONGEST_PAUSE ? 0 : working + (now - tapped);
@@ -404,6 +430,12 @@ export async function work() {
         for (const one of bench.querySelectorAll('[name="grain"]')) {
             one.checked = one.value === settings.grain;
             one.addEventListener('change', () => set('grain', one.value));
+            one.addEventListener('click', ({ detail }) => {
+                // Chosen by hand: the next key is a step again.
+                if (detail > 0) {
+                    find('go').focus({ preventScroll: true });
+                }
+            });
         }
         for (const [field, name] of [['look-pick', 'look'], ['hand', 'hand'], ['break', 'break']]) {
             const one = bench.querySelector(`select[data-${field}]`);
@@ -426,7 +458,8 @@ export async function work() {
         });
         find('used-up').addEventListener('click', () => enter('used-up', here()));
         document.addEventListener('keydown', (event) => {
-            if (event.target.closest('input, select, textarea, button, a, summary') || event.ctrlKey || event.metaKey || event.altKey) {
+            const pressed = event.target.closest('button, a, summary') !== null && [' ', 'Enter'].includes(event.key);
+            if (pressed || event.target.closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) {
                 return;
             }
             if ([' ', 'Enter', 'ArrowRight', 'PageDown'].includes(event.key)) {
@@ -446,7 +479,6 @@ export async function work() {
         });
     }
 
-    let lock = null;
     async function awake() {
         try {
             if (settings.awake && !document.hidden) {

@@ -55,10 +55,15 @@ final class WorkTest extends TestCase
         self::assertEquals(new Place(4, 7), WorkLog::place($bag, $course));
         $this->get("/bags/{$bag->id}/work")->assertOk()->assertSee('Round 5')->assertSee('of 18 rows');
         $this->get('/')->assertOk()->assertSee('Go on: Pier tote, Round 5');
+        $counted = $this->line($course, 2, ['device' => 'tablet-two', 'turn' => 10, 'did' => 'counted', 'counted' => 55]);
+        $mends = $this->line($course, 3, ['device' => 'tablet-two', 'turn' => 11, 'did' => 'mends', 'counted' => -1]);
+        self::assertEqualsCanonicalizing([$counted, $mends], array_slice($this->send($bag, [$counted, $mends])->assertOk()
+            ->json('entries'), -2));
+        self::assertEquals(new Place(4, 7), WorkLog::place($bag, $course), 'A count is no step.');
         $csv = (string) $this->get("/bags/{$bag->id}/work.csv")->assertOk()->getContent();
         self::assertStringContainsString('turn,device,', $csv);
         self::assertStringContainsString('9,tablet-two,', $csv);
-        self::assertSame(5, count(explode("\n", trim($csv))));
+        self::assertSame(7, count(explode("\n", trim($csv))));
     }
 
     public function testWhatIsForgedIsRefusedAndHarmsNothing(): void
