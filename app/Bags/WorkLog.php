@@ -71,7 +71,7 @@ final class WorkLog
         if ($last === null) {
             return null;
         }
-        $bag = $maker->bags()->find($last->bag_id);
+        $bag = $maker->bags()->find((int) $last->bag_id);
 
         return $bag === null ? null : [$bag, (string) $last->row];
     }

@@ -149,7 +149,7 @@ export async function work() {
 
             return line;
         }));
-        find('next').textContent = all ? '' : next(place);
+        find('next').textContent = all ? '' : `${next(place)}${stitch === 0 && at > 0 ? ' · a good place to stop' : ''}`;
         find('go').textContent = all ? 'done' : settings.grain === 'row' ? `${row.called.toLowerCase()} done` : 'done';
         find('go').disabled = all;
         marks(at);

@@ -16,6 +16,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 /** One bag on several devices at once: other processes, other connections. Nothing that was answered as kept is lost. */
 final class BagUnderFireTest extends TestCase
@@ -117,5 +118,38 @@ final class BagUnderFireTest extends TestCase
         self::assertSame('60.00', $bag->price_tag);
         self::assertSame(60, BagMinutes::query()->where('bag_id', $bag->id)->value('minutes'));
         self::assertSame((20 + 60 % 9).' cm', $bag->choices['size']['height']);
+    }
+
+    /** Two devices tap, and whatever works for them is killed in the midst, again and again. */
+    public function testTapsSurviveKills(): void
+    {
+        $bag = $this->bag();
+        mt_srand(5);
+        $acknowledged = ['phone-one' => [], 'tablet-two' => []];
+        $kills = 0;
+        for ($round = 0; $round < 5; $round++) {
+            $devices = [];
+            foreach ($acknowledged as $name => $taken) {
+                // It goes on with what was not answered.
+                $from = 1 + max([0, ...$taken]);
+                $devices[$name] = self::device([
+                    'taps', (string) $bag->id, (string) microtime(true), (string) $from, (string) ($from + 400), $name,
+                ]);
+            }
+            usleep(mt_rand(900_000, 1_500_000));
+            foreach ($devices as $name => [$process, $out]) {
+                $kills += (int) proc_terminate($process, 9);
+                $said = (string) stream_get_contents($out);
+                proc_close($process);
+                array_push($acknowledged[$name], ...array_map(intval(...), array_filter(explode("\n", $said))));
+            }
+        }
+        self::assertSame(10, $kills);
+        foreach ($acknowledged as $name => $taken) {
+            $kept = DB::table('work_entries')->where(['bag_id' => $bag->id, 'device' => $name])->pluck('number')->all();
+            self::assertGreaterThan(20, count($taken), $name);
+            self::assertSame([], array_diff($taken, $kept), 'No acknowledged tap is lost.');
+            self::assertSame($kept, array_unique($kept), 'None is doubled.');
+        }
     }
 }

@@ -180,6 +180,14 @@ final class WorkTest extends TestCase
         $tape(['high' => '9,2', 'take' => 'yes'])->assertSessionHasNoErrors();
         self::assertNotSame(14, $bag->refresh()->choices['body']['rounds']);
         self::assertEquals(new Place(9), WorkLog::place($bag, Course::of($bag->plan())));
+        // Marks that do not meet: all move by half, and the lean is planned with.
+        $marks = fn(array $sent) => $this->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/marks", $sent);
+        $marks(['gap' => 'some'])->assertSessionHasErrors('gap');
+        $marks(['gap' => '90'])->assertSessionHasErrors('gap');
+        $this->followingRedirects()->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/marks", ['gap' => '2'])
+            ->assertOk()->assertSee('Move all four marks 1 stitches back');
+        $marks(['gap' => '2', 'take' => 'yes'])->assertSessionHasNoErrors();
+        self::assertSame(0.143, $bag->refresh()->choices['lean']);
         // The scale from here, in two presses.
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 9', 'left' => '500', 'from' => 'work'])
             ->assertRedirect("/bags/{$bag->id}/work");

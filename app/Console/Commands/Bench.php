@@ -57,6 +57,7 @@ final class Bench extends Command
         $url = $this->argument('url');
         $this->served(is_string($url) ? $url : '');
         $this->crowded(is_string($url) ? $url : '');
+        $this->worked(is_string($url) ? $url : '');
 
         return self::SUCCESS;
     }
@@ -205,6 +206,39 @@ final class Bench extends Command
             }
             $this->report("{$pieces} pieces, {$kind}", $times);
         }
+    }
+
+    /** Work: the page with its plan, a thousand lines sent at once, and a tap in a browser. */
+    private function worked(string $url): void
+    {
+        $curl = self::signIn($url, DatabaseSeeder::EMAIL);
+        preg_match('#/bags/(\d+)"#', self::page($curl, "{$url}/bags"), $bag);
+        $page = self::page($curl, "{$url}/bags/{$bag[1]}/work");
+        preg_match('#"plan":"([0-9a-f]{16})"#', $page, $plan);
+        preg_match('#"rows":\[\{"name":"([^"]+)"#', $page, $row);
+        $this->line(sprintf('Work: the page with its plan %.0f kB', strlen($page) / 1000));
+        curl_setopt($curl, CURLOPT_HTTPHEADER, [
+            'Accept: application/json', 'Content-Type: application/json', 'X-CSRF-TOKEN: '.self::token($page),
+        ]);
+        $times = [];
+        for ($round = 0; $round < 15; $round++) {
+            $device = 'bench-'.bin2hex(random_bytes(5));
+            $lines = array_map(fn(int $number): array => [
+                'device' => $device, 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + $number,
+                'did' => 'step', 'row' => $row[1] ?? '', 'stitch' => $number % 20, 'plan' => $plan[1] ?? '',
+            ], range(1, 1000));
+            curl_setopt($curl, CURLOPT_CUSTOMREQUEST, 'POST');
+            curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode(['entries' => $lines, 'seen' => PHP_INT_MAX]));
+            curl_setopt($curl, CURLOPT_URL, "{$url}/bags/{$bag[1]}/work");
+            $times[] = $this->time(function () use ($curl): string {
+                $said = (string) curl_exec($curl);
+
+                return curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 ? $said : throw new \RuntimeException($said);
+            });
+        }
+        $this->report('a thousand lines sent and kept', $times);
+        $tap = 'node '.escapeshellarg(base_path('ops/bench-tap.mjs')).' '.escapeshellarg($url).' '.(int) $bag[1];
+        $this->line(rtrim((string) shell_exec($tap)));
     }
 
     /** A stash of 200 materials whose ledger has 10 000 lines, against the empty route. */

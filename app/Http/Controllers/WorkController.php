@@ -13,12 +13,14 @@ use App\Files\Csv;
 use App\Models\Bag;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\Marks;
 use Fescue\Core\Work\NoEntry;
 use Fescue\Core\Work\Place;
 use Fescue\Core\Work\Slip;
@@ -32,6 +34,8 @@ use Illuminate\Http\Response;
 /** Making it: the place, step by step, on whatever device is in reach. */
 final class WorkController extends Controller
 {
+    private const WIDEST_GAP = 40;
+
     private const COLUMNS = [
         'turn' => 'turn',
         'device' => 'device',
@@ -183,6 +187,45 @@ final class WorkController extends Controller
         return redirect()->route('bags.work', $bag)->with(
             'status',
             "{$tape->rows} rows instead of {$tape->was}: what is left is planned anew.",
+        );
+    }
+
+    /** The gap that she sees, front against back: how far all four marks move, and the lean that made it. */
+    public function marks(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        try {
+            $plan = $bag->plan();
+            $place = WorkLog::place($bag, Course::of($plan));
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $gap = str_replace([',', '−'], ['.', '-'], Typed::text($request, 'gap'));
+        $marks = is_numeric($gap) && abs((float) $gap) <= self::WIDEST_GAP
+            ? Marks::of($plan, $place->row ?? 0, (float) $gap)
+            : null;
+        if ($marks === null) {
+            return back()->withInput()->withErrors(['gap' => is_numeric($gap)
+                ? 'Work a round of the body first, and count a gap of at most '.self::WIDEST_GAP.' stitches.'
+                : 'Write the gap in stitches, like 2 or −1.5.']);
+        }
+        if (Typed::text($request, 'take') !== 'yes') {
+            return redirect()->route('bags.work', $bag)->withInput()->with('marks', [
+                'gap' => $gap, 'move' => $marks->move, 'lean' => round($marks->lean, 3), 'rounds' => $marks->rounds,
+            ]);
+        }
+        try {
+            Changing::held($bag, function (Bag $bag) use ($marks): void {
+                $bag->choices = ['lean' => round($marks->lean, 3)] + $bag->choices;
+                $bag->plan();
+            });
+        } catch (Refused $e) {
+            return back()->withErrors(['gap' => $e->problems[0]->message]);
+        }
+
+        return redirect()->route('bags.work', $bag)->with(
+            'status',
+            'Your rounds lean '.Decimal::exact(round($marks->lean, 3)).' stitches: the tops are placed with it.',
         );
     }
 

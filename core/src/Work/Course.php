@@ -108,6 +108,11 @@ final readonly class Course
                 $heed[$note->row][] = $note->text();
             }
         }
+        foreach ($plan->work->rows as $row) {
+            if (self::isNet($row)) {
+                $heed[$row->name][] = 'Do not stop after a stitch: stop on the chain of a loop.';
+            }
+        }
         $material = $plan->spec->strands->own;
         $care = array_filter(array_map(
             fn(EndCare $care): string => $care->caution,
@@ -138,7 +143,7 @@ final readonly class Course
         foreach ($rows as $place => $row) {
             $since++;
             $before = $place === 0 || $plan->work->begins($place) ? null : $plan->work->counts[$place - 1]->leaves;
-            $net = array_filter($row->instructions, fn($one): bool => $one instanceof Loops) !== [];
+            $net = self::isNet($row);
             $next = $rows[$place + 1] ?? null;
             $is = $row->kind !== RowKind::Seam && (
                 $before === null
@@ -152,6 +157,11 @@ final readonly class Course
         }
 
         return $counted;
+    }
+
+    private static function isNet(Row $row): bool
+    {
+        return array_filter($row->instructions, fn($one): bool => $one instanceof Loops) !== [];
     }
 
     /** The same for two plans of which every row is the same. */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Work;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\Marks;
 use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
 use Fescue\Core\Work\Slip;
@@ -46,7 +48,7 @@ final class CourseTest extends TestCase
             foreach ($course->rows as $place => $row) {
                 self::assertSame($row->stitches, array_sum(array_column($row->groups, 'stitches')));
                 $worked = $plan->work->chainsBefore($place)
-                    + \Fescue\Core\Instruction\StitchCount::of($plan->work->rows[$place]->instructions)->total();
+                    + StitchCount::of($plan->work->rows[$place]->instructions)->total();
                 self::assertGreaterThanOrEqual($worked, $row->stitches, $row->name);
                 $without += $row->stitches - $worked;
             }
@@ -173,5 +175,19 @@ final class CourseTest extends TestCase
         self::assertNull(Tape::of($plan, 2, Length::mm(90)), 'Nothing stands yet.');
         self::assertNull(Tape::of($plan, 9, Length::mm(80.5))?->spec, 'As planned.');
         self::assertSame(7, Tape::of($plan, 9, Length::mm(300))->rows ?? 0, 'What is worked stays.');
+    }
+
+    /** Over 7 rounds the front's marks came to stand 2 stitches before the back's: all move by 1, a round leans by 1/7. */
+    public function testMarksMoveByHalfTheGapAndTeachTheLean(): void
+    {
+        $plan = Ways::plan(['lean' => 0.05]);
+        $marks = Marks::of($plan, 2 + 7, 2.0);
+        self::assertSame([1.0, 7], [$marks?->move, $marks?->rounds]);
+        self::assertEqualsWithDelta(0.05 + 1 / 7, $marks->lean ?? 0.0, 1e-12);
+        self::assertNull(Marks::of($plan, 2, 2.0), 'No round of the wall is worked yet.');
+        self::assertContains(
+            'Do not stop after a stitch: stop on the chain of a loop.',
+            Course::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9]))->rows[9]->heed,
+        );
     }
 }

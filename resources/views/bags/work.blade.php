@@ -96,6 +96,30 @@
                     @if ($tape['changes'])<button class="btn btn-primary">Take it</button>@endif
                 </form>
             @endif
+            <form method="post" action="{{ route('bags.work.marks', $bag) }}">
+                @csrf
+                <label for="gap">Marks for the tops, laid flat: the front’s stand before the back’s by, stitches</label>
+                <input class="form-control" id="gap" name="gap" autocomplete="off" value="{{ old('gap') }}" placeholder="2">
+                <button class="btn btn-quiet">What then?</button>
+                <p class="wrong">{{ $errors->first('gap') }}</p>
+            </form>
+            @if (is_array($marks = session('marks')))
+                <form class="proposal" method="post" action="{{ route('bags.work.marks', $bag) }}">
+                    @csrf <input type="hidden" name="gap" value="{{ $marks['gap'] }}"><input type="hidden" name="take" value="yes">
+                    <p>@if ($marks['move'] == 0)They meet: leave them.@else<b>Move all four marks {{ Decimal::exact(abs($marks['move'])) }} stitches {{ $marks['move'] > 0 ? 'back, against the way you work' : 'on, in the way you work' }}.</b>@endif Over {{ $marks['rounds'] }} rounds the start leaned {{ Decimal::exact($marks['lean']) }} stitches a round.</p>
+                    <button class="btn btn-primary">Plan with that lean</button>
+                </form>
+            @endif
+            @foreach ($work->log->minutes($work->course) as $part => $minutes)
+                @if ($minutes >= 1)
+                    <form method="post" action="{{ route('bags.time', $bag) }}">
+                        @csrf <input type="hidden" name="part" value="{{ $part }}">
+                        <label for="minutes-{{ $part }}">By your taps the {{ $part }} took so far, breaks taken out</label>
+                        <input class="form-control" id="minutes-{{ $part }}" name="minutes" autocomplete="off" value="{{ (int) round($minutes) }} min">
+                        <button class="btn btn-quiet">Keep as its hours</button>
+                    </form>
+                @endif
+            @endforeach
             <div data-only-script hidden>
                 <p class="looks">
                     <label>Look <select class="form-select" data-look-pick><option value="dark">dark</option><option value="light">light</option><option value="contrast">most contrast</option></select></label>
