@@ -68,6 +68,7 @@ final class ImportDirectionTest extends TestCase
             'Bag',
             'Estimate',
         ],
+        'Finish' => ['Measure', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Work' => [
             'Measure',
             'Document',

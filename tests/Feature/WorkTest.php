@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Bags\WorkLog;
 use App\Models\Bag;
 use Fescue\Core\Work\Course;
-use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Place;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;

@@ -212,7 +212,9 @@ final class Bench extends Command
     private function worked(string $url): void
     {
         $curl = self::signIn($url, DatabaseSeeder::EMAIL);
-        preg_match('#/bags/(\d+)"#', self::page($curl, "{$url}/bags"), $bag);
+        if (preg_match('#/bags/(\d+)"#', self::page($curl, "{$url}/bags"), $bag) !== 1) {
+            throw new \RuntimeException('The demo’s bags are not there to be worked.');
+        }
         $page = self::page($curl, "{$url}/bags/{$bag[1]}/work");
         preg_match('#"plan":"([0-9a-f]{16})"#', $page, $plan);
         preg_match('#"rows":\[\{"name":"([^"]+)"#', $page, $row);
@@ -228,7 +230,7 @@ final class Bench extends Command
                 'did' => 'step', 'row' => $row[1] ?? '', 'stitch' => $number % 20, 'plan' => $plan[1] ?? '',
             ], range(1, 1000));
             curl_setopt($curl, CURLOPT_CUSTOMREQUEST, 'POST');
-            curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode(['entries' => $lines, 'seen' => PHP_INT_MAX]));
+            curl_setopt($curl, CURLOPT_POSTFIELDS, (string) json_encode(['entries' => $lines, 'seen' => PHP_INT_MAX]));
             curl_setopt($curl, CURLOPT_URL, "{$url}/bags/{$bag[1]}/work");
             $times[] = $this->time(function () use ($curl): string {
                 $said = (string) curl_exec($curl);

@@ -6,6 +6,7 @@
         <a href="{{ route('bags.words', $bag) }}" @if (request()->routeIs('bags.words')) aria-current="page" @endif>Words</a>
         <a href="{{ route('bags.enough', $bag) }}" @if (request()->routeIs('bags.enough')) aria-current="page" @endif>Enough?</a>
         <a href="{{ route('bags.work', $bag) }}" @if (request()->routeIs('bags.work')) aria-current="page" @endif>Work</a>
+        <a href="{{ route('bags.finish', $bag) }}" @if (request()->routeIs('bags.finish')) aria-current="page" @endif>Finish</a>
         <a href="{{ route('bags.what-if', $bag) }}" @if (request()->routeIs('bags.what-if')) aria-current="page" @endif>What if</a>
     </nav>
 </div>

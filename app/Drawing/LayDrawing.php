@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Fescue\Core\Finish\Lining;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+
+/** How the pieces of a lining lie on the cloth, to scale: cut on the whole line, sewn on the broken one. */
+final class LayDrawing
+{
+    private const HIGHEST = 420.0;
+
+    /** Null where a piece is wider than the cloth. */
+    public static function of(Lining $lining, Length $cloth, LengthUnit $unit): ?Canvas
+    {
+        $laid = $lining->lay($cloth->mm);
+        if ($laid === null) {
+            return null;
+        }
+        [$lay, $long] = $laid;
+        $scale = min((Canvas::WIDTH - Canvas::TAPE - 12) / $cloth->mm, self::HIGHEST / max(1.0, $long), 2.0);
+        [$x0, $y0] = [Canvas::TAPE + 4.0, Canvas::TAPE + 4.0];
+        $canvas = new Canvas(
+            'The lay of the lining',
+            "{$lining->as}: ".Length::mm($long)->print($unit)." of cloth {$cloth->print($unit)} wide.",
+            (int) ceil($y0 + $long * $scale + 8),
+            $scale,
+            $unit,
+            $x0,
+            $y0,
+            false,
+        );
+        $n = $canvas->n(...);
+        $canvas->add("<rect x=\"{$n($x0)}\" y=\"{$n($y0)}\" width=\"{$n($cloth->mm * $scale)}\" height=\""
+            ."{$n($long * $scale)}\" fill=\"".Ink::PALE_GRASS.'"/>');
+        foreach ($lay as [$place, $x, $y]) {
+            $piece = $lining->pieces[$place];
+            $way = fn(array $line): string => 'M'.implode('L', array_map(
+                fn(array $at): string => $n($x0 + ($x + $at[0]) * $scale).' '.$n($y0 + ($y + $at[1]) * $scale),
+                $line,
+            )).'Z';
+            $canvas->add("<path d=\"{$way($piece->cut)}\" fill=\"".Ink::SHEET.'" stroke="'.Ink::INK
+                ."\" stroke-width=\"1.4\"/><path d=\"{$way($piece->sewn)}\" fill=\"none\" stroke=\"".Ink::WARM
+                .'" stroke-width="1.2" stroke-dasharray="5 4"/>');
+            $canvas->text(
+                $x0 + ($x + $piece->width() / 2) * $scale,
+                $y0 + ($y + $piece->height() / 2) * $scale + 4,
+                $piece->name,
+                anchor: 'middle',
+                weight: 600,
+            );
+        }
+
+        return $canvas;
+    }
+}
