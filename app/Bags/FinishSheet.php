@@ -41,7 +41,12 @@ final readonly class FinishSheet
     public static function of(PlanSheet $sheet, Request $request): self
     {
         $wrong = [];
-        $length = function (string $field, ?float $else, float $least, float $most) use ($request, $sheet, &$wrong): ?Length {
+        $length = function (
+            string $field,
+            ?float $else,
+            float $least,
+            float $most,
+        ) use ($request, $sheet, &$wrong): ?Length {
             $text = Typed::text($request, $field);
             if ($text === '') {
                 return $else === null ? null : Length::mm($else);

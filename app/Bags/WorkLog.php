@@ -111,7 +111,8 @@ final class WorkLog
             foreach (array_chunk($entries, 200) as $some) {
                 DB::table('work_entries')->insertOrIgnore(array_map(
                     // Every line with every column, in one order.
-                    fn(Entry $entry): array => ['bag_id' => $bag->id] + array_diff_key($entry->write(), ['counted' => 1])
+                    fn(Entry $entry): array => ['bag_id' => $bag->id]
+                        + array_diff_key($entry->write(), ['counted' => 1])
                         + ['counted' => $entry->counted],
                     $some,
                 ));

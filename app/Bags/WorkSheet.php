@@ -7,6 +7,8 @@ namespace App\Bags;
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Balls;
+use Fescue\Core\Estimate\Breakdown;
+use Fescue\Core\Estimate\RowTakes;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Entry;
@@ -51,6 +53,24 @@ final readonly class WorkSheet
     public function lastDone(): ?Passage
     {
         return $this->course->rows[($this->place->row ?? 0) - 1] ?? null;
+    }
+
+    /** What is left of the strand after the row done last, as foretold; null where it is not known. */
+    public function left(): ?RowTakes
+    {
+        $row = $this->place === null || $this->place->row === 0 ? null : Breakdown::of($this->sheet->plan)->rows[
+            $this->place->row - 1
+        ] ?? null;
+
+        return $row?->left === null ? null : $row;
+    }
+
+    /** Grams of the rows still to be worked. */
+    public function toCome(): float
+    {
+        $rows = array_slice(Breakdown::of($this->sheet->plan)->rows, $this->place->row ?? 0);
+
+        return array_sum(array_map(fn(RowTakes $row): float => $row->grams, $rows));
     }
 
     /** Seconds a stitch, as her bags tell. */

@@ -10,12 +10,12 @@ use Illuminate\Http\Request;
 /** What a form's field holds. */
 final class Typed
 {
-    /** Trimmed text; '' where the field is absent or holds no text. Dots reach into brackets. */
+    /** Trimmed text, bytes that are no letter marked; empty where the field holds none. Dots reach into brackets. */
     public static function text(Request $request, string $field): string
     {
         $value = $request->input($field);
 
-        return is_string($value) || is_int($value) || is_float($value) ? trim((string) $value) : '';
+        return is_string($value) || is_int($value) || is_float($value) ? trim(mb_scrub((string) $value)) : '';
     }
 
     /** What was typed before the page came back, as text: a form may be sent with anything in its fields. */

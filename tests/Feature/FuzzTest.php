@@ -38,8 +38,8 @@ final class FuzzTest extends TestCase
             fn(string $name): string => str_replace(['[', ']'], ['.', ''], $name),
             array_filter($names, fn(string $name): bool => $name !== '' && ! str_starts_with($name, '_')),
         );
-        foreach (['base', 'body', 'handles', 'edge'] as $part) {
-            foreach (['type', 'chain', 'rounds', 'ends', 'growth', 'stitch', 'holes', 'length', 'skip', 'rise', 'above'] as $field) {
+        foreach (['base', 'body', 'build', 'handles', 'edge'] as $part) {
+            foreach (['type', 'chain', 'rounds', 'ends', 'growth', 'stitch', 'holes', 'length', 'skip', 'rise', 'above', 'net', 'tab'] as $field) {
                 $names[] = "{$part}.{$field}";
             }
         }

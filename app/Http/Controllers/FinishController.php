@@ -34,7 +34,10 @@ final class FinishController extends Controller
         }
         $finish = FinishSheet::of($sheet, $request);
 
-        return $this->withWrong(view('bags.finish', ['bag' => $bag, 'sheet' => $sheet, 'finish' => $finish]), $finish->wrong);
+        return $this->withWrong(
+            view('bags.finish', ['bag' => $bag, 'sheet' => $sheet, 'finish' => $finish]),
+            $finish->wrong,
+        );
     }
 
     /** The lining's pieces at true size, to print and to cut by. */

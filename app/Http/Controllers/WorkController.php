@@ -65,7 +65,7 @@ final class WorkController extends Controller
         try {
             $course = Course::of($bag->plan());
         } catch (Refused) {
-            return response()->json(['message' => 'The plan of this bag does not work any more; mend it on Plan.'], 409);
+            return self::unplanned();
         }
         $sent = $request->input('entries', []);
         $seen = $request->input('seen', 0);
@@ -88,6 +88,11 @@ final class WorkController extends Controller
             'seen' => $last,
             'plan' => $course->fingerprint(),
         ]);
+    }
+
+    private static function unplanned(): JsonResponse
+    {
+        return response()->json(['message' => 'The plan of this bag does not work any more; mend it on Plan.'], 409);
     }
 
     /** A row done, a row back, or “here I am”, by a plain form. */
@@ -128,7 +133,7 @@ final class WorkController extends Controller
         try {
             $plan = $bag->plan();
         } catch (Refused) {
-            return response()->json(['message' => 'The plan of this bag does not work any more; mend it on Plan.'], 409);
+            return self::unplanned();
         }
         $course = Course::of($plan);
         $row = $course->row(mb_substr(Typed::text($request, 'row'), 0, 60));

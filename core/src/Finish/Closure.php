@@ -8,7 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Row;
 
-/** A closure in the middle of both sides: at which stitch, how far from both folds, and in which row it is thought of. */
+/** A closure in the middle of both sides: at which stitch, how far from both folds, in which row it is thought of. */
 final readonly class Closure
 {
     /**

@@ -45,8 +45,14 @@ final readonly class ClothPiece
     }
 
     /** A rectangle with round corners, and the seam beside it. */
-    public static function rounded(string $name, float $wide, float $high, float $corner, float $seam, int $count = 1): self
-    {
+    public static function rounded(
+        string $name,
+        float $wide,
+        float $high,
+        float $corner,
+        float $seam,
+        int $count = 1,
+    ): self {
         return new self(
             $name,
             $count,

@@ -8,8 +8,8 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Length;
 
 /**
- * A lining, from the plan's own geometry or from what the tape says of the bag: a little smaller than the bag is inside,
- * so that it takes no load. Common practice, no source; 1 cm of seam where nothing is said.
+ * A lining, from the plan's own geometry or from what the tape says of the bag: a little smaller than the bag is
+ * inside, so that it takes no load. Common practice, no source; 1 cm of seam where nothing is said.
  */
 final readonly class Lining
 {
@@ -93,8 +93,8 @@ final readonly class Lining
                 'Sew the wall to a ring, right sides together.',
                 'Quarter the wall’s edge and the bottom’s, pin mark to mark, and sew the bottom in.',
                 'Turn the upper edge in and press it.',
-                'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in every '
-                    .'second.',
+                'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in '
+                    .'every second.',
             ],
             $around,
             $tall,
@@ -166,7 +166,8 @@ final readonly class Lining
             [['strip to each gusset', $long, 2 * $tall + $deep]],
             [
                 'Mark the bottom’s ends on the strip: a gusset’s height from either end.',
-                'Sew a gusset to each side: down the front, along the bottom, up the back; snip the strip at both corners.',
+                'Sew a gusset to each side: down the front, along the bottom, up the back; snip the strip at both '
+                    .'corners.',
                 'Turn the upper edge in and press it.',
                 'Lay it in and catch it along the opening and at the bottom’s corners.',
             ],

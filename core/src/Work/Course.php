@@ -119,8 +119,8 @@ final readonly class Course
             EndCare::of($material->kind, $material->make, $material->fibre),
         ), fn(string $caution): bool => $caution !== '');
         foreach ($plan->changes() as $row) {
-            $heed[$row->name][] = 'Lay the other strand in at the last draw-through of the stitch before, and work over '
-                .'both tails.';
+            $heed[$row->name][] = 'Lay the other strand in at the last draw-through of the stitch before, and work '
+                .'over both tails.';
             array_push($heed[$row->name], ...$care);
         }
         $last = $plan->work->rows[count($plan->work->rows) - 1]->name;

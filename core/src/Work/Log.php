@@ -76,24 +76,9 @@ final readonly class Log
         // Another plan: what is worked must be the same in both, the row that is begun too.
         $fixed = $place->row + (int) ($place->stitch > 0);
 
-        return $was !== null && array_slice($was, 0, $fixed) === array_slice($course->digests(), 0, $fixed) ? $place : null;
-    }
+        $same = $was !== null && array_slice($was, 0, $fixed) === array_slice($course->digests(), 0, $fixed);
 
-    /**
-     * Entries that one device wrote while another did too, neither knowing of the other: from the last turn that both had.
-     *
-     * @return array<string, Entry> the last of each device that places, by device; one alone where they agree
-     */
-    public function heads(): array
-    {
-        $heads = [];
-        foreach ($this->entries as $entry) {
-            if ($entry->did->places()) {
-                $heads[$entry->device] = $entry;
-            }
-        }
-
-        return $heads;
+        return $same ? $place : null;
     }
 
     /**

@@ -14,8 +14,8 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 
 /**
- * What the tape says of a bag in work: how high its rows really are, and how many more reach the wished height. What the
- * swatch says and what the tape says are weighed by how sure each is.
+ * What the tape says of a bag in work: how high its rows really are, and how many more reach the wished height. What
+ * the swatch says and what the tape says are weighed by how sure each is.
  */
 final readonly class Tape
 {

@@ -58,7 +58,7 @@
                 <h2>{{ $done === null ? 'It is done' : 'What it was' }}</h2>
                 @if ($done !== null)
                     <table class="plain-table">
-                        <thead><tr><th scope="col"></th><th scope="col">planned</th><th scope="col">came</th><th scope="col">off</th></tr></thead>
+                        <thead><tr><th scope="col">side</th><th scope="col">planned</th><th scope="col">came</th><th scope="col">off</th></tr></thead>
                         <tbody>
                             @foreach (['wide' => $plan->comesOut->flatWidth, 'high' => $plan->comesOut->height] as $side => $planned)
                                 <tr><th scope="row">{{ $side }}</th><td>{{ $sheet->say($planned) }}</td><td>{{ $done->{$side} ?? 'not measured' }}</td><td>{{ $finish->off($done->{$side}, $planned) }}</td></tr>

@@ -6,6 +6,8 @@
     $onHand = $work->sheet->plan->spec->strands->own->onHand;
     $tape = session('tape');
     $last = $work->lastDone();
+    $left = $work->left();
+    $noun = $work->sheet->plan->spec->strands->own->kind->noun();
 @endphp
 <!doctype html>
 <html lang="en">
@@ -47,8 +49,12 @@
         </section>
     @endif
     <section class="left" aria-label="Left">
-        <p><span>{{ $work->sheet->plan->spec->strands->own->kind->noun() }} to come</span><b>{{ Decimal::print($work->sheet->estimate->remaining->likely) }} g</b></p>
-        <p><span>enough</span><b>{{ $work->sheet->estimate->inHundred() ?? '?' }}{{ $work->sheet->estimate->inHundred() === null ? '' : ' in 100' }}</b></p>
+        @if ($left !== null)
+            <p><span>{{ $noun }} left, foretold</span><b>{{ Decimal::print($left->left) }} g</b> <small>± {{ Decimal::print(($left->high - $left->low) / 2) }}</small></p>
+        @else
+            <p><span>{{ $noun }} to come</span><b>{{ Decimal::print($work->toCome()) }} g</b></p>
+        @endif
+        <p><span>runs out</span><b>@if ($onHand === null)?@elseif ($work->sheet->estimate->runsOut !== null){{ $work->sheet->estimate->runsOut->row }}@else no @endif</b></p>
         <p><span>by your taps</span><b data-minutes>{{ Duration::about($work->minutes()) }}</b></p>
     </section>
     <nav class="targets" aria-label="Step" data-targets>
@@ -100,7 +106,7 @@
                 @csrf
                 <label for="gap">Marks for the tops, laid flat: the front’s stand before the back’s by, stitches</label>
                 <input class="form-control" id="gap" name="gap" autocomplete="off" value="{{ old('gap') }}" placeholder="2">
-                <button class="btn btn-quiet">What then?</button>
+                <button class="btn btn-quiet">How far do they move?</button>
                 <p class="wrong">{{ $errors->first('gap') }}</p>
             </form>
             @if (is_array($marks = session('marks')))
