@@ -10,6 +10,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
@@ -48,6 +49,9 @@ final readonly class Tabs extends OfPieces
     private const MOST_SQUARES = 120;
 
     private const MOST_IN_ROW = 40;
+
+    /** So much longer than it is high a square may be whose upper edge meets a right one. From memory. */
+    private const SQUARE = 1.2;
 
     private const TURN = 3;
 
@@ -161,6 +165,14 @@ final readonly class Tabs extends OfPieces
             );
         }
         [$wide, $high] = $this->square($ground);
+        if ($net->fold !== TabNet::HALF && max($wide, $high) > self::SQUARE * min($wide, $high)) {
+            throw new Unmakeable(
+                'net',
+                'Folded so, upper edges meet right ones: squares must be square. These are '
+                    .Length::mm($wide)->print(LengthUnit::Centimetre).' by '
+                    .Length::mm($high)->print(LengthUnit::Centimetre).'; change their rows or their tabs.',
+            );
+        }
         $how = Joining::from($this->choice('join', Joining::Single->value));
         $rows = $this->worked($many, $across);
         $offers = ['N' => 2 * $across + 2, 'S' => 2 * $across + 2, 'E' => 4 * $many - 2, 'W' => 4 * $many - 2];
@@ -278,6 +290,12 @@ final readonly class Tabs extends OfPieces
         return $rows;
     }
 
+    /** Of a square as large as one that is not quite square. */
+    private static function diagonal(float $wide, float $high): float
+    {
+        return sqrt(2 * $wide * $high);
+    }
+
     /** @return array{array{float, float, float}, float} wide, deep and high in mm, and litres */
     private function closes(TabNet $net, float $wide, float $high): array
     {
@@ -290,7 +308,7 @@ final readonly class Tabs extends OfPieces
         if ($net->fold === TabNet::HALF) {
             return [[max($net->rows) * $wide, 0.0, count($net->rows) * $high / 2], 0.0];
         }
-        $diagonal = hypot($wide, $high);
+        $diagonal = self::diagonal($wide, $high);
         $cells = $net->cells();
         $corner = $cells[0] ?? [0, 0];
         [$sum, $across] = [[$corner[0] + $corner[1]], [$corner[1] - $corner[0]]];
@@ -351,22 +369,13 @@ final readonly class Tabs extends OfPieces
     private function steps(TabNet $net, float $w, float $h): array
     {
         $cells = $net->cells();
-        $rows = count($net->rows);
         $flat = array_map(
             fn(array $cell): Face => self::lain([$cell[1] * $w, -($cell[0] + 1) * $h, 0], $w, $h),
             $cells,
         );
         $closed = match ($net->fold) {
             TabNet::BOX => self::boxed($net, $w, $h),
-            TabNet::HALF => array_map(fn(array $cell): Face => Face::from(
-                $cell[0] * 2 < $rows - 1
-                    ? [$cell[1] * $w, ($rows / 2 - $cell[0] - 1) * $h, 0]
-                    : [$cell[1] * $w, max(0.0, ($cell[0] - $rows / 2) * $h), 3],
-                [$w, 0, 0],
-                [0, $cell[0] * 2 === $rows - 1 ? $h / 2 : $h, 0],
-                'square',
-                $cell[0] * 2 >= $rows - 1,
-            ), $cells),
+            TabNet::HALF => self::halved($net, $w, $h),
             default => self::pointed($net, $w, $h),
         };
         if ($flat === [] || $closed === []) {
@@ -423,10 +432,29 @@ final readonly class Tabs extends OfPieces
         return $faces;
     }
 
+    /** @return list<Face> the upper half behind, the lower folded up before it; a middle row is half in each */
+    private static function halved(TabNet $net, float $w, float $h): array
+    {
+        $rows = count($net->rows);
+        $faces = [];
+        foreach ($net->cells() as [$row, $column]) {
+            $x = $column * $w;
+            if (2 * $row === $rows - 1) {
+                array_push($faces, self::lain([$x, 0, 0], $w, $h / 2, false), self::lain([$x, 0, 3], $w, $h / 2));
+            } elseif (2 * $row < $rows) {
+                $faces[] = self::lain([$x, ($rows / 2 - $row - 1) * $h, 0], $w, $h, false);
+            } else {
+                $faces[] = self::lain([$x, ($row - $rows / 2) * $h, 3], $w, $h);
+            }
+        }
+
+        return $faces;
+    }
+
     /** @return list<Face> on point, the lower half folded up before the upper */
     private static function pointed(TabNet $net, float $w, float $h): array
     {
-        $half = hypot($w, $h) / 2;
+        $half = self::diagonal($w, $h) / 2;
         $cells = $net->cells();
         $sums = [...array_map(fn(array $cell): int => $cell[0] + $cell[1], $cells)];
         $fold = $sums === [] ? 0.0 : (min($sums) + max($sums)) / 2;

@@ -300,6 +300,12 @@ final class HandbookPiecesTest extends TestCase
         self::assertStringContainsString('square 4 in row 2', Built::refused(['net' => [2, 4, 5, 4, 3]] + $build)[1]);
         self::assertSame('/build/net', Built::refused(['net' => [1]] + $build)[0]);
         self::assertSame('/build/tab/width', Built::refused(['tab' => ['width' => '1 m', 'height' => '2 cm']] + $build)[0]);
+        $oblong = Built::refused(['tab' => ['width' => '10 mm', 'height' => '30 mm']] + $build);
+        self::assertSame('/build/net', $oblong[0]);
+        self::assertStringContainsString('squares must be square', $oblong[1]);
+        // Three squares wide and two high on point, each as large as 11 × 16 and 7 × 25 mm with their border.
+        self::assertEqualsWithDelta(3 * sqrt(2 * 199 * 198), $plan->comesOut->baseLength->mm, 1e-6);
+        self::assertEqualsWithDelta(2 * sqrt(2 * 199 * 198), $plan->comesOut->height->mm, 1e-6);
         // Of a wished size: as many squares as come nearest, with the border beside the tabs.
         unset($build['net']);
         $solved = Built::plan($build, ['size' => ['length' => '40 cm', 'width' => '20 cm', 'height' => '40 cm']]);

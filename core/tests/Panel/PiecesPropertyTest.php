@@ -16,6 +16,7 @@ use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
+use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Seam;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
@@ -189,6 +190,18 @@ final class PiecesPropertyTest extends TestCase
         }
     }
 
+    /** Of a polygon in space: half of the sum of its corners' cross products. */
+    private static function area(Face $face): float
+    {
+        $sum = [0.0, 0.0, 0.0];
+        foreach ($face->corners as $place => [$x, $y, $z]) {
+            [$x2, $y2, $z2] = $face->corners[($place + 1) % count($face->corners)];
+            $sum = [$sum[0] + $y * $z2 - $z * $y2, $sum[1] + $z * $x2 - $x * $z2, $sum[2] + $x * $y2 - $y * $x2];
+        }
+
+        return hypot(hypot($sum[0], $sum[1]), $sum[2]) / 2;
+    }
+
     /**
      * Read again it is the same, both files are as their formats say, and the last step stands as large as is said.
      *
@@ -220,7 +233,22 @@ final class PiecesPropertyTest extends TestCase
             self::assertEqualsWithDelta($assembly->wide->mm, $span(0), 1e-6);
             self::assertEqualsWithDelta($assembly->high->mm, $span(1), 1e-6);
         }
-        // Each piece as large as its rows are, by the gauge: width × height of all that lie one above the other.
+        if (! in_array($document['build']['type'], ['net', 'panels'], true) && ! isset($document['build']['back'])) {
+            // Nothing is cut off and nothing is added: what lies flat is what the closed bag is covered with. Gussets are of
+            // whole stitches against the bottom's rows: of several pieces the panel is weighed alone.
+            $of = $assembly->pieces[0]->called;
+            $flat = array_sum(array_map(
+                fn(Piece $piece): float => $piece->called === $of ? $piece->flat?->area() ?? 0.0 : 0.0,
+                $assembly->pieces,
+            ));
+            $closed = array_sum(array_map(
+                fn(Face $face): float => $of === '' || $face->of === $of ? self::area($face) : 0.0,
+                $assembly->closed()->faces,
+            ));
+            // A box’s sides are drawn as high as its front, though a square of theirs lies across.
+            $off = $assembly->tabs === null ? 1e-6 : 0.2;
+            self::assertEqualsWithDelta($flat, $closed, $off * $flat, json_encode($document, JSON_THROW_ON_ERROR));
+        }
         foreach ($plan->work->pieces as $piece) {
             self::assertSame($piece->flat === null, $piece->start === null || $piece->called === 'strap');
         }
