@@ -147,6 +147,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/work/step', [WorkController::class, 'step'])->whereNumber('bag')->name('bags.work.step');
     Route::post('/bags/{bag}/work/count', [WorkController::class, 'count'])->whereNumber('bag')->name('bags.work.count');
     Route::post('/bags/{bag}/work/tape', [WorkController::class, 'tape'])->whereNumber('bag')->name('bags.work.tape');
+    Route::post('/bags/{bag}/work/used-up', [WorkController::class, 'usedUp'])->whereNumber('bag')->name('bags.work.used-up');
     Route::post('/bags/{bag}/work/marks', [WorkController::class, 'marks'])->whereNumber('bag')->name('bags.work.marks');
     Route::get('/bags/{bag}/work.csv', [WorkController::class, 'csv'])->whereNumber('bag')->name('bags.work.csv');
     Route::get('/bags/{bag}/finish', [FinishController::class, 'show'])->whereNumber('bag')->name('bags.finish');

@@ -330,6 +330,16 @@ export async function work() {
         }
     }
 
+    /** When what is under way is sent, and what waits behind it. */
+    async function settled() {
+        for (let time = 0; time < 40 && sending; time++) {
+            await new Promise((resolve) => {
+                setTimeout(resolve, 50);
+            });
+        }
+        await send();
+    }
+
     /** Another device went on: it is said, and where she is stays hers to say. */
     function hear(entries, some) {
         const own = new Set([device, ...some.map((entry) => entry.device)]);
@@ -456,7 +466,21 @@ export async function work() {
             enter('ripped', [at, 0]);
             hush();
         });
-        find('used-up').addEventListener('click', () => enter('used-up', here()));
+        for (const form of bench.querySelectorAll('[data-after-sending]')) {
+            form.addEventListener('submit', async (event) => {
+                if (unsent.length === 0) {
+                    return;
+                }
+                // What the server is asked there stands on what was done here.
+                event.preventDefault();
+                await settled();
+                if (unsent.length === 0) {
+                    form.submit();
+                } else {
+                    kept('this wants the network: it is away, and what you did is kept here');
+                }
+            });
+        }
         document.addEventListener('keydown', (event) => {
             const pressed = event.target.closest('button, a, summary') !== null && [' ', 'Enter'].includes(event.key);
             if (pressed || event.target.closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) {

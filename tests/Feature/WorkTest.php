@@ -202,4 +202,25 @@ final class WorkTest extends TestCase
         $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/work")->assertOk()->getContent();
         self::assertLessThan(300_000, strlen($page));
     }
+
+    /** Used up in the midst of a round: another strand of hers goes on from the next, above what is worked. */
+    public function testAStrandThatIsUsedUp(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $other = $this->material($maker);
+        $other->update(['name' => 'Harbour blue']);
+        $this->actingAs($maker);
+        $used = fn(string $next) => $this->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/used-up", ['material_id' => $next]);
+        $used((string) $other->id)->assertSessionHasErrors('material_id');
+        $this->send($bag, array_map(fn(int $row): array => $this->line($course, $row), range(1, 6)))->assertOk();
+        $this->send($bag, [$this->line($course, 7, ['stitch' => 30])])->assertOk();
+        $used('')->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey('changes', $bag->refresh()->choices);
+        $used((string) $other->id)->assertSessionHasNoErrors()->assertSessionHas('status', 'Harbour blue goes on from Round 8.');
+        self::assertSame([['from' => 'Round 8', 'to' => 1]], $bag->refresh()->choices['changes']);
+        self::assertSame([0, 1], array_slice($bag->plan()->materials, 6, 2));
+        self::assertEquals(new Place(6, 30), WorkLog::place($bag, Course::of($bag->plan())), 'The place is where it was.');
+    }
 }

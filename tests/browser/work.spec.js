@@ -70,7 +70,8 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     await expect(row).toHaveText('Round 9');
     // A strand that ends: said where it was.
     await page.getByText('Counting, tape, scale, look').click();
-    await page.getByRole('button', { name: 'This strand is used up here' }).click();
+    await page.getByRole('button', { name: 'So it is used up' }).click();
+    await expect(page.locator('[data-kept]')).toContainText('used up there');
     for (let tap = 0; tap < 30 && !(await go.isDisabled()); tap++) {
         await go.click();
     }

@@ -12,6 +12,7 @@ use App\Bags\WorkSheet;
 use App\Files\Csv;
 use App\Models\Bag;
 use App\Rules\Typed;
+use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -55,7 +56,11 @@ final class WorkController extends Controller
             return redirect()->route('bags.plan', $bag);
         }
 
-        return view('bags.work', ['bag' => $bag, 'work' => WorkSheet::of($sheet)]);
+        return view('bags.work', [
+            'bag' => $bag,
+            'work' => WorkSheet::of($sheet),
+            'strands' => $this->maker($request)->strands()->pluck('name', 'id')->all(),
+        ]);
     }
 
     /** What a device did is kept, and what others did is told. */
@@ -193,6 +198,40 @@ final class WorkController extends Controller
             'status',
             "{$tape->rows} rows instead of {$tape->was}: what is left is planned anew.",
         );
+    }
+
+    /** A strand is used up where she is; another goes on from the next row that is begun. */
+    public function usedUp(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $id = Typed::text($request, 'material_id');
+        $next = ctype_digit($id) ? $this->maker($request)->strands()->find((int) $id) : null;
+        try {
+            $plan = $bag->plan();
+            $course = Course::of($plan);
+            $place = WorkLog::place($bag, $course);
+            if ($place === null) {
+                return back()->withErrors(['material_id' => 'Say first at which row you are.']);
+            }
+            WorkLog::enter($bag, $course, Did::UsedUp, $place);
+            if ($next === null) {
+                return redirect()->route('bags.work', $bag)->with('status', 'Written down: used up there.');
+            }
+            $row = $plan->work->rows[$place->row + (int) ($place->stitch > 0)] ?? null;
+            if ($row === null || $place->row === 0) {
+                throw Refused::at('/changes', 'Another strand goes on from a row behind the first, and before the last.');
+            }
+            Changing::held($bag, function (Bag $bag) use ($plan, $next, $row): void {
+                $on = Planner::plan($plan->settled()->continued($next->material($next->freeFor($bag->id)), $row->name));
+                Mending::take($bag, $plan, $on, $next->id);
+                $bag->forgetStock();
+                $bag->plan();
+            });
+        } catch (Refused $e) {
+            return back()->withInput()->withErrors(['material_id' => $e->problems[0]->message]);
+        }
+
+        return redirect()->route('bags.work', $bag)->with('status', "{$next->name} goes on from {$row->name}.");
     }
 
     /** The gap that she sees, front against back: how far all four marks move, and the lean that made it. */

@@ -79,7 +79,7 @@
                 <select class="form-select" id="rip" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->name }}" @selected($one->name === $row->name)>{{ $one->name }}</option>@endforeach</select>
                 <button class="btn btn-quiet">So it is</button>
             </form>
-            <form method="post" action="{{ route('bags.enough', $bag) }}" data-weigh>
+            <form method="post" action="{{ route('bags.enough', $bag) }}" data-weigh data-after-sending>
                 @csrf <input type="hidden" name="from" value="work">
                 <label for="left">On the scale is left</label>
                 <input class="form-control" id="left" name="left" autocomplete="off" placeholder="{{ $onHand === null ? '640 g' : Decimal::print($onHand->grams).' g' }}" value="{{ old('left') }}">
@@ -87,7 +87,7 @@
                 <button class="btn btn-quiet" @disabled($last === null)>After <span data-after-said>{{ $last->called ?? 'the first row' }}</span></button>
                 <p class="wrong">{{ $errors->first('left') }}{{ $errors->first('after') }}</p>
             </form>
-            <form method="post" action="{{ route('bags.work.tape', $bag) }}">
+            <form method="post" action="{{ route('bags.work.tape', $bag) }}" data-after-sending>
                 @csrf
                 <label for="high">By the tape it stands, high</label>
                 <input class="form-control" id="high" name="high" autocomplete="off" value="{{ old('high') }}" placeholder="{{ $work->sheet->unit->value }}">
@@ -102,7 +102,7 @@
                     @if ($tape['changes'])<button class="btn btn-primary">Take it</button>@endif
                 </form>
             @endif
-            <form method="post" action="{{ route('bags.work.marks', $bag) }}">
+            <form method="post" action="{{ route('bags.work.marks', $bag) }}" data-after-sending>
                 @csrf
                 <label for="gap">Marks for the tops, laid flat: the front’s stand before the back’s by, stitches</label>
                 <input class="form-control" id="gap" name="gap" autocomplete="off" value="{{ old('gap') }}" placeholder="2">
@@ -116,6 +116,13 @@
                     <button class="btn btn-primary">Plan with that lean</button>
                 </form>
             @endif
+            <form method="post" action="{{ route('bags.work.used-up', $bag) }}" data-after-sending>
+                @csrf
+                <label for="material_id">The strand is used up here; from the next row goes on</label>
+                <select class="form-select" id="material_id" name="material_id"><option value="">the same</option>@foreach ($strands as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
+                <button class="btn btn-quiet">So it is used up</button>
+                <p class="wrong">{{ $errors->first('material_id') }}</p>
+            </form>
             @foreach ($work->log->minutes($work->course) as $part => $minutes)
                 @if ($minutes >= 1)
                     <form method="post" action="{{ route('bags.time', $bag) }}">
@@ -138,7 +145,6 @@
                     <label><input type="checkbox" data-awake checked> keep the screen awake</label>
                 </p>
                 <p class="soft">Space, Enter, → or Page Down: done. ←, Backspace or Page Up: back. A pedal that sends keys works too.</p>
-                <button class="btn btn-quiet" type="button" data-used-up>This strand is used up here</button>
             </div>
             <p><a href="{{ route('bags.words', $bag) }}">Words</a> · <a href="{{ route('bags.enough', $bag) }}">Enough?</a> · <a href="{{ route('bags.work.csv', $bag) }}">The log as a table</a></p>
         </div>
