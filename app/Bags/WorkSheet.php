@@ -95,7 +95,10 @@ final readonly class WorkSheet
             // Like rows have the same words and steps: they are sent once.
             $kind = [
                 'said' => $row->said,
-                'groups' => array_map(fn(Group $group): array => [$group->said, $group->stitches], $row->groups),
+                'groups' => array_map(
+                    fn(Group $group): array => [$group->said, $group->stitches, $group->tops],
+                    $row->groups,
+                ),
             ];
             $at = array_search($kind, $kinds, true);
             if ($at === false) {
@@ -110,6 +113,8 @@ final readonly class WorkSheet
                 'kind' => $at,
                 'leaves' => $row->leaves,
                 'counted' => $row->counted,
+                'changes' => $row->changes,
+                'taped' => $row->taped,
                 'side' => $row->right === null ? '' : ($row->right ? 'right side' : 'wrong side'),
                 'special' => $row->special,
                 'heed' => $row->heed,

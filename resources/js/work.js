@@ -1,4 +1,5 @@
 import { Shelf } from './shelf.js';
+import { tally } from './tally.js';
 import { WorkLog } from './worklog.js';
 
 const A_SENDING = 500;
@@ -30,6 +31,7 @@ export async function work() {
     let sending = false;
     let timer = 0;
     let stale = false;
+    let sound = null;
     const settings = remembered();
 
     log.add(course.entries);
@@ -111,11 +113,52 @@ export async function work() {
         if (settings.buzz) {
             navigator.vibrate?.(18);
         }
-        if (to[0] !== from[0] && log.rows[from[0]].counted) {
-            ask(from[0]);
+        if (settings.tick) {
+            tick(to[0] !== from[0]);
+        }
+        if (to[0] !== from[0]) {
+            const row = log.rows[from[0]];
+            if (asksCount(row)) {
+                ask(from[0]);
+            } else if (row.taped) {
+                askTape(row);
+            }
         }
         say();
         rest();
+    }
+
+    /** Where people count, or oftener, or only where the count changes: as she chose. */
+    function asksCount(row) {
+        return row.part !== 'seams' && { every: true, usual: row.counted, few: row.changes, none: false }[settings.checks];
+    }
+
+    /** A dry short click; a longer one at the end of a row. */
+    function tick(end) {
+        sound ??= new AudioContext();
+        const from = sound.currentTime;
+        const tone = sound.createOscillator();
+        const loud = sound.createGain();
+        tone.frequency.value = end ? 660 : 1100;
+        loud.gain.setValueAtTime(0.2, from);
+        loud.gain.exponentialRampToValueAtTime(0.001, from + (end ? 0.16 : 0.05));
+        tone.connect(loud).connect(sound.destination);
+        tone.start(from);
+        tone.stop(from + 0.2);
+    }
+
+    /** The tape, where it tells enough to plan the rest by. */
+    function askTape(row) {
+        const box = find('ask');
+        const said = document.createElement('p');
+        said.innerHTML = '<b>Lay the tape on it.</b> ';
+        said.append(`How high does it stand after ${row.called}? What is left is planned by it.`);
+        box.replaceChildren(said, press('Write it down', () => {
+            hush();
+            bench.querySelector('details.more').open = true;
+            bench.querySelector('#high').focus();
+        }), press('Not now', hush));
+        box.hidden = false;
     }
 
     function back() {
@@ -153,7 +196,8 @@ export async function work() {
         find('go').textContent = all ? 'done' : settings.grain === 'row' ? `${row.called.toLowerCase()} done` : 'done';
         find('go').disabled = all;
         marks(at);
-        const last = log.rows[(stitch === 0 ? at : at) - 1];
+        find('tally').replaceChildren(...(all ? [] : [tally(log.groups(at), stitch, Math.round(find('tally').clientWidth))]));
+        const last = log.rows[at - 1];
         find('after').value = last?.name ?? '';
         find('after-said').textContent = last?.called ?? 'the first row';
         find('weigh').querySelector('button').disabled = last === undefined;
@@ -196,6 +240,9 @@ export async function work() {
         const yes = press('Yes', () => {
             enter('counted', here(), row.leaves);
             hush();
+            if (row.taped) {
+                askTape(row);
+            }
         });
         const field = document.createElement('input');
         field.className = 'form-control';
@@ -418,7 +465,7 @@ export async function work() {
     function remembered() {
         const stored = JSON.parse(window.localStorage.getItem('fescue-work') ?? '{}');
 
-        return { grain: 'row', look: 'dark', hand: 'right', break: '30', aloud: false, buzz: false, awake: true, ...stored };
+        return { grain: 'row', look: 'dark', hand: 'right', break: '30', checks: 'usual', aloud: false, buzz: false, tick: false, awake: true, ...stored };
     }
 
     function set(name, value) {
@@ -447,12 +494,12 @@ export async function work() {
                 }
             });
         }
-        for (const [field, name] of [['look-pick', 'look'], ['hand', 'hand'], ['break', 'break']]) {
+        for (const [field, name] of [['look-pick', 'look'], ['hand', 'hand'], ['break', 'break'], ['checks', 'checks']]) {
             const one = bench.querySelector(`select[data-${field}]`);
             one.value = settings[name];
             one.addEventListener('change', () => set(name, one.value));
         }
-        for (const name of ['aloud', 'buzz', 'awake']) {
+        for (const name of ['aloud', 'buzz', 'tick', 'awake']) {
             find(name).checked = settings[name];
             find(name).addEventListener('change', ({ target }) => {
                 set(name, target.checked);
@@ -495,6 +542,7 @@ export async function work() {
             }
         });
         window.addEventListener('online', send);
+        window.addEventListener('resize', draw);
         document.addEventListener('visibilitychange', () => {
             if (!document.hidden) {
                 send();

@@ -173,8 +173,10 @@ final class WorkTest extends TestCase
         $tape(['high' => '9'])->assertSessionHasErrors('high');
         $this->send($bag, array_map(fn(int $row): array => $this->line($course, $row), range(1, 9)))->assertOk();
         $tape(['high' => 'a hand'])->assertSessionHasErrors('high');
-        $this->followingRedirects()->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/tape", ['high' => '9,2'])
-            ->assertOk()->assertSee('% higher')->assertSee('Take it');
+        $tape(['high' => '9,2', 'wide' => 'a hand'])->assertSessionHasErrors('wide');
+        $this->followingRedirects()->from("/bags/{$bag->id}/work")
+            ->post("/bags/{$bag->id}/work/tape", ['high' => '9,2', 'wide' => '33,6'])
+            ->assertOk()->assertSee('% higher')->assertSee('Take it')->assertSee('Flat it comes to 33.6 cm, planned were 33.6 cm');
         self::assertSame(14, $bag->refresh()->choices['body']['rounds'], 'It is a proposal.');
         $tape(['high' => '9,2', 'take' => 'yes'])->assertSessionHasNoErrors();
         self::assertNotSame(14, $bag->refresh()->choices['body']['rounds']);

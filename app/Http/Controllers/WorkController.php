@@ -31,6 +31,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 /** Making it: the place, step by step, on whatever device is in reach. */
 final class WorkController extends Controller
@@ -164,11 +165,12 @@ final class WorkController extends Controller
         try {
             $plan = $bag->plan();
             $place = WorkLog::place($bag, Course::of($plan));
-            $high = Length::parse(Typed::withUnit(Typed::text($request, 'high'), $this->maker($request)->units->value));
-        } catch (NotUnderstood $e) {
-            return back()->withInput()->withErrors(['high' => $e->getMessage()]);
         } catch (Refused) {
             return redirect()->route('bags.plan', $bag);
+        }
+        [$high, $wide] = [$this->measured($request, 'high'), $this->measured($request, 'wide')];
+        if ($high === null) {
+            throw ValidationException::withMessages(['high' => 'Write how high it stands, like 14.2 cm.']);
         }
         $tape = Tape::of($plan, $place->row ?? 0, $high);
         if ($tape === null) {
@@ -176,9 +178,13 @@ final class WorkController extends Controller
                 .'of the body on, from its foot.']);
         }
         if (Typed::text($request, 'take') !== 'yes' || $tape->plan === null) {
+            $units = $this->maker($request)->units;
+
             return redirect()->route('bags.work', $bag)->withInput()->with('tape', [
+                'across' => $wide === null ? null : Tape::across($plan, $place->row ?? 0, $wide)?->print($units),
+                'planned' => $plan->comesOut->flatWidth->print($units),
                 'off' => round(100 * ($tape->ratio - 1), 1),
-                'comes' => $tape->height->print($this->maker($request)->units),
+                'comes' => $tape->height->print($units),
                 'was' => $tape->was,
                 'rows' => $tape->rows,
                 'high' => $high->exact(),
@@ -200,6 +206,17 @@ final class WorkController extends Controller
         );
     }
 
+    /** @return ?Length null where nothing is typed */
+    private function measured(Request $request, string $field): ?Length
+    {
+        $typed = Typed::text($request, $field);
+        try {
+            return $typed === '' ? null : Length::parse(Typed::withUnit($typed, $this->maker($request)->units->value));
+        } catch (NotUnderstood $e) {
+            throw ValidationException::withMessages([$field => $e->getMessage()]);
+        }
+    }
+
     /** A strand is used up where she is; another goes on from the next row that is begun. */
     public function usedUp(Request $request, Bag $bag): RedirectResponse
     {
@@ -219,7 +236,10 @@ final class WorkController extends Controller
             }
             $row = $plan->work->rows[$place->row + (int) ($place->stitch > 0)] ?? null;
             if ($row === null || $place->row === 0) {
-                throw Refused::at('/changes', 'Another strand goes on from a row behind the first, and before the last.');
+                throw Refused::at(
+                    '/changes',
+                    'Another strand goes on from a row behind the first, and before the last.',
+                );
             }
             Changing::held($bag, function (Bag $bag) use ($plan, $next, $row): void {
                 $on = Planner::plan($plan->settled()->continued($next->material($next->freeFor($bag->id)), $row->name));

@@ -26,6 +26,12 @@ final readonly class Course
     /** So of a net, where a loop is soon lost. Common practice, no source. */
     private const EVERY_OF_NET = 3;
 
+    /** Rows that stand before a tape tells anything. Common practice, no source. */
+    private const STAND = 4;
+
+    /** Rows before the height is reached in which the tape is laid on once more. Common practice, no source. */
+    private const BEFORE_HEIGHT = 3;
+
     /** Rows before the end in which is counted. */
     private const LAST = 2;
 
@@ -39,6 +45,7 @@ final readonly class Course
         $vocabulary = Vocabulary::of($terms);
         $heed = self::heeds($plan, $notes);
         $counted = self::counted($plan);
+        $taped = self::taped($plan);
         $rows = [];
         $right = true;
         $turned = self::turned($plan);
@@ -54,8 +61,12 @@ final readonly class Course
                 $said = "{$writer->start($begun->start)} {$said}";
             }
             foreach (Traverser::unrolled($row->instructions) as [$leaf]) {
-                $stitches = array_sum(array_map(fn($one): int => $one->count, $leaf->works()));
-                $groups[] = new Group(ucfirst($vocabulary->say($leaf->phrase())), max(1, $stitches));
+                $stitches = $tops = 0;
+                foreach ($leaf->works() as $one) {
+                    $stitches += $one->count;
+                    $tops += $one->top ? $one->count : 0;
+                }
+                $groups[] = new Group(ucfirst($vocabulary->say($leaf->phrase())), max(1, $stitches), max(0, $tops));
             }
             $rows[] = new Passage(
                 $row->name,
@@ -65,6 +76,8 @@ final readonly class Course
                 $said,
                 $writer->leaves($row),
                 $counted[$place],
+                self::changes($plan, $place),
+                in_array($place, $taped, true),
                 $turned ? $right : null,
                 match (true) {
                     $row->opening() !== null => 'slots',
@@ -142,12 +155,10 @@ final readonly class Course
         $since = 0;
         foreach ($rows as $place => $row) {
             $since++;
-            $before = $place === 0 || $plan->work->begins($place) ? null : $plan->work->counts[$place - 1]->leaves;
             $net = self::isNet($row);
             $next = $rows[$place + 1] ?? null;
             $is = $row->kind !== RowKind::Seam && (
-                $before === null
-                || $before !== $plan->work->counts[$place]->leaves
+                self::changes($plan, $place)
                 || $since >= ($net ? self::EVERY_OF_NET : self::EVERY)
                 || ($next !== null && $next->part === Part::Handles && $row->part !== Part::Handles)
                 || $place >= count($rows) - self::LAST
@@ -157,6 +168,34 @@ final readonly class Course
         }
 
         return $counted;
+    }
+
+    /** Whether a row leaves another count than the one before; the first of a piece does. */
+    private static function changes(BagPlan $plan, int $place): bool
+    {
+        $counts = $plan->work->counts;
+
+        return $plan->work->begins($place)
+            || ($counts[$place - 1]->leaves ?? null) !== ($counts[$place]->leaves ?? null);
+    }
+
+    /**
+     * After which rows the tape is laid on: when four stand, and so many before the last of the wall.
+     *
+     * @return list<int>
+     */
+    private static function taped(BagPlan $plan): array
+    {
+        $standing = array_keys(array_filter(
+            $plan->work->rows,
+            fn(Row $row): bool => $row->stands && $row->part === Part::Body,
+        ));
+        $last = count($standing) - 1;
+
+        return array_values(array_intersect_key($standing, array_flip(array_filter(
+            [self::STAND - 1, $last - self::BEFORE_HEIGHT],
+            fn(int $nth): bool => $nth >= self::STAND - 1 && $nth < $last,
+        ))));
     }
 
     private static function isNet(Row $row): bool

@@ -7,6 +7,9 @@ namespace Fescue\Core\Work;
 /** What is done in one go: "3 sc in next st". */
 final readonly class Group
 {
-    /** @param int<1, max> $stitches worked of it; one where it is only a turn or a mark */
-    public function __construct(public string $said, public int $stitches) {}
+    /**
+     * @param int<1, max> $stitches worked of it; one where it is only a turn or a mark
+     * @param int<0, max> $tops that are counted of it
+     */
+    public function __construct(public string $said, public int $stitches, public int $tops = 0) {}
 }

@@ -19,6 +19,8 @@ final readonly class Passage
      * @param string $said the row in words
      * @param int $leaves what is counted at its end
      * @param bool $counted whether to count there
+     * @param bool $changes whether the count there is another than in the row before
+     * @param bool $taped whether the tape is laid on it then
      * @param ?bool $right whether the right side faces the maker; null where that never changes
      * @param string $special what is special of it, in a word: "slots", "colour"
      * @param list<string> $heed what belongs here: a change, a caution
@@ -32,6 +34,8 @@ final readonly class Passage
         public string $said,
         public int $leaves,
         public bool $counted,
+        public bool $changes,
+        public bool $taped,
         public ?bool $right,
         public string $special,
         public array $heed,

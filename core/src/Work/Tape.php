@@ -10,6 +10,8 @@ use Fescue\Core\Bag\Chosen;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 
@@ -60,10 +62,7 @@ final readonly class Tape
         if ($planned <= 0.0 || $measured->mm <= 0.0) {
             return null;
         }
-        $spread = $plan->spec->hands->sizeSpread()[1];
-        $spread = $spread > 0.0 ? $spread : self::SWATCH;
-        $tape = self::OFF / $measured->mm;
-        $ratio = 1 + ($measured->mm / $planned - 1) * $spread ** 2 / ($spread ** 2 + $tape ** 2);
+        $ratio = self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[1]);
         foreach (array_reverse($plan->parts) as $part) {
             $count = null;
             foreach ($part->maker->settings() as $one) {
@@ -74,7 +73,7 @@ final readonly class Tape
             }
             $row = $plan->gauge->heightOf($part->made->rows[0]->fabric)->mm * $ratio;
             // What stands besides its own rows still to be worked.
-            $own = min($count->value, max(0, $part->to() - max($done, $part->from)));
+            $own = min($count->value, $part->to() - max($done, $part->from));
             $others = $rest * $ratio - $own * $row;
             $wanted = max(0, (int) round(($wish - $measured->mm - $others) / $row));
             $rows = max($count->least, $count->value - $own + $wanted);
@@ -84,6 +83,37 @@ final readonly class Tape
         }
 
         return new self($ratio, Length::mm($measured->mm + $rest * $ratio), 0, 0);
+    }
+
+    /**
+     * How wide the bag comes out flat, where it measures so across its last round after so many rows. Its counts stay:
+     * what is worked has fixed them.
+     *
+     * @return ?Length null where no round of the wall is worked yet
+     */
+    public static function across(BagPlan $plan, int $done, Length $measured): ?Length
+    {
+        for ($place = min($done, count($plan->work->rows)) - 1; $place >= 0 && $measured->mm > 0.0; $place--) {
+            $row = $plan->work->rows[$place];
+            if ($row->part === Part::Body && $row->kind === RowKind::Round) {
+                $planned = $plan->gauge->widthOf($row->fabric)->mm * $plan->work->counts[$place]->leaves / 2;
+
+                return $plan->comesOut->flatWidth->times(
+                    self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[0]),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** What is measured against what is planned, mm, by how sure the tape is and how sure the swatch. */
+    private static function weighed(Length $measured, float $planned, float $spread): float
+    {
+        $spread = $spread > 0.0 ? $spread : self::SWATCH;
+        $tape = self::OFF / $measured->mm;
+
+        return 1 + ($measured->mm / $planned - 1) * $spread ** 2 / ($spread ** 2 + $tape ** 2);
     }
 
     /** @return array{?BagSpec, ?BagPlan} */

@@ -11,6 +11,7 @@ use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\Group;
 use Fescue\Core\Work\Marks;
 use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
@@ -116,6 +117,28 @@ final class CourseTest extends TestCase
         self::assertContains('Row 21', $net, 'Before the ring.');
     }
 
+    /** When four rounds stand, and three before the last; a flat bag and a low one are not asked. */
+    public function testTheTapeIsLaidOnWhereItTells(): void
+    {
+        $taped = fn(BagPlan $plan): array => array_map(
+            fn(Passage $row): string => $row->name,
+            array_values(array_filter(Course::of($plan)->rows, fn(Passage $row): bool => $row->taped)),
+        );
+        self::assertSame(['Round 6', 'Round 13'], $taped(Ways::plan([])), 'Fourteen that stand, on two.');
+        self::assertSame(['Round 6'], $taped(Ways::plan(['body/rounds' => 5])));
+        self::assertSame([], $taped(Ways::plan(['body/rounds' => 4])));
+        self::assertSame([], $taped(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])), 'Pieces lie flat.');
+        $rows = Course::of(Ways::plan([]))->rows;
+        foreach ([...$rows, ...Course::of(self::plans()[1])->rows] as $row) {
+            $tops = array_sum(array_map(fn(Group $group): int => $group->tops, $row->groups));
+            self::assertSame($row->leaves, $tops, "What is counted at the end of {$row->name}.");
+        }
+        self::assertSame(
+            [true, true, false, false],
+            array_map(fn(Passage $row): bool => $row->changes, array_slice($rows, 0, 4)),
+        );
+    }
+
     public function testSidesSpecialPlacesAndWhatToHeed(): void
     {
         $rows = Course::of(self::plans()[1])->rows;
@@ -175,6 +198,19 @@ final class CourseTest extends TestCase
         self::assertNull(Tape::of($plan, 2, Length::mm(90)), 'Nothing stands yet.');
         self::assertNull(Tape::of($plan, 9, Length::mm(80.5))?->spec, 'As planned.');
         self::assertSame(7, Tape::of($plan, 9, Length::mm(300))->rows ?? 0, 'What is worked stays.');
+    }
+
+    /** 56 stitches of 12 mm: 336 mm flat as planned, 350 by the tape. */
+    public function testTheTapeAcross(): void
+    {
+        $plan = Ways::plan([]);
+        self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
+        $weight = 0.05 ** 2 / (0.05 ** 2 + (4 / 350) ** 2);
+        $across = Tape::across($plan, 6, Length::mm(350));
+        self::assertEqualsWithDelta(336 + 14 * $weight, $across->mm ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(336, Tape::across($plan, 16, Length::mm(336))->mm ?? 0.0, 1e-9);
+        self::assertNull(Tape::across($plan, 2, Length::mm(350)), 'The base only.');
+        self::assertNull(Tape::across($plan, 6, Length::mm(0)));
     }
 
     /** Over 7 rounds the front's marks came to stand 2 stitches before the back's: all move by 1, a round leans by 1/7. */

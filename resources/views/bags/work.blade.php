@@ -36,6 +36,7 @@
         <ul class="heed" data-heed>@foreach ($work->isDone() ? [] : $row->heed as $said)<li>{{ $said }}</li>@endforeach</ul>
         <p class="next" data-next></p>
     </section>
+    <div class="tally" data-tally aria-hidden="true"></div>
     <section class="ask" data-ask hidden aria-live="polite"></section>
     @if ($work->place === null)
         <section class="ask" aria-label="Where are you?">
@@ -91,14 +92,17 @@
                 @csrf
                 <label for="high">By the tape it stands, high</label>
                 <input class="form-control" id="high" name="high" autocomplete="off" value="{{ old('high') }}" placeholder="{{ $work->sheet->unit->value }}">
+                <label for="wide">and flat across its last round (may be left out)</label>
+                <input class="form-control" id="wide" name="wide" autocomplete="off" value="{{ old('wide') }}" placeholder="{{ $work->sheet->unit->value }}">
                 <button class="btn btn-quiet">What then?</button>
-                <p class="wrong">{{ $errors->first('high') }}</p>
+                <p class="wrong">{{ $errors->first('high') }} {{ $errors->first('wide') }}</p>
             </form>
             @if (is_array($tape))
                 <form class="proposal" method="post" action="{{ route('bags.work.tape', $bag) }}">
                     @csrf <input type="hidden" name="high" value="{{ $tape['high'] }}"><input type="hidden" name="take" value="yes">
                     <p>Rows are {{ abs($tape['off']) }} % {{ $tape['off'] < 0 ? 'lower' : 'higher' }} than planned: as it is planned it comes to {{ $tape['comes'] }}.
-                    @if ($tape['changes']) <b>{{ $tape['rows'] }} rows instead of {{ $tape['was'] }}</b> come nearest to what you wished.@else The rows as planned come nearest to what you wished.@endif</p>
+                    @if ($tape['changes']) <b>{{ $tape['rows'] }} rows instead of {{ $tape['was'] }}</b> come nearest to what you wished.@else The rows as planned come nearest to what you wished.@endif
+                    @if ($tape['across'] !== null) Flat it comes to {{ $tape['across'] }}, planned were {{ $tape['planned'] }}: the count stays, it is in the rounds you have.@endif</p>
                     @if ($tape['changes'])<button class="btn btn-primary">Take it</button>@endif
                 </form>
             @endif
@@ -138,10 +142,12 @@
                     <label>Look <select class="form-select" data-look-pick><option value="dark">dark</option><option value="light">light</option><option value="contrast">most contrast</option></select></label>
                     <label>Target <select class="form-select" data-hand><option value="right">right hand</option><option value="left">left hand</option></select></label>
                     <label>Break after <select class="form-select" data-break><option value="0">never asked</option><option value="20">20 min</option><option value="30" selected>30 min</option><option value="45">45 min</option></select></label>
+                    <label>Ask for counts <select class="form-select" data-checks><option value="every">after every row</option><option value="usual" selected>where slips are usual</option><option value="few">where the count changes</option><option value="none">never</option></select></label>
                 </p>
                 <p class="looks">
                     <label><input type="checkbox" data-aloud> read the next aloud</label>
                     <label><input type="checkbox" data-buzz> buzz at a tap</label>
+                    <label><input type="checkbox" data-tick> tick at a tap</label>
                     <label><input type="checkbox" data-awake checked> keep the screen awake</label>
                 </p>
                 <p class="soft">Space, Enter, → or Page Down: done. ←, Backspace or Page Up: back. A pedal that sends keys works too.</p>
