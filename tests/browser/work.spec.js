@@ -69,7 +69,7 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     // The scale, in two presses: it knows after which row.
     await page.getByLabel('On the scale is left').fill('640');
     await page.getByRole('button', { name: 'After Round 8' }).click();
-    await expect(page.locator('[data-kept]')).toContainText('640 g left after Round 8');
+    await expect(page.locator('[data-told]')).toContainText('640 g left after Round 8');
     // The tape proposes, and it is taken.
     await page.getByText('Counting, tape, scale, look').click();
     await page.getByLabel('By the tape it stands, high').fill('8,5');
@@ -77,12 +77,12 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     await page.getByText('Counting, tape, scale, look').click();
     await expect(page.locator('.proposal')).toContainText('% higher than planned');
     await page.getByRole('button', { name: 'Take it' }).click();
-    await expect(page.locator('[data-kept]')).toContainText('planned anew');
+    await expect(page.locator('[data-told]')).toContainText('planned anew');
     await expect(row).toHaveText('Round 9');
     // A strand that ends: said where it was.
     await page.getByText('Counting, tape, scale, look').click();
     await page.getByRole('button', { name: 'So it is used up' }).click();
-    await expect(page.locator('[data-kept]')).toContainText('used up there');
+    await expect(page.locator('[data-told]')).toContainText('used up there');
     for (let tap = 0; tap < 30 && !(await go.isDisabled()); tap++) {
         await go.click();
     }

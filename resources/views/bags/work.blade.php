@@ -24,8 +24,9 @@
 <main id="main" class="bench" data-work>
     <header>
         <h1><a href="{{ route('bags.plan', $bag) }}">{{ $bag->name() }}</a></h1>
-        <p class="kept" data-kept role="status">@if (session('status')){{ session('status') }}@else kept @endif</p>
+        <p class="kept" data-kept role="status">kept</p>
     </header>
+    @if (session('status'))<p class="told" data-told role="status">{{ session('status') }}</p>@endif
     <div class="marks" data-marks aria-hidden="true"></div>
     <section class="now" aria-label="Now">
         <p class="piece" data-piece>{{ $row->piece }}</p>
