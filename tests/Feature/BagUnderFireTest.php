@@ -136,10 +136,12 @@ final class BagUnderFireTest extends TestCase
                     'taps', (string) $bag->id, (string) microtime(true), (string) $from, (string) ($from + 400), $name,
                 ]);
             }
-            usleep(mt_rand(900_000, 1_500_000));
+            // In the midst of its taps, however long it took to begin.
+            $first = array_map(fn(array $device): string => (string) fgets($device[1]), $devices);
+            usleep(mt_rand(300_000, 900_000));
             foreach ($devices as $name => [$process, $out]) {
                 $kills += (int) proc_terminate($process, 9);
-                $said = (string) stream_get_contents($out);
+                $said = $first[$name].stream_get_contents($out);
                 proc_close($process);
                 array_push($acknowledged[$name], ...array_map(intval(...), array_filter(explode("\n", $said))));
             }
