@@ -81,12 +81,6 @@ final readonly class WorkSheet
         return 60 * $minutes / max(1, $plan->work->stitches()->total());
     }
 
-    /** Minutes that the taps tell. */
-    public function minutes(): float
-    {
-        return array_sum($this->log->minutes($this->course));
-    }
-
     /** All that a device needs to go on alone. */
     public function json(): string
     {

@@ -88,6 +88,9 @@ final class FinishTest extends TestCase
             ->assertSee('Two rounds fewer.');
         $write(['wide' => '34', 'high' => '17', 'load' => '9', 'otherwise' => 'As it is.'])->assertSessionHasNoErrors();
         self::assertSame(1, BagFinish::query()->count());
+        // A list where a text belongs is no text; the page comes back with its messages.
+        $this->followingRedirects()->from("/bags/{$bag->id}/finish")
+            ->post("/bags/{$bag->id}/finish", ['wide' => 'a hand', 'load' => ['9']])->assertOk();
         // Again, a tenth larger, with what she wrote in sight.
         $this->post("/bags/{$bag->id}/again", ['larger' => '900'])->assertSessionHasErrors('larger');
         $this->post("/bags/{$bag->id}/again", ['larger' => '10'])->assertSessionHasNoErrors()

@@ -175,6 +175,8 @@ final class WorkTest extends TestCase
         $tape(['high' => 'a hand'])->assertSessionHasErrors('high');
         $tape(['high' => '9,2', 'wide' => 'a hand'])->assertSessionHasErrors('wide');
         $this->followingRedirects()->from("/bags/{$bag->id}/work")
+            ->post("/bags/{$bag->id}/work/tape", ['high' => ['9']])->assertOk()->assertSee('Write how high it stands');
+        $this->followingRedirects()->from("/bags/{$bag->id}/work")
             ->post("/bags/{$bag->id}/work/tape", ['high' => '9,2', 'wide' => '33,6'])
             ->assertOk()->assertSee('% higher')->assertSee('Take it')->assertSee('Flat it comes to 33.6 cm, planned were 33.6 cm');
         self::assertSame(14, $bag->refresh()->choices['body']['rounds'], 'It is a proposal.');

@@ -74,13 +74,13 @@
                     @foreach (['wide' => 'Lies, wide', 'high' => 'High', 'load' => 'Held for an hour, kg'] as $field => $label)
                         <div class="field line">
                             <label for="{{ $field }}">{{ $label }}</label>
-                            <input class="form-control" id="{{ $field }}" name="{{ $field }}" autocomplete="off" value="{{ old($field, $field === 'load' ? $finish->held() : $done->{$field} ?? '') }}" aria-describedby="{{ $field }}-wrong">
+                            <input class="form-control" id="{{ $field }}" name="{{ $field }}" autocomplete="off" value="{{ Typed::before($field, $field === 'load' ? $finish->held() : $done->{$field} ?? '') }}" aria-describedby="{{ $field }}-wrong">
                             <p class="wrong" id="{{ $field }}-wrong">{{ $errors->first($field) }}</p>
                         </div>
                     @endforeach
                     <div class="field">
                         <label for="otherwise">What I would do otherwise</label>
-                        <textarea class="form-control" id="otherwise" name="otherwise" rows="3" aria-describedby="otherwise-wrong">{{ old('otherwise', $done->otherwise ?? '') }}</textarea>
+                        <textarea class="form-control" id="otherwise" name="otherwise" rows="3" aria-describedby="otherwise-wrong">{{ Typed::before('otherwise', $done->otherwise ?? '') }}</textarea>
                         <p class="wrong" id="otherwise-wrong">{{ $errors->first('otherwise') }}</p>
                     </div>
                     <button class="btn btn-primary">Write it down</button>
@@ -93,7 +93,7 @@
                     @csrf
                     <div class="field line">
                         <label for="larger">Larger by, %</label>
-                        <input class="form-control" id="larger" name="larger" inputmode="decimal" autocomplete="off" value="{{ old('larger') }}" placeholder="0" aria-describedby="larger-wrong">
+                        <input class="form-control" id="larger" name="larger" inputmode="decimal" autocomplete="off" value="{{ Typed::before('larger') }}" placeholder="0" aria-describedby="larger-wrong">
                         <p class="wrong" id="larger-wrong">{{ $errors->first('larger') }}</p>
                     </div>
                     <button class="btn btn-quiet">A new bag like it</button>

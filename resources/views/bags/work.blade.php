@@ -1,4 +1,5 @@
 {{-- Made for a phone at arm's length: one instruction, one count, one target. --}}
+@use(App\Rules\Typed)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)
 @php
@@ -7,6 +8,7 @@
     $tape = session('tape');
     $last = $work->lastDone();
     $left = $work->left();
+    $byPart = $work->log->minutes($work->course);
     $noun = $work->sheet->plan->spec->strands->own->kind->noun();
 @endphp
 <!doctype html>
@@ -57,7 +59,7 @@
             <p><span>{{ $noun }} to come</span><b>{{ Decimal::print($work->toCome()) }} g</b></p>
         @endif
         <p><span>runs out</span><b>@if ($onHand === null)?@elseif ($work->sheet->estimate->runsOut !== null){{ $work->sheet->estimate->runsOut->row }}@else no @endif</b></p>
-        <p><span>by your taps</span><b data-minutes>{{ Duration::about($work->minutes()) }}</b></p>
+        <p><span>by your taps</span><b data-minutes>{{ Duration::about(array_sum($byPart)) }}</b></p>
     </section>
     <nav class="targets" aria-label="Step" data-targets>
         <noscript>
@@ -84,7 +86,7 @@
             <form method="post" action="{{ route('bags.enough', $bag) }}" data-weigh data-after-sending>
                 @csrf <input type="hidden" name="from" value="work">
                 <label for="left">On the scale is left</label>
-                <input class="form-control" id="left" name="left" autocomplete="off" placeholder="{{ $onHand === null ? '640 g' : Decimal::print($onHand->grams).' g' }}" value="{{ old('left') }}">
+                <input class="form-control" id="left" name="left" autocomplete="off" placeholder="{{ $onHand === null ? '640 g' : Decimal::print($onHand->grams).' g' }}" value="{{ Typed::before('left') }}">
                 <input type="hidden" name="after" value="{{ $last->name ?? '' }}" data-after>
                 <button class="btn btn-quiet" @disabled($last === null)>After <span data-after-said>{{ $last->called ?? 'the first row' }}</span></button>
                 <p class="wrong">{{ $errors->first('left') }}{{ $errors->first('after') }}</p>
@@ -92,9 +94,9 @@
             <form method="post" action="{{ route('bags.work.tape', $bag) }}" data-after-sending>
                 @csrf
                 <label for="high">By the tape it stands, high</label>
-                <input class="form-control" id="high" name="high" autocomplete="off" value="{{ old('high') }}" placeholder="{{ $work->sheet->unit->value }}">
+                <input class="form-control" id="high" name="high" autocomplete="off" value="{{ Typed::before('high') }}" placeholder="{{ $work->sheet->unit->value }}">
                 <label for="wide">and flat across its last round (may be left out)</label>
-                <input class="form-control" id="wide" name="wide" autocomplete="off" value="{{ old('wide') }}" placeholder="{{ $work->sheet->unit->value }}">
+                <input class="form-control" id="wide" name="wide" autocomplete="off" value="{{ Typed::before('wide') }}" placeholder="{{ $work->sheet->unit->value }}">
                 <button class="btn btn-quiet">What then?</button>
                 <p class="wrong">{{ $errors->first('high') }} {{ $errors->first('wide') }}</p>
             </form>
@@ -110,7 +112,7 @@
             <form method="post" action="{{ route('bags.work.marks', $bag) }}" data-after-sending>
                 @csrf
                 <label for="gap">Marks for the tops, laid flat: the front’s stand before the back’s by, stitches</label>
-                <input class="form-control" id="gap" name="gap" autocomplete="off" value="{{ old('gap') }}" placeholder="2">
+                <input class="form-control" id="gap" name="gap" autocomplete="off" value="{{ Typed::before('gap') }}" placeholder="2">
                 <button class="btn btn-quiet">How far do they move?</button>
                 <p class="wrong">{{ $errors->first('gap') }}</p>
             </form>
@@ -128,7 +130,7 @@
                 <button class="btn btn-quiet">So it is used up</button>
                 <p class="wrong">{{ $errors->first('material_id') }}</p>
             </form>
-            @foreach ($work->log->minutes($work->course) as $part => $minutes)
+            @foreach ($byPart as $part => $minutes)
                 @if ($minutes >= 1)
                     <form method="post" action="{{ route('bags.time', $bag) }}">
                         @csrf <input type="hidden" name="part" value="{{ $part }}">

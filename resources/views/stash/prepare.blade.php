@@ -26,7 +26,7 @@
                             @csrf
                             <input type="hidden" name="step" value="{{ $step->value }}">
                             <label for="more-{{ $id }}">more done</label>
-                            <input class="form-control" id="more-{{ $id }}" name="more" inputmode="numeric" autocomplete="off" maxlength="7" value="{{ old('step') === $step->value && $errors->has("more-{$id}") ? old('more') : '' }}" aria-describedby="more-{{ $id }}-wrong">
+                            <input class="form-control" id="more-{{ $id }}" name="more" inputmode="numeric" autocomplete="off" maxlength="7" value="{{ Typed::before('step') === $step->value && $errors->has("more-{$id}") ? Typed::before('more') : '' }}" aria-describedby="more-{{ $id }}-wrong">
                             <button class="btn btn-quiet" aria-label="Add to {{ $step->said() }}, {{ $bag->name() }}">Add</button>
                             <p class="wrong" id="more-{{ $id }}-wrong">{{ $errors->first("more-{$id}") }}</p>
                         </form>
