@@ -401,12 +401,11 @@ final class Beginning
         float $most,
         array &$wrong,
     ): Length {
-        $text = $this->typed($field);
-        if ($text === '') {
-            return $else;
-        }
         try {
-            $length = Length::parse(Typed::withUnit($text, $unit->value));
+            $length = Typed::length($this->typed($field), $unit);
+            if ($length === null) {
+                return $else;
+            }
             if ($length->mm >= $least && $length->mm <= $most) {
                 return $length;
             }

@@ -47,12 +47,12 @@ final readonly class FinishSheet
             float $least,
             float $most,
         ) use ($request, $sheet, &$wrong): ?Length {
-            $text = Typed::text($request, $field);
-            if ($text === '') {
-                return $else === null ? null : Length::mm($else);
-            }
+            $else = $else === null ? null : Length::mm($else);
             try {
-                $read = Length::parse(Typed::withUnit($text, $sheet->unit->value));
+                $read = Typed::length(Typed::text($request, $field), $sheet->unit);
+                if ($read === null) {
+                    return $else;
+                }
                 if ($read->mm >= $least && $read->mm <= $most) {
                     return $read;
                 }
@@ -62,7 +62,7 @@ final readonly class FinishSheet
                 $wrong[$field] = $e->getMessage();
             }
 
-            return $else === null ? null : Length::mm($else);
+            return $else;
         };
         $seam = $length('seam', Lining::SEAM, 0.0, 40.0)->mm ?? Lining::SEAM;
         $wide = $length('closure', self::CLOSURE, 2.0, 1000.0) ?? Length::mm(self::CLOSURE);

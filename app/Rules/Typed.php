@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Written;
 use Illuminate\Http\Request;
 
@@ -24,6 +27,18 @@ final class Typed
         $value = old($field, $default);
 
         return is_scalar($value) ? (string) $value : '';
+    }
+
+    /**
+     * A length, in the unit meant where only a number is written.
+     *
+     * @return ?Length null where nothing is written
+     *
+     * @throws NotUnderstood
+     */
+    public static function length(string $text, LengthUnit $unit): ?Length
+    {
+        return $text === '' ? null : Length::parse(self::withUnit($text, $unit->value));
     }
 
     /** A quantity with the unit meant where only a number is written. */

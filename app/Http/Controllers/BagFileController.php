@@ -156,9 +156,6 @@ final class BagFileController extends Controller
     {
         $name = Str::slug($bag->name()) ?: 'bag';
 
-        return response($content, 200, [
-            'Content-Type' => $type,
-            'Content-Disposition' => "attachment; filename=\"{$name}.{$ending}\"",
-        ]);
+        return $this->file($content, $type, "{$name}.{$ending}");
     }
 }

@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -16,11 +17,22 @@ abstract class Controller
 {
     use AuthorizesRequests;
 
+    protected const CSV = 'text/csv; charset=utf-8';
+
     protected function maker(Request $request): User
     {
         $user = $request->user();
 
         return $user instanceof User ? $user : abort(403);
+    }
+
+    /** A file to keep. */
+    protected function file(string $content, string $type, string $name): Response
+    {
+        return response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+        ]);
     }
 
     /**

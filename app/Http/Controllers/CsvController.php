@@ -37,10 +37,7 @@ abstract class CsvController extends Controller
 
     public function export(Request $request): Response
     {
-        return response($this->write($this->maker($request)), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="'.static::STATION.'.csv"',
-        ]);
+        return $this->file($this->write($this->maker($request)), self::CSV, static::STATION.'.csv');
     }
 
     public function show(): View

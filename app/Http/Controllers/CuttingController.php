@@ -57,10 +57,7 @@ final class CuttingController extends Controller
         return $plan === null ? redirect()->route(
             'cutting.index',
             $form->again(),
-        ) : response(CutFile::write($plan->cutting), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="cuts.csv"',
-        ]);
+        ) : $this->file(CutFile::write($plan->cutting), self::CSV, 'cuts.csv');
     }
 
     private static function inSchool(CuttingForm $form, Request $request): ?StripPlan

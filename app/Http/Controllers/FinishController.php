@@ -49,10 +49,11 @@ final class FinishController extends Controller
         }
         $finish = FinishSheet::of($sheet, $request);
 
-        return response(TiledPdf::of($finish->lining->pieces, $bag->name(), Typed::text($request, 'paper')), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'attachment; filename="lining-'.$bag->id.'.pdf"',
-        ]);
+        return $this->file(
+            TiledPdf::of($finish->lining->pieces, $bag->name(), Typed::text($request, 'paper')),
+            'application/pdf',
+            "lining-{$bag->id}.pdf",
+        );
     }
 
     /** It is done: what it measures, what it held, what she would do otherwise. */
@@ -61,11 +62,8 @@ final class FinishController extends Controller
         $this->authorize('own', $bag);
         $kept = $wrong = [];
         foreach (['wide', 'high'] as $side) {
-            $text = Typed::text($request, $side);
             try {
-                $kept[$side] = $text === '' ? null : Length::parse(
-                    Typed::withUnit($text, $this->maker($request)->units->value),
-                )->exact();
+                $kept[$side] = Typed::length(Typed::text($request, $side), $this->maker($request)->units)?->exact();
             } catch (NotUnderstood $e) {
                 $wrong[$side] = $e->getMessage();
             }

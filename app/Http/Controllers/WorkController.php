@@ -209,9 +209,8 @@ final class WorkController extends Controller
     /** @return ?Length null where nothing is typed */
     private function measured(Request $request, string $field): ?Length
     {
-        $typed = Typed::text($request, $field);
         try {
-            return $typed === '' ? null : Length::parse(Typed::withUnit($typed, $this->maker($request)->units->value));
+            return Typed::length(Typed::text($request, $field), $this->maker($request)->units);
         } catch (NotUnderstood $e) {
             throw ValidationException::withMessages([$field => $e->getMessage()]);
         }
@@ -307,9 +306,6 @@ final class WorkController extends Controller
             (string) $entry->counted,
         ], WorkLog::of($bag)->entries);
 
-        return response((new Csv(self::COLUMNS))->write($rows), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="work-'.$bag->id.'.csv"',
-        ]);
+        return $this->file((new Csv(self::COLUMNS))->write($rows), self::CSV, "work-{$bag->id}.csv");
     }
 }

@@ -25,6 +25,7 @@ use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
@@ -58,8 +59,6 @@ final readonly class Net extends OfPieces
     private const ROUNDS = 5;
 
     private const SLIPPED = 4;
-
-    private const STRETCH = 0.10;
 
     public static function key(): string
     {
@@ -239,7 +238,7 @@ final readonly class Net extends OfPieces
                     'The chain must not be twisted where it meets the side.',
                     'A marker where the first strap begins; one hook size up for a chain of strand without give. A '
                         .'strap of {lies} hangs about {hangs}.',
-                    ['lies' => $strap, 'hangs' => $strap->times(1 + self::STRETCH)],
+                    ['lies' => $strap, 'hangs' => Hanging::of($strap)],
                 ),
                 Remark::hangTest(),
             ],

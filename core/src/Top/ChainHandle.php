@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Top;
 
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Remark;
-use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 
 /** A long handle on each side: a chain over some stitches of the edge, and stitches around it. */
@@ -19,9 +18,6 @@ final readonly class ChainHandle extends OverChain
 
     /** A handle that goes over a shoulder, as it lies, mm. From memory. */
     private const LONG = 600.0;
-
-    /** By how much a chain with stitches on it stretches under a full bag, until hers has hung. A guess, no source. */
-    private const STRETCH = 0.10;
 
     public static function key(): string
     {
@@ -37,14 +33,7 @@ final readonly class ChainHandle extends OverChain
     {
         return [
             ...$this->counts('Stitches between its ends', 'Chains of a handle', 'a handle'),
-            new Sized(
-                'hangs',
-                'Length it hangs under load',
-                'The length of a handle',
-                $this->length('hangs'),
-                Length::mm(50),
-                Length::mm(2000),
-            ),
+            Hanging::setting('The length of a handle', $this->length('hangs')),
         ];
     }
 
@@ -56,7 +45,7 @@ final readonly class ChainHandle extends OverChain
     protected function long(int $skip, Ground $ground): int
     {
         $hangs = $this->length('hangs');
-        $lies = $hangs === null ? self::LONG : $hangs->mm / (1 + self::STRETCH);
+        $lies = $hangs === null ? self::LONG : Hanging::lying($hangs->mm);
 
         return max($skip, (int) round($lies / $ground->gauge->singleWidth()->mm));
     }
@@ -72,7 +61,7 @@ final readonly class ChainHandle extends OverChain
                 'A handle lies {lies} long and hangs about {hangs}.',
                 'A chain stretches under the load; a tenth is a guess until yours has hung. Must not twist: lay it '
                     .'flat before the round on it.',
-                ['lies' => $lies, 'hangs' => $lies->times(1 + self::STRETCH)],
+                ['lies' => $lies, 'hangs' => Hanging::of($lies)],
             ),
         ];
         if (abs($this->offCentre($on)) > 0.25) {

@@ -7,7 +7,6 @@ namespace Fescue\Core\Top;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -17,11 +16,11 @@ use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
@@ -37,9 +36,6 @@ final readonly class HookedStrap extends OnSides
 
     /** How long it hangs where nothing is said, mm: in the crook of the arm. From memory. */
     private const HANGS = 400.0;
-
-    /** By how much it stretches under a full bag, until one has hung. A guess, no source. */
-    private const STRETCH = 0.10;
 
     public static function key(): string
     {
@@ -65,14 +61,7 @@ final readonly class HookedStrap extends OnSides
                 fewer: 'Make the strap shorter: {n} chains, not {was}',
                 plural: 'chains of the strap',
             ),
-            new Sized(
-                'hangs',
-                'Length it hangs under load',
-                'The length of a strap',
-                $this->length('hangs'),
-                Length::mm(50),
-                Length::mm(2000),
-            ),
+            Hanging::setting('The length of a strap', $this->length('hangs')),
         ];
     }
 
@@ -80,7 +69,7 @@ final readonly class HookedStrap extends OnSides
     {
         $hangs = $this->length('hangs')->mm ?? self::HANGS;
         $chain = $this->count('chain')
-            ?? (int) round($hangs / (1 + self::STRETCH) / $ground->gauge->singleWidth()->mm);
+            ?? (int) round(Hanging::lying($hangs) / $ground->gauge->singleWidth()->mm);
         if ($chain < 2 || $chain > self::MOST_CHAINS) {
             throw new Unmakeable(
                 'hangs',
@@ -121,7 +110,7 @@ final readonly class HookedStrap extends OnSides
                     'The strap lies {lies} long and hangs about {hangs}.',
                     'Begin the chain on one snap hook and lead it through the other before you work back. A chain '
                         .'stretches: a tenth is a guess until yours has hung. Hook it into the stitch on each fold.',
-                    ['lies' => $lies, 'hangs' => $lies->times(1 + self::STRETCH)],
+                    ['lies' => $lies, 'hangs' => Hanging::of($lies)],
                 ),
                 ...self::folds($edge),
                 Remark::hangTest(),

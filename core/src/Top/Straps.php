@@ -8,7 +8,6 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Turn;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -18,10 +17,10 @@ use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
@@ -44,9 +43,6 @@ final readonly class Straps extends OnSides
 
     /** How long a strap hangs where nothing is said, mm: in the hand, over the shoulder. From memory. */
     private const HANGS = [self::EACH_SIDE => 500.0, self::ACROSS => 1000.0];
-
-    /** By how much rows stretch under a full bag, until hers have hung. A guess, no source. */
-    private const STRETCH = 0.10;
 
     public static function key(): string
     {
@@ -93,14 +89,7 @@ final readonly class Straps extends OnSides
                 fewer: 'Make the straps shorter: {n} rows, not {was}',
                 plural: 'rows of a strap',
             ),
-            new Sized(
-                'hangs',
-                'Length it hangs under load',
-                'The length of a strap',
-                $this->length('hangs'),
-                Length::mm(50),
-                Length::mm(2000),
-            ),
+            Hanging::setting('The length of a strap', $this->length('hangs')),
             new Setting(
                 'from_side',
                 'Stitches from each side',
@@ -133,7 +122,7 @@ final readonly class Straps extends OnSides
         $high = $ground->gauge->heightOf($this->motif('stitch'))->mm;
         $hangs = $this->length('hangs')->mm ?? self::HANGS[$this->way()] ?? 0.0;
         // An even number: the last row then shows the face of the first.
-        $rows = $this->count('rows') ?? 2 * (int) round($hangs / (1 + self::STRETCH) / $high / 2);
+        $rows = $this->count('rows') ?? 2 * (int) round(Hanging::lying($hangs) / $high / 2);
         if ($rows < 1 || $rows > self::MOST_ROWS) {
             throw new Unmakeable(
                 'hangs',
@@ -185,7 +174,7 @@ final readonly class Straps extends OnSides
                 'A strap lies {lies} long and hangs about {hangs}.',
                 'Rows stretch under the load; a tenth is a guess until yours have hung. Lay the bag flat, front on '
                     .'back, and check the place over against before you sew; a strap must not twist.',
-                ['lies' => $lies, 'hangs' => $lies->times(1 + self::STRETCH)],
+                ['lies' => $lies, 'hangs' => Hanging::of($lies)],
             ),
             ...($many % 2 === 1 && $this->count('rows') !== null ? [
                 new Remark(

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Piece;
+
+use Fescue\Core\Measure\Length;
+
+/** A strap or a handle under a full bag: longer than it lies, by a guess until one has hung. No source. */
+final class Hanging
+{
+    private const STRETCH = 0.10;
+
+    /** @param string $what for messages: "The length of a strap" */
+    public static function setting(string $what, ?Length $hangs): Sized
+    {
+        return new Sized('hangs', 'Length it hangs under load', $what, $hangs, Length::mm(50), Length::mm(2000));
+    }
+
+    /** How long that hangs which lies so long. */
+    public static function of(Length $lies): Length
+    {
+        return $lies->times(1 + self::STRETCH);
+    }
+
+    /** How long that lies which hangs so long, mm. */
+    public static function lying(float $hangs): float
+    {
+        return $hangs / (1 + self::STRETCH);
+    }
+}
