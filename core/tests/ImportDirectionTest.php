@@ -28,6 +28,7 @@ final class ImportDirectionTest extends TestCase
         'Wall' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Top' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Panel' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
+        'Finish' => ['Measure', 'Material', 'Document', 'Instruction', 'Piece', 'Shape'],
         'Bag' => [
             'Measure',
             'Document',
@@ -42,6 +43,7 @@ final class ImportDirectionTest extends TestCase
             'Wall',
             'Top',
             'Panel',
+            'Finish',
         ],
         'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Estimate' => [
@@ -54,6 +56,7 @@ final class ImportDirectionTest extends TestCase
             'Gauge',
             'Pattern',
             'Piece',
+            'Finish',
             'Bag',
         ],
         'Tally' => [
@@ -65,10 +68,10 @@ final class ImportDirectionTest extends TestCase
             'Gauge',
             'Pattern',
             'Piece',
+            'Finish',
             'Bag',
             'Estimate',
         ],
-        'Finish' => ['Measure', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Work' => [
             'Measure',
             'Document',

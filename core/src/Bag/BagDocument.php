@@ -67,6 +67,7 @@ final class BagDocument
         $weighIns = RowsReader::weighIns($top);
         $others = RowsReader::others($top);
         $changes = RowsReader::changes($top, count($others));
+        $finish = Finishes::read($top);
         $top->settle();
         if ($name === null || $material === null || $hook === null || $school === null || $parts === []) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
@@ -83,6 +84,7 @@ final class BagDocument
             $school,
             $parts,
             $weighIns,
+            $finish,
         );
     }
 

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Bag;
 
+use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Finish\Level;
+use Fescue\Core\Finish\Shell;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Assembly;
 use Fescue\Core\Piece\Work;
 
@@ -16,6 +22,7 @@ final readonly class BagPlan
     /**
      * @param non-empty-list<Worked> $parts in working order
      * @param list<int> $materials which material each row is worked in, as Strands::of() has them
+     * @param list<Fitted> $fitted what it is finished with, in the order of the spec
      */
     public function __construct(
         public BagSpec $spec,
@@ -24,6 +31,7 @@ final readonly class BagPlan
         public Work $work,
         public ComesOut $comesOut,
         public array $materials,
+        public array $fitted = [],
     ) {}
 
     /** @return list<Row> rows in which another material begins */
@@ -69,6 +77,94 @@ final readonly class BagPlan
             $this->work,
             $this->comesOut,
             $this->materials,
+            $this->fitted,
         );
+    }
+
+    /**
+     * The same with what it is finished with.
+     *
+     * @param list<Fitted> $fitted
+     */
+    public function finished(array $fitted): self
+    {
+        return new self(
+            $this->spec,
+            $this->gauge,
+            $this->parts,
+            $this->work,
+            $this->comesOut,
+            $this->materials,
+            $fitted,
+        );
+    }
+
+    /** As it comes off the hook. */
+    public function shell(): Shell
+    {
+        $out = $this->comesOut;
+        $levels = $this->assembly() === null ? $this->levels() : [];
+
+        return new Shell(
+            $out->flatWidth,
+            $levels === [] ? $out->flatWidth : $levels[0]->stitch->times($levels[0]->around / 2),
+            $out->height,
+            $out->baseLength,
+            $out->baseWidth,
+            $this->parts[0]->made->outline,
+            $this->assembly() !== null,
+            $this->gauge->singleWidth(),
+            $this->gauge->singleHeight(),
+            $this->spec->strands->own->diameter,
+            $this->edge(),
+            $levels,
+        );
+    }
+
+    /** Stitches of the round worked last around the opening; null of a bag of pieces. */
+    private function edge(): ?int
+    {
+        $last = null;
+        foreach ($this->assembly() === null ? $this->work->rows : [] as $place => $row) {
+            $around = $row->kind === RowKind::Round && in_array(
+                $row->part,
+                [Part::Body, Part::Handles, Part::Edge],
+                true,
+            );
+            $last = $around && $row->stands ? $this->work->counts[$place]->leaves : $last;
+        }
+
+        return $last;
+    }
+
+    /** @return list<Level> rounds of the wall, from the opening down; handles and what is worked over them are none */
+    private function levels(): array
+    {
+        $foot = 0.0;
+        $standing = [];
+        foreach ($this->work->rows as $place => $row) {
+            if ($row->stands) {
+                $high = $this->gauge->heightOf($row->fabric)->mm;
+                $standing[] = [$place, $row, $foot + $high / 2];
+                $foot += $high;
+            }
+        }
+        $levels = [];
+        foreach ($this->parts[0]->made->hangs ? $standing : array_reverse($standing) as [$place, $row, $middle]) {
+            $middles = $row->into[0]->middles;
+            if (count($middles) === 2 && $row->part === Part::Body) {
+                $levels[] = new Level(
+                    $place,
+                    $row->name,
+                    Length::mm($this->parts[0]->made->hangs ? $middle : $foot - $middle),
+                    $this->work->counts[$place]->takes,
+                    $middles[0],
+                    $middles[1],
+                    $this->gauge->widthOf($row->fabric),
+                );
+            }
+        }
+
+        return $levels;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Bag;
 
+use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
@@ -19,6 +20,7 @@ final readonly class BagSpec
     /**
      * @param non-empty-list<Chosen> $parts in working order
      * @param list<WeighIn> $weighIns in the order of the rows, each with less left than the one before
+     * @param list<Finishing> $finish what it is finished with, as the document lists it
      */
     public function __construct(
         public string $name,
@@ -28,6 +30,7 @@ final readonly class BagSpec
         public School $school,
         public array $parts,
         public array $weighIns = [],
+        public array $finish = [],
     ) {}
 
     /** The fabric a gauge is wanted of: the wall's first, or the pieces'. */
@@ -65,6 +68,7 @@ final readonly class BagSpec
             $this->school,
             $parts,
             $this->weighIns,
+            $this->finish,
         );
     }
 
@@ -79,6 +83,7 @@ final readonly class BagSpec
             $this->school,
             $this->opened()->parts,
             $this->weighIns,
+            $this->finish,
         );
     }
 
@@ -119,6 +124,7 @@ final readonly class BagSpec
             $hands,
             $this->school,
             $this->parts,
+            finish: $this->finish,
         );
     }
 
@@ -132,6 +138,7 @@ final readonly class BagSpec
             $this->school,
             $this->parts,
             $this->weighIns,
+            $this->finish,
         );
     }
 
@@ -150,6 +157,7 @@ final readonly class BagSpec
             $this->school,
             $this->parts,
             $weighIns,
+            $this->finish,
         );
     }
 

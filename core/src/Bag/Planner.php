@@ -182,14 +182,14 @@ final readonly class Planner
         $materials = $this->materials($work);
         $this->weighIns($work, $materials);
 
-        return new BagPlan(
+        return Finishes::fit(new BagPlan(
             $this->spec,
             $this->ground->gauge,
             $parts,
             $work,
             $this->comesOut($work, $parts[0]->made, $outline),
             $materials,
-        );
+        ));
     }
 
     /**

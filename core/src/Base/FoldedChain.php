@@ -9,10 +9,10 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Start;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
@@ -25,7 +25,7 @@ use Fescue\Core\Stitch\Terms;
  * No base: the wall is worked round both sides of a chain with nothing at the ends, 2m around. Each side holds whole
  * repeats of the wall, so that front and back are alike. Common practice, no source.
  */
-final readonly class FoldedChain extends ByChoices
+final readonly class FoldedChain extends MadeByChoices
 {
     private const MOST_CHAINS = 400;
 

@@ -6,10 +6,10 @@ namespace Fescue\Core\Base;
 
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Wish;
@@ -18,7 +18,7 @@ use Fescue\Core\Piece\Wish;
  * A strip of rows folded along: the wall takes both its long edges, 2a around; the ends of the strip fold in and close
  * as the wall draws up. Common practice, no source.
  */
-final readonly class FoldedRows extends ByChoices
+final readonly class FoldedRows extends MadeByChoices
 {
     private const MOST_ROWS = 60;
 

@@ -20,10 +20,10 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Attached;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
@@ -41,7 +41,7 @@ use Fescue\Core\Stitch\Stitch;
  * frame on either side, and on that a round of groups of four: one in each space, one in every third chain of a bridge.
  * Common practice, no source.
  */
-final readonly class Frame extends ByChoices
+final readonly class Frame extends MadeByChoices
 {
     private const MOST_HOLES = 120;
 

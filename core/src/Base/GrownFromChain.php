@@ -7,16 +7,16 @@ namespace Fescue\Core\Base;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Asked;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 
 /** What lies flat, worked round both sides of a chain: its straight part is the chain, its rounds make its width. */
-abstract readonly class GrownFromChain extends ByChoices
+abstract readonly class GrownFromChain extends MadeByChoices
 {
     protected const FEWEST_CHAINS = 3;
 

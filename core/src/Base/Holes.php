@@ -17,10 +17,10 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
@@ -39,7 +39,7 @@ use Fescue\Core\Stitch\Stitch;
  * outline and the wall's fabric divides; alike on opposite sides. The first hook enters the middle of a long side, and
  * the round stands. Common practice, no source.
  */
-final readonly class Holes extends ByChoices
+final readonly class Holes extends MadeByChoices
 {
     private const MOST_HOLES = 400;
 

@@ -12,10 +12,10 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
@@ -27,7 +27,7 @@ use Fescue\Core\Shape\Flatness;
  * to 10 hdc, 12 dc are common practice, no source. The increase of each share of a round stands off that of the round
  * below, by the golden section of the share, so that no corners stack up and the disc stays round.
  */
-final readonly class Round extends ByChoices
+final readonly class Round extends MadeByChoices
 {
     private const FEWEST = 4;
 

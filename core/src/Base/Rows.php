@@ -16,10 +16,10 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
@@ -35,7 +35,7 @@ use Fescue\Core\Shape\Rectangle;
  * source.
  * The round stands: it is the first of the wall.
  */
-final readonly class Rows extends ByChoices
+final readonly class Rows extends MadeByChoices
 {
     private const MOST_ROWS = 120;
 

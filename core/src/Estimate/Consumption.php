@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Memo;
+use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Placement;
@@ -30,6 +31,7 @@ final readonly class Consumption
      * @param list<Part> $parts of each row
      * @param float $tail of one end
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
+     * @param float $finish what closures, cords and tassels take of the material that is worked last
      * @param list<bool> $begins whether a piece begins in each row, on an end of its own
      * @param list<int> $materials which material each row is worked in; whichever it is, its strand is weighed as if it
      *         were the bag's own
@@ -43,6 +45,7 @@ final readonly class Consumption
         public float $tail,
         public float $swatch,
         public array $materials,
+        public float $finish,
         private array $begins,
     ) {}
 
@@ -105,6 +108,10 @@ final readonly class Consumption
             $density->massOf(Length::mm(1000 * self::TAIL))->grams,
             $worked,
             $plan->materials,
+            array_sum(array_map(
+                fn(Fitted $one): float => $one->strand === null ? 0.0 : $density->massOf($one->strand)->grams,
+                $plan->fitted,
+            )),
             array_map($plan->work->begins(...), array_keys($plan->work->rows)),
         );
     }
@@ -152,12 +159,21 @@ final readonly class Consumption
         return ($begins ? $this->tail : 0.0) + ($place === 0 ? $this->swatch : 0.0);
     }
 
-    /** Grams that go after its last stitch: the tail where another material or piece follows, or none. */
+    /**
+     * Grams that go after its last stitch: the tail where another material or piece follows, or none; of the last row
+     * what the bag is finished with, too.
+     */
     public function after(int $place): float
     {
         return ($this->materials[$place + 1] ?? null) === $this->materials[$place] && ! $this->begins[$place + 1]
             ? 0.0
-            : $this->tail;
+            : $this->tail + $this->finishing($place);
+    }
+
+    /** Grams that are worked after all rows, of the last. */
+    public function finishing(int $place): float
+    {
+        return $place === count($this->materials) - 1 ? $this->finish : 0.0;
     }
 
     /**

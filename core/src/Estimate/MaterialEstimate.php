@@ -23,7 +23,7 @@ final readonly class MaterialEstimate
     public const SURE = 0.9;
 
     /** What is listed beside the parts, in its order. */
-    public const BESIDES = ['tails', 'joins', 'swatch'];
+    public const BESIDES = ['finish', 'tails', 'joins', 'swatch'];
 
     /**
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
@@ -207,9 +207,10 @@ final readonly class MaterialEstimate
             }
         }
         $joins = $whole->joins();
+        $finish = $standing->finish();
         foreach (array_combine(
             self::BESIDES,
-            [$whole->total() - array_sum($grams) - $joins - $swatch, $joins, $swatch],
+            [$finish, $whole->total() - array_sum($grams) - $finish - $joins - $swatch, $joins, $swatch],
         ) as $besides => $mass) {
             if ($mass > 1e-9) {
                 $parts[] = new PartTakes($besides, $mass / $density, $mass);

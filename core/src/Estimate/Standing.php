@@ -85,6 +85,12 @@ final readonly class Standing
         return $this->walk($this->rest, $this->left, $this->owed);
     }
 
+    /** Grams of it that go into closures, cords and tassels. */
+    public function finish(): float
+    {
+        return $this->ratio * array_sum(array_map($this->takes->finishing(...), $this->all));
+    }
+
     /** @param list<int> $places */
     private function walk(array $places, ?float $there, float $owed): Walk
     {

@@ -4,48 +4,152 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Finish;
 
+use Fescue\Core\Material\Make;
+use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Tone;
 
 /**
- * A drawstring through the last round: at least twice the opening and ties, in and out at every other stitch, an even
- * number of gaps so that it draws alike. Common practice, no source.
+ * A drawstring through a round near the edge: at least twice the opening and ties, in and out at every other stitch, an
+ * even number of gaps so that it draws alike. Common practice, no source.
  */
-final readonly class Drawstring
+final readonly class Drawstring extends ByChoices implements Finishing
 {
     /** What hangs out at each end, mm. From memory. */
-    public const TIE = 110.0;
+    private const TIE = 110.0;
 
     /** From the middle of the front to where each end comes out, mm. Common practice, no source. */
     private const OUT = 30.0;
 
-    /**
-     * @param int $gaps it is led through
-     * @param list<int> $doubled stitches after which two are passed, so that the gaps come out even
-     * @param array{int, int} $out stitches from the middle of the front at which the ends come out, left and right
-     */
-    private function __construct(
-        public Length $length,
-        public int $gaps,
-        public array $doubled,
-        public array $out,
-    ) {}
+    private const CHAIN = 'chain';
+
+    private const BOUGHT = 'bought';
+
+    /** Strand that a length of it takes. Chains as Stitch has them; the others from memory. */
+    private const TAKES = [self::CHAIN => 3.2, 'double' => 6.4, 'twist' => 3.0];
+
+    /** Two tails, mm. */
+    private const TAILS = 350.0;
+
+    private const MINUTES = 30.0;
+
+    public static function key(): string
+    {
+        return 'drawstring';
+    }
+
+    public static function called(): array
+    {
+        return ['Drawstring', 'in and out below the edge'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Choice('as', 'Made as', $this->choice('as', self::CHAIN), [
+                self::CHAIN => ['chain', 'of one strand'],
+                'double' => ['chain of two', 'of the strand laid double'],
+                'twist' => ['twist', 'one strand turned until it kinks, folded'],
+                self::BOUGHT => ['bought', 'cord or ribbon from the stash'],
+            ]),
+            new Setting(
+                'under',
+                'Rounds below the last',
+                'round below the last',
+                $this->given('under', 1),
+                0,
+                40,
+                else: 1,
+                plural: 'rounds below the last',
+            ),
+            new Sized('tie', 'Each tie', 'A tie', $this->length('tie'), Length::mm(20), Length::mm(1000)),
+        ];
+    }
 
     /**
      * @param int $stitches of the round it is led through
-     * @param Length $stitch width of one
+     * @param Length $opening lying flat
+     *
+     * @return array{Length, int, list<int>} how long, gaps it is led through, stitches after which two are passed so
+     *         that the gaps come out even
      */
-    public static function of(int $stitches, Length $stitch, ?Length $tie = null): self
+    public function led(int $stitches, Length $opening): array
     {
-        $opening = $stitch->mm * $stitches / 2;
         $gaps = 2 * intdiv($stitches, 4);
         $over = $stitches - 2 * $gaps;
-        $beside = max(1, (int) round(self::OUT / $stitch->mm));
 
-        return new self(
-            Length::mm(2 * $opening + 2 * ($tie->mm ?? self::TIE)),
+        return [
+            Length::mm(2 * $opening->mm + 2 * ($this->length('tie')->mm ?? self::TIE)),
             $gaps,
             $over === 0 ? [] : array_map(fn(int $nth): int => intdiv($stitches * $nth, $over), range(1, $over)),
-            [$beside, $beside],
+        ];
+    }
+
+    public function fit(Shell $shell): Fitted
+    {
+        $under = min($this->given('under', 1), max(0, count($shell->levels) - 1));
+        $level = $shell->levels[$under] ?? null;
+        $stitches = $level->around ?? $shell->around();
+        [$long, $gaps, $doubled] = $this->led($stitches, $shell->opening);
+        $out = max(1, (int) round(self::OUT / $shell->stitch->mm));
+        $as = $this->choice('as', self::CHAIN);
+        $takes = self::TAKES[$as] ?? null;
+        $strand = $takes === null ? null : Length::mm($takes * $long->mm + self::TAILS);
+        $remarks = [new Remark(
+            'cords-strangle',
+            Tone::Care,
+            null,
+            'Drawstrings and long straps can strangle.',
+            'Not for small children; goods that are sold fall under local safety rules.',
+        )];
+        if ($level !== null) {
+            array_unshift($remarks, new Remark(
+                'drawstring-round',
+                Tone::Better,
+                $level->place,
+                'The drawstring goes through here.',
+                'Work it as loosely as the needle with the string will need.',
+            ));
+        }
+
+        return new Fitted(
+            new Step(
+                "{long} in and out through {$gaps} gaps, both ends out on the front, {$out} stitches either side of its "
+                    .'middle.',
+                ['long' => $long],
+            ),
+            [
+                $strand === null
+                    ? new Step('Cut {long}, and see to its ends.', ['long' => $long])
+                    : new Step(match ($as) {
+                        'twist' => 'Cut {strand}, turn it the way it is laid until it kinks, fold it in half and '
+                            .'let it twist: {long}.',
+                        'double' => 'Chain {long} with the strand laid double, from {strand}.',
+                        default => 'Chain {long} from {strand}.',
+                    }, ['long' => $long, 'strand' => $strand]),
+                new Step(
+                    "Begin {$out} stitches beside the front’s middle and go away from it: over one, under one"
+                        .($level === null ? '' : " of {$level->row}").'.'
+                        .($doubled === []
+                            ? ''
+                            : ' Pass two together after stitch '.implode(' and after stitch ', $doubled)
+                                .', so that the gaps come out even and both ends lie outside.'),
+                ),
+                new Step('Draw it shut and open twice, then knot both ends.'),
+            ],
+            $remarks,
+            $as === self::BOUGHT ? [Need::piece(Make::Drawn, 'Cord or ribbon to draw', size: $long)] : [],
+            $strand,
+            [
+                new Fixture(Shape::Cord, 0.0, $level->under->mm ?? $shell->row->mm, $shell->opening->mm, $gaps),
+            ],
+            self::MINUTES,
         );
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Finish;
 
-use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Shape\Outline;
 
 /**
  * A lining, from the plan's own geometry or from what the tape says of the bag: a little smaller than the bag is
@@ -20,6 +21,13 @@ final readonly class Lining
 
     /** A base that narrow is a fold. */
     private const FOLD = 15.0;
+
+    /** What ends every order of sewing. */
+    private const HUNG = [
+        'Turn the upper edge in and press it.',
+        'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in every second; '
+            .'at the bottom’s corners too, so that it does not come out with the hand.',
+    ];
 
     /** A square cut out is at least so large beside its seams. */
     private const NOTCH = 5.0;
@@ -41,38 +49,68 @@ final readonly class Lining
         public float $high,
     ) {}
 
+    /** So far above the edge a sack is drawn shut, and so wide is the channel of its string, mm. From memory. */
+    private const DRAWN = 60.0;
+
+    private const CHANNEL = 25.0;
+
+    /** Turned in at the top of a pocket, mm. From memory. */
+    private const HEM = 20.0;
+
+    public const FIT = 'fit';
+
     /**
+     * @param string $as "flat", "boxed", "gussets", "bottom", or "fit": whichever follows its base
      * @param ?Length $wide how wide the bag really lies, flat; null as planned
      * @param ?Length $high how high it really is
+     *
+     * @throws Unmakeable where it has no such base
      */
     public static function of(
-        BagPlan $plan,
+        Shell $shell,
         float $seam = self::SEAM,
         float $ease = self::EASE,
         ?Length $wide = null,
         ?Length $high = null,
+        string $as = self::FIT,
     ): self {
-        $out = $plan->comesOut;
         $less = 1 - $ease;
-        $tall = ($high->mm ?? $out->height->mm) * $less;
-        $assembly = $plan->assembly();
-        if ($assembly !== null) {
-            // The closed bag's sides; measured, its width.
-            return self::strip(
-                ($wide->mm ?? $out->baseLength->mm) * $less,
-                $out->baseWidth->mm * $less,
-                $tall,
-                $seam,
+        $tall = ($high->mm ?? $shell->high->mm) * $less;
+        $outline = $shell->outline;
+        $as = $as !== self::FIT ? $as : match (true) {
+            $shell->pieced => 'gussets',
+            $outline === null || $outline->width() < self::FOLD => 'flat',
+            $outline->corner() <= 0.0 => 'boxed',
+            default => 'bottom',
+        };
+        // Lying flat a bag of one piece is half of what goes around; a closed one shows its front alone.
+        $half = ($wide->mm ?? $shell->wide->mm) * $less;
+        $depth = $shell->depth->mm;
+        if ($as !== 'flat' && ! ($shell->pieced && $as === 'gussets') && $depth < self::FOLD) {
+            throw new Unmakeable(
+                'as',
+                "This bag has no bottom to speak of, {$shell->depth->print()}: line it flat.",
             );
         }
-        $around = 2 * ($wide->mm ?? $out->flatWidth->mm) * $less;
-        $outline = $plan->parts[0]->made->outline;
-        if ($outline === null || $outline->width() < self::FOLD) {
-            return self::flat($around / 2, $tall, $seam);
-        }
-        if ($outline->corner() <= 0.0) {
-            return self::boxed($around, $outline->width() / ($outline->length() + $outline->width()), $tall, $seam);
-        }
+        $around = $shell->pieced ? 2 * ($half + $depth * $less) : 2 * $half;
+        $share = $depth / max(1.0, $shell->length->mm + $depth);
+
+        return match ($as) {
+            'flat' => self::flat($around / 2, $tall, $seam),
+            'boxed' => self::boxed($around, $share, $tall, $seam),
+            'gussets' => $shell->pieced
+                ? self::strip($half, $depth * $less, $tall, $seam)
+                : self::strip($around / 2 * (1 - $share), $around / 2 * $share, $tall, $seam),
+            default => self::bottomed($outline ?? throw new Unmakeable(
+                'as',
+                'This bag has no base of one piece that a bottom could follow: line it with gussets.',
+            ), $around, $tall, $seam),
+        };
+    }
+
+    /** A bottom as the base is, and a wall around it. */
+    private static function bottomed(Outline $outline, float $around, float $tall, float $seam): self
+    {
         $scale = $around / $outline->perimeter();
         $bottom = ClothPiece::rounded(
             'bottom',
@@ -92,12 +130,50 @@ final readonly class Lining
             [
                 'Sew the wall to a ring, right sides together.',
                 'Quarter the wall’s edge and the bottom’s, pin mark to mark, and sew the bottom in.',
-                'Turn the upper edge in and press it.',
-                'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in '
-                    .'every second.',
+                ...self::HUNG,
             ],
             $around,
             $tall,
+        );
+    }
+
+    /** With a patch pocket on the back, sewn on before anything else. */
+    public function withPocket(float $wide, float $high, float $seam): self
+    {
+        return new self(
+            $this->as,
+            [...$this->pieces, ClothPiece::rounded('pocket', $wide, $high + self::HEM, 0.0, $seam)],
+            $this->seams,
+            [
+                'Hem the pocket’s top twice, press its other edges in, and sew it on the back, '
+                    .'its corners backstitched.',
+                ...$this->order,
+            ],
+            $this->around,
+            $this->high,
+        );
+    }
+
+    /** Taller, with a channel and a string, so that the bag is drawn shut inside. */
+    public function asSack(float $seam): self
+    {
+        $more = self::DRAWN + self::CHANNEL;
+        $ring = ClothPiece::rounded('drawn top', $this->around, $more + self::CHANNEL, 0.0, $seam);
+
+        return new self(
+            "{$this->as}, with a drawn top",
+            [...$this->pieces, $ring],
+            [...$this->seams, ['drawn top to lining', $this->around, $this->around]],
+            [
+                ...array_slice($this->order, 0, -count(self::HUNG)),
+                'Sew the drawn top to a ring but for a finger’s breadth near its upper edge, turn that edge in twice to '
+                    .'a channel, and sew it down.',
+                'Sew the drawn top to the lining, right sides together; that seam is caught to the bag.',
+                'Thread a string of twice the opening and two hands, and knot it.',
+                ...self::HUNG,
+            ],
+            $this->around,
+            $this->high,
         );
     }
 
@@ -110,8 +186,7 @@ final readonly class Lining
             [['both sides', $tall, $tall]],
             [
                 'Fold it right sides together and sew both sides.',
-                'Turn the upper edge in and press it.',
-                'Hang it in the bag and catch it to the last round but one, a stitch in every second.',
+                ...self::HUNG,
             ],
             2 * $wide,
             $tall,
@@ -141,8 +216,7 @@ final readonly class Lining
             [
                 'Fold it right sides together and sew both sides.',
                 'Pull each corner flat, side seam on the fold, and sew across it.',
-                'Turn the upper edge in and press it.',
-                'Hang it in the bag and catch it to the last round but one, a stitch in every second.',
+                ...self::HUNG,
             ],
             $around,
             $tall,
@@ -168,8 +242,7 @@ final readonly class Lining
                 'Mark the bottom’s ends on the strip: a gusset’s height from either end.',
                 'Sew a gusset to each side: down the front, along the bottom, up the back; snip the strip at both '
                     .'corners.',
-                'Turn the upper edge in and press it.',
-                'Lay it in and catch it along the opening and at the bottom’s corners.',
+                ...self::HUNG,
             ],
             2 * ($wide + $deep),
             $tall,

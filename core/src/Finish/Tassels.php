@@ -5,37 +5,133 @@ declare(strict_types=1);
 namespace Fescue\Core\Finish;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Unmakeable;
 
 /**
- * Tassels wound on a card: 50 wraps on 5 to 6 cm, a tie of 15 cm, a binding of 30 cm, one on every sixth stitch. Common
- * practice, no source.
+ * Tassels wound on a card: 50 wraps on 5 to 6 cm, a tie of 15 cm, a binding of 30 cm, the first on the third stitch and
+ * one on every sixth. Common practice, no source.
  */
-final readonly class Tassels
+final readonly class Tassels extends ByChoices implements Finishing
 {
-    public const WRAPS = 50;
+    private const WRAPS = 50;
 
-    public const CARD = 55.0;
+    private const CARD = 55.0;
 
-    public const EVERY = 6;
+    private const EVERY = 6;
 
     private const TIE = 150.0;
 
     private const BINDING = 300.0;
 
-    /** @param Length $strand for all of them */
-    private function __construct(public int $many, public Length $each, public Length $strand) {}
+    private const MINUTES = 6.0;
 
-    /** @param int $stitches of the edge they hang on */
-    public static function along(
-        int $stitches,
-        int $every = self::EVERY,
-        int $wraps = self::WRAPS,
-        ?Length $card = null,
-    ): self {
-        $many = max(1, intdiv($stitches, max(1, $every)));
-        // Once round the card is its length there and back.
-        $each = Length::mm(2 * ($card->mm ?? self::CARD) * max(1, $wraps) + self::TIE + self::BINDING);
+    private const AROUND = 'around';
 
-        return new self($many, $each, $each->times($many));
+    public static function key(): string
+    {
+        return 'tassels';
+    }
+
+    public static function called(): array
+    {
+        return ['Tassels', 'round the edge, or one at each fold'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Choice('where', 'Where', $this->choice('where', self::AROUND), [
+                self::AROUND => ['round the edge', 'one on every so many stitches'],
+                'folds' => ['at the folds', 'one at each'],
+                'one' => ['one', 'from the front’s middle'],
+            ]),
+            new Setting(
+                'every',
+                'On every so many stitches',
+                'stitch',
+                $this->given('every', self::EVERY),
+                1,
+                60,
+                else: self::EVERY,
+                plural: 'stitches',
+            ),
+            new Setting('wraps', 'Wraps', 'wrap', $this->given('wraps', self::WRAPS), 4, 400, else: self::WRAPS),
+            new Sized('card', 'The card is long', 'A card', $this->length('card'), Length::mm(15), Length::mm(400)),
+        ];
+    }
+
+    /** What one takes: once round the card is its length there and back. */
+    public function each(): Length
+    {
+        return Length::mm(2 * $this->card()->mm * $this->given('wraps', self::WRAPS) + self::TIE + self::BINDING);
+    }
+
+    private function card(): Length
+    {
+        return $this->length('card') ?? Length::mm(self::CARD);
+    }
+
+    public function fit(Shell $shell): Fitted
+    {
+        $around = $shell->around();
+        $every = $this->given('every', self::EVERY);
+        $where = $this->choice('where', self::AROUND);
+        if ($where === self::AROUND && $every > $around) {
+            throw new Unmakeable(
+                'every',
+                "The edge has {$around} stitches: no tassel on every {$every}th. Take fewer.",
+            );
+        }
+        $many = match ($where) {
+            self::AROUND => intdiv($around, $every),
+            'folds' => 2,
+            default => 1,
+        };
+        $left = $around - $many * $every;
+        $first = intdiv($every, 2);
+        $wide = $shell->opening->mm;
+        $fixtures = [];
+        foreach (match ($where) {
+            self::AROUND => range(0, max(0, intdiv($many, 2) - 1)),
+            'folds' => [-1, -2],
+            default => [-3],
+        } as $nth) {
+            $x = match ($nth) {
+                -1 => -$wide / 2,
+                -2 => $wide / 2,
+                -3 => 0.0,
+                default => $wide * (($nth + 0.5) / max(1, intdiv($many, 2)) - 0.5),
+            };
+            $fixtures[] = new Fixture(Shape::Tassel, $x, 0.0, $this->card()->mm / 3, $this->card()->mm);
+        }
+
+        return new Fitted(
+            new Step("{$many} of {card}, {each} of strand each.", ['card' => $this->card(), 'each' => $this->each()]),
+            [
+                new Step(
+                    "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with {tie}, bind the "
+                        .'neck with {binding}, cut the foot open away from you.',
+                    [
+                        'card' => $this->card(),
+                        'tie' => Length::mm(self::TIE),
+                        'binding' => Length::mm(self::BINDING),
+                    ],
+                ),
+                new Step(match ($where) {
+                    self::AROUND => "The first on stitch {$first}, then one on every {$every}th: {$many} in all"
+                        .($left === 0 ? '.' : "; {$left} stitches are left over, so move the last ones to even it out."),
+                    'folds' => 'One on the stitch at each fold.',
+                    default => 'From the front’s middle.',
+                }),
+            ],
+            strand: $this->each()->times($many),
+            fixtures: $fixtures,
+            minutes: self::MINUTES * $many,
+        );
     }
 }

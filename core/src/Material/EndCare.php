@@ -86,6 +86,7 @@ final readonly class EndCare
                     'Weave each end of strands held together in on its own, in its own direction.',
                 ),
             ],
+            Kind::Hardware, Kind::Cloth => [new self('Press', 'Press the turned edge before it is sewn.')],
             Kind::Tabs => [
                 new self(
                     'Fold the edges',
@@ -124,6 +125,8 @@ final readonly class EndCare
             Kind::Raffia => 'splits',
             Kind::Strand => 'frays a little',
             Kind::Tabs => 'sharp edges',
+            Kind::Hardware => 'keeps as it is',
+            Kind::Cloth => 'frays',
         };
     }
 }

@@ -50,6 +50,7 @@ final readonly class HookAdvice
             Kind::Ribbon => 'Ribbon folds as it goes through: a hook with a deep throat splits it less.',
             Kind::Raffia => 'Raffia splits and is stiff: a smooth hook, and never so tight that it creaks.',
             Kind::Strand => 'Strands held together glide better over a metal hook.',
+            Kind::Hardware, Kind::Cloth => 'It is sewn, not worked.',
             Kind::Tabs => 'The hook must pass the tab’s hole with the cord on it: try that first.',
         };
         $reasons[] = 'Straps: one size down.';

@@ -50,7 +50,13 @@ final readonly class HookRange
                 1,
                 'a little under twice the raffia, which flattens but does not give.',
             ),
-            Kind::Cord, Kind::Strand, Kind::Tabs => new self(2.0, 1.4, 3.0, 1, "twice the {$kind->noun()}."),
+            Kind::Cord, Kind::Strand, Kind::Tabs, Kind::Hardware, Kind::Cloth => new self(
+                2.0,
+                1.4,
+                3.0,
+                1,
+                "twice the {$kind->noun()}.",
+            ),
         };
     }
 }

@@ -14,6 +14,8 @@ enum Kind: string
     case Raffia = 'raffia';
     case Strand = 'strand';
     case Tabs = 'tabs';
+    case Hardware = 'hardware';
+    case Cloth = 'cloth';
 
     public function name(): string
     {
@@ -25,6 +27,8 @@ enum Kind: string
             self::Raffia => 'raffia',
             self::Strand => 'strand to hold together',
             self::Tabs => 'pop tabs',
+            self::Hardware => 'hardware',
+            self::Cloth => 'lining cloth',
         };
     }
 
@@ -39,10 +43,33 @@ enum Kind: string
         };
     }
 
-    /** Tabs are counted; all else runs in metres and is weighed. */
+    /** Whether it runs in metres and is weighed; all else is counted, or measured by the length. */
     public function isStrand(): bool
     {
-        return $this !== self::Tabs;
+        return ! in_array($this, [self::Tabs, self::Hardware, self::Cloth], true);
+    }
+
+    /** Whether it comes in whole ones. */
+    public function isCounted(): bool
+    {
+        return $this === self::Tabs || $this === self::Hardware;
+    }
+
+    /** What its stock is kept in. */
+    public function unit(): string
+    {
+        return match ($this) {
+            self::Tabs => 'tabs',
+            self::Hardware => 'pieces',
+            self::Cloth => 'cm',
+            default => 'g',
+        };
+    }
+
+    /** @return list<self> those that are not worked but finish a bag */
+    public static function notions(): array
+    {
+        return [self::Hardware, self::Cloth];
     }
 
     /** @return list<self> */
@@ -76,6 +103,8 @@ enum Kind: string
             self::Ribbon => [Property::Fibre, Property::Width, ...$strand],
             self::Raffia, self::Strand => [Property::Fibre, ...$strand],
             self::Tabs => [Property::Pitch, Property::SampleCount, Property::SampleMass, Property::Cord],
+            self::Hardware => [Property::Make, Property::Width],
+            self::Cloth => [Property::Fibre, Property::Width],
         };
     }
 
@@ -85,7 +114,8 @@ enum Kind: string
             self::TShirt => Form::Jersey,
             self::Plarn => Form::Film,
             self::Ribbon, self::Raffia => Form::Tape,
-            self::Cord, self::Strand, self::Tabs => Form::Round,
+            self::Cloth => Form::Tape,
+            self::Cord, self::Strand, self::Tabs, self::Hardware => Form::Round,
         };
     }
 
@@ -98,7 +128,7 @@ enum Kind: string
             self::Ribbon => [3.0, 5.0, 7.0],
             self::Raffia => [2.0, 3.0, 4.0],
             self::Strand => [3.0, 4.0, 6.0],
-            self::Cord, self::Tabs => [3.0, 4.0, 5.0],
+            self::Cord, self::Tabs, self::Hardware, self::Cloth => [3.0, 4.0, 5.0],
         };
     }
 
@@ -113,6 +143,21 @@ enum Kind: string
         return match ($this) {
             self::Plarn => [Make::Looped, Make::Single],
             self::Cord => [Make::Twisted, Make::Braided],
+            self::Hardware => [
+                Make::Zip,
+                Make::Magnet,
+                Make::Snap,
+                Make::Clasp,
+                Make::TurnLock,
+                Make::Button,
+                Make::Ring,
+                Make::SnapHook,
+                Make::StrapBar,
+                Make::Chain,
+                Make::Handle,
+                Make::Drawn,
+                Make::Label,
+            ],
             default => [],
         };
     }
@@ -143,6 +188,8 @@ enum Kind: string
                 Fibre::Mixed,
             ],
             self::Tabs => [Fibre::Aluminium],
+            self::Hardware => [],
+            self::Cloth => [Fibre::Cotton, Fibre::Viscose, Fibre::Polyester, Fibre::Nylon, Fibre::Mixed],
         };
     }
 }

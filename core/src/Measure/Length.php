@@ -64,7 +64,7 @@ final readonly class Length
     }
 
     /** As the page prints it; inches to the nearest eighth as a fraction. */
-    public function print(LengthUnit $unit, int $decimals = 1): string
+    public function print(LengthUnit $unit = LengthUnit::Centimetre, int $decimals = 1): string
     {
         return $unit === LengthUnit::Inch
             ? self::fraction($this->in($unit)).' in'

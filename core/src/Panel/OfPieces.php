@@ -8,15 +8,15 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 
 /** A bag that is made of pieces, or of one that is folded: it stands on nothing, and its size is the closed bag's. */
-abstract readonly class OfPieces extends ByChoices
+abstract readonly class OfPieces extends MadeByChoices
 {
     protected const MOST = 400;
 

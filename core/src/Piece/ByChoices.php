@@ -8,8 +8,8 @@ use Fescue\Core\Document\Fields;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 
-/** What most makers have in common: they are their settings, each by its name. */
-abstract readonly class ByChoices implements Maker
+/** What most ways have in common: they are their settings, each by its name. */
+abstract readonly class ByChoices implements Variant
 {
     /**
      * @param array<string, int|string|bool|array<int|string, int|string>> $values by the setting's name; what is left
@@ -33,12 +33,6 @@ abstract readonly class ByChoices implements Maker
         $choices->close();
 
         return new static(self::said($values));
-    }
-
-    /** What lies flat, or is fastened on, makes nothing higher. */
-    public function height(Ground $ground): ?Length
-    {
-        return Length::mm(0);
     }
 
     public function with(array $values): static

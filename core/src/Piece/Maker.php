@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
-use Fescue\Core\Document\Fields;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 
@@ -13,35 +12,8 @@ use Fescue\Core\Pattern\Edge;
  * open against the wish, and makes rows on the edge that the maker before it left. Nothing outside its file names it,
  * but for one line in Bag\Makers.
  */
-interface Maker
+interface Maker extends Variant
 {
-    /** As documents have it: "oval". */
-    public static function key(): string;
-
-    /**
-     * As a form offers it.
-     *
-     * @return array{string, string} its name, and what sets it apart
-     */
-    public static function called(): array;
-
-    /** As a form begins. */
-    public static function open(): static;
-
-    /** Reads its part of a document; what is wrong with it is noted there. */
-    public static function read(Fields $choices): static;
-
-    /** @return list<Asked> in the order of their fields */
-    public function settings(?Ground $ground = null): array;
-
-    /**
-     * The same with other counts and choices.
-     *
-     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values by the setting's name; null
-     *         leaves it open
-     */
-    public function with(array $values): static;
-
     /** How high its rows stand; null where that follows the wish. */
     public function height(Ground $ground): ?Length;
 
@@ -57,10 +29,4 @@ interface Maker
 
     /** @throws Unmakeable */
     public function make(Ground $ground, ?Edge $on): Made;
-
-    /**
-     * @return array<string, int|string|bool|array<int|string, int|string>> its part of a document but for the
-     *         type, as far as it is given or settled
-     */
-    public function write(): array;
 }

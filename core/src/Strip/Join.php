@@ -25,7 +25,7 @@ enum Join: string
             Kind::Cord => [self::LaidIn, self::SewnLap],
             Kind::Ribbon => [self::SewnLap, self::MagicKnot, self::LaidIn],
             Kind::Raffia => [self::LaidIn, self::MagicKnot],
-            Kind::Strand, Kind::Tabs => [self::LaidIn],
+            Kind::Strand, Kind::Tabs, Kind::Hardware, Kind::Cloth => [self::LaidIn],
         };
     }
 

@@ -117,25 +117,34 @@ final class Notes
         );
     }
 
-    /** What each maker has to say of what it made. */
+    /** What each maker has to say of what it made, and each finish of where it is thought of. */
     private function remarks(): void
     {
         $said = [];
+        $all = [];
         foreach ($this->plan->parts as $part) {
             foreach ($part->made->remarks as $one) {
-                if ($one->row === null && isset($said[$one->code])) {
-                    continue;
-                }
-                $said[$one->code] = true;
-                $row = $one->row === null ? null : $this->plan->work->rows[$part->from + $one->row]->name;
-                $words = ['{row}' => $row ?? ''];
-                foreach ($one->of as $name => $what) {
-                    $words['{'.$name.'}'] = $what instanceof Length
-                        ? $this->say($what)
-                        : $what->abbreviation($this->terms);
-                }
-                $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row);
+                $all[] = [$one, $part->from];
             }
+        }
+        foreach ($this->plan->fitted as $fitted) {
+            foreach ($fitted->remarks as $one) {
+                $all[] = [$one, 0];
+            }
+        }
+        foreach ($all as [$one, $from]) {
+            if ($one->row === null && isset($said[$one->code])) {
+                continue;
+            }
+            $said[$one->code] = true;
+            $row = $one->row === null ? null : $this->plan->work->rows[$from + $one->row]->name;
+            $words = ['{row}' => $row ?? ''];
+            foreach ($one->of as $name => $what) {
+                $words['{'.$name.'}'] = $what instanceof Length
+                    ? $this->say($what)
+                    : $what->abbreviation($this->terms);
+            }
+            $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row);
         }
     }
 

@@ -8,6 +8,11 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
+use Fescue\Core\Finish\Finishing;
+use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Material\Need;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Seam;
@@ -55,6 +60,7 @@ final class PlanDocument
             ] + self::buy($estimate)
                 + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
             ...($estimate->others === [] ? [] : ['others' => array_map(self::other(...), $estimate->others)]),
+            ...self::finish($plan),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
                 'row' => $note->row,
@@ -102,6 +108,27 @@ final class PlanDocument
                 'bent' => $tabs->bent,
             ]]),
         ];
+    }
+
+    /** @return array<string, mixed> what it is finished with */
+    private static function finish(BagPlan $plan): array
+    {
+        return $plan->fitted === [] ? [] : ['finish' => array_map(
+            fn(Finishing $one, Fitted $fitted): array => [
+                'type' => $one::key(),
+                'text' => $fitted->figures->said(fn(Length $length): string => $length->print(LengthUnit::Centimetre)),
+                'strand_m' => round(($fitted->strand->mm ?? 0.0) / 1000, 2),
+                'minutes' => round($fitted->minutes, 1),
+                'needs' => array_map(fn(Need $need): array => [
+                    'name' => $need->name,
+                    'amount' => $need->amount,
+                    'unit' => $need->kind->unit(),
+                    'size_mm' => $need->size === null ? null : round($need->size->mm, 1),
+                ], $fitted->needs),
+            ],
+            $plan->spec->finish,
+            $plan->fitted,
+        )];
     }
 
     /** @return array<string, mixed> */

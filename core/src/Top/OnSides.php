@@ -7,13 +7,13 @@ namespace Fescue\Core\Top;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\AfterRounds;
-use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 
 /** What stands at equal distance from both folds of each side, when the rounds are done. */
-abstract readonly class OnSides extends ByChoices implements AfterRounds
+abstract readonly class OnSides extends MadeByChoices implements AfterRounds
 {
     /** Share of a side between its fold and what stands on it, where nothing is said. From memory. */
     private const FROM_SIDE = 0.2;

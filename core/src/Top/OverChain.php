@@ -17,10 +17,10 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Asked;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
@@ -28,7 +28,7 @@ use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
 /** Two openings, front and back: skip some stitches, chain over them, and work the next round around the chain. */
-abstract readonly class OverChain extends ByChoices
+abstract readonly class OverChain extends MadeByChoices
 {
     /**
      * Stitches to leave between an opening and the ends of its half of the round, or the chain pulls on the fold

@@ -10,10 +10,10 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
@@ -25,7 +25,7 @@ use Fescue\Core\Stitch\Stitch;
  * Rounds that close the opening: single crochet stands, slip stitch lies on the edge and draws it in a little, crab
  * stitch, which is single crochet backwards, makes a corded rim. Common practice, no source.
  */
-final readonly class Rim extends ByChoices
+final readonly class Rim extends MadeByChoices
 {
     private const SLIP = 'slip';
 

@@ -17,12 +17,12 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
-use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\DoesNotDivide;
 use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
@@ -35,7 +35,7 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 
 /** So many rounds of a straight wall worked alike. */
-final readonly class Band extends ByChoices
+final readonly class Band extends MadeByChoices
 {
     private const MOST_ROUNDS = 400;
 

@@ -6,6 +6,7 @@ namespace Fescue\Core\Tests\Bag;
 
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Bag\Planner;
@@ -14,6 +15,7 @@ use Fescue\Core\Chart\Hung;
 use Fescue\Core\Chart\SideView;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
@@ -128,7 +130,12 @@ final class WholeBagsTest extends TestCase
             }
         }
         $parts[] = [Makers::RIM, $schema['properties']['edge']];
-        self::assertCount(3 + count(Makers::BASES) + count(Makers::BUILDS) + count(Makers::TOPS), $parts);
+        foreach ($schema['properties']['finish']['items']['oneOf'] as $way) {
+            $parts[] = [Finishings::byKey()[$way['properties']['type']['const']], $way];
+        }
+        $all = [...Makers::BASES, ...Makers::BUILDS, ...Makers::TOPS, ...Finishings::ALL];
+        self::assertSame(Finishes::MOST, $schema['properties']['finish']['maxItems']);
+        self::assertCount(3 + count($all), $parts);
         foreach ($parts as [$maker, ['properties' => $said, 'required' => $required]]) {
             $settings = $maker::open()->settings();
             self::assertEqualsCanonicalizing(
@@ -187,6 +194,7 @@ final class WholeBagsTest extends TestCase
                 'stitches' => in_array($top, ['slot', 'chain'], true) && mt_rand(0, 3) === 0 ? mt_rand(5, 60) : null,
             ]),
             'edge' => mt_rand(0, 2) > 0 ? null : ['stitch' => ['sc', 'slip', 'crab'][mt_rand(0, 2)]],
+            'finish' => mt_rand(0, 2) > 0 ? null : [['type' => array_rand(Finishings::byKey())]],
             'starting_chain' => ['apart', 'counts'][mt_rand(0, 1)], 'lean' => [0, 0.15, -0.3][mt_rand(0, 2)],
         ]);
     }

@@ -7,12 +7,21 @@ namespace Fescue\Core\Tests\Finish;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
-use Fescue\Core\Finish\Closure;
+use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Drawstring;
+use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Lining;
-use Fescue\Core\Finish\Tassels;
+use Fescue\Core\Finish\Shell;
+use Fescue\Core\Finish\Step;
+use Fescue\Core\Instruction\Chains;
+use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
@@ -22,50 +31,264 @@ use PHPUnit\Framework\TestCase;
 /** What comes between the last stitch and the shoulder. */
 final class FinishTest extends TestCase
 {
+    /** @param array<string, mixed> $finish @param array<string, mixed> $changes by path */
+    private static function fitted(array $finish, array $changes = []): Fitted
+    {
+        return Ways::plan($changes + ['finish' => [$finish]])->fitted[0];
+    }
+
+    private static function said(Step $step): string
+    {
+        return $step->said(fn(Length $one): string => $one->print(LengthUnit::Centimetre));
+    }
+
     /** 24 cm of opening, 70 cm of string: twice the opening and 11 cm at each end. Common practice, no source. */
     public function testADrawstring(): void
     {
-        $string = Drawstring::of(48, Length::mm(10));
-        self::assertEqualsWithDelta(700.0, $string->length->mm, 1e-9);
-        self::assertSame([24, [], [3, 3]], [$string->gaps, $string->doubled, $string->out]);
+        $string = Drawstring::open();
+        self::assertSame([24, []], array_slice($string->led(48, Length::mm(240)), 1));
+        self::assertEqualsWithDelta(700.0, $string->led(48, Length::mm(240))[0]->mm, 1e-9);
         for ($stitches = 8; $stitches < 200; $stitches++) {
-            $string = Drawstring::of($stitches, Length::mm(12));
-            self::assertSame(0, $string->gaps % 2, 'An even number draws alike.');
-            self::assertSame($stitches, 2 * $string->gaps + count($string->doubled), 'Every stitch is passed.');
-            self::assertGreaterThanOrEqual(2 * 12 * $stitches / 2, $string->length->mm);
+            [$long, $gaps, $doubled] = $string->led($stitches, Length::mm(6 * $stitches));
+            self::assertSame(0, $gaps % 2, 'An even number draws alike.');
+            self::assertSame($stitches, 2 * $gaps + count($doubled), 'Every stitch is passed.');
+            self::assertSame($doubled, array_unique($doubled));
+            self::assertLessThanOrEqual($stitches, max([0, ...$doubled]));
+            self::assertEqualsWithDelta(12 * $stitches + 220, $long->mm, 1e-9);
         }
-        self::assertEqualsWithDelta(2 * 300 + 2 * 50, Drawstring::of(50, Length::mm(12), Length::mm(50))->length->mm, 1e-9);
+        // 56 stitches of 12 mm, 33.6 cm flat: a chain takes 3.2 times its length, and two tails of 17.5 cm.
+        $chain = self::fitted(['type' => 'drawstring', 'tie' => '5 cm']);
+        self::assertEqualsWithDelta(3.2 * 772 + 350, $chain->strand->mm ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(
+            6.4 * 772 + 350,
+            self::fitted(['type' => 'drawstring', 'tie' => '5 cm', 'as' => 'double'])->strand->mm ?? 0.0,
+            1e-9,
+        );
+        $bought = self::fitted(['type' => 'drawstring', 'as' => 'bought']);
+        self::assertNull($bought->strand);
+        self::assertEqualsWithDelta(892.0, $bought->needs[0]->size->mm ?? 0.0, 1e-9);
+        self::assertStringContainsString(
+            'through 28 gaps, both ends out on the front, 3 stitches',
+            self::said($chain->figures),
+        );
+        self::assertSame(['drawstring-round', 'cords-strangle'], array_column($chain->remarks, 'code'));
+        self::assertSame('Round 15', Ways::plan([])->work->rows[(int) $chain->remarks[0]->row]->name);
     }
 
     /** 50 wraps on 5.5 cm, a tie of 15 cm, a binding of 30 cm, one on every sixth stitch. Common practice, no source. */
     public function testTassels(): void
     {
-        $tassels = Tassels::along(50);
-        self::assertSame(8, $tassels->many);
-        self::assertEqualsWithDelta(50 * 110 + 150 + 300, $tassels->each->mm, 1e-9);
-        self::assertEqualsWithDelta(8 * 5950.0, $tassels->strand->mm, 1e-9);
-        self::assertSame(1, Tassels::along(4)->many);
+        $tassels = self::fitted(['type' => 'tassels']);
+        self::assertEqualsWithDelta(9 * (50 * 110 + 150 + 300), $tassels->strand->mm ?? 0.0, 1e-9);
+        self::assertStringContainsString(
+            'first on stitch 3, then one on every 6th: 9 in all; 2 stitches are left',
+            self::said($tassels->steps[1]),
+        );
+        self::assertCount(4, $tassels->fixtures, 'Those of the front.');
+        self::assertEqualsWithDelta(0.0, array_sum(array_column($tassels->fixtures, 'x')), 1e-9);
+        $few = self::fitted(['type' => 'tassels', 'where' => 'folds', 'wraps' => 20, 'card' => '10 cm']);
+        self::assertEqualsWithDelta(2 * (20 * 200 + 450), $few->strand->mm ?? 0.0, 1e-9);
+        self::assertSame([-168.0, 168.0], array_column($few->fixtures, 'x'));
+        self::assertSame(
+            ['/finish/0/every', 'The edge has 56 stitches: no tassel on every 57th. Take fewer.'],
+            Ways::refused(['finish' => [['type' => 'tassels', 'every' => 57]]]),
+        );
     }
 
-    /** (19 − 5) ÷ 2: as the clasp of a case. Common practice, no source. */
+    /** (19 − 5) ÷ 2 = 7 cm: the clasp of a case on canvas. Common practice, no source. */
     public function testAClosureStandsInTheMiddle(): void
     {
-        // 56 stitches of 12 mm: 33.6 cm flat, 28 a side.
-        $plan = Ways::plan([]);
-        $closure = Closure::middle($plan, Length::mm(24));
-        self::assertSame([28, 14.5, 0.0, 'Round 15'], [
-            $closure?->side, $closure?->stitch, $closure?->off, $closure?->row,
-        ]);
-        self::assertEqualsWithDelta((336 - 24) / 2, $closure->from->mm ?? 0.0, 1e-9);
-        self::assertSame(0.5, Closure::middle($plan, Length::mm(36))?->off, 'Three stitches on twenty-eight.');
-        self::assertNull(Closure::middle($plan, Length::mm(400)));
-        self::assertSame('Round 13', Closure::middle($plan, Length::mm(24), 3)?->row);
+        // 38 rounds of 10 mm, half of it 19 cm.
+        $gauge = ['gauge/width' => '10 cm', 'base/chain' => 16, 'base/rounds' => 1];
+        $clasp = self::fitted(['type' => 'clasp', 'wide' => '5 cm'], $gauge);
+        self::assertEqualsWithDelta(
+            (10.0 * (2 * 16 + 4) / 2 - 50) / 2,
+            $clasp->steps === [] ? 0.0 : $clasp->figures->of['side']->mm,
+            1e-6,
+        );
+        // 56 stitches of 12 mm: 33.6 cm flat, 28 a side; the front's middle after 14, the back's after 42.
+        $magnet = self::fitted(['type' => 'magnet', 'wide' => '24 mm', 'under' => '2 cm']);
+        self::assertSame(
+            'It stands in the middle: 15.6 cm from either fold, 1.7 cm below the edge; in Round 15, 1 below the last of the '
+                .'wall, with 13 of the side’s 28 stitches free at either side.',
+            self::said($magnet->figures),
+        );
+        self::assertStringContainsString(
+            'middle between stitches 14 and 15, the back’s between stitches 42 and 43',
+            $magnet->remarks[0]->rest,
+        );
+        self::assertStringContainsString(
+            'half a one off, 0.6 cm',
+            self::said(self::fitted(['type' => 'snap', 'wide' => '36 mm'])->figures),
+        );
+        self::assertSame(
+            ['/finish/0/wide', '40.0 cm is wider than the opening, 33.6 cm lying flat. Take a smaller one.'],
+            Ways::refused(['finish' => [['type' => 'magnet', 'wide' => '40 cm']]]),
+        );
+        self::assertSame('/finish/0/under', Ways::refused(['finish' => [['type' => 'magnet', 'under' => '20 cm']]])[0]);
+        self::assertSame('small-parts', $magnet->remarks[1]->code);
+    }
+
+    /** Half the loop's way round is the button's width and thickness, beside its reach from the back's edge. */
+    public function testALoopPassesOverItsButton(): void
+    {
+        foreach ([12, 25, 40] as $wide) {
+            $button = self::fitted(['type' => 'button', 'wide' => "{$wide} mm", 'under' => '2 cm']);
+            preg_match('/chain (\d+), ([\d.]+) cm/', self::said($button->steps[0]), $chain);
+            $long = 12 * (int) $chain[1];
+            self::assertEqualsWithDelta($long, 10 * (float) $chain[2], 0.5);
+            self::assertGreaterThanOrEqual(2 * 1.2 * $wide + 40 - 1e-6, $long);
+            self::assertLessThan(2 * 1.2 * $wide + 40 + 12, $long, 'No chain more than it needs.');
+        }
+    }
+
+    /** A zip ends a stitch or more before each fold, in whole centimetres as it is sold. */
+    public function testAZip(): void
+    {
+        self::assertEqualsWithDelta(310.0, self::fitted(['type' => 'zip'])->needs[0]->size->mm ?? 0.0, 1e-9);
+        self::assertSame('/finish/0/length', Ways::refused(['finish' => [['type' => 'zip', 'length' => '34 cm']]])[0]);
+    }
+
+    /** 110 cm, woven: strand thicker than a link is wide is halved, and half of it is enough. */
+    public function testAChainStrap(): void
+    {
+        $whole = self::fitted(['type' => 'chain-strap', 'link' => '6 mm']);
+        $half = self::fitted(['type' => 'chain-strap', 'link' => '3 mm']);
+        self::assertEqualsWithDelta(1.3 * 1100 + 300, $whole->strand->mm ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(($whole->strand->mm ?? 0.0) / 2, $half->strand->mm ?? 0.0, 1e-9);
+        self::assertStringContainsString('Halve', self::said($half->steps[1]));
+        self::assertNull(self::fitted(['type' => 'chain-strap', 'woven' => 'no'])->strand);
+        self::assertSame([1.0, 2.0, 2.0], array_column($whole->needs, 'amount'));
+    }
+
+    /** What it takes is in the estimate, on its own line, and is still to come when the last row is weighed. */
+    public function testWhatItTakesIsInTheEstimate(): void
+    {
+        $plain = MaterialEstimate::of(Ways::plan([]));
+        $tasselled = MaterialEstimate::of(
+            Ways::plan(['finish' => [['type' => 'tassels'], ['type' => 'flap', 'across' => 20, 'long' => '11.5 cm']]]),
+        );
+        $parts = array_column($tasselled->parts, 'grams', 'part');
+        // Sc of 4(w + h): 20 stitches, ten rows over the front and half the depth of the base in rows.
+        $rows = (int) round((115 + Ways::plan([])->comesOut->baseWidth->mm / 2) / 11.5);
+        $metres = 9 * 5.95 + 20 * $rows * 4 * (0.012 + 0.0115) + 0.35;
+        self::assertEqualsWithDelta(8.2 * $metres, $parts['finish'], 1e-6);
+        self::assertEqualsWithDelta($plain->grams->likely + 8.2 * $metres, $tasselled->grams->likely, 1e-6);
+        self::assertSame(
+            array_column($plain->parts, 'grams', 'part'),
+            array_map(fn(float $grams): float => $grams, array_diff_key($parts, ['finish' => 1])),
+        );
+        $weighed = MaterialEstimate::of(Ways::plan([
+            'finish' => [['type' => 'tassels']], 'weigh_ins' => [['after' => 'Round 16', 'left' => '500 g']],
+        ]));
+        self::assertEqualsWithDelta(8.2 * 9 * 5.95 + 8.2 * 0.175, $weighed->remaining->likely, 1e-6);
+    }
+
+    /**
+     * Every closure of every bag stands as far from one fold as from the other, or says that it is half a stitch off; a
+     * lock's hole keeps the count.
+     */
+    public function testEveryClosureIsSymmetricOrSaysSo(): void
+    {
+        mt_srand(7);
+        $off = $even = 0;
+        foreach (range(1, 60) as $nth) {
+            $wide = mt_rand(5, 90);
+            $type = ['magnet', 'snap', 'clasp', 'button', 'turn-lock', 'label'][$nth % 6];
+            $base = [
+                ['type' => 'oval', 'ends' => 'three', 'chain' => mt_rand(12, 30), 'rounds' => mt_rand(1, 3)],
+                ['type' => 'rows', 'stitch' => 'sc', 'across' => mt_rand(12, 30), 'rows' => mt_rand(2, 8), 'corner' => mt_rand(1, 3)],
+                ['type' => 'round', 'stitch' => 'sc', 'rounds' => mt_rand(4, 9)],
+            ][$nth % 3];
+            $plan = Ways::plan([
+                'base' => $base, 'body/loop' => 'both', 'finish' => [['type' => $type, 'wide' => "{$wide} mm", 'under' => '4 cm']],
+            ]);
+            $fitted = $plan->fitted[0];
+            preg_match(
+                '/in Round (\d+),.* with ([\d½]+) of the side’s ([\d½]+) stitches/u',
+                self::said($fitted->figures),
+                $at,
+            );
+            $halves = fn(string $text): float => (float) $text + (str_contains($text, '½') ? 0.5 : 0.0);
+            $row = (int) $plan->work->place("Round {$at[1]}");
+            $around = $plan->work->counts[$row]->takes;
+            self::assertEqualsWithDelta($around / 2, $halves($at[3]), 1e-9);
+            $covers = max(1, (int) round($wide / 12));
+            self::assertEqualsWithDelta($around / 2, 2 * $halves($at[2]) + $covers, 1e-9, 'Both sides are the same.');
+            $begins = $plan->work->rows[$row]->into[0]->middles[0] - $covers / 2;
+            $whole = abs($begins - round($begins)) < 1e-9;
+            self::assertSame(! $whole, str_contains(self::said($fitted->figures), 'half a one off'));
+            $whole ? $even++ : $off++;
+            self::assertEqualsWithDelta(0.0, $fitted->fixtures[0]->x, 1e-9);
+            if ($type === 'turn-lock') {
+                preg_match('/work (\d+), chain (\d+), skip (\d+)/', $fitted->remarks[0]->lead, $hole);
+                [$first, $chain, $skip] = [(int) $hole[1], (int) $hole[2], (int) $hole[3]];
+                $worked = Count::of([
+                    new Each(Stitch::Single, $first), new Chains($chain), new Skip($skip),
+                    new Each(Stitch::Single, $around - $first - $skip),
+                ]);
+                self::assertSame([$around, $around], [$worked->takes, $worked->leaves]);
+                self::assertEqualsWithDelta($plan->work->rows[$row]->into[0]->middles[0], $first + $skip / 2, 0.51);
+            }
+        }
+        self::assertGreaterThan(10, min($off, $even));
+    }
+
+    /** Of bags of pieces too: in length, where there are no rounds to count. */
+    public function testABagOfPiecesIsFinished(): void
+    {
+        $plan = Built::plan(
+            ['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5],
+            ['finish' => array_map(fn(string $key): array => ['type' => $key], array_keys(Finishings::byKey()))],
+        );
+        self::assertCount(count(Finishings::ALL), $plan->fitted);
+        foreach ($plan->fitted as $fitted) {
+            self::assertStringNotContainsString(
+                '{',
+                self::said($fitted->figures).implode('', array_map(self::said(...), $fitted->steps)),
+            );
+            foreach ($fitted->remarks as $remark) {
+                self::assertNull($remark->row);
+            }
+        }
+        self::assertStringContainsString(
+            '7.1 cm from either side',
+            self::said($plan->fitted[5]->figures),
+            '(19.2 − 5) ÷ 2',
+        );
+    }
+
+    /** A pocket within the lining's back, a drawn top as wide as the lining, a wrong way refused. */
+    public function testALiningWithPocketAndDrawnTop(): void
+    {
+        $lining = self::fitted([
+            'type' => 'lining', 'drawn' => true, 'pocket' => ['width' => '15 cm', 'height' => '10 cm'],
+        ])->lining;
+        self::assertSame(['bottom', 'wall', 'drawn top', 'pocket'], array_column($lining->pieces ?? [], 'name'));
+        self::assertSame([170.0, 140.0], [$lining?->pieces[3]->width(), $lining?->pieces[3]->height()]);
+        self::assertEqualsWithDelta($lining?->pieces[1]->width(), $lining?->pieces[2]->width(), 1e-9);
+        $pocket = ['width' => '34 cm', 'height' => '10 cm'];
+        self::assertSame(
+            '/finish/0/pocket',
+            Ways::refused(['finish' => [['type' => 'lining', 'pocket' => $pocket]]])[0],
+        );
+        self::assertSame('/finish/0/cloth', Ways::refused(['finish' => [['type' => 'lining', 'cloth' => '40 cm']]])[0]);
+        self::assertSame('/finish/0/as', Ways::refused([
+            'base' => ['type' => 'folded-chain', 'chain' => 30], 'body' => ['stitch' => 'mesh', 'rounds' => 9],
+            'finish' => [['type' => 'lining', 'as' => 'boxed']],
+        ])[0]);
+    }
+
+    /** @param array<string, mixed> $changes by path */
+    private static function shell(array $changes): Shell
+    {
+        return Ways::plan($changes)->shell();
     }
 
     /** Boxed: 30 × 12 around in rows, 74 stitches of 12 mm less two in a hundred. */
     public function testALiningOfEveryShape(): void
     {
-        $boxed = Lining::of(Ways::plan(['base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 31, 'rows' => 6]]));
+        $boxed = Lining::of(self::shell(['base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 31, 'rows' => 6]]));
         self::assertSame('boxed corners', $boxed->as);
         self::assertEqualsWithDelta(74 * 12 * 0.98, $boxed->around, 1e-6);
         self::assertCount(12, $boxed->pieces[0]->cut);
@@ -81,20 +304,25 @@ final class FinishTest extends TestCase
             1e-3,
             'A centimetre all round.',
         );
-        $oval = Lining::of(Ways::plan([]));
+        $oval = Lining::of(self::shell([]));
         self::assertSame(['bottom and wall', 2], [$oval->as, count($oval->pieces)]);
-        self::assertSame('flat, folded at the foot', Lining::of(Ways::plan([
+        self::assertSame('flat, folded at the foot', Lining::of(self::shell([
             'base' => ['type' => 'folded-chain', 'chain' => 30], 'body' => ['stitch' => 'mesh', 'rounds' => 9],
         ]))->as);
-        $envelope = Lining::of(Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]));
+        $envelope = Lining::of(
+            Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5])->shell(),
+        );
         self::assertSame(['strip and gussets', 1, 2], [
             $envelope->as, $envelope->pieces[0]->count, $envelope->pieces[1]->count,
         ]);
         self::assertEqualsWithDelta(192 * 0.98 + 20, $envelope->pieces[0]->width(), 1e-6);
         self::assertEqualsWithDelta((2 * 115 + 57.5) * 0.98 + 20, $envelope->pieces[0]->height(), 1e-6);
-        self::assertSame('flat, folded at the foot', Lining::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9]))->as);
+        self::assertSame(
+            'flat, folded at the foot',
+            Lining::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])->shell())->as,
+        );
         // By the tape: what she measures wins.
-        $measured = Lining::of(Ways::plan([]), 0.0, 0.0, Length::mm(320), Length::mm(200));
+        $measured = Lining::of(self::shell([]), 0.0, 0.0, Length::mm(320), Length::mm(200));
         self::assertEqualsWithDelta([640.0, 200.0], [$measured->around, $measured->high], 1e-6);
     }
 
@@ -119,7 +347,12 @@ final class FinishTest extends TestCase
                 continue;
             }
             $ease = mt_rand(0, 50) / 1000;
-            $lining = Lining::of($plan, 10.0, $ease);
+            $lining = Lining::of(
+                $plan->shell(),
+                10.0,
+                $ease,
+                as: ['fit', 'flat', 'boxed', 'gussets'][$plan->comesOut->baseWidth->mm < 15 ? 0 : $bag % 4],
+            );
             self::assertEqualsWithDelta(2 * $plan->comesOut->flatWidth->mm * (1 - $ease), $lining->around, 1e-6);
             self::assertLessThanOrEqual($plan->comesOut->height->mm + 1e-9, $lining->high);
             foreach ($lining->seams as [$where, $one, $other]) {

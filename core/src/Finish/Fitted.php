@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Finish;
+
+use Fescue\Core\Material\Need;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Remark;
+
+/** A finish on its bag: what is to be done, what it takes, where it stands. */
+final readonly class Fitted
+{
+    /**
+     * @param Step $figures in a line: how long, how many, where
+     * @param list<Step> $steps in their order
+     * @param list<Remark> $remarks rows in which it is thought of, among all the plan's, and cautions
+     * @param list<Need> $needs beside strand
+     * @param ?Length $strand of the bag's own that it takes; null where none
+     * @param list<Fixture> $fixtures on the front; the back has the same
+     * @param float $minutes that it takes. From memory.
+     * @param ?Lining $lining where it is one
+     */
+    public function __construct(
+        public Step $figures,
+        public array $steps,
+        public array $remarks = [],
+        public array $needs = [],
+        public ?Length $strand = null,
+        public array $fixtures = [],
+        public float $minutes = 0.0,
+        public ?Lining $lining = null,
+    ) {}
+}

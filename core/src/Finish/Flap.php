@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Finish;
+
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Unmakeable;
+
+/** A flap of sc worked on the middle of the back's edge, to and fro, folded over to the front. */
+final readonly class Flap extends ByChoices implements Finishing
+{
+    /** Of the back's stitches that it takes, and of the height that it covers, where nothing is said. From memory. */
+    private const SHARE = 0.7;
+
+    private const COVERS = 0.45;
+
+    private const SECONDS_A_STITCH = 12.0;
+
+    private const TAILS = 350.0;
+
+    public static function key(): string
+    {
+        return 'flap';
+    }
+
+    public static function called(): array
+    {
+        return ['Flap', 'worked on the back’s edge, folded over'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Setting(
+                'across',
+                'Stitches across',
+                'stitch across',
+                $this->count('across'),
+                2,
+                400,
+                plural: 'stitches across',
+            ),
+            new Sized(
+                'long',
+                'How far it comes down',
+                'How far a flap comes down',
+                $this->length('long'),
+                Length::mm(20),
+                Length::mm(1000),
+            ),
+        ];
+    }
+
+    public function fit(Shell $shell): Fitted
+    {
+        $side = intdiv($shell->levels[0]->around ?? $shell->around(), 2);
+        // As many as leave the same at both folds.
+        $across = $this->count('across') ?? max(
+            2,
+            (int) round(self::SHARE * $side) - ((int) round(self::SHARE * $side) - $side) % 2,
+        );
+        if ($across > $side) {
+            throw new Unmakeable(
+                'across',
+                "The back has {$side} stitches at its edge; a flap takes at most that many.",
+            );
+        }
+        $long = $this->length('long') ?? $shell->high->times(self::COVERS);
+        if ($long->mm > $shell->high->mm) {
+            throw new Unmakeable('long', "{$long->print()} is longer than the bag is high, {$shell->high->print()}.");
+        }
+        $rows = max(1, (int) round($long->plus($shell->depth->times(0.5))->mm / $shell->row->mm));
+        $free = ($side - $across) / 2;
+        $loop = Motif::single()->loopLength($shell->stitch, $shell->row);
+
+        return new Fitted(
+            new Step("{$across} stitches, {wide}, {$rows} rows.", ['wide' => $shell->stitch->times($across)]),
+            [
+                new Step(
+                    "Lay the bag flat, back up. Leave {$free} stitches from the right fold"
+                        .(floor($free) === $free ? '' : ' (a whole number leaves one side half a stitch wider)')
+                        .", join, and work {$across} sc to and fro for {$rows} rows: {long} over the front and half "
+                        .'the depth.',
+                    ['long' => $long],
+                ),
+                new Step('Fold it over before the last two rows: it should end where the closure will stand.'),
+            ],
+            strand: Length::mm($across * $rows * $loop->mm + self::TAILS),
+            fixtures: [new Fixture(Shape::Cloth, 0.0, $long->mm / 2, $shell->stitch->times($across)->mm, $long->mm)],
+            minutes: $across * $rows * self::SECONDS_A_STITCH / 60,
+        );
+    }
+}

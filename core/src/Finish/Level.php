@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Finish;
+
+use Fescue\Core\Measure\Length;
+
+/** A round of the wall, as a closure meets it. */
+final readonly class Level
+{
+    /**
+     * @param int $place among the plan's rows
+     * @param Length $under from the opening's edge to its middle
+     * @param int $around stitches that it has
+     * @param float $front of them from its beginning to the middle of the front, whole or half
+     * @param float $back so of the back
+     */
+    public function __construct(
+        public int $place,
+        public string $row,
+        public Length $under,
+        public int $around,
+        public float $front,
+        public float $back,
+        public Length $stitch,
+    ) {}
+
+    /** "between stitches 14 and 15", "on stitch 15" */
+    public function at(float $from): string
+    {
+        $nth = (int) floor($from + 1e-6);
+        if (abs($from - $nth) > 0.25) {
+            return 'on stitch '.($nth + 1);
+        }
+
+        return $nth <= 0 || $nth >= $this->around
+            ? 'between the last stitch and the first'
+            : "between stitches {$nth} and ".($nth + 1);
+    }
+
+    /** So many stitches by which something that covers some cannot stand in the middle on whole ones: 0 or a half. */
+    public function off(int $covers): float
+    {
+        $begins = $this->front - $covers / 2;
+
+        return abs($begins - round($begins)) < 0.25 ? 0.0 : 0.5;
+    }
+
+    /** Stitches that something covers, one at least. */
+    public function covers(Length $wide): int
+    {
+        return max(1, (int) round($wide->mm / $this->stitch->mm));
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Finish;
+
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+
+/** A closure in the middle of both sides: (width − closure) ÷ 2 from either. Common practice, no source. */
+abstract readonly class OnTheMiddle extends ByChoices implements Finishing
+{
+    /** @var float mm it is wide where nothing is said. From memory. */
+    protected const WIDE = 18.0;
+
+    /** @var float mm from the edge down to its middle where nothing is said. From memory. */
+    protected const UNDER = 25.0;
+
+    private const WIDEST = 400.0;
+
+    private const DEEPEST = 1000.0;
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Sized(
+                'wide',
+                'How wide it is',
+                'The width of a closure',
+                $this->length('wide'),
+                Length::mm(4),
+                Length::mm(self::WIDEST),
+                unit: LengthUnit::Millimetre,
+            ),
+            new Sized(
+                'under',
+                'Below the edge',
+                'How far it stands below the edge',
+                $this->length('under'),
+                Length::mm(3),
+                Length::mm(self::DEEPEST),
+            ),
+        ];
+    }
+
+    protected function wide(): Length
+    {
+        return $this->length('wide') ?? Length::mm(static::WIDE);
+    }
+
+    protected function under(): Length
+    {
+        return $this->length('under') ?? Length::mm(static::UNDER);
+    }
+
+    /** @throws Unmakeable where it has no room on a side */
+    protected function checked(Shell $shell): void
+    {
+        if ($this->wide()->mm > $shell->opening->mm) {
+            throw new Unmakeable('wide', "{$this->wide()->print()} is wider than the opening, "
+                ."{$shell->opening->print()} lying flat. Take a smaller one.");
+        }
+        if ($this->under()->mm > $shell->high->mm) {
+            throw new Unmakeable('under', "{$this->under()->print()} below the edge is below the foot: the bag is "
+                ."{$shell->high->print()} high.");
+        }
+    }
+
+    /** Where it stands, from two edges in length, stitches and rows, and by how much it is off. */
+    protected function stands(Shell $shell, string $what): Step
+    {
+        $level = $shell->level($this->under());
+        $of = [
+            'side' => Length::mm(($shell->opening->mm - $this->wide()->mm) / 2),
+            'under' => $level->under ?? $this->under(),
+            'half' => Length::mm(($level->stitch->mm ?? 0.0) / 2),
+        ];
+        if ($level === null) {
+            return new Step("{$what} in the middle: {side} from either side, {under} below the edge.", $of);
+        }
+        $covers = $level->covers($this->wide());
+        $side = $level->around / 2;
+        $free = ($side - $covers) / 2;
+        $rows = $shell->rowsAbove($level);
+
+        return new Step(
+            "{$what} in the middle: {side} from either fold, {under} below the edge; in {$level->row}, "
+                .($rows === 0 ? 'the last of the wall' : "{$rows} below the last of the wall").', with '.self::half($free)
+                .' of the side’s '.self::half($side).' stitches free at either side.'
+                .($level->off($covers) > 0
+                    ? ' On whole stitches it stands half a one off, {half}, to the same hand on both sides.'
+                    : ''),
+            $of,
+        );
+    }
+
+    private static function half(float $count): string
+    {
+        $whole = floor($count + 1e-6);
+
+        return $count - $whole > 0.25 ? ($whole > 0 ? "{$whole}½" : '½') : (string) $whole;
+    }
+
+    /** In the row in which it is thought of; none of a bag of pieces. */
+    protected function beforehand(Shell $shell, string $code, string $lead): ?Remark
+    {
+        $level = $shell->level($this->under());
+
+        return $level === null ? null : new Remark(
+            $code,
+            Tone::Better,
+            $level->place,
+            $lead,
+            "Mark where it will stand: the front’s middle {$level->at($level->front)}, the back’s "
+                ."{$level->at($level->back)}.",
+        );
+    }
+
+    /** Swallowed. Handbook 9. */
+    protected static function small(): Remark
+    {
+        return new Remark(
+            'small-parts',
+            Tone::Care,
+            null,
+            'Small magnets, snaps and buttons are swallowed.',
+            'Sew them through cloth or leather on the wrong side, pull hard at them, and keep them and the bag from '
+                .'small children.',
+        );
+    }
+
+    /**
+     * @param list<?Remark> $remarks
+     *
+     * @return list<Remark>
+     */
+    protected static function those(array $remarks): array
+    {
+        return array_values(array_filter($remarks));
+    }
+
+    protected function fixture(Shell $shell, Shape $shape, float $high): Fixture
+    {
+        $under = $shell->level($this->under())->under ?? $this->under();
+
+        return new Fixture($shape, 0.0, $under->mm, $this->wide()->mm, $high);
+    }
+}
