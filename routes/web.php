@@ -12,14 +12,17 @@ use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\EnoughController;
 use App\Http\Controllers\FinishController;
 use App\Http\Controllers\FrontController;
+use App\Http\Controllers\GiveController;
 use App\Http\Controllers\HookTrialController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MaterialController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RawPieceController;
 use App\Http\Controllers\RecoveryController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShoppingController;
 use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\SwatchFileController;
@@ -37,6 +40,13 @@ Route::middleware('throttle:begin')->group(function (): void {
     Route::get('/begin/plan', [BeginController::class, 'plan'])->name('begin.plan');
 });
 Route::post('/begin', [BeginController::class, 'keep'])->middleware('auth')->name('begin.keep');
+
+// A bag that its maker shows by a link; guesses are counted.
+Route::middleware('throttle:begin')->group(function (): void {
+    Route::get('/shown/{token}', [GiveController::class, 'show'])->name('shown');
+    Route::get('/shown/{token}/booklet.pdf', [GiveController::class, 'shownBooklet'])->name('shown.booklet');
+});
+Route::post('/shown/{token}', [GiveController::class, 'take'])->middleware(['auth', 'throttle:begin'])->name('shown.take');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
@@ -151,6 +161,19 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/work/marks', [WorkController::class, 'marks'])->whereNumber('bag')->name('bags.work.marks');
     Route::get('/bags/{bag}/work.csv', [WorkController::class, 'csv'])->whereNumber('bag')->name('bags.work.csv');
     Route::get('/bags/{bag}/finish', [FinishController::class, 'show'])->whereNumber('bag')->name('bags.finish');
+    Route::put('/bags/{bag}/finish', [FinishController::class, 'keep'])->whereNumber('bag')->name('bags.finish.keep');
+    Route::post('/bags/{bag}/finish/parts', [FinishController::class, 'add'])->whereNumber('bag')->name('bags.finish.add');
+    Route::delete('/bags/{bag}/finish/parts/{place}', [FinishController::class, 'takeOut'])->whereNumber(['bag', 'place'])->name('bags.finish.take-out');
+    Route::post('/bags/{bag}/finish/swatch', [LogController::class, 'swatch'])->whereNumber('bag')->name('bags.finish.swatch');
+    Route::get('/bags/{bag}/lining.svg', [FinishController::class, 'svg'])->whereNumber('bag')->name('bags.finish.svg');
+    Route::get('/bags/log', [LogController::class, 'index'])->name('bags.log');
+    Route::get('/bags/shopping', ShoppingController::class)->name('bags.shopping');
+    Route::post('/bags/{bag}/pictures', [LogController::class, 'photograph'])->whereNumber('bag')->name('bags.pictures');
+    Route::get('/bags/{bag}/pictures/{picture}.jpg', [LogController::class, 'jpeg'])->whereNumber(['bag', 'picture'])->name('bags.picture');
+    Route::delete('/bags/{bag}/pictures/{picture}.jpg', [LogController::class, 'remove'])->whereNumber(['bag', 'picture']);
+    Route::get('/bags/{bag}/booklet.pdf', [GiveController::class, 'booklet'])->whereNumber('bag')->name('bags.booklet');
+    Route::post('/bags/{bag}/link', [GiveController::class, 'link'])->whereNumber('bag')->name('bags.link');
+    Route::delete('/bags/{bag}/link', [GiveController::class, 'withdraw'])->whereNumber('bag');
     Route::get('/bags/{bag}/lining.pdf', [FinishController::class, 'pdf'])->whereNumber('bag')->name('bags.finish.pdf');
     Route::post('/bags/{bag}/finish', [FinishController::class, 'store'])->whereNumber('bag')->name('bags.finish.store');
     Route::delete('/bags/{bag}/finish', [FinishController::class, 'undo'])->whereNumber('bag')->name('bags.finish.undo');

@@ -9,6 +9,7 @@ use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Rules\Typed;
+use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\PartsReader;
 use Fescue\Core\Bag\RowsReader;
@@ -16,12 +17,14 @@ use Fescue\Core\Bag\Worked;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Reach;
+use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Sized;
+use Fescue\Core\Piece\Variant;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
@@ -68,6 +71,7 @@ final readonly class BagForm
                 'hook' => 1,
                 'others' => 1,
                 'changes' => 1,
+                'finish' => 1,
                 'swatch_counts' => 1,
                 'together' => 1,
             ] + Bag::TAUGHT,
@@ -213,7 +217,7 @@ final readonly class BagForm
     }
 
     /** @return array<string, int|string|bool|array<int|string, int|string>> what was typed of it */
-    private function settings(string $at, Maker $maker): array
+    private function settings(string $at, Variant $maker): array
     {
         $typed = [];
         foreach ($maker->settings() as $one) {
@@ -222,6 +226,25 @@ final readonly class BagForm
         }
 
         return self::given($typed);
+    }
+
+    /**
+     * What a bag is finished with, as its page sends it.
+     *
+     * @return list<array<string, int|string|bool|array<int|string, int|string>>>
+     */
+    public static function finish(Request $request, User $maker): array
+    {
+        $form = new self($request, $maker);
+        $finish = [];
+        for ($place = 0; $place < Finishes::MOST; $place++) {
+            $way = Finishings::byKey()[$form->typed("finish.{$place}.type")] ?? null;
+            if ($way !== null) {
+                $finish[] = ['type' => $way::key()] + $form->settings("finish.{$place}", $way::open());
+            }
+        }
+
+        return $finish;
     }
 
     /**

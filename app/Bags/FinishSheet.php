@@ -4,111 +4,234 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Drawing\Canvas;
+use App\Drawing\LayDrawing;
 use App\Models\BagFinish;
-use App\Rules\Typed;
-use Fescue\Core\Finish\Closure;
-use Fescue\Core\Finish\Drawstring;
+use App\Models\BagLink;
+use App\Models\Picture;
+use App\Models\User;
+use Fescue\Core\Finish\Finishing;
+use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Finish\Level;
+use Fescue\Core\Finish\Lined;
 use Fescue\Core\Finish\Lining;
-use Fescue\Core\Finish\Tassels;
+use Fescue\Core\Finish\Step;
+use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Measure\NotUnderstood;
-use Illuminate\Http\Request;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Tone;
+use Illuminate\Support\Collection;
 
-/** What a bag is finished with, of what she typed and what its plan says. */
+/** What a bag is finished with, and what it was when it was done. */
 final readonly class FinishSheet
 {
-    /** Cloth as it is mostly sold, mm. From memory. */
-    private const CLOTH = 1400.0;
-
-    /** A magnet, a snap. From memory. */
-    private const CLOSURE = 18.0;
-
-    /** @param array<string, string> $wrong by field */
+    /**
+     * @param Collection<int, Picture> $pictures without their bytes
+     * @param ?string $link that shows it; null where none does
+     * @param array<int, string> $strands names of those that it may be made of again, by number
+     */
     private function __construct(
         public PlanSheet $sheet,
-        public Lining $lining,
-        public Length $cloth,
-        public ?Closure $closure,
-        public Length $closureWide,
-        public Drawstring $string,
-        public Tassels $tassels,
-        public ?BagFinish $finish,
-        public array $wrong,
+        public ?BagFinish $done,
+        public Shopping $shopping,
+        public Collection $pictures,
+        public ?string $link,
+        public array $strands,
     ) {}
 
-    public static function of(PlanSheet $sheet, Request $request): self
+    public static function of(PlanSheet $sheet, User $maker): self
     {
-        $wrong = [];
-        $length = function (
-            string $field,
-            ?float $else,
-            float $least,
-            float $most,
-        ) use ($request, $sheet, &$wrong): ?Length {
-            $else = $else === null ? null : Length::mm($else);
-            try {
-                $read = Typed::length(Typed::text($request, $field), $sheet->unit);
-                if ($read === null) {
-                    return $else;
-                }
-                if ($read->mm >= $least && $read->mm <= $most) {
-                    return $read;
-                }
-                $wrong[$field] = 'From '.Length::mm($least)->print($sheet->unit).' to '
-                    .Length::mm($most)->print($sheet->unit).'.';
-            } catch (NotUnderstood $e) {
-                $wrong[$field] = $e->getMessage();
-            }
-
-            return $else;
-        };
-        $seam = $length('seam', Lining::SEAM, 0.0, 40.0)->mm ?? Lining::SEAM;
-        $wide = $length('closure', self::CLOSURE, 2.0, 1000.0) ?? Length::mm(self::CLOSURE);
-        $cloth = $length('cloth', self::CLOTH, 100.0, 5000.0) ?? Length::mm(self::CLOTH);
-        $plan = $sheet->plan;
-        $stitches = max(1, (int) round(2 * $plan->comesOut->flatWidth->mm / $plan->gauge->singleWidth()->mm));
+        $pictures = Picture::query()->where('bag_id', $sheet->bag->id);
+        $pictures->orderBy('id');
 
         return new self(
             $sheet,
-            Lining::of(
-                $plan,
-                $seam,
-                wide: $length('lies', null, 30.0, 3000.0),
-                high: $length('stands', null, 30.0, 3000.0),
-            ),
-            $cloth,
-            Closure::middle($plan, $wide),
-            $wide,
-            Drawstring::of($stitches, $plan->gauge->singleWidth()),
-            Tassels::along($stitches),
             BagFinish::query()->find($sheet->bag->id),
-            $wrong,
+            Shopping::of($maker, [$sheet]),
+            $pictures->get(['id', 'bag_id', 'width', 'height', 'created_at']),
+            BagLink::query()->find($sheet->bag->id)?->token,
+            $maker->strands()->pluck('name', 'id')->all(),
         );
     }
 
-    /** Grams of the bag's strand that a length of it weighs. */
-    public function grams(Length $strand): float
+    /** @return list<array{Finishing, Fitted}> in the order of the document */
+    public function parts(): array
     {
-        return $this->sheet->plan->spec->strands->own->density->massOf($strand)->grams;
+        return array_map(
+            fn(Finishing $one, Fitted $fitted): array => [$one, $fitted],
+            $this->sheet->plan->spec->finish,
+            $this->sheet->plan->fitted,
+        );
+    }
+
+    /**
+     * The same in the order in which it is done.
+     *
+     * @return list<array{Finishing, Fitted}>
+     */
+    public function inOrder(): array
+    {
+        $order = array_flip(array_keys(Finishings::byKey()));
+        $parts = $this->parts();
+        usort($parts, fn(array $a, array $b): int => $order[$a[0]::key()] <=> $order[$b[0]::key()]);
+
+        return $parts;
+    }
+
+    /** @return list<array{Lining, Length, ?Canvas}> each with its cloth, and its lay */
+    public function linings(): array
+    {
+        $linings = [];
+        foreach ($this->parts() as [$one, $fitted]) {
+            if ($one instanceof Lined && $fitted->lining !== null) {
+                $linings[] = [
+                    $fitted->lining,
+                    $one->cloth(),
+                    LayDrawing::of($fitted->lining, $one->cloth(), $this->sheet->unit),
+                ];
+            }
+        }
+
+        return $linings;
+    }
+
+    public function said(Step $step): string
+    {
+        return $step->said($this->sheet->say(...));
+    }
+
+    /** @return array<string, string> what was settled, by the field that was left open */
+    public function settled(int $place): array
+    {
+        $settled = [];
+        foreach ($this->sheet->plan->fitted[$place]->settled ?? [] as $name => $length) {
+            $settled["finish[{$place}][{$name}]"] = $this->sheet->say($length);
+        }
+
+        return $settled;
+    }
+
+    /** "1.9 m, 16 g"; '' where it takes none. */
+    public function strand(Fitted $fitted): string
+    {
+        if ($fitted->strand === null) {
+            return '';
+        }
+        $grams = $this->sheet->plan->spec->strands->own->density->massOf($fitted->strand)->grams;
+
+        return Decimal::print($fitted->strand->mm / 1000, 1).' m, '.Decimal::print($grams, $grams < 10 ? 1 : 0).' g';
+    }
+
+    /** @return list<Remark> what can hurt someone */
+    public function cautions(Fitted $fitted): array
+    {
+        return array_values(array_filter($fitted->remarks, fn(Remark $one): bool => $one->tone === Tone::Care));
+    }
+
+    /** @return list<array{string, string}> in which row it is thought of, and what is done there */
+    public function beforehand(Fitted $fitted): array
+    {
+        $said = [];
+        foreach ($fitted->remarks as $one) {
+            if ($one->row !== null) {
+                $said[] = [
+                    $this->sheet->writer->name($this->sheet->plan->work->rows[$one->row]),
+                    "{$one->lead} {$one->rest}",
+                ];
+            }
+        }
+
+        return $said;
+    }
+
+    /**
+     * What it came to beside what was planned.
+     *
+     * @return list<array{string, string, string, string}> what, as planned, as it came, by how much off
+     */
+    public function compared(): array
+    {
+        $plan = $this->sheet->plan->comesOut;
+        $done = $this->done;
+        if ($done === null) {
+            return [];
+        }
+        $rows = [];
+        foreach ([
+            ['lies wide', $plan->flatWidth, $done->wide], ['stands high', $plan->height, $done->high],
+            ['blocked, wide', $plan->flatWidth, $done->blocked_wide], ['blocked, high', $plan->height, $done->blocked_high],
+        ] as [$what, $planned, $came]) {
+            if ($came !== null) {
+                $length = Length::parse($came);
+                $rows[] = [$what, $this->sheet->say($planned), $this->sheet->say($length), self::off($length->mm, $planned->mm)];
+            }
+        }
+        $expected = $done->outcome();
+        if ($expected !== null) {
+            $rows[] = [
+                'took',
+                Decimal::print($expected->likely).' g',
+                Decimal::print($expected->came).' g',
+                self::off($expected->came, $expected->likely).($expected->isInside() ? ', in the band' : ', outside the band'),
+            ];
+        }
+        if ($done->minutes !== null) {
+            $planned = (float) ($done->expected['minutes'] ?? 0);
+            $rows[] = ['hours', Decimal::print($planned / 60, 1), Decimal::print($done->minutes / 60, 1), self::off((float) $done->minutes, $planned)];
+        }
+        $stretch = $done->stretch();
+        if ($stretch !== null) {
+            $rows[] = ['strap stretched', '10 %', Decimal::print(100 * $stretch, 1).' %', ''];
+        }
+
+        return $rows;
+    }
+
+    /** Its own measures as a swatch; null where it is of several fabrics, or was not measured both ways. */
+    public function asSwatch(): ?Swatch
+    {
+        $plan = $this->sheet->plan;
+        $fabrics = [];
+        $rows = 0;
+        foreach ($plan->work->rows as $row) {
+            if ($row->stands) {
+                $fabrics[$row->fabric->key] = $row->fabric;
+                $rows++;
+            }
+        }
+        $levels = $plan->shell()->levels;
+        if ($this->done?->wide === null || $this->done->high === null || count($fabrics) !== 1 || $levels === []) {
+            return null;
+        }
+        $around = max(array_map(fn(Level $one): int => $one->around, $levels));
+
+        return new Swatch(
+            array_values($fabrics)[0],
+            $around / 2,
+            Length::parse($this->done->wide),
+            $rows,
+            Length::parse($this->done->high),
+        );
     }
 
     /** "9 kg"; '' where it was not hung. */
     public function held(): string
     {
-        return $this->finish?->load === null
+        return $this->done?->load === null
             ? ''
-            : Decimal::exact(Mass::parse($this->finish->load)->grams / 1000).' kg';
+            : Decimal::exact(Mass::parse($this->done->load)->grams / 1000).' kg';
     }
 
-    /** By how much it came out otherwise than planned: "+3.2 %"; '' where it was not measured. */
-    public function off(?string $came, Length $planned): string
+    /** "+3.2 %" */
+    private static function off(float $came, float $planned): string
     {
-        if ($came === null || $planned->mm <= 0.0) {
+        if ($planned <= 0.0) {
             return '';
         }
-        $off = 100 * (Length::parse($came)->mm / $planned->mm - 1);
+        $off = 100 * ($came / $planned - 1);
 
         return ($off < 0 ? '−' : '+').round(abs($off), 1).' %';
     }

@@ -29,15 +29,20 @@ final readonly class Keeping
         private array $elsewhere,
     ) {}
 
-    /** @throws Refused where the plan does not bear it; nothing is kept then */
-    public static function of(Bag $bag, Request $request, User $maker): self
+    /**
+     * @param ?callable(Bag): void $put what the page chose on a bag; null of Plan, which chooses all but the finish
+     *
+     * @throws Refused where the plan does not bear it; nothing is kept then
+     */
+    public static function of(Bag $bag, Request $request, User $maker, ?callable $put = null): self
     {
         $seen = Typed::text($request, 'revision');
+        $put ??= fn(Bag $bag) => BagForm::putOn($bag, $request, $maker);
 
-        return Changing::held($bag, function (Bag $bag) use ($request, $maker, $seen): self {
+        return Changing::held($bag, function (Bag $bag) use ($put, $maker, $seen): self {
             $was = ctype_digit($seen) && (int) $seen !== $bag->revision ? Changing::was($bag, (int) $seen) : null;
             if ($was === null) {
-                BagForm::putOn($bag, $request, $maker);
+                $put($bag);
 
                 return new self($bag, PlanSheet::of($bag, $maker), [], []);
             }
@@ -49,7 +54,7 @@ final readonly class Keeping
                 'swatch_id' => $was->swatch_id,
                 'choices' => json_encode((object) $was->choices, JSON_THROW_ON_ERROR),
             ] + $bag->getAttributes(), true);
-            BagForm::putOn($mine, $request, $maker);
+            $put($mine);
             $links = fn(Bag|BagRevision $of): array => [
                 'material_id' => $of->material_id, 'swatch_id' => $of->swatch_id,
             ];

@@ -22,11 +22,15 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Finish\Step;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Through;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\EndCare;
+use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Need;
+use Fescue\Core\Material\Washing;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -113,13 +117,14 @@ final readonly class PlanSheet
     }
 
     /**
-     * Her bags, those changed last first, with all that their plans are read from.
+     * Her bags in hand, those changed last first, with all that their plans are read from.
      *
      * @return HasMany<Bag, User>
      */
     public static function asListed(User $maker): HasMany
     {
         $bags = $maker->bags();
+        $bags->whereDoesntHave('finish');
         $bags->with(['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes']);
 
         return $bags;
@@ -487,7 +492,10 @@ final readonly class PlanSheet
     {
         $runs = [];
         $at = 0;
-        foreach ($this->writer->runs($pieces[0]->rows, $this->plan->changes()) as $rows) {
+        foreach ($this->writer->runs(
+            $pieces[0]->rows,
+            [...$this->plan->changes(), ...$this->plan->heeded()],
+        ) as $rows) {
             $from = $place + $at;
             [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
             $names = [];
@@ -620,8 +628,50 @@ final readonly class PlanSheet
             array_filter($this->plan->work->rows, fn(Row $row): bool => $row->opening() !== null) === [] ? '1' : '5',
         ];
         $needs[] = ['Tape measure, blunt needle', '1 each'];
+        foreach ($this->plan->needs() as $need) {
+            $needs[] = [$this->called($need), $this->muchOf($need)];
+        }
 
         return $needs;
+    }
+
+    /** "Zip, 31.0 cm" */
+    public function called(Need $need): string
+    {
+        return $need->name.($need->size === null ? '' : ', '.($need->kind === Kind::Cloth
+            ? "{$this->say($need->size)} wide"
+            : $this->sized($need->size)));
+    }
+
+    /** Of something small, as it is sold: "18 mm", or in inches. */
+    private function sized(Length $size): string
+    {
+        return $this->unit === LengthUnit::Centimetre && $size->mm < 100
+            ? $size->print(LengthUnit::Millimetre, 0)
+            : $this->say($size);
+    }
+
+    /** "28 cm", "2" */
+    public function muchOf(Need $need): string
+    {
+        return $need->kind === Kind::Cloth
+            ? $this->say(Length::mm(10 * $need->amount))
+            : Decimal::print($need->amount, 0);
+    }
+
+    /** @return array<string, string> how it is finished, step by step, by what it is finished with */
+    private function finishing(): array
+    {
+        $said = [];
+        foreach ($this->plan->fitted as $place => $fitted) {
+            $called = $this->plan->spec->finish[$place]::called()[0];
+            $said[$called] = trim(($said[$called] ?? '').' '.implode(' ', array_map(
+                fn(Step $step): string => $step->said($this->say(...)),
+                [$fitted->figures, ...$fitted->steps],
+            )));
+        }
+
+        return $said;
     }
 
     /** @return array<string, string> what is sewn on or closed when the rounds are done */
@@ -647,6 +697,18 @@ final readonly class PlanSheet
     /** @return array<string, string> the steps after the last round, each with its caution */
     public function closing(): array
     {
+        return $this->fastened() + $this->ends($this->finishing());
+    }
+
+    /**
+     * Fastening off, the ends, washing, and what follows.
+     *
+     * @param array<string, string> $between what comes before it is washed
+     *
+     * @return array<string, string>
+     */
+    public function ends(array $between = []): array
+    {
         $slip = Vocabulary::of($this->terms)->abbreviation(Stitch::Slip);
         $material = $this->plan->spec->strands->own;
         $ends = array_map(
@@ -657,9 +719,11 @@ final readonly class PlanSheet
             ? "{$slip} in the next st to level the end of the spiral, then c"
             : 'C';
 
-        return $this->fastened() + [
+        return [
             'Fasten off' => ucfirst($end)."ut the {$material->kind->noun()} 15 to 20 cm off, away from you.",
             'Ends' => implode(' ', $ends),
+            ...$between,
+            'Wash and block' => Washing::of($material->kind, $material->fibre),
             'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for '
                 .'lifting, never over people.',
             'Note' => "Weigh what is left of the {$material->kind->noun()} and enter it in the stash.",

@@ -103,6 +103,7 @@ final readonly class ClosedDrawing
             $canvas->add("<rect x=\"{$n($px($at[0]) - $half)}\" y=\"{$n($py($at[1]) - $half * 0.6)}\" width=\""
                 ."{$n(2 * $half)}\" height=\"{$n(1.2 * $half)}\" rx=\"2\" fill=\"".Ink::WARM.'"/>');
         }
+        Fixtures::draw($plan->fitted, $canvas, $px(($left + $right) / 2), $py($top), $scale, $colour);
         $canvas->line($px($left), $y0 + 12, $px($right), $y0 + 12, Ink::SOFT);
         $canvas->text(
             ($px($left) + $px($right)) / 2,

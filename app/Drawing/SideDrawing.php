@@ -96,6 +96,14 @@ final class SideDrawing
         $over = "<g transform=\"translate(0 {$n(2 * $this->middleHeight())}) scale(1 -1)\">{$rows}</g>";
         $this->canvas->add($this->fabric->defs().($this->hangs() ? $over : $rows));
         array_map($this->opening(...), $this->view->openings);
+        Fixtures::draw(
+            $this->plan->fitted,
+            $this->canvas,
+            $this->middle,
+            $this->foot - $this->plan->comesOut->height->mm * $this->scale,
+            $this->scale,
+            $this->colours[0],
+        );
         $this->measures();
         $this->labels();
     }

@@ -23,6 +23,8 @@ final class SwatchChip
         $w = max(7.0, min(20.0, 4 + 2.2 * $coarse->mm));
         [$ground, $marks] = match (true) {
             $kind === Kind::Tabs => [Ink::INK, self::tabs($colour, max(9.0, min(15.0, 0.75 * $coarse->mm)))],
+            $kind === Kind::Hardware => [Ink::SHEET, self::hardware($colour, $make)],
+            $kind === Kind::Cloth => [$colour, self::woven($thread)],
             $kind === Kind::Plarn && $make !== Make::Single => [$colour, self::loops($thread, $w)],
             $kind === Kind::Ribbon => [$colour, self::plait($colour, $thread, $w)],
             $kind === Kind::Raffia => [Fabric::ground($colour), self::worked($colour, $w, 0.2)],
@@ -43,6 +45,44 @@ final class SwatchChip
             $ground,
             $marks,
         );
+    }
+
+    /** A ring, a bar or a disc, by what it is. */
+    private static function hardware(string $colour, ?Make $make): string
+    {
+        $stroke = 'stroke="'.Ink::INK.'" stroke-width="2"';
+
+        return match ($make) {
+            Make::Zip => "<path d=\"M4 21h48\" stroke=\"{$colour}\" stroke-width=\"14\"/><path d=\"M4 21h42\" stroke=\""
+                .Ink::INK."\" stroke-width=\"5\" stroke-dasharray=\"2.4 1.8\"/><circle cx=\"48\" cy=\"21\" r=\"5\" "
+                ."fill=\"{$colour}\" {$stroke}/>",
+            Make::Ring, Make::SnapHook => "<circle cx=\"28\" cy=\"21\" r=\"12\" fill=\"none\" stroke=\"".Ink::INK
+                ."\" stroke-width=\"7\"/><circle cx=\"28\" cy=\"21\" r=\"12\" fill=\"none\" stroke=\"{$colour}\" "
+                .'stroke-width="4"/>',
+            Make::Clasp, Make::TurnLock, Make::StrapBar, Make::Label => "<rect x=\"13\" y=\"10\" width=\"30\" height=\"22\" "
+                ."rx=\"3\" fill=\"{$colour}\" {$stroke}/><path d=\"M20 21h16\" {$stroke}/>",
+            Make::Handle => "<path d=\"M12 38V22a16 14 0 0 1 32 0v16\" fill=\"none\" stroke=\"".Ink::INK
+                ."\" stroke-width=\"9\"/><path d=\"M12 38V22a16 14 0 0 1 32 0v16\" fill=\"none\" stroke=\"{$colour}\" "
+                .'stroke-width="6"/>',
+            Make::Chain, Make::Drawn => "<path d=\"M2 12q26 26 52 0\" fill=\"none\" stroke=\"".Ink::INK
+                ."\" stroke-width=\"8\" stroke-dasharray=\"6 3\"/><path d=\"M2 12q26 26 52 0\" fill=\"none\" "
+                ."stroke=\"{$colour}\" stroke-width=\"4\"/>",
+            default => "<circle cx=\"28\" cy=\"21\" r=\"13\" fill=\"{$colour}\" {$stroke}/><circle cx=\"28\" cy=\"21\" "
+                ."r=\"5\" fill=\"none\" {$stroke}/>",
+        };
+    }
+
+    /** Over one, under one. */
+    private static function woven(string $thread): string
+    {
+        $path = '';
+        for ($y = 3; $y < self::HEIGHT; $y += 6) {
+            for ($x = ($y % 4 === 3 ? 1 : 5); $x < self::WIDTH; $x += 8) {
+                $path .= "M{$x} {$y}h4";
+            }
+        }
+
+        return "<path d=\"{$path}\" stroke=\"{$thread}\" stroke-width=\"2\"/>";
     }
 
     /** Single crochet. @param float $thick of the strand, as a share of a stitch's width */

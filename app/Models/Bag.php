@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
@@ -51,6 +52,9 @@ final class Bag extends Model
     public const TAUGHT = ['swatches' => 1, 'worked' => 1, 'also' => 1, 'proportions' => 1];
 
     private ?Hands $hands = null;
+
+    /** Of a bag that is shown without the stash it is of. */
+    public ?string $tint = null;
 
     /** @var array<int, ?Material> others that were read, by their number */
     private array $read = [];
@@ -84,7 +88,7 @@ final class Bag extends Model
 
     public function colour(): string
     {
-        return $this->material->colour ?? Material::PLAIN;
+        return $this->tint ?? $this->material->colour ?? Material::PLAIN;
     }
 
     /** @param ?Weighed $planned what its plan stands on, where no material of the stash is linked */
@@ -105,6 +109,12 @@ final class Bag extends Model
         $all->with('line')->orderBy('place')->orderBy('id');
 
         return $all;
+    }
+
+    /** @return HasOne<BagFinish, $this> what it was, where it is done */
+    public function finish(): HasOne
+    {
+        return $this->hasOne(BagFinish::class);
     }
 
     /** @return HasMany<BagMinutes, $this> */
@@ -258,6 +268,10 @@ final class Bag extends Model
             unset($document['gauge']);
             $document['swatches'] = $this->hands()->documents();
             $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
+        }
+        $straps = isset($this->choices['handles']) || isset($this->choices['build']);
+        if ($straps && $this->material_id !== null && ! isset($document['stretch'])) {
+            $document += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
         }
         // Those behind the last that is worked are only kept by.
         $changes = $this->choices['changes'] ?? [];

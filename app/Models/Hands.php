@@ -18,6 +18,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -45,6 +46,9 @@ final class Hands
     private const KEPT = 86_400;
 
     /** Reads what it is asked for once: one for a page serves all its bags. */
+    /** @var ?array<int, non-empty-list<float>> by the material's number */
+    private ?array $stretches = null;
+
     public function __construct(private readonly int $makerId) {}
 
     /**
@@ -65,6 +69,27 @@ final class Hands
         }
 
         return $this->trials;
+    }
+
+    /** By how much her straps of a material grew under a load, on the average of those that hung; null of none. */
+    public function stretchOf(int $material): ?float
+    {
+        if ($this->stretches === null) {
+            $this->stretches = [];
+            $done = BagFinish::query();
+            $done->whereNotNull(['strap_lay', 'strap_hung']);
+            $done->whereHas('bag', fn(Builder $bags) => $bags->where('user_id', $this->makerId));
+            $done->with('bag');
+            foreach ($done->get() as $one) {
+                $stretch = $one->stretch();
+                if ($stretch !== null && $stretch > 0 && $stretch <= 1) {
+                    $this->stretches[(int) $one->bag?->material_id][] = $stretch;
+                }
+            }
+        }
+        $of = $this->stretches[$material] ?? [];
+
+        return $of === [] ? null : round(array_sum($of) / count($of), 4);
     }
 
     /** @return list<string> names of the swatches that teach, as documents() has them */

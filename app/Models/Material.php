@@ -205,8 +205,16 @@ final class Material extends Model
     /** "braided cord of nylon, 4 mm" */
     public function described(): string
     {
-        $said = trim(($this->make->value ?? '').' '.$this->kind->name());
+        $said = $this->kind === Kind::Hardware && $this->make !== null
+            ? $this->make->value
+            : trim(($this->make->value ?? '').' '.$this->kind->name());
         $said .= $this->fibre === null || count($this->kind->fibres()) === 1 ? '' : " of {$this->fibre->value}";
+
+        if (! $this->kind->isStrand() && $this->width !== null) {
+            $said .= $this->kind === Kind::Cloth
+                ? ', '.$this->width->exact(LengthUnit::Centimetre).' wide'
+                : ', '.$this->width->exact(LengthUnit::Millimetre);
+        }
 
         return $said
             .($this->diameter === null ? ''
@@ -223,7 +231,7 @@ final class Material extends Model
 
     public function unit(): string
     {
-        return $this->kind->isStrand() ? 'g' : 'tabs';
+        return $this->kind->unit();
     }
 
     /** What a gram or a tab cost. */

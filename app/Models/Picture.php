@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $width pixels
  * @property int $height
  * @property string $jpeg
+ * @property ?int $bag_id of which it is, when that is done; null of a swatch's
+ * @property ?\Illuminate\Support\Carbon $created_at
  * @property ?array<string, string> $marks what its form held when it was last measured
  */
 final class Picture extends Model

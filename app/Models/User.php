@@ -45,9 +45,18 @@ final class User extends Authenticatable
     public function strands(): HasMany
     {
         $strands = $this->materials();
-        $strands->where('kind', '!=', Kind::Tabs);
+        $strands->whereIn('kind', Kind::strands());
 
         return $strands;
+    }
+
+    /** @return HasMany<Material, $this> hardware and cloth */
+    public function notions(): HasMany
+    {
+        $notions = $this->materials();
+        $notions->whereIn('kind', Kind::notions());
+
+        return $notions;
     }
 
     /** @return HasMany<Swatch, $this> */

@@ -120,7 +120,7 @@ final class MaterialText
         }
         if ($for === '') {
             $this->wrong['price_for'] = 'Say how much of it that buys, like '
-                .($this->kind->isStrand() ? '450 g.' : '100.');
+                .($this->kind->isStrand() ? '450 g.' : ($this->kind === Kind::Cloth ? '1 m.' : '100.'));
 
             return;
         }
@@ -148,7 +148,11 @@ final class MaterialText
                 200,
                 LengthUnit::Millimetre,
             ),
-            Property::Width => $this->values['width'] = $this->length($field, 1, 200, LengthUnit::Millimetre),
+            Property::Width => $this->values['width'] = match ($this->kind) {
+                Kind::Cloth => $this->length($field, 100, 5000, LengthUnit::Centimetre),
+                Kind::Hardware => $this->length($field, 1, 2500, LengthUnit::Millimetre),
+                default => $this->length($field, 1, 200, LengthUnit::Millimetre),
+            },
             Property::Pull => $this->values['pull'] = $this->pull(),
             Property::Areal => $this->values['areal'] = $this->areal(),
             Property::Diameter => $this->values['diameter'] = $this->length(
@@ -312,14 +316,18 @@ final class MaterialText
     private function amount(string $field, bool $aboveZero = false): ?float
     {
         if (! $this->kind->isStrand()) {
-            $text = (string) preg_replace('/\s*tabs?$/i', '', $this->typed($field));
-            if (preg_match('/^\d{1,7}$/', $text) !== 1 || ($aboveZero && (int) $text === 0)) {
-                $this->wrong[$field] = 'Count them: a whole number, like 250.';
+            try {
+                $amount = Amount::read($this->kind, $this->typed($field));
+            } catch (NotUnderstood $e) {
+                $this->wrong[$field] = $e->getMessage();
 
                 return null;
             }
+            if ($aboveZero && $amount <= 0) {
+                $this->wrong[$field] = 'More than none, like 1.';
+            }
 
-            return (float) $text;
+            return $amount;
         }
 
         return $this->mass($field, $aboveZero ? 0.01 : 0, 100_000)?->grams;

@@ -43,11 +43,11 @@ final class StashFile
         'price' => 'price',
         'price_for' => 'price for (g or tabs)',
         'care' => 'care',
-        'on_hand' => 'on hand (g or tabs)',
+        'on_hand' => 'on hand (g, cm or count)',
     ];
 
     /** A file may still say what is on hand as it was said when there was only cord. */
-    private const ALSO = ['on hand (g)' => 'on hand (g or tabs)', 'on hand' => 'on hand (g or tabs)'];
+    private const ALSO = ['on hand (g)' => 'on hand (g, cm or count)', 'on hand (g or tabs)' => 'on hand (g, cm or count)', 'on hand' => 'on hand (g, cm or count)'];
 
     /** @param iterable<Material> $materials with what they are strung on */
     public static function write(iterable $materials): string
@@ -70,7 +70,7 @@ final class StashFile
         $lines = self::csv()->read($text);
         $strands = [];
         foreach ($lines->good as [, $cells]) {
-            if ($cells['kind'] !== Kind::Tabs->value) {
+            if (Kind::tryFrom($cells['kind'])?->isStrand() !== false) {
                 $strands[$cells['name']] = true;
             }
         }

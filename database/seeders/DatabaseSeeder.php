@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Bags\WeighIns;
 use App\Bags\WorkLog;
 use App\Models\Bag;
+use App\Models\BagFinish;
 use App\Models\Batch;
 use App\Models\Material;
 use App\Models\RawPiece;
@@ -17,6 +18,7 @@ use App\Stash\MaterialText;
 use App\Stash\Stash;
 use App\Stash\TabShelf;
 use Fescue\Core\Gauge\State;
+use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
@@ -74,6 +76,14 @@ final class DatabaseSeeder extends Seeder
             [[Move::Weighed, 310, 30, '']]],
         'quay' => [['kind' => 'tabs', 'name' => 'Quay-bar tabs', 'colour' => '#b9bfc2', 'pitch' => '14', 'sample_count' => '50', 'sample_mass' => '14.5', 'cord' => 'Buoy red', 'acquired' => 'found'],
             [[Move::Weighed, 610, 25, 'counted and washed'], [Move::Used, 154, 7, 'two squares of 7 by 11']]],
+        'magnets' => [['kind' => 'hardware', 'make' => 'magnet', 'name' => 'Magnets, sewn in', 'colour' => '#b9bfc2', 'width' => '18 mm'],
+            [[Move::Bought, 6, 30, 'a card of six'], [Move::Used, 2, 12, '']]],
+        'brass rings' => [['kind' => 'hardware', 'make' => 'ring', 'name' => 'Brass rings', 'colour' => '#c2a15a'],
+            [[Move::Bought, 10, 44, '']]],
+        'sail zip' => [['kind' => 'hardware', 'make' => 'zip', 'name' => 'Sail zips, blue', 'colour' => '#33475f', 'width' => '30 cm'],
+            [[Move::Bought, 1, 21, '']]],
+        'awning' => [['kind' => 'cloth', 'fibre' => 'cotton', 'name' => 'Awning stripe', 'colour' => '#cfd8d2', 'width' => '140 cm', 'care' => 'wash before it is cut'],
+            [[Move::Bought, 180, 40, ''], [Move::Used, 62, 12, 'the first lining']]],
     ];
 
     /** material, name, hook mm, stitch, stitches, width mm, rows, height mm, grams */
@@ -102,7 +112,9 @@ final class DatabaseSeeder extends Seeder
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);
             $this->otherWays($maker, $materials, $swatches);
+            $this->finishes($maker);
             $this->worked($maker);
+            $this->finished($maker);
             $this->pieces($maker, $materials['bakery']);
             $this->picture($maker);
         });
@@ -243,6 +255,65 @@ final class DatabaseSeeder extends Seeder
                     TabShelf::add($bag, TabStep::from($step), $done);
                 }
             }
+        }
+    }
+
+    /** What some of them will be closed and lined with. */
+    private function finishes(User $maker): void
+    {
+        foreach ([
+            'Gangway tote' => [['type' => 'magnet', 'wide' => '18 mm', 'under' => '3 cm'], ['type' => 'lining', 'pocket' => ['width' => '16 cm', 'height' => '13 cm']]],
+            'Knot-garden clutch' => [['type' => 'zip'], ['type' => 'lining'], ['type' => 'tassels', 'where' => 'folds', 'wraps' => 40]],
+            'Night-crossing bag' => [['type' => 'turn-lock', 'wide' => '35 mm'], ['type' => 'lining', 'drawn' => true]],
+            'Oyster-stall net bag' => [['type' => 'drawstring', 'as' => 'double']],
+            'Paper-boat pouch' => [['type' => 'drawstring'], ['type' => 'tassels', 'where' => 'around', 'every' => 6]],
+            'Harbour-office satchel' => [['type' => 'chain-strap', 'link' => '3 mm'], ['type' => 'lining']],
+        ] as $name => $finish) {
+            $bag = $maker->bags()->where('choices->name', $name)->firstOrFail();
+            Bag::withoutTimestamps(fn() => $bag->update(['choices' => ['finish' => $finish] + $bag->choices]));
+            $bag->plan();
+        }
+    }
+
+    /** Bags that were sold or given before: what each took, came to and held. */
+    private function finished(User $maker): void
+    {
+        foreach ([
+            ['First lantern', 'rope-walk', [22, 12, 17], 0.97, 8.0, 'The slot one round lower.'],
+            ['Bait-shed tote', 'slate', [34, 12, 29], 1.06, 11.0, 'A smaller hook for the base.'],
+            ['Deckhand’s lunch bag', 'rope-walk', [24, 13, 20], 1.02, 6.0, ''],
+            ['Low-tide basket', 'stripe', [32, 14, 12], 0.93, 5.0, 'Two rounds more, it is a tray.'],
+            ['Anchor-light bag', 'dusk', [25, 8, 22], 1.19, 7.0, 'I drew it up too loosely: it took a third ball.'],
+            ['Ropemaker’s tote', 'rope-walk', [33, 12, 26], 1.03, 9.5, 'Nothing. Again just so.'],
+            ['Bollard bucket', 'slate', [30, 16, 24], 1.08, 10.0, 'Line it next time.'],
+        ] as $nth => [$name, $key, [$length, $width, $height], $off, $load, $note]) {
+            $swatch = $maker->swatches()->where('name', self::SWATCHES[$key][1])->firstOrFail();
+            $bag = new Bag(['material_id' => $swatch->material_id, 'swatch_id' => $swatch->id, 'choices' => [
+                'name' => $name,
+                'size' => ['length' => "{$length} cm", 'width' => "{$width} cm", 'height' => "{$height} cm"],
+                'working' => 'spiral',
+                'base' => ['type' => 'oval', 'ends' => 'two-and-two'],
+                'body' => ['stitch' => $swatch->stitch->key],
+                'handles' => ['type' => 'slot', 'edge_rounds' => 1],
+            ]]);
+            $bag->created_at = $bag->updated_at = Carbon::now()->subDays(80 - 9 * $nth);
+            $maker->bags()->save($bag);
+            $plan = $bag->plan();
+            $estimate = MaterialEstimate::of($plan);
+            BagFinish::query()->forceCreate([
+                'bag_id' => $bag->id,
+                'wide' => $plan->comesOut->flatWidth->times(1 + ($off - 1) / 4)->exact(),
+                'high' => $plan->comesOut->height->times(1 - ($off - 1) / 5)->exact(),
+                'used' => round($estimate->grams->likely * $off, 1),
+                'minutes' => (int) round(240 + 37 * $nth),
+                'load' => "{$load} kg", 'hung_for' => 60, 'seen' => $off > 1.1 ? 'stretched' : 'held',
+                'expected' => [
+                    'low' => round($estimate->grams->low(), 1), 'likely' => round($estimate->grams->likely, 1),
+                    'high' => round($estimate->grams->high(), 1), 'minutes' => 260.0,
+                ],
+                'otherwise' => $note,
+                'created_at' => Carbon::now()->subDays(74 - 9 * $nth), 'updated_at' => Carbon::now()->subDays(74 - 9 * $nth),
+            ]);
         }
     }
 

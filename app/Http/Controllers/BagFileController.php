@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Booklet;
 use App\Bags\PlanSheet;
-use App\Drawing\Typeset;
 use App\Models\Bag;
 use App\Rules\Typed;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Json;
@@ -21,7 +19,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -46,25 +43,8 @@ final class BagFileController extends Controller
         } catch (Refused) {
             return redirect()->route('bags.plan', $bag);
         }
-        $kept = storage_path('app/fonts');
-        File::ensureDirectoryExists($kept);
-        $options = new Options(
-            [
-                'isRemoteEnabled' => false,
-                'isPhpEnabled' => false,
-                'defaultFont' => 'Fescue Text',
-                'fontDir' => $kept,
-                'fontCache' => $kept,
-                'tempDir' => storage_path('app'),
-                'chroot' => [Typeset::folder()],
-            ],
-        );
-        $pdf = new Dompdf($options);
-        $pdf->setPaper('A4');
-        $pdf->loadHtml(Typeset::marked(view('bags.pdf', ['sheet' => $sheet])->render()));
-        $pdf->render();
 
-        return $this->download((string) $pdf->output(), 'application/pdf', $bag, 'pdf');
+        return $this->download(Booklet::plain($sheet), 'application/pdf', $bag, 'pdf');
     }
 
     public function drawing(Request $request, Bag $bag, string $drawing): Response|RedirectResponse

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\BagForm;
+use App\Bags\Changing;
+use App\Bags\Finished;
 use App\Bags\FinishSheet;
+use App\Bags\Keeping;
 use App\Bags\PlanSheet;
+use App\Drawing\ClothDrawing;
 use App\Files\TiledPdf;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Rules\Typed;
+use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\Mass;
-use Fescue\Core\Measure\MassUnit;
-use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Stock\NotEnough;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,93 +34,197 @@ final class FinishController extends Controller
 
     public function show(Request $request, Bag $bag): View|RedirectResponse
     {
-        $sheet = $this->sheet($request, $bag);
-        if ($sheet === null) {
-            return redirect()->route('bags.plan', $bag);
+        $this->authorize('own', $bag);
+        $maker = $this->maker($request);
+        $wrong = [];
+        try {
+            $sheet = PlanSheet::of($bag, $maker);
+        } catch (Refused $e) {
+            // A closure that the bag no longer bears is mended here; all else at Plan.
+            $wrong = BagForm::errors($e);
+            try {
+                $bare = $bag->replicate()->forceFill(['choices' => array_diff_key($bag->choices, ['finish' => 1])]);
+                $bare->id = $bag->id;
+                $sheet = PlanSheet::of($bare, $maker);
+            } catch (Refused) {
+                return redirect()->route('bags.plan', $bag);
+            }
         }
-        $finish = FinishSheet::of($sheet, $request);
 
-        return $this->withWrong(
-            view('bags.finish', ['bag' => $bag, 'sheet' => $sheet, 'finish' => $finish]),
-            $finish->wrong,
-        );
+        return $this->withWrong(view('bags.finish', [
+            'bag' => $bag,
+            'sheet' => $sheet,
+            'finish' => FinishSheet::of($sheet, $maker),
+        ]), $request->session()->has('errors') ? [] : $wrong);
+    }
+
+    /** The choices of all that it is finished with. */
+    public function keep(Request $request, Bag $bag): RedirectResponse|JsonResponse
+    {
+        $this->authorize('own', $bag);
+        $maker = $this->maker($request);
+        $finish = BagForm::finish($request, $maker);
+        try {
+            $kept = Keeping::of($bag, $request, $maker, fn(Bag $bag) => self::put($bag, $finish));
+        } catch (Refused $e) {
+            $errors = BagForm::errors($e);
+
+            return $request->expectsJson()
+                ? response()->json(['errors' => $errors, 'ways' => []], 422)
+                : back()->withInput()->withErrors($errors);
+        }
+        if (! $request->expectsJson()) {
+            $to = redirect()->route('bags.finish', $bag)->with('status', 'Kept and drawn anew.');
+
+            return $kept->met === [] ? $to : $to->with('met', $kept->met);
+        }
+        $sheet = FinishSheet::of($kept->sheet, $maker);
+
+        return response()->json([
+            'regions' => [
+                'drawing' => view('bags.finish-drawing', ['finish' => $sheet, 'sheet' => $sheet->sheet])->render(),
+                'tally' => view('bags.finish-needs', ['finish' => $sheet, 'sheet' => $sheet->sheet])->render(),
+            ],
+            'solved' => array_merge(...array_map($sheet->settled(...), array_keys($sheet->parts()))),
+            'revision' => $bag->revision,
+            'elsewhere' => [],
+            'met' => $kept->met === [] ? '' : view('bags.met', ['bag' => $bag, 'met' => $kept->met])->render(),
+        ]);
+    }
+
+    /** One more thing, as a form begins. */
+    public function add(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $way = Finishings::byKey()[Typed::text($request, 'type')] ?? abort(404);
+        try {
+            Changing::held($bag, function (Bag $bag) use ($way): void {
+                $finish = self::finish($bag);
+                if (count($finish) >= Finishes::MOST) {
+                    throw Refused::at(
+                        '/finish',
+                        'A bag is finished with at most '.Finishes::MOST.' things; take one out.',
+                    );
+                }
+                self::put($bag, [...$finish, ['type' => $way::key()] + $way::open()->write()]);
+                $bag->plan();
+            });
+        } catch (Refused $e) {
+            return redirect()->route('bags.finish', $bag)->withErrors(['add' => $e->problems[0]->message]);
+        }
+
+        return redirect()->route('bags.finish', $bag)->with(
+            'status',
+            "{$way::called()[0]}: as it mostly is. Change it at the left.",
+        )
+            ->with('opened', count(self::finish($bag)) - 1);
+    }
+
+    /** One thing less, where it is still that thing. */
+    public function takeOut(Request $request, Bag $bag, int $place): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $to = redirect()->route('bags.finish', $bag);
+        $taken = Changing::held($bag, function (Bag $bag) use ($request, $place): ?string {
+            $finish = self::finish($bag);
+            $type = $finish[$place]['type'] ?? null;
+            if (! is_string($type) || $type !== Typed::text($request, 'type')) {
+                return null;
+            }
+            array_splice($finish, $place, 1);
+            self::put($bag, $finish);
+
+            return isset(Finishings::byKey()[$type]) ? Finishings::byKey()[$type]::called()[0] : $type;
+        });
+
+        return $taken === null
+            ? $to->withErrors(['add' => 'What was to be taken out is no longer there; it was changed on another page.'])
+            : $to->with('status', "{$taken}: taken out.");
     }
 
     /** The lining's pieces at true size, to print and to cut by. */
     public function pdf(Request $request, Bag $bag): Response|RedirectResponse
     {
-        $sheet = $this->sheet($request, $bag);
-        if ($sheet === null) {
-            return redirect()->route('bags.plan', $bag);
-        }
-        $finish = FinishSheet::of($sheet, $request);
+        $finish = $this->sheet($request, $bag);
+        $lining = $finish?->linings()[0][0] ?? null;
 
-        return $this->file(
-            TiledPdf::of($finish->lining->pieces, $bag->name(), Typed::text($request, 'paper')),
+        return $lining === null ? redirect()->route('bags.finish', $bag) : $this->file(
+            TiledPdf::of($lining->pieces, $bag->name(), Typed::text($request, 'paper')),
             'application/pdf',
             "lining-{$bag->id}.pdf",
         );
     }
 
-    /** It is done: what it measures, what it held, what she would do otherwise. */
+    /** Its pieces side by side at true size. */
+    public function svg(Request $request, Bag $bag): Response|RedirectResponse
+    {
+        $finish = $this->sheet($request, $bag);
+        $lining = $finish?->linings()[0][0] ?? null;
+
+        return $lining === null ? redirect()->route('bags.finish', $bag) : $this->file(
+            ClothDrawing::of($lining->pieces, $bag->name()),
+            'image/svg+xml',
+            "lining-{$bag->id}.svg",
+        );
+    }
+
+    /** It is done: what it measures, took and held, what she would do otherwise. */
     public function store(Request $request, Bag $bag): RedirectResponse
     {
-        $this->authorize('own', $bag);
-        $kept = $wrong = [];
-        foreach (['wide', 'high'] as $side) {
+        $sheet = $this->sheet($request, $bag);
+        if ($sheet === null) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        $read = Finished::read($request, $this->maker($request));
+        if ($read->wrong === []) {
             try {
-                $kept[$side] = Typed::length(Typed::text($request, $side), $this->maker($request)->units)?->exact();
-            } catch (NotUnderstood $e) {
-                $wrong[$side] = $e->getMessage();
+                $read->keep($sheet->sheet);
+            } catch (NotEnough $e) {
+                $read->wrong['left_over'] = $e->getMessage();
             }
         }
-        try {
-            $text = Typed::text($request, 'load');
-            $kept['load'] = $text === '' ? null : Mass::parse($text, MassUnit::Kilogram)->exact();
-        } catch (NotUnderstood $e) {
-            $wrong['load'] = $e->getMessage();
-        }
-        $otherwise = Typed::text($request, 'otherwise');
-        if (mb_strlen($otherwise) > 600) {
-            $wrong['otherwise'] = 'At most 600 letters; these are '.mb_strlen($otherwise).'.';
-        }
-        foreach ($kept as $field => $said) {
-            if ($said !== null && strlen($said) > 20) {
-                $wrong[$field] = 'Write it shorter.';
-            }
-        }
-        if ($wrong !== []) {
-            return back()->withInput()->withErrors($wrong);
-        }
-        BagFinish::query()->updateOrCreate(['bag_id' => $bag->id], $kept + ['otherwise' => $otherwise]);
 
-        return redirect()->route('bags.finish', $bag)->with('status', 'It is done, and written down.');
+        return $read->wrong === []
+            ? redirect()->route('bags.finish', $bag)->with('status', 'It is done, and written down.')
+            : back()->withInput()->withErrors($read->wrong);
     }
 
     /** Taken back: it is not done. */
     public function undo(Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        BagFinish::query()->where('bag_id', $bag->id)->delete();
 
-        return redirect()->route('bags.finish', $bag)->with('status', 'It is in hand again.');
+        return redirect()->route('bags.finish', $bag)->with('status', Finished::undo($bag)
+            ? 'It is in hand again, and its line is out of the stash.'
+            : 'It is in hand again. Its line stays in the stash, for what was taken since stands on it.');
     }
 
     /** The same bag of another size, with what she would do otherwise in sight. */
     public function again(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
+        $maker = $this->maker($request);
         $larger = str_replace(',', '.', Typed::text($request, 'larger'));
         $factor = is_numeric($larger) ? 1 + (float) $larger / 100 : 1.0;
+        $of = Typed::text($request, 'material_id');
+        $material = ctype_digit($of) ? $maker->strands()->find($of) : null;
         try {
             if ($factor < 0.2 || $factor > 5.0) {
                 throw Refused::at('/size', 'From 80 % smaller to 400 % larger.');
             }
             $out = $bag->plan()->comesOut;
-            $copy = $bag->replicate(['revision']);
+            $copy = $bag->replicate(['revision', 'price_tag']);
             $choices = $bag->choices;
             $size = array_combine(self::SIDES, [$out->baseLength, $out->baseWidth, $out->height]);
-            if ($factor !== 1.0) {
+            $other = $material !== null && $material->id !== $bag->material_id;
+            if ($other) {
+                // Of another strand: on the hook that this one was worked with, as all her swatches teach.
+                $copy->material()->associate($material);
+                $copy->swatch()->dissociate();
+                $choices = array_diff_key($choices, ['gauge' => 1, 'others' => 1, 'changes' => 1] + Bag::TAUGHT);
+                $choices = ['learned' => true, 'hook' => $bag->plan()->spec->hands->hook->exact()] + $choices;
+            }
+            if ($factor !== 1.0 || $other) {
                 // Every count that follows the size is open again.
                 $opened = $bag->plan()->spec->opened();
                 $choices = PartsWriter::write($opened->parts) + $choices;
@@ -137,13 +247,27 @@ final class FinishController extends Controller
         );
     }
 
-    private function sheet(Request $request, Bag $bag): ?PlanSheet
+    private function sheet(Request $request, Bag $bag): ?FinishSheet
     {
         $this->authorize('own', $bag);
         try {
-            return PlanSheet::of($bag, $this->maker($request));
+            return FinishSheet::of(PlanSheet::of($bag, $this->maker($request)), $this->maker($request));
         } catch (Refused) {
             return null;
         }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function finish(Bag $bag): array
+    {
+        $finish = $bag->choices['finish'] ?? [];
+
+        return is_array($finish) ? array_values(array_filter($finish, is_array(...))) : [];
+    }
+
+    /** @param list<array<string, mixed>> $finish */
+    private static function put(Bag $bag, array $finish): void
+    {
+        $bag->choices = ($finish === [] ? [] : ['finish' => $finish]) + array_diff_key($bag->choices, ['finish' => 1]);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\StockEntry;
 use App\Rules\Typed;
+use App\Stash\Amount;
 use App\Stash\Ledger;
 use App\Stash\StashSearch;
 use Fescue\Core\Measure\Length;
@@ -112,11 +113,7 @@ final class LedgerController extends Controller
     private static function amount(Material $material, string $text, bool $noneIsFine): float
     {
         $amount = match (true) {
-            ! $material->kind->isStrand() => preg_match(
-                '/^(\d{1,7})(?:\s*tabs?)?$/i',
-                $text,
-                $found,
-            ) === 1 ? (float) $found[1] : throw new NotUnderstood('Count them: a whole number, like 250.'),
+            ! $material->kind->isStrand() => Amount::read($material->kind, $text),
             default => self::grams($material, $text),
         };
         if ($amount > self::MOST || ($amount <= 0 && ! $noneIsFine)) {

@@ -29,7 +29,7 @@ final class PictureController extends Controller
         return view(
             'swatches.pictures',
             [
-                'pictures' => $this->maker($request)->pictures()->latest('id')->get(
+                'pictures' => $this->maker($request)->pictures()->whereNull('bag_id')->latest('id')->get(
                     ['id', 'user_id', 'width', 'height', 'created_at'],
                 ),
             ],
@@ -57,7 +57,7 @@ final class PictureController extends Controller
         $picture = $maker->pictures()->create(
             ['width' => $photograph->width, 'height' => $photograph->height, 'jpeg' => $photograph->jpeg],
         );
-        $old = $maker->pictures()->latest('id')->skip(self::KEPT)->take(100)->pluck('id')->all();
+        $old = $maker->pictures()->whereNull('bag_id')->latest('id')->skip(self::KEPT)->take(100)->pluck('id')->all();
         Picture::query()->whereIn('id', $old)->delete();
 
         return redirect()->route('swatches.picture', $picture);

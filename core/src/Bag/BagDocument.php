@@ -117,7 +117,9 @@ final class BagDocument
         $chain = $top->has('starting_chain') ? $top->word('starting_chain', [self::APART, self::COUNTS]) : null;
         $lean = $top->has('lean') ? $top->signed('lean', self::MOST_LEAN, 'The lean of the start of rounds') : null;
 
-        return $working === null ? null : new School($working, $chain === self::COUNTS, $lean ?? 0.0);
+        $stretch = $top->has('stretch') ? $top->number('stretch', 0, 1, 'how far straps give, as a share,') : null;
+
+        return $working === null ? null : new School($working, $chain === self::COUNTS, $lean ?? 0.0, $stretch);
     }
 
     private static function wish(Fields $size): Wish

@@ -8,12 +8,16 @@ use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Shell;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Material\Make;
+use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Work;
 
 /** A bag with nothing left open: its parts, its proven rows and the size that comes out. */
@@ -166,5 +170,44 @@ final readonly class BagPlan
         }
 
         return $levels;
+    }
+
+    /** @return list<Row> that are told by themselves: in which a finish is thought of, and those after them */
+    public function heeded(): array
+    {
+        $rows = [];
+        foreach ($this->fitted as $fitted) {
+            foreach ($fitted->remarks as $one) {
+                array_push($rows, ...($one->row === null ? [] : array_slice($this->work->rows, $one->row, 2)));
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Need> beside strand: of its handles, and of what it is finished with */
+    public function needs(): array
+    {
+        $needs = [];
+        foreach ($this->parts as $part) {
+            $kinds = array_count_values(array_map(
+                fn(Attached $one): string => $one->as->value,
+                $part->made->attached,
+            ));
+            // The back has what the front shows.
+            foreach ($kinds as $as => $many) {
+                $needs[] = match (Fastened::from($as)) {
+                    Fastened::Ring => Need::piece(Make::Ring, 'Ring', 2 * $many),
+                    Fastened::Handle => Need::piece(Make::Handle, 'Handle', 2 * $many),
+                    Fastened::Hooks => Need::piece(Make::SnapHook, 'Snap hook', 2),
+                    Fastened::Strap => null,
+                };
+            }
+        }
+        foreach ($this->fitted as $fitted) {
+            array_push($needs, ...$fitted->needs);
+        }
+
+        return array_values(array_filter($needs));
     }
 }

@@ -80,7 +80,7 @@ final readonly class Pace
             unset($rest[$one->part->value]);
         }
         $row = self::row($rest, $this->bags, $bag);
-        $all = max(0.0, $sure + array_sum($rest) + $this->model->expected($row));
+        $all = max(0.0, $sure + array_sum($rest) + $this->model->expected($row) + $timed->finish);
 
         return new Spread($all, $all > 0 ? sqrt($this->model->variance($row)) / $all : 0.0);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Finish\Fitted;
 
 /** A bag with the minutes that were logged of its parts. */
 final readonly class Timed
@@ -14,10 +15,14 @@ final readonly class Timed
      */
     public array $expected;
 
+    /** Minutes of what it is finished with. */
+    public float $finish;
+
     /** @param list<LoggedTime> $logged of whole parts, one each */
     public function __construct(BagPlan $plan, private array $logged = [])
     {
         $this->expected = Pace::expected($plan);
+        $this->finish = array_sum(array_map(fn(Fitted $one): float => $one->minutes, $plan->fitted));
     }
 
     /** @return list<LoggedTime> those of parts the bag has */

@@ -63,6 +63,7 @@ final readonly class Button extends OnTheMiddle
             Length::mm(3.2 * $loop->mm + 350),
             [$this->fixture($shell, Shape::Disc, $this->wide()->mm)],
             self::MINUTES,
+            $this->settled(),
         );
     }
 }

@@ -103,6 +103,7 @@ final readonly class ChainStrap extends ByChoices implements Finishing
             $strand,
             [new Fixture(Shape::Chain, 0.0, 0.0, $shell->opening->mm, min($long->mm / 2, 0.6 * $shell->high->mm))],
             self::MINUTES,
+            ['length' => $long, 'link' => $link],
         );
     }
 }

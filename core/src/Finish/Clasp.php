@@ -40,6 +40,7 @@ final readonly class Clasp extends OnTheMiddle
             [Need::piece(Make::Clasp, 'Clasp, two halves', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Plate, 0.6 * $this->wide()->mm)],
             minutes: self::MINUTES,
+            settled: $this->settled(),
         );
     }
 }

@@ -120,8 +120,8 @@ final readonly class Drawstring extends ByChoices implements Finishing
 
         return new Fitted(
             new Step(
-                "{long} in and out through {$gaps} gaps, both ends out on the front, {$out} stitches either side of its "
-                    .'middle.',
+                "{long} in and out through {$gaps} gaps, both ends out on the front, {$out} stitches either side of "
+                    .'its middle.',
                 ['long' => $long],
             ),
             [
@@ -150,6 +150,7 @@ final readonly class Drawstring extends ByChoices implements Finishing
                 new Fixture(Shape::Cord, 0.0, $level->under->mm ?? $shell->row->mm, $shell->opening->mm, $gaps),
             ],
             self::MINUTES,
+            ['tie' => Length::mm(self::TIE)],
         );
     }
 }

@@ -19,6 +19,7 @@ final readonly class Fitted
      * @param ?Length $strand of the bag's own that it takes; null where none
      * @param list<Fixture> $fixtures on the front; the back has the same
      * @param float $minutes that it takes. From memory.
+     * @param array<string, Length> $settled lengths that were left open, by the setting's name
      * @param ?Lining $lining where it is one
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Fitted
         public ?Length $strand = null,
         public array $fixtures = [],
         public float $minutes = 0.0,
+        public array $settled = [],
         public ?Lining $lining = null,
     ) {}
 }

@@ -94,6 +94,7 @@ final readonly class Flap extends ByChoices implements Finishing
             strand: Length::mm($across * $rows * $loop->mm + self::TAILS),
             fixtures: [new Fixture(Shape::Cloth, 0.0, $long->mm / 2, $shell->stitch->times($across)->mm, $long->mm)],
             minutes: $across * $rows * self::SECONDS_A_STITCH / 60,
+            settled: ['long' => $long],
         );
     }
 }

@@ -37,6 +37,7 @@ final readonly class Label extends OnTheMiddle
             [Need::piece(Make::Label, 'Label', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Plate, 0.5 * $this->wide()->mm)],
             minutes: self::MINUTES,
+            settled: $this->settled(),
         );
     }
 }

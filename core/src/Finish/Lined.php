@@ -137,8 +137,8 @@ final readonly class Lined extends ByChoices implements Finishing
         $lay = $lining->lay($this->cloth()->mm);
         if ($lay === null) {
             $widest = max(array_map(fn(ClothPiece $one): float => $one->width(), $lining->pieces));
-            throw new Unmakeable('cloth', 'A piece is '.Length::mm($widest)->print().' wide and does not go on cloth of '
-                ."{$this->cloth()->print()}. Take wider cloth, or a lining of other pieces.");
+            throw new Unmakeable('cloth', 'A piece is '.Length::mm($widest)->print().' wide and does not go on cloth '
+                ."of {$this->cloth()->print()}. Take wider cloth, or a lining of other pieces.");
         }
 
         return new Fitted(
@@ -158,6 +158,12 @@ final readonly class Lined extends ByChoices implements Finishing
             )],
             [new Need(Kind::Cloth, 'Lining cloth', ceil($lay[1] / 10), size: $this->cloth())],
             minutes: self::MINUTES,
+            settled: [
+                'seam' => Length::mm($this->length('seam')->mm ?? Lining::SEAM),
+                'cloth' => $this->cloth(),
+                'lies' => $shell->wide,
+                'stands' => $shell->high,
+            ],
             lining: $lining,
         );
     }

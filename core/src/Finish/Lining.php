@@ -25,8 +25,8 @@ final readonly class Lining
     /** What ends every order of sewing. */
     private const HUNG = [
         'Turn the upper edge in and press it.',
-        'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in every second; '
-            .'at the bottom’s corners too, so that it does not come out with the hand.',
+        'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in every '
+            .'second; at the bottom’s corners too, so that it does not come out with the hand.',
     ];
 
     /** A square cut out is at least so large beside its seams. */
@@ -166,8 +166,8 @@ final readonly class Lining
             [...$this->seams, ['drawn top to lining', $this->around, $this->around]],
             [
                 ...array_slice($this->order, 0, -count(self::HUNG)),
-                'Sew the drawn top to a ring but for a finger’s breadth near its upper edge, turn that edge in twice to '
-                    .'a channel, and sew it down.',
+                'Sew the drawn top to a ring but for a finger’s breadth near its upper edge, turn that edge in twice '
+                    .'to a channel, and sew it down.',
                 'Sew the drawn top to the lining, right sides together; that seam is caught to the bag.',
                 'Thread a string of twice the opening and two hands, and knot it.',
                 ...self::HUNG,

@@ -31,8 +31,8 @@ final readonly class MagneticSnap extends OnTheMiddle
             $this->stands($shell, 'It stands'),
             [
                 new Step(
-                    'Sew each half through a scrap of cloth or leather on the wrong side, so that the pull is not on two '
-                        .'stitches alone. Prongs go between stitches: never cut one.',
+                    'Sew each half through a scrap of cloth or leather on the wrong side, so that the pull is not on '
+                        .'two stitches alone. Prongs go between stitches: never cut one.',
                 ),
                 new Step('Close it, lay the bag flat, and look whether the folds meet before you sew the second half.'),
             ],
@@ -40,6 +40,7 @@ final readonly class MagneticSnap extends OnTheMiddle
             [Need::piece(Make::Magnet, 'Magnetic snap, two halves', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Disc, $this->wide()->mm)],
             minutes: self::MINUTES,
+            settled: $this->settled(),
         );
     }
 }

@@ -72,6 +72,12 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
         }
     }
 
+    /** @return array<string, Length> */
+    protected function settled(): array
+    {
+        return ['wide' => $this->wide(), 'under' => $this->under()];
+    }
+
     /** Where it stands, from two edges in length, stitches and rows, and by how much it is off. */
     protected function stands(Shell $shell, string $what): Step
     {
@@ -91,7 +97,7 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
 
         return new Step(
             "{$what} in the middle: {side} from either fold, {under} below the edge; in {$level->row}, "
-                .($rows === 0 ? 'the last of the wall' : "{$rows} below the last of the wall").', with '.self::half($free)
+                .($rows === 0 ? '' : "{$rows} below ").'the last of the wall, with '.self::half($free)
                 .' of the side’s '.self::half($side).' stitches free at either side.'
                 .($level->off($covers) > 0
                     ? ' On whole stitches it stands half a one off, {half}, to the same hand on both sides.'

@@ -39,6 +39,7 @@ final readonly class Snap extends OnTheMiddle
             [Need::piece(Make::Snap, 'Snap, a pair', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Disc, $this->wide()->mm)],
             minutes: self::MINUTES,
+            settled: $this->settled(),
         );
     }
 }

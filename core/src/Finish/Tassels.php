@@ -114,8 +114,8 @@ final readonly class Tassels extends ByChoices implements Finishing
             new Step("{$many} of {card}, {each} of strand each.", ['card' => $this->card(), 'each' => $this->each()]),
             [
                 new Step(
-                    "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with {tie}, bind the "
-                        .'neck with {binding}, cut the foot open away from you.',
+                    "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with {tie}, bind "
+                        .'the neck with {binding}, cut the foot open away from you.',
                     [
                         'card' => $this->card(),
                         'tie' => Length::mm(self::TIE),
@@ -124,7 +124,7 @@ final readonly class Tassels extends ByChoices implements Finishing
                 ),
                 new Step(match ($where) {
                     self::AROUND => "The first on stitch {$first}, then one on every {$every}th: {$many} in all"
-                        .($left === 0 ? '.' : "; {$left} stitches are left over, so move the last ones to even it out."),
+                        .($left === 0 ? '.' : "; {$left} stitches are left over: move the last ones to even it out."),
                     'folds' => 'One on the stitch at each fold.',
                     default => 'From the front’s middle.',
                 }),
@@ -132,6 +132,7 @@ final readonly class Tassels extends ByChoices implements Finishing
             strand: $this->each()->times($many),
             fixtures: $fixtures,
             minutes: self::MINUTES * $many,
+            settled: ['card' => $this->card()],
         );
     }
 }

@@ -58,6 +58,7 @@ final readonly class TurnLock extends OnTheMiddle
             [Need::piece(Make::TurnLock, 'Turn lock, frame and bolt', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Plate, 0.7 * $this->wide()->mm)],
             minutes: self::MINUTES,
+            settled: $this->settled(),
         );
     }
 }

@@ -238,7 +238,7 @@ final readonly class Net extends OfPieces
                     'The chain must not be twisted where it meets the side.',
                     'A marker where the first strap begins; one hook size up for a chain of strand without give. A '
                         .'strap of {lies} hangs about {hangs}.',
-                    ['lies' => $strap, 'hangs' => Hanging::of($strap)],
+                    ['lies' => $strap, 'hangs' => Hanging::of($strap, $ground->school)],
                 ),
                 Remark::hangTest(),
             ],

@@ -13,14 +13,21 @@ use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Stitch\Stitch;
 
-/** How rounds meet, whether the chain that starts one counts as its first stitch, and how their start leans. */
+/**
+ * How rounds meet, whether the chain that starts one counts as its first stitch, how their start leans, and how far
+ * straps give.
+ */
 final readonly class School
 {
-    /** @param float $lean stitches by which a round starts past the start of the one below, measured of her hand */
+    /**
+     * @param float $lean stitches by which a round starts past the start of the one below, measured of her hand
+     * @param ?float $stretch by which her straps grow under a full bag, as a share; null until one has hung
+     */
     public function __construct(
         public Working $working = Working::Spiral,
         public bool $chainCounts = false,
         public float $lean = 0.0,
+        public ?float $stretch = null,
     ) {}
 
     /** What the maker should know of it before the first round. */
@@ -37,7 +44,11 @@ final readonly class School
     /** As what lies flat is worked: its right side up, never turned. */
     public function flat(): self
     {
-        return $this->working === Working::JoinedTurned ? new self(Working::Joined, $this->chainCounts) : $this;
+        return $this->working === Working::JoinedTurned ? new self(
+            Working::Joined,
+            $this->chainCounts,
+            stretch: $this->stretch,
+        ) : $this;
     }
 
     /**

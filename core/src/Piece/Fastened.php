@@ -10,4 +10,6 @@ enum Fastened: string
     case Strap = 'strap';
     case Handle = 'handle';
     case Ring = 'ring';
+    /** A strap on hooks of its own. */
+    case Hooks = 'hooks';
 }

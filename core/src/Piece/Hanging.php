@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\School;
 
 /** A strap or a handle under a full bag: longer than it lies, by a guess until one has hung. No source. */
 final class Hanging
@@ -18,14 +20,22 @@ final class Hanging
     }
 
     /** How long that hangs which lies so long. */
-    public static function of(Length $lies): Length
+    public static function of(Length $lies, School $school): Length
     {
-        return $lies->times(1 + self::STRETCH);
+        return $lies->times(1 + ($school->stretch ?? self::STRETCH));
     }
 
     /** How long that lies which hangs so long, mm. */
-    public static function lying(float $hangs): float
+    public static function lying(float $hangs, School $school): float
     {
-        return $hangs / (1 + self::STRETCH);
+        return $hangs / (1 + ($school->stretch ?? self::STRETCH));
+    }
+
+    /** How sure that is. */
+    public static function said(School $school): string
+    {
+        return $school->stretch === null
+            ? 'a tenth is a guess until yours has hung'
+            : 'yours gave '.Decimal::print(100 * $school->stretch, 1).' % under a load';
     }
 }

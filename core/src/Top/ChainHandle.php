@@ -45,7 +45,7 @@ final readonly class ChainHandle extends OverChain
     protected function long(int $skip, Ground $ground): int
     {
         $hangs = $this->length('hangs');
-        $lies = $hangs === null ? self::LONG : Hanging::lying($hangs->mm);
+        $lies = $hangs === null ? self::LONG : Hanging::lying($hangs->mm, $ground->school);
 
         return max($skip, (int) round($lies / $ground->gauge->singleWidth()->mm));
     }
@@ -59,9 +59,9 @@ final readonly class ChainHandle extends OverChain
                 Tone::Better,
                 0,
                 'A handle lies {lies} long and hangs about {hangs}.',
-                'A chain stretches under the load; a tenth is a guess until yours has hung. Must not twist: lay it '
+                'A chain stretches under the load; '.Hanging::said($ground->school).'. Must not twist: lay it '
                     .'flat before the round on it.',
-                ['lies' => $lies, 'hangs' => Hanging::of($lies)],
+                ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
             ),
         ];
         if (abs($this->offCentre($on)) > 0.25) {

@@ -69,7 +69,7 @@ final readonly class HookedStrap extends OnSides
     {
         $hangs = $this->length('hangs')->mm ?? self::HANGS;
         $chain = $this->count('chain')
-            ?? (int) round(Hanging::lying($hangs) / $ground->gauge->singleWidth()->mm);
+            ?? (int) round(Hanging::lying($hangs, $ground->school) / $ground->gauge->singleWidth()->mm);
         if ($chain < 2 || $chain > self::MOST_CHAINS) {
             throw new Unmakeable(
                 'hangs',
@@ -109,14 +109,14 @@ final readonly class HookedStrap extends OnSides
                     0,
                     'The strap lies {lies} long and hangs about {hangs}.',
                     'Begin the chain on one snap hook and lead it through the other before you work back. A chain '
-                        .'stretches: a tenth is a guess until yours has hung. Hook it into the stitch on each fold.',
-                    ['lies' => $lies, 'hangs' => Hanging::of($lies)],
+                        .'stretches: '.Hanging::said($ground->school).'. Hook it into the stitch on each fold.',
+                    ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
                 ),
                 ...self::folds($edge),
                 Remark::hangTest(),
             ],
             attached: [new Attached(
-                Fastened::Handle,
+                Fastened::Hooks,
                 self::standing($edge, self::fold($edge), $stitch),
                 self::standing($edge, self::fold($edge) + self::side($edge), $stitch),
                 $ground->gauge->singleHeight(),

@@ -122,7 +122,7 @@ final readonly class Straps extends OnSides
         $high = $ground->gauge->heightOf($this->motif('stitch'))->mm;
         $hangs = $this->length('hangs')->mm ?? self::HANGS[$this->way()] ?? 0.0;
         // An even number: the last row then shows the face of the first.
-        $rows = $this->count('rows') ?? 2 * (int) round(Hanging::lying($hangs) / $high / 2);
+        $rows = $this->count('rows') ?? 2 * (int) round(Hanging::lying($hangs, $ground->school) / $high / 2);
         if ($rows < 1 || $rows > self::MOST_ROWS) {
             throw new Unmakeable(
                 'hangs',
@@ -172,9 +172,9 @@ final readonly class Straps extends OnSides
                 Tone::Better,
                 0,
                 'A strap lies {lies} long and hangs about {hangs}.',
-                'Rows stretch under the load; a tenth is a guess until yours have hung. Lay the bag flat, front on '
+                'Rows stretch under the load; '.Hanging::said($ground->school).'. Lay the bag flat, front on '
                     .'back, and check the place over against before you sew; a strap must not twist.',
-                ['lies' => $lies, 'hangs' => Hanging::of($lies)],
+                ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
             ),
             ...($many % 2 === 1 && $this->count('rows') !== null ? [
                 new Remark(

@@ -75,7 +75,7 @@ final class FinishTest extends TestCase
         self::assertSame('Round 15', Ways::plan([])->work->rows[(int) $chain->remarks[0]->row]->name);
     }
 
-    /** 50 wraps on 5.5 cm, a tie of 15 cm, a binding of 30 cm, one on every sixth stitch. Common practice, no source. */
+    /** 50 wraps on 5.5 cm, a tie of 15, a binding of 30 cm, one on every sixth stitch. Common practice, no source. */
     public function testTassels(): void
     {
         $tassels = self::fitted(['type' => 'tassels']);
@@ -109,8 +109,8 @@ final class FinishTest extends TestCase
         // 56 stitches of 12 mm: 33.6 cm flat, 28 a side; the front's middle after 14, the back's after 42.
         $magnet = self::fitted(['type' => 'magnet', 'wide' => '24 mm', 'under' => '2 cm']);
         self::assertSame(
-            'It stands in the middle: 15.6 cm from either fold, 1.7 cm below the edge; in Round 15, 1 below the last of the '
-                .'wall, with 13 of the side’s 28 stitches free at either side.',
+            'It stands in the middle: 15.6 cm from either fold, 1.7 cm below the edge; in Round 15, 1 below the last of '
+                .'the wall, with 13 of the side’s 28 stitches free at either side.',
             self::said($magnet->figures),
         );
         self::assertStringContainsString(
@@ -197,11 +197,13 @@ final class FinishTest extends TestCase
             $type = ['magnet', 'snap', 'clasp', 'button', 'turn-lock', 'label'][$nth % 6];
             $base = [
                 ['type' => 'oval', 'ends' => 'three', 'chain' => mt_rand(12, 30), 'rounds' => mt_rand(1, 3)],
-                ['type' => 'rows', 'stitch' => 'sc', 'across' => mt_rand(12, 30), 'rows' => mt_rand(2, 8), 'corner' => mt_rand(1, 3)],
+                ['type' => 'rows', 'stitch' => 'sc', 'across' => mt_rand(12, 30), 'rows' => mt_rand(2, 8),
+                    'corner' => mt_rand(1, 3)],
                 ['type' => 'round', 'stitch' => 'sc', 'rounds' => mt_rand(4, 9)],
             ][$nth % 3];
             $plan = Ways::plan([
-                'base' => $base, 'body/loop' => 'both', 'finish' => [['type' => $type, 'wide' => "{$wide} mm", 'under' => '4 cm']],
+                'base' => $base, 'body/loop' => 'both',
+                'finish' => [['type' => $type, 'wide' => "{$wide} mm", 'under' => '4 cm']],
             ]);
             $fitted = $plan->fitted[0];
             preg_match(

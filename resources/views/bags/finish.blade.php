@@ -1,83 +1,101 @@
-@use(App\Drawing\LayDrawing)
+@use(App\Models\BagFinish)
 @use(App\Rules\Typed)
-@use(Fescue\Core\Measure\Decimal)
+@use(Fescue\Core\Bag\Finishes)
+@use(Fescue\Core\Finish\Finishings)
 @php
-    $plan = $sheet->plan;
-    $lining = $finish->lining;
-    $lay = LayDrawing::of($lining, $finish->cloth, $sheet->unit);
-    $long = $lining->lay($finish->cloth->mm)[1] ?? null;
-    $asked = array_filter(request()->only(['seam', 'cloth', 'lies', 'stands', 'closure']), is_string(...));
-    $noun = $plan->spec->strands->own->kind->noun();
-    $done = $finish->finish;
+    $chosen = array_values(array_filter((array) ($bag->choices['finish'] ?? []), is_array(...)));
+    $ways = Finishings::byKey();
+    $opened = session('opened') ?? (preg_match('/^finish\.(\d+)/', $errors->keys()[0] ?? '', $at) === 1 ? (int) $at[1] : 0);
+    $done = $finish->done;
+    $hours = array_sum(array_column($sheet->bag->logged(), 'minutes'));
 @endphp
 <x-layout :title="$bag->name().', finish'">
     @include('bags.head')
-    <div class="card-page">
-        <section aria-label="Finish">
-            <div class="section-rule">
-                <h2>Lining, {{ $lining->as }}</h2>
-                <form class="sift" method="get" action="{{ route('bags.finish', $bag) }}">
-                    @foreach (['seam' => ['Seam', '1 cm'], 'cloth' => ['Cloth is wide', $sheet->say($finish->cloth)], 'lies' => ['The bag lies, wide', $sheet->say($plan->comesOut->flatWidth)], 'stands' => ['It stands, high', $sheet->say($plan->comesOut->height)], 'closure' => ['The closure is wide', $sheet->say($finish->closureWide)]] as $field => [$label, $else])
-                        <label>{{ $label }} <input class="form-control" name="{{ $field }}" value="{{ Typed::text(request(), $field) }}" placeholder="{{ $else }}" autocomplete="off" aria-describedby="{{ $field }}-wrong"></label>
-                        @if ($errors->has($field))<p class="wrong" id="{{ $field }}-wrong">{{ $label }}: {{ $errors->first($field) }}</p>@endif
-                    @endforeach
-                    <button class="btn btn-quiet">Draw it</button>
+    <div data-met>@if (is_array(session('met'))) @include('bags.met', ['met' => session('met')]) @endif</div>
+    <div class="workbench">
+        <div class="stations">
+            <form method="post" action="{{ route('bags.finish.keep', $bag) }}" id="finishing" data-plan novalidate>
+                @csrf @method('put')
+                <input type="hidden" name="revision" value="{{ $bag->revision ?? 1 }}">
+                <p class="stale" data-stale role="status" @if (! $errors->has('finish.*')) hidden @endif>The drawing is without what is marked below.</p>
+                @foreach ($chosen as $place => $one)
+                    @continue(! isset($ways[$one['type'] ?? '']))
+                    @php $way = $ways[$one['type']]; @endphp
+                    <details class="station" name="station" data-station="{{ $place + 1 }}" @if ($place === $opened) open @endif>
+                        <summary><b>{{ $way::called()[0] }}</b></summary>
+                        <div class="inside">
+                            <input type="hidden" name="finish[{{ $place }}][type]" value="{{ $way::key() }}">
+                            <x-settings :at="'finish['.$place.']'" :maker="$way::open()" :values="$one" :solved="$finish->settled($place)" />
+                            <p class="acts"><button class="plain" form="take-out-{{ $place }}">Take it out</button></p>
+                        </div>
+                    </details>
+                @endforeach
+                @if ($chosen !== [])<p class="section-rule"><button class="btn btn-primary" data-redraw>Keep and draw</button></p>@endif
+            </form>
+            @foreach ($chosen as $place => $one)
+                <form method="post" id="take-out-{{ $place }}" action="{{ route('bags.finish.take-out', [$bag, $place]) }}">@csrf @method('delete')<input type="hidden" name="type" value="{{ is_string($one['type'] ?? null) ? $one['type'] : '' }}"></form>
+            @endforeach
+            <section class="section-rule add-finish" aria-label="Finish it with">
+                <h2>{{ $chosen === [] ? 'Finish it with' : 'And with' }}</h2>
+                @error('add')<p class="wrong">{{ $message }}</p>@enderror
+                @if (count($chosen) < Finishes::MOST)
+                <form method="post" action="{{ route('bags.finish.add', $bag) }}">
+                    @csrf
+                    @foreach ($ways as $key => $way)<button name="type" value="{{ $key }}"><b>{{ $way::called()[0] }}</b> <span>{{ $way::called()[1] }}</span></button>@endforeach
                 </form>
-                @if ($lay === null)
-                    <p class="wrong">A piece is wider than the cloth; take wider cloth, or lay it the other way round.</p>
-                @else
-                    <div class="table-head"><h3>The lay</h3><span>{{ Decimal::print($long / 10, 0) }} cm of cloth · drawn {{ $lay->ratio() }}</span></div>
-                    <div class="sheet" tabindex="0" role="group" aria-label="The lay of the lining">{!! $lay->inline() !!}</div>
                 @endif
-                <p><a href="{{ route('bags.finish.pdf', [$bag, 'paper' => 'A4'] + $asked) }}">Pieces at true size, A4</a> · <a href="{{ route('bags.finish.pdf', [$bag, 'paper' => 'Letter'] + $asked) }}">Letter</a>: print at 100 % and measure the bar.</p>
-                <ol class="numbered">@foreach ($lining->order as $step)<li>{{ $step }}</li>@endforeach</ol>
-                <p class="care-line">Scissors and rotary cutters: cut away from you, on a mat, with the guard on; pins counted before and after.</p>
-            </div>
-            <div class="section-rule">
-                <h2>Closing it</h2>
-                @if ($finish->closure === null)
-                    <p class="wrong">A closure of {{ $sheet->say($finish->closureWide) }} is wider than the opening.</p>
-                @else
-                    <p>A magnet, snap, clasp or button {{ $sheet->say($finish->closureWide) }} wide stands in the middle of both sides: {{ $sheet->say($finish->closure->from) }} from either fold, on stitch {{ Decimal::exact($finish->closure->stitch) }} of {{ $finish->closure->side }}@if ($finish->closure->off > 0), half a stitch off either way: it takes whole stitches @endif. Think of it in {{ $finish->closure->row }}.</p>
-                @endif
-                <p>A zip is as long as the opening: {{ $sheet->say($plan->comesOut->flatWidth) }} lying flat, less a stitch at each end.</p>
-                <p>A drawstring: {{ $sheet->say($finish->string->length) }}, in and out through {{ $finish->string->gaps }} gaps, its ends {{ $finish->string->out[0] }} stitches either side of the front’s middle.@if ($finish->string->doubled !== []) Pass two stitches at {{ implode(' and ', $finish->string->doubled) }}, so that the gaps come out even.@endif {{ Decimal::print($finish->grams($finish->string->length) * 3, 0) }} g of {{ $noun }} as a chain.</p>
-                <p class="care-line">Small magnets and snaps are swallowed: not where small children are. Cords and long straps can strangle.</p>
-            </div>
-            <div class="section-rule">
-                <h2>Tassels</h2>
-                <p>{{ $finish->tassels->many }} round the edge, one on every sixth stitch: 50 wraps on a card of 5.5 cm, a tie of 15 cm, a binding of 30 cm. {{ $sheet->say($finish->tassels->each) }} each, {{ Decimal::print($finish->tassels->strand->mm / 1000, 1) }} m and {{ Decimal::print($finish->grams($finish->tassels->strand), 0) }} g in all.</p>
-            </div>
-            <div class="section-rule">
-                <h2>Ends and load</h2>
-                <dl class="closing">@foreach ($sheet->closing() as $name => $text)<dt>{{ $name }}</dt><dd>{{ $text }}</dd>@endforeach</dl>
-            </div>
-        </section>
-        <aside aria-label="What it was">
-            <section class="section-rule">
+            </section>
+        </div>
+        <div class="drawing" data-region="drawing">@include('bags.finish-drawing')</div>
+        <div class="tally">
+            <div data-region="tally">@include('bags.finish-needs')</div>
+            <section class="section-rule" aria-label="What it was" id="log">
                 <h2>{{ $done === null ? 'It is done' : 'What it was' }}</h2>
                 @if ($done !== null)
                     <table class="plain-table">
-                        <thead><tr><th scope="col">side</th><th scope="col">planned</th><th scope="col">came</th><th scope="col">off</th></tr></thead>
+                        <thead><tr><th scope="col">what</th><th scope="col">planned</th><th scope="col">came</th><th scope="col">off</th></tr></thead>
                         <tbody>
-                            @foreach (['wide' => $plan->comesOut->flatWidth, 'high' => $plan->comesOut->height] as $side => $planned)
-                                <tr><th scope="row">{{ $side }}</th><td>{{ $sheet->say($planned) }}</td><td>{{ $done->{$side} ?? 'not measured' }}</td><td>{{ $finish->off($done->{$side}, $planned) }}</td></tr>
+                            @foreach ($finish->compared() as [$what, $planned, $came, $off])
+                                <tr><th scope="row">{{ $what }}</th><td>{{ $planned }}</td><td>{{ $came }}</td><td>{{ $off }}</td></tr>
                             @endforeach
-                            <tr><th scope="row">held</th><td></td><td>{{ $finish->held() ?: 'not hung' }}</td><td></td></tr>
+                            <tr><th scope="row">held</th><td></td><td>{{ $finish->held() ?: 'not hung' }}</td><td>{{ BagFinish::SEEN[$done->seen ?? ''] ?? '' }}</td></tr>
                         </tbody>
                     </table>
-                    @if ($done->otherwise !== '')<p>“{{ $done->otherwise }}”</p>@endif
+                    @if ($done->otherwise !== '')<p class="quote">“{{ $done->otherwise }}”</p>@endif
+                    @if ($finish->pictures->isNotEmpty())
+                    <div class="photographs">@foreach ($finish->pictures as $picture)<figure><img src="{{ route('bags.picture', [$bag, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" alt="The bag, photographed {{ $picture->created_at?->format('j F Y') }}" loading="lazy"><form method="post" action="{{ route('bags.picture', [$bag, $picture]) }}">@csrf @method('delete')<button class="plain">Take it out</button></form></figure>@endforeach</div>
+                    @endif
+                    @if ($finish->asSwatch())<form method="post" action="{{ route('bags.finish.swatch', $bag) }}">@csrf<button class="btn btn-quiet">Keep its measures as a swatch</button></form><p class="hint">So large a piece measures your hand better than any swatch; the next plan of this strand and hook goes by it.</p>@endif
+                    <p class="acts"><a href="{{ route('bags.log') }}">All your finished bags</a></p>
                     <form method="post" action="{{ route('bags.finish.undo', $bag) }}">@csrf @method('delete')<button class="plain">It is not done yet</button></form>
                 @endif
-                <form method="post" action="{{ route('bags.finish.store', $bag) }}">
+                <details class="above" @if ($done === null || $errors->hasAny(['wide', 'high', 'left_over', 'minutes', 'load', 'hung_for', 'strap_lay', 'strap_hung', 'blocked_wide', 'blocked_high', 'otherwise'])) open @endif>
+                <summary>{{ $done === null ? 'Measure, weigh and hang it' : 'Correct it' }}</summary>
+                <form class="done-form" method="post" action="{{ route('bags.finish.store', $bag) }}">
                     @csrf
-                    @foreach (['wide' => 'Lies, wide', 'high' => 'High', 'load' => 'Held for an hour, kg'] as $field => $label)
-                        <div class="field line">
-                            <label for="{{ $field }}">{{ $label }}</label>
-                            <input class="form-control" id="{{ $field }}" name="{{ $field }}" autocomplete="off" value="{{ Typed::before($field, $field === 'load' ? $finish->held() : $done->{$field} ?? '') }}" aria-describedby="{{ $field }}-wrong">
-                            <p class="wrong" id="{{ $field }}-wrong">{{ $errors->first($field) }}</p>
-                        </div>
+                    <h3>Tape and scale</h3>
+                    @foreach ([
+                        'wide' => ['Lies, wide', $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' => ['High', $sheet->say($sheet->plan->comesOut->height)],
+                        'left_over' => ['Left of the '.$sheet->plan->spec->strands->own->kind->noun(), 'g'], 'minutes' => ['It took', $hours > 0 ? intdiv((int) $hours, 60).' h '.((int) $hours % 60) : '6 h 30'],
+                    ] as $field => [$label, $hint])
+                        <x-count :name="$field" :$label :value="$field === 'minutes' ? ($done?->minutes === null ? ($hours > 0 && $done === null ? (string) (int) $hours : '') : (string) $done->minutes) : ($done->{$field} ?? '')" :solved="$hint" :whole="false" />
                     @endforeach
+                    <h3>The load</h3>
+                    <ol class="numbered">
+                        <li>Measure a strap or handle as it lies.</li>
+                        <li>Fill the bag as heavy as it will ever be, and hang it from a hook, low over the floor, nobody’s feet under it.</li>
+                        <li>After an hour measure the strap again, with the load. Look at each foot of the handles, the seams, the joins of strand, the base’s edge.</li>
+                        <li>Anything that opens, slips or thins: unload, mend, hang again. What gave is not carried.</li>
+                    </ol>
+                    <p class="care-line">Home-made and untested: never for lifting, never over people.</p>
+                    <x-count name="load" label="Hung with, kg" :value="$finish->held()" solved="" :whole="false" />
+                    <x-count name="hung_for" label="For, minutes" :value="(string) ($done->hung_for ?? '')" solved="60" />
+                    <x-count name="strap_lay" label="A strap, lying" :value="$done->strap_lay ?? ''" solved="" :whole="false" />
+                    <x-count name="strap_hung" label="A strap, hanging" :value="$done->strap_hung ?? ''" solved="" :whole="false" />
+                    <x-pick name="seen" label="What it did" :value="$done->seen ?? ''" :options="['' => 'not hung yet'] + BagFinish::SEEN" />
+                    <h3>Washed or blocked</h3>
+                    <x-count name="blocked_wide" label="Then wide" :value="$done->blocked_wide ?? ''" solved="" :whole="false" />
+                    <x-count name="blocked_high" label="Then high" :value="$done->blocked_high ?? ''" solved="" :whole="false" />
                     <div class="field">
                         <label for="otherwise">What I would do otherwise</label>
                         <textarea class="form-control" id="otherwise" name="otherwise" rows="3" aria-describedby="otherwise-wrong">{{ Typed::before('otherwise', $done->otherwise ?? '') }}</textarea>
@@ -85,20 +103,33 @@
                     </div>
                     <button class="btn btn-primary">Write it down</button>
                 </form>
-                <p class="hint">Hang the full bag from a hook for an hour before you carry anything in it: look at the handles’ feet, the seams, the joins. It is home-made and untested, never for lifting, never over people. What is left of the {{ $noun }} is weighed at <a href="{{ route('bags.enough', $bag) }}">Enough?</a>, after the last row.</p>
+                </details>
             </section>
-            <section class="section-rule">
-                <h2>Make it again</h2>
-                <form method="post" action="{{ route('bags.again', $bag) }}">
+            @if ($done !== null)
+            <section class="section-rule" aria-label="Photographs">
+                <h2>Photographs</h2>
+                <form method="post" action="{{ route('bags.pictures', $bag) }}" enctype="multipart/form-data">
                     @csrf
-                    <div class="field line">
-                        <label for="larger">Larger by, %</label>
-                        <input class="form-control" id="larger" name="larger" inputmode="decimal" autocomplete="off" value="{{ Typed::before('larger') }}" placeholder="0" aria-describedby="larger-wrong">
-                        <p class="wrong" id="larger-wrong">{{ $errors->first('larger') }}</p>
+                    <div class="field">
+                        <label for="picture">A picture of it</label>
+                        <input class="form-control" type="file" id="picture" name="picture" accept="image/jpeg,image/png,image/webp" aria-describedby="picture-wrong">
+                        <p class="wrong" id="picture-wrong">{{ $errors->first('picture') }}</p>
                     </div>
+                    <button class="btn btn-quiet">Keep it</button>
+                    <p class="hint">Made anew: where and when it was taken is left out.</p>
+                </form>
+            </section>
+            @endif
+            <section class="section-rule" aria-label="Make it again">
+                <h2>Make it again</h2>
+                <form class="done-form" method="post" action="{{ route('bags.again', $bag) }}">
+                    @csrf
+                    <x-count name="larger" label="Larger by, %" :value="''" solved="0" :whole="false" />
+                    <x-pick name="material_id" label="Of" :value="$bag->material_id" :options="($bag->material_id === null ? ['' => 'as its file says'] : []) + $finish->strands" />
                     <button class="btn btn-quiet">A new bag like it</button>
                 </form>
             </section>
-        </aside>
+            @include('bags.finish-give')
+        </div>
     </div>
 </x-layout>

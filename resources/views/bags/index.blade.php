@@ -1,6 +1,7 @@
 <x-layout title="Bags">
     <div class="page-head">
         <h1>Bags</h1>
+        <nav class="tabs acts" aria-label="Bags"><a href="{{ route('bags.index') }}" aria-current="page">In hand</a><a href="{{ route('bags.log') }}">Finished</a><a href="{{ route('bags.shopping') }}">Shopping list</a></nav>
         <div class="acts">
             <a href="{{ route('bags.import') }}">Read a bag file</a>
             <a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a>

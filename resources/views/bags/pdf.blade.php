@@ -1,9 +1,11 @@
+@use(App\Drawing\LayDrawing)
 @use(App\Drawing\Typeset)
 @php
     $plan = $sheet->plan;
     $drawings = $sheet->drawings();
     $steps = $sheet->folding();
-    $picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode(Typeset::outlined($svg));
+    $picture_of = fn (array $one): string => 'data:image/svg+xml;base64,'.base64_encode(Typeset::outlined($one[1]->alone()));
+    $svg_of = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode(Typeset::outlined($svg));
 @endphp
 <!doctype html>
 <html lang="en">
@@ -33,9 +35,26 @@
     img { width: 173.57mm; }
     .drawing { page-break-inside: avoid; }
     .care { font-size: 9pt; }
+    .cover { page-break-after: always; }
+    .photograph { max-width: 120mm; max-height: 150mm; width: auto; }
 </style>
 </head>
 <body>
+@if ($cover)
+<div class="cover">
+    <h1>{{ $sheet->bag->name() }}</h1>
+    <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} {{ $sheet->foot() }}.</p>
+    <p>@if ($picture !== null)<img class="photograph" src="data:image/jpeg;base64,{{ base64_encode($picture->jpeg) }}" alt="The bag">@else<img src="{{ $picture_of($drawings['side'] ?? $drawings['closed'] ?? array_values($drawings)[0]) }}" alt="The bag">@endif</p>
+    @if ($done !== null)
+    <table>
+        @if ($done->wide !== null || $done->high !== null)<tr><td class="name">It came</td><td>{{ implode(' × ', array_filter([$done->wide, $done->high])) }}</td></tr>@endif
+        @if ($done->outcome() !== null)<tr><td class="name">It took</td><td>{{ round($done->outcome()->came) }} g</td></tr>@endif
+        @if ($done->load !== null)<tr><td class="name">It held</td><td>{{ $done->load }}</td></tr>@endif
+        @if ($done->otherwise !== '')<tr><td class="name">Next time</td><td>{{ $done->otherwise }}</td></tr>@endif
+    </table>
+    @endif
+</div>
+@endif
 <h1>{{ $sheet->bag->name() }}</h1>
 <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} {{ $sheet->foot() }}. {{ strtoupper($sheet->terms->value) }} stitch names.</p>
 <h2>You need</h2>
@@ -72,8 +91,14 @@
 </div>
 <div class="drawing"><h2>Drawings</h2>
 @foreach ($drawings as $name => [$title, $canvas, $said])
-@if (! $loop->first)<div class="drawing">@endif<p>{{ $title }}, drawn {{ $canvas->ratio() }}{{ $loop->first ? ' where paper is printed at its own size' : $said }}.<br><img src="{{ $picture($canvas->alone()) }}" alt="{{ $title }}"></p></div>
+@if (! $loop->first)<div class="drawing">@endif<p>{{ $title }}, drawn {{ $canvas->ratio() }}{{ $loop->first ? ' where paper is printed at its own size' : $said }}.<br><img src="{{ $svg_of($canvas->alone()) }}" alt="{{ $title }}"></p></div>
 @endforeach
-@if ($steps !== null)<div class="drawing"><h2>Going together</h2><table><tr>@foreach ($steps->does() as $nth => $does)<td style="border: 0"><b>{{ $nth + 1 }}</b> {{ $does }}<br><img style="width: 40mm" src="{{ $picture($steps->step($nth, 220, 170)) }}" alt="{{ $does }}"></td>@endforeach</tr></table></div>@endif
+@if ($steps !== null)<div class="drawing"><h2>Going together</h2><table><tr>@foreach ($steps->does() as $nth => $does)<td style="border: 0"><b>{{ $nth + 1 }}</b> {{ $does }}<br><img style="width: 40mm" src="{{ $svg_of($steps->step($nth, 220, 170)) }}" alt="{{ $does }}"></td>@endforeach</tr></table></div>@endif
+@foreach ($plan->fitted as $fitted)
+    @if ($cover && $fitted->lining !== null)
+    @php $lay = LayDrawing::of($fitted->lining, $plan->spec->finish[$loop->index]->cloth(), $sheet->unit); @endphp
+    @if ($lay !== null)<div class="drawing"><h2>Lining, {{ $fitted->lining->as }}</h2><p>The lay, drawn {{ $lay->ratio() }}.<br><img src="{{ $svg_of($lay->alone()) }}" alt="The lay"></p></div>@endif
+    @endif
+@endforeach
 </body>
 </html>

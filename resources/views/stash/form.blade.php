@@ -35,14 +35,14 @@
         </div>
         @if ($has(Property::Make) || $has(Property::Fibre))
             <div class="pair">
-                @if ($has(Property::Make))<x-pick name="make" label="Made" :options="$named($kind->makes())" :value="$material?->make?->value" />@endif
+                 @if ($has(Property::Make))<x-pick name="make" :label="$kind === Kind::Hardware ? 'What it is' : 'Made'" :options="$named($kind->makes())" :value="$material?->make?->value" />@endif
                 @if ($has(Property::Fibre))<x-pick name="fibre" label="Of" :options="$named($kind->fibres())" :value="$material?->fibre?->value" hint="Tells what melts, and how its ends are kept." />@endif
             </div>
         @endif
         @if ($has(Property::StripWidth) || $has(Property::Width))
             <div class="pair">
                 @if ($has(Property::StripWidth))<x-field name="strip_width" label="Strip width" :hint="$kind === Kind::TShirt ? 'Before the pull.' : null" :value="$material?->strip_width?->exact(LengthUnit::Millimetre)" placeholder="25 mm" />@endif
-                @if ($has(Property::Width))<x-field name="width" label="Width" :value="$material?->width?->exact(LengthUnit::Millimetre)" placeholder="15 mm" />@endif
+                @if ($has(Property::Width))<x-field name="width" :label="$kind === Kind::Hardware ? 'Size' : 'Width'" :hint="match ($kind) { Kind::Hardware => 'How wide one is; of a zip or a chain, how long. Empty: any will do.', Kind::Cloth => 'As it comes off the bolt.', default => null }" :value="$material?->width?->exact($kind === Kind::Cloth ? LengthUnit::Centimetre : LengthUnit::Millimetre)" :placeholder="match ($kind) { Kind::Hardware => '18 mm', Kind::Cloth => '140 cm', default => '15 mm' }" />@endif
                 @if ($has(Property::Pull))<x-field name="pull" label="Pull" hint="How much longer it stays, in percent." :value="$material?->pull === null ? null : Decimal::exact(($material->pull - 1) * 100)" placeholder="30" />@endif
                 @if ($has(Property::Areal))<x-field name="areal" label="Cloth weighs" hint="Of a square metre, if you know." :value="$material?->areal === null ? null : Decimal::exact($material->areal).' g/m²'" placeholder="160 g/m²" />@endif
             </div>
@@ -59,6 +59,7 @@
                 <x-pick name="cord" label="Strung on" :options="['' => 'not chosen yet'] + $strands->pluck('name', 'id')->all()" :value="$material?->strung_on" />
             </div>
         @endif
+        @if ($has(Property::SampleMass))
         <section class="section-rule">
             <h2>{{ $kind->isStrand() ? 'A measured piece, or the label' : 'Some of them, weighed' }}</h2>
             <div class="pair">
@@ -77,11 +78,14 @@
                 </div>
             @endif
         </section>
+        @endif
         @if (! $material)
             <section class="section-rule">
-                <h2>{{ $kind->isStrand() ? 'The ball' : 'The jar' }}</h2>
+                <h2>{{ match (true) { $kind->isStrand() => 'The ball', $kind === Kind::Cloth => 'The bolt', default => 'The jar' } }}</h2>
                 @if ($kind->isStrand())
                     <x-field name="on_hand" label="What is on hand weighs" hint="Every ball of it together, without cores and bags. Leave it empty if you have not weighed it." placeholder="900 g" />
+                @elseif ($kind === Kind::Cloth)
+                    <x-field name="on_hand" label="How long a piece is on hand" hint="Of that width. Leave it empty if you have not measured it." placeholder="1.5 m" />
                 @else
                     <x-field name="on_hand" label="How many are on hand" hint="Leave it empty if you have not counted them." placeholder="350" inputmode="numeric" />
                 @endif
@@ -92,7 +96,7 @@
             <div class="pair">
                 <x-pick name="acquired" label="Source" :options="$named(Acquired::cases())" :value="$material?->acquired?->value" />
                 <x-field name="price" label="Price" hint="In your money." :value="$material?->price" placeholder="6.50" inputmode="decimal" />
-                <x-field name="price_for" label="for" :hint="$kind->isStrand() ? 'That much of it.' : 'That many.'" :value="$material?->price_for === null ? null : Decimal::exact((float) $material->price_for).($kind->isStrand() ? ' g' : '')" :placeholder="$kind->isStrand() ? '450 g' : '100'" />
+                <x-field name="price_for" label="for" :hint="$kind->isCounted() ? 'That many.' : 'That much of it.'" :value="$material?->price_for === null ? null : Decimal::exact((float) $material->price_for).($kind->isCounted() ? '' : ' '.$kind->unit())" :placeholder="match (true) { $kind->isStrand() => '450 g', $kind === Kind::Cloth => '1 m', default => '100' }" />
             </div>
             <x-field name="care" label="Care" :value="$material?->care" maxlength="200" :placeholder="$kind === Kind::Plarn ? 'wipe; never tumble-dry' : 'wash cold, dry flat'" />
         </section>

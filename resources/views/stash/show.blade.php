@@ -16,7 +16,7 @@
         'thickness' => $material->diameter_guessed ? 'about '.$material->diameter->print(LengthUnit::Millimetre).', guessed from its weight as '.$material->kind->form()->named($material->fibre) : $mm($material->diameter),
         'a ball' => $material->ball_mass === null ? null : $material->ball_mass->print().', '.Decimal::print($material->ball_length?->in(LengthUnit::Metre) ?? 0).' m by its label',
         'strip before the pull' => $mm($material->strip_width),
-        'width' => $mm($material->width),
+        'width' => $material->kind === Kind::Cloth ? $material->width?->exact() : $mm($material->width),
         'pull' => $material->pull === null ? null : Decimal::print(($material->pull - 1) * 100).' %',
         'cloth' => $material->areal === null ? null : Decimal::print($material->areal).' g/m²',
         'from tab to tab' => $mm($material->pitch),
@@ -48,7 +48,7 @@
                 @if ($strand)
                     <p class="figure"><b>{{ Decimal::print($material->density()->gramsPerMetre, 1) }}</b> g/m<span>{{ Decimal::print($material->density()->tex()) }} tex{{ $material->isByLabel() ? ', by its label' : '' }}</span></p>
                 @endif
-                <p class="figure">@if ($onHand === null)<b>?</b><span>{{ $strand ? 'not weighed' : 'not counted' }}</span>@else<b>{{ Decimal::print($onHand) }}</b> {{ $strand ? 'g' : 'tabs' }}<span>on hand</span>@endif</p>
+                <p class="figure">@if ($onHand === null)<b>?</b><span>{{ match (true) { $strand => 'not weighed', $material->kind->isCounted() => 'not counted', default => 'not measured' } }}</span>@else<b>{{ Decimal::print($onHand) }}</b> {{ $material->unit() }}<span>on hand</span>@endif</p>
                 @if ($strand && $onHand !== null)<p class="figure"><b>{{ Decimal::print($material->density()->lengthOf($material->onHand())->in(LengthUnit::Metre)) }}</b> m<span>that is</span></p>@endif
                 @if ($stock->reserved() > 0)<p class="figure @if ($stock->reserved() > ($onHand ?? 0)) bad @endif"><b>{{ Decimal::print($stock->freeFor()) }}</b> {{ $material->unit() }}<span>not reserved</span></p>@endif
             </div>
@@ -66,6 +66,7 @@
                     <ul class="reasons">@foreach ($advice->reasons as $reason)<li>{{ $reason }}</li>@endforeach</ul>
                 </section>
             @endif
+            @unless (in_array($material->kind, Kind::notions(), true))
             <section class="section-rule" aria-labelledby="ends">
                 <h2 id="ends">Its ends</h2>
                 <ul class="notes">
@@ -82,6 +83,7 @@
                     @endforeach
                 </ul>
             </section>
+            @endunless
         </section>
         <section aria-label="Ledger">
             <section>

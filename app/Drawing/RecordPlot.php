@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Fescue\Core\Estimate\Outcome;
+use Fescue\Core\Estimate\TrackRecord;
+
+/** What her finished bags took, against what was likely: the band of each, and where it came. */
+final class RecordPlot
+{
+    private const HIGH = 240.0;
+
+    private const LEFT = 58.0;
+
+    private const TOP = 26.0;
+
+    private const FOOT = 44.0;
+
+    /** Share of the likely that the axis always shows, either side. */
+    private const LEAST = 0.15;
+
+    private const WIDEST = 56.0;
+
+    /** @param non-empty-list<string> $names of its bags */
+    public static function of(TrackRecord $record, array $names): string
+    {
+        $bands = array_map(
+            fn(Outcome $one): array => [$one->low / $one->likely, $one->high / $one->likely, $one->ratio()],
+            $record->bags,
+        );
+        $all = array_merge(...$bands);
+        $least = min([1 - self::LEAST, ...$all]) - 0.03;
+        $most = max([1 + self::LEAST, ...$all]) + 0.03;
+        $n = fn(float $value): string => Canvas::number($value, 1);
+        $y = fn(float $ratio): float => self::TOP + ($most - $ratio) / ($most - $least) * self::HIGH;
+        $step = min(self::WIDEST, (Canvas::WIDTH - self::LEFT - 12) / count($bands));
+        $marks = '';
+        $tick = Canvas::roundStep(($most - $least) / 6);
+        for ($at = ceil($least / $tick) * $tick; $at <= $most + 1e-9; $at += $tick) {
+            $percent = round(100 * ($at - 1), 1);
+            $marks .= '<path d="M'.$n(self::LEFT)." {$n($y($at))}H".Canvas::WIDTH.'" stroke="'
+                .(abs($percent) < 0.01 ? Ink::INK : Ink::LINE).'"/><text x="'.$n(self::LEFT - 8)."\" y=\"{$n($y($at) + 4)}\" "
+                .'text-anchor="end" fill="'.Ink::SOFT.'">'
+                .(abs($percent) < 0.01 ? 'likely' : ($percent > 0 ? '+' : '−').abs($percent).' %').'</text>';
+        }
+        foreach ($bands as $nth => [$low, $high, $came]) {
+            $x = self::LEFT + ($nth + 0.5) * $step;
+            $inside = $came >= $low && $came <= $high;
+            $said = Canvas::escape(
+                $names[$nth].': '.round(100 * ($came - 1), 1).' % off, '.($inside ? 'in' : 'outside').' the band',
+            );
+            $colour = $inside ? Ink::GRASS : Ink::WARM;
+            $r = min(6.0, max(3.0, $step / 5));
+            $shape = $inside
+                ? "<circle cx=\"{$n($x)}\" cy=\"{$n($y($came))}\" r=\"{$n($r)}\" fill=\"{$colour}\"/>"
+                // Told by its shape too.
+                : "<path d=\"M{$n($x)} {$n($y($came) - 1.4 * $r)}l{$n(1.4 * $r)} {$n(1.4 * $r)} {$n(-1.4 * $r)} {$n(1.4 * $r)} "
+                    ."{$n(-1.4 * $r)} {$n(-1.4 * $r)}z\" fill=\"{$colour}\"/>";
+            $marks .= "<g><title>{$said}</title><path d=\"M{$n($x)} {$n($y($low))}V{$n($y($high))}\" stroke=\"#8aa588\" "
+                ."stroke-width=\"{$n(max(4.0, $step * 0.4))}\"/>{$shape}</g>";
+            if ($step >= 22 || $nth % (int) ceil(22 / $step) === 0) {
+                $marks .= "<text x=\"{$n($x)}\" y=\"{$n(self::TOP + self::HIGH + 22)}\" text-anchor=\"middle\" fill=\""
+                    .Ink::SOFT.'">'.($nth + 1).'</text>';
+            }
+        }
+        $drift = $record->drift();
+        if ($drift !== null) {
+            $many = count($bands);
+            [$middle, $mean] = [($many - 1) / 2, $record->mean() ?? 1.0];
+            $at = fn(float $nth): string => $n(self::LEFT + ($nth + 0.5) * $step).' '.$n($y($mean + $drift * ($nth - $middle)));
+            $marks .= "<path d=\"M{$at(0)}L{$at($many - 1)}\" stroke=\"".Ink::WARM.'" stroke-width="2" stroke-dasharray="7 5"/>';
+        }
+
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.Canvas::WIDTH.' '
+            .$n(self::TOP + self::HIGH + self::FOOT).'" role="img" font-size="14"><title>'
+            ."What each bag took against what was likely: {$record->inside()} of ".count($bands).' in the band</title>'
+            ."{$marks}</svg>";
+    }
+}

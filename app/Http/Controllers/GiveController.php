@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\Booklet;
+use App\Bags\Given;
+use App\Bags\PlanSheet;
+use App\Models\Bag;
+use App\Models\BagLink;
+use App\Models\User;
+use App\Rules\Typed;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Stitch\Terms;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as Answer;
+use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A bag given away: as a booklet, or by a link that shows it and nothing else of its maker. */
+final class GiveController extends Controller
+{
+    /** Letters and figures of a link: 238 bits. */
+    private const LONG = 40;
+
+    /** Kept out of search engines. */
+    private const HIDDEN = ['X-Robots-Tag' => 'noindex, nofollow, noarchive', 'Referrer-Policy' => 'no-referrer', 'Cache-Control' => 'no-store'];
+
+    public function booklet(Request $request, Bag $bag): Response
+    {
+        $this->authorize('own', $bag);
+        try {
+            return $this->bound(
+                PlanSheet::of($bag, $this->maker($request), Terms::tryFrom(Typed::text($request, 'terms'))),
+            );
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+    }
+
+    public function link(Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        BagLink::query()->insertOrIgnore([
+            'bag_id' => $bag->id, 'token' => Str::random(self::LONG), 'created_at' => now(), 'updated_at' => now(),
+        ]);
+
+        return redirect()->route('bags.finish', $bag)->with('status', 'Whoever has the link sees this bag.');
+    }
+
+    public function withdraw(Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        BagLink::query()->where('bag_id', $bag->id)->delete();
+
+        return redirect()->route('bags.finish', $bag)->with(
+            'status',
+            'The link is withdrawn: it shows nothing any more.',
+        );
+    }
+
+    public function show(Request $request, string $token): Response
+    {
+        $sheet = $this->shown($request, $token);
+
+        return $this->hidden(response()->view('shown.show', ['sheet' => $sheet, 'token' => $token]));
+    }
+
+    public function shownBooklet(Request $request, string $token): Response
+    {
+        return $this->hidden($this->bound($this->shown($request, $token)));
+    }
+
+    /** Hers now: the plan alone, with the strand it was planned for, and nothing of how it was worked. */
+    public function take(Request $request, string $token): RedirectResponse
+    {
+        $maker = $this->maker($request);
+        /** @var Bag $copy */
+        $copy = $maker->bags()->create(['choices' => $this->shown($request, $token)->bag->choices]);
+
+        return redirect()->route('bags.plan', $copy)->with(
+            'status',
+            "“{$copy->name()}” is yours. Choose your own strand and swatch at the left.",
+        );
+    }
+
+    /** As whoever looks would read it: in her own unit and terms where she is signed in. */
+    private function shown(Request $request, string $token): PlanSheet
+    {
+        $bag = strlen($token) === self::LONG ? BagLink::query()->where('token', $token)->first()?->bag : null;
+        $owner = $bag === null ? null : User::query()->find($bag->user_id);
+        if ($bag === null || $owner === null) {
+            abort(404);
+        }
+        $reader = $request->user();
+        $reader = $reader instanceof User ? $reader : $owner;
+        try {
+            return PlanSheet::of(Given::of($bag), $reader, Terms::tryFrom(Typed::text($request, 'terms')));
+        } catch (Refused) {
+            abort(404);
+        }
+    }
+
+    private function bound(PlanSheet $sheet): Answer
+    {
+        $name = Str::slug($sheet->bag->name()) ?: 'bag';
+
+        return $this->file(Booklet::whole($sheet), 'application/pdf', "{$name}-booklet.pdf");
+    }
+
+    private function hidden(Answer $answer): Answer
+    {
+        $answer->headers->add(self::HIDDEN);
+
+        return $answer;
+    }
+}

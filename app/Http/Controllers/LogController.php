@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bags\FinishSheet;
+use App\Bags\Photograph;
+use App\Bags\PlanSheet;
+use App\Drawing\RecordPlot;
+use App\Models\Bag;
+use App\Models\BagFinish;
+use App\Models\Picture;
+use App\Models\Swatch;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\TrackRecord;
+use Fescue\Core\Measure\NotUnderstood;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+
+/** Her finished bags: what was planned beside what came, and their pictures. */
+final class LogController extends Controller
+{
+    private const A_PAGE = 24;
+
+    /** Bags on the plot, the last of them. */
+    private const PLOTTED = 60;
+
+    /** Pictures of one bag. */
+    private const PICTURES = 6;
+
+    public function index(Request $request): View
+    {
+        $maker = $this->maker($request);
+        $plotted = $this->finishes($maker->id);
+        $plotted->whereNotNull('used');
+        $plotted->limit(self::PLOTTED);
+        $names = $outcomes = [];
+        foreach ($plotted->get()->reverse() as $one) {
+            $outcome = $one->outcome();
+            if ($outcome !== null) {
+                $outcomes[] = $outcome;
+                $names[] = $one->bag?->name() ?? '';
+            }
+        }
+        $record = new TrackRecord($outcomes);
+
+        return view('bags.log', [
+            'found' => $this->finishes($maker->id)->paginate(self::A_PAGE),
+            'record' => $record,
+            'plot' => $names === [] ? null : RecordPlot::of($record, $names),
+            'unit' => $maker->units,
+        ]);
+    }
+
+    /** @return Builder<BagFinish> of her bags, the last first */
+    private function finishes(int $maker): Builder
+    {
+        $mine = BagFinish::query();
+        $mine->whereHas('bag', fn(Builder $bags) => $bags->where('user_id', $maker));
+        $mine->with('bag.material');
+        $mine->latest('created_at');
+        $mine->latest('bag_id');
+
+        return $mine;
+    }
+
+    /** The bag's own measures, kept as a swatch of its strand and hook. */
+    public function swatch(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $maker = $this->maker($request);
+        try {
+            $measured = FinishSheet::of(PlanSheet::of($bag, $maker), $maker)->asSwatch();
+            $hook = $bag->plan()->spec->hands->hook;
+        } catch (Refused) {
+            return redirect()->route('bags.plan', $bag);
+        }
+        if ($measured === null) {
+            return redirect()->route('bags.finish', $bag)->withErrors(
+                ['wide' => 'Measure how wide and how high it came first; a bag of several fabrics is no swatch.'],
+            );
+        }
+        $name = mb_substr("{$bag->name()}, {$measured->motif->key} on {$hook->exact()}", 0, 80);
+        $maker->swatches()->updateOrCreate(['name' => $name, 'material_id' => $bag->material_id], Swatch::columns($measured) + [
+            'hook' => $hook->diameter,
+            'note' => 'measured of the finished bag',
+        ]);
+
+        return redirect()->route('bags.finish', $bag)->with('status', "“{$name}” is kept with your swatches.");
+    }
+
+    public function photograph(Request $request, Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        $file = $request->file('picture');
+        $wrong = fn(string $message): RedirectResponse => redirect()->route('bags.finish', $bag)->withErrors(['picture' => $message]);
+        if (! $file instanceof UploadedFile) {
+            return $wrong('Choose a picture.');
+        }
+        if (! $file->isValid() || $file->getSize() > Photograph::MOST_BYTES) {
+            return $wrong('The picture did not arrive whole, or is larger than 24 MB.');
+        }
+        if (Picture::query()->where('bag_id', $bag->id)->count() >= self::PICTURES) {
+            return $wrong('A bag keeps '.self::PICTURES.' pictures; take one out first.');
+        }
+        try {
+            $photograph = Photograph::read($file->getRealPath());
+        } catch (NotUnderstood $e) {
+            return $wrong($e->getMessage());
+        }
+        Picture::query()->forceCreate([
+            'user_id' => $bag->user_id,
+            'bag_id' => $bag->id,
+            'width' => $photograph->width,
+            'height' => $photograph->height,
+            'jpeg' => $photograph->jpeg,
+        ]);
+
+        return redirect()->route('bags.finish', $bag)->with('status', 'The picture is kept with the bag.');
+    }
+
+    public function jpeg(Bag $bag, Picture $picture): Response
+    {
+        $this->authorize('own', $bag);
+
+        return response(
+            self::ofBag($bag, $picture)->jpeg,
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600'],
+        );
+    }
+
+    public function remove(Bag $bag, Picture $picture): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+        self::ofBag($bag, $picture)->delete();
+
+        return redirect()->route('bags.finish', $bag)->with('status', 'The picture is gone.');
+    }
+
+    private static function ofBag(Bag $bag, Picture $picture): Picture
+    {
+        return $picture->bag_id === $bag->id ? $picture : abort(404);
+    }
+}

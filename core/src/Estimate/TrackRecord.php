@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Estimate;
+
+/** How honest the estimates of her finished bags were, and whether her hand drifts from one to the next. */
+final readonly class TrackRecord
+{
+    /** Bags before a drift is spoken of. */
+    private const FEWEST = 5;
+
+    /** Standard errors from which a slope is no chance: about one in twenty. From memory. */
+    private const BEYOND = 2.0;
+
+    /** @param list<Outcome> $bags in the order in which they were finished */
+    public function __construct(public array $bags) {}
+
+    /** Of all, those that came within the band. */
+    public function inside(): int
+    {
+        return count(array_filter($this->bags, fn(Outcome $one): bool => $one->isInside()));
+    }
+
+    /** Mean of what came over what was likely; null of none. */
+    public function mean(): ?float
+    {
+        return $this->bags === [] ? null : array_sum($this->ratios()) / count($this->bags);
+    }
+
+    /**
+     * By how much the ratio moves from one bag to the next, by least squares; null where that may be chance, or the
+     * bags are few.
+     */
+    public function drift(): ?float
+    {
+        $many = count($this->bags);
+        if ($many < self::FEWEST) {
+            return null;
+        }
+        $ratios = $this->ratios();
+        [$middle, $mean] = [($many - 1) / 2, array_sum($ratios) / $many];
+        $across = $along = 0.0;
+        foreach ($ratios as $nth => $ratio) {
+            $across += ($nth - $middle) * ($ratio - $mean);
+            $along += ($nth - $middle) ** 2;
+        }
+        $slope = $across / $along;
+        $rest = 0.0;
+        foreach ($ratios as $nth => $ratio) {
+            $rest += ($ratio - $mean - $slope * ($nth - $middle)) ** 2;
+        }
+        $error = sqrt($rest / ($many - 2) / $along);
+
+        return abs($slope) > self::BEYOND * $error && abs($slope) > 1e-9 ? $slope : null;
+    }
+
+    /** @return list<float> */
+    private function ratios(): array
+    {
+        return array_map(fn(Outcome $one): float => $one->ratio(), $this->bags);
+    }
+}
