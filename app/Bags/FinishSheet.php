@@ -161,30 +161,34 @@ final readonly class FinishSheet
         }
         $rows = [];
         foreach ([
-            ['lies wide', $plan->flatWidth, $done->wide], ['stands high', $plan->height, $done->high],
-            ['blocked, wide', $plan->flatWidth, $done->blocked_wide], ['blocked, high', $plan->height, $done->blocked_high],
-        ] as [$what, $planned, $came]) {
-            if ($came !== null) {
-                $length = Length::parse($came);
-                $rows[] = [$what, $this->sheet->say($planned), $this->sheet->say($length), self::off($length->mm, $planned->mm)];
+            ['lies wide', $plan->flatWidth, $done->wide],
+            ['stands high', $plan->height, $done->high],
+            ['blocked, wide', $plan->flatWidth, $done->blocked_wide],
+            ['blocked, high', $plan->height, $done->blocked_high],
+        ] as [$what, $planned, $said]) {
+            if ($said !== null) {
+                $came = Length::parse($said);
+                $off = self::off($came->mm, $planned->mm);
+                $rows[] = [$what, $this->sheet->say($planned), $this->sheet->say($came), $off];
             }
         }
-        $expected = $done->outcome();
-        if ($expected !== null) {
+        $took = $done->outcome();
+        if ($took !== null) {
             $rows[] = [
                 'took',
-                Decimal::print($expected->likely).' g',
-                Decimal::print($expected->came).' g',
-                self::off($expected->came, $expected->likely).($expected->isInside() ? ', in the band' : ', outside the band'),
+                Decimal::print($took->likely).' g',
+                Decimal::print($took->came).' g',
+                self::off($took->came, $took->likely).', '.($took->isInside() ? 'in' : 'outside').' the band',
             ];
         }
         if ($done->minutes !== null) {
             $planned = (float) ($done->expected['minutes'] ?? 0);
-            $rows[] = ['hours', Decimal::print($planned / 60, 1), Decimal::print($done->minutes / 60, 1), self::off((float) $done->minutes, $planned)];
+            $off = self::off((float) $done->minutes, $planned);
+            $rows[] = ['hours', Decimal::print($planned / 60, 1), Decimal::print($done->minutes / 60, 1), $off];
         }
         $stretch = $done->stretch();
         if ($stretch !== null) {
-            $rows[] = ['strap stretched', '10 %', Decimal::print(100 * $stretch, 1).' %', ''];
+            $rows[] = ['strap stretched', '', Decimal::print(100 * $stretch, 1).' %', ''];
         }
 
         return $rows;

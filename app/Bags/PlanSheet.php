@@ -723,7 +723,7 @@ final readonly class PlanSheet
             'Fasten off' => ucfirst($end)."ut the {$material->kind->noun()} 15 to 20 cm off, away from you.",
             'Ends' => implode(' ', $ends),
             ...$between,
-            'Wash and block' => Washing::of($material->kind, $material->fibre),
+            'Wash and block' => Washing::of($material->kind, $material->fibre)->value,
             'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for '
                 .'lifting, never over people.',
             'Note' => "Weigh what is left of the {$material->kind->noun()} and enter it in the stash.",

@@ -59,9 +59,7 @@ final readonly class Fixtures
                 .$n($wide / 5)."\" fill=\"none\" stroke=\"{$ink}\"/>",
             Shape::Plate => "<rect x=\"{$n($x - $wide / 2)}\" y=\"{$n($y - $high / 2)}\" width=\"{$n($wide)}\" "
                 ."height=\"{$n($high)}\" rx=\"3\" fill=\"".self::METAL."\" stroke=\"{$ink}\" stroke-width=\"1.6\"/>",
-            Shape::Line => "<path d=\"M{$n($x - $wide / 2)} {$n($y)}h{$n($wide)}\" stroke=\"{$ink}\" stroke-width=\"7\"/>"
-                ."<path d=\"M{$n($x - $wide / 2)} {$n($y)}h{$n($wide)}\" stroke=\"".self::METAL
-                .'" stroke-width="4" stroke-dasharray="3 1.6"/>',
+            Shape::Line => self::twice("M{$n($x - $wide / 2)} {$n($y)}h{$n($wide)}", 7.0, self::METAL, 4.0, '3 1.6'),
             Shape::Cord => $this->cord($x, $y, $wide, max(1, (int) round($one->high / 2))),
             Shape::Tassel => $this->tassel($x, $y, $wide, $high),
             Shape::Chain => "<path d=\"M{$n($x - $wide / 2)} {$n($y)}C{$n($x - $wide / 3)} {$n($y + 1.33 * $high)} "
@@ -91,8 +89,7 @@ final readonly class Fixtures
             ."cy=\"{$n($y + 32)}\" r=\"4\"/>";
         $thread = Ink::mix($this->colour, Ink::SHEET, 0.45);
 
-        return "<path d=\"{$way}{$ends}\" fill=\"none\" stroke=\"".Ink::INK.'" stroke-width="6" stroke-linecap="round"/>'
-            ."<path d=\"{$way}{$ends}\" fill=\"none\" stroke=\"{$thread}\" stroke-width=\"3.6\" stroke-linecap=\"round\"/>"
+        return self::twice($way.$ends, 6.0, $thread, 3.6)
             .'<g fill="'.$thread.'" stroke="'.Ink::INK."\">{$knots}</g>";
     }
 
@@ -105,8 +102,16 @@ final readonly class Fixtures
             $threads .= "M{$n($x + $aside * $wide * 0.3)} {$n($y + $neck)}L{$n($x + $aside * $wide)} {$n($y + $high)}";
         }
 
-        return "<circle cx=\"{$n($x)}\" cy=\"{$n($y + $neck / 2)}\" r=\"{$n(max(2.5, $neck / 2))}\" fill=\"{$this->colour}\" stroke=\""
-            .Ink::INK."\"/><path d=\"{$threads}\" stroke=\"".Ink::INK.'" stroke-width="3" fill="none" stroke-linecap="round"/>'
-            ."<path d=\"{$threads}\" stroke=\"{$this->colour}\" stroke-width=\"1.8\" fill=\"none\" stroke-linecap=\"round\"/>";
+        return "<circle cx=\"{$n($x)}\" cy=\"{$n($y + $neck / 2)}\" r=\"{$n(max(2.5, $neck / 2))}\" "
+            ."fill=\"{$this->colour}\" stroke=\"".Ink::INK.'"/>'.self::twice($threads, 3.0, $this->colour, 1.8);
+    }
+
+    /** A line in ink, and its colour on it a little narrower. */
+    private static function twice(string $way, float $broad, string $colour, float $narrow, string $dashes = ''): string
+    {
+        return "<path d=\"{$way}\" fill=\"none\" stroke=\"".Ink::INK."\" stroke-width=\"{$broad}\" "
+            ."stroke-linecap=\"round\"/><path d=\"{$way}\" fill=\"none\" stroke=\"{$colour}\" "
+            ."stroke-width=\"{$narrow}\""
+            .($dashes === '' ? ' stroke-linecap="round"' : " stroke-dasharray=\"{$dashes}\"").'/>';
     }
 }

@@ -41,8 +41,8 @@ final class RecordPlot
         for ($at = ceil($least / $tick) * $tick; $at <= $most + 1e-9; $at += $tick) {
             $percent = round(100 * ($at - 1), 1);
             $marks .= '<path d="M'.$n(self::LEFT)." {$n($y($at))}H".Canvas::WIDTH.'" stroke="'
-                .(abs($percent) < 0.01 ? Ink::INK : Ink::LINE).'"/><text x="'.$n(self::LEFT - 8)."\" y=\"{$n($y($at) + 4)}\" "
-                .'text-anchor="end" fill="'.Ink::SOFT.'">'
+                .(abs($percent) < 0.01 ? Ink::INK : Ink::LINE).'"/><text x="'.$n(self::LEFT - 8)
+                ."\" y=\"{$n($y($at) + 4)}\" text-anchor=\"end\" fill=\"".Ink::SOFT.'">'
                 .(abs($percent) < 0.01 ? 'likely' : ($percent > 0 ? '+' : '−').abs($percent).' %').'</text>';
         }
         foreach ($bands as $nth => [$low, $high, $came]) {
@@ -56,10 +56,10 @@ final class RecordPlot
             $shape = $inside
                 ? "<circle cx=\"{$n($x)}\" cy=\"{$n($y($came))}\" r=\"{$n($r)}\" fill=\"{$colour}\"/>"
                 // Told by its shape too.
-                : "<path d=\"M{$n($x)} {$n($y($came) - 1.4 * $r)}l{$n(1.4 * $r)} {$n(1.4 * $r)} {$n(-1.4 * $r)} {$n(1.4 * $r)} "
-                    ."{$n(-1.4 * $r)} {$n(-1.4 * $r)}z\" fill=\"{$colour}\"/>";
-            $marks .= "<g><title>{$said}</title><path d=\"M{$n($x)} {$n($y($low))}V{$n($y($high))}\" stroke=\"#8aa588\" "
-                ."stroke-width=\"{$n(max(4.0, $step * 0.4))}\"/>{$shape}</g>";
+                : "<path d=\"M{$n($x)} {$n($y($came) - 1.4 * $r)}l{$n(1.4 * $r)} {$n(1.4 * $r)} {$n(-1.4 * $r)} "
+                    ."{$n(1.4 * $r)} {$n(-1.4 * $r)} {$n(-1.4 * $r)}z\" fill=\"{$colour}\"/>";
+            $marks .= "<g><title>{$said}</title><path d=\"M{$n($x)} {$n($y($low))}V{$n($y($high))}\" "
+                ."stroke=\"#8aa588\" stroke-width=\"{$n(max(4.0, $step * 0.4))}\"/>{$shape}</g>";
             if ($step >= 22 || $nth % (int) ceil(22 / $step) === 0) {
                 $marks .= "<text x=\"{$n($x)}\" y=\"{$n(self::TOP + self::HIGH + 22)}\" text-anchor=\"middle\" fill=\""
                     .Ink::SOFT.'">'.($nth + 1).'</text>';
@@ -69,8 +69,10 @@ final class RecordPlot
         if ($drift !== null) {
             $many = count($bands);
             [$middle, $mean] = [($many - 1) / 2, $record->mean() ?? 1.0];
-            $at = fn(float $nth): string => $n(self::LEFT + ($nth + 0.5) * $step).' '.$n($y($mean + $drift * ($nth - $middle)));
-            $marks .= "<path d=\"M{$at(0)}L{$at($many - 1)}\" stroke=\"".Ink::WARM.'" stroke-width="2" stroke-dasharray="7 5"/>';
+            $at = fn(float $nth): string => $n(self::LEFT + ($nth + 0.5) * $step).' '
+                .$n($y($mean + $drift * ($nth - $middle)));
+            $marks .= "<path d=\"M{$at(0)}L{$at($many - 1)}\" stroke=\"".Ink::WARM
+                .'" stroke-width="2" stroke-dasharray="7 5"/>';
         }
 
         return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.Canvas::WIDTH.' '

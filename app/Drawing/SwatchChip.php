@@ -50,25 +50,23 @@ final class SwatchChip
     /** A ring, a bar or a disc, by what it is. */
     private static function hardware(string $colour, ?Make $make): string
     {
-        $stroke = 'stroke="'.Ink::INK.'" stroke-width="2"';
+        $ink = Ink::INK;
+        $edge = "fill=\"{$colour}\" stroke=\"{$ink}\" stroke-width=\"2\"";
+        $bent = fn(string $way, float $broad, string $dashes = ''): string => "<path d=\"{$way}\" fill=\"none\" "
+            ."stroke=\"{$ink}\" stroke-width=\"".($broad + 3)."\"{$dashes}/><path d=\"{$way}\" fill=\"none\" "
+            ."stroke=\"{$colour}\" stroke-width=\"{$broad}\"/>";
 
         return match ($make) {
-            Make::Zip => "<path d=\"M4 21h48\" stroke=\"{$colour}\" stroke-width=\"14\"/><path d=\"M4 21h42\" stroke=\""
-                .Ink::INK."\" stroke-width=\"5\" stroke-dasharray=\"2.4 1.8\"/><circle cx=\"48\" cy=\"21\" r=\"5\" "
-                ."fill=\"{$colour}\" {$stroke}/>",
-            Make::Ring, Make::SnapHook => "<circle cx=\"28\" cy=\"21\" r=\"12\" fill=\"none\" stroke=\"".Ink::INK
-                ."\" stroke-width=\"7\"/><circle cx=\"28\" cy=\"21\" r=\"12\" fill=\"none\" stroke=\"{$colour}\" "
-                .'stroke-width="4"/>',
-            Make::Clasp, Make::TurnLock, Make::StrapBar, Make::Label => "<rect x=\"13\" y=\"10\" width=\"30\" height=\"22\" "
-                ."rx=\"3\" fill=\"{$colour}\" {$stroke}/><path d=\"M20 21h16\" {$stroke}/>",
-            Make::Handle => "<path d=\"M12 38V22a16 14 0 0 1 32 0v16\" fill=\"none\" stroke=\"".Ink::INK
-                ."\" stroke-width=\"9\"/><path d=\"M12 38V22a16 14 0 0 1 32 0v16\" fill=\"none\" stroke=\"{$colour}\" "
-                .'stroke-width="6"/>',
-            Make::Chain, Make::Drawn => "<path d=\"M2 12q26 26 52 0\" fill=\"none\" stroke=\"".Ink::INK
-                ."\" stroke-width=\"8\" stroke-dasharray=\"6 3\"/><path d=\"M2 12q26 26 52 0\" fill=\"none\" "
-                ."stroke=\"{$colour}\" stroke-width=\"4\"/>",
-            default => "<circle cx=\"28\" cy=\"21\" r=\"13\" fill=\"{$colour}\" {$stroke}/><circle cx=\"28\" cy=\"21\" "
-                ."r=\"5\" fill=\"none\" {$stroke}/>",
+            Make::Zip => "<path d=\"M4 21h48\" stroke=\"{$colour}\" stroke-width=\"14\"/><path d=\"M4 21h42\" "
+                ."stroke=\"{$ink}\" stroke-width=\"5\" stroke-dasharray=\"2.4 1.8\"/>"
+                ."<circle cx=\"48\" cy=\"21\" r=\"5\" {$edge}/>",
+            Make::Ring, Make::SnapHook => $bent('M16 21a12 12 0 1 1 0 .1z', 4.0),
+            Make::Clasp, Make::TurnLock, Make::StrapBar, Make::Label => '<rect x="13" y="10" width="30" height="22" '
+                ."rx=\"3\" {$edge}/><path d=\"M20 21h16\" stroke=\"{$ink}\" stroke-width=\"2\"/>",
+            Make::Handle => $bent('M12 38V22a16 14 0 0 1 32 0v16', 6.0),
+            Make::Chain, Make::Drawn => $bent('M2 12q26 26 52 0', 4.0, ' stroke-dasharray="6 3"'),
+            default => "<circle cx=\"28\" cy=\"21\" r=\"13\" {$edge}/><circle cx=\"28\" cy=\"21\" r=\"5\" "
+                ."fill=\"none\" stroke=\"{$ink}\" stroke-width=\"2\"/>",
         };
     }
 

@@ -47,7 +47,11 @@ final class StashFile
     ];
 
     /** A file may still say what is on hand as it was said when there was only cord. */
-    private const ALSO = ['on hand (g)' => 'on hand (g, cm or count)', 'on hand (g or tabs)' => 'on hand (g, cm or count)', 'on hand' => 'on hand (g, cm or count)'];
+    private const ALSO = [
+        'on hand (g)' => 'on hand (g, cm or count)',
+        'on hand (g or tabs)' => 'on hand (g, cm or count)',
+        'on hand' => 'on hand (g, cm or count)',
+    ];
 
     /** @param iterable<Material> $materials with what they are strung on */
     public static function write(iterable $materials): string

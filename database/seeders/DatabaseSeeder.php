@@ -17,8 +17,8 @@ use App\Stash\Ledger;
 use App\Stash\MaterialText;
 use App\Stash\Stash;
 use App\Stash\TabShelf;
-use Fescue\Core\Gauge\State;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
@@ -76,6 +76,10 @@ final class DatabaseSeeder extends Seeder
             [[Move::Weighed, 310, 30, '']]],
         'quay' => [['kind' => 'tabs', 'name' => 'Quay-bar tabs', 'colour' => '#b9bfc2', 'pitch' => '14', 'sample_count' => '50', 'sample_mass' => '14.5', 'cord' => 'Buoy red', 'acquired' => 'found'],
             [[Move::Weighed, 610, 25, 'counted and washed'], [Move::Used, 154, 7, 'two squares of 7 by 11']]],
+    ];
+
+    /** Hardware and cloth, said in the same way. */
+    private const NOTIONS = [
         'magnets' => [['kind' => 'hardware', 'make' => 'magnet', 'name' => 'Magnets, sewn in', 'colour' => '#b9bfc2', 'width' => '18 mm'],
             [[Move::Bought, 6, 30, 'a card of six'], [Move::Used, 2, 12, '']]],
         'brass rings' => [['kind' => 'hardware', 'make' => 'ring', 'name' => 'Brass rings', 'colour' => '#c2a15a'],
@@ -125,16 +129,30 @@ final class DatabaseSeeder extends Seeder
     {
         $made = [];
         foreach (self::MATERIALS as $key => [$said, $entries]) {
-            $text = new MaterialText($said, Stash::finder($maker));
-            if ($text->wrong !== []) {
-                throw new \LogicException("The demo’s {$key}: ".implode(' ', $text->wrong));
-            }
-            $made[$key] = Stash::keep($maker, $text);
-            foreach ($entries as [$move, $amount, $days, $note]) {
-                $entry = Ledger::enter($made[$key], $move, $amount, note: $note === '' ? null : $note);
-                $entry->created_at = Carbon::now()->subDays($days);
-                $entry->save();
-            }
+            $made[$key] = $this->material($maker, $said, $entries);
+        }
+        foreach (self::NOTIONS as $key => [$said, $entries]) {
+            $made[$key] = $this->material($maker, $said, $entries);
+        }
+
+        return $made;
+    }
+
+    /**
+     * @param array<string, string> $said
+     * @param list<array{Move, float, int, string}> $entries
+     */
+    private function material(User $maker, array $said, array $entries): Material
+    {
+        $text = new MaterialText($said, Stash::finder($maker));
+        if ($text->wrong !== []) {
+            throw new \LogicException("The demo’s {$said['name']}: ".implode(' ', $text->wrong));
+        }
+        $made = Stash::keep($maker, $text);
+        foreach ($entries as [$move, $amount, $days, $note]) {
+            $entry = Ledger::enter($made, $move, $amount, note: $note === '' ? null : $note);
+            $entry->created_at = Carbon::now()->subDays($days);
+            $entry->save();
         }
 
         return $made;

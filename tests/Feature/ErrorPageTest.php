@@ -51,7 +51,7 @@ final class ErrorPageTest extends TestCase
         Artisan::call('db:seed', ['--force' => true]);
         Artisan::call('db:seed', ['--force' => true]);
         self::assertSame(
-            [1, 15, 12, 25, 7, 3],
+            [1, 19, 12, 32, 7, 3],
             array_map(
                 fn(string $table): int => DB::table($table)->count(),
                 ['users', 'materials', 'swatches', 'bags', 'raw_pieces', 'batches'],

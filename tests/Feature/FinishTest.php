@@ -7,36 +7,139 @@ namespace Tests\Feature;
 use App\Files\TiledPdf;
 use App\Models\Bag;
 use App\Models\BagFinish;
+use App\Models\BagLink;
+use App\Models\Picture;
+use App\Models\User;
+use App\Stash\Ledger;
 use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Lining;
+use Fescue\Core\Tests\Bag\Ways;
+use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
 
 /** Lining, closures, tassels, and what the bag really was. */
 final class FinishTest extends TestCase
 {
-    public function testThePageSaysWhatABagIsFinishedWith(): void
+    /** @param list<array<string, mixed>> $finish */
+    private function finishedWith(User $maker, array $finish): Bag
+    {
+        $bag = $this->bag($maker);
+        $bag->update(['choices' => ['finish' => $finish] + $bag->choices]);
+
+        return $bag;
+    }
+
+    public function testWhatABagIsFinishedWithIsChosenAndKept(): void
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $this->actingAs($maker)->get("/bags/{$bag->id}/finish")->assertOk()
-            ->assertSeeInOrder(['Lining, bottom and wall', 'The lay', 'wall', 'bottom', 'Sew the wall to a ring'])
-            ->assertSee('Scissors and rotary cutters: cut away from you')
-            // 56 stitches of 12 mm: 33.6 cm; a closure of 1.8 cm stands 15.9 cm from either fold.
-            ->assertSee('15.9 cm from either fold, on stitch 14.5 of 28')
-            ->assertSee('A drawstring: 89.2 cm, in and out through 28 gaps')->assertSee('9 round the edge');
-        $this->get("/bags/{$bag->id}/finish?seam=2+cm&cloth=50&lies=35&stands=20&closure=40")->assertOk()
-            ->assertSee('A piece is wider than the cloth')->assertSee('A closure of 40.0 cm is wider than the opening.')
-            ->assertSee('value="2 cm"', false);
-        $this->get("/bags/{$bag->id}/finish?seam=a+thumb&cloth=9+km")->assertOk()->assertSee('Seam:')
-            ->assertSee('value="a thumb"', false);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/finish")->assertOk()->assertSee('Finish it with')->assertSee('Magnetic snap');
+        foreach (['magnet', 'lining', 'drawstring'] as $type) {
+            $this->post("/bags/{$bag->id}/finish/parts", ['type' => $type])->assertRedirect("/bags/{$bag->id}/finish");
+        }
+        $this->post("/bags/{$bag->id}/finish/parts", ['type' => 'sails'])->assertNotFound();
+        $bag->refresh();
+        self::assertSame(['magnet', 'lining', 'drawstring'], array_column($bag->choices['finish'], 'type'));
+        // 56 stitches of 12 mm: 33.6 cm; a magnet of 1.8 cm stands 15.9 cm from either fold.
+        $this->get("/bags/{$bag->id}/finish")->assertOk()
+            ->assertSeeInOrder(['Where it goes', 'Magnetic snap', '15.9 cm from either fold', 'Drawstring', '89.2 cm in and out through 28 gaps', 'Lining', 'Sew the wall to a ring'])
+            ->assertSee('Cut away from you, on a mat')->assertSee('are swallowed')->assertSee('not in the stash');
+        $put = fn(array $fields, array $headers = []) => $this->from("/bags/{$bag->id}/finish")
+            ->put("/bags/{$bag->id}/finish", ['revision' => $bag->refresh()->revision] + $fields, $headers);
+        $fields = ['finish' => [
+            ['type' => 'magnet', 'wide' => '24', 'under' => '4'],
+            ['type' => 'lining', 'as' => 'fit', 'drawn' => 'yes', 'seam' => '', 'pocket' => '15 × 12 cm', 'cloth' => '90'],
+            ['type' => 'drawstring', 'as' => 'twist', 'tie' => '8'],
+        ]];
+        $put($fields)->assertSessionHasNoErrors();
+        self::assertEquals([
+            ['type' => 'magnet', 'wide' => '24 mm', 'under' => '4 cm'],
+            ['type' => 'lining', 'as' => 'fit', 'drawn' => true, 'pocket' => ['width' => '15 cm', 'height' => '12 cm'], 'cloth' => '90 cm'],
+            ['type' => 'drawstring', 'as' => 'twist', 'tie' => '8 cm'],
+        ], $bag->refresh()->choices['finish']);
+        // Nothing is kept of what it has no room for; what was typed comes back.
+        $fields['finish'][0]['wide'] = '40 cm';
+        $put($fields)->assertSessionHasErrors('finish.0.wide');
+        $this->get("/bags/{$bag->id}/finish")->assertSee('value="40 cm"', false);
+        $put($fields, ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('errors', [
+            'finish.0.wide' => '40.0 cm is wider than the opening, 33.6 cm lying flat. Take a smaller one.',
+        ]);
+        self::assertSame('24 mm', $bag->refresh()->choices['finish'][0]['wide']);
+        $fields['finish'][0]['wide'] = '20 mm';
+        $answer = $put($fields, ['Accept' => 'application/json'])->assertOk();
+        self::assertStringContainsString('15.8 cm from either fold', $answer->json('regions.drawing'));
+        self::assertStringContainsString('Magnetic snap', $answer->json('regions.tally'));
+        self::assertSame('33.6 cm', $answer->json('solved')['finish[1][lies]']);
+        // An older page meets what was changed meanwhile: nothing is overwritten in silence.
+        $older = $bag->refresh()->revision;
+        $put(['finish' => [['type' => 'magnet', 'wide' => '12 mm']]])->assertSessionHasNoErrors();
+        $this->put("/bags/{$bag->id}/finish", ['revision' => $older, 'finish' => [['type' => 'zip']]])->assertSessionHas('met');
+        self::assertSame([['type' => 'magnet', 'wide' => '12 mm']], $bag->refresh()->choices['finish']);
+        // It is thought of in its row, in Words and at Work; it is needed, and part of the steps.
+        $this->get("/bags/{$bag->id}/words")->assertSee('The magnetic snap goes here')->assertSeeInOrder(['Magnetic snap, two halves, 12 mm']);
+        $this->get("/bags/{$bag->id}/work")->assertSee('The magnetic snap goes here');
+        $this->get("/bags/{$bag->id}")->assertSee('data-note="magnet"', false);
+        // Plan sends no finish, and takes none away.
+        $this->put("/bags/{$bag->id}", ['revision' => $bag->revision] + $this->form($bag))->assertSessionHasNoErrors();
+        self::assertCount(1, $bag->refresh()->choices['finish']);
+        $this->delete("/bags/{$bag->id}/finish/parts/0", ['type' => 'zip'])->assertSessionHasErrors('add');
+        $this->delete("/bags/{$bag->id}/finish/parts/0", ['type' => 'magnet'])->assertSessionHasNoErrors();
+        self::assertArrayNotHasKey('finish', $bag->refresh()->choices);
+    }
+
+    /** A bag that shrinks under its zip is mended at Finish, which opens all the same. */
+    public function testABagThatNoLongerBearsItsClosureIsMendedAtFinish(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->finishedWith($maker, [['type' => 'zip', 'length' => '50 cm']]);
+        $this->actingAs($maker)->get("/bags/{$bag->id}/finish")->assertOk()->assertSee('longer than the opening')->assertSee('value="50 cm"', false);
+        $this->get("/bags/{$bag->id}")->assertOk()->assertSee('longer than the opening');
+    }
+
+    /** Hardware is counted, cloth is measured; the list says what is wanting of both, for one bag or for all. */
+    public function testTheShoppingListReadsTheStash(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->finishedWith($maker, [['type' => 'magnet'], ['type' => 'lining'], ['type' => 'chain-strap']]);
+        $this->actingAs($maker);
+        $keep = fn(array $what) => $this->post('/stash', $what)->assertSessionHasNoErrors();
+        $keep(['kind' => 'hardware', 'make' => 'magnet', 'name' => 'Magnets', 'width' => '18 mm', 'on_hand' => '3']);
+        $keep(['kind' => 'hardware', 'make' => 'ring', 'name' => 'Rings', 'on_hand' => '1 piece']);
+        $keep(['kind' => 'cloth', 'name' => 'Stripe', 'width' => '150 cm', 'on_hand' => '0.1 m']);
+        $this->post('/stash', ['kind' => 'cloth', 'name' => 'Odd', 'on_hand' => 'a lot', 'diameter' => '4'])->assertSessionHasErrors(['on_hand', 'diameter']);
+        $this->post('/stash', ['kind' => 'hardware', 'name' => 'Odd', 'on_hand' => '2.5'])->assertSessionHasErrors(['on_hand']);
+        $cloth = $maker->materials()->where('kind', 'cloth')->firstOrFail();
+        self::assertSame([10.0, 'cm'], [$cloth->balance(), $cloth->unit()]);
+        $list = $this->get('/bags/shopping')->assertOk();
+        // The lining takes 19 cm of cloth; a wider one will do. One more ring, two hooks and a chain are wanting.
+        $list->assertSeeInOrder(['Hardware and cloth', 'Magnetic snap', 'there', 'Lining cloth', '10 cm there', 'Chain, 110.0 cm', 'none in the stash', 'Snap hook', 'Ring', '1 there']);
+        $this->get("/bags/shopping?bags={$bag->id}")->assertOk()->assertSee('Chain, 110.0 cm');
+        $this->get('/bags/shopping?for[]=x&for[]='.$bag->id)->assertOk();
+        $this->post("/stash/{$cloth->id}/entries", ['move' => 'bought', 'amount' => '2 m'])->assertSessionHasNoErrors();
+        self::assertSame(210.0, $cloth->fresh()?->balance());
+        $csv = (string) $this->get('/stash/export')->assertOk()->getContent();
+        self::assertStringContainsString('Stripe', $csv);
+        // None of them is offered to be worked.
+        $this->get('/bags/new')->assertOk()->assertDontSee('Stripe');
+        foreach ($maker->notions()->get() as $one) {
+            $this->get("/stash/{$one->id}")->assertOk();
+            $this->get("/stash/{$one->id}/edit")->assertOk();
+        }
+        $other = $this->maker('ada@pier.example');
+        $this->flushSession()->actingAs($other)->get("/bags/shopping?bags={$bag->id}")->assertOk()->assertDontSee('Chain, 110.0 cm');
     }
 
     /** Measured back from its own drawing operators: every piece is as large as it is, and the bar is 5 cm. */
     public function testTheTiledPdfIsTrueToSize(): void
     {
         $maker = $this->maker();
-        $bag = $this->bag($maker);
-        $lining = Lining::of($bag->plan());
+        $bag = $this->finishedWith($maker, [['type' => 'lining']]);
+        $lining = Lining::of($bag->plan()->shell());
+        $svg = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/lining.svg")->assertOk()->getContent();
+        self::assertNotFalse(simplexml_load_string($svg));
+        // At true size: a unit of the drawing is a millimetre.
+        preg_match('/width="([\d.]+)mm".* viewBox="0 0 ([\d.]+)/', $svg, $size);
+        self::assertSame($size[1], $size[2]);
         foreach (TiledPdf::PAPERS as $paper => [$wide, $high]) {
             $pdf = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/lining.pdf?paper={$paper}")->assertOk()->getContent();
             self::assertStringStartsWith('%PDF-1.4', $pdf);
@@ -79,15 +182,38 @@ final class FinishTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker);
         $write = fn(array $what) => $this->from("/bags/{$bag->id}/finish")->post("/bags/{$bag->id}/finish", $what);
-        $write(['wide' => 'a lot', 'high' => '25', 'load' => 'heavy'])->assertSessionHasErrors(['wide', 'load']);
+        $write(['wide' => 'a lot', 'high' => '25', 'load' => 'heavy', 'minutes' => 'long', 'left_over' => 'some'])
+            ->assertSessionHasErrors(['wide', 'load', 'minutes', 'left_over']);
         self::assertSame(0, BagFinish::query()->count());
         $write(['otherwise' => str_repeat('a', 601)])->assertSessionHasErrors('otherwise');
-        $write(['wide' => '34', 'high' => '17,0', 'load' => '9', 'otherwise' => 'Two rounds fewer.'])->assertSessionHasNoErrors();
-        // 33.6 and 16.1 cm planned.
-        $this->get("/bags/{$bag->id}/finish")->assertSeeInOrder(['What it was', '33.6 cm', '34 cm', '+1.2 %', '17 cm', '9 kg'])
+        $material = $bag->material()->firstOrFail();
+        $before = (float) $material->balance();
+        Ledger::reserve($material, $bag, 300.0);
+        $write([
+            'wide' => '34', 'high' => '17,0', 'load' => '9', 'hung_for' => '60', 'seen' => 'held', 'left_over' => '300', 'minutes' => '5 h 20',
+            'strap_lay' => '30', 'strap_hung' => '32.4', 'blocked_wide' => '35', 'otherwise' => 'Two rounds fewer.',
+        ])->assertSessionHasNoErrors();
+        // 33.6 and 18.4 cm planned, 16 rows of 11.5 mm; the ledger closes the bag and frees what it had reserved.
+        $this->get("/bags/{$bag->id}/finish")->assertSeeInOrder(['What it was', '33.6 cm', '34.0 cm', '+1.2 %', '17.0 cm', 'blocked, wide', '35.0 cm', '+4.2 %', 'strap stretched', '8.0 %', '9 kg', 'it held as it is'])
             ->assertSee('Two rounds fewer.');
-        $write(['wide' => '34', 'high' => '17', 'load' => '9', 'otherwise' => 'As it is.'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(300.0, $material->fresh()?->balance(), 1e-6);
+        self::assertSame(0.0, $material->fresh()?->stock()->reserved());
+        $done = BagFinish::query()->firstOrFail();
+        self::assertEqualsWithDelta($before - 300.0, (float) $done->used, 1e-6);
+        self::assertSame(320, $done->minutes);
+        // Corrected: the line gives way to another, and what was expected stays.
+        $expected = $done->expected;
+        $write(['wide' => '34', 'high' => '17', 'load' => '9', 'left_over' => '280', 'otherwise' => 'As it is.'])->assertSessionHasNoErrors();
         self::assertSame(1, BagFinish::query()->count());
+        self::assertEqualsWithDelta(280.0, $material->fresh()?->balance(), 1e-6);
+        self::assertEquals($expected, BagFinish::query()->firstOrFail()->expected);
+        // Done, it is no longer in hand; it stands in the log, and its measures are a swatch.
+        $this->get('/bags')->assertDontSee("/bags/{$bag->id}\"", false);
+        $this->get('/bags/log')->assertOk()->assertSee('Pier tote')->assertSee('As it is.')->assertSee('1 in the band', false);
+        $this->post("/bags/{$bag->id}/finish/swatch")->assertSessionHasNoErrors();
+        $this->post("/bags/{$bag->id}/finish/swatch")->assertSessionHasNoErrors();
+        $swatch = $maker->swatches()->where('note', 'measured of the finished bag')->sole();
+        self::assertSame([28.0, 340.0, 16.0, 170.0], [$swatch->stitches_counted, $swatch->width->mm, $swatch->rows_counted, $swatch->height->mm]);
         // A list where a text belongs is no text; the page comes back with its messages.
         $this->followingRedirects()->from("/bags/{$bag->id}/finish")
             ->post("/bags/{$bag->id}/finish", ['wide' => 'a hand', 'load' => ['9']])->assertOk();
@@ -102,7 +228,101 @@ final class FinishTest extends TestCase
         self::assertEqualsWithDelta(1.1 * $was->height->mm, $is->height->mm, 11.5);
         $this->post("/bags/{$bag->id}/again")->assertSessionHasNoErrors();
         self::assertEquals($bag->plan()->work->counts, Bag::query()->latest('id')->firstOrFail()->plan()->work->counts);
+        // Of another strand, as all her swatches teach.
+        $thick = $this->material($maker);
+        $this->post("/bags/{$bag->id}/again", ['material_id' => (string) $thick->id])->assertSessionHasNoErrors();
+        $other = Bag::query()->latest('id')->firstOrFail();
+        self::assertSame([$thick->id, null, true], [$other->material_id, $other->swatch_id, $other->choices['learned']]);
+        // Taken back, its line goes too.
         $this->delete("/bags/{$bag->id}/finish")->assertSessionHasNoErrors();
         self::assertSame(0, BagFinish::query()->count());
+        self::assertEqualsWithDelta($before, $material->fresh()?->balance(), 1e-6);
+    }
+
+    /** What a strap gave under the load is what the next one of that strand is planned with. */
+    public function testTheNextStrapKnowsHowFarTheLastOneGave(): void
+    {
+        $maker = $this->maker();
+        [$done, $next] = [$this->bag($maker), $this->bag($maker)];
+        $next->update(['material_id' => $done->material_id, 'choices' => ['handles' => ['type' => 'chain', 'hangs' => '66 cm', 'skip' => 4]] + $next->choices]);
+        $chain = fn(): int => (int) ($next->fresh()?->plan()->spec->maker('handles')?->settings() === null ? 0
+            : array_column(array_map(fn($one): array => [$one->name, $one->written(true)], $next->fresh()->plan()->settled()->maker('handles')?->settings() ?? []), 1, 0)['chain']);
+        // 66 cm hang of 60 lying: 50 chains of 12 mm.
+        self::assertSame(50, $chain());
+        BagFinish::query()->create(['bag_id' => $done->id, 'strap_lay' => '40 cm', 'strap_hung' => '50 cm', 'otherwise' => '']);
+        // A quarter: 66 ÷ 1.25 ÷ 1.2 = 44.
+        self::assertSame(44, $chain());
+    }
+
+    public function testPicturesOfABagAreMadeAnewAndHersAlone(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        BagFinish::query()->create(['bag_id' => $bag->id, 'otherwise' => '']);
+        $this->actingAs($maker);
+        $send = fn(mixed $file) => $this->from("/bags/{$bag->id}/finish")->post("/bags/{$bag->id}/pictures", ['picture' => $file]);
+        $send(UploadedFile::fake()->create('no.jpg', 20))->assertSessionHasErrors('picture');
+        $send('words')->assertSessionHasErrors('picture');
+        for ($nth = 0; $nth < 6; $nth++) {
+            $send(UploadedFile::fake()->image('bag.png', 320, 240))->assertSessionHasNoErrors();
+        }
+        $send(UploadedFile::fake()->image('bag.png', 320, 240))->assertSessionHasErrors('picture');
+        $picture = Picture::query()->firstOrFail();
+        $this->get("/bags/{$bag->id}/pictures/{$picture->id}.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get('/swatches/pictures')->assertOk()->assertDontSee("/swatches/pictures/{$picture->id}\"", false);
+        $other = $this->bag($maker);
+        $this->get("/bags/{$other->id}/pictures/{$picture->id}.jpg")->assertNotFound();
+        $this->flushSession()->actingAs($this->maker('ada@pier.example'))->get("/bags/{$bag->id}/pictures/{$picture->id}.jpg")->assertNotFound();
+        $this->flushSession()->actingAs($maker)->delete("/bags/{$bag->id}/pictures/{$picture->id}.jpg")->assertSessionHasNoErrors();
+        self::assertSame(5, Picture::query()->count());
+    }
+
+    /** A link shows the bag and nothing else of hers, until it is withdrawn; another maker takes it as her own. */
+    public function testALinkShowsOneBagAndNothingElse(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->finishedWith($maker, [['type' => 'magnet']]);
+        $bag->update(['choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices, 'swatch_id' => null]);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/link")->assertSessionHasNoErrors();
+        $this->post("/bags/{$bag->id}/link")->assertSessionHasNoErrors();
+        $link = BagLink::query()->sole();
+        $this->post('/sign-out');
+        $shown = $this->get("/shown/{$link->token}")->assertOk()->assertSee('Pier tote')->assertSee('Register to take it')
+            ->assertHeader('X-Robots-Tag', 'noindex, nofollow, noarchive')->assertDontSee('on hand')->assertDontSee($maker->email)
+            ->assertDontSee($bag->material?->name ?? '?');
+        self::assertStringContainsString('no-store', (string) $shown->headers->get('Cache-Control'));
+        $this->get("/shown/{$link->token}/booklet.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $this->get('/shown/'.str_repeat('a', 40))->assertNotFound();
+        $this->get("/shown/{$link->token}x")->assertNotFound();
+        $this->post("/shown/{$link->token}")->assertRedirect('/sign-in');
+        $other = $this->maker('ada@pier.example');
+        $this->flushSession()->actingAs($other)->post("/shown/{$link->token}")->assertSessionHasNoErrors();
+        $copy = $other->bags()->sole();
+        self::assertSame([null, null], [$copy->material_id, $copy->swatch_id]);
+        self::assertSame([], array_intersect_key($copy->choices, ['swatches' => 1, 'worked' => 1, 'weigh_ins' => 1, 'learned' => 1]));
+        self::assertArrayNotHasKey('on_hand', $copy->choices['material']);
+        self::assertSame(Ways::leaves($bag->plan()), Ways::leaves($copy->plan()));
+        self::assertSame([['type' => 'magnet']], $copy->choices['finish']);
+        // Another's link is not hers to make or to withdraw.
+        $this->post("/bags/{$bag->id}/link")->assertNotFound();
+        $this->delete("/bags/{$bag->id}/link")->assertNotFound();
+        $this->flushSession()->actingAs($maker)->delete("/bags/{$bag->id}/link")->assertSessionHasNoErrors();
+        $this->get("/shown/{$link->token}")->assertNotFound();
+        $this->post("/bags/{$bag->id}/link");
+        $bag->delete();
+        $this->get('/shown/'.BagLink::query()->sole()->token)->assertNotFound();
+    }
+
+    /** Every page of a booklet is on paper: cover, needs, rounds, drawings, the lay. */
+    public function testABookletHasAllOfIt(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->finishedWith($maker, [['type' => 'lining'], ['type' => 'tassels']]);
+        BagFinish::query()->create(['bag_id' => $bag->id, 'wide' => '34 cm', 'load' => '9 kg', 'otherwise' => 'A firmer base.']);
+        $pdf = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/booklet.pdf?terms=uk")->assertOk()->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+        self::assertGreaterThanOrEqual(4, preg_match_all('#/Type /Page\b#', $pdf));
+        $plain = (string) $this->get("/bags/{$bag->id}/words.pdf")->assertOk()->getContent();
+        self::assertGreaterThan(preg_match_all('#/Type /Page\b#', $plain), preg_match_all('#/Type /Page\b#', $pdf));
     }
 }

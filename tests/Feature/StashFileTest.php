@@ -151,7 +151,7 @@ final class StashFileTest extends TestCase
         $this->flushSession()->actingAs($otto)->post(
             '/stash/import',
             ['text' => $csv],
-        )->assertSee('15 materials read, 0 lines not');
+        )->assertSee('19 materials read, 0 lines not');
         // Tabs are strung on a cord of the same file: it must be there before they are read.
         $this->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
         self::assertSame($csv, $this->get('/stash/export')->getContent());

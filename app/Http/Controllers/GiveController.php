@@ -26,7 +26,11 @@ final class GiveController extends Controller
     private const LONG = 40;
 
     /** Kept out of search engines. */
-    private const HIDDEN = ['X-Robots-Tag' => 'noindex, nofollow, noarchive', 'Referrer-Policy' => 'no-referrer', 'Cache-Control' => 'no-store'];
+    private const HIDDEN = [
+        'X-Robots-Tag' => 'noindex, nofollow, noarchive',
+        'Referrer-Policy' => 'no-referrer',
+        'Cache-Control' => 'no-store',
+    ];
 
     public function booklet(Request $request, Bag $bag): Response
     {

@@ -86,10 +86,10 @@ final class LogController extends Controller
             );
         }
         $name = mb_substr("{$bag->name()}, {$measured->motif->key} on {$hook->exact()}", 0, 80);
-        $maker->swatches()->updateOrCreate(['name' => $name, 'material_id' => $bag->material_id], Swatch::columns($measured) + [
-            'hook' => $hook->diameter,
-            'note' => 'measured of the finished bag',
-        ]);
+        $maker->swatches()->updateOrCreate(
+            ['name' => $name, 'material_id' => $bag->material_id],
+            Swatch::columns($measured) + ['hook' => $hook->diameter, 'note' => 'measured of the finished bag'],
+        );
 
         return redirect()->route('bags.finish', $bag)->with('status', "“{$name}” is kept with your swatches.");
     }
@@ -98,7 +98,9 @@ final class LogController extends Controller
     {
         $this->authorize('own', $bag);
         $file = $request->file('picture');
-        $wrong = fn(string $message): RedirectResponse => redirect()->route('bags.finish', $bag)->withErrors(['picture' => $message]);
+        $wrong = fn(string $message): RedirectResponse => redirect()->route('bags.finish', $bag)->withErrors(
+            ['picture' => $message],
+        );
         if (! $file instanceof UploadedFile) {
             return $wrong('Choose a picture.');
         }

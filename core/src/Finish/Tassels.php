@@ -114,8 +114,8 @@ final readonly class Tassels extends ByChoices implements Finishing
             new Step("{$many} of {card}, {each} of strand each.", ['card' => $this->card(), 'each' => $this->each()]),
             [
                 new Step(
-                    "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with {tie}, bind "
-                        .'the neck with {binding}, cut the foot open away from you.',
+                    "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with "
+                        .'{tie}, bind the neck with {binding}, cut the foot open away from you.',
                     [
                         'card' => $this->card(),
                         'tie' => Length::mm(self::TIE),

@@ -12,7 +12,9 @@ use Fescue\Core\Material\HookAdvice;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
+use Fescue\Core\Material\Need;
 use Fescue\Core\Material\Property;
+use Fescue\Core\Material\Washing;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Strip\Join;
@@ -197,5 +199,46 @@ final class KindTest extends TestCase
             }
         }
         self::assertEqualsWithDelta(8.08, Kind::Cord->form()->weight(Length::mm(4))->gramsPerMetre, 0.01);
+    }
+
+    /** Wet-block cotton, never tumble-dry plarn: handbook 8. Common practice, no source. */
+    public function testHowItIsWashed(): void
+    {
+        self::assertSame(Washing::WetBlock, Washing::of(Kind::Cord, Fibre::Cotton));
+        self::assertSame(Washing::WetBlock, Washing::of(Kind::TShirt));
+        self::assertSame(Washing::Film, Washing::of(Kind::Plarn, Fibre::Polyethylene));
+        self::assertStringContainsString('Never in a dryer', Washing::Film->value);
+        self::assertSame(Washing::Lukewarm, Washing::of(Kind::TShirt, Fibre::Polyester));
+        self::assertSame([Washing::Damp, Washing::Lukewarm], [
+            Washing::of(Kind::Raffia, Fibre::Palm), Washing::of(Kind::Raffia, Fibre::Polypropylene),
+        ]);
+        self::assertSame([Washing::Cool, Washing::Spots, Washing::Unsure, Washing::Metal], [
+            Washing::of(Kind::Strand, Fibre::Wool), Washing::of(Kind::Cord, Fibre::Jute), Washing::of(Kind::Cord),
+            Washing::of(Kind::Tabs),
+        ]);
+    }
+
+    /** What is counted comes in whole ones, cloth in centimetres; neither is worked. */
+    public function testHardwareAndClothAreStockAndNoStrand(): void
+    {
+        self::assertSame(['pieces', 'cm', 'tabs', 'g'], array_map(
+            fn(Kind $kind): string => $kind->unit(),
+            [Kind::Hardware, Kind::Cloth, Kind::Tabs, Kind::Plarn],
+        ));
+        self::assertSame([], array_intersect(array_column(Kind::strands(), 'value'), ['hardware', 'cloth', 'tabs']));
+        self::assertSame([true, true, false, false], array_map(
+            fn(Kind $kind): bool => $kind->isCounted(),
+            [Kind::Hardware, Kind::Tabs, Kind::Cloth, Kind::Cord],
+        ));
+        $magnet = Need::piece(Make::Magnet, 'Magnet', size: Length::mm(18));
+        self::assertTrue($magnet->isLike(Need::piece(Make::Magnet, 'Magnet', 2, Length::mm(19))));
+        self::assertFalse($magnet->isLike(Need::piece(Make::Magnet, 'Magnet', 2, Length::mm(19.1))));
+        self::assertFalse($magnet->isLike(Need::piece(Make::Snap, 'Snap', 1, Length::mm(18))));
+        // A zip of 30 cm may be 6 mm off.
+        self::assertSame([true, false, true], [
+            Need::fits(Length::mm(300), Length::mm(306)),
+            Need::fits(Length::mm(300), Length::mm(306.1)),
+            Need::fits(null, Length::mm(3)),
+        ]);
     }
 }

@@ -45,6 +45,7 @@
         <input type="hidden" name="copy" value="">
         <div class="stations">
             <p class="wrong" data-wrong="worked">{{ $errors->first('worked') }}</p>
+            @if ($errors->has('finish.*'))<p class="wrong">{{ implode(' ', \Illuminate\Support\Arr::flatten($errors->get('finish.*'))) }} Mend it at <a href="{{ route('bags.finish', $bag) }}">Finish</a>.</p>@endif
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
                 <summary><b>{{ $pieces ? 'Size, closed' : 'Size' }}</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
                 <div class="inside">
