@@ -149,7 +149,7 @@ final class MaterialText
                 LengthUnit::Millimetre,
             ),
             Property::Width => $this->values['width'] = match ($this->kind) {
-                Kind::Cloth => $this->length($field, 100, 5000, LengthUnit::Centimetre),
+                Kind::Cloth => $this->length($field, 200, 5000, LengthUnit::Millimetre),
                 Kind::Hardware => $this->length($field, 1, 2500, LengthUnit::Millimetre),
                 default => $this->length($field, 1, 200, LengthUnit::Millimetre),
             },

@@ -113,10 +113,10 @@ final class StashFile
         DB::transaction(function () use ($maker, $texts): void {
             $finder = Stash::finder($maker);
             $now = now()->toDateTimeString();
-            foreach ([false, true] as $tabs) {
+            foreach ([true, false] as $strands) {
                 // Tabs come last: the cord of the same file that they are strung on is there by then.
                 $some = array_values(
-                    array_filter($texts, fn(MaterialText $text): bool => ($text->kind === Kind::Tabs) === $tabs),
+                    array_filter($texts, fn(MaterialText $text): bool => $text->kind->isStrand() === $strands),
                 );
                 foreach (array_chunk($some, self::AT_ONCE) as $chunk) {
                     $first = self::insert($maker, $chunk, $finder, $now);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Bag;
 use App\Models\User;
+use Fescue\Core\Finish\Finishings;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Tests\TestCase;
@@ -44,6 +45,10 @@ final class FuzzTest extends TestCase
             }
         }
 
+        foreach (['type', 'as', 'wide', 'under', 'length', 'pocket', 'every'] as $field) {
+            array_push($names, "finish.0.{$field}", "finish.1.{$field}");
+        }
+
         return array_values(array_unique($names));
     }
 
@@ -61,6 +66,7 @@ final class FuzzTest extends TestCase
         $of = [
             'bag' => $bag->id, 'material' => $bag->material_id, 'swatch' => $bag->swatch_id, 'entry' => 1, 'piece' => 1,
             'batch' => 1, 'picture' => 1, 'weighIn' => 1, 'drawing' => 'side',
+            'place' => 0, 'token' => str_repeat('a', 40),
         ];
 
         return '/'.ltrim((string) preg_replace_callback(
@@ -91,6 +97,10 @@ final class FuzzTest extends TestCase
                         }
                         if (mt_rand(0, 1) === 1 && $signedIn) {
                             $fields = array_replace_recursive($this->form($bag), $fields);
+                        }
+                        if (mt_rand(0, 1) === 1) {
+                            data_set($fields, 'finish.0.type', array_rand(Finishings::byKey()));
+                            data_set($fields, 'type', array_rand(Finishings::byKey()));
                         }
                         $path = $this->path($route, $bag);
                         $this->flushSession();

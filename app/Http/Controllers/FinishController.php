@@ -121,9 +121,10 @@ final class FinishController extends Controller
     }
 
     /** One thing less, where it is still that thing. */
-    public function takeOut(Request $request, Bag $bag, int $place): RedirectResponse
+    public function takeOut(Request $request, Bag $bag, string $place): RedirectResponse
     {
         $this->authorize('own', $bag);
+        $place = (int) $place;
         $to = redirect()->route('bags.finish', $bag);
         $taken = Changing::held($bag, function (Bag $bag) use ($request, $place): ?string {
             $finish = self::finish($bag);
