@@ -31,13 +31,13 @@ final readonly class Button extends OnTheMiddle
     /** Chains of the loop: it passes where half its circumference is the button's width and thickness. */
     public function chains(Shell $shell): int
     {
-        return (int) ceil(($this->reach() + 2 * (1 + self::THICK) * $this->wide()->mm) / $shell->stitch->mm - 1e-9);
+        return (int) ceil(($this->reach($shell) + 2 * (1 + self::THICK) * $this->wide()->mm) / $shell->stitch->mm - 1e-9);
     }
 
     /** From the back's edge over to the button and back, mm. */
-    private function reach(): float
+    private function reach(Shell $shell): float
     {
-        return 2 * $this->under()->mm;
+        return 2 * $this->under($shell)->mm;
     }
 
     public function fit(Shell $shell): Fitted
@@ -61,9 +61,9 @@ final readonly class Button extends OnTheMiddle
             [Need::piece(Make::Button, 'Button', size: $this->wide())],
             // A chain takes 3.2 times its length, as in Stitch; a tail at each end.
             Length::mm(3.2 * $loop->mm + 350),
-            [$this->fixture($shell, Shape::Disc, $this->wide()->mm)],
+            [$this->fixture($shell, Shape::Disc)],
             self::MINUTES,
-            $this->settled(),
+            $this->settled($shell),
         );
     }
 }

@@ -11,6 +11,8 @@ final readonly class Clasp extends OnTheMiddle
 {
     protected const WIDE = 50.0;
 
+    protected const TALL = 0.6;
+
     private const MINUTES = 20.0;
 
     public static function key(): string
@@ -38,9 +40,9 @@ final readonly class Clasp extends OnTheMiddle
             ],
             self::those([$this->beforehand($shell, 'clasp', 'The clasp goes here.'), self::small()]),
             [Need::piece(Make::Clasp, 'Clasp, two halves', size: $this->wide())],
-            fixtures: [$this->fixture($shell, Shape::Plate, 0.6 * $this->wide()->mm)],
+            fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
-            settled: $this->settled(),
+            settled: $this->settled($shell),
         );
     }
 }

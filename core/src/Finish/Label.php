@@ -12,6 +12,8 @@ final readonly class Label extends OnTheMiddle
 {
     protected const WIDE = 40.0;
 
+    protected const TALL = 0.5;
+
     protected const UNDER = 60.0;
 
     private const MINUTES = 10.0;
@@ -35,9 +37,9 @@ final readonly class Label extends OnTheMiddle
             [new Step('Sew it along a row, with the corners first, so that it does not climb.')],
             [],
             [Need::piece(Make::Label, 'Label', size: $this->wide())],
-            fixtures: [$this->fixture($shell, Shape::Plate, 0.5 * $this->wide()->mm)],
+            fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
-            settled: $this->settled(),
+            settled: $this->settled($shell),
         );
     }
 }

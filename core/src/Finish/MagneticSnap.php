@@ -38,9 +38,9 @@ final readonly class MagneticSnap extends OnTheMiddle
             ],
             self::those([$this->beforehand($shell, 'magnet', 'The magnetic snap goes here.'), self::small()]),
             [Need::piece(Make::Magnet, 'Magnetic snap, two halves', size: $this->wide())],
-            fixtures: [$this->fixture($shell, Shape::Disc, $this->wide()->mm)],
+            fixtures: [$this->fixture($shell, Shape::Disc)],
             minutes: self::MINUTES,
-            settled: $this->settled(),
+            settled: $this->settled($shell),
         );
     }
 }

@@ -22,6 +22,9 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
     /** @var float mm from the edge down to its middle where nothing is said. From memory. */
     protected const UNDER = 25.0;
 
+    /** @var float how high it is, as a share of its width */
+    protected const TALL = 1.0;
+
     private const WIDEST = 400.0;
 
     private const DEEPEST = 1000.0;
@@ -54,9 +57,12 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
         return $this->length('wide') ?? Length::mm(static::WIDE);
     }
 
-    protected function under(): Length
+    /** Where nothing is said, below what a handle takes of the side. */
+    protected function under(Shell $shell): Length
     {
-        return $this->length('under') ?? Length::mm(static::UNDER);
+        $clear = $shell->wallTop()->mm + static::TALL * $this->wide()->mm / 2 + $shell->row->mm / 2;
+
+        return $this->length('under') ?? Length::mm(min($shell->high->mm, max(static::UNDER, $clear)));
     }
 
     /** @throws Unmakeable where it has no room on a side */
@@ -66,25 +72,25 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
             throw new Unmakeable('wide', "{$this->wide()->print()} is wider than the opening, "
                 ."{$shell->opening->print()} lying flat. Take a smaller one.");
         }
-        if ($this->under()->mm > $shell->high->mm) {
-            throw new Unmakeable('under', "{$this->under()->print()} below the edge is below the foot: the bag is "
+        if ($this->under($shell)->mm > $shell->high->mm) {
+            throw new Unmakeable('under', "{$this->under($shell)->print()} below the edge is below the foot: the bag is "
                 ."{$shell->high->print()} high.");
         }
     }
 
     /** @return array<string, Length> */
-    protected function settled(): array
+    protected function settled(Shell $shell): array
     {
-        return ['wide' => $this->wide(), 'under' => $this->under()];
+        return ['wide' => $this->wide(), 'under' => $this->under($shell)];
     }
 
     /** Where it stands, from two edges in length, stitches and rows, and by how much it is off. */
     protected function stands(Shell $shell, string $what): Step
     {
-        $level = $shell->level($this->under());
+        $level = $shell->level($this->under($shell));
         $of = [
             'side' => Length::mm(($shell->opening->mm - $this->wide()->mm) / 2),
-            'under' => $level->under ?? $this->under(),
+            'under' => $level->under ?? $this->under($shell),
             'half' => Length::mm(($level->stitch->mm ?? 0.0) / 2),
         ];
         if ($level === null) {
@@ -116,7 +122,7 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
     /** In the row in which it is thought of; none of a bag of pieces. */
     protected function beforehand(Shell $shell, string $code, string $lead): ?Remark
     {
-        $level = $shell->level($this->under());
+        $level = $shell->level($this->under($shell));
 
         return $level === null ? null : new Remark(
             $code,
@@ -151,10 +157,10 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
         return array_values(array_filter($remarks));
     }
 
-    protected function fixture(Shell $shell, Shape $shape, float $high): Fixture
+    protected function fixture(Shell $shell, Shape $shape): Fixture
     {
-        $under = $shell->level($this->under())->under ?? $this->under();
+        $under = $shell->level($this->under($shell))->under ?? $this->under($shell);
 
-        return new Fixture($shape, 0.0, $under->mm, $this->wide()->mm, $high);
+        return new Fixture($shape, 0.0, $under->mm, $this->wide()->mm, static::TALL * $this->wide()->mm);
     }
 }

@@ -57,6 +57,14 @@ final readonly class Shell
         return max(2, $this->edge ?? (int) round(2 * $this->opening->mm / $this->stitch->mm));
     }
 
+    /** From the edge down to where the wall begins: what a handle's own rounds take. */
+    public function wallTop(): Length
+    {
+        $first = $this->levels[0] ?? null;
+
+        return Length::mm($first === null ? 0.0 : max(0.0, $first->under->mm - $this->row->mm / 2));
+    }
+
     /** Rows from the edge down to the round. */
     public function rowsAbove(Level $level): int
     {

@@ -37,9 +37,9 @@ final readonly class Snap extends OnTheMiddle
             ],
             self::those([$this->beforehand($shell, 'snap', 'The snap goes here.'), self::small()]),
             [Need::piece(Make::Snap, 'Snap, a pair', size: $this->wide())],
-            fixtures: [$this->fixture($shell, Shape::Disc, $this->wide()->mm)],
+            fixtures: [$this->fixture($shell, Shape::Disc)],
             minutes: self::MINUTES,
-            settled: $this->settled(),
+            settled: $this->settled($shell),
         );
     }
 }

@@ -15,6 +15,8 @@ final readonly class TurnLock extends OnTheMiddle
 {
     protected const WIDE = 30.0;
 
+    protected const TALL = 0.7;
+
     private const MINUTES = 25.0;
 
     /** The bolt's hole is so much of its plate. From memory. */
@@ -33,7 +35,7 @@ final readonly class TurnLock extends OnTheMiddle
     public function fit(Shell $shell): Fitted
     {
         $this->checked($shell);
-        $level = $shell->level($this->under());
+        $level = $shell->level($this->under($shell));
         $hole = null;
         if ($level !== null) {
             $over = $level->covers(Length::mm(self::HOLE * $this->wide()->mm));
@@ -56,9 +58,9 @@ final readonly class TurnLock extends OnTheMiddle
             ],
             self::those([$hole, self::small()]),
             [Need::piece(Make::TurnLock, 'Turn lock, frame and bolt', size: $this->wide())],
-            fixtures: [$this->fixture($shell, Shape::Plate, 0.7 * $this->wide()->mm)],
+            fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
-            settled: $this->settled(),
+            settled: $this->settled($shell),
         );
     }
 }

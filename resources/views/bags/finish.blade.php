@@ -12,7 +12,7 @@
 <x-layout :title="$bag->name().', finish'">
     @include('bags.head')
     <div data-met>@if (is_array(session('met'))) @include('bags.met', ['met' => session('met')]) @endif</div>
-    <div class="workbench">
+    <div class="workbench finish-bench">
         <div class="stations">
             <form method="post" action="{{ route('bags.finish.keep', $bag) }}" id="finishing" data-plan novalidate>
                 @csrf @method('put')
