@@ -19,8 +19,9 @@ final class ImportsTest extends TestCase
         'Policies' => ['Models'],
         'Stash' => ['Models', 'Rules', 'Files', 'Drawing'],
         'Bags' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash'],
+        'Account' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
         'Console' => ['Models', 'Drawing'],
-        'Http' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
+        'Http' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account'],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

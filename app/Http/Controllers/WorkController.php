@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Bags\Changing;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
+use App\Bags\WorkFile;
 use App\Bags\WorkLog;
 use App\Bags\WorkSheet;
-use App\Files\Csv;
 use App\Models\Bag;
 use App\Rules\Typed;
 use Fescue\Core\Bag\Planner;
@@ -37,16 +37,6 @@ use Illuminate\Validation\ValidationException;
 final class WorkController extends Controller
 {
     private const WIDEST_GAP = 40;
-
-    private const COLUMNS = [
-        'turn' => 'turn',
-        'device' => 'device',
-        'at' => 'when (UTC, by the device)',
-        'did' => 'did',
-        'row' => 'row',
-        'stitch' => 'stitches done',
-        'counted' => 'counted',
-    ];
 
     public function show(Request $request, Bag $bag): View|RedirectResponse
     {
@@ -296,16 +286,6 @@ final class WorkController extends Controller
     public function csv(Bag $bag): Response
     {
         $this->authorize('own', $bag);
-        $rows = array_map(fn(Entry $entry): array => [
-            (string) $entry->turn,
-            $entry->device,
-            gmdate('Y-m-d\TH:i:s\Z', intdiv($entry->at, 1000)),
-            $entry->did->value,
-            $entry->row,
-            (string) $entry->stitch,
-            (string) $entry->counted,
-        ], WorkLog::of($bag)->entries);
-
-        return $this->file((new Csv(self::COLUMNS))->write($rows), self::CSV, "work-{$bag->id}.csv");
+        return $this->file(WorkFile::write($bag), self::CSV, "work-{$bag->id}.csv");
     }
 }

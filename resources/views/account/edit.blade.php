@@ -50,6 +50,11 @@
         <form method="post" action="{{ route('account.sign-out', 'others') }}">@csrf<button class="btn btn-quiet">Sign out everywhere else</button></form>
     </section>
     <section class="section-rule">
+        <h2>Everything of yours</h2>
+        <p>All of it out as one zip of open files, and into an empty account again.</p>
+        <p><a class="btn btn-quiet" href="{{ route('account.parcel') }}">Take it with you</a></p>
+    </section>
+    <section class="section-rule">
         <h2>Delete your account</h2>
         <p>Your materials, swatches and bags go with it, at once and for good. Export the bags you want to keep first.</p>
         <form method="post" action="{{ route('account') }}">

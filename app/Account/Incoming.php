@@ -1,0 +1,394 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Bags\Photograph;
+use App\Bags\WorkLog;
+use App\Models\Bag;
+use App\Models\BagFinish;
+use App\Models\BagRevision;
+use App\Models\Batch;
+use App\Models\Material;
+use App\Models\RawPiece;
+use App\Models\StockEntry;
+use App\Models\Swatch;
+use App\Models\User;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Stitch\Terms;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+/** Reads an account's zip into an empty account: all of it, or nothing and why. */
+final class Incoming
+{
+    private const MOST_FILES = 20_000;
+
+    /** Bytes that all of it may unpack to, and one of its files. */
+    private const MOST_BYTES = 1_073_741_824;
+
+    private const MOST_OF_ONE = 268_435_456;
+
+    private const LONGEST_LINE = 8_388_608;
+
+    private const AT_ONCE = 200;
+
+    private const JSON_DEEP = 64;
+
+    /** @var array<string, array<int, int>> by table: number here by number in the zip */
+    private array $ids = [];
+
+    private int $unpacked = 0;
+
+    private function __construct(private \ZipArchive $zip, private User $maker) {}
+
+    /**
+     * @return array<string, int> how many rows of each table were read
+     *
+     * @throws Spoilt
+     */
+    public static function take(User $maker, string $path): array
+    {
+        $zip = new \ZipArchive();
+        if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw new Spoilt('This is no zip, or not all of it arrived. Send the one that Fescue made, whole.');
+        }
+        try {
+            self::inspect($zip);
+
+            return DB::transaction(function () use ($zip, $maker): array {
+                User::query()->whereKey($maker->id)->lockForUpdate()->firstOrFail();
+                if (! Tables::areEmpty($maker)) {
+                    throw new Spoilt(
+                        'Only an empty account reads one in: nothing that is here shall be mixed with it.',
+                    );
+                }
+
+                return (new self($zip, $maker))->read();
+            });
+        } catch (QueryException $e) {
+            throw new Spoilt('Something in it does not fit: it was changed by hand, or is of another version.', 0, $e);
+        } finally {
+            $zip->close();
+        }
+    }
+
+    /** Nothing outside, nothing that swells. */
+    private static function inspect(\ZipArchive $zip): void
+    {
+        if ($zip->numFiles > self::MOST_FILES) {
+            throw new Spoilt('It holds more files than any account: '.$zip->numFiles.'.');
+        }
+        $all = 0;
+        for ($place = 0; $place < $zip->numFiles; $place++) {
+            $stat = $zip->statIndex($place) ?: ['name' => '', 'size' => 0];
+            $name = $stat['name'];
+            if (
+                $name === '' || str_starts_with($name, '/') || str_contains($name, '\\') || str_contains($name, "\0")
+                || preg_match('#(^|/)\.\.(/|$)|^[a-z]:#i', $name) === 1
+            ) {
+                throw new Spoilt('It names a file outside of itself; that is none of ours.');
+            }
+            $size = $stat['size'];
+            $all += $size;
+            if ($size > self::MOST_OF_ONE || $all > self::MOST_BYTES) {
+                throw new Spoilt('It would unpack to more than a gigabyte; no account does.');
+            }
+        }
+        if ($zip->locateName('account.json') === false) {
+            throw new Spoilt('This zip is not an account of Fescue’s: account.json is not in it.');
+        }
+    }
+
+    /** @return array<string, int> */
+    private function read(): array
+    {
+        $account = json_decode($this->whole('account.json'), true, self::JSON_DEEP);
+        $format = is_array($account) ? $account['format'] ?? null : null;
+        if ($format !== Outgoing::FORMAT || ! is_array($account['counts'] ?? null)) {
+            throw new Spoilt(
+                'account.json does not say “'.Outgoing::FORMAT.'”: this is another program’s, or another version’s.',
+            );
+        }
+        $this->settings($account['settings'] ?? null);
+        $read = [];
+        foreach (array_keys(Tables::ALL) as $table) {
+            $read[$table] = $this->table($table);
+            $said = $account['counts'][$table] ?? null;
+            if ($read[$table] !== $said) {
+                throw new Spoilt("data/{$table}.jsonl has {$read[$table]} rows where account.json speaks of "
+                    .(is_int($said) ? $said : 'none').': it is not whole.');
+            }
+        }
+        $this->prove();
+
+        return $read;
+    }
+
+    private function settings(mixed $said): void
+    {
+        $said = is_array($said) ? $said : [];
+        $text = fn(string $name): string => is_string($said[$name] ?? null) ? $said[$name] : '';
+        $this->maker->update([
+            'units' => LengthUnit::tryFrom($text('units')) ?? $this->maker->units,
+            'terms' => Terms::tryFrom($text('terms')) ?? $this->maker->terms,
+            'wage' => preg_match('/^\d{1,6}(\.\d{1,2})?$/', $text('wage')) === 1 ? $text('wage') : $this->maker->wage,
+        ]);
+    }
+
+    /** Rows of a table, by their lines. */
+    private function table(string $table): int
+    {
+        $columns = array_flip(Tables::columns($table));
+        $rows = $numbers = [];
+        $many = 0;
+        foreach ($this->lines("data/{$table}.jsonl") as $nth => $line) {
+            $row = json_decode($line, true, self::JSON_DEEP);
+            if (! is_array($row) || array_diff_key($row, $columns) !== []) {
+                throw new Spoilt("data/{$table}.jsonl, line {$nth}: this is no row of that list.");
+            }
+            $numbers[] = is_int($row['id'] ?? null) ? $row['id'] : null;
+            $rows[] = $this->row($table, $row, $nth);
+            $many++;
+            if (count($rows) === self::AT_ONCE || $table === 'pictures') {
+                $this->insert($table, $rows, $numbers);
+                $rows = $numbers = [];
+            }
+        }
+        $this->insert($table, $rows, $numbers);
+        if ($table === 'materials') {
+            $this->strung();
+        }
+
+        return $many;
+    }
+
+    /**
+     * @param array<mixed> $row
+     *
+     * @return array<string, mixed>
+     */
+    private function row(string $table, array $row, int $nth): array
+    {
+        $kept = [];
+        foreach ($row as $column => $value) {
+            if ($column !== 'id') {
+                $kept[(string) $column] = $this->value($table, (string) $column, $value, $nth);
+            }
+        }
+        foreach (Tables::ALL[$table] as $column => $of) {
+            if ($of === 'users') {
+                $kept[$column] = $this->maker->id;
+            }
+        }
+        if ($table === 'pictures') {
+            $kept = $this->picture($row['id'] ?? null) + $kept;
+        }
+
+        return $kept;
+    }
+
+    private function value(string $table, string $column, mixed $value, int $nth): mixed
+    {
+        $of = Tables::ALL[$table][$column] ?? null;
+        $where = "data/{$table}.jsonl, line {$nth}, {$column}";
+        if (in_array($column, Tables::DOCUMENTS, true)) {
+            return $value === null ? null : (is_array($value)
+                ? json_encode((object) $this->others($column, $value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)
+                : throw new Spoilt("{$where}: this should be an object."));
+        }
+        if (is_array($value)) {
+            throw new Spoilt("{$where}: this should be one value.");
+        }
+        if (is_string($value) && ! mb_check_encoding($value, 'UTF-8')) {
+            throw new Spoilt("{$where}: this is no text.");
+        }
+        if ($of === null || $value === null || ($table === 'materials' && $of === 'materials')) {
+            return $value;
+        }
+        // A revision may speak of what is long gone.
+        $here = is_int($value) ? $this->ids[$of][$value] ?? null : null;
+
+        return $here ?? ($table === 'bag_revisions' && $column !== 'bag_id'
+            ? null
+            : throw new Spoilt("{$where}: there is no such row of {$of} in it."));
+    }
+
+    /**
+     * Materials that a bag's document names, by their numbers here.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private function others(string $column, array $document): array
+    {
+        if ($column === 'choices' && is_array($document['others'] ?? null)) {
+            $document['others'] = array_map(function (mixed $one): mixed {
+                $id = is_array($one) ? $one['material_id'] ?? null : null;
+
+                return is_array($one) && is_int($id)
+                    ? ['material_id' => $this->ids['materials'][$id] ?? 0] + $one
+                    : $one;
+            }, $document['others']);
+        }
+
+        return $document;
+    }
+
+    /** @return array<string, int|string> made anew, as when it was first sent */
+    private function picture(mixed $id): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'fescue');
+        try {
+            file_put_contents($path, $this->whole('pictures/'.(is_int($id) ? $id : 0).'.jpg'));
+            $picture = Photograph::read($path);
+        } catch (NotUnderstood $e) {
+            throw new Spoilt('pictures/'.(is_int($id) ? $id : 0).".jpg: {$e->getMessage()}");
+        } finally {
+            unlink($path);
+        }
+
+        return ['width' => $picture->width, 'height' => $picture->height, 'jpeg' => $picture->jpeg];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     * @param list<?int> $numbers in the zip
+     */
+    private function insert(string $table, array $rows, array $numbers): void
+    {
+        if ($rows === []) {
+            return;
+        }
+        $same = array_keys($rows[0]);
+        foreach ($rows as $row) {
+            if (array_keys($row) !== $same) {
+                throw new Spoilt("data/{$table}.jsonl: its rows do not have the same columns.");
+            }
+        }
+        if (! in_array('id', Tables::columns($table), true)) {
+            DB::table($table)->insert($rows);
+
+            return;
+        }
+        // Of one sending they are numbered one after another.
+        DB::table($table)->insert($rows);
+        $first = (int) DB::getPdo()->lastInsertId();
+        foreach ($numbers as $nth => $number) {
+            if ($number === null || isset($this->ids[$table][$number])) {
+                throw new Spoilt("data/{$table}.jsonl: a row without a number of its own.");
+            }
+            $this->ids[$table][$number] = $first + $nth;
+        }
+    }
+
+    /** What tabs are strung on may stand behind them. */
+    private function strung(): void
+    {
+        foreach (DB::table('materials')->where('user_id', $this->maker->id)->whereNotNull('strung_on')->get() as $one) {
+            DB::table('materials')->where('id', $one->id)->update([
+                'strung_on' => $this->ids['materials'][$one->strung_on]
+                    ?? throw new Spoilt('Tabs are strung on a material that is not in it.'),
+            ]);
+        }
+    }
+
+    /** All of it is read once before it is kept: what no page could show is not taken in. */
+    private function prove(): void
+    {
+        $of = fn(string $key, string $table) => DB::table($table)->where('user_id', $this->maker->id)->select('id');
+        /** @var array<class-string<Model>, array{string, ?string}> $by */
+        $by = [
+            Material::class => ['user_id', null],
+            Swatch::class => ['user_id', null],
+            RawPiece::class => ['user_id', null],
+            Batch::class => ['user_id', null],
+            StockEntry::class => ['material_id', 'materials'],
+            BagRevision::class => ['bag_id', 'bags'], BagFinish::class => ['bag_id', 'bags'],
+        ];
+        try {
+            foreach ($by as $model => [$key, $table]) {
+                $rows = $model::query()->withoutGlobalScopes();
+                $table === null ? $rows->where($key, $this->maker->id) : $rows->whereIn($key, $of($key, $table));
+                foreach ($rows->get() as $one) {
+                    $one->attributesToArray();
+                    if ($one instanceof Batch) {
+                        $one->plan();
+                    }
+                    if ($one instanceof BagFinish) {
+                        [$one->outcome(), $one->stretch()];
+                    }
+                }
+            }
+            $bags = Bag::query()->withoutGlobalScopes()->where('user_id', $this->maker->id);
+            $bags->with(['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes']);
+            foreach ($bags->get() as $bag) {
+                $this->provePlan($bag);
+                WorkLog::of($bag);
+            }
+        } catch (Spoilt $e) {
+            throw $e;
+        } catch (\Error|\LogicException|\JsonException|NotUnderstood $e) {
+            throw new Spoilt('Something in it cannot be read: it was changed by hand. ('.class_basename($e).')', 0, $e);
+        }
+    }
+
+    /** A bag that makes no plan is kept as it was; one that breaks is none of ours. */
+    private function provePlan(Bag $bag): void
+    {
+        try {
+            $bag->plan(false);
+        } catch (Refused) {
+            return;
+        }
+    }
+
+    /** @return \Generator<int, string> by their number, from 1 */
+    private function lines(string $name): \Generator
+    {
+        $from = $this->zip->getStream($name);
+        if ($from === false) {
+            throw new Spoilt("{$name} is not in it: it is not whole.");
+        }
+        $nth = 0;
+        while (($line = fgets($from, self::LONGEST_LINE)) !== false) {
+            $this->count(strlen($line));
+            if (strlen($line) >= self::LONGEST_LINE - 1) {
+                throw new Spoilt("{$name}: a line is longer than any of ours.");
+            }
+            if (trim($line) !== '') {
+                yield ++$nth => $line;
+            }
+        }
+        fclose($from);
+    }
+
+    private function whole(string $name): string
+    {
+        $from = $this->zip->getStream($name);
+        if ($from === false) {
+            throw new Spoilt("{$name} is not in it: it is not whole.");
+        }
+        $text = (string) stream_get_contents($from, Photograph::MOST_BYTES + 1);
+        fclose($from);
+        $this->count(strlen($text));
+
+        return strlen($text) <= Photograph::MOST_BYTES
+            ? $text
+            : throw new Spoilt("{$name} is larger than any of ours.");
+    }
+
+    /** What is really unpacked counts, whatever the zip says of itself. */
+    private function count(int $bytes): void
+    {
+        $this->unpacked += $bytes;
+        if ($this->unpacked > self::MOST_BYTES) {
+            throw new Spoilt('It unpacks to more than a gigabyte; no account does.');
+        }
+    }
+}

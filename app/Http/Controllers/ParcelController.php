@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Account\Incoming;
+use App\Account\Outgoing;
+use App\Account\Spoilt;
+use App\Account\Tables;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Everything of hers out as one zip, and into an empty account again. */
+final class ParcelController extends Controller
+{
+    private const KEY = 'parcel';
+
+    public function show(Request $request): View|RedirectResponse
+    {
+        $parcel = $this->parcel($request);
+        if ($parcel !== null && ! $parcel->isDone() && $request->query('go') === 'on') {
+            // Without a script each look does a step.
+            $parcel->step();
+        }
+
+        return view('account.parcel', ['parcel' => $parcel, 'empty' => Tables::areEmpty($this->maker($request))]);
+    }
+
+    public function begin(Request $request): RedirectResponse
+    {
+        $request->session()->put(self::KEY, Outgoing::begin($this->maker($request))->name());
+
+        return redirect()->route('account.parcel', ['go' => 'on']);
+    }
+
+    /** Some more of it, and how far it is. */
+    public function step(Request $request): JsonResponse
+    {
+        $parcel = $this->parcel($request) ?? abort(404);
+        if (! $parcel->isDone()) {
+            $parcel->step();
+        }
+
+        return response()->json(['percent' => $parcel->percent(), 'done' => $parcel->isDone()]);
+    }
+
+    public function fetch(Request $request): BinaryFileResponse|RedirectResponse
+    {
+        $parcel = $this->parcel($request);
+        if ($parcel === null || ! $parcel->isDone()) {
+            return redirect()->route('account.parcel');
+        }
+
+        return response()->download($parcel->zip(), 'fescue-account.zip', ['Cache-Control' => 'no-store']);
+    }
+
+    public function read(Request $request): RedirectResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            return redirect()->route('account.parcel')->withErrors(
+                ['file' => 'Choose the zip that Fescue made of your account; this one did not arrive whole.'],
+            );
+        }
+        try {
+            $read = Incoming::take($this->maker($request), $file->getRealPath());
+        } catch (Spoilt $e) {
+            return redirect()->route('account.parcel')->withErrors(
+                ['file' => $e->getMessage().' Nothing was taken in.'],
+            );
+        }
+
+        return redirect()->route('front')->with(
+            'status',
+            "It is all here: {$read['materials']} materials, {$read['swatches']} swatches, {$read['bags']} bags, "
+                ."{$read['pictures']} pictures.",
+        );
+    }
+
+    private function parcel(Request $request): ?Outgoing
+    {
+        $name = $request->session()->get(self::KEY);
+
+        return is_string($name) ? Outgoing::find($this->maker($request), $name) : null;
+    }
+}
