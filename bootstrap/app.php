@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\Once;
+use App\Http\Middleware\Utf8;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -34,6 +35,7 @@ $app = Application::configure(basePath: $root)
     ->withCommands(["{$root}/app/Console/Commands"])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->append(Utf8::class);
         $middleware->web(append: [ContentSecurity::class, LeavesSession::class, Once::class]);
         // A changed password signs every other browser out.
         $middleware->authenticateSessions();

@@ -420,7 +420,12 @@ final readonly class BagForm
             str_starts_with($problem->path, '/changes'), str_starts_with($problem->path, '/others') => 'changes',
             in_array($problem->path, ['/base', '/build', '/handles'], true) => ltrim($problem->path, '/').'.type',
             str_starts_with($problem->path, '/swatches') => 'swatch_id',
-            default => str_replace('/', '.', ltrim($problem->path, '/')),
+            // A width and a height that are typed together have one field.
+            default => str_replace('/', '.', ltrim((string) preg_replace(
+                '#^(/(?:build|finish/\d+)/\w+)/(?:width|height)$#',
+                '$1',
+                $problem->path,
+            ), '/')),
         };
     }
 

@@ -108,16 +108,16 @@ export function plan() {
         if (answer.status !== 200 && answer.status !== 422) {
             return say('Not kept: something broke. Change anything to try again.');
         }
+        stale.hidden = answer.ok;
+        stale.textContent = 'The drawing shows the last plan that works; mend what is marked at the left.';
         mark(body.errors ?? {});
         offer(body.ways ?? {});
         form.dataset.unsent = answer.ok ? 'no' : 'yes';
-        stale.hidden = answer.ok;
         if (answer.ok) {
             show(body);
             saved.textContent = 'kept just now';
         } else {
             say('not kept yet');
-            stale.textContent = 'The drawing shows the last plan that works; mend what is marked at the left.';
         }
     }
 
