@@ -170,6 +170,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/bags/{bag}/finish', [FinishController::class, 'keep'])->whereNumber('bag')->name('bags.finish.keep');
     Route::post('/bags/{bag}/finish/parts', [FinishController::class, 'add'])->whereNumber('bag')->name('bags.finish.add');
     Route::delete('/bags/{bag}/finish/parts/{place}', [FinishController::class, 'takeOut'])->whereNumber(['bag', 'place'])->name('bags.finish.take-out');
+    Route::post('/bags/{bag}/finish/take', [FinishController::class, 'take'])->whereNumber('bag')->name('bags.finish.take');
     Route::post('/bags/{bag}/finish/swatch', [LogController::class, 'swatch'])->whereNumber('bag')->name('bags.finish.swatch');
     Route::get('/bags/{bag}/lining.svg', [FinishController::class, 'svg'])->whereNumber('bag')->name('bags.finish.svg');
     Route::get('/bags/log', [LogController::class, 'index'])->name('bags.log');

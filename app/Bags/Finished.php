@@ -164,6 +164,29 @@ final class Finished
         ];
     }
 
+    /**
+     * Hardware and cloth of the stash that it takes, into the ledger: all of it or none, and none twice.
+     *
+     * @return list<string> what was taken
+     *
+     * @throws NotEnough
+     */
+    public static function take(Bag $bag, Shopping $shopping): array
+    {
+        return Changing::held($bag, function (Bag $bag) use ($shopping): array {
+            $taken = [];
+            foreach ($shopping->notions as $one) {
+                $wanted = $one->takes - ($one->material === null ? 0.0 : $bag->usedOf($one->material->id));
+                if ($one->material !== null && $wanted > 0.0) {
+                    Ledger::enter($one->material, Move::Used, $wanted, $bag, 'the finish');
+                    $taken[] = "{$one->say($wanted)} {$one->material->name}";
+                }
+            }
+
+            return $taken;
+        });
+    }
+
     /** It is in hand again, and its line is out of the ledger; whether the stash bore that. */
     public static function undo(Bag $bag): bool
     {

@@ -93,7 +93,10 @@ final readonly class Shopping
                         $fits->first(),
                     );
                 }
-                $all[$place] = $all[$place]->and($need->amount, $sheet->bag->name());
+                $material = $all[$place]->material;
+                $used = $material === null ? 0.0 : $sheet->bag->usedOf($material->id);
+                // What it took already is no longer there, and no longer wanted.
+                $all[$place] = $all[$place]->and($need->amount, $sheet->bag->name(), $used);
             }
         }
 

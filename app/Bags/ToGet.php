@@ -18,6 +18,7 @@ final readonly class ToGet
      * @param ?Material $material of the stash, where it is there
      * @param ?Supply $supply how more of it comes; null where nothing says so
      * @param list<string> $for names of bags
+     * @param float $used of what it takes, what is in its bags already
      */
     public function __construct(
         public string $name,
@@ -27,9 +28,10 @@ final readonly class ToGet
         public ?Material $material = null,
         public ?Supply $supply = null,
         public array $for = [],
+        private float $used = 0.0,
     ) {}
 
-    public function and(float $amount, string $bag): self
+    public function and(float $amount, string $bag, float $used = 0.0): self
     {
         $for = in_array($bag, $this->for, true) ? $this->for : [...$this->for, $bag];
 
@@ -41,12 +43,13 @@ final readonly class ToGet
             $this->material,
             $this->supply,
             $for,
+            $this->used + min($amount, $used),
         );
     }
 
     public function wanting(): float
     {
-        $short = $this->takes - max(0.0, $this->there ?? 0.0);
+        $short = $this->takes - $this->used - max(0.0, $this->there ?? 0.0);
 
         return $short < 0.5 ? 0.0 : ceil($short - 1e-9);
     }

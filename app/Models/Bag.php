@@ -39,6 +39,7 @@ use Illuminate\Support\Carbon;
  * @property Collection<int, StockEntry> $uses
  * @property Collection<int, WeighIn> $weighIns
  * @property Collection<int, BagMinutes> $minutes
+ * @property ?BagFinish $finish
  * @property int $revision that its choices are in
  * @property ?string $price_tag in her money
  * @property ?Carbon $updated_at

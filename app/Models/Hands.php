@@ -168,14 +168,17 @@ final class Hands
             ->leftJoin('materials', 'materials.id', '=', 'bags.material_id')
             ->where('bags.user_id', $this->makerId)->whereNull('bags.deleted_at')->orderBy('bag_id')->orderBy('part')
             ->get(['bag_id', 'part', 'minutes', 'bags.revision', 'bags.updated_at', 'materials.updated_at as strand']);
-        if ($logged->isEmpty()) {
+        $done = DB::table('bag_finishes')->join('bags', 'bags.id', '=', 'bag_finishes.bag_id')
+            ->whereNull('bags.deleted_at')->where('bags.user_id', $this->makerId)->whereNotNull('minutes')->orderBy('bag_id')
+            ->get(['bag_id', 'minutes', 'bags.revision', 'bags.updated_at']);
+        if ($logged->isEmpty() && $done->isEmpty()) {
             return Pace::of([]);
         }
         $taught = DB::table('swatches')->where('user_id', $this->makerId)->whereNull('deleted_at')->selectRaw(
             'count(*) as many, max(updated_at) as last, max(id) as latest',
         )->first();
         $pace = Cache::remember(
-            "pace {$this->makerId} ".sha1(json_encode([$logged, $taught], JSON_THROW_ON_ERROR)),
+            "pace {$this->makerId} ".sha1(json_encode([$logged, $done, $taught], JSON_THROW_ON_ERROR)),
             self::KEPT,
             fn(): string => serialize(Pace::of($this->timed())),
         );
@@ -194,6 +197,15 @@ final class Hands
             } catch (Refused) {
                 // Which stitches its minutes were of is not known while it makes no plan.
                 continue;
+            }
+        }
+        foreach ($this->bagsWith('finish', fn(Builder $done) => $done->whereNotNull('minutes')) as $bag) {
+            if (! isset($timed[$bag->id])) {
+                try {
+                    $timed[$bag->id] = Timed::whole($bag->plan(), (float) $bag->finish?->minutes);
+                } catch (Refused) {
+                    continue;
+                }
             }
         }
 
@@ -369,12 +381,12 @@ final class Hands
     }
 
     /** @return Collection<int, Bag> bags of hers of which some of it was entered, taught by these hands */
-    private function bagsWith(string $entered): Collection
+    private function bagsWith(string $entered, ?\Closure $those = null): Collection
     {
         $bags = Bag::query()->where('user_id', $this->makerId)->with(
-            ['material.reservations.bag', 'swatch', 'uses', 'weighIns', 'minutes'],
+            ['material.reservations.bag', 'swatch', 'uses', 'weighIns', 'minutes', 'finish'],
         );
-        $bags->whereHas($entered)->orderBy('id');
+        $bags->whereHas($entered, $those)->orderBy('id');
 
         return $bags->get()->each(fn(Bag $bag): Bag => $bag->taughtBy($this));
     }

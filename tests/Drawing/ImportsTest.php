@@ -20,7 +20,7 @@ final class ImportsTest extends TestCase
         'Stash' => ['Models', 'Rules', 'Files', 'Drawing'],
         'Bags' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash'],
         'Account' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
-        'Console' => ['Models', 'Drawing'],
+        'Console' => ['Models', 'Drawing', 'Bags', 'Account'],
         'Http' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account'],
     ];
 

@@ -119,6 +119,18 @@ final class FinishTest extends TestCase
         self::assertSame(210.0, $cloth->fresh()?->balance());
         $csv = (string) $this->get('/stash/export')->assertOk()->getContent();
         self::assertStringContainsString('Stripe', $csv);
+        // Taken out once, all or none; the page sent twice takes nothing more.
+        $this->post("/bags/{$bag->id}/finish/take")->assertSessionHasErrors('take');
+        self::assertSame(1.0, $maker->materials()->where('name', 'Rings')->firstOrFail()->balance());
+        self::assertSame(3.0, $maker->materials()->where('name', 'Magnets')->firstOrFail()->balance());
+        $rings = $maker->materials()->where('name', 'Rings')->firstOrFail();
+        $this->post("/stash/{$rings->id}/entries", ['move' => 'bought', 'amount' => '4'])->assertSessionHasNoErrors();
+        for ($twice = 0; $twice < 2; $twice++) {
+            $this->post("/bags/{$bag->id}/finish/take")->assertSessionHasNoErrors();
+            self::assertSame(3.0, $rings->fresh()?->balance());
+            self::assertSame(2.0, $maker->materials()->where('name', 'Magnets')->firstOrFail()->balance());
+        }
+        $this->get("/bags/{$bag->id}/finish")->assertSee('Chain, 110.0 cm');
         // None of them is offered to be worked.
         $this->get('/bags/new')->assertOk()->assertDontSee('Stripe');
         foreach ($maker->notions()->get() as $one) {

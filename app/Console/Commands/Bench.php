@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Account\Outgoing;
+use App\Bags\Booklet;
+use App\Bags\PlanSheet;
 use App\Drawing\BaseDrawing;
 use App\Drawing\SideDrawing;
 use App\Models\StockEntry;
@@ -58,6 +61,7 @@ final class Bench extends Command
         $this->served(is_string($url) ? $url : '');
         $this->crowded(is_string($url) ? $url : '');
         $this->worked(is_string($url) ? $url : '');
+        $this->onPaper();
 
         return self::SUCCESS;
     }
@@ -102,6 +106,44 @@ final class Bench extends Command
         );
         $this->learned($plan);
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
+    }
+
+    /** A booklet of forty rounds, and an account of two hundred bags as a zip, in steps and its memory. */
+    private function onPaper(): void
+    {
+        $mail = 'parcel@harbour.example';
+        $maker = User::query()->where('email', $mail)->first() ?? User::query()->create(
+            ['name' => 'Parcel', 'email' => $mail, 'password' => DatabaseSeeder::PASSWORD],
+        );
+        $document = [
+            'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8.2 g/m', 'on_hand' => '2 kg'],
+            'hook' => '8 mm',
+            'gauge' => ['stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '11.5 cm'],
+            'working' => 'spiral', 'base' => ['type' => 'oval', 'ends' => 'three', 'chain' => 22, 'rounds' => 5],
+            'body' => ['stitch' => 'sc', 'rounds' => 35], 'finish' => [['type' => 'lining'], ['type' => 'drawstring']],
+        ];
+        for ($nth = $maker->bags()->count(); $nth < 200; $nth++) {
+            $maker->bags()->create(['choices' => ['name' => "Bag {$nth}"] + $document]);
+        }
+        $sheet = PlanSheet::of($maker->bags()->firstOrFail(), $maker);
+        $this->report('a booklet of 40 rounds', array_map(
+            fn(): float => $this->time(fn(): string => Booklet::whole($sheet)),
+            range(1, 5),
+        ));
+        memory_reset_peak_usage();
+        $steps = [];
+        $parcel = Outgoing::begin($maker);
+        while (! $parcel->isDone()) {
+            $steps[] = $this->time(fn() => $parcel->step());
+        }
+        $this->report('the zip of 200 bags, a step', $steps);
+        $this->line(sprintf(
+            '  all of it  %.1f s in %d steps, %.1f MB of memory, %.1f MB of zip',
+            array_sum($steps) / 1000,
+            count($steps),
+            memory_get_peak_usage(true) / 1048576,
+            filesize($parcel->zip()) / 1048576,
+        ));
     }
 
     /**

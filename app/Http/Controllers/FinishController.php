@@ -143,6 +143,21 @@ final class FinishController extends Controller
             : $to->with('status', "{$taken}: taken out.");
     }
 
+    /** Hardware and cloth that it takes, out of the stash: what it took already is not taken twice. */
+    public function take(Request $request, Bag $bag): RedirectResponse
+    {
+        $finish = $this->sheet($request, $bag);
+        try {
+            $taken = $finish === null ? [] : Finished::take($bag, $finish->shopping);
+        } catch (NotEnough $e) {
+            return redirect()->route('bags.finish', $bag)->withErrors(['take' => $e->getMessage()]);
+        }
+
+        return redirect()->route('bags.finish', $bag)->with('status', $taken === []
+            ? 'There is nothing more to take.'
+            : 'Taken out of the stash: '.implode(', ', $taken).'.');
+    }
+
     /** The lining's pieces at true size, to print and to cut by. */
     public function pdf(Request $request, Bag $bag): Response|RedirectResponse
     {

@@ -13,7 +13,7 @@ use Fescue\Core\Piece\Unmakeable;
 /** Reads and writes what a bag is finished with, and fits it. */
 final class Finishes
 {
-    public const MOST = 12;
+    public const MOST = 20;
 
     /** @return list<Finishing> fewer where something was wrong, which is noted */
     public static function read(Fields $top): array

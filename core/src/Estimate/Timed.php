@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Pattern\Part;
 
 /** A bag with the minutes that were logged of its parts. */
 final readonly class Timed
@@ -31,5 +32,20 @@ final readonly class Timed
         return array_values(
             array_filter($this->logged, fn(LoggedTime $one): bool => isset($this->expected[$one->part->value])),
         );
+    }
+
+    /** Where only the whole bag's minutes are known: each part had its share, and the finish its own. */
+    public static function whole(BagPlan $plan, float $minutes): self
+    {
+        $plain = new self($plan);
+        $all = array_sum($plain->expected) + $plain->finish;
+        $logged = [];
+        foreach ($plain->expected as $part => $expected) {
+            if ($all > 0.0 && $expected > 0.0) {
+                $logged[] = new LoggedTime(Part::from($part), $minutes * $expected / $all);
+            }
+        }
+
+        return new self($plan, $logged);
     }
 }

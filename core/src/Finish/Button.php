@@ -31,7 +31,9 @@ final readonly class Button extends OnTheMiddle
     /** Chains of the loop: it passes where half its circumference is the button's width and thickness. */
     public function chains(Shell $shell): int
     {
-        return (int) ceil(($this->reach($shell) + 2 * (1 + self::THICK) * $this->wide()->mm) / $shell->stitch->mm - 1e-9);
+        return (int) ceil(
+            ($this->reach($shell) + 2 * (1 + self::THICK) * $this->wide()->mm) / $shell->stitch->mm - 1e-9,
+        );
     }
 
     /** From the back's edge over to the button and back, mm. */

@@ -18,6 +18,7 @@ final class Finishings
         Button::class,
         Drawstring::class,
         ChainStrap::class,
+        StrapBars::class,
         Tassels::class,
         Label::class,
         Lined::class,

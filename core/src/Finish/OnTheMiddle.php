@@ -73,8 +73,8 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
                 ."{$shell->opening->print()} lying flat. Take a smaller one.");
         }
         if ($this->under($shell)->mm > $shell->high->mm) {
-            throw new Unmakeable('under', "{$this->under($shell)->print()} below the edge is below the foot: the bag is "
-                ."{$shell->high->print()} high.");
+            throw new Unmakeable('under', "{$this->under($shell)->print()} below the edge is below the foot: the bag "
+                ."is {$shell->high->print()} high.");
         }
     }
 

@@ -127,4 +127,21 @@ final class PaceTest extends TestCase
     {
         return 14 * 56 * 0.2;
     }
+
+    /** Known of the whole bag alone, each part has its share of it: a bag half as fast again teaches just that. */
+    public function testAWholeBagsMinutesAreSharedByItsParts(): void
+    {
+        $plan = self::plan();
+        $plain = new Timed($plan);
+        $whole = Timed::whole($plan, 1.5 * array_sum($plain->expected));
+        foreach ($whole->counted() as $one) {
+            self::assertEqualsWithDelta(1.5 * $plain->expected[$one->part->value], $one->minutes, 1e-9);
+        }
+        self::assertCount(count($plain->expected), $whole->counted());
+        $before = Pace::of([])->minutes($plain)->likely;
+        self::assertEqualsWithDelta(array_sum($plain->expected), $before, 1e-9);
+        $after = Pace::of([7 => $whole])->minutes($plain)->likely;
+        self::assertGreaterThan(1.3 * $before, $after);
+        self::assertLessThan(1.5 * $before, $after);
+    }
 }

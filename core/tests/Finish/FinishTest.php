@@ -161,6 +161,32 @@ final class FinishTest extends TestCase
         self::assertSame([1.0, 2.0, 2.0], array_column($whole->needs, 'amount'));
     }
 
+    /** The third stitch from the front and the third row from the top, mirrored: handbook 10 H. */
+    public function testStrapBars(): void
+    {
+        $canvas = [
+            'type' => 'canvas', 'sheet_across' => 55, 'sheet_high' => 130, 'pitch' => '3.8 mm', 'front' => 36, 'bottom' => 18,
+        ];
+        $bars = Built::plan($canvas, ['finish' => [['type' => 'strap-bars']]])->fitted[0];
+        // Two and a half stitches of 12 mm, as many rows of 11.5.
+        self::assertSame('In stitch 3 from the front, 3.0 cm, and row 3 from the top, 2.9 cm; on the other side the same, '
+            .'from the front too.', self::said($bars->figures));
+        self::assertEqualsWithDelta(
+            [0.0, 28.75],
+            [array_sum(array_column($bars->fixtures, 'x')), $bars->fixtures[0]->y],
+            1e-9,
+        );
+        self::assertSame([2.0], array_column($bars->needs, 'amount'));
+        self::assertSame(
+            '/finish/0/from_front',
+            Ways::refused(['finish' => [['type' => 'strap-bars', 'from_front' => 11]]])[0],
+        );
+        self::assertSame(
+            '/finish/0/from_top',
+            Ways::refused(['finish' => [['type' => 'strap-bars', 'from_top' => 15]]])[0],
+        );
+    }
+
     /** What it takes is in the estimate, on its own line, and is still to come when the last row is weighed. */
     public function testWhatItTakesIsInTheEstimate(): void
     {

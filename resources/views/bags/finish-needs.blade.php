@@ -6,4 +6,6 @@
         @endforeach
     </ul>
     <p class="acts"><a href="{{ route('bags.shopping', ['bags' => $sheet->bag->id]) }}">Shopping list</a></p>
+    @error('take')<p class="wrong">{{ $message }}</p>@enderror
+    @if (array_filter($finish->shopping->notions, fn ($one) => $one->material !== null) !== [])<form method="post" action="{{ route('bags.finish.take', $sheet->bag) }}">@csrf<button class="btn btn-quiet">Take hardware and cloth out of the stash</button></form>@endif
 </section>

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Finish;
+
+use Fescue\Core\Material\Make;
+use Fescue\Core\Material\Need;
+use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Unmakeable;
+
+/**
+ * A bar for the strap on either narrow side, counted from the front's edge and from the top and mirrored: the third and
+ * the third. Common practice, no source.
+ */
+final readonly class StrapBars extends ByChoices implements Finishing
+{
+    private const THIRD = 3;
+
+    private const MOST = 200;
+
+    private const MINUTES = 20.0;
+
+    public static function key(): string
+    {
+        return 'strap-bars';
+    }
+
+    public static function called(): array
+    {
+        return ['Strap bars', 'one on either narrow side, mirrored'];
+    }
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Setting(
+                'from_front',
+                'Stitches from the front',
+                'stitch from the front',
+                $this->given('from_front', self::THIRD),
+                1,
+                self::MOST,
+                else: self::THIRD,
+                plural: 'stitches from the front',
+            ),
+            new Setting(
+                'from_top',
+                'Rows from the top',
+                'row from the top',
+                $this->given('from_top', self::THIRD),
+                1,
+                self::MOST,
+                else: self::THIRD,
+                plural: 'rows from the top',
+            ),
+        ];
+    }
+
+    public function fit(Shell $shell): Fitted
+    {
+        [$aside, $down] = [$this->given('from_front', self::THIRD), $this->given('from_top', self::THIRD)];
+        $across = (int) floor($shell->depth->mm / $shell->stitch->mm + 1e-6);
+        if ($aside > max(1, $across)) {
+            throw new Unmakeable('from_front', $across < 1
+                ? "This bag has no narrow side to speak of, {$shell->depth->print()}: take rings at the folds instead."
+                : "The narrow side is {$across} stitches deep; the bar stands within them.");
+        }
+        $high = (int) floor($shell->high->mm / $shell->row->mm + 1e-6);
+        if ($down > max(1, $high)) {
+            throw new Unmakeable('from_top', "The bag is {$high} rows high; the bar stands within them.");
+        }
+        $under = $shell->row->times($down - 0.5);
+
+        return new Fitted(
+            new Step("In stitch {$aside} from the front, {side}, and row {$down} from the top, {under}; on the other "
+                .'side the same, from the front too.', [
+                    'side' => $shell->stitch->times($aside - 0.5),
+                    'under' => $under,
+                ]),
+            [
+                new Step('Set the first through crochet and lining both, a washer or a patch of leather behind.'),
+                new Step('Fold the bag flat, front on front, and mark the second over against the first.'),
+            ],
+            [Remark::hangTest()],
+            [Need::piece(Make::StrapBar, 'Strap bar', 2)],
+            fixtures: [
+                new Fixture(Shape::Plate, -$shell->wide->mm / 2, $under->mm, 6.0, 14.0),
+                new Fixture(Shape::Plate, $shell->wide->mm / 2, $under->mm, 6.0, 14.0),
+            ],
+            minutes: self::MINUTES,
+        );
+    }
+}
