@@ -666,7 +666,7 @@ final readonly class PlanSheet
         foreach ($this->plan->fitted as $place => $fitted) {
             $called = $this->plan->spec->finish[$place]::called()[0];
             $said[$called] = trim(($said[$called] ?? '').' '.implode(' ', array_map(
-                fn(Step $step): string => $step->said($this->say(...)),
+                fn(Step $step): string => ucfirst($step->said($this->say(...))),
                 [$fitted->figures, ...$fitted->steps],
             )));
         }
