@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\Once;
+use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\Utf8;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -13,6 +15,8 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Log;
 use Symfony\Component\HttpFoundation\Response;
 
 $root = dirname(__DIR__);
@@ -36,6 +40,7 @@ $app = Application::configure(basePath: $root)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(Utf8::class);
+        $middleware->append(OwnReferer::class);
         $middleware->web(append: [ContentSecurity::class, LeavesSession::class, Once::class]);
         // A changed password signs every other browser out.
         $middleware->authenticateSessions();
@@ -54,6 +59,22 @@ $app = Application::configure(basePath: $root)
         $exceptions->render(fn(PostTooLargeException $e, Request $request): Response => $request->user() === null
             ? response()->view('errors.413', status: 413)
             : back()->withErrors(['file' => 'The file is larger than anything Fescue reads.']));
+        $exceptions->respond(function (Response $answer, Throwable $e, Request $request): Response {
+            $refused = match (true) {
+                $e instanceof AuthorizationException, $e->getPrevious() instanceof AuthorizationException => 'access refused',
+                $e->getPrevious() instanceof TokenMismatchException => 'form refused',
+                $answer->getStatusCode() === 429 => 'too often',
+                default => null,
+            };
+            if ($refused !== null) {
+                Log::channel('security')->warning($refused, [
+                    'account' => $request->user()?->getAuthIdentifier(), 'from' => $request->ip(),
+                    'route' => $request->route()?->getName(), 'method' => $request->method(),
+                ]);
+            }
+
+            return $answer;
+        });
     })
     ->create();
 

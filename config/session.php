@@ -12,7 +12,8 @@ return [
     'table' => 'sessions',
     'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],
-    'cookie' => 'fescue_session',
+    // Behind TLS it has the prefix that binds it to this host alone.
+    'cookie' => env('SESSION_COOKIE', 'fescue_session'),
     'path' => '/',
     'domain' => null,
     // null: the cookie is marked secure exactly when the page came over https; on loopback it does not.

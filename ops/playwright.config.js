@@ -9,6 +9,11 @@ export default defineConfig({
     workers: 2,
     fullyParallel: true,
     reporter: 'line',
+    // What kills the server comes when nobody else works with it.
+    projects: [
+        { name: 'pages', testIgnore: 'fire.spec.js' },
+        { name: 'fire', testMatch: 'fire.spec.js', dependencies: ['pages'] },
+    ],
     use: {
         // What cannot be done in this time never will be: fail at the step, not at the end of the test.
         actionTimeout: 30_000,

@@ -72,6 +72,7 @@ final readonly class BagForm
                 'others' => 1,
                 'changes' => 1,
                 'finish' => 1,
+                'tape' => 1,
                 'swatch_counts' => 1,
                 'together' => 1,
             ] + Bag::TAUGHT,

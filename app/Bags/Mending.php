@@ -26,11 +26,17 @@ final class Mending
                 $choices[$part] = $counts;
             }
         }
+        $taped = $mended->spec->hands->taped;
+        if ($taped !== $was->spec->hands->taped) {
+            // Of stitches of another size what is left open would be solved anew: what is worked stays as it is.
+            $choices = self::settled($mended) + $choices;
+            $choices['tape'] = ['width' => round($taped[0], 4), 'height' => round($taped[1], 4)];
+        }
         if ($otherHook) {
             $bag->swatch()->dissociate();
             $choices = ['learned' => true, 'hook' => $hook] + array_diff_key(
                 $choices,
-                ['gauge' => 1, 'swatch_counts' => 1] + Bag::TAUGHT,
+                ['gauge' => 1, 'swatch_counts' => 1, 'tape' => 1] + Bag::TAUGHT,
             );
         }
         if ($other !== null) {

@@ -49,6 +49,7 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
+use Fescue\Core\Work\Slip;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
@@ -91,6 +92,38 @@ final readonly class PlanSheet
             $maker->units,
             $terms,
             new Writer($terms),
+        );
+    }
+
+    /** With what she chose at Work: how a wrong count is mended. */
+    public function asWorked(): self
+    {
+        $mends = WorkLog::mends($this->bag, $this->plan);
+        if ($mends === []) {
+            return $this;
+        }
+        $notes = [];
+        foreach ($mends as $place => $more) {
+            $next = $this->plan->work->rows[$place + 1] ?? null;
+            if ($next !== null) {
+                $notes[] = new Note(
+                    'mended',
+                    Tone::Trouble,
+                    $next->name,
+                    "{$this->plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
+                    ucfirst(Slip::told($more, $this->plan->work->counts[$place]->leaves)),
+                );
+            }
+        }
+
+        return new self(
+            $this->bag,
+            $this->plan,
+            $this->estimate,
+            [...$notes, ...$this->notes],
+            $this->unit,
+            $this->terms,
+            $this->writer,
         );
     }
 
@@ -494,7 +527,7 @@ final readonly class PlanSheet
         $at = 0;
         foreach ($this->writer->runs(
             $pieces[0]->rows,
-            [...$this->plan->changes(), ...$this->plan->heeded()],
+            [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->noted()],
         ) as $rows) {
             $from = $place + $at;
             [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
@@ -524,6 +557,18 @@ final readonly class PlanSheet
         }
 
         return $runs;
+    }
+
+    /** @return list<Row> in which a wrong count is mended, and those after them */
+    private function noted(): array
+    {
+        $rows = [];
+        foreach ($this->notes as $note) {
+            $place = $note->code === 'mended' ? $this->plan->work->place($note->row) : null;
+            array_push($rows, ...($place === null ? [] : array_slice($this->plan->work->rows, $place, 2)));
+        }
+
+        return $rows;
     }
 
     /** "lying flat, on a base of 30 × 12 cm", "closed, 12 cm deep". */

@@ -120,6 +120,41 @@ final class WorkLog
         });
     }
 
+    /** @return array<int, int> as Log has them */
+    public static function mends(Bag $bag, BagPlan $plan): array
+    {
+        return DB::table('work_entries')->where(['bag_id' => $bag->id, 'did' => Did::Mends->value])->exists()
+            ? self::of($bag)->mends(Course::of($plan))
+            : [];
+    }
+
+    /**
+     * Hours of the parts that are done, by the taps: kept once each, hers to correct.
+     *
+     * @param list<Entry> $entries that were added
+     */
+    public static function hours(Bag $bag, array $entries, Course $course): void
+    {
+        $done = [];
+        foreach ($entries as $entry) {
+            $row = $entry->did === Did::Step ? $course->row($entry->row) : null;
+            if ($row !== null && $entry->stitch >= $course->rows[$row]->stitches && $course->endsPart($row)) {
+                $done[] = $course->rows[$row]->part->value;
+            }
+        }
+        if ($done === []) {
+            return;
+        }
+        $minutes = array_intersect_key(self::of($bag)->minutes($course), array_flip($done));
+        foreach ($minutes as $part => $many) {
+            if ($many >= 1.0) {
+                DB::table('bag_minutes')->insertOrIgnore([
+                    'bag_id' => $bag->id, 'part' => $part, 'minutes' => (int) round($many),
+                ]);
+            }
+        }
+    }
+
     /** One line from a form: what stands there by now goes before it. */
     public static function enter(Bag $bag, Course $course, Did $did, Place $place, ?int $counted = null): void
     {

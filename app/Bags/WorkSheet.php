@@ -143,6 +143,13 @@ final readonly class WorkSheet
                     .($out->latest === null ? ', or not at all.' : ": between {$out->earliest} and {$out->latest}."),
             ];
         }
+        foreach (Held::ends($this->sheet->bag, $this->sheet->plan) as $end) {
+            $ends[] = [
+                'row' => $end->earliest,
+                'said' => "{$end->strand->name} ends near {$end->row}, stitch {$end->stitch}, by itself."
+                    .($end->join === null ? '' : " Lay its next in at {$end->join}, and work over both tails."),
+            ];
+        }
         foreach (Balls::of($this->sheet->plan) as $ball) {
             $ends[] = [
                 'row' => $ball->earliest,

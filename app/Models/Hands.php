@@ -169,7 +169,8 @@ final class Hands
             ->where('bags.user_id', $this->makerId)->whereNull('bags.deleted_at')->orderBy('bag_id')->orderBy('part')
             ->get(['bag_id', 'part', 'minutes', 'bags.revision', 'bags.updated_at', 'materials.updated_at as strand']);
         $done = DB::table('bag_finishes')->join('bags', 'bags.id', '=', 'bag_finishes.bag_id')
-            ->whereNull('bags.deleted_at')->where('bags.user_id', $this->makerId)->whereNotNull('minutes')->orderBy('bag_id')
+            ->whereNull('bags.deleted_at')->where('bags.user_id', $this->makerId)->whereNotNull('minutes')
+            ->orderBy('bag_id')
             ->get(['bag_id', 'minutes', 'bags.revision', 'bags.updated_at']);
         if ($logged->isEmpty() && $done->isEmpty()) {
             return Pace::of([]);

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Illuminate\Auth\Events\Failed;
+use Illuminate\Auth\Events\Login;
+use Illuminate\Auth\Events\Logout;
+use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -26,8 +34,29 @@ final class AppServiceProvider extends ServiceProvider
         return is_int($id) ? "account {$id}" : sha1(mb_strtolower($text));
     }
 
+    /** What matters for security, a line each: what, whose account by its number, from where. Never what was typed. */
+    private static function heed(): void
+    {
+        $note = function (string $what, ?object $user): void {
+            $id = $user instanceof Authenticatable ? $user->getAuthIdentifier() : null;
+            Log::channel('security')->info($what, [
+                'account' => is_scalar($id) ? $id : null, 'from' => request()->ip(),
+            ]);
+        };
+        Event::listen(fn(Login $e) => $note('sign-in', $e->user));
+        Event::listen(fn(Logout $e) => $note('sign-out', $e->user));
+        Event::listen(fn(Failed $e) => $note('sign-in refused', $e->user));
+        Event::listen(fn(PasswordReset $e) => $note('password changed', $e->user));
+    }
+
     public function boot(): void
     {
+        self::heed();
+        if (config('app.proxied') === true) {
+            // A proxy on this machine, which speaks TLS for it, is believed; nobody else.
+            TrustProxies::at('127.0.0.1');
+            TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
+        }
         Model::shouldBeStrict();
         // Each form of a page has a key of its own, so that it is done once however often it is sent.
         Blade::directive('csrf', fn(): string => '<?php echo csrf_field(); ?><input type="hidden" name="_once" '

@@ -186,7 +186,7 @@ export async function work() {
         const far = stitch > 0 || settings.grain !== 'row' ? `${count}${stitch} of ${all ? 0 : log.stitches(at)} in this row, ` : '';
         find('whole').textContent = all ? '' : `${far}${row.leaves} at its end`;
         const ends = course.ends.filter((one) => !all && one.row === row.name).map((one) => one.said);
-        find('heed').replaceChildren(...[...(all ? [] : row.heed ?? []), ...ends].map((said) => {
+        find('heed').replaceChildren(...[...mending(at), ...(all ? [] : row.heed ?? []), ...ends].map((said) => {
             const line = document.createElement('li');
             line.textContent = said;
 
@@ -201,6 +201,17 @@ export async function work() {
         find('after').value = last?.name ?? '';
         find('after-said').textContent = last?.called ?? 'the first row';
         find('weigh').querySelector('button').disabled = last === undefined;
+    }
+
+    /** What she chose to do here about a count that was wrong. */
+    function mending(at) {
+        const more = at >= log.rows.length ? 0 : log.mending(at);
+        const many = Math.abs(more);
+
+        const does = `${more < 0 ? 'ork two together' : 'ut two in one'} ${many === 1 ? 'once, at a side where it does not show' : `${many} times, half of them at each side`}: ${log.rows[at - 1]?.leaves} again.`;
+
+        // The page knows of it already, where it was made since.
+        return more === 0 || (log.rows[at].heed ?? []).some((one) => one.endsWith(does)) ? [] : [`Mend it here. ${more < 0 ? 'W' : 'P'}${does}`];
     }
 
     function next(place) {

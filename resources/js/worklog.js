@@ -14,6 +14,7 @@ export class WorkLog {
         this.turn = course.turn;
         this.known = new Set();
         this.history = [];
+        this.choices = [];
     }
 
     stitches(row) {
@@ -33,10 +34,32 @@ export class WorkLog {
             }
             this.known.add(key);
             this.turn = Math.max(this.turn, entry.turn);
+            if (entry.did === 'mends' || entry.did === 'ripped') {
+                this.choices.push(entry);
+            }
             if (PLACES.includes(entry.did) && (this.last === null || before(this.last, entry) < 0)) {
                 this.last = entry;
             }
         }
+    }
+
+    /** By how many stitches a row gives more than it takes, to mend the count of the one before; 0 where it mends none. */
+    mending(at) {
+        const mends = new Map();
+        for (const entry of this.choices.toSorted(before)) {
+            const row = this.byName.get(entry.row);
+            if (entry.did === 'mends') {
+                mends.set(row, entry.counted);
+            } else {
+                for (const kept of mends.keys()) {
+                    if (kept >= row + Number(entry.stitch >= this.stitches(row))) {
+                        mends.delete(kept);
+                    }
+                }
+            }
+        }
+
+        return mends.get(at - 1) ?? 0;
     }
 
     /** [row, stitches done of it]; null where this plan has no such row. */

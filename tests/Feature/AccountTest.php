@@ -210,4 +210,54 @@ final class AccountTest extends TestCase
         $this->post('/account/devices/others');
         self::assertSame(['c'], DB::table('sessions')->pluck('id')->all());
     }
+
+    /** A line each, with the account's number and without what was typed. */
+    public function testWhatMattersForSecurityIsWrittenDown(): void
+    {
+        $path = storage_path('logs/security-'.date('Y-m-d').'.log');
+        $before = is_file($path) ? (int) filesize($path) : 0;
+        $maker = $this->maker();
+        $this->post('/sign-in', ['email' => $maker->email, 'password' => 'a wrong password']);
+        $this->post('/sign-in', ['email' => 'nobody@pier.example', 'password' => 'a wrong password']);
+        $this->post('/sign-in', ['email' => $maker->email, 'password' => 'a long password'])->assertRedirect('/');
+        $other = $this->maker('ada@pier.example');
+        $bag = $this->bag($other);
+        $this->get("/bags/{$bag->id}")->assertNotFound();
+        $this->put('/account/password', [
+            'current_password' => 'a long password', 'password' => 'another long one', 'password_confirmation' => 'another long one',
+        ])->assertSessionHasNoErrors();
+        $this->post('/sign-out');
+        clearstatcache();
+        $lines = substr((string) file_get_contents($path), $before);
+        foreach ([
+            "sign-in refused {\"account\":{$maker->id}", 'sign-in refused {"account":null', "sign-in {\"account\":{$maker->id}",
+            "access refused {\"account\":{$maker->id},\"from\":\"127.0.0.1\",\"route\":\"bags.plan\"",
+            "password changed {\"account\":{$maker->id}", "sign-out {\"account\":{$maker->id}",
+        ] as $line) {
+            self::assertStringContainsString($line, $lines);
+        }
+        foreach (['pier.example', 'password"', 'a wrong', 'another long'] as $secret) {
+            self::assertStringNotContainsString($secret, $lines);
+        }
+    }
+
+    /** Going back stays here, wherever a visit says it comes from. */
+    public function testGoingBackNeverLeavesTheSite(): void
+    {
+        $this->withHeader('referer', 'https://elsewhere.example/trap')->post('/sign-in', ['email' => ''])
+            ->assertRedirect('http://127.0.0.1:8080');
+        $this->withHeader('referer', 'http://127.0.0.1:8080/sign-in')->post('/sign-in', ['email' => ''])
+            ->assertRedirect('http://127.0.0.1:8080/sign-in');
+    }
+
+    /** A stranger who only looks has no session; one who is about to sign in has. */
+    public function testAStrangerWhoLooksHasNoSession(): void
+    {
+        config(['session.driver' => 'database']);
+        $this->get('/')->assertOk();
+        $this->get('/begin?kind=cord')->assertOk();
+        self::assertSame(0, DB::table('sessions')->count());
+        $this->get('/sign-in')->assertOk();
+        self::assertSame(1, DB::table('sessions')->count());
+    }
 }

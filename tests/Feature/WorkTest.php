@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Bags\WorkLog;
 use App\Models\Bag;
+use App\Stash\Ledger;
+use Fescue\Core\Stock\Move;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Place;
 use Illuminate\Support\Facades\DB;
@@ -182,6 +184,15 @@ final class WorkTest extends TestCase
         self::assertSame(14, $bag->refresh()->choices['body']['rounds'], 'It is a proposal.');
         $tape(['high' => '9,2', 'take' => 'yes'])->assertSessionHasNoErrors();
         self::assertNotSame(14, $bag->refresh()->choices['body']['rounds']);
+        // 92 mm where 80.5 were planned, weighed 0.05² to (4 ÷ 92)².
+        self::assertSame(['width' => 1, 'height' => 1.0813], $bag->choices['tape']);
+        $worked = array_slice(Course::of($bag->plan())->digests(), 0, 9);
+        self::assertSame(array_slice($course->digests(), 0, 9), $worked);
+        // Told again, it goes on from there; what is not touched stays.
+        $tape(['high' => '9,2', 'wide' => '36', 'take' => 'yes'])->assertSessionHasNoErrors();
+        self::assertGreaterThan(1.05, $bag->refresh()->choices['tape']['width']);
+        self::assertSame(22, $bag->choices['base']['chain']);
+        self::assertSame('Pier tote', $bag->choices['name']);
         self::assertEquals(new Place(9), WorkLog::place($bag, Course::of($bag->plan())));
         // Marks that do not meet: all move by half, and the lean is planned with.
         $marks = fn(array $sent) => $this->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/marks", $sent);
@@ -226,5 +237,45 @@ final class WorkTest extends TestCase
         self::assertSame([['from' => 'Round 8', 'to' => 1]], $bag->refresh()->choices['changes']);
         self::assertSame([0, 1], array_slice($bag->plan()->materials, 6, 2));
         self::assertEquals(new Place(6, 30), WorkLog::place($bag, Course::of($bag->plan())), 'The place is where it was.');
+    }
+
+    /** Hours keep themselves when a part is done, once: what she corrects stays. A mend stands in the words. */
+    public function testHoursAreKeptByThemselvesAndAMendStandsInTheWords(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker);
+        $at = fn(int $row, int $minutes): array => ['at' => 1_790_000_000_000 + 60_000 * $minutes];
+        $this->send($bag, [$this->line($course, 1, $at(1, 0))])->assertOk();
+        self::assertSame(0, DB::table('bag_minutes')->count());
+        $this->send($bag, [$this->line($course, 2, $at(2, 3))])->assertOk();
+        self::assertSame([['base', 3]], DB::table('bag_minutes')->get()->map(fn($one): array => [$one->part, $one->minutes])->all());
+        $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '20'])->assertSessionHasNoErrors();
+        $this->send($bag, [$this->line($course, 3, ['row' => 'Round 2', 'stitch' => 0, 'did' => 'ripped'] + $at(3, 4)), $this->line($course, 4, ['row' => 'Round 2', 'stitch' => $course->rows[1]->stitches] + $at(4, 7))])->assertOk();
+        self::assertSame(20, (int) DB::table('bag_minutes')->value('minutes'));
+        $mends = ['row' => 'Round 2', 'stitch' => $course->rows[1]->stitches, 'did' => 'mends', 'counted' => -2];
+        $this->send($bag, [$this->line($course, 5, $mends)])->assertOk();
+        foreach (['words', 'work'] as $page) {
+            $this->get("/bags/{$bag->id}/{$page}")->assertOk()->assertSee('Work two together 2 times, half of them at each side: 56 again.');
+        }
+        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Round 3', 'Round 2 was 2 too many', 'Rounds 4']);
+    }
+
+    /** Held together, each strand ends at its own place. */
+    public function testStrandsHeldTogetherEachHaveTheirEnd(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $own = $bag->material()->firstOrFail();
+        $thin = $this->material($maker);
+        $thin->update(['name' => 'Thin']);
+        Ledger::enter($thin, Move::Weighed, 200.0);
+        $bag->update(['choices' => ['together' => ['ends' => [$own->id => '1', $thin->id => '1']]] + $bag->choices]);
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/work")->assertOk()->getContent();
+        self::assertSame(1, preg_match('/Thin ends near Round (\d+), stitch \d+, by itself\. Lay its next in at Round (\d+)/', $page, $said));
+        self::assertLessThanOrEqual((int) $said[1], (int) $said[2]);
+        $bag->update(['choices' => ['together' => 'x'] + $bag->choices]);
+        $this->get("/bags/{$bag->id}/work")->assertOk()->assertDontSee('by itself');
     }
 }

@@ -41,6 +41,7 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     await expect(ask).toContainText('put two in one');
     await inspect(page, 'a wrong count, phone');
     await ask.getByRole('button', { name: 'I mend it so' }).click();
+    await expect(page.locator('[data-heed]')).toContainText('Mend it here. Put two in one');
     // Smaller steps, and one too many taken back.
     await page.getByText('Counting, tape, scale, look').click();
     await page.getByLabel('a stitch', { exact: true }).check();

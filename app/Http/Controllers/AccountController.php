@@ -10,6 +10,7 @@ use App\Models\RecoveryCode;
 use App\Models\User;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
+use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -97,6 +98,7 @@ final class AccountController extends Controller
         $maker->update(['password' => $given['password']]);
         $maker->setRememberToken(Str::random(60));
         $maker->save();
+        event(new PasswordReset($maker));
         $request->session()->regenerate();
 
         return back()->with('status', 'Your password is changed.');

@@ -29,7 +29,7 @@ final class BagFileController extends Controller
     {
         $this->authorize('own', $bag);
         try {
-            return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)]);
+            return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)->asWorked()]);
         } catch (Refused) {
             return redirect()->route('bags.plan', $bag);
         }

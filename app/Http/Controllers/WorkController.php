@@ -14,6 +14,7 @@ use App\Models\Bag;
 use App\Rules\Typed;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
@@ -49,7 +50,7 @@ final class WorkController extends Controller
 
         return view('bags.work', [
             'bag' => $bag,
-            'work' => WorkSheet::of($sheet),
+            'work' => WorkSheet::of($sheet->asWorked()),
             'strands' => $this->maker($request)->strands()->pluck('name', 'id')->all(),
         ]);
     }
@@ -74,6 +75,7 @@ final class WorkController extends Controller
                 $sent,
             );
             WorkLog::add($bag, $entries, $course);
+            WorkLog::hours($bag, $entries, $course);
         } catch (NoEntry $e) {
             return response()->json(['message' => $e->getMessage()], 422);
         }
@@ -162,7 +164,7 @@ final class WorkController extends Controller
         if ($high === null) {
             throw ValidationException::withMessages(['high' => 'Write how high it stands, like 14.2 cm.']);
         }
-        $tape = Tape::of($plan, $place->row ?? 0, $high);
+        $tape = Tape::of($plan, $place->row ?? 0, $high, $wide);
         if ($tape === null) {
             return back()->withInput()->withErrors(['high' => 'Nothing of it stands yet: measure from the first round '
                 .'of the body on, from its foot.']);
@@ -178,7 +180,12 @@ final class WorkController extends Controller
                 'was' => $tape->was,
                 'rows' => $tape->rows,
                 'high' => $high->exact(),
-                'changes' => $tape->plan !== null,
+                'wide' => $wide?->exact() ?? '',
+                'changes' => $tape->plan !== null && $tape->rows !== $tape->was,
+                'taken' => $tape->plan !== null,
+                'grams' => $tape->plan === null ? 0.0 : round(
+                    MaterialEstimate::of($tape->plan)->grams->likely - MaterialEstimate::of($plan)->grams->likely,
+                ),
             ]);
         }
         try {
@@ -192,7 +199,10 @@ final class WorkController extends Controller
 
         return redirect()->route('bags.work', $bag)->with(
             'status',
-            "{$tape->rows} rows instead of {$tape->was}: what is left is planned anew.",
+            ($tape->rows === $tape->was
+                ? 'The gauge of this work is taken'
+                : "{$tape->rows} rows instead of {$tape->was}")
+                .': what is left is planned anew.',
         );
     }
 

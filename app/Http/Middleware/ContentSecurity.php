@@ -29,7 +29,7 @@ final class ContentSecurity
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
             'Cross-Origin-Opener-Policy' => 'same-origin',
-        ]);
+        ] + ($request->isSecure() ? ['Strict-Transport-Security' => 'max-age=31536000'] : []));
 
         return $response;
     }

@@ -11,7 +11,7 @@ use Illuminate\Session\Store;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A script's request reads the session and leaves it as it is. Else one that is on its way while a form is sent would
+ * A script's request reads the session and leaves it as it is, and so does a stranger's look. Else one that is on its way while a form is sent would
  * write back what it read before, and what the next page was to say, or to give back as typed, would be lost.
  */
 final class LeavesSession
@@ -21,13 +21,20 @@ final class LeavesSession
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $session = $request->expectsJson() ? $request->session() : null;
+        $session = $request->expectsJson() || self::isGlance($request) ? $request->session() : null;
         if ($session instanceof Store) {
             $request->attributes->set(self::KEPT, $session->getHandler());
             $session->setHandler(new NullSessionHandler());
         }
 
         return $next($request);
+    }
+
+    /** A stranger's first look at what asks nothing of her: she has no session before she needs one. */
+    private static function isGlance(Request $request): bool
+    {
+        return $request->isMethod('GET') && $request->routeIs('front', 'begin', 'begin.plan', 'shown', 'shown.booklet')
+            && ! $request->hasPreviousSession() && $request->user() === null;
     }
 
     /** The store may serve another request of the same process. */

@@ -33,6 +33,11 @@ final class BagDocument
     /** Stitches a round. From memory. */
     private const MOST_LEAN = 2.0;
 
+    /** The tape over the gauge. From memory. */
+    private const LEAST_TAPED = 0.5;
+
+    private const MOST_TAPED = 2.0;
+
     private const LONGEST_NAME = 120;
 
     private const LONGEST_SIDE_CM = 200.0;
@@ -68,6 +73,7 @@ final class BagDocument
         $others = RowsReader::others($top);
         $changes = RowsReader::changes($top, count($others));
         $finish = Finishes::read($top);
+        $taped = self::taped($top);
         $top->settle();
         if ($name === null || $material === null || $hook === null || $school === null || $parts === []) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
@@ -75,6 +81,7 @@ final class BagDocument
         $hands = $swatch === null
             ? self::learned($trials, $worked, $hook, $material, BagSpec::motifOf($parts))
             : new Handiwork($hook, $swatch, null, $also, $proportions);
+        $hands = $hands->taped(...$taped);
 
         return new BagSpec(
             $name,
@@ -120,6 +127,24 @@ final class BagDocument
         $stretch = $top->has('stretch') ? $top->number('stretch', 0, 1, 'how far straps give, as a share,') : null;
 
         return $working === null ? null : new School($working, $chain === self::COUNTS, $lean ?? 0.0, $stretch);
+    }
+
+    /** @return array{float, float} by how many times the work is wider and higher than its gauge says */
+    private static function taped(Fields $top): array
+    {
+        if (! $top->has('tape')) {
+            return [1.0, 1.0];
+        }
+        $tape = $top->object('tape');
+        $by = array_map(fn(string $side): float => $tape->has($side)
+            ? max(
+                self::LEAST_TAPED,
+                $tape->number($side, self::LEAST_TAPED, self::MOST_TAPED, 'the tape over the gauge') ?? 1.0,
+            )
+            : 1.0, ['width', 'height']);
+        $tape->close();
+
+        return [$by[0], $by[1]];
     }
 
     private static function wish(Fields $size): Wish

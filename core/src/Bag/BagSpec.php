@@ -114,6 +114,21 @@ final readonly class BagSpec
         return $this->shaped($parts);
     }
 
+    /** The same bag, its work wider and higher than its gauge says. */
+    public function taped(float $wide, float $high): self
+    {
+        return new self(
+            $this->name,
+            $this->wish,
+            $this->strands,
+            $this->hands->taped($wide, $high),
+            $this->school,
+            $this->parts,
+            $this->weighIns,
+            $this->finish,
+        );
+    }
+
     /** The same bag of other hands, hook or material, begun anew. */
     public function worked(Material $material, Handiwork $hands): self
     {

@@ -21,6 +21,7 @@ final readonly class Handiwork
      * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
      * @param array<int, string> $doubts what is odd about a swatch that the gauge was learned from, by its place among
      *         them
+     * @param array{float, float} $taped by how many times this work is wider and higher than that, as its tape says
      */
     public function __construct(
         public HookSize $hook,
@@ -29,7 +30,22 @@ final readonly class Handiwork
         public array $also = [],
         public array $proportions = [],
         public array $doubts = [],
+        public array $taped = [1.0, 1.0],
     ) {}
+
+    /** The same, once more wider and higher by the tape. */
+    public function taped(float $wide, float $high): self
+    {
+        return new self(
+            $this->hook,
+            $this->swatch,
+            $this->predicted,
+            $this->also,
+            $this->proportions,
+            $this->doubts,
+            [$this->taped[0] * $wide, $this->taped[1] * $high],
+        );
+    }
 
     /**
      * As a learned hand expects it.
@@ -46,14 +62,14 @@ final readonly class Handiwork
     {
         $own = $this->swatch->gauge();
 
-        return new Gauge(
+        return (new Gauge(
             $own->motif,
             $own->width,
             $own->height,
             $own->mass,
             array_map(fn(Swatch $other): Gauge => $other->gauge(), $this->also),
             $this->predicted->others ?? $this->proportions,
-        );
+        ))->scaled(...$this->taped);
     }
 
     /**

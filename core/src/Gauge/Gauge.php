@@ -32,6 +32,27 @@ final readonly class Gauge
         }
     }
 
+    /** Stitches so many times as wide and rows as high; a weighed stitch takes what its loops then do. */
+    public function scaled(float $wide, float $high): self
+    {
+        if ($wide === 1.0 && $high === 1.0) {
+            return $this;
+        }
+        [$width, $height] = [$this->width->times($wide), $this->height->times($high)];
+        $single = $this->singleHeight();
+        $more = $this->motif->loopLength($width, $single->times($high))->mm
+            / $this->motif->loopLength($this->width, $single)->mm;
+
+        return new self(
+            $this->motif,
+            $width,
+            $height,
+            $this->mass === null ? null : Mass::grams($this->mass->grams * $more),
+            array_map(fn(self $other): self => $other->scaled($wide, $high), $this->others),
+            $this->proportions,
+        );
+    }
+
     /** As it was measured; null where it was not. */
     public function measured(Motif $motif): ?self
     {

@@ -121,7 +121,11 @@ final readonly class Course
                 $heed[$note->row][] = $note->text();
             }
         }
-        foreach ($plan->work->rows as $row) {
+        foreach ($plan->work->rows as $place => $row) {
+            $hook = $place === 0 ? null : $plan->work->begun($place - 1)?->start?->hook;
+            if ($hook !== null) {
+                $heed[$row->name][] = "Change to the {$plan->spec->hands->hook->print()} hook.";
+            }
             if (self::isNet($row)) {
                 $heed[$row->name][] = 'Do not stop after a stitch: stop on the chain of a loop.';
             }
@@ -201,6 +205,18 @@ final readonly class Course
     private static function isNet(Row $row): bool
     {
         return array_filter($row->instructions, fn($one): bool => $one instanceof Loops) !== [];
+    }
+
+    /** Whether a row is the last of its part. */
+    public function endsPart(int $row): bool
+    {
+        foreach (array_slice($this->rows, $row + 1) as $later) {
+            if ($later->part === $this->rows[$row]->part) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The same for two plans of which every row is the same. */

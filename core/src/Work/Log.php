@@ -82,6 +82,31 @@ final readonly class Log
     }
 
     /**
+     * Wrong counts that are mended in the row behind, but for those that were ripped since.
+     *
+     * @return array<int, int> how many stitches the next row gives more than it takes, by the place of the row counted
+     */
+    public function mends(Course $course): array
+    {
+        $mends = [];
+        foreach ($this->entries as $entry) {
+            $row = $course->row($entry->row);
+            if ($row === null) {
+                continue;
+            }
+            if ($entry->did === Did::Mends && $entry->counted !== null && $entry->counted !== 0) {
+                $mends[$row] = $entry->counted;
+            }
+            if ($entry->did === Did::Ripped) {
+                $kept = $entry->stitch >= $course->rows[$row]->stitches ? $row + 1 : $row;
+                $mends = array_filter($mends, fn(int $at): bool => $at < $kept, ARRAY_FILTER_USE_KEY);
+            }
+        }
+
+        return $mends;
+    }
+
+    /**
      * Minutes that the taps tell, without breaks, by the part of the row.
      *
      * @return array<string, float> by the part's value

@@ -81,11 +81,20 @@ final readonly class Slip
         if (! $plain || 4 * abs($off) > $there) {
             return '';
         }
-        $many = abs($off);
+        return "In {$next->name} ".self::told(-$off, $there);
+    }
+
+    /**
+     * What is done in the row behind a wrong count.
+     *
+     * @param int $more stitches that it gives more than it takes; below zero fewer
+     * @param int $there as there should be
+     */
+    public static function told(int $more, int $there): string
+    {
+        $many = abs($more);
         $where = $many === 1 ? 'once, at a side where it does not show' : "{$many} times, half of them at each side";
 
-        return $off > 0
-            ? "In {$next->name} work two together {$where}: {$there} again."
-            : "In {$next->name} put two in one {$where}: {$there} again.";
+        return ($more < 0 ? 'work two together' : 'put two in one')." {$where}: {$there} again.";
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Work;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Chosen;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
@@ -29,16 +28,16 @@ final readonly class Tape
 
     /**
      * @param float $ratio rows as high as this against the plan's
+     * @param float $wide so of how wide its stitches are; 1 where that was not measured
      * @param Length $height that the plan's rows would come to
-     * @param ?BagSpec $spec with as many rows as reach the wish; null where it stays as it is
-     * @param ?BagPlan $plan of it
+     * @param ?BagPlan $plan with the gauge of this work, and as many rows as reach the wish; null where it stays
      */
     private function __construct(
         public float $ratio,
         public Length $height,
         public int $was,
         public int $rows,
-        public ?BagSpec $spec = null,
+        public float $wide = 1.0,
         public ?BagPlan $plan = null,
     ) {}
 
@@ -46,10 +45,11 @@ final readonly class Tape
      * After so many rows.
      *
      * @param int $done rows that are worked, from the first
+     * @param ?Length $across how wide its last round lies flat, where that was measured
      *
      * @return ?self null where nothing stands yet, or nothing more follows the height
      */
-    public static function of(BagPlan $plan, int $done, Length $measured): ?self
+    public static function of(BagPlan $plan, int $done, Length $measured, ?Length $across = null): ?self
     {
         $planned = $rest = 0.0;
         foreach ($plan->work->rows as $place => $row) {
@@ -63,6 +63,7 @@ final readonly class Tape
             return null;
         }
         $ratio = self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[1]);
+        $wide = $across === null ? 1.0 : self::wider($plan, $done, $across) ?? 1.0;
         foreach (array_reverse($plan->parts) as $part) {
             $count = null;
             foreach ($part->maker->settings() as $one) {
@@ -79,10 +80,24 @@ final readonly class Tape
             $rows = max($count->least, $count->value - $own + $wanted);
             $height = Length::mm($measured->mm + $rest * $ratio);
 
-            return new self($ratio, $height, $count->value, $rows, ...self::planned($plan, $part->path, $count, $rows));
+            return new self(
+                $ratio,
+                $height,
+                $count->value,
+                $rows,
+                $wide,
+                self::planned($plan, $part->path, [$count->name => $rows], $wide, $ratio),
+            );
         }
 
-        return new self($ratio, Length::mm($measured->mm + $rest * $ratio), 0, 0);
+        return new self(
+            $ratio,
+            Length::mm($measured->mm + $rest * $ratio),
+            0,
+            0,
+            $wide,
+            self::planned($plan, '', [], $wide, $ratio),
+        );
     }
 
     /**
@@ -93,14 +108,19 @@ final readonly class Tape
      */
     public static function across(BagPlan $plan, int $done, Length $measured): ?Length
     {
+        $wider = self::wider($plan, $done, $measured);
+
+        return $wider === null ? null : $plan->comesOut->flatWidth->times($wider);
+    }
+
+    private static function wider(BagPlan $plan, int $done, Length $measured): ?float
+    {
         for ($place = min($done, count($plan->work->rows)) - 1; $place >= 0 && $measured->mm > 0.0; $place--) {
             $row = $plan->work->rows[$place];
             if ($row->part === Part::Body && $row->kind === RowKind::Round) {
                 $planned = $plan->gauge->widthOf($row->fabric)->mm * $plan->work->counts[$place]->leaves / 2;
 
-                return $plan->comesOut->flatWidth->times(
-                    self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[0]),
-                );
+                return self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[0]);
             }
         }
 
@@ -116,23 +136,26 @@ final readonly class Tape
         return 1 + ($measured->mm / $planned - 1) * $spread ** 2 / ($spread ** 2 + $tape ** 2);
     }
 
-    /** @return array{?BagSpec, ?BagPlan} */
-    private static function planned(BagPlan $plan, string $path, Setting $count, int $rows): array
+    /**
+     * Every count as it is settled but for one, in stitches as wide and high as these are.
+     *
+     * @param array<string, int> $counts of the part at the path
+     */
+    private static function planned(BagPlan $plan, string $path, array $counts, float $wide, float $high): ?BagPlan
     {
-        if ($rows === $count->value) {
-            return [null, null];
+        if ($wide === 1.0 && $high === 1.0) {
+            return null;
         }
         $settled = $plan->settled();
-        $spec = $settled->shaped(array_map(
-            fn(Chosen $part): Chosen => $part->path === $path
-                ? new Chosen($path, $part->maker->with([$count->name => $rows]))
-                : $part,
-            $settled->parts,
-        ));
         try {
-            return [$spec, Planner::plan($spec)];
+            return Planner::plan($settled->taped($wide, $high)->shaped(array_map(
+                fn(Chosen $part): Chosen => $part->path === $path
+                    ? new Chosen($path, $part->maker->with($counts))
+                    : $part,
+                $settled->parts,
+            )));
         } catch (Refused) {
-            return [null, null];
+            return null;
         }
     }
 }

@@ -196,7 +196,8 @@ final class CourseTest extends TestCase
         self::assertSame(15, count($tape->plan->work->rows ?? []));
         self::assertEqualsWithDelta(90 + 7 * 11.5 * $ratio, $tape->height->mm ?? 0.0, 1e-9);
         self::assertNull(Tape::of($plan, 2, Length::mm(90)), 'Nothing stands yet.');
-        self::assertNull(Tape::of($plan, 9, Length::mm(80.5))?->spec, 'As planned.');
+        self::assertNull(Tape::of($plan, 9, Length::mm(80.5))?->plan, 'As planned.');
+        self::assertEqualsWithDelta(90 + 6 * 11.5 * $ratio, $tape->plan?->comesOut->height->mm - 7 * 11.5 * $ratio + 90, 1e-6);
         self::assertSame(7, Tape::of($plan, 9, Length::mm(300))->rows ?? 0, 'What is worked stays.');
     }
 
@@ -225,5 +226,41 @@ final class CourseTest extends TestCase
             'Do not stop after a stitch: stop on the chain of a loop.',
             Course::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9]))->rows[9]->heed,
         );
+    }
+
+    /** A bought base has a thin hook for its holes alone; what follows is told to change. */
+    public function testTheHookIsChangedBehindTheHoles(): void
+    {
+        $course = Course::of(Ways::plan([
+            'base' => ['type' => 'holes', 'holes' => 52, 'length' => '30 cm', 'width' => '14 cm', 'first_hook' => '3.5 mm'],
+        ]));
+        $told = array_map(fn($row): array => preg_grep('/^Change to the 8 mm/', $row->heed) ?: [], $course->rows);
+        self::assertSame([1], array_keys(array_filter($told)));
+        $plain = Course::of(Ways::plan([]));
+        self::assertStringNotContainsString('Change to the', implode(' ', array_merge(...array_column($plain->rows, 'heed'))));
+        self::assertSame([false, true, false], array_map($plain->endsPart(...), [0, 1, 2]));
+        self::assertTrue($plain->endsPart(count($plain->rows) - 1));
+    }
+
+    /** Taken, the tape is the gauge of this work: width, height and strand, by loops of 4(w + h). */
+    public function testTheTapeIsTheGaugeOfThisWork(): void
+    {
+        // Its growth is given, as it is where the tape is taken: what is worked stays.
+        $was = Ways::plan(['base/growth' => [8]]);
+        $plan = Ways::plan(['base/growth' => [8], 'tape' => ['width' => 1.05, 'height' => 0.9]]);
+        self::assertEqualsWithDelta(1.05 * $was->comesOut->flatWidth->mm, $plan->comesOut->flatWidth->mm, 1e-9);
+        self::assertEqualsWithDelta(0.9 * $was->comesOut->height->mm, $plan->comesOut->height->mm, 1e-9);
+        self::assertEqualsWithDelta(
+            0.79 * (1.05 * 12 + 0.9 * 11.5) / (12 + 11.5),
+            $plan->gauge->mass->grams ?? 0.0,
+            1e-9,
+        );
+        self::assertSame(Ways::leaves($was), Ways::leaves($plan));
+        self::assertSame('/tape/height', Ways::refused(['tape' => ['height' => 3]])[0]);
+        self::assertSame('/tape/depth', Ways::refused(['tape' => ['depth' => 1]])[0]);
+        $taped = Tape::of($plan, 9, Length::mm(85), Length::mm(340));
+        self::assertEqualsWithDelta(1.05 * ($taped->wide ?? 0.0), $taped?->plan?->spec->hands->taped[0], 1e-9);
+        self::assertEqualsWithDelta(0.9 * ($taped->ratio ?? 0.0), $taped?->plan?->spec->hands->taped[1], 1e-9);
+        self::assertSame($plan->spec->hands->taped, $plan->spec->sized($plan->spec->wish)->hands->taped);
     }
 }

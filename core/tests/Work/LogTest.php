@@ -152,4 +152,29 @@ final class LogTest extends TestCase
         self::assertSame('tablet-b', $log->last()?->device);
         self::assertSame(2, $log->turn());
     }
+
+    /** A mend holds until its row is ripped; said again, the later counts. */
+    public function testAMendHoldsUntilItsRowIsRipped(): void
+    {
+        $course = Course::of(Ways::plan([]));
+        $all = array_column(array_map(fn($row): array => [$row->name, $row->stitches], $course->rows), 1, 0);
+        $log = function (array ...$lines) use ($all): Log {
+            $entries = [];
+            foreach ($lines as $nth => [$did, $row, $counted]) {
+                $entries[] = Entry::read(self::said([
+                    'number' => $nth + 1, 'turn' => $nth + 1, 'did' => $did, 'row' => $row,
+                    'stitch' => $counted === 'part' ? 3 : $all[$row] ?? 3,
+                ] + (is_int($counted) ? ['counted' => $counted] : [])));
+            }
+
+            return Log::of($entries);
+        };
+        self::assertSame([], $log(['step', 'Round 5', null])->mends($course));
+        self::assertSame([4 => -2], $log(['mends', 'Round 5', -2], ['step', 'Round 6', null])->mends($course));
+        self::assertSame([4 => 1], $log(['mends', 'Round 5', -2], ['mends', 'Round 5', 1])->mends($course));
+        self::assertSame([4 => -2], $log(['mends', 'Round 5', -2], ['ripped', 'Round 5', null])->mends($course));
+        self::assertSame([], $log(['mends', 'Round 5', -2], ['ripped', 'Round 5', 'part'])->mends($course));
+        self::assertSame([4 => -2], $log(['mends', 'Round 5', -2], ['mends', 'Round 9', 1], ['ripped', 'Round 6', 'part'])->mends($course));
+        self::assertSame([], $log(['mends', 'Round 99', 2])->mends($course));
+    }
 }

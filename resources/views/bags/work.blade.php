@@ -102,11 +102,11 @@
             </form>
             @if (is_array($tape))
                 <form class="proposal" method="post" action="{{ route('bags.work.tape', $bag) }}">
-                    @csrf <input type="hidden" name="high" value="{{ $tape['high'] }}"><input type="hidden" name="take" value="yes">
+                    @csrf <input type="hidden" name="high" value="{{ $tape['high'] }}"><input type="hidden" name="wide" value="{{ $tape['wide'] }}"><input type="hidden" name="take" value="yes">
                     <p>Rows are {{ abs($tape['off']) }} % {{ $tape['off'] < 0 ? 'lower' : 'higher' }} than planned: as it is planned it comes to {{ $tape['comes'] }}.
                     @if ($tape['changes']) <b>{{ $tape['rows'] }} rows instead of {{ $tape['was'] }}</b> come nearest to what you wished.@else The rows as planned come nearest to what you wished.@endif
-                    @if ($tape['across'] !== null) Flat it comes to {{ $tape['across'] }}, planned were {{ $tape['planned'] }}: the count stays, it is in the rounds you have.@endif</p>
-                    @if ($tape['changes'])<button class="btn btn-primary">Take it</button>@endif
+                    @if ($tape['across'] !== null) Flat it comes to {{ $tape['across'] }}, planned were {{ $tape['planned'] }}: the count stays, it is in the rounds you have.@endif @if ($tape['taken'] && abs($tape['grams']) >= 1) It takes {{ Decimal::print(abs($tape['grams'])) }} g {{ $tape['grams'] > 0 ? 'more' : 'less' }}; size, tops, lining and hours follow.@endif</p>
+                    @if ($tape['taken'])<button class="btn btn-primary">Take it</button>@endif
                 </form>
             @endif
             <form method="post" action="{{ route('bags.work.marks', $bag) }}" data-after-sending>
