@@ -553,10 +553,20 @@ final readonly class PlanSheet
                         fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true),
                     ),
                 ),
+                self::side(array_slice($this->plan->sides(), $from, count($rows))),
             );
         }
 
         return $runs;
+    }
+
+    /** @param list<?bool> $right of rows written once */
+    private static function side(array $right): string
+    {
+        $first = $right[0] ?? null;
+        $said = $first === null ? '' : ($first ? 'right side' : 'wrong side');
+
+        return count(array_unique($right)) > 1 ? "{$said} first, then by turns" : $said;
     }
 
     /** @return list<Row> in which a wrong count is mended, and those after them */

@@ -13,6 +13,7 @@ final readonly class Run
     /**
      * @param string $in the material that begins here; '' where none does, or the bag is of one alone
      * @param list<Note> $notes
+     * @param string $side that faces the maker: "wrong side"; '' where nothing is ever turned
      */
     public function __construct(
         public string $name,
@@ -21,5 +22,6 @@ final readonly class Run
         public int $count,
         public bool $each,
         public array $notes,
+        public string $side = '',
     ) {}
 }

@@ -26,7 +26,8 @@ final class WordsText
             array_push($lines, ...($section->title === '' ? [] : ['', $section->title]));
             array_push($lines, ...($section->start === '' ? [] : ["Foundation: {$section->start}"]));
             foreach ($section->runs as $run) {
-                $lines[] = "{$run->name}: {$sheet->writer->words($run->row)}"
+                $side = $run->side === '' ? '' : " ({$run->side})";
+                $lines[] = "{$run->name}{$side}: {$sheet->writer->words($run->row)}"
                     .($run->each ? " {$sheet->writer->alike($run->row)}" : '')
                     .($run->in === '' ? '' : " In {$run->in}.")
                     ." ({$run->count})";

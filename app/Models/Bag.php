@@ -270,7 +270,9 @@ final class Bag extends Model
             $document['swatches'] = $this->hands()->documents();
             $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
-        $straps = isset($this->choices['handles']) || isset($this->choices['build']);
+        $handles = $this->choices['handles'] ?? $this->choices['build'] ?? null;
+        // A slot does not hang, nor what is bought.
+        $straps = is_array($handles) && in_array($handles['type'] ?? '', ['chain', 'straps', 'hooked', 'net'], true);
         if ($straps && $this->material_id !== null && ! isset($document['stretch'])) {
             $document += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
         }

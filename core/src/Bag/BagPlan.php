@@ -8,6 +8,7 @@ use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Shell;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
@@ -209,5 +210,19 @@ final readonly class BagPlan
         }
 
         return array_values(array_filter($needs));
+    }
+
+    /** @return list<?bool> whether the right side faces the maker in each row; null where nothing is ever turned */
+    public function sides(): array
+    {
+        $right = true;
+        $sides = [];
+        foreach ($this->work->rows as $place => $row) {
+            // A piece begins on its right side; what is turned shows the other.
+            $right = $this->work->begins($place) || $right !== $row->instructions[0] instanceof Turn;
+            $sides[] = $right;
+        }
+
+        return in_array(false, $sides, true) ? $sides : array_fill(0, count($sides), null);
     }
 }

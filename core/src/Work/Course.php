@@ -7,7 +7,6 @@ namespace Fescue\Core\Work;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\Loops;
 use Fescue\Core\Instruction\Traverser;
-use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Pattern\Part;
@@ -47,13 +46,10 @@ final readonly class Course
         $counted = self::counted($plan);
         $taped = self::taped($plan);
         $rows = [];
-        $right = true;
-        $turned = self::turned($plan);
+        $sides = $plan->sides();
         $changes = array_map(fn(Row $row): string => $row->name, $plan->changes());
         foreach ($plan->work->rows as $place => $row) {
             $begun = $plan->work->begun($place);
-            // A piece begins on its right side; what is turned shows the other.
-            $right = $begun !== null || $right !== $row->instructions[0] instanceof Turn;
             $groups = [];
             $said = $writer->words($row);
             if ($begun?->start !== null) {
@@ -78,7 +74,7 @@ final readonly class Course
                 $counted[$place],
                 self::changes($plan, $place),
                 in_array($place, $taped, true),
-                $turned ? $right : null,
+                $sides[$place],
                 match (true) {
                     $row->opening() !== null => 'slots',
                     in_array($row->name, $changes, true) => 'colour',
@@ -92,18 +88,6 @@ final readonly class Course
         }
 
         return $rows === [] ? throw new \LogicException('A plan has rows.') : new self($rows);
-    }
-
-    /** Whether anything of it is turned. */
-    private static function turned(BagPlan $plan): bool
-    {
-        foreach ($plan->work->rows as $row) {
-            if ($row->instructions[0] instanceof Turn) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

@@ -125,4 +125,23 @@ final class ChainHandleTest extends TestCase
         self::assertSame(50, Plans::count($plan, '/handles/chain'));
         self::assertStringContainsString('60.0 cm long and hangs about 66.0 cm', Ways::notes($plan)['handle-hangs']);
     }
+
+    /** Once one of hers has hung, it is as it gave: a quarter, 66 cm of 52.8 lying; and it is said. */
+    public function testAMeasuredStretchTakesThePlaceOfTheGuess(): void
+    {
+        $chain = ['handles' => ['type' => 'chain', 'hangs' => '66 cm'], 'stretch' => 0.25];
+        $plan = Ways::plan($chain);
+        self::assertSame(44, Plans::count($plan, '/handles/chain'));
+        self::assertStringContainsString('52.8 cm long and hangs about 66.0 cm', Ways::notes($plan)['handle-hangs']);
+        self::assertStringContainsString('yours gave 25.0 % under a load', Ways::notes($plan)['handle-hangs']);
+        $straps = Ways::plan(['handles' => ['type' => 'straps', 'hangs' => '80 cm'], 'stretch' => 0.25]);
+        $rows = Plans::count($straps, '/handles/rows');
+        self::assertEqualsWithDelta(640, $rows * 11.5, 11.5, 'In an even number of rows.');
+        self::assertStringContainsString('yours gave', Ways::notes($straps)['straps-hang']);
+        $hooked = Ways::plan(['handles' => ['type' => 'hooked', 'hangs' => '60 cm'], 'stretch' => 0.25]);
+        self::assertSame(40, Plans::count($hooked, '/handles/chain'));
+        self::assertSame('/stretch', Ways::refused(['stretch' => 1.01])[0]);
+        self::assertSame('/stretch', Ways::refused(['stretch' => 0])[0]);
+        self::assertSame(0.25, $plan->spec->sized($plan->spec->wish)->school->flat()->stretch);
+    }
 }

@@ -8,7 +8,7 @@
     @php $part = null; @endphp
     @foreach ($section->runs as $run)
         <li @class(['part-start' => $run->row->part !== $part])>
-            <b>{{ $run->name }}</b>
+            <b>{{ $run->name }}@if ($run->side !== '') <small>{{ $run->side }}</small>@endif</b>
             <span class="text">{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif</span>
             <span class="count" aria-label="{{ $run->count }} stitches">{{ $run->count }}</span>
             @foreach ($run->notes as $note)

@@ -71,7 +71,7 @@
     @if ($section->start !== '')<tr><td class="name">Foundation</td><td>{{ $section->start }}</td><td class="count">{{ $section->chain }}</td></tr>@endif
     @foreach ($section->runs as $run)
         <tr>
-            <td class="name">{{ $run->name }}</td>
+            <td class="name">{{ $run->name }}@if ($run->side !== '')<br><small>{{ $run->side }}</small>@endif</td>
             <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif
                 @foreach ($run->notes as $note)<div class="aside">{{ $note->text() }}</div>@endforeach
             </td>
