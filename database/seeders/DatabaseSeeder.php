@@ -210,6 +210,9 @@ final class DatabaseSeeder extends Seeder
             if ($slot !== null) {
                 $choices['handles'] = ['type' => 'slot', 'skip' => $slot[0], 'chain' => $slot[1], 'edge_rounds' => $slot[2]];
             }
+            if ($name === 'Purser’s pouch') {
+                $choices['handles'] = ['type' => 'foundation', 'hangs' => '90 cm'];
+            }
             if ($name === 'Night-crossing bag') {
                 $choices['body'] = ['stitch' => $stitch, 'loop' => $loop, 'rounds' => 8, 'above' => [['stitch' => 'mesh', 'loop' => 'both'], ['stitch' => 'sc', 'loop' => 'both', 'rounds' => 2]]];
             }

@@ -20,6 +20,7 @@ use Fescue\Core\Panel\Panels;
 use Fescue\Core\Panel\Tabs;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Top\ChainHandle;
+use Fescue\Core\Top\FoundationStrap;
 use Fescue\Core\Top\HookedStrap;
 use Fescue\Core\Top\Rim;
 use Fescue\Core\Top\Rings;
@@ -64,6 +65,7 @@ final class Makers
         SewnHandles::class,
         Rings::class,
         HookedStrap::class,
+        FoundationStrap::class,
     ];
 
     /** @var class-string<Maker> */

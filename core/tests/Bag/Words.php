@@ -79,6 +79,8 @@ final class Words
                 preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [$spans, (int) $found[1]],
                 // A group in a space, however many chains that is of: they are told by the round below.
                 preg_match('/^4 dc around the chain$/', $part) === 1 => [$between, 4],
+                preg_match('/^from the stitch at the fold (\d+) foundation sc .* and sl st in the stitch at the other fold$/', $part, $found)
+                    === 1 => [1, (int) $found[1]],
                 preg_match('/^skip (\d+)$/', $part, $found) === 1 => [(int) $found[1], 0],
                 preg_match('/^ch (\d+)$/', $part, $found) === 1 => [0, (int) $found[1]],
                 preg_match('/^(?:(?:back|front) loop|all in (?:back|front) loops) only$/', $part) === 1 => [0, 0],

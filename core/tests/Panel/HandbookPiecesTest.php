@@ -371,4 +371,24 @@ final class HandbookPiecesTest extends TestCase
         self::assertEqualsWithDelta(120.0, $flat->perimeter(), 1e-9);
         self::assertSame([30.0, 40.0], [$flat->width(), $flat->height()]);
     }
+
+    /** A foundation row is a chain and its stitch at once: of so many as many chains and single crochets, and one slip. */
+    public function testAStrapThatIsAFoundationRow(): void
+    {
+        $plain = Ways::plan([]);
+        $plan = Ways::plan(['handles' => ['type' => 'foundation', 'chain' => 45]]);
+        self::assertSame(
+            'From the stitch at the fold 45 foundation sc (chain and stitch at once) and sl st in the stitch at the other '
+                .'fold. (45)',
+            array_values(array_slice(Ways::lines($plan), -1))[0],
+        );
+        $more = fn(Stitch $stitch): int => $plan->work->stitches()->many($stitch) - $plain->work->stitches()->many($stitch);
+        self::assertSame([45, 45, 1], [$more(Stitch::Chain), $more(Stitch::Single), $more(Stitch::Slip)]);
+        // 45 × 12 mm lie, and a tenth more hang.
+        self::assertStringContainsString('lies 54.0 cm long and hangs about 59.4 cm', Ways::notes($plan)['strap-foundation']);
+        $open = Ways::plan(['handles' => ['type' => 'foundation', 'hangs' => '66 cm']]);
+        self::assertSame(50, $open->parts[2]->maker->write()['chain']);
+        self::assertSame($plain->comesOut->height->mm, $plan->comesOut->height->mm);
+        self::assertSame('/handles/chain', Ways::refused(['handles' => ['type' => 'foundation', 'chain' => 401]])[0]);
+    }
 }

@@ -55,6 +55,8 @@ return [
         'together.one' => '{k} {stitch} juntos', 'together' => '{k} {stitch} juntos, {n} veces',
         'through' => 'doblar los lados hacia dentro y cerrar con {n} {stitch} por todas las capas',
         'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
+        'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y pr en el p '
+            .'del otro pliegue',
         'join-at' => 'unir la hebra en el p {m} del borde, {k} cad',
         'sewn-to' => 'coser la última hilera con {k} {stitch} a los p {m} a {last} del borde',
         'between' => '{n} {stitch} en el hueco',

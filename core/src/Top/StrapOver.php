@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Top;
+
+use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Hanging;
+use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\Piece;
+use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
+
+/** One strap, worked by itself, from fold to fold: as long as it should hang. */
+abstract readonly class StrapOver extends OnSides
+{
+    private const MOST_CHAINS = 400;
+
+    /** How long it hangs where nothing is said, mm: in the crook of the arm. From memory. */
+    private const HANGS = 400.0;
+
+    public function settings(?Ground $ground = null): array
+    {
+        return [
+            new Setting(
+                'chain',
+                'Chains of the strap',
+                'chain of the strap',
+                $this->count('chain'),
+                2,
+                self::MOST_CHAINS,
+                'ch {n}',
+                fewer: 'Make the strap shorter: {n} chains, not {was}',
+                plural: 'chains of the strap',
+            ),
+            Hanging::setting('The length of a strap', $this->length('hangs')),
+        ];
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $hangs = $this->length('hangs')->mm ?? self::HANGS;
+        $chain = $this->count('chain')
+            ?? (int) round(Hanging::lying($hangs, $ground->school) / $ground->gauge->singleWidth()->mm);
+        if ($chain < 2 || $chain > self::MOST_CHAINS) {
+            throw new Unmakeable(
+                'hangs',
+                "That needs {$chain} chains; Fescue plans from 2 to ".self::MOST_CHAINS
+                    .'. Check the length and the gauge.',
+            );
+        }
+
+        return $this->with(['chain' => $chain]);
+    }
+
+    /** Hung from both folds. */
+    protected function hung(Ground $ground, Edge $edge, Piece $strap, Fastened $as, string $code, string $how): Made
+    {
+        $lies = $ground->gauge->singleWidth()->times($this->given('chain'));
+        $stitch = $ground->gauge->widthOf($edge->fabric ?? $ground->wall());
+
+        return new Made(
+            [],
+            $edge,
+            remarks: [
+                new Remark(
+                    $code,
+                    Tone::Better,
+                    0,
+                    'The strap lies {lies} long and hangs about {hangs}.',
+                    $how,
+                    ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                ),
+                ...self::folds($edge),
+                Remark::hangTest(),
+            ],
+            attached: [new Attached(
+                $as,
+                self::standing($edge, self::fold($edge), $stitch),
+                self::standing($edge, self::fold($edge) + self::side($edge), $stitch),
+                $ground->gauge->singleHeight(),
+                $lies,
+            )],
+            apart: [$strap],
+        );
+    }
+}
