@@ -45,6 +45,7 @@ final class Fabric
      * One part of a stitch: the id to use it by; null where it has none.
      *
      * @param bool $top its top, or its legs
+     * @param bool $wrong whether its wrong side is seen
      */
     public function part(
         bool $top,
@@ -54,17 +55,20 @@ final class Fabric
         float $high,
         float $thick,
         string $colour,
+        bool $wrong = false,
     ): ?string {
         $thick = max(0.8, min($thick, self::THICKEST * $wide));
         $path = $wide < self::LEAST
             ? ($top ? '' : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
-            : ($top ? self::top($stitch, $wide, $high, $thick) : self::legs($stitch, $loop, $wide, $high, $thick));
+            : ($top
+                ? self::top($stitch, $wide, $high, $thick)
+                : self::legs($stitch, $loop, $wide, $high, $thick, $wrong));
         if ($path === '') {
             return null;
         }
         $key = implode(
             '|',
-            [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour],
+            [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour, $wrong],
         );
         $id = $this->name.substr(hash('crc32b', $key), 0, 8);
         $this->parts[$id] = [$path, $thick, $colour, $wide >= self::LEAST];
@@ -177,17 +181,28 @@ final class Fabric
     }
 
     /** Two legs out of one hole; a post where it is taller, with a wrap for each yarn over. */
-    private static function legs(Stitch $stitch, Loop $loop, float $w, float $h, float $thick): string
-    {
+    private static function legs(
+        Stitch $stitch,
+        Loop $loop,
+        float $w,
+        float $h,
+        float $thick,
+        bool $wrong = false,
+    ): string {
         $at = fn(float $x, float $y): string => Canvas::number($x * $w).' '.Canvas::number($y * $h);
         $post = fn(float $low, float $high): string => "M{$at(-$high, -0.86)}L{$at(-$low, 0.1)}"
             ."M{$at($high, -0.86)}L{$at($low, 0.1)}";
         $wrap = fn(float $y): string => "M{$at(-0.26, $y + 0.06)}L{$at(0.26, $y - 0.06)}";
+        // From behind a short stitch is a bar over two short feet: what it was drawn up from lies before its legs.
+        $bar = fn(float $y): string => "M{$at(-0.42, $y - 0.02)}L{$at(0.42, $y + 0.02)}";
         $legs = match ($stitch) {
             Stitch::Chain, Stitch::Slip, Stitch::Whip => '',
-            Stitch::Single, Stitch::Crab => "M{$at(-0.32, -0.8)}L{$at(0, 0.14)}L{$at(0.32, -0.8)}",
-            Stitch::HalfDouble => $post(0.08, 0.26)."M{$at(-0.42, -0.68)}L{$at(0.42, -0.64)}",
-            Stitch::Double => $post(0.1, 0.14).$wrap(-0.42),
+            Stitch::Single, Stitch::Crab => $wrong
+                ? "M{$at(-0.16, -0.4)}L{$at(-0.06, 0.12)}M{$at(0.16, -0.4)}L{$at(0.06, 0.12)}".$bar(-0.56)
+                : "M{$at(-0.32, -0.8)}L{$at(0, 0.14)}L{$at(0.32, -0.8)}",
+            // Its bar is seen from the right side, a lower one from behind.
+            Stitch::HalfDouble => $post(0.08, 0.26).$bar($wrong ? -0.4 : -0.66),
+            Stitch::Double => $post(0.1, 0.14).$wrap($wrong ? -0.6 : -0.42),
             Stitch::Treble => $post(0.1, 0.14).$wrap(-0.3).$wrap(-0.58),
         };
 

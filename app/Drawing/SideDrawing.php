@@ -43,6 +43,9 @@ final class SideDrawing
 
     private readonly float $scale;
 
+    /** @var list<?bool> as the plan has them */
+    private readonly array $sides;
+
     /** @var array<string, string> markup of courses by themselves and their material */
     private array $courses = [];
 
@@ -69,6 +72,7 @@ final class SideDrawing
     ) {
         $out = $plan->comesOut;
         $this->view = SideView::of($plan);
+        $this->sides = $plan->sides();
         $this->fabric = new Fabric('s'.substr(hash('crc32b', implode('|', [...$colours, $plan->spec->name])), 0, 4));
         $wide = max($out->flatWidth->mm, $this->view->width);
         $this->scale = min(self::LARGEST_SCALE, self::WIDEST / $wide, self::HIGHEST / $this->view->height);
@@ -128,7 +132,11 @@ final class SideDrawing
     /** From the foot up, so that a row's legs cover the tops they stand in. Like rows are put together once. */
     private function row(SideRow $row): string
     {
-        $key = spl_object_id($row->course).' '.$this->plan->materials[$row->place];
+        $key = implode(' ', [
+            spl_object_id($row->course),
+            $this->plan->materials[$row->place],
+            $this->isWrong($row) ? 'wrong' : 'right',
+        ]);
         $this->courses[$key] ??= $this->course($row);
 
         return '<g transform="translate(0 '
@@ -168,6 +176,7 @@ final class SideDrawing
                     $high,
                     $thick,
                     $colour,
+                    $this->isWrong($row),
                 );
                 if ($part !== null) {
                     $at = $run[0]->foot;
@@ -184,6 +193,7 @@ final class SideDrawing
                     $high,
                     $thick,
                     $colour,
+                    $this->isWrong($row),
                 );
                 if ($part !== null) {
                     $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $fanned)}\" "
@@ -194,6 +204,12 @@ final class SideDrawing
         }
 
         return $drawn;
+    }
+
+    /** Whether the row was worked with its wrong side to the maker, so that the front of the bag shows that. */
+    private function isWrong(SideRow $row): bool
+    {
+        return $this->sides[$row->place] === false;
     }
 
     /**

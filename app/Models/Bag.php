@@ -272,7 +272,8 @@ final class Bag extends Model
         }
         $handles = $this->choices['handles'] ?? $this->choices['build'] ?? null;
         // A slot does not hang, nor what is bought.
-        $straps = is_array($handles) && in_array($handles['type'] ?? '', ['chain', 'straps', 'hooked', 'foundation', 'net'], true);
+        $hangs = ['chain', 'straps', 'hooked', 'foundation', 'net'];
+        $straps = is_array($handles) && in_array($handles['type'] ?? '', $hangs, true);
         if ($straps && $this->material_id !== null && ! isset($document['stretch'])) {
             $document += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
         }

@@ -11,8 +11,9 @@ use Illuminate\Session\Store;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A script's request reads the session and leaves it as it is, and so does a stranger's look. Else one that is on its way while a form is sent would
- * write back what it read before, and what the next page was to say, or to give back as typed, would be lost.
+ * A script's request reads the session and leaves it as it is, and so does a stranger's look. Else one that is on its
+ * way while a form is sent would write back what it read before, and what the next page was to say, or to give back as
+ * typed, would be lost.
  */
 final class LeavesSession
 {

@@ -51,8 +51,8 @@ return [
         'together.one' => '{stitch}{k}tog', 'together' => '{stitch}{k}tog {n} times',
         'through' => 'fold the sides in, {n} {stitch} through all layers to close',
         'move-on' => '{stitch} in each of next {n} sts: rounds begin here from now on',
-        'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and sl st in '
-            .'the stitch at the other fold',
+        'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and '
+            .'sl st in the stitch at the other fold',
         'join-at' => 'join the strand in st {m} of the edge, ch {k}',
         'sewn-to' => 'sew the last row with {k} {stitch} to sts {m} to {last} of the edge',
         'between' => '{n} {stitch} in the gap',
