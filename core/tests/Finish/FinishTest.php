@@ -194,6 +194,12 @@ final class FinishTest extends TestCase
         $tasselled = MaterialEstimate::of(
             Ways::plan(['finish' => [['type' => 'tassels'], ['type' => 'flap', 'across' => 20, 'long' => '11.5 cm']]]),
         );
+        // 12 s a stitch of a flap, six minutes a tassel. From memory.
+        $flap = self::fitted(['type' => 'flap', 'across' => 20, 'long' => '11.5 cm']);
+        preg_match('/(\d+) rows/', self::said($flap->figures), $worked);
+        self::assertEqualsWithDelta(20 * (int) $worked[1] / 5, $flap->minutes, 1e-9);
+        self::assertEqualsWithDelta(54.0, self::fitted(['type' => 'tassels'])->minutes, 1e-9);
+        self::assertEqualsWithDelta(62.0, self::fitted(['type' => 'zip'])->minutes, 1e-9, 'Two a centimetre.');
         $parts = array_column($tasselled->parts, 'grams', 'part');
         // Sc of 4(w + h): 20 stitches, ten rows over the front and half the depth of the base in rows.
         $rows = (int) round((115 + Ways::plan([])->comesOut->baseWidth->mm / 2) / 11.5);

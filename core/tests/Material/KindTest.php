@@ -198,6 +198,12 @@ final class KindTest extends TestCase
                 self::assertEqualsWithDelta($mm, $kind->form()->thickness($weight)->mm, 0.1, "{$kind->value} {$mm}");
             }
         }
+        // Those a hand would name, in half millimetres at the finest; thinner to thicker.
+        foreach (Kind::strands() as $kind) {
+            $mm = $kind->thicknesses();
+            self::assertSame(array_map(fn(float $one): float => round(2 * $one) / 2, $mm), $mm, $kind->value);
+            self::assertTrue($mm[0] < $mm[1] && $mm[1] < $mm[2], $kind->value);
+        }
         self::assertEqualsWithDelta(8.08, Kind::Cord->form()->weight(Length::mm(4))->gramsPerMetre, 0.01);
     }
 

@@ -391,4 +391,35 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame($plain->comesOut->height->mm, $plan->comesOut->height->mm);
         self::assertSame('/handles/chain', Ways::refused(['handles' => ['type' => 'foundation', 'chain' => 401]])[0]);
     }
+
+    /** A box of tabs has as many squares in front as behind, on either side alike, and its bottom's below. */
+    public function testABoxOfTabsClosesOnAllSides(): void
+    {
+        foreach ([[2, 1, 2], [3, 2, 1], [2, 3, 2]] as [$wide, $deep, $high]) {
+            $net = [
+                ...array_fill(0, $high, $wide), ...array_fill(0, $deep, $wide + 2 * $high), ...array_fill(0, $high, $wide),
+            ];
+            $tabs = ['type' => 'tabs', 'rows' => 4, 'across' => 6, 'tab' => ['width' => '16 mm', 'height' => '24 mm']];
+            $assembly = Built::assembly(Built::plan($tabs + ['net' => $net]));
+            $side = $assembly->wide->mm / $wide;
+            self::assertEqualsWithDelta([$deep * $side, $high * $side], [$assembly->deep->mm, $assembly->high->mm], 1e-6);
+            $on = ['front' => 0, 'back' => 0, 'bottom' => 0, 'left' => 0, 'right' => 0];
+            foreach ($assembly->closed()->faces as $face) {
+                $flat = fn(int $axis, float $at): bool => abs($face->least($axis) - $at) < 1e-6
+                    && abs($face->greatest($axis) - $at) < 1e-6;
+                $on[match (true) {
+                    $flat(2, 0.0) => 'front', $flat(2, $deep * $side) => 'back', $flat(1, 0.0) => 'bottom',
+                    $flat(0, 0.0) => 'left', $flat(0, $wide * $side) => 'right', default => 'nowhere',
+                }]++;
+                foreach ([[0, $wide], [1, $high], [2, $deep]] as [$axis, $many]) {
+                    self::assertGreaterThan(-1e-6, $face->least($axis));
+                    self::assertLessThan($many * $side + 1e-6, $face->greatest($axis));
+                }
+            }
+            self::assertSame([
+                'front' => $wide * $high, 'back' => $wide * $high, 'bottom' => $wide * $deep,
+                'left' => $deep * $high, 'right' => $deep * $high,
+            ], $on);
+        }
+    }
 }

@@ -37,6 +37,8 @@ final class ScaleTest extends TestCase
             $reading = self::at($state, 103.0, $seed)->reading();
             self::assertTrue($reading->stable);
             $readings[] = $reading->grams;
+            // Whole grams, as a kitchen scale shows them.
+            self::assertEqualsWithDelta(round($reading->grams), $reading->grams, 1e-9);
         }
         $repeated = new Repeated($readings);
         self::assertEqualsWithDelta(412, $repeated->mean, 1);
