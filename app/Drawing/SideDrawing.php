@@ -159,12 +159,11 @@ final class SideDrawing
             array_filter($level, fn(SideStitch $one): bool => ! $open || $one->placed->stitch !== Stitch::Chain),
         );
         foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
-            $x = $this->middle + $run[0]->foot->x * $this->scale;
-            $left = $this->middle + $run[count($run) - 1]->foot->x * $this->scale - $wide / 2;
-            $across = $x + $wide / 2 - $left;
-            $drawn .= "<path d=\"M{$n($left)} {$n(-$high)}h{$n($across)}v{$n($high)}h-{$n($across)}z\" fill=\""
-                .Fabric::ground($colour)
-                .'"/>';
+            [$first, $last] = [$run[0], $run[count($run) - 1]];
+            $right = fn(float $x): string => $n($this->middle + $x * $this->scale + $wide / 2);
+            $left = fn(float $x): string => $n($this->middle + $x * $this->scale - $wide / 2);
+            $drawn .= "<path d=\"M{$left($last->topX())} {$n(-$high)}H{$right($first->topX())}"
+                ."L{$right($first->foot->x)} 0H{$left($last->foot->x)}z\" fill=\"".Fabric::ground($colour).'"/>';
         }
         foreach ([false, true] as $top) {
             foreach ($this->runs($level, $wide, true) as $run) {
@@ -180,8 +179,11 @@ final class SideDrawing
                 );
                 if ($part !== null) {
                     $at = $run[0]->foot;
+                    $x = $n($this->middle + ($top ? $run[0]->topX() : $at->x) * $this->scale);
+                    $y = $n($at->y * $this->scale);
                     $drawn .= "<use href=\"#{$this->fabric->row($part, count($run), $wide)}\" "
-                        ."x=\"{$n($this->middle + $at->x * $this->scale)}\" y=\"{$n($at->y * $this->scale)}\"/>";
+                        .($top || $run[0]->slant === 0.0 ? "x=\"{$x}\" y=\"{$y}\"/>"
+                            : "transform=\"matrix(1 0 {$n(-$run[0]->slant * $this->scale / $high)} 1 {$x} {$y})\"/>");
                 }
             }
             foreach ($lifted as $one) {
@@ -244,11 +246,11 @@ final class SideDrawing
         foreach ($stitches as $one) {
             $last = array_key_last($runs);
             $before = $last === null ? null : $runs[$last][count($runs[$last]) - 1];
-            $apart = $before === null ? INF : ($before->foot->x - $one->foot->x) * $this->scale;
+            $apart = $before === null ? INF : ($before->topX() - $one->topX()) * $this->scale;
             $joins = $before !== null && ($alike ? abs($apart - $wide) < 0.02 * $wide : $apart < 1.02 * $wide)
                 && (! $alike || ($before->placed->stitch === $one->placed->stitch
                     && $before->placed->loop === $one->placed->loop
-                    && abs($before->foot->y - $one->foot->y) < 1e-6));
+                    && $before->slant === $one->slant && abs($before->foot->y - $one->foot->y) < 1e-6));
             if ($joins) {
                 $runs[$last][] = $one;
             } else {

@@ -84,6 +84,9 @@ final readonly class SideView
                     ),
                 );
                 $steady = $keeps = count($placed) === count($below);
+                if ($keeps && $found === [] && ! self::isLifted($below)) {
+                    [$stitches, $tops] = self::fold($placed, $below, $high, $stitches, $tops);
+                }
                 foreach ($tops as $nth => $top) {
                     if ($top === null) {
                         continue;
@@ -97,7 +100,8 @@ final readonly class SideView
                 if (! $keeps) {
                     $tops = self::closedUp($tops, $stitch);
                 }
-                usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->foot->x <=> $a->foot->x);
+                $stitches = self::slanted($stitches, $tops);
+                usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->topX() <=> $a->topX());
                 $course = new SideCourse($stitches);
                 $below = $tops;
             }
@@ -204,7 +208,7 @@ final readonly class SideView
      * @param list<?Stand> $below where the anchors are
      * @param list<Opening> $openings found on the way
      *
-     * @return array{list<SideStitch>, list<?Stand>} stitches of the front, and where every top is
+     * @return array{array<int, SideStitch>, list<?Stand>} stitches of the front by their top, and where every top is
      */
     private static function stand(array $placed, array $below, float $stitch, float $high, array &$openings): array
     {
@@ -226,7 +230,7 @@ final readonly class SideView
                 ) as $link => $foot) {
                     $tops[] = $foot === null ? null : self::above($foot, $foot->lifted ? self::CHAIN * $high : 0.0);
                     if ($foot !== null) {
-                        $stitches[] = new SideStitch($placed[$top + $link], $foot);
+                        $stitches[$top + $link] = new SideStitch($placed[$top + $link], $foot);
                     }
                 }
                 $top += $run;
@@ -246,12 +250,61 @@ final readonly class SideView
                 $foot = $foot === null ? null : self::aside($foot, $stitch * (($shared - 1) / 2 - $nth) / $shared);
                 $tops[] = $foot === null ? null : self::above($foot, $high);
                 if ($foot !== null) {
-                    $stitches[] = new SideStitch($placed[$top], $foot);
+                    $stitches[$top] = new SideStitch($placed[$top], $foot);
                 }
             }
         }
 
         return [$stitches, $tops];
+    }
+
+    /**
+     * At both edges of the front, what has its foot on one side and its top on the other stands where its top is.
+     *
+     * @param list<Placed> $placed
+     * @param list<?Stand> $below as many
+     * @param array<int, SideStitch> $stitches by their top
+     * @param list<?Stand> $tops
+     *
+     * @return array{array<int, SideStitch>, list<?Stand>}
+     */
+    private static function fold(array $placed, array $below, float $high, array $stitches, array $tops): array
+    {
+        $folded = [];
+        foreach ($below as $nth => $under) {
+            $folded[] = $top = $under === null ? null : $tops[$nth] ?? self::above($under, $high);
+            if ($top === null) {
+                unset($stitches[$nth]);
+            } else {
+                $stitches[$nth] ??= new SideStitch(
+                    $placed[$nth],
+                    $placed[$nth]->stitch === Stitch::Chain ? $top : $under,
+                );
+            }
+        }
+
+        return [$stitches, $folded];
+    }
+
+    /**
+     * Each reaching over to its top, if not by a hundredth of a millimetre; what is lifted goes its own way.
+     *
+     * @param array<int, SideStitch> $stitches by their top
+     * @param list<?Stand> $tops
+     *
+     * @return list<SideStitch>
+     */
+    private static function slanted(array $stitches, array $tops): array
+    {
+        $slanted = [];
+        foreach ($stitches as $nth => $one) {
+            $top = $tops[$nth] ?? null;
+            $slanted[] = $top === null || $top->lifted || $one->foot->lifted
+                ? $one
+                : new SideStitch($one->placed, $one->foot, round($top->x - $one->foot->x, 2));
+        }
+
+        return $slanted;
     }
 
     /** @param list<?Stand> $stands */

@@ -28,6 +28,12 @@ final class SideViewTest extends TestCase
         return array_map(fn(SideStitch $one): float => round($one->foot->x, 6), $row->course->stitches);
     }
 
+    /** @return list<float> where the tops of a row lie, from right to left */
+    private static function tops(SideRow $row): array
+    {
+        return array_map(fn(SideStitch $one): float => $one->topX(), $row->course->stitches);
+    }
+
     public function testStitchesStandSideBySideOnEachOther(): void
     {
         $view = self::view(['handles' => null]);
@@ -80,7 +86,26 @@ final class SideViewTest extends TestCase
                 $foot = 12 * (13.5 - 2 * $nth);
                 self::assertEqualsWithDelta([$foot + 3, $foot - 3], [$right, $left], 1e-6);
             }
+            self::assertEqualsWithDelta(array_map(fn(int $nth): float => 12 * (13.5 - $nth), range(0, 27)), self::tops($row), 0.01, 'The one leans to its top, and so does the other.');
         }
+    }
+
+    /** Four posts around two stitches: feet bunched, tops side by side; the fold goes through a group, which bends nothing outwards. */
+    public function testAGroupOpensFromItsFeetToItsTops(): void
+    {
+        $view = self::view(['working' => 'joined', 'body' => ['stitch' => 'posts', 'rounds' => 3], 'handles' => null]);
+        $row = $view->rows[1];
+        $wide = $row->stitch;
+        self::assertCount(28, $row->course->stitches);
+        self::assertEqualsWithDelta(array_map(fn(int $nth): float => $wide * (13.5 - $nth), range(0, 27)), self::tops($row), 0.01);
+        $group = array_slice($row->course->stitches, 12, 4);
+        // Skip 1, a post around the next, two in the gap before the post around the one after it, skip 1.
+        self::assertEqualsWithDelta(
+            [1.0, 0.25, -0.25, -1.0],
+            array_map(fn(SideStitch $one): float => $one->slant / $wide, $group),
+            0.01,
+        );
+        self::assertSame($view->rows[1]->course, $view->rows[2]->course);
     }
 
     /** Handbook 7: ch 16 over 10. What is worked around the lifted chain stands out from it, so far as the chain is thick. */

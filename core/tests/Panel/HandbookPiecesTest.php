@@ -257,6 +257,11 @@ final class HandbookPiecesTest extends TestCase
             $plan->comesOut->height->mm,
             1e-6,
         );
+        self::assertEqualsWithDelta(
+            20 * 12 * (12 * 11.5 + 18 * sqrt(30 ** 2 - 6 ** 2)),
+            $plan->work->pieces[0]->flat?->area(),
+            1e-6,
+        );
         $notes = Ways::notes($plan);
         self::assertStringContainsString('Count the loops every second or third row: 20.', $notes['count-loops']);
         self::assertStringContainsString('Pause on a ch 5', $notes['count-loops']);

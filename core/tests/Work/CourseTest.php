@@ -177,6 +177,11 @@ final class CourseTest extends TestCase
         );
         self::assertSame('', Slip::of($plan, $course, 8, 20, 12.0)->mend ?? '', 'Too much to hide.');
         self::assertSame('', Slip::of($plan, $course, count($course->rows) - 1, 60, 12.0)->mend ?? '', 'None is next.');
+        $pieces = Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]);
+        $third = array_values(array_filter(array_keys($pieces->work->rows), $pieces->work->begins(...)))[2];
+        $mended = fn(int $place): string => Slip::of($pieces, Course::of($pieces), $place, 4, 12.0)->mend ?? '';
+        self::assertSame('', $mended($third - 1), 'What is next is another piece.');
+        self::assertStringContainsString('put two in one once', $mended($third - 2));
         $slots = self::plans()[0];
         $before = array_search('slots', array_column(Course::of($slots)->rows, 'special'), true) - 1;
         self::assertSame('', Slip::of($slots, Course::of($slots), $before, 54, 12.0)->mend ?? '', 'It would move the slots.');
