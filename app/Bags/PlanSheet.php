@@ -628,10 +628,9 @@ final readonly class PlanSheet
         if ($assembly === null) {
             return '';
         }
-        $many = fn(int $count, string $one): string => "{$count} {$one}".($count === 1 ? '' : 's');
         $pieces = count($assembly->pieces);
 
-        return $many($pieces, 'piece').($assembly->seams === [] ? '' : ', '.$many(count($assembly->seams), 'seam'));
+        return Decimal::many($pieces, 'piece').($assembly->seams === [] ? '' : ', '.Decimal::many(count($assembly->seams), 'seam'));
     }
 
     /** What rounding did to the wished size, in words; '' where no size was wished. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Finish;
 
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
@@ -80,13 +81,16 @@ final readonly class Flap extends ByChoices implements Finishing
         $loop = Motif::single()->loopLength($shell->stitch, $shell->row);
 
         return new Fitted(
-            new Step("{$across} stitches, {wide}, {$rows} rows.", ['wide' => $shell->stitch->times($across)]),
+            new Step(
+                Decimal::many($across, 'stitch').', {wide}, '.Decimal::many($rows, 'row').'.',
+                ['wide' => $shell->stitch->times($across)],
+            ),
             [
                 new Step(
-                    "Lay the bag flat, back up. Leave {$free} stitches from the right fold"
+                    'Lay the bag flat, back up. Leave '.Decimal::many($free, 'stitch').' from the right fold'
                         .(floor($free) === $free ? '' : ' (a whole number leaves one side half a stitch wider)')
-                        .", join, and work {$across} sc to and fro for {$rows} rows: {long} over the front and half "
-                        .'the depth.',
+                        .", join, and work {$across} sc to and fro for ".Decimal::many($rows, 'row')
+                        .': {long} over the front and half the depth.',
                     ['long' => $long],
                 ),
                 new Step('Fold it over before the last two rows: it should end where the closure will stand.'),

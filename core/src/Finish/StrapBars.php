@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
@@ -67,11 +68,11 @@ final readonly class StrapBars extends ByChoices implements Finishing
         if ($aside > max(1, $across)) {
             throw new Unmakeable('from_front', $across < 1
                 ? "This bag has no narrow side to speak of, {$shell->depth->print()}: take rings at the folds instead."
-                : "The narrow side is {$across} stitches deep; the bar stands within them.");
+                : 'The narrow side is '.Decimal::many($across, 'stitch').' deep; the bar stands within.');
         }
         $high = (int) floor($shell->high->mm / $shell->row->mm + 1e-6);
         if ($down > max(1, $high)) {
-            throw new Unmakeable('from_top', "The bag is {$high} rows high; the bar stands within them.");
+            throw new Unmakeable('from_top', 'The bag is '.Decimal::many($high, 'row').' high; the bar stands within.');
         }
         $under = $shell->row->times($down - 0.5);
 

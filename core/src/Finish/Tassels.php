@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Finish;
 
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
@@ -84,7 +85,7 @@ final readonly class Tassels extends ByChoices implements Finishing
         if ($where === self::AROUND && $every > $around) {
             throw new Unmakeable(
                 'every',
-                "The edge has {$around} stitches: no tassel on every {$every}th. Take fewer.",
+                "The edge has {$around} stitches: no tassel on every ".Decimal::ordinal($every).'. Take fewer.',
             );
         }
         $many = match ($where) {
@@ -93,7 +94,7 @@ final readonly class Tassels extends ByChoices implements Finishing
             default => 1,
         };
         $left = $around - $many * $every;
-        $first = intdiv($every, 2);
+        $first = max(1, intdiv($every, 2));
         $wide = $shell->opening->mm;
         $fixtures = [];
         foreach (match ($where) {
@@ -123,8 +124,11 @@ final readonly class Tassels extends ByChoices implements Finishing
                     ],
                 ),
                 new Step(match ($where) {
-                    self::AROUND => "The first on stitch {$first}, then one on every {$every}th: {$many} in all"
-                        .($left === 0 ? '.' : "; {$left} stitches are left over: move the last ones to even it out."),
+                    self::AROUND => "The first on stitch {$first}, then one on every "
+                        .($every === 1 ? 'stitch' : Decimal::ordinal($every)).": {$many} in all"
+                        .($left === 0
+                            ? '.'
+                            : '; '.Decimal::many($left, 'stitch').' left over: move the last ones to even it out.'),
                     'folds' => 'One on the stitch at each fold.',
                     default => 'From the front’s middle.',
                 }),

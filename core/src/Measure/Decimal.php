@@ -21,4 +21,23 @@ final class Decimal
 
         return rtrim(rtrim($text, '0'), '.');
     }
+
+    /** 1st, 2nd, 3rd, 4th, 11th, 21st. */
+    public static function ordinal(int $nth): string
+    {
+        $teen = intdiv($nth, 10) % 10 === 1;
+
+        return $nth.match ($teen ? 0 : $nth % 10) {
+            1 => 'st',
+            2 => 'nd',
+            3 => 'rd',
+            default => 'th',
+        };
+    }
+
+    /** So many of what is counted: 1 row, 2 rows, 1 stitch, 2 stitches. */
+    public static function many(int|float $count, string $one): string
+    {
+        return $count.' '.$one.($count === 1 || $count === 1.0 ? '' : (str_ends_with($one, 'ch') ? 'es' : 's'));
+    }
 }

@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -223,7 +224,7 @@ final readonly class EndAndBack extends OfPieces
                     null,
                     count($places).' tassels round the flap:',
                     "the first on stitch {$places[0]} from the seam, one on every "
-                        ."{$this->given('tassel_every', self::EVERY)}th; after the last "
+                        .Decimal::ordinal($this->given('tassel_every', self::EVERY)).'; after the last '
                         .($along - $places[count($places) - 1]).' stitches are left, before the first '
                         .($places[0] - 1).'.',
                 )]),

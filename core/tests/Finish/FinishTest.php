@@ -81,7 +81,7 @@ final class FinishTest extends TestCase
         $tassels = self::fitted(['type' => 'tassels']);
         self::assertEqualsWithDelta(9 * (50 * 110 + 150 + 300), $tassels->strand->mm ?? 0.0, 1e-9);
         self::assertStringContainsString(
-            'first on stitch 3, then one on every 6th: 9 in all; 2 stitches are left',
+            'first on stitch 3, then one on every 6th: 9 in all; 2 stitches left',
             self::said($tassels->steps[1]),
         );
         self::assertCount(4, $tassels->fixtures, 'Those of the front.');
@@ -89,6 +89,9 @@ final class FinishTest extends TestCase
         $few = self::fitted(['type' => 'tassels', 'where' => 'folds', 'wraps' => 20, 'card' => '10 cm']);
         self::assertEqualsWithDelta(2 * (20 * 200 + 450), $few->strand->mm ?? 0.0, 1e-9);
         self::assertSame([-168.0, 168.0], array_column($few->fixtures, 'x'));
+        $said = fn(int $every): string => self::said(self::fitted(['type' => 'tassels', 'every' => $every])->steps[1]);
+        self::assertStringContainsString('first on stitch 1, then one on every stitch: 56 in all.', $said(1));
+        self::assertStringContainsString('first on stitch 27, then one on every 55th: 1 in all; 1 stitch left', $said(55));
         self::assertSame(
             ['/finish/0/every', 'The edge has 56 stitches: no tassel on every 57th. Take fewer.'],
             Ways::refused(['finish' => [['type' => 'tassels', 'every' => 57]]]),
