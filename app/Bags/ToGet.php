@@ -66,6 +66,6 @@ final readonly class ToGet
 
         return $unit <= 0.0 || $this->wanting() <= 0.0
             ? ''
-            : (int) ceil($this->wanting() / $unit - 1e-9)." {$this->supply?->noun}";
+            : (string) $this->supply?->many((int) ceil($this->wanting() / $unit - 1e-9));
     }
 }

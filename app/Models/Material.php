@@ -226,12 +226,12 @@ final class Material extends Model
     {
         return Decimal::print($amount, $this->kind->isStrand() && $amount > 0 && $amount < 10 ? 1 : 0)
             .' '
-            .$this->unit();
+            .$this->unit($amount);
     }
 
-    public function unit(): string
+    public function unit(float $many = 0.0): string
     {
-        return $this->kind->unit();
+        return $this->kind->unit($many);
     }
 
     /** What a gram or a tab cost. */

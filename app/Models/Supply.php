@@ -18,6 +18,12 @@ final readonly class Supply
      */
     private function __construct(public Mass $unit, public string $noun, public float $waste) {}
 
+    /** "1 ball", "3 shirts or tubes". */
+    public function many(int $count): string
+    {
+        return $count.' '.($count === 1 ? preg_replace('/s\b/', '', $this->noun) : $this->noun);
+    }
+
     /** Null where nothing says how large one is. */
     public static function of(Material $material): ?self
     {

@@ -55,12 +55,12 @@ enum Kind: string
         return $this === self::Tabs || $this === self::Hardware;
     }
 
-    /** What its stock is kept in. */
-    public function unit(): string
+    /** What its stock is kept in; where that is counted, of so many. */
+    public function unit(float $many = 0.0): string
     {
         return match ($this) {
-            self::Tabs => 'tabs',
-            self::Hardware => 'pieces',
+            self::Tabs => abs($many) === 1.0 ? 'tab' : 'tabs',
+            self::Hardware => abs($many) === 1.0 ? 'piece' : 'pieces',
             self::Cloth => 'cm',
             default => 'g',
         };

@@ -247,4 +247,15 @@ final class KindTest extends TestCase
             Need::fits(null, Length::mm(3)),
         ]);
     }
+
+    public function testWhatIsCountedIsSaidOfOneAndOfMany(): void
+    {
+        self::assertSame(
+            ['piece', 'pieces', 'tab', 'tabs', 'tabs', 'g'],
+            [
+                Kind::Hardware->unit(1), Kind::Hardware->unit(2), Kind::Tabs->unit(-1), Kind::Tabs->unit(11),
+                Kind::Tabs->unit(), Kind::Cord->unit(1),
+            ],
+        );
+    }
 }

@@ -50,7 +50,7 @@
                         <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($material->density()->lengthOf($material->onHand())->in(LengthUnit::Metre)) }}</b> m<span>that is</span>@endif</p>
                     @else
                         <p class="figure first">@if ($material->pitch !== null)<b>{{ $material->pitch->exact(LengthUnit::Millimetre) }}</b><span>from tab to tab</span>@elseif ($material->width !== null)<b>{{ $material->width->exact($material->width->mm < 100 ? LengthUnit::Millimetre : LengthUnit::Centimetre) }}</b><span>{{ $material->kind->isCounted() ? 'in size' : 'wide' }}</span>@endif</p>
-                        <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($balance) }}</b><span>{{ $material->unit() }} on hand</span>@else<b>?</b><span>{{ $material->kind->isCounted() ? 'not counted' : 'not measured' }}</span>@endif</p>
+                        <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($balance) }}</b><span>{{ $material->unit($balance) }} on hand</span>@else<b>?</b><span>{{ $material->kind->isCounted() ? 'not counted' : 'not measured' }}</span>@endif</p>
                         <p class="figure"></p>
                     @endif
                     <p class="figure">@if ($reserved > 0)<b>{{ Decimal::print($reserved) }}</b> {{ $material->kind->isStrand() ? 'g' : '' }}<span>reserved for bags</span>@elseif ($material->kind->isStrand())<b>{{ Decimal::print($material->density()->tex()) }}</b><span>tex</span>@endif</p>

@@ -48,9 +48,9 @@
                 @if ($strand)
                     <p class="figure"><b>{{ Decimal::print($material->density()->gramsPerMetre, 1) }}</b> g/m<span>{{ Decimal::print($material->density()->tex()) }} tex{{ $material->isByLabel() ? ', by its label' : '' }}</span></p>
                 @endif
-                <p class="figure">@if ($onHand === null)<b>?</b><span>{{ match (true) { $strand => 'not weighed', $material->kind->isCounted() => 'not counted', default => 'not measured' } }}</span>@else<b>{{ Decimal::print($onHand) }}</b> {{ $material->unit() }}<span>on hand</span>@endif</p>
+                <p class="figure">@if ($onHand === null)<b>?</b><span>{{ match (true) { $strand => 'not weighed', $material->kind->isCounted() => 'not counted', default => 'not measured' } }}</span>@else<b>{{ Decimal::print($onHand) }}</b> {{ $material->unit($onHand) }}<span>on hand</span>@endif</p>
                 @if ($strand && $onHand !== null)<p class="figure"><b>{{ Decimal::print($material->density()->lengthOf($material->onHand())->in(LengthUnit::Metre)) }}</b> m<span>that is</span></p>@endif
-                @if ($stock->reserved() > 0)<p class="figure @if ($stock->reserved() > ($onHand ?? 0)) bad @endif"><b>{{ Decimal::print($stock->freeFor()) }}</b> {{ $material->unit() }}<span>not reserved</span></p>@endif
+                @if ($stock->reserved() > 0)<p class="figure @if ($stock->reserved() > ($onHand ?? 0)) bad @endif"><b>{{ Decimal::print($stock->freeFor()) }}</b> {{ $material->unit($stock->freeFor()) }}<span>not reserved</span></p>@endif
             </div>
             <dl class="facts">@foreach ($facts as $name => $said)<dt>{{ $name }}</dt><dd>{{ $said }}</dd>@endforeach</dl>
             @if ($advice)
