@@ -13,6 +13,7 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Under;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
@@ -160,6 +161,7 @@ final readonly class Frame extends MadeByChoices
             $this->given('holes'), $this->given('between', self::BETWEEN), $this->given('bridge'),
         ];
         $onBridge = intdiv($bridge, self::PER_GROUP);
+        $groups = Decimal::many($onBridge, 'group');
         $single = Motif::single();
         $hole = new Each(Stitch::Single, 1, into: Into::Hole);
         $along = [...self::times([$hole, new Chains($between)], $holes - 1), $hole, new Chains($bridge)];
@@ -206,7 +208,7 @@ final readonly class Frame extends MadeByChoices
                     Tone::Better,
                     null,
                     'At the end pleat the sides and close the bottom.',
-                    "Fold each side in to its middle, {$onBridge} groups of four against {$onBridge}: the bottom is "
+                    "Fold each side in to its middle, {$groups} of four against {$onBridge}: the bottom is "
                         .'then as long as a frame’s groups.',
                 ),
                 new Remark(

@@ -46,7 +46,8 @@ final readonly class TurnLock extends OnTheMiddle
                 $level->place,
                 "Leave the lock’s hole: work {$first}, chain {$over}, skip {$over}, and go on.",
                 'That is the front’s middle'.($level->off($over) > 0 ? ', half a stitch off' : '')
-                    .". In the next round work one into each of the {$over} chains: the count stays.",
+                    .'. In the next round work one into '
+                    .($over === 1 ? 'the chain' : "each of the {$over} chains").': the count stays.',
             );
         }
 

@@ -225,7 +225,7 @@ final readonly class EndAndBack extends OfPieces
                     count($places).' tassels round the flap:',
                     "the first on stitch {$places[0]} from the seam, one on every "
                         .Decimal::ordinal($this->given('tassel_every', self::EVERY)).'; after the last '
-                        .($along - $places[count($places) - 1]).' stitches are left, before the first '
+                        .Decimal::many($along - $places[count($places) - 1], 'stitch').' left, before the first '
                         .($places[0] - 1).'.',
                 )]),
             ],

@@ -7,6 +7,7 @@ namespace Fescue\Core\Piece;
 use Fescue\Core\Instruction\Against;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Sewn;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
@@ -34,7 +35,8 @@ final readonly class Seam
         if ($this->eased() > max(1, self::MOST_EASED * $this->stitches)) {
             throw new Unmakeable(
                 $path,
-                "Seam {$letter} cannot meet: {$from->stitches} stitches of the {$from->named()} against "
+                "Seam {$letter} cannot meet: ".Decimal::many($from->stitches, 'stitch')
+                    ." of the {$from->named()} against "
                     ."{$to->stitches} of the {$to->named()}. Bring them nearer to each other.",
             );
         }

@@ -10,6 +10,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Together;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -313,7 +314,8 @@ final readonly class Band extends MadeByChoices
         if (abs($steps) > $this->given('rounds') - 1) {
             throw new Unmakeable(
                 'top_width',
-                'That is too steep for '.$this->given('rounds').' rounds: '.self::A_STEP.' stitches a round '
+                'That is too steep for '.Decimal::many($this->given('rounds'), 'round').': '.self::A_STEP
+                    .' stitches a round '
                     .($steps > 0 ? 'bring it to '.$least->print(LengthUnit::Centimetre).' at the least.'
                         : 'is the most that widens it.'),
             );

@@ -12,6 +12,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
+use PHPUnit\Framework\Assert;
 
 /** Bags of one way or another, for tests. */
 final class Ways
@@ -55,5 +56,14 @@ final class Ways
         $notes = Notes::on($plan, MaterialEstimate::of($plan));
 
         return array_combine(array_column($notes, 'code'), array_map(fn($note): string => $note->text(), $notes));
+    }
+
+    /** "1 row", not "1 rows"; "2nd", not "2th". */
+    public static function isSaidOfOneAsOfOne(string $said): void
+    {
+        Assert::assertDoesNotMatchRegularExpression(
+            '/(?<![\d.,×–-]|\d )\b1 (?!less|this)\w+s\b|(?<!1)[123]th\b/u',
+            $said,
+        );
     }
 }

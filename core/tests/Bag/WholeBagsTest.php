@@ -85,6 +85,7 @@ final class WholeBagsTest extends TestCase
                                 $refused++;
                                 self::assertStringStartsWith('/', $e->problems[0]->path);
                                 self::assertGreaterThan(15, strlen($e->problems[0]->message));
+                                Ways::isSaidOfOneAsOfOne($e->problems[0]->message);
 
                                 continue;
                             }
@@ -220,6 +221,7 @@ final class WholeBagsTest extends TestCase
                 [$takes, (int) preg_replace('/^.*\((\d+)\)$/', '$1', $line)],
                 "{$row->name}: {$line} of {$said}",
             );
+            Ways::isSaidOfOneAsOfOne($line);
             $there = $leaves;
         }
     }
@@ -293,6 +295,7 @@ final class WholeBagsTest extends TestCase
         self::assertGreaterThan(0, $estimate->grams->likely);
         foreach (Notes::on($plan, $estimate) as $note) {
             self::assertStringNotContainsString('{', $note->text());
+            Ways::isSaidOfOneAsOfOne($note->text());
         }
         // What is settled is written and read again to the same rows, and both files are as their formats say.
         $settled = PartsWriter::write($plan->settled()->parts) + $document;

@@ -21,7 +21,7 @@ final class Words
                 .'|do not join: .*$'
                 .'|sl st in (?:first st|top of the starting ch) to join'
                 .'|join the strand in st \d+ of the edge, ch \d|sew the last row with \d+ sl st to sts \d+ to \d+ of the '
-                .'edge|sl st in each of next \d+ sts: rounds begin here from now on/',
+                .'edge|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',
             '',
             $text,
         );

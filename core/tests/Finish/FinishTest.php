@@ -246,6 +246,10 @@ final class FinishTest extends TestCase
                 self::said($fitted->figures),
                 $at,
             );
+            Ways::isSaidOfOneAsOfOne(implode(' ', [
+                self::said($fitted->figures), ...array_map(self::said(...), $fitted->steps),
+                ...array_map(fn($remark): string => "{$remark->lead} {$remark->rest}", $fitted->remarks),
+            ]));
             $halves = fn(string $text): float => (float) $text + (str_contains($text, '½') ? 0.5 : 0.0);
             $row = (int) $plan->work->place("Round {$at[1]}");
             $around = $plan->work->counts[$row]->takes;

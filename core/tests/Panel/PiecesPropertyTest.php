@@ -21,6 +21,7 @@ use Fescue\Core\Piece\Seam;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Bag\Words;
 use Fescue\Core\Tests\Shape\Outside;
 use Opis\JsonSchema\Validator;
@@ -50,6 +51,7 @@ final class PiecesPropertyTest extends TestCase
                 } catch (Refused $e) {
                     self::assertStringStartsWith('/', $e->problems[0]->path, $said);
                     self::assertGreaterThan(15, strlen($e->problems[0]->message));
+                    Ways::isSaidOfOneAsOfOne($e->problems[0]->message);
 
                     continue;
                 }
@@ -176,6 +178,7 @@ final class PiecesPropertyTest extends TestCase
             foreach ($piece->rows as $row) {
                 $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
                 $line = $writer->line($row);
+                Ways::isSaidOfOneAsOfOne($line);
                 $text = rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.');
                 $seam = $row->kind === RowKind::Seam;
                 [$takes, $leaves] = Words::read($text, count($row->into) === 1 || $seam ? $offered : $there, 0, $spans);
@@ -225,6 +228,7 @@ final class PiecesPropertyTest extends TestCase
         );
         foreach (Notes::on($plan, $estimate) as $note) {
             self::assertStringNotContainsString('{', $note->text());
+            Ways::isSaidOfOneAsOfOne($note->text());
         }
         $assembly = Built::assembly($plan);
         if ($document['build']['type'] !== 'net') {

@@ -54,6 +54,7 @@ return [
         'bare.each.one' => '{stitch}', 'bare.each' => '{n} {stitch}', 'bare.chain' => '{n} cad',
         'together.one' => '{k} {stitch} juntos', 'together' => '{k} {stitch} juntos, {n} veces',
         'through' => 'doblar los lados hacia dentro y cerrar con {n} {stitch} por todas las capas',
+        'move-on.one' => '{stitch} en el p sig: desde ahora las vueltas empiezan aquí',
         'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
         'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y pr en el p '
             .'del otro pliegue',

@@ -50,6 +50,7 @@ return [
         'bare.each.one' => '{stitch}', 'bare.each' => '{n} {stitch}', 'bare.chain' => 'ch {n}',
         'together.one' => '{stitch}{k}tog', 'together' => '{stitch}{k}tog {n} times',
         'through' => 'fold the sides in, {n} {stitch} through all layers to close',
+        'move-on.one' => '{stitch} in next st: rounds begin here from now on',
         'move-on' => '{stitch} in each of next {n} sts: rounds begin here from now on',
         'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and '
             .'sl st in the stitch at the other fold',
