@@ -6,6 +6,7 @@ namespace Fescue\Core\Tests\Panel;
 
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Panel\TabNet;
+use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
@@ -425,6 +426,47 @@ final class HandbookPiecesTest extends TestCase
                 'front' => $wide * $high, 'back' => $wide * $high, 'bottom' => $wide * $deep,
                 'left' => $deep * $high, 'right' => $deep * $high,
             ], $on);
+        }
+    }
+
+    /** Of an envelope: cut out and laid flat, sides beside the back a finger or more off; folded up, a box. */
+    public function testAnEnvelopeLiesFlatAndStandsUp(): void
+    {
+        $assembly = Built::assembly(Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]));
+        [$w, $d, $h] = [$assembly->wide->mm, $assembly->deep->mm, $assembly->high->mm];
+        $box = fn(Face $face): array => array_map(
+            fn(int $axis): array => [round($face->least($axis), 6), round($face->greatest($axis), 6)],
+            [0, 1, 2],
+        );
+        $flat = array_map($box, $assembly->steps[0]->faces);
+        $round = fn(float ...$of): array => array_map(fn(float $one): float => round($one, 6), $of);
+        foreach ($flat as $face) {
+            self::assertSame([0.0, 0.0], $face[2], 'All lie on the table.');
+        }
+        self::assertSame([
+            [$round(0, $w), $round(-$d - $h, -$d)],
+            [$round(0, $w), $round(-$d, 0)],
+            [$round(0, $w), $round(0, $h)],
+        ], array_map(fn(array $face): array => [$face[0], $face[1]], array_slice($flat, 0, 3)));
+        $gap = max(20.0, $d / 2);
+        self::assertSame([
+            [$round(-$d - $gap, -$gap), $round(0, $h)],
+            [$round($w + $gap, $w + $gap + $d), $round(0, $h)],
+        ], array_map(fn(array $face): array => [$face[0], $face[1]], array_slice($flat, -2)));
+        // Closed: back and front stand so far apart as the bag is deep, its sides between them.
+        $sides = array_map($box, array_slice($assembly->closed()->faces, 0, 5));
+        self::assertSame([
+            [$round(0, $w), $round(0, $h), [0.0, 0.0]],
+            [$round(0, $w), [0.0, 0.0], $round(0, $d)],
+            [[0.0, 0.0], $round(0, $h), $round(0, $d)],
+            [$round($w, $w), $round(0, $h), $round(0, $d)],
+            [$round(0, $w), $round(0, $h), $round($d, $d)],
+        ], $sides);
+        foreach (array_slice($assembly->steps, 1, 2) as $nth => $step) {
+            self::assertCount(3, $step->seams);
+            foreach ($step->seams as [, $from, $to]) {
+                self::assertSame([$nth * $w, $nth * $w], [$from[0], $to[0]]);
+            }
         }
     }
 }
