@@ -72,8 +72,8 @@ final readonly class TabNet
             throw new Unmakeable(
                 'net',
                 'This net does not fold to a bag: the '.implode(', the ', $told)
-                    .($more > 0 ? " and {$more} more" : '').(count($lonely) === 1 ? ' has' : ' have')
-                    .' no partner. Rows that read the same from both ends, such as 2, 4, 5, 4, 2, fold in half.',
+                    .($more > 0 ? " and {$more} more" : '')
+                    .' have no partner. Rows that read the same from both ends, such as 2, 4, 5, 4, 2, fold in half.',
             );
         }
 

@@ -469,4 +469,18 @@ final class HandbookPiecesTest extends TestCase
             }
         }
     }
+
+    /** A column of five with a square beside its foot, folded across the middle: three edges find none; with two, five. */
+    public function testANetThatDoesNotFoldNamesItsLooseEdges(): void
+    {
+        $said = fn(array $net): string => Built::refused([
+            'type' => 'tabs', 'rows' => 4, 'across' => 6, 'tab' => ['width' => '16 mm', 'height' => '24 mm'], 'net' => $net,
+        ])[1];
+        self::assertStringStartsWith(
+            'This net does not fold to a bag: the right edge of square 1 in row 1, the upper edge of square 2 in row 5, the '
+                .'right edge of square 2 in row 5 have no partner.',
+            $said([1, 1, 1, 1, 2]),
+        );
+        self::assertStringContainsString('the upper edge of square 2 in row 4 and 2 more have no', $said([1, 1, 1, 2, 2]));
+    }
 }
