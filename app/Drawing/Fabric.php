@@ -58,6 +58,14 @@ final class Fabric
         bool $wrong = false,
     ): ?string {
         $thick = max(0.8, min($thick, self::THICKEST * $wide));
+        $key = implode(
+            '|',
+            [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour, $wrong],
+        );
+        $id = $this->name.substr(hash('crc32b', $key), 0, 8);
+        if (isset($this->parts[$id])) {
+            return $id;
+        }
         $path = $wide < self::LEAST
             ? ($top ? '' : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
             : ($top
@@ -66,11 +74,6 @@ final class Fabric
         if ($path === '') {
             return null;
         }
-        $key = implode(
-            '|',
-            [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour, $wrong],
-        );
-        $id = $this->name.substr(hash('crc32b', $key), 0, 8);
         $this->parts[$id] = [$path, $thick, $colour, $wide >= self::LEAST];
 
         return $id;

@@ -166,7 +166,7 @@ final class SideDrawing
                 ."L{$right($first->foot->x)} 0H{$left($last->foot->x)}z\" fill=\"".Fabric::ground($colour).'"/>';
         }
         foreach ([false, true] as $top) {
-            foreach ($this->runs($level, $wide, true) as $run) {
+            foreach ($this->runs($level, $wide, true, $top) as $run) {
                 $part = $this->fabric->part(
                     $top,
                     $run[0]->placed->stitch,
@@ -237,10 +237,11 @@ final class SideDrawing
      * Stitches side by side: so wide apart where they are alike, else no wider.
      *
      * @param list<SideStitch> $stitches
+     * @param bool $tops whether their tops alone are asked of: these are alike however the stitch leans
      *
      * @return list<non-empty-list<SideStitch>>
      */
-    private function runs(array $stitches, float $wide, bool $alike = false): array
+    private function runs(array $stitches, float $wide, bool $alike = false, bool $tops = false): array
     {
         $runs = [];
         foreach ($stitches as $one) {
@@ -250,7 +251,7 @@ final class SideDrawing
             $joins = $before !== null && ($alike ? abs($apart - $wide) < 0.02 * $wide : $apart < 1.02 * $wide)
                 && (! $alike || ($before->placed->stitch === $one->placed->stitch
                     && $before->placed->loop === $one->placed->loop
-                    && $before->slant === $one->slant && abs($before->foot->y - $one->foot->y) < 1e-6));
+                    && ($tops || $before->slant === $one->slant) && abs($before->foot->y - $one->foot->y) < 1e-6));
             if ($joins) {
                 $runs[$last][] = $one;
             } else {

@@ -43,8 +43,8 @@ final readonly class SideView
 
     public static function of(BagPlan $plan): self
     {
-        $rows = $openings = [];
-        $below = $last = $course = null;
+        $rows = $openings = $placed = [];
+        $below = $last = $course = $like = null;
         $foot = $width = $height = 0.0;
         $before = 1.0;
         $steady = false;
@@ -65,7 +65,10 @@ final readonly class SideView
                 || $row->instructions !== $last?->instructions
                 || $row->fabric !== $last->fabric
             ) {
-                $placed = self::placed($row);
+                if ($row->instructions !== $like) {
+                    $placed = self::placed($row);
+                    $like = self::isPickedUp($row) ? null : $row->instructions;
+                }
                 $below = $below === null ? self::ground(
                     self::isPickedUp($row) ? $plan->work->rows[$place + 1]->into[0] ?? $row->into[0] : $row->into[0],
                     $stitch,
