@@ -92,6 +92,9 @@ final class AfterRoundsTest extends TestCase
         // Two stitches of it before the fold, two past it.
         self::assertStringStartsWith('Join the strand in st 55 of the edge', $lines['Row 1']);
         self::assertStringContainsString('sts 27 to 30', $lines['Row 10']);
+        // The front is 14 stitches of 12 mm to either fold and shows two of each foot: their middle is one from the fold.
+        $hung = SideView::of($plan)->hung[0];
+        self::assertEqualsWithDelta([0.0, 24.0, 13 * 12.0], [$hung->x, $hung->broad, $hung->arch?->over->a], 1e-9);
     }
 
     /** Handbook 10 I: at equal distances, counted and measured: 7 stitches were 7 cm from each side. */
