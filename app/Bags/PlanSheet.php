@@ -630,7 +630,9 @@ final readonly class PlanSheet
         }
         $pieces = count($assembly->pieces);
 
-        return Decimal::many($pieces, 'piece').($assembly->seams === [] ? '' : ', '.Decimal::many(count($assembly->seams), 'seam'));
+        $seams = count($assembly->seams);
+
+        return Decimal::many($pieces, 'piece').($seams === 0 ? '' : ', '.Decimal::many($seams, 'seam'));
     }
 
     /** What rounding did to the wished size, in words; '' where no size was wished. */

@@ -1,7 +1,7 @@
 import { marking } from './marking.js';
 import { begin } from './begin.js';
 import { folding } from './folding.js';
-import { fileSizes, focusTrouble, keys, leaving, printing } from './page.js';
+import { fileSizes, focusTrouble, keys, leaving, printing, strength } from './page.js';
 import { parcel } from './parcel.js';
 import { plan } from './plan.js';
 import { scale } from './scale.js';
@@ -14,6 +14,7 @@ focusTrouble();
 printing();
 fileSizes();
 leaving();
+strength();
 plan();
 parcel();
 folding();

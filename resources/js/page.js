@@ -40,6 +40,35 @@ export function focusTrouble() {
     document.querySelector('[data-focus]')?.focus();
 }
 
+const SHORTEST = 12;
+const VARIED = 7;
+
+/** How good a new password is, as it is typed, in its hint. What is refused is the server's to say. */
+export function strength() {
+    for (const field of document.querySelectorAll('input[name="password"][autocomplete="new-password"]')) {
+        const hint = document.getElementById(`${field.id}-hint`);
+        const plain = hint.textContent;
+        const own = (name) => (field.form.elements[name]?.value ?? '').toLowerCase().split(/[^\p{L}\d]+/u).filter((word) => word.length > 3);
+        hint.setAttribute('aria-live', 'polite');
+        field.addEventListener('input', () => {
+            const letters = [...field.value];
+            const wanting = SHORTEST - letters.length;
+            const told = [...own('name'), ...own('email')].some((word) => field.value.toLowerCase().includes(word));
+            if (letters.length === 0) {
+                hint.textContent = plain;
+            } else if (wanting > 0) {
+                hint.textContent = `${wanting} more.`;
+            } else if (told) {
+                hint.textContent = 'Long enough, but your own name is what one guesses first.';
+            } else {
+                hint.textContent = new Set(letters).size < VARIED
+                    ? 'Long enough, but the same few letters are soon guessed.'
+                    : 'Long enough.';
+            }
+        });
+    }
+}
+
 /** A file too large to be a bag is said before it is sent. */
 export function fileSizes() {
     for (const field of document.querySelectorAll('[data-most-bytes]')) {

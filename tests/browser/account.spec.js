@@ -90,3 +90,22 @@ test('drawings are kept as SVG files true to scale', async ({ page }) => {
     expect(drawn.width * (2.54 / 96) * ratio).toBeGreaterThan(flat * 0.97);
     expect(drawn.width * (2.54 / 96) * ratio).toBeLessThan(flat * 1.03);
 });
+
+test('a new password is told how good it is while it is typed', async ({ page }) => {
+    await page.goto('/register');
+    const hint = page.locator('#password-hint');
+    const says = async (typed, said) => {
+        await page.getByLabel('Password', { exact: true }).fill(typed);
+        await expect(hint).toContainText(said);
+    };
+    await page.getByLabel('Name').fill('Anneke Vos');
+    await page.getByLabel('Email').fill('harbourmaster@pier.example');
+    await says('short', '7 more.');
+    await says('anneke-1987-anneke', 'your own name');
+    await says('The-HarbourMaster-1', 'your own name');
+    await says('abababababababab', 'the same few letters');
+    await says('slipway lantern herring oar', 'Long enough.');
+    await expect(hint).toHaveText('Long enough.');
+    await says('', 'four words');
+    await expect(page.getByLabel('Password', { exact: true })).toHaveAccessibleDescription(/12 letters or more/);
+});

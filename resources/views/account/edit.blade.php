@@ -18,8 +18,7 @@
         <form method="post" action="{{ route('account.password') }}">
             @csrf @method('put')
             <x-field name="current_password" label="Present password" type="password" autocomplete="current-password" :keep="false" required />
-            <x-field name="password" label="New password" hint="12 letters or more." type="password" autocomplete="new-password" :keep="false" required />
-            <x-field name="password_confirmation" label="New password again" type="password" autocomplete="new-password" :keep="false" required />
+            <x-new-password label="New password" />
             <button class="btn btn-quiet">Change it</button>
         </form>
     </section>

@@ -6,8 +6,7 @@
         @csrf
         <x-field name="email" label="Email" type="email" autocomplete="username" required />
         <x-field name="code" label="Recovery code" autocomplete="off" :keep="false" maxlength="40" required placeholder="abcd-efgh-jkmn" />
-        <x-field name="password" label="New password" hint="12 letters or more." type="password" autocomplete="new-password" :keep="false" required />
-        <x-field name="password_confirmation" label="New password again" type="password" autocomplete="new-password" :keep="false" required />
+        <x-new-password label="New password" />
         <button class="btn btn-primary">Change it and sign in</button>
     </form>
     <p class="section-rule">Found it after all? <a href="{{ route('sign-in') }}">Sign in</a>.</p>
