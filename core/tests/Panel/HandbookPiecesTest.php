@@ -483,4 +483,37 @@ final class HandbookPiecesTest extends TestCase
         );
         self::assertStringContainsString('the upper edge of square 2 in row 4 and 2 more have no', $said([1, 1, 1, 2, 2]));
     }
+
+    /** What is made just as the piece before it is made twice, and told once. */
+    public function testLikePiecesAreMadeSoManyTimes(): void
+    {
+        $tab = ['width' => '16 mm', 'height' => '24 mm'];
+        foreach ([
+            'a panel and two gussets' => [[1, 2], ['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]],
+            'seventeen squares' => [[17], ['type' => 'tabs', 'rows' => 4, 'across' => 6, 'tab' => $tab, 'net' => [2, 4, 5, 4, 2]]],
+        ] as $what => [$many, $build]) {
+            self::assertSame($many, array_map(count(...), Built::assembly(Built::plan($build))->kinds()), $what);
+        }
+    }
+
+    /** 36 squares of 3.8 mm in front, 11 below, as many behind as in front, 12 over the flap: folded between them. */
+    public function testACanvasIsFoldedBetweenItsParts(): void
+    {
+        $plan = Built::plan([
+            'type' => 'canvas', 'sheet_across' => 50, 'sheet_high' => 95, 'pitch' => '3.8 mm', 'front' => 36, 'bottom' => 11,
+            'flap' => 12,
+        ]);
+        $folds = $plan->work->pieces[0]->flat->folds ?? [];
+        self::assertSame(
+            ['bottom, 11 squares', 'back, 36 squares', 'flap, 12 squares'],
+            array_column($folds, 'above'),
+        );
+        foreach ([36, 47, 83] as $nth => $squares) {
+            self::assertEqualsWithDelta(
+                [[-95.0, -3.8 * $squares], [95.0, -3.8 * $squares]],
+                [$folds[$nth]->from, $folds[$nth]->to],
+                1e-9,
+            );
+        }
+    }
 }
