@@ -49,6 +49,16 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(fn(PasswordReset $e) => $note('password changed', $e->user));
     }
 
+    public function register(): void
+    {
+        if (! $this->app->runningInConsole()) {
+            config([
+                'logging.channels.single.path' => storage_path('logs/fescue.log'),
+                'logging.channels.security.path' => storage_path('logs/security.log'),
+            ]);
+        }
+    }
+
     public function boot(): void
     {
         self::heed();
