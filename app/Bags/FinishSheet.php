@@ -28,33 +28,37 @@ use Illuminate\Support\Collection;
 /** What a bag is finished with, and what it was when it was done. */
 final readonly class FinishSheet
 {
-    /**
-     * @param Collection<int, Picture> $pictures without their bytes
-     * @param ?string $link that shows it; null where none does
-     * @param array<int, string> $strands names of those that it may be made of again, by number
-     */
-    private function __construct(
-        public PlanSheet $sheet,
-        public ?BagFinish $done,
-        public Shopping $shopping,
-        public Collection $pictures,
-        public ?string $link,
-        public array $strands,
-    ) {}
+    private function __construct(public PlanSheet $sheet, public ?BagFinish $done, private User $maker) {}
 
     public static function of(PlanSheet $sheet, User $maker): self
     {
-        $pictures = Picture::query()->where('bag_id', $sheet->bag->id);
+        return new self($sheet, BagFinish::query()->find($sheet->bag->id), $maker);
+    }
+
+    public function shopping(): Shopping
+    {
+        return Shopping::of($this->maker, [$this->sheet]);
+    }
+
+    /** @return Collection<int, Picture> without their bytes */
+    public function pictures(): Collection
+    {
+        $pictures = Picture::query()->where('bag_id', $this->sheet->bag->id);
         $pictures->orderBy('id');
 
-        return new self(
-            $sheet,
-            BagFinish::query()->find($sheet->bag->id),
-            Shopping::of($maker, [$sheet]),
-            $pictures->get(['id', 'bag_id', 'width', 'height', 'created_at']),
-            BagLink::query()->find($sheet->bag->id)?->token,
-            $maker->strands()->pluck('name', 'id')->all(),
-        );
+        return $pictures->get(['id', 'bag_id', 'width', 'height', 'created_at']);
+    }
+
+    /** That shows it; null where none does. */
+    public function link(): ?string
+    {
+        return BagLink::query()->find($this->sheet->bag->id)?->token;
+    }
+
+    /** @return array<int, string> names of the strands that it may be made of again, by number */
+    public function strands(): array
+    {
+        return $this->maker->strands()->pluck('name', 'id')->all();
     }
 
     /** @return list<array{Finishing, Fitted}> in the order of the document */

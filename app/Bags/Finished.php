@@ -13,6 +13,7 @@ use App\Rules\Typed;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -83,15 +84,12 @@ final class Finished
     }
 
     /** "1 h 20", "45 min", "45"; null where nothing was said. @throws NotUnderstood */
-    public static function minutes(string $text): ?int
+    private static function minutes(string $text): ?int
     {
         if ($text === '') {
             return null;
         }
-        if (preg_match('/^(?:(\d{1,3})\s*h)?\s*(?:(\d{1,5})\s*(?:min|m)?)?$/i', $text, $time) !== 1) {
-            throw new NotUnderstood('Write how long it took, like “45”, “45 min” or “1 h 20”.');
-        }
-        $minutes = 60 * (int) ($time[1] ?? 0) + (int) ($time[2] ?? 0);
+        $minutes = Duration::parse($text, 5);
 
         return $minutes <= self::LONGEST_TIME
             ? $minutes

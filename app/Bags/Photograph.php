@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use Fescue\Core\Measure\NotUnderstood;
+use Illuminate\Http\UploadedFile;
 
 /**
  * A photograph as it is sent, made anew: upright, at most so large, and with nothing in it but the picture, so that
@@ -21,6 +22,25 @@ final readonly class Photograph
     private const QUALITY = 88;
 
     private function __construct(public int $width, public int $height, public string $jpeg) {}
+
+    /**
+     * As a form sends it.
+     *
+     * @param string $none where none came
+     *
+     * @throws NotUnderstood
+     */
+    public static function sent(mixed $file, string $none): self
+    {
+        if (! $file instanceof UploadedFile) {
+            throw new NotUnderstood($none);
+        }
+        if (! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
+            throw new NotUnderstood('The picture did not arrive whole, or is larger than 24 MB.');
+        }
+
+        return self::read($file->getRealPath());
+    }
 
     /** @throws NotUnderstood where the file is no picture, or too large a one */
     public static function read(string $path): self

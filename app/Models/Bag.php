@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\LoggedTime;
@@ -271,9 +272,7 @@ final class Bag extends Model
             $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
         $handles = $this->choices['handles'] ?? $this->choices['build'] ?? null;
-        // A slot does not hang, nor what is bought.
-        $hangs = ['chain', 'straps', 'hooked', 'foundation', 'net'];
-        $straps = is_array($handles) && in_array($handles['type'] ?? '', $hangs, true);
+        $straps = is_array($handles) && is_string($handles['type'] ?? null) && Makers::hangs($handles['type']);
         if ($straps && $this->material_id !== null && ! isset($document['stretch'])) {
             $document += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
         }

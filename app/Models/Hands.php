@@ -45,10 +45,10 @@ final class Hands
     /** Seconds that is kept which her swatches taught: a day. */
     private const KEPT = 86_400;
 
-    /** Reads what it is asked for once: one for a page serves all its bags. */
     /** @var ?array<int, non-empty-list<float>> by the material's number */
     private ?array $stretches = null;
 
+    /** Reads what it is asked for once: one for a page serves all its bags. */
     public function __construct(private readonly int $makerId) {}
 
     /**

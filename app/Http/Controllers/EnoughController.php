@@ -29,6 +29,7 @@ use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Rest;
 use Fescue\Core\Estimate\Spare;
 use Fescue\Core\Material\Acquired;
+use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -263,13 +264,14 @@ final class EnoughController extends Controller
     {
         $this->authorize('own', $bag);
         $part = Part::tryFrom(Typed::text($request, 'part'));
-        $text = Typed::text($request, 'minutes');
-        if ($part === null || preg_match('/^(?:(\d{1,3})\s*h)?\s*(?:(\d{1,4})\s*(?:min|m)?)?$/i', $text, $time) !== 1) {
-            return back()->withInput()->withErrors(
-                ['minutes' => 'Write how long it took, like “45”, “45 min” or “1 h 20”.'],
-            );
+        if ($part === null) {
+            return back()->withInput()->withErrors(['minutes' => 'Say which part it was.']);
         }
-        $minutes = 60 * (int) ($time[1] ?? 0) + (int) ($time[2] ?? 0);
+        try {
+            $minutes = Duration::parse(Typed::text($request, 'minutes'));
+        } catch (NotUnderstood $e) {
+            return back()->withInput()->withErrors(['minutes' => $e->getMessage()]);
+        }
         $of = ['bag_id' => $bag->id, 'part' => $part->value];
         $minutes > 0
             ? BagMinutes::query()->upsert([$of + ['minutes' => $minutes]], ['bag_id', 'part'], ['minutes'])

@@ -148,7 +148,7 @@ final class FinishController extends Controller
     {
         $finish = $this->sheet($request, $bag);
         try {
-            $taken = $finish === null ? [] : Finished::take($bag, $finish->shopping);
+            $taken = $finish === null ? [] : Finished::take($bag, $finish->shopping());
         } catch (NotEnough $e) {
             return redirect()->route('bags.finish', $bag)->withErrors(['take' => $e->getMessage()]);
         }

@@ -20,7 +20,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 
 /** Her finished bags: what was planned beside what came, and their pictures. */
 final class LogController extends Controller
@@ -97,23 +96,13 @@ final class LogController extends Controller
     public function photograph(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        $file = $request->file('picture');
-        $wrong = fn(string $message): RedirectResponse => redirect()->route('bags.finish', $bag)->withErrors(
-            ['picture' => $message],
-        );
-        if (! $file instanceof UploadedFile) {
-            return $wrong('Choose a picture.');
-        }
-        if (! $file->isValid() || $file->getSize() > Photograph::MOST_BYTES) {
-            return $wrong('The picture did not arrive whole, or is larger than 24 MB.');
-        }
-        if (Picture::query()->where('bag_id', $bag->id)->count() >= self::PICTURES) {
-            return $wrong('A bag keeps '.self::PICTURES.' pictures; take one out first.');
-        }
         try {
-            $photograph = Photograph::read($file->getRealPath());
+            if (Picture::query()->where('bag_id', $bag->id)->count() >= self::PICTURES) {
+                throw new NotUnderstood('A bag keeps '.self::PICTURES.' pictures; take one out first.');
+            }
+            $photograph = Photograph::sent($request->file('picture'), 'Choose a picture.');
         } catch (NotUnderstood $e) {
-            return $wrong($e->getMessage());
+            return redirect()->route('bags.finish', $bag)->withErrors(['picture' => $e->getMessage()]);
         }
         Picture::query()->forceCreate([
             'user_id' => $bag->user_id,

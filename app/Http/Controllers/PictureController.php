@@ -16,7 +16,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 
 /** Gauge from a picture: a swatch with a bank-sized card on it, and marks on both. */
 final class PictureController extends Controller
@@ -38,17 +37,11 @@ final class PictureController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $file = $request->file('picture');
-        if (! $file instanceof UploadedFile) {
-            return back()->withErrors(
-                ['picture' => 'Choose a picture: the swatch lying flat, a bank-sized card on the same table.'],
-            );
-        }
-        if (! $file->isValid() || $file->getSize() > Photograph::MOST_BYTES) {
-            return back()->withErrors(['picture' => 'The picture did not arrive whole, or is larger than 24 MB.']);
-        }
         try {
-            $photograph = Photograph::read($file->getRealPath());
+            $photograph = Photograph::sent(
+                $request->file('picture'),
+                'Choose a picture: the swatch lying flat, a bank-sized card on the same table.',
+            );
         } catch (NotUnderstood $e) {
             return back()->withErrors(['picture' => $e->getMessage()]);
         }

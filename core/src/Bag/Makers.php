@@ -18,6 +18,7 @@ use Fescue\Core\Panel\Envelope;
 use Fescue\Core\Panel\Net;
 use Fescue\Core\Panel\Panels;
 use Fescue\Core\Panel\Tabs;
+use Fescue\Core\Piece\Hangs;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Top\ChainHandle;
 use Fescue\Core\Top\FoundationStrap;
@@ -85,5 +86,11 @@ final class Makers
     public static function byKey(array $of): array
     {
         return array_combine(array_map(fn(string $maker): string => $maker::key(), $of), $of);
+    }
+
+    /** Whether a handle, or a bag of pieces, of that key hangs so that it gives. */
+    public static function hangs(string $key): bool
+    {
+        return is_a((self::byKey(self::TOPS) + self::byKey(self::BUILDS))[$key] ?? '', Hangs::class, true);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Estimate;
 
+use Fescue\Core\Statistics\LinearModel;
+
 /** How honest the estimates of her finished bags were, and whether her hand drifts from one to the next. */
 final readonly class TrackRecord
 {
@@ -39,18 +41,16 @@ final readonly class TrackRecord
             return null;
         }
         $ratios = $this->ratios();
-        [$middle, $mean] = [($many - 1) / 2, array_sum($ratios) / $many];
-        $across = $along = 0.0;
-        foreach ($ratios as $nth => $ratio) {
-            $across += ($nth - $middle) * ($ratio - $mean);
-            $along += ($nth - $middle) ** 2;
-        }
-        $slope = $across / $along;
-        $rest = 0.0;
-        foreach ($ratios as $nth => $ratio) {
-            $rest += ($ratio - $mean - $slope * ($nth - $middle)) ** 2;
-        }
-        $error = sqrt($rest / ($many - 2) / $along);
+        $middle = ($many - 1) / 2;
+        $rows = array_map(fn(int $nth): array => [1.0, $nth - $middle], array_keys($ratios));
+        $line = LinearModel::prior([0.0, 0.0], [INF, INF])->observing($rows, $ratios, array_fill(0, $many, 1.0));
+        $slope = $line->mean()[1];
+        $rest = array_sum(array_map(
+            fn(array $row, float $ratio): float => ($ratio - $line->expected($row)) ** 2,
+            $rows,
+            $ratios,
+        ));
+        $error = sqrt($rest / ($many - 2) * $line->variance([0.0, 1.0]));
 
         return abs($slope) > self::BEYOND * $error && abs($slope) > 1e-9 ? $slope : null;
     }

@@ -26,6 +26,7 @@ use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
+use Fescue\Core\Piece\Hangs;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
@@ -45,7 +46,7 @@ use Fescue\Core\Stitch\Stitch;
  * chain for a strap between them, in one ring. A loop of the net is a rhombus: as it lies it is as wide as a stitch of
  * the panel. How far it opens under a load is a guess that a tape corrects. Common practice, no source.
  */
-final readonly class Net extends OfPieces
+final readonly class Net extends OfPieces implements Hangs
 {
     private const PANEL_ROWS = 6;
 

@@ -7,11 +7,12 @@ namespace Fescue\Core\Top;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
+use Fescue\Core\Piece\Hangs;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
 
 /** A long handle on each side: a chain over some stitches of the edge, and stitches around it. */
-final readonly class ChainHandle extends OverChain
+final readonly class ChainHandle extends OverChain implements Hangs
 {
     /** Between the ends of a handle where nothing is said, mm. From memory. */
     private const WIDE = 150.0;

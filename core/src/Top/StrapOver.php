@@ -9,6 +9,7 @@ use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
+use Fescue\Core\Piece\Hangs;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
@@ -18,7 +19,7 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 
 /** One strap, worked by itself, from fold to fold: as long as it should hang. */
-abstract readonly class StrapOver extends OnSides
+abstract readonly class StrapOver extends OnSides implements Hangs
 {
     private const MOST_CHAINS = 400;
 

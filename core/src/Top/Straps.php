@@ -18,6 +18,7 @@ use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
+use Fescue\Core\Piece\Hangs;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
@@ -29,7 +30,7 @@ use Fescue\Core\Piece\Wish;
  * Straps of rows begun on the edge and sewn to the place over against: one on each side, or one from fold to fold. Four
  * wide and 25 rows of dc are common practice, no source.
  */
-final readonly class Straps extends OnSides
+final readonly class Straps extends OnSides implements Hangs
 {
     private const EACH_SIDE = 'each-side';
 

@@ -2,6 +2,7 @@
 @use(App\Rules\Typed)
 @use(Fescue\Core\Bag\Finishes)
 @use(Fescue\Core\Finish\Finishings)
+@use(Fescue\Core\Measure\Duration)
 @php
     $chosen = array_values(array_filter((array) ($bag->choices['finish'] ?? []), is_array(...)));
     $ways = Finishings::byKey();
@@ -62,8 +63,9 @@
                         </tbody>
                     </table>
                     @if ($done->otherwise !== '')<p class="quote">“{{ $done->otherwise }}”</p>@endif
-                    @if ($finish->pictures->isNotEmpty())
-                    <div class="photographs">@foreach ($finish->pictures as $picture)<figure><img src="{{ route('bags.picture', [$bag, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" alt="The bag, photographed {{ $picture->created_at?->format('j F Y') }}" loading="lazy"><form method="post" action="{{ route('bags.picture', [$bag, $picture]) }}">@csrf @method('delete')<button class="plain">Take it out</button></form></figure>@endforeach</div>
+                    @php $pictures = $finish->pictures(); @endphp
+                    @if ($pictures->isNotEmpty())
+                    <div class="photographs">@foreach ($pictures as $picture)<figure><img src="{{ route('bags.picture', [$bag, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" alt="The bag, photographed {{ $picture->created_at?->format('j F Y') }}" loading="lazy"><form method="post" action="{{ route('bags.picture', [$bag, $picture]) }}">@csrf @method('delete')<button class="plain">Take it out</button></form></figure>@endforeach</div>
                     @endif
                     @if ($finish->asSwatch())<form method="post" action="{{ route('bags.finish.swatch', $bag) }}">@csrf<button class="btn btn-quiet">Keep its measures as a swatch</button></form><p class="hint">So large a piece measures your hand better than any swatch; the next plan of this strand and hook goes by it.</p>@endif
                     <p class="acts"><a href="{{ route('bags.log') }}">All your finished bags</a></p>
@@ -76,7 +78,7 @@
                     <h3>Tape and scale</h3>
                     @foreach ([
                         'wide' => ['Lies, wide', $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' => ['High', $sheet->say($sheet->plan->comesOut->height)],
-                        'left_over' => ['Left of the '.$sheet->plan->spec->strands->own->kind->noun(), 'g'], 'minutes' => ['It took', $hours > 0 ? intdiv((int) $hours, 60).' h '.((int) $hours % 60) : '6 h 30'],
+                        'left_over' => ['Left of the '.$sheet->plan->spec->strands->own->kind->noun(), 'g'], 'minutes' => ['It took', $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
                     ] as $field => [$label, $hint])
                         <x-count :name="$field" :$label :value="$field === 'minutes' ? ($done?->minutes === null ? ($hours > 0 && $done === null ? (string) (int) $hours : '') : (string) $done->minutes) : ($done->{$field} ?? '')" :solved="$hint" :whole="false" />
                     @endforeach
@@ -125,7 +127,7 @@
                 <form class="done-form" method="post" action="{{ route('bags.again', $bag) }}">
                     @csrf
                     <x-count name="larger" label="Larger by, %" :value="''" solved="0" :whole="false" />
-                    <x-pick name="material_id" label="Of" :value="$bag->material_id" :options="($bag->material_id === null ? ['' => 'as its file says'] : []) + $finish->strands" />
+                    <x-pick name="material_id" label="Of" :value="$bag->material_id" :options="($bag->material_id === null ? ['' => 'as its file says'] : []) + $finish->strands()" />
                     <button class="btn btn-quiet">A new bag like it</button>
                 </form>
             </section>
