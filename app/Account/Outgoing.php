@@ -195,7 +195,7 @@ final class Outgoing
         }
         $at = 'bags/'.self::called($bag->name(), $bag->id);
         $this->write("{$at}.fescue-bag.json", json_encode(
-            $bag->taughtBy($hands)->document(),
+            $bag->asks($hands)->document(),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         )."\n");
         try {

@@ -77,12 +77,14 @@ final readonly class BagForm
                 'together' => 1,
             ] + Bag::TAUGHT,
         );
+        $bag->stand();
         $bag->material()->associate(
             $this->own(
                 $this->maker->strands(),
                 'material_id',
                 '/material',
                 'Choose one of your own materials; tabs are not planned by the row.',
+                $bag->material,
             ),
         );
         $learned = $this->typed('swatch_id') === self::LEARNED;
@@ -92,6 +94,7 @@ final readonly class BagForm
                 'swatch_id',
                 '/gauge',
                 'Choose one of your own swatches.',
+                $bag->swatch,
             ),
         );
         if ($bag->material_id === null && ! $bag->exists && $bag->swatch?->material?->kind->isStrand() === true) {
@@ -436,14 +439,20 @@ final readonly class BagForm
      * @template T of Material|Swatch
      *
      * @param HasMany<T, User> $things
+     * @param ?T $chosen the one that was chosen before
      *
      * @return ?T
      */
-    private function own(HasMany $things, string $field, string $path, string $message): Material|Swatch|null
-    {
+    private function own(
+        HasMany $things,
+        string $field,
+        string $path,
+        string $message,
+        Material|Swatch|null $chosen = null,
+    ): Material|Swatch|null {
         $id = $this->typed($field);
-        if ($id === '') {
-            return null;
+        if ($id === '' || $id === (string) $chosen?->id) {
+            return $id === '' ? null : $chosen;
         }
         $things->withoutGlobalScope(SoftDeletingScope::class);
 

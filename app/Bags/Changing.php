@@ -20,6 +20,9 @@ final class Changing
     /** Revisions that are kept of a bag; a page that is older than that is merged by what it differs in. */
     private const KEPT = 200;
 
+    /** At every how manieth revision the older ones are swept out. */
+    private const SWEPT = 20;
+
     /**
      * Runs a change on the bag as it is now, and keeps it.
      *
@@ -33,8 +36,10 @@ final class Changing
     {
         return DB::transaction(function () use ($bag, $change): mixed {
             $row = Bag::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($bag->id);
-            $row->lockForUpdate();
-            $bag->setRawAttributes($row->firstOrFail()->getAttributes(), true);
+            $row->select('bags.*')->selectRaw(WorkLog::BEGUN.' as begun')->lockForUpdate();
+            $now = $row->firstOrFail()->getAttributes();
+            $isBegun = (bool) $now['begun'];
+            $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
             $bag->forgetStock();
             $bag->unsetRelation('swatch')->unsetRelation('minutes');
             $before = new BagRevision([
@@ -45,7 +50,7 @@ final class Changing
                 'choices' => $bag->choices,
             ]);
             // What is worked is fixed: asked only where something is.
-            $was = WorkLog::isBegun($bag) ? self::planned($bag) : null;
+            $was = $isBegun ? self::planned($bag) : null;
             $result = $change($bag);
             if ($was !== null && self::changed($before, $bag)) {
                 $bag->forgetStock();
@@ -57,8 +62,10 @@ final class Changing
                     'choices' => json_encode((object) $before->choices, JSON_THROW_ON_ERROR),
                 ] + array_diff_key($before->getAttributes(), ['choices' => 1]));
                 $bag->revision++;
-                $old = BagRevision::query()->where('bag_id', $bag->id);
-                $old->where('revision', '<', $bag->revision - self::KEPT)->delete();
+                if ($bag->revision % self::SWEPT === 0) {
+                    $old = BagRevision::query()->where('bag_id', $bag->id);
+                    $old->where('revision', '<', $bag->revision - self::KEPT)->delete();
+                }
             }
             $bag->save();
 

@@ -50,7 +50,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tally\Note;
 use Fescue\Core\Tally\Notes;
 use Fescue\Core\Work\Slip;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Collection;
 
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
 final readonly class PlanSheet
@@ -127,40 +127,45 @@ final readonly class PlanSheet
         );
     }
 
-    /**
-     * Bags with their plans, or a bag alone where what it stands on no longer makes one.
-     *
-     * @param iterable<Bag> $bags read by asListed()
-     *
-     * @return list<array{bag: Bag, sheet: ?self}>
-     */
-    public static function all(User $maker, iterable $bags): array
+    /** Null where what the bag stands on no longer makes a plan. */
+    public static function orNone(Bag $bag, User $maker): ?self
     {
-        $sheets = [];
-        $hands = new Hands($maker->id);
-        foreach ($bags as $bag) {
-            try {
-                $sheets[] = ['bag' => $bag, 'sheet' => self::of($bag->taughtBy($hands), $maker)];
-            } catch (Refused) {
-                $sheets[] = ['bag' => $bag, 'sheet' => null];
-            }
+        try {
+            return self::of($bag, $maker);
+        } catch (Refused) {
+            return null;
         }
-
-        return $sheets;
     }
 
     /**
-     * Her bags in hand, those changed last first, with all that their plans are read from.
+     * Bags with their plans, or a bag alone where it makes none.
      *
-     * @return HasMany<Bag, User>
+     * @param array<Bag> $bags
+     *
+     * @return list<array{bag: Bag, sheet: ?self}>
      */
-    public static function asListed(User $maker): HasMany
+    public static function all(User $maker, array $bags): array
     {
-        $bags = $maker->bags();
-        $bags->whereDoesntHave('finish');
-        $bags->with(['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes']);
+        self::read(new Hands($maker->id), $bags);
 
-        return $bags;
+        return array_values(array_map(
+            fn(Bag $bag): array => ['bag' => $bag, 'sheet' => self::orNone($bag, $maker)],
+            $bags,
+        ));
+    }
+
+    /**
+     * Reads what many bags stand on, of all of them at once.
+     *
+     * @param array<Bag> $bags
+     */
+    public static function read(Hands $hands, array $bags): void
+    {
+        if ($bags !== []) {
+            $hands->books()->look(array_values(array_map(fn(Bag $bag): string => $bag->knownAs(), $bags)));
+            (new Collection($bags))->load(Bag::STANDS_ON);
+            array_map(fn(Bag $bag): Bag => $bag->taughtBy($hands), $bags);
+        }
     }
 
     /** @return list<Note> where the swatch is not of what the bag is worked in */
@@ -168,7 +173,10 @@ final readonly class PlanSheet
     {
         $swatch = $bag->swatch;
         $notes = [];
-        if ($swatch?->material !== null && $bag->material !== null && $swatch->material_id !== $bag->material_id) {
+        if (
+            $bag->material !== null && $swatch !== null && $swatch->material_id !== $bag->material_id
+            && $swatch->material !== null
+        ) {
             $notes[] = new Note(
                 'swatch-of-another',
                 Tone::Trouble,
@@ -312,11 +320,8 @@ final readonly class PlanSheet
     {
         $onHand = $this->plan->spec->strands->own->onHand;
         $material = $this->bag->material === null || $this->bag->material->trashed()
-            ? route('bags.plan', $this->bag)
-            : route(
-                'stash.show',
-                $this->bag->material,
-            );
+            ? route('bags.plan', $this->bag, false)
+            : route('stash.show', $this->bag->material, false);
 
         return match (true) {
             $onHand === null => ['weigh the ball', $material],
@@ -327,13 +332,12 @@ final readonly class PlanSheet
             ],
             $this->estimate->origin === Origin::Guessed => [
                 'weigh its swatch',
-                $this->bag->swatch === null ? route('bags.plan', $this->bag) : route(
-                    'swatches.edit',
-                    $this->bag->swatch,
-                ),
+                $this->bag->swatch === null
+                    ? route('bags.plan', $this->bag, false)
+                    : route('swatches.edit', $this->bag->swatch, false),
             ],
-            $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag)],
-            default => [$this->begins(), route('bags.words', $this->bag)],
+            $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag, false)],
+            default => [$this->begins(), route('bags.words', $this->bag, false)],
         };
     }
 
@@ -380,11 +384,7 @@ final readonly class PlanSheet
     /** "hung under 2 kg about 27.4 cm high", where a swatch of it hung; '' where none did. */
     public function hung(): string
     {
-        $swatch = $this->bag->swatch;
-        $hang = $swatch === null ? null : Hands::hang(
-            $swatch,
-            Swatch::query()->where(['user_id' => $this->bag->user_id, 'material_id' => $swatch->material_id])->get(),
-        );
+        $hang = $this->bag->hang();
 
         return $hang === null
             ? ''

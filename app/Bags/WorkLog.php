@@ -76,6 +76,9 @@ final class WorkLog
         return $bag === null ? null : [$bag, (string) $last->row];
     }
 
+    /** Whether anything was done of a bag, where its row is read. */
+    public const BEGUN = 'exists (select 1 from work_entries where work_entries.bag_id = bags.id)';
+
     /** Whether anything was done of it. */
     public static function isBegun(Bag $bag): bool
     {

@@ -11,6 +11,7 @@ use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\LoggedTime;
+use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Length;
@@ -53,13 +54,28 @@ final class Bag extends Model
     /** What a file brought of other swatches; a maker's own stand in its place. */
     public const TAUGHT = ['swatches' => 1, 'worked' => 1, 'also' => 1, 'proportions' => 1];
 
+    /** All that it stands on beside its choices. */
+    public const STANDS_ON = ['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes'];
+
     private ?Hands $hands = null;
+
+    /**
+     * On what it stands, and what that says.
+     *
+     * @var ?array{string, array{says: array<string, mixed>, over: list<string>}, ?Hang}
+     */
+    private ?array $stood = null;
+
+    /** Whether what it stands on was read since its hands' books were opened. */
+    private bool $isRead = false;
 
     /** Of a bag that is shown without the stash it is of. */
     public ?string $tint = null;
 
     /** @var array<int, ?Material> others that were read, by their number */
     private array $read = [];
+
+    protected $table = 'bags';
 
     protected $fillable = ['material_id', 'swatch_id', 'choices'];
 
@@ -223,12 +239,30 @@ final class Bag extends Model
     {
         $this->unsetRelation('material')->unsetRelation('uses')->unsetRelation('weighIns');
         $this->read = [];
+        $this->stood = null;
+        $this->isRead = false;
+        $this->hands()->books()->close();
     }
 
-    /** With hands that were read already, where a page has many bags. */
-    public function taughtBy(Hands $hands): self
+    public function refresh(): static
+    {
+        $this->forgetStock();
+
+        return parent::refresh();
+    }
+
+    /** Of the hands that a page has for many bags. */
+    public function asks(Hands $hands): self
     {
         $this->hands = $hands;
+
+        return $this;
+    }
+
+    /** So, and what it stands on was read since they were first asked. */
+    public function taughtBy(Hands $hands): self
+    {
+        $this->asks($hands)->isRead = true;
 
         return $this;
     }
@@ -247,51 +281,128 @@ final class Bag extends Model
      */
     public function document(bool $taught = true): array
     {
-        $document = ['format' => BagDocument::FORMAT] + $this->choices;
+        $said = $taught ? $this->stand() : $this->said(false);
+        // The application's own, and no part of the format.
+        $own = ['learned' => 1, 'swatch_counts' => 1, 'together' => 1];
+
+        return array_replace(
+            ['format' => BagDocument::FORMAT] + array_diff_key($this->choices, $own, array_flip($said['over'])),
+            $said['says'],
+        );
+    }
+
+    /**
+     * Reads all that it stands on beside its choices, at once where that is known.
+     *
+     * @return array{says: array<string, mixed>, over: list<string>} what that says, and over which of its choices
+     */
+    public function stand(): array
+    {
+        if (! $this->exists) {
+            return $this->said(true);
+        }
+        $on = $this->standsOn();
+        if ($this->stood === null || $this->stood[0] !== $on) {
+            $books = $this->hands()->books();
+            $books->look([$this->knownAs(), Hands::PACE]);
+            $kept = $books->known($this->knownAs(), $on, function (): array {
+                $fresh = clone $this;
+                if (! $this->isRead) {
+                    // What it holds may have been read of older books.
+                    $fresh->relations = $fresh->read = [];
+                    $fresh->load(self::STANDS_ON);
+                }
+                $said = $fresh->said(true);
+                $fresh->material?->unsetRelation('reservations');
+
+                return [$said, $fresh->relations, $fresh->read, $fresh->hands()->hangOf($fresh->swatch)];
+            });
+            $this->relations = $kept[1] + $this->relations;
+            $this->read = $kept[2];
+            $this->stood = [$on, $kept[0], $kept[3]];
+        }
+
+        return $this->stood[1];
+    }
+
+    /** The name under which what it stands on is kept. */
+    public function knownAs(): string
+    {
+        return "bag {$this->id}";
+    }
+
+    /** How its swatch changed as it hung; null where none of it hung. */
+    public function hang(): ?Hang
+    {
+        $this->stand();
+
+        return $this->stood === null ? $this->hands()->hangOf($this->swatch) : $this->stood[2];
+    }
+
+    /** What it stands on, beside what her books say: another as soon as that is. */
+    public function standsOn(): string
+    {
+        $those = ['others' => 1, 'changes' => 1, 'learned' => 1, 'swatch_counts' => 1];
+
+        return json_encode([
+            $this->material_id, $this->swatch_id, $this->hangs(), array_intersect_key($this->choices, $those),
+            // Of what others teach, where it is learned.
+            $this->swatch_id === null && ($this->choices['learned'] ?? false) === true
+                ? array_diff_key($this->hands()->marks(), [$this->id => 1])
+                : [],
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    /** Whether it hangs from something whose stretch is not said. */
+    private function hangs(): bool
+    {
+        $handles = $this->choices['handles'] ?? $this->choices['build'] ?? null;
+
+        return is_array($handles) && is_string($handles['type'] ?? null) && Makers::hangs($handles['type'])
+            && ! isset($this->choices['stretch']);
+    }
+
+    /** @return array{says: array<string, mixed>, over: list<string>} */
+    private function said(bool $taught): array
+    {
+        $says = [];
+        $over = ['others'];
         if ($this->material !== null) {
-            $document['material'] = $this->material->document($this->onHandOf($this->material));
+            $says['material'] = $this->material->document($this->onHandOf($this->material));
         }
         if ($this->swatch !== null) {
-            $document = array_diff_key($document, self::TAUGHT);
-            $document['hook'] = $this->swatch->hookSize()->exact();
-            $document['gauge'] = $this->swatch->document();
+            array_push($over, ...array_keys(self::TAUGHT));
+            $says['hook'] = $this->swatch->hookSize()->exact();
+            $says['gauge'] = $this->swatch->document();
             // What was measured wins over what her hand makes elsewhere, and that over common proportions; a swatch put
             // away says nothing more.
-            $document += array_filter(
-                [
-                    'also' => $this->hands()->also($this->swatch),
-                    'proportions' => $this->hands()->proportionDocuments($this->swatch->stitch),
-                ],
-            );
+            $says += array_filter([
+                'also' => $this->hands()->also($this->swatch),
+                'proportions' => $this->hands()->proportionDocuments($this->swatch->stitch),
+            ]);
             if (($this->choices['swatch_counts'] ?? false) === true) {
-                $document['gauge']['from_on_hand'] = true;
+                $says['gauge']['from_on_hand'] = true;
             }
         } elseif (($this->choices['learned'] ?? false) === true) {
-            unset($document['gauge']);
-            $document['swatches'] = $this->hands()->documents();
-            $document['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
+            $over[] = 'gauge';
+            $says['swatches'] = $this->hands()->documents();
+            $says['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
-        $handles = $this->choices['handles'] ?? $this->choices['build'] ?? null;
-        $straps = is_array($handles) && is_string($handles['type'] ?? null) && Makers::hangs($handles['type']);
-        if ($straps && $this->material_id !== null && ! isset($document['stretch'])) {
-            $document += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
+        if ($this->material_id !== null && $this->hangs()) {
+            $says += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
         }
         // Those behind the last that is worked are only kept by.
         $changes = $this->choices['changes'] ?? [];
         $worked = max([0, ...array_column(is_array($changes) ? $changes : [], 'to')]);
-        unset($document['others']);
         foreach (array_slice($this->others(), 0, $worked) as $place => $other) {
-            $document['others'][$place] = $other?->document($this->onHandOf($other))
-                ?? $this->choices['others'][$place];
+            $says['others'][$place] = $other?->document($this->onHandOf($other)) ?? $this->choices['others'][$place];
         }
         $weighIns = KeptWeighIns::of($this)->documents();
         if ($weighIns !== []) {
-            $document['weigh_ins'] = $weighIns;
+            $says['weigh_ins'] = $weighIns;
         }
-        // The application's own, and no part of the format.
-        unset($document['learned'], $document['swatch_counts'], $document['together']);
 
-        return $document;
+        return ['says' => $says, 'over' => $over];
     }
 
     /** @throws Refused */

@@ -20,7 +20,6 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** All that a maker's hands have shown: her swatches with their materials. */
@@ -42,14 +41,33 @@ final class Hands
 
     private ?LearnedHand $learned = null;
 
-    /** Seconds that is kept which her swatches taught: a day. */
-    private const KEPT = 86_400;
-
     /** @var ?array<int, non-empty-list<float>> by the material's number */
     private ?array $stretches = null;
 
+    /** The name that her pace is known by. */
+    public const PACE = 'pace';
+
+    /** Those of her bags that were weighed, and those that were timed. */
+    private const WEIGHED = 'exists (select 1 from weigh_ins where bag_id = bags.id)';
+
+    private const TIMED = '(exists (select 1 from bag_minutes where bag_id = bags.id) '
+        .'or exists (select 1 from bag_finishes where bag_id = bags.id and minutes is not null))';
+
+    private readonly Books $books;
+
+    /** @var array<string, array<int, string>> */
+    private array $marks = [];
+
     /** Reads what it is asked for once: one for a page serves all its bags. */
-    public function __construct(private readonly int $makerId) {}
+    public function __construct(private readonly int $makerId)
+    {
+        $this->books = new Books($makerId);
+    }
+
+    public function books(): Books
+    {
+        return $this->books;
+    }
 
     /**
      * Swatches of a material that is known; others say nothing of the strand they are made of.
@@ -75,6 +93,7 @@ final class Hands
     public function stretchOf(int $material): ?float
     {
         if ($this->stretches === null) {
+            $this->books->open();
             $this->stretches = [];
             $done = BagFinish::query();
             $done->whereNotNull(['strap_lay', 'strap_hung']);
@@ -133,20 +152,58 @@ final class Hands
     /** @return array<int, Worked> by the bag's number */
     private function lessons(): array
     {
-        $worked = [];
-        foreach ($this->bagsWith('weighIns') as $bag) {
-            try {
-                $lesson = Lesson::of($bag->plan(taught: false));
-            } catch (Refused) {
-                // A bag that makes no plan as it stands teaches nothing.
-                $lesson = null;
-            }
-            if ($lesson !== null) {
-                $worked[$bag->id] = $lesson;
-            }
+        return $this->taught('lesson', self::WEIGHED, fn(Bag $bag): ?Worked => Lesson::of($bag->plan(taught: false)));
+    }
+
+    /**
+     * By what those of her bags that were weighed, or timed, are told from what they were.
+     *
+     * @return array<int, string> by the bag's number
+     */
+    public function marks(string $which = self::WEIGHED): array
+    {
+        if (! isset($this->marks[$which])) {
+            $this->books->open();
+            $this->marks[$which] = array_map(strval(...), DB::table('bags')->where('user_id', $this->makerId)
+                ->whereNull('deleted_at')->whereRaw($which)->orderBy('id')
+                ->pluck(DB::raw('sha1(concat_ws(" ", material_id, swatch_id, choices))'), 'id')->all());
         }
 
-        return $worked;
+        return $this->marks[$which];
+    }
+
+    /**
+     * What each of some bags of hers teaches, known for as long as it is the same. One that makes no plan as it stands
+     * teaches nothing.
+     *
+     * @template T of object
+     *
+     * @param \Closure(Bag): ?T $make
+     *
+     * @return array<int, T> by the bag's number
+     */
+    private function taught(string $name, string $which, \Closure $make): array
+    {
+        $marks = $this->marks($which);
+        $this->books->look(array_map(fn(int $id): string => "{$name} {$id}", array_keys($marks)));
+        $old = array_filter(
+            array_keys($marks),
+            fn(int $id): bool => ! $this->books->knows("{$name} {$id}", $marks[$id]),
+        );
+        $bags = $old === [] ? [] : Bag::query()->whereKey($old)->with([...Bag::STANDS_ON, 'finish'])->get()
+            ->each(fn(Bag $bag): Bag => $bag->taughtBy($this))->keyBy('id')->all();
+        $taught = [];
+        foreach ($marks as $id => $mark) {
+            $taught[$id] = $this->books->known("{$name} {$id}", $mark, function () use ($make, $bags, $id): ?object {
+                try {
+                    return isset($bags[$id]) ? $make($bags[$id]) : null;
+                } catch (Refused) {
+                    return null;
+                }
+            });
+        }
+
+        return array_filter($taught);
     }
 
     /** All of it. */
@@ -158,59 +215,19 @@ final class Hands
     /** How fast she works, by what she logged of all her bags. */
     public function pace(): Pace
     {
-        return $this->pace ??= $this->paced();
-    }
-
-    /** Known while neither her minutes nor what their bags stand on are others: planning those anew takes long. */
-    private function paced(): Pace
-    {
-        $logged = DB::table('bag_minutes')->join('bags', 'bags.id', '=', 'bag_minutes.bag_id')
-            ->leftJoin('materials', 'materials.id', '=', 'bags.material_id')
-            ->where('bags.user_id', $this->makerId)->whereNull('bags.deleted_at')->orderBy('bag_id')->orderBy('part')
-            ->get(['bag_id', 'part', 'minutes', 'bags.revision', 'bags.updated_at', 'materials.updated_at as strand']);
-        $done = DB::table('bag_finishes')->join('bags', 'bags.id', '=', 'bag_finishes.bag_id')
-            ->whereNull('bags.deleted_at')->where('bags.user_id', $this->makerId)->whereNotNull('minutes')
-            ->orderBy('bag_id')
-            ->get(['bag_id', 'minutes', 'bags.revision', 'bags.updated_at']);
-        if ($logged->isEmpty() && $done->isEmpty()) {
-            return Pace::of([]);
-        }
-        $taught = DB::table('swatches')->where('user_id', $this->makerId)->whereNull('deleted_at')->selectRaw(
-            'count(*) as many, max(updated_at) as last, max(id) as latest',
-        )->first();
-        $pace = Cache::remember(
-            "pace {$this->makerId} ".sha1(json_encode([$logged, $done, $taught], JSON_THROW_ON_ERROR)),
-            self::KEPT,
-            fn(): string => serialize(Pace::of($this->timed())),
+        return $this->pace ??= $this->books->known(
+            self::PACE,
+            implode(' ', $this->marks(self::TIMED)),
+            fn(): Pace => Pace::of($this->taught('timed', self::TIMED, self::timed(...))),
         );
-        $known = is_string($pace) ? unserialize($pace) : null;
-
-        return $known instanceof Pace ? $known : Pace::of($this->timed());
     }
 
-    /** @return array<int, Timed> by the bag's number */
-    private function timed(): array
+    /** Its minutes part by part, or as a whole: their stitches are counted without what other bags taught. */
+    private static function timed(Bag $bag): Timed
     {
-        $timed = [];
-        foreach ($this->bagsWith('minutes') as $bag) {
-            try {
-                $timed[$bag->id] = new Timed($bag->plan(), $bag->logged());
-            } catch (Refused) {
-                // Which stitches its minutes were of is not known while it makes no plan.
-                continue;
-            }
-        }
-        foreach ($this->bagsWith('finish', fn(Builder $done) => $done->whereNotNull('minutes')) as $bag) {
-            if (! isset($timed[$bag->id])) {
-                try {
-                    $timed[$bag->id] = Timed::whole($bag->plan(), (float) $bag->finish?->minutes);
-                } catch (Refused) {
-                    continue;
-                }
-            }
-        }
-
-        return $timed;
+        return $bag->minutes->isNotEmpty()
+            ? new Timed($bag->plan(taught: false), $bag->logged())
+            : Timed::whole($bag->plan(taught: false), (float) $bag->finish?->minutes);
     }
 
     /**
@@ -225,9 +242,9 @@ final class Hands
             return [];
         }
 
-        return Cache::remember(
-            "proportions {$this->makerId} {$measured->key} {$this->taught()}",
-            self::KEPT,
+        return $this->books->known(
+            "proportions {$measured->key}",
+            '',
             fn(): array => $this->proportions($measured, $tried),
         );
     }
@@ -255,27 +272,6 @@ final class Hands
                     'strand' => $times($one->strand),
                 ],
                 $known,
-            ),
-        );
-    }
-
-    /** All that her swatches teach, as a short word: another as soon as one of them, or its material, is another. */
-    private function taught(): string
-    {
-        return sha1(
-            json_encode(
-                array_map(
-                    fn(Trial $one): array => [
-                        $one->swatch,
-                        $one->hook,
-                        $one->kind,
-                        $one->diameter,
-                        $one->density,
-                        $one->blocked,
-                    ],
-                    $this->trials(),
-                ),
-                JSON_THROW_ON_ERROR,
             ),
         );
     }
@@ -358,6 +354,17 @@ final class Hands
         return $also;
     }
 
+    /** How a swatch changed when one of its kind hung; null where none did. */
+    public function hangOf(?Swatch $one): ?Hang
+    {
+        if ($one === null) {
+            return null;
+        }
+        $of = Swatch::query()->where(['user_id' => $this->makerId, 'material_id' => $one->material_id]);
+
+        return self::hang($one, $of->get());
+    }
+
     /**
      * How a swatch changed when its twin of the same material, hook and stitch hung; null where none hung, or none lay.
      *
@@ -381,21 +388,11 @@ final class Hands
         );
     }
 
-    /** @return Collection<int, Bag> bags of hers of which some of it was entered, taught by these hands */
-    private function bagsWith(string $entered, ?\Closure $those = null): Collection
-    {
-        $bags = Bag::query()->where('user_id', $this->makerId)->with(
-            ['material.reservations.bag', 'swatch', 'uses', 'weighIns', 'minutes', 'finish'],
-        );
-        $bags->whereHas($entered, $those)->orderBy('id');
-
-        return $bags->get()->each(fn(Bag $bag): Bag => $bag->taughtBy($this));
-    }
-
     /** @return Collection<int, Swatch> */
     private function swatches(): Collection
     {
         if ($this->swatches === null) {
+            $this->books->open();
             $swatches = Swatch::query()->where('user_id', $this->makerId)->where(
                 'state',
                 '!=',

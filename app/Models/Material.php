@@ -68,6 +68,8 @@ final class Material extends Model
     /** Unbleached, for a material whose colour nobody gave. */
     public const PLAIN = '#c9b994';
 
+    protected $table = 'materials';
+
     protected $guarded = ['id', 'user_id'];
 
     protected $attributes = ['kind' => 'cord'];

@@ -47,6 +47,8 @@ final class Swatch extends Model
 {
     use SoftDeletes;
 
+    protected $table = 'swatches';
+
     protected $fillable = [
         'material_id',
         'name',

@@ -154,4 +154,23 @@ final class BagUnderFireTest extends TestCase
             self::assertSame($kept, array_unique($kept), 'None is doubled.');
         }
     }
+
+    /** Another's change that comes between is in what is kept: each statement sees what is there then. */
+    public function testWhatIsKeptIsOfWhatOthersChangedMeanwhile(): void
+    {
+        $bag = $this->bag();
+        config(['database.connections.other' => config('database.connections.mariadb')]);
+        $onHand = fn(): mixed => (Bag::query()->findOrFail($bag->id)->document()['material'] ?? [])['on_hand'] ?? null;
+        DB::transaction(function () use ($bag, $onHand): void {
+            self::assertSame('9000 g', $onHand());
+            DB::connection('other')->table('stock_entries')->insert([
+                'material_id' => $bag->material_id, 'move' => 'bought', 'amount' => 100, 'created_at' => now(),
+            ]);
+            Ledger::enter($bag->material ?? $this->fail(), Move::Bought, 50);
+            self::assertSame('9150 g', $onHand());
+        });
+        self::assertSame('9150 g', $onHand());
+        DB::table('known')->where('user_id', $bag->user_id)->delete();
+        self::assertSame('9150 g', $onHand());
+    }
 }

@@ -7,12 +7,14 @@ namespace App\Console\Commands;
 use App\Account\Outgoing;
 use App\Bags\Booklet;
 use App\Bags\PlanSheet;
+use App\Console\Visit;
 use App\Drawing\BaseDrawing;
 use App\Drawing\SideDrawing;
+use App\Models\Bag;
+use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\User;
 use Closure;
-use CurlHandle;
 use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -47,6 +49,12 @@ final class Bench extends Command
 
     private const WARM_UP = 30;
 
+    private const EMPTY = 'an empty route';
+
+    private const AT_ONCE = [1, 4, 16, 64];
+
+    private const AT_ONCE_SECONDS = 2.0;
+
     protected $signature = 'fescue:bench {url : where the application is served with FESCUE_BENCH set}';
 
     protected $description = 'Measure planning, drawing, choosing pieces, and pages through the web server';
@@ -58,9 +66,12 @@ final class Bench extends Command
         $this->core();
         $this->choices();
         $url = $this->argument('url');
-        $this->served(is_string($url) ? $url : '');
-        $this->crowded(is_string($url) ? $url : '');
-        $this->worked(is_string($url) ? $url : '');
+        $url = is_string($url) ? $url : '';
+        $this->served($url);
+        $this->listed($url);
+        $this->atOnce($url);
+        $this->crowded($url);
+        $this->worked($url);
         $this->onPaper();
 
         return self::SUCCESS;
@@ -253,17 +264,13 @@ final class Bench extends Command
     /** Work: the page with its plan, a thousand lines sent at once, and a tap in a browser. */
     private function worked(string $url): void
     {
-        $curl = self::signIn($url, DatabaseSeeder::EMAIL);
-        if (preg_match('#/bags/(\d+)"#', self::page($curl, "{$url}/bags"), $bag) !== 1) {
-            throw new \RuntimeException('The demo’s bags are not there to be worked.');
-        }
-        $page = self::page($curl, "{$url}/bags/{$bag[1]}/work");
+        $visit = new Visit($url, DatabaseSeeder::EMAIL);
+        $bag = self::bags($visit)[0];
+        $page = $visit->get("/bags/{$bag}/work");
         preg_match('#"plan":"([0-9a-f]{16})"#', $page, $plan);
         preg_match('#"rows":\[\{"name":"([^"]+)"#', $page, $row);
         $this->line(sprintf('Work: the page with its plan %.0f kB', strlen($page) / 1000));
-        curl_setopt($curl, CURLOPT_HTTPHEADER, [
-            'Accept: application/json', 'Content-Type: application/json', 'X-CSRF-TOKEN: '.self::token($page),
-        ]);
+        $token = Visit::token($page);
         $times = [];
         for ($round = 0; $round < 15; $round++) {
             $device = 'bench-'.bin2hex(random_bytes(5));
@@ -271,18 +278,20 @@ final class Bench extends Command
                 'device' => $device, 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + $number,
                 'did' => 'step', 'row' => $row[1] ?? '', 'stitch' => $number % 20, 'plan' => $plan[1] ?? '',
             ], range(1, 1000));
-            curl_setopt($curl, CURLOPT_CUSTOMREQUEST, 'POST');
-            curl_setopt($curl, CURLOPT_POSTFIELDS, (string) json_encode(['entries' => $lines, 'seen' => PHP_INT_MAX]));
-            curl_setopt($curl, CURLOPT_URL, "{$url}/bags/{$bag[1]}/work");
-            $times[] = $this->time(function () use ($curl): string {
-                $said = (string) curl_exec($curl);
-
-                return curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200 ? $said : throw new \RuntimeException($said);
-            });
+            $times[] = $this->time(fn(): string => $visit->works("/bags/{$bag}/work", $token, $lines));
         }
         $this->report('a thousand lines sent and kept', $times);
-        $tap = 'node '.escapeshellarg(base_path('ops/bench-tap.mjs')).' '.escapeshellarg($url).' '.(int) $bag[1];
+        $tap = 'node '.escapeshellarg(base_path('ops/bench-tap.mjs')).' '.escapeshellarg($url)." {$bag}";
         $this->line(rtrim((string) shell_exec($tap)));
+    }
+
+    /** @return non-empty-list<int> numbers of her bags on the first page, those changed last first */
+    private static function bags(Visit $visit): array
+    {
+        preg_match_all('#/bags/(\d+)"#', $visit->get('/bags'), $found);
+        $bags = array_values(array_unique(array_map(intval(...), $found[1])));
+
+        return $bags === [] ? throw new \RuntimeException('The demo’s bags are not there.') : $bags;
     }
 
     /** A stash of 200 materials whose ledger has 10 000 lines, against the empty route. */
@@ -321,119 +330,190 @@ final class Bench extends Command
                 }
             });
         }
-        $curl = self::signIn($url, self::CROWDED);
-        $times = [
-            'an empty route' => [],
-            'stash' => [],
-            'stash by most on hand' => [],
-            'ledger' => [],
-            'ledger searched' => [],
-        ];
-        $paths = [
-            '/bench/empty',
-            '/stash',
-            '/stash?sort=most&q=material',
-            '/stash/ledger',
-            '/stash/ledger?q=line+4&sort=largest',
-        ];
-        for ($round = 0; $round < 10 + 100; $round++) {
-            foreach (array_combine(array_keys($times), $paths) as $name => $path) {
-                $one = $this->time(fn(): string => self::page($curl, $url.$path));
-                if ($round >= 10) {
-                    $times[$name][] = $one;
-                }
-            }
-        }
+        $visit = new Visit($url, self::CROWDED);
+        $get = fn(string $path): Closure => fn(): string => $visit->get($path);
         $this->line('A stash of 200 materials and 10 000 ledger lines, 100 requests each, turn about:');
-        foreach ($times as $name => $all) {
-            $this->report($name, $all);
+        $this->turnAbout(100, [
+            self::EMPTY => $get('/bench/empty'),
+            'stash' => $get('/stash'),
+            'stash by most on hand' => $get('/stash?sort=most&q=material'),
+            'ledger' => $get('/stash/ledger'),
+            'ledger searched' => $get('/stash/ledger?q=line+4&sort=largest'),
+        ]);
+    }
+
+    /** Lists of ten bags and of a thousand: as they are kept, and when all that was kept of them is old. */
+    private function listed(string $url): void
+    {
+        $pages = [
+            'the worktable' => '/', 'bags' => '/bags', 'bags searched' => '/bags?q=bench', 'swatches' => '/swatches',
+        ];
+        $ways = [];
+        foreach ([10, 1000] as $many) {
+            $email = "with-{$many}@harbour.example";
+            $this->copyBags($email, $many);
+            $visit = new Visit($url, $email);
+            foreach ($pages as $name => $path) {
+                $ways["{$name} of {$many} bags"] = fn(): string => $visit->get($path);
+            }
+            $material = (int) Material::query()->where('user_id', self::idOf($email))->value('id');
+            $ways["bags of {$many}, another ball bought"] = function () use ($visit, $material): string {
+                StockEntry::query()->create(['material_id' => $material, 'move' => 'bought', 'amount' => 1]);
+
+                return $visit->get('/bags');
+            };
+            $ways[self::EMPTY] = fn(): string => $visit->get('/bench/empty');
         }
-        foreach (['stash', 'ledger'] as $name) {
-            $this->line(
-                sprintf(
-                    '  ratio of %s  median %.2f  95th percentile %.2f',
-                    $name,
-                    self::percentile($times[$name], 0.5) / self::percentile($times['an empty route'], 0.5),
-                    self::percentile($times[$name], 0.95) / self::percentile($times['an empty route'], 0.95),
-                ),
-            );
+        $this->line('Lists, 60 requests each, turn about:');
+        $times = $this->turnAbout(60, $ways);
+        foreach (array_keys($pages) as $name) {
+            [$many, $few] = [$times["{$name} of 1000 bags"], $times["{$name} of 10 bags"]];
+            $this->ratio("a thousand bags over ten, {$name}", $many, $few);
         }
     }
 
-    private static function signIn(string $url, string $email): CurlHandle
+    /**
+     * @param list<float> $these
+     * @param list<float> $those
+     */
+    private function ratio(string $what, array $these, array $those): void
     {
-        $curl = curl_init();
-        curl_setopt($curl, CURLOPT_RETURNTRANSFER, true);
-        curl_setopt($curl, CURLOPT_COOKIEFILE, '');
-        curl_setopt($curl, CURLOPT_TIMEOUT, 20);
-        $sign = self::page($curl, "{$url}/sign-in");
-        self::send(
-            $curl,
-            'POST',
-            "{$url}/sign-in",
-            ['_token' => self::token($sign), 'email' => $email, 'password' => DatabaseSeeder::PASSWORD],
-        );
+        $this->line(sprintf(
+            '  %-44s median %7.2f      95th percentile %7.2f',
+            $what,
+            self::percentile($these, 0.5) / self::percentile($those, 0.5),
+            self::percentile($these, 0.95) / self::percentile($those, 0.95),
+        ));
+    }
 
-        return $curl;
+    private static function idOf(string $email): int
+    {
+        return (int) User::query()->where('email', $email)->value('id');
+    }
+
+    /** A maker with the first bag of the demo so many times, its material and its swatch. */
+    private function copyBags(string $email, int $many): void
+    {
+        if (self::idOf($email) !== 0) {
+            return;
+        }
+        DB::transaction(function () use ($email, $many): void {
+            $of = Bag::query()->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('swatch_id')
+                ->orderBy('id')->firstOrFail();
+            $maker = User::query()->create(
+                ['name' => "With {$many}", 'email' => $email, 'password' => DatabaseSeeder::PASSWORD],
+            );
+            $copy = function (string $table, int $id, array $instead) use ($maker): int {
+                $row = array_diff_key((array) DB::table($table)->find($id), ['id' => 1]);
+
+                return DB::table($table)->insertGetId($instead + ['user_id' => $maker->id] + $row);
+            };
+            $material = $copy('materials', (int) $of->material_id, []);
+            StockEntry::query()->create(['material_id' => $material, 'move' => 'bought', 'amount' => 2000]);
+            $swatch = $copy('swatches', (int) $of->swatch_id, ['material_id' => $material]);
+            for ($number = 1; $number <= $many; $number++) {
+                $copy('bags', $of->id, [
+                    'material_id' => $material, 'swatch_id' => $swatch,
+                    'choices' => json_encode(['name' => "Bench {$number}"] + $of->choices),
+                    'updated_at' => now()->subMinutes($number),
+                ]);
+            }
+        });
+    }
+
+    /** How many requests are answered in a second, by how many ask at once. */
+    private function atOnce(string $url): void
+    {
+        $visit = new Visit($url, DatabaseSeeder::EMAIL);
+        $bags = self::bags($visit);
+        $form = self::redraw($visit, $bags[0]);
+        $ways = [
+            self::EMPTY => fn(int $number): array => ['/bench/empty', null],
+            'redraw' => function (int $number) use ($bags, $form): array {
+                $form['size']['length'] = 24 + $number % 20 .' cm';
+
+                return ["/bags/{$bags[$number % count($bags)]}", $form + ['_method' => 'PUT']];
+            },
+            'worktable' => fn(int $number): array => ['/', null],
+            'enough' => fn(int $number): array => ["/bags/{$bags[$number % count($bags)]}/enough", null],
+            'what if' => fn(int $number): array => ["/bags/{$bags[$number % count($bags)]}/what-if", null],
+        ];
+        $this->line('Requests answered in a second, by how many makers ask at once:');
+        $this->line(sprintf('  %-20s %8d %8d %8d %8d', '', ...self::AT_ONCE));
+        foreach ($ways as $name => $what) {
+            $this->line(sprintf('  %-20s %8.1f %8.1f %8.1f %8.1f', $name, ...array_map(
+                fn(int $many): float => $visit->atOnce($many, self::AT_ONCE_SECONDS, $what),
+                self::AT_ONCE,
+            )));
+        }
     }
 
     private function served(string $url): void
     {
-        $curl = self::signIn($url, DatabaseSeeder::EMAIL);
-        $bags = self::page($curl, "{$url}/bags");
-        if (preg_match('#/bags/(\d+)"#', $bags, $bag) !== 1) {
-            throw new \RuntimeException('The demo’s bags are not there to be redrawn.');
-        }
-        $plan = self::page($curl, "{$url}/bags/{$bag[1]}");
+        $visit = new Visit($url, DatabaseSeeder::EMAIL);
+        $bag = self::bags($visit)[0];
+        $form = self::redraw($visit, $bag);
+        $round = 0;
+        $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
+        $this->turnAbout(self::ROUNDS, [
+            self::EMPTY => fn(): string => $visit->get('/bench/empty'),
+            'redraw and keep a bag' => function () use ($visit, $bag, $form, &$round): string {
+                $form['size']['length'] = 24 + $round++ % 20 .' cm';
+
+                return $visit->send('PUT', "/bags/{$bag}", $form);
+            },
+            'worktable' => fn(): string => $visit->get('/'),
+            'enough' => fn(): string => $visit->get("/bags/{$bag}/enough"),
+            'what if, 6 hooks by 6 materials' => fn(): string => $visit->get("/bags/{$bag}/what-if"),
+        ]);
+    }
+
+    /** @return array<string, mixed> what Plan’s page sends of a bag that becomes an oval one */
+    private static function redraw(Visit $visit, int $bag): array
+    {
+        $plan = $visit->get("/bags/{$bag}");
         preg_match_all('/<option value="(\d+)" selected/', $plan, $linked);
-        $form = ['_token' => self::token($plan),
+
+        return [
+            '_token' => Visit::token($plan),
             'name' => 'Bench',
             'material_id' => $linked[1][0] ?? '',
             'swatch_id' => $linked[1][1] ?? '',
-            'size' => [
-                'length' => '31 cm',
-                'width' => '11 cm',
-                'height' => '25 cm',
-            ], 'working' => 'spiral', 'base' => ['ends' => 'two-and-two'],
-            'body' => ['stitch' => 'sc', 'loop' => 'back'], 'handles' => [
-                'type' => 'slot',
-                'skip' => '10',
-                'chain' => '16',
-            ]];
-        // Turn about, so that whatever else the machine does falls on all alike.
-        $empty = [];
-        $redraw = [];
-        $whatIf = [];
-        for ($round = 0; $round < self::WARM_UP + self::ROUNDS; $round++) {
-            $form['size']['length'] = 24 + $round % 20 .' cm';
-            $one = $this->time(fn(): string => self::page($curl, "{$url}/bench/empty"));
-            $two = $this->time(fn(): string => self::send($curl, 'PUT', "{$url}/bags/{$bag[1]}", $form));
-            if ($round >= self::WARM_UP) {
-                $empty[] = $one;
-                $redraw[] = $two;
-                if ($round % 5 === 0) {
-                    $whatIf[] = $this->time(fn(): string => self::page($curl, "{$url}/bags/{$bag[1]}/what-if"));
+            'size' => ['length' => '31 cm', 'width' => '11 cm', 'height' => '25 cm'],
+            'working' => 'spiral',
+            'base' => ['ends' => 'two-and-two'],
+            'body' => ['stitch' => 'sc', 'loop' => 'back'],
+            'handles' => ['type' => 'slot', 'skip' => '10', 'chain' => '16'],
+        ];
+    }
+
+    /**
+     * Turn about, so that whatever else the machine does falls on all alike; each is told against the empty route.
+     *
+     * @param array<string, Closure(): mixed> $ways
+     *
+     * @return array<string, list<float>> milliseconds
+     */
+    private function turnAbout(int $rounds, array $ways): array
+    {
+        $times = array_map(fn(): array => [], $ways);
+        $warm = intdiv($rounds, 10);
+        for ($round = 0; $round < $warm + $rounds; $round++) {
+            foreach ($ways as $name => $way) {
+                $one = $this->time($way);
+                if ($round >= $warm) {
+                    $times[$name][] = $one;
                 }
             }
         }
-        $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
-        $this->report('an empty route', $empty);
-        $this->report('redraw and keep a bag', $redraw);
-        $this->report('what if, 6 hooks by 6 materials', $whatIf);
-        $this->line(
-            sprintf(
-                '  ratio of what if  median %.2f  95th percentile %.2f',
-                self::percentile($whatIf, 0.5) / self::percentile($empty, 0.5),
-                self::percentile($whatIf, 0.95) / self::percentile($empty, 0.95),
-            ),
-        );
-        $this->line(
-            sprintf(
-                '  ratio of redraw  median %.2f  95th percentile %.2f',
-                self::percentile($redraw, 0.5) / self::percentile($empty, 0.5),
-                self::percentile($redraw, 0.95) / self::percentile($empty, 0.95),
-            ),
-        );
+        foreach ($times as $name => $all) {
+            $this->report($name, $all);
+        }
+        foreach (array_diff_key($times, [self::EMPTY => 1]) as $name => $all) {
+            $this->ratio("against the empty route, {$name}", $all, $times[self::EMPTY]);
+        }
+
+        return $times;
     }
 
     /**
@@ -482,56 +562,5 @@ final class Bench extends Command
         sort($values);
 
         return $values[(int) min(count($values) - 1, ceil($share * count($values)) - 1)];
-    }
-
-    /** @param non-empty-string $url */
-    private static function page(CurlHandle $curl, string $url): string
-    {
-        self::aim($curl, $url);
-        curl_setopt($curl, CURLOPT_HTTPGET, true);
-        curl_setopt($curl, CURLOPT_HTTPHEADER, []);
-
-        return self::answer($curl, [200]);
-    }
-
-    private static function aim(CurlHandle $curl, string $url): void
-    {
-        curl_setopt(
-            $curl,
-            CURLOPT_URL,
-            $url === '' ? throw new \RuntimeException('Say where the application is served.') : $url,
-        );
-    }
-
-    /** @param array<string, mixed> $form */
-    private static function send(CurlHandle $curl, string $method, string $url, array $form): string
-    {
-        self::aim($curl, $url);
-        curl_setopt($curl, CURLOPT_POST, true);
-        curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($form + ['_method' => $method]));
-        curl_setopt($curl, CURLOPT_HTTPHEADER, $method === 'PUT' ? ['Accept: application/json'] : []);
-
-        return self::answer($curl, [200, 302]);
-    }
-
-    /** @param list<int> $good */
-    private static function answer(CurlHandle $curl, array $good): string
-    {
-        $body = curl_exec($curl);
-        $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
-        if (! is_string($body) || ! in_array($status, $good, true)) {
-            throw new \RuntimeException(curl_getinfo($curl, CURLINFO_EFFECTIVE_URL)." answered {$status}.");
-        }
-
-        return $body;
-    }
-
-    private static function token(string $page): string
-    {
-        return preg_match(
-            '/name="csrf-token" content="([^"]+)"/',
-            $page,
-            $found,
-        ) === 1 ? $found[1] : throw new \RuntimeException('The page has no token.');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bags\BagForm;
 use App\Bags\Changing;
 use App\Bags\Keeping;
+use App\Bags\Listed;
 use App\Bags\Merge;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
@@ -21,14 +22,14 @@ use Illuminate\Http\Request;
 
 final class BagController extends Controller
 {
-    /** Each is planned anew, so that a figure is never stale: no more than can be at once. */
+    /** No more than are planned at once, where all of what is known of them is old. */
     private const A_PAGE = 12;
 
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
         $q = mb_substr(Typed::text($request, 'q'), 0, 60);
-        $bags = PlanSheet::asListed($maker);
+        $bags = Listed::query($maker);
         if ($q !== '') {
             $bags->where('choices->name', 'like', '%'.addcslashes(mb_scrub($q), '%_\\').'%');
         }
@@ -37,7 +38,7 @@ final class BagController extends Controller
         return view(
             'bags.index',
             [
-                'sheets' => PlanSheet::all($maker, $found->items()),
+                'listed' => Listed::all($maker, $found->items()),
                 'found' => $found,
                 'q' => $q,
                 'ready' => $maker->swatches()->exists() && $maker->strands()->exists(),

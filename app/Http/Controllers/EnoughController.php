@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Changing;
 use App\Bags\Costs;
+use App\Bags\Listed;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
@@ -181,15 +182,12 @@ final class EnoughController extends Controller
         }
         $names = [];
         $maker = $this->maker($request);
-        // Of as many as a page has: the rest would take longer to plan than they would be read.
-        $like = PlanSheet::asListed($maker)->where('material_id', $sheet->bag->material_id);
+        // Of as many as are read.
+        $like = Listed::query($maker)->where('material_id', $sheet->bag->material_id);
         $like->whereKeyNot($sheet->bag->id)->limit(self::ALSO);
-        foreach (PlanSheet::all($maker, $like->get()) as ['bag' => $other, 'sheet' => $its]) {
-            if (
-                $its !== null
-                && $its->estimate->grams->at(MaterialEstimate::SURE) <= $rest
-            ) {
-                $names[] = $other->name();
+        foreach (Listed::all($maker, $like->get()->all()) as $other) {
+            if ($other->plan !== null && $other->plan->sureGrams <= $rest) {
+                $names[] = $other->name;
             }
         }
 

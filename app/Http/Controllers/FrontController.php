@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Beginning;
 use App\Bags\BeginningSheet;
-use App\Bags\PlanSheet;
+use App\Bags\Listed;
 use App\Bags\WorkLog;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
@@ -27,13 +27,12 @@ final class FrontController extends Controller
                 ['sheet' => new BeginningSheet(new Beginning($request, null)), 'materials' => [], 'swatches' => []],
             );
         }
-        $bags = PlanSheet::asListed($maker)->limit(self::SHOWN)->get();
-        $sheets = PlanSheet::all($maker, $bags);
+        $listed = Listed::all($maker, Listed::query($maker)->limit(self::SHOWN)->get()->all());
 
         return view('front.maker', [
             'inHand' => WorkLog::inHand($maker),
-            'sheets' => $sheets,
-            'more' => max(0, $maker->bags()->count() - count($sheets)),
+            'listed' => $listed,
+            'more' => max(0, $maker->bags()->count() - count($listed)),
             'materials' => $maker->strands()->count(),
             'swatches' => $maker->swatches()->count(),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Listed;
 use App\Bags\PlanSheet;
 use App\Bags\Shopping;
 use App\Rules\Typed;
@@ -25,9 +26,9 @@ final class ShoppingController extends Controller
             $ticked,
             fn(mixed $one): bool => is_string($one) && ctype_digit($one),
         ) : $asked;
-        $all = PlanSheet::asListed($maker);
+        $all = Listed::query($maker);
         $all->limit(self::MOST);
-        $sheets = PlanSheet::all($maker, $all->get());
+        $sheets = PlanSheet::all($maker, $all->get()->all());
         $planned = array_values(array_filter(array_column($sheets, 'sheet')));
         $chosen = array_map(intval(...), $asked);
         $taken = $chosen === [] ? $planned : array_values(array_filter(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Listed;
 use App\Bags\PlanSheet;
 use App\Models\Bag;
 use App\Rules\Typed;
@@ -22,10 +23,10 @@ final class TabController extends Controller
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
-        $bags = PlanSheet::asListed($maker);
+        $bags = Listed::query($maker);
         $bags->whereNotNull('choices->build->tab')->latest('updated_at')->limit(self::BAGS);
         $sheets = array_values(array_filter(
-            PlanSheet::all($maker, $bags->get()),
+            PlanSheet::all($maker, $bags->get()->all()),
             fn(array $one): bool => $one['sheet']?->plan->assembly()?->tabs !== null,
         ));
 

@@ -159,7 +159,7 @@ final class WhatIfController extends Controller
                 WeighIn::query()->where('bag_id', $bag->id)->whereNull('dropped_in')->update(
                     ['dropped_in' => $bag->revision + 1],
                 );
-                $bag->unsetRelation('weighIns');
+                $bag->forgetStock();
                 $bag->plan();
             });
         } catch (Refused $e) {

@@ -73,7 +73,7 @@ final class GaugeReader
         }
         $also = [];
         $taken = $own === null ? [] : [$own->motif->key => true];
-        foreach ($top->objects('also', count(Motif::all()) - 1) as $one) {
+        foreach ($top->objects('also', count(Motif::keys()) - 1) as $one) {
             $swatch = self::swatch($one);
             if ($swatch !== null && isset($taken[$swatch->motif->key])) {
                 $one->refuse('stitch', 'One swatch a stitch: this one is measured already.');
@@ -97,7 +97,7 @@ final class GaugeReader
         }
         $proportions = [];
         $taken = $own === null ? [] : [$own->motif->key => true];
-        foreach ($top->objects('proportions', count(Motif::all()) - 1) as $one) {
+        foreach ($top->objects('proportions', count(Motif::keys()) - 1) as $one) {
             $motif = self::motif($one);
             $width = self::times($one->object('width'), 'wide');
             $height = self::times($one->object('height'), 'high');
@@ -130,7 +130,7 @@ final class GaugeReader
     /** A motif of the catalogue. */
     public static function motif(Fields $of): ?Motif
     {
-        $key = $of->word('stitch', array_map(strval(...), array_keys(Motif::all())));
+        $key = $of->word('stitch', Motif::keys());
 
         return $key === null ? null : Motif::find($key);
     }

@@ -4,34 +4,21 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Instruction;
 
-/**
- * The motifs that ship, as pattern text in US terms: a line each, its key before the colon, its rows parted by a slash.
- */
+/** The motifs that ship, as pattern text in US terms: by its key a motif's rows, parted by a slash. */
 final class Catalogue
 {
-    private const TEXT = <<<'PATTERN'
-        sc: sc in next st
-        hdc: hdc in next st
-        dc: dc in next st
-        tr: tr in next st
-        mesh: dc in next st, ch 1, skip 1
-        two-in-one: (sc, dc) in next st, skip 1
-        rib: sc in next st, back loop only
-        spaced: sc in next st, ch 1, skip 1
-        mesh-plain: dc in next st, ch 1, skip 1 / sc in next 2 sts
-        fans: sc in next st, skip 2, 5 dc in next st, skip 2 / 5 dc in next st, skip 2, sc in next st, skip 2
-        posts: skip 1, dc around the front post of next st, 2 dc in the gap, dc around the front post of next st, skip 1
-        PATTERN;
-
-    /** @return array<string, string> text by key */
-    public static function entries(): array
-    {
-        $entries = [];
-        foreach (explode("\n", self::TEXT) as $line) {
-            [$key, $text] = explode(': ', $line, 2);
-            $entries[$key] = $text;
-        }
-
-        return $entries;
-    }
+    public const MOTIFS = [
+        'sc' => 'sc in next st',
+        'hdc' => 'hdc in next st',
+        'dc' => 'dc in next st',
+        'tr' => 'tr in next st',
+        'mesh' => 'dc in next st, ch 1, skip 1',
+        'two-in-one' => '(sc, dc) in next st, skip 1',
+        'rib' => 'sc in next st, back loop only',
+        'spaced' => 'sc in next st, ch 1, skip 1',
+        'mesh-plain' => 'dc in next st, ch 1, skip 1 / sc in next 2 sts',
+        'fans' => 'sc in next st, skip 2, 5 dc in next st, skip 2 / 5 dc in next st, skip 2, sc in next st, skip 2',
+        'posts' => 'skip 1, dc around the front post of next st, 2 dc in the gap, '
+            .'dc around the front post of next st, skip 1',
+    ];
 }

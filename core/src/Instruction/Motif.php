@@ -19,6 +19,8 @@ final class Motif
     /** @var array<string, self> */
     private static array $known = [];
 
+    private static ?Reader $reader = null;
+
     private readonly StitchCount $tally;
 
     /** @var non-empty-list<Stitch> those it is made of, the tallest first */
@@ -47,11 +49,11 @@ final class Motif
      */
     public static function read(string $key, string $text): self
     {
-        $reader = new Reader(Terms::US);
+        self::$reader ??= new Reader(Terms::US);
         $rows = [];
         $takes = 0;
         foreach (explode('/', $text) as $line) {
-            $instructions = $reader->read(trim($line));
+            $instructions = self::$reader->read(trim($line));
             $count = Count::of($instructions);
             if ($count->takes < 1 || $count->takes !== $count->leaves || ($rows !== [] && $count->takes !== $takes)) {
                 throw new \InvalidArgumentException(
@@ -68,7 +70,15 @@ final class Motif
 
     public static function find(string $key): ?self
     {
-        return self::all()[$key] ?? null;
+        if (! isset(self::$known[$key])) {
+            $text = Catalogue::MOTIFS[$key] ?? null;
+            if ($text === null) {
+                return null;
+            }
+            self::$known[$key] = self::read($key, $text);
+        }
+
+        return self::$known[$key];
     }
 
     /** @throws \InvalidArgumentException where the catalogue has none of that name */
@@ -80,13 +90,18 @@ final class Motif
     /** @return array<string, self> those of the catalogue, by their keys */
     public static function all(): array
     {
-        if (self::$known === []) {
-            foreach (Catalogue::entries() as $key => $text) {
-                self::$known[$key] = self::read($key, $text);
-            }
+        $all = [];
+        foreach (self::keys() as $key) {
+            $all[$key] = self::named($key);
         }
 
-        return self::$known;
+        return $all;
+    }
+
+    /** @return list<string> of the catalogue; told without reading the motifs themselves */
+    public static function keys(): array
+    {
+        return array_keys(Catalogue::MOTIFS);
     }
 
     /** In how many rows it repeats. */

@@ -14,7 +14,6 @@ use Fescue\Core\Material\HookRange;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Setting;
@@ -334,8 +333,12 @@ final class Notes
                     .'wrong? Weigh both again before you trust how much it takes.',
             );
         }
-        $worked = array_map(fn(Row $row): Motif => $row->fabric, $this->plan->work->rows);
-        $unmeasured = array_filter($worked, fn(Motif $motif): bool => $gauge->measured($motif) === null);
+        $unmeasured = [];
+        foreach ($this->plan->work->rows as $row) {
+            if (! isset($unmeasured[$row->fabric->key]) && $gauge->measured($row->fabric) === null) {
+                $unmeasured[$row->fabric->key] = $row->fabric;
+            }
+        }
         if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {
             $names = implode(
                 ' and ',
@@ -352,9 +355,9 @@ final class Notes
                     .'with the tape.',
             );
         }
-        foreach (array_values(Motif::all()) as $motif) {
+        foreach ($unmeasured as $motif) {
             $height = $gauge->proportion($motif)?->height;
-            if ($height !== null && in_array($motif, $unmeasured, true)) {
+            if ($height !== null) {
                 $this->add(
                     "height-learned-{$motif->key}",
                     Tone::Better,

@@ -13,9 +13,9 @@
             <button class="btn btn-quiet">Find</button>
         </form>
     @endif
-    @if ($sheets === [] && $q !== '')
+    @if ($listed === [] && $q !== '')
         <p>No bag of yours is called so. Try fewer letters of its name.</p>
-    @elseif ($sheets === [])
+    @elseif ($listed === [])
         <div class="teach">
             <div>
                 <h2>No bag in hand yet</h2>
@@ -30,8 +30,8 @@
         </div>
     @else
         <ul class="rows">
-            @foreach ($sheets as ['bag' => $bag, 'sheet' => $sheet])
-                @include('bags.row')
+            @foreach ($listed as $one)
+                @include('bags.row', ['unit' => auth()->user()->units])
             @endforeach
         </ul>
         <x-pages :of="$found" />

@@ -1,15 +1,14 @@
-@use(Fescue\Core\Measure\Decimal)
 @php
-    $short = array_values(array_filter($sheets, fn (array $one): bool => $one['sheet']?->estimate->isSure() === false));
+    $short = array_filter($listed, fn (App\Bags\Listed $one): bool => $one->plan?->isSure === false);
 @endphp
 <x-layout title="Your worktable">
     <div class="page-head">
         <h1>Your worktable</h1>
-        @if ($sheets !== [])
+        @if ($listed !== [])
             <div class="acts">@if ($inHand !== null)<a class="btn btn-primary" href="{{ route('bags.work', $inHand[0]) }}">Go on: {{ $inHand[0]->name() }}, {{ $inHand[1] }}</a>@endif <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null]) href="{{ route('bags.create') }}">Plan a bag</a></div>
         @endif
     </div>
-    @if ($sheets === [])
+    @if ($listed === [])
         <div class="teach">
             <div>
                 <h2>Three things make a plan</h2>
@@ -26,16 +25,15 @@
         @if ($short !== [])
             <h2>Running short</h2>
             <ul class="notes">
-                @foreach ($short as ['bag' => $bag, 'sheet' => $sheet])
-                    @php $least = $sheet->estimate->scarcest(); @endphp
-                    <li class="trouble"><a href="{{ route('bags.enough', $bag) }}"><b>{{ $bag->name() }}</b></a>: enough in {{ $sheet->estimate->inHundred() }} of 100. {{ ucfirst($sheet->named($least->which)) }}: {{ $sheet->onHand($least->which) }}, {{ Decimal::print($least->grams->likely) }} g likely{{ $least->runsOut ? ", runs out near {$least->runsOut->row}" : '' }}.</li>
+                @foreach ($short as $one)
+                    <li class="trouble"><a href="{{ route('bags.enough', $one->id) }}"><b>{{ $one->name }}</b></a>: enough in {{ $one->plan->inHundred }} of 100. {{ $one->plan->short }}.</li>
                 @endforeach
             </ul>
         @endif
         <h2>Bags in hand</h2>
         <ul class="rows">
-            @foreach ($sheets as ['bag' => $bag, 'sheet' => $sheet])
-                @include('bags.row')
+            @foreach ($listed as $one)
+                @include('bags.row', ['unit' => auth()->user()->units])
             @endforeach
         </ul>
         @if ($more > 0)<p><a href="{{ route('bags.index') }}">All bags: {{ $more }} more</a></p>@endif

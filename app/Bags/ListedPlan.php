@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Measure\Decimal;
+
+/** What a list says of a bag that makes a plan. */
+final readonly class ListedPlan
+{
+    private function __construct(
+        public string $size,
+        public int $rounds,
+        public string $grams,
+        public string $noun,
+        public ?bool $isSure,
+        public ?int $inHundred,
+        public float $sureGrams,
+        public string $next,
+        public string $where,
+        public string $short,
+    ) {}
+
+    public static function of(PlanSheet $sheet): self
+    {
+        $out = $sheet->plan->comesOut;
+        $estimate = $sheet->estimate;
+        [$next, $where] = $sheet->next();
+
+        return new self(
+            "{$sheet->figure($out->flatWidth)} × {$sheet->figure($out->height)}",
+            count($sheet->plan->work->rows),
+            Decimal::print($estimate->grams->likely),
+            $sheet->plan->spec->strands->own->kind->noun(),
+            $estimate->isSure(),
+            $estimate->inHundred(),
+            $estimate->grams->at(MaterialEstimate::SURE),
+            $next,
+            $where,
+            $estimate->isSure() === false ? self::short($sheet) : '',
+        );
+    }
+
+    /** "Wheat: 310 g on hand, 420 g likely, runs out near Round 9" */
+    private static function short(PlanSheet $sheet): string
+    {
+        $least = $sheet->estimate->scarcest();
+        $said = "{$sheet->named($least->which)}: {$sheet->onHand($least->which)}, "
+            .Decimal::print($least->grams->likely).' g likely';
+
+        return ucfirst($said).($least->runsOut === null ? '' : ", runs out near {$least->runsOut->row}");
+    }
+}

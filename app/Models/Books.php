@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What is reckoned from a maker's books (stash, swatches, weigh-ins, hours, bags that teach), known while these say
+ * the same: the database itself gives them another number at each change. Holds in READ COMMITTED alone, which our
+ * server is set to: docs/decisions/0022.
+ */
+final class Books
+{
+    /** @var array<string, \stdClass> what was read ahead, by its name: the books’ number then, and what is kept */
+    private array $read = [];
+
+    /** Their number when they were first opened: what is reckoned here is of no older books. */
+    private ?int $opened = null;
+
+    public function __construct(private readonly int $maker) {}
+
+    /** Before anything is read that something kept is reckoned from. */
+    public function open(): void
+    {
+        if ($this->opened === null) {
+            $this->look(['']);
+        }
+    }
+
+    /**
+     * Reads ahead what will be asked for, in one query.
+     *
+     * @param list<string> $whats
+     */
+    public function look(array $whats): void
+    {
+        $whats = array_diff($whats, array_keys($this->read));
+        if ($whats === []) {
+            return;
+        }
+        $rows = DB::table('books')->leftJoin('known', function ($join) use ($whats): void {
+            $join->on('known.user_id', '=', 'books.user_id')->whereIn('known.what', $whats);
+        })->where('books.user_id', $this->maker)->get(
+            ['books.revision as now', 'known.what', 'known.revision', 'known.of', 'known.value'],
+        )->all();
+        $now = $rows[0]->now ?? throw new \LogicException("Maker {$this->maker} has no books.");
+        $this->opened ??= (int) $now;
+        $found = array_column($rows, null, 'what');
+        foreach ($whats as $what) {
+            $this->read[$what] = $found[$what] ?? (object) ['now' => $now, 'revision' => null];
+        }
+    }
+
+    /**
+     * What is kept under a name; made and kept where that is not of the books as they are. It is made of what was read
+     * since they were opened, and of nothing that was read before.
+     *
+     * @template T
+     *
+     * @param string $of what else it is made of
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    public function known(string $what, string $of, \Closure $make): mixed
+    {
+        $isKnown = $this->knows($what, $of);
+        $kept = $this->read[$what];
+        unset($this->read[$what]);
+        if ($isKnown) {
+            return unserialize(base64_decode($kept->value));
+        }
+        $value = $make();
+        // Not before what it is made of is kept: and no other waits for it meanwhile.
+        DB::afterCommit(fn(): int => DB::table('known')->upsert([
+            'user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => sha1($of),
+            'value' => base64_encode(serialize($value)),
+        ], ['user_id', 'what']));
+
+        return $value;
+    }
+
+    /** Whether that is kept, of the books as they are. */
+    public function knows(string $what, string $of): bool
+    {
+        $this->look([$what]);
+        $kept = $this->read[$what];
+
+        return $kept->revision === $kept->now && $kept->of === sha1($of);
+    }
+
+    /** The books may say something else since. */
+    public function close(): void
+    {
+        $this->read = [];
+    }
+}
