@@ -65,9 +65,14 @@ final class WorkLog
     /** @return ?array{Bag, string} the bag that was worked last, and its row; null where none was */
     public static function inHand(User $maker): ?array
     {
-        $last = DB::table('work_entries')->join('bags', 'bags.id', '=', 'work_entries.bag_id')
-            ->where('bags.user_id', $maker->id)->whereNull('bags.deleted_at')
-            ->orderByDesc('work_entries.id')->first(['bag_id', 'row']);
+        // The last line of each of her bags, and of these the last: not all that was ever done by anyone.
+        $lines = DB::table('bags')->where('user_id', $maker->id)->whereNull('deleted_at')->selectRaw(
+            '(select id from work_entries where bag_id = bags.id order by id desc limit 1) as line',
+        );
+        $last = DB::table('work_entries')->where(
+            'id',
+            DB::query()->fromSub($lines, 'lines')->max('line'),
+        )->first(['bag_id', 'row']);
         if ($last === null) {
             return null;
         }

@@ -48,9 +48,9 @@ final class Hands
     public const PACE = 'pace';
 
     /** Those of her bags that were weighed, and those that were timed. */
-    private const WEIGHED = 'exists (select 1 from weigh_ins where bag_id = bags.id)';
+    public const WEIGHED = 'exists (select 1 from weigh_ins where bag_id = bags.id)';
 
-    private const TIMED = '(exists (select 1 from bag_minutes where bag_id = bags.id) '
+    public const TIMED = '(exists (select 1 from bag_minutes where bag_id = bags.id) '
         .'or exists (select 1 from bag_finishes where bag_id = bags.id and minutes is not null))';
 
     private readonly Books $books;

@@ -39,6 +39,7 @@ return new class () extends Migration {
         });
         // A page of bags is read off it, however many there are.
         Schema::table('bags', fn(Blueprint $table) => $table->index(['user_id', 'deleted_at', 'updated_at']));
+        Schema::table('work_entries', fn(Blueprint $table) => $table->index(['bag_id', 'id']));
         DB::statement('INSERT INTO books (user_id) SELECT id FROM users');
         $this->on('users', 'INSERT', 'INSERT INTO books (user_id) VALUES (NEW.id)');
         foreach (self::OWNED as $table => $owner) {
@@ -67,6 +68,7 @@ return new class () extends Migration {
             $table->index('user_id', 'bags_user_id_foreign');
             $table->dropIndex(['user_id', 'deleted_at', 'updated_at']);
         });
+        Schema::table('work_entries', fn(Blueprint $table) => $table->dropIndex(['bag_id', 'id']));
         Schema::dropIfExists('known');
         Schema::dropIfExists('books');
     }

@@ -26,9 +26,11 @@ final class KnownTest extends TestCase
     {
         $say = function () use ($one, $other): string {
             $said = '';
-            foreach (['/', '/bags', "/bags/{$one->id}", "/bags/{$other->id}", "/bags/{$other->id}/enough"] as $page) {
+            foreach (['/', '/bags', ...array_map(fn(Bag $bag): string => "/bags/{$bag->id}", [$one, $other])] as $page) {
                 $said .= $this->get($page)->getContent();
             }
+            $said .= $this->get("/bags/{$other->id}/enough")->getContent();
+            $said .= $this->get("/bags/{$one->id}/what-if")->getContent();
 
             // The keys of its forms, and what lies on the scale, are of the moment.
             return (string) preg_replace(

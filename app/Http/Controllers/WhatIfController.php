@@ -8,17 +8,16 @@ use App\Bags\Changing;
 use App\Bags\Mending;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
+use App\Bags\WhatIfCell;
 use App\Models\Bag;
 use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
+use App\Models\User;
 use App\Models\WeighIn;
 use App\Rules\Typed;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
-use Fescue\Core\Estimate\MaterialEstimate;
-use Fescue\Core\Estimate\Pace;
-use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Estimate\WhatIf;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material as Strand;
@@ -55,7 +54,7 @@ final class WhatIfController extends Controller
         } catch (Refused) {
             return redirect()->route('bags.plan', $bag);
         }
-        $strands = $maker->strands()->with('reservations.bag')->get();
+        $strands = $maker->strands()->get();
         $chosen = array_filter(
             (array) $request->query('materials', []),
             fn(mixed $id): bool => is_string($id) && ctype_digit($id),
@@ -66,35 +65,16 @@ final class WhatIfController extends Controller
             ) + ($one->id === $bag->material_id ? -100 : 0),
         );
         $materials = ($chosen === [] ? $nearest : $strands->whereIn('id', $chosen))->take(self::MATERIALS)->values();
-        $hand = (new Hands($maker->id))->learned();
         $first = $sheet->plan->spec->hands->hook->steps(-2);
-        $hooks = [];
-        for ($step = 0; $step < self::HOOKS; $step++) {
-            $hook = $first->steps($step);
-            $hooks[$hook->exact()] = $hook;
-        }
-        $swatches = $maker->swatches()->get();
-        $pace = $bag->hands()->pace();
-        $table = [];
-        foreach ($materials as $material) {
-            $strand = self::strand($bag, $material);
-            foreach ($hooks as $hook) {
-                $cell = WhatIf::of(
-                    $sheet->plan,
-                    $hand,
-                    $strand,
-                    $hook,
-                    self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured(),
-                );
-                $table[$material->id][] = [
-                    'cell' => $cell,
-                    'mine' => $material->id === $bag->material_id
-                        && $hook->exact() === $sheet->plan->spec->hands->hook->exact(),
-                    'counts' => self::told($cell->counts, $pace),
-                    'size' => self::told($cell->sized, $pace),
-                ];
-            }
-        }
+        $hooks = array_map($first->steps(...), range(0, self::HOOKS - 1));
+        $ids = $materials->modelKeys();
+        [$table, $from] = $bag->hands()->books()->known(
+            "what-if {$bag->id}",
+            json_encode([
+                $bag->getAttributes(), $maker->units, $ids, $bag->hands()->marks(), $bag->hands()->marks(Hands::TIMED),
+            ], JSON_THROW_ON_ERROR),
+            fn(): array => $this->table($sheet, $maker, $ids, $hooks),
+        );
 
         return view(
             'bags.what-if',
@@ -103,11 +83,42 @@ final class WhatIfController extends Controller
                 'sheet' => $sheet,
                 'strands' => $strands,
                 'materials' => $materials,
-                'hooks' => array_values($hooks),
+                'hooks' => $hooks,
                 'table' => $table,
-                'from' => $hand->from(),
+                'from' => $from,
             ],
         );
+    }
+
+    /**
+     * @param array<int> $ids of her materials
+     * @param array<HookSize> $hooks
+     *
+     * @return array{array<int, list<WhatIfCell>>, string} cells by material, and what they are learned from
+     */
+    private function table(PlanSheet $sheet, User $maker, array $ids, array $hooks): array
+    {
+        $bag = $sheet->bag;
+        $hand = $bag->hands()->learned();
+        $swatches = $maker->swatches()->get();
+        $pace = $bag->hands()->pace();
+        $table = [];
+        foreach ($maker->strands()->with('reservations.bag')->whereKey($ids)->get() as $material) {
+            $strand = self::strand($bag, $material);
+            foreach ($hooks as $hook) {
+                $measured = self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured();
+                $table[$material->id][] = WhatIfCell::of(
+                    WhatIf::of($sheet->plan, $hand, $strand, $hook, $measured),
+                    $material->id === $bag->material_id
+                        && $hook->exact() === $sheet->plan->spec->hands->hook->exact(),
+                    $pace,
+                    fn(BagPlan $plan): string => $sheet->figure($plan->comesOut->flatWidth).' × '
+                        .$sheet->say($plan->comesOut->height),
+                );
+            }
+        }
+
+        return [$table, $hand->from()];
     }
 
     /**
@@ -176,16 +187,6 @@ final class WhatIfController extends Controller
                 "Taken: {$material->name} on {$hook->print()}, {$said}",
             ),
         );
-    }
-
-    /** @return ?array{plan: BagPlan, estimate: MaterialEstimate, minutes: float} */
-    private static function told(?BagPlan $plan, Pace $pace): ?array
-    {
-        return $plan === null ? null : [
-            'plan' => $plan,
-            'estimate' => MaterialEstimate::of($plan),
-            'minutes' => $pace->minutes(new Timed($plan))->likely,
-        ];
     }
 
     /** With what is there of it for the bag, and in it. */

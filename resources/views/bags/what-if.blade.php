@@ -1,7 +1,6 @@
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)
 @php
-    $said = fn ($length) => $sheet->figure($length);
     $here = route('bags.what-if', $bag);
 @endphp
 <x-layout :title="$bag->name().', what if'">
@@ -23,13 +22,12 @@
                         <tr>
                             @if ($keep === 'counts')<th scope="rowgroup" rowspan="2">{!! $material->chip() !!} {{ $material->name }}</th>@endif
                             <th scope="row" class="stays">{{ $keep === 'counts' ? 'counts stay' : 'size stays' }}</th>
-                            @foreach ($table[$material->id] as ['cell' => $cell, 'mine' => $mine, $keep => $told])
-                                <td @class(['mine' => $mine])>
-                                    @if ($told)
-                                        @php ['plan' => $plan, 'estimate' => $estimate] = $told; @endphp
-                                        <p><b>@if ($keep === 'counts'){{ $said($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }}@else ch {{ $plan->work->start->chain }}, {{ count($plan->work->rows) }} rounds @endif</b></p>
-                                        <p>{{ Decimal::print($estimate->grams->likely).' g' }}@if ($estimate->inHundred() !== null), <span class="{{ $estimate->isSure() ? 'good' : 'bad' }}">{{ $estimate->inHundred() }} in 100</span>@endif<br>{{ Duration::about($told['minutes']) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->predicted === null ? 'swatch measured' : 'expected' }}</span>@endif</p>
-                                        <form method="post" action="{{ $here }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook->exact() }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook->exact() }}, {{ $keep }} kept">Take it</button></form>
+                            @foreach ($table[$material->id] as $cell)
+                                <td @class(['mine' => $cell->isMine])>
+                                    @if ($cell->{$keep})
+                                        <p><b>{{ $cell->{$keep}->said }}</b></p>
+                                        <p>{{ Decimal::print($cell->{$keep}->grams).' g' }}@if ($cell->{$keep}->inHundred !== null), <span class="{{ $cell->{$keep}->isSure ? 'good' : 'bad' }}">{{ $cell->{$keep}->inHundred }} in 100</span>@endif<br>{{ Duration::about($cell->{$keep}->minutes) }}@if ($keep === 'counts')<br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span class="soft">{{ $cell->isMeasured ? 'swatch measured' : 'expected' }}</span>@endif</p>
+                                        <form method="post" action="{{ $here }}">@csrf<input type="hidden" name="material_id" value="{{ $material->id }}"><input type="hidden" name="hook" value="{{ $cell->hook }}"><input type="hidden" name="keep" value="{{ $keep }}"><button class="plain" aria-label="Take {{ $material->name }} on {{ $cell->hook }}, {{ $keep }} kept">Take it</button></form>
                                     @else
                                         <p class="soft">{{ $keep === 'counts' ? 'make no bag' : 'no counts come to it' }}</p>
                                     @endif

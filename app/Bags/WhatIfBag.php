@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Estimate\Pace;
+use Fescue\Core\Estimate\Timed;
+
+/** What a bag would come to, take and last. */
+final readonly class WhatIfBag
+{
+    private function __construct(
+        public string $said,
+        public float $grams,
+        public ?int $inHundred,
+        public bool $isSure,
+        public float $minutes,
+    ) {}
+
+    public static function of(BagPlan $plan, Pace $pace, string $said): self
+    {
+        $estimate = MaterialEstimate::of($plan);
+
+        return new self(
+            $said,
+            $estimate->grams->likely,
+            $estimate->inHundred(),
+            $estimate->isSure() === true,
+            $pace->minutes(new Timed($plan))->likely,
+        );
+    }
+}
