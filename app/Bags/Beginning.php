@@ -38,7 +38,10 @@ final class Beginning
     private const FIELDS = ['kind', 'thick', 'hook', 'length', 'width', 'height', 'bag', 'material_id', 'swatch_id'];
 
     /** Letters of a query that is carried on. */
-    private const LONGEST = 400;
+    public const LONGEST = 400;
+
+    /** Where her session has what a stranger began, until she is in. */
+    public const CARRIED = 'begun';
 
     private const SIDES = ['length' => 'Long', 'width' => 'Deep', 'height' => 'High'];
 

@@ -11,6 +11,7 @@ use App\Models\BagFinish;
 use App\Models\Batch;
 use App\Models\Material;
 use App\Models\RawPiece;
+use App\Models\RecoveryCode;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Stash\Ledger;
@@ -112,6 +113,7 @@ final class DatabaseSeeder extends Seeder
                 return;
             }
             $maker = User::query()->create(['name' => 'Mirre', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'wage' => '13.50']);
+            RecoveryCode::renew($maker);
             $materials = $this->materials($maker);
             $swatches = $this->swatches($maker, $materials);
             $this->bags($maker, $materials, $swatches);

@@ -24,13 +24,13 @@ final class AccountTest extends TestCase
                 'password' => 'a long password',
                 'password_confirmation' => 'a long password',
             ],
-        )->assertRedirect('/');
-        $this->assertAuthenticated();
-        self::assertTrue(Hash::check('a long password', User::query()->sole()->password));
-        $this->post('/sign-out')->assertRedirect('/');
+        )->assertRedirect('/sign-in');
         $this->assertGuest();
+        self::assertTrue(Hash::check('a long password', User::query()->sole()->password));
         $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password'])->assertRedirect('/');
         $this->assertAuthenticated();
+        $this->post('/sign-out')->assertRedirect('/');
+        $this->assertGuest();
     }
 
     public function testRefusesWhatCannotBeAnAccount(): void
@@ -42,9 +42,32 @@ final class AccountTest extends TestCase
             'password' => 'short',
             'password_confirmation' => 'other',
         ];
-        $this->from('/register')->post('/register', $given)->assertRedirect('/register')->assertSessionHasErrors(['email', 'password'])->assertSessionHasInput('name', 'Ilse');
+        $this->from('/register')->post('/register', $given)->assertRedirect('/register')->assertSessionHasErrors('password')->assertSessionHasInput('name', 'Ilse');
         self::assertNull(session()->getOldInput('password'));
-        $this->get('/register')->assertSee('This address has an account')->assertSee('12 letters or more');
+        $this->get('/register')->assertSee('12 letters or more');
+    }
+
+    /** Whoever asks is not told who has an account, and takes nothing from one who has. */
+    public function testRegisteringTellsNobodyWhoHasAnAccount(): void
+    {
+        $this->maker('otto@pier.example');
+        $said = [];
+        foreach (['otto@pier.example', 'OTTO@PIER.example', 'nobody@pier.example'] as $email) {
+            $this->post('/register', [
+                'name' => 'Ilse', 'email' => $email, 'password' => 'quite another one',
+                'password_confirmation' => 'quite another one',
+            ])->assertRedirect('/sign-in')->assertSessionHasNoErrors();
+            $this->assertGuest();
+            $said[] = str_replace($email, '', (string) preg_replace(
+                '/(name="_(?:once|token)" value|csrf-token" content)="[^"]*"/',
+                '',
+                (string) $this->get('/sign-in')->assertSee($email)->getContent(),
+            ));
+        }
+        self::assertSame([$said[0], $said[0], $said[0]], $said);
+        self::assertSame(2, User::query()->count());
+        $otto = User::query()->where('email', 'otto@pier.example')->sole();
+        self::assertTrue(Hash::check('a long password', $otto->password));
     }
 
     public function testSignInIsThrottled(): void
@@ -148,7 +171,9 @@ final class AccountTest extends TestCase
         $this->post('/register', [
             'name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'a long password',
             'password_confirmation' => 'a long password',
-        ])->assertSessionHas('codes');
+        ])->assertSessionMissing('codes');
+        $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password'])
+            ->assertSessionHas('codes');
         $codes = session('codes');
         self::assertCount(8, array_unique($codes));
         $this->get('/')->assertSee($codes[0])->assertSee('shown this one time');

@@ -102,7 +102,9 @@ final class BeginTest extends TestCase
         $this->post('/register', [
             'name' => 'Ilse', 'email' => 'ilse@pier.example', 'password' => 'a long password',
             'password_confirmation' => 'a long password', 'begin' => $query,
-        ]);
+        ])->assertRedirect('/sign-in');
+        self::assertSame(0, Bag::query()->count());
+        $this->post('/sign-in', ['email' => 'ilse@pier.example', 'password' => 'a long password']);
         $bag = Bag::query()->firstOrFail();
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('Bought base')->assertSee('34.0');
         self::assertSame('holes', $bag->choices['base']['type']);
@@ -122,6 +124,9 @@ final class BeginTest extends TestCase
                 'name' => 'Ilse', 'email' => "ilse{$nth}@pier.example", 'password' => 'a long password',
                 'password_confirmation' => 'a long password', 'begin' => $begin,
             ])->assertRedirect();
+            $this->post('/sign-in', ['email' => "ilse{$nth}@pier.example", 'password' => 'a long password'])
+                ->assertRedirect();
+            $this->assertAuthenticated();
             $this->post('/sign-out');
         }
         self::assertSame(3, User::query()->count());

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { inspect } from './maker.js';
+import { inspect, signInAsRegistered } from './maker.js';
 
 test('a stranger has figures in three touches, a drawn plan in four, and keeps it by registering', async ({ page }) => {
     await page.goto('/');
@@ -21,6 +21,7 @@ test('a stranger has figures in three touches, a drawn plan in four, and keeps i
     await page.getByLabel('Password', { exact: true }).fill('a long password');
     await page.getByLabel('Password again').fill('a long password');
     await page.getByRole('button', { name: 'Register' }).click();
+    await signInAsRegistered(page);
     await expect(page.getByText('Your bag is kept')).toBeVisible();
     await expect(page.locator('[data-region="station-base"]')).toContainText('ready-made');
     await expect(page.locator('[data-region="tally"]')).toContainText('Sew each tongue');

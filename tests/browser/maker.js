@@ -12,9 +12,16 @@ export async function register(page) {
     await page.getByLabel('Password', { exact: true }).fill('a long password');
     await page.getByLabel('Password again').fill('a long password');
     await page.getByRole('button', { name: 'Register' }).click();
+    await signInAsRegistered(page);
     await expect(page.getByText('Three things make a plan')).toBeVisible();
 
     return email;
+}
+
+/** Registering tells nobody whether there is an account: whoever made one signs in. */
+export async function signInAsRegistered(page) {
+    await page.getByLabel('Password').fill('a long password');
+    await page.getByRole('button', { name: 'Sign in' }).click();
 }
 
 export async function weighCord(page) {

@@ -8,6 +8,7 @@ use App\Bags\Beginning;
 use App\Models\Devices;
 use App\Models\RecoveryCode;
 use App\Models\User;
+use App\Rules\Typed;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Auth\Events\PasswordReset;
@@ -25,7 +26,6 @@ final class AccountController extends Controller
         'name.required' => 'Write the name you go by.',
         'email.required' => 'Write your email address.',
         'email.email' => 'Write an email address, like you@example.org.',
-        'email.unique' => 'This address has an account; sign in instead.',
         'password.required' => 'Choose a password of 12 letters or more.',
         'password.min' => 'The password needs 12 letters or more.',
         'password.confirmed' => 'The two passwords differ; write the same one twice.',
@@ -44,23 +44,20 @@ final class AccountController extends Controller
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
+            'email' => ['required', 'string', 'email', 'max:190'],
             'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
         ], self::MESSAGES);
-        $user = User::query()->create($given);
-        Auth::login($user);
-        $request->session()->regenerate();
-        $request->session()->flash('codes', RecoveryCode::renew($user));
+        // Who has an account is nobody's business: the answer is one, and as slow, whether the address was free or not.
+        User::query()->createOrFirst(['email' => $given['email']], $given);
+        // What she began as a stranger is hers as soon as she is in.
+        $begun = Typed::text($request, 'begin');
+        $request->session()->put(Beginning::CARRIED, strlen($begun) > Beginning::LONGEST ? '' : $begun);
 
-        // What she began as a stranger is hers now.
-        $begun = Beginning::of($request->input('begin'), $user);
-        if ($begun !== null) {
-            $begun->save();
-
-            return redirect()->route('bags.plan', $begun)->with('status', "Welcome, {$user->name}. Your bag is kept.");
-        }
-
-        return redirect('/')->with('status', "Welcome, {$user->name}.");
+        return redirect()->route('sign-in')->withInput(['email' => $given['email']])->with(
+            'status',
+            'If this address had no account it has one now: sign in with it and the password you chose. If that is '
+                .'refused, it had one before.',
+        );
     }
 
     public function edit(Request $request): View

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\Beginning;
+use App\Models\RecoveryCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,8 +34,19 @@ final class SessionController extends Controller
             );
         }
         $request->session()->regenerate();
+        $maker = $this->maker($request);
+        if (RecoveryCode::left($maker) === 0) {
+            // A new account has none yet, and one that used its last has no way back.
+            $request->session()->flash('codes', RecoveryCode::renew($maker));
+        }
+        $begun = Beginning::of($request->session()->pull(Beginning::CARRIED), $maker);
+        if ($begun !== null) {
+            $begun->save();
 
-        return redirect()->intended('/');
+            return redirect()->route('bags.plan', $begun)->with('status', "Welcome, {$maker->name}. Your bag is kept.");
+        }
+
+        return redirect()->intended('/')->with('status', "Welcome, {$maker->name}.");
     }
 
     public function destroy(Request $request): RedirectResponse
