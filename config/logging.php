@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Files\SizedLog;
+
 return [
     'default' => 'single',
     'deprecations' => ['channel' => 'null', 'trace' => false],
@@ -9,13 +11,13 @@ return [
     // (AppServiceProvider): neither may append to the other's.
     'channels' => [
         'single' => [
-            'driver' => 'daily', 'path' => storage_path('logs/console.log'), 'level' => 'warning', 'days' => 14,
-            'permission' => 0o640,
+            'driver' => 'custom', 'via' => [SizedLog::class, 'make'], 'path' => storage_path('logs/console.log'),
+            'level' => 'warning',
         ],
         // Who came in, who did not, what was refused: a line each, without secrets.
         'security' => [
-            'driver' => 'daily', 'path' => storage_path('logs/console-security.log'), 'level' => 'info', 'days' => 60,
-            'permission' => 0o640,
+            'driver' => 'custom', 'via' => [SizedLog::class, 'make'], 'path' => storage_path('logs/console-security.log'),
+            'level' => 'info',
         ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
