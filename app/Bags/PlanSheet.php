@@ -45,10 +45,10 @@ use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Report\Note;
+use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\Note;
-use Fescue\Core\Tally\Notes;
 use Fescue\Core\Work\Slip;
 use Illuminate\Database\Eloquent\Collection;
 

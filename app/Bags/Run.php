@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use Fescue\Core\Pattern\Row;
-use Fescue\Core\Tally\Note;
+use Fescue\Core\Report\Note;
 
 /** Like rounds written once: how they are named, what the first says, what each leaves, and what to watch there. */
 final readonly class Run

@@ -59,7 +59,7 @@ final class ImportDirectionTest extends TestCase
             'Finish',
             'Bag',
         ],
-        'Tally' => [
+        'Report' => [
             'Measure',
             'Document',
             'Material',
@@ -81,7 +81,7 @@ final class ImportDirectionTest extends TestCase
             'Pattern',
             'Piece',
             'Bag',
-            'Tally',
+            'Report',
         ],
     ];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Bag;
-use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Tests\Bag\Documents;
 use Illuminate\Http\UploadedFile;
 use Opis\JsonSchema\Validator;

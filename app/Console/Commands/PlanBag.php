@@ -14,8 +14,8 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\PlanDocument;
 
 /** Plans a bag's file without database or sign-in. */
 final class PlanBag extends DocumentCommand

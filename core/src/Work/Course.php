@@ -13,8 +13,8 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Report\Note;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\Note;
 
 /** A plan as steps: every row, every group in it, every stitch. */
 final readonly class Course

@@ -11,9 +11,9 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Report\Note;
+use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\Note;
-use Fescue\Core\Tally\Notes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -16,7 +16,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Pattern\Part;
-use Fescue\Core\Tally\PlanDocument;
+use Fescue\Core\Report\PlanDocument;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold for any bag at all: random sizes, gauges and options, seeded so that a failure can be met again. */

@@ -10,8 +10,8 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\Notes;
 use PHPUnit\Framework\Assert;
 
 /** Bags of one way or another, for tests. */

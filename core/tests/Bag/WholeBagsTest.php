@@ -27,9 +27,9 @@ use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SizedPair;
+use Fescue\Core\Report\Notes;
+use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\Notes;
-use Fescue\Core\Tally\PlanDocument;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 

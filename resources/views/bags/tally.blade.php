@@ -2,7 +2,7 @@
 @use(Fescue\Core\Estimate\MaterialEstimate)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Duration)
-@use(Fescue\Core\Tally\Notes)
+@use(Fescue\Core\Report\Notes)
 @php
     $hung = $sheet->hung();
     $plan = $sheet->plan;

@@ -1,4 +1,4 @@
-@use(Fescue\Core\Tally\Notes)
+@use(Fescue\Core\Report\Notes)
 <x-layout :title="$sheet->bag->name()">
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Tally;
+namespace Fescue\Core\Report;
 
 use Fescue\Core\Piece\Tone;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fescue\Core\Tests\Tally;
+namespace Fescue\Core\Tests\Report;
 
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -13,16 +13,16 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Report\Note;
+use Fescue\Core\Report\Notes;
+use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Tally\Note;
-use Fescue\Core\Tally\Notes;
-use Fescue\Core\Tally\PlanDocument;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
-final class TallyTest extends TestCase
+final class ReportTest extends TestCase
 {
     /**
      * @param array<string, mixed> $changes
