@@ -142,7 +142,8 @@ final class BagController extends Controller
             'revision' => $bag->revision,
             'elsewhere' => $kept->fields(),
             'met' => $kept->met === [] ? '' : view('bags.met', ['bag' => $bag, 'met' => $kept->met])->render(),
-        ]);
+            // Drawings are full of signs that would each be written as six.
+        ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
     /** The bag as the page has it, beside the one that is worked. @throws Refused */

@@ -406,7 +406,7 @@ final readonly class Tabs extends OfPieces
     /** @return list<Face> front, back and sides about the bottom */
     private static function boxed(TabNet $net, float $w, float $h): array
     {
-        [$wide, $deep, $high] = TabNet::isBox($net->rows) ?? [1, 1, 1];
+        [$wide, $deep, $high] = TabNet::isBox($net->rows) ?? throw new \LogicException('It is no box.');
         $faces = [];
         foreach ($net->cells() as [$row, $column]) {
             $x = $column - $high;

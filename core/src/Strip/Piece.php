@@ -39,7 +39,7 @@ abstract readonly class Piece
             throw new TooSmall('trim_top', 'What is cut off at top and bottom is as high as the piece; cut off less.');
         }
         // A ruler's 30 cm by 5 cm is 6, whatever binary fractions make of it.
-        $this->strips = $strip->mm > 0 ? (int) min(1e6, floor($usable / $strip->mm + 1e-9)) : 0;
+        $this->strips = (int) min(1e6, floor($usable / max(1e-6, $strip->mm) + 1e-9));
         if ($this->strips < 1) {
             throw new TooSmall('strip', 'The strip is wider than the piece is high; cut it narrower.');
         }

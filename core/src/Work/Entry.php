@@ -58,7 +58,6 @@ final readonly class Entry
                 : throw new NoEntry("“{$key}” is not as a device writes it.");
         };
         $did = Did::tryFrom($text('did', '/^[a-z-]{1,12}$/')) ?? throw new NoEntry('“did” is nothing that is done.');
-        $counts = in_array($did, [Did::Counted, Did::Mends], true);
 
         return new self(
             $text('device', self::DEVICE),
@@ -69,7 +68,11 @@ final readonly class Entry
             $text('row', '/^[\p{L}\p{N} :.’-]{1,60}$/u'),
             $whole('stitch', 0, 100_000),
             $text('plan', '/^[0-9a-f]{16}$/'),
-            $counts ? $whole('counted', $did === Did::Mends ? -1000 : 0, 100_000) : null,
+            match ($did) {
+                Did::Counted => $whole('counted', 0, 100_000),
+                Did::Mends => $whole('counted', -1000, 100_000),
+                default => null,
+            },
         );
     }
 

@@ -209,6 +209,8 @@ final class ChangesTest extends TestCase
         );
         self::assertSame(['Round 9', 'better'], $notes(self::plan())['change']);
         self::assertArrayNotHasKey('change-late', $notes(self::plan()));
+        // Of eighteen the last two are late.
+        self::assertArrayNotHasKey('change-late', $notes(self::plan('Round 16')));
         self::assertSame(['Round 17', 'trouble'], $notes(self::plan('Round 17'))['change-late']);
         self::assertArrayHasKey('other-short', $notes(self::plan(material: ['on_hand' => '300 g'])));
         self::assertArrayHasKey('other-thickness', $notes(self::plan(material: ['diameter' => '6 mm'])));

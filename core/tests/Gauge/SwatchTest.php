@@ -53,6 +53,15 @@ final class SwatchTest extends TestCase
         self::assertEqualsWithDelta(6, $gauge->flatGrowth(), 0.3);
     }
 
+    /** A row a quarter as high as a stitch is wide, or four times as high, is still fabric; beyond it is a slip. */
+    public function testHeightsThatNoFabricHas(): void
+    {
+        $field = fn(float $high): ?string => (new Swatch(Motif::single(), 10, Length::mm(120), 10, Length::mm($high)))
+            ->doubt()?->field;
+        self::assertSame([null, 'height'], [$field(30.5), $field(29.5)]);
+        self::assertSame([null, 'height'], [$field(478), $field(482)]);
+    }
+
     public function testWeighedSwatchGivesTheStitchsMass(): void
     {
         $swatch = new Swatch(Motif::single(), 10, Length::mm(120), 10, Length::mm(115), Mass::grams(79));

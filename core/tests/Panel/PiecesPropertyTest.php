@@ -58,6 +58,7 @@ final class PiecesPropertyTest extends TestCase
                 $this->everySeamMeets($plan, $said);
                 $this->everyRowCounts($plan, $said);
                 if ($planned++ < self::MEASURED) {
+                    $this->everyStepStands($plan, $type, $said);
                     $this->isKept($plan, $document);
                     foreach ($plan->work->pieces as $piece) {
                         $flats[] = $piece->flat;
@@ -166,6 +167,64 @@ final class PiecesPropertyTest extends TestCase
                 "{$seam->letter} of {$said}",
             );
         }
+    }
+
+    /**
+     * While it goes together: what is sewn lies on edges of two parts or more, and its right is as its left, but for a
+     * net that is not and while one side alone is on. What is edged lies on its outline.
+     */
+    private function everyStepStands(BagPlan $plan, string $type, string $said): void
+    {
+        foreach (Built::assembly($plan)->steps as $step) {
+            $all = array_merge(...array_map(fn(Face $face): array => $face->corners, $step->faces));
+            $across = array_column($all, 0);
+            $middle = min($across) + max($across);
+            if ($type !== 'tabs' && ! str_contains($step->does, 'left side')) {
+                $alone = array_filter($all, fn(array $one): bool => array_filter($all, fn(array $other): bool => max(
+                    abs($one[0] + $other[0] - $middle),
+                    abs($one[1] - $other[1]),
+                    abs($one[2] - $other[2]),
+                ) < 0.01) === []);
+                self::assertSame([], $alone, "{$step->does} of {$said}");
+            }
+            foreach ($step->seams as [$letter, $from, $to]) {
+                foreach ([$from, $to] as $end) {
+                    // Layers lie a little apart, that one is seen before the other.
+                    $touched = array_filter($step->faces, fn(Face $face): bool => self::off($face, $end) < 0.5);
+                    self::assertGreaterThanOrEqual(2, count($touched), "{$letter} in {$step->does} of {$said}");
+                }
+                self::assertNotSame($from, $to);
+            }
+        }
+        foreach ($plan->work->pieces as $piece) {
+            $outline = $piece->flat?->outline;
+            foreach ($outline === null ? [] : $piece->flat->edges as $edge) {
+                $face = new Face(array_map(fn(array $at): array => [$at[0], $at[1], 0.0], $outline));
+                self::assertGreaterThan(0.0, $edge->length(), $said);
+                foreach ($edge->points as [$x, $y]) {
+                    self::assertLessThan(0.5, self::off($face, [$x, $y, 0.0]), "{$edge->letter} of {$said}");
+                }
+            }
+        }
+    }
+
+    /** How far from the outline of a face a point lies, layers not counted. @param array{float, float, float} $point */
+    private static function off(Face $face, array $point): float
+    {
+        $least = INF;
+        $before = $face->corners[count($face->corners) - 1];
+        foreach ($face->corners as $corner) {
+            $thick = abs($before[2] - $corner[2]) < 0.5 && abs($point[2] - $corner[2]) < 7 ? 0.0 : 1.0;
+            $along = [$corner[0] - $before[0], $corner[1] - $before[1], $thick * ($corner[2] - $before[2])];
+            $from = [$point[0] - $before[0], $point[1] - $before[1], $thick * ($point[2] - $before[2])];
+            $dot = fn(array $a, array $b): float => $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2];
+            $share = max(0.0, min(1.0, $dot($along, $from) / max(1e-9, $dot($along, $along))));
+            $rest = array_map(fn(float $one, float $way): float => $one - $share * $way, $from, $along);
+            $least = min($least, sqrt($dot($rest, $rest)));
+            $before = $corner;
+        }
+
+        return $least;
     }
 
     /** Its words, read by nothing of ours, take what is there and leave what the next takes. */

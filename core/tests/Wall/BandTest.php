@@ -213,6 +213,15 @@ final class BandTest extends TestCase
                 array_map(fn(array $way): array => [$way['path'], $way['value']], $e->problems[0]->ways),
             );
         }
+        // Only what the length is of is another count to begin with: holes of a bought frame are as they are.
+        foreach ([
+            ['type' => 'frame', 'holes' => 5, 'length' => '20 cm', 'between' => 2],
+            ['type' => 'round', 'stitch' => 'sc', 'start' => 7, 'rounds' => 4],
+        ] as $base) {
+            $says = Ways::refused($fans + ['base' => $base])[1];
+            self::assertStringContainsString('Have a plain round worked first, with two in one', $says);
+            self::assertStringNotContainsString('Or begin with', $says);
+        }
         $even = Ways::plan(['body' => ['stitch' => 'fans', 'rounds' => 2, 'even' => true]]);
         self::assertSame([48, 56, 60, 60, 60], Ways::leaves($even));
         self::assertSame(

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Base;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Chart\BaseChart;
+use Fescue\Core\Chart\Symbol;
+use Fescue\Core\Shape\Rectangle;
+use Fescue\Core\Shape\Stand;
+use Fescue\Core\Tests\Bag\Documents;
+use PHPUnit\Framework\TestCase;
+
+/** Where a base says that its sides have their middles, by counting, its chart shows them, by geometry. */
+final class SidesTest extends TestCase
+{
+    public function testMiddlesOfSidesAreCountedWhereTheyAreDrawn(): void
+    {
+        mt_srand(4);
+        $drawn = 0;
+        for ($bag = 0; $bag < 300; $bag++) {
+            $base = match ($bag % 5) {
+                0 => [
+                    'type' => 'oval', 'ends' => ['two-and-two', 'three', 'six'][mt_rand(0, 2)], 'chain' => mt_rand(8, 30),
+                    'rounds' => mt_rand(2, 8), 'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
+                ],
+                1 => ['type' => 'square', 'chain' => mt_rand(4, 20), 'rounds' => mt_rand(2, 8)],
+                2 => [
+                    'type' => 'rows', 'stitch' => 'sc', 'across' => mt_rand(8, 40), 'rows' => mt_rand(3, 12),
+                    'corner' => 2,
+                ],
+                3 => [
+                    'type' => 'holes', 'holes' => 4 * mt_rand(8, 20), 'length' => mt_rand(24, 40).' cm',
+                    'width' => mt_rand(10, 22).' cm', 'corners' => 4, 'first_hook' => '3.5 mm', 'hole' => '4 mm',
+                ],
+                default => ['type' => 'round', 'stitch' => 'sc', 'start' => mt_rand(5, 8), 'rounds' => mt_rand(3, 9)],
+            };
+            $plan = Planner::plan(
+                BagDocument::read(Documents::tote(['base' => $base, 'handles' => null, 'body/rounds' => 5])),
+            );
+            $edge = $plan->parts[0]->made->open;
+            $all = BaseChart::of($plan);
+            $last = max(array_map(fn(Symbol $one): int => $one->round, $all));
+            $round = array_values(array_filter($all, fn(Symbol $one): bool => $one->round === $last));
+            if (count($round) !== $edge->anchors) {
+                continue;
+            }
+            $drawn++;
+            self::assertCount(2, $edge->middles);
+            self::assertEqualsWithDelta($edge->anchors / 2, abs($edge->middles[1] - $edge->middles[0]), 1e-9);
+            foreach ($edge->middles as $middle) {
+                // Between the two that stand nearest to the middle.
+                $at = fn(int $place): Stand => $round[($place + $edge->anchors) % $edge->anchors]->stand;
+                $before = (int) floor($middle - 0.5);
+                $share = $middle - 0.5 - $before;
+                $x = (1 - $share) * $at($before)->x + $share * $at($before + 1)->x;
+                $apart = abs($at($before)->x - $at($before + 1)->x);
+                $said = json_encode($base)." {$middle} {$x}";
+                self::assertLessThanOrEqual(0.51 * $apart, abs($x), $said);
+                // On the long side, whose stitches look up or down.
+                self::assertGreaterThan(0.95, abs(cos(deg2rad($at($before)->degrees))), $said);
+            }
+        }
+        self::assertGreaterThan(200, $drawn);
+    }
+
+    /** Evenly spread, each looks straight out of its side, and the one at a corner between both. */
+    public function testWhatStandsRoundARectangleLooksOutward(): void
+    {
+        mt_srand(5);
+        for ($base = 0; $base < 40; $base++) {
+            [$long, $short] = [mt_rand(1, 12), mt_rand(1, 8)];
+            [$length, $width] = [mt_rand(100, 400), mt_rand(60, 200)];
+            $rectangle = new Rectangle($length, $width);
+            $many = 2 * ($long + $short + 2);
+            $first = mt_rand(0, $many - 1);
+            $places = $rectangle->places($long, $short, $first);
+            $corners = [];
+            for ($place = 0; $place < $many; $place++) {
+                $stand = $places->stand($place, $many);
+                $side = [abs(abs($stand->x) - $length / 2) < 1e-9, abs(abs($stand->y) - $width / 2) < 1e-9];
+                self::assertContains(true, $side);
+                // Up is 0, and on round by the clock: y runs down.
+                $looks = [sin(deg2rad($stand->degrees)), -cos(deg2rad($stand->degrees))];
+                $out = [$side[0] ? $stand->x <=> 0 : 0, $side[1] ? $stand->y <=> 0 : 0];
+                $far = hypot(...$out);
+                self::assertEqualsWithDelta($out[0] / $far, $looks[0], 1e-9);
+                self::assertEqualsWithDelta($out[1] / $far, $looks[1], 1e-9);
+                if ($side === [true, true]) {
+                    $corners[] = [$stand->x <=> 0, $stand->y <=> 0];
+                }
+                // To the left along the top, and on round.
+                $next = $places->stand(($place + 1) % $many, $many);
+                self::assertLessThan(0, $stand->x * $next->y - $stand->y * $next->x);
+            }
+            self::assertCount(4, array_unique($corners, SORT_REGULAR));
+        }
+    }
+}
