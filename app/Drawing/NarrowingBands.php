@@ -26,6 +26,9 @@ final class NarrowingBands
 
     private const MOST_TICKS = 8;
 
+    /** Bands beside that before the first weigh-in. */
+    private const MOST = 12;
+
     /** Room for what a band is said to be. */
     private const SAID = 130;
 
@@ -99,10 +102,16 @@ final class NarrowingBands
     private static function known(BagPlan $plan): array
     {
         $spec = $plan->spec;
+        $all = count($spec->weighIns);
+        // Of many weigh-ins so many as can be told apart, from none to the last.
+        $shown = $all <= self::MOST ? range(0, $all) : array_map(
+            fn(int $step): int => (int) round($step * $all / self::MOST),
+            range(0, self::MOST),
+        );
         $known = [];
-        for ($many = 0; $many <= count($spec->weighIns); $many++) {
+        foreach ($shown as $many) {
             $known[] = [
-                $many === 0 ? 'before the first' : 'after '.$spec->weighIns[$many - 1]->after,
+                $many < 1 ? 'before the first' : "after {$spec->weighIns[$many - 1]->after}",
                 MaterialEstimate::of(
                     $plan->weighed($spec->strands->own->onHand, array_slice($spec->weighIns, 0, $many)),
                 ),

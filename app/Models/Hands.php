@@ -44,6 +44,9 @@ final class Hands
     /** @var ?array<int, non-empty-list<float>> by the material's number */
     private ?array $stretches = null;
 
+    /** Swatches that teach, the last of all she made: a hand changes, and many more would say no more. */
+    private const TEACHING = 200;
+
     /** The name that her pace is known by. */
     public const PACE = 'pace';
 
@@ -335,17 +338,18 @@ final class Hands
      */
     public function also(Swatch $own): array
     {
+        if ($own->material_id === null) {
+            return [];
+        }
+        $this->books->open();
+        $alike = Swatch::query()->where(['user_id' => $this->makerId, 'material_id' => $own->material_id]);
+        $alike->where('state', $own->state)->orderBy('id');
+        $alike = $alike->get();
         $also = [];
-        $alike = $this->swatches()->filter(
-            fn(Swatch $one): bool => $one->material_id === $own->material_id && $one->state === $own->state,
-        );
-        foreach (array_values(Motif::all()) as $motif) {
-            $other = $own->material_id === null || $motif === $own->stitch ? null : self::measured(
-                $alike,
-                $own->material_id,
-                $own->hookSize(),
-                $motif,
-            );
+        foreach (Motif::all() as $motif) {
+            $other = $motif === $own->stitch
+                ? null
+                : self::measured($alike, $own->material_id, $own->hookSize(), $motif);
             if ($other !== null) {
                 $also[] = $other->document();
             }
@@ -393,13 +397,9 @@ final class Hands
     {
         if ($this->swatches === null) {
             $this->books->open();
-            $swatches = Swatch::query()->where('user_id', $this->makerId)->where(
-                'state',
-                '!=',
-                State::Hung,
-            )->with('material');
-            $swatches->orderBy('id');
-            $this->swatches = $swatches->get();
+            $swatches = Swatch::query()->where('user_id', $this->makerId)->where('state', '!=', State::Hung);
+            $swatches->with('material')->latest('id')->limit(self::TEACHING);
+            $this->swatches = $swatches->get()->reverse()->values();
         }
 
         return $this->swatches;

@@ -45,6 +45,9 @@ final class EnoughController extends Controller
     /** Other bags of the same material that a rest is tried on. */
     private const ALSO = 10;
 
+    /** Other strands that a bag may go on in. */
+    private const SPARES = 24;
+
     public function show(Request $request, Bag $bag): View|RedirectResponse
     {
         $this->authorize('own', $bag);
@@ -87,16 +90,20 @@ final class EnoughController extends Controller
             $sheet->unit,
             $sheet->terms,
             $hand,
-            $hand === null ? [] : $this->spares($request, $sheet->bag),
+            $hand === null ? [] : $this->spares($request, $sheet),
         );
     }
 
     /** @return list<Spare> her other strands, with what of them is free for this bag */
-    private function spares(Request $request, Bag $bag): array
+    private function spares(Request $request, PlanSheet $sheet): array
     {
         $spares = [];
-        foreach ($this->maker($request)->strands()->with('reservations.bag')->get() as $one) {
-            $free = $one->id === $bag->material_id ? null : $one->freeFor($bag->id);
+        // Those most like it: another thickness makes another bag.
+        $thick = $sheet->plan->spec->strands->own->diameter->mm;
+        $near = $this->maker($request)->strands()->whereKeyNot($sheet->bag->material_id)->with('reservations.bag');
+        $near->reorder()->orderByRaw('abs(diameter - ?)', [$thick])->orderBy('id')->limit(self::SPARES);
+        foreach ($near->get() as $one) {
+            $free = $one->freeFor($sheet->bag->id);
             if ($free !== null) {
                 $spares[] = new Spare($one->id, $one->name, $one->material($free));
             }

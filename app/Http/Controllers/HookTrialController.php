@@ -27,6 +27,9 @@ use Illuminate\Http\Request;
  */
 final class HookTrialController extends Controller
 {
+    /** Swatches of one material that are looked at, the last ones. */
+    private const TRIED = 60;
+
     /** g; a stitch of the thickest strand there is. */
     private const HEAVIEST_STITCH = 100;
 
@@ -35,15 +38,17 @@ final class HookTrialController extends Controller
         $maker = $this->maker($request);
         $strands = $maker->strands()->get();
         $id = Typed::text($request, 'material');
-        $all = $maker->swatches()->get();
         // Unasked, the one she tried the most.
-        $tried = $all->countBy('material_id');
+        $tried = $maker->swatches()->reorder()->groupBy('material_id')->selectRaw('material_id, count(*) as many')
+            ->pluck('many', 'material_id');
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(
-            fn(Material $one): int => $tried->get($one->id, 0),
+            fn(Material $one): int => (int) $tried->get($one->id, 0),
         )->first();
+        $all = $maker->swatches();
+        $all->where('material_id', $material?->id)->latest('id')->limit(self::TRIED);
         $motif = Motif::find(Typed::text($request, 'stitch'));
         $hands = new Hands($maker->id);
-        $trial = $material === null ? null : new HookTrial($material, $all, $motif, $hands->learned());
+        $trial = $material === null ? null : new HookTrial($material, $all->get(), $motif, $hands->learned());
 
         return view(
             'swatches.trial',

@@ -7,20 +7,34 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SwatchRequest;
 use App\Models\Hands;
 use App\Models\Swatch;
+use App\Rules\Typed;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class SwatchController extends Controller
 {
+    private const A_PAGE = 40;
+
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
+        $q = mb_substr(Typed::text($request, 'q'), 0, 60);
+        $swatches = $maker->swatches()->with('material');
+        if ($q !== '') {
+            $like = '%'.addcslashes(mb_scrub($q), '%_\\').'%';
+            $swatches->where(fn(Builder $of) => $of->where('name', 'like', $like)->orWhereHas(
+                'material',
+                fn(Builder $material) => $material->where('name', 'like', $like),
+            ));
+        }
 
-        return view(
-            'swatches.index',
-            ['swatches' => $maker->swatches()->with('material')->get(), 'doubts' => (new Hands($maker->id))->doubts()],
-        );
+        return view('swatches.index', [
+            'swatches' => $swatches->paginate(self::A_PAGE)->withQueryString(),
+            'doubts' => (new Hands($maker->id))->doubts(),
+            'q' => $q,
+        ]);
     }
 
     public function create(Request $request): View

@@ -7,9 +7,6 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Refused;
-use Fescue\Core\Gauge\LearnedHand;
-use Fescue\Core\Gauge\Trial;
-use Fescue\Core\Gauge\Worked as Lesson;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material;
@@ -65,8 +62,10 @@ final class BagDocument
             : GaugeReader::swatch($top->object('gauge'), true);
         $school = self::school($top);
         $parts = PartsReader::read($top);
-        $trials = $top->has('swatches') ? HandReader::trials($top) : [];
-        $worked = HandReader::worked($top);
+        $of = $top->has('swatches') && ! $top->has('gauge') ? [$top->raw('swatches'), $top->raw('worked')] : null;
+        $taught = $of === null ? null : Taught::known($of);
+        $trials = $taught === null && $top->has('swatches') ? HandReader::trials($top) : [];
+        $worked = $taught === null ? HandReader::worked($top) : [];
         $also = GaugeReader::also($top, $swatch);
         $proportions = GaugeReader::proportions($top, $swatch);
         $weighIns = RowsReader::weighIns($top);
@@ -79,7 +78,12 @@ final class BagDocument
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
         $hands = $swatch === null
-            ? self::learned($trials, $worked, $hook, $material, BagSpec::motifOf($parts))
+            ? self::learned(
+                $taught ?? Taught::by($of ?? [null, null], $trials, $worked),
+                $hook,
+                $material,
+                BagSpec::motifOf($parts),
+            )
             : new Handiwork($hook, $swatch, null, $also, $proportions);
         $hands = $hands->taped(...$taped);
 
@@ -95,24 +99,14 @@ final class BagDocument
         );
     }
 
-    /**
-     * No reading: what a hand that made these is expected to make.
-     *
-     * @param list<Trial> $trials
-     * @param list<Lesson> $worked
-     */
-    private static function learned(
-        array $trials,
-        array $worked,
-        HookSize $hook,
-        Material $material,
-        Motif $motif,
-    ): Handiwork {
+    /** No reading: what a hand that was taught so is expected to make. */
+    private static function learned(Taught $taught, HookSize $hook, Material $material, Motif $motif): Handiwork
+    {
         return Handiwork::predicted(
             $hook,
-            LearnedHand::of($trials, $worked)->predictBag($hook, $material, $motif),
+            $taught->hand->predictBag($hook, $material, $motif),
             $material,
-            LearnedHand::doubts($trials),
+            $taught->doubts,
         );
     }
 

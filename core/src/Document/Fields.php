@@ -74,6 +74,12 @@ final class Fields
         return array_key_exists($key, $this->values);
     }
 
+    /** As it is written, for who knows it already; null where it is not there. */
+    public function raw(string $key): mixed
+    {
+        return $this->has($key) ? $this->values[$key] : null;
+    }
+
     public function refuse(string $key, string $message): void
     {
         $this->problems->append(new Problem($key === '' ? $this->path : "{$this->path}/{$key}", $message));

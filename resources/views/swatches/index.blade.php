@@ -10,7 +10,15 @@
         @include('swatches.tabs')
         <div class="acts"><a class="btn btn-primary" href="{{ route('swatches.create') }}">Measure a swatch</a></div>
     </div>
-    @if ($swatches->isEmpty())
+    @if ($q !== '' || $swatches->hasPages())
+        <form class="sift" method="get" action="{{ route('swatches.index') }}" role="search">
+            <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60" autocomplete="off"></label>
+            <button class="btn btn-quiet">Find</button>
+        </form>
+    @endif
+    @if ($swatches->isEmpty() && $q !== '')
+        <p>No swatch of yours, nor its material, is called so. Try fewer letters.</p>
+    @elseif ($swatches->isEmpty())
         <div class="teach">
             <div>
                 <h2>No swatch yet</h2>
@@ -42,5 +50,6 @@
                 </li>
             @endforeach
         </ul>
+        <x-pages :of="$swatches" />
     @endif
 </x-layout>
