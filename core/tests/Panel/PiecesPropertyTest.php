@@ -18,6 +18,7 @@ use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Seam;
+use Fescue\Core\Piece\Step;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
@@ -196,16 +197,74 @@ final class PiecesPropertyTest extends TestCase
                 self::assertNotSame($from, $to);
             }
         }
-        foreach ($plan->work->pieces as $piece) {
-            $outline = $piece->flat?->outline;
-            foreach ($outline === null ? [] : $piece->flat->edges as $edge) {
-                $face = new Face(array_map(fn(array $at): array => [$at[0], $at[1], 0.0], $outline));
-                self::assertGreaterThan(0.0, $edge->length(), $said);
-                foreach ($edge->points as [$x, $y]) {
-                    self::assertLessThan(0.5, self::off($face, [$x, $y, 0.0]), "{$edge->letter} of {$said}");
-                }
+        // What is folded stays as large as it is; a net opens, and borders stand up that lay unseen.
+        $large = array_map(
+            fn(Step $step): float => array_sum(array_map(self::area(...), $step->faces)),
+            Built::assembly($plan)->steps,
+        );
+        $flats = array_values(array_filter(array_map(fn(Piece $piece): ?Flat => $piece->flat, $plan->work->pieces)));
+        if (in_array($type, ['canvas', 'end-and-back', 'net'], true)) {
+            $all = array_sum(array_map(fn(Flat $flat): float => $flat->area(), $flats));
+            self::assertEqualsWithDelta($all, $large[0], 0.002 * $all, $said);
+        }
+        if ($type !== 'net' && $type !== 'tabs') {
+            $from = $type === 'panels' ? 1 : 0;
+            self::assertEqualsWithDelta($large[$from], min(array_slice($large, $from)), 0.002 * $large[$from], $said);
+            self::assertEqualsWithDelta($large[$from], max(array_slice($large, $from)), 0.002 * $large[$from], $said);
+        }
+        foreach ($flats as $flat) {
+            $this->liesWell($flat, $plan, $said);
+        }
+    }
+
+    /** A flat piece is as its other half, its rows and marks lie on it, and its edges offer what their seams take. */
+    private function liesWell(Flat $flat, BagPlan $plan, string $said): void
+    {
+        $seams = [];
+        foreach (Built::assembly($plan)->seams as $seam) {
+            $seams[$seam->letter] = [$seam->from->stitches, $seam->to->stitches];
+        }
+        [$left, $right] = $flat->box();
+        $face = new Face(array_map(fn(array $at): array => [$at[0], $at[1], 0.0], $flat->outline));
+        $on = fn(float $x, float $y): bool => self::off($face, [$x, $y, 0.0]) < 1.0
+            || self::holds($flat->outline, $x, $y);
+        foreach ($flat->outline as [$x, $y]) {
+            self::assertNotSame([], array_filter($flat->outline, fn(array $other): bool => max(
+                abs($left + $right - $x - $other[0]),
+                abs($y - $other[1]),
+            ) < 0.01), $said);
+        }
+        foreach ($flat->rows as $row) {
+            $last = $row[count($row) - 1];
+            self::assertEqualsWithDelta($left + $right, $row[0][0] + $last[0], 0.02, $said);
+            self::assertTrue($on(...$row[0]) && $on(...$last), $said);
+        }
+        foreach ($flat->marks as $mark) {
+            self::assertTrue($on($mark->x, $mark->y), "{$mark->as->name} of {$said}");
+        }
+        foreach ($flat->edges as $edge) {
+            self::assertContains($edge->stitches, $seams[$edge->letter], "{$edge->letter} of {$said}");
+            self::assertGreaterThan(0.0, $edge->length(), $said);
+            foreach ($edge->points as [$x, $y]) {
+                self::assertLessThan(0.5, self::off($face, [$x, $y, 0.0]), "{$edge->letter} of {$said}");
             }
         }
+    }
+
+    /** Whether a ray from a point leaves an outline an odd number of times. @param list<array{float, float}> $outline */
+    private static function holds(array $outline, float $x, float $y): bool
+    {
+        $holds = false;
+        $before = $outline[count($outline) - 1];
+        foreach ($outline as $corner) {
+            [[$x1, $y1], [$x2, $y2]] = [$before, $corner];
+            if (($y1 > $y) !== ($y2 > $y) && $x < $x1 + ($y - $y1) / ($y2 - $y1) * ($x2 - $x1)) {
+                $holds = ! $holds;
+            }
+            $before = $corner;
+        }
+
+        return $holds;
     }
 
     /** How far from the outline of a face a point lies, layers not counted. @param array{float, float, float} $point */
