@@ -23,7 +23,7 @@ final class SidesTest extends TestCase
         for ($bag = 0; $bag < 300; $bag++) {
             $base = match ($bag % 5) {
                 0 => [
-                    'type' => 'oval', 'ends' => ['two-and-two', 'three', 'six'][mt_rand(0, 2)], 'chain' => mt_rand(8, 30),
+                    'type' => 'oval', 'ends' => ['two-and-two', 'three', 'six', 2, 5][mt_rand(0, 4)], 'chain' => mt_rand(8, 30),
                     'rounds' => mt_rand(2, 8), 'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
                 ],
                 1 => ['type' => 'square', 'chain' => mt_rand(4, 20), 'rounds' => mt_rand(2, 8)],
@@ -43,6 +43,13 @@ final class SidesTest extends TestCase
             $edge = $plan->parts[0]->made->open;
             $all = BaseChart::of($plan);
             $last = max(array_map(fn(Symbol $one): int => $one->round, $all));
+            for ($nth = $base['type'] === 'rows' ? $last : 1; $nth <= $last; $nth++) {
+                $this->goesRound(
+                    array_values(array_filter($all, fn(Symbol $one): bool => $one->round === $nth)),
+                    $plan->gauge->singleWidth()->mm,
+                    $base,
+                );
+            }
             $round = array_values(array_filter($all, fn(Symbol $one): bool => $one->round === $last));
             if (count($round) !== $edge->anchors) {
                 continue;
@@ -64,6 +71,37 @@ final class SidesTest extends TestCase
             }
         }
         self::assertGreaterThan(200, $drawn);
+    }
+
+    /**
+     * To the left along the top and on, half as the other half, each beside the next, looking out.
+     *
+     * @param list<Symbol> $round
+     * @param array<string, mixed> $base
+     */
+    private function goesRound(array $round, float $wide, array $base): void
+    {
+        $many = count($round);
+        $said = json_encode($base, JSON_THROW_ON_ERROR);
+        foreach ($round as $place => $symbol) {
+            $one = $symbol->stand;
+            $next = $round[($place + 1) % $many]->stand;
+            $before = $round[($place + $many - 1) % $many]->stand;
+            if ($many % 2 === 0) {
+                $other = $round[($place + intdiv($many, 2)) % $many]->stand;
+                self::assertEqualsWithDelta([-$one->x, -$one->y], [$other->x, $other->y], 0.01, $said);
+            }
+            self::assertLessThanOrEqual(1e-6, $one->x * $next->y - $one->y * $next->x, $said);
+            self::assertGreaterThan(0.25 * $wide, hypot($one->x - $next->x, $one->y - $next->y), $said);
+            $looks = [sin(deg2rad($one->degrees)), -cos(deg2rad($one->degrees))];
+            self::assertGreaterThan(0.0, $looks[0] * $one->x + $looks[1] * $one->y, $said);
+            // Across the way from the one before to the one after, but for corners.
+            if (! in_array($base['type'], ['holes', 'rows'], true)) {
+                $way = [$next->x - $before->x, $next->y - $before->y];
+                $along = abs($looks[0] * $way[0] + $looks[1] * $way[1]) / hypot(...$way);
+                self::assertLessThan(0.45, $along, $said);
+            }
+        }
     }
 
     /** Evenly spread, each looks straight out of its side, and the one at a corner between both. */
