@@ -36,10 +36,22 @@ final class TrackRecordTest extends TestCase
         self::assertEqualsWithDelta(-0.05, self::record([1.2, 1.15, 1.1, 1.05, 1.0, 0.95])->drift() ?? 0.0, 1e-9);
         self::assertNull(self::record([1.0, 1.1, 1.2, 1.3])->drift(), 'Four are few.');
         self::assertNull(self::record([1.0, 1.0, 1.0, 1.0, 1.0])->drift());
-        // Just beyond chance, and just within: the slope's standard error by hand.
-        $beyond = [0.95, 1.05, 0.98, 1.08, 1.01, 1.11];
-        [$slope, $error] = self::fitted($beyond);
-        self::assertSame(abs($slope) > 2 * $error, self::record($beyond)->drift() !== null);
+        // The slope's standard error by hand, where chance and drift are much alike.
+        mt_srand(8);
+        $told = 0;
+        for ($record = 0; $record < 300; $record++) {
+            $by = mt_rand(0, 60) / 1000;
+            $ratios = array_map(
+                fn(int $nth): float => 1 + $by * $nth + mt_rand(-100, 100) / 1000,
+                range(1, mt_rand(5, 20)),
+            );
+            [$slope, $error] = self::fitted($ratios);
+            $drift = self::record($ratios)->drift();
+            self::assertSame(abs($slope) > 2 * $error, $drift !== null);
+            $told += (int) ($drift !== null);
+        }
+        self::assertGreaterThan(60, $told);
+        self::assertLessThan(240, $told);
     }
 
     /**

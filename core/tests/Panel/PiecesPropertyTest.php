@@ -16,6 +16,8 @@ use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
+use Fescue\Core\Piece\Mark;
+use Fescue\Core\Piece\Marked;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Seam;
 use Fescue\Core\Piece\Step;
@@ -214,6 +216,11 @@ final class PiecesPropertyTest extends TestCase
         }
         foreach ($flats as $flat) {
             $this->liesWell($flat, $plan, $said);
+            if (in_array($type, ['panels', 'envelope', 'tabs'], true)) {
+                $up = array_map(fn(array $row): float => $row[0][1], $flat->rows);
+                $apart = array_map(fn(float $a, float $b): float => abs($a - $b), array_slice($up, 1), array_slice($up, 0, -1));
+                self::assertEqualsWithDelta(max([0.0, ...$apart]), min([max([0.0, ...$apart]), ...$apart]), 0.01, $said);
+            }
         }
     }
 
@@ -241,6 +248,21 @@ final class PiecesPropertyTest extends TestCase
         }
         foreach ($flat->marks as $mark) {
             self::assertTrue($on($mark->x, $mark->y), "{$mark->as->name} of {$said}");
+            // Of bars and tassels so many as there are, from where they begin.
+            if (! in_array($mark->as, [Marked::Bar, Marked::Tassel], true)) {
+                self::assertNotSame([], array_filter(
+                    $flat->marks,
+                    fn(Mark $other): bool => $other->as === $mark->as && abs($mark->y - $other->y) < 0.01
+                        && abs($left + $right - $mark->x - $other->x) < 0.01,
+                ), "{$mark->as->name} of {$said}");
+            }
+        }
+        foreach ($flat->folds as $fold) {
+            self::assertEqualsWithDelta($left + $right, $fold->from[0] + $fold->to[0], 0.02, $said);
+            self::assertEqualsWithDelta($fold->from[1], $fold->to[1], 0.02, $said);
+            foreach ([$fold->from, $fold->to] as [$x, $y]) {
+                self::assertLessThan(0.5, self::off($face, [$x, $y, 0.0]), "{$fold->above} of {$said}");
+            }
         }
         foreach ($flat->edges as $edge) {
             self::assertContains($edge->stitches, $seams[$edge->letter], "{$edge->letter} of {$said}");
