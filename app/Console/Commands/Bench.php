@@ -427,12 +427,15 @@ final class Bench extends Command
         $visit = new Visit($url, DatabaseSeeder::EMAIL);
         $bags = self::bags($visit);
         $form = self::redraw($visit, $bags[0]);
+        // What is worked is fixed.
+        $begun = DB::table('work_entries')->distinct()->pluck('bag_id')->all();
+        $open = array_values(array_diff($bags, $begun));
         $ways = [
             self::EMPTY => fn(int $number): array => ['/bench/empty', null],
-            'redraw' => function (int $number) use ($bags, $form): array {
+            'redraw' => function (int $number) use ($open, $form): array {
                 $form['size']['length'] = 24 + $number % 20 .' cm';
 
-                return ["/bags/{$bags[$number % count($bags)]}", $form + ['_method' => 'PUT']];
+                return ["/bags/{$open[$number % count($open)]}", $form + ['_method' => 'PUT']];
             },
             'worktable' => fn(int $number): array => ['/', null],
             'enough' => fn(int $number): array => ["/bags/{$bags[$number % count($bags)]}/enough", null],
