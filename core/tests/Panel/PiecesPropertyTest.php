@@ -33,7 +33,7 @@ use PHPUnit\Framework\TestCase;
 /** Every bag of pieces at random sizes: refused with a true reason, or every seam meets and the bag closes to its size. */
 final class PiecesPropertyTest extends TestCase
 {
-    private const EACH = 500;
+    private const EACH = 250;
 
     /** Planned of each way, whose flat pieces are measured by another library too. */
     private const MEASURED = 15;
