@@ -9,6 +9,7 @@ use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -234,7 +235,8 @@ final readonly class Tabs extends OfPieces
                     Tone::Better,
                     count($rows) * $net->squares(),
                     'Join the squares from inside, row by row of the net:',
-                    "{$first} joins within it, then ".count($net->seams).' that fold it to the bag.'
+                    Decimal::many($first, 'join').' within it, then '.count($net->seams)
+                        .(count($net->seams) === 1 ? ' that folds it to the bag.' : ' that fold it to the bag.')
                         .($net->fold === TabNet::POINT ? ' Laid aslant, each lower row half a square on, it is a '
                             .'rectangle on point, folded across its middle.' : ''),
                 ),

@@ -68,7 +68,7 @@ final class PiecesPropertyTest extends TestCase
                     }
                 }
             }
-            self::assertGreaterThan(self::EACH / 6, $planned, $type);
+            self::assertGreaterThan(self::EACH / 8, $planned, $type);
         }
         $flats = array_values(array_filter($flats));
         $outside = Outside::polygons(array_map(fn(Flat $flat): array => $flat->outline, $flats));
