@@ -35,6 +35,11 @@ final class BaseDrawing
 
     private const BELOW = 62;
 
+    /** Pixels that a symbol reaches to either side of its middle, and up and down from it. */
+    private readonly float $wide;
+
+    private readonly float $high;
+
     public static function of(BagPlan $plan, LengthUnit $unit): Canvas
     {
         $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
@@ -87,7 +92,10 @@ final class BaseDrawing
         private readonly float $scale,
         private readonly float $x,
         private readonly float $y,
-    ) {}
+    ) {
+        $this->wide = 0.34 * $plan->gauge->singleWidth()->mm * $scale;
+        $this->high = min($this->wide, 0.36 * $plan->gauge->singleHeight()->mm * $scale);
+    }
 
     private static function outside(BagPlan $plan, float $scale): float
     {
@@ -124,8 +132,7 @@ final class BaseDrawing
         $n = $this->canvas->n(...);
         $x = $this->x + $symbol->stand->x * $this->scale;
         $y = $this->y + $symbol->stand->y * $this->scale;
-        $gauge = $this->plan->gauge;
-        $wide = 0.34 * $gauge->singleWidth()->mm * $this->scale;
+        $wide = $this->wide;
         $start = $this->plan->work->start;
         if ($symbol->round === 0 && (! $start->isChain() || $start->chain === 1)) {
             // A hole, or the one chain that all of the first round goes into.
@@ -145,8 +152,7 @@ final class BaseDrawing
         if (isset(self::YARN_OVERS[$symbol->stitch->value])) {
             return $this->tall($symbol->stitch, $x, $y, $turn, $wide);
         }
-        $tall = min($wide, 0.36 * $gauge->singleHeight()->mm * $this->scale);
-        [$cos, $sin] = [cos($turn) * $tall, sin($turn) * $tall];
+        [$cos, $sin] = [cos($turn) * $this->high, sin($turn) * $this->high];
 
         return "M{$n($x - $cos)} {$n($y - $sin)}L{$n($x + $cos)} {$n($y + $sin)}M{$n($x + $sin)} "
             ."{$n($y - $cos)}L{$n($x - $sin)} {$n($y + $cos)}";

@@ -34,13 +34,13 @@ final readonly class Series extends Asked
 
     public function typed(string $text): string|array|null
     {
-        $parts = preg_split('/[\s,;]+/', trim($text, " \t,;"));
-        $read = array_filter($parts === false ? [] : $parts, fn(string $one): bool => $one !== '');
+        preg_match_all('/[^\s,;]+/', $text, $found);
+        $read = $found[0];
 
         return match (true) {
             $read === [] => null,
             array_filter($read, fn(string $one): bool => preg_match('/^\d{1,4}$/', $one) !== 1) !== [] => $text,
-            default => array_values(array_map(intval(...), $read)),
+            default => array_map(intval(...), $read),
         };
     }
 

@@ -201,6 +201,10 @@ final class FinishTest extends TestCase
         $flap = self::fitted(['type' => 'flap', 'across' => 20, 'long' => '11.5 cm']);
         preg_match('/(\d+) rows/', self::said($flap->figures), $worked);
         self::assertEqualsWithDelta(20 * (int) $worked[1] / 5, $flap->minutes, 1e-9);
+        // As many are left at one fold as at the other: with the flap they are the back.
+        preg_match('/Leave (\d+) stitch/', self::said($flap->steps[0]), $left);
+        $leaves = Ways::leaves(Ways::plan([]));
+        self::assertSame(end($leaves) / 2, 2 * (int) ($left[1] ?? 0) + 20);
         self::assertEqualsWithDelta(54.0, self::fitted(['type' => 'tassels'])->minutes, 1e-9);
         self::assertEqualsWithDelta(62.0, self::fitted(['type' => 'zip'])->minutes, 1e-9, 'Two a centimetre.');
         $parts = array_column($tasselled->parts, 'grams', 'part');

@@ -263,6 +263,10 @@ final class HandbookPiecesTest extends TestCase
             $plan->work->pieces[0]->flat?->area(),
             1e-6,
         );
+        // Filled, a rhombus of 60 degrees is as wide as its side: half a round that the panels and 18 rows of net go
+        // over, 20 sides long.
+        $round = (12 * 11.5 + 18 * 30 * sqrt(3) / 2) / M_PI;
+        self::assertEqualsWithDelta(M_PI * $round ** 2 / 2 * 20 * 30 / 1e6, $plan->comesOut->litres, 1e-6);
         $notes = Ways::notes($plan);
         self::assertStringContainsString('Count the loops every second or third row: 20.', $notes['count-loops']);
         self::assertStringContainsString('Pause on a ch 5', $notes['count-loops']);

@@ -198,6 +198,9 @@ final class PiecesPropertyTest extends TestCase
                 }
                 self::assertNotSame($from, $to);
             }
+            // No two are sewn in one place.
+            $places = array_map(fn(array $seam): array => [$seam[1], $seam[2]], $step->seams);
+            self::assertCount(count($places), array_unique($places, SORT_REGULAR), "{$step->does} of {$said}");
         }
         // What is folded stays as large as it is; a net opens, and borders stand up that lay unseen.
         $large = array_map(
