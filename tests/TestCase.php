@@ -62,6 +62,12 @@ abstract class TestCase extends BaseTestCase
         return $bag;
     }
 
+    /** A page without the keys of its forms, which are of the moment. */
+    protected static function bare(string $page): string
+    {
+        return (string) preg_replace('/(name="_(?:once|token)" value|csrf-token" content)="[^"]*"/', '', $page);
+    }
+
     /**
      * What the forms of a bag send.
      *

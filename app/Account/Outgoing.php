@@ -8,6 +8,7 @@ use App\Bags\PlanSheet;
 use App\Bags\SwatchFile;
 use App\Bags\WordsText;
 use App\Bags\WorkFile;
+use App\Bags\WorkLog;
 use App\Models\Bag;
 use App\Models\Batch;
 use App\Models\Hands;
@@ -203,7 +204,7 @@ final class Outgoing
         } catch (Refused) {
             // It makes no plan as it is; its file says all that is known of it.
         }
-        if (DB::table('work_entries')->where('bag_id', $id)->exists()) {
+        if (WorkLog::isBegun($bag)) {
             $this->write("{$at}.work.csv", WorkFile::write($bag));
         }
     }

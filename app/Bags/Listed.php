@@ -45,20 +45,26 @@ final readonly class Listed
         }
         $hands = new Hands($maker->id);
         $books = $hands->books();
-        $what = fn(Bag $bag): string => "listed {$bag->id}";
-        $of = fn(Bag $bag): string => json_encode(
-            [$bag->getAttributes(), $bag->standsOn(), $maker->units, $maker->terms],
-            JSON_THROW_ON_ERROR,
+        $known = [];
+        foreach ($bags as $bag) {
+            $bag->asks($hands);
+            $of = [$bag->getAttributes(), $bag->standsOn(), $maker->units, $maker->terms];
+            $known["listed {$bag->id}"] = [$bag, json_encode($of, JSON_THROW_ON_ERROR)];
+        }
+        $books->look(array_keys($known));
+        $old = array_filter(
+            $known,
+            fn(array $one, string $what): bool => ! $books->knows($what, $one[1]),
+            ARRAY_FILTER_USE_BOTH,
         );
-        array_map(fn(Bag $bag): Bag => $bag->asks($hands), $bags);
-        $books->look(array_values(array_map($what, $bags)));
-        PlanSheet::read($hands, array_filter($bags, fn(Bag $bag): bool => ! $books->knows($what($bag), $of($bag))));
+        PlanSheet::read($hands, array_column($old, 0));
 
-        return array_values(array_map(fn(Bag $bag): self => $books->known(
-            $what($bag),
-            $of($bag),
-            fn(): self => self::of($bag, $maker),
-        ), $bags));
+        $listed = [];
+        foreach ($known as $what => [$bag, $of]) {
+            $listed[] = $books->known($what, $of, fn(): self => self::of($bag, $maker));
+        }
+
+        return $listed;
     }
 
     private static function of(Bag $bag, User $maker): self

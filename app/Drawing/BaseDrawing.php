@@ -150,7 +150,7 @@ final class BaseDrawing
         }
         $turn = deg2rad($symbol->stand->degrees);
         if (isset(self::YARN_OVERS[$symbol->stitch->value])) {
-            return $this->tall($symbol->stitch, $x, $y, $turn, $wide);
+            return $this->tall($symbol->stitch, $x, $y, $turn);
         }
         [$cos, $sin] = [cos($turn) * $this->high, sin($turn) * $this->high];
 
@@ -159,8 +159,9 @@ final class BaseDrawing
     }
 
     /** A T, with a slash for each yarn over of a taller post. */
-    private function tall(Stitch $stitch, float $x, float $y, float $turn, float $wide): string
+    private function tall(Stitch $stitch, float $x, float $y, float $turn): string
     {
+        $wide = $this->wide;
         $n = $this->canvas->n(...);
         $half = 0.4 * $this->plan->gauge->heightOf(Motif::named($stitch->value))->mm * $this->scale;
         // So far across and so far up from its middle.

@@ -35,22 +35,33 @@ final class SizedLog extends StreamHandler
     protected function write(LogRecord $record): void
     {
         $path = (string) $this->url;
-        clearstatcache(true, $path);
-        if (is_file($path) && filesize($path) > $this->full) {
+        if ($this->isFull($path)) {
             $this->close();
-            // Whoever comes second finds a new one.
-            $lock = fopen("{$path}.lock", 'c');
-            if ($lock !== false && flock($lock, LOCK_EX)) {
-                clearstatcache(true, $path);
-                if (is_file($path) && filesize($path) > $this->full) {
-                    for ($nth = self::KEPT - 1; $nth >= 1; $nth--) {
-                        @rename("{$path}.{$nth}", "{$path}.".($nth + 1));
-                    }
-                    rename($path, "{$path}.1");
-                }
-                fclose($lock);
-            }
+            $this->begin($path);
         }
         parent::write($record);
+    }
+
+    private function isFull(string $path): bool
+    {
+        clearstatcache(true, $path);
+
+        return is_file($path) && filesize($path) > $this->full;
+    }
+
+    /** Whoever comes second finds it begun anew. */
+    private function begin(string $path): void
+    {
+        $lock = fopen("{$path}.lock", 'c');
+        if ($lock === false || ! flock($lock, LOCK_EX)) {
+            return;
+        }
+        if ($this->isFull($path)) {
+            for ($nth = self::KEPT - 1; $nth >= 1; $nth--) {
+                @rename("{$path}.{$nth}", "{$path}.".($nth + 1));
+            }
+            rename($path, "{$path}.1");
+        }
+        fclose($lock);
     }
 }

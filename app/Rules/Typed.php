@@ -21,6 +21,18 @@ final class Typed
         return is_string($value) || is_int($value) || is_float($value) ? trim(mb_scrub((string) $value)) : '';
     }
 
+    /** What is searched for; as many letters as a name that may hold it need be told by. */
+    public static function search(Request $request): string
+    {
+        return mb_substr(self::text($request, 'q'), 0, 60);
+    }
+
+    /** For a name that holds it, with none of its signs read as any other. */
+    public static function like(string $searched): string
+    {
+        return '%'.addcslashes(mb_scrub($searched), '%_\\').'%';
+    }
+
     /** What was typed before the page came back, as text: a form may be sent with anything in its fields. */
     public static function before(string $field, mixed $default = ''): string
     {

@@ -44,7 +44,7 @@ final readonly class StashSearch
         $query = Material::query()->where('user_id', $maker->id);
         $query->withSum(['reservations as reserved' => fn(Builder $all) => $all->whereHas('bag')], 'amount');
         if ($typed['q'] !== '') {
-            $like = self::like($typed['q']);
+            $like = Typed::like($typed['q']);
             $query->where(
                 fn(Builder $any) => $any->where('name', 'like', $like)
                     ->orWhere('care', 'like', $like)->orWhere('fibre', 'like', $like),
@@ -76,7 +76,7 @@ final readonly class StashSearch
                 Material::query()->withoutGlobalScopes()->where('user_id', $maker->id)->select('id'),
             );
         if ($typed['q'] !== '') {
-            $like = self::like($typed['q']);
+            $like = Typed::like($typed['q']);
             $query->where(fn(Builder $any) => $any->where('note', 'like', $like)
                 ->orWhereIn(
                     'material_id',
@@ -115,10 +115,5 @@ final readonly class StashSearch
             $fields,
             array_map(fn(string $field): string => mb_substr(Typed::text($request, $field), 0, 80), $fields),
         );
-    }
-
-    private static function like(string $words): string
-    {
-        return '%'.addcslashes(mb_scrub($words), '%_\\').'%';
     }
 }

@@ -28,10 +28,10 @@ final class BagController extends Controller
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
-        $q = mb_substr(Typed::text($request, 'q'), 0, 60);
+        $q = Typed::search($request);
         $bags = Listed::query($maker);
         if ($q !== '') {
-            $bags->where('choices->name', 'like', '%'.addcslashes(mb_scrub($q), '%_\\').'%');
+            $bags->where('choices->name', 'like', Typed::like($q));
         }
         $found = $bags->paginate(self::A_PAGE)->withQueryString();
 

@@ -20,10 +20,10 @@ final class SwatchController extends Controller
     public function index(Request $request): View
     {
         $maker = $this->maker($request);
-        $q = mb_substr(Typed::text($request, 'q'), 0, 60);
+        $q = Typed::search($request);
         $swatches = $maker->swatches()->with('material');
         if ($q !== '') {
-            $like = '%'.addcslashes(mb_scrub($q), '%_\\').'%';
+            $like = Typed::like($q);
             $swatches->where(fn(Builder $of) => $of->where('name', 'like', $like)->orWhereHas(
                 'material',
                 fn(Builder $material) => $material->where('name', 'like', $like),

@@ -62,8 +62,8 @@ final class BagDocument
             : GaugeReader::swatch($top->object('gauge'), true);
         $school = self::school($top);
         $parts = PartsReader::read($top);
-        $of = $top->has('swatches') && ! $top->has('gauge') ? [$top->raw('swatches'), $top->raw('worked')] : null;
-        $taught = $of === null ? null : Taught::known($of);
+        $of = [$top->raw('swatches'), $top->raw('worked')];
+        $taught = $top->has('gauge') ? null : Taught::known($of);
         $trials = $taught === null && $top->has('swatches') ? HandReader::trials($top) : [];
         $worked = $taught === null ? HandReader::worked($top) : [];
         $also = GaugeReader::also($top, $swatch);
@@ -79,7 +79,7 @@ final class BagDocument
         }
         $hands = $swatch === null
             ? self::learned(
-                $taught ?? Taught::by($of ?? [null, null], $trials, $worked),
+                $taught ?? Taught::by($of, $trials, $worked),
                 $hook,
                 $material,
                 BagSpec::motifOf($parts),

@@ -8,10 +8,7 @@
         </div>
     </div>
     @if ($q !== '' || $found->hasPages())
-        <form class="sift" method="get" action="{{ route('bags.index') }}" role="search">
-            <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60" autocomplete="off"></label>
-            <button class="btn btn-quiet">Find</button>
-        </form>
+        <x-search :to="route('bags.index')" :q="$q" />
     @endif
     @if ($listed === [] && $q !== '')
         <p>No bag of yours is called so. Try fewer letters of its name.</p>

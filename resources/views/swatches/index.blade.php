@@ -11,10 +11,7 @@
         <div class="acts"><a class="btn btn-primary" href="{{ route('swatches.create') }}">Measure a swatch</a></div>
     </div>
     @if ($q !== '' || $swatches->hasPages())
-        <form class="sift" method="get" action="{{ route('swatches.index') }}" role="search">
-            <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60" autocomplete="off"></label>
-            <button class="btn btn-quiet">Find</button>
-        </form>
+        <x-search :to="route('swatches.index')" :q="$q" />
     @endif
     @if ($swatches->isEmpty() && $q !== '')
         <p>No swatch of yours, nor its material, is called so. Try fewer letters.</p>
