@@ -84,19 +84,25 @@ final class Vocabulary
     }
 
     /** @param list<Instruction> $instructions */
-    public function list(array $instructions): string
+    public function list(array $instructions, bool $loops = true): string
     {
-        return implode(', ', array_map(fn(Instruction $one): string => $this->say($one->phrase()), $instructions));
+        return implode(', ', array_map(
+            fn(Instruction $one): string => $this->say($one->phrase(), $loops),
+            $instructions,
+        ));
     }
 
-    public function say(Phrase $phrase): string
+    /** @param bool $loops whether the loop that it goes through is named */
+    public function say(Phrase $phrase, bool $loops = true): string
     {
-        $loop = $phrase->loop === Loop::Both ? '' : ', '.$this->phrases["loop.{$phrase->loop->value}"];
+        $loop = ! $loops || $phrase->loop === Loop::Both
+            ? ''
+            : ', '.$this->phrases["loop.{$phrase->loop->value}"];
 
-        return $this->filled($phrase, '').$loop;
+        return $this->filled($phrase, '', $loops).$loop;
     }
 
-    private function filled(Phrase $phrase, string $before): string
+    private function filled(Phrase $phrase, string $before, bool $loops): string
     {
         $one = "{$before}{$phrase->key}.one";
         $template = ($phrase->arguments['n'] ?? 1) === 1 && isset($this->phrases[$one])
@@ -112,7 +118,7 @@ final class Vocabulary
                     ', ',
                     array_map(fn(Instruction $one): string => $this->bare($one), $argument),
                 ),
-                is_array($argument) => $this->list($argument),
+                is_array($argument) => $this->list($argument, $loops),
                 $name === 'nth' => $this->ordinals[$argument] ?? (string) $argument,
                 is_string($argument) => $this->phrases[$argument] ?? $argument,
                 default => (string) $argument,
@@ -126,6 +132,6 @@ final class Vocabulary
     {
         $phrase = $one->phrase();
 
-        return $this->filled(new Phrase(explode('.', $phrase->key)[0], $phrase->arguments), 'bare.');
+        return $this->filled(new Phrase(explode('.', $phrase->key)[0], $phrase->arguments), 'bare.', true);
     }
 }

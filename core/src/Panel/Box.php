@@ -54,8 +54,9 @@ final readonly class Box
 
         return [
             new Step('the pieces, flat', [
-                Face::from([0, -$d - $h, 0], [$w, 0, 0], [0, $h, 0], $this->panel),
-                Face::from([0, -$d, 0], [$w, 0, 0], [0, $d, 0], $this->panel),
+                // One panel, its wrong side up as it is folded.
+                Face::from([0, -$d - $h, 0], [$w, 0, 0], [0, $h, 0], $this->panel, false),
+                Face::from([0, -$d, 0], [$w, 0, 0], [0, $d, 0], $this->panel, false),
                 $back,
                 $standing,
                 $lying(-$d - $gap, $this->left),

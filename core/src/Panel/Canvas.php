@@ -217,9 +217,8 @@ final readonly class Canvas extends OfPieces
         [$fabric, $gauge] = [$this->fabric(), $ground->gauge];
         [$chain, $rows] = [$this->given('chain'), $this->given('rows')];
         [$side, $sideRows] = [$this->given('side'), $this->given('side_rows')];
-        $all = $front + $bottom + $back + $flap;
-        $at = $front + $bottom + $back;
         $along = $front + $bottom + $back;
+        $all = $along + $flap;
         $sides = ['left', 'right'];
         $join = fn(string $letter, string $of): Seam => Seam::spread(
             $letter,
@@ -286,7 +285,7 @@ final readonly class Canvas extends OfPieces
                         Strip::start($chain, $fabric),
                         Strip::rows($chain, $rows, $fabric),
                         'panel',
-                        flat: $this->lying($pitch->mm, $all, $at, $over->mm, $clasp, $rows),
+                        flat: $this->lying($pitch->mm, $all, $over->mm, $clasp, $rows),
                     ),
                     ...array_map(fn(string $of): Piece => new Piece(
                         Strip::start($side, $fabric),
@@ -305,28 +304,30 @@ final readonly class Canvas extends OfPieces
         );
     }
 
-    private function lying(float $pitch, int $all, int $at, float $over, ?Length $clasp, int $rows): Flat
+    private function lying(float $pitch, int $all, float $over, ?Length $clasp, int $rows): Flat
     {
         $half = $this->given('across') * $pitch / 2;
         [$front, $bottom, $back] = [$this->given('front'), $this->given('bottom'), $this->given('back')];
-        $y = [-$front * $pitch, -($front + $bottom) * $pitch, -$at * $pitch];
+        $along = $front + $bottom + $back;
+        $y = [-$front * $pitch, -($front + $bottom) * $pitch, -$along * $pitch];
+        // Two squares in from the flap's edge, and so far below the front's upper edge as that comes to lie.
+        $in = 2 * $pitch;
         $marks = $clasp === null ? [] : [
-            new Mark(Marked::Clasp, 0.0, -$all * $pitch + 2 * $pitch, $clasp->mm, 2 * $pitch, 'clasp'),
-            ...($over > 0.0 ? [
-                new Mark(Marked::Clasp, 0.0, -max(0.0, $front * $pitch - $over), $clasp->mm, 2 * $pitch, 'lower half'),
-            ] : []),
+            new Mark(Marked::Clasp, 0.0, -$all * $pitch + $in, $clasp->mm, $in, 'clasp'),
+            ...($over > 0.0
+                ? [new Mark(Marked::Clasp, 0.0, -max(0.0, $over - $in), $clasp->mm, $in, 'lower half')]
+                : []),
         ];
         $flat = Flat::stacked(array_fill(0, max(1, $rows), [2 * $half, $all * $pitch / $rows]), $marks);
         $fold = fn(int $nth, string $says): Fold => new Fold([-$half, $y[$nth]], [$half, $y[$nth]], $says);
-        $side = [$half, 0.0];
 
         return $flat->folded([
             $fold(0, "bottom, {$bottom} squares"),
             $fold(1, "back, {$back} squares"),
             $fold(2, "flap, {$this->given('flap')} squares"),
         ])->sewn([
-            new SewnEdge('B', [[-$half, 0.0], [-$half, $y[2]]], $front + $bottom + $back),
-            new SewnEdge('C', [$side, [$half, $y[2]]], $front + $bottom + $back),
+            new SewnEdge('B', [[-$half, 0.0], [-$half, $y[2]]], $along),
+            new SewnEdge('C', [[$half, 0.0], [$half, $y[2]]], $along),
         ]);
     }
 

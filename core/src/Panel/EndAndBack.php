@@ -9,6 +9,7 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Decimal;
@@ -302,7 +303,7 @@ final readonly class EndAndBack extends OfPieces
 
         return array_map(
             fn(Instruction $one): Instruction => $one->remade(Loop::Front, fn(Stitch $stitch): Stitch => $stitch),
-            Several::inRuns($fabric->post(), array_values($each)),
+            Repeat::found(Several::inRuns($fabric->post(), array_values($each))),
         );
     }
 

@@ -345,6 +345,8 @@ final readonly class Panels extends OfPieces
             [$x + ($w - $top) / 2, $h, $z],
         ], $of, $lies);
         $lean = ($w - $top) / 2;
+        // Beside the first, as wide as either is anywhere.
+        $beside = max($w, $top) + $w / 4;
         $borders = fn(float $x, float $z, float $by, string $of): array => [
             new Face([[$x, 0, $z], [$x + $w, 0, $z], [$x + $w, 0, $z + $by], [$x, 0, $z + $by]], $of, false),
             new Face([[$x, 0, $z], [$x + $lean, $h, $z], [$x + $lean, $h, $z + $by], [$x, 0, $z + $by]], $of, false),
@@ -359,13 +361,13 @@ final readonly class Panels extends OfPieces
         return [
             new Step('two panels, flat', [
                 $panel(0.0, 0.0, 'front-panel', true),
-                $panel($w * 1.2, 0.0, 'back-panel', true),
+                $panel($beside, 0.0, 'back-panel', true),
             ]),
             new Step('the borders stand up', [
                 $panel(0.0, 0.0, 'front-panel', false),
                 ...$borders(0.0, 0.0, $d / 2, 'front-panel'),
-                $panel($w * 1.25, 0.0, 'back-panel', false),
-                ...$borders($w * 1.25, 0.0, $d / 2, 'back-panel'),
+                $panel($beside, 0.0, 'back-panel', false),
+                ...$borders($beside, 0.0, $d / 2, 'back-panel'),
             ]),
             new Step('border to border: A', [
                 $panel(0.0, 0.0, 'back-panel', false),

@@ -10,6 +10,7 @@ use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Join;
 use Fescue\Core\Instruction\Phrase;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
@@ -112,12 +113,7 @@ final class Writer
             ? new Phrase($row->kind === RowKind::Round ? 'around' : 'across', ['stitch' => $fill->stitch], $fill->loop)
             : $one->phrase(), $row->instructions);
         $loop = self::oneLoop($row->instructions);
-        $said = array_map(
-            fn(Phrase $one): string => $this->vocabulary->say(
-                $loop === null ? $one : new Phrase($one->key, $one->arguments),
-            ),
-            $phrases,
-        );
+        $said = array_map(fn(Phrase $one): string => $this->vocabulary->say($one, $loop === null), $phrases);
         if ($loop !== null) {
             $said[] = $this->vocabulary->phrases["loops.all.{$loop->value}"];
         }
@@ -163,17 +159,31 @@ final class Writer
      */
     private static function oneLoop(array $instructions): ?Loop
     {
-        $loops = [];
-        foreach ($instructions as $one) {
-            if ($one instanceof Each || $one instanceof Several || $one instanceof Together) {
-                $loops[] = $one->loop;
-            } elseif ($one->children() !== [] || ($one->takes() > 0 && $one->works() !== [])) {
-                return null;
-            }
-        }
+        $loops = self::loops($instructions);
         $same = count($loops) >= self::OFTEN && array_unique($loops, SORT_REGULAR) === [$loops[0]];
 
         return $same && $loops[0] !== Loop::Both ? $loops[0] : null;
+    }
+
+    /**
+     * @param list<Instruction> $instructions
+     *
+     * @return list<?Loop> of each that goes through one; null of what none is named of
+     */
+    private static function loops(array $instructions): array
+    {
+        $loops = [];
+        foreach ($instructions as $one) {
+            if ($one instanceof Repeat) {
+                array_push($loops, ...self::loops($one->children()));
+            } elseif ($one instanceof Each || $one instanceof Several || $one instanceof Together) {
+                $loops[] = $one->loop;
+            } elseif ($one->children() !== [] || ($one->takes() > 0 && $one->works() !== [])) {
+                $loops[] = null;
+            }
+        }
+
+        return $loops;
     }
 
     /** The one instruction that fills the whole row, where one does. */

@@ -209,6 +209,17 @@ final class HandbookPiecesTest extends TestCase
             Ways::lines($plan)['Row 1'],
         );
         self::assertStringEndsWith('all in front loops only. (98)', Ways::lines($plan)['Row 2']);
+        // By 4.5 stitches a row, π · 17.25 ÷ 12: spread over the end, by turns from its first and its second stitch.
+        $plain = Built::plan(['type' => 'end-and-back', 'stitch' => 'sc', 'chain' => 25, 'meets' => 20, 'rows' => 4], [
+            'gauge/width' => '10 cm', 'gauge/height' => '12 cm',
+        ]);
+        self::assertSame([
+            'Turn, ch 1, sc in next 25 sts, 2 sc in each of next 4 sts, sc in next 25 sts, all in front loops only. (58)',
+            'Turn, ch 1, sc in next 25 sts, [2 sc in next st, sc in next st] 3 times, 2 sc in next st, sc in next '
+                .'26 sts, all in front loops only. (62)',
+            'Turn, ch 1, sc in next 27 sts, [2 sc in next st, sc in next 3 sts] twice, 2 sc in next st, sc in next '
+                .'26 sts, all in front loops only. (65)',
+        ], array_slice(array_values(Ways::lines($plain)), 1, 3));
         $leaves = Built::leaves($plan, 0);
         self::assertSame(94, $leaves[0]);
         // Flat round half a circle: π·h/w more a row, here of hdc 1.5 singles high.
@@ -337,6 +348,31 @@ final class HandbookPiecesTest extends TestCase
         );
         self::assertSame($joined, array_values(array_unique($joined)));
         self::assertSame(0, (4 * array_sum($rows) - count($joined)) % 2);
+        // Folded, each side that is joined lies on the one it is joined to: squares of 6 × 10 + 24 and 5 × 12 + 24 mm.
+        $plan = Built::plan([
+            'type' => 'tabs', 'rows' => 5, 'across' => 6, 'net' => $rows, 'tab' => ['width' => '10 mm', 'height' => '12 mm'],
+        ], ['gauge/width' => '10 cm', 'gauge/height' => '12 cm']);
+        $faces = Built::assembly($plan)->closed()->faces;
+        $stand = [];
+        foreach ($net->cells() as [$row, $column]) {
+            $parts = match ($fold) {
+                TabNet::BOX => 1,
+                TabNet::HALF => 2 * $row === count($rows) - 1 ? 2 : 1,
+                default => $row + $column === 4 ? 2 : 1,
+            };
+            $stand["{$row},{$column}"] = array_merge(...array_map(
+                fn(Face $face): array => array_map(
+                    fn(array $at): string => round($at[0], 2).' '.round($at[1], 2).' '.($at[2] < 5 ? 0 : round($at[2], 2)),
+                    $face->corners,
+                ),
+                array_splice($faces, 0, $parts),
+            ));
+        }
+        self::assertSame([], $faces);
+        foreach ([...$net->joins, ...$net->seams] as [$one, $other]) {
+            $both = array_intersect($stand["{$one[0]},{$one[1]}"], $stand["{$other[0]},{$other[1]}"]);
+            self::assertGreaterThanOrEqual(2, count(array_unique($both)), implode(' ', [...$one, 'to', ...$other]));
+        }
     }
 
     /** @return array<string, array{list<int>, string, int}> */
