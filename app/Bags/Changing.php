@@ -8,7 +8,7 @@ use App\Models\Bag;
 use App\Models\BagRevision;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
-use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -35,20 +35,14 @@ final class Changing
     public static function held(Bag $bag, \Closure $change): mixed
     {
         return DB::transaction(function () use ($bag, $change): mixed {
-            $row = Bag::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($bag->id);
-            $row->select('bags.*')->selectRaw(WorkLog::BEGUN.' as begun')->lockForUpdate();
-            $now = $row->firstOrFail()->getAttributes();
+            $row = DB::table('bags')->where('id', $bag->id)->select('bags.*');
+            $row->selectRaw(WorkLog::BEGUN.' as begun')->lockForUpdate();
+            $now = (array) $row->first() ?: throw (new ModelNotFoundException())->setModel(Bag::class, [$bag->id]);
             $isBegun = (bool) $now['begun'];
             $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
             $bag->forgetStock();
             $bag->unsetRelation('swatch')->unsetRelation('minutes');
-            $before = new BagRevision([
-                'bag_id' => $bag->id,
-                'revision' => $bag->revision,
-                'material_id' => $bag->material_id,
-                'swatch_id' => $bag->swatch_id,
-                'choices' => $bag->choices,
-            ]);
+            $before = $bag->choices;
             // What is worked is fixed: asked only where something is.
             $was = $isBegun ? self::planned($bag) : null;
             $result = $change($bag);
@@ -58,9 +52,10 @@ final class Changing
             }
             if (self::changed($before, $bag)) {
                 // What it was is kept when it is no longer so.
-                BagRevision::query()->insertOrIgnore([
-                    'choices' => json_encode((object) $before->choices, JSON_THROW_ON_ERROR),
-                ] + array_diff_key($before->getAttributes(), ['choices' => 1]));
+                DB::table('bag_revisions')->insertOrIgnore([
+                    'bag_id' => $bag->id,
+                    'choices' => json_encode((object) $before, JSON_THROW_ON_ERROR),
+                ] + array_intersect_key($now, ['revision' => 1, 'material_id' => 1, 'swatch_id' => 1]));
                 $bag->revision++;
                 if ($bag->revision % self::SWEPT === 0) {
                     $old = BagRevision::query()->where('bag_id', $bag->id);
@@ -83,9 +78,10 @@ final class Changing
         }
     }
 
-    public static function changed(BagRevision $before, Bag $bag): bool
+    /** @param array<string, mixed> $before its choices */
+    private static function changed(array $before, Bag $bag): bool
     {
-        return $bag->isDirty(['material_id', 'swatch_id']) || ! Merge::same($before->choices, $bag->choices);
+        return $bag->isDirty(['material_id', 'swatch_id']) || ! Merge::same($before, $bag->choices);
     }
 
     /** What the bag was in a revision; null where that is not kept. */

@@ -40,6 +40,9 @@ final class BaseDrawing
 
     private readonly float $high;
 
+    /** @var array<string, string> of symbols that are drawn alike, from their middle on */
+    private array $shapes = [];
+
     public static function of(BagPlan $plan, LengthUnit $unit): Canvas
     {
         $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
@@ -129,48 +132,65 @@ final class BaseDrawing
 
     private function symbol(Symbol $symbol): string
     {
-        $n = $this->canvas->n(...);
-        $x = $this->x + $symbol->stand->x * $this->scale;
-        $y = $this->y + $symbol->stand->y * $this->scale;
-        $wide = $this->wide;
-        $start = $this->plan->work->start;
-        if ($symbol->round === 0 && (! $start->isChain() || $start->chain === 1)) {
-            // A hole, or the one chain that all of the first round goes into.
-            $round = ($start->isChain() ? 0.35 : 0.6) * $wide;
+        $stand = $symbol->stand;
+        // Of a turn of a tenth of a degree nothing is seen.
+        $turn = (int) round(10 * $stand->degrees);
+        $isBegun = $symbol->round === 0 && ! $this->isPlainChain();
+        $key = ($isBegun ? 'begun' : $symbol->stitch->value)." {$turn}";
+        $this->shapes[$key] ??= $isBegun ? $this->hole() : $this->shape($symbol->stitch, deg2rad($turn / 10));
 
-            return "M{$n($x - $round)} {$n($y)}a{$n($round)} {$n($round)} 0 1 0 {$n(2 * $round)} 0"
-                ."a{$n($round)} {$n($round)} 0 1 0 -{$n(2 * $round)} 0";
-        }
-        if ($symbol->stitch === Stitch::Chain) {
-            $flat = $n($wide * 0.5);
-            $half = $n($wide);
-            $whole = $n(2 * $wide);
-
-            return "M{$n($x - $wide)} {$n($y)}a{$half} {$flat} 0 1 0 {$whole} 0a{$half} {$flat} 0 1 0 -{$whole} 0";
-        }
-        $turn = deg2rad($symbol->stand->degrees);
-        if (isset(self::YARN_OVERS[$symbol->stitch->value])) {
-            return $this->tall($symbol->stitch, $x, $y, $turn);
-        }
-        [$cos, $sin] = [cos($turn) * $this->high, sin($turn) * $this->high];
-
-        return "M{$n($x - $cos)} {$n($y - $sin)}L{$n($x + $cos)} {$n($y + $sin)}M{$n($x + $sin)} "
-            ."{$n($y - $cos)}L{$n($x - $sin)} {$n($y + $cos)}";
+        return 'M'.Canvas::number($this->x + $stand->x * $this->scale)
+            .' '.Canvas::number($this->y + $stand->y * $this->scale).$this->shapes[$key];
     }
 
-    /** A T, with a slash for each yarn over of a taller post. */
-    private function tall(Stitch $stitch, float $x, float $y, float $turn): string
+    /** Whether it begins on a chain whose stitches are each worked into. */
+    private function isPlainChain(): bool
     {
+        $start = $this->plan->work->start;
+
+        return $start->isChain() && $start->chain !== 1;
+    }
+
+    /** From its middle: a hole, or the one chain that all of the first round goes into. */
+    private function hole(): string
+    {
+        $n = Canvas::number(...);
+        $round = ($this->plan->work->start->isChain() ? 0.35 : 0.6) * $this->wide;
+
+        return "m-{$n($round)} 0a{$n($round)} {$n($round)} 0 1 0 {$n(2 * $round)} 0"
+            ."a{$n($round)} {$n($round)} 0 1 0 -{$n(2 * $round)} 0";
+    }
+
+    /** From its middle: an oval, a cross, or a T with a slash for each yarn over of a taller post. */
+    private function shape(Stitch $stitch, float $turn): string
+    {
+        $n = Canvas::number(...);
         $wide = $this->wide;
-        $n = $this->canvas->n(...);
-        $half = 0.4 * $this->plan->gauge->heightOf(Motif::named($stitch->value))->mm * $this->scale;
-        // So far across and so far up from its middle.
-        $at = fn(float $across, float $up): string => $n($x + $across * cos($turn) + $up * sin($turn)).' '
-            .$n($y + $across * sin($turn) - $up * cos($turn));
-        $path = "M{$at(0, -$half)}L{$at(0, $half)}M{$at(-0.8 * $wide, $half)}L{$at(0.8 * $wide, $half)}";
-        for ($over = 1; $over <= (self::YARN_OVERS[$stitch->value] ?? 0); $over++) {
-            $up = $half * (0.55 - 0.45 * $over);
-            $path .= "M{$at(-0.5 * $wide, $up - 0.25 * $wide)}L{$at(0.5 * $wide, $up + 0.25 * $wide)}";
+        if ($stitch === Stitch::Chain) {
+            $flat = "{$n($wide)} {$n($wide * 0.5)} 0 1 0";
+
+            return "m-{$n($wide)} 0a{$flat} {$n(2 * $wide)} 0a{$flat} -{$n(2 * $wide)} 0";
+        }
+        $overs = self::YARN_OVERS[$stitch->value] ?? null;
+        if ($overs === null) {
+            $strokes = [[-$this->high, 0.0, $this->high, 0.0], [0.0, $this->high, 0.0, -$this->high]];
+        } else {
+            $half = 0.4 * $this->plan->gauge->heightOf(Motif::named($stitch->value))->mm * $this->scale;
+            $strokes = [[0.0, -$half, 0.0, $half], [-0.8 * $wide, $half, 0.8 * $wide, $half]];
+            for ($over = 1; $over <= $overs; $over++) {
+                $up = $half * (0.55 - 0.45 * $over);
+                $strokes[] = [-0.5 * $wide, $up - 0.25 * $wide, 0.5 * $wide, $up + 0.25 * $wide];
+            }
+        }
+        // So far across and so far up from where the pen is.
+        [$cos, $sin] = [cos($turn), sin($turn)];
+        $to = fn(float $across, float $up): string => $n($across * $cos + $up * $sin)
+            .' '.$n($across * $sin - $up * $cos);
+        $path = '';
+        [$x, $y] = [0.0, 0.0];
+        foreach ($strokes as [$x1, $y1, $x2, $y2]) {
+            $path .= "m{$to($x1 - $x, $y1 - $y)}l{$to($x2 - $x1, $y2 - $y1)}";
+            [$x, $y] = [$x2, $y2];
         }
 
         return $path;

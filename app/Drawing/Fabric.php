@@ -88,13 +88,13 @@ final class Fabric
         $id = "{$part}x{$count}";
         if (! isset($this->defs[$id])) {
             [$path, $thick, $colour, $light] = $this->parts[$part];
+            // A command, and each place after it: across, and up.
+            $pieces = preg_split('/(-?[\d.]+)( -?[\d.]+)/', $path, flags: PREG_SPLIT_DELIM_CAPTURE) ?: [];
             $paths = '';
             for ($one = 0; $one < $count; $one++) {
-                $paths .= preg_replace_callback(
-                    '/(-?[\d.]+) (-?[\d.]+)/',
-                    fn(array $at): string => Canvas::number((float) $at[1] - $one * $step)." {$at[2]}",
-                    $path,
-                );
+                foreach ($pieces as $nth => $piece) {
+                    $paths .= $nth % 3 === 1 ? round((float) $piece - $one * $step, 2) : $piece;
+                }
             }
             $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
                 .self::strand(

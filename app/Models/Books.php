@@ -19,6 +19,9 @@ final class Books
     /** Their number when they were first opened: what is reckoned here is of no older books. */
     private ?int $opened = null;
 
+    /** And the number of those of her bags whose hours are logged. */
+    private int $timed = 0;
+
     public function __construct(private readonly int $maker) {}
 
     /** Before anything is read that something kept is reckoned from. */
@@ -27,6 +30,14 @@ final class Books
         if ($this->opened === null) {
             $this->look(['']);
         }
+    }
+
+    /** What her bags whose hours are logged are told by: another as soon as one of them is made otherwise. */
+    public function timed(): int
+    {
+        $this->open();
+
+        return $this->timed;
     }
 
     /**
@@ -43,10 +54,12 @@ final class Books
         $rows = DB::table('books')->leftJoin('known', function ($join) use ($whats): void {
             $join->on('known.user_id', '=', 'books.user_id')->whereIn('known.what', $whats);
         })->where('books.user_id', $this->maker)->get(
-            ['books.revision as now', 'known.what', 'known.revision', 'known.of', 'known.value'],
+            ['books.revision as now', 'books.timed', 'known.what', 'known.revision', 'known.of', 'known.value'],
         )->all();
         $now = $rows[0]->now ?? throw new \LogicException("Maker {$this->maker} has no books.");
-        $this->opened ??= (int) $now;
+        if ($this->opened === null) {
+            [$this->opened, $this->timed] = [(int) $now, (int) $rows[0]->timed];
+        }
         $found = array_column($rows, null, 'what');
         foreach ($whats as $what) {
             $this->read[$what] = $found[$what] ?? (object) ['now' => $now, 'revision' => null];

@@ -220,7 +220,7 @@ final class Hands
     {
         return $this->pace ??= $this->books->known(
             self::PACE,
-            implode(' ', $this->marks(self::TIMED)),
+            (string) $this->books->timed(),
             fn(): Pace => Pace::of($this->taught('timed', self::TIMED, self::timed(...))),
         );
     }

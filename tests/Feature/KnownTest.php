@@ -168,6 +168,14 @@ final class KnownTest extends TestCase
         $row->update(['deleted_at' => null]);
         $row->update(['material_id' => null]);
         self::assertSame($before + 3, $number());
+        // A bag whose hours are logged tells the pace of all: made otherwise, that has another number.
+        $timed = fn(): int => (int) DB::table('books')->where('user_id', $maker->id)->value('timed');
+        self::assertSame(1, $timed());
+        DB::table('bag_minutes')->insert(['bag_id' => $bag->id, 'part' => 'base', 'minutes' => 30]);
+        $row->update(['choices' => json_encode(['name' => 'A third'] + $bag->choices)]);
+        $row->update(['swatch_id' => null]);
+        $row->update(['revision' => 7]);
+        self::assertSame(3, $timed());
     }
 
     public function testTheBooksOfOneAreNotAnothers(): void
