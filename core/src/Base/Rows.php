@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
-use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Along;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
@@ -20,10 +19,12 @@ use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
+use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Shape\Path;
 use Fescue\Core\Shape\Rectangle;
 
 /**
@@ -38,9 +39,6 @@ use Fescue\Core\Shape\Rectangle;
 final readonly class Rows extends MadeByChoices
 {
     private const MOST_ROWS = 120;
-
-    /** So far off from h = w a stitch still goes in each row's end. From memory. */
-    private const ABOUT_SQUARE = 0.15;
 
     private const PLAIN_CORNER = 2;
 
@@ -121,17 +119,10 @@ final readonly class Rows extends MadeByChoices
             [
                 'across' => $across,
                 'rows' => $rows,
-                'along' => $this->count('along') ?? $this->along($rows, $ground->gauge),
+                'along' => $this->count('along')
+                    ?? Offered::along($rows, $ground->gauge, $motif, $this->motif('round')),
             ],
         );
-    }
-
-    /** Stitches along the ends of the rows. */
-    private function along(int $rows, Gauge $gauge): int
-    {
-        $ratio = $gauge->heightOf($this->motif('stitch'))->mm / $gauge->widthOf($this->motif('round'))->mm;
-
-        return abs($ratio - 1) <= self::ABOUT_SQUARE ? $rows : max(1, (int) round($rows * $ratio));
     }
 
     public function make(Ground $ground, ?Edge $on): Made
@@ -180,8 +171,22 @@ final readonly class Rows extends MadeByChoices
             $motif,
             $ground->school->close($work),
             $edges,
-            path: $outline->around($ground->gauge->heightOf($motif)->mm / 2),
+            path: $this->path($outline, $ground->gauge->heightOf($motif)->mm),
         );
+    }
+
+    /** Half a row outside: of one or three at a corner one stands on it, of two one on either side. */
+    private function path(Rectangle $inside, float $high): Path
+    {
+        $outline = new Rectangle($inside->length() + $high, $inside->width() + $high);
+        [$across, $along] = [$this->given('across'), $this->given('along')];
+
+        return match ($this->given('corner', self::PLAIN_CORNER)) {
+            // The corner's own is the first of a side.
+            1 => $outline->places($across - 2, $along - 2, -1),
+            3 => $outline->places($across, $along, 0),
+            default => $outline->sides($across, $along),
+        };
     }
 
     /**

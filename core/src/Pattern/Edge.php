@@ -61,7 +61,10 @@ final readonly class Edge
     /** The same begun at a side's fold. */
     public function fromFold(): self
     {
-        $later = (int) round(($this->middles[0] ?? $this->anchors / 4) - $this->anchors / 4);
+        if ($this->middles === []) {
+            return $this;
+        }
+        $later = (int) round($this->middles[0] - $this->anchors / 4);
 
         return $this->begun($later < 0 ? $later + intdiv($this->anchors, 2) : $later);
     }

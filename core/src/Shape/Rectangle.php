@@ -38,7 +38,7 @@ final readonly class Rectangle implements Outline
      * One at each corner, facing both ways, and so many evenly along each long and each short side, to the left from
      * the upper right corner.
      *
-     * @param int $first that they begin with: 0 is the first past that corner
+     * @param int $first that they begin with: 0 is the first past that corner, −1 the one at it
      */
     public function places(int $long, int $short, int $first): Places
     {
@@ -57,11 +57,14 @@ final readonly class Rectangle implements Outline
         return Places::begun($all, $first);
     }
 
-    /** Once round it, so far outside, from its upper right corner to the left. */
-    public function around(float $outside): Polyline
+    /** So many evenly along each long and each short side and none at a corner, from the upper right one to the left. */
+    public function sides(int $long, int $short): Places
     {
-        [$x, $y] = [$this->length / 2 + $outside, $this->width / 2 + $outside];
+        [$x, $y] = [$this->length / 2, $this->width / 2];
 
-        return new Polyline([[$x, -$y], [-$x, -$y], [-$x, $y], [$x, $y], [$x, -$y]]);
+        return Places::along(new Polyline([[$x, -$y], [-$x, -$y]]), $long)
+            ->and(Places::along(new Polyline([[-$x, -$y], [-$x, $y]]), $short))
+            ->and(Places::along(new Polyline([[-$x, $y], [$x, $y]]), $long))
+            ->and(Places::along(new Polyline([[$x, $y], [$x, -$y]]), $short));
     }
 }

@@ -29,7 +29,7 @@ final class SidesTest extends TestCase
                 1 => ['type' => 'square', 'chain' => mt_rand(4, 20), 'rounds' => mt_rand(2, 8)],
                 2 => [
                     'type' => 'rows', 'stitch' => 'sc', 'across' => mt_rand(8, 40), 'rows' => mt_rand(3, 12),
-                    'corner' => 2,
+                    'corner' => mt_rand(1, 3),
                 ],
                 3 => [
                     'type' => 'holes', 'holes' => 4 * mt_rand(8, 20), 'length' => mt_rand(24, 40).' cm',

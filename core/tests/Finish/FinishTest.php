@@ -349,6 +349,21 @@ final class FinishTest extends TestCase
             1e-3,
             'A centimetre all round.',
         );
+        // Cut a centimetre outside of where it is sewn, in the notches too.
+        [$f, $t, $half] = [37 * 12 * 0.98, $boxed->high, $deep / 2];
+        self::assertEqualsWithDelta([
+            [0, 0], [$f + 20, 0],
+            [$f + 20, $t + 20], [$f - $half + 20, $t + 20], [$f - $half + 20, $t + $deep], [$f + 20, $t + $deep],
+            [$f + 20, 2 * $t + $deep + 20], [0, 2 * $t + $deep + 20],
+            [0, $t + $deep], [$half, $t + $deep], [$half, $t + 20], [0, $t + 20],
+        ], $box->cut, 1e-6);
+        // Of a base that is no deeper than its seams no square is cut out.
+        $narrow = Lining::of(
+            self::shell(['base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 31, 'rows' => 2]]),
+            as: 'boxed',
+        );
+        [$f, $high] = [$narrow->around / 2 + 20, 2 * $narrow->high + $narrow->seams[1][1] + 20];
+        self::assertEqualsWithDelta([[0, 0], [$f, 0], [$f, $high], [0, $high]], $narrow->pieces[0]->cut, 1e-6);
         $oval = Lining::of(self::shell([]));
         self::assertSame(['bottom and wall', 2], [$oval->as, count($oval->pieces)]);
         self::assertSame('flat, folded at the foot', Lining::of(self::shell([

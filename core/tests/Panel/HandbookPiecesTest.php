@@ -81,6 +81,8 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame('/build/across', Built::refused([
             'type' => 'panels', 'across' => 12, 'rows' => 9, 'shape' => 'slipped',
         ])[0]);
+        $least = Built::plan(['type' => 'panels', 'across' => 13, 'rows' => 3, 'shape' => 'slipped']);
+        self::assertSame([13, 15, 13], array_slice(Built::leaves($least, 0), 0, 3));
         self::assertSame('/build/every', Built::refused([
             'type' => 'panels', 'across' => 390, 'rows' => 9, 'shape' => 'widens', 'every' => 1,
         ])[0]);
