@@ -98,10 +98,9 @@ final readonly class ClosedDrawing
             $canvas->add("<path d=\"{$way}\" fill=\"none\" stroke=\"".Ink::INK
                 .'" stroke-width="1.4" stroke-linejoin="round"/>');
         }
-        foreach ($assembly->closed()->marks as [, $at, $wide]) {
-            $half = max(5.0, $wide * $scale / 3);
-            $canvas->add("<rect x=\"{$n($px($at[0]) - $half)}\" y=\"{$n($py($at[1]) - $half * 0.6)}\" width=\""
-                ."{$n(2 * $half)}\" height=\"{$n(1.2 * $half)}\" rx=\"2\" fill=\"".Ink::WARM.'"/>');
+        foreach ($assembly->closed()->marks as [, $at, $wide, $high]) {
+            $canvas->add('<rect x="'.$n($px($at[0] - $wide / 2)).'" y="'.$n($py($at[1] + $high / 2))
+                ."\" width=\"{$n($wide * $scale)}\" height=\"{$n($high * $scale)}\" rx=\"2\" fill=\"".Ink::WARM.'"/>');
         }
         Fixtures::draw($plan->fitted, $canvas, $px(($left + $right) / 2), $py($top), $scale, $colour);
         $canvas->line($px($left), $y0 + 12, $px($right), $y0 + 12, Ink::SOFT);

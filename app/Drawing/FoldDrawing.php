@@ -92,11 +92,11 @@ final readonly class FoldDrawing
                 ."<text x=\"{$n($x)}\" y=\"{$n($y + 4.5)}\" fill=\"".Ink::SHEET
                 ."\" text-anchor=\"middle\" font-weight=\"700\">{$letter}</text>";
         }
-        foreach ($step->marks as [, $at, $size]) {
+        foreach ($step->marks as [, $at, $wide, $high]) {
             [$x, $y] = $place(self::seen($at));
-            $half = max(5.0, $size * $scale / 2);
-            $drawn .= "<rect x=\"{$n($x - $half)}\" y=\"{$n($y - $half * 0.7)}\" width=\"{$n(2 * $half)}\" height=\""
-                ."{$n(1.4 * $half)}\" rx=\"2\" fill=\"".Ink::WARM.'"/>';
+            [$aside, $up] = [max(4.0, $wide * $scale / 2), max(3.0, $high * $scale / 2)];
+            $drawn .= "<rect x=\"{$n($x - $aside)}\" y=\"{$n($y - $up)}\" width=\"{$n(2 * $aside)}\" height=\""
+                ."{$n(2 * $up)}\" rx=\"2\" fill=\"".Ink::WARM.'"/>';
         }
 
         return $drawn;

@@ -27,6 +27,9 @@ final class PiecesDrawing
     /** Pixels round a piece for its name, letters and counts. */
     private const AROUND = [64.0, 64.0, 44.0, 40.0];
 
+    /** And above one that a ring stands out of. */
+    private const RING = 16.0;
+
     private const FABRIC_SHARE = 0.55;
 
     public static function of(BagPlan $plan, LengthUnit $unit, Writer $writer, string $colour): Canvas
@@ -36,8 +39,12 @@ final class PiecesDrawing
         // What stands beside a piece is as large at any scale: twice is near enough.
         $scale = 1.0;
         [$laid, $wide, $high] = [[], 1.0, 1.0];
+        $marks = array_merge(...array_map(fn(Piece $piece): array => $piece->flat->marks ?? [], $assembly->pieces));
+        $isRinged = array_filter($marks, fn(Mark $mark): bool => $mark->as === Marked::Ring) !== [];
+        $pixels = self::AROUND;
+        $pixels[2] += $isRinged ? self::RING : 0.0;
         for ($time = 0; $time < 4; $time++) {
-            $around = array_map(fn(float $pixels): float => $pixels / $scale, self::AROUND);
+            $around = array_map(fn(float $one): float => $one / $scale, $pixels);
             [$laid, $wide, $high] = Laid::out($assembly->pieces, $around, $room / self::HIGHEST);
             $scale = min(self::LARGEST_SCALE, $scale * min($room / ($wide * $scale), self::HIGHEST / ($high * $scale)));
         }

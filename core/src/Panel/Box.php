@@ -29,11 +29,20 @@ final readonly class Box
      *         bottom, back
      * @param array{string, string, string} $rightSeams back, bottom, front
      * @param string $lock what closes it: "the lock"; '' where nothing does
+     * @param float $in mm from the flap's edge to the middle of that
+     * @param float $broad mm that it is wide
+     * @param float $tall mm that it is high
      *
      * @return non-empty-list<Step>
      */
-    public function steps(array $leftSeams, array $rightSeams, string $lock): array
-    {
+    public function steps(
+        array $leftSeams,
+        array $rightSeams,
+        string $lock,
+        float $in,
+        float $broad,
+        float $tall,
+    ): array {
         [$w, $d, $h, $f] = [$this->wide, $this->deep, $this->high, $this->flap];
         $side = fn(float $x, string $of): Face => Face::from([$x, 0, 0], [0, 0, $d], [0, $h, 0], $of, $x > 0);
         $lying = fn(float $x, string $of): Face => Face::from([$x, 0, 0], [$d, 0, 0], [0, $h, 0], $of);
@@ -76,7 +85,9 @@ final readonly class Box
                 $lock === '' ? 'flap over' : "flap over, {$lock}",
                 [$back, $bottom, $left, $right, $front, $top, ...$over],
                 [],
-                $lock === '' || $over === [] ? [] : [[Marked::Clasp, [$w / 2, $h - ($f - $d) * 0.85, $d + 2], $w / 9]],
+                $lock === '' || $over === [] ? [] : [
+                    [Marked::Clasp, [$w / 2, $h - max(0.0, $f - $d - $in), $d + 2], $broad, $tall],
+                ],
             ),
         ];
     }

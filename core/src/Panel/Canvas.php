@@ -40,6 +40,9 @@ final readonly class Canvas extends OfPieces
     /** Squares from the edges at which a bar for the strap stands. */
     private const BAR = 3;
 
+    /** Squares from the flap's edge at which the middle of the clasp stands. */
+    private const CLASP = 2;
+
     public static function key(): string
     {
         return 'canvas';
@@ -295,7 +298,14 @@ final readonly class Canvas extends OfPieces
                     ), $sides),
                 ],
                 $seams,
-                $box->steps(['B', 'B', 'B'], ['C', 'C', 'C'], $clasp === null ? '' : 'clasp'),
+                $box->steps(
+                    ['B', 'B', 'B'],
+                    ['C', 'C', 'C'],
+                    $clasp === null ? '' : 'clasp',
+                    $pitch->mm * self::CLASP,
+                    $clasp->mm ?? 0.0,
+                    $pitch->mm * self::CLASP,
+                ),
                 $wide,
                 $deep,
                 $high,
@@ -310,8 +320,8 @@ final readonly class Canvas extends OfPieces
         [$front, $bottom, $back] = [$this->given('front'), $this->given('bottom'), $this->given('back')];
         $along = $front + $bottom + $back;
         $y = [-$front * $pitch, -($front + $bottom) * $pitch, -$along * $pitch];
-        // Two squares in from the flap's edge, and so far below the front's upper edge as that comes to lie.
-        $in = 2 * $pitch;
+        // As far below the front's upper edge as the upper half comes to lie.
+        $in = self::CLASP * $pitch;
         $marks = $clasp === null ? [] : [
             new Mark(Marked::Clasp, 0.0, -$all * $pitch + $in, $clasp->mm, $in, 'clasp'),
             ...($over > 0.0

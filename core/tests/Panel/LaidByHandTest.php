@@ -52,7 +52,7 @@ final class LaidByHandTest extends TestCase
             'right' => '+ 160 0 0, 160 0 60, 160 120 60, 160 120 0',
             'aside' => '+ 190 0 0, 250 0 0, 250 120 0, 190 120 0',
         ];
-        $folded = fn(array $left, array $right, string $lock): array => [
+        $folded = fn(array $left, array $right, string $lock, string $mark): array => [
             'the pieces, flat' => "- 0 -180 0, 160 -180 0, 160 -60 0, 0 -60 0
                 - 0 -60 0, 160 -60 0, 160 0 0, 0 0 0
                 {$box['pieces']}
@@ -81,7 +81,7 @@ final class LaidByHandTest extends TestCase
                 {$box['front']}
                 + 0 120 0, 160 120 0, 160 120 60, 0 120 60
                 + 0 120 61, 160 120 61, 160 84 61, 0 84 61
-                clasp 80 89.4 62, 17.8",
+                clasp {$mark}",
         ];
         $tabs = ['type' => 'tabs', 'rows' => 5, 'across' => 6, 'tab' => ['width' => '10 mm', 'height' => '12 mm']];
 
@@ -117,7 +117,8 @@ final class LaidByHandTest extends TestCase
                         D 12: 30 0, 30 -120
                         ring 0 -120, 20 × 20',
                 ],
-                $folded(['A', 'B', 'C'], ['D', 'E', 'F'], 'lock'),
+                // The hole is in the middle of the flap's last row, one stitch wide.
+                $folded(['A', 'B', 'C'], ['D', 'E', 'F'], 'lock', '80 90 62, 10 × 12'),
             ],
             // The same in squares of 4 mm, the upper half of the clasp two of them from the flap's edge: its lower half
             // 36 − 8 mm below the front's upper edge, at which the panel begins.
@@ -149,7 +150,7 @@ final class LaidByHandTest extends TestCase
                 ],
                 array_map(
                     fn(string $step): string => str_replace('gusset', 'side', $step),
-                    $folded(['B', 'B', 'B'], ['C', 'C', 'C'], 'clasp'),
+                    $folded(['B', 'B', 'B'], ['C', 'C', 'C'], 'clasp', '80 92 62, 60 × 8'),
                 ),
             ],
             // 25 chains and rows that reach 12, 24, 36 and 48 mm from them: pairs of ten, 5 stitches and the round end
@@ -406,8 +407,8 @@ final class LaidByHandTest extends TestCase
         foreach ($step->seams as [$letter, $from, $to]) {
             $told[] = "{$letter} ".self::at($from).', '.self::at($to);
         }
-        foreach ($step->marks as [$as, $at, $wide]) {
-            $told[] = "{$as->value} ".self::at($at).', '.self::n($wide);
+        foreach ($step->marks as [$as, $at, $wide, $high]) {
+            $told[] = "{$as->value} ".self::at($at).', '.self::n($wide).' × '.self::n($high);
         }
 
         return $told;
