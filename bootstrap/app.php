@@ -7,6 +7,8 @@ use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\Utf8;
+use App\Models\Bag;
+use Fescue\Core\Document\Refused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -56,6 +58,21 @@ $app = Application::configure(basePath: $root)
                 ? response()->view('errors.database', status: 503)
                 : null;
         });
+        // What a bag stands on has changed under it: it is mended at Plan.
+        $exceptions->render(function (Refused $e, Request $request): ?Response {
+            $bag = $request->route('bag');
+
+            return match (true) {
+                ! $bag instanceof Bag => null,
+                $request->expectsJson() => response()->json(
+                    ['message' => 'The plan of this bag does not work any more; mend it on Plan.'],
+                    409,
+                ),
+                default => redirect()->route('bags.plan', $bag),
+            };
+        });
+        $exceptions->dontReportWhen(fn(Throwable $e): bool => $e instanceof Refused
+            && request()->route('bag') instanceof Bag);
         $exceptions->render(fn(PostTooLargeException $e, Request $request): Response => $request->user() === null
             ? response()->view('errors.413', status: 413)
             : back()->withErrors(['file' => 'The file is larger than anything Fescue reads.']));

@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
 /**
  * A bag in hand. Its choices are a fescue-bag/1 document less what a linked material and swatch say:
@@ -102,6 +103,12 @@ final class Bag extends Model
         $name = $this->choices['name'] ?? null;
 
         return is_string($name) ? $name : 'Unnamed bag';
+    }
+
+    /** For a file of it. */
+    public function slug(): string
+    {
+        return Str::slug($this->name()) ?: 'bag';
     }
 
     public function colour(): string

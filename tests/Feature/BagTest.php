@@ -8,6 +8,7 @@ use App\Models\Bag;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Tests\Bag\Plans;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -346,5 +347,24 @@ final class BagTest extends TestCase
         $this->get('/bags?q=%25')->assertSee('No bag of yours is called so');
         $this->get('/bags?page=99999999999')->assertOk();
         $this->get('/')->assertSee('All bags: 21 more')->assertSee('Quay bag 30')->assertDontSee('Quay bag 20');
+    }
+
+    /** What it stands on changed under it: every page of it leads to Plan, which says what is wrong; nothing is logged. */
+    public function testABagThatMakesNoPlanIsMendedAtPlan(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        DB::table('bags')->where('id', $bag->id)->update([
+            'choices' => json_encode(['size' => ['length' => '1 mm']] + array_diff_key($bag->choices, ['base' => 1])),
+        ]);
+        Log::shouldReceive('error')->never();
+        $this->actingAs($maker)->get("/bags/{$bag->id}")->assertOk()->assertSee('is-invalid', false);
+        foreach (['enough', 'what-if', 'words', 'words.pdf', 'base.svg', 'work', 'finish', 'booklet.pdf'] as $page) {
+            $this->get("/bags/{$bag->id}/{$page}")->assertRedirect("/bags/{$bag->id}");
+        }
+        foreach (['mend', 'work/step', 'work/tape', 'work/marks', 'finish/swatch'] as $sent) {
+            $this->post("/bags/{$bag->id}/{$sent}", ['high' => '4 cm'])->assertRedirect("/bags/{$bag->id}");
+        }
+        $this->postJson("/bags/{$bag->id}/work", ['entries' => []])->assertStatus(409);
     }
 }

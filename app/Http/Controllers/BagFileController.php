@@ -19,42 +19,30 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** A bag on paper and in files: its words, PDF, drawings, and the document it is kept and passed on as. */
 final class BagFileController extends Controller
 {
-    public function words(Request $request, Bag $bag): View|RedirectResponse
+    public function words(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
-        try {
-            return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)->asWorked()]);
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+
+        return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)->asWorked()]);
     }
 
-    public function pdf(Request $request, Bag $bag): Response|RedirectResponse
+    public function pdf(Request $request, Bag $bag): Response
     {
         $this->authorize('own', $bag);
-        try {
-            $sheet = $this->sheet($request, $bag);
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $sheet = $this->sheet($request, $bag);
 
         return $this->download(Booklet::plain($sheet), 'application/pdf', $bag, 'pdf');
     }
 
-    public function drawing(Request $request, Bag $bag, string $drawing): Response|RedirectResponse
+    public function drawing(Request $request, Bag $bag, string $drawing): Response
     {
         $this->authorize('own', $bag);
-        try {
-            $sheet = $this->sheet($request, $bag);
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $sheet = $this->sheet($request, $bag);
         [, $canvas] = $sheet->drawings()[$drawing] ?? abort(404);
 
         return $this->download($canvas->alone(), 'image/svg+xml', $bag, "{$drawing}.svg");
@@ -134,7 +122,7 @@ final class BagFileController extends Controller
 
     private function download(string $content, string $type, Bag $bag, string $ending): Response
     {
-        $name = Str::slug($bag->name()) ?: 'bag';
+        $name = $bag->slug();
 
         return $this->file($content, $type, "{$name}.{$ending}");
     }

@@ -48,14 +48,10 @@ final class EnoughController extends Controller
     /** Other strands that a bag may go on in. */
     private const SPARES = 24;
 
-    public function show(Request $request, Bag $bag): View|RedirectResponse
+    public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
-        try {
-            $sheet = PlanSheet::of($bag, $this->maker($request));
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $sheet = PlanSheet::of($bag, $this->maker($request));
 
         return view('bags.enough', [
             'alsoMade' => $this->alsoMade($request, $sheet),
@@ -116,11 +112,7 @@ final class EnoughController extends Controller
     public function mend(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        try {
-            $sheet = PlanSheet::of($bag, $this->maker($request));
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $sheet = PlanSheet::of($bag, $this->maker($request));
         $do = Typed::text($request, 'do');
         foreach ($this->mends($request, $sheet) as $mend) {
             if ($mend->do === $do && $mend->plan !== null) {

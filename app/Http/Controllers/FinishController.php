@@ -32,7 +32,7 @@ final class FinishController extends Controller
 {
     private const SIDES = ['length', 'width', 'height'];
 
-    public function show(Request $request, Bag $bag): View|RedirectResponse
+    public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
@@ -42,13 +42,9 @@ final class FinishController extends Controller
         } catch (Refused $e) {
             // A closure that the bag no longer bears is mended here; all else at Plan.
             $wrong = BagForm::errors($e);
-            try {
-                $bare = $bag->replicate()->forceFill(['choices' => array_diff_key($bag->choices, ['finish' => 1])]);
-                $bare->id = $bag->id;
-                $sheet = PlanSheet::of($bare, $maker);
-            } catch (Refused) {
-                return redirect()->route('bags.plan', $bag);
-            }
+            $bare = $bag->replicate()->forceFill(['choices' => array_diff_key($bag->choices, ['finish' => 1])]);
+            $bare->id = $bag->id;
+            $sheet = PlanSheet::of($bare, $maker);
         }
 
         return $this->withWrong(view('bags.finish', [

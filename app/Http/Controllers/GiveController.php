@@ -35,13 +35,10 @@ final class GiveController extends Controller
     public function booklet(Request $request, Bag $bag): Response
     {
         $this->authorize('own', $bag);
-        try {
-            return $this->bound(
-                PlanSheet::of($bag, $this->maker($request), Terms::tryFrom(Typed::text($request, 'terms'))),
-            );
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+
+        return $this->bound(
+            PlanSheet::of($bag, $this->maker($request), Terms::tryFrom(Typed::text($request, 'terms'))),
+        );
     }
 
     public function link(Bag $bag): RedirectResponse
@@ -109,7 +106,7 @@ final class GiveController extends Controller
 
     private function bound(PlanSheet $sheet): Answer
     {
-        $name = Str::slug($sheet->bag->name()) ?: 'bag';
+        $name = $sheet->bag->slug();
 
         return $this->file(Booklet::whole($sheet), 'application/pdf', "{$name}-booklet.pdf");
     }

@@ -12,7 +12,6 @@ use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Picture;
 use App\Models\Swatch;
-use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\TrackRecord;
 use Fescue\Core\Measure\NotUnderstood;
 use Illuminate\Contracts\View\View;
@@ -73,12 +72,8 @@ final class LogController extends Controller
     {
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
-        try {
-            $measured = FinishSheet::of(PlanSheet::of($bag, $maker), $maker)->asSwatch();
-            $hook = $bag->plan()->spec->hands->hook;
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $measured = FinishSheet::of(PlanSheet::of($bag, $maker), $maker)->asSwatch();
+        $hook = $bag->plan()->spec->hands->hook;
         if ($measured === null) {
             return redirect()->route('bags.finish', $bag)->withErrors(
                 ['wide' => 'Measure how wide and how high it came first; a bag of several fabrics is no swatch.'],

@@ -45,15 +45,11 @@ final class WhatIfController extends Controller
 
     private const MATERIALS = 6;
 
-    public function show(Request $request, Bag $bag): View|RedirectResponse
+    public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
-        try {
-            $sheet = PlanSheet::of($bag, $maker);
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $sheet = PlanSheet::of($bag, $maker);
         $strands = $maker->strands()->get();
         $chosen = array_filter(
             (array) $request->query('materials', []),

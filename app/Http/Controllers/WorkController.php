@@ -39,14 +39,10 @@ final class WorkController extends Controller
 {
     private const WIDEST_GAP = 40;
 
-    public function show(Request $request, Bag $bag): View|RedirectResponse
+    public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
-        try {
-            $sheet = PlanSheet::of($bag, $this->maker($request));
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $sheet = PlanSheet::of($bag, $this->maker($request));
 
         return view('bags.work', [
             'bag' => $bag,
@@ -59,11 +55,7 @@ final class WorkController extends Controller
     public function sync(Request $request, Bag $bag): JsonResponse
     {
         $this->authorize('own', $bag);
-        try {
-            $course = Course::of($bag->plan());
-        } catch (Refused) {
-            return self::unplanned();
-        }
+        $course = Course::of($bag->plan());
         $sent = $request->input('entries', []);
         $seen = $request->input('seen', 0);
         try {
@@ -88,20 +80,11 @@ final class WorkController extends Controller
         ]);
     }
 
-    private static function unplanned(): JsonResponse
-    {
-        return response()->json(['message' => 'The plan of this bag does not work any more; mend it on Plan.'], 409);
-    }
-
     /** A row done, a row back, or “here I am”, by a plain form. */
     public function step(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        try {
-            $course = Course::of($bag->plan());
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $course = Course::of($bag->plan());
         $place = WorkLog::place($bag, $course);
         [$did, $to] = match (Typed::text($request, 'do')) {
             'done' => [Did::Step, $place === null ? null : $course->forward($place, Grain::Row)],
@@ -128,11 +111,7 @@ final class WorkController extends Controller
     public function count(Request $request, Bag $bag): JsonResponse
     {
         $this->authorize('own', $bag);
-        try {
-            $plan = $bag->plan();
-        } catch (Refused) {
-            return self::unplanned();
-        }
+        $plan = $bag->plan();
         $course = Course::of($plan);
         $row = $course->row(mb_substr(Typed::text($request, 'row'), 0, 60));
         $counted = Typed::text($request, 'counted');
@@ -154,12 +133,8 @@ final class WorkController extends Controller
     public function tape(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        try {
-            $plan = $bag->plan();
-            $place = WorkLog::place($bag, Course::of($plan));
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $plan = $bag->plan();
+        $place = WorkLog::place($bag, Course::of($plan));
         [$high, $wide] = [$this->measured($request, 'high'), $this->measured($request, 'wide')];
         if ($high === null) {
             throw ValidationException::withMessages(['high' => 'Write how high it stands, like 14.2 cm.']);
@@ -257,12 +232,8 @@ final class WorkController extends Controller
     public function marks(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        try {
-            $plan = $bag->plan();
-            $place = WorkLog::place($bag, Course::of($plan));
-        } catch (Refused) {
-            return redirect()->route('bags.plan', $bag);
-        }
+        $plan = $bag->plan();
+        $place = WorkLog::place($bag, Course::of($plan));
         $gap = str_replace([',', '−'], ['.', '-'], Typed::text($request, 'gap'));
         $marks = is_numeric($gap) && abs((float) $gap) <= self::WIDEST_GAP
             ? Marks::of($plan, $place->row ?? 0, (float) $gap)
@@ -296,6 +267,7 @@ final class WorkController extends Controller
     public function csv(Bag $bag): Response
     {
         $this->authorize('own', $bag);
+
         return $this->file(WorkFile::write($bag), self::CSV, "work-{$bag->id}.csv");
     }
 }
