@@ -312,6 +312,11 @@ final class FinishTest extends TestCase
         self::assertSame(['bottom', 'wall', 'drawn top', 'pocket'], array_column($lining->pieces ?? [], 'name'));
         self::assertSame([170.0, 140.0], [$lining?->pieces[3]->width(), $lining?->pieces[3]->height()]);
         self::assertEqualsWithDelta($lining?->pieces[1]->width(), $lining?->pieces[2]->width(), 1e-9);
+        // Two in a hundred less around than the bag, or as many as are asked for; 10 mm of seam on either side.
+        $around = 2 * Ways::plan([])->comesOut->flatWidth->mm;
+        self::assertEqualsWithDelta(0.98 * $around + 20, $lining?->pieces[1]->width(), 1e-6);
+        $eased = self::fitted(['type' => 'lining', 'ease' => 7])->lining;
+        self::assertEqualsWithDelta(0.93 * $around + 20, $eased?->pieces[1]->width(), 1e-6);
         $pocket = ['width' => '34 cm', 'height' => '10 cm'];
         self::assertSame(
             '/finish/0/pocket',

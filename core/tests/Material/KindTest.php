@@ -258,4 +258,22 @@ final class KindTest extends TestCase
             ],
         );
     }
+
+    /** Of what it is not known, nobody is told that it does not melt, and nobody to hold it in a flame. */
+    public function testWhatIsNotKnownIsTriedFirst(): void
+    {
+        $said = fn(Kind $kind, ?Fibre $fibre): string => implode(' ', array_map(
+            fn(EndCare $care): string => "{$care->do} {$care->why} {$care->caution}",
+            EndCare::of($kind, null, $fibre),
+        ));
+        foreach ([Kind::Cord, Kind::Ribbon] as $kind) {
+            foreach ([null, Fibre::Mixed] as $unknown) {
+                self::assertStringContainsString('try a snippet first', $said($kind, $unknown));
+                self::assertStringContainsString('water at hand', $said($kind, $unknown));
+                self::assertStringNotContainsString('does not melt', $said($kind, $unknown));
+            }
+            self::assertStringNotContainsString('snippet', $said($kind, Fibre::Cotton));
+        }
+        self::assertStringContainsString('Cotton does not melt', $said(Kind::Cord, Fibre::Cotton));
+    }
 }
