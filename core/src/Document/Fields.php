@@ -202,7 +202,6 @@ final class Fields
         return (float) $value;
     }
 
-    /** Whether it says true; left out, it says no. */
     /** A number of either sign. */
     public function signed(string $key, float $most, string $what): ?float
     {
@@ -221,6 +220,7 @@ final class Fields
         return $value === null ? null : (float) $value;
     }
 
+    /** Whether it says true; left out, it says no. */
     public function yes(string $key): bool
     {
         if (! $this->has($key)) {

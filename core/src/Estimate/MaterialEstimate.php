@@ -9,6 +9,7 @@ use Fescue\Core\Bag\Change;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Measure\Whole;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Normal;
 
@@ -170,15 +171,15 @@ final readonly class MaterialEstimate
      */
     public function balls(float $sure): ?int
     {
-        return $this->unit === null ? null : (int) max(1, ceil($this->grams->at($sure) / $this->unit->grams - 1e-9));
+        return $this->unit === null ? null : max(1, Whole::up($this->grams->at($sure) / $this->unit->grams));
     }
 
     /** Balls to get beside what is left, to be that sure of the rest; null where one of the two is not known. */
     public function ballsMore(float $sure): ?int
     {
-        return $this->unit === null || $this->left === null ? null : (int) max(
+        return $this->unit === null || $this->left === null ? null : max(
             0,
-            ceil(($this->remaining->at($sure) - $this->left) / $this->unit->grams - 1e-9),
+            Whole::up(($this->remaining->at($sure) - $this->left) / $this->unit->grams),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Whole;
 
 /** A strand that comes in balls, the begun one worked first; each join leaves a tail of both. Grams. */
 final readonly class Winding
@@ -30,7 +31,7 @@ final readonly class Winding
     /** Balls that so much is, the begun one among them; one at the least. */
     public function balls(float $grams): int
     {
-        return (int) max(1, ceil($grams / $this->ball - 1e-9));
+        return max(1, Whole::up($grams / $this->ball));
     }
 
     /** The ball that is worked first of so much. */
@@ -74,6 +75,6 @@ final readonly class Winding
      */
     public function joins(float $gone, float $first): int
     {
-        return (int) max(0, ceil(($gone - $first) / ($this->ball - $this->join) - 1e-9));
+        return max(0, Whole::up(($gone - $first) / ($this->ball - $this->join)));
     }
 }

@@ -7,6 +7,7 @@ namespace Fescue\Core\Finish;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Whole;
 
 /** A button on the front and a loop of chains on the back's edge, just long enough to pass over it. */
 final readonly class Button extends OnTheMiddle
@@ -31,8 +32,8 @@ final readonly class Button extends OnTheMiddle
     /** Chains of the loop: it passes where half its circumference is the button's width and thickness. */
     public function chains(Shell $shell): int
     {
-        return (int) ceil(
-            ($this->reach($shell) + 2 * (1 + self::THICK) * $this->wide()->mm) / $shell->stitch->mm - 1e-9,
+        return Whole::up(
+            ($this->reach($shell) + 2 * (1 + self::THICK) * $this->wide()->mm) / $shell->stitch->mm,
         );
     }
 

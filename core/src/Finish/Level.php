@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Finish;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Whole;
 
 /** A round of the wall, as a closure meets it. */
 final readonly class Level
@@ -29,7 +30,7 @@ final readonly class Level
     /** "between stitches 14 and 15", "on stitch 15" */
     public function at(float $from): string
     {
-        $nth = (int) floor($from + 1e-6);
+        $nth = Whole::down($from);
         if (abs($from - $nth) > 0.25) {
             return 'on stitch '.($nth + 1);
         }

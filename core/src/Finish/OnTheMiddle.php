@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Whole;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
@@ -114,7 +115,7 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
 
     private static function half(float $count): string
     {
-        $whole = floor($count + 1e-6);
+        $whole = Whole::down($count);
 
         return $count - $whole > 0.25 ? ($whole > 0 ? "{$whole}½" : '½') : (string) $whole;
     }

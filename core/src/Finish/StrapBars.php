@@ -7,6 +7,7 @@ namespace Fescue\Core\Finish;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Whole;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
@@ -64,13 +65,13 @@ final readonly class StrapBars extends ByChoices implements Finishing
     public function fit(Shell $shell): Fitted
     {
         [$aside, $down] = [$this->given('from_front', self::THIRD), $this->given('from_top', self::THIRD)];
-        $across = (int) floor($shell->depth->mm / $shell->stitch->mm + 1e-6);
+        $across = Whole::down($shell->depth->mm / $shell->stitch->mm);
         if ($aside > max(1, $across)) {
             throw new Unmakeable('from_front', $across < 1
                 ? "This bag has no narrow side to speak of, {$shell->depth->print()}: take rings at the folds instead."
                 : 'The narrow side is '.Decimal::many($across, 'stitch').' deep; the bar stands within.');
         }
-        $high = (int) floor($shell->high->mm / $shell->row->mm + 1e-6);
+        $high = Whole::down($shell->high->mm / $shell->row->mm);
         if ($down > max(1, $high)) {
             throw new Unmakeable('from_top', 'The bag is '.Decimal::many($high, 'row').' high; the bar stands within.');
         }

@@ -7,6 +7,7 @@ namespace Fescue\Core\Finish;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Whole;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Sized;
@@ -44,7 +45,7 @@ final readonly class Zip extends ByChoices implements Finishing
     public function fit(Shell $shell): Fitted
     {
         $room = Length::mm(max($shell->stitch->mm, $shell->opening->mm - 2 * $shell->stitch->mm));
-        $long = $this->length('length') ?? Length::mm(max(30.0, 10 * floor($room->mm / 10 + 1e-9)));
+        $long = $this->length('length') ?? Length::mm(max(30.0, 10.0 * Whole::down($room->mm / 10)));
         if ($long->mm > $shell->opening->mm) {
             throw new Unmakeable('length', "A zip of {$long->print()} is longer than the opening, "
                 ."{$shell->opening->print()} lying flat. A longer one can be shortened: sew over its teeth there, cut "

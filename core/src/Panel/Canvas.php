@@ -7,6 +7,7 @@ namespace Fescue\Core\Panel;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Whole;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
@@ -170,9 +171,9 @@ final readonly class Canvas extends OfPieces
         }
         $fabric = $this->fabric();
         [$wide, $high] = [$ground->gauge->widthOf($fabric)->mm, $ground->gauge->heightOf($fabric)->mm];
-        $covers = fn(int $squares): int => max(1, (int) ceil($squares * $pitch->mm / $high - 1e-9));
+        $covers = fn(int $squares): int => max(1, Whole::up($squares * $pitch->mm / $high));
         // Slightly stretched across; a few millimetres over along the rows.
-        $stretched = fn(int $squares): int => max(2, (int) floor($squares * $pitch->mm / $wide + 1e-9));
+        $stretched = fn(int $squares): int => max(2, Whole::down($squares * $pitch->mm / $wide));
 
         return $this->with([
             'across' => $across,
