@@ -331,4 +331,40 @@ final class Calibration
             $this->tenths[$stage][$tenth] = [$sum + $chance, $were + $enough, $drawn + 1];
         }
     }
+
+    /** @return list<string> how often intervals held, and how often what was said to be enough was */
+    public function told(): array
+    {
+        $told = ['The 90 % interval holds:'];
+        ksort($this->held);
+        foreach (['before', 'after'] as $stage) {
+            $all = array_filter(
+                $this->held,
+                fn(string $key): bool => str_starts_with($key, $stage),
+                ARRAY_FILTER_USE_KEY,
+            );
+            $own = array_diff_key($all, ["{$stage}, another material" => 1]);
+            $all["{$stage}, all"] = [array_sum(array_column($own, 0)), array_sum(array_column($own, 1))];
+            foreach ($all as $name => [$held, $drawn]) {
+                $said = str_replace("{$stage},", "{$stage} weigh-ins,", $name);
+                $told[] = sprintf('  %-34s %5.1f %%  of %d', $said, 100 * $held / $drawn, $drawn);
+            }
+        }
+        foreach (['before', 'after'] as $stage) {
+            $told[] = "The chance of enough, {$stage} weigh-ins:";
+            ksort($this->tenths[$stage]);
+            foreach ($this->tenths[$stage] as $tenth => [$sum, $enough, $drawn]) {
+                $told[] = sprintf(
+                    '  said %3d to %3d %%: on average %5.1f, was enough %5.1f  of %d',
+                    10 * $tenth,
+                    10 * $tenth + 10,
+                    100 * $sum / $drawn,
+                    100 * $enough / $drawn,
+                    $drawn,
+                );
+            }
+        }
+
+        return $told;
+    }
 }

@@ -41,8 +41,7 @@ final readonly class TrackRecord
             return null;
         }
         $ratios = $this->ratios();
-        $middle = ($many - 1) / 2;
-        $rows = array_map(fn(int $nth): array => [1.0, $nth - $middle], array_keys($ratios));
+        $rows = array_map(fn(int $nth): array => [1.0, (float) $nth], array_keys($ratios));
         $line = LinearModel::prior([0.0, 0.0], [INF, INF])->observing($rows, $ratios, array_fill(0, $many, 1.0));
         $slope = $line->mean()[1];
         $rest = array_sum(array_map(

@@ -59,6 +59,14 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta($expected, $plan->comesOut->flatWidth->mm, 2 * 12 + 11.5);
     }
 
+    public function testBallsOfAnyLabelAreRead(): void
+    {
+        foreach (['1 g' => 1.0, '100 kg' => 100_000.0, '10 m' => 82.0] as $written => $grams) {
+            $own = BagDocument::read(Documents::tote(['material/unit' => $written]))->strands->own;
+            self::assertEqualsWithDelta($grams, $own->unit?->grams, 1e-9);
+        }
+    }
+
     public function testSizeMayBeLeftOutWhereCountsSayAll(): void
     {
         $plan = self::plan(Documents::tote(['size' => null]));
@@ -121,6 +129,11 @@ final class PlannerTest extends TestCase
             'no unit' => [['size/length' => '30'], '/size/length', 'no unit'],
             'a bare number' => [['size/length' => 30], '/size/length', 'in quotes'],
             'no rows' => [['gauge/rows' => null], '/gauge/rows', 'missing'],
+            'no stitches' => [['gauge/stitches' => null], '/gauge/stitches', 'missing'],
+            'no width of a swatch' => [['gauge/width' => null], '/gauge/width', 'missing'],
+            'no height of a swatch' => [['gauge/height' => null], '/gauge/height', 'missing'],
+            'a ball as light as a feather' => [['material/unit' => '0.9 g'], '/material/unit', 'from 1 g to 100 kg'],
+            'a ball as heavy as a cow' => [['material/unit' => '100001 g'], '/material/unit', 'from 1 g to 100 kg'],
             'zero rows' => [['gauge/rows' => 0], '/gauge/rows', 'above 0'],
             'rows as text' => [['gauge/rows' => 'ten'], '/gauge/rows', 'as a number'],
             'slot wider than the side' => [

@@ -212,7 +212,9 @@ final class ChangesTest extends TestCase
         // Of eighteen the last two are late.
         self::assertArrayNotHasKey('change-late', $notes(self::plan('Round 16')));
         self::assertSame(['Round 17', 'trouble'], $notes(self::plan('Round 17'))['change-late']);
-        self::assertArrayHasKey('other-short', $notes(self::plan(material: ['on_hand' => '300 g'])));
+        $short = $notes(self::plan(material: ['on_hand' => '300 g']));
+        self::assertSame(['Round 9', 'trouble'], $short['other-short']);
+        self::assertArrayNotHasKey('other-thickness', $short);
         self::assertArrayHasKey('other-thickness', $notes(self::plan(material: ['diameter' => '6 mm'])));
         // Said once, of the first.
         self::assertCount(

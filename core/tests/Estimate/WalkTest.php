@@ -19,6 +19,7 @@ use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Panel\Built;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -208,6 +209,18 @@ final class WalkTest extends TestCase
             self::assertSame($before + 4, $takes->stitchAt(19, $grams / $all));
             self::assertCount(82, Placement::of($plan->work->rows[19]->instructions));
         }
+    }
+
+    /** A seam leaves no stitch to stand on: its own are counted, from its first to its last. */
+    public function testASeamIsCountedByItsStitches(): void
+    {
+        $plan = Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]);
+        $place = $plan->work->place('Seam A') ?? self::fail('It is sewn.');
+        $takes = Consumption::of($plan);
+        self::assertSame([1, 1, 2, 6, 10, 10], array_map(
+            fn(float $share): int => $takes->stitchAt($place, $share),
+            [0.0, 0.09, 0.11, 0.55, 0.95, 1.0],
+        ));
     }
 
     /** A misread weigh-in is told by what went since the one before, and neither it nor what it says is believed. */

@@ -101,6 +101,13 @@ final class ReportTest extends TestCase
         self::assertArrayNotHasKey('may-run-short', self::notes());
         self::assertArrayHasKey('may-run-short', self::notes(['material/on_hand' => '830 g']));
         self::assertArrayHasKey('runs-short', self::notes(['material/on_hand' => '500 g']));
+        // More likely than not it is enough, or it is not.
+        $likely = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote())))->grams->likely;
+        $codes = fn(float $grams): array => array_keys(array_intersect_key(
+            self::notes(['material/on_hand' => "{$grams} g"]),
+            ['may-run-short' => 1, 'runs-short' => 1],
+        ));
+        self::assertSame([['may-run-short'], ['runs-short']], [$codes(1.002 * $likely), $codes(0.998 * $likely)]);
         self::assertArrayHasKey('on-hand-unknown', self::notes(['material/on_hand' => null]));
     }
 

@@ -74,6 +74,8 @@ final class ScaleTest extends TestCase
             [20.0, 0.5],
             [Weighing::thickness(1, Length::mm(20))->likely, Weighing::thickness(1, Length::mm(20))->relative],
         );
+        self::assertSame(0.5, Stretch::of(Length::mm(500), Mass::grams(9), Length::mm(600), Length::mm(250))->rested);
+        self::assertSame(1.2, Stretch::of(Length::mm(500), Mass::grams(9), Length::mm(600), Length::mm(600))->rested);
         self::assertSame(1.0, Stretch::of(Length::mm(0.5), Mass::grams(0.5), Length::mm(0.5), null)->under);
         // It settles a quarter of a second after the load.
         $scale = self::at(new ScaleState(), 100.0);
@@ -150,6 +152,7 @@ final class ScaleTest extends TestCase
             fn() => Weighing::thickness(0, $mm(20)),
             fn() => Stretch::of($mm(500), Mass::grams(1000), $mm(480), null),
             fn() => Stretch::of($mm(500), Mass::grams(1000), $mm(600), $mm(610)),
+            fn() => Stretch::of($mm(500), Mass::grams(1000), $mm(600), $mm(249)),
             fn() => Stretch::of($mm(500), Mass::grams(0), $mm(600), null),
         ];
         foreach ($wrong as $work) {

@@ -7,7 +7,9 @@ namespace Fescue\Core\Tests\Shape;
 use Fescue\Core\Shape\Arch;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Shape\Flatness;
+use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Stadium;
+use Fescue\Core\Shape\Stand;
 use PHPUnit\Framework\TestCase;
 
 final class OutlineTest extends TestCase
@@ -130,6 +132,25 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta([50, -20, 0], [$top->x, $top->y, $top->degrees], 1e-9);
         $past = $stadium->besideTip(-M_PI * 10 - 5);
         self::assertEqualsWithDelta([45, 20, 180], [$past->x, $past->y, $past->degrees], 1e-9);
+    }
+
+    /** Two at a place stand at either side of it as it looks outward, the first at the right; so far out. */
+    public function testSeveralStandAboutTheirPlace(): void
+    {
+        $places = Places::begun([new Stand(10, 0, 0), new Stand(0, -20, -90)], 0)->several([3, 2], 5, 8);
+        $at = fn(int $place): array => [$places->stand($place, 5)->x, $places->stand($place, 5)->y];
+        self::assertEqualsWithDelta([[14, -5], [10, -5], [6, -5]], [$at(0), $at(1), $at(2)], 1e-9);
+        self::assertEqualsWithDelta([[-5, -24], [-5, -16]], [$at(3), $at(4)], 1e-9);
+        self::assertEqualsWithDelta([14, -5], $at(5), 1e-9, 'Round again.');
+        self::assertSame(0.0, (new Stadium(0, 0))->perimeter());
+        foreach ([[-0.1, 5.0], [5.0, -0.1]] as [$straight, $radius]) {
+            try {
+                new Stadium($straight, $radius);
+                self::fail('It has a side.');
+            } catch (\InvalidArgumentException $e) {
+                self::assertSame('A stadium has sides of zero or more.', $e->getMessage());
+            }
+        }
     }
 
     /** Handbook 6 (geometry): f below 1 is a cone whose wall rises at acos f. */

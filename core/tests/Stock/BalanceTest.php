@@ -63,6 +63,20 @@ final class BalanceTest extends TestCase
         $balance->change(Move::Used, 301, 2);
     }
 
+    public function testWhatWasTakenSinceIsInTheWay(): void
+    {
+        (new Balance(900))->mustBearWithout(900.0);
+        foreach ([[new Balance(900.0), 940.0, 40], [new Balance(null, unit: 'tabs'), 12.0, 12]] as [$balance, $of, $below]) {
+            try {
+                $balance->mustBearWithout($of);
+                self::fail('It was taken back.');
+            } catch (NotEnough $e) {
+                self::assertStringContainsString("would be {$below} ", $e->getMessage());
+                self::assertStringContainsString(' below zero: undo what was taken since first.', $e->getMessage());
+            }
+        }
+    }
+
     public function testMoreReservedThanThereIsFreesNothing(): void
     {
         self::assertSame(0.0, (new Balance(100, [1 => ['Tote', 600.0]]))->freeFor());

@@ -79,6 +79,16 @@ final class ChecklistTest extends TestCase
             ],
             [$do($twelve, 's2-lay'), $do($twelve, 's3-lay')],
         );
+        // One at a time they are counted, one alone is not; several at once are stacks.
+        $lays = fn(int $pieces, int $stack): array => array_values(array_map(
+            fn(Step $step): string => $step->lead,
+            array_filter(self::steps(['pieces' => $pieces], $stack, true), fn(Step $one): bool => str_ends_with($one->key, '-lay')),
+        ));
+        self::assertStringEndsWith(', stack 3 of 3', $lays(12, 5)[2]);
+        self::assertStringEndsWith(' 2 of 2', $lays(2, 1)[1]);
+        self::assertStringNotContainsString('stack', $lays(2, 1)[1]);
+        self::assertStringNotContainsString(' of ', $lays(1, 1)[0]);
+        self::assertStringNotContainsString(' of ', $lays(5, 5)[0]);
         self::assertSame('flat, the fold at your left.', $do(self::steps(['pieces' => 1], 1, true), 's1-lay'));
         $slits = fn(array $changes): string => $do(self::steps($changes, 1, true), 's1-slit');
         self::assertStringEndsWith('cm apart, from the fold to the spine, both layers.', $slits([]));
