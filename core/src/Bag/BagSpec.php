@@ -60,31 +60,13 @@ final readonly class BagSpec
      */
     public function shaped(array $parts): self
     {
-        return new self(
-            $this->name,
-            $this->wish,
-            $this->strands,
-            $this->hands,
-            $this->school,
-            $parts,
-            $this->weighIns,
-            $this->finish,
-        );
+        return $this->with(parts: $parts);
     }
 
     /** The same bag of another size, every count that follows it open. */
     public function sized(Wish $wish): self
     {
-        return new self(
-            $this->name,
-            $wish,
-            $this->strands,
-            $this->hands,
-            $this->school,
-            $this->opened()->parts,
-            $this->weighIns,
-            $this->finish,
-        );
+        return $this->with(wish: $wish, parts: $this->opened()->parts);
     }
 
     /**
@@ -117,44 +99,18 @@ final readonly class BagSpec
     /** The same bag, its work wider and higher than its gauge says. */
     public function taped(float $wide, float $high): self
     {
-        return new self(
-            $this->name,
-            $this->wish,
-            $this->strands,
-            $this->hands->taped($wide, $high),
-            $this->school,
-            $this->parts,
-            $this->weighIns,
-            $this->finish,
-        );
+        return $this->with(hands: $this->hands->taped($wide, $high));
     }
 
     /** The same bag of other hands, hook or material, begun anew. */
     public function worked(Material $material, Handiwork $hands): self
     {
-        return new self(
-            $this->name,
-            $this->wish,
-            $this->strands->inPlaceOf($material),
-            $hands,
-            $this->school,
-            $this->parts,
-            finish: $this->finish,
-        );
+        return $this->with(strands: $this->strands->inPlaceOf($material), hands: $hands, weighIns: []);
     }
 
     public function continued(Material $other, string $from): self
     {
-        return new self(
-            $this->name,
-            $this->wish,
-            $this->strands->continued($other, $from),
-            $this->hands,
-            $this->school,
-            $this->parts,
-            $this->weighIns,
-            $this->finish,
-        );
+        return $this->with(strands: $this->strands->continued($other, $from));
     }
 
     /**
@@ -164,14 +120,28 @@ final readonly class BagSpec
      */
     public function weighed(?Mass $onHand, array $weighIns): self
     {
+        return $this->with(strands: $this->strands->withOnHand($onHand), weighIns: $weighIns);
+    }
+
+    /**
+     * @param ?non-empty-list<Chosen> $parts
+     * @param ?list<WeighIn> $weighIns
+     */
+    private function with(
+        ?Wish $wish = null,
+        ?Strands $strands = null,
+        ?Handiwork $hands = null,
+        ?array $parts = null,
+        ?array $weighIns = null,
+    ): self {
         return new self(
             $this->name,
-            $this->wish,
-            $this->strands->withOnHand($onHand),
-            $this->hands,
+            $wish ?? $this->wish,
+            $strands ?? $this->strands,
+            $hands ?? $this->hands,
             $this->school,
-            $this->parts,
-            $weighIns,
+            $parts ?? $this->parts,
+            $weighIns ?? $this->weighIns,
             $this->finish,
         );
     }
