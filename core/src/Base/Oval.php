@@ -24,6 +24,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Stadium;
@@ -111,9 +112,6 @@ final readonly class Oval extends GrownFromChain
     {
         [$chain, $rounds, $fabric] = [$this->given('chain'), $this->given('rounds'), $this->motif('stitch')];
         [$wide, $high] = [$ground->gauge->widthOf($fabric)->mm, $ground->gauge->heightOf($fabric)->mm];
-        // Each end grows by whole steps of this many, so that what two-and-two does left of the fold it does right of
-        // it.
-        $step = $this->choice('ends', self::TWO_AND_TWO) === self::TWO_AND_TWO ? 2 : 1;
         $end = $this->inEachEnd();
         $straight = ($chain - 1) * $wide;
         $ring = fn(int $number, int $head, int $side, int $tail): OvalRing => new OvalRing(
@@ -136,18 +134,13 @@ final readonly class Oval extends GrownFromChain
         ];
         $flatness = $below = [];
         $flat = $ground->gauge->flatGrowth($fabric);
-        $growth = $this->growth($rounds);
-        $excess = $since = 0.0;
-        for ($number = 2; $number <= $rounds; $number++) {
-            $share = $number === $rounds && $this->flag('rise') ? 4 : 2;
-            $each = isset($growth[$number - 2])
-                ? intdiv($growth[$number - 2], 2)
-                : (int) max(0.0, round(($flat - $since) / ($share * $step))) * $step;
-            $excess += 2 * $each - $flat;
-            // What was told is left as it is: rounds after it lie flat on it, and make up for nothing.
-            $since = isset($growth[$number - 2]) ? 0.0 : $since + 2 * $each - $flat;
-            $flatness[] = new Flatness(2 * $each, $flat, $excess);
-            [$more, $below] = self::spread($round->tail + $round->head, $each, $below);
+        $excess = 0.0;
+        $number = 1;
+        foreach ($this->grows($flat) as $added) {
+            $number++;
+            $excess += $added - $flat;
+            $flatness[] = new Flatness($added, $flat, $excess);
+            [$more, $below] = self::spread($round->tail + $round->head, intdiv($added, 2), $below);
             $tail = $round->tail + array_sum(array_slice($more, 0, $round->tail));
             $head = $round->head + array_sum(array_slice($more, $round->tail));
             $next = $ring($number, $head, $round->straight, $tail);
@@ -177,6 +170,56 @@ final readonly class Oval extends GrownFromChain
         $ends = $this->choice('ends', self::TWO_AND_TWO);
 
         return self::IN_EACH_END[$ends] ?? (int) $ends;
+    }
+
+    public function settle(Wish $wish, Ground $ground, ?Edge $on): static
+    {
+        $settled = parent::settle($wish, $ground, $on);
+        $growth = $settled->grows($ground->gauge->flatGrowth($this->motif('stitch')));
+
+        return $settled->with(['growth' => $growth === [] ? null : $growth]);
+    }
+
+    /** Of other rounds those that are left grow as they did; where their number is open, or the last rises, anew. */
+    public function with(array $values): static
+    {
+        $rounds = array_key_exists('rounds', $values) ? $values['rounds'] : $this->count('rounds');
+        $growth = $this->series('growth');
+        if ($growth === null || isset($values['growth']) || $rounds === $this->count('rounds')) {
+            return parent::with($values);
+        }
+        $left = is_int($rounds) && ! $this->flag('rise') ? array_slice($growth, 0, $rounds - 1) : [];
+
+        return $this->count('rounds') === null
+            ? parent::with($values)
+            : parent::with(['growth' => $left === [] ? null : $left] + $values);
+    }
+
+    /**
+     * What each round from the second on adds: as it is told, else by whole steps that keep the sum nearest to flat.
+     *
+     * @param float $flat stitches of a round that lies flat
+     *
+     * @return list<int>
+     *
+     * @throws Unmakeable
+     */
+    private function grows(float $flat): array
+    {
+        $rounds = $this->given('rounds');
+        $grows = $this->growth($rounds);
+        // What was told is left as it is: rounds after it lie flat on it, and make up for nothing.
+        $since = 0.0;
+        // Each end grows by whole steps of this many, so that what two-and-two does left of the fold it does right of
+        // it.
+        $step = $this->choice('ends', self::TWO_AND_TWO) === self::TWO_AND_TWO ? 2 : 1;
+        for ($number = count($grows) + 2; $number <= $rounds; $number++) {
+            $share = $number === $rounds && $this->flag('rise') ? 4 : 2;
+            $grows[] = $added = 2 * $step * (int) max(0.0, round(($flat - $since) / ($share * $step)));
+            $since += $added - $flat;
+        }
+
+        return $grows;
     }
 
     /** @return list<int> what each round from the second on adds, as far as it is given @throws Unmakeable */

@@ -47,9 +47,15 @@ final readonly class WhatIf
         $hands = $measured === null
             ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
             : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
-        $with = fn(BagSpec $spec): ?BagPlan => self::plan(
-            new BagSpec($spec->name, self::size($plan), new Strands($material), $hands, $spec->school, $spec->parts),
-        );
+        $with = fn(BagSpec $spec): ?BagPlan => self::plan(new BagSpec(
+            $spec->name,
+            self::size($plan),
+            new Strands($material),
+            $hands,
+            $spec->school,
+            $spec->parts,
+            finish: $spec->finish,
+        ));
 
         return new self(
             $hook,
