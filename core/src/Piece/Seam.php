@@ -31,7 +31,7 @@ final readonly class Seam
         string $path = '',
         private bool $spread = false,
     ) {
-        $this->stitches = $spread ? $from->stitches : max($from->stitches, $to->stitches);
+        $this->stitches = max($from->stitches, $to->stitches);
         if ($this->eased() > max(1, self::MOST_EASED * $this->stitches)) {
             throw new Unmakeable(
                 $path,
@@ -42,7 +42,7 @@ final readonly class Seam
         }
     }
 
-    /** One in which the stitches are the first edge's own, and the other is taken as it comes under them. */
+    /** One whose edges are taken as they come under its stitches, of which both offer as many. */
     public static function spread(string $letter, Offered $from, Offered $to, Joining $how): self
     {
         return new self($letter, $from, $to, $how, spread: true);
@@ -51,7 +51,7 @@ final readonly class Seam
     /** Stitches of the longer edge for which the other has none. */
     public function eased(): int
     {
-        return $this->spread ? 0 : abs($this->from->stitches - $this->to->stitches);
+        return abs($this->from->stitches - $this->to->stitches);
     }
 
     /** As it is worked: it takes all of both edges and leaves nothing. */

@@ -354,6 +354,23 @@ final class FinishTest extends TestCase
             1e-3,
             'A centimetre all round.',
         );
+        // A rectangle with round corners touches its sides where its arcs end.
+        foreach ([[ClothPiece::rounded('bottom', 200, 120, 40, 10)->sewn, 10, 40, 200, 120], [
+            ClothPiece::rounded('bottom', 200, 120, 40, 10)->cut, 0, 50, 220, 140,
+        ]] as [$line, $at, $corner, $wide, $high]) {
+            [$x, $y] = [$at + $wide, $at + $high];
+            foreach ([
+                [$at + $corner, $at], [$x - $corner, $at], [$x, $at + $corner], [$x, $y - $corner], [$x - $corner, $y],
+                [$at + $corner, $y], [$at, $y - $corner], [$at, $at + $corner],
+            ] as $touched) {
+                self::assertNotSame([], array_filter(
+                    $line,
+                    fn(array $one): bool => hypot($one[0] - $touched[0], $one[1] - $touched[1]) < 1e-6,
+                ));
+            }
+            [[$area]] = Outside::polygons([$line]);
+            self::assertEqualsWithDelta($wide * $high - (4 - M_PI) * $corner ** 2, $area, 0.002 * $area);
+        }
         // Cut a centimetre outside of where it is sewn, in the notches too.
         [$f, $t, $half] = [37 * 12 * 0.98, $boxed->high, $deep / 2];
         self::assertEqualsWithDelta([

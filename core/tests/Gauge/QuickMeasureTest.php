@@ -84,6 +84,9 @@ final class QuickMeasureTest extends TestCase
 
     public function testABadLineIsNamed(): void
     {
+        foreach (['1 st = 5 mm' => 5.0, '1000 st = 300 cm' => 3.0, '1000 st = 3 m' => 3.0] as $text => $each) {
+            self::assertEqualsWithDelta($each, QuickMeasure::parse($text, LengthUnit::Centimetre)->width?->mean, 1e-9);
+        }
         foreach ([
             "16 chains = 20 cm\nsome rows = 40 cm" => 'Line 2',
             '16 chains = long' => 'Line 1',
@@ -93,6 +96,10 @@ final class QuickMeasureTest extends TestCase
             '16 knots = 3 cm' => 'Line 1',
             '1200 rows = 4 cm' => 'from 1 to 1000',
             '16 st = 1 mm' => '5 mm to 3 m',
+            '16 st = 4.9 mm' => '5 mm to 3 m',
+            '16 st = 3.01 m' => '5 mm to 3 m',
+            '0.5 st = 4 cm' => 'from 1 to 1000',
+            '1001 st = 40 cm' => 'from 1 to 1000',
         ] as $text => $said) {
             try {
                 QuickMeasure::parse((string) $text, LengthUnit::Centimetre);

@@ -13,6 +13,7 @@ use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Join;
 use Fescue\Core\Instruction\JoinAt;
+use Fescue\Core\Instruction\Loops;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\MoveOn;
 use Fescue\Core\Instruction\NotRead;
@@ -22,6 +23,7 @@ use Fescue\Core\Instruction\Reader;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Several;
+use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
@@ -288,6 +290,10 @@ final class InstructionTest extends TestCase
         $none = [
             fn() => new Several(Stitch::Single, 1), fn() => new Several(Stitch::Single, 2, 0), fn() => new MoveOn(0),
             fn() => new Seam(0, 1), fn() => new Seam(1, 0), fn() => new Between(Stitch::Double, 0), fn() => new JoinAt(0, 1),
+            fn() => new Loops(0, 1), fn() => new Loops(1, 0), fn() => new Skip(0), fn() => new Chains(0),
+            fn() => new Each(Stitch::Single, 0), fn() => new Together(Stitch::Single, 1), fn() => new Under(Stitch::Single, 0, 1),
+            fn() => new Sewn(Stitch::Slip, 0, 1, ['', 0], ['', 0]), fn() => new Sewn(Stitch::Slip, 1, 0, ['', 0], ['', 0]),
+            fn() => new Repeat([new Skip(1)], 1), fn() => new Together(Stitch::Single, 2, 0),
             fn() => new Through(Stitch::Single, 0, 4), fn() => new Through(Stitch::Single, 5, 4), fn() => Repeat::found([]),
         ];
         foreach ($none as $nth => $make) {
@@ -298,9 +304,65 @@ final class InstructionTest extends TestCase
                 continue;
             }
         }
+        // One is enough of each.
+        foreach ([
+            [0, 0, new MoveOn(1)], [0, 1, new Between(Stitch::Double, 1)], [1, 1, new Loops(1, 1)], [1, 0, new Skip(1)],
+            [0, 1, new Chains(1)], [1, 1, new Each(Stitch::Single, 1)], [2, 1, new Together(Stitch::Single, 2, 1)],
+            [1, 1, new Under(Stitch::Single, 1, 1)], [1, 0, new Sewn(Stitch::Slip, 1, 1, ['', 0], ['', 0])],
+        ] as [$takes, $leaves, $one]) {
+            self::assertSame([$takes, $leaves], [Count::of([$one])->takes, Count::of([$one])->leaves], $one::class);
+        }
         self::assertSame(2, (new Several(Stitch::Single, 2))->works()[0]->count);
         self::assertSame([4, 4], [
             (new Through(Stitch::Single, 4, 4))->takes(), Count::of([new Through(Stitch::Single, 4, 4)])->leaves,
         ]);
+    }
+
+    /** What comes again is told once: the longest run of it, and of two the one that comes first. */
+    public function testWhatComesAgainIsFound(): void
+    {
+        $in = fn(int ...$counts): array => array_map(
+            fn(int $count): Each|Skip => $count < 0 ? new Skip(-$count) : new Each(Stitch::Single, $count),
+            $counts,
+        );
+        $told = fn(array $of): string => Vocabulary::of(Terms::US)->list(Repeat::found($of));
+        self::assertSame('[sc in next st, skip 1] twice, sc in next 3 sts', $told($in(1, -1, 1, -1, 3)));
+        self::assertSame('sc in next 5 sts, [sc in next st, skip 1] 3 times', $told($in(5, 1, -1, 1, -1, 1, -1)));
+        // Four of two are more than two of two, and as many as two of four: the shorter is told.
+        self::assertSame('[sc in next st, skip 1] 4 times', $told($in(1, -1, 1, -1, 1, -1, 1, -1)));
+        self::assertSame(
+            '[sc in next st, skip 1, sc in next 2 sts, skip 2] twice',
+            $told($in(1, -1, 2, -2, 1, -1, 2, -2)),
+        );
+        self::assertSame('sc in next st, sc in next st', $told($in(1, 1)), 'One alone is no run.');
+        foreach (['[sc in next st, skip 1] twice', '[sc in next st, skip 1] 4 times'] as $nth => $text) {
+            self::assertEquals(
+                [new Repeat([new Each(Stitch::Single, 1), new Skip(1)], [2, 4][$nth])],
+                (new Reader(Terms::US))->read($text),
+            );
+        }
+    }
+
+    /** Three chains stand for the first double of a round: what is left of it follows, and the repeat goes on. */
+    public function testAChainThatCounts(): void
+    {
+        $dc = Stitch::Double;
+        $told = function (array $round) use ($dc): ?string {
+            $counted = StartingChain::counted(3, $round);
+
+            return $counted === null ? null : Vocabulary::of(Terms::US)->list(array_slice($counted, 1));
+        };
+        self::assertSame('dc in next 4 sts', $told([new Each($dc, 5)]));
+        self::assertSame('skip 1', $told([new Each($dc, 1), new Skip(1)]));
+        self::assertSame('2 dc in each of next 2 sts', $told([new Several($dc, 2, 3)]));
+        $pair = [new Each($dc, 1), new Skip(1)];
+        self::assertSame('skip 1, dc in next st, skip 1', $told([new Repeat($pair, 2)]));
+        self::assertSame('skip 1, [dc in next st, skip 1] twice', $told([new Repeat($pair, 3)]));
+        self::assertNull($told([new Skip(1)]));
+        self::assertNull(StartingChain::counted(0, [new Each($dc, 5)]));
+        self::assertSame(
+            [5, 5],
+            [Count::of(StartingChain::counted(3, [new Each($dc, 5)]) ?? [])->takes, Count::of([new Each($dc, 5)])->leaves],
+        );
     }
 }

@@ -176,6 +176,10 @@ final class HandbookPiecesTest extends TestCase
         self::assertLessThan(361.0 + 7.0, $rows * 7.0);
         // One a square and two in a corner square: all four sides.
         self::assertSame(2 * (50 + 95), Built::assembly($plan)->seams[0]->stitches);
+        self::assertSame(
+            'Canvas and panel together: 290 sc through both edges, the other edge as it comes under them. (290)',
+            Ways::lines($plan)['Seam A'],
+        );
         $notes = Ways::notes($plan);
         // (19 − 5) ÷ 2.
         self::assertStringContainsString('The clasp stands 7.0 cm from either edge', $notes['clasp-place']);

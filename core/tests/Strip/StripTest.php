@@ -86,6 +86,13 @@ final class StripTest extends TestCase
         self::assertFalse(self::bag()->oneStrand()->double);
         self::assertEqualsWithDelta(6 * (300 - 20), self::bag()->joined()->length->mm, 1e-9);
         self::assertTrue(self::bag()->joined()->double);
+        // Where nothing is trimmed all of its 40 cm is cut: eight loops of 5 cm, one bag alone in six joins less one.
+        $whole = new CarrierBag(Length::mm(300), Length::mm(400), Length::mm(50));
+        self::assertSame(8, $whole->joined()->strips());
+        self::assertSame($whole->joined()->minutes(1, 1), $whole->joined()->minutes());
+        // A panel is cut to a strand in strips of half its width at most.
+        $half = new Panel(Length::mm(100), Length::mm(300), Length::mm(50));
+        self::assertSame(6, $half->joined()->strips());
         // With the sides folded in 8 cm deep, half the circumference is 30 + 2·8.
         self::assertEqualsWithDelta(6 * (460 - 20), self::bag(fold: 80)->joined()->length->mm, 1e-9);
     }
