@@ -154,10 +154,7 @@ final readonly class Mends
                     continue;
                 }
                 $was = $one->value;
-                $change = fn(int $by): BagSpec => $this->changed(
-                    $place,
-                    [new Chosen($part->path, $part->maker->with([$one->name => $was - $by]))],
-                );
+                $change = fn(int $by): BagSpec => $this->changed($place, [$this->with($place, [$one->name => $was - $by])]);
                 $say = fn(int $by): string => $was === $by && $one->none !== ''
                     ? $one->none
                     : strtr(
@@ -169,6 +166,24 @@ final readonly class Mends
         }
 
         return $mends;
+    }
+
+    /**
+     * A part with some of its counts changed: all that the size decides stays as it is, and what follows from those
+     * counts is settled anew where it was not told.
+     *
+     * @param array<string, int> $counts
+     */
+    private function with(int $place, array $counts): Chosen
+    {
+        $part = $this->plan->parts[$place];
+        foreach ($part->maker->settings() as $one) {
+            if ($one instanceof Setting && $one->side !== null && $one->value !== null) {
+                $counts += [$one->name => $one->value];
+            }
+        }
+
+        return new Chosen($part->path, $this->plan->spec->parts[$place]->maker->with($counts));
     }
 
     /**

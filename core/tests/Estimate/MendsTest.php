@@ -21,6 +21,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\TestCase;
 
 final class MendsTest extends TestCase
@@ -266,5 +267,27 @@ final class MendsTest extends TestCase
     {
         self::assertSame([], self::mends(['material/on_hand' => '2 kg']));
         self::assertSame([], self::mends(['material/on_hand' => null]));
+    }
+
+    /** With fewer rows of a base fewer are picked up along their ends; what was told to be picked up stays. */
+    public function testWhatFollowsFromACountFollowsIt(): void
+    {
+        $mended = function (array $base): ?array {
+            $plan = Ways::plan([
+                'base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 31, 'rows' => 8] + $base,
+                'material/on_hand' => '700 g', 'body/rounds' => 8,
+            ]);
+            foreach (Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre) as $mend) {
+                if (preg_match('/^Work (\d) base rows fewer$/', $mend->do, $fewer) === 1) {
+                    return [8 - (int) $fewer[1], $mend->plan?->parts[0]->made->open->anchors];
+                }
+            }
+
+            return null;
+        };
+        // One a row: 2 · 31 + 2 · 4.
+        self::assertSame([4, 70], $mended([]));
+        $told = $mended(['along' => 8]);
+        self::assertTrue($told === null || $told[1] === 78);
     }
 }
