@@ -9,6 +9,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Change;
 use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Wish;
 
 /** A changed plan taken: what it changes of the bag is given from now on, what it leaves stays as open as it was. */
@@ -21,9 +22,11 @@ final class Mending
         $hook = $mended->spec->hands->hook->exact();
         $otherHook = $hook !== $was->spec->hands->hook->exact();
         $before = self::settled($was);
+        $follows = self::follows($mended);
         foreach (self::settled($mended) as $part => $counts) {
             if ($otherHook || $counts !== $before[$part]) {
-                $choices[$part] = $counts;
+                // On the same gauge what follows from the counts goes on following them.
+                $choices[$part] = $otherHook ? $counts : array_diff_key($counts, $follows[$part] ?? []);
             }
         }
         $taped = $mended->spec->hands->taped;
@@ -52,6 +55,22 @@ final class Mending
             ] + $choices;
         }
         $bag->choices = $choices;
+    }
+
+    /** @return array<string, array<string, true>> by part, what was settled that neither was told nor follows the size */
+    private static function follows(BagPlan $plan): array
+    {
+        $follows = [];
+        foreach ($plan->parts as $place => $part) {
+            $told = $plan->spec->parts[$place]->maker->write();
+            foreach ($part->maker->settings() as $one) {
+                if (! isset($told[$one->name]) && ! ($one instanceof Setting && $one->side !== null)) {
+                    $follows[$part->chosen()->part()][$one->name] = true;
+                }
+            }
+        }
+
+        return $follows;
     }
 
     /**

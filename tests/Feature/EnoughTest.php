@@ -167,6 +167,12 @@ final class EnoughTest extends TestCase
             $this->post("/bags/{$bag->id}/mend", ['do' => html_entity_decode($do)])->assertSessionHasNoErrors();
             $this->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('figure  good', false)->assertDontSee('Making it fit');
             $this->get("/bags/{$bag->id}")->assertOk()->assertDontSee('No plan yet');
+            // Of the same hook the growth of its base goes on following its counts; of another it is kept with them.
+            self::assertSame(
+                str_starts_with($do, 'Take a '),
+                isset($bag->fresh()->choices['base']['growth']),
+                $do,
+            );
             $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
         }
     }

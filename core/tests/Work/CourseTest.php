@@ -204,6 +204,15 @@ final class CourseTest extends TestCase
         self::assertNull(Tape::of($plan, 9, Length::mm(80.5))?->plan, 'As planned.');
         self::assertEqualsWithDelta(90 + 6 * 11.5 * $ratio, $tape->plan?->comesOut->height->mm - 7 * 11.5 * $ratio + 90, 1e-6);
         self::assertSame(7, Tape::of($plan, 9, Length::mm(300))->rows ?? 0, 'What is worked stays.');
+        // A slot round and two edge rounds stand upon the wall: as high as they come out, they are left room for.
+        $slots = Ways::plan([
+            'size' => ['height' => '207 mm'], 'body/rounds' => null,
+            'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16, 'edge_rounds' => 2],
+        ]);
+        self::assertSame(15, $slots->parts[1]->maker->write()['rounds']);
+        $tape = Tape::of($slots, 2 + 7, Length::mm(90));
+        self::assertSame(7 + (int) round((207 - 90 - 3 * 11.5 * $ratio) / (11.5 * $ratio)), $tape->rows ?? 0);
+        self::assertEqualsWithDelta(90 + 11 * 11.5 * $ratio, $tape->height->mm ?? 0.0, 1e-9);
     }
 
     /** 56 stitches of 12 mm: 336 mm flat as planned, 350 by the tape. */
