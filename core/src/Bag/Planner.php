@@ -285,7 +285,7 @@ final readonly class Planner
     {
         $names = $work->names();
         $before = [];
-        $last = -1;
+        $last = null;
         foreach ($this->spec->weighIns as $place => $weighIn) {
             $row = $work->place($weighIn->after);
             if ($row === null) {
@@ -295,7 +295,7 @@ final readonly class Planner
                         ."its rows run from {$names[0]} to {$names[count($names) - 1]}.",
                 );
             }
-            if ($row <= $last) {
+            if ($last !== null && $row <= $last) {
                 throw Refused::at(
                     "/weigh_ins/{$place}/after",
                     'Weigh-ins stand in the order of their rows, one a row.',

@@ -312,8 +312,8 @@ final readonly class Tabs extends OfPieces
         }
         $diagonal = self::diagonal($wide, $high);
         $cells = $net->cells();
-        $corner = $cells[0] ?? [0, 0];
-        [$sum, $across] = [[$corner[0] + $corner[1]], [$corner[1] - $corner[0]]];
+        // The first is of row 0.
+        $sum = $across = [$cells[0][1] ?? 0];
         foreach ($cells as [$row, $column]) {
             $sum[] = $row + $column;
             $across[] = $column - $row;

@@ -289,7 +289,7 @@ final class WeighInTest extends TestCase
             'a row that is not there' => [
                 ['weigh_ins' => [['after' => 'Round 99', 'left' => '600 g']]],
                 '/weigh_ins/0/after',
-                'no “Round 99”',
+                'no “Round 99”; its rows run from Round 1 to Round 18.',
             ],
             'heavier than on hand' => [
                 ['weigh_ins' => [['after' => 'Round 5', 'left' => '950 g']]],

@@ -12,6 +12,7 @@ use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Drawstring;
 use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Lining;
 use Fescue\Core\Finish\Shell;
 use Fescue\Core\Finish\Step;
@@ -99,6 +100,23 @@ final class FinishTest extends TestCase
     }
 
     /** (19 − 5) ÷ 2 = 7 cm: the clasp of a case on canvas. Common practice, no source. */
+    /** Of a round of 40, its front's middle between its 10th and 11th stitch, its back's on its 31st. */
+    public function testWhereAMiddleIsSaidToBe(): void
+    {
+        $level = new Level(3, 'Round 4', Length::mm(20), 40, 10.0, 30.5, Length::mm(12));
+        self::assertSame(
+            ['between stitches 10 and 11', 'on stitch 31', 'on stitch 1', 'between the last stitch and the first'],
+            array_map($level->at(...), [10.0, 30.5, 0.5, 0.0]),
+        );
+        self::assertSame('between the last stitch and the first', $level->at(40.0));
+        self::assertSame('on stitch 40', $level->at(39.5));
+        self::assertSame([0.0, 0.5, 0.0], array_map($level->off(...), [2, 3, 4]));
+        self::assertSame([1, 1, 2, 3], array_map(
+            fn(float $wide): int => $level->covers(Length::mm($wide)),
+            [1.0, 17.9, 18.1, 36.0],
+        ));
+    }
+
     public function testAClosureStandsInTheMiddle(): void
     {
         // 38 rounds of 10 mm, half of it 19 cm.

@@ -71,6 +71,7 @@ final class HandbookPiecesTest extends TestCase
             0,
         );
         self::assertSame([12, 12, 10, 10, 8, 8], array_slice($of('narrows', 2), 0, 6));
+        self::assertSame([12, 12, 12, 10, 10, 10], array_slice($of('narrows', 3), 0, 6));
         self::assertSame([12, 14, 16, 18, 20, 22], array_slice($of('widens', 1), 0, 6));
         self::assertSame([12, 12, 12, 12, 12, 12], array_slice($of('straight', 1), 0, 6));
         self::assertSame(
