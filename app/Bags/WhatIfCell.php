@@ -7,6 +7,7 @@ namespace App\Bags;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\WhatIf;
+use Fescue\Core\Measure\Decimal;
 
 /** The bag of one material on one hook: with its counts kept, and with its size kept. */
 final readonly class WhatIfCell
@@ -29,11 +30,16 @@ final readonly class WhatIfCell
             $cell->firmness,
             $cell->predicted === null,
             $cell->counts === null ? null : WhatIfBag::of($cell->counts, $pace, $size($cell->counts)),
-            $cell->sized === null ? null : WhatIfBag::of(
-                $cell->sized,
-                $pace,
-                "ch {$cell->sized->work->start->chain}, ".count($cell->sized->work->rows).' rounds',
-            ),
+            $cell->sized === null ? null : WhatIfBag::of($cell->sized, $pace, self::counts($cell->sized)),
         );
+    }
+
+    /** "ch 22, 18 rounds" */
+    private static function counts(BagPlan $plan): string
+    {
+        $start = $plan->work->start;
+
+        return ($start->isChain() ? "ch {$start->chain}, " : '')
+            .Decimal::many(count($plan->work->rows), $plan->assembly() === null ? 'round' : 'row');
     }
 }

@@ -13,7 +13,8 @@ final class NarrowingBands
 {
     private const WIDTH = 360;
 
-    private const LEFT = 10;
+    /** Room for half a number of the axis. */
+    private const LEFT = 24;
 
     private const RIGHT = 66;
 

@@ -76,7 +76,9 @@ final class PiecesTest extends TestCase
         $this->get("/bags/{$bag->id}/base.svg")->assertNotFound();
         self::assertStringStartsWith('%PDF', (string) $this->get("/bags/{$bag->id}/words.pdf")->assertOk()->getContent());
         $this->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('seams')->assertSee('Left gusset: Row 3');
-        $this->get("/bags/{$bag->id}/what-if")->assertOk();
+        $page = $this->get("/bags/{$bag->id}/what-if")->assertOk();
+        self::assertMatchesRegularExpression('/ch \d+, \d+ rows/', (string) $page->getContent());
+        $page->assertDontSee(' rounds');
         $this->get('/bags')->assertOk()->assertSee('Pier case');
     }
 

@@ -98,7 +98,7 @@
                 @endif
                 @foreach ($all as $one)
                     @continue($one->unit === null)
-                    <p>{{ $estimate->others === [] ? 'In' : ucfirst($sheet->named($one->which)).' in' }} {{ $supplies[$one->which]->noun ?? 'balls' }} of {{ $one->unit->print() }} of strand: {{ $one->balls(0.8) }} to be 80 % sure, {{ $one->balls(0.95) }} for 95 %, {{ $one->balls(0.99) }} for 99 %.@if ($one->enough !== null) Beside what is on hand that is {{ implode(', ', array_map(fn ($sure) => $one->ballsMore($sure) ?: 'none', [0.8, 0.95, 0.99])) }} to get.@endif</p>
+                    <p>{{ $estimate->others === [] ? 'In' : ucfirst($sheet->named($one->which)).' in' }} {{ $supplies[$one->which]->noun ?? 'balls' }} of {{ $one->unit->print() }} of strand: {{ $one->balls(0.8) }} to be 80 % sure, {{ $one->balls(0.95) }} for 95 %, {{ $one->balls(0.99) }} for 99 %.@if ($one->enough !== null) {{ $one->ballsMore(0.99) === 0 ? 'What is on hand is enough for each.' : 'Beside what is on hand that is '.implode(', ', array_map(fn ($sure) => $one->ballsMore($sure) ?: 'none', [0.8, 0.95, 0.99])).' to get.' }}@endif</p>
                 @endforeach
                 @if ($balls !== [])
                     <p>What is on hand, worked one after another, the begun one first:</p>
