@@ -183,16 +183,9 @@ final readonly class Oval extends GrownFromChain
     /** Of other rounds those that are left grow as they did; where their number is open, or the last rises, anew. */
     public function with(array $values): static
     {
-        $rounds = array_key_exists('rounds', $values) ? $values['rounds'] : $this->count('rounds');
-        $growth = $this->series('growth');
-        if ($growth === null || isset($values['growth']) || $rounds === $this->count('rounds')) {
-            return parent::with($values);
-        }
-        $left = is_int($rounds) && ! $this->flag('rise') ? array_slice($growth, 0, $rounds - 1) : [];
+        $following = $this->following($values, 'growth', 'rounds');
 
-        return $this->count('rounds') === null
-            ? parent::with($values)
-            : parent::with(['growth' => $left === [] ? null : $left] + $values);
+        return parent::with($this->flag('rise') && $following !== $values ? ['growth' => null] + $following : $following);
     }
 
     /**

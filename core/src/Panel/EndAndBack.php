@@ -33,6 +33,7 @@ use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Seam;
+use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
@@ -55,6 +56,8 @@ final readonly class EndAndBack extends OfPieces
     private const END = 4;
 
     private const FIRST = 3;
+
+    private const MOST_ADDED = 60;
 
     private const EVERY = 6;
 
@@ -124,6 +127,16 @@ final readonly class EndAndBack extends OfPieces
                 else: self::END,
                 plural: 'stitches in the end',
             ),
+            new Series(
+                'growth',
+                'Growth of each row after the first',
+                'increases of a row',
+                $this->series('growth'),
+                0,
+                self::MOST_ADDED,
+                self::MOST - 1,
+                '4, 5',
+            ),
             new Choice('join', 'Joined by', $this->choice('join', Joining::Slip->value), Joining::options()),
             new Choice('tassels', 'Round the flap', $this->choice('tassels', 'none'), [
                 'none' => ['Nothing', 'the edge as it is'],
@@ -157,18 +170,66 @@ final readonly class EndAndBack extends OfPieces
         [$wide, $high] = [$ground->gauge->widthOf($this->fabric()), $ground->gauge->heightOf($this->fabric())];
         $first = $ground->gauge->singleHeight()->mm;
         $meets = $this->count('meets') ?? 2 * self::fitting($wish->heightLeft(), 'height', 2, $wide, 'pairs to join');
+        $rows = $this->count('rows') ?? 1 + self::fitting(
+            $wish->length === null ? null : max(0.0, $wish->length->mm / 2 - $first),
+            'length',
+            1,
+            $high,
+            'rows',
+        );
 
         return $this->with([
-            'rows' => $this->count('rows') ?? 1 + self::fitting(
-                $wish->length === null ? null : max(0.0, $wish->length->mm / 2 - $first),
-                'length',
-                1,
-                $high,
-                'rows',
-            ),
+            'rows' => $rows,
             'meets' => $meets,
             'chain' => $this->count('chain') ?? $meets + 1,
+            'growth' => $this->grows($rows, M_PI * $high->mm / $wide->mm),
         ]);
+    }
+
+    /** Of other rows those that are left grow as they did. */
+    public function with(array $values): static
+    {
+        return parent::with($this->following($values, 'growth', 'rows'));
+    }
+
+    /**
+     * What each row from the second on adds to the round end: as it is told, else so that it lies flat.
+     *
+     * @param float $flat stitches of a row that lies flat
+     *
+     * @return list<int>
+     *
+     * @throws Unmakeable
+     */
+    private function grows(int $rows, float $flat): array
+    {
+        $told = $this->series('growth') ?? [];
+        if (count($told) >= $rows) {
+            throw new Unmakeable(
+                'growth',
+                count($told).' rows are told how to grow, and there are '.($rows - 1).' after the first. Take some '
+                    .'out, or work more rows.',
+            );
+        }
+        $end = $this->given('end', self::END);
+        $wanted = (float) $end;
+        $grows = [];
+        for ($row = 2; $row <= $rows; $row++) {
+            $wanted += $flat;
+            $more = $told[$row - 2] ?? max(0, min($end, (int) round($wanted) - $end));
+            if ($more > $end) {
+                throw new Unmakeable(
+                    'growth',
+                    "The end has {$end} stitches when row {$row} begins: it adds as many again at most, not {$more}.",
+                );
+            }
+            $grows[] = $more;
+            $end += $more;
+            // What was told is left as it is: rows after it lie flat on it.
+            $wanted = isset($told[$row - 2]) ? (float) $end : $wanted;
+        }
+
+        return $grows;
     }
 
     public function make(Ground $ground, ?Edge $on): Made
@@ -196,7 +257,7 @@ final readonly class EndAndBack extends OfPieces
                     .' high: it reaches past the fold. Make it narrower, or higher.',
             );
         }
-        [$rows, $end] = $this->worked($chain, $many, M_PI * $gauge->heightOf($fabric)->mm / $stitch, $fabric);
+        [$rows, $end] = $this->worked($chain, $fabric);
         $half = fn(int $count): Offered => new Offered('Clutch', 'clutch', EdgeKind::Some, $count, $count);
         $how = Joining::from($this->choice('join', Joining::Slip->value));
         $seams = [new Seam('A', $half($pairs), $half($pairs), $how), new Seam('B', $half($pairs), $half($pairs), $how)];
@@ -256,11 +317,9 @@ final readonly class EndAndBack extends OfPieces
     }
 
     /**
-     * @param float $growth stitches by which the round end grows a row, to lie flat
-     *
      * @return array{non-empty-list<Row>, int} and the stitches of the end in the last
      */
-    private function worked(int $chain, int $many, float $growth, Motif $fabric): array
+    private function worked(int $chain, Motif $fabric): array
     {
         $end = $this->given('end', self::END);
         $single = Motif::single();
@@ -273,10 +332,8 @@ final readonly class EndAndBack extends OfPieces
             new Edge(EdgeKind::Chain, $chain + 1),
             new Edge(EdgeKind::OtherSide, $chain),
         ], $single)];
-        $wanted = (float) $end;
-        for ($row = 2; $row <= $many; $row++) {
-            $wanted += $growth;
-            $more = min($end, max(0, (int) round($wanted) - $end));
+        foreach ($this->series('growth') ?? [] as $nth => $more) {
+            $row = $nth + 2;
             $does = [
                 new Turn($fabric->post()->startingChains()),
                 ...self::grown($chain, $end, $more, $row, $fabric),

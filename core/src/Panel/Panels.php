@@ -115,6 +115,16 @@ final readonly class Panels extends OfPieces
                 rows: true,
                 plural: 'rows of the border',
             ),
+            new Setting(
+                'along',
+                'Stitches along the row ends of a side',
+                'stitch along the row ends',
+                $this->count('along'),
+                1,
+                self::MOST,
+                mayBeNull: true,
+                plural: 'stitches along the row ends',
+            ),
             new Choice('join', 'Joined by', $this->choice('join', Joining::Whip->value), Joining::options()),
         ];
     }
@@ -123,6 +133,13 @@ final readonly class Panels extends OfPieces
     {
         $gauge = $ground->gauge;
         $deep = $gauge->heightOf($this->motif('border'))->times(2);
+        $rows = $this->count('rows') ?? self::fitting(
+            $wish->heightLeft(),
+            'height',
+            3,
+            $gauge->heightOf($this->fabric()),
+            'rows of a panel',
+        );
 
         return $this->with([
             'across' => $this->count('across') ?? self::fitting(
@@ -132,13 +149,9 @@ final readonly class Panels extends OfPieces
                 $gauge->widthOf($this->fabric()),
                 'stitches across',
             ),
-            'rows' => $this->count('rows') ?? self::fitting(
-                $wish->heightLeft(),
-                'height',
-                3,
-                $gauge->heightOf($this->fabric()),
-                'rows of a panel',
-            ),
+            'rows' => $rows,
+            'along' => $this->count('along')
+                ?? Offered::along($rows, $gauge, $this->fabric(), $this->motif('border')),
             'border_rows' => $this->count('border_rows')
                 ?? ($wish->width === null ? 1 : max(1, self::fitting(
                     $wish->width->mm,
@@ -158,7 +171,7 @@ final readonly class Panels extends OfPieces
         $rows = $this->panel($across, $many, $fabric);
         $widths = array_map(fn(Row $row): int => Row::counts([$row])[0]->leaves, $rows);
         $top = $widths[$many - 1];
-        $ends = Offered::along($many, $gauge, $fabric, $border);
+        $ends = $this->given('along');
         $around = 2 * $ends + $across + 4;
         for ($row = 0; $row < $bordered; $row++) {
             $rows[] = $row === 0

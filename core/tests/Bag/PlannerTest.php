@@ -59,6 +59,19 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta($expected, $plan->comesOut->flatWidth->mm, 2 * 12 + 11.5);
     }
 
+    /** Rows are worked as far as the last weigh-in tells. */
+    public function testHowFarItIsWorked(): void
+    {
+        $begun = fn(array $weighIns): int => Planner::plan(
+            BagDocument::read(Documents::tote(['weigh_ins' => $weighIns])),
+        )->begun();
+        self::assertSame([0, 1, 7], array_map($begun, [
+            [],
+            [['after' => 'Round 1', 'left' => '800 g']],
+            [['after' => 'Round 1', 'left' => '800 g'], ['after' => 'Round 7', 'left' => '600 g']],
+        ]));
+    }
+
     public function testBallsOfAnyLabelAreRead(): void
     {
         foreach (['1 g' => 1.0, '100 kg' => 100_000.0, '10 m' => 82.0] as $written => $grams) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Panel;
 
+use Fescue\Core\Bag\Planner;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Panel\TabNet;
 use Fescue\Core\Piece\Face;
@@ -53,6 +54,44 @@ final class HandbookPiecesTest extends TestCase
         self::assertEqualsWithDelta(46.0, $plan->comesOut->baseWidth->mm, 1e-9);
         self::assertEqualsWithDelta(19 * 12.0, $plan->comesOut->baseLength->mm, 1e-9);
         self::assertEqualsWithDelta(115.0, $plan->comesOut->height->mm, 1e-9);
+    }
+
+    /** Of stitches that come out wider or lower what is kept is kept, and what is told is told. */
+    public function testCountsOfPiecesAreKeptOnAnyGauge(): void
+    {
+        foreach ([
+            ['type' => 'panels', 'across' => 19, 'rows' => 10, 'border' => 'dc'],
+            ['type' => 'end-and-back', 'chain' => 45, 'meets' => 44, 'rows' => 8],
+            ['type' => 'net', 'across' => 20, 'net' => 18],
+        ] as $build) {
+            $plan = Built::plan($build);
+            foreach ([[1.2, 1.0], [1.1, 0.85], [0.9, 1.1]] as [$wide, $high]) {
+                self::assertSame(
+                    Ways::leaves($plan),
+                    Ways::leaves(Planner::plan($plan->settled()->taped($wide, $high))),
+                    $build['type'],
+                );
+            }
+        }
+        self::assertSame(12 + 19 + 12 + 4, Built::leaves(Built::plan(
+            ['type' => 'panels', 'across' => 19, 'rows' => 10, 'border' => 'dc', 'along' => 12],
+        ), 0)[10]);
+        $clutch = ['type' => 'end-and-back', 'chain' => 45, 'meets' => 44, 'rows' => 4];
+        // 94 + 4, + 5; then as the gauge has it, 4.5 a row.
+        self::assertSame([94, 98, 103, 108], Built::leaves(Built::plan(['growth' => [4, 5]] + $clutch), 0));
+        $maker = Built::plan($clutch)->parts[0]->maker;
+        self::assertSame([4, 5, 5], $maker->write()['growth']);
+        self::assertSame([4], $maker->with(['rows' => 2])->write()['growth']);
+        self::assertArrayNotHasKey('growth', $maker->with(['rows' => null])->write());
+        self::assertSame(
+            ['/build/growth', 'The end has 4 stitches when row 2 begins: it adds as many again at most, not 5.'],
+            Built::refused(['growth' => [5]] + $clutch),
+        );
+        self::assertSame(
+            ['/build/growth', '4 rows are told how to grow, and there are 3 after the first. Take some out, or work more '
+                .'rows.'],
+            Built::refused(['growth' => [4, 4, 4, 4]] + $clutch),
+        );
     }
 
     /** 26 chains for 20: the middle runs 13 and 23 for 7 and 17. */

@@ -89,6 +89,7 @@ final class PiecesPropertyTest extends TestCase
             'panels' => fn(): array => [
                 'stitch' => $plain(), 'shape' => ['straight', 'slipped', 'narrows', 'widens'][mt_rand(0, 3)],
                 'every' => mt_rand(1, 8), 'border' => $plain(), 'join' => $join(), 'rows' => $half(mt_rand(3, 40)),
+                'along' => mt_rand(0, 3) > 0 ? null : mt_rand(1, 60),
             ],
             'envelope' => fn(): array => [
                 'stitch' => ['sc', 'hdc', 'dc', 'rib'][mt_rand(0, 3)], 'hole' => mt_rand(0, 3), 'join' => $join(),
@@ -102,6 +103,7 @@ final class PiecesPropertyTest extends TestCase
             'end-and-back' => fn(): array => [
                 'stitch' => $plain(), 'end' => mt_rand(2, 6), 'join' => $join(), 'chain' => $half(mt_rand(10, 80)),
                 'tassels' => ['none', 'tassels'][mt_rand(0, 1)], 'tassel_every' => mt_rand(1, 9),
+                'growth' => mt_rand(0, 3) > 0 ? null : [mt_rand(0, 6), mt_rand(0, 9)],
             ],
             'net' => fn(): array => [
                 'stitch' => $plain(), 'panel_rows' => mt_rand(1, 9), 'chains' => mt_rand(3, 8), 'strap' => mt_rand(20, 90),
