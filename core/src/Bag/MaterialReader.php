@@ -55,7 +55,7 @@ final class MaterialReader
             'the waste of cutting a gram of strand, in grams,',
         ) : null;
         // What was cut was joined when it was wound.
-        $joined = $material->has('joined') ? $material->yes('joined') : $waste !== null && $waste > 0;
+        $joined = $material->has('joined') ? $material->yes('joined') : $waste !== null;
         $material->close();
 
         return $kind === null || $diameter === null || $density === null ? null : new Material(

@@ -97,8 +97,9 @@ final class Checklist
             );
         }
         if (isset($numbers['slit'])) {
-            $strip = $spec->piece->strip->print($unit);
-            $steps[] = new Step("{$key}-slit", "Slit{$named}", "{$numbers['slit']}, {$strip} apart".match (true) {
+            $slits = array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Slit);
+            $where = $spec->piece->strip->print($unit).(count($slits) === 1 ? ' from the edge' : ' apart');
+            $steps[] = new Step("{$key}-slit", "Slit{$named}", "{$numbers['slit']}, {$where}".match (true) {
                 $spec->source === Source::RibbonHalf
                     && $cutting->school === School::OneStrand => ', down the middle, and stop a strip’s width '
                         .'short of the end',

@@ -90,6 +90,12 @@ final class ChecklistTest extends TestCase
         self::assertStringNotContainsString(' of ', $lays(1, 1)[0]);
         self::assertStringNotContainsString(' of ', $lays(5, 5)[0]);
         self::assertSame('flat, the fold at your left.', $do(self::steps(['pieces' => 1], 1, true), 's1-lay'));
+        $loops = Checklist::of(StripDocument::read([
+            'format' => 'fescue-strip/1', 'source' => 'bag-loops', 'flat_width' => '30 cm', 'height' => '40 cm',
+            'strip' => '5 cm', 'trim_top' => '7 cm', 'trim_bottom' => '3 cm',
+        ]), 1, true, LengthUnit::Centimetre);
+        self::assertSame('Cut off what is hatched: cuts 1 and 2.', $do($loops, 's1-trim'));
+        self::assertSame('cuts 3 to 7, 5.0 cm apart, right across.', $do($loops, 's1-slit'));
         $slits = fn(array $changes): string => $do(self::steps($changes, 1, true), 's1-slit');
         self::assertStringEndsWith('cm apart, from the fold to the spine, both layers.', $slits([]));
         self::assertStringEndsWith('cm apart, right across.', $slits(['school' => 'joined']));
@@ -111,11 +117,11 @@ final class ChecklistTest extends TestCase
             true,
             LengthUnit::Centimetre,
         );
-        self::assertStringEndsWith(
-            ', down the middle, and stop a strip’s width short of the end.',
+        self::assertSame(
+            'cut 1, 1.0 cm from the edge, down the middle, and stop a strip’s width short of the end.',
             $do($ribbon('one-strand'), 's1-slit'),
         );
-        self::assertStringEndsWith('cm apart, right across.', $do($ribbon('joined'), 's1-slit'));
+        self::assertSame('cut 1, 1.0 cm from the edge, right across.', $do($ribbon('joined'), 's1-slit'));
     }
 
     /** Handbook 9: cautions where the hand is about to do it. */
