@@ -57,7 +57,7 @@ final class Mending
         $bag->choices = $choices;
     }
 
-    /** @return array<string, array<string, true>> by part, what was settled that neither was told nor follows the size */
+    /** @return array<string, array<string, true>> by part, what was settled, not told, and does not follow the size */
     private static function follows(BagPlan $plan): array
     {
         $follows = [];

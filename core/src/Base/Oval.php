@@ -185,7 +185,9 @@ final readonly class Oval extends GrownFromChain
     {
         $following = $this->following($values, 'growth', 'rounds');
 
-        return parent::with($this->flag('rise') && $following !== $values ? ['growth' => null] + $following : $following);
+        return parent::with(
+            $this->flag('rise') && $following !== $values ? ['growth' => null] + $following : $following,
+        );
     }
 
     /**

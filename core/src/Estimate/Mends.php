@@ -154,7 +154,10 @@ final readonly class Mends
                     continue;
                 }
                 $was = $one->value;
-                $change = fn(int $by): BagSpec => $this->changed($place, [$this->with($place, [$one->name => $was - $by])]);
+                $change = fn(int $by): BagSpec => $this->changed(
+                    $place,
+                    [$this->with($place, [$one->name => $was - $by])],
+                );
                 $say = fn(int $by): string => $was === $by && $one->none !== ''
                     ? $one->none
                     : strtr(

@@ -12,8 +12,8 @@ final readonly class Step
      * @param non-empty-list<Face> $faces
      * @param list<array{string, array{float, float, float}, array{float, float, float}}> $seams letter and both ends of
      *         each that is joined in it
-     * @param list<array{Marked, array{float, float, float}, float, float}> $marks middle, width and height of what is on
-     *        it
+     * @param list<array{Marked, array{float, float, float}, float, float}> $marks middle, width and height of what
+     *        is on it
      */
     public function __construct(
         public string $does,

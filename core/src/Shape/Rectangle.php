@@ -57,7 +57,7 @@ final readonly class Rectangle implements Outline
         return Places::begun($all, $first);
     }
 
-    /** So many evenly along each long and each short side and none at a corner, from the upper right one to the left. */
+    /** So many evenly along each side, long or short, and none at a corner; from the upper right one to the left. */
     public function sides(int $long, int $short): Places
     {
         [$x, $y] = [$this->length / 2, $this->width / 2];
