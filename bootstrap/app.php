@@ -63,7 +63,7 @@ $app = Application::configure(basePath: $root)
             $bag = $request->route('bag');
 
             return match (true) {
-                ! $bag instanceof Bag => null,
+                ! $bag instanceof Bag || $request->routeIs('bags.plan') => null,
                 $request->expectsJson() => response()->json(
                     ['message' => 'The plan of this bag does not work any more; mend it on Plan.'],
                     409,
