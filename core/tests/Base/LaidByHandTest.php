@@ -8,6 +8,7 @@ use Fescue\Core\Shape\Path;
 use Fescue\Core\Shape\Stand;
 use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -131,6 +132,22 @@ final class LaidByHandTest extends TestCase
                 [56, [8.0, 36.0]],
             ],
         ];
+    }
+
+    /**
+     * Its area times its height: 14 rounds of 12 mm stand on what lies flat, on rows the round picked up too.
+     *
+     * @param array<string, mixed> $base
+     */
+    #[TestWith([['type' => 'square', 'chain' => 6, 'rounds' => 2], 98 * 48 * 168])]
+    #[TestWith([['type' => 'round', 'stitch' => 'sc', 'start' => 6, 'rounds' => 3], M_PI * 36 * 36 * 168])]
+    #[TestWith([['type' => 'rows', 'stitch' => 'sc', 'across' => 20, 'rows' => 3], 200 * 36 * 180])]
+    #[TestWith([['type' => 'oval', 'ends' => 'three', 'chain' => 11, 'rounds' => 2], (100 * 48 + M_PI * 24 * 24) * 168])]
+    #[TestWith([['type' => 'folded-chain', 'chain' => 30], 0.0])]
+    public function testWhatItHolds(array $base, float $cubicMm): void
+    {
+        $plan = Ways::plan(['gauge/width' => '10 cm', 'gauge/height' => '12 cm', 'base' => $base]);
+        self::assertEqualsWithDelta($cubicMm / 1e6, $plan->comesOut->litres, 1e-9);
     }
 
     private static function told(Path $path, int $many): string
