@@ -111,6 +111,12 @@ final class HandbookPiecesTest extends TestCase
         );
         self::assertSame([12, 12, 10, 10, 8, 8], array_slice($of('narrows', 2), 0, 6));
         self::assertSame([12, 12, 12, 10, 10, 10], array_slice($of('narrows', 3), 0, 6));
+        // Six are enough to lose two; a depth less than two borders is one of each.
+        $least = Built::plan(
+            ['type' => 'panels', 'across' => 6, 'rows' => 3, 'shape' => 'narrows', 'every' => 2],
+            ['size' => ['width' => '2 cm']],
+        );
+        self::assertSame([6, 6, 4, 3 + 6 + 3 + 4], Built::leaves($least, 0));
         self::assertSame([12, 14, 16, 18, 20, 22], array_slice($of('widens', 1), 0, 6));
         self::assertSame([12, 12, 12, 12, 12, 12], array_slice($of('straight', 1), 0, 6));
         self::assertSame(
