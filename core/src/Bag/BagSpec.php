@@ -108,6 +108,12 @@ final readonly class BagSpec
         return $this->with(strands: $this->strands->inPlaceOf($material), hands: $hands, weighIns: []);
     }
 
+    /** The same bag of one strand alone and of a size, as its parts have it, begun anew. */
+    public function alone(Wish $wish, Material $material, Handiwork $hands): self
+    {
+        return $this->with($wish, new Strands($material), $hands, weighIns: []);
+    }
+
     public function continued(Material $other, string $from): self
     {
         return $this->with(strands: $this->strands->continued($other, $from));

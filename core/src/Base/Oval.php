@@ -19,9 +19,9 @@ use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Grows;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
-use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
@@ -40,6 +40,8 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class Oval extends GrownFromChain
 {
+    use Grows;
+
     private const TWO_AND_TWO = 'two-and-two';
 
     private const IN_EACH_END = [self::TWO_AND_TWO => 4, 'three' => 3, 'six' => 6];
@@ -47,8 +49,6 @@ final readonly class Oval extends GrownFromChain
     private const FEWEST_IN_END = 2;
 
     private const MOST_IN_END = 12;
-
-    private const MOST_ADDED = 60;
 
     /** Places of a share in which its increase may stand, the first where nothing is below. */
     private const IN_SHARE = [0.25, 0.75, 0.5, 0.375, 0.625, 0.125, 0.875];
@@ -88,16 +88,7 @@ final readonly class Oval extends GrownFromChain
                 asked: true,
             ),
             ...$this->grown($ground),
-            new Series(
-                'growth',
-                'Growth of each round after the first',
-                'increases of a round',
-                $this->series('growth'),
-                0,
-                self::MOST_ADDED,
-                self::MOST_ROUNDS - 1,
-                '8, 8',
-            ),
+            $this->growing('round', self::MOST_ROUNDS - 1, '8, 8'),
             new Flag(
                 'rise',
                 'Its last round',
@@ -183,7 +174,7 @@ final readonly class Oval extends GrownFromChain
     /** Of other rounds those that are left grow as they did; where their number is open, or the last rises, anew. */
     public function with(array $values): static
     {
-        $following = $this->following($values, 'growth', 'rounds');
+        $following = $this->following($values, 'rounds');
 
         return parent::with(
             $this->flag('rise') && $following !== $values ? ['growth' => null] + $following : $following,
@@ -220,8 +211,7 @@ final readonly class Oval extends GrownFromChain
     /** @return list<int> what each round from the second on adds, as far as it is given @throws Unmakeable */
     private function growth(int $rounds): array
     {
-        $growth = $this->series('growth') ?? [];
-        foreach ($growth as $one) {
+        foreach ($this->series('growth') ?? [] as $one) {
             if ($one % 2 !== 0) {
                 throw new Unmakeable(
                     'growth',
@@ -230,13 +220,8 @@ final readonly class Oval extends GrownFromChain
                 );
             }
         }
-        $grow = $rounds - 1;
 
-        return count($growth) <= $grow ? $growth : throw new Unmakeable(
-            'growth',
-            count($growth)." rounds are told how to grow, and there are {$grow} after the first. "
-                .'Take some out, or work more base rounds.',
-        );
+        return $this->told('round', $rounds, 'base rounds');
     }
 
     /**

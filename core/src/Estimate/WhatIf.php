@@ -8,7 +8,6 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Strands;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
@@ -47,15 +46,7 @@ final readonly class WhatIf
         $hands = $measured === null
             ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
             : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
-        $with = fn(BagSpec $spec): ?BagPlan => self::plan(new BagSpec(
-            $spec->name,
-            self::size($plan),
-            new Strands($material),
-            $hands,
-            $spec->school,
-            $spec->parts,
-            finish: $spec->finish,
-        ));
+        $with = fn(BagSpec $spec): ?BagPlan => self::plan($spec->alone(self::size($plan), $material, $hands));
 
         return new self(
             $hook,

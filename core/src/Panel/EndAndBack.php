@@ -25,6 +25,7 @@ use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Ground;
+use Fescue\Core\Piece\Grows;
 use Fescue\Core\Piece\Joining;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Mark;
@@ -33,7 +34,6 @@ use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Seam;
-use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
@@ -51,13 +51,13 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class EndAndBack extends OfPieces
 {
+    use Grows;
+
     private const STITCH = 'hdc';
 
     private const END = 4;
 
     private const FIRST = 3;
-
-    private const MOST_ADDED = 60;
 
     private const EVERY = 6;
 
@@ -127,16 +127,7 @@ final readonly class EndAndBack extends OfPieces
                 else: self::END,
                 plural: 'stitches in the end',
             ),
-            new Series(
-                'growth',
-                'Growth of each row after the first',
-                'increases of a row',
-                $this->series('growth'),
-                0,
-                self::MOST_ADDED,
-                self::MOST - 1,
-                '4, 5',
-            ),
+            $this->growing('row', self::MOST - 1, '4, 5'),
             new Choice('join', 'Joined by', $this->choice('join', Joining::Slip->value), Joining::options()),
             new Choice('tassels', 'Round the flap', $this->choice('tassels', 'none'), [
                 'none' => ['Nothing', 'the edge as it is'],
@@ -189,7 +180,7 @@ final readonly class EndAndBack extends OfPieces
     /** Of other rows those that are left grow as they did. */
     public function with(array $values): static
     {
-        return parent::with($this->following($values, 'growth', 'rows'));
+        return parent::with($this->following($values, 'rows'));
     }
 
     /**
@@ -203,14 +194,7 @@ final readonly class EndAndBack extends OfPieces
      */
     private function grows(int $rows, float $flat): array
     {
-        $told = $this->series('growth') ?? [];
-        if (count($told) >= $rows) {
-            throw new Unmakeable(
-                'growth',
-                count($told).' rows are told how to grow, and there are '.($rows - 1).' after the first. Take some '
-                    .'out, or work more rows.',
-            );
-        }
+        $told = $this->told('row', $rows, 'rows');
         $end = $this->given('end', self::END);
         $wanted = (float) $end;
         $grows = [];

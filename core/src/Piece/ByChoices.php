@@ -40,26 +40,6 @@ abstract readonly class ByChoices implements Variant
         return new static(self::said([...$this->values, ...$values]));
     }
 
-    /**
-     * Where a count becomes another, a run of what is given for each of them but the first goes with it: cut to what is
-     * left of them, and open where they are.
-     *
-     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values that are to be other
-     *
-     * @return array<string, int|string|bool|array<int|string, int|string>|null>
-     */
-    protected function following(array $values, string $run, string $count): array
-    {
-        $was = $this->count($count);
-        $is = array_key_exists($count, $values) ? $values[$count] : $was;
-        if ($was === null || $is === $was || $this->series($run) === null || isset($values[$run])) {
-            return $values;
-        }
-        $left = is_int($is) ? array_slice($this->series($run), 0, max(0, $is - 1)) : [];
-
-        return [$run => $left === [] ? null : $left] + $values;
-    }
-
     public function write(): array
     {
         $written = [];

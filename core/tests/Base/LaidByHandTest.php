@@ -29,7 +29,8 @@ final class LaidByHandTest extends TestCase
     public function testItIsLaidAsItIsWorked(array $base, array $lie, array $size, array $edge, array $more = []): void
     {
         $plan = Ways::plan($more + [
-            'gauge/width' => '10 cm', 'gauge/height' => '12 cm', 'base' => $base, 'handles' => null, 'body/loop' => null,
+            'gauge/width' => '10 cm', 'gauge/height' => '12 cm', 'base' => $base, 'handles' => null,
+            'body/loop' => null,
         ]);
         $made = $plan->parts[0]->made;
         $start = $plan->work->start;

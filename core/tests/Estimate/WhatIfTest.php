@@ -23,7 +23,9 @@ final class WhatIfTest extends TestCase
     /** Measured, it is what was measured, not what a hand would make: 15 mm a stitch where 12 were planned. */
     public function testWhatWasMeasuredWins(): void
     {
-        $plan = Ways::plan(['size' => ['length' => '30 cm', 'width' => '12 cm', 'height' => '26 cm'], 'body/rounds' => null]);
+        $plan = Ways::plan([
+            'size' => ['length' => '30 cm', 'width' => '12 cm', 'height' => '26 cm'], 'body/rounds' => null,
+        ]);
         $wide = new Swatch(Motif::single(), 10, Length::mm(150), 10, Length::mm(130), Mass::grams(110));
         $hand = LearnedHand::of([]);
         $own = $plan->spec->strands->own;
@@ -66,10 +68,13 @@ final class WhatIfTest extends TestCase
             ['type' => 'oval', 'ends' => 'two-and-two'], ['type' => 'oval', 'ends' => 'three'],
             ['type' => 'oval', 'ends' => 'six', 'rise' => true], ['type' => 'oval', 'ends' => 4, 'growth' => [10]],
             ['type' => 'rows', 'stitch' => 'hdc'], ['type' => 'square'], ['type' => 'folded-chain'],
-            ['type' => 'folded-rows', 'stitch' => 'sc'], ['type' => 'holes', 'holes' => 56, 'length' => '30 cm', 'width' => '14 cm'],
+            ['type' => 'folded-rows', 'stitch' => 'sc'],
+            ['type' => 'holes', 'holes' => 56, 'length' => '30 cm', 'width' => '14 cm'],
             ['type' => 'frame', 'holes' => 12, 'length' => '24 cm'],
         ] as $base) {
-            foreach ([null, ['type' => 'slot', 'hangs' => '40 cm'], ['type' => 'straps', 'hangs' => '50 cm', 'wide' => 4]] as $top) {
+            foreach ([
+                null, ['type' => 'slot', 'hangs' => '40 cm'], ['type' => 'straps', 'hangs' => '50 cm', 'wide' => 4],
+            ] as $top) {
                 $changes = [
                     'base' => $base, 'handles' => $top, 'body/rounds' => null,
                     'size' => ['length' => '30 cm', 'width' => '14 cm', 'height' => '24 cm'],
@@ -82,7 +87,11 @@ final class WhatIfTest extends TestCase
                 $planned++;
                 foreach ([[1.2, 1.0], [1.0, 1.2], [0.85, 1.1]] as [$wide, $high]) {
                     $taped = Planner::plan($plan->settled()->taped($wide, $high));
-                    self::assertSame(Ways::leaves($plan), Ways::leaves($taped), json_encode($base, JSON_THROW_ON_ERROR));
+                    self::assertSame(
+                        Ways::leaves($plan),
+                        Ways::leaves($taped),
+                        json_encode($base, JSON_THROW_ON_ERROR),
+                    );
                 }
             }
         }
@@ -100,9 +109,10 @@ final class WhatIfTest extends TestCase
         self::assertSame([8, 4], $four->with(['rounds' => 3])->write()['growth']);
         self::assertSame([8, 4, 8], $four->with(['chain' => 30])->write()['growth']);
         self::assertSame([2], $four->with(['rounds' => 2, 'growth' => [2]])->write()['growth']);
-        foreach ([$four->with(['rounds' => null]), $four->with(['rounds' => 1]), $of(['rounds' => 4, 'rise' => true])->with([
-            'rounds' => 3,
-        ])] as $open) {
+        $risen = $of(['rounds' => 4, 'rise' => true]);
+        foreach ([
+            $four->with(['rounds' => null]), $four->with(['rounds' => 1]), $risen->with(['rounds' => 3]),
+        ] as $open) {
             self::assertArrayNotHasKey('growth', $open->write());
         }
         self::assertSame('/base/growth', Ways::refused(
