@@ -291,8 +291,10 @@ final class InstructionTest extends TestCase
             fn() => new Several(Stitch::Single, 1), fn() => new Several(Stitch::Single, 2, 0), fn() => new MoveOn(0),
             fn() => new Seam(0, 1), fn() => new Seam(1, 0), fn() => new Between(Stitch::Double, 0), fn() => new JoinAt(0, 1),
             fn() => new Loops(0, 1), fn() => new Loops(1, 0), fn() => new Skip(0), fn() => new Chains(0),
-            fn() => new Each(Stitch::Single, 0), fn() => new Together(Stitch::Single, 1), fn() => new Under(Stitch::Single, 0, 1),
-            fn() => new Sewn(Stitch::Slip, 0, 1, ['', 0], ['', 0]), fn() => new Sewn(Stitch::Slip, 1, 0, ['', 0], ['', 0]),
+            fn() => new Each(Stitch::Single, 0), fn() => new Together(Stitch::Single, 1),
+            fn() => new Under(Stitch::Single, 0, 1),
+            fn() => new Sewn(Stitch::Slip, 0, 1, ['', 0], ['', 0]),
+            fn() => new Sewn(Stitch::Slip, 1, 0, ['', 0], ['', 0]),
             fn() => new Repeat([new Skip(1)], 1), fn() => new Together(Stitch::Single, 2, 0),
             fn() => new Through(Stitch::Single, 0, 4), fn() => new Through(Stitch::Single, 5, 4), fn() => Repeat::found([]),
         ];

@@ -193,8 +193,8 @@ final class LaidByHandTest extends TestCase
             // 16, 16, 18, 18 to 24 stitches, and a border of 2 × 12 mm folded out; 10 + 16 + 10 + 4 along it.
             'two panels that widen' => [
                 [
-                    'type' => 'panels', 'stitch' => 'sc', 'across' => 16, 'rows' => 10, 'shape' => 'widens', 'every' => 2,
-                    'border' => 'sc', 'border_rows' => 2,
+                    'type' => 'panels', 'stitch' => 'sc', 'across' => 16, 'rows' => 10, 'shape' => 'widens',
+                    'every' => 2, 'border' => 'sc', 'border_rows' => 2,
                 ],
                 // 20 stitches wide on the average.
                 '240 × 48 × 120, 1.152 l

@@ -66,7 +66,9 @@ final class BalanceTest extends TestCase
     public function testWhatWasTakenSinceIsInTheWay(): void
     {
         (new Balance(900))->mustBearWithout(900.0);
-        foreach ([[new Balance(900.0), 940.0, 40], [new Balance(null, unit: 'tabs'), 12.0, 12]] as [$balance, $of, $below]) {
+        foreach ([
+            [new Balance(900.0), 940.0, 40], [new Balance(null, unit: 'tabs'), 12.0, 12],
+        ] as [$balance, $of, $below]) {
             try {
                 $balance->mustBearWithout($of);
                 self::fail('It was taken back.');

@@ -82,7 +82,10 @@ final class ChecklistTest extends TestCase
         // One at a time they are counted, one alone is not; several at once are stacks.
         $lays = fn(int $pieces, int $stack): array => array_values(array_map(
             fn(Step $step): string => $step->lead,
-            array_filter(self::steps(['pieces' => $pieces], $stack, true), fn(Step $one): bool => str_ends_with($one->key, '-lay')),
+            array_filter(
+                self::steps(['pieces' => $pieces], $stack, true),
+                fn(Step $one): bool => str_ends_with($one->key, '-lay'),
+            ),
         ));
         self::assertStringEndsWith(', stack 3 of 3', $lays(12, 5)[2]);
         self::assertStringEndsWith(' 2 of 2', $lays(2, 1)[1]);
