@@ -78,25 +78,27 @@ final readonly class BagForm
             ] + Bag::TAUGHT,
         );
         $bag->stand();
-        $bag->material()->associate(
-            $this->own(
-                $this->maker->strands(),
-                'material_id',
-                '/material',
-                'Choose one of your own materials; tabs are not planned by the row.',
-                $bag->material,
-            ),
+        $material = $this->own(
+            $this->maker->strands(...),
+            'material_id',
+            '/material',
+            'Choose one of your own materials; tabs are not planned by the row.',
+            $bag->material,
         );
         $learned = $this->typed('swatch_id') === self::LEARNED;
-        $bag->swatch()->associate(
-            $learned ? null : $this->own(
-                $this->maker->swatches(),
-                'swatch_id',
-                '/gauge',
-                'Choose one of your own swatches.',
-                $bag->swatch,
-            ),
+        $swatch = $learned ? null : $this->own(
+            $this->maker->swatches(...),
+            'swatch_id',
+            '/gauge',
+            'Choose one of your own swatches.',
+            $bag->swatch,
         );
+        if ($material?->id !== $bag->material_id) {
+            $bag->material()->associate($material);
+        }
+        if ($swatch?->id !== $bag->swatch_id) {
+            $bag->swatch()->associate($swatch);
+        }
         if ($bag->material_id === null && ! $bag->exists && $bag->swatch?->material?->kind->isStrand() === true) {
             // A new bag is of its swatch's own where nothing else is said.
             $bag->material()->associate($bag->swatch->material);
@@ -327,7 +329,7 @@ final readonly class BagForm
             }
             $asFile = $files[$to] ?? null;
             $material = $to === self::OWN || $asFile !== null ? null : $this->own(
-                $this->maker->strands(),
+                $this->maker->strands(...),
                 "changes.{$place}.to",
                 '/changes',
                 'Choose one of your own materials.',
@@ -438,13 +440,13 @@ final readonly class BagForm
      *
      * @template T of Material|Swatch
      *
-     * @param HasMany<T, User> $things
+     * @param \Closure(): HasMany<T, User> $things
      * @param ?T $chosen the one that was chosen before
      *
      * @return ?T
      */
     private function own(
-        HasMany $things,
+        \Closure $things,
         string $field,
         string $path,
         string $message,
@@ -454,9 +456,10 @@ final readonly class BagForm
         if ($id === '' || $id === (string) $chosen?->id) {
             return $id === '' ? null : $chosen;
         }
-        $things->withoutGlobalScope(SoftDeletingScope::class);
+        $hers = $things();
+        $hers->withoutGlobalScope(SoftDeletingScope::class);
 
-        return (ctype_digit($id) ? $things->find($id) : null) ?? throw Refused::at($path, $message);
+        return (ctype_digit($id) ? $hers->find($id) : null) ?? throw Refused::at($path, $message);
     }
 
     private function typed(string $field): string

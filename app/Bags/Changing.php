@@ -35,8 +35,8 @@ final class Changing
     public static function held(Bag $bag, \Closure $change): mixed
     {
         return DB::transaction(function () use ($bag, $change): mixed {
-            $row = DB::table('bags')->where('id', $bag->id)->select('bags.*');
-            $row->selectRaw(WorkLog::BEGUN.' as begun')->lockForUpdate();
+            $row = DB::table('bags')->where(['id' => $bag->id, 'user_id' => $bag->user_id])->whereNull('deleted_at');
+            $row->select('bags.*')->selectRaw(WorkLog::BEGUN.' as begun')->lockForUpdate();
             $now = (array) $row->first() ?: throw (new ModelNotFoundException())->setModel(Bag::class, [$bag->id]);
             $isBegun = (bool) $now['begun'];
             $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
@@ -46,26 +46,39 @@ final class Changing
             // What is worked is fixed: asked only where something is.
             $was = $isBegun ? self::planned($bag) : null;
             $result = $change($bag);
-            if ($was !== null && self::changed($before, $bag)) {
-                $bag->forgetStock();
-                WorkLog::guard($bag, $was, $bag->plan());
-            }
             if (self::changed($before, $bag)) {
-                // What it was is kept when it is no longer so.
-                DB::table('bag_revisions')->insertOrIgnore([
-                    'bag_id' => $bag->id,
-                    'choices' => json_encode((object) $before, JSON_THROW_ON_ERROR),
-                ] + array_intersect_key($now, ['revision' => 1, 'material_id' => 1, 'swatch_id' => 1]));
+                if ($was !== null) {
+                    $bag->forgetStock();
+                    WorkLog::guard($bag, $was, $bag->plan());
+                }
+                // The database keeps what it was.
                 $bag->revision++;
                 if ($bag->revision % self::SWEPT === 0) {
                     $old = BagRevision::query()->where('bag_id', $bag->id);
                     $old->where('revision', '<', $bag->revision - self::KEPT)->delete();
                 }
             }
-            $bag->save();
+            self::write($bag);
 
             return $result;
         });
+    }
+
+    /** What of its row is another than it was. */
+    private static function write(Bag $bag): void
+    {
+        $was = $bag->getRawOriginal();
+        $new = array_filter(
+            $bag->getAttributes(),
+            fn(mixed $value, string $column): bool => $value !== ($was[$column] ?? null),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        if ($new !== []) {
+            $bag->setAttribute(Bag::UPDATED_AT, $bag->freshTimestamp());
+            $bag->syncOriginal();
+            DB::table('bags')->where('id', $bag->id)
+                ->update($new + [Bag::UPDATED_AT => $bag->getAttributes()[Bag::UPDATED_AT]]);
+        }
     }
 
     /** Its plan as it is; null where it makes none. */

@@ -134,13 +134,23 @@ final class BaseDrawing
     {
         $stand = $symbol->stand;
         // Of a turn of a tenth of a degree nothing is seen.
-        $turn = (int) round(10 * $stand->degrees);
+        $turn = (int) round(10 * $stand->degrees) % self::comesRound($symbol->stitch);
         $isBegun = $symbol->round === 0 && ! $this->isPlainChain();
         $key = ($isBegun ? 'begun' : $symbol->stitch->value)." {$turn}";
         $this->shapes[$key] ??= $isBegun ? $this->hole() : $this->shape($symbol->stitch, deg2rad($turn / 10));
 
         return 'M'.Canvas::number($this->x + $stand->x * $this->scale)
             .' '.Canvas::number($this->y + $stand->y * $this->scale).$this->shapes[$key];
+    }
+
+    /** Tenths of a degree after which a symbol looks as it did: a chain lies along the sheet, a cross has four arms. */
+    private static function comesRound(Stitch $stitch): int
+    {
+        return match (true) {
+            $stitch === Stitch::Chain => 1,
+            isset(self::YARN_OVERS[$stitch->value]) => 3600,
+            default => 900,
+        };
     }
 
     /** Whether it begins on a chain whose stitches are each worked into. */

@@ -88,14 +88,7 @@ final class Fabric
         $id = "{$part}x{$count}";
         if (! isset($this->defs[$id])) {
             [$path, $thick, $colour, $light] = $this->parts[$part];
-            // A command, and each place after it: across, and up.
-            $pieces = preg_split('/(-?[\d.]+)( -?[\d.]+)/', $path, flags: PREG_SPLIT_DELIM_CAPTURE) ?: [];
-            $paths = '';
-            for ($one = 0; $one < $count; $one++) {
-                foreach ($pieces as $nth => $piece) {
-                    $paths .= $nth % 3 === 1 ? round((float) $piece - $one * $step, 2) : $piece;
-                }
-            }
+            $paths = 'M0 0'.str_repeat(self::moving($path, $step), $count);
             $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
                 .self::strand(
                     $paths,
@@ -106,6 +99,30 @@ final class Fabric
         }
 
         return $id;
+    }
+
+    /**
+     * A path from wherever the pen is, which leaves it so far to the left.
+     *
+     * @param string $path of moves, lines and curves from the origin
+     */
+    private static function moving(string $path, float $step): string
+    {
+        $moving = '';
+        // Where the pen is, what was rounded with it.
+        $x = $y = 0.0;
+        preg_match_all('/([MLQ])((?:-?[\d.]+ ?)+)/', $path, $commands, PREG_SET_ORDER);
+        foreach ($commands as [, $command, $places]) {
+            $to = [];
+            foreach (array_chunk(array_map(floatval(...), explode(' ', $places)), 2) as [$across, $down]) {
+                $to = [...$to, round($across - $x, 2), round($down - $y, 2)];
+            }
+            $moving .= strtolower($command).implode(' ', $to);
+            [$across, $down] = array_slice($to, -2);
+            [$x, $y] = [$x + $across, $y + $down];
+        }
+
+        return "{$moving}m".round(-$x - $step, 3).' '.round(-$y, 3);
     }
 
     /**

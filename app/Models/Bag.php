@@ -48,7 +48,7 @@ use Illuminate\Support\Str;
  * @property ?Carbon $updated_at
  * @property ?Carbon $created_at
  */
-final class Bag extends Model
+final class Bag extends Record
 {
     use SoftDeletes;
 
@@ -76,9 +76,21 @@ final class Bag extends Model
     /** @var array<int, ?Material> others that were read, by their number */
     private array $read = [];
 
+    /** @var ?array{?string, mixed} its choices as text, and what that says */
+    private ?array $written = null;
+
     protected $table = 'bags';
 
     protected $fillable = ['material_id', 'swatch_id', 'choices'];
+
+    /** Hers of that number, of which nothing is read yet: for what reads it under its lock. */
+    public static function unread(User $maker, int $id): self
+    {
+        $bag = new self();
+        $bag->exists = true;
+
+        return $bag->setRawAttributes(['id' => $id, 'user_id' => $maker->id], true);
+    }
 
     /** @return BelongsTo<Material, $this> */
     public function material(): BelongsTo
@@ -172,8 +184,7 @@ final class Bag extends Model
         if (! $this->exists && ! $this->relationLoaded($relation)) {
             return [];
         }
-        $this->loadMissing($relation);
-        $all = $this->getRelation($relation);
+        $all = $this->relationLoaded($relation) ? $this->getRelation($relation) : $this->{$relation};
 
         return is_iterable($all) ? $all : [];
     }
@@ -221,8 +232,6 @@ final class Bag extends Model
         if (! $this->exists) {
             return 0.0;
         }
-        $this->loadMissing('uses');
-
         return -(float) $this->uses->where('material_id', $material)->sum(
             fn(StockEntry $one): float => (float) $one->amount,
         );
@@ -416,6 +425,16 @@ final class Bag extends Model
     public function plan(bool $taught = true): BagPlan
     {
         return Planner::plan(BagDocument::read($this->document($taught)));
+    }
+
+    /** Its choices are asked for many times: what is written is read once. */
+    public function fromJson($value, $asObject = false): mixed
+    {
+        if ($this->written === null || $this->written[0] !== $value) {
+            $this->written = [$value, parent::fromJson($value, $asObject)];
+        }
+
+        return $this->written[1];
     }
 
     /** @return array<string, string> */

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Fescue\Core\Estimate\Outcome;
 use Fescue\Core\Measure\Length;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -32,7 +31,7 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $created_at
  * @property ?Bag $bag
  */
-final class BagFinish extends Model
+final class BagFinish extends Record
 {
     /** What a hanging may do to it, and how it is said. */
     public const SEEN = [

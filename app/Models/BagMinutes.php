@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * How long a part of a bag took.
  *
@@ -13,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $part
  * @property int $minutes
  */
-final class BagMinutes extends Model
+final class BagMinutes extends Record
 {
     public $timestamps = false;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * What a bag was in a revision of it.
  *
@@ -15,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?int $swatch_id
  * @property array<string, mixed> $choices
  */
-final class BagRevision extends Model
+final class BagRevision extends Record
 {
     public const UPDATED_AT = null;
 

@@ -10,7 +10,6 @@ use Fescue\Core\Strip\Step;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Strip\StripSpec;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -33,7 +32,7 @@ use Illuminate\Support\Facades\DB;
  * @property ?RawPiece $rawPiece
  * @property ?Material $material
  */
-final class Batch extends Model
+final class Batch extends Record
 {
     use SoftDeletes;
 

@@ -20,7 +20,6 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Balance;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -61,7 +60,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?Material $strungOn
  * @property Collection<int, Reservation> $reservations
  */
-final class Material extends Model
+final class Material extends Record
 {
     use SoftDeletes;
 

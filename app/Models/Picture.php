@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * A picture of a swatch with a card beside it.
  *
@@ -18,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?\Illuminate\Support\Carbon $created_at
  * @property ?array<string, string> $marks what its form held when it was last measured
  */
-final class Picture extends Model
+final class Picture extends Record
 {
     protected $fillable = ['width', 'height', 'jpeg', 'marks'];
 

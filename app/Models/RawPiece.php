@@ -12,7 +12,6 @@ use Fescue\Core\Strip\School;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripSpec;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -27,7 +26,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $count
  * @property array<string, mixed> $measures what fescue-strip/1 says of the piece
  */
-final class RawPiece extends Model
+final class RawPiece extends Record
 {
     use SoftDeletes;
 

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * A code by which a maker who forgot her password comes in again, once. Only its hash is kept: it is long enough that
  * nobody guesses it.
  */
-final class RecoveryCode extends Model
+final class RecoveryCode extends Record
 {
     public const MANY = 8;
 

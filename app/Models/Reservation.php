@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $amount g or pieces
  * @property ?Bag $bag null where the bag is put away
  */
-final class Reservation extends Model
+final class Reservation extends Record
 {
     protected $fillable = ['material_id', 'bag_id', 'amount'];
 

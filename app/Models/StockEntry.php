@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Fescue\Core\Stock\Move;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Carbon;
@@ -24,7 +23,7 @@ use Illuminate\Support\Carbon;
  * @property Material $material
  * @property ?Bag $bag
  */
-final class StockEntry extends Model
+final class StockEntry extends Record
 {
     protected $fillable = ['material_id', 'bag_id', 'move', 'amount', 'note', 'undone_at'];
 

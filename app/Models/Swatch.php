@@ -15,7 +15,6 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -43,7 +42,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
  * @property float $height_spread so of a row
  * @property ?Material $material
  */
-final class Swatch extends Model
+final class Swatch extends Record
 {
     use SoftDeletes;
 

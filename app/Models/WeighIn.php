@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -25,7 +24,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $dropped_in revision of the bag that was begun anew
  * @property ?StockEntry $line
  */
-final class WeighIn extends Model
+final class WeighIn extends Record
 {
     protected $guarded = ['id'];
 

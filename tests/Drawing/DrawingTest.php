@@ -122,6 +122,23 @@ final class DrawingTest extends TestCase
         }
     }
 
+    public function testARowOfStitchesIsAsWideAsTheFabricItIsDrawnOn(): void
+    {
+        foreach (['sc', 'dc'] as $stitch) {
+            [, $side] = self::draw(
+                self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'working' => 'joined', 'handles' => null]),
+            );
+            self::assertSame(1, preg_match('/<path d="M(-?[\d.]+) -[\d.]+H(-?[\d.]+)L/', $side, $ground));
+            self::assertGreaterThan(0, preg_match_all('/<g id="\w+x28"[^>]*><path d="M0 0([^"]+)"/', $side, $rows));
+            foreach ($rows[1] as $row) {
+                // How far the pen goes from the first stitch to where a 29th would stand: of a curve its end counts.
+                preg_match_all('/[ml](-?[\d.]+)|q-?[\d.]+ -?[\d.]+ (-?[\d.]+)/', $row, $steps);
+                $across = array_sum(array_map(floatval(...), [...$steps[1], ...$steps[2]]));
+                self::assertEqualsWithDelta((float) $ground[2] - (float) $ground[1], -$across, 0.05);
+            }
+        }
+    }
+
     /** Strokes on the sheet, by following every use of a row of stitches. */
     private static function strokesUsed(string $svg): int
     {
@@ -129,7 +146,7 @@ final class DrawingTest extends TestCase
         preg_match_all('~<g id="([^"]+)"[^>]*><path d="([^"]+)"~', $halves[1], $defined);
         $strokes = array_combine(
             $defined[1],
-            array_map(fn(string $path): int => substr_count($path, 'M'), $defined[2]),
+            array_map(fn(string $path): int => (int) preg_match_all('/m[^mlq]+[lq]/', $path), $defined[2]),
         );
         preg_match_all('~<use href="#([^"]+)"~', $halves[2], $uses);
 

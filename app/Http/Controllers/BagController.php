@@ -105,14 +105,15 @@ final class BagController extends Controller
         return $this->withWrong($view, $errors);
     }
 
-    public function update(Request $request, Bag $bag): RedirectResponse|JsonResponse
+    /** Read once, under its lock: an answer to every touch is not kept waiting. */
+    public function update(Request $request, string $bag): RedirectResponse|JsonResponse
     {
-        $this->authorize('own', $bag);
         $maker = $this->maker($request);
         try {
             if (Typed::text($request, 'copy') === 'yes') {
-                return $this->copied($request, $bag);
+                return $this->copied($request, $maker->bags()->findOrFail($bag));
             }
+            $bag = Bag::unread($maker, (int) $bag);
             $kept = Keeping::of($bag, $request, $maker);
         } catch (Refused $e) {
             $errors = BagForm::errors($e);
@@ -130,7 +131,7 @@ final class BagController extends Controller
                 : $to->with('met', $kept->met)->with('status', 'Saved, but for what is marked.');
         }
 
-        return response()->json([
+        return new JsonResponse([
             'regions' => [
                 'name' => e($bag->name()),
                 'chip' => $bag->chip($sheet->plan->spec->strands->own),

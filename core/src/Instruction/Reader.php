@@ -32,6 +32,9 @@ final class Reader
     /** @var array<string, Stitch> by abbreviation */
     private array $stitches = [];
 
+    /** @var array<string, string> what a phrase leaves open, by how that stands in it: anything else is a number */
+    private readonly array $slots;
+
     public function __construct(Terms $terms)
     {
         $vocabulary = Vocabulary::of($terms);
@@ -41,6 +44,13 @@ final class Reader
         foreach ([Loop::Back, Loop::Front] as $loop) {
             $this->loops[$vocabulary->phrases["loop.{$loop->value}"]] = $loop;
         }
+        $stitches = implode(
+            '|',
+            array_map(fn(string $one): string => preg_quote($one, '/'), array_keys($this->stitches)),
+        );
+        $this->slots = [
+            '\{stitch\}' => "(?<stitch>{$stitches})", '\{list\}' => '(?<list>.+)', '\{bare\}' => '(?<bare>.+)',
+        ];
         $phrases = [];
         foreach (self::READ as $node) {
             foreach ($node::readings() as $key => $make) {
@@ -117,17 +127,9 @@ final class Reader
 
     private function pattern(string $phrase): string
     {
-        $stitches = implode(
-            '|',
-            array_map(fn(string $one): string => preg_quote($one, '/'), array_keys($this->stitches)),
-        );
+        $words = strtr(preg_quote($phrase, '/'), $this->slots);
 
-        return '/^'
-            .preg_replace_callback('/\\\\\{(\w+)\\\\\}/', fn(array $slot): string => "(?<{$slot[1]}>".match ($slot[1]) {
-                'stitch' => $stitches,
-                'list', 'bare' => '.+',
-                default => '\d{1,4}',
-            }.')', preg_quote($phrase, '/')).'$/iu';
+        return '/^'.preg_replace('/\\\\\{(\w+)\\\\\}/', '(?<$1>\d{1,4})', $words).'$/iu';
     }
 
     /** @return list<string> what commas part, those in brackets apart */
