@@ -63,7 +63,7 @@ final class Bag extends Record
     /**
      * On what it stands, and what that says.
      *
-     * @var ?array{string, array{says: array<string, mixed>, over: list<string>}, ?Hang}
+     * @var ?array{string, array{says: array<string, mixed>, over: list<string>}, ?Hang, ?string} its chip last
      */
     private ?array $stood = null;
 
@@ -131,7 +131,7 @@ final class Bag extends Record
     /** @param ?Weighed $planned what its plan stands on, where no material of the stash is linked */
     public function chip(?Weighed $planned): string
     {
-        return $this->material?->chip() ?? SwatchChip::of(
+        return $this->stood[3] ?? $this->material?->chip() ?? SwatchChip::of(
             $this->colour(),
             $planned->kind ?? Kind::Cord,
             $planned?->make,
@@ -331,11 +331,14 @@ final class Bag extends Record
                 $said = $fresh->said(true);
                 $fresh->material?->unsetRelation('reservations');
 
-                return [$said, $fresh->relations, $fresh->read, $fresh->hands()->hangOf($fresh->swatch)];
+                return [
+                    $said, $fresh->relations, $fresh->read,
+                    $fresh->hands()->hangOf($fresh->swatch), $fresh->material?->chip(),
+                ];
             });
             $this->relations = $kept[1] + $this->relations;
             $this->read = $kept[2];
-            $this->stood = [$on, $kept[0], $kept[3]];
+            $this->stood = [$on, $kept[0], $kept[3], $kept[4]];
         }
 
         return $this->stood[1];

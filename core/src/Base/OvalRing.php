@@ -51,19 +51,22 @@ final readonly class OvalRing implements Path
         if ($place >= $this->half()) {
             return $this->stand($place - $this->half(), $of)->opposite();
         }
-        $group = $this->head + $this->tail;
-        // The end group's way: half a stitch of each straight side and the half circle between.
-        $way = $this->width + M_PI * $this->ring->radius;
-        $aroundTip = fn(int $one): Stand => $this->ring->besideTip((($one + 0.5) / $group - 0.5) * $way);
-
         return match (true) {
-            $place < $this->head => $aroundTip($this->tail + $place),
+            $place < $this->head => $this->aroundTip($this->tail + $place),
             $place < $this->head + $this->straight => new Stand(
                 $this->ring->straight / 2 - ($place - $this->head + 1) * $this->width,
                 -$this->ring->radius,
                 0,
             ),
-            default => $aroundTip($place - $this->head - $this->straight)->opposite(),
+            default => $this->aroundTip($place - $this->head - $this->straight)->opposite(),
         };
+    }
+
+    /** An end's stitches share its way: half a stitch of each straight side and the half circle between. */
+    private function aroundTip(int $one): Stand
+    {
+        $way = $this->width + M_PI * $this->ring->radius;
+
+        return $this->ring->besideTip((($one + 0.5) / ($this->head + $this->tail) - 0.5) * $way);
     }
 }

@@ -366,6 +366,9 @@ final readonly class SideView
     /** @param list<?Stand> $stands */
     private static function middle(array $stands): ?Stand
     {
+        if (count($stands) === 1) {
+            return $stands[0];
+        }
         $seen = array_values(array_filter($stands));
         if ($seen === []) {
             return null;
@@ -417,6 +420,9 @@ final readonly class SideView
 
     private static function aside(Stand $foot, float $by): Stand
     {
+        if ($by === 0.0) {
+            return $foot;
+        }
         $turn = deg2rad($foot->degrees);
 
         return new Stand($foot->x + $by * cos($turn), $foot->y + $by * sin($turn), $foot->degrees, $foot->lifted);
