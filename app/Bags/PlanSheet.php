@@ -39,6 +39,7 @@ use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Verse;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\AfterRounds;
@@ -525,42 +526,46 @@ final readonly class PlanSheet
     {
         $runs = [];
         $at = 0;
-        foreach ($this->writer->runs(
+        $before = $part = null;
+        $sides = $this->plan->sides();
+        foreach (Verse::all(
+            $this->writer,
             $pieces[0]->rows,
             [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->noted()],
-        ) as $rows) {
+        ) as $verse) {
             $from = $place + $at;
-            [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
             $names = [];
             foreach ($pieces as $piece) {
-                foreach (array_slice($piece->rows, $at, count($rows)) as $row) {
+                foreach (array_slice($piece->rows, $at, count($verse->rows)) as $row) {
                     $names[] = $row->name;
                 }
             }
-            $at += count($rows);
+            $faces = array_slice($sides, $from, count($verse->rows));
+            $isNews = count(array_unique($faces)) > 1 || $faces[0] !== $before || $verse->rows[0]->part !== $part;
+            [$before, $part] = [$faces[count($faces) - 1], $verse->rows[0]->part];
+            $at += count($verse->rows);
             $runs[] = new Run(
-                $this->writer->names($first, $last),
-                $this->plan->spec->strands->others === []
+                $verse->name,
+                $verse->text.($this->plan->spec->strands->others === []
                     || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1])
                     ? ''
-                    : $this->named($this->plan->materials[$from]),
-                $first,
-                $this->writer->leaves($first),
-                $first !== $last,
+                    : " In {$this->named($this->plan->materials[$from])}."),
+                implode(', ', $verse->leaves),
+                $verse->rows[0]->part,
                 array_values(
                     array_filter(
                         $this->notes,
                         fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true),
                     ),
                 ),
-                self::side(array_slice($this->plan->sides(), $from, count($rows))),
+                $isNews && $verse->rows[0]->kind !== RowKind::Seam ? self::side($faces) : '',
             );
         }
 
         return $runs;
     }
 
-    /** @param list<?bool> $right of rows written once */
+    /** @param list<?bool> $right of rows told at once */
     private static function side(array $right): string
     {
         $first = $right[0] ?? null;

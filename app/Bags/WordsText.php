@@ -27,10 +27,7 @@ final class WordsText
             array_push($lines, ...($section->start === '' ? [] : ["Foundation: {$section->start}"]));
             foreach ($section->runs as $run) {
                 $side = $run->side === '' ? '' : " ({$run->side})";
-                $lines[] = "{$run->name}{$side}: {$sheet->writer->words($run->row)}"
-                    .($run->each ? " {$sheet->writer->alike($run->row)}" : '')
-                    .($run->in === '' ? '' : " In {$run->in}.")
-                    ." ({$run->count})";
+                $lines[] = "{$run->name}{$side}: {$run->text} ({$run->count})";
                 foreach ($run->notes as $note) {
                     $lines[] = "    {$note->text()}";
                 }

@@ -8,6 +8,7 @@ use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Shell;
 use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
@@ -212,15 +213,29 @@ final readonly class BagPlan
         return array_values(array_filter($needs));
     }
 
-    /** @return list<?bool> whether the right side faces the maker in each row; null where nothing is ever turned */
+    /**
+     * A bag's outside is the right side of its rounds: what a piece has of rows before them follows from that, and a
+     * piece of rows alone begins on its right side. What is turned shows the other; where a strand is joined anew that
+     * side is shown.
+     *
+     * @return list<?bool> whether the right side faces the maker in each row; null where nothing is ever turned
+     */
     public function sides(): array
     {
-        $right = true;
         $sides = [];
-        foreach ($this->work->rows as $place => $row) {
-            // A piece begins on its right side; what is turned shows the other.
-            $right = $this->work->begins($place) || $right !== $row->instructions[0] instanceof Turn;
-            $sides[] = $right;
+        foreach ($this->work->pieces as $piece) {
+            $faces = [];
+            $rounds = null;
+            foreach ($piece->rows as $row) {
+                $last = array_key_last($faces);
+                $faces[] = match (true) {
+                    $last === null => true,
+                    $row->instructions[0] instanceof JoinAt => $rounds ?? true,
+                    default => $faces[$last] !== $row->instructions[0] instanceof Turn,
+                };
+                $rounds ??= $row->kind === RowKind::Round ? $faces[count($faces) - 1] : null;
+            }
+            array_push($sides, ...array_map(fn(bool $face): bool => $face === ($rounds ?? true), $faces));
         }
 
         return in_array(false, $sides, true) ? $sides : array_fill(0, count($sides), null);

@@ -40,7 +40,24 @@ final readonly class Sewn implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase($this->from === $this->to ? 'sewn.own' : 'sewn', [
+        return $this->said('sewn');
+    }
+
+    /** What is sewn together, alone. */
+    public function pair(): Phrase
+    {
+        return $this->said('sewn.pair');
+    }
+
+    /** How it is sewn, whatever it is. */
+    public function each(): Phrase
+    {
+        return new Phrase('sewn.each', ['n' => $this->count, 'stitch' => $this->stitch]);
+    }
+
+    private function said(string $key): Phrase
+    {
+        return new Phrase($this->from === $this->to ? "{$key}.own" : $key, [
             'n' => $this->count,
             'stitch' => $this->stitch,
             'from' => "piece.{$this->from[0]}",

@@ -75,6 +75,7 @@ final readonly class StartingChain implements Instruction
     public function phrase(): Phrase
     {
         return match (true) {
+            $this->as === null && $this->count === 0 => new Phrase('starting-chain.none'),
             $this->as === null => new Phrase('starting-chain', ['n' => $this->count]),
             $this->more === 0 => new Phrase('starting-chain.counts', ['n' => $this->count, 'stitch' => $this->as]),
             default => new Phrase(

@@ -63,12 +63,15 @@ final readonly class Length
         return self::mm($this->mm * $factor);
     }
 
-    /** As the page prints it; inches to the nearest eighth as a fraction. */
+    /** As the page prints it; inches to the nearest eighth as a fraction. From a metre on whole ones say enough. */
     public function print(LengthUnit $unit = LengthUnit::Centimetre, int $decimals = 1): string
     {
+        $isLong = $this->mm >= 999.5;
+
         return $unit === LengthUnit::Inch
-            ? self::fraction($this->in($unit)).' in'
-            : Decimal::print($this->in($unit), $decimals).' '.$unit->value;
+            ? self::fraction($isLong ? round($this->in($unit)) : $this->in($unit)).' in'
+            : Decimal::print($this->in($unit), $isLong && $unit === LengthUnit::Centimetre ? 0 : $decimals)
+                .' '.$unit->value;
     }
 
     /** For files: a length that reads back as itself. */

@@ -12,6 +12,7 @@ use Fescue\Core\Instruction\Join;
 use Fescue\Core\Instruction\Phrase;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
+use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Instruction\Together;
@@ -104,6 +105,32 @@ final class Writer
     public function words(Row $row): string
     {
         return $this->written[$row] ??= $this->write($row);
+    }
+
+    public function say(Phrase $phrase): string
+    {
+        return $this->vocabulary->say($phrase);
+    }
+
+    /** What a seam joins: "square 2 and square 1". */
+    public function pair(Row $seam): string
+    {
+        foreach ($seam->instructions as $one) {
+            if ($one instanceof Sewn) {
+                return $this->say($one->pair());
+            }
+        }
+
+        return '';
+    }
+
+    /** How it does that, whatever it joins: "14 sc through both edges, a stitch to a stitch". */
+    public function sewn(Row $seam): string
+    {
+        return ucfirst(implode(', ', array_map(
+            fn(Instruction $one): string => $this->say($one instanceof Sewn ? $one->each() : $one->phrase()),
+            $seam->instructions,
+        )));
     }
 
     private function write(Row $row): string

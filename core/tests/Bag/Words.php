@@ -64,7 +64,7 @@ final class Words
                     $there,
                     $there,
                 ],
-                preg_match('/^fold the sides in$/', $part) === 1 => [0, 0],
+                preg_match('/^fold the sides in$|^start in the st of the join$/', $part) === 1 => [0, 0],
                 // All that is there, folded upon itself.
                 preg_match('/^(\d+) sc through all layers to close$/', $part, $found) === 1 => [$there, (int) $found[1]],
                 preg_match('/^ch \d \(counts as the first (?:sc|hdc|dc|tr|crab st)\)$/', $part) === 1 => [1, 1],

@@ -173,6 +173,15 @@ final class QuantityTest extends TestCase
         self::assertSame('7 1/2 in', Length::mm(190.5)->print(LengthUnit::Inch));
         self::assertSame('1/8 in', Length::mm(3)->print(LengthUnit::Inch));
         self::assertSame('12 in', Length::mm(304.6)->print(LengthUnit::Inch));
+        // From a metre on whole ones are enough; a strand that is told in metres keeps its tenths.
+        self::assertSame(['99.9 cm', '100 cm', '100 cm', '616 cm'], array_map(
+            fn(float $mm): string => Length::mm($mm)->print(),
+            [999.4, 999.6, 1000.0, 6161.0],
+        ));
+        self::assertSame(['39 1/4 in', '40 in'], [
+            Length::mm(997.0)->print(LengthUnit::Inch), Length::mm(1006.0)->print(LengthUnit::Inch),
+        ]);
+        self::assertSame('1.5 m', Length::mm(1500)->print(LengthUnit::Metre));
         self::assertSame("1\u{202F}030", Decimal::print(1030));
         self::assertSame('8.2', Decimal::exact(8.2));
     }

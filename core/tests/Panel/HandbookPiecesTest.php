@@ -49,7 +49,7 @@ final class HandbookPiecesTest extends TestCase
             [$seam->stitches, $seam->eased(), $seam->from->piece, $seam->to->piece, $seam->how->value],
         );
         // Whipped with three times the seam: 43 × 12 mm × 3.
-        self::assertStringContainsString('a tail three times the seam: 154.8 cm', Ways::notes($plan)['border-meets']);
+        self::assertStringContainsString('a tail three times the seam: 155 cm', Ways::notes($plan)['border-meets']);
         // Both borders together are the depth: 2 dc, twice a single's 11.5 mm each.
         self::assertEqualsWithDelta(46.0, $plan->comesOut->baseWidth->mm, 1e-9);
         self::assertEqualsWithDelta(19 * 12.0, $plan->comesOut->baseLength->mm, 1e-9);

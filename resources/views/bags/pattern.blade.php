@@ -7,15 +7,15 @@
     @if ($section->start !== '')<li class="part-start"><b>Foundation</b><span class="text">{{ $section->start }}</span><span class="count">{{ $section->chain }}</span></li>@endif
     @php $part = null; @endphp
     @foreach ($section->runs as $run)
-        <li @class(['part-start' => $run->row->part !== $part])>
+        <li @class(['part-start' => $run->part !== $part])>
             <b>{{ $run->name }}@if ($run->side !== '') <small>{{ $run->side }}</small>@endif</b>
-            <span class="text">{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif</span>
+            <span class="text">{{ $run->text }}</span>
             <span class="count" aria-label="{{ $run->count }} stitches">{{ $run->count }}</span>
             @foreach ($run->notes as $note)
                 <p class="aside">{{ $note->text() }}</p>
             @endforeach
         </li>
-        @php $part = $run->row->part; @endphp
+        @php $part = $run->part; @endphp
     @endforeach
     @endforeach
     @foreach ($sheet->closing() as $name => $text)

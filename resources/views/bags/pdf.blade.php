@@ -72,7 +72,7 @@
     @foreach ($section->runs as $run)
         <tr>
             <td class="name">{{ $run->name }}@if ($run->side !== '')<br><small>{{ $run->side }}</small>@endif</td>
-            <td>{{ $sheet->writer->words($run->row) }}@if ($run->each) {{ $sheet->writer->alike($run->row) }}@endif @if ($run->in !== '') In {{ $run->in }}.@endif
+            <td>{{ $run->text }}
                 @foreach ($run->notes as $note)<div class="aside">{{ $note->text() }}</div>@endforeach
             </td>
             <td class="count">{{ $run->count }}</td>

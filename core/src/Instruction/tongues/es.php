@@ -62,6 +62,7 @@ return [
         'sewn-to' => 'coser la última hilera con {k} {stitch} a los p {m} a {last} del borde',
         'between' => '{n} {stitch} en el hueco',
         'under' => '{n} {stitch} alrededor de las cad', 'chain' => '{n} cad', 'skip' => 'saltar {n}',
+        'starting-chain.none' => 'empezar en el p de la unión',
         'starting-chain.counts' => '{n} cad (cuentan como el primer {stitch})',
         'starting-chain.more' => '{n} cad (cuentan como el primer {stitch}), {k} {stitch} en el p de la unión',
         'join.chain' => '{stitch} en la última cad del inicio para cerrar', 'turn.bare' => 'girar',
@@ -88,6 +89,8 @@ return [
         'loops.space' => '[{k} cad, {stitch} en el arco sig] {n} veces',
         'sewn' => '{from}{i} y {to}{j} juntos: {n} {stitch} por los dos bordes',
         'sewn.own' => '{from}{i} doblado sobre sí: {n} {stitch} por los dos bordes',
+        'sewn.each' => '{n} {stitch} por los dos bordes',
+        'sewn.pair' => '{from}{i} y {to}{j}', 'sewn.pair.own' => '{from}{i} sobre sí',
         'against.spread' => 'el otro borde según caiga debajo',
         'against' => 'punto por punto', 'against.eased' => 'un borde tiene {n} menos: repartirlos por igual',
         'along.loops' => 'por los lados de las hileras y los arcos del lado: {list}',
@@ -98,6 +101,7 @@ return [
         'piece.right-side' => 'lado derecho', 'piece.clutch' => 'bolso de mano', 'piece.square' => 'cuadrado',
         'piece.strap' => 'correa',
         'seam' => 'Costura {n}', 'seams' => 'Costuras {n}–{m}', 'seams.alike' => 'Cada costura igual.',
+        'seams.order' => 'en este orden',
         'begin.tabs' => 'Dos anillas lado a lado, las dos siguientes encima, y así: {m} anillas en la tira.',
         'begin.frames' => 'Con una aguja fina sacar una hebra por el primer agujero de un marco; {m} agujeros '
             .'en los dos.',
@@ -107,5 +111,7 @@ return [
             .'largo; {m} agujeros para tejer. La aguja de trabajo desde la vuelta siguiente.',
         'row' => 'Hilera {n}', 'round' => 'Vuelta {n}', 'rows' => 'Hileras {n}–{m}', 'rounds' => 'Vueltas {n}–{m}',
         'rows.alike' => 'Todas las hileras igual.', 'rounds.alike' => 'Todas las vueltas igual.',
+        'rows.cycle' => 'Como las hileras {n}–{m}, una y otra vez; la última como la hilera {k}.',
+        'rounds.cycle' => 'Como las vueltas {n}–{m}, una y otra vez; la última como la vuelta {k}.',
     ],
 ];
