@@ -63,10 +63,10 @@ final class Mending
         $follows = [];
         foreach ($plan->parts as $place => $part) {
             $told = $plan->spec->parts[$place]->maker->write();
-            foreach ($part->maker->settings() as $one) {
-                if (! isset($told[$one->name]) && ! ($one instanceof Setting && $one->side !== null)) {
-                    $follows[$part->chosen()->part()][$one->name] = true;
-                }
+            $settings = $part->maker->settings();
+            $sized = array_column(Setting::serving($settings), 'name');
+            foreach (array_diff(array_column($settings, 'name'), array_keys($told), $sized) as $name) {
+                $follows[$part->chosen()->part()][$name] = true;
             }
         }
 

@@ -76,10 +76,8 @@ final readonly class BagSpec
     {
         $follows = [];
         foreach ($this->parts as $place => $part) {
-            foreach ($part->maker->settings() as $one) {
-                if ($one instanceof Setting && $one->side !== null) {
-                    $follows[$place][$one->name] = $one->value;
-                }
+            foreach (Setting::serving($part->maker->settings()) as $one) {
+                $follows[$place][$one->name] = $one->value;
             }
         }
         $bands = array_filter(array_keys($follows), fn(int $place): bool => $this->parts[$place]->part() === 'body');

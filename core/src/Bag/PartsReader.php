@@ -71,8 +71,8 @@ final class PartsReader
     private static function follows(Maker $band): bool
     {
         return array_filter(
-            $band->settings(),
-            fn(object $one): bool => $one instanceof Setting && $one->side === Side::Height && $one->value === null,
+            Setting::serving($band->settings(), Side::Height),
+            fn(Setting $one): bool => $one->value === null,
         ) !== [];
     }
 }

@@ -98,13 +98,7 @@ final readonly class Planner
     /** The count of a maker that serves the length. */
     private static function lengthwise(Maker $maker): ?Setting
     {
-        foreach ($maker->settings() as $one) {
-            if ($one instanceof Setting && $one->side === Side::Length) {
-                return $one;
-            }
-        }
-
-        return null;
+        return Setting::serving($maker->settings(), Side::Length)[0] ?? null;
     }
 
     /**

@@ -18,6 +18,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
@@ -180,10 +181,8 @@ final readonly class Mends
     private function with(int $place, array $counts): Chosen
     {
         $part = $this->plan->parts[$place];
-        foreach ($part->maker->settings() as $one) {
-            if ($one instanceof Setting && $one->side !== null && $one->value !== null) {
-                $counts += [$one->name => $one->value];
-            }
+        foreach (Setting::serving($part->maker->settings()) as $one) {
+            $counts += $one->value === null ? [] : [$one->name => $one->value];
         }
 
         return new Chosen($part->path, $this->plan->spec->parts[$place]->maker->with($counts));
@@ -249,14 +248,12 @@ final readonly class Mends
      */
     private static function settings(Maker $maker): ?array
     {
-        $fabric = $rounds = null;
-        foreach ($maker->settings() as $one) {
-            if ($one instanceof Choice && $one->isMotif()) {
-                $fabric = $one;
-            } elseif ($one instanceof Setting && $one->side === Side::Height) {
-                $rounds = $one;
-            }
-        }
+        $fabrics = array_values(array_filter(
+            $maker->settings(),
+            fn(Asked $one): bool => $one instanceof Choice && $one->isMotif(),
+        ));
+        $serve = Setting::serving($maker->settings(), Side::Height);
+        [$fabric, $rounds] = [$fabrics[count($fabrics) - 1] ?? null, $serve[count($serve) - 1] ?? null];
 
         return $fabric === null || $rounds === null ? null : [$fabric, $rounds];
     }

@@ -80,11 +80,8 @@ final readonly class Rest
         );
         $parts = [];
         foreach ($kept as $part) {
-            $open = [];
-            foreach ($part->maker->settings() as $one) {
-                $open += $one instanceof Setting && $one->side !== null ? [$one->name => null] : [];
-            }
-            $parts[] = new Chosen($part->path, $part->maker->with($open));
+            $open = array_column(Setting::serving($part->maker->settings()), 'name');
+            $parts[] = new Chosen($part->path, $part->maker->with(array_fill_keys($open, null)));
         }
 
         return $parts === [] ? $spec->parts : $parts;

@@ -84,6 +84,16 @@ final readonly class Envelope extends OfPieces
                 plural: 'stitches of a gusset',
             ),
             new Setting(
+                'along',
+                'Stitches along the front’s row ends',
+                'stitch along the front',
+                $this->count('along'),
+                1,
+                self::MOST,
+                mayBeNull: true,
+                plural: 'stitches along the front',
+            ),
+            new Setting(
                 'hole',
                 'Chains over the lock’s hole',
                 'chain of the hole',
@@ -110,6 +120,8 @@ final readonly class Envelope extends OfPieces
         $front = $this->count('front') ?? self::fitting($wish->heightLeft(), 'height', 2, $high, 'rows of the front');
         $bottom = $this->count('bottom') ?? self::fitting($wish->width?->mm, 'width', 1, $high, 'rows of the bottom');
 
+        $along = $this->count('along') ?? Offered::along($front, $ground->gauge, $this->fabric());
+
         return $this->with([
             'across' => $this->count('across')
                 ?? self::fitting($wish->length?->mm, 'length', 3, $wide, 'stitches across'),
@@ -117,8 +129,15 @@ final readonly class Envelope extends OfPieces
             'bottom' => $bottom,
             'back' => $this->count('back') ?? $front,
             'flap' => $this->count('flap') ?? $bottom + max(1, (int) round(self::COVERS * $front)),
-            'gusset' => $this->count('gusset') ?? Offered::along($bottom, $ground->gauge, $this->fabric()),
+            'gusset' => $this->count('gusset') ?? self::share($along, $bottom, $front),
+            'along' => $along,
         ]);
+    }
+
+    /** Stitches along so many rows, as close as along the front's. */
+    private static function share(int $along, int $rows, int $front): int
+    {
+        return max(1, (int) round($along * $rows / $front));
     }
 
     public function make(Ground $ground, ?Edge $on): Made
@@ -138,14 +157,14 @@ final readonly class Envelope extends OfPieces
         if ($this->given('hole', self::HOLE) > 0 && $across < 5) {
             throw new Unmakeable('hole', 'A row of fewer than 5 stitches has no room for a hole; ask for none.');
         }
-        $of = fn(int $rows): int => Offered::along($rows, $gauge, $fabric);
+        $of = fn(int $rows): int => self::share($this->given('along'), $rows, $front);
         $sections = [$flap, $back, $bottom, $front];
         $panelRows = $this->panel($across, array_sum($sections), $fabric);
         $panelRows[] = $this->edging($across, $sections, $of, $fabric);
         $gussetRows = $this->gusset($gusset, $front, $fabric);
         $how = Joining::from($this->choice('join', Joining::Slip->value));
         $part = fn(int $rows): Offered => new Offered('Panel', 'panel', EdgeKind::Some, $of($rows), $of($rows));
-        $ends = fn(string $side): Offered => Offered::ends("{$side}-gusset", $front, $gauge, $fabric);
+        $ends = fn(string $side): Offered => Offered::ends("{$side}-gusset", $front, $of($front));
         $foot = fn(string $side): Offered => Offered::across("{$side}-gusset", $gusset, EdgeKind::OtherSide);
         $seams = [
             new Seam('A', $part($front), $ends('left'), $how, 'front'),
@@ -219,13 +238,19 @@ final readonly class Envelope extends OfPieces
         );
     }
 
+    /** Stitches before the one that is skipped: of an even row it is half a stitch before the middle. */
+    private static function beforeHole(int $across): int
+    {
+        return intdiv($across - 1, 2);
+    }
+
     /** @return list<Row> the last with the hole in its middle */
     private function panel(int $across, int $rows, Motif $fabric): array
     {
         $hole = $this->given('hole', self::HOLE);
         $made = Strip::rows($across, $rows - (int) ($hole > 0), $fabric);
         if ($hole > 0) {
-            $before = intdiv($across - 1, 2);
+            $before = self::beforeHole($across);
             $made[] = Strip::row([
                 new Turn($fabric->post()->startingChains()),
                 ...$fabric->over(0, $before),
@@ -306,23 +331,26 @@ final readonly class Envelope extends OfPieces
         $high = $row->mm;
         // Begun at the front's upper edge, which lies lowest.
         $up = [-$front * $high, -($front + $bottom) * $high, -($front + $bottom + $back) * $high];
+        $rows = array_sum($sections);
+        // Seen from the right side an odd row begins at the right, an even one at the left.
+        $beside = $half - (self::beforeHole($this->given('across')) + 0.5) * $stitch->mm;
         $flat = Flat::stacked(
-            array_fill(0, max(1, array_sum($sections)), [2 * $half, $high]),
+            array_fill(0, max(1, $rows), [2 * $half, $high]),
             $this->given('hole', self::HOLE) > 0
                 ? [new Mark(
                     Marked::Hole,
-                    0.0,
+                    $rows % 2 === 1 ? $beside : -$beside,
                     $up[2] - ($flap - 0.5) * $high,
                     $stitch->mm,
                     $high,
-                    'hole, row '.array_sum($sections),
+                    "hole, row {$rows}",
                 )]
                 : [],
         );
-        $edge = fn(string $letter, int $side, float $from, float $to, int $rows): SewnEdge => new SewnEdge(
+        $edge = fn(string $letter, int $side, float $from, float $to, int $many): SewnEdge => new SewnEdge(
             $letter,
             [[$side * $half, $from], [$side * $half, $to]],
-            $of($rows),
+            $of($many),
         );
 
         return $flat->folded([

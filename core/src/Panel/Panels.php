@@ -125,6 +125,16 @@ final readonly class Panels extends OfPieces
                 mayBeNull: true,
                 plural: 'stitches along the row ends',
             ),
+            new Setting(
+                'top',
+                'Stitches over the border at the top',
+                'stitch over the border',
+                $this->count('top'),
+                1,
+                self::MOST,
+                mayBeNull: true,
+                plural: 'stitches over the border',
+            ),
             new Choice('join', 'Joined by', $this->choice('join', Joining::Whip->value), Joining::options()),
         ];
     }
@@ -141,6 +151,10 @@ final readonly class Panels extends OfPieces
             'rows of a panel',
         );
 
+        $bordered = $this->count('border_rows') ?? ($wish->width === null
+            ? 1
+            : max(1, self::fitting($wish->width->mm, 'width', 0, $deep, 'rows of the border')));
+
         return $this->with([
             'across' => $this->count('across') ?? self::fitting(
                 $wish->length?->mm,
@@ -152,14 +166,8 @@ final readonly class Panels extends OfPieces
             'rows' => $rows,
             'along' => $this->count('along')
                 ?? Offered::along($rows, $gauge, $this->fabric(), $this->motif('border')),
-            'border_rows' => $this->count('border_rows')
-                ?? ($wish->width === null ? 1 : max(1, self::fitting(
-                    $wish->width->mm,
-                    'width',
-                    0,
-                    $deep,
-                    'rows of the border',
-                ))),
+            'border_rows' => $bordered,
+            'top' => $this->count('top') ?? Offered::along(2 * $bordered, $gauge, $this->motif('border')),
         ]);
     }
 
@@ -188,13 +196,12 @@ final readonly class Panels extends OfPieces
         $wide = Length::mm(max($drawn) * $stitch);
         $high = $gauge->heightOf($fabric)->times($many);
         $deep = $gauge->heightOf($border)->times(2 * $bordered);
-        $side = Offered::along(2 * $bordered, $gauge, $border);
         $flat = $this->lying($drawn, $stitch, $high->mm / $many, $deep->mm / 2, $around);
         $tail = $gauge->widthOf($border)->times(3 * $around);
 
         return new Made(
             [$seam->row($border)],
-            self::opening($top, $side, $fabric),
+            self::opening($top, $this->given('top'), $fabric),
             remarks: [
                 new Remark(
                     'border-meets',

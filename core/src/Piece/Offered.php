@@ -36,13 +36,16 @@ final readonly class Offered
         return new self(self::name($of, $nth), $of, $kind, $stitches, $stitches, $nth);
     }
 
-    /** Of so many rows' ends: one a row where a row is about as high as a stitch is wide, else evenly by h/w. */
-    public static function ends(string $of, int $rows, Gauge $gauge, Motif $fabric): self
+    /** Of so many rows' ends. */
+    public static function ends(string $of, int $rows, int $stitches): self
     {
-        return new self(self::name($of, 0), $of, EdgeKind::RowEnds, $rows, self::along($rows, $gauge, $fabric));
+        return new self(self::name($of, 0), $of, EdgeKind::RowEnds, $rows, $stitches);
     }
 
-    /** Stitches along the ends of so many rows. Common practice, no source. */
+    /**
+     * Stitches along the ends of so many rows: one a row where a row is about as high as a stitch is wide, else evenly
+     * by h/w. Common practice, no source.
+     */
     public static function along(int $rows, Gauge $gauge, Motif $fabric, ?Motif $worked = null): int
     {
         $ratio = $gauge->heightOf($fabric)->mm / $gauge->widthOf($worked ?? Motif::single())->mm;

@@ -50,6 +50,23 @@ final readonly class Setting extends Asked
         parent::__construct($name, $label);
     }
 
+    /**
+     * @param list<Asked> $asked
+     *
+     * @return list<self> those that serve a side of the wish, or just that one
+     */
+    public static function serving(array $asked, ?Side $side = null): array
+    {
+        $serve = [];
+        foreach ($asked as $one) {
+            if ($one instanceof self && $one->side !== null && ($side === null || $one->side === $side)) {
+                $serve[] = $one;
+            }
+        }
+
+        return $serve;
+    }
+
     public function told(Terms $terms): string
     {
         return $this->value === null ? '' : strtr(

@@ -66,8 +66,8 @@ final readonly class Tape
         $wide = $across === null ? 1.0 : self::wider($plan, $done, $across) ?? 1.0;
         foreach (array_reverse($plan->parts) as $part) {
             $count = null;
-            foreach ($part->maker->settings() as $one) {
-                $count = $one instanceof Setting && $one->side === Side::Height && $one->rows ? $one : $count;
+            foreach (Setting::serving($part->maker->settings(), Side::Height) as $one) {
+                $count = $one->rows ? $one : $count;
             }
             if ($count?->value === null || $part->to() <= $done || $part->made->rows === []) {
                 continue;

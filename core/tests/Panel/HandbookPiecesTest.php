@@ -63,8 +63,14 @@ final class HandbookPiecesTest extends TestCase
             ['type' => 'panels', 'across' => 19, 'rows' => 10, 'border' => 'dc'],
             ['type' => 'end-and-back', 'chain' => 45, 'meets' => 44, 'rows' => 8],
             ['type' => 'net', 'across' => 20, 'net' => 18],
+            ['type' => 'envelope', 'stitch' => 'hdc', 'across' => 16, 'front' => 12, 'bottom' => 4],
+            ['type' => 'panels', 'across' => 19, 'rows' => 10, 'border' => 'dc', 'border_rows' => 3],
+            [
+                'type' => 'canvas', 'stitch' => 'hdc', 'sheet_across' => 50, 'sheet_high' => 95, 'pitch' => '3.8 mm',
+                'front' => 36, 'bottom' => 11,
+            ],
         ] as $build) {
-            $plan = Built::plan($build);
+            $plan = Built::plan($build, $build['type'] === 'panels' ? ['edge' => ['stitch' => 'sc', 'rounds' => 2]] : []);
             foreach ([[1.2, 1.0], [1.1, 0.85], [0.9, 1.1]] as [$wide, $high]) {
                 self::assertSame(
                     Ways::leaves($plan),

@@ -103,7 +103,7 @@ final class LaidByHandTest extends TestCase
                         D 12: 80 -180, 80 -300
                         E 6: 80 -120, 80 -180
                         F 12: 80 0, 80 -120
-                        hole 0 -390, 10 × 12 hole, row 33',
+                        hole 5 -390, 10 × 12 hole, row 33',
                     'Left gusset' => '30 0, 30 -120, -30 -120, -30 0
                         9 rows, -30 -12, 30 -12 to -30 -108, 30 -108
                         C 12: -30 0, -30 -120

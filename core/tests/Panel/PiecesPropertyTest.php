@@ -254,8 +254,10 @@ final class PiecesPropertyTest extends TestCase
         }
         foreach ($flat->marks as $mark) {
             self::assertTrue($on($mark->x, $mark->y), "{$mark->as->name} of {$said}");
-            // Of bars and tassels so many as there are, from where they begin.
-            if (! in_array($mark->as, [Marked::Bar, Marked::Tassel], true)) {
+            // Of bars and tassels so many as there are, from where they begin; a hole is a stitch of an even row too.
+            if ($mark->as === Marked::Hole) {
+                self::assertLessThan(0.51 * $mark->wide, abs($mark->x - ($left + $right) / 2), "Hole of {$said}");
+            } elseif (! in_array($mark->as, [Marked::Bar, Marked::Tassel], true)) {
                 self::assertNotSame([], array_filter(
                     $flat->marks,
                     fn(Mark $other): bool => $other->as === $mark->as && abs($mark->y - $other->y) < 0.01
