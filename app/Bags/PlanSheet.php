@@ -308,12 +308,12 @@ final readonly class PlanSheet
     /** "oval, ch 22, 2 rounds", "sc, back loop, 8 rounds" */
     private function told(Maker $maker): string
     {
-        $told = Makers::isOnly($maker) ? [] : [lcfirst($maker::called()[0])];
+        $told = Makers::isOnly($maker) ? [] : [$maker::called()[0]];
         foreach ($maker->settings() as $one) {
             $told[] = $one->told($this->terms);
         }
 
-        return implode(', ', array_filter($told));
+        return lcfirst(implode(', ', array_filter($told)));
     }
 
     /** @return array{string, string} the next thing to do for this bag, and where */

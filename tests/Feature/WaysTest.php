@@ -185,7 +185,7 @@ final class WaysTest extends TestCase
         ]);
         $this->get("/bags/{$bag->id}/words")->assertSee('With the 3.5 mm hook')->assertSee('Sew each tongue over 3 stitches, 7 from the fold')
             ->assertSee('Sl st in each st around');
-        $this->get("/bags/{$bag->id}")->assertSee('ready-made, 52 holes')->assertSee('Slip stitch rim + sewn on, 7 from each side');
+        $this->get("/bags/{$bag->id}")->assertSee('ready-made, 52 holes')->assertSee('slip stitch rim + sewn on, 7 from each side');
         $this->get("/bags/{$bag->id}/base.svg")->assertOk();
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
         $this->get("/bags/{$bag->id}/enough")->assertOk();

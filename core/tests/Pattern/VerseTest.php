@@ -112,6 +112,8 @@ final class VerseTest extends TestCase
             str_replace("\u{a0}", ' ', $one->text),
         );
         self::assertSame([14], $one->leaves);
+        // Seams are not done over and over.
+        self::assertCount(4, self::joined([[14, 2, 1], [12, 2, 1], [14, 2, 1], [12, 2, 1]]));
         $apart = self::joined([[14, 2, 1], [14, 4, 3], [12, 6, 5]]);
         self::assertSame(['Seam A', 'Seam B', 'Seam C'], array_column($apart, 'name'));
         self::assertSame(
