@@ -353,6 +353,17 @@ final class FinishTest extends TestCase
         return Ways::plan($changes)->shell();
     }
 
+    /** The opening has the stitches of the last round: 56 of the wall, 68 over its slots, straps or not. */
+    public function testTheEdgeIsTheLastRound(): void
+    {
+        self::assertSame(56, self::shell([])->edge);
+        self::assertSame(68, self::shell(['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16]])->edge);
+        self::assertSame(56, self::shell([
+            'handles' => ['type' => 'straps', 'stitch' => 'sc', 'wide' => 3, 'rows' => 20],
+        ])->edge);
+        self::assertNull(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])->shell()->edge);
+    }
+
     /** Boxed: 30 × 12 around in rows, 74 stitches of 12 mm less two in a hundred. */
     public function testALiningOfEveryShape(): void
     {
