@@ -47,10 +47,8 @@ final readonly class Verse
                 $verses[] = self::listed($writer, array_merge(...$seams));
                 array_splice($runs, 0, count($seams));
             } elseif ($long !== [] && $again !== []) {
-                array_push($verses, ...array_map(
-                    fn(Row $row): self => self::run($writer, [$row]),
-                    $long,
-                ), ...[self::again($writer, $long, $again)]);
+                array_push($verses, ...array_map(fn(Row $row): self => self::run($writer, [$row]), $long));
+                $verses[] = self::again($writer, $long, $again);
                 array_splice($runs, 0, count($long) + count($again));
             } else {
                 $verses[] = self::run($writer, array_shift($runs));
