@@ -9,6 +9,7 @@ use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Shell;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\JoinAt;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
@@ -21,6 +22,7 @@ use Fescue\Core\Piece\Assembly;
 use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Work;
+use Fescue\Core\Stitch\Stitch;
 
 /** A bag with nothing left open: its parts, its proven rows and the size that comes out. */
 final readonly class BagPlan
@@ -103,6 +105,22 @@ final readonly class BagPlan
             $this->materials,
             $fitted,
         );
+    }
+
+    /** @return list<Motif> what its rows measure as, and a fabric of each stitch alone that is worked in them */
+    public function fabrics(): array
+    {
+        $fabrics = [Motif::single()->key => Motif::single()];
+        foreach ($this->work->rows as $row) {
+            $fabrics[$row->fabric->key] = $row->fabric;
+        }
+        $worked = $this->work->stitches();
+        foreach (Stitch::cases() as $stitch) {
+            $plain = $worked->many($stitch) > 0 ? Motif::plain($stitch) : null;
+            $fabrics += $plain === null ? [] : [$plain->key => $plain];
+        }
+
+        return array_values($fabrics);
     }
 
     /** As it comes off the hook. */

@@ -42,10 +42,15 @@ final readonly class WhatIf
         HookSize $hook,
         ?Swatch $measured = null,
     ): self {
+        $fabrics = $plan->fabrics();
         // A predicted gauge brings its own proportions.
         $hands = $measured === null
-            ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
-            : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
+            ? Handiwork::predicted(
+                $hook,
+                $hand->predictBag($hook, $material, $plan->spec->motif(), $fabrics),
+                $material,
+            )
+            : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif, $fabrics));
         $with = fn(BagSpec $spec): ?BagPlan => self::plan($spec->alone(self::size($plan), $material, $hands));
 
         return new self(

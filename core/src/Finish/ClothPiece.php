@@ -20,12 +20,12 @@ final readonly class ClothPiece
 
     public function width(): float
     {
-        return max(array_map(fn(array $at): float => $at[0], $this->cut));
+        return max(array_column($this->cut, 0));
     }
 
     public function height(): float
     {
-        return max(array_map(fn(array $at): float => $at[1], $this->cut));
+        return max(array_column($this->cut, 1));
     }
 
     /**

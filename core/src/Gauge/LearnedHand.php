@@ -145,8 +145,12 @@ final readonly class LearnedHand
         );
     }
 
-    /** What a bag would be worked at: its stitch, and every other beside it. */
-    public function predictBag(HookSize $hook, Material $material, Motif $motif): Predicted
+    /**
+     * What a bag would be worked at: its stitch, and others beside it.
+     *
+     * @param ?list<Motif> $others where it is known which are asked for; null of all
+     */
+    public function predictBag(HookSize $hook, Material $material, Motif $motif, ?array $others = null): Predicted
     {
         $one = $this->predict($hook, $material->diameter, $material->kind, $motif);
         $row = self::row($hook, $material->diameter, $material->kind, $motif);
@@ -154,7 +158,7 @@ final readonly class LearnedHand
         return $one->beside(
             array_map(
                 fn(Motif $other): Proportion => $this->proportion($row, $motif, $other),
-                self::othersThan($motif),
+                self::othersThan($motif, $others),
             ),
         );
     }
@@ -174,20 +178,26 @@ final readonly class LearnedHand
     /**
      * What other stitches come to beside one that was measured.
      *
+     * @param ?list<Motif> $others as predictBag() has them
+     *
      * @return list<Proportion>
      */
-    public function proportions(Motif $measured): array
+    public function proportions(Motif $measured, ?array $others = null): array
     {
         return array_map(
             fn(Motif $other): Proportion => $this->proportion(null, $measured, $other),
-            self::othersThan($measured),
+            self::othersThan($measured, $others),
         );
     }
 
-    /** @return list<Motif> */
-    private static function othersThan(Motif $motif): array
+    /**
+     * @param ?list<Motif> $others
+     *
+     * @return list<Motif>
+     */
+    private static function othersThan(Motif $motif, ?array $others): array
     {
-        return array_values(array_filter(array_values(Motif::all()), fn(Motif $other): bool => $other !== $motif));
+        return array_values(array_filter($others ?? Motif::all(), fn(Motif $other): bool => $other !== $motif));
     }
 
     /** @param ?list<float> $predicted the row the gauge itself was predicted of; null where it was measured */

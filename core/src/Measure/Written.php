@@ -12,8 +12,11 @@ namespace Fescue\Core\Measure;
  */
 final readonly class Written
 {
-    private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3',
-        '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+    private const AS = [
+        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3',
+        '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
+        '⁄' => '/', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'",
+    ];
 
     /** What a number without a unit is written with, as a pattern. */
     public const BARE = '[\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞]+';
@@ -63,12 +66,7 @@ final readonly class Written
 
     private static function plain(string $text): string
     {
-        foreach (self::FRACTIONS as $sign => $fraction) {
-            $text = str_replace($sign, ' '.$fraction, $text);
-        }
-        $text = str_replace(['⁄', '″', '”', '“', '′', '’'], ['/', '"', '"', '"', "'", "'"], $text);
-
-        return trim((string) preg_replace('/[\s\x{00A0}\x{2007}\x{2009}\x{202F}]+/u', ' ', $text));
+        return trim((string) preg_replace('/[\s\x{00A0}\x{2007}\x{2009}\x{202F}]+/u', ' ', strtr($text, self::AS)));
     }
 
     private static function number(string $digits, string $shown): float

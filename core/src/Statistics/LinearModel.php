@@ -100,34 +100,48 @@ final readonly class LinearModel
      */
     public function variance(array $row): float
     {
-        $solved = [];
-        $variance = 0.0;
-        for ($place = 0; $place < $this->size; $place++) {
-            $sum = $row[$place];
-            for ($above = 0; $above < $place; $above++) {
-                $sum -= $this->root[$above][$place] * $solved[$above];
-            }
-            if ($this->isUnknown($place)) {
-                throw self::unknown();
-            }
-            $solved[$place] = $sum / $this->root[$place][$place];
-            $variance += $solved[$place] ** 2;
-        }
-
-        return $variance;
+        return $this->covariance($row, $row);
     }
 
     /**
-     * Of the sums two rows make of the coefficients.
+     * Of the sums two rows make of the coefficients: R⁻ᵀx · R⁻ᵀy.
      *
      * @param list<float> $one
      * @param list<float> $other
      */
     public function covariance(array $one, array $other): float
     {
-        $both = array_map(fn(float $a, float $b): float => $a + $b, $one, $other);
+        $whitened = $this->whitened($one);
+        $sum = 0.0;
+        foreach ($one === $other ? $whitened : $this->whitened($other) as $place => $value) {
+            $sum += $value * $whitened[$place];
+        }
 
-        return ($this->variance($both) - $this->variance($one) - $this->variance($other)) / 2;
+        return $sum;
+    }
+
+    /**
+     * R⁻ᵀx: parts that are independent, each known to one.
+     *
+     * @param list<float> $row
+     *
+     * @return list<float>
+     */
+    private function whitened(array $row): array
+    {
+        if ($this->mean === null) {
+            throw self::unknown();
+        }
+        $solved = [];
+        for ($place = 0; $place < $this->size; $place++) {
+            $sum = $row[$place];
+            for ($above = 0; $above < $place; $above++) {
+                $sum -= $this->root[$above][$place] * $solved[$above];
+            }
+            $solved[] = $sum / $this->root[$place][$place];
+        }
+
+        return $solved;
     }
 
     private function isUnknown(int $row): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Estimate;
 
+use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -56,6 +57,32 @@ final class WhatIfTest extends TestCase
                     MaterialEstimate::of($one)->grams->likely,
                     1e-6,
                 );
+            }
+        }
+    }
+
+    /** A bag is told of the stitches that it is worked in alone: all others would change nothing. */
+    public function testNoProportionIsLacking(): void
+    {
+        $hand = LearnedHand::of([]);
+        $hook = HookSize::mm(10);
+        foreach (['sc', 'mesh', 'posts', 'two-in-one', 'mesh-plain'] as $stitch) {
+            foreach ([null, ['type' => 'straps', 'stitch' => 'hdc', 'wide' => 3, 'rows' => 20]] as $top) {
+                $plan = Ways::plan([
+                    'base/chain' => 22, 'body/stitch' => $stitch, 'body/rounds' => 8, 'handles' => $top,
+                    'working' => 'joined', 'finish' => [['type' => 'flap'], ['type' => 'drawstring']],
+                ]);
+                $own = $plan->spec->strands->own;
+                foreach ([null, $plan->spec->hands->swatch] as $measured) {
+                    $all = $measured === null
+                        ? Handiwork::predicted($hook, $hand->predictBag($hook, $own, $plan->spec->motif()), $own)
+                        : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
+                    $full = Planner::plan($plan->settled()->alone(WhatIf::size($plan), $own, $all));
+                    $lean = WhatIf::of($plan, $hand, $own, $hook, $measured)->counts;
+                    self::assertNotNull($lean);
+                    self::assertEquals(MaterialEstimate::of($full)->grams, MaterialEstimate::of($lean)->grams, $stitch);
+                    self::assertEquals($full->comesOut, $lean->comesOut, $stitch);
+                }
             }
         }
     }
