@@ -10,6 +10,25 @@ use Illuminate\Database\Eloquent\Model;
 abstract class Record extends Model
 {
     /**
+     * What is kept of one: its row, and what was read with it.
+     *
+     * @return array{array<string, mixed>, array<string, mixed>}
+     */
+    public function __serialize(): array
+    {
+        return [$this->attributes, $this->relations];
+    }
+
+    /** @param array{array<string, mixed>, array<string, mixed>} $kept */
+    public function __unserialize(array $kept): void
+    {
+        $this->__construct();
+        $this->exists = true;
+        $this->setRawAttributes($kept[0], true);
+        $this->setRelations($kept[1]);
+    }
+
+    /**
      * By their names alone, as their traits have them: asking some three hundred methods whether an attribute marks
      * them too takes a good part of what a request takes.
      */
