@@ -432,6 +432,19 @@ final class FinishTest extends TestCase
             'flat, folded at the foot',
             Lining::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])->shell())->as,
         );
+        // A seam's width inside all round, corners or not.
+        $square = ['type' => 'square', 'stitch' => 'sc', 'chain' => 12, 'rounds' => 4];
+        foreach ([$oval, $envelope, Lining::of(self::shell(['base' => $square]))] as $one) {
+            foreach ($one->pieces as $piece) {
+                [$x, $y] = [array_column($piece->sewn, 0), array_column($piece->sewn, 1)];
+                self::assertEqualsWithDelta(
+                    [10.0, 10.0, $piece->width() - 10, $piece->height() - 10],
+                    [min($x), min($y), max($x), max($y)],
+                    1e-6,
+                    "{$piece->name}, {$one->as}",
+                );
+            }
+        }
         // By the tape: what she measures wins.
         $measured = Lining::of(self::shell([]), 0.0, 0.0, Length::mm(320), Length::mm(200));
         self::assertEqualsWithDelta([640.0, 200.0], [$measured->around, $measured->high], 1e-6);

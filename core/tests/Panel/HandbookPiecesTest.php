@@ -56,6 +56,26 @@ final class HandbookPiecesTest extends TestCase
         self::assertEqualsWithDelta(115.0, $plan->comesOut->height->mm, 1e-9);
     }
 
+    /** With a hole or without, of so many chains: as many rows, and a row's hole is in its last. */
+    public function testAnEnvelopeHasAllItsRows(): void
+    {
+        foreach ([0, 1, 3] as $chains) {
+            $leaves = Built::leaves(Built::plan([
+                'type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5, 'back' => 9, 'flap' => 8,
+                'hole' => $chains,
+            ]), 0);
+            self::assertCount(10 + 5 + 9 + 8 + 1, $leaves);
+            self::assertSame([16, $chains === 0 ? 16 : 15 + $chains], array_slice($leaves, -3, 2));
+        }
+        // A bottom of one row takes one stitch, of rows of any height.
+        foreach (['sc', 'hdc'] as $stitch) {
+            $seam = Built::assembly(Built::plan([
+                'type' => 'envelope', 'stitch' => $stitch, 'across' => 16, 'front' => 10, 'bottom' => 1, 'along' => 11,
+            ]))->seams[1];
+            self::assertSame(['B', 1, 1], [$seam->letter, $seam->from->stitches, $seam->to->stitches]);
+        }
+    }
+
     /** Of stitches that come out wider or lower what is kept is kept, and what is told is told. */
     public function testCountsOfPiecesAreKeptOnAnyGauge(): void
     {
