@@ -19,8 +19,10 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Assembly;
-use Fescue\Core\Piece\Attached;
 use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Piece\Mark;
+use Fescue\Core\Piece\Marked;
+use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Work;
 use Fescue\Core\Stitch\Stitch;
 
@@ -210,25 +212,41 @@ final readonly class BagPlan
     {
         $needs = [];
         foreach ($this->parts as $part) {
-            $kinds = array_count_values(array_map(
-                fn(Attached $one): string => $one->as->value,
-                $part->made->attached,
-            ));
-            // The back has what the front shows.
+            $kinds = [];
+            foreach ($part->made->attached as $one) {
+                $kinds[$one->as->value] = ($kinds[$one->as->value] ?? 0) + ($one->shared ? 1 : 2);
+            }
             foreach ($kinds as $as => $many) {
                 $needs[] = match (Fastened::from($as)) {
-                    Fastened::Ring => Need::piece(Make::Ring, 'Ring', 2 * $many),
-                    Fastened::Handle => Need::piece(Make::Handle, 'Handle', 2 * $many),
+                    Fastened::Ring => Need::piece(Make::Ring, 'Ring', $many),
+                    Fastened::Handle => Need::piece(Make::Handle, 'Handle', $many),
                     Fastened::Hooks => Need::piece(Make::SnapHook, 'Snap hook', 2),
                     Fastened::Strap => null,
                 };
             }
         }
+        $rings = $this->ringsWorkedIn();
+        $needs[] = $rings === 0 ? null : Need::piece(Make::Ring, 'Ring', $rings);
         foreach ($this->fitted as $fitted) {
-            array_push($needs, ...$fitted->needs);
+            // What hooks on hooks on to those.
+            array_push($needs, ...array_filter(
+                $fitted->needs,
+                fn(Need $need): bool => $rings === 0 || $need->make !== Make::Ring,
+            ));
         }
 
         return array_values(array_filter($needs));
+    }
+
+    /** Rings that rows of its pieces go around. */
+    private function ringsWorkedIn(): int
+    {
+        $marks = array_merge(...array_map(
+            fn(Piece $piece): array => $piece->flat->marks ?? [],
+            $this->assembly()->pieces ?? [],
+        ));
+
+        return count(array_filter($marks, fn(Mark $mark): bool => $mark->as === Marked::Ring));
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Fescue\Core\Piece;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Shape\Arch;
 
-/** What is fastened to the edge beside its rows, as the front shows it; the back has the same. */
+/** What is fastened to the edge beside its rows, as the front shows it; the back has the same, or shares it. */
 final readonly class Attached
 {
     /**
@@ -16,6 +16,7 @@ final readonly class Attached
      * @param float $to of its last; the same where it has one
      * @param Length $broad how wide a foot is
      * @param ?Length $long from foot to foot as it lies; null of what has one foot
+     * @param bool $shared whether it is on a fold, where front and back have one between them
      */
     public function __construct(
         public Fastened $as,
@@ -23,6 +24,7 @@ final readonly class Attached
         public float $to,
         public Length $broad,
         public ?Length $long = null,
+        public bool $shared = false,
     ) {}
 
     /** Between its feet, mm to the right of the middle of the front. */

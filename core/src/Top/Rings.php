@@ -99,6 +99,7 @@ final readonly class Rings extends OnSides
                 self::standing($edge, $place, $stitch),
                 self::standing($edge, $place, $stitch),
                 $stitch->times(self::FOOT),
+                shared: $two,
             ),
             $places,
         ));

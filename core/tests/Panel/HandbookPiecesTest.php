@@ -6,6 +6,7 @@ namespace Fescue\Core\Tests\Panel;
 
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Material\Need;
 use Fescue\Core\Panel\TabNet;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
@@ -54,6 +55,23 @@ final class HandbookPiecesTest extends TestCase
         self::assertEqualsWithDelta(46.0, $plan->comesOut->baseWidth->mm, 1e-9);
         self::assertEqualsWithDelta(19 * 12.0, $plan->comesOut->baseLength->mm, 1e-9);
         self::assertEqualsWithDelta(115.0, $plan->comesOut->height->mm, 1e-9);
+    }
+
+    /** Rings at the gussets take a chain’s snap hooks; where there are none, the folds have two. */
+    public function testRingsOfAnEnvelopeAreBoughtOnce(): void
+    {
+        $needs = fn(string $hang, array $finish): array => array_map(
+            fn(Need $need): string => "{$need->amount} {$need->name}",
+            Built::plan(
+                ['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5, 'hang' => $hang],
+                ['finish' => $finish],
+            )->needs(),
+        );
+        $strap = [['type' => 'chain-strap']];
+        self::assertSame(['2 Ring'], $needs('ring', []));
+        self::assertSame([], $needs('none', []));
+        self::assertEqualsCanonicalizing(['2 Ring', '1 Chain', '2 Snap hook'], $needs('ring', $strap));
+        self::assertEqualsCanonicalizing(['2 Ring', '1 Chain', '2 Snap hook'], $needs('none', $strap));
     }
 
     /** With a hole or without, of so many chains: as many rows, and a row's hole is in its last. */

@@ -7,6 +7,7 @@ namespace Fescue\Core\Tests\Top;
 use Fescue\Core\Chart\SideView;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Material\Need;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Stitch\Stitch;
@@ -136,6 +137,18 @@ final class AfterRoundsTest extends TestCase
                 Ways::plan(self::AROUND + ['handles' => ['type' => 'rings', 'from_side' => 5]]),
             )['rings'],
         );
+    }
+
+    /** What is bought for the back too: two rings or four, two handles. */
+    public function testWhatIsBought(): void
+    {
+        $needs = fn(array $handles): array => array_map(
+            fn(Need $need): array => [$need->name, $need->amount],
+            Ways::plan(self::AROUND + ['handles' => $handles])->needs(),
+        );
+        self::assertEquals([['Ring', 2]], $needs(['type' => 'rings', 'count' => 2]));
+        self::assertEquals([['Ring', 4]], $needs(['type' => 'rings', 'count' => 4]));
+        self::assertEquals([['Handle', 2]], $needs(['type' => 'sewn']));
     }
 
     /** Of slip stitches the bag is no higher; a rim of sc comes after what is chained, and before what is sewn on. */
