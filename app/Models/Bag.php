@@ -184,7 +184,7 @@ final class Bag extends Record
         if (! $this->exists && ! $this->relationLoaded($relation)) {
             return [];
         }
-        $all = $this->relationLoaded($relation) ? $this->getRelation($relation) : $this->{$relation};
+        $all = $this->{$relation};
 
         return is_iterable($all) ? $all : [];
     }
@@ -232,6 +232,7 @@ final class Bag extends Record
         if (! $this->exists) {
             return 0.0;
         }
+
         return -(float) $this->uses->where('material_id', $material)->sum(
             fn(StockEntry $one): float => (float) $one->amount,
         );

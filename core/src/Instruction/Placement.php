@@ -21,14 +21,6 @@ final class Placement
             $takes = $leaf->takes();
             $taken[$edge] = $from + $takes;
             $works = $leaf->works();
-            if (count($works) === 1 && $works[0]->top && $works[0]->count === $takes) {
-                [$one] = $works;
-                for ($stitch = 0; $stitch < $takes; $stitch++) {
-                    $placed[] = new Placed($one->stitch, $one->loop, $one->increase, $edge, $from + $stitch, 1);
-                }
-
-                continue;
-            }
             $tops = array_sum(array_map(fn(Stitches $one): int => $one->top ? $one->count : 0, $works));
             $top = 0;
             foreach ($works as $one) {

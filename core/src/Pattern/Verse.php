@@ -42,11 +42,14 @@ final readonly class Verse
         $verses = [];
         while ($runs !== []) {
             $seams = self::seams($writer, $runs, $anew);
-            [$long, $again] = self::cycle($writer, $runs, $anew);
             if ($seams !== []) {
                 $verses[] = self::listed($writer, array_merge(...$seams));
                 array_splice($runs, 0, count($seams));
-            } elseif ($long !== [] && $again !== []) {
+
+                continue;
+            }
+            [$long, $again] = self::cycle($writer, $runs, $anew);
+            if ($long !== [] && $again !== []) {
                 array_push($verses, ...array_map(fn(Row $row): self => self::run($writer, [$row]), $long));
                 $verses[] = self::again($writer, $long, $again);
                 array_splice($runs, 0, count($long) + count($again));

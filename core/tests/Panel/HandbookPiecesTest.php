@@ -108,7 +108,8 @@ final class HandbookPiecesTest extends TestCase
                 'front' => 36, 'bottom' => 11,
             ],
         ] as $build) {
-            $plan = Built::plan($build, $build['type'] === 'panels' ? ['edge' => ['stitch' => 'sc', 'rounds' => 2]] : []);
+            $rim = $build['type'] === 'panels' ? ['edge' => ['stitch' => 'sc', 'rounds' => 2]] : [];
+            $plan = Built::plan($build, $rim);
             foreach ([[1.2, 1.0], [1.1, 0.85], [0.9, 1.1]] as [$wide, $high]) {
                 self::assertSame(
                     Ways::leaves($plan),

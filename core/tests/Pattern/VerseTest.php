@@ -54,7 +54,8 @@ final class VerseTest extends TestCase
 
     public function testWhatComesOverAndOverIsToldOnce(): void
     {
-        $again = fn(string $what, int $last): string => "As rounds {$what}, over and over; the last is as round {$last}.";
+        $again = fn(string $what, int $last): string => "As rounds {$what}, over and over; "
+            ."the last is as round {$last}.";
         self::assertSame(['Round 1: Sc.', 'Round 2: Sc back.', 'Rounds 3–5: '.$again('1–2', 1)], self::told('ababa'));
         self::assertSame(['Round 1: Sc.', 'Round 2: Sc back.', 'Rounds 3–6: '.$again('1–2', 2)], self::told('ababab'));
         self::assertSame(
@@ -149,7 +150,8 @@ final class VerseTest extends TestCase
     public function testRoundsShowTheirRightSide(): void
     {
         foreach ([3, 4] as $rows) {
-            $plan = Ways::plan(['base' => ['type' => 'folded-rows', 'stitch' => 'sc', 'across' => 20, 'rows' => $rows]]);
+            $strip = ['type' => 'folded-rows', 'stitch' => 'sc', 'across' => 20, 'rows' => $rows];
+            $plan = Ways::plan(['base' => $strip]);
             $sides = $plan->sides();
             self::assertSame([true], array_unique(array_slice($sides, $rows)));
             self::assertSame([false, true, false], array_slice($sides, $rows - 3, 3), 'They come turned onto.');
