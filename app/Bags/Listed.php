@@ -48,8 +48,7 @@ final readonly class Listed
         $known = [];
         foreach ($bags as $bag) {
             $bag->asks($hands);
-            $of = [$bag->getAttributes(), $bag->standsOn(), $maker->units, $maker->terms];
-            $known["listed {$bag->id}"] = [$bag, json_encode($of, JSON_THROW_ON_ERROR)];
+            $known[self::knownAs($bag)] = [$bag, self::on($bag, $maker)];
         }
         $books->look(array_keys($known));
         $old = array_filter(
@@ -67,10 +66,34 @@ final readonly class Listed
         return $listed;
     }
 
+    /** Said while its plan is at hand, so that no list makes that again. */
+    public static function keep(PlanSheet $sheet, User $maker): void
+    {
+        $bag = $sheet->bag;
+        $bag->hands()->books()->keep(self::knownAs($bag), self::on($bag, $maker), self::told($bag, $sheet));
+    }
+
+    private static function knownAs(Bag $bag): string
+    {
+        return "listed {$bag->id}";
+    }
+
+    /** What it is told of, beside what her books say. */
+    private static function on(Bag $bag, User $maker): string
+    {
+        return json_encode(
+            [$bag->getAttributes(), $bag->standsOn(), $maker->units, $maker->terms],
+            JSON_THROW_ON_ERROR,
+        );
+    }
+
     private static function of(Bag $bag, User $maker): self
     {
-        $sheet = PlanSheet::orNone($bag, $maker);
+        return self::told($bag, PlanSheet::orNone($bag, $maker));
+    }
 
+    private static function told(Bag $bag, ?PlanSheet $sheet): self
+    {
         return new self(
             $bag->id,
             $bag->name(),

@@ -50,6 +50,6 @@ final readonly class ListedPlan
         $said = "{$sheet->named($least->which)}: {$sheet->onHand($least->which)}, "
             .Decimal::print($least->grams->likely).' g likely';
 
-        return ucfirst($said).($least->runsOut === null ? '' : ", runs out near {$least->runsOut->row}");
+        return ucfirst($said).($least->runsOut() === null ? '' : ", runs out near {$least->runsOut()->row}");
     }
 }

@@ -134,7 +134,7 @@ final readonly class WorkSheet
     private function ends(): array
     {
         $ends = [];
-        $out = $this->sheet->estimate->runsOut;
+        $out = $this->sheet->estimate->runsOut();
         $noun = $this->sheet->plan->spec->strands->own->kind->noun();
         if ($out !== null) {
             $ends[] = [

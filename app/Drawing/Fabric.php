@@ -26,6 +26,9 @@ final class Fabric
     /** @var array<string, array{string, float, string, bool}> path, thickness, colour and light of a part, by its id */
     private array $parts = [];
 
+    /** @var array<string, string> what of a part is repeated along a row, by its id and the step */
+    private array $repeated = [];
+
     /** @param string $name for the ids of this drawing, unlike any other's on a page */
     public function __construct(private readonly string $name) {}
 
@@ -88,7 +91,7 @@ final class Fabric
         $id = "{$part}x{$count}";
         if (! isset($this->defs[$id])) {
             [$path, $thick, $colour, $light] = $this->parts[$part];
-            $paths = 'M0 0'.str_repeat(self::moving($path, $step), $count);
+            $paths = 'M0 0'.str_repeat($this->repeated["{$part} {$step}"] ??= self::moving($path, $step), $count);
             $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
                 .self::strand(
                     $paths,

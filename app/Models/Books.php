@@ -67,8 +67,7 @@ final class Books
     }
 
     /**
-     * What is kept under a name; made and kept where that is not of the books as they are. It is made of what was read
-     * since they were opened, and of nothing that was read before.
+     * What is kept under a name; made and kept where that is not of the books as they are.
      *
      * @template T
      *
@@ -86,13 +85,20 @@ final class Books
             return unserialize(base64_decode($kept->value));
         }
         $value = $make();
+        $this->keep($what, $of, $value);
+
+        return $value;
+    }
+
+    /** What was reckoned since they were opened, and of nothing that was read before. */
+    public function keep(string $what, string $of, mixed $value): void
+    {
+        $this->open();
         // Not before what it is made of is kept: and no other waits for it meanwhile.
         DB::afterCommit(fn(): int => DB::table('known')->upsert([
             'user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => sha1($of),
             'value' => base64_encode(serialize($value)),
         ], ['user_id', 'what']));
-
-        return $value;
     }
 
     /** Whether that is kept, of the books as they are. */

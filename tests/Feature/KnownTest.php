@@ -204,6 +204,25 @@ final class KnownTest extends TestCase
         self::assertSame('new', (new Books($maker->id))->known('what', '', fn(): string => 'new'));
     }
 
+    public function testAListTakesWhatARedrawSaid(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker);
+        $this->get('/bags');
+        $kept = fn(): mixed => DB::table('known')->where('what', "listed {$bag->id}")->value('of');
+        $before = $kept();
+        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['size.height' => '33 cm', 'name' => 'Higher']))->assertOk();
+        $after = $kept();
+        self::assertNotSame($before, $after);
+        DB::enableQueryLog();
+        $said = $this->get('/bags')->assertSee('Higher')->getContent();
+        self::assertStringNotContainsString('insert into `known`', json_encode(DB::getQueryLog()) ?: '');
+        DB::table('known')->delete();
+        self::assertSame(self::bare((string) $this->get('/bags')->getContent()), self::bare((string) $said));
+        self::assertSame($after, $kept());
+    }
+
     public function testNothingIsKeptOfWhatIsTakenBack(): void
     {
         $maker = $this->maker();

@@ -72,10 +72,10 @@ final class PlanBag extends DocumentCommand
         }
         foreach (array_filter(
             [$estimate, ...$estimate->others],
-            fn(MaterialEstimate $one): bool => $one->runsOut !== null,
+            fn(MaterialEstimate $one): bool => $one->runsOut() !== null,
         ) as $one) {
             $lines[] = ($one->which === 0 ? 'Runs' : 'Another material runs')
-                ." out near {$one->runsOut?->row}, stitch {$one->runsOut?->stitch}.";
+                ." out near {$one->runsOut()?->row}, stitch {$one->runsOut()?->stitch}.";
         }
 
         return $lines;

@@ -123,6 +123,8 @@ final class BagController extends Controller
                 : back()->withInput()->withErrors($errors)->with('ways', BagForm::ways($e));
         }
         $sheet = $kept->sheet;
+        // When she was answered.
+        defer(fn() => Listed::keep($sheet, $maker));
         if (! $request->expectsJson()) {
             $to = redirect()->route('bags.plan', $bag);
 

@@ -95,7 +95,7 @@ final class WhatIfController extends Controller
     private function table(PlanSheet $sheet, User $maker, array $ids, array $hooks): array
     {
         $bag = $sheet->bag;
-        $hand = $bag->hands()->learned();
+        $hand = $bag->hands()->learned()->among($sheet->plan->fabrics());
         $swatches = $maker->swatches()->get();
         $pace = $bag->hands()->pace();
         $table = [];
@@ -141,7 +141,7 @@ final class WhatIfController extends Controller
             $swatch = self::swatch($bag, $plan, $maker->swatches()->get(), $material, $hook);
             $cell = WhatIf::of(
                 $plan,
-                (new Hands($maker->id))->learned(),
+                (new Hands($maker->id))->learned()->among($plan->fabrics()),
                 self::strand($bag, $material),
                 $hook,
                 $swatch?->measured(),

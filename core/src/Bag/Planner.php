@@ -201,7 +201,7 @@ final readonly class Planner
 
     private static function tops(Made $made): int
     {
-        $tops = array_sum(array_map(fn(Count $one): int => $one->leaves, Row::counts($made->rows)));
+        $tops = array_sum(array_map(fn(Row $row): int => $row->count->leaves, $made->rows));
         foreach ([...($made->assembly->pieces ?? []), ...$made->apart] as $piece) {
             $tops += array_sum(array_map(fn(Count $one): int => $one->leaves, $piece->counts));
         }

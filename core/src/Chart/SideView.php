@@ -104,7 +104,6 @@ final readonly class SideView
                     $tops = self::closedUp($tops, $stitch);
                 }
                 $stitches = self::slanted($stitches, $tops);
-                usort($stitches, fn(SideStitch $a, SideStitch $b): int => $b->topX() <=> $a->topX());
                 $course = new SideCourse($stitches);
                 $below = $tops;
             }

@@ -27,7 +27,8 @@ final readonly class Consumption
      * @param list<Row> $worked
      * @param list<StitchCount> $counts of each row; the foundation chain is in the first
      * @param list<array<string, float>> $each one stitch of each kind as that row has it, by the stitch's value
-     * @param list<array<string, float>> $rows all of them, by the stitch's value
+     * @param list<array<string, float>> $rows all of those it has, by the stitch's value
+     * @param list<float> $grams of each row together
      * @param list<Part> $parts of each row
      * @param float $tail of one end
      * @param float $swatch what the swatch itself took of what is on hand; 0 where it did not come out of it
@@ -41,6 +42,7 @@ final readonly class Consumption
         public array $counts,
         private array $each,
         public array $rows,
+        public array $grams,
         public array $parts,
         public float $tail,
         public float $swatch,
@@ -71,6 +73,8 @@ final readonly class Consumption
         $each = [];
         /** @var list<array<string, float>> $rows */
         $rows = [];
+        /** @var list<float> $grams */
+        $grams = [];
         $parts = $fabrics = [];
         $before = null;
         foreach ($plan->work->rows as $place => $row) {
@@ -86,17 +90,19 @@ final readonly class Consumption
                 $counts[] = $counts[$place - 1];
                 $each[] = $each[$place - 1];
                 $rows[] = $rows[$place - 1];
+                $grams[] = $grams[$place - 1];
 
                 continue;
             }
             $before = $row;
-            $count = StitchCount::of($row->instructions);
-            $counts[] = $count = $count->withChains($plan->work->chainsBefore($place));
+            $counts[] = $count = $row->stitches->withChains($plan->work->chainsBefore($place));
             $each[] = $one = $fabrics[$row->fabric->key] ??= self::stitches($gauge, $row->fabric, $density);
-            $rows[] = array_combine(
-                array_keys($one),
-                array_map(fn(Stitch $stitch): float => $count->many($stitch) * $one[$stitch->value], Stitch::cases()),
-            );
+            $all = [];
+            foreach ($count->each as $stitch => $many) {
+                $all[$stitch] = $many * $one[$stitch];
+            }
+            $rows[] = $all;
+            $grams[] = array_sum($all);
         }
 
         return new self(
@@ -104,6 +110,7 @@ final readonly class Consumption
             $counts,
             $each,
             $rows,
+            $grams,
             $parts,
             $density->massOf(Length::mm(1000 * self::TAIL))->grams,
             $worked,
@@ -204,7 +211,7 @@ final readonly class Consumption
 
             return max(1, min($all, 1 + (int) floor($share * $all)));
         }
-        $gone = $share * array_sum($this->rows[$place]);
+        $gone = $share * $this->grams[$place];
         // What no top is left of, but for the join.
         $gone -= ($this->counts[$place]->many(Stitch::Chain) - count(
             array_filter($tops, fn($top): bool => $top->stitch === Stitch::Chain),

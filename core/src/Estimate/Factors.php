@@ -300,10 +300,20 @@ final readonly class Factors
         // Row by row, of which none takes less than nothing.
         $likely = array_sum(array_map(fn(int $place): float => $this->likely($takes, $place), $places));
 
-        return [
-            $likely,
-            hypot(sqrt($this->model->variance($this->row($takes, $places)[1])), $this->spans->ahead($takes, $places)),
-        ];
+        return [$likely, $this->deviation($takes, $places)];
+    }
+
+    /**
+     * Grams by which what rows will take may be off.
+     *
+     * @param list<int> $places
+     */
+    public function deviation(Consumption $takes, array $places): float
+    {
+        return hypot(
+            sqrt($this->model->variance($this->row($takes, $places)[1])),
+            $this->spans->ahead($takes, $places),
+        );
     }
 
     /**
@@ -319,11 +329,10 @@ final readonly class Factors
         $drifts = array_fill(0, count($this->spans->all) + 1, 0.0);
         $own = array_fill(0, count($this->spans->all), 0.0);
         foreach ($places as $place) {
-            $row = 0.0;
             foreach ($takes->rows[$place] as $stitch => $grams) {
-                $row += $grams;
                 $stitches[$stitch] += $grams;
             }
+            $row = $takes->grams[$place];
             $total += $row;
             $parts[$takes->parts[$place]->value] += $row;
             [$span, $within] = $this->spans->at($place);

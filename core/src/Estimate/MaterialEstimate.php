@@ -38,7 +38,6 @@ final readonly class MaterialEstimate
      * @param list<string> $from rows in which it is taken up, but for the first
      * @param list<self> $others what the bag takes of its other materials, in their order
      * @param list<OddWeighIn> $odd weigh-ins that the stitches cannot account for
-     * @param ?RunsOut $runsOut null where it is likely to reach, or what is on hand is not known
      */
     private function __construct(
         public int $which,
@@ -49,12 +48,13 @@ final readonly class MaterialEstimate
         public ?float $left,
         public ?float $enough,
         public array $parts,
-        public ?RunsOut $runsOut,
         public ?Mass $unit,
         public array $from,
         public array $others,
         public Spread $waste,
         public array $odd,
+        private BagPlan $plan,
+        private Standing $standing,
     ) {}
 
     public static function of(BagPlan $plan): self
@@ -76,8 +76,8 @@ final readonly class MaterialEstimate
         $material = $spec->strands->of($which);
         $standing = Standing::of($plan, $which);
         [$whole, $ahead, $left] = [$standing->whole(), $standing->ahead(), $standing->left];
-        $grams = self::spread($whole, $standing->off($standing->all));
-        $remaining = self::spread($ahead, $standing->offLeft());
+        $grams = self::spread($whole, $standing->off);
+        $remaining = self::spread($ahead, $standing->offLeft);
 
         return new self(
             $which,
@@ -93,7 +93,6 @@ final readonly class MaterialEstimate
                 $which === 0 ? $standing->takes->swatch : 0.0,
                 $material->density->gramsPerMetre,
             ),
-            $left === null ? null : self::runsOut($plan, $standing, $ahead, $left),
             $material->unit,
             array_values(
                 array_filter(
@@ -107,6 +106,8 @@ final readonly class MaterialEstimate
             $others,
             $grams->times($material->waste),
             $standing->odd,
+            $plan,
+            $standing,
         );
     }
 
@@ -221,17 +222,20 @@ final readonly class MaterialEstimate
         return $parts;
     }
 
-    private static function runsOut(BagPlan $plan, Standing $standing, Walk $ahead, float $left): ?RunsOut
+    /** Where what is left ends; null where it is likely to reach, or is not known. */
+    public function runsOut(): ?RunsOut
     {
-        $likely = $ahead->end($left);
-        if ($likely === null) {
+        $standing = $this->standing;
+        $ahead = $standing->ahead();
+        $likely = $this->left === null ? null : $ahead->end($this->left);
+        if ($this->left === null || $likely === null) {
             return null;
         }
         $stitches = array_sum(array_map($standing->row(...), $standing->rest));
-        $swing = $stitches > 0 ? Normal::quantile(1 - Spread::TAIL) * $standing->offLeft() / $stitches : 0.0;
-        $early = $ahead->end($left, 1 + $swing) ?? $likely;
-        $late = $ahead->end($left, max(0.0, 1 - $swing));
-        $name = fn(int $row): string => $plan->work->rows[$row]->name;
+        $swing = $stitches > 0 ? Normal::quantile(1 - Spread::TAIL) * $standing->offLeft / $stitches : 0.0;
+        $early = $ahead->end($this->left, 1 + $swing) ?? $likely;
+        $late = $ahead->end($this->left, max(0.0, 1 - $swing));
+        $name = fn(int $row): string => $this->plan->work->rows[$row]->name;
 
         return new RunsOut(
             $name($likely[0]),

@@ -420,7 +420,7 @@ final readonly class Mends
     /** From where it may run out at the earliest, a material she has yet to find. */
     private function another(): ?Mend
     {
-        $runsOut = $this->estimate->runsOut;
+        $runsOut = $this->estimate->runsOut();
         $onHand = $this->plan->spec->strands->own->onHand;
         if ($runsOut === null || $onHand === null || $this->plan->spec->strands->changes !== []) {
             return null;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\LinearModel;
@@ -93,11 +92,10 @@ final readonly class Pace
     public static function expected(BagPlan $plan): array
     {
         $minutes = [];
-        foreach ($plan->work->rows as $place => $row) {
-            $stitches = StitchCount::of($row->instructions)->total()
-                + $plan->work->chainsBefore($place);
-            $minutes[$row->part->value] = ($minutes[$row->part->value] ?? 0.0)
-                + $stitches * self::SECONDS_A_STITCH / 60;
+        $takes = Consumption::of($plan);
+        foreach ($takes->counts as $place => $count) {
+            $part = $takes->parts[$place]->value;
+            $minutes[$part] = ($minutes[$part] ?? 0.0) + $count->total() * self::SECONDS_A_STITCH / 60;
         }
 
         return $minutes;

@@ -28,7 +28,7 @@ final readonly class Spans
 
     public static function of(BagPlan $plan, Consumption $takes): self
     {
-        $grams = array_map(fn(array $row): float => array_sum($row), $takes->rows);
+        $grams = $takes->grams;
         $spans = $own = $last = [];
         $from = 0;
         foreach ($plan->spec->weighIns as $span => $weighIn) {
@@ -93,7 +93,7 @@ final readonly class Spans
         $grams = [];
         foreach ($places as $place) {
             if (! isset($this->own[$place])) {
-                $grams[$place] = array_sum($takes->rows[$place]);
+                $grams[$place] = $takes->grams[$place];
             }
         }
         $from = $this->all === [] ? 0 : $this->all[count($this->all) - 1]->to;

@@ -19,8 +19,10 @@ final readonly class Standing
      * @param list<int> $rest of those after its last weigh-in
      * @param ?float $left then, or on hand where nothing was weighed; null where that is not known
      * @param float $owed what went, or will go, after the row that was weighed: its tail is cut later
-     * @param bool $weighed whether that is what the scale said in the work
      * @param list<OddWeighIn> $odd weigh-ins of any of its materials that the stitches cannot account for
+     * @param array<int, float> $likely grams that the stitches of each of its rows are likely to take, by its place
+     * @param float $off grams by which all its rows may be off
+     * @param float $offLeft so of those still to be worked, against what is left for them
      */
     private function __construct(
         public Consumption $takes,
@@ -32,8 +34,10 @@ final readonly class Standing
         public array $rest,
         public ?float $left,
         private float $owed,
-        private bool $weighed,
         public array $odd,
+        private array $likely,
+        public float $off,
+        public float $offLeft,
     ) {}
 
     public static function of(BagPlan $plan, int $which = 0): self
@@ -57,6 +61,13 @@ final readonly class Standing
             [$left, $last] = $takes->materials[$place] === $which ? [$weighIn->left->grams, $place] : [$left, $last];
         }
         $owed = $last === null ? 0.0 : $ratio * $takes->after($last);
+        $all = $takes->places($which);
+        $rest = $takes->places($which, 1 + ($last ?? -1));
+        $likely = [];
+        foreach ($all as $place) {
+            $likely[$place] = $ratio * $factors->likely($takes, $place);
+        }
+        $off = $ratio * $factors->deviation($takes, $all);
 
         return new self(
             $takes,
@@ -64,12 +75,15 @@ final readonly class Standing
             $ratio,
             Winding::of($material),
             $onHand,
-            $takes->places($which),
-            $takes->places($which, 1 + ($last ?? -1)),
+            $all,
+            $rest,
             $left,
             $owed,
-            $last !== null,
             $factors->odd,
+            $likely,
+            $off,
+            // A weigh-in is off by itself.
+            $last === null ? $off : hypot($ratio * $factors->deviation($takes, $rest), Factors::WEIGH_IN_G),
         );
     }
 
@@ -107,10 +121,10 @@ final readonly class Standing
         return new Walk($legs, $this->ratio * $this->takes->tail, $owed, $this->winding, $there);
     }
 
-    /** Grams the stitches of one row are likely to take. */
+    /** Grams the stitches of one of its rows are likely to take. */
     public function row(int $place): float
     {
-        return $this->ratio * $this->factors->likely($this->takes, $place);
+        return $this->likely[$place];
     }
 
     /**
@@ -120,12 +134,6 @@ final readonly class Standing
      */
     public function off(array $places): float
     {
-        return $this->ratio * $this->factors->taking($this->takes, $places)[1];
-    }
-
-    /** So of the rows still to be worked, against what is left for them: that is as far off as a weigh-in is. */
-    public function offLeft(): float
-    {
-        return hypot($this->off($this->rest), $this->weighed ? Factors::WEIGH_IN_G : 0.0);
+        return $this->ratio * $this->factors->deviation($this->takes, $places);
     }
 }

@@ -34,7 +34,10 @@ final readonly class WhatIf
         public ?BagPlan $sized,
     ) {}
 
-    /** @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make */
+    /**
+     * @param LearnedHand $hand that is asked for what the plan is made of
+     * @param ?Swatch $measured of this material on this hook: it wins over what the hand is expected to make
+     */
     public static function of(
         BagPlan $plan,
         LearnedHand $hand,
@@ -42,15 +45,14 @@ final readonly class WhatIf
         HookSize $hook,
         ?Swatch $measured = null,
     ): self {
-        $fabrics = $plan->fabrics();
         // A predicted gauge brings its own proportions.
         $hands = $measured === null
             ? Handiwork::predicted(
                 $hook,
-                $hand->predictBag($hook, $material, $plan->spec->motif(), $fabrics),
+                $hand->predictBag($hook, $material, $plan->spec->motif()),
                 $material,
             )
-            : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif, $fabrics));
+            : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
         $with = fn(BagSpec $spec): ?BagPlan => self::plan($spec->alone(self::size($plan), $material, $hands));
 
         return new self(

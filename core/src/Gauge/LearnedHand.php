@@ -69,8 +69,26 @@ final readonly class LearnedHand
     /** Stitches whose height and strand are a maker's own, beside single crochet. */
     public const POSTS = [Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
 
-    /** @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models */
-    private function __construct(private array $models, private int $swatches, private int $bags) {}
+    /**
+     * @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models
+     * @param ?list<Motif> $asked fabrics that are asked of it; null of all
+     */
+    private function __construct(
+        private array $models,
+        private int $swatches,
+        private int $bags,
+        private ?array $asked = null,
+    ) {}
+
+    /**
+     * Of which only some fabrics are asked.
+     *
+     * @param list<Motif> $fabrics
+     */
+    public function among(array $fabrics): self
+    {
+        return new self($this->models, $this->swatches, $this->bags, $fabrics);
+    }
 
     /**
      * @param list<Trial> $trials
@@ -145,12 +163,8 @@ final readonly class LearnedHand
         );
     }
 
-    /**
-     * What a bag would be worked at: its stitch, and others beside it.
-     *
-     * @param ?list<Motif> $others where it is known which are asked for; null of all
-     */
-    public function predictBag(HookSize $hook, Material $material, Motif $motif, ?array $others = null): Predicted
+    /** What a bag would be worked at: its stitch, and others beside it. */
+    public function predictBag(HookSize $hook, Material $material, Motif $motif): Predicted
     {
         $one = $this->predict($hook, $material->diameter, $material->kind, $motif);
         $row = self::row($hook, $material->diameter, $material->kind, $motif);
@@ -158,7 +172,7 @@ final readonly class LearnedHand
         return $one->beside(
             array_map(
                 fn(Motif $other): Proportion => $this->proportion($row, $motif, $other),
-                self::othersThan($motif, $others),
+                $this->othersThan($motif),
             ),
         );
     }
@@ -178,26 +192,20 @@ final readonly class LearnedHand
     /**
      * What other stitches come to beside one that was measured.
      *
-     * @param ?list<Motif> $others as predictBag() has them
-     *
      * @return list<Proportion>
      */
-    public function proportions(Motif $measured, ?array $others = null): array
+    public function proportions(Motif $measured): array
     {
         return array_map(
             fn(Motif $other): Proportion => $this->proportion(null, $measured, $other),
-            self::othersThan($measured, $others),
+            $this->othersThan($measured),
         );
     }
 
-    /**
-     * @param ?list<Motif> $others
-     *
-     * @return list<Motif>
-     */
-    private static function othersThan(Motif $motif, ?array $others): array
+    /** @return list<Motif> */
+    private function othersThan(Motif $motif): array
     {
-        return array_values(array_filter($others ?? Motif::all(), fn(Motif $other): bool => $other !== $motif));
+        return array_values(array_filter($this->asked ?? Motif::all(), fn(Motif $other): bool => $other !== $motif));
     }
 
     /** @param ?list<float> $predicted the row the gauge itself was predicted of; null where it was measured */

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Instruction;
 
-/** The motifs that ship, as pattern text in US terms: by its key a motif's rows, parted by a slash. */
+use Fescue\Core\Stitch\Stitch;
+
+/** The motifs that ship. */
 final class Catalogue
 {
+    /** Stitches that make a fabric alone, one in each: its key is the stitch's own. */
+    public const PLAIN = [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
+
+    /** The others as pattern text in US terms: by its key a motif's rows, parted by a slash. */
     public const MOTIFS = [
-        'sc' => 'sc in next st',
-        'hdc' => 'hdc in next st',
-        'dc' => 'dc in next st',
-        'tr' => 'tr in next st',
         'mesh' => 'dc in next st, ch 1, skip 1',
         'two-in-one' => '(sc, dc) in next st, skip 1',
         'rib' => 'sc in next st, back loop only',

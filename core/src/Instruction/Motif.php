@@ -70,15 +70,23 @@ final class Motif
 
     public static function find(string $key): ?self
     {
-        if (! isset(self::$known[$key])) {
-            $text = Catalogue::MOTIFS[$key] ?? null;
-            if ($text === null) {
-                return null;
-            }
-            self::$known[$key] = self::read($key, $text);
+        $one = self::$known[$key] ?? self::shipped($key);
+        if ($one !== null) {
+            self::$known[$key] = $one;
         }
 
-        return self::$known[$key];
+        return $one;
+    }
+
+    private static function shipped(string $key): ?self
+    {
+        $stitch = Stitch::tryFrom($key);
+        if (in_array($stitch, Catalogue::PLAIN, true)) {
+            return new self($key, [[new Each($stitch, 1)]], 1);
+        }
+        $text = Catalogue::MOTIFS[$key] ?? null;
+
+        return $text === null ? null : self::read($key, $text);
     }
 
     /** @throws \InvalidArgumentException where the catalogue has none of that name */
@@ -101,7 +109,10 @@ final class Motif
     /** @return list<string> of the catalogue; told without reading the motifs themselves */
     public static function keys(): array
     {
-        return array_keys(Catalogue::MOTIFS);
+        return [
+            ...array_map(fn(Stitch $stitch): string => $stitch->value, Catalogue::PLAIN),
+            ...array_keys(Catalogue::MOTIFS),
+        ];
     }
 
     /** In how many rows it repeats. */

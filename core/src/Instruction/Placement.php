@@ -21,8 +21,10 @@ final class Placement
             $takes = $leaf->takes();
             $taken[$edge] = $from + $takes;
             $works = $leaf->works();
-            $tops = array_sum(array_map(fn(Stitches $one): int => $one->top ? $one->count : 0, $works));
-            $top = 0;
+            $top = $tops = 0;
+            foreach ($works as $one) {
+                $tops += $one->top ? $one->count : 0;
+            }
             foreach ($works as $one) {
                 for ($stitch = 0; $one->top && $stitch < $one->count; $stitch++, $top++) {
                     // A leaf's tops share its anchors evenly, in their order.

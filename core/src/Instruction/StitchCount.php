@@ -10,7 +10,7 @@ use Fescue\Core\Stitch\Stitch;
 final readonly class StitchCount
 {
     /** @param array<string, int> $each by the stitch's value */
-    private function __construct(private array $each) {}
+    private function __construct(public array $each) {}
 
     public static function none(): self
     {

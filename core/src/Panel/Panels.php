@@ -177,7 +177,7 @@ final readonly class Panels extends OfPieces
         [$fabric, $border] = [$this->fabric(), $this->motif('border')];
         [$across, $many, $bordered] = [$this->given('across'), $this->given('rows'), $this->given('border_rows')];
         $rows = $this->panel($across, $many, $fabric);
-        $widths = array_map(fn(Row $row): int => Row::counts([$row])[0]->leaves, $rows);
+        $widths = array_map(fn(Row $row): int => $row->count->leaves, $rows);
         $top = $widths[$many - 1];
         $ends = $this->given('along');
         $around = 2 * $ends + $across + 4;
@@ -238,7 +238,7 @@ final readonly class Panels extends OfPieces
         for ($row = 2; $row <= $many; $row++) {
             $does = $this->does($row, $many, $there, $across, $fabric);
             $rows[] = $made = Strip::row($does, Edge::tops($there, $fabric), $fabric);
-            $there = Row::counts([$made])[0]->leaves;
+            $there = $made->count->leaves;
             if ($there > self::MOST) {
                 throw new Unmakeable('every', 'The panel grows past '.self::MOST.' stitches; widen it more slowly.');
             }

@@ -9,6 +9,7 @@ use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Shape\Path;
 
 /** One row or round: its place in the bag, its fabric, what to do and what it is worked into. */
@@ -16,6 +17,12 @@ final readonly class Row
 {
     /** As documents name it, and a person in English: "Round 5", "Front panel: Row 3". */
     public string $name;
+
+    /** What it takes and leaves. */
+    public Count $count;
+
+    /** What the hands work in it. */
+    public StitchCount $stitches;
 
     /**
      * @param Motif $fabric that its stitches measure as
@@ -26,6 +33,7 @@ final readonly class Row
      * @param bool $bearsJoin whether another ball or colour may be laid in there
      * @param int $number among those of its kind, from 1; 0 until it has its place in a piece
      * @param string $piece the piece's own name in English; '' where a bag has one alone
+     * @param ?self $as one of the same instructions, which are counted once
      */
     public function __construct(
         public Part $part,
@@ -38,26 +46,11 @@ final readonly class Row
         public RowKind $kind = RowKind::Round,
         public int $number = 0,
         public string $piece = '',
+        ?self $as = null,
     ) {
         $this->name = ($piece === '' ? '' : "{$piece}: ").ucfirst($kind->value).' '.$kind->numbered($number);
-    }
-
-    /**
-     * @param list<self> $rows
-     *
-     * @return list<Count> one a row; many rounds of a wall are the same instructions, which are counted once
-     */
-    public static function counts(array $rows): array
-    {
-        $counts = [];
-        $before = $count = null;
-        foreach ($rows as $row) {
-            $count = $count !== null && $row->instructions === $before ? $count : Count::of($row->instructions);
-            $before = $row->instructions;
-            $counts[] = $count;
-        }
-
-        return $counts;
+        $this->count = $as->count ?? Count::of($instructions);
+        $this->stitches = $as->stitches ?? StitchCount::of($instructions);
     }
 
     /** @return ?array{int, int} chains over so many skipped, the first that a hand goes through; null of no opening */
@@ -76,17 +69,30 @@ final readonly class Row
 
     public function numbered(int $number, string $piece = ''): self
     {
+        return $this->with($this->into, $number, $piece);
+    }
+
+    /** The same once more, on another edge. */
+    public function again(Edge $on): self
+    {
+        return $this->with([$on], $this->number, $this->piece);
+    }
+
+    /** @param non-empty-list<Edge> $into */
+    private function with(array $into, int $number, string $piece): self
+    {
         return new self(
             $this->part,
             $this->fabric,
             $this->instructions,
-            $this->into,
+            $into,
             $this->stands,
             $this->path,
             $this->bearsJoin,
             $this->kind,
             $number,
             $piece,
+            $this,
         );
     }
 }

@@ -14,7 +14,6 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Instruction\StartingChain;
-use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Instruction\Together;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Vocabulary;
@@ -96,9 +95,7 @@ final class Writer
     /** What is counted at its end: the tops it leaves, or a seam's stitches. */
     public function leaves(Row $row): int
     {
-        return $row->kind === RowKind::Seam
-            ? StitchCount::of($row->instructions)->total()
-            : Count::of($row->instructions)->leaves;
+        return $row->kind === RowKind::Seam ? $row->stitches->total() : $row->count->leaves;
     }
 
     /** A row without its name and count. */

@@ -38,7 +38,7 @@ final readonly class Piece
     ) {
         $this->name = ucfirst(str_replace('-', ' ', $called)).($nth === 0 ? '' : " {$nth}");
         $there = $start->chain ?? 0;
-        $counts = Row::counts($rows);
+        $counts = array_map(fn(Row $row): Count => $row->count, $rows);
         $numbers = $numbered = [];
         foreach ($rows as $place => $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;

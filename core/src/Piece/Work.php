@@ -80,7 +80,7 @@ final readonly class Work
             $sum = $sum->withChains($piece->start?->works() ?? 0);
         }
         foreach ($this->rows as $row) {
-            $sum = $sum->plus(StitchCount::of($row->instructions));
+            $sum = $sum->plus($row->stitches);
         }
 
         return $sum;

@@ -267,7 +267,7 @@ final class Notes
             $row = $takes->from[0] ?? null;
             if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
                 $hundred = MaterialEstimate::hundred($takes->enough);
-                $where = $takes->runsOut === null ? '' : " It runs out near {$takes->runsOut->row}.";
+                $where = $takes->runsOut() === null ? '' : " It runs out near {$takes->runsOut()->row}.";
                 $this->add(
                     'other-short',
                     Tone::Trouble,

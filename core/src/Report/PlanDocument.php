@@ -173,7 +173,9 @@ final class PlanDocument
     /** @return ?array{row: string, stitch: int} */
     private static function runsOut(MaterialEstimate $takes): ?array
     {
-        return $takes->runsOut === null ? null : ['row' => $takes->runsOut->row, 'stitch' => $takes->runsOut->stitch];
+        $out = $takes->runsOut();
+
+        return $out === null ? null : ['row' => $out->row, 'stitch' => $out->stitch];
     }
 
     /** @return array{low: float, likely: float, high: float} */

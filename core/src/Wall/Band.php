@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Wall;
 
-use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
@@ -192,7 +191,7 @@ final readonly class Band extends MadeByChoices
         $rows = [];
         if ($this->flag('even')) {
             $rows[] = $plain = $this->evened($ground, $on, $motif->multiple);
-            $on = $ground->school->after($on, Count::of($plain->instructions)->leaves, Motif::single());
+            $on = $ground->school->after($on, $plain->count->leaves, Motif::single());
         }
         $climb = $ground->school->working === Working::Spiral
             ? $motif->postIn(0)->climbing(($on->fabric ?? $motif)->post())
@@ -207,19 +206,23 @@ final readonly class Band extends MadeByChoices
             $due = fn(int $after): int => intdiv(2 * $after * abs($steps) + $last, 2 * max(1, $last));
             if ($round > 0 && $due($round) > $due($round - 1)) {
                 $rows[] = $step = $this->stepped($ground, $on, $motif, $loop, $steps > 0);
-                $on = $ground->school->after($on, Count::of($step->instructions)->leaves, $motif);
+                $on = $ground->school->after($on, $step->count->leaves, $motif);
                 $made = [];
 
                 continue;
             }
             // Rounds of the same row of the motif are the same instructions.
             $like = $round === 0 && ($climb !== [] || $on->kind !== EdgeKind::Tops) ? 'first' : $round % $motif->rows();
-            $made[$like] ??= $ground->school->on(
-                $on->kind,
-                $motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []),
-                $motif->postIn($round),
+            $rows[] = $made[$like] = isset($made[$like]) ? $made[$like]->again($on) : new Row(
+                Part::Body,
+                $motif,
+                $ground->school->on(
+                    $on->kind,
+                    $motif->over($round, $on->anchors, $loop, $round === 0 ? $climb : []),
+                    $motif->postIn($round),
+                ),
+                [$on],
             );
-            $rows[] = new Row(Part::Body, $motif, $made[$like], [$on]);
             $on = $round > 0 && $steady ? $on : $ground->school->after($on, $on->anchors, $motif);
         }
 

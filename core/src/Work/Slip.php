@@ -75,7 +75,7 @@ final readonly class Slip
         if ($next === null || $plan->work->begins($row + 1) || $next->kind === RowKind::Seam) {
             return '';
         }
-        $count = Count::of($next->instructions);
+        $count = $next->count;
         // A motif, an opening, an increase: its own count would no longer divide or stand where it should.
         $plain = $next->fabric->multiple === 1 && $next->opening() === null && $count->takes === $count->leaves;
         if (! $plain || 4 * abs($off) > $there) {

@@ -133,7 +133,7 @@ final class ChangesTest extends TestCase
         $short = 3.5 * 56 * 0.79 + 3 * self::TAIL;
         $ends = MaterialEstimate::of(
             self::striped(['others' => [['on_hand' => "{$short} g"] + self::CORD]]),
-        )->others[0]->runsOut;
+        )->others[0]->runsOut();
         self::assertSame(['Round 10', 29], [$ends?->row, $ends?->stitch]);
         self::assertSame('Round 10', $ends->earliest);
     }

@@ -54,7 +54,7 @@ final class EstimatePropertyTest extends TestCase
             $odd += count($estimate->odd);
             foreach ([$estimate, ...$estimate->others] as $one) {
                 $this->mustBeSound($one, $plan, $said);
-                $short += (int) ($one->runsOut !== null);
+                $short += (int) ($one->runsOut() !== null);
             }
             foreach (Breakdown::of($plan)->rows as $row) {
                 self::assertTrue(is_finite($row->grams) && $row->grams >= 0, $said);
@@ -91,15 +91,15 @@ final class EstimatePropertyTest extends TestCase
             self::assertGreaterThanOrEqual(0.0, $one->enough, $said);
             self::assertLessThanOrEqual(1.0, $one->enough, $said);
         }
-        if ($one->runsOut !== null) {
+        if ($one->runsOut() !== null) {
             $names = array_flip($plan->work->names());
-            self::assertLessThanOrEqual($names[$one->runsOut->row], $names[$one->runsOut->earliest], $said);
+            self::assertLessThanOrEqual($names[$one->runsOut()->row], $names[$one->runsOut()->earliest], $said);
             self::assertGreaterThanOrEqual(
-                $names[$one->runsOut->row],
-                $names[$one->runsOut->latest ?? $one->runsOut->row],
+                $names[$one->runsOut()->row],
+                $names[$one->runsOut()->latest ?? $one->runsOut()->row],
                 $said,
             );
-            self::assertGreaterThanOrEqual(1, $one->runsOut->stitch, $said);
+            self::assertGreaterThanOrEqual(1, $one->runsOut()->stitch, $said);
             self::assertLessThan(0.5 + 1e-9, $one->enough, $said);
         }
     }

@@ -129,7 +129,7 @@ final class WalkTest extends TestCase
     {
         $document = self::plan(['material/on_hand' => '1016 g', 'material/unit' => '50 g']);
         $estimate = MaterialEstimate::of($document);
-        self::assertSame('Round 19', $estimate->runsOut?->row);
+        self::assertSame('Round 19', $estimate->runsOut()?->row);
         self::assertEqualsWithDelta(0.23, $estimate->enough, 0.02);
         $chance = new Chance(new Randomizer(new Mt19937(3)));
         for ($drawn = 0; $drawn < 150; $drawn++) {
@@ -148,9 +148,9 @@ final class WalkTest extends TestCase
             $rows = Breakdown::of($plan)->rows;
             $end = $rows[18]->left;
             $said = json_encode($changes);
-            self::assertSame($estimate->runsOut !== null, $estimate->enough < 0.5, (string) $said);
+            self::assertSame($estimate->runsOut() !== null, $estimate->enough < 0.5, (string) $said);
             self::assertSame(
-                $estimate->runsOut !== null,
+                $estimate->runsOut() !== null,
                 $estimate->remaining->likely > $estimate->left,
                 (string) $said,
             );
@@ -172,8 +172,8 @@ final class WalkTest extends TestCase
             foreach ($rows as $row) {
                 self::assertFalse(
                     $row->left > 0
-                        && $estimate->runsOut !== null
-                        && $plan->work->place($row->row) > $plan->work->place($estimate->runsOut->row),
+                        && $estimate->runsOut() !== null
+                        && $plan->work->place($row->row) > $plan->work->place($estimate->runsOut()->row),
                     (string) $said,
                 );
             }

@@ -191,9 +191,9 @@ final class WeighInTest extends TestCase
 
     public function testWhereItRunsOut(): void
     {
-        self::assertNull(self::estimate()->runsOut);
-        self::assertNull(self::estimate(['material/on_hand' => null])->runsOut);
-        $short = self::estimate(['material/on_hand' => '600 g'])->runsOut;
+        self::assertNull(self::estimate()->runsOut());
+        self::assertNull(self::estimate(['material/on_hand' => null])->runsOut());
+        $short = self::estimate(['material/on_hand' => '600 g'])->runsOut();
         self::assertNotNull($short);
         self::assertSame('Round 14', $short->row);
         self::assertGreaterThanOrEqual(1, $short->stitch);
@@ -201,12 +201,12 @@ final class WeighInTest extends TestCase
         $number = fn(?string $row): int => (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
         self::assertLessThan(14, $number($short->earliest));
         self::assertGreaterThan(14, $number($short->latest));
-        self::assertSame('Round 1', self::estimate(['material/on_hand' => '0 g'])->runsOut?->row);
+        self::assertSame('Round 1', self::estimate(['material/on_hand' => '0 g'])->runsOut()?->row);
         // What is used already is not counted again.
         $mid = self::estimate(
             ['material/on_hand' => '900 g', 'weigh_ins' => [['after' => 'Round 8', 'left' => '200 g']]],
         );
-        self::assertGreaterThan(8, $number($mid->runsOut?->row));
+        self::assertGreaterThan(8, $number($mid->runsOut()?->row));
     }
 
     public function testHowManyBallsToGet(): void

@@ -15,7 +15,7 @@
     $names = $plan->work->names();
     $rows = array_combine($names, $plan->spec->strands->others === [] ? $names : array_map(fn ($name, $which) => "{$name}, {$sheet->named($which)}", $names, $plan->materials));
     $all = [$estimate, ...$estimate->others];
-    $ends = array_filter($all, fn ($one) => $one->runsOut !== null);
+    $ends = array_filter($all, fn ($one) => $one->runsOut() !== null);
     $rest = $onHand === null ? null : $onHand->grams - $estimate->grams->likely;
     $partNames = array_intersect([...array_column(Part::cases(), 'value'), ...MaterialEstimate::BESIDES], array_merge(...array_map(fn ($one) => array_column($one->parts, 'part'), $all)));
     $grams = fn (float $much): string => Decimal::print($much, $much < 10 ? 1 : 0);
@@ -34,7 +34,7 @@
             </div>
             @if ($ends !== [])
                 @foreach ($ends as $one)
-                @php $out = $one->runsOut; @endphp
+                @php $out = $one->runsOut(); @endphp
                 <p class="section-rule"><b>{{ $estimate->others === [] ? 'Runs' : ucfirst($sheet->named($one->which)).' runs' }} out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}{{ $out->latest === null ? ', or not at all' : " and not after {$out->latest}" }}, in nine of ten bags.</p>
                 @endforeach
             @elseif ($rest !== null && $rest > 0)

@@ -8,7 +8,7 @@
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
     $size = $plan->comesOut;
-    $out = $estimate->scarcest()->runsOut;
+    $out = $estimate->scarcest()->runsOut();
     $chance = $estimate->inHundred();
     $minutes = $sheet->minutes();
 @endphp

@@ -58,7 +58,7 @@
         @else
             <p><span>{{ $noun }} to come</span><b>{{ Decimal::print($work->toCome()) }} g</b></p>
         @endif
-        <p><span>runs out</span><b>@if ($onHand === null)?@elseif ($work->sheet->estimate->runsOut !== null){{ $work->sheet->estimate->runsOut->row }}@else no @endif</b></p>
+        <p><span>runs out</span><b>@if ($onHand === null)?@elseif ($work->sheet->estimate->runsOut() !== null){{ $work->sheet->estimate->runsOut()->row }}@else no @endif</b></p>
         <p><span>by your taps</span><b data-minutes>{{ Duration::about(array_sum($byPart)) }}</b></p>
     </section>
     <nav class="targets" aria-label="Step" data-targets>
