@@ -716,7 +716,7 @@ final readonly class PlanSheet
     public function muchOf(Need $need): string
     {
         return $need->kind === Kind::Cloth
-            ? $this->say(Length::mm(10 * $need->amount))
+            ? Length::mm(10 * $need->amount)->print($this->unit, 0)
             : Decimal::print($need->amount, 0);
     }
 

@@ -121,7 +121,7 @@ final readonly class Planner
                 fn(Length $sum, ?Length $height): Length => $sum->plus($height ?? Length::mm(0)),
                 Length::mm(0),
             );
-            if ($place > 0 && $on !== null && $on->kind !== EdgeKind::Tops && $parts[0]->made->assembly !== null) {
+            if ($place > 0 && $on !== null && $on->kind === EdgeKind::Some && $parts[0]->made->assembly !== null) {
                 throw Refused::at(
                     "/{$part->part()}",
                     'This bag has no round opening to work it on; leave it out.',

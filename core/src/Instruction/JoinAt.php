@@ -6,12 +6,15 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Stitch;
 
-/** The strand is joined anew in a stitch of an edge, counted from its beginning: takes 0, leaves 0. */
+/**
+ * The strand is joined anew in a stitch of an edge, counted from its beginning, which no round marks where it is the
+ * opening that joined pieces leave: takes 0, leaves 0.
+ */
 final readonly class JoinAt implements Instruction
 {
     use Leaf;
 
-    public function __construct(public int $nth, private int $chains)
+    public function __construct(public int $nth, private int $chains, private bool $opening = false)
     {
         if ($nth < 1) {
             throw new \InvalidArgumentException('The first stitch is 1.');
@@ -33,6 +36,10 @@ final readonly class JoinAt implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase('join-at', ['m' => $this->nth, 'k' => $this->chains]);
+        return new Phrase(match (true) {
+            ! $this->opening => 'join-at',
+            $this->chains === 0 => 'join-at.opening.none',
+            default => 'join-at.opening',
+        }, ['m' => $this->nth, 'k' => $this->chains]);
     }
 }

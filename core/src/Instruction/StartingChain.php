@@ -34,8 +34,9 @@ final readonly class StartingChain implements Instruction
         return match (true) {
             $chains < 1 => null,
             $first instanceof Repeat && $first->instructions !== [] => self::counted($chains, [
-                ...$first->instructions,
-                ...($first->times > 2 ? [new Repeat($first->instructions, $first->times - 1)] : $first->instructions),
+                ...($first->times > 2
+                    ? [...$first->instructions, new Repeat($first->instructions, $first->times - 1)]
+                    : self::twice($first->instructions)),
                 ...$rest,
             ]),
             $first instanceof Each && $first->into === Into::Stitch => [
@@ -52,6 +53,27 @@ final readonly class StartingChain implements Instruction
             ],
             default => null,
         };
+    }
+
+    /**
+     * The same two times, an increase at the end of the first and at the beginning of the second as one.
+     *
+     * @param non-empty-list<Instruction> $instructions
+     *
+     * @return non-empty-list<Instruction>
+     */
+    private static function twice(array $instructions): array
+    {
+        [$first, $last] = [$instructions[0], $instructions[count($instructions) - 1]];
+        if (
+            ! $first instanceof Several || ! $last instanceof Several
+            || $first->inOne !== $last->inOne || $first->stitch !== $last->stitch || count($instructions) < 2
+        ) {
+            return [...$instructions, ...$instructions];
+        }
+        $both = new Several($first->stitch, $first->inOne, $last->anchors + $first->anchors, $first->loop, $first->into);
+
+        return [...array_slice($instructions, 0, -1), $both, ...array_slice($instructions, 1)];
     }
 
     public function takes(): int

@@ -8,6 +8,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\MadeByChoices;
@@ -121,6 +122,11 @@ abstract readonly class OfPieces extends MadeByChoices
     /** An opening of two sides alike, for a rim and handles: the first middle is the front's. */
     protected static function opening(int $front, int $side, Motif $fabric): Edge
     {
-        return Edge::around(2 * ($front + $side), $front / 2, $fabric);
+        return new Edge(
+            EdgeKind::Opening,
+            2 * ($front + $side),
+            [$front / 2, $front / 2 + $front + $side],
+            $fabric,
+        );
     }
 }

@@ -20,8 +20,16 @@ enum EdgeKind: string
     case Frames = 'frames';
     case Squares = 'squares';
     case Tabs = 'tabs';
+    /** Round what joined pieces leave open, before any round is worked on it. */
+    case Opening = 'opening';
     /** Some stitches of an edge, the rest left as they are. */
     case Some = 'some';
+
+    /** Whether there are stitches, with posts to go round. */
+    public function isOfStitches(): bool
+    {
+        return in_array($this, [self::Tops, self::Some, self::Opening], true);
+    }
 
     /** Whether it is of something that was not crocheted. */
     public function isReadyMade(): bool

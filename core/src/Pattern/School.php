@@ -6,6 +6,7 @@ namespace Fescue\Core\Pattern;
 
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Marker;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\MoveOn;
@@ -88,7 +89,7 @@ final readonly class School
 
     /**
      * A whole round of a stitch on an edge of that kind: on a chain its turning chain lifts it, on a strip of rows it
-     * is turned first.
+     * is turned first, on the opening of pieces the strand is joined.
      *
      * @param non-empty-list<Instruction> $instructions
      *
@@ -99,6 +100,7 @@ final readonly class School
         return match ($kind) {
             EdgeKind::BothSides => $this->close($instructions),
             EdgeKind::LongEdges => $this->close([new Turn($stitch->startingChains()), ...$instructions]),
+            EdgeKind::Opening => $this->close([new JoinAt(1, $stitch->startingChains(), true), ...$instructions]),
             default => $this->around($instructions, $stitch),
         };
     }

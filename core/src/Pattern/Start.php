@@ -48,6 +48,7 @@ final readonly class Start
             EdgeKind::RowEnds,
             EdgeKind::Squares,
             EdgeKind::Tabs,
+            EdgeKind::Opening,
             EdgeKind::Some => null,
         };
     }

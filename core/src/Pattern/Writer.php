@@ -9,6 +9,7 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Phrase;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
@@ -142,9 +143,12 @@ final class Writer
             $said[] = $this->vocabulary->phrases["loops.all.{$loop->value}"];
         }
 
-        $lead = $this->vocabulary->phrases["into.{$row->into[0]->kind->value}"] ?? null;
+        $into = "into.{$row->into[0]->kind->value}";
+        $lead = isset($this->vocabulary->phrases[$into])
+            ? $this->vocabulary->say(new Phrase($into, ['nth' => 1 + $row->fabric->post()->startingChains()])).': '
+            : '';
 
-        return ucfirst(($lead === null ? '' : "{$lead}: ").implode(', ', $said)).'.';
+        return ucfirst($lead.implode(', ', $said)).'.';
     }
 
     /**
@@ -218,7 +222,8 @@ final class Writer
                 $row->instructions,
                 fn(Instruction $one): bool => ! $one instanceof StartingChain
                     && ! $one instanceof Join
-                    && ! $one instanceof Turn,
+                    && ! $one instanceof Turn
+                    && ! ($one instanceof JoinAt && $row->kind === RowKind::Round),
             ),
         );
         $counted = array_filter(

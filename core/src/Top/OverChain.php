@@ -206,11 +206,11 @@ abstract readonly class OverChain extends MadeByChoices
         $between = intdiv($on->anchors, 2) - $skip;
         $after = $on->anchors - 2 * $skip - $before - $between;
         $stitch = Stitch::Single;
-        $around = fn(int $before, int $after, Instruction ...$over): array => $ground->school->around([
+        $around = fn(Edge $on, int $before, int $after, Instruction ...$over): array => $ground->school->on($on->kind, [
             new Each($stitch, $before), ...array_values($over),
             new Each($stitch, $between), ...array_values($over),
             new Each($stitch, $after),
-        ]);
+        ], $stitch);
         // Turned, the round on it comes back the other way.
         [$first, $last] = $ground->school->working === Working::JoinedTurned ? [$after, $before] : [$before, $after];
         $fabric = Motif::single();
@@ -218,7 +218,7 @@ abstract readonly class OverChain extends MadeByChoices
             new Row(
                 Part::Handles,
                 $fabric,
-                $ground->school->ledTo($on, $around($before, $after, new Chains($chain), new Skip($skip))),
+                $ground->school->ledTo($on, $around($on, $before, $after, new Chains($chain), new Skip($skip))),
                 [$on],
                 bearsJoin: false,
             ),
@@ -230,7 +230,7 @@ abstract readonly class OverChain extends MadeByChoices
                 Part::Edge,
                 $fabric,
                 $edge === 1
-                    ? $around($first, $last, $this->onChain($stitch, $chain))
+                    ? $around($on, $first, $last, $this->onChain($stitch, $chain))
                     : $ground->school->around([new Each($stitch, $on->anchors)]),
                 [$on],
             );

@@ -105,7 +105,7 @@ final readonly class Rim extends MadeByChoices
             $rows[] = new Row(
                 Part::Edge,
                 $fabric,
-                $school->around([new Each($stitch, $on->anchors)], $stitch),
+                $school->on($on->kind, [new Each($stitch, $on->anchors)], $stitch),
                 [$on],
                 $this->standing() > 0,
             );

@@ -153,7 +153,10 @@ final readonly class Straps extends OnSides implements Hangs
         foreach ($pairs as [$first, $last]) {
             for ($row = 1; $row <= $many; $row++) {
                 $does = $row === 1
-                    ? [new JoinAt($nth($first), $post->startingChains()), new Each($post, $wide)]
+                    ? [
+                        new JoinAt($nth($first), $post->startingChains(), $edge->kind === EdgeKind::Opening),
+                        new Each($post, $wide),
+                    ]
                     : $work;
                 $rows[] = new Row(
                     Part::Handles,

@@ -117,11 +117,7 @@ final readonly class Band extends MadeByChoices
         $motif = $this->motif('stitch');
         $on = $this->on($on);
         $around = $on->anchors;
-        if ($motif->goesRoundPosts() && ! $this->flag('even') && ! in_array(
-            $on->kind,
-            [EdgeKind::Tops, EdgeKind::Some],
-            true,
-        )) {
+        if ($motif->goesRoundPosts() && ! $this->flag('even') && ! $on->kind->isOfStitches()) {
             throw new Unmakeable(
                 'stitch',
                 ucfirst($motif->fullName(Terms::US)).' go round posts, and a chain has none. Have a plain round worked '

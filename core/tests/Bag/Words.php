@@ -16,12 +16,14 @@ final class Words
     {
         $text = (string) preg_replace(
             '/(?:^|, )ch \d \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the '
-                .'chain|along the row ends|along one side of the chain, then back along its other side'
+                .'chain|along the row ends'
+                .'|along one side of the chain from the \d\w\w ch from hook, then back along its other side'
                 .'|along the row ends and end loops|along the last row, then along the other side of the chain): '
                 .'|do not join: .*$'
                 .'|sl st in (?:first st|top of the starting ch) to join'
-                .'|join the strand in st \d+ of the edge, ch \d|sew the last row with \d+ sl st to sts \d+ to \d+ of the '
-                .'edge|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',
+                .'|join the strand in st \d+ of the edge, ch \d'
+                .'|join the strand in st \d+ of the opening, counted from the seam at the front’s right(?:, ch \d)?'
+                .'|sew the last row with \d+ sl st to sts \d+ to \d+ of the edge|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',
             '',
             $text,
         );

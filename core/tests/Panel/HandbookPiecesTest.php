@@ -140,6 +140,45 @@ final class HandbookPiecesTest extends TestCase
     }
 
     /** 26 chains for 20: the middle runs 13 and 23 for 7 and 17. */
+    /** No round is there whose join, or whose marker, would say where the first one on an opening begins. */
+    public function testTheFirstRoundOnAnOpeningSaysWhereItBegins(): void
+    {
+        $lines = fn(array $changes): array => Ways::lines(Built::plan(
+            ['type' => 'panels', 'across' => 15, 'rows' => 10, 'border' => 'sc', 'border_rows' => 1],
+            $changes,
+        ));
+        $where = 'oin the strand in st %d of the opening, counted from the seam at the front’s right';
+        foreach ([
+            'spiral' => [
+                ', ch 1, sc in next 34 sts, do not join: mark the first st of the round and move the marker up each '
+                    .'round. (34)',
+                'Sc in each st around. (34)',
+            ],
+            'joined' => [
+                ', ch 1, sc in each st around, sl st in first st to join. (34)',
+                'Ch 1 (does not count as a stitch; start in the st of the join), sc in each st around, sl st in first st '
+                    .'to join. (34)',
+            ],
+            'joined-turned' => [
+                ', ch 1, sc in each st around, sl st in first st to join. (34)',
+                'Turn, ch 1, sc in each st around, sl st in first st to join. (34)',
+            ],
+        ] as $working => [$first, $second]) {
+            $said = $lines(['working' => $working, 'edge' => ['stitch' => 'sc', 'rounds' => 2]]);
+            self::assertSame(['J'.sprintf($where, 1).$first, $second], [$said['Round 1'], $said['Round 2']]);
+        }
+        self::assertStringStartsWith(
+            'J'.sprintf($where, 1).', sl st in next 34 sts, do not join',
+            $lines(['edge' => ['stitch' => 'slip']])['Round 1'],
+        );
+        $strap = ['type' => 'straps', 'wide' => 3, 'rows' => 8, 'from_side' => 3];
+        self::assertSame('J'.sprintf($where, 3).', ch 1, sc in next 3 sts. (3)', $lines(['handles' => $strap])['Row 1']);
+        self::assertStringStartsWith(
+            'Join the strand in st 3 of the edge',
+            $lines(['handles' => $strap, 'edge' => ['stitch' => 'sc']])['Row 1'],
+        );
+    }
+
     public function testWiderPanels(): void
     {
         $lines = Ways::lines(Built::plan(['type' => 'panels', 'across' => 25, 'rows' => 6, 'shape' => 'slipped']));

@@ -33,6 +33,22 @@ final class SchoolTest extends TestCase
         self::assertSame([48, 56, 56, 56, 56], Ways::leaves($plan));
     }
 
+    /** Where both halves of a round meet, increases on either side are told as one. */
+    public function testIncreasesOfBothHalvesAreToldTogether(): void
+    {
+        $plan = Ways::plan([
+            'working' => 'joined',
+            'starting_chain' => 'counts',
+            'base' => ['type' => 'oval', 'ends' => 'six', 'stitch' => 'dc', 'chain' => 14, 'rounds' => 2, 'growth' => [12]],
+        ]);
+        self::assertSame(
+            'Ch 3 (counts as the first dc), 1 dc in the st of the join, 2 dc in each of next 2 sts, dc in next 12 sts, '
+                .'2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, sl st in top of the starting '
+                .'ch to join. (48)',
+            Ways::lines($plan)['Round 2'],
+        );
+    }
+
     /** An increase whose first stitch is the chain: the rest of it goes beside it. */
     public function testAnIncreaseUnderAChainThatCounts(): void
     {

@@ -59,6 +59,10 @@ return [
         'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y pr en el p '
             .'del otro pliegue',
         'join-at' => 'unir la hebra en el p {m} del borde, {k} cad',
+        'join-at.opening' => 'unir la hebra en el p {m} de la abertura, contado desde la costura a la derecha del '
+            .'frente, {k} cad',
+        'join-at.opening.none' => 'unir la hebra en el p {m} de la abertura, contado desde la costura a la derecha '
+            .'del frente',
         'sewn-to' => 'coser la última hilera con {k} {stitch} a los p {m} a {last} del borde',
         'between' => '{n} {stitch} en el hueco',
         'under' => '{n} {stitch} alrededor de las cad', 'chain' => '{n} cad', 'skip' => 'saltar {n}',
@@ -74,7 +78,7 @@ return [
         'along.other-side' => 'seguir por el otro lado de la cadeneta: {list}',
         'along.row-ends' => 'por los lados de las hileras: {list}',
         'around' => '{stitch} en cada p de la vuelta', 'across' => '{stitch} en cada p de la hilera',
-        'into.both-sides' => 'por un lado de la cadeneta y de vuelta por el otro',
+        'into.both-sides' => 'por un lado de la cadeneta desde la {nth} cad desde la aguja y de vuelta por el otro',
         'into.long-edges' => 'por la última hilera y por el otro lado de la cadeneta',
         'loop.back' => 'solo por la hebra de atrás', 'loop.front' => 'solo por la hebra de delante',
         'loops.all.back' => 'todo solo por la hebra de atrás',

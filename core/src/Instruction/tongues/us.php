@@ -55,6 +55,10 @@ return [
         'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and '
             .'sl st in the stitch at the other fold',
         'join-at' => 'join the strand in st {m} of the edge, ch {k}',
+        'join-at.opening' => 'join the strand in st {m} of the opening, counted from the seam at the front’s right, '
+            .'ch {k}',
+        'join-at.opening.none' => 'join the strand in st {m} of the opening, counted from the seam at the front’s '
+            .'right',
         'sewn-to' => 'sew the last row with {k} {stitch} to sts {m} to {last} of the edge',
         'between' => '{n} {stitch} in the gap',
         'under' => '{n} {stitch} around the chain', 'chain' => 'ch {n}', 'skip' => 'skip {n}',
@@ -70,7 +74,7 @@ return [
         'along.other-side' => 'go on along the other side of the chain: {list}',
         'along.row-ends' => 'along the row ends: {list}',
         'around' => '{stitch} in each st around', 'across' => '{stitch} in each st across',
-        'into.both-sides' => 'along one side of the chain, then back along its other side',
+        'into.both-sides' => 'along one side of the chain from the {nth} ch from hook, then back along its other side',
         'into.long-edges' => 'along the last row, then along the other side of the chain',
         'loop.back' => 'back loop only', 'loop.front' => 'front loop only',
         'loops.all.back' => 'all in back loops only', 'loops.all.front' => 'all in front loops only',
