@@ -396,7 +396,7 @@ final readonly class PlanSheet
     public function colours(): array
     {
         $own = $this->bag->colour();
-        $others = $this->bag->others();
+        $others = $this->plan->spec->strands->others === [] ? [] : $this->bag->others();
 
         return [
             $own,
@@ -623,7 +623,7 @@ final readonly class PlanSheet
     /** How its pieces go together; null of a bag of one. */
     public function folding(): ?FoldDrawing
     {
-        return FoldDrawing::of($this->plan, $this->colours()[0]);
+        return FoldDrawing::of($this->plan, $this->bag->colour());
     }
 
     /** "3 pieces", "6 seams", as its maker counts them; '' of a bag of one piece without seams. */

@@ -11,6 +11,10 @@ use Fescue\Core\Stitch\Stitch;
  * Crochet, strand over strand: each strand a darker stroke with its colour on it and a light along it. A stitch stands
  * with its foot at the origin; its legs are drawn apart from its top, so that a row's legs cover the tops they stand
  * in. Each stitch is drawn once and used wherever it stands again.
+ *
+ * A stroke is lines, "L", or one curve, "Q", and its places in pixels, x to the right and y down.
+ *
+ * @phpstan-type Stroke array{string, list<array{float, float}>}
  */
 final class Fabric
 {
@@ -23,7 +27,7 @@ final class Fabric
     /** @var array<string, string> markup by id */
     private array $defs = [];
 
-    /** @var array<string, array{string, float, string, bool}> path, thickness, colour and light of a part, by its id */
+    /** @var array<string, array{list<Stroke>, float, string, bool}> strokes, thickness, colour, light, by its id */
     private array $parts = [];
 
     /** @var array<string, string> what of a part is repeated along a row, by its id and the step */
@@ -69,15 +73,15 @@ final class Fabric
         if (isset($this->parts[$id])) {
             return $id;
         }
-        $path = $wide < self::LEAST
-            ? ($top ? '' : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
+        $strokes = $wide < self::LEAST
+            ? ($top ? [] : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
             : ($top
                 ? self::top($stitch, $wide, $high, $thick)
                 : self::legs($stitch, $loop, $wide, $high, $thick, $wrong));
-        if ($path === '') {
+        if ($strokes === []) {
             return null;
         }
-        $this->parts[$id] = [$path, $thick, $colour, $wide >= self::LEAST];
+        $this->parts[$id] = [$strokes, $thick, $colour, $wide >= self::LEAST];
 
         return $id;
     }
@@ -90,8 +94,8 @@ final class Fabric
     {
         $id = "{$part}x{$count}";
         if (! isset($this->defs[$id])) {
-            [$path, $thick, $colour, $light] = $this->parts[$part];
-            $paths = 'M0 0'.str_repeat($this->repeated["{$part} {$step}"] ??= self::moving($path, $step), $count);
+            [$strokes, $thick, $colour, $light] = $this->parts[$part];
+            $paths = 'M0 0'.str_repeat($this->repeated["{$part} {$step}"] ??= self::moving($strokes, $step), $count);
             $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
                 .self::strand(
                     $paths,
@@ -107,25 +111,46 @@ final class Fabric
     /**
      * A path from wherever the pen is, which leaves it so far to the left.
      *
-     * @param string $path of moves, lines and curves from the origin
+     * @param list<Stroke> $strokes
      */
-    private static function moving(string $path, float $step): string
+    private static function moving(array $strokes, float $step): string
     {
         $moving = '';
         // Where the pen is, what was rounded with it.
         $x = $y = 0.0;
-        preg_match_all('/([MLQ])((?:-?[\d.]+ ?)+)/', $path, $commands, PREG_SET_ORDER);
-        foreach ($commands as [, $command, $places]) {
-            $to = [];
-            foreach (array_chunk(array_map(floatval(...), explode(' ', $places)), 2) as [$across, $down]) {
-                $to = [...$to, round($across - $x, 2), round($down - $y, 2)];
+        foreach ($strokes as [$way, $places]) {
+            // A curve's places are all told from where it begins.
+            $begun = [$x, $y];
+            foreach ($places as $nth => [$across, $down]) {
+                [$right, $under] = [round($across - $begun[0], 2), round($down - $begun[1], 2)];
+                $moving .= match (true) {
+                    $nth === 0 => 'm',
+                    $way === 'L' => 'l',
+                    default => $nth === 1 ? 'q' : ' ',
+                }."{$right} {$under}";
+                [$x, $y] = [$begun[0] + $right, $begun[1] + $under];
+                $begun = $nth === 0 || $way === 'L' ? [$x, $y] : $begun;
             }
-            $moving .= strtolower($command).implode(' ', $to);
-            [$across, $down] = array_slice($to, -2);
-            [$x, $y] = [$x + $across, $y + $down];
         }
 
         return "{$moving}m".round(-$x - $step, 3).' '.round(-$y, 3);
+    }
+
+    /** @param list<Stroke> $strokes */
+    private static function path(array $strokes): string
+    {
+        $path = '';
+        foreach ($strokes as [$way, $places]) {
+            foreach ($places as $nth => [$x, $y]) {
+                $path .= match ($nth) {
+                    0 => 'M',
+                    1 => $way,
+                    default => ' ',
+                }.Canvas::number($x).' '.Canvas::number($y);
+            }
+        }
+
+        return $path;
     }
 
     /**
@@ -151,7 +176,8 @@ final class Fabric
     public static function pattern(Stitch $stitch, float $wide, float $high, float $thick, string $colour): array
     {
         $n = Canvas::number(...);
-        $legs = self::legs($stitch, Loop::Both, $wide, $high, $thick);
+        $legs = self::path(self::legs($stitch, Loop::Both, $wide, $high, $thick));
+        $top = self::path(self::top($stitch, $wide, $high, $thick));
         $id = 'p'.hash('crc32b', implode('|', [$stitch->value, $wide, $high, $thick, $colour]));
         // The row above stands in the tops of this one.
         $stand = fn(string $path, float $y): string => "<g transform=\"translate({$n($wide / 2)} {$n($y)})\">"
@@ -161,7 +187,7 @@ final class Fabric
                 $colour,
                 true,
             ).'</g>';
-        $one = $stand($legs, $high).$stand(self::top($stitch, $wide, $high, $thick), $high).$stand($legs, 0);
+        $one = $stand($legs, $high).$stand($top, $high).$stand($legs, 0);
 
         return [
             $id,
@@ -203,7 +229,11 @@ final class Fabric
                 ." transform=\"translate({$n(-0.14 * $thick)} {$n(-0.1 * $thick)})\"/>" : '');
     }
 
-    /** Two legs out of one hole; a post where it is taller, with a wrap for each yarn over. */
+    /**
+     * Two legs out of one hole; a post where it is taller, with a wrap for each yarn over.
+     *
+     * @return list<Stroke>
+     */
     private static function legs(
         Stitch $stitch,
         Loop $loop,
@@ -211,36 +241,48 @@ final class Fabric
         float $h,
         float $thick,
         bool $wrong = false,
-    ): string {
-        $at = fn(float $x, float $y): string => Canvas::number($x * $w).' '.Canvas::number($y * $h);
-        $post = fn(float $low, float $high): string => "M{$at(-$high, -0.86)}L{$at(-$low, 0.1)}"
-            ."M{$at($high, -0.86)}L{$at($low, 0.1)}";
-        $wrap = fn(float $y): string => "M{$at(-0.26, $y + 0.06)}L{$at(0.26, $y - 0.06)}";
+    ): array {
+        $line = fn(float ...$of): array => ['L', array_map(
+            fn(array $at): array => [$at[0] * $w, $at[1] * $h],
+            array_chunk($of, 2),
+        )];
+        $post = fn(float $low, float $high): array => [
+            $line(-$high, -0.86, -$low, 0.1), $line($high, -0.86, $low, 0.1),
+        ];
+        $wrap = fn(float $y): array => $line(-0.26, $y + 0.06, 0.26, $y - 0.06);
         // From behind a short stitch is a bar over two short feet: what it was drawn up from lies before its legs.
-        $bar = fn(float $y): string => "M{$at(-0.42, $y - 0.02)}L{$at(0.42, $y + 0.02)}";
+        $bar = fn(float $y): array => $line(-0.42, $y - 0.02, 0.42, $y + 0.02);
         $legs = match ($stitch) {
-            Stitch::Chain, Stitch::Slip, Stitch::Whip => '',
+            Stitch::Chain, Stitch::Slip, Stitch::Whip => [],
             Stitch::Single, Stitch::Crab => $wrong
-                ? "M{$at(-0.16, -0.4)}L{$at(-0.06, 0.12)}M{$at(0.16, -0.4)}L{$at(0.06, 0.12)}".$bar(-0.56)
-                : "M{$at(-0.32, -0.8)}L{$at(0, 0.14)}L{$at(0.32, -0.8)}",
+                ? [$line(-0.16, -0.4, -0.06, 0.12), $line(0.16, -0.4, 0.06, 0.12), $bar(-0.56)]
+                : [$line(-0.32, -0.8, 0, 0.14, 0.32, -0.8)],
             // Its bar is seen from the right side, a lower one from behind.
-            Stitch::HalfDouble => $post(0.08, 0.26).$bar($wrong ? -0.4 : -0.66),
-            Stitch::Double => $post(0.1, 0.14).$wrap($wrong ? -0.6 : -0.42),
-            Stitch::Treble => $post(0.1, 0.14).$wrap(-0.3).$wrap(-0.58),
+            Stitch::HalfDouble => [...$post(0.08, 0.26), $bar($wrong ? -0.4 : -0.66)],
+            Stitch::Double => [...$post(0.1, 0.14), $wrap($wrong ? -0.6 : -0.42)],
+            Stitch::Treble => [...$post(0.1, 0.14), $wrap(-0.3), $wrap(-0.58)],
         };
 
         // Worked through the back loop, the front one lies across the foot as a ridge.
-        return $legs.($loop === Loop::Back && $legs !== '' ? "M{$at(-0.5, 0)}Q{$at(0, 0.08)} {$at(0.5, 0)}" : '');
+        return $loop === Loop::Back && $legs !== []
+            ? [...$legs, ['Q', [[-0.5 * $w, 0.0], [0.0, 0.08 * $h], [0.5 * $w, 0.0]]]]
+            : $legs;
     }
 
-    /** The link that the next row stands in. */
-    private static function top(Stitch $stitch, float $w, float $h, float $thick): string
+    /**
+     * The link that the next row stands in.
+     *
+     * @return list<Stroke>
+     */
+    private static function top(Stitch $stitch, float $w, float $h, float $thick): array
     {
-        $n = Canvas::number(...);
         [$y, $bow] = $stitch === Stitch::Chain || $stitch === Stitch::Slip ? [0.0, 1.0] : [-0.92 * $h, 0.55];
-        $link = fn(float $way): string => "M{$n(-0.5 * $w)} {$n($y + 0.1 * $way * $thick)}Q0 "
-            ."{$n($y + $way * $bow * $thick)} {$n(0.5 * $w)} {$n($y + 0.1 * $way * $thick)}";
+        $link = fn(float $way): array => ['Q', [
+            [-0.5 * $w, $y + 0.1 * $way * $thick],
+            [0.0, $y + $way * $bow * $thick],
+            [0.5 * $w, $y + 0.1 * $way * $thick],
+        ]];
 
-        return $link(-1).$link(1);
+        return [$link(-1), $link(1)];
     }
 }

@@ -362,12 +362,13 @@ final class Bag extends Record
     /** What it stands on, beside what her books say: another as soon as that is. */
     public function standsOn(): string
     {
+        $choices = $this->choices;
         $those = ['others' => 1, 'changes' => 1, 'learned' => 1, 'swatch_counts' => 1];
 
         return json_encode([
-            $this->material_id, $this->swatch_id, $this->hangs(), array_intersect_key($this->choices, $those),
+            $this->material_id, $this->swatch_id, $this->hangs(), array_intersect_key($choices, $those),
             // Of what others teach, where it is learned.
-            $this->swatch_id === null && ($this->choices['learned'] ?? false) === true
+            $this->swatch_id === null && ($choices['learned'] ?? false) === true
                 ? array_diff_key($this->hands()->marks(), [$this->id => 1])
                 : [],
         ], JSON_THROW_ON_ERROR);
@@ -376,10 +377,11 @@ final class Bag extends Record
     /** Whether it hangs from something whose stretch is not said. */
     private function hangs(): bool
     {
-        $handles = $this->choices['handles'] ?? $this->choices['build'] ?? null;
+        $choices = $this->choices;
+        $handles = $choices['handles'] ?? $choices['build'] ?? null;
 
         return is_array($handles) && is_string($handles['type'] ?? null) && Makers::hangs($handles['type'])
-            && ! isset($this->choices['stretch']);
+            && ! isset($choices['stretch']);
     }
 
     /** @return array{says: array<string, mixed>, over: list<string>} */

@@ -260,16 +260,17 @@ final class Hands
     private function proportions(Motif $measured, array $tried): array
     {
         $this->swatched ??= LearnedHand::of(array_values($this->trials()));
+        $keys = array_map(fn(Motif $one): string => $one->key, $tried);
         $known = array_filter(
             $this->swatched->proportions($measured),
-            fn(Proportion $one): bool => in_array($one->motif, $tried, true),
+            fn(Proportion $one): bool => in_array($one->of, $keys, true),
         );
         $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];
 
         return array_values(
             array_map(
                 fn(Proportion $one): array => [
-                    'stitch' => $one->motif->key,
+                    'stitch' => $one->of,
                     'width' => $times($one->width),
                     'height' => $times($one->height),
                     'strand' => $times($one->strand),

@@ -124,7 +124,7 @@ final class BagController extends Controller
         }
         $sheet = $kept->sheet;
         // When she was answered.
-        defer(fn() => Listed::keep($sheet, $maker));
+        defer(fn() => Listed::keep($sheet, $maker), 'listed');
         if (! $request->expectsJson()) {
             $to = redirect()->route('bags.plan', $bag);
 

@@ -98,21 +98,21 @@ final class GaugeReader
         $proportions = [];
         $taken = $own === null ? [] : [$own->motif->key => true];
         foreach ($top->objects('proportions', count(Motif::keys()) - 1) as $one) {
-            $motif = self::motif($one);
+            $of = self::fabric($one);
             $width = self::times($one->object('width'), 'wide');
             $height = self::times($one->object('height'), 'high');
             $strand = self::times($one->object('strand'), 'long');
             $one->close();
-            if ($motif === null || $width === null || $height === null || $strand === null) {
+            if ($of === null || $width === null || $height === null || $strand === null) {
                 continue;
             }
-            if (isset($taken[$motif->key])) {
+            if (isset($taken[$of])) {
                 $one->refuse('stitch', 'One proportion a stitch, and none of the gauge’s own.');
 
                 continue;
             }
-            $taken[$motif->key] = true;
-            $proportions[] = new Proportion($motif, $width, $height, $strand);
+            $taken[$of] = true;
+            $proportions[] = new Proportion($of, $width, $height, $strand);
         }
 
         return $proportions;
@@ -130,8 +130,14 @@ final class GaugeReader
     /** A motif of the catalogue. */
     public static function motif(Fields $of): ?Motif
     {
-        $key = $of->word('stitch', Motif::keys());
+        $key = self::fabric($of);
 
         return $key === null ? null : Motif::find($key);
+    }
+
+    /** Its key alone. */
+    private static function fabric(Fields $of): ?string
+    {
+        return $of->word('stitch', Motif::keys());
     }
 }

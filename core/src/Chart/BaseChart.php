@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Chart;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Instruction\Traverser;
 use Fescue\Core\Stitch\Stitch;
 
 /** What lies flat as a chart to scale: every stitch of a row that has a path stands where that says. */
@@ -24,14 +24,14 @@ final class BaseChart
             if ($path === null) {
                 continue;
             }
-            $tops = Placement::of($row->instructions);
-            foreach ($tops as $place => $placed) {
-                $symbols[] = new Symbol(
-                    $placed->stitch,
-                    $path->stand($place, count($tops)),
-                    $index + 1,
-                    $placed->increase && $index > 0,
-                );
+            $place = 0;
+            foreach (Traverser::unrolled($row->instructions) as [$leaf]) {
+                foreach ($leaf->works() as $one) {
+                    for ($left = $one->top ? $one->count : 0; $left > 0; $left--) {
+                        $stand = $path->stand($place++, $row->count->leaves);
+                        $symbols[] = new Symbol($one->stitch, $stand, $index + 1, $one->increase && $index > 0);
+                    }
+                }
             }
         }
 

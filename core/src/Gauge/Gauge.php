@@ -69,7 +69,7 @@ final readonly class Gauge
     public function proportion(Motif $motif): ?Proportion
     {
         foreach ($this->proportions as $one) {
-            if ($one->motif === $motif) {
+            if ($one->of === $motif->key) {
                 return $one;
             }
         }

@@ -233,7 +233,7 @@ final readonly class LearnedHand
         }
 
         return new Proportion(
-            $other,
+            $other->key,
             $spread('width', 1.0),
             $spread('height', $other->relativeHeight() / $of->relativeHeight()),
             $strand,

@@ -71,7 +71,8 @@ final readonly class StartingChain implements Instruction
         ) {
             return [...$instructions, ...$instructions];
         }
-        $both = new Several($first->stitch, $first->inOne, $last->anchors + $first->anchors, $first->loop, $first->into);
+        $anchors = $last->anchors + $first->anchors;
+        $both = new Several($first->stitch, $first->inOne, $anchors, $first->loop, $first->into);
 
         return [...array_slice($instructions, 0, -1), $both, ...array_slice($instructions, 1)];
     }

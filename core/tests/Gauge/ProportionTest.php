@@ -77,7 +77,7 @@ final class ProportionTest extends TestCase
     private static function of(array $proportions, Motif $motif): Proportion
     {
         foreach ($proportions as $one) {
-            if ($one->motif === $motif) {
+            if ($one->of === $motif->key) {
                 return $one;
             }
         }
@@ -95,7 +95,7 @@ final class ProportionTest extends TestCase
         $all = LearnedHand::of([])->proportions(Motif::single());
         self::assertSame(
             array_values(array_diff(array_keys(Motif::all()), ['sc'])),
-            array_map(fn(Proportion $one): string => $one->motif->key, $all),
+            array_map(fn(Proportion $one): string => $one->of, $all),
         );
         $double = self::of($all, Motif::named('dc'));
         self::assertEqualsWithDelta([1.0, 2.0], [$double->width->likely, $double->height->likely], 1e-12);
@@ -136,7 +136,7 @@ final class ProportionTest extends TestCase
             $own = $hand->predictBag($hook, new Material($kind, $diameter, LinearDensity::gramsPerMetre(5)), $motif);
             self::assertCount(count(Motif::all()) - 1, $own->others);
             foreach ($own->others as $other) {
-                $straight = $hand->predict($hook, $diameter, $kind, $other->motif);
+                $straight = $hand->predict($hook, $diameter, $kind, Motif::named($other->of));
                 foreach (['width', 'height', 'strand'] as $measure) {
                     self::assertEqualsWithDelta(
                         1,
