@@ -28,6 +28,7 @@ use Fescue\Core\Piece\Variant;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 
 /**
  * The choices of a bag, as its forms send them. What the choices mean is the core's to judge: here they
@@ -48,7 +49,17 @@ final readonly class BagForm
 
     private const SIZES = ['length', 'width', 'height'];
 
-    private function __construct(private Request $request, private User $maker) {}
+    /** @var array<mixed> all that was sent */
+    private array $sent;
+
+    /** Written behind a bare number. */
+    private string $unit;
+
+    private function __construct(Request $request, private User $maker)
+    {
+        $this->sent = $request->input();
+        $this->unit = $maker->units->value;
+    }
 
     /**
      * Puts what a request chose on a bag, unsaved. A bag that came as a file keeps its own material and gauge until
@@ -131,7 +142,7 @@ final readonly class BagForm
         if ($this->typed('edge.stitch') !== '') {
             $choices['edge'] = $this->settings('edge', (Makers::RIM)::open());
         }
-        if ($this->request->has('changes')) {
+        if (array_key_exists('changes', $this->sent)) {
             $kept = $this->changes(
                 $kept['others'] ?? null,
                 $bag->material_id,
@@ -268,7 +279,7 @@ final readonly class BagForm
     {
         return Typed::withUnit(
             $text,
-            $unit === LengthUnit::Millimetre ? $unit->value : $this->maker->units->value,
+            $unit === LengthUnit::Millimetre ? $unit->value : $this->unit,
         );
     }
 
@@ -464,12 +475,12 @@ final readonly class BagForm
 
     private function typed(string $field): string
     {
-        return Typed::text($this->request, $field);
+        return Typed::plain(Arr::get($this->sent, $field));
     }
 
     private function length(string $field): string
     {
-        return Typed::withUnit($this->typed($field), $this->maker->units->value);
+        return Typed::withUnit($this->typed($field), $this->unit);
     }
 
     /**

@@ -35,9 +35,11 @@ final class Changing
     public static function held(Bag $bag, \Closure $change): mixed
     {
         return DB::transaction(function () use ($bag, $change): mixed {
-            $row = DB::table('bags')->where(['id' => $bag->id, 'user_id' => $bag->user_id])->whereNull('deleted_at');
-            $row->select('bags.*')->selectRaw(WorkLog::BEGUN.' as begun')->lockForUpdate();
-            $now = (array) $row->first() ?: throw (new ModelNotFoundException())->setModel(Bag::class, [$bag->id]);
+            $now = (array) DB::selectOne(
+                'select bags.*, '.WorkLog::BEGUN.' as begun from bags '
+                    .'where id = ? and user_id = ? and deleted_at is null for update',
+                [$bag->id, $bag->user_id],
+            ) ?: throw (new ModelNotFoundException())->setModel(Bag::class, [$bag->id]);
             $isBegun = (bool) $now['begun'];
             $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
             $bag->forgetStock();
@@ -76,8 +78,9 @@ final class Changing
         if ($new !== []) {
             $bag->setAttribute(Bag::UPDATED_AT, $bag->freshTimestamp());
             $bag->syncOriginal();
-            DB::table('bags')->where('id', $bag->id)
-                ->update($new + [Bag::UPDATED_AT => $bag->getAttributes()[Bag::UPDATED_AT]]);
+            $new += [Bag::UPDATED_AT => $bag->getAttributes()[Bag::UPDATED_AT]];
+            $set = implode(', ', array_map(fn(string $column): string => "{$column} = ?", array_keys($new)));
+            DB::update("update bags set {$set} where id = ?", [...array_values($new), $bag->id]);
         }
     }
 

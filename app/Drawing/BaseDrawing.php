@@ -137,13 +137,19 @@ final class BaseDrawing
     {
         $stand = $symbol->stand;
         // Of a turn of a tenth of a degree nothing is seen.
-        $turn = (int) round(10 * $stand->degrees) % self::comesRound($symbol->stitch);
+        $turn = (int) round(10 * $stand->degrees) % self::comesRound($symbol);
         $isBegun = $symbol->round === 0 && ! $this->isPlainChain();
-        $of = $isBegun ? 'begun' : $symbol->stitch->value;
-        $this->shapes[$of][$turn] ??= $isBegun ? $this->hole() : $this->shape($symbol->stitch, deg2rad($turn / 10));
+        $of = $isBegun ? 'begun' : "{$symbol->stitch->value} {$symbol->standing}";
+        $this->shapes[$of][$turn] ??= match (true) {
+            $isBegun => $this->hole(),
+            $symbol->standing > 0 => $this->column($symbol, $turn / 10),
+            default => $this->shape($symbol->stitch, deg2rad($turn / 10)),
+        };
 
-        return 'M'.self::fine($this->x + $stand->x * $this->scale)
-            .' '.self::fine($this->y + $stand->y * $this->scale).$this->shapes[$of][$turn];
+        $x = (int) round(self::FINE * ($this->x + $stand->x * $this->scale));
+        $y = (int) round(self::FINE * ($this->y + $stand->y * $this->scale));
+
+        return "M{$x} {$y}{$this->shapes[$of][$turn]}";
     }
 
     private static function fine(float $pixels): int
@@ -152,11 +158,12 @@ final class BaseDrawing
     }
 
     /** Tenths of a degree after which a symbol looks as it did: a chain lies along the sheet, a cross has four arms. */
-    private static function comesRound(Stitch $stitch): int
+    private static function comesRound(Symbol $symbol): int
     {
         return match (true) {
-            $stitch === Stitch::Chain => 1,
-            isset(self::YARN_OVERS[$stitch->value]) => 3600,
+            $symbol->standing > 0 => 1800,
+            $symbol->stitch === Stitch::Chain => 1,
+            isset(self::YARN_OVERS[$symbol->stitch->value]) => 3600,
             default => 900,
         };
     }
@@ -177,6 +184,23 @@ final class BaseDrawing
 
         return "m-{$n($round)} 0a{$n($round)} {$n($round)} 0 1 0 {$n(2 * $round)} 0"
             ."a{$n($round)} {$n($round)} 0 1 0 -{$n(2 * $round)} 0";
+    }
+
+    /** From its middle: chains one upon another, as high together as the stitches of the round. */
+    private function column(Symbol $symbol, float $degrees): string
+    {
+        $n = self::fine(...);
+        $fabric = $this->lie[$symbol->round - 1]->fabric;
+        $half = 0.4 * $this->plan->gauge->heightOf($fabric)->mm * $this->scale;
+        $long = $half / $symbol->standing;
+        // So far outward from where the pen is.
+        $to = fn(float $out): string => $n($out * sin(deg2rad($degrees))).' '.$n(-$out * cos(deg2rad($degrees)));
+        $arc = "a{$n(min(0.6 * $this->wide, $long))} {$n($long)} {$degrees} 1 0 ";
+
+        return "m{$to(-$half)}".str_repeat(
+            "{$arc}{$to(2 * $long)}{$arc}{$to(-2 * $long)}m{$to(2 * $long)}",
+            $symbol->standing,
+        );
     }
 
     /** From its middle: an oval, a cross, or a T with a slash for each yarn over of a taller post. */
@@ -241,13 +265,14 @@ final class BaseDrawing
             ],
         );
         [$along, $up] = [$n($wide - 2 * $corner), $n(max(0.0, $high - 2 * $corner))];
-        $arc = fn(string $x, string $y): string => $corner > 0
-            ? "a{$n($corner)} {$n($corner)} 0 0 1 {$x}{$n($corner)} {$y}{$n($corner)}"
-            : '';
+        // A quarter of a circle from one way to the other, as a curve: on paper arcs come out askew.
+        [$bend, $rest] = [0.5523 * $corner, 0.4477 * $corner];
+        $turn = fn(float $x, float $y): string => $corner <= 0 ? '' : ($x * $y > 0
+            ? "c{$n($x * $bend)} 0 {$n($x * $corner)} {$n($y * $rest)} "
+            : "c0 {$n($y * $bend)} {$n($x * $rest)} {$n($y * $corner)} ")."{$n($x * $corner)} {$n($y * $corner)}";
 
-        return "M{$n($this->x - $wide / 2 + $corner)} "
-            ."{$n($this->y - $high / 2)}h{$along}{$arc('', '')}v{$up}{$arc('-', '')}"
-            ."h-{$along}{$arc('-', '-')}v-{$up}{$arc('', '-')}z";
+        return "M{$n($this->x - $wide / 2 + $corner)} {$n($this->y - $high / 2)}"
+            ."h{$along}{$turn(1, 1)}v{$up}{$turn(-1, 1)}h-{$along}{$turn(-1, -1)}v-{$up}{$turn(1, -1)}z";
     }
 
     /** Where rounds start, and which way they go. */

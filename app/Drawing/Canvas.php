@@ -71,7 +71,7 @@ final class Canvas
 
     public function n(float $value): string
     {
-        return self::number($value);
+        return (string) round($value, 2);
     }
 
     public static function number(float $value, int $decimals = 2): string
@@ -145,22 +145,27 @@ final class Canvas
         $height = $this->height;
         $width = self::WIDTH;
         [$step, $middle, $long] = $this->steps();
-        $ticks = '';
-        $numbers = '';
+        $ticks = $numbers = '';
         foreach ([
             [$this->x0, 1, $width, false],
             [$this->y0, $this->upward ? -1 : 1, $height, true],
         ] as [$zero, $way, $end, $down]) {
-            for ($tick = 0; ; $tick++) {
+            // Ticks are the dashes of a line along the tape, as broad as they reach.
+            $from = $this->n($zero - 0.5 * $way);
+            $to = $way > 0 ? $end : $tape;
+            foreach ([4 => 1, 6 => $middle, 9 => $long] as $reach => $every) {
+                $at = $this->n($tape - $reach / 2);
+                $ticks .= '<path d="'.($down ? "M{$at} {$from}V{$to}" : "M{$from} {$at}H{$to}")
+                    ."\" stroke-width=\"{$reach}\" "
+                    .'stroke-dasharray="1 '.self::number($every * $step * $this->scale - 1, 4).'"/>';
+            }
+            for ($tick = $long; ; $tick += $long) {
                 $at = $zero + $way * $tick * $step * $this->scale;
                 if ($at > $end || $at < $tape) {
                     break;
                 }
-                $isLong = $tick % $long === 0;
-                $reach = $isLong ? 9 : ($tick % $middle === 0 ? 6 : 4);
-                $ticks .= $down ? "M{$tape} {$this->n($at)}h-{$reach}" : "M{$this->n($at)} {$tape}v-{$reach}";
                 // No number where it would stand on the unit's name in the corner.
-                if ($isLong && $tick > 0 && $at < $end - 10 && $at > $tape + 14) {
+                if ($at < $end - 10 && $at > $tape + 14) {
                     $number = (int) round($tick * $step / $this->unit->millimetres());
                     $numbers .= $down
                         ? '<text x="2" y="'.$this->n($at - 3)."\">{$number}</text>"
@@ -170,7 +175,7 @@ final class Canvas
         }
 
         return "<path d=\"M0 0H{$width}V{$tape}H{$tape}V{$height}H0Z\" fill=\"".Ink::TAPE.'"/>'
-            ."<path d=\"{$ticks}\" stroke=\"".Ink::INK.'" stroke-width="1" opacity=".75"/>'
+            .'<g fill="none" stroke="'.Ink::INK."\" opacity=\".75\">{$ticks}</g>"
             .'<g font-size="13" font-weight="600" fill="'.Ink::INK."\">{$numbers}</g>"
             .'<text x="3" y="15" font-size="13" fill="'.Ink::INK."\">{$this->unit->value}</text>";
     }

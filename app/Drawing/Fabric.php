@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
@@ -56,8 +57,7 @@ final class Fabric
      */
     public function part(
         bool $top,
-        Stitch $stitch,
-        Loop $loop,
+        Placed $of,
         float $wide,
         float $high,
         float $thick,
@@ -65,9 +65,10 @@ final class Fabric
         bool $wrong = false,
     ): ?string {
         $thick = max(0.8, min($thick, self::THICKEST * $wide));
+        $sizes = [round($wide, 2), round($high, 2), round($thick, 2)];
         $key = implode(
             '|',
-            [$top, $stitch->value, $loop->value, round($wide, 2), round($high, 2), round($thick, 2), $colour, $wrong],
+            [$top, $of->stitch->value, $of->loop->value, $of->standing, ...$sizes, $colour, $wrong],
         );
         $id = $this->name.substr(hash('crc32b', $key), 0, 8);
         if (isset($this->parts[$id])) {
@@ -75,9 +76,12 @@ final class Fabric
         }
         $strokes = $wide < self::LEAST
             ? ($top ? [] : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
-            : ($top
-                ? self::top($stitch, $wide, $high, $thick)
-                : self::legs($stitch, $loop, $wide, $high, $thick, $wrong));
+            : match (true) {
+                // A chain that stands ends in a top as a stitch does.
+                $top => self::top($of->standing > 0 ? Stitch::Single : $of->stitch, $wide, $high, $thick),
+                $of->standing > 0 => self::column($of->standing, $wide, $high),
+                default => self::legs($of->stitch, $of->loop, $wide, $high, $thick, $wrong),
+            };
         if ($strokes === []) {
             return null;
         }
@@ -96,13 +100,10 @@ final class Fabric
         if (! isset($this->defs[$id])) {
             [$strokes, $thick, $colour, $light] = $this->parts[$part];
             $paths = 'M0 0'.str_repeat($this->repeated["{$part} {$step}"] ??= self::moving($strokes, $step), $count);
-            $this->defs[$id] = "<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
-                .self::strand(
-                    $paths,
-                    $thick,
-                    $colour,
-                    $light,
-                ).'</g>';
+            // Its way is the longest of all that is said: once for the three strokes that lie on it.
+            $this->defs[$id] = "<path id=\"{$id}d\" d=\"{$paths}\"/>"
+                ."<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
+                .self::strand("<use href=\"#{$id}d\"/>", $thick, $colour, $light).'</g>';
         }
 
         return $id;
@@ -181,12 +182,7 @@ final class Fabric
         $id = 'p'.hash('crc32b', implode('|', [$stitch->value, $wide, $high, $thick, $colour]));
         // The row above stands in the tops of this one.
         $stand = fn(string $path, float $y): string => "<g transform=\"translate({$n($wide / 2)} {$n($y)})\">"
-            .self::strand(
-                $path,
-                $thick,
-                $colour,
-                true,
-            ).'</g>';
+            .self::strand("<path d=\"{$path}\"/>", $thick, $colour, true).'</g>';
         $one = $stand($legs, $high).$stand($top, $high).$stand($legs, 0);
 
         return [
@@ -212,21 +208,25 @@ final class Fabric
         return [
             $id,
             "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" patternUnits=\"userSpaceOnUse\">"
-                .'<g fill="none" stroke-linecap="round">'.self::strand($way, $thick, $colour, true).'</g></pattern>',
+                .'<g fill="none" stroke-linecap="round">'
+                .self::strand("<path d=\"{$way}\"/>", $thick, $colour, true).'</g></pattern>',
         ];
     }
 
-    private static function strand(string $path, float $thick, string $colour, bool $light): string
+    /** @param string $way markup of the way that it lies along */
+    private static function strand(string $way, float $thick, string $colour, bool $light): string
     {
         $n = Canvas::number(...);
+        $stroke = fn(string $colour, float $broad, string $moved = ''): string => "<g stroke=\"{$colour}\" "
+            ."stroke-width=\"{$n($broad)}\"{$moved}>{$way}</g>";
 
-        return "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, Ink::INK, 0.6)."\" stroke-width=\"{$n($thick)}\"/>"
-            ."<path d=\"{$path}\" stroke=\"{$colour}\" "
-            ."stroke-width=\"{$n(max(0.5, $thick - max(0.8, 0.22 * $thick)))}\"/>"
-            .($light && $thick > 2
-                ? "<path d=\"{$path}\" stroke=\"".Ink::mix($colour, '#ffffff', 0.35).'"'
-                    ." stroke-width=\"{$n(0.16 * $thick)}\""
-                ." transform=\"translate({$n(-0.14 * $thick)} {$n(-0.1 * $thick)})\"/>" : '');
+        return $stroke(Ink::mix($colour, Ink::INK, 0.6), $thick)
+            .$stroke($colour, max(0.5, $thick - max(0.8, 0.22 * $thick)))
+            .($light && $thick > 2 ? $stroke(
+                Ink::mix($colour, '#ffffff', 0.35),
+                0.16 * $thick,
+                " transform=\"translate({$n(-0.14 * $thick)} {$n(-0.1 * $thick)})\"",
+            ) : '');
     }
 
     /**
@@ -267,6 +267,20 @@ final class Fabric
         return $loop === Loop::Back && $legs !== []
             ? [...$legs, ['Q', [[-0.5 * $w, 0.0], [0.0, 0.08 * $h], [0.5 * $w, 0.0]]]]
             : $legs;
+    }
+
+    /**
+     * Chains one upon another, link in link.
+     *
+     * @return list<Stroke>
+     */
+    private static function column(int $chains, float $w, float $h): array
+    {
+        $link = 0.94 * $h / $chains;
+
+        return array_map(fn(int $nth): array => ['L', [
+            [-0.2 * $w, -($nth + 0.9) * $link], [0.0, -($nth - 0.15) * $link], [0.2 * $w, -($nth + 0.9) * $link],
+        ]], range(0, $chains - 1));
     }
 
     /**

@@ -152,11 +152,36 @@ final class SideDrawing
         $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
         $lifted = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted));
         $fanned = $wide * $this->fan($lifted, $row);
+        $wrong = $this->isWrong($row);
+        // What a stitch is drawn with is the same all along the row: its part by what it is; '' where it has none.
+        $parts = [];
+        $part = function (bool $top, SideStitch $one) use (
+            &$parts,
+            $wide,
+            $fanned,
+            $high,
+            $thick,
+            $colour,
+            $wrong
+        ): string {
+            $lifted = $one->foot->lifted;
+            $of = "{$one->placed->stitch->value} {$one->placed->loop->value} {$one->placed->standing}";
+
+            return $parts["{$of} {$top} {$lifted}"] ??= (string) $this->fabric->part(
+                $top,
+                $one->placed,
+                $lifted ? $fanned : $wide,
+                $high,
+                $thick,
+                $colour,
+                $wrong,
+            );
+        };
         $drawn = '';
         // Under the chains of an open fabric what lies behind shows.
         $open = $row->row->fabric->isOpen();
         $dense = array_values(
-            array_filter($level, fn(SideStitch $one): bool => ! $open || $one->placed->stitch !== Stitch::Chain),
+            array_filter($level, fn(SideStitch $one): bool => ! $open || ! self::isOpen($one)),
         );
         foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
             [$first, $last] = [$run[0], $run[count($run) - 1]];
@@ -167,38 +192,20 @@ final class SideDrawing
         }
         foreach ([false, true] as $top) {
             foreach ($this->runs($level, $wide, true, $top) as $run) {
-                $part = $this->fabric->part(
-                    $top,
-                    $run[0]->placed->stitch,
-                    $run[0]->placed->loop,
-                    $wide,
-                    $high,
-                    $thick,
-                    $colour,
-                    $this->isWrong($row),
-                );
-                if ($part !== null) {
+                $id = $part($top, $run[0]);
+                if ($id !== '') {
                     $at = $run[0]->foot;
                     $x = $n($this->middle + ($top ? $run[0]->topX() : $at->x) * $this->scale);
                     $y = $n($at->y * $this->scale);
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, count($run), $wide)}\" "
+                    $drawn .= "<use href=\"#{$this->fabric->row($id, count($run), $wide)}\" "
                         .($top || $run[0]->slant === 0.0 ? "x=\"{$x}\" y=\"{$y}\"/>"
                             : "transform=\"matrix(1 0 {$n(-$run[0]->slant * $this->scale / $high)} 1 {$x} {$y})\"/>");
                 }
             }
             foreach ($lifted as $one) {
-                $part = $this->fabric->part(
-                    $top,
-                    $one->placed->stitch,
-                    $one->placed->loop,
-                    $fanned,
-                    $high,
-                    $thick,
-                    $colour,
-                    $this->isWrong($row),
-                );
-                if ($part !== null) {
-                    $drawn .= "<use href=\"#{$this->fabric->row($part, 1, $fanned)}\" "
+                $id = $part($top, $one);
+                if ($id !== '') {
+                    $drawn .= "<use href=\"#{$this->fabric->row($id, 1, $fanned)}\" "
                         ."transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} "
                         ."{$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
                 }
@@ -206,6 +213,12 @@ final class SideDrawing
         }
 
         return $drawn;
+    }
+
+    /** Whether it is a chain under which what lies behind shows. */
+    private static function isOpen(SideStitch $one): bool
+    {
+        return $one->placed->stitch === Stitch::Chain && $one->placed->standing === 0;
     }
 
     /** Whether the row was worked with its wrong side to the maker, so that the front of the bag shows that. */

@@ -74,10 +74,11 @@ final class Typeset
                 ->cloneNode(true);
             if ($shape instanceof DOMElement) {
                 $shape->removeAttribute('id');
-                $shape->setAttribute(
-                    'transform',
-                    $use->getAttribute('transform') ?: "translate({$use->getAttribute('x')} {$use->getAttribute('y')})",
-                );
+                $at = "{$use->getAttribute('x')} {$use->getAttribute('y')}";
+                $moved = $use->getAttribute('transform') ?: ($at === ' ' ? '' : "translate({$at})");
+                if ($moved !== '') {
+                    $shape->setAttribute('transform', $moved);
+                }
                 $use->parentNode?->replaceChild($shape, $use);
             }
         }

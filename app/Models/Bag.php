@@ -354,7 +354,9 @@ final class Bag extends Record
     /** How its swatch changed as it hung; null where none of it hung. */
     public function hang(): ?Hang
     {
-        $this->stand();
+        if ($this->stood === null) {
+            $this->stand();
+        }
 
         return $this->stood === null ? $this->hands()->hangOf($this->swatch) : $this->stood[2];
     }

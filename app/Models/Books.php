@@ -51,11 +51,14 @@ final class Books
         if ($whats === []) {
             return;
         }
-        $rows = DB::table('books')->leftJoin('known', function ($join) use ($whats): void {
-            $join->on('known.user_id', '=', 'books.user_id')->whereIn('known.what', $whats);
-        })->where('books.user_id', $this->maker)->get(
-            ['books.revision as now', 'books.timed', 'known.what', 'known.revision', 'known.of', 'known.value'],
-        )->all();
+        $names = implode(', ', array_fill(0, count($whats), '?'));
+        /** @var list<\stdClass> $rows */
+        $rows = DB::select(
+            'select books.revision as now, books.timed, known.what, known.revision, known.of, known.value from books '
+                ."left join known on known.user_id = books.user_id and known.what in ({$names}) "
+                .'where books.user_id = ?',
+            [...array_values($whats), $this->maker],
+        );
         $now = $rows[0]->now ?? throw new \LogicException("Maker {$this->maker} has no books.");
         if ($this->opened === null) {
             [$this->opened, $this->timed] = [(int) $now, (int) $rows[0]->timed];

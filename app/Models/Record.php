@@ -28,6 +28,32 @@ abstract class Record extends Model
         $this->setRelations($kept[1]);
     }
 
+    /** What a column means is said by casts alone: no method reads or writes one, or is looked for each time. */
+    public function hasGetMutator($key): bool
+    {
+        return false;
+    }
+
+    public function hasAttributeGetMutator($key): bool
+    {
+        return false;
+    }
+
+    public function hasAttributeMutator($key): bool
+    {
+        return false;
+    }
+
+    public function hasSetMutator($key): bool
+    {
+        return false;
+    }
+
+    public function hasAttributeSetMutator($key): bool
+    {
+        return false;
+    }
+
     /**
      * By their names alone, as their traits have them: asking some three hundred methods whether an attribute marks
      * them too takes a good part of what a request takes.

@@ -68,6 +68,8 @@ final class AppServiceProvider extends ServiceProvider
             TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         }
         Model::shouldBeStrict();
+        // Nobody listens to them, and each row that is read would be told of.
+        Model::unsetEventDispatcher();
         // Each form of a page has a key of its own, so that it is done once however often it is sent.
         Blade::directive('csrf', fn(): string => '<?php echo csrf_field(); ?><input type="hidden" name="_once" '
             .'value="<?php echo bin2hex(random_bytes(12)); ?>" autocomplete="off">');

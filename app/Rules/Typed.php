@@ -16,8 +16,12 @@ final class Typed
     /** Trimmed text, bytes that are no letter marked; empty where the field holds none. Dots reach into brackets. */
     public static function text(Request $request, string $field): string
     {
-        $value = $request->input($field);
+        return self::plain($request->input($field));
+    }
 
+    /** So of a value that was sent. */
+    public static function plain(mixed $value): string
+    {
         return is_string($value) || is_int($value) || is_float($value) ? trim(mb_scrub((string) $value)) : '';
     }
 

@@ -77,7 +77,7 @@ final class DrawingTest extends TestCase
                 [
                     $base,
                     298.0,
-                    '/d="M[\d.]+ [\d.]+h([\d.]+)a([\d.]+) /',
+                    '/d="M[\d.]+ [\d.]+h([\d.]+)c[\d.]+ 0 ([\d.]+) /',
                     fn(array $m): float => (float) $m[1] + 2 * (float) $m[2],
                 ],
                 [$side, 336.0, '/v10m0 -5h([\d.]+)m/', fn(array $m): float => (float) $m[1]],
@@ -111,6 +111,31 @@ final class DrawingTest extends TestCase
         self::assertStringContainsString('chain: 22  ·  round 1: 48  ·  round 2: 56', $base);
     }
 
+    /** A chain that counts stands in the chart and in the fabric as high as the stitches beside it. */
+    public function testAChainThatCountsStandsUp(): void
+    {
+        $drawn = fn(string $chain): array => self::draw(self::plan([
+            'base' => ['type' => 'oval', 'ends' => 'two-and-two', 'stitch' => 'dc', 'chain' => 22, 'rounds' => 3],
+            'body/stitch' => 'dc', 'body/loop' => 'both', 'working' => 'joined-turned', 'starting_chain' => $chain,
+            'handles' => null,
+        ]));
+        [[$apart, $plain], [$base, $side]] = [$drawn('apart'), $drawn('counts')];
+        $arcs = fn(string $svg): int => substr_count(implode('', [
+            ...self::strokes($svg, Ink::INK), ...self::strokes($svg, Ink::WARM), ...self::strokes($svg, Ink::GRASS),
+        ]), 'a');
+        // Of each of the two rounds after the first three ovals, each of two arcs.
+        self::assertSame([2 * 22, 2 * 22 + 2 * 3 * 2], [$arcs($apart), $arcs($base)]);
+        // Three links and a top of two loops, where a double has two legs, its wrap and such a top.
+        self::assertSame(self::strokesUsed($plain), self::strokesUsed($side));
+        self::assertNotSame($plain, $side);
+        $widest = fn(string $svg): float => max(array_map(floatval(...), preg_match_all(
+            '/<path d="M-?[\d.]+ -[\d.]+H(-?[\d.]+)L/',
+            $svg,
+            $ground,
+        ) > 0 ? $ground[1] : [0.0]));
+        self::assertSame($widest($plain), $widest($side));
+    }
+
     public function testEveryStitchOfTheFrontIsDrawn(): void
     {
         // Strokes of a stitch: its V or its two legs, a wrap for each yarn over, and the two loops of its top.
@@ -129,7 +154,7 @@ final class DrawingTest extends TestCase
                 self::plan(['body/stitch' => $stitch, 'body/loop' => 'both', 'working' => 'joined', 'handles' => null]),
             );
             self::assertSame(1, preg_match('/<path d="M(-?[\d.]+) -[\d.]+H(-?[\d.]+)L/', $side, $ground));
-            self::assertGreaterThan(0, preg_match_all('/<g id="\w+x28"[^>]*><path d="M0 0([^"]+)"/', $side, $rows));
+            self::assertGreaterThan(0, preg_match_all('/<path id="\w+x28d" d="M0 0([^"]+)"/', $side, $rows));
             foreach ($rows[1] as $row) {
                 // How far the pen goes from the first stitch to where a 29th would stand: of a curve its end counts.
                 preg_match_all('/[ml](-?[\d.]+)|q-?[\d.]+ -?[\d.]+ (-?[\d.]+)/', $row, $steps);
@@ -143,7 +168,7 @@ final class DrawingTest extends TestCase
     private static function strokesUsed(string $svg): int
     {
         preg_match('~<defs>(.*?)</defs>(.*)~s', $svg, $halves);
-        preg_match_all('~<g id="([^"]+)"[^>]*><path d="([^"]+)"~', $halves[1], $defined);
+        preg_match_all('~<path id="([^"]+)d" d="([^"]+)"~', $halves[1], $defined);
         $strokes = array_combine(
             $defined[1],
             array_map(fn(string $path): int => (int) preg_match_all('/m[^mlq]+[lq]/', $path), $defined[2]),

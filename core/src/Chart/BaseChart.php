@@ -29,7 +29,8 @@ final class BaseChart
                 foreach ($leaf->works() as $one) {
                     for ($left = $one->top ? $one->count : 0; $left > 0; $left--) {
                         $stand = $path->stand($place++, $row->count->leaves);
-                        $symbols[] = new Symbol($one->stitch, $stand, $index + 1, $one->increase && $index > 0);
+                        $increase = $one->increase && $index > 0;
+                        $symbols[] = new Symbol($one->stitch, $stand, $index + 1, $increase, $one->standing);
                     }
                 }
             }

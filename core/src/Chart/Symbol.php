@@ -7,7 +7,10 @@ namespace Fescue\Core\Chart;
 use Fescue\Core\Shape\Stand;
 use Fescue\Core\Stitch\Stitch;
 
-/** One chart symbol: which stitch, where it stands facing outward (mm), in which round (0: the foundation chain). */
+/**
+ * One chart symbol: which stitch, where it stands facing outward (mm), in which round (0: the foundation chain), and of
+ * how many chains one upon another where it is one that stands.
+ */
 final readonly class Symbol
 {
     public function __construct(
@@ -15,5 +18,6 @@ final readonly class Symbol
         public Stand $stand,
         public int $round,
         public bool $increase,
+        public int $standing = 0,
     ) {}
 }

@@ -14,6 +14,7 @@ final readonly class Placed
      * @param int $edge place of the edge it is worked into
      * @param int $first anchor of that edge it stands in, from 0; of a free chain the next to be taken
      * @param int $anchors that it draws together; 0 of a free chain
+     * @param int $standing as of Stitches
      */
     public function __construct(
         public Stitch $stitch,
@@ -22,5 +23,6 @@ final readonly class Placed
         public int $edge,
         public int $first,
         public int $anchors,
+        public int $standing = 0,
     ) {}
 }

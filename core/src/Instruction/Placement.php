@@ -36,6 +36,7 @@ final class Placement
                         $edge,
                         $from + $first,
                         $takes === 0 ? 0 : max(1, intdiv(($top + 1) * $takes, $tops) - $first),
+                        $one->standing,
                     );
                 }
             }

@@ -90,7 +90,7 @@ final readonly class StartingChain implements Instruction
 
         return [
             ...($this->count > 1 ? [new Stitches(Stitch::Chain, $this->count - 1, top: false)] : []),
-            new Stitches(Stitch::Chain, 1, increase: $this->more > 0),
+            new Stitches(Stitch::Chain, 1, increase: $this->more > 0, standing: $this->count),
             ...($this->more > 0 ? [new Stitches($this->as, $this->more, increase: true)] : []),
         ];
     }

@@ -13,6 +13,7 @@ final readonly class Stitches
     /**
      * @param bool $increase whether each shares its anchor with others
      * @param bool $top whether each leaves a top to be worked into
+     * @param int $standing chains one upon another of which it is the top; 0 of a chain that lies, and of all else
      */
     public function __construct(
         public Stitch $stitch,
@@ -20,5 +21,6 @@ final readonly class Stitches
         public Loop $loop = Loop::Both,
         public bool $increase = false,
         public bool $top = true,
+        public int $standing = 0,
     ) {}
 }

@@ -100,9 +100,11 @@ abstract readonly class ByChoices implements Variant
 
     protected function length(string $name): ?Length
     {
+        /** @var array<string, Length> $known a plan asks for the same ones many times */
+        static $known = [];
         $value = $this->values[$name] ?? null;
 
-        return is_string($value) ? Length::parse($value) : null;
+        return is_string($value) ? $known[$value] ??= Length::parse($value) : null;
     }
 
     protected function motif(string $name, string $else = 'sc'): Motif

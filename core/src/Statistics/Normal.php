@@ -52,7 +52,12 @@ final class Normal
             / (1 + $t * (1.432788 + $t * (0.189269 + $t * 0.001308)));
         $z = $p < 0.5 ? -$z : $z;
         for ($step = 0; $step < 4; $step++) {
-            $z -= (self::cumulative($z) - $p) * sqrt(2 * M_PI) * exp($z * $z / 2);
+            $by = (self::cumulative($z) - $p) * sqrt(2 * M_PI) * exp($z * $z / 2);
+            $z -= $by;
+            // Each step squares what it is off: after one so short, nothing is left that a float shows.
+            if (abs($by) < 1e-8) {
+                break;
+            }
         }
 
         return $z;
