@@ -71,7 +71,7 @@ final class Canvas
 
     public function n(float $value): string
     {
-        return (string) round($value, 2);
+        return self::number($value);
     }
 
     public static function number(float $value, int $decimals = 2): string

@@ -80,7 +80,7 @@ test('bands and several materials are chosen on Plan and redrawn in place', asyn
     const tally = page.locator('[data-region="tally"]');
     await expect(tally).toContainText('then Pale cord');
     await expect(tally).toContainText('Another material may run out.');
-    await expect(page.locator('[data-region="drawing"] path[stroke="#eeddcc"]').first()).toBeAttached();
+    await expect(page.locator('[data-region="drawing"] [stroke="#eeddcc"]').first()).toBeAttached();
     // Back to the first, and to the other again: stripes, of which each is weighed in its own rounds.
     await page.getByLabel('Change 2, material').selectOption('the bag’s own');
     await page.getByLabel('Change 2, from round').fill('11');
