@@ -140,8 +140,10 @@ final readonly class Straps extends OnSides implements Hangs
         $edge = $this->edge($on);
         [$wide, $many, $motif] = [$this->given('wide', self::WIDE), $this->given('rows'), $this->motif('stitch')];
         [$side, $fold, $from] = [self::side($edge), self::fold($edge), $this->given('from_side')];
-        // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge.
-        $nth = fn(float $place): int => 1 + ((int) round($place) % $edge->anchors + $edge->anchors) % $edge->anchors;
+        // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge. Half a stitch is
+        // gone on at both, so that the strap still goes over the middle.
+        $nth = fn(float $place): int => 1
+            + ((int) floor($place + 0.5) % $edge->anchors + $edge->anchors) % $edge->anchors;
         $across = $this->way() === self::ACROSS;
         $pairs = $across ? [[$fold - $wide / 2, $fold + $side - $wide / 2]] : [
             [$fold + $from, $fold + $side - $from - $wide],
@@ -190,6 +192,15 @@ final readonly class Straps extends OnSides implements Hangs
                 ),
             ] : []),
             ...($across ? [] : self::folds($edge)),
+            ...($across && abs($pairs[0][0] - round($pairs[0][0])) > 0.2 ? [
+                new Remark(
+                    'straps-half',
+                    Tone::Better,
+                    0,
+                    "A strap of {$wide} stands half a stitch past both folds.",
+                    'One stitch wider or narrower has its middle on them.',
+                ),
+            ] : []),
             Remark::hangTest(),
         ];
         [$first, $last] = $pairs[0];
