@@ -514,6 +514,9 @@ final class Bench extends Command
         }
         foreach (array_diff_key($times, [self::EMPTY => 1]) as $name => $all) {
             $this->ratio("against the empty route, {$name}", $all, $times[self::EMPTY]);
+            // Each against the one beside it: a machine that grows slower meanwhile grows so for both.
+            $beside = array_map(fn(float $one, float $empty): float => $one / $empty, $all, $times[self::EMPTY]);
+            $this->line(sprintf('  %-44s median %7.2f', "  round by round, {$name}", self::percentile($beside, 0.5)));
         }
 
         return $times;
