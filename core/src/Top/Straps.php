@@ -140,8 +140,8 @@ final readonly class Straps extends OnSides implements Hangs
         $edge = $this->edge($on);
         [$wide, $many, $motif] = [$this->given('wide', self::WIDE), $this->given('rows'), $this->motif('stitch')];
         [$side, $fold, $from] = [self::side($edge), self::fold($edge), $this->given('from_side')];
-        // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge. Half a stitch is
-        // gone on at both, so that the strap still goes over the middle.
+        // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge. Half a stitch
+        // is gone on at both, so that the strap still goes over the middle.
         $nth = fn(float $place): int => 1
             + ((int) floor($place + 0.5) % $edge->anchors + $edge->anchors) % $edge->anchors;
         $across = $this->way() === self::ACROSS;
