@@ -212,7 +212,8 @@ final class KnownTest extends TestCase
         $this->get('/bags');
         $kept = fn(): mixed => DB::table('known')->where('what', "listed {$bag->id}")->value('of');
         $before = $kept();
-        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['size.height' => '33 cm', 'name' => 'Higher']))->assertOk();
+        $higher = $this->form($bag, ['size.height' => '33 cm', 'name' => 'Higher']);
+        $this->putJson("/bags/{$bag->id}", $higher)->assertOk();
         $after = $kept();
         self::assertNotSame($before, $after);
         DB::enableQueryLog();

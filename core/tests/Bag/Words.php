@@ -23,7 +23,8 @@ final class Words
                 .'|sl st in (?:first st|top of the starting ch) to join'
                 .'|join the strand in st \d+ of the edge, ch \d'
                 .'|join the strand in st \d+ of the opening, counted from the seam at the front’s right(?:, ch \d)?'
-                .'|sew the last row with \d+ sl st to sts \d+ to \d+ of the edge|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',
+                .'|sew the last row with \d+ sl st to sts \d+ to \d+ of the edge'
+                .'|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',
             '',
             $text,
         );

@@ -30,8 +30,9 @@ final class FoldedAndReadyMadeTest extends TestCase
         $count = StitchCount::of($plan->work->rows[0]->instructions);
         self::assertSame([20, 20], [$count->many(Stitch::Double), $count->many(Stitch::Chain)]);
         self::assertSame(
-            'Along one side of the chain from the 4th ch from hook, then back along its other side: [dc in next st, ch 1, skip 1] 20 times, do not '
-                .'join: mark the first st of the round and move the marker up each round. (40)',
+            'Along one side of the chain from the 4th ch from hook, then back along its other side: '
+                .'[dc in next st, ch 1, skip 1] 20 times, do not join: mark the first st of the round '
+                .'and move the marker up each round. (40)',
             Ways::lines($plan)['Round 1'],
         );
         self::assertSame([240.0, 0.0], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm]);

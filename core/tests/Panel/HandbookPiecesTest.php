@@ -156,8 +156,8 @@ final class HandbookPiecesTest extends TestCase
             ],
             'joined' => [
                 ', ch 1, sc in each st around, sl st in first st to join. (34)',
-                'Ch 1 (does not count as a stitch; start in the st of the join), sc in each st around, sl st in first st '
-                    .'to join. (34)',
+                'Ch 1 (does not count as a stitch; start in the st of the join), sc in each st around, sl st in first '
+                    .'st to join. (34)',
             ],
             'joined-turned' => [
                 ', ch 1, sc in each st around, sl st in first st to join. (34)',
@@ -172,7 +172,8 @@ final class HandbookPiecesTest extends TestCase
             $lines(['edge' => ['stitch' => 'slip']])['Round 1'],
         );
         $strap = ['type' => 'straps', 'wide' => 3, 'rows' => 8, 'from_side' => 3];
-        self::assertSame('J'.sprintf($where, 3).', ch 1, sc in next 3 sts. (3)', $lines(['handles' => $strap])['Row 1']);
+        $first = $lines(['handles' => $strap])['Row 1'];
+        self::assertSame('J'.sprintf($where, 3).', ch 1, sc in next 3 sts. (3)', $first);
         self::assertStringStartsWith(
             'Join the strand in st 3 of the edge',
             $lines(['handles' => $strap, 'edge' => ['stitch' => 'sc']])['Row 1'],

@@ -39,12 +39,14 @@ final class SchoolTest extends TestCase
         $plan = Ways::plan([
             'working' => 'joined',
             'starting_chain' => 'counts',
-            'base' => ['type' => 'oval', 'ends' => 'six', 'stitch' => 'dc', 'chain' => 14, 'rounds' => 2, 'growth' => [12]],
+            'base' => [
+                'type' => 'oval', 'ends' => 'six', 'stitch' => 'dc', 'chain' => 14, 'rounds' => 2, 'growth' => [12],
+            ],
         ]);
         self::assertSame(
             'Ch 3 (counts as the first dc), 1 dc in the st of the join, 2 dc in each of next 2 sts, dc in next 12 sts, '
-                .'2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, sl st in top of the starting '
-                .'ch to join. (48)',
+                .'2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, sl st in top of the '
+                .'starting ch to join. (48)',
             Ways::lines($plan)['Round 2'],
         );
     }

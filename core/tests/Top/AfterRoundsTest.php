@@ -94,7 +94,7 @@ final class AfterRoundsTest extends TestCase
         self::assertStringStartsWith('Join the strand in st 55 of the edge', $lines['Row 1']);
         self::assertStringContainsString('sts 27 to 30', $lines['Row 10']);
         self::assertArrayNotHasKey('straps-half', Ways::notes($plan));
-        // An odd number stands half a stitch past the fold, at both ends alike: as far round the front as round the back.
+        // An odd number stands half a stitch past the fold, at both ends alike: as far round the front as the back.
         $odd = Ways::plan(
             self::AROUND + ['handles' => ['type' => 'straps', 'from' => 'across', 'wide' => 3, 'rows' => 10]],
         );
