@@ -50,7 +50,7 @@ final class Fabric
     }
 
     /**
-     * One part of a stitch: the id to use it by; null where it has none.
+     * One part of a stitch: the id to use it by; '' where it has none.
      *
      * @param bool $top its top, or its legs
      * @param bool $wrong whether its wrong side is seen
@@ -63,7 +63,7 @@ final class Fabric
         float $thick,
         string $colour,
         bool $wrong = false,
-    ): ?string {
+    ): string {
         $thick = max(0.8, min($thick, self::THICKEST * $wide));
         $sizes = [round($wide, 2), round($high, 2), round($thick, 2)];
         $key = implode(
@@ -83,7 +83,7 @@ final class Fabric
                 default => self::legs($of->stitch, $of->loop, $wide, $high, $thick, $wrong),
             };
         if ($strokes === []) {
-            return null;
+            return '';
         }
         $this->parts[$id] = [$strokes, $thick, $colour, $wide >= self::LEAST];
 

@@ -16,7 +16,6 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Fastened;
-use Fescue\Core\Stitch\Stitch;
 
 /**
  * The front of the bag lying flat, stitch by stitch in its colour, its openings lifted as a hand lifts them. To scale.
@@ -167,7 +166,7 @@ final class SideDrawing
             $lifted = $one->foot->lifted;
             $of = "{$one->placed->stitch->value} {$one->placed->loop->value} {$one->placed->standing}";
 
-            return $parts["{$of} {$top} {$lifted}"] ??= (string) $this->fabric->part(
+            return $parts["{$of} {$top} {$lifted}"] ??= $this->fabric->part(
                 $top,
                 $one->placed,
                 $lifted ? $fanned : $wide,
@@ -181,7 +180,7 @@ final class SideDrawing
         // Under the chains of an open fabric what lies behind shows.
         $open = $row->row->fabric->isOpen();
         $dense = array_values(
-            array_filter($level, fn(SideStitch $one): bool => ! $open || ! self::isOpen($one)),
+            array_filter($level, fn(SideStitch $one): bool => ! $open || ! $one->placed->isLyingChain()),
         );
         foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
             [$first, $last] = [$run[0], $run[count($run) - 1]];
@@ -213,12 +212,6 @@ final class SideDrawing
         }
 
         return $drawn;
-    }
-
-    /** Whether it is a chain under which what lies behind shows. */
-    private static function isOpen(SideStitch $one): bool
-    {
-        return $one->placed->stitch === Stitch::Chain && $one->placed->standing === 0;
     }
 
     /** Whether the row was worked with its wrong side to the maker, so that the front of the bag shows that. */

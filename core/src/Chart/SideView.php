@@ -280,7 +280,7 @@ final readonly class SideView
             } else {
                 $stitches[$nth] ??= new SideStitch(
                     $placed[$nth],
-                    $placed[$nth]->stitch === Stitch::Chain && $placed[$nth]->standing === 0 ? $top : $under,
+                    $placed[$nth]->isLyingChain() ? $top : $under,
                 );
             }
         }

@@ -25,4 +25,10 @@ final readonly class Placed
         public int $anchors,
         public int $standing = 0,
     ) {}
+
+    /** Whether it is a chain that lies, with nothing of its own under it. */
+    public function isLyingChain(): bool
+    {
+        return $this->stitch === Stitch::Chain && $this->standing === 0;
+    }
 }
