@@ -186,6 +186,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/bags/{bag}/finish', [FinishController::class, 'undo'])->whereNumber('bag')->name('bags.finish.undo');
     Route::post('/bags/{bag}/again', [FinishController::class, 'again'])->whereNumber('bag')->name('bags.again');
     Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
+    Route::get('/bags/{bag}/what-if/{material}', [WhatIfController::class, 'material'])->whereNumber(['bag', 'material'])->name('bags.what-if.material');
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');
     Route::get('/bags/{bag}/words.pdf', [BagFileController::class, 'pdf'])->whereNumber('bag')->name('bags.pdf');

@@ -66,11 +66,12 @@ final readonly class Listed
         return $listed;
     }
 
-    /** Said while its plan is at hand, so that no list makes that again. */
-    public static function keep(PlanSheet $sheet, User $maker): void
+    /** What lists will say of a bag whose plan is at hand, so that none of them makes that again. */
+    public static function foresee(PlanSheet $sheet, User $maker): void
     {
         $bag = $sheet->bag;
-        $bag->hands()->books()->keep(self::knownAs($bag), self::on($bag, $maker), self::told($bag, $sheet));
+        $books = $bag->hands()->books();
+        $books->foresee(self::knownAs($bag), self::on($bag, $maker), fn(): self => self::told($bag, $sheet));
     }
 
     private static function knownAs(Bag $bag): string

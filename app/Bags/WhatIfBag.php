@@ -12,8 +12,10 @@ use Fescue\Core\Estimate\Timed;
 /** What a bag would come to, take and last. */
 final readonly class WhatIfBag
 {
+    /** @param array{float, float} $flat how wide and how high it lies, mm */
     private function __construct(
         public string $said,
+        public array $flat,
         public float $grams,
         public ?int $inHundred,
         public bool $isSure,
@@ -26,6 +28,7 @@ final readonly class WhatIfBag
 
         return new self(
             $said,
+            [$plan->comesOut->flatWidth->mm, $plan->comesOut->height->mm],
             $estimate->grams->likely,
             $estimate->inHundred(),
             $estimate->isSure() === true,

@@ -16,6 +16,9 @@ final class Books
     /** @var array<string, \stdClass> what was read ahead, by its name: the books’ number then, and what is kept */
     private array $read = [];
 
+    /** @var list<array{array<string, mixed>, \Closure(): string}> rows that are to be kept, less their values */
+    private array $unwritten = [];
+
     /** Their number when they were first opened: what is reckoned here is of no older books. */
     private ?int $opened = null;
 
@@ -88,20 +91,48 @@ final class Books
             return unserialize(base64_decode($kept->value));
         }
         $value = $make();
-        $this->keep($what, $of, $value);
+        // As it is now: whoever has it may do with it what she likes.
+        $written = serialize($value);
+        $this->keep($what, $of, fn(): string => $written);
 
         return $value;
     }
 
-    /** What was reckoned since they were opened, and of nothing that was read before. */
-    public function keep(string $what, string $of, mixed $value): void
+    /**
+     * What is reckoned of nothing that was read before they were opened, and will be asked for: not before she was
+     * answered.
+     *
+     * @param \Closure(): mixed $make
+     */
+    public function foresee(string $what, string $of, \Closure $make): void
+    {
+        $this->keep($what, $of, fn(): string => serialize($make()));
+    }
+
+    /** @param \Closure(): string $written */
+    private function keep(string $what, string $of, \Closure $written): void
     {
         $this->open();
-        // Not before what it is made of is kept: and no other waits for it meanwhile.
-        DB::afterCommit(fn(): int => DB::table('known')->upsert([
-            'user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => sha1($of),
-            'value' => base64_encode(serialize($value)),
-        ], ['user_id', 'what']));
+        $row = ['user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => sha1($of)];
+        // Not before what it is made of is kept, nor after a change that was taken back; and nobody waits for it.
+        DB::afterCommit(function () use ($row, $written): void {
+            if ($this->unwritten === []) {
+                defer($this->write(...));
+            }
+            $this->unwritten[] = [$row, $written];
+        });
+    }
+
+    private function write(): void
+    {
+        DB::table('known')->upsert(
+            array_map(
+                fn(array $one): array => $one[0] + ['value' => base64_encode($one[1]())],
+                $this->unwritten,
+            ),
+            ['user_id', 'what'],
+        );
+        $this->unwritten = [];
     }
 
     /** Whether that is kept, of the books as they are. */

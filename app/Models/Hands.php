@@ -47,7 +47,9 @@ final class Hands
     /** Swatches that teach, the last of all she made: a hand changes, and many more would say no more. */
     private const TEACHING = 200;
 
-    /** The name that her pace is known by. */
+    /** The names that her hand and her pace are known by. */
+    public const HAND = 'hand';
+
     public const PACE = 'pace';
 
     /** Those of her bags that were weighed, and those that were timed. */
@@ -212,7 +214,11 @@ final class Hands
     /** All of it. */
     public function learned(): LearnedHand
     {
-        return $this->learned ??= LearnedHand::of(array_values($this->trials()), $this->worked());
+        return $this->learned ??= $this->books->known(
+            self::HAND,
+            json_encode($this->marks(), JSON_THROW_ON_ERROR),
+            fn(): LearnedHand => LearnedHand::of(array_values($this->trials()), $this->worked()),
+        );
     }
 
     /** How fast she works, by what she logged of all her bags. */

@@ -28,6 +28,22 @@ abstract class Record extends Model
         $this->setRelations($kept[1]);
     }
 
+    /** @var array<class-string, array<string, string>> */
+    private static array $castsOf = [];
+
+    /**
+     * The same of all rows of a table: asked for at every column that is read.
+     *
+     * @return array<string, string>
+     */
+    public function getCasts(): array
+    {
+        return self::$castsOf[static::class] ??= parent::getCasts();
+    }
+
+    /** Nobody observes one. */
+    public static function bootHasEvents(): void {}
+
     /** What a column means is said by casts alone: no method reads or writes one, or is looked for each time. */
     public function hasGetMutator($key): bool
     {

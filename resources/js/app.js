@@ -1,6 +1,7 @@
 import { marking } from './marking.js';
 import { begin } from './begin.js';
 import { folding } from './folding.js';
+import { later } from './later.js';
 import { fileSizes, focusTrouble, keys, leaving, printing, strength } from './page.js';
 import { parcel } from './parcel.js';
 import { plan } from './plan.js';
@@ -18,6 +19,7 @@ strength();
 plan();
 parcel();
 folding();
+later();
 scale();
 ticks();
 marking();

@@ -9,6 +9,7 @@ use App\Drawing\CutDrawing;
 use App\Drawing\EnoughBand;
 use App\Drawing\Ink;
 use App\Drawing\SideDrawing;
+use App\Drawing\SizeMark;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -302,6 +303,20 @@ final class DrawingTest extends TestCase
             self::assertGreaterThanOrEqual(0, $mark($grams));
             self::assertLessThanOrEqual(264, $mark($grams));
         }
+    }
+
+    /** 400 mm as it is are 56 px; half as wide is half of that, and what would be wider than all room ends at its edge. */
+    public function testASizeIsMarkedAgainstTheBagAsItIs(): void
+    {
+        $ways = function (array $flat): array {
+            $svg = simplexml_load_string(SizeMark::of($flat, [400.0, 100.0], 200.0, '#c9b994'))
+                ?: self::fail('No drawing.');
+            self::assertSame(['142', '30'], [(string) $svg['width'], (string) $svg['height']]);
+
+            return array_map(fn(\SimpleXMLElement $one): string => (string) $one['d'], $svg->xpath('//*[@d]') ?: []);
+        };
+        self::assertSame(['M1 29v-28h28v28z', 'M1 29v-14h56v14z'], $ways([200.0, 200.0]));
+        self::assertSame('M1 29v-7h140v7z', $ways([1200.0, 50.0])[0]);
     }
 
     public function testAChipIsAsCoarseAsItsCord(): void

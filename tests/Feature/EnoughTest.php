@@ -576,6 +576,38 @@ final class EnoughTest extends TestCase
         }
     }
 
+    public function testOtherMaterialsFollowThePageAndAreThereTheNextTime(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $thick = $this->material($maker);
+        $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6)]);
+        $page = fn(string $query = ''): string => (string) $this->get("/bags/{$bag->id}/what-if{$query}")
+            ->assertOk()->getContent();
+        $follows = 'data-later="'.route('bags.what-if.material', [$bag, $thick->id]).'"';
+        $takes = fn(string $said): int => substr_count($said, 'aria-label="Take Thick cord on ');
+        $this->actingAs($maker);
+        $first = $page();
+        self::assertStringContainsString($follows, $first);
+        self::assertStringContainsString("aria-label=\"Take {$bag->material?->name} on 8 mm, counts kept\"", $first);
+        self::assertSame(0, $takes($first));
+        $row = (string) $this->get("/bags/{$bag->id}/what-if/{$thick->id}")->assertOk()->getContent();
+        self::assertSame(12, $takes($row));
+        self::assertStringStartsWith('<tbody>', trim($row));
+        self::assertStringNotContainsString('data-later', $page());
+        self::assertStringContainsString(trim($row), $page(), 'What came is what stands there the next time.');
+        // Another bag: it follows again, or comes with the page where that is asked for, or where it comes first.
+        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 12]))->assertOk();
+        self::assertStringContainsString($follows, $page());
+        self::assertSame(12, $takes($page("?materials[]={$thick->id}")));
+        $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 11]))->assertOk();
+        self::assertSame(12, $takes($page('?whole=1')));
+        // None but hers.
+        $theirs = $this->material($this->maker('otto@pier.example'));
+        $this->get("/bags/{$bag->id}/what-if/{$theirs->id}")->assertNotFound();
+        $this->get("/bags/{$bag->id}/what-if/99999999")->assertNotFound();
+    }
+
     /**
      * What the cell shows is what the plan becomes: the size that comes of the counts, or the counts that come to the
      * size.

@@ -143,6 +143,24 @@ test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
     await expect(page.locator('[data-region="tally"]')).toContainText('from swatch');
 });
 
+test('what if: other materials follow the page; one that does not come can be asked for', async ({ page }) => {
+    await toteOnPlan(page);
+    await weighCord(page, 'Mooring cord');
+    await page.goto('/bags');
+    await page.getByRole('link', { name: 'Pier tote' }).click();
+    await page.route('**/what-if/*', (route) => route.abort());
+    await page.getByRole('link', { name: 'What if' }).click();
+    const other = page.locator('tbody').filter({ hasText: 'Mooring cord' });
+    await expect(other.getByRole('link', { name: 'Reckon it too' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Take Tarred cord on 8 mm, counts kept' })).toBeVisible();
+    await page.unroute('**/what-if/*');
+    await page.reload();
+    await expect(other.locator('.size-mark')).toHaveCount(6);
+    await inspect(page);
+    await page.getByRole('button', { name: 'Take Mooring cord on 10 mm, counts kept' }).click();
+    await expect(page.getByRole('status')).toContainText('Taken: Mooring cord on 10 mm');
+});
+
 /** A table seen aslant by a map of our own, mm to pixels of a picture of 1400 by 1100. */
 const see = (x, y) => {
     const depth = 0.0006 * x - 0.0004 * y + 1.1;

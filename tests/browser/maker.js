@@ -24,9 +24,9 @@ export async function signInAsRegistered(page) {
     await page.getByRole('button', { name: 'Sign in' }).click();
 }
 
-export async function weighCord(page) {
+export async function weighCord(page, name = 'Tarred cord') {
     await page.goto('/stash/new');
-    await page.getByLabel('Name').fill('Tarred cord');
+    await page.getByLabel('Name').fill(name);
     await page.getByLabel('Thickness').fill('4');
     await page.getByLabel('Its length').fill('1 m');
     await page.getByLabel('What it weighs').fill('8,2 g');

@@ -65,6 +65,13 @@ test('stash, scale, cutting table, weigh-ins and marks go by plain forms', async
     await expect(page.getByText('from weigh-ins')).toBeVisible();
     await page.getByRole('button', { name: 'Take out the weigh-in after Round 4' }).click();
     await expect(page.getByText('from swatch')).toBeVisible();
+    await weighCord(page, 'Mooring cord');
+    await page.goto('/bags');
+    await page.getByRole('link', { name: 'Pier tote' }).click();
+    await page.getByRole('link', { name: 'What if' }).click();
+    await page.getByRole('link', { name: 'Reckon it too' }).click();
+    await page.getByRole('button', { name: 'Take Mooring cord on 10 mm, size kept' }).click();
+    await expect(page.getByRole('status')).toContainText('Taken: Mooring cord on 10 mm');
 
     await page.goto('/cutting?kind=bag&flat_width=30&height=40&trim_top=8&trim_bottom=2&strip=5&mass=9&pieces=2');
     await page.getByRole('button', { name: 'Cut it so' }).last().click();

@@ -456,6 +456,8 @@ final class Bench extends Command
         $visit = new Visit($url, DatabaseSeeder::EMAIL);
         $bag = self::bags($visit)[0];
         $form = self::redraw($visit, $bag);
+        $strands = Material::query()->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('diameter');
+        $other = (int) $strands->whereKeyNot((int) $form['material_id'])->value('id');
         $round = 0;
         $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
         $this->turnAbout(self::ROUNDS, [
@@ -467,7 +469,8 @@ final class Bench extends Command
             },
             'worktable' => fn(): string => $visit->get('/'),
             'enough' => fn(): string => $visit->get("/bags/{$bag}/enough"),
-            'what if, 6 hooks by 6 materials' => fn(): string => $visit->get("/bags/{$bag}/what-if"),
+            'what if, its own material' => fn(): string => $visit->get("/bags/{$bag}/what-if"),
+            'what if, another that follows' => fn(): string => $visit->get("/bags/{$bag}/what-if/{$other}"),
         ]);
     }
 

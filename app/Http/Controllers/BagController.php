@@ -123,8 +123,7 @@ final class BagController extends Controller
                 : back()->withInput()->withErrors($errors)->with('ways', BagForm::ways($e));
         }
         $sheet = $kept->sheet;
-        // When she was answered.
-        defer(fn() => Listed::keep($sheet, $maker), 'listed');
+        Listed::foresee($sheet, $maker);
         if (! $request->expectsJson()) {
             $to = redirect()->route('bags.plan', $bag);
 
