@@ -456,8 +456,9 @@ final class Bench extends Command
         $visit = new Visit($url, DatabaseSeeder::EMAIL);
         $bag = self::bags($visit)[0];
         $form = self::redraw($visit, $bag);
-        $strands = Material::query()->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('diameter');
-        $other = (int) $strands->whereKeyNot((int) $form['material_id'])->value('id');
+        $strands = Material::query()->whereKeyNot($form['material_id']);
+        $strands->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('diameter');
+        $other = (int) $strands->value('id');
         $round = 0;
         $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
         $this->turnAbout(self::ROUNDS, [
