@@ -12,6 +12,7 @@ use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
+use Fescue\Core\Gauge\Swatch as Measured;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material as Strand;
 use Illuminate\Database\Eloquent\Collection;
@@ -98,24 +99,23 @@ final readonly class WhatIfSheet
     {
         $bag = $sheet->bag;
         $hand = $bag->hands()->learned()->among($sheet->plan->fabrics());
-        $swatches = $maker->swatches()->get();
+        $swatches = $maker->swatches()->whereBelongsTo($material)->get();
         $strand = self::strand($bag, $material);
-        $row = [];
-        foreach ($hooks as $hook) {
-            $row[] = WhatIfCell::of(
-                WhatIf::of(
-                    $sheet->plan,
-                    $hand,
-                    $strand,
-                    $hook,
-                    self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured(),
-                ),
-                $material->id === $bag->material_id && $hook->exact() === $sheet->plan->spec->hands->hook->exact(),
+        $measured = array_map(
+            fn(HookSize $hook): ?Measured => self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured(),
+            $hooks,
+        );
+        $now = $material->id === $bag->material_id ? $sheet->plan->spec->hands->hook->exact() : null;
+        $row = array_map(
+            fn(WhatIf $one): WhatIfCell => WhatIfCell::of(
+                $one,
+                $one->hook->exact() === $now,
                 $bag->hands()->pace(),
                 fn(BagPlan $plan): string => $sheet->figure($plan->comesOut->flatWidth).' × '
                     .$sheet->say($plan->comesOut->height),
-            );
-        }
+            ),
+            WhatIf::across($sheet->plan, $hand, $strand, $hooks, $measured),
+        );
 
         return [$row, $hand->from()];
     }

@@ -309,7 +309,9 @@ final readonly class Oval extends GrownFromChain
             $places = self::places($group, $left, $in);
             $apart = (float) $group;
             foreach ($places as $place) {
-                $apart = min([$apart, ...array_map(fn(float $other): float => abs($place + 0.5 - $other), $below)]);
+                foreach ($below as $other) {
+                    $apart = min($apart, abs($place + 0.5 - $other));
+                }
             }
             if ($apart > $farthest + 1e-9) {
                 [$farthest, $best] = [$apart, $places];

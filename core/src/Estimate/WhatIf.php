@@ -45,24 +45,49 @@ final readonly class WhatIf
         HookSize $hook,
         ?Swatch $measured = null,
     ): self {
-        // A predicted gauge brings its own proportions.
-        $hands = $measured === null
-            ? Handiwork::predicted(
-                $hook,
-                $hand->predictBag($hook, $material, $plan->spec->motif()),
-                $material,
-            )
-            : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
-        $with = fn(BagSpec $spec): ?BagPlan => self::plan($spec->alone(self::size($plan), $material, $hands));
+        return self::across($plan, $hand, $material, [$hook], [$measured])[0];
+    }
 
-        return new self(
-            $hook,
+    /**
+     * On each of some hooks.
+     *
+     * @param list<HookSize> $hooks
+     * @param list<?Swatch> $measured as of() has it, of each hook
+     *
+     * @return list<self> of each hook
+     */
+    public static function across(
+        BagPlan $plan,
+        LearnedHand $hand,
+        Material $material,
+        array $hooks,
+        array $measured,
+    ): array {
+        [$settled, $opened] = [$plan->settled(), $plan->spec->opened()];
+        $size = self::size($plan);
+
+        return array_map(function (HookSize $hook, ?Swatch $swatch) use (
+            $plan,
+            $hand,
             $material,
-            $hands->predicted,
-            $material->diameter->mm / $hands->swatch->gauge()->width->mm,
-            $with($plan->settled()),
-            $with($plan->spec->opened()),
-        );
+            $settled,
+            $opened,
+            $size,
+        ): self {
+            // A predicted gauge brings its own proportions.
+            $hands = $swatch === null
+                ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
+                : new Handiwork($hook, $swatch, proportions: $hand->proportions($swatch->motif));
+
+            return new self(
+                $hook,
+                $material,
+                $hands->predicted,
+                $material->diameter->mm / $hands->swatch->gauge()->width->mm,
+                self::plan($settled->alone($size, $material, $hands)),
+                self::plan($opened->alone($size, $material, $hands)),
+            );
+        }, $hooks, $measured);
     }
 
     /** The size that stays: as wished, or as it comes out where nothing was. */

@@ -91,18 +91,32 @@ final readonly class ClothPiece
             return [[$at, $at], [$at + $wide, $at], [$at + $wide, $at + $high], [$at, $at + $high]];
         }
         $points = [[$at + $corner, $at]];
+        // The middle of each corner, and which way its quarter begins.
         foreach ([
-            [$wide - $corner, $corner, -90],
-            [$wide - $corner, $high - $corner, 0],
-            [$corner, $high - $corner, 90],
-            [$corner, $corner, 180],
-        ] as [$x, $y, $from]) {
-            for ($step = 0; $step <= self::ARC; $step++) {
-                $angle = deg2rad($from + 90 * $step / self::ARC);
-                $points[] = [$at + $x + $corner * cos($angle), $at + $y + $corner * sin($angle)];
+            [$at + $wide - $corner, $at + $corner, 0, -1],
+            [$at + $wide - $corner, $at + $high - $corner, 1, 0],
+            [$at + $corner, $at + $high - $corner, 0, 1],
+            [$at + $corner, $at + $corner, -1, 0],
+        ] as [$x, $y, $right, $down]) {
+            foreach (self::quarter() as [$on, $round]) {
+                $points[] = [
+                    $x + $corner * ($on * $right - $round * $down), $y + $corner * ($on * $down + $round * $right),
+                ];
             }
         }
 
         return $points;
+    }
+
+    /** @return list<array{float, float}> points of a quarter of a circle of radius 1: cosine and sine */
+    private static function quarter(): array
+    {
+        /** @var list<array{float, float}> $quarter */
+        static $quarter = [];
+        for ($step = count($quarter); $step <= self::ARC; $step++) {
+            $quarter[] = [cos(M_PI_2 * $step / self::ARC), sin(M_PI_2 * $step / self::ARC)];
+        }
+
+        return $quarter;
     }
 }

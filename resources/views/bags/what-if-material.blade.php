@@ -5,7 +5,7 @@
     $out = $compared->sheet->plan->comesOut;
     $row = $compared->rows[$material->id];
     $room = max(0.0, ...array_map(fn($cell) => $cell->counts->flat[1] ?? 0.0, $row));
-    $take = route('bags.what-if', $bag)."?material_id={$material->id}";
+    $take = ($here ?? route('bags.what-if', $bag))."?material_id={$material->id}";
 @endphp
 <tbody>
     @foreach (['counts', 'size'] as $keep)

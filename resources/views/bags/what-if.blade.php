@@ -23,7 +23,7 @@
                 @if (isset($compared->rows[$material->id]))
                     @include('bags.what-if-material')
                 @else
-                    <tbody data-later="{{ route('bags.what-if.material', [$bag, $material->id]) }}">
+                    <tbody data-later="{{ $here }}/{{ $material->id }}">
                         <tr><th scope="rowgroup">{!! $material->chip() !!} {{ $material->name }}</th>
                         <td colspan="{{ 1 + count($compared->hooks) }}"><span class="soft" data-coming hidden>being reckoned …</span><a href="{{ $here }}?{{ http_build_query(['materials' => array_column($compared->materials, 'id'), 'whole' => 1]) }}">Reckon it too</a></td></tr>
                     </tbody>
