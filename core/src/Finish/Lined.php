@@ -8,6 +8,7 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Whole;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Flag;
@@ -137,8 +138,10 @@ final readonly class Lined extends ByChoices implements Finishing
         $lay = $lining->lay($this->cloth()->mm);
         if ($lay === null) {
             $widest = max(array_map(fn(ClothPiece $one): float => $one->width(), $lining->pieces));
-            throw new Unmakeable('cloth', 'A piece is '.Length::mm($widest)->print().' wide and does not go on cloth '
-                ."of {$this->cloth()->print()}. Take wider cloth, or a lining of other pieces.");
+            // Whole centimetres up: never as wide as the cloth that it does not go on.
+            $wants = Length::mm(10 * Whole::up($widest / 10));
+            throw new Unmakeable('cloth', "A piece is up to {$wants->print()} wide and does not go on cloth of "
+                ."{$this->cloth()->print()}. Take wider cloth, or a lining of other pieces.");
         }
 
         return new Fitted(
