@@ -32,6 +32,7 @@ use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Controllers\WorkController;
+use App\Models\RecoveryLink;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
@@ -56,6 +57,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/register', [AccountController::class, 'store'])->middleware('throttle:register');
     Route::get('/recover', [RecoveryController::class, 'create'])->name('recover');
     Route::post('/recover', [RecoveryController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/recover/link', [RecoveryController::class, 'send'])->middleware('throttle:sign-in')->name('recover.send');
+    Route::middleware('throttle:register')->where(['token' => '[A-Za-z0-9]{'.RecoveryLink::LETTERS.'}'])->group(function (): void {
+        Route::get('/recover/{token}', [RecoveryController::class, 'link'])->name('recover.link');
+        Route::post('/recover/{token}', [RecoveryController::class, 'follow']);
+    });
 });
 
 Route::middleware('auth')->group(function (): void {

@@ -27,7 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     /** The account that is guessed at: other spellings that the database takes for its address are it. */
     private static function guessed(Request $request): string
     {
-        $email = $request->input('email');
+        $email = $request->input('email', $request->input('address'));
         $text = is_string($email) ? mb_substr(mb_scrub($email), 0, 190) : '';
         $id = $text === '' ? null : DB::table('users')->where('email', $text)->value('id');
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Account\WayBackIn;
 use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Mail;
 use Tests\TestCase;
 
 final class AccountTest extends TestCase
@@ -196,6 +198,86 @@ final class AccountTest extends TestCase
         $this->post('/account/codes', ['current_password' => 'another long one'])->assertSessionHas('codes');
         self::assertNotContains($codes[0], session('codes'));
         $this->get('/account')->assertSee('8 left, unused');
+    }
+
+    /** A letter through a mail server; its link does once, and whoever else was in is out. */
+    public function testALinkByMailIsAWayBackIn(): void
+    {
+        $maker = $this->maker();
+        $box = proc_open(
+            [PHP_BINARY, base_path('tests/outside/letterbox.php')],
+            [1 => ['pipe', 'w']],
+            $pipes,
+        ) ?: self::fail('No letterbox.');
+        $port = trim((string) fgets($pipes[1]));
+        config(['mail.goes' => true, 'mail.mailers.smtp.url' => "smtp://127.0.0.1:{$port}"]);
+        DB::table('sessions')->insert([
+            'id' => 'elsewhere', 'user_id' => $maker->id, 'payload' => '', 'last_activity' => now()->getTimestamp(),
+        ]);
+        $this->get('/recover')->assertSee('Send me a link');
+        $this->post('/recover/link', ['address' => 'ILSE@pier.example'])->assertSessionHas('status');
+        $letter = quoted_printable_decode((string) stream_get_contents($pipes[1]));
+        proc_close($box);
+        self::assertStringContainsString('RCPT TO:<ilse@pier.example>', $letter);
+        self::assertStringContainsString("Hello {$maker->name},", $letter);
+        self::assertSame(1, preg_match('~(http://\S+)(/recover/[A-Za-z0-9]{40})\s~', $letter, $found));
+        self::assertSame(config('app.url'), $found[1]);
+        self::assertStringNotContainsString(substr($found[2], 9), (string) json_encode(DB::table('recovery_links')->get()));
+        $new = fn(string $password): array => ['password' => $password, 'password_confirmation' => $password];
+        // Opened, and refused, it holds still.
+        $this->get($found[2])->assertSee('New password')->assertHeader('Cache-Control', 'no-store, private');
+        $this->post($found[2], $new('short'))->assertSessionHasErrors('password');
+        $this->post($found[2], $new('another long one'))->assertRedirect('/');
+        $this->assertAuthenticatedAs($maker);
+        self::assertTrue(Hash::check('another long one', (string) $maker->fresh()?->password));
+        self::assertSame(0, DB::table('sessions')->where('id', 'elsewhere')->count());
+        $this->post('/sign-out')->assertHeader('Clear-Site-Data', '"cache"');
+        $this->get($found[2])->assertSee('does no longer');
+        $this->post($found[2], $new('a third long one'))->assertRedirect($found[2]);
+        $this->assertGuest();
+        self::assertTrue(Hash::check('another long one', (string) $maker->fresh()?->password));
+    }
+
+    public function testLinksByMailTellNobodyWhoHasAnAccountAndGrowOld(): void
+    {
+        Mail::fake();
+        $maker = $this->maker();
+        $this->get('/recover')->assertDontSee('Send me a link');
+        $this->post('/recover/link', ['address' => $maker->email])->assertNotFound();
+        config(['mail.goes' => true]);
+        $this->post('/recover/link', ['address' => 'no address'])->assertSessionHasErrors('address');
+        $ask = function (string $address): mixed {
+            $this->post('/recover/link', ['address' => $address])->assertSessionHasNoErrors();
+
+            return session('status');
+        };
+        self::assertSame($ask('nobody@pier.example'), $ask($maker->email));
+        Mail::assertSentCount(1);
+        $links = [];
+        for ($more = 0; $more < 6; $more++) {
+            $this->travel(2)->minutes();
+            $ask($maker->email);
+        }
+        Mail::assertSent(WayBackIn::class, function (WayBackIn $letter) use (&$links): bool {
+            $links[] = "/recover/{$letter->token}";
+
+            return $letter->hasTo('ilse@pier.example');
+        });
+        self::assertCount(5, array_unique($links), 'No more than five a day.');
+        // Made within the last hour they hold; a password that is changed ends them all.
+        $this->travel(50)->minutes();
+        $this->get($links[0])->assertSee('does no longer');
+        $this->get($links[4])->assertSee('New password');
+        $this->get('/recover/'.str_repeat('x', 40))->assertSee('does no longer');
+        $this->actingAs($maker)->put('/account/password', [
+            'current_password' => 'a long password', 'password' => 'another long one', 'password_confirmation' => 'another long one',
+        ])->assertSessionHasNoErrors();
+        $this->post('/sign-out');
+        $this->get($links[4])->assertSee('does no longer');
+        // The next day there are letters again.
+        $this->travel(25)->hours();
+        $ask($maker->email);
+        Mail::assertSentCount(6);
     }
 
     /** All of a long password counts, and a hash of the older kind is made anew at sign-in. */

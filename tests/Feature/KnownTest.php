@@ -18,8 +18,8 @@ final class KnownTest extends TestCase
 {
     /** Tables of hers that no figure of a bag is read from. */
     private const SAYS_NOTHING = [
-        'bag_links', 'bag_revisions', 'batches', 'books', 'known', 'pictures', 'raw_pieces', 'recovery_codes', 'scales',
-        'sent_once', 'sessions', 'tab_steps', 'work_courses', 'work_entries',
+        'bag_links', 'bag_revisions', 'batches', 'books', 'known', 'pictures', 'raw_pieces', 'recovery_codes',
+        'recovery_links', 'scales', 'sent_once', 'sessions', 'tab_steps', 'work_courses', 'work_entries',
     ];
 
     /** All that the lists and both bags say, as it is kept; then as it is when nothing was kept. */

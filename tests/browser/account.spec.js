@@ -57,6 +57,21 @@ test('a maker keeps her units, her names of stitches and her password', async ({
     await expect(page.getByLabel('Email')).toHaveValue(email);
 });
 
+test('whoever goes back after she signed out finds nothing of hers', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await page.goto('/stash');
+    await expect(page.getByText('Tarred cord').first()).toBeVisible();
+    await page.goto('/account');
+    await page.getByRole('button', { name: 'Sign out', exact: true }).first().click();
+    await expect(page.getByRole('status')).toContainText('Signed out');
+    for (let back = 0; back < 2; back++) {
+        await page.goBack();
+        await expect(page).toHaveURL(/sign-in/);
+    }
+    await expect(page.getByText('Tarred cord')).toHaveCount(0);
+});
+
 test('a form left open past its visit is answered plainly', async ({ page }) => {
     await register(page);
     await page.goto('/stash/new');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bags\Beginning;
 use App\Models\Devices;
 use App\Models\RecoveryCode;
+use App\Models\RecoveryLink;
 use App\Models\User;
 use App\Rules\Typed;
 use Fescue\Core\Measure\LengthUnit;
@@ -95,6 +96,7 @@ final class AccountController extends Controller
         $maker->update(['password' => $given['password']]);
         $maker->setRememberToken(Str::random(60));
         $maker->save();
+        RecoveryLink::close($maker->id);
         event(new PasswordReset($maker));
         $request->session()->regenerate();
 
@@ -114,6 +116,7 @@ final class AccountController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect('/')->with('status', 'Your account and everything in it is gone.');
+        return redirect('/')->with('status', 'Your account and everything in it is gone.')
+            ->header('Clear-Site-Data', '"cache"');
     }
 }

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Account\WayBackIn;
 use App\Models\Devices;
 use App\Models\RecoveryCode;
+use App\Models\RecoveryLink;
 use App\Models\User;
+use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Validation\Rules\Password;
 
-/** The way back in, and who is in: recovery codes, and the devices that are signed in. */
+/** The ways back in, and who is in: recovery codes, links by mail, and the devices that are signed in. */
 final class RecoveryController extends Controller
 {
     private const MESSAGES = [
@@ -24,9 +29,62 @@ final class RecoveryController extends Controller
         'password.confirmed' => 'The two passwords differ; write the same one twice.',
     ];
 
+    private const PASSWORD = ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/'];
+
     public function create(): View
     {
         return view('account.recover');
+    }
+
+    /** A link by mail. Whether anyone has the address is nobody's business: the answer is one, and given before. */
+    public function send(Request $request): RedirectResponse
+    {
+        abort_unless(config('mail.goes') === true, 404);
+        $given = $request->validate(['address' => ['required', 'string', 'email', 'max:190']], [
+            'address.required' => 'Write your email address.',
+            'address.email' => 'Write an email address, like you@example.org.',
+        ]);
+        defer(function () use ($given): void {
+            $maker = User::query()->where('email', mb_scrub($given['address']))->first();
+            $token = $maker === null ? null : RecoveryLink::of($maker);
+            if ($maker !== null && $token !== null) {
+                Mail::to($maker->email)->send(new WayBackIn($maker->name, $token));
+            }
+        });
+
+        return back()->with(
+            'status',
+            'If this address has an account, a letter with a link is on its way to it. The link holds for an hour.',
+        );
+    }
+
+    /** Looked at only: what opens links before she does uses none up. */
+    public function link(string $token): Response
+    {
+        return response()->view('account.renew', ['token' => $token, 'holds' => RecoveryLink::holds($token)])
+            ->header('Cache-Control', 'no-store');
+    }
+
+    public function follow(Request $request, string $token): RedirectResponse
+    {
+        $given = $request->validate(['password' => [...self::PASSWORD, Password::defaults()]], self::MESSAGES);
+        $maker = RecoveryLink::spend($token);
+
+        return $maker === null
+            ? redirect()->route('recover.link', $token)
+            : $this->comesIn($request, $maker, $given['password'], 'You are in again, with your new password.');
+    }
+
+    private function comesIn(Request $request, User $maker, string $password, string $said): RedirectResponse
+    {
+        $maker->update(['password' => $password]);
+        RecoveryLink::close($maker->id);
+        Devices::signOut($maker, null);
+        event(new PasswordReset($maker));
+        Auth::login($maker);
+        $request->session()->regenerate();
+
+        return redirect('/')->with('status', $said);
     }
 
     /** A code and a new password; whichever of address and code is wrong, the answer is one. */
@@ -35,7 +93,7 @@ final class RecoveryController extends Controller
         $given = $request->validate([
             'email' => ['required', 'string', 'max:190'],
             'code' => ['required', 'string', 'max:40'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
+            'password' => [...self::PASSWORD, Password::defaults()],
         ], self::MESSAGES);
         $maker = User::query()->where('email', mb_scrub($given['email']))->first();
         if ($maker === null || ! RecoveryCode::spend($maker, $given['code'])) {
@@ -43,12 +101,13 @@ final class RecoveryController extends Controller
                 ['code' => 'No account has this address and an unused code like that. Check both and try again.'],
             );
         }
-        $maker->update(['password' => $given['password']]);
-        Devices::signOut($maker, null);
-        Auth::login($maker);
-        $request->session()->regenerate();
 
-        return redirect('/')->with('status', 'You are in again, with your new password. That code is used.');
+        return $this->comesIn(
+            $request,
+            $maker,
+            $given['password'],
+            'You are in again, with your new password. That code is used.',
+        );
     }
 
     public function renew(Request $request): RedirectResponse

@@ -55,6 +55,7 @@ final class SessionController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect('/')->with('status', 'Signed out.');
+        // Whoever goes back on this machine finds nothing of hers.
+        return redirect('/')->with('status', 'Signed out.')->header('Clear-Site-Data', '"cache"');
     }
 }
