@@ -13,6 +13,7 @@ use App\Rules\Typed;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Guessed;
+use Fescue\Core\Bag\Handiwork;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -74,8 +75,11 @@ final class Beginning
     /** @var array<string, string> messages by field */
     public readonly array $wrong;
 
-    /** @var list<Way>|null */
-    private ?array $ways = null;
+    /** @var array<string, Way> those that were asked for, by their key */
+    private array $ways = [];
+
+    /** @var ?array<string, array{string, string, array<string, mixed>}> */
+    private ?array $kinds = null;
 
     private ?Hands $hands = null;
 
@@ -161,31 +165,38 @@ final class Beginning
     /** @return list<Way> */
     public function ways(): array
     {
-        if ($this->ways !== null) {
-            return $this->ways;
-        }
-        $this->ways = [];
-        foreach ($this->kinds() as $key => [$name, $said, $parts]) {
-            try {
-                $this->ways[] = new Way($key, $name, $said, Planner::plan(BagDocument::read($this->document($parts))));
-            } catch (Refused $e) {
-                $this->ways[] = new Way($key, $name, $said, null, $e->problems[0]->message);
-            }
-        }
-
-        return $this->ways;
+        return array_map($this->way(...), array_keys($this->kinds()));
     }
 
     /** The one that was chosen, or the first. */
     public function chosen(): Way
     {
-        foreach ($this->ways() as $way) {
-            if ($way->key === $this->typed('bag')) {
-                return $way;
-            }
-        }
+        $typed = $this->typed('bag');
+        $kinds = $this->kinds();
 
-        return $this->ways()[0];
+        return $this->way(isset($kinds[$typed]) ? $typed : (string) array_key_first($kinds));
+    }
+
+    private function way(string $key): Way
+    {
+        return $this->ways[$key] ??= $this->planned($key, ...$this->kinds()[$key]);
+    }
+
+    /** @param array<string, mixed> $parts */
+    private function planned(string $key, string $name, string $said, array $parts): Way
+    {
+        try {
+            $spec = BagDocument::read($this->document($parts));
+            if ($this->swatch === null && $this->isMeasured()) {
+                $own = $spec->strands->own;
+                $expected = $this->hands()->learned()->predictBag($this->hook, $own, $spec->motif());
+                $spec = $spec->worked($own, Handiwork::predicted($this->hook, $expected, $own));
+            }
+
+            return new Way($key, $name, $said, Planner::plan($spec));
+        } catch (Refused $e) {
+            return new Way($key, $name, $said, null, $e->problems[0]->message);
+        }
     }
 
     /** Grams, wider by what a guessed weight may be off. */
@@ -206,7 +217,7 @@ final class Beginning
     /** Whether her swatches, or one of them, say what her stitches measure. */
     public function isMeasured(): bool
     {
-        return $this->swatch !== null || ($this->maker !== null && $this->hands()->documents() !== []);
+        return $this->swatch !== null || ($this->maker !== null && $this->hands()->learned()->swatches > 0);
     }
 
     /** The chosen bag, unsaved. @throws Refused where it makes none */
@@ -224,7 +235,7 @@ final class Beginning
             $bag->swatch()->associate($this->swatch);
             $choices = array_diff_key($choices, ['gauge' => 1, 'hook' => 1]);
         } elseif ($this->isMeasured()) {
-            $choices = ['learned' => true] + array_diff_key($choices, ['swatches' => 1, 'worked' => 1]);
+            $choices = ['learned' => true] + array_diff_key($choices, ['gauge' => 1]);
         }
         $bag->choices = $choices;
         $bag->plan();
@@ -261,6 +272,12 @@ final class Beginning
      * @return array<string, array{string, string, array<string, mixed>}>
      */
     private function kinds(): array
+    {
+        return $this->kinds ??= $this->all();
+    }
+
+    /** @return array<string, array{string, string, array<string, mixed>}> */
+    private function all(): array
     {
         ['length' => $long, 'width' => $deep, 'height' => $high] = $this->size;
         $size = ['length' => $long->exact(), 'width' => $deep->exact(), 'height' => $high->exact()];
@@ -364,21 +381,14 @@ final class Beginning
      */
     private function common(): array
     {
-        $hand = match (true) {
-            $this->swatch !== null => [
-                'hook' => $this->swatch->hookSize()->exact(),
-                'gauge' => $this->swatch->document(),
-            ],
-            $this->isMeasured() => [
-                'hook' => $this->hook->exact(),
-                'swatches' => $this->hands()->documents(),
-                'worked' => $this->hands()->workedDocuments(null),
-            ],
-            default => [
-                'hook' => $this->hook->exact(),
-                'gauge' => Guessed::gauge($this->kind, $this->thickness, $this->hook),
-            ],
-        };
+        // Until a hand that was taught says better.
+        $hand = $this->swatch === null ? [
+            'hook' => $this->hook->exact(),
+            'gauge' => Guessed::gauge($this->kind, $this->thickness, $this->hook),
+        ] : [
+            'hook' => $this->swatch->hookSize()->exact(),
+            'gauge' => $this->swatch->document(),
+        ];
 
         return [
             'format' => BagDocument::FORMAT,

@@ -17,35 +17,48 @@ final readonly class BeginningSheet
     /** Pixels a millimetre that nothing is drawn larger than. */
     private const LARGEST = 0.42;
 
-    /** @var array<string, BagOutline> by the way's key */
-    private array $outlines;
+    public function __construct(public Beginning $begun) {}
 
-    private float $scale;
-
-    public function __construct(public Beginning $begun)
+    /**
+     * What a touch changes at once: the answer alone is one plan.
+     *
+     * @return array<string, string> markup by region
+     */
+    public function answer(): array
     {
-        $outlines = [];
-        foreach ($begun->ways() as $way) {
-            if ($way->plan !== null) {
-                $outlines[$way->key] = BagOutline::of($way->plan);
-            }
-        }
-        $scale = self::LARGEST;
-        foreach ($outlines as $one) {
-            $scale = min($scale, (self::WIDE - 20) / $one->width(), (self::HIGH - 16) / $one->height());
-        }
-        [$this->outlines, $this->scale] = [$outlines, $scale];
+        return [
+            'answer' => view('begin.answer', ['sheet' => $this])->render(),
+            'strand' => e($this->begun->kind->name()),
+            'bars' => view('begin.bars', ['begun' => $this->begun])->render(),
+            'hook' => e($this->tried()),
+        ];
     }
 
-    /** @return array<string, string> markup by region */
-    public function regions(): array
+    /**
+     * Every kind, all to one scale.
+     *
+     * @return array<string, string> markup by the way's key
+     */
+    public function kinds(): array
     {
-        $regions = ['answer' => view('begin.answer', ['sheet' => $this])->render(), 'hook' => e($this->tried())];
+        $outlines = [];
+        $scale = self::LARGEST;
         foreach ($this->begun->ways() as $way) {
-            $regions["way-{$way->key}"] = $this->way($way);
+            if ($way->plan !== null) {
+                $outlines[$way->key] = $one = BagOutline::of($way->plan);
+                $scale = min($scale, (self::WIDE - 20) / $one->width(), (self::HIGH - 16) / $one->height());
+            }
+        }
+        $kinds = [];
+        foreach ($this->begun->ways() as $way) {
+            $drawn = isset($outlines[$way->key])
+                ? $outlines[$way->key]->svg($scale, self::WIDE, self::HIGH)
+                : '<span class="no-plan" aria-hidden="true"></span>';
+            $kinds[$way->key] = $drawn.'<b>'.e($way->name).'</b><span class="said">'
+                .e($way->why !== '' ? $way->why : $way->said).'</span>';
         }
 
-        return $regions;
+        return $kinds;
     }
 
     /** "8 mm tried first" */
@@ -54,16 +67,6 @@ final readonly class BeginningSheet
         return $this->begun->swatch === null
             ? "{$this->begun->tried->exact()} tried first"
             : "{$this->begun->hook->exact()}, the swatch’s";
-    }
-
-    public function way(Way $way): string
-    {
-        $drawn = isset($this->outlines[$way->key])
-            ? $this->outlines[$way->key]->svg($this->scale, self::WIDE, self::HIGH)
-            : '<span class="no-plan" aria-hidden="true"></span>';
-
-        return $drawn.'<b>'.e($way->name).'</b><span class="said">'
-            .e($way->why !== '' ? $way->why : $way->said).'</span>';
     }
 
     public function say(Length $length): string

@@ -28,6 +28,15 @@ final class Visit
         return $this->said($this->asks($this->curl, $path));
     }
 
+    /** As a page’s own script asks. */
+    public function ask(string $path): string
+    {
+        $curl = $this->asks($this->curl, $path);
+        curl_setopt($curl, CURLOPT_HTTPHEADER, ['Accept: application/json']);
+
+        return $this->said($curl);
+    }
+
     /** @param array<string, mixed> $form */
     public function send(string $method, string $path, array $form): string
     {

@@ -1,6 +1,9 @@
 const PAUSE = 120;
 
-/** The start: every touch draws all kinds and the answer anew; fields stay, so focus stays. */
+// What no longer holds where something else is said: a strand of her own has its thickness, another kind its own.
+const SETTLES = { kind: ['material_id', 'thick', 'hook'], bar: ['material_id'], thick: ['material_id'], material_id: ['thick'], hook: ['swatch_id'], swatch_id: ['hook'] };
+
+/** The start: every touch draws the answer anew, and then all kinds; fields stay, so focus stays. */
 export function begin() {
     const form = document.querySelector('[data-begin]');
     if (form === null) {
@@ -8,23 +11,20 @@ export function begin() {
     }
     let timer = 0;
     let turn = 0;
+    let stale = false;
     form.addEventListener('input', ({ target }) => {
         if (target.dataset.thick !== undefined) {
-            form.elements.thick.value = target.dataset.thick;
+            fill('thick', target.dataset.thick);
         }
-        if (target.name === 'kind') {
-            // Other bars, and another first hook: the page is made anew for that kind.
-            form.elements.thick.value = '';
-            form.elements.hook.value = '';
-            window.location.replace(`${form.action}?${asked()}`);
-
-            return;
-        }
+        (SETTLES[target.name] ?? []).forEach((name) => fill(name, ''));
         window.clearTimeout(timer);
+        // Which kind is chosen changes none of them.
+        stale ||= target.name !== 'bag';
         timer = window.setTimeout(draw, target.type === 'radio' ? 0 : PAUSE);
     });
     form.addEventListener('submit', (event) => {
         event.preventDefault();
+        stale = true;
         draw();
     });
 
@@ -37,24 +37,44 @@ export function begin() {
 
     async function draw() {
         const mine = ++turn;
-        let answer;
-        try {
-            answer = await fetch(`${form.action}?${asked()}`, { headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
-        } catch {
-            return;
+        // Come back to, the page is as it was left.
+        history.replaceState(null, '', `${form.action}?${asked()}`);
+        for (const part of stale ? ['answer', 'kinds'] : ['answer']) {
+            let answer;
+            try {
+                answer = await fetch(`${form.action}?${asked()}&part=${part}`, { headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+            } catch {
+                return;
+            }
+            const body = answer.ok ? await answer.json() : null;
+            if (mine !== turn || body === null) {
+                return;
+            }
+            show(body);
+            stale &&= part !== 'kinds';
         }
-        if (mine !== turn || !answer.ok) {
-            return;
+    }
+
+    function fill(name, value) {
+        const field = form.elements[name];
+        if (field !== undefined && field !== document.activeElement && field.value !== value) {
+            field.value = value;
         }
-        const body = await answer.json();
-        for (const [region, markup] of Object.entries(body.regions)) {
+    }
+
+    function show({ regions, errors, kind, thick, hook }) {
+        for (const [region, markup] of Object.entries(regions)) {
             const place = form.querySelector(`[data-region="${region}"]`);
-            if (place !== null) {
+            // What is held keeps its focus.
+            if (place !== null && !place.contains(document.activeElement)) {
                 place.innerHTML = markup;
             }
         }
         for (const place of form.querySelectorAll('[data-wrong]')) {
-            place.textContent = body.errors[place.dataset.wrong] ?? '';
+            place.textContent = errors[place.dataset.wrong] ?? '';
         }
+        fill('kind', kind);
+        fill('thick', thick);
+        form.elements.hook.placeholder = hook;
     }
 }

@@ -58,6 +58,17 @@ final class BeginTest extends TestCase
         self::assertSame([], $answer['errors']);
     }
 
+    /** A touch is answered by one plan; all kinds follow. A page that asks for neither has both. */
+    public function testTheAnswerComesBeforeAllKinds(): void
+    {
+        $asked = fn(string $part): array => $this->getJson("/begin?length=33&bag=round{$part}")->assertOk()->json();
+        [$both, $answer, $kinds] = [$asked(''), $asked('&part=answer'), $asked('&part=kinds')];
+        self::assertSame(['answer', 'strand', 'bars', 'hook'], array_keys($answer['regions']));
+        self::assertCount(14, $kinds['regions']);
+        self::assertSame($both['regions'], $answer['regions'] + $kinds['regions']);
+        self::assertSame($both['errors'], $answer['errors']);
+    }
+
     /** A kind that the size does not suit says why, and does not vanish. */
     public function testAKindThatMakesNoneSaysWhy(): void
     {
@@ -151,7 +162,15 @@ final class BeginTest extends TestCase
         $this->post('/begin?kind=cord&thick=5&bag=round&length=30&width=20&height=20')->assertRedirect();
         $learned = $maker->bags()->firstWhere('swatch_id', null);
         self::assertTrue($learned?->choices['learned']);
+        self::assertArrayNotHasKey('gauge', $learned->choices);
         $this->get("/bags/{$learned->id}")->assertOk();
+        // What was answered before is what she has now.
+        $answer = $this->getJson('/begin?part=answer&kind=cord&thick=5&bag=round&length=30&width=20&height=20')->json();
+        $out = $learned->plan()->comesOut;
+        self::assertNotNull($learned->plan()->spec->hands->predicted);
+        foreach ([$out->flatWidth, $out->height] as $side) {
+            self::assertStringContainsString(rtrim($side->print(), ' cm'), $answer['regions']['answer']);
+        }
     }
 
     /** Another’s things are none of hers. */

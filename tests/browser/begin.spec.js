@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { inspect, signInAsRegistered } from './maker.js';
+import { inspect, register, signInAsRegistered, weighCord } from './maker.js';
 
 test('a stranger has figures in three touches, a drawn plan in four, and keeps it by registering', async ({ page }) => {
     await page.goto('/');
@@ -46,6 +46,47 @@ test('the start follows size and hook as they are typed, says what is wrong at i
     await page.getByRole('link', { name: 'See the whole plan' }).click();
     await expect(page.locator('.words')).toContainText('sc in 2nd ch from hook');
     await inspect(page, 'a whole plan, phone');
+});
+
+test('what is typed draws all kinds anew, also where a kind is chosen at once; choosing alone asks for none', async ({ page }) => {
+    await page.goto('/');
+    const asked = [];
+    page.on('request', (request) => request.url().includes('part=') && asked.push(new URL(request.url()).searchParams.get('part')));
+    const oval = page.locator('[data-region="way-oval"]');
+    const before = await oval.innerHTML();
+    await page.getByLabel('High').fill('44');
+    await page.locator('.way-tile', { hasText: 'Bought base' }).click();
+    await expect.poll(() => oval.innerHTML()).not.toBe(before);
+    const kinds = asked.filter((part) => part === 'kinds').length;
+    await page.locator('.way-tile', { hasText: 'Two frames' }).click();
+    await expect(page.locator('[data-region="answer"]')).toContainText('12 holes');
+    expect(asked.filter((part) => part === 'kinds')).toHaveLength(kinds);
+});
+
+test('kinds of strand are gone through by the arrows, and her own strand settles kind and thickness', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('radio', { name: 'cord' }).focus();
+    await page.keyboard.press('ArrowRight');
+    // What is held keeps its focus; all that hangs on it follows.
+    await expect(page.locator('[name="kind"]:focus')).toHaveValue('ribbon');
+    await expect(page.locator('[data-region="answer"]')).toContainText('g of ribbon');
+    await expect(page.locator('[data-region="strand"]')).toHaveText('ribbon or tape');
+    const bar = page.locator('.bars input:checked');
+    await expect(page.getByLabel('Yours')).toHaveValue(await bar.getAttribute('data-thick'));
+    await page.reload();
+    await expect(page.getByRole('radio', { name: 'ribbon' })).toBeChecked();
+
+    await register(page);
+    await weighCord(page);
+    await page.goto('/begin?kind=plarn&thick=7&hook=9');
+    await page.getByLabel('From the stash').selectOption('Tarred cord');
+    await expect(page.getByRole('radio', { name: 'cord' })).toBeChecked();
+    await expect(page.getByLabel('Yours')).toHaveValue('4 mm');
+    await expect(page.getByLabel('Hook')).toHaveValue('9');
+    await expect(page.locator('[data-region="answer"]')).toContainText('from your stash');
+    await page.getByLabel('Yours').fill('6');
+    await expect(page.locator('[data-region="answer"]')).not.toContainText('from your stash');
+    await expect(page.getByLabel('From the stash')).toHaveValue('');
 });
 
 test.describe('without a script', () => {

@@ -460,6 +460,9 @@ final class Bench extends Command
         $strands->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('diameter');
         $other = (int) $strands->value('id');
         $round = 0;
+        $start = function (string $part) use (&$round): string {
+            return "/begin?part={$part}&length=".(24 + $round % 20);
+        };
         $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
         $this->turnAbout(self::ROUNDS, [
             self::EMPTY => fn(): string => $visit->get('/bench/empty'),
@@ -468,6 +471,8 @@ final class Bench extends Command
 
                 return $visit->send('PUT', "/bags/{$bag}", $form);
             },
+            'a touch of the start' => fn(): string => $visit->ask($start('answer')),
+            'all kinds, which follow' => fn(): string => $visit->ask($start('kinds')),
             'worktable' => fn(): string => $visit->get('/'),
             'enough' => fn(): string => $visit->get("/bags/{$bag}/enough"),
             'what if, its own material' => fn(): string => $visit->get("/bags/{$bag}/what-if"),

@@ -9,6 +9,7 @@ use App\Bags\BeginningSheet;
 use App\Bags\PlanSheet;
 use App\Models\Swatch;
 use App\Models\User;
+use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -22,7 +23,7 @@ final class BeginController extends Controller
     {
         $sheet = new BeginningSheet($this->beginning($request));
         if ($request->expectsJson()) {
-            return response()->json(['regions' => $sheet->regions(), 'errors' => (object) $sheet->begun->wrong]);
+            return $this->drawn($sheet, Typed::text($request, 'part'));
         }
         $maker = $request->user();
 
@@ -33,6 +34,27 @@ final class BeginController extends Controller
                 ? Swatch::toPlanFrom($maker->swatches()->with('material')->get())
                 : [],
         ]);
+    }
+
+    /** @param string $part "answer", and "kinds" which follow it; both to a page that asks for neither */
+    private function drawn(BeginningSheet $sheet, string $part): JsonResponse
+    {
+        $regions = $part === 'kinds' ? [] : $sheet->answer();
+        foreach ($part === 'answer' ? [] : $sheet->kinds() as $key => $drawn) {
+            $regions["way-{$key}"] = $drawn;
+        }
+
+        return new JsonResponse(
+            [
+                'regions' => $regions,
+                'errors' => (object) $sheet->begun->wrong,
+                // What a touch of one says of another.
+                'kind' => $sheet->begun->kind->value,
+                'thick' => $sheet->begun->shown('thick'),
+                'hook' => $sheet->begun->hook->exact(),
+            ],
+            options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** The whole plan, for whoever has no account: to read, and to keep by registering. */

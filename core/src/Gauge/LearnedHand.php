@@ -71,11 +71,12 @@ final readonly class LearnedHand
 
     /**
      * @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models
+     * @param int $swatches that taught it
      * @param ?list<Motif> $asked fabrics that are asked of it; null of all
      */
     private function __construct(
         private array $models,
-        private int $swatches,
+        public int $swatches,
         private int $bags,
         private ?array $asked = null,
     ) {}

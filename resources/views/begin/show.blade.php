@@ -13,19 +13,19 @@
                 </div>
             @endif
             <fieldset class="part strands">
-                <legend>Strand <span>{{ $begun->kind->name() }}</span></legend>
+                <legend>Strand <span data-region="strand">{{ $begun->kind->name() }}</span></legend>
                 @foreach (Kind::strands() as $kind)
                     <label><input type="radio" name="kind" value="{{ $kind->value }}" @checked($begun->kind === $kind)>{{ $kind === Kind::Strand ? 'several' : ($kind === Kind::Ribbon ? 'ribbon' : $kind->name()) }}</label>
                 @endforeach
             </fieldset>
             <fieldset class="part bars">
                 <legend>As thick as this <span>life size</span></legend>
-                <div data-region="bars">@foreach ($begun->kind->thicknesses() as $mm)<label><input type="radio" name="bar" value="{{ $mm }}" data-thick="{{ $mm }} mm" @checked(abs($begun->thickness->mm - $mm) < 0.01)><svg viewBox="0 0 64 40" width="64" height="40" aria-hidden="true"><rect x="2" y="{{ 20 - 3.7795 * $mm / 2 }}" width="60" height="{{ 3.7795 * $mm }}" rx="5" fill="#c9b48a"/></svg>{{ $mm }} mm</label>@endforeach</div>
+                <div data-region="bars">@include('begin.bars')</div>
             </fieldset>
             @foreach (['thick' => ['Yours', ''], 'hook' => ['Hook', $sheet->tried()]] as $field => [$label, $said])
                 <div class="line">
                     <label for="{{ $field }}">{{ $label }} @if ($field === 'hook')<span data-region="hook">{{ $said }}</span>@endif</label>
-                    <input class="form-control" id="{{ $field }}" name="{{ $field }}" value="{{ $field === 'hook' ? \App\Rules\Typed::text(request(), 'hook') : $begun->shown('thick') }}" placeholder="{{ $field === 'hook' ? $begun->tried->exact() : '' }}" maxlength="20" autocomplete="off" aria-describedby="{{ $field }}-wrong">
+                    <input class="form-control" id="{{ $field }}" name="{{ $field }}" value="{{ $field === 'hook' ? \App\Rules\Typed::text(request(), 'hook') : $begun->shown('thick') }}" placeholder="{{ $field === 'hook' ? $begun->hook->exact() : '' }}" maxlength="20" autocomplete="off" aria-describedby="{{ $field }}-wrong">
                     <p class="wrong" id="{{ $field }}-wrong" data-wrong="{{ $field }}">{{ $begun->wrong[$field] ?? '' }}</p>
                 </div>
             @endforeach
@@ -49,8 +49,9 @@
             <h1 id="kinds">What shall it be?</h1>
             <p class="soft">All drawn at one scale; green where work begins.</p>
             <div class="ways">
-                @foreach ($begun->ways() as $way)
-                    <label class="way-tile"><input type="radio" name="bag" value="{{ $way->key }}" @checked($begun->chosen()->key === $way->key)><span class="figure" data-region="way-{{ $way->key }}">{!! $sheet->way($way) !!}</span></label>
+                @php $chosen = $begun->chosen()->key; @endphp
+                @foreach ($sheet->kinds() as $key => $drawn)
+                    <label class="way-tile"><input type="radio" name="bag" value="{{ $key }}" @checked($chosen === $key)><span class="figure" data-region="way-{{ $key }}">{!! $drawn !!}</span></label>
                 @endforeach
             </div>
         </section>
