@@ -282,8 +282,11 @@ final class FoldedAndReadyMadeTest extends TestCase
             'size' => $width === null ? null : ['width' => $width],
             'base' => ['type' => 'frame', 'holes' => 10, 'length' => '24 cm'], 'body' => ['stitch' => 'posts', 'rounds' => 2],
         ]), '/base/bridge');
-        // 16 cm are 13 chains of 12 mm: four groups and one past them.
-        self::assertSame([10, 13, 4], [$bridge(null), $bridge('16 cm'), $bridge('1 cm')]);
+        // 16 cm are 13 chains of 12 mm: four groups and one past them; 17.5 cm are nearer to five.
+        self::assertSame([10, 13, 16, 4], array_map($bridge, [null, '16 cm', '17.5 cm', '1 cm']));
+        // Its handle is drawn over all of the frame, nearly twice as long. From memory.
+        [$handle] = $plan->parts[0]->made->attached;
+        self::assertEqualsWithDelta([120.0, -120.0, 432.0], [$handle->from, $handle->to, $handle->long?->mm], 1e-9);
         self::assertStringContainsString('3 groups of four against 3', Ways::notes($plan)['frame-close']);
         $symbols = BaseChart::of($plan);
         self::assertCount(20, $symbols);

@@ -606,6 +606,24 @@ final class HandbookPiecesTest extends TestCase
         }
     }
 
+    /** Of a size: to the nearest square each way, one at least; of no depth, front and back lie on each other. */
+    public function testTabSquaresAreAsManyAsTheSizeWants(): void
+    {
+        $tabs = ['type' => 'tabs', 'rows' => 4, 'across' => 6, 'tab' => ['width' => '16 mm', 'height' => '24 mm']];
+        $one = Built::assembly(Built::plan($tabs + ['net' => [1, 1]]));
+        $size = fn(float $wide, float $high): array => ['size' => [
+            'length' => $wide * $one->wide->mm.' mm', 'height' => $high * $one->high->mm.' mm',
+        ]];
+        foreach ([[1.0, 1.0, 1, 1], [1.4, 0.6, 1, 1], [1.6, 1.4, 2, 1], [0.6, 1.6, 1, 2]] as [$wide, $high, $across, $up]) {
+            $is = Built::assembly(Built::plan($tabs, $size($wide, $high)));
+            self::assertEqualsWithDelta(
+                [$across * $one->wide->mm, $up * $one->high->mm, 0.0],
+                [$is->wide->mm, $is->high->mm, $is->deep->mm],
+                1e-6,
+            );
+        }
+    }
+
     /** Of an envelope: cut out and laid flat, sides beside the back a finger or more off; folded up, a box. */
     public function testAnEnvelopeLiesFlatAndStandsUp(): void
     {
