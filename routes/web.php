@@ -156,6 +156,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/restore', [BagController::class, 'restore'])->whereNumber('bag')->withTrashed()->name('bags.restore');
     Route::post('/bags/{bag}/undo', [BagController::class, 'undo'])->whereNumber('bag')->name('bags.undo');
     Route::get('/bags/{bag}/enough', [EnoughController::class, 'show'])->whereNumber('bag')->name('bags.enough');
+    Route::get('/bags/{bag}/enough/mends', [EnoughController::class, 'mends'])->whereNumber('bag')->name('bags.mends');
     Route::post('/bags/{bag}/enough', [EnoughController::class, 'store'])->whereNumber('bag');
     Route::delete('/bags/{bag}/enough/{weighIn}', [EnoughController::class, 'destroy'])->whereNumber(['bag', 'weighIn'])->name('bags.enough.remove');
     Route::post('/bags/{bag}/enough/{weighIn}', [EnoughController::class, 'restore'])->whereNumber(['bag', 'weighIn'])->name('bags.enough.restore');

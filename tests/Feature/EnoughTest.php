@@ -52,7 +52,7 @@ final class EnoughTest extends TestCase
             "/bags/{$bag->id}/enough",
             ['after' => 'Round 6', 'left' => '590'],
         )->assertRedirect("/bags/{$bag->id}/enough")->assertSessionHasNoErrors();
-        $this->get("/bags/{$bag->id}/enough")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'another material']);
+        $this->get("/bags/{$bag->id}/enough?whole=1")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'another material']);
         $this->get("/bags/{$bag->id}")->assertSee('runs out near Round');
         // A change on Plan keeps what was weighed.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 10]))->assertOk();
@@ -138,7 +138,14 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 2', 'left' => '785']);
         $before = $bag->fresh()?->choices;
-        $page = $this->get("/bags/{$bag->id}/enough")->assertSee('Making it fit')->assertSee('Take it');
+        // What makes it fit follows the page, and is there the next time.
+        $follows = "data-later=\"/bags/{$bag->id}/enough/mends\"";
+        $this->get("/bags/{$bag->id}/enough")->assertSee('Making it fit')->assertSee($follows, false)->assertDontSee('Take it');
+        $mends = (string) $this->get("/bags/{$bag->id}/enough/mends")->assertOk()->getContent();
+        self::assertStringStartsWith('<section', trim($mends));
+        $page = $this->get("/bags/{$bag->id}/enough")->assertSee('Take it')->assertDontSee($follows, false);
+        $takes = fn(string $said): int => substr_count($said, 'aria-label="Take it: ');
+        self::assertSame($takes($mends), $takes((string) $page->getContent()));
         self::assertSame(1, preg_match('/name="do" value="(Work [^"]+)"/', (string) $page->getContent(), $found));
         $this->post("/bags/{$bag->id}/mend", ['do' => $found[1]])->assertRedirect("/bags/{$bag->id}/enough");
         $this->get("/bags/{$bag->id}/enough")->assertSee("Taken: {$found[1]}")->assertSee('Undo')->assertDontSee('Making it fit');
@@ -158,7 +165,7 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Used, 90);
-        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->getContent();
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough?whole=1")->getContent();
         preg_match_all('/name="do" value="([^"]+)"/', (string) strstr($page, 'The kitchen scale', true), $found);
         self::assertGreaterThanOrEqual(5, count($found[1]));
         self::assertNotSame([], preg_grep('/^Take a .* hook/', $found[1]));
@@ -184,7 +191,7 @@ final class EnoughTest extends TestCase
         $pale = $this->material($maker);
         $pale->update(['name' => 'Pale cord', 'diameter' => Length::mm(4.1)]);
         Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Used, 300);
-        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSee('work in Pale cord')->getContent();
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough?whole=1")->assertSee('work in Pale cord')->getContent();
         self::assertSame(1, preg_match('/name="do" value="(From (Round \d+) on, work in Pale cord)"/', $page, $found));
         $this->post("/bags/{$bag->id}/mend", ['do' => $found[1]])->assertSessionHasNoErrors();
         self::assertSame(

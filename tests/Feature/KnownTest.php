@@ -30,7 +30,7 @@ final class KnownTest extends TestCase
             foreach (['/', '/bags', ...array_map(fn(Bag $bag): string => "/bags/{$bag->id}", [$one, $other])] as $page) {
                 $said .= $this->get($page)->getContent();
             }
-            $said .= $this->get("/bags/{$other->id}/enough")->getContent();
+            $said .= $this->get("/bags/{$other->id}/enough?whole=1")->getContent();
             $said .= $this->get("/bags/{$one->id}/what-if?whole=1")->getContent();
 
             // What lies on the scale is of the moment too.
@@ -50,6 +50,8 @@ final class KnownTest extends TestCase
         $one = $this->bag($maker);
         $other = $this->bag($maker);
         [$hers, $its] = [$one->material ?? $this->fail(), $other->material ?? $this->fail()];
+        // It runs short, so that what makes it fit is said too.
+        $its->entries()->update(['amount' => 300]);
         $this->actingAs($maker);
         $learned = $this->form($other, ['swatch_id' => 'learned', 'hook' => '8', 'handles' => [
             'type' => 'chain', 'skip' => '8', 'chain' => '40',
@@ -105,11 +107,14 @@ final class KnownTest extends TestCase
             ]),
             'not finished' => fn() => $this->delete("/bags/{$one->id}/finish"),
         ];
+        $short = 0;
         foreach ($changes as $after => $change) {
             $this->actingAs($maker->refresh());
             $change()->assertSessionHasNoErrors()->assertRedirect();
             $this->assertFresh($maker, $one, $other, $after);
+            $short += (int) DB::table('known')->where('what', "mends {$other->id}")->exists();
         }
+        self::assertGreaterThan(count($changes) / 2, $short, 'What makes it fit was hardly said.');
     }
 
     /** @return list<string> her tables, by what they are hers through */

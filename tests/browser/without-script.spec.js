@@ -60,9 +60,11 @@ test('stash, scale, cutting table, weigh-ins and marks go by plain forms', async
     await planBag(page);
     await page.getByRole('link', { name: 'Enough?' }).click();
     await page.getByLabel('After', { exact: true }).selectOption('Round 4');
-    await page.getByLabel('is left').fill('700 g');
+    await page.getByLabel('is left').fill('500 g');
     await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.getByText('from weigh-ins')).toBeVisible();
+    await page.getByRole('link', { name: 'Reckon what makes it fit' }).click();
+    await expect(page.locator('.mends li').first()).toBeVisible();
     await page.getByRole('button', { name: 'Take out the weigh-in after Round 4' }).click();
     await expect(page.getByText('from swatch')).toBeVisible();
     await weighCord(page, 'Mooring cord');

@@ -459,6 +459,7 @@ final class Bench extends Command
         $strands = Material::query()->whereKeyNot($form['material_id']);
         $strands->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('diameter');
         $other = (int) $strands->value('id');
+        $short = self::short();
         $round = 0;
         $start = function (string $part) use (&$round): string {
             return "/begin?part={$part}&length=".(24 + $round % 20);
@@ -475,9 +476,22 @@ final class Bench extends Command
             'all kinds, which follow' => fn(): string => $visit->ask($start('kinds')),
             'worktable' => fn(): string => $visit->get('/'),
             'enough' => fn(): string => $visit->get("/bags/{$bag}/enough"),
+            'enough, of one that runs short' => fn(): string => $visit->get("/bags/{$short}/enough"),
             'what if, its own material' => fn(): string => $visit->get("/bags/{$bag}/what-if"),
             'what if, another that follows' => fn(): string => $visit->get("/bags/{$bag}/what-if/{$other}"),
         ]);
+    }
+
+    /** The number of a bag of hers whose strand does not reach. */
+    private static function short(): int
+    {
+        $maker = User::query()->where('email', DatabaseSeeder::EMAIL)->firstOrFail();
+        foreach ($maker->bags()->get() as $bag) {
+            if (PlanSheet::orNone($bag, $maker)?->estimate->isSure() === false) {
+                return $bag->id;
+            }
+        }
+        throw new \RuntimeException('All of the demo’s bags reach.');
     }
 
     /** @return array<string, mixed> what Plan’s page sends of a bag that becomes an oval one */

@@ -8,13 +8,13 @@ use App\Bags\Changing;
 use App\Bags\Costs;
 use App\Bags\Listed;
 use App\Bags\Mending;
+use App\Bags\MendSheet;
 use App\Bags\PlanSheet;
 use App\Bags\StepBack;
 use App\Bags\WeighIns;
 use App\Drawing\NarrowingBands;
 use App\Models\Bag;
 use App\Models\BagMinutes;
-use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Supply;
 use App\Models\WeighIn;
@@ -25,10 +25,7 @@ use Fescue\Core\Estimate\Balls;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
-use Fescue\Core\Estimate\Mend;
-use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Rest;
-use Fescue\Core\Estimate\Spare;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Mass;
@@ -45,9 +42,6 @@ final class EnoughController extends Controller
     /** Other bags of the same material that a rest is tried on. */
     private const ALSO = 10;
 
-    /** Other strands that a bag may go on in. */
-    private const SPARES = 24;
-
     public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
@@ -58,7 +52,7 @@ final class EnoughController extends Controller
             'rests' => Rest::of($sheet->plan, self::surelyLeft($sheet)),
             'bag' => $bag,
             'sheet' => $sheet,
-            'mends' => $this->mends($request, $sheet),
+            'mends' => MendSheet::of($sheet, $this->maker($request), $request->boolean('whole')),
             'lesson' => Lesson::of($sheet->plan),
             'weighIns' => WeighIns::of($bag)->kept,
             'breakdown' => Breakdown::of($sheet->plan),
@@ -74,38 +68,15 @@ final class EnoughController extends Controller
         ]);
     }
 
-    /** @return list<Mend> */
-    private function mends(Request $request, PlanSheet $sheet): array
+    /** What makes it fit, as it follows on the page. */
+    public function mends(Request $request, Bag $bag): View
     {
-        // The hand is learned only where there is something to mend.
-        $hand = $sheet->estimate->isSure() === false ? (new Hands($this->maker($request)->id))->learned() : null;
+        $this->authorize('own', $bag);
+        $sheet = PlanSheet::of($bag, $this->maker($request));
 
-        return Mends::of(
-            $sheet->plan,
-            $sheet->estimate,
-            $sheet->unit,
-            $sheet->terms,
-            $hand,
-            $hand === null ? [] : $this->spares($request, $sheet),
-        );
-    }
-
-    /** @return list<Spare> her other strands, with what of them is free for this bag */
-    private function spares(Request $request, PlanSheet $sheet): array
-    {
-        $spares = [];
-        // Those most like it: another thickness makes another bag.
-        $thick = $sheet->plan->spec->strands->own->diameter->mm;
-        $near = $this->maker($request)->strands()->whereKeyNot($sheet->bag->material_id)->with('reservations.bag');
-        $near->reorder()->orderByRaw('abs(diameter - ?)', [$thick])->orderBy('id')->limit(self::SPARES);
-        foreach ($near->get() as $one) {
-            $free = $one->freeFor($sheet->bag->id);
-            if ($free !== null) {
-                $spares[] = new Spare($one->id, $one->name, $one->material($free));
-            }
-        }
-
-        return $spares;
+        return view('bags.mends', [
+            'bag' => $bag, 'sheet' => $sheet, 'mends' => MendSheet::of($sheet, $this->maker($request), true),
+        ]);
     }
 
     /** The plan takes a mend, named by what it does: between two looks it may have become another. */
@@ -114,7 +85,7 @@ final class EnoughController extends Controller
         $this->authorize('own', $bag);
         $sheet = PlanSheet::of($bag, $this->maker($request));
         $do = Typed::text($request, 'do');
-        foreach ($this->mends($request, $sheet) as $mend) {
+        foreach (MendSheet::all($sheet, $this->maker($request)) as $mend) {
             if ($mend->do === $do && $mend->plan !== null) {
                 $mended = $mend->plan;
                 Changing::held(

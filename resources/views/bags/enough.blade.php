@@ -41,24 +41,15 @@
                 <p class="section-rule">{{ $estimate->others === [] ? 'It' : ucfirst($sheet->named(0)) }} is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->strands->own->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
                 @if ($rests !== [])<p class="soft">At this gauge the rest is surely enough for one of these: @foreach ($rests as $one){{ $one->thing }}, {{ $sheet->figure($one->plan->comesOut->baseLength) }} × {{ $sheet->figure($one->plan->comesOut->baseWidth) }} × {{ $sheet->say($one->plan->comesOut->height) }}, {{ Decimal::print($one->estimate->grams->likely) }} g{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
             @endif
-            @if ($mends !== [])<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
+            @if ($estimate->isSure() === false)<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
             <div class="sheet narrowing">{!! $bands !!}</div>
-            @if ($mends !== [])
-                <section class="section-rule" aria-labelledby="mends">
-                    <h2 id="mends">Making it fit</h2>
-                    <ol class="mends">
-                        @foreach ($mends as $mend)
-                            <li>
-                                <p><b>{{ $mend->do }}.</b> {{ ucfirst($mend->costs) }}.@if ($mend->chance !== null) Then {{ MaterialEstimate::hundred($mend->chance) }} in 100.@endif</p>
-                                @if ($mend->plan)
-                                    <form method="post" action="{{ route('bags.mend', $bag) }}">@csrf<input type="hidden" name="do" value="{{ $mend->do }}"><button class="plain" aria-label="Take it: {{ $mend->do }}">Take it</button></form>
-                                @else
-                                    <p><a href="{{ route('bags.plan', $bag) }}">Choose it at Material and hook</a></p>
-                                @endif
-                            </li>
-                        @endforeach
-                    </ol>
+            @if ($mends === null)
+                <section class="section-rule" data-later="/bags/{{ $bag->id }}/enough/mends">
+                    <h2>Making it fit</h2>
+                    <p><span class="soft" data-coming hidden>being reckoned …</span><a href="/bags/{{ $bag->id }}/enough?whole=1">Reckon what makes it fit</a></p>
                 </section>
+            @elseif ($estimate->isSure() === false)
+                @include('bags.mends')
             @endif
             <section class="section-rule" aria-labelledby="parts">
                 <h2 id="parts">Where it goes</h2>

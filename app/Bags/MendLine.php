@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use Fescue\Core\Estimate\Mend;
+
+/** What a page says of a mend. */
+final readonly class MendLine
+{
+    /**
+     * @param ?float $chance of enough after it
+     * @param bool $takes whether the plan can take it as it stands
+     */
+    private function __construct(
+        public string $do,
+        public string $costs,
+        public ?float $chance,
+        public bool $takes,
+    ) {}
+
+    public static function of(Mend $mend): self
+    {
+        return new self($mend->do, $mend->costs, $mend->chance, $mend->plan !== null);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Hands;
+use App\Models\User;
+use Fescue\Core\Estimate\Mend;
+use Fescue\Core\Estimate\Mends;
+use Fescue\Core\Estimate\Spare;
+
+/** What makes a bag fit that runs short. Some forty whole plans: they follow the page, and are known from then on. */
+final class MendSheet
+{
+    /** Other strands that a bag may go on in. */
+    private const SPARES = 24;
+
+    /**
+     * @param bool $now whether they are reckoned where they are not known
+     *
+     * @return ?list<MendLine> none of a bag that does not run short; null where they are to follow
+     */
+    public static function of(PlanSheet $sheet, User $maker, bool $now): ?array
+    {
+        if ($sheet->estimate->isSure() !== false) {
+            return [];
+        }
+        $bag = $sheet->bag;
+        $books = $bag->hands()->books();
+        $name = "mends {$bag->id}";
+        $books->look([$name, Hands::HAND]);
+        $of = json_encode(
+            [$bag->getAttributes(), $maker->units, $maker->terms, $bag->hands()->marks()],
+            JSON_THROW_ON_ERROR,
+        );
+
+        return $now || $books->knows($name, $of)
+            ? $books->known($name, $of, fn(): array => array_map(MendLine::of(...), self::all($sheet, $maker)))
+            : null;
+    }
+
+    /** @return list<Mend> */
+    public static function all(PlanSheet $sheet, User $maker): array
+    {
+        // The hand is learned only where there is something to mend.
+        $isShort = $sheet->estimate->isSure() === false;
+
+        return Mends::of(
+            $sheet->plan,
+            $sheet->estimate,
+            $sheet->unit,
+            $sheet->terms,
+            $isShort ? $sheet->bag->hands()->learned() : null,
+            $isShort ? self::spares($sheet, $maker) : [],
+        );
+    }
+
+    /** @return list<Spare> her other strands, with what of them is free for this bag */
+    private static function spares(PlanSheet $sheet, User $maker): array
+    {
+        $spares = [];
+        // Those most like it: another thickness makes another bag.
+        $thick = $sheet->plan->spec->strands->own->diameter->mm;
+        $near = $maker->strands()->whereKeyNot($sheet->bag->material_id)->with('reservations.bag');
+        $near->reorder()->orderByRaw('abs(diameter - ?)', [$thick])->orderBy('id')->limit(self::SPARES);
+        foreach ($near->get() as $one) {
+            $free = $one->freeFor($sheet->bag->id);
+            if ($free !== null) {
+                $spares[] = new Spare($one->id, $one->name, $one->material($free));
+            }
+        }
+
+        return $spares;
+    }
+}
