@@ -302,10 +302,11 @@ final class Bag extends Record
         // The application's own, and no part of the format.
         $own = ['learned' => 1, 'swatch_counts' => 1, 'together' => 1];
 
-        return array_replace(
+        // What is left open as a whole is left out: an empty part would be written as a list.
+        return array_filter(array_replace(
             ['format' => BagDocument::FORMAT] + array_diff_key($this->choices, $own, array_flip($said['over'])),
             $said['says'],
-        );
+        ), fn(mixed $one): bool => $one !== []);
     }
 
     /**

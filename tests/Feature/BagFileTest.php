@@ -23,11 +23,7 @@ final class BagFileTest extends TestCase
             'Content-Disposition',
             'attachment; filename="pier-tote.fescue-bag.json"',
         )->getContent();
-        $result = (new Validator())->validate(
-            json_decode($file),
-            (string) file_get_contents(base_path('docs/formats/fescue-bag-1.schema.json')),
-        );
-        self::assertTrue($result->isValid(), (string) $result->error()?->message());
+        self::assertValid($file);
 
         $otto = $this->maker('otto@pier.example');
         $this->flushSession()->actingAs($otto)->post(
@@ -42,6 +38,29 @@ final class BagFileTest extends TestCase
         $this->get("/bags/{$read->id}")->assertOk()->assertSee('as its file says');
         $this->putJson("/bags/{$read->id}", $this->form($read, ['body.rounds' => '20']))->assertOk();
         self::assertSame('8.2 g/m', $read->fresh()?->choices['material']['density']);
+    }
+
+    private static function assertValid(string $file): void
+    {
+        $result = (new Validator())->validate(
+            json_decode($file),
+            (string) file_get_contents(base_path('docs/formats/fescue-bag-1.schema.json')),
+        );
+        self::assertTrue($result->isValid(), (string) $result->error()?->message());
+    }
+
+    /** A part of which nothing is said is not there; by the page’s form as by any file. */
+    public function testASizeThatIsLeftOpenIsLeftOut(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, [
+            'size' => ['length' => '', 'width' => '', 'height' => ''], 'base.chain' => '20', 'base.rounds' => '3',
+            'body.rounds' => '14',
+        ]))->assertOk();
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        self::assertStringNotContainsString('"size"', $file);
+        self::assertValid($file);
     }
 
     /**
