@@ -112,7 +112,7 @@ final readonly class PlanSheet
                     Tone::Trouble,
                     $next->name,
                     "{$this->plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
-                    ucfirst(Slip::told($more, $this->plan->work->counts[$place]->leaves)),
+                    ucfirst(Slip::told($more, $this->plan->work->rows[$place]->count->leaves)),
                 );
             }
         }

@@ -40,7 +40,7 @@ final readonly class BagOutline
         }
         $rows = $arches = $rings = [];
         $foot = $half = 0.0;
-        foreach ($plan->work->rows as $place => $row) {
+        foreach ($plan->work->rows as $row) {
             if (! $row->stands) {
                 continue;
             }
@@ -52,7 +52,7 @@ final readonly class BagOutline
             }
             // Chains over an opening are its arch, and make no row wider.
             $half = $row->part === Part::Body || $row->part === Part::Base
-                ? $plan->work->counts[$place]->leaves * $wide / 4
+                ? $row->count->leaves * $wide / 4
                 : $half;
             $rows[] = [$foot, $high, $half, $row->fabric->isOpen()];
             $foot += $high;

@@ -284,7 +284,7 @@ final class BaseDrawing
             return;
         }
         $row = $this->lie[$last];
-        $stand = $row->path?->stand(0, $this->plan->work->counts[$last]->leaves);
+        $stand = $row->path?->stand(0, $row->count->leaves);
         if ($stand !== null && abs($stand->x) < self::NEAR_MIDDLE * $this->outline->length()) {
             $this->startAbove($stand);
 
@@ -326,9 +326,8 @@ final class BaseDrawing
         $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + 34
             + self::outside($this->plan, $this->scale);
         $said = array_map(
-            fn(Row $row, int $place): string => lcfirst($row->name).": {$this->plan->work->counts[$place]->leaves}",
+            fn(Row $row): string => lcfirst($row->name).": {$row->count->leaves}",
             $this->lie,
-            array_keys($this->lie),
         );
         if (count($said) > 4) {
             $said = [$said[0], $said[1], '…', $said[count($said) - 1]];

@@ -391,15 +391,13 @@ final class SideDrawing
      */
     private function told(): array
     {
-        $counts = $this->plan->work->counts;
-        $lie = array_filter(
+        $lie = array_values(array_filter(
             $this->plan->work->rows,
             fn(Row $row): bool => ! $row->stands && $row->part === Part::Base,
-        );
+        ));
         $told = [];
         if ($lie !== []) {
-            $leaves = array_map(fn(int $place): int => $counts[$place]->leaves, array_keys($lie));
-            $lie = array_values($lie);
+            $leaves = array_map(fn(Row $row): int => $row->count->leaves, $lie);
             $shown = count(array_unique($leaves)) === 1
                 ? (string) $leaves[0]
                 : (count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves));
@@ -421,7 +419,7 @@ final class SideDrawing
         foreach ($this->alike() as $run) {
             [$first, $last] = [$run[0], $run[count($run) - 1]];
             $middle = $this->foot - ($first->foot + $last->foot + $last->height) * $this->scale / 2;
-            $leaves = $counts[$last->place]->leaves;
+            $leaves = $last->row->count->leaves;
             $over = $first->row->opening();
             $name = lcfirst($this->writer->names($first->row, $last->row));
             $told[] = [$middle, $middle, match (true) {
@@ -444,7 +442,7 @@ final class SideDrawing
             $row->row->part,
             $row->row->fabric,
             $this->plan->materials[$row->place],
-            $this->plan->work->counts[$row->place]->leaves,
+            $row->row->count->leaves,
             $row->row->bearsJoin,
             $row->row->kind,
         ];

@@ -55,8 +55,8 @@ final class BandTest extends TestCase
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         self::assertEquals(
-            $bag->fresh()?->plan()->work->counts,
-            Bag::query()->latest('id')->firstOrFail()->plan()->work->counts,
+            array_column($bag->fresh()?->plan()->work->rows, 'count'),
+            array_column(Bag::query()->latest('id')->firstOrFail()->plan()->work->rows, 'count'),
         );
     }
 

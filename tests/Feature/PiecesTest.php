@@ -143,7 +143,7 @@ final class PiecesTest extends TestCase
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         $copy = Bag::query()->latest('id')->firstOrFail();
         self::assertNotSame($bag->id, $copy->id);
-        self::assertEquals($bag->plan()->work->counts, $copy->plan()->work->counts);
+        self::assertEquals(array_column($bag->plan()->work->rows, 'count'), array_column($copy->plan()->work->rows, 'count'));
         // A row of a piece is weighed after, by its name.
         $row = $bag->plan()->work->rows[1]->name;
         $this->post("/bags/{$bag->id}/enough", ['after' => $row, 'left' => '800 g'])->assertSessionHasNoErrors();

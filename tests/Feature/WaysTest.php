@@ -86,8 +86,8 @@ final class WaysTest extends TestCase
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         self::assertEquals(
-            $bag->plan()->work->counts,
-            Bag::query()->latest('id')->firstOrFail()->plan()->work->counts,
+            array_column($bag->plan()->work->rows, 'count'),
+            array_column(Bag::query()->latest('id')->firstOrFail()->plan()->work->rows, 'count'),
         );
     }
 

@@ -151,13 +151,13 @@ final readonly class BagPlan
     private function edge(): ?int
     {
         $last = null;
-        foreach ($this->assembly() === null ? $this->work->rows : [] as $place => $row) {
+        foreach ($this->assembly() === null ? $this->work->rows : [] as $row) {
             $around = $row->kind === RowKind::Round && in_array(
                 $row->part,
                 [Part::Body, Part::Handles, Part::Edge],
                 true,
             );
-            $last = $around && $row->stands ? $this->work->counts[$place]->leaves : $last;
+            $last = $around && $row->stands ? $row->count->leaves : $last;
         }
 
         return $last;
@@ -183,7 +183,7 @@ final readonly class BagPlan
                     $place,
                     $row->name,
                     Length::mm($this->parts[0]->made->hangs ? $middle : $foot - $middle),
-                    $this->work->counts[$place]->takes,
+                    $row->count->takes,
                     $middles[0],
                     $middles[1],
                     $this->gauge->widthOf($row->fabric),

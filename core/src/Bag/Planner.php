@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Document\Refused;
-use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Through;
 use Fescue\Core\Measure\Length;
@@ -203,7 +202,7 @@ final readonly class Planner
     {
         $tops = array_sum(array_map(fn(Row $row): int => $row->count->leaves, $made->rows));
         foreach ([...($made->assembly->pieces ?? []), ...$made->apart] as $piece) {
-            $tops += array_sum(array_map(fn(Count $one): int => $one->leaves, $piece->counts));
+            $tops += array_sum(array_map(fn(Row $row): int => $row->count->leaves, $piece->rows));
         }
 
         return $tops;
@@ -314,9 +313,9 @@ final readonly class Planner
     {
         $wide = 0.0;
         $standing = [];
-        foreach ($work->rows as $place => $row) {
+        foreach ($work->rows as $row) {
             $standing[$row->fabric->key] = ($standing[$row->fabric->key] ?? 0) + (int) $row->stands;
-            $wide = $row->part === Part::Body ? max($wide, $this->width($work, $row, $place)) : $wide;
+            $wide = $row->part === Part::Body ? max($wide, $this->width($row)) : $wide;
         }
         $height = array_sum(
             array_map(
@@ -348,8 +347,8 @@ final readonly class Planner
     }
 
     /** Half of what goes around, as it takes it. */
-    private function width(Work $work, Row $row, int $place): float
+    private function width(Row $row): float
     {
-        return $this->ground->gauge->widthOf($row->fabric)->mm * $work->counts[$place]->takes / 2;
+        return $this->ground->gauge->widthOf($row->fabric)->mm * $row->count->takes / 2;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
-use Fescue\Core\Instruction\Count;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 
@@ -13,9 +12,6 @@ final readonly class Piece
 {
     /** @var list<Row> with their numbers */
     public array $rows;
-
-    /** @var list<Count> one a row */
-    public array $counts;
 
     /** As documents have it: "Left gusset"; '' where it is the whole bag, or what joins the others. */
     public string $name;
@@ -38,12 +34,11 @@ final readonly class Piece
     ) {
         $this->name = ucfirst(str_replace('-', ' ', $called)).($nth === 0 ? '' : " {$nth}");
         $there = $start->chain ?? 0;
-        $counts = array_map(fn(Row $row): Count => $row->count, $rows);
         $numbers = $numbered = [];
-        foreach ($rows as $place => $row) {
+        foreach ($rows as $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
             $numbered[] = $row = $row->numbered($numbers[$row->kind->value], $this->name);
-            $count = $counts[$place];
+            $count = $row->count;
             foreach ($row->into as $edge => $offers) {
                 if ($count->takesOf($edge) !== $offers->anchors) {
                     throw new Miscount($row->name, $count->takesOf($edge), $offers->anchors);
@@ -55,7 +50,7 @@ final readonly class Piece
             }
             $there = $count->leaves;
         }
-        [$this->rows, $this->counts] = [$numbered, $counts];
+        $this->rows = $numbered;
     }
 
     /** Whether it is made just as another is. */

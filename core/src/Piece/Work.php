@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
-use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
@@ -18,9 +17,6 @@ final readonly class Work
     /** @var list<Row> */
     public array $rows;
 
-    /** @var list<Count> one a row */
-    public array $counts;
-
     /** @var array<string, int> place of a row by its name */
     private array $places;
 
@@ -31,15 +27,14 @@ final readonly class Work
     public function __construct(public array $pieces)
     {
         $this->start = ($pieces[0] ?? null)->start ?? throw new \LogicException('Nothing begins the bag.');
-        $rows = $counts = $begun = [];
+        $rows = $begun = [];
         foreach ($pieces as $piece) {
             if ($piece->rows !== []) {
                 $begun[count($rows)] = $piece;
             }
             array_push($rows, ...$piece->rows);
-            array_push($counts, ...$piece->counts);
         }
-        [$this->rows, $this->counts, $this->begun] = [$rows, $counts, $begun];
+        [$this->rows, $this->begun] = [$rows, $begun];
         $this->places = array_flip(array_map(fn(Row $row): string => $row->name, $rows));
     }
 

@@ -29,7 +29,7 @@ final class PlanDocument
         $estimate = MaterialEstimate::of($plan);
         $rows = [];
         foreach ($plan->work->rows as $index => $row) {
-            $count = $plan->work->counts[$index];
+            $count = $row->count;
             $rows[] = [
                 'name' => $row->name,
                 'part' => $row->part->value,

@@ -161,10 +161,10 @@ final readonly class Course
     /** Whether a row leaves another count than the one before; the first of a piece does. */
     private static function changes(BagPlan $plan, int $place): bool
     {
-        $counts = $plan->work->counts;
+        $rows = $plan->work->rows;
 
         return $plan->work->begins($place)
-            || ($counts[$place - 1]->leaves ?? null) !== ($counts[$place]->leaves ?? null);
+            || ($rows[$place - 1] ?? null)?->count->leaves !== ($rows[$place] ?? null)?->count->leaves;
     }
 
     /**

@@ -71,7 +71,7 @@ final readonly class Slip
     private static function mend(BagPlan $plan, int $row, int $off): string
     {
         $next = $plan->work->rows[$row + 1] ?? null;
-        $there = $plan->work->counts[$row]->leaves;
+        $there = $plan->work->rows[$row]->count->leaves;
         if ($next === null || $plan->work->begins($row + 1) || $next->kind === RowKind::Seam) {
             return '';
         }

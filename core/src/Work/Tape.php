@@ -118,7 +118,7 @@ final readonly class Tape
         for ($place = min($done, count($plan->work->rows)) - 1; $place >= 0 && $measured->mm > 0.0; $place--) {
             $row = $plan->work->rows[$place];
             if ($row->part === Part::Body && $row->kind === RowKind::Round) {
-                $planned = $plan->gauge->widthOf($row->fabric)->mm * $plan->work->counts[$place]->leaves / 2;
+                $planned = $plan->gauge->widthOf($row->fabric)->mm * $row->count->leaves / 2;
 
                 return self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[0]);
             }

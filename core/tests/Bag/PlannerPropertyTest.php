@@ -120,7 +120,7 @@ final class PlannerPropertyTest extends TestCase
         $expected = $plan->work->start->chain + array_sum(
             array_map(
                 fn(Count $count): int => $count->leaves,
-                array_slice($plan->work->counts, 0, Plans::count($plan, '/base/rounds')),
+                array_slice(array_column($plan->work->rows, 'count'), 0, Plans::count($plan, '/base/rounds')),
             ),
         );
         self::assertCount($expected, $symbols, $said);
@@ -129,7 +129,7 @@ final class PlannerPropertyTest extends TestCase
         self::assertLessThan($estimate->metres->high(), $estimate->metres->likely, $said);
         self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
         $placed = array_map(fn($row): int => count(Placement::of($row->instructions)), $plan->work->rows);
-        self::assertSame(array_map(fn($count): int => $count->leaves, $plan->work->counts), $placed, $said);
+        self::assertSame(array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count')), $placed, $said);
     }
 
     /** @return array<string, mixed> */

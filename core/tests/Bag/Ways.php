@@ -39,7 +39,7 @@ final class Ways
     /** @return list<int> */
     public static function leaves(BagPlan $plan): array
     {
-        return array_map(fn($count): int => $count->leaves, $plan->work->counts);
+        return array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count'));
     }
 
     /** @return array<string, string> lines by the row's name */

@@ -275,7 +275,7 @@ final class WholeBagsTest extends TestCase
         $lie = count(array_filter($plan->work->rows, fn($row): bool => $row->path !== null));
         self::assertCount(
             $plan->work->start->chain + array_sum(
-                array_map(fn($count): int => $count->leaves, array_slice($plan->work->counts, 0, $lie)),
+                array_map(fn($count): int => $count->leaves, array_slice(array_column($plan->work->rows, 'count'), 0, $lie)),
             ),
             BaseChart::of($plan),
         );
@@ -285,7 +285,7 @@ final class WholeBagsTest extends TestCase
         $wall = array_search(Part::Body, array_column($plan->work->rows, 'part'), true);
         $seen = array_values(array_filter($view->rows, fn($row): bool => $row->place === $wall));
         self::assertEqualsWithDelta(
-            $plan->work->counts[$wall]->leaves / 2,
+            $plan->work->rows[$wall]->count->leaves / 2,
             count($seen[0]->course->stitches),
             2.0,
             json_encode($document, JSON_THROW_ON_ERROR),

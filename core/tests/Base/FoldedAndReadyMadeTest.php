@@ -136,7 +136,7 @@ final class FoldedAndReadyMadeTest extends TestCase
             'body' => ['stitch' => $stitch, 'rounds' => 2],
         ]);
         self::assertSame([$around, $around, $around], Ways::leaves($plan));
-        self::assertSame(44, $plan->work->counts[0]->takes);
+        self::assertSame(44, $plan->work->rows[0]->count->takes);
         self::assertSame(0, $plan->work->start->works());
         self::assertSame([], array_filter(
             array_keys(Ways::notes($plan)),

@@ -37,7 +37,7 @@ final class LaidByHandTest extends TestCase
         $laid = [$start->path === null ? 'nothing' : self::told($start->path, $start->chain)];
         foreach ($plan->work->rows as $place => $row) {
             if ($row->path !== null) {
-                $laid[] = self::told($row->path, $plan->work->counts[$place]->leaves);
+                $laid[] = self::told($row->path, $plan->work->rows[$place]->count->leaves);
             }
         }
         self::assertSame($lie, $laid);

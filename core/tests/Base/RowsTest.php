@@ -47,7 +47,7 @@ final class RowsTest extends TestCase
     {
         $plan = self::plan($base, ['handles' => null]);
         self::assertSame($around, Plans::around($plan));
-        self::assertSame($around, $plan->work->counts[$base['rows']]->leaves);
+        self::assertSame($around, $plan->work->rows[$base['rows']]->count->leaves);
         self::assertSame(
             [
                 ...array_map(fn(int $row): string => "Row {$row}", range(1, $base['rows'])),
@@ -57,7 +57,7 @@ final class RowsTest extends TestCase
         );
         self::assertSame(
             array_fill(0, $base['rows'], $base['across']),
-            array_map(fn($count): int => $count->leaves, array_slice($plan->work->counts, 0, $base['rows'])),
+            array_map(fn($count): int => $count->leaves, array_slice(array_column($plan->work->rows, 'count'), 0, $base['rows'])),
         );
     }
 
@@ -66,7 +66,7 @@ final class RowsTest extends TestCase
     {
         $most = ['across' => 400, 'rows' => 120, 'along' => 400];
         $plan = self::plan($most, ['handles' => null]);
-        self::assertSame(72_000, array_sum(array_map(fn($count): int => $count->leaves, $plan->work->counts)));
+        self::assertSame(72_000, array_sum(array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count'))));
         try {
             self::plan($most, ['handles' => null, 'body/rounds' => 40]);
             self::fail('It was planned.');

@@ -274,7 +274,7 @@ final class FinishTest extends TestCase
             ]));
             $halves = fn(string $text): float => (float) $text + (str_contains($text, '½') ? 0.5 : 0.0);
             $row = (int) $plan->work->place("Round {$at[1]}");
-            $around = $plan->work->counts[$row]->takes;
+            $around = $plan->work->rows[$row]->count->takes;
             self::assertEqualsWithDelta($around / 2, $halves($at[3]), 1e-9);
             $covers = max(1, (int) round($wide / 12));
             self::assertEqualsWithDelta($around / 2, 2 * $halves($at[2]) + $covers, 1e-9, 'Both sides are the same.');

@@ -61,6 +61,6 @@ final class Built
     /** @return list<int> what each row of its so-manieth piece leaves, from 0 */
     public static function leaves(BagPlan $plan, int $piece): array
     {
-        return array_map(fn($count): int => $count->leaves, $plan->work->pieces[$piece]->counts);
+        return array_map(fn($count): int => $count->leaves, array_column($plan->work->pieces[$piece]->rows, 'count'));
     }
 }

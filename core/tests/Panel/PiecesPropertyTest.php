@@ -142,7 +142,7 @@ final class PiecesPropertyTest extends TestCase
         $lines = [];
         foreach ($plan->work->rows as $place => $row) {
             if ($row->kind === RowKind::Seam) {
-                $lines[$row->name] = $plan->work->counts[$place]->takes;
+                $lines[$row->name] = $plan->work->rows[$place]->count->takes;
             }
         }
         self::assertSame(array_map(fn(Seam $one): string => "Seam {$one->letter}", $assembly->seams), array_keys($lines));

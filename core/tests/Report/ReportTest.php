@@ -299,7 +299,7 @@ final class ReportTest extends TestCase
     {
         $counts = array_map(
             fn(Count $count): int => $count->leaves,
-            array_slice($plan->work->counts, 0, Plans::count($plan, '/base/rounds')),
+            array_slice(array_column($plan->work->rows, 'count'), 0, Plans::count($plan, '/base/rounds')),
         );
         $flat = 2 * M_PI * $plan->gauge->singleHeight()->mm / $plan->gauge->singleWidth()->mm;
 
