@@ -55,6 +55,9 @@ final class Bag extends Record
     /** What a file brought of other swatches; a maker's own stand in its place. */
     public const TAUGHT = ['swatches' => 1, 'worked' => 1, 'also' => 1, 'proportions' => 1];
 
+    /** What a bag is told by from what it was, as the database has it, and as mark() does. */
+    public const MARK = 'sha1(concat_ws(" ", material_id, swatch_id, choices))';
+
     /** All that it stands on beside its choices. */
     public const STANDS_ON = ['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes'];
 
@@ -75,6 +78,9 @@ final class Bag extends Record
 
     /** @var array<int, ?Material> others that were read, by their number */
     private array $read = [];
+
+    /** @var ?array{array<string, mixed>, BagPlan} its document, and what that was planned to */
+    private ?array $planned = null;
 
     /** @var ?array{?string, mixed} its choices as text, and what that says */
     private ?array $written = null;
@@ -286,7 +292,7 @@ final class Bag extends Record
 
     public function hands(): Hands
     {
-        return $this->hands ??= new Hands($this->user_id);
+        return $this->hands ??= new Hands($this->user_id, $this);
     }
 
     /**
@@ -298,7 +304,9 @@ final class Bag extends Record
      */
     public function document(bool $taught = true): array
     {
-        $said = $taught ? $this->stand() : $this->said(false);
+        // Others teach a bag only where its gauge is learned.
+        $isKnown = $taught || ($this->stood !== null && ! $this->isLearned());
+        $said = $isKnown ? $this->stand() : $this->said(false);
         // The application's own, and no part of the format.
         $own = ['learned' => 1, 'swatch_counts' => 1, 'together' => 1];
 
@@ -346,6 +354,18 @@ final class Bag extends Record
         return $this->stood[1];
     }
 
+    /** Null of one that stands on nothing yet: what was read of it may be of older books. */
+    public function mark(): ?string
+    {
+        $of = array_replace(['material_id' => null, 'swatch_id' => null, 'choices' => null], $this->attributes);
+        $of = array_filter(
+            [$of['material_id'], $of['swatch_id'], $of['choices']],
+            fn(mixed $one): bool => $one !== null,
+        );
+
+        return $this->stood === null ? null : sha1(implode(' ', $of));
+    }
+
     /** The name under which what it stands on is kept. */
     public function knownAs(): string
     {
@@ -371,10 +391,14 @@ final class Bag extends Record
         return json_encode([
             $this->material_id, $this->swatch_id, $this->hangs(), array_intersect_key($choices, $those),
             // Of what others teach, where it is learned.
-            $this->swatch_id === null && ($choices['learned'] ?? false) === true
-                ? array_diff_key($this->hands()->marks(), [$this->id => 1])
-                : [],
+            $this->isLearned() ? array_diff_key($this->hands()->marks(), [$this->id => 1]) : [],
         ], JSON_THROW_ON_ERROR);
+    }
+
+    /** Whether its gauge is what all that her hands have shown comes to. */
+    private function isLearned(): bool
+    {
+        return $this->swatch_id === null && ($this->choices['learned'] ?? false) === true;
     }
 
     /** Whether it hangs from something whose stretch is not said. */
@@ -408,7 +432,7 @@ final class Bag extends Record
             if (($this->choices['swatch_counts'] ?? false) === true) {
                 $says['gauge']['from_on_hand'] = true;
             }
-        } elseif (($this->choices['learned'] ?? false) === true) {
+        } elseif ($this->isLearned()) {
             $over[] = 'gauge';
             $says['swatches'] = $this->hands()->documents();
             $says['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
@@ -430,10 +454,15 @@ final class Bag extends Record
         return ['says' => $says, 'over' => $over];
     }
 
-    /** @throws Refused */
+    /** Of the same document the same: it is asked for on many sides. @throws Refused */
     public function plan(bool $taught = true): BagPlan
     {
-        return Planner::plan(BagDocument::read($this->document($taught)));
+        $document = $this->document($taught);
+        if ($this->planned === null || $this->planned[0] !== $document) {
+            $this->planned = [$document, Planner::plan(BagDocument::read($document))];
+        }
+
+        return $this->planned[1];
     }
 
     /** Its choices are asked for many times: what is written is read once. */

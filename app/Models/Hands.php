@@ -63,8 +63,12 @@ final class Hands
     /** @var array<string, array<int, string>> */
     private array $marks = [];
 
-    /** Reads what it is asked for once: one for a page serves all its bags. */
-    public function __construct(private readonly int $makerId)
+    /**
+     * Reads what it is asked for once: one for a page serves all its bags.
+     *
+     * @param ?Bag $own that is at hand, and is not read once more where it is as it is kept
+     */
+    public function __construct(private readonly int $makerId, private readonly ?Bag $own = null)
     {
         $this->books = new Books($makerId);
     }
@@ -171,7 +175,7 @@ final class Hands
             $this->books->open();
             $this->marks[$which] = array_map(strval(...), DB::table('bags')->where('user_id', $this->makerId)
                 ->whereNull('deleted_at')->whereRaw($which)->orderBy('id')
-                ->pluck(DB::raw('sha1(concat_ws(" ", material_id, swatch_id, choices))'), 'id')->all());
+                ->pluck(DB::raw(Bag::MARK), 'id')->all());
         }
 
         return $this->marks[$which];
@@ -195,7 +199,15 @@ final class Hands
             array_keys($marks),
             fn(int $id): bool => ! $this->books->knows("{$name} {$id}", $marks[$id]),
         );
-        $bags = $old === [] ? [] : Bag::query()->whereKey($old)->with([...Bag::STANDS_ON, 'finish'])->get()
+        $bags = [];
+        $own = $this->own;
+        $id = $own->id ?? null;
+        // At hand just as it is kept, and not as a form would have it.
+        if ($own !== null && in_array($id, $old, true) && $own->mark() === $marks[$id]) {
+            $bags[$id] = $own->load('finish');
+            $old = array_diff($old, [$id]);
+        }
+        $bags += $old === [] ? [] : Bag::query()->whereKey($old)->with([...Bag::STANDS_ON, 'finish'])->get()
             ->each(fn(Bag $bag): Bag => $bag->taughtBy($this))->keyBy('id')->all();
         $taught = [];
         foreach ($marks as $id => $mark) {

@@ -6,8 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Bag;
 use App\Models\Books;
+use App\Models\Hands;
 use App\Models\User;
 use App\Stash\Ledger;
+use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Stock\Move;
 use Illuminate\Support\Defer\DeferredCallbackCollection;
 use Illuminate\Support\Facades\DB;
@@ -188,6 +190,33 @@ final class KnownTest extends TestCase
     private static function answered(): void
     {
         app(DeferredCallbackCollection::class)->invoke();
+    }
+
+    /** A bag at hand is not read once more, where it is as it is kept; as a form would have it, it teaches nothing. */
+    public function testABagAtHandTeachesWhatItIs(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/time", ['part' => 'body', 'minutes' => '300']);
+        $timed = fn(): Timed => new Timed($bag->plan());
+        $fresh = function (Hands $hands) use ($timed): array {
+            DB::table('known')->delete();
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $minutes = $hands->pace()->minutes($timed());
+            $read = preg_grep('/from `bags` where `bags`.`id` in/', array_column(DB::getQueryLog(), 'query'));
+
+            return [round($minutes->likely, 9), round($minutes->relative, 9), count((array) $read)];
+        };
+        $alone = $fresh(new Hands($maker->id));
+        $bag->refresh()->plan();
+        self::assertSame([$alone[0], $alone[1], 0], $fresh($bag->hands()));
+        self::assertSame(1, $alone[2]);
+        // Not kept so: what is at hand is of another size.
+        $other = Bag::query()->findOrFail($bag->id);
+        $other->choices = ['body' => ['stitch' => 'sc', 'rounds' => 3]] + $other->choices;
+        $other->plan();
+        self::assertSame($alone, $fresh($other->hands()));
     }
 
     public function testTheBooksOfOneAreNotAnothers(): void

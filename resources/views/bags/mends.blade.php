@@ -2,7 +2,7 @@
 <section class="section-rule" aria-labelledby="mends">
     <h2 id="mends">Making it fit</h2>
     @if ($mends === [])
-        <p>Nothing of the bag itself makes it fit: {{ $sheet->estimate->scarcest()->short()->print() }} more do.</p>
+        <p>Nothing of the bag itself makes it fit; {{ $sheet->estimate->scarcest()->short()->print() }} more would.</p>
     @endif
     <ol class="mends">
         @foreach ($mends as $mend)
