@@ -125,14 +125,14 @@ final class Books
 
     private function write(): void
     {
-        DB::table('known')->upsert(
-            array_map(
-                fn(array $one): array => $one[0] + ['value' => base64_encode($one[1]())],
-                $this->unwritten,
-            ),
-            ['user_id', 'what'],
-        );
+        $rows = [];
+        // What is made of one of them may add to them.
+        for ($nth = 0; $nth < count($this->unwritten); $nth++) {
+            [$row, $written] = $this->unwritten[$nth];
+            $rows[] = $row + ['value' => base64_encode($written())];
+        }
         $this->unwritten = [];
+        DB::table('known')->upsert($rows, ['user_id', 'what']);
     }
 
     /** Whether that is kept, of the books as they are. */

@@ -247,6 +247,20 @@ final class KnownTest extends TestCase
         self::assertSame('new', (new Books($maker->id))->known('what', '', fn(): string => 'new'));
     }
 
+    /** What is foreseen is made when she was answered; what that makes on its way is kept with it. */
+    public function testWhatIsForeseenIsMadeAfterTheAnswer(): void
+    {
+        $books = new Books($this->maker()->id);
+        $made = [];
+        $books->foresee('one', '', function () use ($books, &$made): string {
+            return $made[] = 'one of '.$books->known('other', '', fn(): string => 'another');
+        });
+        self::assertSame([], $made);
+        self::answered();
+        self::assertSame(['one of another'], $made);
+        self::assertSame(['one', 'other'], DB::table('known')->orderBy('what')->pluck('what')->all());
+    }
+
     public function testAListTakesWhatARedrawSaid(): void
     {
         $maker = $this->maker();
