@@ -11,7 +11,9 @@ export function begin() {
     }
     let timer = 0;
     let turn = 0;
-    let stale = false;
+    // Touches that change all kinds, and the last of them that these are drawn by.
+    let touched = 0;
+    let drawn = 0;
     form.addEventListener('input', ({ target }) => {
         if (target.dataset.thick !== undefined) {
             fill('thick', target.dataset.thick);
@@ -19,12 +21,12 @@ export function begin() {
         (SETTLES[target.name] ?? []).forEach((name) => fill(name, ''));
         window.clearTimeout(timer);
         // Which kind is chosen changes none of them.
-        stale ||= target.name !== 'bag';
+        touched += target.name === 'bag' ? 0 : 1;
         timer = window.setTimeout(draw, target.type === 'radio' ? 0 : PAUSE);
     });
     form.addEventListener('submit', (event) => {
         event.preventDefault();
-        stale = true;
+        touched += 1;
         draw();
     });
 
@@ -37,9 +39,10 @@ export function begin() {
 
     async function draw() {
         const mine = ++turn;
+        const by = touched;
         // Come back to, the page is as it was left.
         history.replaceState(null, '', `${form.action}?${asked()}`);
-        for (const part of stale ? ['answer', 'kinds'] : ['answer']) {
+        for (const part of drawn === by ? ['answer'] : ['answer', 'kinds']) {
             let answer;
             try {
                 answer = await fetch(`${form.action}?${asked()}&part=${part}`, { headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
@@ -51,7 +54,7 @@ export function begin() {
                 return;
             }
             show(body);
-            stale &&= part !== 'kinds';
+            drawn = part === 'kinds' ? by : drawn;
         }
     }
 

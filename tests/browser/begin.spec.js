@@ -63,6 +63,29 @@ test('what is typed draws all kinds anew, also where a kind is chosen at once; c
     expect(asked.filter((part) => part === 'kinds')).toHaveLength(kinds);
 });
 
+test('kinds that come while something else is typed are drawn once more', async ({ page }) => {
+    await page.goto('/');
+    let hold;
+    const held = new Promise((resolve) => { hold = resolve; });
+    let first = true;
+    await page.route('**/begin?*part=kinds*', async (route) => {
+        if (first) {
+            first = false;
+            await held;
+        }
+        await route.continue();
+    });
+    const waits = page.waitForRequest(/part=kinds/);
+    await page.getByLabel('High').fill('40');
+    await waits;
+    // Within the pause of typing the earlier kinds come.
+    const came = page.waitForResponse(/part=kinds/);
+    await page.getByLabel('Deep').fill('60');
+    hold();
+    await came;
+    await expect(page.locator('[data-region="way-oval"]')).toContainText('Ask for more length or less width');
+});
+
 test('kinds of strand are gone through by the arrows, and her own strand settles kind and thickness', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('radio', { name: 'cord' }).focus();
