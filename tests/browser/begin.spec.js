@@ -65,23 +65,22 @@ test('what is typed draws all kinds anew, also where a kind is chosen at once; c
 
 test('kinds that come while something else is typed are drawn once more', async ({ page }) => {
     await page.goto('/');
-    let hold;
-    const held = new Promise((resolve) => { hold = resolve; });
-    let first = true;
+    // The first answer is at hand, and comes within the pause of what is typed meanwhile.
+    let come;
+    const held = new Promise((resolve) => { come = resolve; });
+    let isHeld;
+    const holds = new Promise((resolve) => { isHeld = resolve; });
     await page.route('**/begin?*part=kinds*', async (route) => {
-        if (first) {
-            first = false;
-            await held;
-        }
-        await route.continue();
+        const response = await route.fetch();
+        isHeld();
+        await held;
+        await route.fulfill({ response });
     });
-    const waits = page.waitForRequest(/part=kinds/);
     await page.getByLabel('High').fill('40');
-    await waits;
-    // Within the pause of typing the earlier kinds come.
+    await holds;
     const came = page.waitForResponse(/part=kinds/);
     await page.getByLabel('Deep').fill('60');
-    hold();
+    come();
     await came;
     await expect(page.locator('[data-region="way-oval"]')).toContainText('Ask for more length or less width');
 });
