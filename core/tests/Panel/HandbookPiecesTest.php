@@ -677,6 +677,8 @@ final class HandbookPiecesTest extends TestCase
             $said([1, 1, 1, 1, 2]),
         );
         self::assertStringContainsString('the upper edge of square 2 in row 4 and 2 more have no', $said([1, 1, 1, 2, 2]));
+        // Beside the third of four: three of its own, and the one over against where it is sewn on.
+        self::assertStringContainsString('the right edge of square 2 in row 3 and 1 more have no', $said([1, 1, 2, 1]));
     }
 
     /** What is made just as the piece before it is made twice, and told once. */
