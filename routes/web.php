@@ -57,8 +57,10 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/register', [AccountController::class, 'store'])->middleware('throttle:register');
     Route::get('/recover', [RecoveryController::class, 'create'])->name('recover');
     Route::post('/recover', [RecoveryController::class, 'store'])->middleware('throttle:sign-in');
-    Route::post('/recover/link', [RecoveryController::class, 'send'])->middleware('throttle:sign-in')->name('recover.send');
-    Route::middleware('throttle:register')->where(['token' => '[A-Za-z0-9]{'.RecoveryLink::LETTERS.'}'])->group(function (): void {
+    Route::post('/recover/link', [RecoveryController::class, 'send'])->middleware('throttle:sign-in')
+        ->name('recover.send');
+    $token = '[A-Za-z0-9]{'.RecoveryLink::LETTERS.'}';
+    Route::middleware('throttle:register')->where(['token' => $token])->group(function (): void {
         Route::get('/recover/{token}', [RecoveryController::class, 'link'])->name('recover.link');
         Route::post('/recover/{token}', [RecoveryController::class, 'follow']);
     });
@@ -193,7 +195,8 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/bags/{bag}/finish', [FinishController::class, 'undo'])->whereNumber('bag')->name('bags.finish.undo');
     Route::post('/bags/{bag}/again', [FinishController::class, 'again'])->whereNumber('bag')->name('bags.again');
     Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
-    Route::get('/bags/{bag}/what-if/{material}', [WhatIfController::class, 'material'])->whereNumber(['bag', 'material'])->name('bags.what-if.material');
+    Route::get('/bags/{bag}/what-if/{material}', [WhatIfController::class, 'material'])
+        ->whereNumber(['bag', 'material'])->name('bags.what-if.material');
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');
     Route::get('/bags/{bag}/words.pdf', [BagFileController::class, 'pdf'])->whereNumber('bag')->name('bags.pdf');

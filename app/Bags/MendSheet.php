@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
-use App\Models\Hands;
 use App\Models\User;
 use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
@@ -29,7 +28,6 @@ final class MendSheet
         $bag = $sheet->bag;
         $books = $bag->hands()->books();
         $name = "mends {$bag->id}";
-        $books->look([$name, Hands::HAND]);
         $of = json_encode(
             [$bag->getAttributes(), $maker->units, $maker->terms, $bag->hands()->marks()],
             JSON_THROW_ON_ERROR,

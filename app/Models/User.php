@@ -7,6 +7,7 @@ namespace App\Models;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
+use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -39,6 +40,14 @@ final class User extends Authenticatable
         $all->orderBy('name');
 
         return $all;
+    }
+
+    /** Another one from now on: links that were sent for the one before no longer do. */
+    public function choosesPassword(string $password): void
+    {
+        $this->update(['password' => $password]);
+        RecoveryLink::close($this->id);
+        event(new PasswordReset($this));
     }
 
     /** @return HasMany<Material, $this> all that runs in metres */

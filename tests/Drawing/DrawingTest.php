@@ -305,7 +305,7 @@ final class DrawingTest extends TestCase
         }
     }
 
-    /** 400 mm as it is are 56 px; half as wide is half of that, and what would be wider than all room ends at its edge. */
+    /** 400 mm as it is are 56 px, half as wide is half of that; what would be wider than all room ends at its edge. */
     public function testASizeIsMarkedAgainstTheBagAsItIs(): void
     {
         $ways = function (array $flat): array {

@@ -140,7 +140,8 @@ final class EnoughTest extends TestCase
         $before = $bag->fresh()?->choices;
         // What makes it fit follows the page, and is there the next time.
         $follows = "data-later=\"/bags/{$bag->id}/enough/mends\"";
-        $this->get("/bags/{$bag->id}/enough")->assertSee('Making it fit')->assertSee($follows, false)->assertDontSee('Take it');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('Making it fit')->assertSee($follows, false)
+            ->assertDontSee('Take it');
         $mends = (string) $this->get("/bags/{$bag->id}/enough/mends")->assertOk()->getContent();
         self::assertStringStartsWith('<section', trim($mends));
         $page = $this->get("/bags/{$bag->id}/enough")->assertSee('Take it')->assertDontSee($follows, false);

@@ -7,29 +7,23 @@ namespace App\Http\Controllers;
 use App\Bags\Beginning;
 use App\Models\Devices;
 use App\Models\RecoveryCode;
-use App\Models\RecoveryLink;
 use App\Models\User;
+use App\Rules\NewPassword;
 use App\Rules\Typed;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
-use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 
 final class AccountController extends Controller
 {
-    private const MESSAGES = [
+    private const MESSAGES = NewPassword::MESSAGES + [
         'name.required' => 'Write the name you go by.',
         'email.required' => 'Write your email address.',
         'email.email' => 'Write an email address, like you@example.org.',
-        'password.required' => 'Choose a password of 12 letters or more.',
-        'password.min' => 'The password needs 12 letters or more.',
-        'password.confirmed' => 'The two passwords differ; write the same one twice.',
         'current_password.current_password' => 'This is not your present password.',
         'wage.regex' => 'Write what an hour of your work is worth as a number in your money, like 14.50, or leave '
             .'it empty.',
@@ -46,7 +40,7 @@ final class AccountController extends Controller
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
+            'password' => NewPassword::rules(),
         ], self::MESSAGES);
         // Who has an account is nobody's business: the answer is one, and as slow, whether the address was free or not.
         User::query()->createOrFirst(['email' => $given['email']], $given);
@@ -90,14 +84,11 @@ final class AccountController extends Controller
     {
         $given = $request->validate([
             'current_password' => ['bail', 'required', 'string', 'current_password'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/', Password::defaults()],
+            'password' => NewPassword::rules(),
         ], self::MESSAGES);
         $maker = $this->maker($request);
-        $maker->update(['password' => $given['password']]);
         $maker->setRememberToken(Str::random(60));
-        $maker->save();
-        RecoveryLink::close($maker->id);
-        event(new PasswordReset($maker));
+        $maker->choosesPassword($given['password']);
         $request->session()->regenerate();
 
         return back()->with('status', 'Your password is changed.');
@@ -111,12 +102,9 @@ final class AccountController extends Controller
             self::MESSAGES,
         );
         $maker = $this->maker($request);
-        Auth::logout();
+        $left = $this->leaves($request, 'Your account and everything in it is gone.');
         $maker->delete();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
 
-        return redirect('/')->with('status', 'Your account and everything in it is gone.')
-            ->header('Clear-Site-Data', '"cache"');
+        return $left;
     }
 }

@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -33,6 +35,16 @@ abstract class Controller
             'Content-Type' => $type,
             'Content-Disposition' => "attachment; filename=\"{$name}\"",
         ]);
+    }
+
+    /** Signed out; whoever goes back on this machine finds nothing of hers. */
+    protected function leaves(Request $request, string $said): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect('/')->with('status', $said)->header('Clear-Site-Data', '"cache"');
     }
 
     /**

@@ -9,27 +9,21 @@ use App\Models\Devices;
 use App\Models\RecoveryCode;
 use App\Models\RecoveryLink;
 use App\Models\User;
-use Illuminate\Auth\Events\PasswordReset;
+use App\Rules\NewPassword;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Validation\Rules\Password;
 
 /** The ways back in, and who is in: recovery codes, links by mail, and the devices that are signed in. */
 final class RecoveryController extends Controller
 {
-    private const MESSAGES = [
+    private const MESSAGES = NewPassword::MESSAGES + [
         'email.required' => 'Write your email address.',
         'code.required' => 'Write one of your recovery codes.',
-        'password.required' => 'Choose a password of 12 letters or more.',
-        'password.min' => 'The password needs 12 letters or more.',
-        'password.confirmed' => 'The two passwords differ; write the same one twice.',
     ];
-
-    private const PASSWORD = ['required', 'string', 'max:200', 'confirmed', 'not_regex:/\0/'];
 
     public function create(): View
     {
@@ -67,7 +61,7 @@ final class RecoveryController extends Controller
 
     public function follow(Request $request, string $token): RedirectResponse
     {
-        $given = $request->validate(['password' => [...self::PASSWORD, Password::defaults()]], self::MESSAGES);
+        $given = $request->validate(['password' => NewPassword::rules()], self::MESSAGES);
         $maker = RecoveryLink::spend($token);
 
         return $maker === null
@@ -77,10 +71,8 @@ final class RecoveryController extends Controller
 
     private function comesIn(Request $request, User $maker, string $password, string $said): RedirectResponse
     {
-        $maker->update(['password' => $password]);
-        RecoveryLink::close($maker->id);
+        $maker->choosesPassword($password);
         Devices::signOut($maker, null);
-        event(new PasswordReset($maker));
         Auth::login($maker);
         $request->session()->regenerate();
 
@@ -93,7 +85,7 @@ final class RecoveryController extends Controller
         $given = $request->validate([
             'email' => ['required', 'string', 'max:190'],
             'code' => ['required', 'string', 'max:40'],
-            'password' => [...self::PASSWORD, Password::defaults()],
+            'password' => NewPassword::rules(),
         ], self::MESSAGES);
         $maker = User::query()->where('email', mb_scrub($given['email']))->first();
         if ($maker === null || ! RecoveryCode::spend($maker, $given['code'])) {

@@ -9,7 +9,6 @@ use App\Bags\Mending;
 use App\Bags\StepBack;
 use App\Bags\WhatIfSheet;
 use App\Models\Bag;
-use App\Models\Hands;
 use App\Models\WeighIn;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
@@ -86,7 +85,7 @@ final class WhatIfController extends Controller
             $swatch = WhatIfSheet::swatch($bag, $plan, $maker->swatches()->get(), $material, $hook);
             $cell = WhatIf::of(
                 $plan,
-                (new Hands($maker->id))->learned()->among($plan->fabrics()),
+                $bag->hands()->learned()->among($plan->fabrics()),
                 WhatIfSheet::strand($bag, $material),
                 $hook,
                 $swatch?->measured(),

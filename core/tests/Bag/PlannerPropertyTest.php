@@ -118,10 +118,7 @@ final class PlannerPropertyTest extends TestCase
     {
         $symbols = BaseChart::of($plan);
         $expected = $plan->work->start->chain + array_sum(
-            array_map(
-                fn(Count $count): int => $count->leaves,
-                array_slice(array_column($plan->work->rows, 'count'), 0, Plans::count($plan, '/base/rounds')),
-            ),
+            array_slice(Ways::leaves($plan), 0, Plans::count($plan, '/base/rounds')),
         );
         self::assertCount($expected, $symbols, $said);
         $estimate = MaterialEstimate::of($plan);
@@ -129,7 +126,7 @@ final class PlannerPropertyTest extends TestCase
         self::assertLessThan($estimate->metres->high(), $estimate->metres->likely, $said);
         self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
         $placed = array_map(fn($row): int => count(Placement::of($row->instructions)), $plan->work->rows);
-        self::assertSame(array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count')), $placed, $said);
+        self::assertSame(Ways::leaves($plan), $placed, $said);
     }
 
     /** @return array<string, mixed> */

@@ -25,7 +25,7 @@ final class PlannerTest extends TestCase
     public function testTheToteOfTheContract(): void
     {
         $plan = self::plan(Documents::tote());
-        $leaves = array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count'));
+        $leaves = Ways::leaves($plan);
         self::assertSame([48, 56, ...array_fill(0, 14, 56), 68, 68], $leaves);
         self::assertSame(22, $plan->work->rows[0]->count->takesOf(0));
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
@@ -108,7 +108,7 @@ final class PlannerTest extends TestCase
         $plan = self::plan(Documents::tote(['working' => 'joined', 'body/stitch' => 'dc']));
         self::assertSame(
             [48, 56, ...array_fill(0, 14, 56), 68, 68],
-            array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count')),
+            Ways::leaves($plan),
         );
         self::assertEqualsWithDelta(14 * 23 + 2 * 11.5, $plan->comesOut->height->mm, 1e-9);
     }
@@ -125,7 +125,7 @@ final class PlannerTest extends TestCase
         $plan = self::plan(Documents::tote(['handles/edge_rounds' => 3, 'body/stitch' => 'tr']));
         self::assertSame(
             [68, 68, 68, 68],
-            array_slice(array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count')), -4),
+            array_slice(Ways::leaves($plan), -4),
         );
         self::assertCount(17 + 3, $plan->work->rows);
     }

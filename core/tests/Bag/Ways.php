@@ -9,6 +9,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
@@ -39,7 +40,7 @@ final class Ways
     /** @return list<int> */
     public static function leaves(BagPlan $plan): array
     {
-        return array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count'));
+        return array_map(fn(Row $row): int => $row->count->leaves, $plan->work->rows);
     }
 
     /** @return array<string, string> lines by the row's name */

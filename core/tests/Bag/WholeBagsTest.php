@@ -275,7 +275,7 @@ final class WholeBagsTest extends TestCase
         $lie = count(array_filter($plan->work->rows, fn($row): bool => $row->path !== null));
         self::assertCount(
             $plan->work->start->chain + array_sum(
-                array_map(fn($count): int => $count->leaves, array_slice(array_column($plan->work->rows, 'count'), 0, $lie)),
+                array_slice(Ways::leaves($plan), 0, $lie),
             ),
             BaseChart::of($plan),
         );

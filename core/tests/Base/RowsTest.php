@@ -15,6 +15,7 @@ use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -57,7 +58,7 @@ final class RowsTest extends TestCase
         );
         self::assertSame(
             array_fill(0, $base['rows'], $base['across']),
-            array_map(fn($count): int => $count->leaves, array_slice(array_column($plan->work->rows, 'count'), 0, $base['rows'])),
+            array_slice(Ways::leaves($plan), 0, $base['rows']),
         );
     }
 
@@ -66,7 +67,7 @@ final class RowsTest extends TestCase
     {
         $most = ['across' => 400, 'rows' => 120, 'along' => 400];
         $plan = self::plan($most, ['handles' => null]);
-        self::assertSame(72_000, array_sum(array_map(fn($count): int => $count->leaves, array_column($plan->work->rows, 'count'))));
+        self::assertSame(72_000, array_sum(Ways::leaves($plan)));
         try {
             self::plan($most, ['handles' => null, 'body/rounds' => 40]);
             self::fail('It was planned.');

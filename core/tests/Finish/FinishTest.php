@@ -344,7 +344,10 @@ final class FinishTest extends TestCase
         $wide = (int) floor($lining?->pieces[1]->width() / 10);
         [$at, $said] = Ways::refused(['finish' => [['type' => 'lining', 'cloth' => "{$wide} cm"]]]);
         self::assertSame('/finish/0/cloth', $at);
-        self::assertMatchesRegularExpression('/up to '.($wide + 1)."(\.0)? cm wide .* cloth of {$wide}(\\.0)? cm/", $said);
+        self::assertMatchesRegularExpression(
+            '/up to '.($wide + 1)."(\.0)? cm wide .* cloth of {$wide}(\\.0)? cm/",
+            $said,
+        );
         self::assertSame('/finish/0/as', Ways::refused([
             'base' => ['type' => 'folded-chain', 'chain' => 30], 'body' => ['stitch' => 'mesh', 'rounds' => 9],
             'finish' => [['type' => 'lining', 'as' => 'boxed']],

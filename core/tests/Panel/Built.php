@@ -8,6 +8,7 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Assembly;
 use Fescue\Core\Tests\Bag\Documents;
 
@@ -61,6 +62,6 @@ final class Built
     /** @return list<int> what each row of its so-manieth piece leaves, from 0 */
     public static function leaves(BagPlan $plan, int $piece): array
     {
-        return array_map(fn($count): int => $count->leaves, array_column($plan->work->pieces[$piece]->rows, 'count'));
+        return array_map(fn(Row $row): int => $row->count->leaves, $plan->work->pieces[$piece]->rows);
     }
 }

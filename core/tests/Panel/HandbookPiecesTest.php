@@ -614,7 +614,9 @@ final class HandbookPiecesTest extends TestCase
         $size = fn(float $wide, float $high): array => ['size' => [
             'length' => $wide * $one->wide->mm.' mm', 'height' => $high * $one->high->mm.' mm',
         ]];
-        foreach ([[1.0, 1.0, 1, 1], [1.4, 0.6, 1, 1], [1.6, 1.4, 2, 1], [0.6, 1.6, 1, 2]] as [$wide, $high, $across, $up]) {
+        foreach ([
+            [1.0, 1.0, 1, 1], [1.4, 0.6, 1, 1], [1.6, 1.4, 2, 1], [0.6, 1.6, 1, 2],
+        ] as [$wide, $high, $across, $up]) {
             $is = Built::assembly(Built::plan($tabs, $size($wide, $high)));
             self::assertEqualsWithDelta(
                 [$across * $one->wide->mm, $up * $one->high->mm, 0.0],

@@ -10,7 +10,6 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
-use Fescue\Core\Instruction\Count;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
@@ -19,6 +18,7 @@ use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Tests\Bag\Ways;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
@@ -297,10 +297,7 @@ final class ReportTest extends TestCase
     /** Stitches above what lies flat, 2π·h/w a round, of the second round and those after. @return list<float> */
     private static function excess(BagPlan $plan): array
     {
-        $counts = array_map(
-            fn(Count $count): int => $count->leaves,
-            array_slice(array_column($plan->work->rows, 'count'), 0, Plans::count($plan, '/base/rounds')),
-        );
+        $counts = array_slice(Ways::leaves($plan), 0, Plans::count($plan, '/base/rounds'));
         $flat = 2 * M_PI * $plan->gauge->singleHeight()->mm / $plan->gauge->singleWidth()->mm;
 
         return array_map(

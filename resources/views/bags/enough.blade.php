@@ -46,7 +46,7 @@
             @if ($mends === null)
                 <section class="section-rule" data-later="/bags/{{ $bag->id }}/enough/mends">
                     <h2>Making it fit</h2>
-                    <p><span class="soft" data-coming hidden>being reckoned …</span><a href="/bags/{{ $bag->id }}/enough?whole=1">Reckon what makes it fit</a></p>
+                    <p><x-coming :href="route('bags.enough', [$bag, 'whole' => 1])">Reckon what makes it fit</x-coming></p>
                 </section>
             @elseif ($estimate->isSure() === false)
                 @include('bags.mends')

@@ -3,6 +3,7 @@
     $hooks = $compared->hooks;
     $sheet = $compared->sheet;
     $here = route('bags.what-if', $bag);
+    $all = $here.'?'.http_build_query(['materials' => array_column($compared->materials, 'id'), 'whole' => 1]);
 @endphp
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
@@ -25,7 +26,7 @@
                 @else
                     <tbody data-later="{{ $here }}/{{ $material->id }}">
                         <tr><th scope="rowgroup">{!! $material->chip() !!} {{ $material->name }}</th>
-                        <td colspan="{{ 1 + count($compared->hooks) }}"><span class="soft" data-coming hidden>being reckoned …</span><a href="{{ $here }}?{{ http_build_query(['materials' => array_column($compared->materials, 'id'), 'whole' => 1]) }}">Reckon it too</a></td></tr>
+                        <td colspan="{{ 1 + count($compared->hooks) }}"><x-coming :href="$all">Reckon it too</x-coming></td></tr>
                     </tbody>
                 @endif
             @endforeach
