@@ -10,6 +10,7 @@ use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\School;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Wish;
@@ -37,6 +38,20 @@ final readonly class BagSpec
     public function motif(): Motif
     {
         return self::motifOf($this->parts);
+    }
+
+    /** Whether a plain round is worked on the base before the wall's first fabric. */
+    public function beginsPlain(): bool
+    {
+        foreach ($this->parts as $part) {
+            foreach ($part->part() === 'body' ? $part->maker->settings() : [] as $one) {
+                if ($one instanceof Flag) {
+                    return $one->value;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Chosen> $parts */

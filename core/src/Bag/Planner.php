@@ -17,10 +17,12 @@ use Fescue\Core\Piece\DoesNotDivide;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Maker;
+use Fescue\Core\Piece\OnFolds;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\WantsPlain;
 use Fescue\Core\Piece\Work;
 use Fescue\Core\Shape\Outline;
 use Fescue\Core\Stitch\Stitch;
@@ -42,6 +44,7 @@ final readonly class Planner
             $spec->school,
             $spec->motif(),
             $spec->strands->own->diameter,
+            $spec->beginsPlain(),
         );
     }
 
@@ -85,13 +88,15 @@ final readonly class Planner
             'value' => $count,
             'said' => 'Begin with '.$at?->many($count),
         ], $works);
-        $ways[] = [
-            'path' => substr($e->path, 0, (int) strrpos($e->path, '/')).'/even',
-            'value' => true,
-            'said' => 'A plain round first',
-        ];
+        $ways[] = self::plainFirst(substr($e->path, 0, (int) strrpos($e->path, '/')));
 
         throw Refused::at($e->path, $e->getMessage().$advice, $ways);
+    }
+
+    /** @return array{path: string, value: bool, said: string} how a band stands on what it could not */
+    private static function plainFirst(string $part): array
+    {
+        return ['path' => "{$part}/even", 'value' => true, 'said' => 'A plain round first'];
     }
 
     /** The count of a maker that serves the length. */
@@ -126,6 +131,9 @@ final readonly class Planner
                     'This bag has no round opening to work it on; leave it out.',
                 );
             }
+            if ($place > 0 && $parts[0]->made->closes !== null && $part->part() !== 'body') {
+                self::standsOnFolds($part);
+            }
             try {
                 $maker = $part->maker->settle($this->spec->wish->besides($besides), $this->ground, $on);
                 if ($place === 0 && $nudge !== 0) {
@@ -138,6 +146,7 @@ final readonly class Planner
                 throw Refused::at(
                     str_starts_with($e->path, '/') ? $e->path : rtrim("{$part->path}/{$e->path}", '/'),
                     $e->getMessage(),
+                    $e instanceof WantsPlain ? [self::plainFirst($part->path)] : [],
                 );
             }
             $parts[] = new Worked($part->path, $maker, $made, $many);
@@ -185,6 +194,19 @@ final readonly class Planner
         ));
     }
 
+    /** What hangs from frames is worked down to its bottom: nothing goes on that but what closes it. @throws Refused */
+    private static function standsOnFolds(Chosen $part): void
+    {
+        if (! $part->maker instanceof OnFolds || ! $part->maker->isOnFolds()) {
+            throw Refused::at(
+                "/{$part->part()}",
+                'A bag that hangs from frames ends at its bottom, which is folded and closed: '
+                    .'nothing can be worked on there. Its frames are its handles; it can have a strap on hooks, a '
+                    .'foundation strap or two rings on the folds beneath them, or nothing.',
+            );
+        }
+    }
+
     /**
      * Rows that stand on no piece of their own, as one: the first begins the bag, a later one stands on what is there.
      *
@@ -195,7 +217,11 @@ final readonly class Planner
      */
     private static function closed(array $before, ?Start $start, array $rows): array
     {
-        return $rows === [] && $before !== [] ? [] : [new Piece($before === [] ? $start : null, $rows)];
+        $last = array_filter($before, fn(Piece $piece): bool => $piece->name === '');
+
+        return $rows === [] && $before !== []
+            ? []
+            : [new Piece($before === [] ? $start : null, $rows, after: array_pop($last))];
     }
 
     private static function tops(Made $made): int

@@ -124,7 +124,7 @@ final readonly class FoldedChain extends MadeByChoices
         return new Made(
             [],
             new Edge(EdgeKind::BothSides, 2 * $chain, [$middle, $middle + $chain]),
-            new Start($chain, $motif->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
+            new Start($chain, $ground->first()->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
             new Rectangle(2 * $half, 0.0),
         );
     }

@@ -163,18 +163,18 @@ final readonly class SideView
      */
     private static function ground(Edge $edge, float $stitch): array
     {
-        $from = ($edge->middles[0] ?? $edge->anchors / 4) - $edge->anchors / 4;
+        [$from, $until] = $edge->front();
         $stands = [];
         for ($anchor = 0; $anchor < $edge->anchors; $anchor++) {
             $along = fmod($anchor + 0.5 - $from + $edge->anchors, $edge->anchors);
-            $stands[] = $along < $edge->anchors / 2 ? new Stand(($edge->anchors / 4 - $along) * $stitch, 0, 0) : null;
+            $stands[] = $along < $until - $from ? new Stand((($until - $from) / 2 - $along) * $stitch, 0, 0) : null;
         }
 
         return $stands;
     }
 
     /**
-     * What is below in the order in which a row meets it: from where it begins, and from the other end where it turns.
+     * What is below in the order in which a row meets it: from where it begins, and the other way round where it turns.
      *
      * @param list<?Stand> $below
      *
@@ -182,7 +182,9 @@ final readonly class SideView
      */
     private static function met(Row $row, array $below): array
     {
-        $turned = $row->instructions[0] instanceof Turn ? array_reverse($below) : $below;
+        $turned = $row->instructions[0] instanceof Turn
+            ? [...array_slice($below, 0, 1), ...array_reverse(array_slice($below, 1))]
+            : $below;
         $moved = $row->into[0]->moved;
 
         return $moved === 0 ? $turned : [...array_slice($turned, $moved), ...array_slice($turned, 0, $moved)];

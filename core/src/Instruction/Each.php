@@ -28,6 +28,11 @@ final readonly class Each implements Instruction
         return $this->count * $this->stitch->takes();
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return $this->into->isIn($anchor);
+    }
+
     public function works(): array
     {
         return [new Stitches($this->stitch, $this->count, $this->loop)];

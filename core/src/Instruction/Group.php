@@ -24,6 +24,11 @@ trait Group
         return 0;
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return true;
+    }
+
     public function works(): array
     {
         return [];

@@ -24,6 +24,11 @@ final readonly class InOne implements Instruction
         return 1;
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return $this->into->isIn($anchor);
+    }
+
     public function works(): array
     {
         $works = [];

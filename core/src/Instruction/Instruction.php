@@ -29,6 +29,9 @@ interface Instruction
     /** Anchors a leaf takes. */
     public function takes(): int;
 
+    /** Whether a leaf can be worked into such an anchor. */
+    public function canTake(Anchor $anchor): bool;
+
     /** @return list<Stitches> what the hands work of a leaf, in order */
     public function works(): array;
 

@@ -23,6 +23,20 @@ enum Into: string
     case Ring = 'ring';
     case Tab = 'tab';
 
+    /** Whether a hook finds that there. */
+    public function isIn(Anchor $anchor): bool
+    {
+        return match ($this) {
+            self::FrontPost, self::BackPost => $anchor === Anchor::Stitch,
+            self::Space => in_array($anchor, [Anchor::Chain, Anchor::Loop], true),
+            self::FirstChain, self::NextChain, self::LastChain, self::FirstChainAgain => $anchor === Anchor::Chain,
+            self::RowEnd => $anchor === Anchor::RowEnd,
+            self::Hole => $anchor === Anchor::Hole,
+            self::Tab => $anchor === Anchor::Tab,
+            self::Stitch, self::Corner, self::Ring => true,
+        };
+    }
+
     /** The loop that is gone through where another is asked for: a post has none, and a fabric's own stays. */
     public function through(Loop $asked, Loop $own): Loop
     {

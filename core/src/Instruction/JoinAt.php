@@ -6,15 +6,12 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Stitch;
 
-/**
- * The strand is joined anew in a stitch of an edge, counted from its beginning, which no round marks where it is the
- * opening that joined pieces leave: takes 0, leaves 0.
- */
+/** The strand is joined anew in a stitch of an edge, counted from its beginning: takes 0, leaves 0. */
 final readonly class JoinAt implements Instruction
 {
     use Leaf;
 
-    public function __construct(public int $nth, private int $chains, private bool $opening = false)
+    public function __construct(public int $nth, private int $chains, private CountedFrom $from)
     {
         if ($nth < 1) {
             throw new \InvalidArgumentException('The first stitch is 1.');
@@ -36,10 +33,6 @@ final readonly class JoinAt implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase(match (true) {
-            ! $this->opening => 'join-at',
-            $this->chains === 0 => 'join-at.opening.none',
-            default => 'join-at.opening',
-        }, ['m' => $this->nth, 'k' => $this->chains]);
+        return new Phrase("join-at.{$this->from->value}".($this->chains === 0 ? '.none' : ''), ['m' => $this->nth, 'k' => $this->chains]);
     }
 }

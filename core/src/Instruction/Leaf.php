@@ -24,6 +24,11 @@ trait Leaf
         return null;
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return true;
+    }
+
     public function remade(Loop $loop, \Closure $stitch): Instruction
     {
         return $this;

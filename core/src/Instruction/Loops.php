@@ -32,6 +32,11 @@ final readonly class Loops implements Instruction
         return $this->count;
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return $this->into->isIn($anchor);
+    }
+
     public function works(): array
     {
         return array_merge(...array_fill(0, $this->count, [

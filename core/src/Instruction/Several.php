@@ -56,6 +56,11 @@ final readonly class Several implements Instruction
         return $this->anchors;
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return $this->into->isIn($anchor);
+    }
+
     public function works(): array
     {
         return [new Stitches($this->stitch, $this->anchors * $this->inOne, $this->loop, true)];

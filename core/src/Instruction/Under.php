@@ -26,6 +26,11 @@ final readonly class Under implements Instruction
         return $this->chains;
     }
 
+    public function canTake(Anchor $anchor): bool
+    {
+        return Into::Space->isIn($anchor);
+    }
+
     public function works(): array
     {
         return [new Stitches($this->stitch, $this->count)];

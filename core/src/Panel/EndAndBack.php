@@ -246,11 +246,7 @@ final readonly class EndAndBack extends OfPieces
         $how = Joining::from($this->choice('join', Joining::Slip->value));
         $seams = [new Seam('A', $half($pairs), $half($pairs), $how), new Seam('B', $half($pairs), $half($pairs), $how)];
         $along = 2 * ($chain - 2 * $pairs) + $end;
-        $places = $this->choice('tassels', 'none') === 'none' ? [] : range(
-            min($along, $this->given('tassel_first', self::FIRST)),
-            $along,
-            $this->given('tassel_every', self::EVERY),
-        );
+        $places = $this->choice('tassels', 'none') === 'none' ? [] : $this->tassels($along);
 
         return new Made(
             array_map(fn(Seam $seam): Row => $seam->row(), $seams),
@@ -292,6 +288,16 @@ final readonly class EndAndBack extends OfPieces
                 0.0,
             ),
         );
+    }
+
+    /** @return non-empty-list<int> the stitches that they hang on, of so many */
+    private function tassels(int $along): array
+    {
+        [$first, $every] = [
+            min($along, $this->given('tassel_first', self::FIRST)), $this->given('tassel_every', self::EVERY),
+        ];
+
+        return array_map(fn(int $nth): int => $first + $nth * $every, range(0, intdiv($along - $first, $every)));
     }
 
     /** @return non-empty-list<float> how far each row reaches from the chain, mm */

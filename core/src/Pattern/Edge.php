@@ -4,15 +4,28 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Instruction\Anchor;
+use Fescue\Core\Instruction\Following;
+use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 
-/** An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it. */
+/**
+ * An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it. Places
+ * on it are anchors from its beginning: the boundary before the first is 0, the middle of the first a half.
+ */
 final readonly class Edge
 {
+    /** @var list<float> where its two sides meet; none where it has no sides */
+    public array $folds;
+
     /**
-     * @param list<float> $middles of its sides, anchors from its beginning, whole or half; none where it has no sides
+     * @param list<float> $middles of its sides, the front's first; none where it has no sides
      * @param ?Motif $fabric of the row that left it
      * @param int $moved anchors by which its beginning moved on past where the row that left it began
+     * @param ?list<float> $folds null of sides alike: a quarter either side of the front's middle
+     * @param bool $wrong whether whoever meets it has the wrong side before her
+     * @param ?list<Instruction> $made what left it, where that is known
+     * @param bool $reversed whether it is met from the other end than it was made
      */
     public function __construct(
         public EdgeKind $kind,
@@ -20,10 +33,18 @@ final readonly class Edge
         public array $middles = [],
         public ?Motif $fabric = null,
         public int $moved = 0,
+        ?array $folds = null,
+        public bool $wrong = false,
+        private ?array $made = null,
+        private bool $reversed = false,
     ) {
         if ($anchors < 1) {
             throw new \InvalidArgumentException('An edge has an anchor at least.');
         }
+        $this->folds = $folds ?? ($middles === [] ? [] : [
+            self::within($middles[0] - $anchors / 4, $anchors),
+            self::within($middles[0] + $anchors / 4, $anchors),
+        ]);
     }
 
     public static function tops(int $anchors, ?Motif $fabric = null): self
@@ -37,58 +58,109 @@ final readonly class Edge
         return new self(EdgeKind::Tops, $anchors, [$middle, $middle + $anchors / 2], $fabric);
     }
 
-    /** The same met from its other face: what was last is first. */
+    /** What a row leaves: every place is followed stitch by stitch from what it was worked into. */
+    public static function left(Row $row): self
+    {
+        $on = $row->into[0];
+        $places = Following::through($row->instructions, [...$on->middles, ...$on->folds]);
+        $middles = array_slice($places, 0, count($on->middles));
+        $folds = array_slice($places, count($on->middles));
+        $same = $on->kind === EdgeKind::Tops
+            && $on->moved === 0
+            && ! $on->reversed
+            && $on->fabric === $row->fabric
+            && $on->made === $row->instructions
+            && $on->anchors === $row->count->leaves
+            && $on->middles === $middles
+            && $on->folds === $folds;
+
+        return $same ? $on : new self(
+            EdgeKind::Tops,
+            $row->count->leaves,
+            $middles,
+            $row->fabric,
+            0,
+            $folds,
+            $on->wrong,
+            $row->instructions,
+        );
+    }
+
+    /**
+     * The same met from its other face: the stitch of the join is the first either way, and what was last the second.
+     */
     public function turned(): self
     {
-        return $this->with(array_map(fn(float $middle): float => $this->anchors - $middle, $this->middles));
+        return $this->with(fn(float $place): float => 1 - $place, turned: true);
+    }
+
+    /** The same as it is counted with the right side before one. */
+    public function facing(): self
+    {
+        return $this->wrong ? $this->turned() : $this;
     }
 
     /** The same where the start of rounds leans on by so many stitches. */
     public function leaning(float $by): self
     {
-        return $by === 0.0 ? $this : $this->with(array_map(fn(float $middle): float => $middle - $by, $this->middles));
+        return $by === 0.0 ? $this : $this->with(fn(float $place): float => $place - $by);
     }
 
     /** The same begun so many anchors later. */
     public function begun(int $later): self
     {
-        return $later === 0 ? $this : $this->with(
-            array_map(fn(float $middle): float => $middle - $later, $this->middles),
-            $this->moved + $later,
-        );
+        return $later === 0 ? $this : $this->with(fn(float $place): float => $place - $later, $this->moved + $later);
     }
 
     /** The same begun at a side's fold. */
     public function fromFold(): self
     {
-        if ($this->middles === []) {
-            return $this;
-        }
-        $later = (int) round($this->middles[0] - $this->anchors / 4);
-
-        return $this->begun($later < 0 ? $later + intdiv($this->anchors, 2) : $later);
+        return $this->folds === [] ? $this : $this->begun((int) ceil(min($this->folds) - 0.5) % $this->anchors);
     }
 
-    /** @param list<float> $middles that may lie before or behind it */
-    private function with(array $middles, ?int $moved = null): self
+    /** @return array{float, float} from fold to fold over the front's middle, which lies from 0 on within the edge */
+    public function front(): array
     {
-        $within = array_map(
-            fn(float $middle): float => fmod(fmod($middle, $this->anchors) + $this->anchors, $this->anchors),
-            $middles,
+        $middle = $this->middles[0] ?? $this->anchors / 4;
+        $before = array_map(
+            fn(float $fold): float => self::within($middle - $fold, $this->anchors),
+            $this->folds,
         );
-        sort($within);
+        $from = $middle - ($before === [] ? $this->anchors / 4 : min($before));
 
-        return new self($this->kind, $this->anchors, $within, $this->fabric, $moved ?? $this->moved);
+        return [$from, $from + ($before === [] ? $this->anchors / 2 : $this->anchors - abs($before[1] - $before[0]))];
     }
 
-    /** The same after a round that leaves so many: its sides' middles as far round as they were. */
-    public function after(int $leaves, Motif $fabric): self
+    /** @return list<Anchor> what each of its anchors is, in the order in which it is met */
+    public function are(): array
     {
+        return Anchor::met(
+            $this->made === null ? $this->kind->anchors($this->anchors) : Anchor::of($this->made),
+            $this->reversed,
+            $this->moved,
+        );
+    }
+
+    /** @param \Closure(float): float $place that may lie before or behind it */
+    private function with(\Closure $place, ?int $moved = null, bool $turned = false): self
+    {
+        $within = fn(float $one): float => self::within($place($one), $this->anchors);
+
         return new self(
-            EdgeKind::Tops,
-            $leaves,
-            array_map(fn(float $middle): float => $middle * $leaves / $this->anchors, $this->middles),
-            $fabric,
+            $this->kind,
+            $this->anchors,
+            array_map($within, $this->middles),
+            $this->fabric,
+            $moved ?? $this->moved,
+            array_map($within, $this->folds),
+            $this->wrong !== $turned,
+            $this->made,
+            $this->reversed !== $turned,
         );
+    }
+
+    private static function within(float $place, int $anchors): float
+    {
+        return fmod(fmod($place, $anchors) + $anchors, $anchors);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Instruction\Anchor;
+
 /** What the anchors of an edge are, as vocabularies name it. */
 enum EdgeKind: string
 {
@@ -25,10 +27,21 @@ enum EdgeKind: string
     /** Some stitches of an edge, the rest left as they are. */
     case Some = 'some';
 
-    /** Whether there are stitches, with posts to go round. */
-    public function isOfStitches(): bool
+    /** @return list<Anchor> what so many of it are, where no more is known of them */
+    public function anchors(int $many): array
     {
-        return in_array($this, [self::Tops, self::Some, self::Opening], true);
+        $half = intdiv($many, 2);
+
+        return $this === self::LongEdges
+            ? [...array_fill(0, $many - $half, Anchor::Stitch), ...array_fill(0, $half, Anchor::Chain)]
+            : array_fill(0, $many, match ($this) {
+                self::Chain, self::OtherSide, self::BothSides => Anchor::Chain,
+                self::RowEnds => Anchor::RowEnd,
+                self::Holes, self::Frames => Anchor::Hole,
+                self::Squares => Anchor::Square,
+                self::Tabs => Anchor::Tab,
+                default => Anchor::Stitch,
+            });
     }
 
     /** Whether it is of something that was not crocheted. */

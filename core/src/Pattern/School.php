@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Instruction\CountedFrom;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Join;
 use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Marker;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\MoveOn;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\Turn;
@@ -84,7 +84,19 @@ final readonly class School
      */
     public function ledTo(Edge $on, array $round): array
     {
-        return $on->moved > 0 ? [new MoveOn($on->moved), ...$round] : $round;
+        $lift = $round[0];
+
+        return match (true) {
+            $on->moved === 0 => $round,
+            // Turned first, then on to where it begins, and lifted there.
+            $lift instanceof Turn => [
+                new Turn(0),
+                new MoveOn($on->moved),
+                ...($lift->chains > 0 ? [new StartingChain($lift->chains)] : []),
+                ...array_slice($round, 1),
+            ],
+            default => [new MoveOn($on->moved), ...$round],
+        };
     }
 
     /**
@@ -100,9 +112,20 @@ final readonly class School
         return match ($kind) {
             EdgeKind::BothSides => $this->close($instructions),
             EdgeKind::LongEdges => $this->close([new Turn($stitch->startingChains()), ...$instructions]),
-            EdgeKind::Opening => $this->close([new JoinAt(1, $stitch->startingChains(), true), ...$instructions]),
+            EdgeKind::Opening => $this->close([$this->joinAt(1, $stitch, $kind), ...$instructions]),
             default => $this->around($instructions, $stitch),
         };
+    }
+
+    /** The strand joined anew in a stitch of an edge of that kind, lifted for a stitch. */
+    public function joinAt(int $nth, Stitch $stitch, EdgeKind $kind): JoinAt
+    {
+        return new JoinAt($nth, $stitch->startingChains(), match (true) {
+            $kind === EdgeKind::Opening => CountedFrom::Seam,
+            $this->working === Working::Spiral => CountedFrom::Marker,
+            $this->working === Working::Joined => CountedFrom::Join,
+            default => CountedFrom::TurnedJoin,
+        });
     }
 
     /**
@@ -124,10 +147,10 @@ final readonly class School
     }
 
     /** The edge that a round of it leaves, as the next round meets it. */
-    public function after(Edge $on, int $leaves, Motif $fabric): Edge
+    public function after(Row $row): Edge
     {
-        $after = $on->after($leaves, $fabric);
+        $left = Edge::left($row);
 
-        return $this->working === Working::JoinedTurned ? $after->turned() : $after->leaning($this->lean);
+        return $this->working === Working::JoinedTurned ? $left->turned() : $left->leaning($this->lean);
     }
 }

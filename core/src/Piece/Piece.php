@@ -22,8 +22,10 @@ final readonly class Piece
      * @param string $called as vocabularies know it: "left-gusset"
      * @param int $nth of several of that name; 0 where it is the only one
      * @param ?Flat $flat how it lies
+     * @param ?self $after whose numbers its rows go on from
      *
      * @throws Miscount naming the first row that does not fit
+     * @throws Misfit so of one that is worked into what is not there
      */
     public function __construct(
         public ?Start $start,
@@ -31,10 +33,13 @@ final readonly class Piece
         public string $called = '',
         public int $nth = 0,
         public ?Flat $flat = null,
+        ?self $after = null,
     ) {
         $this->name = ucfirst(str_replace('-', ' ', $called)).($nth === 0 ? '' : " {$nth}");
         $there = $start->chain ?? 0;
-        $numbers = $numbered = [];
+        $below = null;
+        $numbered = [];
+        $numbers = array_count_values(array_map(fn(Row $row): string => $row->kind->value, $after->rows ?? []));
         foreach ($rows as $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
             $numbered[] = $row = $row->numbered($numbers[$row->kind->value], $this->name);
@@ -48,7 +53,10 @@ final readonly class Piece
                     throw new Miscount($row->name, $offers->anchors, $left);
                 }
             }
-            $there = $count->leaves;
+            if ($count->isChoosy) {
+                Misfit::none($row, $below);
+            }
+            [$there, $below] = [$count->leaves, $row];
         }
         $this->rows = $numbered;
     }

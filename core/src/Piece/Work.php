@@ -36,6 +36,9 @@ final readonly class Work
         }
         [$this->rows, $this->begun] = [$rows, $begun];
         $this->places = array_flip(array_map(fn(Row $row): string => $row->name, $rows));
+        if (count($this->places) !== count($rows)) {
+            throw new \LogicException('Two rows have one name.');
+        }
     }
 
     /** @return list<string> the rows' names, in their order */

@@ -20,9 +20,10 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
 
     protected const MOST_FROM_SIDE = 400;
 
+    /** What it stands on, counted with the right side before one. */
     protected function edge(?Edge $on): Edge
     {
-        return $on ?? throw new Unmakeable('', 'A handle stands on something.');
+        return $on?->facing() ?? throw new Unmakeable('', 'A handle stands on something.');
     }
 
     /** Stitches of a side. */
@@ -34,13 +35,19 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
     /** Where the first side's fold lies, anchors from the beginning; below zero behind it. */
     protected static function fold(Edge $on): float
     {
-        return ($on->middles[0] ?? $on->anchors / 4) - $on->anchors / 4;
+        return $on->front()[0];
+    }
+
+    /** Where the second one lies. */
+    protected static function otherFold(Edge $on): float
+    {
+        return $on->front()[1];
     }
 
     /** Where a place of the edge stands on the front, mm to the right of its middle: rounds run to the left. */
     protected static function standing(Edge $on, float $place, Length $stitch): float
     {
-        return (self::fold($on) + $on->anchors / 4 - $place) * $stitch->mm;
+        return (array_sum($on->front()) / 2 - $place) * $stitch->mm;
     }
 
     /** Stitches left free from a fold on, of so many that one foot covers. @throws Unmakeable where there is no room */
@@ -66,9 +73,9 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
     /** @return list<Remark> where a fold lies on no whole stitch */
     protected static function folds(Edge $on): array
     {
-        $fold = self::fold($on);
+        $onWhole = fn(float $fold): bool => abs($fold - round($fold)) < 0.2;
 
-        return abs($fold - round($fold)) < 0.2 ? [] : [
+        return $onWhole(self::fold($on)) && $onWhole(self::otherFold($on)) ? [] : [
             new Remark(
                 'fold-on-a-stitch',
                 Tone::Better,

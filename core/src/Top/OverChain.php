@@ -181,7 +181,9 @@ abstract readonly class OverChain extends MadeByChoices
 
     private static function room(Edge $on): int
     {
-        return (int) floor(2 * (min(self::centre($on), $on->anchors / 2 - self::centre($on)) - self::SHOULDER));
+        $middles = self::middles($on);
+
+        return (int) floor(2 * (min($middles[0], $on->anchors - max($middles)) - self::SHOULDER));
     }
 
     /**
@@ -202,17 +204,20 @@ abstract readonly class OverChain extends MadeByChoices
     {
         $on = $this->on($on, $ground);
         [$skip, $chain] = [$this->given('skip'), $this->given('chain')];
-        $before = $this->before($on);
-        $between = intdiv($on->anchors, 2) - $skip;
-        $after = $on->anchors - 2 * $skip - $before - $between;
+        [$before, $second] = array_map(fn(float $middle): int => $this->before($middle), self::middles($on));
+        $between = $second - $before - $skip;
+        $after = $on->anchors - $second - $skip;
         $stitch = Stitch::Single;
-        $around = fn(Edge $on, int $before, int $after, Instruction ...$over): array => $ground->school->on($on->kind, [
-            new Each($stitch, $before), ...array_values($over),
-            new Each($stitch, $between), ...array_values($over),
-            new Each($stitch, $after),
-        ], $stitch);
-        // Turned, the round on it comes back the other way.
-        [$first, $last] = $ground->school->working === Working::JoinedTurned ? [$after, $before] : [$before, $after];
+        $around = fn(Edge $on, int $before, int $after, Instruction $over, ?Instruction $under = null): array => $ground
+            ->school->on($on->kind, [
+                ...self::plain($before), $over, ...($under === null ? [] : [$under]),
+                ...self::plain($between), $over, ...($under === null ? [] : [$under]),
+                ...self::plain($after),
+            ], $stitch);
+        // Turned, the round on it begins on the same stitch and comes back the other way.
+        [$first, $last] = $ground->school->working === Working::JoinedTurned
+            ? [$after + 1, $before - 1]
+            : [$before, $after];
         $fabric = Motif::single();
         $rows = [
             new Row(
@@ -224,9 +229,9 @@ abstract readonly class OverChain extends MadeByChoices
             ),
         ];
         $remarks = $this->remarks($ground, $on);
-        $on = $ground->school->after($on, $on->anchors + 2 * ($chain - $skip), $fabric);
+        $on = $ground->school->after($rows[0]);
         for ($edge = 1; $edge <= $this->edges(); $edge++) {
-            $rows[] = new Row(
+            $rows[] = $row = new Row(
                 Part::Edge,
                 $fabric,
                 $edge === 1
@@ -234,8 +239,7 @@ abstract readonly class OverChain extends MadeByChoices
                     : $ground->school->around([new Each($stitch, $on->anchors)]),
                 [$on],
             );
-            $more = $edge === 1 ? 2 * (($this->count('stitches') ?? $chain) - $chain) : 0;
-            $on = $more === 0 ? $on : $ground->school->after($on, $on->anchors + $more, $fabric);
+            $on = $ground->school->after($row);
         }
 
         return new Made($rows, $on, remarks: [
@@ -254,10 +258,16 @@ abstract readonly class OverChain extends MadeByChoices
     /** @return list<Remark> */
     abstract protected function remarks(Ground $ground, Edge $on): array;
 
-    /** Where the first opening begins. */
-    private function before(Edge $on): int
+    /** @return list<Instruction> */
+    private static function plain(int $many): array
     {
-        return (int) round(self::centre($on) - $this->given('skip') / 2);
+        return $many < 1 ? [] : [new Each(Stitch::Single, $many)];
+    }
+
+    /** Where the opening about a side's middle begins. */
+    private function before(float $middle): int
+    {
+        return (int) round($middle - $this->given('skip') / 2);
     }
 
     /**
@@ -265,12 +275,21 @@ abstract readonly class OverChain extends MadeByChoices
      */
     protected function offCentre(Edge $on): float
     {
-        return $this->before($on) + $this->given('skip') / 2 - self::centre($on);
+        return $this->before(self::centre($on)) + $this->given('skip') / 2 - self::centre($on);
     }
 
     private static function centre(Edge $on): float
     {
-        return $on->middles[0] ?? throw new Unmakeable('', 'A handle stands on an edge that has sides.');
+        return self::middles($on)[0];
+    }
+
+    /** @return non-empty-list<float> the sides' middles, in the order in which the round meets them */
+    private static function middles(Edge $on): array
+    {
+        $middles = $on->middles;
+        sort($middles);
+
+        return $middles === [] ? throw new Unmakeable('', 'A handle stands on an edge that has sides.') : $middles;
     }
 
     /** The edge, begun anew at a fold where an opening would run over its beginning, or a lean brought that near. */

@@ -10,6 +10,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
@@ -98,18 +99,22 @@ final readonly class Rim extends MadeByChoices
             default => Stitch::Single,
         };
         $fabric = Motif::single();
-        // Crab stitch runs backwards on the right side: nothing is turned for it.
-        $school = $stitch === Stitch::Crab ? $ground->school->flat() : $ground->school;
+        // Crab stitch runs backwards on the right side: turned is what shows the other, and nothing between its rounds.
+        $school = $stitch === Stitch::Crab && ($on->wrong || $ground->school->working !== Working::JoinedTurned)
+            ? $ground->school->flat()
+            : $ground->school;
+        $on = $stitch === Stitch::Crab ? $on->facing() : $on;
         $rows = [];
         for ($round = 0; $round < $this->given('rounds', 1); $round++) {
-            $rows[] = new Row(
+            $rows[] = $row = new Row(
                 Part::Edge,
                 $fabric,
                 $school->on($on->kind, [new Each($stitch, $on->anchors)], $stitch),
                 [$on],
                 $this->standing() > 0,
             );
-            $on = $ground->school->after($on, $on->anchors, $fabric);
+            $on = $stitch === Stitch::Crab ? Edge::left($row) : $ground->school->after($row);
+            $school = $stitch === Stitch::Crab ? $school->flat() : $school;
         }
         $reach = $ground->gauge->singleWidth()->times($on->anchors);
 

@@ -10,13 +10,14 @@ use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\OnFolds;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Wish;
 
 /** Rings for a bought strap: one on each fold, or two on each side by equal counts from both folds. */
-final readonly class Rings extends OnSides
+final readonly class Rings extends OnSides implements OnFolds
 {
     private const FOUR = '4';
 
@@ -56,6 +57,11 @@ final readonly class Rings extends OnSides
         ];
     }
 
+    public function isOnFolds(): bool
+    {
+        return $this->choice('count', self::FOUR) === self::TWO;
+    }
+
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
     {
         return $this->choice('count', self::FOUR) === self::TWO
@@ -71,9 +77,9 @@ final readonly class Rings extends OnSides
         $from = $this->given('from_side');
         $two = $this->choice('count', self::FOUR) === self::TWO;
         $between = $side - 2 * ($from + self::FOOT);
-        $places = $two ? [self::fold($edge), self::fold($edge) + $side] : [
+        $places = $two ? $edge->front() : [
             self::fold($edge) + $from + self::FOOT / 2,
-            self::fold($edge) + $side - $from - self::FOOT / 2,
+            self::otherFold($edge) - $from - self::FOOT / 2,
         ];
 
         return new Made([], $on ?? $edge, remarks: [

@@ -11,6 +11,7 @@ use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Hangs;
 use Fescue\Core\Piece\Made;
+use Fescue\Core\Piece\OnFolds;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
@@ -19,7 +20,7 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 
 /** One strap, worked by itself, from fold to fold: as long as it should hang. */
-abstract readonly class StrapOver extends OnSides implements Hangs
+abstract readonly class StrapOver extends OnSides implements Hangs, OnFolds
 {
     private const MOST_CHAINS = 400;
 
@@ -42,6 +43,11 @@ abstract readonly class StrapOver extends OnSides implements Hangs
             ),
             Hanging::setting('The length of a strap', $this->length('hangs')),
         ];
+    }
+
+    public function isOnFolds(): bool
+    {
+        return true;
     }
 
     public function settle(Wish $wish, Ground $ground, ?Edge $on): static
@@ -84,7 +90,7 @@ abstract readonly class StrapOver extends OnSides implements Hangs
             attached: [new Attached(
                 $as,
                 self::standing($edge, self::fold($edge), $stitch),
-                self::standing($edge, self::fold($edge) + self::side($edge), $stitch),
+                self::standing($edge, self::otherFold($edge), $stitch),
                 $ground->gauge->singleHeight(),
                 $lies,
             )],

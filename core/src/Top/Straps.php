@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Top;
 
 use Fescue\Core\Instruction\Each;
-use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
@@ -139,15 +138,15 @@ final readonly class Straps extends OnSides implements Hangs
     {
         $edge = $this->edge($on);
         [$wide, $many, $motif] = [$this->given('wide', self::WIDE), $this->given('rows'), $this->motif('stitch')];
-        [$side, $fold, $from] = [self::side($edge), self::fold($edge), $this->given('from_side')];
+        [$fold, $other, $from] = [self::fold($edge), self::otherFold($edge), $this->given('from_side')];
         // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge. Half a stitch
         // is gone on at both, so that the strap still goes over the middle.
         $nth = fn(float $place): int => 1
             + ((int) floor($place + 0.5) % $edge->anchors + $edge->anchors) % $edge->anchors;
         $across = $this->way() === self::ACROSS;
-        $pairs = $across ? [[$fold - $wide / 2, $fold + $side - $wide / 2]] : [
-            [$fold + $from, $fold + $side - $from - $wide],
-            [$fold + $side + $from, $fold + 2 * $side - $from - $wide],
+        $pairs = $across ? [[$fold - $wide / 2, $other - $wide / 2]] : [
+            [$fold + $from, $other - $from - $wide],
+            [$other + $from, $fold + $edge->anchors - $from - $wide],
         ];
         $post = $motif->post();
         $work = [new Turn($post->startingChains()), new Each($post, $wide)];
@@ -156,7 +155,7 @@ final readonly class Straps extends OnSides implements Hangs
             for ($row = 1; $row <= $many; $row++) {
                 $does = $row === 1
                     ? [
-                        new JoinAt($nth($first), $post->startingChains(), $edge->kind === EdgeKind::Opening),
+                        $ground->school->joinAt($nth($first), $post, $edge->kind),
                         new Each($post, $wide),
                     ]
                     : $work;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Wall;
 
+use Fescue\Core\Instruction\Anchor;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
@@ -29,6 +30,7 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\WantsPlain;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
@@ -117,11 +119,14 @@ final readonly class Band extends MadeByChoices
         $motif = $this->motif('stitch');
         $on = $this->on($on);
         $around = $on->anchors;
-        if ($motif->goesRoundPosts() && ! $this->flag('even') && ! $on->kind->isOfStitches()) {
-            throw new Unmakeable(
+        if ($motif->goesRoundPosts() && ! $this->flag('even') && array_diff_key(
+            array_flip(array_column($on->are(), 'value')),
+            [Anchor::Stitch->value => true],
+        ) !== []) {
+            throw new WantsPlain(
                 'stitch',
-                ucfirst($motif->fullName(Terms::US)).' go round posts, and a chain has none. Have a plain round worked '
-                    .'first.',
+                ucfirst($motif->fullName(Terms::US)).' go round posts, and what is below has chains, which have none. '
+                    .'Have a plain round worked first.',
             );
         }
         if ($around % $motif->multiple !== 0 && ! $this->flag('even')) {
@@ -187,14 +192,12 @@ final readonly class Band extends MadeByChoices
         $rows = [];
         if ($this->flag('even')) {
             $rows[] = $plain = $this->evened($ground, $on, $motif->multiple);
-            $on = $ground->school->after($on, $plain->count->leaves, Motif::single());
+            $on = $ground->school->after($plain);
         }
         $climb = $ground->school->working === Working::Spiral
             ? $motif->postIn(0)->climbing(($on->fabric ?? $motif)->post())
             : [];
         $made = [];
-        // Rounds that neither lean nor turn leave what they met: one edge serves them all.
-        $steady = $ground->school->lean === 0.0 && $ground->school->working !== Working::JoinedTurned;
         $steps = $this->taper($ground, $on->anchors, $motif);
         $last = $this->given('rounds') - 1;
         for ($round = 0; $round < $this->given('rounds'); $round++) {
@@ -202,14 +205,21 @@ final readonly class Band extends MadeByChoices
             $due = fn(int $after): int => intdiv(2 * $after * abs($steps) + $last, 2 * max(1, $last));
             if ($round > 0 && $due($round) > $due($round - 1)) {
                 $rows[] = $step = $this->stepped($ground, $on, $motif, $loop, $steps > 0);
-                $on = $ground->school->after($on, $step->count->leaves, $motif);
+                $on = $ground->school->after($step);
                 $made = [];
 
                 continue;
             }
             // Rounds of the same row of the motif are the same instructions.
             $like = $round === 0 && ($climb !== [] || $on->kind !== EdgeKind::Tops) ? 'first' : $round % $motif->rows();
-            $rows[] = $made[$like] = isset($made[$like]) ? $made[$like]->again($on) : new Row(
+            $before = $made[$like] ?? null;
+            if ($before !== null && $before->into[0] === $on) {
+                // What leaves the edge that it met is followed once.
+                $rows[] = $before;
+
+                continue;
+            }
+            $rows[] = $made[$like] = $before !== null ? $before->again($on) : new Row(
                 Part::Body,
                 $motif,
                 $ground->school->on(
@@ -219,7 +229,7 @@ final readonly class Band extends MadeByChoices
                 ),
                 [$on],
             );
-            $on = $round > 0 && $steady ? $on : $ground->school->after($on, $on->anchors, $motif);
+            $on = $ground->school->after($made[$like]);
         }
 
         return new Made($rows, $on, remarks: [
@@ -343,15 +353,15 @@ final readonly class Band extends MadeByChoices
     private function stepped(Ground $ground, Edge $on, Motif $motif, Loop $loop, bool $fewer): Row
     {
         $many = $on->anchors;
-        $fold = (int) round(($on->middles[0] ?? $many / 4) - $many / 4);
-        $half = intdiv($many, 2);
-        // Beside each fold, no pair across the beginning of the round.
+        $wide = $fewer ? 2 : 1;
+        // Beside each fold, no pair across the beginning of the round; a stitch that lies on a fold is left alone.
         $each = array_fill(0, $many, 1);
-        foreach ([$fold, $fold + $half] as $at) {
-            foreach ([$at - ($fewer ? 2 : 1), $at] as $pair) {
-                $place = min($many - ($fewer ? 2 : 1), ($pair + $many) % $many);
-                $each[$place] = $fewer ? 0 : 2;
-            }
+        foreach ($on->front() as $fold) {
+            $fold = round(2 * $fold) / 2;
+            $before = ((int) floor($fold) - $wide + $many) % $many;
+            $after = ((int) ceil($fold) + $many) % $many;
+            $each[min($many - $wide, $before)] = $fewer ? 0 : 2;
+            $each[$after > $many - $wide ? 0 : $after] = $fewer ? 0 : 2;
         }
         $work = [];
         for ($place = 0, $plain = 0; $place <= $many; $place++) {

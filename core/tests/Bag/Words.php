@@ -21,7 +21,8 @@ final class Words
                 .'|along the row ends and end loops|along the last row, then along the other side of the chain): '
                 .'|do not join: .*$'
                 .'|sl st in (?:first st|top of the starting ch) to join'
-                .'|join the strand in st \d+ of the edge, ch \d'
+                .'|join the strand in st \d+ of the edge, counted from '
+                .'(?:the marked st|the join(?: with the side of Round 1 before you)?), ch \d'
                 .'|join the strand in st \d+ of the opening, counted from the seam at the front’s right(?:, ch \d)?'
                 .'|sew the last row with \d+ sl st to sts \d+ to \d+ of the edge'
                 .'|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',

@@ -83,14 +83,18 @@ final class SchoolTest extends TestCase
     {
         $edge = Edge::around(56, 13.5);
         self::assertSame([13.5, 41.5], $edge->middles);
-        self::assertSame([14.5, 42.5], $edge->turned()->middles);
+        self::assertSame([55.5, 27.5], $edge->folds);
+        self::assertSame([-0.5, 27.5], $edge->front());
+        // The front's comes first, wherever the round begins; turned, stitch i stands on stitch 2 − i.
+        self::assertSame([[43.5, 15.5], [1.5, 29.5]], [$edge->turned()->middles, $edge->turned()->folds]);
+        self::assertSame([29.5, 57.5], $edge->turned()->front());
         self::assertSame([3.5, 31.5], $edge->begun(10)->middles);
-        self::assertSame([21.5, 49.5], $edge->begun(20)->middles);
+        self::assertSame([49.5, 21.5], $edge->begun(20)->middles);
         self::assertSame([20, 0], [$edge->begun(20)->moved, $edge->moved]);
         self::assertEqualsWithDelta([12.3, 40.3], $edge->leaning(1.2)->middles, 1e-9);
-        self::assertEqualsWithDelta([27.5, 55.5], $edge->leaning(14)->middles, 1e-9);
+        self::assertEqualsWithDelta([55.5, 27.5], $edge->leaning(14)->middles, 1e-9);
         self::assertSame(14, Edge::around(56, 0.0)->fromFold()->moved);
-        self::assertSame([14.0, 42.0], Edge::around(56, 0.0)->fromFold()->middles);
+        self::assertSame([42.0, 14.0], Edge::around(56, 0.0)->fromFold()->middles);
     }
 
     /**

@@ -34,7 +34,7 @@ final class AfterRoundsTest extends TestCase
         self::assertCount(50, $straps);
         self::assertSame(array_fill(0, 50, 4), array_slice(Ways::leaves($plan), 5));
         $lines = Ways::lines($plan);
-        self::assertSame('Join the strand in st 7 of the edge, ch 3, dc in next 4 sts. (4)', $lines['Row 1']);
+        self::assertSame('Join the strand in st 7 of the edge, counted from the marked st, ch 3, dc in next 4 sts. (4)', $lines['Row 1']);
         self::assertSame('Turn, ch 3, dc in each st across. (4)', $lines['Row 2']);
         self::assertSame(
             'Turn, ch 3, dc in next 4 sts, sew the last row with 4 sl st to sts 19 to 22 of the edge. (4)',
@@ -170,9 +170,14 @@ final class AfterRoundsTest extends TestCase
         $two = Ways::plan($of(['stitch' => 'crab', 'rounds' => 2], null));
         self::assertSame('Crab st in each st around. (56)', Ways::lines($two)['Round 7']);
         self::assertEqualsWithDelta(57.5, $two->comesOut->height->mm, 1e-9);
-        self::assertStringStartsWith('Ch 1 (does not count', Ways::lines(Ways::plan(
-            $of(['stitch' => 'crab'], null) + ['working' => 'joined-turned'],
-        ))['Round 6']);
+        // Backwards on the right side: turned only after a round on the wrong side, and never between two of it.
+        $turned = fn(int $rounds): array => Ways::lines(Ways::plan(
+            ['working' => 'joined-turned', 'body/rounds' => $rounds] + $of(['stitch' => 'crab', 'rounds' => 2], null),
+        ));
+        foreach ([1 => 'Turn, ch 1', 2 => 'Ch 1 (does not count'] as $rounds => $begins) {
+            self::assertStringStartsWith($begins, $turned($rounds)['Round '.($rounds + 3)]);
+            self::assertStringStartsWith('Ch 1 (does not count', $turned($rounds)['Round '.($rounds + 4)]);
+        }
         $parts = fn(?array $handles): array => array_map(
             fn($part): string => $part->chosen()->part(),
             Ways::plan($of(['stitch' => 'sc'], $handles))->parts,

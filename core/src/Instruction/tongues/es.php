@@ -58,7 +58,10 @@ return [
         'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
         'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y pr en el p '
             .'del otro pliegue',
-        'join-at' => 'unir la hebra en el p {m} del borde, {k} cad',
+        'join-at.join' => 'unir la hebra en el p {m} del borde, contado desde la unión, {k} cad',
+        'join-at.turned' => 'unir la hebra en el p {m} del borde, contado desde la unión con el lado de la vuelta 1 '
+            .'de cara, {k} cad',
+        'join-at.marker' => 'unir la hebra en el p {m} del borde, contado desde el p marcado, {k} cad',
         'join-at.opening' => 'unir la hebra en el p {m} de la abertura, contado desde la costura a la derecha del '
             .'frente, {k} cad',
         'join-at.opening.none' => 'unir la hebra en el p {m} de la abertura, contado desde la costura a la derecha '

@@ -54,7 +54,10 @@ return [
         'move-on' => '{stitch} in each of next {n} sts: rounds begin here from now on',
         'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and '
             .'sl st in the stitch at the other fold',
-        'join-at' => 'join the strand in st {m} of the edge, ch {k}',
+        'join-at.join' => 'join the strand in st {m} of the edge, counted from the join, ch {k}',
+        'join-at.turned' => 'join the strand in st {m} of the edge, counted from the join with the side of Round 1 '
+            .'before you, ch {k}',
+        'join-at.marker' => 'join the strand in st {m} of the edge, counted from the marked st, ch {k}',
         'join-at.opening' => 'join the strand in st {m} of the opening, counted from the seam at the front’s right, '
             .'ch {k}',
         'join-at.opening.none' => 'join the strand in st {m} of the opening, counted from the seam at the front’s '
