@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Bags\Fronts;
 use App\Bags\Photograph;
 use App\Bags\WorkLog;
 use App\Models\Bag;
@@ -123,6 +124,9 @@ final class Incoming
                 throw new Spoilt("data/{$table}.jsonl has {$read[$table]} rows where account.json speaks of "
                     .(is_int($said) ? $said : 'none').': it is not whole.');
             }
+        }
+        if (($account['edition'] ?? 1) < 2) {
+            Fronts::keep($this->maker);
         }
         $this->prove();
 

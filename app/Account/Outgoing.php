@@ -28,6 +28,9 @@ final class Outgoing
 {
     public const FORMAT = 'fescue-account/1';
 
+    /** Of what its documents say by themselves; where it is not told the first. 2: which side of rows is the front. */
+    public const EDITION = 2;
+
     /** Seconds that a step may take. */
     private const STEP = 1.5;
 
@@ -218,6 +221,7 @@ final class Outgoing
     {
         $this->write('account.json', json_encode([
             'format' => self::FORMAT,
+            'edition' => self::EDITION,
             'settings' => [
                 'units' => $this->maker->units->value,
                 'terms' => $this->maker->terms->value,

@@ -24,6 +24,7 @@ use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Finish\Step;
 use Fescue\Core\Gauge\State;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Through;
 use Fescue\Core\Instruction\Vocabulary;
@@ -240,9 +241,9 @@ final readonly class PlanSheet
         };
     }
 
-    public function say(Length $length): string
+    public function say(Length|Motif $one): string
     {
-        return $length->print($this->unit);
+        return $one instanceof Motif ? $one->abbreviation($this->terms) : $one->print($this->unit);
     }
 
     /** The number alone, for figures set large. */

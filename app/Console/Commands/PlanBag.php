@@ -37,10 +37,15 @@ final class PlanBag extends DocumentCommand
             return PlanDocument::toJson($plan, $terms);
         }
         $writer = new Writer($terms);
-        $lines = [$writer->start($plan->work->start)];
-        foreach ($plan->work->rows as $row) {
-            $lines[] = "{$writer->name($row)}: {$writer->line($row)}";
+        $lines = [];
+        foreach ($plan->work->pieces as $piece) {
+            $called = $piece->name === '' ? '' : "{$writer->called($piece->called, $piece->nth)}: ";
+            $lines[] = $piece->start === null ? null : $called.$writer->start($piece->start);
+            foreach ($piece->rows as $row) {
+                $lines[] = "{$called}{$writer->name($row)}: {$writer->line($row)}";
+            }
         }
+        $lines = array_filter($lines, fn(?string $line): bool => $line !== null);
 
         return implode("\n", [...$lines, '', ...self::summary($plan)]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Bag;
 
+use Fescue\Core\Base\Rows;
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Refused;
@@ -48,7 +49,7 @@ final class BagDocument
     /** @throws Refused */
     public static function read(mixed $document): BagSpec
     {
-        $top = Fields::top($document, self::FORMAT, 'bag');
+        $top = Fields::top(self::asWorked($document), self::FORMAT, 'bag');
         // A bag of pieces is planned of its strand alone, by a guess.
         $pieces = $top->has('build');
         $name = $pieces && ! $top->has('name') ? self::UNNAMED : $top->text('name', self::LONGEST_NAME);
@@ -97,6 +98,18 @@ final class BagDocument
             $weighIns,
             $finish,
         );
+    }
+
+    /** Of a file that was worked when the tops of rows were the front whatever their length, they still are. */
+    private static function asWorked(mixed $document): mixed
+    {
+        $base = is_array($document) ? $document['base'] ?? null : null;
+        if (is_array($document) && is_array($base) && ($base['type'] ?? null) === Rows::key()) {
+            $worked = ($document['weigh_ins'] ?? []) !== [];
+            $document['base'] = $base + ($worked ? ['front' => Rows::TOPS] : []);
+        }
+
+        return $document;
     }
 
     /** No reading: what a hand that was taught so is expected to make. */

@@ -130,13 +130,19 @@ final readonly class BagPlan
     {
         $out = $this->comesOut;
         $levels = $this->assembly() === null ? $this->levels() : [];
+        $wide = fn(?Level $one, bool $above): Length => $one === null
+            ? $out->flatWidth
+            : $one->stitch->times($this->work->rows[$one->place]->count->{$above ? 'leaves' : 'takes'} / 2);
+        $hangs = $this->parts[0]->made->hangs;
+        $sideways = $this->parts[0]->made->sideways;
 
         return new Shell(
             $out->flatWidth,
-            $levels === [] ? $out->flatWidth : $levels[0]->stitch->times($levels[0]->around / 2),
+            $wide($levels[0] ?? null, ! $hangs),
+            $wide($levels[count($levels) - 1] ?? null, $hangs),
             $out->height,
-            $out->baseLength,
-            $out->baseWidth,
+            $sideways ? $out->baseWidth : $out->baseLength,
+            $sideways ? $out->baseLength : $out->baseWidth,
             $this->parts[0]->made->outline,
             $this->assembly() !== null,
             $this->gauge->singleWidth(),

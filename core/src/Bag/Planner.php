@@ -189,7 +189,7 @@ final readonly class Planner
             $this->ground->gauge,
             $parts,
             $work,
-            $this->comesOut($work, $parts[0]->made, $outline),
+            $this->comesOut($work, $parts, $outline),
             $materials,
         ));
     }
@@ -334,8 +334,12 @@ final readonly class Planner
         }
     }
 
-    /** Rows that stand make it as high as they are, and as wide as the widest of a wall. */
-    private function comesOut(Work $work, Made $first, ?Outline $outline): ComesOut
+    /**
+     * Rows that stand make it as high as they are, and as wide as the widest of a wall.
+     *
+     * @param non-empty-list<Worked> $parts
+     */
+    private function comesOut(Work $work, array $parts, ?Outline $outline): ComesOut
     {
         $wide = 0.0;
         $standing = [];
@@ -351,7 +355,7 @@ final readonly class Planner
             ),
         );
 
-        $closed = $first->assembly;
+        $closed = $parts[0]->made->assembly;
         if ($closed !== null) {
             // What is worked on the opening stands above what its pieces close to.
             return new ComesOut(
@@ -368,7 +372,7 @@ final readonly class Planner
             Length::mm($outline?->width() ?? 0.0),
             Length::mm($wide),
             Length::mm($height),
-            ($outline?->area() ?? 0.0) * $height / 1e6,
+            Volume::litres(array_map(fn(Worked $part): Made => $part->made, $parts), $this->ground->gauge),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Base;
 
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
@@ -126,6 +127,7 @@ final readonly class FoldedChain extends MadeByChoices
             new Edge(EdgeKind::BothSides, 2 * $chain, [$middle, $middle + $chain]),
             new Start($chain, $ground->first()->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
             new Rectangle(2 * $half, 0.0),
+            opens: Length::mm(0),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Piece\Choice;
@@ -82,6 +83,7 @@ final readonly class FoldedRows extends MadeByChoices
             new Edge(EdgeKind::LongEdges, 2 * $across, [$across / 2, 3 * $across / 2], $motif),
             $strip->start(),
             $strip->outline(),
+            opens: Length::mm($strip->outline()->width()),
         );
     }
 }

@@ -42,6 +42,12 @@ final readonly class Rows extends MadeByChoices
 
     private const PLAIN_CORNER = 2;
 
+    private const LONGER = 'longer';
+
+    public const TOPS = 'rows';
+
+    private const ENDS = 'ends';
+
     public static function key(): string
     {
         return 'rows';
@@ -94,6 +100,16 @@ final readonly class Rows extends MadeByChoices
                 plural: 'stitches along the row ends',
             ),
             Choice::plain('round', 'Stitch of the round', $this->motif('round')->key),
+            new Choice(
+                'front',
+                'The front',
+                $this->choice('front', self::LONGER),
+                [
+                    self::LONGER => ['The longer side', 'whichever way the rows run'],
+                    self::TOPS => ['The last row’s tops', 'handles stand on them'],
+                    self::ENDS => ['The row ends', 'handles stand on them'],
+                ],
+            ),
         ];
     }
 
@@ -132,13 +148,31 @@ final readonly class Rows extends MadeByChoices
         $rows = $strip->rows();
         $outline = $strip->outline();
         $rows[] = $round = $this->round($ground, $outline);
-        $around = 2 * $across + 2 * $this->given('along') + 4 * ($this->given('corner', self::PLAIN_CORNER) - 2);
+        $corner = $this->given('corner', self::PLAIN_CORNER);
+        [$ahead, $aside] = [$across + $corner - 2, $this->given('along') + $corner - 2];
+        $sideways = match ($this->choice('front', self::LONGER)) {
+            self::TOPS => false,
+            self::ENDS => true,
+            default => $outline->width() > $outline->length(),
+        };
+        // One stitch stands on each corner: the third there, its only one, or the last of a side.
+        $first = $corner === 1 ? $ahead : $across - 3 + $corner;
+        $corners = array_map(
+            fn(int $place): float => $place % (2 * ($ahead + $aside)) + 0.5,
+            [$first, $first + $aside, $first + $aside + $ahead, $first + 2 * $aside + $ahead],
+        );
 
         return new Made(
             $rows,
-            Edge::around($around, $across / 2, $round->fabric),
+            Edge::around(
+                2 * ($ahead + $aside),
+                $sideways ? $ahead + $this->given('along') / 2 : $across / 2,
+                $round->fabric,
+                $corners,
+            ),
             $strip->start(),
             $outline,
+            sideways: $sideways,
         );
     }
 

@@ -83,10 +83,15 @@ final readonly class Square extends GrownFromChain
             }
         }
         $half = $chain * $wide / 2;
+        // Stitches between the corners of the last round.
+        [$along, $across] = [$chain - 2 + 2 * ($rounds - 1), 1 + 2 * ($rounds - 1)];
 
         return new Made(
             $rows,
-            Edge::around($around, $rounds + ($chain - 2 + 2 * ($rounds - 1)) / 2, $fabric),
+            Edge::around($around, $rounds + $along / 2, $fabric, array_map(
+                fn(int $place): float => ($rounds - 1 + $place) % $around + 0.5,
+                [0, $along + 1, $along + $across + 2, 2 * $along + $across + 3],
+            )),
             new Start($chain, $stitch->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
             new Rectangle(($chain - 1) * $wide + 2 * $rounds * $high, 2 * $rounds * $high),
             Flat::remarks($flatness),

@@ -62,26 +62,63 @@ final readonly class ClothPiece
     }
 
     /**
-     * Of upright and level sides, clockwise; the seam lies outside of each.
+     * Of straight sides, clockwise; the seam lies outside of each.
      *
-     * @param non-empty-list<array{float, float}> $sewn from its upper left
+     * @param non-empty-list<array{float, float}> $sewn from its upper left, no two corners in one place
      */
-    public static function angular(string $name, array $sewn, float $seam): self
+    public static function angular(string $name, array $sewn, float $seam, int $count = 1): self
     {
         $many = count($sewn);
-        $cut = $line = [];
-        foreach ($sewn as $place => [$x, $y]) {
-            [$beforeX, $beforeY] = $sewn[($place + $many - 1) % $many];
-            [$nextX, $nextY] = $sewn[($place + 1) % $many];
-            // Outward is to the left of the way.
-            $cut[] = [
-                $x + $seam * (($y <=> $beforeY) + ($nextY <=> $y)) + $seam,
-                $y - $seam * (($x <=> $beforeX) + ($nextX <=> $x)) + $seam,
-            ];
-            $line[] = [$x + $seam, $y + $seam];
+        $cut = [];
+        foreach ($sewn as $place => $corner) {
+            [$x1, $y1] = self::outward($sewn[($place + $many - 1) % $many], $corner);
+            [$x2, $y2] = self::outward($corner, $sewn[($place + 1) % $many]);
+            // Where both sides' seams meet.
+            $by = $seam / (1 + $x1 * $x2 + $y1 * $y2);
+            $cut[] = [$corner[0] + $by * ($x1 + $x2), $corner[1] + $by * ($y1 + $y2)];
         }
+        $by = [min(array_column($cut, 0)), min(array_column($cut, 1))];
 
-        return new self($name, 1, $cut, $line);
+        return new self($name, $count, self::moved($cut, $by), self::moved($sewn, $by));
+    }
+
+    /**
+     * Of a way, one long, to its left.
+     *
+     * @param array{float, float} $from
+     * @param array{float, float} $to
+     *
+     * @return array{float, float}
+     */
+    private static function outward(array $from, array $to): array
+    {
+        $long = hypot($to[0] - $from[0], $to[1] - $from[1]);
+
+        return [($to[1] - $from[1]) / $long, ($from[0] - $to[0]) / $long];
+    }
+
+    /**
+     * @param non-empty-list<array{float, float}> $line
+     * @param array{float, float} $by to the left and up
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function moved(array $line, array $by): array
+    {
+        return array_map(fn(array $point): array => [$point[0] - $by[0], $point[1] - $by[1]], $line);
+    }
+
+    /**
+     * Strips one above the other, their middles in a line: of each edge how far down it lies and how wide it is.
+     *
+     * @param non-empty-list<array{float, float}> $edges from the uppermost down
+     */
+    public static function stacked(string $name, array $edges, float $seam, int $count = 1): self
+    {
+        $right = array_map(fn(array $edge): array => [$edge[1] / 2, $edge[0]], $edges);
+        $left = array_map(fn(array $edge): array => [-$edge[1] / 2, $edge[0]], array_reverse($edges));
+
+        return self::angular($name, [$left[count($left) - 1], ...$right, ...array_slice($left, 0, -1)], $seam, $count);
     }
 
     /** @return non-empty-list<array{float, float}> */

@@ -89,9 +89,9 @@ final readonly class Flap extends ByChoices implements Finishing
                 new Step(
                     'Lay the bag flat, back up. Leave '.Decimal::many($free, 'stitch').' from the right fold'
                         .(floor($free) === $free ? '' : ' (a whole number leaves one side half a stitch wider)')
-                        .", join, and work {$across} sc to and fro for ".Decimal::many($rows, 'row')
+                        .", join, and work {$across} {stitch} to and fro for ".Decimal::many($rows, 'row')
                         .': {long} over the front and half the depth.',
-                    ['long' => $long],
+                    ['long' => $long, 'stitch' => Motif::single()],
                 ),
                 new Step('Fold it over before the last two rows: it should end where the closure will stand.'),
             ],

@@ -124,8 +124,8 @@ final readonly class Lined extends ByChoices implements Finishing
         if ($pocket === null) {
             return $lining;
         }
-        if ($pocket[0]->mm > $lining->around / 2 || $pocket[1]->mm > $lining->high) {
-            throw new Unmakeable('pocket', 'The lining’s back is '.Length::mm($lining->around / 2)->print().' wide and '
+        if ($pocket[0]->mm > min($lining->around, $lining->foot) / 2 || $pocket[1]->mm > $lining->high) {
+            throw new Unmakeable('pocket', 'The lining’s back is '.Length::mm(min($lining->around, $lining->foot) / 2)->print().' wide and '
                 .Length::mm($lining->high)->print().' high; the pocket goes beyond it.');
         }
 
@@ -145,12 +145,16 @@ final readonly class Lined extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new Step("{$lining->as}: {around} around and {high} high, {long} of cloth {cloth} wide.", [
-                'around' => Length::mm($lining->around),
-                'high' => Length::mm($lining->high),
-                'long' => Length::mm($lay[1]),
-                'cloth' => $this->cloth(),
-            ]),
+            new Step("{$lining->as}: {around} around".(abs($lining->around - $lining->foot) < 1.0
+                ? ''
+                : ' at the opening and {foot} at the foot')
+                .', {high} high; {long} of cloth {cloth} wide.', [
+                    'around' => Length::mm($lining->around),
+                    'foot' => Length::mm($lining->foot),
+                    'high' => Length::mm($lining->high),
+                    'long' => Length::mm($lay[1]),
+                    'cloth' => $this->cloth(),
+                ]),
             array_map(fn(string $step): Step => new Step($step), $lining->order),
             [new Remark(
                 'cloth-cutting',

@@ -37,8 +37,9 @@ final readonly class Lining
      * @param non-empty-list<ClothPiece> $pieces
      * @param non-empty-list<array{string, float, float}> $seams what meets, and how long each of both is, mm
      * @param non-empty-list<string> $order of sewing
-     * @param float $around what it measures inside once around when it is sewn, mm
-     * @param float $high so
+     * @param float $around what it measures inside once around its opening when it is sewn, mm
+     * @param float $foot so where its bottom ends
+     * @param float $high so from there up
      */
     private function __construct(
         public string $as,
@@ -46,6 +47,7 @@ final readonly class Lining
         public array $seams,
         public array $order,
         public float $around,
+        public float $foot,
         public float $high,
     ) {}
 
@@ -84,7 +86,8 @@ final readonly class Lining
             default => 'bottom',
         };
         // Lying flat a bag of one piece is half of what goes around; a closed one shows its front alone.
-        $half = ($wide->mm ?? $shell->wide->mm) * $less;
+        $measured = $wide === null ? 1.0 : $wide->mm / $shell->wide->mm;
+        [$top, $foot] = [$shell->opening->mm * $measured * $less, $shell->foot->mm * $measured * $less];
         $depth = $shell->depth->mm;
         if ($as !== 'flat' && ! ($shell->pieced && $as === 'gussets') && $depth < self::FOLD) {
             throw new Unmakeable(
@@ -92,26 +95,27 @@ final readonly class Lining
                 "This bag has no bottom to speak of, {$shell->depth->print()}: line it flat.",
             );
         }
-        $around = $shell->pieced ? 2 * ($half + $depth * $less) : 2 * $half;
         $share = $depth / max(1.0, $shell->length->mm + $depth);
+        if ($shell->pieced) {
+            $share = $depth * $less / ($top + $depth * $less);
+            [$top, $foot] = [$top + $depth * $less, $foot + $depth * $less];
+        }
 
         return match ($as) {
-            'flat' => self::flat($around / 2, $tall, $seam),
-            'boxed' => self::boxed($around, $share, $tall, $seam),
-            'gussets' => $shell->pieced
-                ? self::strip($half, $depth * $less, $tall, $seam)
-                : self::strip($around / 2 * (1 - $share), $around / 2 * $share, $tall, $seam),
+            'flat' => self::flat($top, $foot, $depth < self::FOLD ? 0.0 : $depth * $less, $tall, $seam),
+            'boxed' => self::boxed($top, $foot, $share, $tall, $seam),
+            'gussets' => self::strip($top, $foot, $share, $tall, $seam),
             default => self::bottomed($outline ?? throw new Unmakeable(
                 'as',
                 'This bag has no base of one piece that a bottom could follow: line it with gussets.',
-            ), $around, $tall, $seam),
+            ), 2 * $top, 2 * $foot, $tall, $seam),
         };
     }
 
-    /** A bottom as the base is, and a wall around it. */
-    private static function bottomed(Outline $outline, float $around, float $tall, float $seam): self
+    /** A bottom as the base is, and a wall around it: of one piece where it is straight, else of two. */
+    private static function bottomed(Outline $outline, float $top, float $foot, float $tall, float $seam): self
     {
-        $scale = $around / $outline->perimeter();
+        $scale = $foot / $outline->perimeter();
         $bottom = ClothPiece::rounded(
             'bottom',
             $outline->length() * $scale,
@@ -119,22 +123,35 @@ final readonly class Lining
             $outline->corner() * $scale,
             $seam,
         );
+        $straight = self::isStraight($top, $foot);
+        $side = hypot($tall, ($top - $foot) / 4);
 
         return new self(
             'bottom and wall',
-            [$bottom, ClothPiece::rounded('wall', $around, $tall, 0.0, $seam)],
+            [$bottom, $straight
+                ? ClothPiece::rounded('wall', $foot, $tall, 0.0, $seam)
+                : ClothPiece::stacked('half of the wall', [[0.0, $top / 2], [$tall, $foot / 2]], $seam, 2)],
             [
-                ['wall to bottom', $around, ClothPiece::around($bottom->sewn)],
-                ['wall, closed to a ring', $tall, $tall],
+                ['wall to bottom', $foot, ClothPiece::around($bottom->sewn)],
+                $straight ? ['wall, closed to a ring', $tall, $tall] : ['halves of the wall', $side, $side],
             ],
             [
-                'Sew the wall to a ring, right sides together.',
+                $straight
+                    ? 'Sew the wall to a ring, right sides together.'
+                    : 'Sew the halves of the wall to a ring, right sides together: a seam lies at each fold.',
                 'Quarter the wall’s edge and the bottom’s, pin mark to mark, and sew the bottom in.',
                 ...self::HUNG,
             ],
-            $around,
+            $top,
+            $foot,
             $tall,
         );
+    }
+
+    /** Whether what goes around is the same from foot to opening. */
+    private static function isStraight(float $top, float $foot): bool
+    {
+        return abs($top - $foot) < 1e-6;
     }
 
     /** With a patch pocket on the back, sewn on before anything else. */
@@ -150,6 +167,7 @@ final readonly class Lining
                 ...$this->order,
             ],
             $this->around,
+            $this->foot,
             $this->high,
         );
     }
@@ -173,78 +191,117 @@ final readonly class Lining
                 ...self::HUNG,
             ],
             $this->around,
+            $this->foot,
             $this->high,
         );
     }
 
-    /** A strip folded at the foot, its sides sewn. */
-    private static function flat(float $wide, float $tall, float $seam): self
+    /** A strip folded at the foot, its sides sewn; in a deep bag it reaches half way along the bottom from either side. */
+    private static function flat(float $top, float $foot, float $deep, float $tall, float $seam): self
     {
+        $down = $tall + $deep / 2;
+        $side = hypot($tall, ($top - $foot) / 2) + $deep / 2;
+
         return new self(
             'flat, folded at the foot',
-            [ClothPiece::rounded('strip, folded', $wide, 2 * $tall, 0.0, $seam)],
-            [['both sides', $tall, $tall]],
+            [ClothPiece::stacked('strip, folded', self::distinct([
+                [0.0, $top], [$tall, $foot], [$tall + $deep, $foot], [2 * $down, $top],
+            ]), $seam)],
+            [['both sides', $side, $side]],
             [
                 'Fold it right sides together and sew both sides.',
+                ...($deep > 0.0 ? ['Its foot lies along the middle of the bottom: leave its corners loose there.'] : []),
                 ...self::HUNG,
             ],
-            2 * $wide,
+            2 * $top,
+            2 * $foot,
             $tall,
         );
     }
 
-    /** Folded at the foot, a square cut out of both ends of the fold, which makes the bottom. */
-    private static function boxed(float $around, float $share, float $tall, float $seam): self
+    /**
+     * Edges of which no two are in one place, and none lies in a line with both beside it.
+     *
+     * @param non-empty-list<array{float, float}> $edges
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function distinct(array $edges): array
     {
-        $flat = $around / 2;
-        $deep = $flat * $share;
-        $half = $deep / 2;
+        $distinct = [];
+        foreach ($edges as $place => $edge) {
+            $next = $edges[$place + 1] ?? null;
+            $before = $distinct[count($distinct) - 1] ?? null;
+            $inLine = $next !== null && $before !== null
+                && abs($before[1] - $edge[1]) < 1e-9 && abs($next[1] - $edge[1]) < 1e-9;
+            if (! $inLine && ($before === null || $edge[0] - $before[0] > 1e-9)) {
+                $distinct[] = $edge;
+            }
+        }
+
+        return $distinct === [] ? $edges : $distinct;
+    }
+
+    /** Folded at the foot, a square cut out of both ends of the fold, which makes the bottom. */
+    private static function boxed(float $top, float $foot, float $share, float $tall, float $seam): self
+    {
+        $deep = $foot * $share;
+        $across = $foot - $deep;
         // A square too small for its own seams is not cut out: the corner is sewn across and cut off after.
-        $sewn = $deep <= 2 * $seam + self::NOTCH ? [
-            [0.0, 0.0], [$flat, 0.0], [$flat, 2 * $tall + $deep], [0.0, 2 * $tall + $deep],
-        ] : [
-            [0.0, 0.0], [$flat, 0.0],
-            [$flat, $tall], [$flat - $half, $tall], [$flat - $half, $tall + $deep], [$flat, $tall + $deep],
-            [$flat, 2 * $tall + $deep], [0.0, 2 * $tall + $deep],
-            [0.0, $tall + $deep], [$half, $tall + $deep], [$half, $tall], [0.0, $tall],
-        ];
+        $cutOut = $deep > 2 * $seam + self::NOTCH;
+        $side = hypot($tall, ($top - $foot) / 2);
+        $strip = $cutOut ? ClothPiece::stacked('strip, folded', [
+            [0.0, $top], [$tall, $foot], [$tall, $across], [$tall + $deep, $across], [$tall + $deep, $foot],
+            [2 * $tall + $deep, $top],
+        ], $seam) : ClothPiece::stacked('strip, folded', self::distinct([
+            [0.0, $top], [$tall, $foot], [$tall + $deep, $foot], [2 * $tall + $deep, $top],
+        ]), $seam);
 
         return new self(
             'boxed corners',
-            [ClothPiece::angular('strip, folded', $sewn, $seam)],
-            [['both sides', $tall, $tall], ['across each corner', $deep, $deep]],
+            [$strip],
+            [['both sides', $side, $side], ['across each corner', $deep, $deep]],
             [
                 'Fold it right sides together and sew both sides.',
                 'Pull each corner flat, side seam on the fold, and sew across it.',
                 ...self::HUNG,
             ],
-            $around,
+            2 * $top,
+            2 * $foot,
             $tall,
         );
     }
 
     /** Front, bottom and back in one, and two gussets; without a depth the strip alone. */
-    private static function strip(float $wide, float $deep, float $tall, float $seam): self
+    private static function strip(float $top, float $foot, float $share, float $tall, float $seam): self
     {
+        [$deep, $wide] = [$foot * $share, $foot * (1 - $share)];
         if ($deep < self::FOLD) {
-            return self::flat($wide, $tall, $seam);
+            return self::flat($top * (1 - $share), $wide, 0.0, $tall, $seam);
         }
-        $long = 2 * $tall + $deep;
+        $aside = ($top - $foot) / 2;
+        $side = hypot($tall, $aside * (1 - $share));
+        // A gusset is as high as its edges need that meet the strip's.
+        $high = sqrt(max($tall ** 2 / 4, $side ** 2 - ($aside * $share) ** 2));
 
         return new self(
             'strip and gussets',
             [
-                ClothPiece::rounded('front, bottom, back', $wide, $long, 0.0, $seam),
-                ClothPiece::rounded('gusset', $deep, $tall, 0.0, $seam, 2),
+                ClothPiece::stacked('front, bottom, back', self::distinct([
+                    [0.0, $top * (1 - $share)], [$tall, $wide], [$tall + $deep, $wide],
+                    [2 * $tall + $deep, $top * (1 - $share)],
+                ]), $seam),
+                ClothPiece::stacked('gusset', [[0.0, $top * $share], [$high, $deep]], $seam, 2),
             ],
-            [['strip to each gusset', $long, 2 * $tall + $deep]],
+            [['strip to each gusset', 2 * $side + $deep, 2 * hypot($high, $aside * $share) + $deep]],
             [
                 'Mark the bottom’s ends on the strip: a gusset’s height from either end.',
                 'Sew a gusset to each side: down the front, along the bottom, up the back; snip the strip at both '
                     .'corners.',
                 ...self::HUNG,
             ],
-            2 * ($wide + $deep),
+            2 * $top,
+            2 * $foot,
             $tall,
         );
     }

@@ -13,6 +13,7 @@ final readonly class Shell
     /**
      * @param Length $wide lying flat, or closed
      * @param Length $opening so at its edge
+     * @param Length $foot so where its wall begins
      * @param Length $length of its base, or of what it closes to
      * @param Length $depth so
      * @param ?Outline $outline of what lies flat
@@ -26,6 +27,7 @@ final readonly class Shell
     public function __construct(
         public Length $wide,
         public Length $opening,
+        public Length $foot,
         public Length $high,
         public Length $length,
         public Length $depth,

@@ -151,6 +151,17 @@ final class Motif
         return $this->stitches[0];
     }
 
+    /** The stitch whose posts stand between windows, in its first row: a stitch, a chain, one skipped; null of others. */
+    public function windowed(): ?Stitch
+    {
+        [$post, $chain, $skip] = [...$this->rows[0], null, null, null];
+
+        return count($this->rows[0]) === 3
+            && $post instanceof Each && $post->count === 1 && $post->into === Into::Stitch
+            && $chain instanceof Chains && $chain->count === 1
+            && $skip instanceof Skip && $skip->count === 1 ? $post->stitch : null;
+    }
+
     /** Whether it goes round posts of the row below, which a chain has not. */
     public function goesRoundPosts(): bool
     {

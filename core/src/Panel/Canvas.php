@@ -252,10 +252,10 @@ final readonly class Canvas extends OfPieces
                     'canvas-squares',
                     Tone::Better,
                     $rows + 2 * $sideRows,
-                    'One single crochet a square, two in each corner square: '.(2 * ($across + $all)).'.',
+                    'One {stitch} a square, two in each corner square: '.(2 * ($across + $all)).'.',
                     "The panel’s {$chain} stitches are stretched a little over {wide}; its {$rows} rows cover {tall}. "
                         .'The lining goes in next, before the sides are sewn.',
-                    ['wide' => $wide, 'tall' => $pitch->times($all)],
+                    ['wide' => $wide, 'tall' => $pitch->times($all), 'stitch' => Motif::single()],
                 ),
                 ...($free === null ? [] : [new Remark(
                     'clasp-place',

@@ -26,6 +26,7 @@ final readonly class Edge
      * @param bool $wrong whether whoever meets it has the wrong side before her
      * @param ?list<Instruction> $made what left it, where that is known
      * @param bool $reversed whether it is met from the other end than it was made
+     * @param list<float> $corners middles of the stitches that stand on corners, in their order; none where it has none
      */
     public function __construct(
         public EdgeKind $kind,
@@ -37,6 +38,7 @@ final readonly class Edge
         public bool $wrong = false,
         private ?array $made = null,
         private bool $reversed = false,
+        public array $corners = [],
     ) {
         if ($anchors < 1) {
             throw new \InvalidArgumentException('An edge has an anchor at least.');
@@ -52,19 +54,25 @@ final readonly class Edge
         return new self(EdgeKind::Tops, $anchors, fabric: $fabric);
     }
 
-    /** A closed one of two sides alike, the first middle so many anchors from its beginning. */
-    public static function around(int $anchors, float $middle, ?Motif $fabric = null): self
+    /**
+     * A closed one of two sides alike, the front's middle so many anchors from its beginning.
+     *
+     * @param list<float> $corners
+     */
+    public static function around(int $anchors, float $middle, ?Motif $fabric = null, array $corners = []): self
     {
-        return new self(EdgeKind::Tops, $anchors, [$middle, $middle + $anchors / 2], $fabric);
+        $back = $middle + ($middle < $anchors / 2 ? $anchors : -$anchors) / 2;
+
+        return new self(EdgeKind::Tops, $anchors, [$middle, $back], $fabric, corners: $corners);
     }
 
     /** What a row leaves: every place is followed stitch by stitch from what it was worked into. */
     public static function left(Row $row): self
     {
         $on = $row->into[0];
-        $places = Following::through($row->instructions, [...$on->middles, ...$on->folds]);
-        $middles = array_slice($places, 0, count($on->middles));
-        $folds = array_slice($places, count($on->middles));
+        $places = Following::through($row->instructions, [...$on->middles, ...$on->folds, ...$on->corners]);
+        $middles = array_splice($places, 0, count($on->middles));
+        $folds = array_splice($places, 0, count($on->folds));
         $same = $on->kind === EdgeKind::Tops
             && $on->moved === 0
             && ! $on->reversed
@@ -72,7 +80,8 @@ final readonly class Edge
             && $on->made === $row->instructions
             && $on->anchors === $row->count->leaves
             && $on->middles === $middles
-            && $on->folds === $folds;
+            && $on->folds === $folds
+            && $on->corners === $places;
 
         return $same ? $on : new self(
             EdgeKind::Tops,
@@ -83,6 +92,7 @@ final readonly class Edge
             $folds,
             $on->wrong,
             $row->instructions,
+            corners: $places,
         );
     }
 
@@ -116,6 +126,22 @@ final readonly class Edge
     public function fromFold(): self
     {
         return $this->folds === [] ? $this : $this->begun((int) ceil(min($this->folds) - 0.5) % $this->anchors);
+    }
+
+    /** The same without its corners. */
+    public function rounded(): self
+    {
+        return new self(
+            $this->kind,
+            $this->anchors,
+            $this->middles,
+            $this->fabric,
+            $this->moved,
+            $this->folds,
+            $this->wrong,
+            $this->made,
+            $this->reversed,
+        );
     }
 
     /** @return array{float, float} from fold to fold over the front's middle, which lies from 0 on within the edge */
@@ -156,6 +182,7 @@ final readonly class Edge
             $this->wrong !== $turned,
             $this->made,
             $this->reversed !== $turned,
+            array_map($within, $this->corners),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
@@ -15,6 +16,8 @@ final readonly class Made
     /**
      * @param list<Row> $rows in working order
      * @param ?Outline $outline of what lies flat, where something does
+     * @param ?Length $opens how wide the foot of a fold is, which opens above it; null of a base that stands
+     * @param bool $sideways whether the bag's front stands along the outline's width, not its length
      * @param list<Remark> $remarks
      * @param list<Attached> $attached to the edge that it was made on
      * @param bool $hangs whether what is made on it goes down from it
@@ -33,6 +36,8 @@ final readonly class Made
         public ?int $closes = null,
         public ?Assembly $assembly = null,
         public array $apart = [],
+        public bool $sideways = false,
+        public ?Length $opens = null,
     ) {}
 
     /** Rows, those of its pieces too. */

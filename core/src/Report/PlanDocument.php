@@ -10,6 +10,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -60,7 +61,7 @@ final class PlanDocument
             ] + self::buy($estimate)
                 + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
             ...($estimate->others === [] ? [] : ['others' => array_map(self::other(...), $estimate->others)]),
-            ...self::finish($plan),
+            ...self::finish($plan, $terms),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
                 'row' => $note->row,
@@ -111,12 +112,14 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> what it is finished with */
-    private static function finish(BagPlan $plan): array
+    private static function finish(BagPlan $plan, Terms $terms): array
     {
         return $plan->fitted === [] ? [] : ['finish' => array_map(
             fn(Finishing $one, Fitted $fitted): array => [
                 'type' => $one::key(),
-                'text' => $fitted->figures->said(fn(Length $length): string => $length->print(LengthUnit::Centimetre)),
+                'text' => $fitted->figures->said(fn(Length|Motif $one): string => $one instanceof Motif
+                    ? $one->abbreviation($terms)
+                    : $one->print(LengthUnit::Centimetre)),
                 'strand_m' => round(($fitted->strand->mm ?? 0.0) / 1000, 2),
                 'minutes' => round($fitted->minutes, 1),
                 'needs' => array_map(fn(Need $need): array => [

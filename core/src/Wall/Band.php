@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Fescue\Core\Wall;
 
 use Fescue\Core\Instruction\Anchor;
+use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\InOne;
+use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
+use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Together;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -102,6 +106,13 @@ final readonly class Band extends MadeByChoices
                 ['Nothing', 'its repeat divides the round'],
                 ['A plain round', 'that evens the count to its repeat'],
             ),
+            new Flag(
+                'corners',
+                'At the base’s corners',
+                $this->flag('corners'),
+                ['As it comes', 'the same all around'],
+                ['One increase in each', 'in its first round: corners stay square'],
+            ),
         ];
     }
 
@@ -119,6 +130,7 @@ final readonly class Band extends MadeByChoices
         $motif = $this->motif('stitch');
         $on = $this->on($on);
         $around = $on->anchors;
+        $this->cornered($motif, $on);
         if ($motif->goesRoundPosts() && ! $this->flag('even') && array_diff_key(
             array_flip(array_column($on->are(), 'value')),
             [Anchor::Stitch->value => true],
@@ -129,7 +141,7 @@ final readonly class Band extends MadeByChoices
                     .'Have a plain round worked first.',
             );
         }
-        if ($around % $motif->multiple !== 0 && ! $this->flag('even')) {
+        if ($around % $motif->multiple !== 0 && ! $this->flag('even') && ! $this->flag('corners')) {
             $more = $motif->multiple - $around % $motif->multiple;
             throw new DoesNotDivide(
                 'stitch',
@@ -200,7 +212,11 @@ final readonly class Band extends MadeByChoices
         $made = [];
         $steps = $this->taper($ground, $on->anchors, $motif);
         $last = $this->given('rounds') - 1;
-        for ($round = 0; $round < $this->given('rounds'); $round++) {
+        if ($this->flag('corners')) {
+            $rows[] = $first = $this->atCorners($ground, $on, $loop);
+            $on = $ground->school->after($first)->rounded();
+        }
+        for ($round = $this->flag('corners') ? 1 : 0; $round <= $last; $round++) {
             // Steps are spread evenly, none in the first round.
             $due = fn(int $after): int => intdiv(2 * $after * abs($steps) + $last, 2 * max(1, $last));
             if ($round > 0 && $due($round) > $due($round - 1)) {
@@ -233,6 +249,7 @@ final readonly class Band extends MadeByChoices
         }
 
         return new Made($rows, $on, remarks: [
+            ...$this->turns($motif, $rows[0]->into[0]),
             ...$this->gives($motif),
             ...$this->flares($motif, $ground),
             ...$this->tapers($ground, $on, $motif, $steps),
@@ -258,6 +275,93 @@ final readonly class Band extends MadeByChoices
             ),
             [$on],
         );
+    }
+
+    /** @throws Unmakeable where corners are asked for that are not there, or that the fabric cannot turn */
+    private function cornered(Motif $motif, Edge $on): void
+    {
+        if ($this->flag('corners') && ($motif->windowed() === null || $on->corners === [])) {
+            throw new Unmakeable('corners', $on->corners === []
+                ? 'What this band stands on has no corners; leave it as it comes.'
+                : ucfirst($motif->fullName(Terms::US)).' has no windows to turn a corner with; leave it as it comes.');
+        }
+    }
+
+    /**
+     * The first round of a mesh on corners: stitch, chain and stitch in each of their stitches, and one more skipped
+     * where an even number lies between two, so that the count stays even. Common practice, no source.
+     */
+    private function atCorners(Ground $ground, Edge $on, Loop $loop): Row
+    {
+        $stitch = $this->motif('stitch')->windowed() ?? throw new \LogicException('A mesh has windows.');
+        // From the last corner on every other stitch bears a post: where that is not the first, it is begun on the next;
+        // where a corner is, on that.
+        $corners = self::corners($on);
+        $on = $on->begun(match ($corners[0]) {
+            0, 1 => $corners[0],
+            default => ($on->anchors - $corners[count($corners) - 1]) % 2,
+        });
+        $corners = self::corners($on);
+        $post = new Each($stitch, 1, $loop);
+        $corner = new InOne([$post, new Chains(1), $post]);
+        $work = [$corners[0] === 0 ? $corner : $post];
+        $at = 1;
+        foreach (array_diff($corners, [0]) as $next) {
+            array_push($work, ...self::windows($post, $next - $at), ...[$corner]);
+            $at = $next + 1;
+        }
+        array_push($work, ...self::windows($post, $on->anchors - $at));
+
+        return new Row(
+            Part::Body,
+            $this->motif('stitch'),
+            $ground->school->ledTo($on, $ground->school->on($on->kind, $work, $stitch)),
+            [$on],
+        );
+    }
+
+    /** @return list<int> stitches on corners, in the order in which they are met */
+    private static function corners(Edge $on): array
+    {
+        $corners = array_map(fn(float $corner): int => (int) floor($corner + 1e-9), $on->corners);
+        sort($corners);
+
+        return $corners;
+    }
+
+    /**
+     * Windows over so many stitches between two posts.
+     *
+     * @return list<Instruction>
+     */
+    private static function windows(Each $post, int $between): array
+    {
+        $window = [new Chains(1), new Skip(1), $post];
+        $times = intdiv(max(0, $between - 1), 2);
+
+        return [
+            ...match ($times) {
+                0 => [],
+                1 => $window,
+                default => [new Repeat($window, $times)],
+            },
+            new Chains(1),
+            ...($between < 1 ? [] : [new Skip(2 - $between % 2)]),
+        ];
+    }
+
+    /** @return list<Remark> what is offered where a mesh begins on corners */
+    private function turns(Motif $motif, Edge $on): array
+    {
+        return $motif->windowed() === null || count($on->corners) !== 4 || $this->flag('corners') ? [] : [
+            new Remark(
+                'mesh-corners',
+                Tone::Better,
+                0,
+                'A mesh draws in at the base’s corners.',
+                'One increase in each corner keeps them square: choose it at this band.',
+            ),
+        ];
     }
 
     /** @return list<Remark> */

@@ -144,7 +144,8 @@ final class LaidByHandTest extends TestCase
     #[TestWith([['type' => 'round', 'stitch' => 'sc', 'start' => 6, 'rounds' => 3], M_PI * 36 * 36 * 168])]
     #[TestWith([['type' => 'rows', 'stitch' => 'sc', 'across' => 20, 'rows' => 3], 200 * 36 * 180])]
     #[TestWith([['type' => 'oval', 'ends' => 'three', 'chain' => 11, 'rounds' => 2], (100 * 48 + M_PI * 24 * 24) * 168])]
-    #[TestWith([['type' => 'folded-chain', 'chain' => 30], 0.0])]
+    // A fold that opens to a circle of 600 mm around: ∫ (d·C/2 − π·d²/4), d from 0 to C/π, is C²/6π of its height.
+    #[TestWith([['type' => 'folded-chain', 'chain' => 30], 600 * 600 / (6 * M_PI) * 168])]
     public function testWhatItHolds(array $base, float $cubicMm): void
     {
         $plan = Ways::plan(['gauge/width' => '10 cm', 'gauge/height' => '12 cm', 'base' => $base]);

@@ -53,7 +53,7 @@ return [
         'move-on.one' => '{stitch} in next st: rounds begin here from now on',
         'move-on' => '{stitch} in each of next {n} sts: rounds begin here from now on',
         'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and '
-            .'sl st in the stitch at the other fold',
+            .'{slip} in the stitch at the other fold',
         'join-at.join' => 'join the strand in st {m} of the edge, counted from the join, ch {k}',
         'join-at.turned' => 'join the strand in st {m} of the edge, counted from the join with the side of Round 1 '
             .'before you, ch {k}',
