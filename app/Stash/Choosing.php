@@ -51,6 +51,9 @@ final class Choosing
 
     public readonly ?CutPlan $plan;
 
+    /** Pieces that wait to be cut. */
+    public int $waiting = 0;
+
     /** Metres all of them would give, where that is not enough. */
     public float $all = 0.0;
 
@@ -119,6 +122,7 @@ final class Choosing
             $left = $piece->count - count($given);
             $this->all += $left * $metres;
             if ($left > 0) {
+                $this->waiting += $left;
                 $candidates[] = new Candidate($piece->id, $metres, $left);
             }
         }

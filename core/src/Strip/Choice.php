@@ -42,10 +42,12 @@ final readonly class Choice
     /**
      * @param list<Candidate> $candidates
      * @param float $need metres, above zero
+     * @param ?\Closure(float, float): bool $enough by metres in all and the sum of their pieces' squares, of which more
+     *        pieces are never less; null where metres alone are asked for. It is heeded where the choice is exact
      *
      * @return ?self null where all of them together do not give it
      */
-    public static function of(array $candidates, float $need): ?self
+    public static function of(array $candidates, float $need, ?\Closure $enough = null): ?self
     {
         $all = array_sum(array_map(fn(Candidate $one): float => $one->metres * $one->count, $candidates));
         if ($all < $need - self::SAME) {
@@ -53,37 +55,56 @@ final readonly class Choice
         }
 
         $exact = array_sum(array_map(fn(Candidate $one): int => $one->count, $candidates)) <= self::EXACT
-            ? self::exact($candidates, $need)
+            ? self::exact($candidates, $enough ?? fn(float $sum): bool => $sum >= $need - self::SAME)
             : null;
 
         return $exact ?? self::quick($candidates, $need);
     }
 
+    public static function none(): self
+    {
+        return new self([], 0.0, 0, null);
+    }
+
+    /**
+     * All of them.
+     *
+     * @param list<Candidate> $candidates
+     */
+    public static function all(array $candidates): self
+    {
+        return self::picked($candidates, array_map(fn(Candidate $one): int => $one->count, $candidates), 0.0);
+    }
+
     /**
      * @param list<Candidate> $candidates
+     * @param \Closure(float, float): bool $enough
      *
-     * @return ?self null where weighing every choice would take too long
+     * @return ?self null where weighing every choice would take too long, or none is enough
      */
-    private static function exact(array $candidates, float $need): ?self
+    private static function exact(array $candidates, \Closure $enough): ?self
     {
         usort($candidates, fn(Candidate $a, Candidate $b): int => $b->metres <=> $a->metres);
-        $rest = [0.0];
+        $rest = [[0.0, 0.0]];
         foreach (array_reverse($candidates) as $one) {
-            array_unshift($rest, $rest[0] + $one->metres * $one->count);
+            array_unshift(
+                $rest,
+                [$rest[0][0] + $one->metres * $one->count, $rest[0][1] + $one->metres ** 2 * $one->count],
+            );
         }
         $best = [INF, PHP_INT_MAX, []];
         $taken = [];
         $steps = 0;
-        $try = function (int $place, float $sum, int $pieces) use (
+        $try = function (int $place, float $sum, float $squares, int $pieces) use (
             &$try,
             &$best,
             &$taken,
             &$steps,
             $candidates,
             $rest,
-            $need,
+            $enough,
         ): void {
-            if ($sum >= $need - self::SAME) {
+            if ($enough($sum, $squares)) {
                 if ($sum < $best[0] - self::SAME || ($sum < $best[0] + self::SAME && $pieces < $best[1])) {
                     $best = [$sum, $pieces, $taken];
                 }
@@ -93,24 +114,25 @@ final readonly class Choice
             if (
                 ++$steps > self::STEPS
                 || $place === count($candidates)
-                || $sum + $rest[$place] < $need - self::SAME
+                || ! $enough($sum + $rest[$place][0], $squares + $rest[$place][1])
             ) {
                 return;
             }
             for ($count = $candidates[$place]->count; $count >= 0; $count--) {
-                $more = $sum + $count * $candidates[$place]->metres;
+                $one = $candidates[$place]->metres;
+                [$more, $squared] = [$sum + $count * $one, $squares + $count * $one ** 2];
                 // One fewer would do: no choice holds a piece it does not need.
-                if ($count > 0 && $more - $candidates[$place]->metres >= $need - self::SAME) {
+                if ($count > 0 && $enough($more - $one, $squared - $one ** 2)) {
                     continue;
                 }
                 $taken[$place] = $count;
-                $try($place + 1, $more, $pieces + $count);
+                $try($place + 1, $more, $squared, $pieces + $count);
                 unset($taken[$place]);
             }
         };
-        $try(0, 0.0, 0);
+        $try(0, 0.0, 0.0, 0);
 
-        return $steps > self::STEPS ? null : self::picked($candidates, $best[2], null);
+        return $steps > self::STEPS || $best[0] === INF ? null : self::picked($candidates, $best[2], null);
     }
 
     /**

@@ -6,13 +6,17 @@ namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Spread;
 
-/** Which pieces to cut, and in which order, for so much strand; surer than not. */
+/**
+ * Which pieces to cut, and in which order, for so much strand: the least that is surely enough, or where none is, all of
+ * them, which is as sure as they can be.
+ */
 final readonly class CutPlan
 {
     /** How sure to be that it is enough. */
     public const SURE = 0.9;
 
-    private const TRIES = 6;
+    /** Targets that are tried where pieces are too many to weigh every choice. */
+    private const TRIES = 40;
 
     /**
      * @param list<int|string> $order keys of the candidates, piece by piece, as they are cut
@@ -37,35 +41,58 @@ final readonly class CutPlan
     {
         $outcome = Outcome::after($cut);
         $have = array_sum(array_column($cut, 1));
-        $left = max(1e-6, $need - $have);
+        $left = $need - $have;
+        if ($left <= 0.0) {
+            return new self(Choice::none(), [], new Spread($have, 0.0), 1.0);
+        }
         $metres = array_column(array_map(fn(Candidate $one): array => [$one->key, $one->metres], $candidates), 1, 0);
+        $all = Choice::all($candidates);
+        if ($all->metres * $outcome->factor < $left - 1e-9) {
+            return null;
+        }
+        $chance = fn(float $sum, float $squares): float => 1 - $outcome->ofAll($sum, $squares)->chanceWithin($left);
+        $isSure = fn(float $sum, float $squares): bool => $chance($sum, $squares) >= self::SURE - 1e-12;
+        $sureOfAll = $isSure($all->metres, self::squares($all, $metres));
+        $choice = null;
         $target = $left / $outcome->factor;
-        $best = null;
-        for ($try = 0; $try < self::TRIES; $try++) {
-            $choice = Choice::of($candidates, $target);
-            if ($choice === null) {
+        for ($try = 0; $sureOfAll && $try < self::TRIES && $choice === null; $try++) {
+            $found = Choice::of($candidates, $target, $isSure);
+            if ($found === null) {
                 break;
             }
-            $expected = [];
-            foreach ($choice->picked as $key => $count) {
-                array_push($expected, ...array_fill(0, $count, $metres[$key]));
-            }
-            $spread = $outcome->of($expected);
-            $chance = 1 - $spread->chanceWithin($left);
-            $best = new self(
-                $choice,
-                self::order($choice, $metres),
-                new Spread($have + $spread->likely, $spread->likely * $spread->relative / ($have + $spread->likely)),
-                $chance,
-            );
-            if ($chance >= self::SURE) {
-                break;
+            $squares = self::squares($found, $metres);
+            if ($isSure($found->metres, $squares)) {
+                $choice = $found;
             }
             // Aim higher by what it falls short of being sure.
-            $target += max(0.002 * $left, $left - $spread->at(1 - self::SURE)) / $outcome->factor;
+            $target = max($target, $found->metres)
+                + max(0.002 * $left, $left - $outcome->ofAll($found->metres, $squares)->at(1 - self::SURE)) / $outcome->factor;
         }
+        $choice ??= $all;
+        $spread = $outcome->ofAll($choice->metres, self::squares($choice, $metres));
 
-        return $best;
+        return new self(
+            $choice,
+            self::order($choice, $metres),
+            new Spread($have + $spread->likely, $spread->likely * $spread->relative / ($have + $spread->likely)),
+            1 - $spread->chanceWithin($left),
+        );
+    }
+
+    /** Whether nothing that is there would make it surer. */
+    public function isAllOf(int $pieces): bool
+    {
+        return $this->choice->pieces === $pieces;
+    }
+
+    /** @param array<int|string, float> $metres */
+    private static function squares(Choice $choice, array $metres): float
+    {
+        return array_sum(array_map(
+            fn(int|string $key, int $count): float => $count * $metres[$key] ** 2,
+            array_keys($choice->picked),
+            $choice->picked,
+        ));
     }
 
     /**

@@ -42,12 +42,18 @@ final readonly class Outcome
      */
     public function of(array $expected): Spread
     {
-        $total = array_sum($expected);
-        if ($total <= 0) {
-            return new Spread(0, 0);
-        }
-        $each = sqrt(array_sum(array_map(fn(float $metres): float => (self::EACH * $metres) ** 2, $expected)));
+        return $this->ofAll(
+            array_sum($expected),
+            array_sum(array_map(fn(float $metres): float => $metres ** 2, $expected)),
+        );
+    }
 
-        return new Spread($total * $this->factor, hypot($this->share, $each / $total) / $this->factor);
+    /** So of pieces of so many metres in all, and in their squares. */
+    public function ofAll(float $total, float $squares): Spread
+    {
+        return $total <= 0 ? new Spread(0, 0) : new Spread(
+            $total * $this->factor,
+            hypot($this->share, self::EACH * sqrt($squares) / $total) / $this->factor,
+        );
     }
 }

@@ -40,7 +40,7 @@
                 <div class="figures">
                     <p class="figure"><b>{{ Decimal::print($plan->metres->likely, 1) }}</b> m<span>expected, {{ Decimal::print($plan->metres->low()) }} to {{ Decimal::print($plan->metres->high()) }} in 9 of 10</span></p>
                     <p class="figure {{ $plan->chance >= CutPlan::SURE ? 'good' : 'bad' }}"><b>{{ Decimal::print(min(99, 100 * $plan->chance)) }}</b> in 100<span>that it is enough</span></p>
-                    <p class="figure"><b>{{ count($plan->order) }}</b> {{ count($plan->order) === 1 ? 'piece' : 'pieces' }}<span>{{ $plan->choice->within === null ? 'no choice leaves less over' : 'at most '.Decimal::print($plan->choice->within, 1).' m from the best choice' }}</span></p>
+                    <p class="figure"><b>{{ count($plan->order) }}</b> {{ count($plan->order) === 1 ? 'piece' : 'pieces' }}<span>{{ $plan->isAllOf($choosing->waiting) ? 'all there are' : ($plan->choice->within === null ? 'no choice as sure leaves less over' : 'at most '.Decimal::print($plan->choice->within, 1).' m from the best choice') }}</span></p>
                 </div>
                 @php
                     $runs = [];
@@ -49,6 +49,7 @@
                         if ($end !== null && $runs[$end][0] === $key) { $runs[$end][1]++; } else { $runs[] = [$key, 1]; }
                     }
                 @endphp
+                @if ($plan->order === [])<p class="soft">What is cut already is enough: cut no more.</p>@endif
                 <ol class="picked">
                     @foreach ($runs as [$key, $many])
                         @php $piece = $byId[$key]; $one = $choosing->plans[$key]; @endphp
@@ -60,7 +61,7 @@
                 </ol>
                 @if ($choosing->given === [] || array_filter($choosing->given) === [])<p class="soft">The first one tells most about the rest: cut it, measure or weigh what it gave, and enter that below.</p>@endif
                 @include('cutting.cautions', ['kind' => ['cloth' => 'tube', 'bags' => 'bag', 'ribbon' => 'ribbon'][$choosing->stuff]])
-                <h2 class="section-rule">Cut them</h2>
+                @if ($plan->order !== [])<h2 class="section-rule">Cut them</h2>@endif
                 @foreach ($plan->choice->picked as $key => $many)
                     @php $piece = $byId[$key]; $one = $choosing->plans[$key]; @endphp
                     <form class="begin" method="post" action="{{ route('cutting.batches') }}">
