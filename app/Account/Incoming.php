@@ -16,6 +16,7 @@ use App\Models\RawPiece;
 use App\Models\StockEntry;
 use App\Models\Swatch;
 use App\Models\User;
+use App\Stash\Ledger;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -127,6 +128,7 @@ final class Incoming
         }
         if (($account['edition'] ?? 1) < 2) {
             Fronts::keep($this->maker);
+            Ledger::tellWeighings($this->maker);
         }
         $this->prove();
 

@@ -28,7 +28,10 @@ final class Outgoing
 {
     public const FORMAT = 'fescue-account/1';
 
-    /** Of what its documents say by themselves; where it is not told the first. 2: which side of rows is the front. */
+    /**
+     * Of what its documents say by themselves; where it is not told the first. 2: which side of rows is the front, what
+     * a weighing says.
+     */
     public const EDITION = 2;
 
     /** Seconds that a step may take. */

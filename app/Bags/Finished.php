@@ -132,7 +132,15 @@ final class Finished
         $free = $material->freeFor($bag->id);
         $went = $free === null ? 0.0 : round($free->grams - $left->grams, 3);
         $line = match (true) {
-            $went > 0 => Ledger::enter($material, Move::Used, $went, $bag, 'the bag is done'),
+            $went > 0 => Ledger::enter(
+                $material,
+                Move::Used,
+                $went,
+                $bag,
+                'the bag is done',
+                isFact: true,
+                isLast: true,
+            ),
             $free === null || $went < 0 => Ledger::enter(
                 $material,
                 Move::Weighed,

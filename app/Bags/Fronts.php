@@ -14,12 +14,12 @@ final class Fronts
     public static function keep(?User $maker = null): void
     {
         DB::statement(
-            "UPDATE bags SET choices = JSON_SET(choices, '$.base.front', 'rows')
-                WHERE JSON_VALUE(choices, '$.base.type') = 'rows' AND JSON_VALUE(choices, '$.base.front') IS NULL
-                AND (? IS NULL OR user_id = ?)
-                AND (EXISTS (SELECT 1 FROM work_entries WHERE bag_id = bags.id)
-                    OR EXISTS (SELECT 1 FROM weigh_ins WHERE bag_id = bags.id)
-                    OR EXISTS (SELECT 1 FROM bag_finishes WHERE bag_id = bags.id))",
+            "UPDATE bags SET choices = JSON_SET(choices, '$.base.front', 'rows') "
+                ."WHERE JSON_VALUE(choices, '$.base.type') = 'rows' AND JSON_VALUE(choices, '$.base.front') IS NULL "
+                .'AND (? IS NULL OR user_id = ?) '
+                .'AND (EXISTS (SELECT 1 FROM work_entries WHERE bag_id = bags.id) '
+                .'OR EXISTS (SELECT 1 FROM weigh_ins WHERE bag_id = bags.id) '
+                .'OR EXISTS (SELECT 1 FROM bag_finishes WHERE bag_id = bags.id))',
             [$maker?->id, $maker?->id],
         );
     }

@@ -78,7 +78,7 @@ final readonly class WeighIns
             ];
         }
         $went = round($free->grams - $left->grams, 3);
-        $line = $went > 0 ? Ledger::enter($material, Move::Used, $went, $bag, $note) : null;
+        $line = $went > 0 ? Ledger::enter($material, Move::Used, $went, $bag, $note, isFact: true) : null;
 
         return [
             'material_id' => $material->id,

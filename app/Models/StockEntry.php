@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property ?int $bag_id
  * @property Move $move
  * @property string $amount g or pieces, below zero where taken
+ * @property ?string $says g or pieces that are on hand from it on, where that was weighed or counted
+ * @property string $released of what the bag had reserved
  * @property ?string $note
  * @property ?Carbon $undone_at
  * @property Carbon $created_at
@@ -25,7 +27,7 @@ use Illuminate\Support\Carbon;
  */
 final class StockEntry extends Record
 {
-    protected $fillable = ['material_id', 'bag_id', 'move', 'amount', 'note', 'undone_at'];
+    protected $fillable = ['material_id', 'bag_id', 'move', 'amount', 'says', 'released', 'note', 'undone_at'];
 
     /** @return BelongsTo<Material, $this> */
     public function material(): BelongsTo

@@ -27,12 +27,15 @@ use Illuminate\Support\Facades\DB;
 /** What came of a batch: measured and weighed if the maker did, else what its plan expects. */
 final class BatchEnd
 {
+    /** So many times as heavy, or as light, a strand may be that is put to another. From memory. */
+    private const ALIKE = 1.3;
+
     /** @var array<string, string> by field */
     public array $wrong = [];
 
     public readonly StripPlan $plan;
 
-    /** @param array<string, string> $typed into, name, mass, length, diameter */
+    /** @param array<string, string> $typed into, name, mass, length, diameter, sure */
     public function __construct(private readonly Batch $batch, private readonly array $typed = [])
     {
         $this->plan = $batch->plan();
@@ -75,6 +78,10 @@ final class BatchEnd
             return null;
         }
 
+        if ($into !== null && $this->isAnother($into, $mass, $length)) {
+            return null;
+        }
+
         return DB::transaction(function () use ($maker, $length, $mass, $diameter, $into): ?Material {
             $held = Batch::query()->whereKey($this->batch->id);
             $held->lockForUpdate();
@@ -104,6 +111,27 @@ final class BatchEnd
 
             return $material;
         });
+    }
+
+    /** Whether what was cut is another strand than it is put to: asked about once, and taken at her word then. */
+    private function isAnother(Material $into, Mass $mass, Length $length): bool
+    {
+        [$cut, $there] = [LinearDensity::weighed($mass, $length), $into->density()];
+        $apart = $cut->gramsPerMetre / $there->gramsPerMetre;
+        if (max($apart, 1 / $apart) <= self::ALIKE || $this->said('sure') === $this->asked()) {
+            return false;
+        }
+        $this->wrong['into'] = "What you cut is {$cut->print()}, “{$into->name}” is {$there->print()}: by its weight "
+            ."it would count as {$there->lengthOf($mass)->print(LengthUnit::Metre)} of that. If it is the same strand "
+            .'all the same, press once more; else put it to a new material.';
+
+        return true;
+    }
+
+    /** What was typed, as it was asked about. */
+    public function asked(): string
+    {
+        return sha1(implode('|', array_diff_key($this->typed, ['sure' => ''])));
     }
 
     /** What its raw piece is of, where that is known. */

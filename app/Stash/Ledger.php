@@ -8,7 +8,10 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Reservation;
 use App\Models\StockEntry;
+use App\Models\User;
 use Fescue\Core\Stock\Balance;
+use Fescue\Core\Stock\Line;
+use Fescue\Core\Stock\Lines;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -20,13 +23,21 @@ use Illuminate\Support\Facades\DB;
  */
 final class Ledger
 {
-    /** @param float $amount g or pieces, above zero; of a weighing what is there @throws NotEnough */
+    /**
+     * @param float $amount g or pieces, above zero; of a weighing what is there
+     * @param bool $isFact whether what is left then was weighed, though it is entered as taken
+     * @param bool $isLast whether nothing is kept for the bag after it
+     *
+     * @throws NotEnough
+     */
     public static function enter(
         Material $material,
         Move $move,
         float $amount,
         ?Bag $bag = null,
         ?string $note = null,
+        bool $isFact = false,
+        bool $isLast = false,
     ): StockEntry {
         return self::holding($material, function (Balance $balance) use (
             $material,
@@ -34,36 +45,98 @@ final class Ledger
             $amount,
             $bag,
             $note,
+            $isFact,
+            $isLast,
         ): StockEntry {
+            $change = round($balance->change($move, $amount, $bag?->id), 3);
+            // What a bag uses comes first out of what it had reserved.
+            $reserved = $move === Move::Used && $bag !== null ? $balance->reserved[$bag->id][1] ?? 0.0 : 0.0;
+            $released = $isLast ? $reserved : min($reserved, $amount);
             $entry = $material->entries()->create([
                 'move' => $move,
-                'amount' => round($balance->change($move, $amount, $bag?->id), 3),
+                'amount' => $change,
+                'says' => $isFact || $move === Move::Weighed ? round(($balance->onHand ?? 0.0) + $change, 3) : null,
+                'released' => round($released, 3),
                 'bag_id' => $bag?->id,
                 'note' => $note,
             ]);
-            if ($move === Move::Used && $bag !== null) {
-                // What a bag uses comes first out of what it had reserved.
-                $reserved = $balance->reserved[$bag->id][1] ?? 0.0;
-                self::keep($material, $bag, max(0.0, $reserved - $amount));
+            if ($bag !== null && $released > 0.0) {
+                self::keep($material, $bag, $reserved - $released);
             }
 
             return $entry;
         });
     }
 
-    /** Strikes an entry out, or puts a struck one back. @throws NotEnough */
-    public static function strike(StockEntry $entry, bool $out): void
+    /**
+     * Strikes an entry out, or puts a struck one back, within the bounds of an entry. What a bag had used is kept for
+     * it
+     * again, and not when it counts again.
+     *
+     * @return ?string what that does to what is kept for a bag
+     *
+     * @throws NotEnough
+     */
+    public static function strike(StockEntry $entry, bool $out): ?string
     {
-        self::holding($entry->material, function (Balance $balance) use ($entry, $out): void {
+        return self::holding($entry->material, function (Balance $balance) use ($entry, $out): ?string {
             $line = StockEntry::query()->whereKey($entry->id);
             $line->lockForUpdate();
             $fresh = $line->firstOrFail();
             if (($fresh->undone_at !== null) === $out) {
-                return;
+                return null;
             }
-            $balance->mustBearWithout($out ? (float) $fresh->amount : -(float) $fresh->amount);
-            $fresh->update(['undone_at' => $out ? now() : null]);
+            $material = $entry->material;
+            $before = self::lines($material);
+            $after = $before->with($entry->id, ! $out);
+            $less = $before->sum() - $after->sum();
+            if ($less > 0.0) {
+                $balance->mustBeFree($less, $out ? null : $fresh->bag_id);
+            }
+            foreach ($after->changed($before) as $id => $amount) {
+                StockEntry::query()->whereKey($id)->update(['amount' => $amount]);
+            }
+            $bag = $fresh->move === Move::Used ? $fresh->bag : null;
+            $reserved = $bag === null ? 0.0 : $balance->reserved[$bag->id][1] ?? 0.0;
+            $released = $out ? (float) $fresh->released : min($reserved, -(float) $fresh->amount);
+            $fresh->update(['undone_at' => $out ? now() : null, 'released' => round($released, 3)]);
+            if ($bag === null || $bag->trashed() || $released <= 0.0) {
+                return null;
+            }
+            self::keep($material, $bag, $out ? $reserved + $released : $reserved - $released);
+
+            return $out
+                ? "{$material->say($released)} of it are kept for “{$bag->name()}” again."
+                : "{$material->say($released)} that were kept for “{$bag->name()}” are used for it.";
         });
+    }
+
+    private static function lines(Material $material): Lines
+    {
+        $rows = DB::table('stock_entries')->where('material_id', $material->id)->orderBy('id')
+            ->lockForUpdate()
+            ->get(['id', 'move', 'amount', 'says', 'undone_at']);
+
+        return new Lines(array_values($rows->map(fn(\stdClass $row): Line => new Line(
+            (int) $row->id,
+            Move::from($row->move),
+            (float) $row->amount,
+            $row->says === null ? null : (float) $row->says,
+            $row->undone_at === null,
+        ))->all()), $material->unit());
+    }
+
+    /** Of all makers, or of one: a weighing that does not say what was there says what stands after it. */
+    public static function tellWeighings(?User $maker = null): void
+    {
+        DB::statement(
+            'UPDATE stock_entries JOIN (SELECT stock_entries.id, SUM(IF(undone_at IS NULL, amount, 0)) '
+                .'OVER (PARTITION BY material_id ORDER BY stock_entries.id) AS sum '
+                .'FROM stock_entries JOIN materials ON materials.id = material_id WHERE ? IS NULL OR user_id = ?) '
+                .'AS told ON told.id = stock_entries.id SET says = GREATEST(0, told.sum) '
+                ."WHERE says IS NULL AND undone_at IS NULL AND move = 'weighed'",
+            [$maker?->id, $maker?->id],
+        );
     }
 
     /** Sets what is reserved of a material for a bag; nothing at 0. @throws NotEnough */

@@ -14,6 +14,7 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stock\Move;
 use Illuminate\Support\Facades\DB;
 
 /** The stash as CSV with units in its header. */
@@ -127,6 +128,7 @@ final class StashFile
                                 'material_id' => $first + $place,
                                 'move' => $text->firstMove()->value,
                                 'amount' => round($text->onHand, 3),
+                                'says' => $text->firstMove() === Move::Weighed ? round($text->onHand, 3) : null,
                                 'note' => MaterialText::FIRST,
                                 'created_at' => $now,
                                 'updated_at' => $now,

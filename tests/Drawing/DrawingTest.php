@@ -104,7 +104,8 @@ final class DrawingTest extends TestCase
             fn(string $of): int => substr_count(implode('', self::strokes($base, $colour)), $of),
             ['M', 'l', 'a'],
         );
-        // 22 chains of two arcs; each stitch is a cross of two strokes: 48 of round 1 in ink, round 2's 40 plain in grass
+        // 22 chains of two arcs; each stitch is a cross of two strokes: 48 of round 1 in ink, round 2's 40 plain in
+        // grass
         // and 16 of eight increases in warm, with the arrow of the start.
         self::assertSame([22 + 48, 2 * 48, 2 * 22], $drawn(Ink::INK));
         self::assertSame([40, 2 * 40, 0], $drawn(Ink::GRASS));

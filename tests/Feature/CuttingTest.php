@@ -250,7 +250,7 @@ final class CuttingTest extends TestCase
             )->assertOk()->assertSee($message)->assertSee('value="'.$value.'"', false);
         }
         // 150 g over 2·50·40 cm is 375 g/m²; 7 g/m pulled to 1.25 is a strip of 2.33 cm: 17 rows.
-        $page = $this->get('/cutting/choose?need=42&density=7&stuff=cloth')->assertOk()->assertSee('strips of 2.3 cm')->assertSee('no choice leaves less over');
+        $page = $this->get('/cutting/choose?need=42&density=7&stuff=cloth')->assertOk()->assertSee('strips of 2.3 cm')->assertSee('no choice as sure leaves less over');
         self::assertSame(1, preg_match('/<b>3 × Shirts|<b>(\d) × Shirts/', (string) $page->getContent()));
         $short = fn(string $gave): string => (string) $this->get(
             '/cutting/choose?'.http_build_query(
@@ -344,6 +344,19 @@ final class CuttingTest extends TestCase
             ['into' => (string) $double->id, 'mass' => '40'],
         )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(80.5, $double->fresh()?->balance(), 0.01);
+        // What is no such strand is asked about once, as it was typed, and taken at her word then.
+        $this->post('/cutting/batches', self::BAG + ['school' => 'joined']);
+        $other = Batch::query()->latest('id')->firstOrFail();
+        $typed = ['into' => (string) $double->id, 'mass' => '100 g', 'length' => '100 m'];
+        $page = $this->from("/cutting/batches/{$other->id}")->followingRedirects()
+            ->post("/cutting/batches/{$other->id}/finish", $typed)
+            ->assertSee('by its weight it would count as')->assertSee('value="100 m"', false);
+        self::assertSame(1, preg_match('/name="sure" value="(\w+)"/', (string) $page->getContent(), $sure));
+        $this->post("/cutting/batches/{$other->id}/finish", ['length' => '90 m', 'sure' => $sure[1]] + $typed)
+            ->assertSee('by its weight it would count as');
+        self::assertEqualsWithDelta(80.5, $double->fresh()?->balance(), 0.01);
+        $this->post("/cutting/batches/{$other->id}/finish", ['sure' => $sure[1]] + $typed)->assertSee('Cut and in the');
+        self::assertEqualsWithDelta(180.5, $double->fresh()?->balance(), 0.01);
         $this->get('/cutting/batches')->assertOk()->assertSee('in the stash');
     }
 

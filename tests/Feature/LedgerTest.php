@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bags\WeighIns;
 use App\Models\Material;
 use App\Models\StockEntry;
 use App\Stash\Ledger;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
 use Tests\TestCase;
 
@@ -106,6 +108,86 @@ final class LedgerTest extends TestCase
             "/stash/{$material->id}/reserve",
             ['reserve_for' => (string) $other->id, 'reserve' => '0'],
         )->assertSessionHasNoErrors();
+    }
+
+    /** Bought 100, used 60 and undone, 100 reserved for another: it does not count again; freed, it does. */
+    public function testWhatCountsAgainTakesNothingThatOthersReserved(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $material = $this->material($maker);
+        Ledger::enter($material, Move::Weighed, 100.0);
+        $used = Ledger::enter($material, Move::Used, 60.0);
+        $this->actingAs($maker)->from("/stash/{$material->id}");
+        $this->post("/stash/entries/{$used->id}/undo")->assertSessionHasNoErrors();
+        Ledger::reserve($material, $bag, 100.0);
+        $this->post("/stash/entries/{$used->id}/redo")->assertSessionHasErrors('entry');
+        self::assertSame(100.0, $this->balance($material));
+        Ledger::reserve($material, $bag, 40.0);
+        $this->post("/stash/entries/{$used->id}/redo")->assertSessionHasNoErrors();
+        self::assertSame([40.0, 40.0], [$this->balance($material), $material->fresh()?->stock()->reserved()]);
+        // Nor is what came taken back from under what is kept.
+        $more = Ledger::enter($material, Move::Bought, 50.0);
+        Ledger::reserve($material, $bag, 80.0);
+        $this->post("/stash/entries/{$more->id}/undo")->assertSessionHasErrors('entry');
+    }
+
+    /** What a bag used out of what was kept for it is kept for it again, and used again when it counts again. */
+    public function testAUseThatIsUndoneIsReservedAgain(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $material = $bag->material ?? self::fail('It has one.');
+        Ledger::reserve($material, $bag, 100.0);
+        $used = Ledger::enter($material, Move::Used, 130.0, $bag);
+        $reserved = fn(): float => $material->fresh()?->stock()->reserved() ?? -1.0;
+        self::assertSame(0.0, $reserved());
+        $this->actingAs($maker)->from("/stash/{$material->id}");
+        $this->post("/stash/entries/{$used->id}/undo")->assertSessionHas(
+            'status',
+            'Undone; the line stays, struck out. 100 g of it are kept for “Pier tote” again.',
+        );
+        self::assertSame([100.0, 900.0], [$reserved(), $this->balance($material)]);
+        $this->post("/stash/entries/{$used->id}/redo");
+        self::assertSame([0.0, 770.0], [$reserved(), $this->balance($material)]);
+    }
+
+    /** Bought 100 and 50, weighed 120: without the 50 there are 120; a purchase that was used since stays. */
+    public function testAWeighingStandsWhateverIsUndoneBeforeIt(): void
+    {
+        $maker = $this->maker();
+        $material = $this->material($maker);
+        StockEntry::query()->where('material_id', $material->id)->delete();
+        Ledger::enter($material, Move::Bought, 100.0);
+        $second = Ledger::enter($material, Move::Bought, 50.0);
+        Ledger::enter($material, Move::Weighed, 120.0);
+        $this->actingAs($maker)->from("/stash/{$material->id}");
+        $this->post("/stash/entries/{$second->id}/undo")->assertSessionHasNoErrors();
+        self::assertSame(120.0, $this->balance($material));
+        $this->post("/stash/entries/{$second->id}/redo")->assertSessionHasNoErrors();
+        self::assertSame(120.0, $this->balance($material));
+        $third = Ledger::enter($material, Move::Bought, 30.0);
+        Ledger::enter($material, Move::Used, 140.0);
+        Ledger::enter($material, Move::Bought, 500.0);
+        $this->post("/stash/entries/{$third->id}/undo")->assertSessionHasErrors('entry');
+        self::assertSame(510.0, $this->balance($material));
+    }
+
+    /** Weighed in at 980 and at 940: the first taken out, 940 are there. */
+    public function testAnEarlierWeighInIsTakenOut(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $material = $bag->material ?? self::fail('It has one.');
+        Ledger::enter($material, Move::Weighed, 1000.0);
+        foreach (['Round 3' => 880.0, 'Round 5' => 840.0] as $after => $left) {
+            WeighIns::of($bag->fresh() ?? $bag)->enter($after, Mass::grams($left));
+        }
+        self::assertSame(840.0, $this->balance($material));
+        $first = $bag->weighIns()->orderBy('id')->firstOrFail();
+        self::assertTrue(WeighIns::takeOut($bag, $first));
+        self::assertSame(840.0, $this->balance($material));
+        self::assertSame(160.0, $bag->fresh()?->usedOf($material->id));
     }
 
     public function testTabsAreCounted(): void

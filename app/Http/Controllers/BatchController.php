@@ -132,14 +132,14 @@ final class BatchController extends Controller
     {
         $this->authorize('own', $batch);
         $maker = $this->maker($request);
-        $fields = ['into', 'name', 'mass', 'length', 'diameter'];
+        $fields = ['into', 'name', 'mass', 'length', 'diameter', 'sure'];
         $end = new BatchEnd(
             $batch,
             array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)),
         );
         $material = $end->wrong === [] ? $end->keep($maker) : null;
         if ($material === null) {
-            return back()->withInput()->withErrors($end->wrong);
+            return back()->withInput(['sure' => $end->asked()] + $request->input())->withErrors($end->wrong);
         }
 
         return redirect()->route('stash.show', $material)->with(

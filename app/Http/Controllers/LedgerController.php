@@ -98,14 +98,14 @@ final class LedgerController extends Controller
     {
         $this->authorize('own', $entry->material);
         try {
-            Ledger::strike($entry, $out);
+            $kept = Ledger::strike($entry, $out);
         } catch (NotEnough $e) {
             return back()->withErrors(['entry' => $e->getMessage()]);
         }
 
         return back()->with(
             'status',
-            $out ? 'Undone; the line stays, struck out.' : 'It counts again.',
+            ($out ? 'Undone; the line stays, struck out.' : 'It counts again.').($kept === null ? '' : " {$kept}"),
         )->with('undo', route($out ? 'stash.redo' : 'stash.undo', $entry));
     }
 

@@ -10,7 +10,8 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Made;
 
 /**
- * What a bag of one piece holds, as it stands: level by level, each as large as what goes around it there (geometry). On
+ * What a bag of one piece holds, as it stands: level by level, each as large as what goes around it there (geometry).
+ * On
  * a base every level is like its outline; a fold is as wide as its strip and opens to a circle at the rim; what hangs
  * from frames comes together to a line.
  */
@@ -57,8 +58,10 @@ final class Volume
     }
 
     /**
-     * Around at the foot and at the top of every part that stands, and how high it is, mm: a wall is straight from where
-     * it begins to where it ends, and rounds that were picked up belong to it; handles and what is worked over them stand
+     * Around at the foot and at the top of every part that stands, and how high it is, mm: a wall is straight from
+     * where
+     * it begins to where it ends, and rounds that were picked up belong to it; handles and what is worked over them
+     * stand
      * on it as it ends.
      *
      * @param non-empty-list<Made> $parts
@@ -79,7 +82,8 @@ final class Volume
             $high += array_sum(array_map(fn(Row $row): float => $gauge->heightOf($row->fabric)->mm, $standing));
             $is = $foot->part;
             if ($is === Part::Body || $top === null) {
-                $around = ($is === Part::Body ? $foot->count->takes : $foot->count->leaves) * $gauge->widthOf($foot->fabric)->mm;
+                $many = $is === Part::Body ? $foot->count->takes : $foot->count->leaves;
+                $around = $many * $gauge->widthOf($foot->fabric)->mm;
                 $top = $last->count->leaves * $gauge->widthOf($last->fabric)->mm;
             } else {
                 $around = $top;

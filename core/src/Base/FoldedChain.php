@@ -125,7 +125,11 @@ final readonly class FoldedChain extends MadeByChoices
         return new Made(
             [],
             new Edge(EdgeKind::BothSides, 2 * $chain, [$middle, $middle + $chain]),
-            new Start($chain, $ground->first()->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
+            new Start(
+                $chain,
+                $ground->first()->post()->startingChains(),
+                new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0),
+            ),
             new Rectangle(2 * $half, 0.0),
             opens: Length::mm(0),
         );

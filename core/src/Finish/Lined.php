@@ -124,8 +124,9 @@ final readonly class Lined extends ByChoices implements Finishing
         if ($pocket === null) {
             return $lining;
         }
-        if ($pocket[0]->mm > min($lining->around, $lining->foot) / 2 || $pocket[1]->mm > $lining->high) {
-            throw new Unmakeable('pocket', 'The lining’s back is '.Length::mm(min($lining->around, $lining->foot) / 2)->print().' wide and '
+        $wide = Length::mm(min($lining->around, $lining->foot) / 2);
+        if ($pocket[0]->mm > $wide->mm || $pocket[1]->mm > $lining->high) {
+            throw new Unmakeable('pocket', "The lining’s back is {$wide->print()} wide and "
                 .Length::mm($lining->high)->print().' high; the pocket goes beyond it.');
         }
 

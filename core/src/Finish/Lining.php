@@ -196,7 +196,10 @@ final readonly class Lining
         );
     }
 
-    /** A strip folded at the foot, its sides sewn; in a deep bag it reaches half way along the bottom from either side. */
+    /**
+     * A strip folded at the foot, its sides sewn; in a deep bag it reaches half way along the bottom from either
+     * side.
+     */
     private static function flat(float $top, float $foot, float $deep, float $tall, float $seam): self
     {
         $down = $tall + $deep / 2;
@@ -210,7 +213,7 @@ final readonly class Lining
             [['both sides', $side, $side]],
             [
                 'Fold it right sides together and sew both sides.',
-                ...($deep > 0.0 ? ['Its foot lies along the middle of the bottom: leave its corners loose there.'] : []),
+                ...($deep > 0.0 ? ['Its foot lies along the middle of the bottom: its corners stay loose there.'] : []),
                 ...self::HUNG,
             ],
             2 * $top,

@@ -37,6 +37,9 @@ final readonly class Foundation implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase('foundation-strap', ['n' => $this->count, 'stitch' => Stitch::Single, 'slip' => Stitch::Slip]);
+        return new Phrase(
+            'foundation-strap',
+            ['n' => $this->count, 'stitch' => Stitch::Single, 'slip' => Stitch::Slip],
+        );
     }
 }

@@ -33,6 +33,8 @@ final readonly class JoinAt implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase("join-at.{$this->from->value}".($this->chains === 0 ? '.none' : ''), ['m' => $this->nth, 'k' => $this->chains]);
+        $key = "join-at.{$this->from->value}".($this->chains === 0 ? '.none' : '');
+
+        return new Phrase($key, ['m' => $this->nth, 'k' => $this->chains]);
     }
 }

@@ -151,7 +151,9 @@ final class Motif
         return $this->stitches[0];
     }
 
-    /** The stitch whose posts stand between windows, in its first row: a stitch, a chain, one skipped; null of others. */
+    /**
+     * The stitch whose posts stand between windows, in its first row: a stitch, a chain, one skipped; null of others.
+     */
     public function windowed(): ?Stitch
     {
         [$post, $chain, $skip] = [...$this->rows[0], null, null, null];

@@ -264,7 +264,7 @@ final readonly class EndAndBack extends OfPieces
                     'tassels',
                     Tone::Better,
                     null,
-                    count($places).' tassels round the flap:',
+                    Decimal::many(count($places), 'tassel').' round the flap:',
                     "the first on stitch {$places[0]} from the seam, one on every "
                         .Decimal::ordinal($this->given('tassel_every', self::EVERY)).'; after the last '
                         .Decimal::many($along - $places[count($places) - 1], 'stitch').' left, before the first '

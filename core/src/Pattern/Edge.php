@@ -10,7 +10,8 @@ use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 
 /**
- * An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it. Places
+ * An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it.
+ * Places
  * on it are anchors from its beginning: the boundary before the first is 0, the middle of the first a half.
  */
 final readonly class Edge

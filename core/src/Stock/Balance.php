@@ -80,20 +80,14 @@ final readonly class Balance
         }
     }
 
-    /** May an entry of so much be undone? @throws NotEnough */
-    public function mustBearWithout(float $change): void
-    {
-        if (($this->onHand ?? 0.0) - $change < -self::NOTHING) {
-            throw new NotEnough(
-                $this->onHand ?? 0.0,
-                "Without that entry the stock would be {$this->say($change - ($this->onHand ?? 0.0))} below zero: "
-                    .'undo what was taken since first.',
-            );
-        }
-    }
-
     private function say(float $amount): string
     {
-        return Decimal::print($amount, $this->unit === 'g' && $amount < 10 && $amount > 0 ? 1 : 0).' '.$this->unit;
+        return self::said($amount, $this->unit);
+    }
+
+    /** "4.5 g", "60 g", "12 tabs" */
+    public static function said(float $amount, string $unit): string
+    {
+        return Decimal::print($amount, $unit === 'g' && $amount < 10 && $amount > 0 ? 1 : 0).' '.$unit;
     }
 }

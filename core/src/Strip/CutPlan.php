@@ -7,7 +7,8 @@ namespace Fescue\Core\Strip;
 use Fescue\Core\Measure\Spread;
 
 /**
- * Which pieces to cut, and in which order, for so much strand: the least that is surely enough, or where none is, all of
+ * Which pieces to cut, and in which order, for so much strand: the least that is surely enough, or where none is, all
+ * of
  * them, which is as sure as they can be.
  */
 final readonly class CutPlan
@@ -65,8 +66,8 @@ final readonly class CutPlan
                 $choice = $found;
             }
             // Aim higher by what it falls short of being sure.
-            $target = max($target, $found->metres)
-                + max(0.002 * $left, $left - $outcome->ofAll($found->metres, $squares)->at(1 - self::SURE)) / $outcome->factor;
+            $short = $left - $outcome->ofAll($found->metres, $squares)->at(1 - self::SURE);
+            $target = max($target, $found->metres) + max(0.002 * $left, $short) / $outcome->factor;
         }
         $choice ??= $all;
         $spread = $outcome->ofAll($choice->metres, self::squares($choice, $metres));

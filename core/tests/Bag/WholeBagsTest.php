@@ -227,7 +227,8 @@ final class WholeBagsTest extends TestCase
     }
 
     /**
-     * Counts that follow the size come within one of them of it; a repeat is one. Openings stand within half a stitch of
+     * Counts that follow the size come within one of them of it; a repeat is one. Openings stand within half a stitch
+     * of
      * the middle, and what is fastened on likewise.
      *
      * @param array<string, mixed> $document

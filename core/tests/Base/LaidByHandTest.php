@@ -13,7 +13,8 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * One base of each way, laid out on paper by hand: stitches of 10 mm, rows of 12. Of what it begins on and of each row
- * that lies flat, the first, the second and the last that stand there: x right, y down from the middle, and degrees from
+ * that lies flat, the first, the second and the last that stand there: x right, y down from the middle, and degrees
+ * from
  * up by the clock.
  */
 final class LaidByHandTest extends TestCase
@@ -45,7 +46,10 @@ final class LaidByHandTest extends TestCase
         self::assertEquals($edge, [$made->open->anchors, $made->open->middles]);
     }
 
-    /** @return array<string, array{0: array<string, mixed>, 1: list<string>, 2: array{float, float}, 3: array{int, list<float>}, 4?: array<string, mixed>}> */
+    /**
+     * @return array<string, array{0: array<string, mixed>, 1: list<string>, 2: array{float, float}, 3: array{int,
+     * list<float>}, 4?: array<string, mixed>}>
+     */
     public static function bases(): array
     {
         $mesh = ['body/stitch' => 'mesh'];
@@ -66,7 +70,8 @@ final class LaidByHandTest extends TestCase
             ],
             'a circle' => [
                 ['type' => 'round', 'stitch' => 'sc', 'start' => 6, 'rounds' => 3],
-                // Each in the middle of its share, from the right tip up: of six at 30 degrees, of 12 at 15, of 18 at 10.
+                // Each in the middle of its share, from the right tip up: of six at 30 degrees, of 12 at 15, of 18 at
+                // 10.
                 [
                     '0 0 270', '5.2 -3 60, 0 -6 0 to 5.2 3 120', '17.4 -4.7 75, 12.7 -12.7 45 to 17.4 4.7 105',
                     '29.5 -5.2 80, 26 -15 60 to 29.5 5.2 100',

@@ -62,7 +62,8 @@ final class SidesTest extends TestCase
                 $at = fn(int $place): Stand => $round[($place + $edge->anchors) % $edge->anchors]->stand;
                 $before = (int) floor($middle - 0.5);
                 $share = $middle - 0.5 - $before;
-                // On the long side, whose stitches look up or down; to the sides where rows are more than they are wide.
+                // On the long side, whose stitches look up or down; to the sides where rows are more than they are
+                // wide.
                 $sideways = $base['type'] === 'rows' && 12 * $base['across'] < 11.5 * $base['rows'];
                 $along = fn(Stand $stand): float => $sideways ? $stand->y : $stand->x;
                 $x = (1 - $share) * $along($at($before)) + $share * $along($at($before + 1));

@@ -19,10 +19,12 @@ use Fescue\Core\Finish\Step;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
@@ -40,7 +42,9 @@ final class FinishTest extends TestCase
 
     private static function said(Step $step): string
     {
-        return $step->said(fn(Length $one): string => $one->print(LengthUnit::Centimetre));
+        return $step->said(fn(Length|Motif $one): string => $one instanceof Motif
+            ? $one->abbreviation(Terms::US)
+            : $one->print(LengthUnit::Centimetre));
     }
 
     /** 24 cm of opening, 70 cm of string: twice the opening and 11 cm at each end. Common practice, no source. */

@@ -219,7 +219,9 @@ final class HandbookPiecesTest extends TestCase
         ])[0]);
     }
 
-    /** 16 wide, 31 rows; a hole in the last; (2, ch 1, 2) in the corners; gussets 5 × 10, the ring in the middle two. */
+    /**
+     * 16 wide, 31 rows; a hole in the last; (2, ch 1, 2) in the corners; gussets 5 × 10, the ring in the middle two.
+     */
     public function testOneLongPanelAndTwoGussets(): void
     {
         $plan = Built::plan([
@@ -555,7 +557,10 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame([30.0, 40.0], [$flat->width(), $flat->height()]);
     }
 
-    /** A foundation row is a chain and its stitch at once: of so many as many chains and single crochets, and one slip. */
+    /**
+     * A foundation row is a chain and its stitch at once: of so many as many chains and single crochets, and one
+     * slip.
+     */
     public function testAStrapThatIsAFoundationRow(): void
     {
         $plain = Ways::plan([]);
@@ -667,7 +672,10 @@ final class HandbookPiecesTest extends TestCase
         }
     }
 
-    /** A column of five with a square beside its foot, folded across the middle: three edges find none; with two, five. */
+    /**
+     * A column of five with a square beside its foot, folded across the middle: three edges find none; with two,
+     * five.
+     */
     public function testANetThatDoesNotFoldNamesItsLooseEdges(): void
     {
         $said = fn(array $net): string => Built::refused([

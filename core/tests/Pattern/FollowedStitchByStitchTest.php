@@ -16,9 +16,11 @@ use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The words alone are followed, a stitch at a time, by another reader than the plan's: from the round that a wall stands
+ * The words alone are followed, a stitch at a time, by another reader than the plan's: from the round that a wall
+ * stands
  * on, the stitches beside the front's middle, the back's and both folds are looked for in each round's words, what is
- * turned begun on the same stitch and gone back (stitch i on stitch 2 − i). The plan has to have them in the same place.
+ * turned begun on the same stitch and gone back (stitch i on stitch 2 − i). The plan has to have them in the same
+ * place.
  */
 final class FollowedStitchByStitchTest extends TestCase
 {
@@ -58,11 +60,12 @@ final class FollowedStitchByStitchTest extends TestCase
                     'handles' => ['type' => 'straps', 'wide' => 4, 'rows' => 10, 'from_side' => 4],
                 ]);
                 $lines = Ways::lines($plan);
-                self::assertStringStartsWith('Join the strand in st 2 of the edge, counted from the join', $lines['Row 7']);
+                $first = $lines['Row 7'];
+                self::assertStringStartsWith('Join the strand in st 2 of the edge, counted from the join', $first);
                 self::assertStringContainsString('to sts 16 to 19 of the edge', $lines['Row 16']);
                 self::assertStringStartsWith('Join the strand in st 28 of the edge', $lines['Row 17']);
                 self::assertStringContainsString('to sts 42 to 45 of the edge', $lines['Row 26']);
-                self::assertSame($working === 'joined-turned', str_contains($lines['Row 7'], 'side of Round 1 before you'));
+                self::assertSame($working === 'joined-turned', str_contains($first, 'side of Round 1 before you'));
                 self::follow($plan);
             }
         }

@@ -98,7 +98,8 @@ final class SchoolTest extends TestCase
     }
 
     /**
-     * Handbook 7: the start leans a fraction of a stitch each round: measure it once, then plan with it. After 14 rounds
+     * Handbook 7: the start leans a fraction of a stitch each round: measure it once, then plan with it. After 14
+     * rounds
      * of 0.25 the slots stand three and a half stitches nearer the beginning.
      */
     public function testSlotsArePlannedWithTheLean(): void
@@ -112,7 +113,10 @@ final class SchoolTest extends TestCase
         self::assertSame('/starting_chain', Ways::refused(['starting_chain' => 'maybe'])[0]);
     }
 
-    /** Where an opening would run over the beginning, rounds begin at the fold from there on; the front shows it whole. */
+    /**
+     * Where an opening would run over the beginning, rounds begin at the fold from there on; the front shows it
+     * whole.
+     */
     public function testRoundsMoveOnToTheFold(): void
     {
         $plan = Ways::plan([

@@ -144,7 +144,8 @@ final class ChoiceTest extends TestCase
     }
 
     /**
-     * Every choice weighed, by its own sums: the smallest that is enough in 9 of 10, or where none is all that is there;
+     * Every choice weighed, by its own sums: the smallest that is enough in 9 of 10, or where none is all that is
+     * there;
      * ribbons of 10.03 and 1.53 m that reach 53 m with all nine alone, too.
      */
     public function testTheSmallestThatIsSureOrAllThatIsThere(): void

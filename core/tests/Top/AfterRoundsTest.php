@@ -101,7 +101,8 @@ final class AfterRoundsTest extends TestCase
         self::assertStringStartsWith('Join the strand in st 56 of the edge', Ways::lines($odd)['Row 1']);
         self::assertStringContainsString('sts 28 to 30', Ways::lines($odd)['Row 10']);
         self::assertStringContainsString('half a stitch past both folds', Ways::notes($odd)['straps-half']);
-        // The front is 14 stitches of 12 mm to either fold and shows two of each foot: their middle is one from the fold.
+        // The front is 14 stitches of 12 mm to either fold and shows two of each foot: their middle is one from the
+        // fold.
         $hung = SideView::of($plan)->hung[0];
         self::assertEqualsWithDelta([0.0, 24.0, 13 * 12.0], [$hung->x, $hung->broad, $hung->arch?->over->a], 1e-9);
     }

@@ -56,8 +56,8 @@ return [
         'through' => 'doblar los lados hacia dentro y cerrar con {n} {stitch} por todas las capas',
         'move-on.one' => '{stitch} en el p sig: desde ahora las vueltas empiezan aquí',
         'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
-        'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y {slip} en el p '
-            .'del otro pliegue',
+        'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y {slip} en '
+            .'el p del otro pliegue',
         'join-at.join' => 'unir la hebra en el p {m} del borde, contado desde la unión, {k} cad',
         'join-at.turned' => 'unir la hebra en el p {m} del borde, contado desde la unión con el lado de la vuelta 1 '
             .'de cara, {k} cad',
