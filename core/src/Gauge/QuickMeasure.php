@@ -12,8 +12,8 @@ use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
 
 /**
- * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows are 40 cm", "10 st 12 cm". Several lines of a
- * kind are averaged, and how far they lie apart is told.
+ * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows of sc are 40 cm", "10 st 12 cm". Several lines
+ * of a kind are averaged, and how far they lie apart is told.
  */
 final readonly class QuickMeasure
 {
@@ -56,7 +56,7 @@ final readonly class QuickMeasure
             $number = $place + 1;
             if (preg_match(
                 '/^(\d{1,4}(?:[.,]\d{1,2})?)\s*(chains?|ch|stitch(?:es)?|sts?|sc|hdc|dc|tr|rows?|rounds?)'
-                .'\b\.?\s*(?:=|are|is|:|over|in)?\s*(\S.*)$/iu',
+                .'\b\.?(?:\s+of\s+[a-z]+(?: crochet)?)?\s*(?:=|are|is|:|over|in)?\s*(\S.*)$/iu',
                 $line,
                 $part,
             ) !== 1) {

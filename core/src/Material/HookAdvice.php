@@ -56,10 +56,10 @@ final readonly class HookAdvice
         $reasons[] = 'Straps: one size down.';
         $centre = $start->steps($steps);
         // What gives is tried looser next; what does not, firmer.
-        $other = $fabric === Fabric::Firm && $range->up === 1 ? $centre->steps(-1) : $centre->steps(1);
-        if ($other->diameter->mm === $centre->diameter->mm) {
-            $other = $centre->steps(1);
-        }
+        $next = $fabric === Fabric::Firm && $range->up === 1 ? -1 : 1;
+        $other = $centre->steps($next);
+        // Where the sizes end, the one before.
+        $other = $other->diameter->mm === $centre->diameter->mm ? $centre->steps(-$next) : $other;
 
         return new self(
             [$centre->steps(-1), $centre->steps($range->up + ($fabric === Fabric::Drape ? 1 : 0))],

@@ -70,20 +70,22 @@ final readonly class HookSize
     }
 
     /**
-     * Reads `8 mm`, `8`, `L-11`, `L`.
+     * Reads `8 mm`, `8`, `L-11`, `L11`, `L`, and of a double name either.
      *
-     * @throws NotUnderstood
+     * @throws NotUnderstood also where a letter has meant two sizes
      */
     public static function parse(string $text): self
     {
         $name = mb_strtoupper(str_replace(['1/2', ' ½', '.5'], '½', trim($text)));
-        foreach (self::LETTERS as $mm => $letter) {
-            if ($name === $letter && ! ctype_digit($name)) {
-                return self::mm((float) $mm);
-            }
-        }
         if (preg_match('/^[A-Z]$/', $name) === 1) {
             return self::byLetterAlone($name);
+        }
+        foreach (self::LETTERS as $mm => $letter) {
+            [$letters, $number] = [...explode('-', $letter), ''];
+            $names = array_map(fn(string $one): string => $one.$number, [$letters, ...explode('/', $letters)]);
+            if (! ctype_digit($name) && in_array(str_replace('-', '', $name), $names, true)) {
+                return self::mm((float) $mm);
+            }
         }
         try {
             return self::mm(Length::parse($text, LengthUnit::Millimetre)->mm);
@@ -149,7 +151,10 @@ final readonly class HookSize
 
     private static function byLetterAlone(string $name): self
     {
-        $meant = array_filter(self::LETTERS, fn(string $letter): bool => explode('-', $letter)[0] === $name);
+        $names = fn(string $letter): array => explode('/', explode('-', $letter)[0]);
+        // What a size is called by first goes before what it is called as well.
+        $meant = array_filter(self::LETTERS, fn(string $letter): bool => $names($letter)[0] === $name)
+            ?: array_filter(self::LETTERS, fn(string $letter): bool => in_array($name, $names($letter), true));
         if (count($meant) === 1) {
             return self::mm((float) array_key_first($meant));
         }

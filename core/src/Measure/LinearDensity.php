@@ -92,14 +92,14 @@ final readonly class LinearDensity
     }
 
     /**
-     * Splits at "per", or at the stroke that no fraction owns.
+     * Splits at "per", or at the first stroke after a unit: one between digits is a fraction's.
      *
      * @return array{string, ?string}
      */
     private static function halves(string $text): array
     {
         if (preg_match('/^(.+?)\s*\bper\b\s*(.+)$/iu', $text, $found) === 1
-            || preg_match('/^(.*[^\d\s].*?)\s*\/\s*(.+)$/u', $text, $found) === 1) {
+            || preg_match('/^(.*?[^\d\s.,\/½¼¾⅓⅔⅛⅜⅝⅞])\s*\/\s*(.+)$/u', $text, $found) === 1) {
             return [$found[1], $found[2]];
         }
 

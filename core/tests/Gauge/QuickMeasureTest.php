@@ -19,9 +19,9 @@ final class QuickMeasureTest extends TestCase
      */
     public function testTheWaysPeopleSayIt(): void
     {
-        $yarn = QuickMeasure::parse("16 chains = 20 cm\n31 rows = 40 cm", LengthUnit::Centimetre);
+        $yarn = QuickMeasure::parse("16 chains = 20 cm\n31 rows of sc = 40 cm", LengthUnit::Centimetre);
         self::assertEqualsWithDelta([12.5, 400 / 31], [$yarn->width?->mean, $yarn->height?->mean], 1e-9);
-        $plarn = QuickMeasure::parse('31 ch are 12 in; 6 rows: 2"', LengthUnit::Inch);
+        $plarn = QuickMeasure::parse('31 ch are 12 in; 6 rows of single crochet: 2"', LengthUnit::Inch);
         self::assertEqualsWithDelta([304.8 / 31, 50.8 / 6], [$plarn->width?->mean, $plarn->height?->mean], 1e-9);
         foreach (['10,5 sts 12', '10.5 stitches over 12 cm', '10.5 sc = 120 mm'] as $line) {
             self::assertEqualsWithDelta(

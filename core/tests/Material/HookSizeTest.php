@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Material;
 
+use Fescue\Core\Material\Fabric;
+use Fescue\Core\Material\Hand;
+use Fescue\Core\Material\HookAdvice;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
@@ -38,6 +41,9 @@ final class HookSizeTest extends TestCase
         self::assertSame(8.0, HookSize::parse('8')->diameter->mm);
         self::assertSame(5.5, HookSize::parse('5,5 mm')->diameter->mm);
         self::assertSame(8.0, HookSize::parse('l')->diameter->mm);
+        foreach (['M' => 9.0, 'N' => 10.0, 'H8' => 5.0, 'h-8' => 5.0, 'N15' => 10.0, 'M-13' => 9.0, 'Q' => 16.0] as $name => $mm) {
+            self::assertSame($mm, HookSize::parse($name)->diameter->mm, $name);
+        }
         self::assertSame('8 mm (L-11)', HookSize::parse('L-11')->print());
         self::assertNull(HookSize::mm(7)->letter());
     }
@@ -48,6 +54,8 @@ final class HookSizeTest extends TestCase
         return [
             ['', 'hook size'],
             ['Z', 'not a hook letter'],
+            // A letter that has meant two sizes is asked about.
+            ['G', 'G-6 is 4 mm, G is 4.25 mm'], ['I', 'I is 5.25 mm, I-9 is 5.5 mm'], ['j', 'more than one hook'],
             ['400 mm', 'outside'],
             ['0 mm', 'outside'],
             ['wooden', 'not a hook size'],
@@ -106,6 +114,21 @@ final class HookSizeTest extends TestCase
             ['An 8 mm', 'An 11.5 mm', 'An 18 mm', 'A 9 mm', 'A 15 mm', 'A 1.8 mm'],
             array_map(fn(float $mm): string => HookSize::mm($mm)->withArticle(), [8, 11.5, 18, 9, 15, 1.8]),
         );
+    }
+
+    /** Of whatever strand, for whatever hand: two hooks to try first are two. */
+    public function testTheFirstTwoHooksDiffer(): void
+    {
+        foreach ([0.3, 1.0, 4.0, 12.0, 14.0, 15.0, 16.0, 20.0, 30.0, 60.0] as $mm) {
+            foreach (Kind::cases() as $kind) {
+                foreach (Hand::cases() as $hand) {
+                    foreach (Fabric::cases() as $fabric) {
+                        [$one, $other] = HookAdvice::of(Length::mm($mm), $kind, $hand, $fabric)->first;
+                        self::assertNotSame($one->diameter->mm, $other->diameter->mm, "{$mm} mm of {$kind->value}");
+                    }
+                }
+            }
+        }
     }
 
     /** Handbook 2 [check]: a 3 mm cord starts with 6 mm, a 4 mm cord with 8 mm. Common practice, no source. */

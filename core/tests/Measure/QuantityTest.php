@@ -81,6 +81,9 @@ final class QuantityTest extends TestCase
         self::assertEqualsWithDelta(453.59237 + 4 * 28.349523125, Mass::parse('1 lb 4 oz')->grams, 1e-9);
         foreach ([
             '8.2 g/m' => 8.2, '8,5 g/m' => 8.5, '8.2 g per m' => 8.2, '8200 tex' => 8.2, '120 m per 100 g' => 100 / 120,
+            // A stroke between digits is a fraction's.
+            '109 yd / 1 3/4 oz' => 1.75 * 28.349523125 / (109 * 0.9144), '100 g / 1/2 m' => 200.0, '1/2 g/m' => 0.5,
+            '1 3/4 oz/109 yd' => 1.75 * 28.349523125 / (109 * 0.9144),
             '120 m/100 g' => 100 / 120,
             '50 g / 30 m' => 50 / 30,
             '0.25 kg per 20 m' => 12.5,
