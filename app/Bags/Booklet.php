@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
-use App\Drawing\Typeset;
+use App\Files\Paper;
 use App\Models\BagFinish;
 use App\Models\Picture;
-use Dompdf\Dompdf;
-use Dompdf\Options;
-use Illuminate\Support\Facades\File;
 
-/** A bag on paper: its words and drawings; as a booklet with a cover, how it is finished, and what it was. */
+/** A bag on paper: a sheet with its words and drawings; as a booklet also how it is lined, and what it was. */
 final class Booklet
 {
     public static function plain(PlanSheet $sheet): string
@@ -30,25 +27,20 @@ final class Booklet
         return self::print($sheet, true, BagFinish::query()->find($id), $pictures->first());
     }
 
-    private static function print(PlanSheet $sheet, bool $cover, ?BagFinish $done, ?Picture $picture): string
+    private static function print(PlanSheet $sheet, bool $whole, ?BagFinish $done, ?Picture $picture): string
     {
-        $kept = storage_path('app/fonts');
-        File::ensureDirectoryExists($kept);
-        $pdf = new Dompdf(new Options([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'defaultFont' => 'Fescue Text',
-            'fontDir' => $kept,
-            'fontCache' => $kept,
-            'tempDir' => storage_path('app'),
-            'chroot' => [Typeset::folder()],
-        ]));
-        $pdf->setPaper('A4');
-        $pdf->loadHtml(Typeset::marked(view('bags.pdf', [
-            'sheet' => $sheet, 'cover' => $cover, 'done' => $done, 'picture' => $picture,
-        ])->render()));
-        $pdf->render();
+        return Paper::print(self::page($sheet, $whole, $done, $picture));
+    }
 
-        return (string) $pdf->output();
+    /** As it is printed. */
+    public static function page(
+        PlanSheet $sheet,
+        bool $whole = true,
+        ?BagFinish $done = null,
+        ?Picture $picture = null,
+    ): string {
+        return Paper::page($sheet->bag->name(), 'en', view('bags.sheet', [
+            'sheet' => $sheet, 'whole' => $whole, 'done' => $done, 'picture' => $picture,
+        ])->render());
     }
 }

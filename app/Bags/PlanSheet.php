@@ -33,6 +33,7 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Material\Washing;
 use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
@@ -239,6 +240,32 @@ final readonly class PlanSheet
             1 => 'from what you logged of one bag',
             default => "from what you logged of {$this->bag->hands()->pace()->bags()} bags",
         };
+    }
+
+    /** "Oval", "Envelope" */
+    public function kind(): string
+    {
+        return $this->plan->parts[0]->maker::called()[0];
+    }
+
+    /** "1 024 stitches, about 5 h 10"; of one that is nobody's here no hours. */
+    public function work(): string
+    {
+        $stitches = $this->plan->work->stitches()->total();
+
+        return Decimal::print($stitches).($stitches === 1 ? ' stitch' : ' stitches')
+            .($this->bag->exists ? ', about '.Duration::about($this->minutes()->likely) : '');
+    }
+
+    /** "8.3 sc and 9 rows in 10 cm, 8.5 and 9.1 in 4 in" */
+    public function gauge(): string
+    {
+        $motif = $this->plan->spec->motif();
+        [$wide, $high] = [$this->plan->gauge->widthOf($motif)->mm, $this->plan->gauge->heightOf($motif)->mm];
+        $in = fn(float $mm, float $each): string => Decimal::print($mm / $each, 1);
+
+        return "{$in(100, $wide)} {$motif->abbreviation($this->terms)} and {$in(100, $high)} rows in 10 cm, "
+            ."{$in(101.6, $wide)} and {$in(101.6, $high)} in 4 in";
     }
 
     public function say(Length|Motif $one): string

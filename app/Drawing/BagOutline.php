@@ -30,11 +30,13 @@ final readonly class BagOutline
         private array $rings,
         private bool $hangs,
         private ?FoldDrawing $closed = null,
+        private string $fabric = self::FABRIC,
     ) {}
 
-    public static function of(BagPlan $plan): self
+    /** @param string $fabric its colour, as #rrggbb */
+    public static function of(BagPlan $plan, string $fabric = self::FABRIC): self
     {
-        $closed = FoldDrawing::of($plan, self::FABRIC);
+        $closed = FoldDrawing::of($plan, $fabric);
         if ($closed !== null) {
             return new self([[0.0, 1.0, 1.0, false]], [], [], false, $closed);
         }
@@ -68,7 +70,13 @@ final readonly class BagOutline
             }
         }
 
-        return new self($rows === [] ? [[0.0, 1.0, 1.0, false]] : $rows, $arches, $rings, $plan->parts[0]->made->hangs);
+        return new self(
+            $rows === [] ? [[0.0, 1.0, 1.0, false]] : $rows,
+            $arches,
+            $rings,
+            $plan->parts[0]->made->hangs,
+            fabric: $fabric,
+        );
     }
 
     private static function thick(Attached $one): float
@@ -123,7 +131,7 @@ final readonly class BagOutline
             $broad = max(1.5, $thick * $scale);
             $drawn .= "<path d=\"{$path}\" fill=\"none\" stroke=\"".Ink::INK
                 ."\" stroke-width=\"{$n($broad + 1.6)}\"/>"
-                ."<path d=\"{$path}\" fill=\"none\" stroke=\"".($handle ? Ink::LINE : self::FABRIC)
+                ."<path d=\"{$path}\" fill=\"none\" stroke=\"".($handle ? Ink::LINE : $this->fabric)
                 ."\" stroke-width=\"{$n($broad)}\"/>";
         }
         $right = $left = '';
@@ -149,8 +157,8 @@ final readonly class BagOutline
                 $lines .= "M{$n($x - $a)} {$n($at($foot))}h{$n(2 * $a)}";
             }
         }
-        $drawn .= "<path d=\"{$body}\" fill=\"".self::FABRIC.'" stroke="'.Ink::INK.'" stroke-width="1.3"/>'
-            ."<path d=\"{$lines}\" fill=\"none\" stroke=\"".Ink::mix(self::FABRIC, Ink::INK, 0.18)
+        $drawn .= "<path d=\"{$body}\" fill=\"".$this->fabric.'" stroke="'.Ink::INK.'" stroke-width="1.3"/>'
+            ."<path d=\"{$lines}\" fill=\"none\" stroke=\"".Ink::mix($this->fabric, Ink::INK, 0.18)
             .'" stroke-width="0.7"/>';
         $begins = $this->rows[0][2] * $scale;
         $drawn .= "<path d=\"M{$n($x - $begins)} {$n($at(0.0))}h{$n(2 * $begins)}\" stroke=\"".Ink::GRASS

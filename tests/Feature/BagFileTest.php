@@ -63,33 +63,6 @@ final class BagFileTest extends TestCase
         self::assertValid($file);
     }
 
-    /**
-     * Every letter of it, in the words and in the drawings, is of our own typefaces, and the name keeps its accents.
-     */
-    public function testThePdfIsSetInOurTypefaces(): void
-    {
-        $maker = $this->maker();
-        $bag = $this->bag($maker);
-        $bag->update(['choices' => ['name' => 'Štěpán’s tote'] + $bag->choices]);
-        $pdf = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/words.pdf")->assertOk()->assertHeader(
-            'Content-Type',
-            'application/pdf',
-        )->getContent();
-        preg_match_all('~/BaseFont /(?:[A-Z]{6}\+)?([\w-]+)~', $pdf, $fonts);
-        $used = array_values(array_unique($fonts[1]));
-        sort($used);
-        self::assertSame(
-            ['AtkinsonHyperlegibleNext-Bold', 'AtkinsonHyperlegibleNext-Regular', 'BricolageGrotesque-Bold'],
-            $used,
-        );
-        self::assertSame(0, substr_count($pdf, '/Type1'));
-        self::assertGreaterThan(
-            3,
-            substr_count($pdf, '/FontFile2'),
-            'The letters beyond the plain alphabet have their own.',
-        );
-    }
-
     public function testReadsPastedText(): void
     {
         $this->actingAs($this->maker())->post(

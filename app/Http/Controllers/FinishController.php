@@ -11,7 +11,7 @@ use App\Bags\FinishSheet;
 use App\Bags\Keeping;
 use App\Bags\PlanSheet;
 use App\Drawing\ClothDrawing;
-use App\Files\TiledPdf;
+use App\Files\ClothSheets;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Rules\Typed;
@@ -161,7 +161,7 @@ final class FinishController extends Controller
         $lining = $finish?->linings()[0][0] ?? null;
 
         return $lining === null ? redirect()->route('bags.finish', $bag) : $this->file(
-            TiledPdf::of($lining->pieces, $bag->name(), Typed::text($request, 'paper')),
+            ClothSheets::of($lining->pieces, $bag->name(), Typed::text($request, 'paper')),
             'application/pdf',
             "lining-{$bag->id}.pdf",
         );

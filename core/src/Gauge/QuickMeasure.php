@@ -12,8 +12,8 @@ use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
 
 /**
- * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows of sc are 40 cm", "10 st 12 cm". Several lines
- * of a kind are averaged, and how far they lie apart is told.
+ * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows of sc are 40 cm", "10 st 12 cm". Several
+ * lines of a kind are averaged, and how far they lie apart is told.
  */
 final readonly class QuickMeasure
 {
