@@ -28,7 +28,7 @@ final class Given
         }
         $choices = ['gauge' => $gauge] + array_diff_key(
             $document,
-            ['format' => 1, 'weigh_ins' => 1, 'stretch' => 1, 'lean' => 1] + Bag::TAUGHT,
+            ['format' => 1, 'weigh_ins' => 1, 'stretch' => 1, 'differs' => 1, 'lean' => 1] + Bag::TAUGHT,
         );
         $choices['material'] = self::strand($choices['material'] ?? null);
         if (isset($choices['others']) && is_array($choices['others'])) {

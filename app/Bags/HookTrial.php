@@ -167,6 +167,12 @@ final readonly class HookTrial
 
     private function predict(LearnedHand $hand, HookSize $hook): Predicted
     {
-        return $hand->predict($hook, $this->diameter, $this->material->kind, $this->motif);
+        return $hand->predict(
+            $hook,
+            $this->diameter,
+            $this->material->kind,
+            $this->motif,
+            $this->material->density(),
+        );
     }
 }

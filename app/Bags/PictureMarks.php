@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Models\Material;
 use App\Models\Picture;
 use App\Rules\Typed;
 use Fescue\Core\Gauge\CardPicture;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
@@ -28,7 +30,44 @@ final class PictureMarks
         'row2' => 'rows end',
     ];
 
-    private const OTHERS = ['stitches', 'rows', 'upright', 'shrunk', 'material_id', 'hook', 'stitch'];
+    private const OTHERS = [
+        'stitches',
+        'rows',
+        'upright',
+        'lies',
+        'thick',
+        'set',
+        'shrunk',
+        'material_id',
+        'hook',
+        'stitch',
+    ];
+
+    /** Where the card lies. */
+    public const LIES = [
+        '' => 'not said',
+        'level' => 'on the fabric, or beside it as high',
+        'table' => 'on the table beside it',
+    ];
+
+    /** How the marks were set, and how much less surely than an edge can be. */
+    public const SET = ['eye' => 'by eye', 'edge' => 'to the edge, under the magnifier', 'rough' => 'roughly'];
+
+    private const TIMES = ['eye' => 2.0, 'edge' => 1.0, 'rough' => 4.0];
+
+    /** A fabric is about so many strands thick, and so far off that; where no strand is chosen, mm. From memory. */
+    private const STRANDS_THICK = 2.0;
+
+    private const THICK_OFF = 0.3;
+
+    private const THICK = 8.0;
+
+    private const NOT_KNOWN_OFF = 0.5;
+
+    /** A thickness measured, or a card held level by eye, is off by so much, mm; and no bag is thicker. From memory. */
+    private const LEVEL_OFF = 1.0;
+
+    private const THICKEST = 60.0;
 
     /** Pixels of the picture to one of the smallest screen it is marked on. */
     private const MOST_SHRUNK = 20.0;
@@ -55,9 +94,18 @@ final class PictureMarks
 
     public readonly ?Spread $row;
 
+    /** What was reckoned with beside the marks; '' where nothing is measured. */
+    public readonly string $reckoned;
+
+    /** @var array{float, float} mm that the fabric's top lies above the card, and how far that may be off */
+    private readonly array $above;
+
+    private ?CardPicture $seen = null;
+
     /** @param array<string, string> $text by field; where one is not there its mark stands where it does at first */
-    public function __construct(private readonly array $text, Picture $picture)
+    public function __construct(private readonly array $text, private readonly Picture $picture)
     {
+        $this->above = $this->above();
         $at = [];
         foreach (self::FIRST as $mark => [$x, $y]) {
             $at[$mark] = [
@@ -69,6 +117,7 @@ final class PictureMarks
         $card = [$this->mark('card1'), $this->mark('card2'), $this->mark('card3'), $this->mark('card4')];
         $this->stitch = $this->one('stitches', $card, $this->mark('st1'), $this->mark('st2'));
         $this->row = $this->one('rows', $card, $this->mark('row1'), $this->mark('row2'));
+        $this->reckoned = $this->stitch === null && $this->row === null ? '' : $this->reckoned($card);
     }
 
     /** @return array<string, string> what a form holds of them */
@@ -137,16 +186,80 @@ final class PictureMarks
             return null;
         }
         try {
-            return CardPicture::shown(
-                $card,
-                $this->typed('upright') === '1',
-                min(self::MOST_SHRUNK, self::number($this->typed('shrunk'))),
-            )->one($from, $to, self::number($text));
+            return $this->seen($card)->one($from, $to, self::number($text));
         } catch (NotUnderstood $e) {
             $this->wrong[str_contains($e->getMessage(), 'card') ? 'card' : $count] = $e->getMessage();
 
             return null;
         }
+    }
+
+    /** @param list<array{float, float}> $card @throws NotUnderstood */
+    private function seen(array $card): CardPicture
+    {
+        return $this->seen ??= new CardPicture(
+            $card,
+            $this->typed('upright') === '1',
+            CardPicture::markPx(
+                min(self::MOST_SHRUNK, self::number($this->typed('shrunk'))),
+                self::TIMES[$this->typed('set')] ?? self::TIMES['eye'],
+            ),
+            [(float) $this->picture->width, (float) $this->picture->height],
+            ...$this->above,
+        );
+    }
+
+    /** @return array{float, float} */
+    private function above(): array
+    {
+        [$thick, $off] = $this->thick();
+
+        return match ($this->typed('lies')) {
+            'level' => [0.0, self::LEVEL_OFF],
+            'table' => [$thick, $off],
+            default => [$thick / 2, hypot($thick / 2, $off)],
+        };
+    }
+
+    /** @return array{float, float} mm of the fabric, and how far that may be off */
+    private function thick(): array
+    {
+        $text = $this->typed('thick');
+        if ($text !== '') {
+            try {
+                $thick = Length::parse($text)->mm;
+                if ($thick <= self::THICKEST) {
+                    return [$thick, self::LEVEL_OFF];
+                }
+                $this->wrong['thick'] = 'Write how thick the fabric lies, up to '.self::THICKEST.' mm, like 8 mm.';
+            } catch (NotUnderstood $e) {
+                $this->wrong['thick'] = $e->getMessage();
+            }
+        }
+        $id = $this->typed('material_id');
+        $strand = ctype_digit($id)
+            ? Material::query()->where('user_id', $this->picture->user_id)->find((int) $id)?->diameter
+            : null;
+
+        return $strand === null
+            ? [self::THICK, self::NOT_KNOWN_OFF * self::THICK]
+            : [self::STRANDS_THICK * $strand->mm, self::THICK_OFF * self::STRANDS_THICK * $strand->mm];
+    }
+
+    /** @param list<array{float, float}> $card */
+    private function reckoned(array $card): string
+    {
+        $off = Decimal::print(100 * $this->seen($card)->takenOff(), 1);
+        [$above] = $this->above;
+        $said = Decimal::print($above, 1);
+
+        return match (true) {
+            $this->typed('lies') === 'level' => 'The card lies as high as the fabric: as large as it seems.',
+            $this->typed('lies') === 'table' => "The fabric’s top lies {$said} mm above the card, nearer to the "
+                ."camera: {$off} % is taken off.",
+            default => 'Say where the card lies. Until then it may lie as high as the fabric or on the table: '
+                ."{$off} % is taken off, and less is sure.",
+        };
     }
 
     private function pixel(string $field, float $first, int $most): float

@@ -69,7 +69,9 @@ final class Paper
             $process->run();
             $pdf = is_file("{$own}/page.pdf") ? (string) file_get_contents("{$own}/page.pdf") : '';
             if (! str_starts_with($pdf, '%PDF')) {
-                throw new \RuntimeException('The browser printed nothing: '.mb_substr($process->getErrorOutput(), -500));
+                throw new \RuntimeException(
+                    'The browser printed nothing: '.mb_substr($process->getErrorOutput(), -500),
+                );
             }
 
             return $pdf;
@@ -96,7 +98,8 @@ final class Paper
     ): string {
         return '<!doctype html><html lang="'.e($lang).'"><head><meta charset="utf-8">'
             .'<meta http-equiv="Content-Security-Policy" content="'.self::POLICY.'"><title>'.e($title).'</title><style>'
-            ."@page { size: {$size}; margin: {$margin}; }\n".self::styles().'</style></head><body class="on-paper">'.$body.'</body></html>';
+            ."@page { size: {$size}; margin: {$margin}; }\n".self::styles()
+            .'</style></head><body class="on-paper">'.$body.'</body></html>';
     }
 
     /** The print stylesheet, with its fonts. */

@@ -440,6 +440,7 @@ final class Bag extends Record
         if ($this->material_id !== null && $this->hangs()) {
             $says += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
         }
+        $says += array_filter(['differs' => $this->hands()->differs($this->id ?? null)]);
         // Those behind the last that is worked are only kept by.
         $changes = $this->choices['changes'] ?? [];
         $worked = max([0, ...array_column(is_array($changes) ? $changes : [], 'to')]);

@@ -6,8 +6,10 @@ namespace App\Models;
 
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Lesson;
+use Fescue\Core\Estimate\Outcome;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Estimate\TrackRecord;
 use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Proportion;
@@ -40,6 +42,9 @@ final class Hands
     private ?array $trials = null;
 
     private ?LearnedHand $learned = null;
+
+    /** @var ?array<int, Outcome> by the bag's number */
+    private ?array $outcomes = null;
 
     /** @var ?array<int, non-empty-list<float>> by the material's number */
     private ?array $stretches = null;
@@ -118,6 +123,30 @@ final class Hands
         $of = $this->stretches[$material] ?? [];
 
         return $of === [] ? null : round(array_sum($of) / count($of), 4);
+    }
+
+    /**
+     * How far her bags were off what their swatches said; null where none is finished.
+     *
+     * @param ?int $but the number of a bag that is not asked
+     */
+    public function differs(?int $but = null): ?float
+    {
+        if ($this->outcomes === null) {
+            $this->books->open();
+            $done = BagFinish::query();
+            $done->whereNotNull('used');
+            $done->whereHas('bag', fn(Builder $bags) => $bags->where('user_id', $this->makerId));
+            $this->outcomes = [];
+            foreach ($done->get() as $one) {
+                $outcome = $one->outcome();
+                if ($outcome !== null) {
+                    $this->outcomes[$one->bag_id] = $outcome;
+                }
+            }
+        }
+
+        return (new TrackRecord(array_values(array_diff_key($this->outcomes, [$but ?? 0 => 1]))))->differs();
     }
 
     /** @return list<string> names of the swatches that teach, as documents() has them */

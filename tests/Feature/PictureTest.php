@@ -115,6 +115,7 @@ final class PictureTest extends TestCase
             'row2y' => '1000',
             'stitches' => '10',
             'rows' => '8',
+            'lies' => 'level',
         ];
         $path = "/swatches/pictures/{$picture->id}";
         $this->get($path)->assertOk()->assertSee('card, upper left')->assertSee('The marks in numbers');
@@ -127,12 +128,18 @@ final class PictureTest extends TestCase
             ['card1x', '1200', 'cross'],
             ['card3x', '5000', 'from 0 to 1600'],
             ['st2x', '100', 'lie on each other'],
+            ['upright', '1', 'does not stand on its short side'],
+            ['thick', '3 m', 'how thick the fabric lies'],
+            ['thick', 'plump', 'plump'],
         ] as [$field, $value, $message]) {
             $this->postJson("{$path}/marks", [$field => $value] + $marks)->assertOk()->assertJsonPath(
                 'measured',
                 fn(string $said): bool => str_contains($said, $message),
             );
-            $this->get($path)->assertOk()->assertSee($message)->assertSee('value="'.$value.'"', false);
+            $this->get($path)->assertOk()->assertSee($message);
+            if ($field !== 'upright') {
+                $this->get($path)->assertSee('value="'.$value.'"', false);
+            }
         }
         $this->post(
             $path,

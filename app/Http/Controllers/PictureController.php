@@ -40,7 +40,7 @@ final class PictureController extends Controller
         try {
             $photograph = Photograph::sent(
                 $request->file('picture'),
-                'Choose a picture: the swatch lying flat, a bank-sized card on the same table.',
+                'Choose a picture: the swatch lying flat, a bank-sized card on it.',
             );
         } catch (NotUnderstood $e) {
             return back()->withErrors(['picture' => $e->getMessage()]);

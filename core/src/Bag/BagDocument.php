@@ -40,6 +40,10 @@ final class BagDocument
 
     private const LONGEST_SIDE_CM = 200.0;
 
+    private const LEAST_OFF = 0.01;
+
+    private const MOST_OFF = 0.5;
+
     /** @throws Refused */
     public static function fromJson(string $json): BagSpec
     {
@@ -74,6 +78,14 @@ final class BagDocument
         $changes = RowsReader::changes($top, count($others));
         $finish = Finishes::read($top);
         $taped = self::taped($top);
+        $differs = $top->has('differs')
+            ? $top->number(
+                'differs',
+                self::LEAST_OFF,
+                self::MOST_OFF,
+                'how far bags are off their swatches, as a share,',
+            )
+            : null;
         $top->settle();
         if ($name === null || $material === null || $hook === null || $school === null || $parts === []) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
@@ -97,6 +109,7 @@ final class BagDocument
             $parts,
             $weighIns,
             $finish,
+            $differs,
         );
     }
 

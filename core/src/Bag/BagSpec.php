@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Finish\Finishing;
+use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
@@ -22,6 +23,8 @@ final readonly class BagSpec
      * @param non-empty-list<Chosen> $parts in working order
      * @param list<WeighIn> $weighIns in the order of the rows, each with less left than the one before
      * @param list<Finishing> $finish what it is finished with, as the document lists it
+     * @param ?float $differs how far bags of this hand are off what her swatches say, as a share; null where none is
+     *         finished
      */
     public function __construct(
         public string $name,
@@ -32,7 +35,32 @@ final readonly class BagSpec
         public array $parts,
         public array $weighIns = [],
         public array $finish = [],
+        public ?float $differs = null,
     ) {}
+
+    /** What a stitch of its own strand measures. */
+    public function gauge(): Gauge
+    {
+        $own = $this->strands->own;
+
+        return $this->hands->gauge()->of($own->diameter->times($own->kind->pressed()));
+    }
+
+    /** The same, its maker's bags so far off her swatches; null where that is not known. */
+    public function differing(?float $differs): self
+    {
+        return new self(
+            $this->name,
+            $this->wish,
+            $this->strands,
+            $this->hands,
+            $this->school,
+            $this->parts,
+            $this->weighIns,
+            $this->finish,
+            $differs,
+        );
+    }
 
     /** The fabric a gauge is wanted of: the wall's first, or the pieces'. */
     public function motif(): Motif
@@ -162,6 +190,7 @@ final readonly class BagSpec
             $parts ?? $this->parts,
             $weighIns ?? $this->weighIns,
             $this->finish,
+            $this->differs,
         );
     }
 

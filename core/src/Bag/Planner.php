@@ -40,7 +40,7 @@ final readonly class Planner
     private function __construct(private BagSpec $spec)
     {
         $this->ground = new Ground(
-            $spec->hands->gauge(),
+            $spec->gauge(),
             $spec->school,
             $spec->motif(),
             $spec->strands->own->diameter,

@@ -39,7 +39,55 @@ final class Calibration
      */
     public array $tenths = ['before' => [], 'after' => []];
 
+    /** Shares by which bags are drawn off their swatches, and bags that were finished before. */
+    public const DIFFER = [0.03, 0.05, 0.075];
+
+    private const FINISHED = [0, 6, 20];
+
+    /** @var array<string, array{int, int}> held and drawn, by how far bags differ and how many were finished before */
+    public array $differing = [];
+
     public function __construct(private readonly Chance $chance) {}
+
+    /** Of makers whose bags are so far off their swatches, whatever is supposed: held before any weigh-in. */
+    public function differ(int $makers): void
+    {
+        foreach (self::DIFFER as $off) {
+            foreach (self::FINISHED as $many) {
+                $key = sprintf('%.1f %%, %d finished', 100 * $off, $many);
+                $this->differing[$key] = [0, 0];
+                while ($this->differing[$key][1] < $makers) {
+                    try {
+                        $held = $this->holds($off, $many);
+                    } catch (Refused) {
+                        continue;
+                    }
+                    $this->differing[$key][0] += (int) $held;
+                    $this->differing[$key][1]++;
+                }
+            }
+        }
+    }
+
+    private function holds(float $off, int $many): bool
+    {
+        [$spec, $truth] = $this->spec(new DrawnHand($this->chance), 'swatch');
+        $outcomes = [];
+        for ($bag = 0; $bag < $many; $bag++) {
+            $came = exp($off * $this->chance->normal() + TrackRecord::BESIDES * $this->chance->normal());
+            $outcomes[] = new Outcome($came, 0.0, 1.0, 2.0);
+        }
+        $plan = Planner::plan($spec->differing((new TrackRecord($outcomes))->differs()));
+        $takes = Consumption::of($plan);
+        $true = $this->trueRows($takes, $plan, $truth, $off);
+        $took = $this->worked($plan, $takes, $true, [null, ...array_map(
+            fn(Material $other): ?float => $other->onHand?->grams,
+            $spec->strands->others,
+        )])[0][0];
+        $said = MaterialEstimate::of($plan)->grams;
+
+        return $took >= $said->low() && $took <= $said->high();
+    }
 
     public function draw(int $makers): void
     {
@@ -247,10 +295,9 @@ final class Calibration
      *
      * @return list<float> grams each row really takes
      */
-    private function trueRows(Consumption $takes, BagPlan $plan, array $truth): array
+    private function trueRows(Consumption $takes, BagPlan $plan, array $truth, float $off = Factors::SWATCH): array
     {
-        $common = ($plan->spec->hands->predicted === null && $plan->gauge->mass === null
-            ? Factors::GUESSED : Factors::SWATCH)
+        $common = ($plan->spec->hands->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : $off)
             * $this->chance->normal();
         $parts = [];
         foreach (Part::cases() as $part) {
@@ -363,6 +410,13 @@ final class Calibration
                     $drawn,
                 );
             }
+        }
+
+        if ($this->differing !== []) {
+            $told[] = 'Where bags really differ from their swatches by so much, before weigh-ins it holds:';
+        }
+        foreach ($this->differing as $name => [$held, $drawn]) {
+            $told[] = sprintf('  %-34s %5.1f %%  of %d', $name, 100 * $held / $drawn, $drawn);
         }
 
         return $told;

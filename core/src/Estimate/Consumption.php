@@ -65,7 +65,7 @@ final readonly class Consumption
         $density = $plan->spec->strands->own->density;
         $swatch = $plan->spec->hands->swatch;
         $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf(
-            $gauge->motif->loopLength($gauge->width, $gauge->singleHeight()),
+            $gauge->loops(),
         )->grams : 0.0;
         /** @var list<StitchCount> $counts */
         $counts = [];
@@ -131,14 +131,14 @@ final readonly class Consumption
      */
     private static function stitches(Gauge $gauge, Motif $motif, LinearDensity $density): array
     {
-        $single = $gauge->singleHeight();
-        $width = $gauge->widthOf($motif);
-        $scale = $gauge->strand($density)->mm / $gauge->motif->loopLength($gauge->width, $single)->mm;
+        $of = [$gauge->widthOf($motif), $gauge->singleHeight(), $gauge->thickness()];
         $known = $gauge->strandOf($motif, $density);
-        $scale = $known === null ? $scale : $known->mm / $motif->loopLength($width, $single)->mm;
+        $scale = $known === null
+            ? $gauge->strand($density)->mm / $gauge->loops()->mm
+            : $known->mm / $motif->loopLength(...$of)->mm;
         $each = [];
         foreach (Stitch::cases() as $stitch) {
-            $each[$stitch->value] = $density->massOf($stitch->loopLength($width, $single)->times($scale))->grams;
+            $each[$stitch->value] = $density->massOf($stitch->loopLength(...$of)->times($scale))->grams;
         }
 
         return $each;

@@ -21,7 +21,10 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class Factors
 {
-    /** Common to the whole bag, of a stitch guessed from its loops; of one weighed as a swatch. */
+    /**
+     * Common to the whole bag, of a stitch guessed from its loops; of one weighed as a swatch, until bags of the hand
+     * are finished and say how far theirs are off.
+     */
     public const GUESSED = 0.13;
 
     public const SWATCH = 0.07;
@@ -105,7 +108,7 @@ final readonly class Factors
         // A learned hand's own uncertainty stands beside what any bag differs from any swatch by.
         return self::with(
             $plan,
-            $known ? self::SWATCH : self::GUESSED,
+            $known ? $plan->spec->differs ?? self::SWATCH : self::GUESSED,
             $plan->spec->hands->predicted->strand->relative ?? self::NONE,
         );
     }
@@ -122,7 +125,7 @@ final readonly class Factors
     /** By how much one bag differs from another of the same hand, however well that is known. */
     public static function ofAnyBag(BagPlan $plan): self
     {
-        return self::with($plan, self::SWATCH, self::NONE);
+        return self::with($plan, $plan->spec->differs ?? self::SWATCH, self::NONE);
     }
 
     private static function with(BagPlan $plan, float $bag, float $gauge): self

@@ -15,6 +15,14 @@ final readonly class TrackRecord
     /** Standard errors from which a slope is no chance: about one in twenty. From memory. */
     private const BEYOND = 2.0;
 
+    /** So many bags count as much as common practice. From memory. */
+    private const PRIOR = 6.0;
+
+    /** Shares of a whole bag by which its parts and rows are off by themselves, as Factors has them; and the least. */
+    public const BESIDES = 0.03;
+
+    private const LEAST = 0.02;
+
     /** @param list<Outcome> $bags in the order in which they were finished */
     public function __construct(public array $bags) {}
 
@@ -52,6 +60,23 @@ final readonly class TrackRecord
         $error = sqrt($rest / ($many - 2) * $line->variance([0.0, 1.0]));
 
         return abs($slope) > self::BEYOND * $error && abs($slope) > 1e-9 ? $slope : null;
+    }
+
+    /**
+     * How far a bag of hers is off what its swatch says, common to all of it, as a share: what common practice has it,
+     * for so many bags, and what hers were off (a variance learned from them, scaled inverse χ²); null where there is
+     * none.
+     */
+    public function differs(): ?float
+    {
+        if ($this->bags === []) {
+            return null;
+        }
+        // What rows and parts are off by themselves is told besides.
+        $off = array_map(fn(float $ratio): float => log($ratio) ** 2 - self::BESIDES ** 2, $this->ratios());
+        $variance = (self::PRIOR * Factors::SWATCH ** 2 + array_sum($off)) / (self::PRIOR + count($off));
+
+        return round(sqrt(max(self::LEAST ** 2, $variance)), 4);
     }
 
     /** @return list<float> */

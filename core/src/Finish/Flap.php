@@ -78,7 +78,7 @@ final readonly class Flap extends ByChoices implements Finishing
         }
         $rows = max(1, (int) round($long->plus($shell->depth->times(0.5))->mm / $shell->row->mm));
         $free = ($side - $across) / 2;
-        $loop = Motif::single()->loopLength($shell->stitch, $shell->row);
+        $loop = Motif::single()->loopLength($shell->stitch, $shell->row, $shell->strand);
 
         return new Fitted(
             new Step(

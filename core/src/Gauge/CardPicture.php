@@ -8,8 +8,9 @@ use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
 
 /**
- * Marks on a picture of a swatch with a card beside it: the size of a stitch and a row, and how sure the marking makes
- * it.
+ * Marks on a picture of a swatch with a card by it: the size of a stitch and a row, and how sure the marking makes it.
+ * What lies higher than the card is nearer to the camera and seems larger, by its height over the camera's: where the
+ * whole picture's size is known, so is the camera, and that is taken off.
  */
 final readonly class CardPicture
 {
@@ -19,16 +20,55 @@ final readonly class CardPicture
     /** And in pixels of the screen it was set on. From memory. */
     private const SCREEN_PX = 0.65;
 
-    /** @param list<array{float, float}> $corners of the card, pixels, going round from its upper left */
-    public function __construct(private array $corners, private bool $upright, private float $markPx = self::MARK_PX) {}
+    /** So much better must the other way explain the corners before the card is said to lie so: e to that. */
+    private const SURELY = 3.0;
+
+    private ?Camera $camera;
 
     /**
-     * @param list<array{float, float}> $corners
-     * @param float $shrunk pixels of the picture to one of the screen: on a phone a mark is set more coarsely
+     * @param list<array{float, float}> $corners of the card, pixels, going round from its upper left
+     * @param ?array{float, float} $size of the whole picture; null where nothing lies above the card
+     * @param float $above mm that the fabric's top lies above the card
+     * @param float $aboveOff how far that may be off, mm
+     *
+     * @throws NotUnderstood where the corners are no card's, or one's that stands the other way
      */
-    public static function shown(array $corners, bool $upright, float $shrunk): self
+    public function __construct(
+        private array $corners,
+        private bool $upright,
+        private float $markPx = self::MARK_PX,
+        ?array $size = null,
+        private float $above = 0.0,
+        private float $aboveOff = 0.0,
+    ) {
+        $this->camera = $size === null ? null : Camera::of($corners, $upright, $size, $markPx);
+        if ($size !== null && $this->camera !== null) {
+            $other = Camera::of($corners, ! $upright, $size, $markPx);
+            if ($this->camera->strain - $other->strain > self::SURELY) {
+                throw new NotUnderstood(
+                    $upright
+                        ? 'By its corners the card does not stand on its short side: it lies on its long one.'
+                        : 'By its corners the card stands on its short side; say so with the tick below.',
+                );
+            }
+        }
+    }
+
+    /**
+     * How far a mark is off, pixels of the picture.
+     *
+     * @param float $shrunk pixels of the picture to one of the screen: on a phone a mark is set more coarsely
+     * @param float $times how much less surely it is set than an edge can be
+     */
+    public static function markPx(float $shrunk, float $times): float
     {
-        return new self($corners, $upright, max(self::MARK_PX, self::SCREEN_PX * $shrunk));
+        return $times * max(self::MARK_PX, self::SCREEN_PX * $shrunk);
+    }
+
+    /** Share of what is measured that was taken off, for what lies above the card. */
+    public function takenOff(): float
+    {
+        return $this->above * ($this->camera->nearness ?? 0.0);
     }
 
     /**
@@ -59,7 +99,13 @@ final readonly class CardPicture
             }
         }
 
-        return new Spread($length / $count, sqrt($variance) / $length);
+        $off = ($this->above * ($this->camera->off ?? 0.0)) ** 2
+            + ($this->aboveOff * ($this->camera->nearness ?? 0.0)) ** 2;
+
+        return new Spread(
+            (1 - $this->takenOff()) * $length / $count,
+            sqrt($variance / $length ** 2 + $off / (1 - $this->takenOff()) ** 2),
+        );
     }
 
     /**

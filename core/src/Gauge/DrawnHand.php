@@ -23,8 +23,14 @@ final readonly class DrawnHand
      */
     private array $drawn;
 
+    /** @var \ArrayObject<string, float> strands' own ways, as they are taken up */
+    private \ArrayObject $strands;
+
     public function __construct(private Chance $chance)
     {
+        /** @var \ArrayObject<string, float> $strands */
+        $strands = new \ArrayObject();
+        $this->strands = $strands;
         $drawn = [];
         foreach (LearnedHand::HANDS as $measure => $hand) {
             $drawn[$measure] = [
@@ -94,13 +100,18 @@ final readonly class DrawnHand
     public function makes(string $measure, HookSize $hook, Length $diameter, Kind $kind, Motif $motif): float
     {
         $drawn = $this->drawn[$measure];
-        $centre = LearnedHand::common($measure, $hook, $diameter, $motif);
+        $centre = LearnedHand::common($measure, $hook, $diameter, $kind, $motif);
         $of = fn(string $cause): float => $drawn[$cause] ?? 0.0;
+        $strand = "{$measure} {$kind->value} {$diameter->mm}";
+        if (! isset($this->strands[$strand])) {
+            $this->strands[$strand] = LearnedHand::STRANDS * $this->chance->normal();
+        }
         $off = $drawn['hand']
             + $drawn['hook'] * log($hook->diameter->mm / LearnedHand::HOOK)
             + $drawn['diameter'] * log($diameter->mm / LearnedHand::DIAMETER)
             + $of($kind->value) + $of($motif->post()->value)
-            + ($motif->isOpen() ? $of('mesh') : 0.0) + LearnedHand::NOISE * $this->chance->normal();
+            + ($motif->isOpen() ? $of('mesh') : 0.0) + $this->strands[$strand]
+            + LearnedHand::NOISE * $this->chance->normal();
 
         return $centre * exp($off);
     }

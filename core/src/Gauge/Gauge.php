@@ -18,6 +18,7 @@ final readonly class Gauge
      * @param ?Mass $mass of one stitch of the swatch
      * @param list<self> $others of the same hook and material, measured in other stitches
      * @param list<Proportion> $proportions what the hand's other swatches say of stitches that were not measured here
+     * @param ?Length $thickness of the strand as it is pressed in a stitch; null where that is not known
      */
     public function __construct(
         public Motif $motif,
@@ -26,6 +27,7 @@ final readonly class Gauge
         public ?Mass $mass = null,
         public array $others = [],
         public array $proportions = [],
+        private ?Length $thickness = null,
     ) {
         if ($width->mm <= 0 || $height->mm <= 0) {
             throw new \InvalidArgumentException('A gauge has a width and a height.');
@@ -39,9 +41,8 @@ final readonly class Gauge
             return $this;
         }
         [$width, $height] = [$this->width->times($wide), $this->height->times($high)];
-        $single = $this->singleHeight();
-        $more = $this->motif->loopLength($width, $single->times($high))->mm
-            / $this->motif->loopLength($this->width, $single)->mm;
+        $more = $this->motif->loopLength($width, $this->singleHeight()->times($high), $this->thickness())->mm
+            / $this->loops()->mm;
 
         return new self(
             $this->motif,
@@ -50,7 +51,34 @@ final readonly class Gauge
             $this->mass === null ? null : Mass::grams($this->mass->grams * $more),
             array_map(fn(self $other): self => $other->scaled($wide, $high), $this->others),
             $this->proportions,
+            $this->thickness,
         );
+    }
+
+    /** Of a strand so thick as it is pressed in a stitch. */
+    public function of(Length $thickness): self
+    {
+        return new self(
+            $this->motif,
+            $this->width,
+            $this->height,
+            $this->mass,
+            array_map(fn(self $other): self => $other->of($thickness), $this->others),
+            $this->proportions,
+            $thickness,
+        );
+    }
+
+    /** Where nothing is known of it, as of a firm fabric of cord: a third of a stitch. From memory. */
+    public function thickness(): Length
+    {
+        return $this->thickness ?? $this->width->times(1 / 3);
+    }
+
+    /** Strand of one stitch of the swatch, by its loops. */
+    public function loops(): Length
+    {
+        return $this->motif->loopLength($this->width, $this->singleHeight(), $this->thickness());
     }
 
     /** As it was measured; null where it was not. */
@@ -100,10 +128,7 @@ final readonly class Gauge
     /** In one stitch of the swatch: as it was weighed, else by its loops. */
     public function strand(LinearDensity $density): Length
     {
-        return $this->mass === null ? $this->motif->loopLength(
-            $this->width,
-            $this->singleHeight(),
-        ) : $density->lengthOf($this->mass);
+        return $this->mass === null ? $this->loops() : $density->lengthOf($this->mass);
     }
 
     /**

@@ -9,15 +9,18 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Statistics\GroupedModel;
 use Fescue\Core\Statistics\LinearModel;
+use Fescue\Core\Statistics\Normal;
 use Fescue\Core\Stitch\Stitch;
 
 /**
  * How a maker works, from all of her swatches and what her bags took: three Bayesian linear models on logarithms, of a
- * stitch's width, of its
- * row's height and of the strand it takes, each in hook, diameter, kind, stitch and whether it was blocked. It predicts
- * what comes off the hook.
+ * stitch's width, of its row's height and of the strand it takes, each in hook, diameter, kind, stitch, whether it was
+ * blocked, and one strand's own way beside others of its kind. How far strands lie apart, and swatches of one strand
+ * do, is learned with them. It predicts what comes off the hook.
  *
  * Before any swatch the prior speaks: a stitch is 1.55 times its hook wide (Handbook 4), nearly as high, and takes what
  * its loops take, each about 15 % either way. Slopes, shares and noise of the prior are from memory.
@@ -39,14 +42,24 @@ final readonly class LearnedHand
 
     private const DIAMETER_SLOPE = 0.15;
 
-    /** From swatch to swatch of the same hand, hook and strand. */
-    public const NOISE = 0.04;
+    /** From swatch to swatch of the same hand, hook and strand, the day's mood with it, until hers have told. */
+    public const NOISE = 0.05;
+
+    /** One strand's own way within its kind, likewise. */
+    public const STRANDS = 0.04;
+
+    /** How many swatches, or strands, that counts as much as. From memory. */
+    private const SWATCHES_KNOWN = 8.0;
+
+    private const STRANDS_KNOWN = 6.0;
 
     /** Of what does nothing, as near as the model can have it. */
     private const NONE = 1e-6;
 
-    /** Shares from the rest at which a swatch is doubted, in deviations: one in a hundred honest ones. */
-    private const DOUBTFUL = 2.6;
+    /**
+     * Share of makers of whom an honest swatch is doubted, did each swing as she has shown; nearer 0.05 as they are.
+     */
+    private const FALSE_ALARMS = 0.025;
 
     public const HANDS = ['width' => 0.13, 'height' => 0.14, 'strand' => 0.14];
 
@@ -70,7 +83,7 @@ final readonly class LearnedHand
     public const POSTS = [Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
 
     /**
-     * @param array{width: LinearModel, height: LinearModel, strand: LinearModel} $models
+     * @param array{width: GroupedModel, height: GroupedModel, strand: GroupedModel} $models grouped by strand
      * @param int $swatches that taught it
      * @param ?list<Motif> $asked fabrics that are asked of it; null of all
      */
@@ -99,31 +112,50 @@ final readonly class LearnedHand
     {
         $models = [];
         foreach (['width', 'height', 'strand'] as $measure) {
-            $model = self::prior($measure);
-            $rows = $values = $deviations = [];
-            foreach ($trials as $trial) {
-                $value = self::value($measure, $trial);
-                if ($value !== null) {
-                    $rows[] = self::row(
-                        $trial->hook,
-                        $trial->diameter,
-                        $trial->kind,
-                        $trial->swatch->motif,
-                        $trial->blocked,
-                    );
-                    $values[] = $value;
-                    $deviations[] = hypot(self::NOISE, self::measuring($measure, $trial->swatch));
-                }
-            }
-            foreach ($measure === 'strand' ? $worked : [] as $one) {
-                $rows[] = self::row($one->hook, $one->diameter, $one->kind, $one->motif);
-                $values[] = log($one->strand->mm / self::loops($one->hook, $one->diameter, $one->motif));
-                $deviations[] = hypot(self::NOISE, $one->relative);
-            }
-            $models[$measure] = $model->observing($rows, $values, $deviations);
+            $models[$measure] = self::learn($measure, $trials, $measure === 'strand' ? $worked : []);
         }
 
         return new self($models, count($trials), count($worked));
+    }
+
+    /**
+     * @param list<Trial> $trials
+     * @param list<Worked> $worked
+     */
+    private static function learn(string $measure, array $trials, array $worked): GroupedModel
+    {
+        $rows = $values = $own = $of = [];
+        foreach ($trials as $trial) {
+            $value = self::value($measure, $trial);
+            if ($value !== null) {
+                $rows[] = self::rowOf($trial);
+                $values[] = $value;
+                $own[] = self::measuring($measure, $trial->swatch);
+                $of[] = self::named($trial->kind, $trial->diameter, $trial->density);
+            }
+        }
+        foreach ($worked as $one) {
+            $rows[] = self::row($one->hook, $one->diameter, $one->kind, $one->motif);
+            $values[] = log($one->strand->mm / self::loops($one->hook, $one->diameter, $one->kind, $one->motif));
+            $own[] = $one->relative;
+            $of[] = null;
+        }
+
+        return GroupedModel::learn(
+            self::prior($measure),
+            $rows,
+            $values,
+            $own,
+            $of,
+            [self::NOISE, self::SWATCHES_KNOWN],
+            [self::STRANDS, self::STRANDS_KNOWN],
+        );
+    }
+
+    /** What one strand is told from others of its kind by. */
+    private static function named(Kind $kind, Length $diameter, ?LinearDensity $density): string
+    {
+        return $kind->value.' '.round($diameter->mm, 2).' '.round($density->gramsPerMetre ?? 0.0, 3);
     }
 
     /** "3 swatches of yours and one bag weighed in the work"; '' where nothing has taught it. */
@@ -143,22 +175,29 @@ final readonly class LearnedHand
         ], fn(string $said): bool => $said !== ''));
     }
 
-    /** What one stitch of the next swatch comes to. */
-    public function predict(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): Predicted
-    {
+    /**
+     * What one stitch of the next swatch comes to, of that strand where she has swatched it, else of one of its kind.
+     */
+    public function predict(
+        HookSize $hook,
+        Length $diameter,
+        Kind $kind,
+        Motif $motif,
+        ?LinearDensity $density = null,
+    ): Predicted {
+        $strand = self::named($kind, $diameter, $density);
         $row = self::row($hook, $diameter, $kind, $motif);
-        $spread = function (string $measure, float $centre) use ($row): Spread {
-            $model = $this->models[$measure];
-
-            return new Spread($centre * exp($model->expected($row)), sqrt($model->variance($row) + self::NOISE ** 2));
-        };
-        $common = fn(string $measure): float => self::common($measure, $hook, $diameter, $motif);
+        $spread = fn(string $measure): Spread => new Spread(
+            self::common($measure, $hook, $diameter, $kind, $motif)
+                * exp($this->models[$measure]->expected($row, $strand)),
+            sqrt($this->models[$measure]->variance($row, $strand) + $this->models[$measure]->noise ** 2),
+        );
 
         return new Predicted(
             $motif,
-            $spread('width', $common('width')),
-            $spread('height', $common('height')),
-            $spread('strand', $common('strand')),
+            $spread('width'),
+            $spread('height'),
+            $spread('strand'),
             $this->swatches,
             $this->bags,
         );
@@ -167,26 +206,38 @@ final readonly class LearnedHand
     /** What a bag would be worked at: its stitch, and others beside it. */
     public function predictBag(HookSize $hook, Material $material, Motif $motif): Predicted
     {
-        $one = $this->predict($hook, $material->diameter, $material->kind, $motif);
-        $row = self::row($hook, $material->diameter, $material->kind, $motif);
+        [$diameter, $kind] = [$material->diameter, $material->kind];
+        $one = $this->predict($hook, $diameter, $kind, $motif, $material->density);
+        $strand = self::named($kind, $diameter, $material->density);
+        $row = self::row($hook, $diameter, $kind, $motif);
 
         return $one->beside(
             array_map(
-                fn(Motif $other): Proportion => $this->proportion($row, $motif, $other),
+                fn(Motif $other): Proportion => $this->proportion(
+                    [$row, $strand],
+                    $motif,
+                    $other,
+                    self::loops($hook, $diameter, $kind, $other) / self::loops($hook, $diameter, $kind, $motif),
+                ),
                 $this->othersThan($motif),
             ),
         );
     }
 
     /** What the prior expects of any hand: one stitch's width, height or strand, mm. */
-    public static function common(string $measure, HookSize $hook, Length $diameter, Motif $motif): float
-    {
+    public static function common(
+        string $measure,
+        HookSize $hook,
+        Length $diameter,
+        Kind $kind,
+        Motif $motif,
+    ): float {
         [$width, $height] = self::centre($hook, $diameter, $motif);
 
         return match ($measure) {
             'width' => $width,
             'height' => $height,
-            default => self::loops($hook, $diameter, $motif),
+            default => self::loops($hook, $diameter, $kind, $motif),
         };
     }
 
@@ -198,7 +249,12 @@ final readonly class LearnedHand
     public function proportions(Motif $measured): array
     {
         return array_map(
-            fn(Motif $other): Proportion => $this->proportion(null, $measured, $other),
+            fn(Motif $other): Proportion => $this->proportion(
+                null,
+                $measured,
+                $other,
+                self::usual($other) / self::usual($measured),
+            ),
             $this->othersThan($measured),
         );
     }
@@ -209,8 +265,18 @@ final readonly class LearnedHand
         return array_values(array_filter($this->asked ?? Motif::all(), fn(Motif $other): bool => $other !== $motif));
     }
 
-    /** @param ?list<float> $predicted the row the gauge itself was predicted of; null where it was measured */
-    private function proportion(?array $predicted, Motif $of, Motif $other): Proportion
+    /** Loops of a stitch where no strand and hook are spoken of, mm. */
+    private static function usual(Motif $motif): float
+    {
+        return self::loops(HookSize::mm(self::HOOK), Length::mm(self::DIAMETER), Kind::Cord, $motif);
+    }
+
+    /**
+     * @param ?array{list<float>, string} $predicted the row and strand the gauge itself was predicted of; null where it
+     *        was measured
+     * @param float $loops those of the other against its own
+     */
+    private function proportion(?array $predicted, Motif $of, Motif $other, float $loops): Proportion
     {
         [$hook, $diameter] = [HookSize::mm(self::HOOK), Length::mm(self::DIAMETER)];
         $beside = array_map(
@@ -218,18 +284,20 @@ final readonly class LearnedHand
             self::row($hook, $diameter, Kind::Cord, $other),
             self::row($hook, $diameter, Kind::Cord, $of),
         );
-        // Each of the two has its own noise beside what the hand is not known by.
-        $off = fn(string $measure): float => $this->models[$measure]->variance($beside) + 2 * self::NOISE ** 2;
+        // Each of the two has its own noise beside what the hand is not known by; the strand's own way is of both.
+        $off = fn(string $measure): float => $this->models[$measure]->varianceBeside($beside)
+            + 2 * $this->models[$measure]->noise ** 2;
         $spread = fn(string $measure, float $common): Spread => new Spread(
             $common * exp($this->models[$measure]->expected($beside)),
             sqrt($off($measure)),
         );
-        $strand = $spread('strand', self::loops($hook, $diameter, $other) / self::loops($hook, $diameter, $of));
+        $strand = $spread('strand', $loops);
         $sharing = 0.0;
         if ($predicted !== null) {
             // What the two are off is not independent: the part that goes with the gauge's own is told by itself.
-            $own = $this->models['strand']->variance($predicted) + self::NOISE ** 2;
-            $sharing = ($this->models['strand']->covariance($beside, $predicted) - self::NOISE ** 2) / $own;
+            $model = $this->models['strand'];
+            $own = $model->variance(...$predicted) + $model->noise ** 2;
+            $sharing = ($model->covariance($beside, ...$predicted) - $model->noise ** 2) / $own;
             $strand = new Spread($strand->likely, sqrt(max(0.0, $off('strand') - $sharing ** 2 * $own)));
         }
 
@@ -243,7 +311,8 @@ final readonly class LearnedHand
     }
 
     /**
-     * Each swatch that the others do not bear out, by its place: what is odd about it.
+     * Swatches that the others do not bear out, by their places: what is odd about each. The oddest is named and set
+     * aside, and the rest are asked again, until none is odd.
      *
      * @param list<Trial> $trials
      *
@@ -251,60 +320,91 @@ final readonly class LearnedHand
      */
     public static function doubts(array $trials): array
     {
-        if (count($trials) < 2) {
-            return [];
-        }
-        $hand = self::of($trials);
         $doubts = [];
-        foreach ($trials as $place => $trial) {
-            $said = [];
-            foreach ([
-                'width' => 'is %s wide',
-                'height' => 'is %s high',
-                'strand' => 'takes %s strand',
-            ] as $measure => $say) {
-                [$off, $deviation] = $hand->withoutIt($measure, $trial);
-                if (abs($off) > self::DOUBTFUL * $deviation) {
-                    $said[$measure] = sprintf(
-                        $say,
-                        (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'),
-                    );
-                }
+        $rest = $trials;
+        while (count($rest) > 1) {
+            $oddest = self::oddest(array_values($rest));
+            $place = array_keys($rest)[$oddest];
+            $others = array_values(array_diff_key($rest, [$place => true]));
+            $odd = self::of($others)->isOdd($trials[$place], self::doubtful(3 * count($rest)));
+            if ($odd === []) {
+                break;
             }
-            if ($said !== []) {
-                $doubts[$place] = 'A stitch '
-                    .implode(' and ', $said)
-                    .' than your '
-                    .(count($trials) === 2 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
-                    .(array_keys($said) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others '
-                    .'lay relaxed?')
-                    .(isset($said['strand']) ? ' Weighed with something else, or counted over a part of it?' : '');
-            }
+            $doubts[$place] = 'A stitch '.implode(' and ', $odd).' than your '
+                .(count($trials) === 2 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
+                .(array_keys($odd) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others '
+                .'lay relaxed?')
+                .(isset($odd['strand']) ? ' Weighed with something else, or counted over a part of it?' : '');
+            $rest = array_diff_key($rest, [$place => true]);
         }
 
         return $doubts;
     }
 
     /**
-     * How far a swatch that taught it is off what the others alone would expect, and how far it may be. One row is
-     * taken out of a model without learning it anew: with m and v the row's mean and variance, s² its noise and h =
-     * v/s², the mean is (m − h·y)/(1 − h) and the variance v/(1 − h) (the Sherman–Morrison update).
+     * Which of some swatches is the farthest off what the others expect.
      *
-     * @return array{float, float} of logarithms; nothing off where it was not measured
+     * @param non-empty-list<Trial> $trials
      */
-    private function withoutIt(string $measure, Trial $trial): array
+    private static function oddest(array $trials): int
     {
-        $value = self::value($measure, $trial);
-        if ($value === null) {
-            return [0.0, 1.0];
-        }
-        $row = self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif, $trial->blocked);
-        $noise = self::NOISE ** 2 + self::measuring($measure, $trial->swatch) ** 2;
-        $variance = $this->models[$measure]->variance($row);
-        $share = $variance / $noise;
-        $mean = ($this->models[$measure]->expected($row) - $share * $value) / (1 - $share);
+        $hand = self::of($trials);
+        $off = array_map(fn(Trial $trial): float => max(array_map(
+            function (string $measure) use ($hand, $trial): float {
+                $value = self::value($measure, $trial);
+                [$off, $deviation] = $value === null ? [0.0, 1.0] : $hand->models[$measure]->without(
+                    self::rowOf($trial),
+                    $value,
+                    self::measuring($measure, $trial->swatch),
+                    self::named($trial->kind, $trial->diameter, $trial->density),
+                );
 
-        return [$value - $mean, sqrt($variance / (1 - $share) + $noise)];
+                return abs($off) / $deviation;
+            },
+            ['width', 'height', 'strand'],
+        )), $trials);
+
+        return array_keys($off, max($off), true)[0];
+    }
+
+    /**
+     * What is odd about a swatch that did not teach it.
+     *
+     * @param float $doubtful deviations
+     *
+     * @return array<string, string> by measure; none where nothing is
+     */
+    private function isOdd(Trial $trial, float $doubtful): array
+    {
+        $said = [];
+        foreach ([
+            'width' => 'is %s wide',
+            'height' => 'is %s high',
+            'strand' => 'takes %s strand',
+        ] as $measure => $say) {
+            $model = $this->models[$measure];
+            $strand = self::named($trial->kind, $trial->diameter, $trial->density);
+            $value = self::value($measure, $trial);
+            $row = self::rowOf($trial);
+            $off = $value === null ? 0.0 : $value - $model->expected($row, $strand);
+            $deviation = sqrt(
+                $model->variance($row, $strand) + $model->noise ** 2 + self::measuring($measure, $trial->swatch) ** 2,
+            );
+            if (abs($off) > $doubtful * $deviation) {
+                $said[$measure] = sprintf(
+                    $say,
+                    (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'),
+                );
+            }
+        }
+
+        return $said;
+    }
+
+    /** Deviations beyond which one of so many measures lies by chance for one maker in FALSE_ALARMS (Šidák). */
+    private static function doubtful(int $measures): float
+    {
+        return Normal::quantile(1 - (1 - (1 - self::FALSE_ALARMS) ** (1 / $measures)) / 2);
     }
 
     private static function prior(string $measure): LinearModel
@@ -321,6 +421,12 @@ final readonly class LearnedHand
         return LinearModel::prior(array_fill(0, count($deviations), 0.0), $deviations);
     }
 
+    /** @return list<float> */
+    private static function rowOf(Trial $trial): array
+    {
+        return self::row($trial->hook, $trial->diameter, $trial->kind, $trial->swatch->motif, $trial->blocked);
+    }
+
     /** Logarithm of what was measured over what the prior expects; null where it was not. */
     private static function value(string $measure, Trial $trial): ?float
     {
@@ -332,7 +438,9 @@ final readonly class LearnedHand
         return match ($measure) {
             'width' => log($gauge->width->mm / $width),
             'height' => log($gauge->height->mm / $height),
-            default => $strand === null ? null : log($strand->mm / self::loops($trial->hook, $trial->diameter, $motif)),
+            default => $strand === null ? null : log(
+                $strand->mm / self::loops($trial->hook, $trial->diameter, $trial->kind, $motif),
+            ),
         };
     }
 
@@ -355,11 +463,15 @@ final readonly class LearnedHand
         return [$width, $width * self::HEIGHT_OVER_WIDTH * $motif->relativeHeight()];
     }
 
-    private static function loops(HookSize $hook, Length $diameter, Motif $motif): float
+    private static function loops(HookSize $hook, Length $diameter, Kind $kind, Motif $motif): float
     {
         [$width, $height] = self::centre($hook, $diameter, Motif::single());
 
-        return $motif->loopLength(Length::mm($width), Length::mm($height))->mm;
+        return $motif->loopLength(
+            Length::mm($width),
+            Length::mm($height),
+            $diameter->times($kind->pressed()),
+        )->mm;
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class Perspective
             throw new NotUnderstood('Mark the card’s four corners.');
         }
         self::mustGoRound($corners);
-        [$wide, $high] = $upright ? [self::CARD_SHORT, self::CARD_LONG] : [self::CARD_LONG, self::CARD_SHORT];
+        [$wide, $high] = self::card($upright);
         $true = [[0.0, 0.0], [$wide, 0.0], [$wide, $high], [0.0, $high]];
         // Told from the card's middle, which surely lies on the table, and in figures near one, so that no row
         // outweighs another.
@@ -67,6 +67,36 @@ final readonly class Perspective
         }
 
         return new self($map, $middle, $scale);
+    }
+
+    /** @return array{float, float} its sides as it lies, mm */
+    public static function card(bool $upright): array
+    {
+        return $upright ? [self::CARD_SHORT, self::CARD_LONG] : [self::CARD_LONG, self::CARD_SHORT];
+    }
+
+    /**
+     * The map the other way, from millimetres on the table to pixels, up to its length.
+     *
+     * @return array{list<float>, list<float>, list<float>} its columns
+     */
+    public function seen(): array
+    {
+        [$a, $b, $c, $d, $e, $f, $g, $h] = $this->map;
+        $columns = [
+            [$e - $f * $h, $f * $g - $d, $d * $h - $e * $g],
+            [$c * $h - $b, $a - $c * $g, $b * $g - $a * $h],
+            [$b * $f - $c * $e, $c * $d - $a * $f, $a * $e - $b * $d],
+        ];
+
+        return array_map(
+            fn(array $column): array => [
+                $this->scale * $column[0] + $this->middle[0] * $column[2],
+                $this->scale * $column[1] + $this->middle[1] * $column[2],
+                $column[2],
+            ],
+            $columns,
+        );
     }
 
     /**

@@ -205,12 +205,14 @@ final class Motif
      *
      * @param Length $width of one stitch
      * @param Length $singleHeight height of a row of single crochet
+     * @param Length $thickness of the strand as it is pressed in a stitch
      */
-    public function loopLength(Length $width, Length $singleHeight): Length
+    public function loopLength(Length $width, Length $singleHeight, Length $thickness): Length
     {
         $sum = Length::mm(0);
         foreach ($this->stitches as $stitch) {
-            $sum = $sum->plus($stitch->loopLength($width, $singleHeight)->times($this->tally->many($stitch)));
+            $one = $stitch->loopLength($width, $singleHeight, $thickness);
+            $sum = $sum->plus($one->times($this->tally->many($stitch)));
         }
 
         return $sum->times(1 / ($this->multiple * count($this->rows)));

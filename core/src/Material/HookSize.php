@@ -153,8 +153,10 @@ final readonly class HookSize
     {
         $names = fn(string $letter): array => explode('/', explode('-', $letter)[0]);
         // What a size is called by first goes before what it is called as well.
-        $meant = array_filter(self::LETTERS, fn(string $letter): bool => $names($letter)[0] === $name)
-            ?: array_filter(self::LETTERS, fn(string $letter): bool => in_array($name, $names($letter), true));
+        $meant = array_filter(self::LETTERS, fn(string $letter): bool => $names($letter)[0] === $name);
+        $meant = $meant !== []
+            ? $meant
+            : array_filter(self::LETTERS, fn(string $letter): bool => in_array($name, $names($letter), true));
         if (count($meant) === 1) {
             return self::mm((float) array_key_first($meant));
         }

@@ -43,6 +43,17 @@ enum Kind: string
         };
     }
 
+    /** Share of its thickness that a strand keeps in a stitch: film and jersey give, a cord does not. From memory. */
+    public function pressed(): float
+    {
+        return match ($this) {
+            self::TShirt, self::Raffia => 0.7,
+            self::Plarn, self::Ribbon => 0.6,
+            self::Strand => 0.9,
+            default => 1.0,
+        };
+    }
+
     /** Whether it runs in metres and is weighed; all else is counted, or measured by the length. */
     public function isStrand(): bool
     {

@@ -322,7 +322,7 @@ final class Notes
                 $doubt,
             );
         }
-        $loops = $gauge->motif->loopLength($gauge->width, $gauge->singleHeight());
+        $loops = $gauge->loops();
         $times = $gauge->strand($this->plan->spec->strands->own->density)->mm / $loops->mm;
         if ($times > self::ODD_WEIGHT || $times < 1 / self::ODD_WEIGHT) {
             $this->add(

@@ -146,7 +146,7 @@ final class MendsTest extends TestCase
 
     public function testASmallerHookWhereTheHandIsKnown(): void
     {
-        $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g'])));
+        $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '850 g'])));
         $hand = LearnedHand::of(
             [
                 new Trial(

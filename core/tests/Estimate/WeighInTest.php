@@ -25,6 +25,7 @@ use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Gauge\Loops;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -133,7 +134,7 @@ final class WeighInTest extends TestCase
 
     private static function chain(): float
     {
-        return 3.2 * 12 * (790 / 8.2) / 94 / 1000 * 8.2;
+        return Loops::mm('ch', 12, 11.5, 4) / Loops::mm('sc', 12, 11.5, 4) * 0.79;
     }
 
     /** Before any weigh-in a row takes what its stitches do; a weigh-in of just what was expected changes nothing. */
@@ -383,9 +384,9 @@ final class WeighInTest extends TestCase
         self::assertEqualsWithDelta(79, $grams($swatch, 'swatch'), 1e-9);
         self::assertEqualsWithDelta($plain->grams->likely + 79, $swatch->grams->likely, 1e-9);
         self::assertLessThan($plain->enough, $swatch->enough);
-        // Not weighed, its own loops say what it took: 100 stitches of 4(12 + 11.5) mm.
+        // Not weighed, its own loops say what it took: 100 stitches.
         self::assertEqualsWithDelta(
-            100 * 4 * 23.5 / 1000 * 8.2,
+            100 * Loops::mm('sc', 12, 11.5, 4) / 1000 * 8.2,
             $grams(self::estimate(['gauge/from_on_hand' => true, 'gauge/mass' => null]), 'swatch'),
             1e-9,
         );
@@ -420,7 +421,9 @@ final class WeighInTest extends TestCase
         self::assertEqualsWithDelta($plain->remaining->likely, $swatch->remaining->likely, 1e-6);
     }
 
-    /** Ten thousand are drawn by fescue:calibrate; these few must not be far from it, and the document tells of these. */
+    /**
+     * Ten thousand are drawn by fescue:calibrate; these few must not be far from it, and the document tells of these.
+     */
     public function testEstimatesAreAsSureAsTheySay(): void
     {
         $calibration = new Calibration(new Chance(new Randomizer(new Mt19937(4))));

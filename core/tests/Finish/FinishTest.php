@@ -27,6 +27,7 @@ use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Gauge\Loops;
 use Fescue\Core\Tests\Panel\Built;
 use Fescue\Core\Tests\Shape\Outside;
 use PHPUnit\Framework\TestCase;
@@ -230,9 +231,9 @@ final class FinishTest extends TestCase
         self::assertEqualsWithDelta(54.0, self::fitted(['type' => 'tassels'])->minutes, 1e-9);
         self::assertEqualsWithDelta(62.0, self::fitted(['type' => 'zip'])->minutes, 1e-9, 'Two a centimetre.');
         $parts = array_column($tasselled->parts, 'grams', 'part');
-        // Sc of 4(w + h): 20 stitches, ten rows over the front and half the depth of the base in rows.
+        // 20 stitches of sc, ten rows over the front and half the depth of the base in rows.
         $rows = (int) round((115 + Ways::plan([])->comesOut->baseWidth->mm / 2) / 11.5);
-        $metres = 9 * 5.95 + 20 * $rows * 4 * (0.012 + 0.0115) + 0.35;
+        $metres = 9 * 5.95 + 20 * $rows * Loops::mm('sc', 12, 11.5, 4) / 1000 + 0.35;
         self::assertEqualsWithDelta(8.2 * $metres, $parts['finish'], 1e-6);
         self::assertEqualsWithDelta($plain->grams->likely + 8.2 * $metres, $tasselled->grams->likely, 1e-6);
         self::assertSame(

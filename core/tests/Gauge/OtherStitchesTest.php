@@ -77,11 +77,10 @@ final class OtherStitchesTest extends TestCase
             array_map(fn($part): float => $part->part === 'body' ? 0.0 : $part->grams, $of->parts),
         );
         self::assertEqualsWithDelta($other($guessed), $other($measured), 1e-9);
-        // Its first round climbs by a sc and an hdc: of 12.4 mm they take 95.6 and 134.72 mm where a dc takes 166.4 and
-        // its chain 39.68.
-        $repeat = 166.4 + 39.68;
+        // Its first round climbs by a sc and an hdc, in place of dc of 12.4 mm with a chain each.
+        $of = fn(string $stitch): float => Loops::mm($stitch, 12.4, 11.5, 4);
         self::assertEqualsWithDelta(
-            6 * 56 * 0.79 + (5 * 28 - (2 * 166.4 - 95.6 - 134.72) / $repeat) * 1.2,
+            6 * 56 * 0.79 + (5 * 28 - (2 * $of('dc') - $of('sc') - $of('hdc')) / ($of('dc') + $of('ch'))) * 1.2,
             $measured->parts[1]->grams,
             1e-6,
         );
@@ -156,9 +155,9 @@ final class OtherStitchesTest extends TestCase
         // The slot's opening is of sc: as many as make 12 cm of 11.5 mm, on its middle.
         self::assertContains(Plans::count($plan, '/handles/skip'), [10, 11]);
         self::assertArrayNotHasKey('slot-off-centre', self::notes($plan));
-        // Ten stitches of dc take what their loops do; a sc as its own are wide: 4 (11.5 + 11) mm.
+        // Ten stitches of dc take what their loops do; a sc as its own are wide.
         $each = Breakdown::of($plan)->each;
-        self::assertEqualsWithDelta([0.09, 4 * (14 + 22) / 1000 + 0.028], [$each['sc'], $each['dc']], 3e-4);
+        self::assertEqualsWithDelta([Loops::mm('sc', 11.5, 11, 4) / 1000, Loops::mm('dc', 14, 11, 4) / 1000], [$each['sc'], $each['dc']], 3e-4);
     }
 
     public function testABandThatIsWiderIsSaidWhereItBegins(): void

@@ -99,9 +99,10 @@ final class ProportionTest extends TestCase
         );
         $double = self::of($all, Motif::named('dc'));
         self::assertEqualsWithDelta([1.0, 2.0], [$double->width->likely, $double->height->likely], 1e-12);
-        // Handbook 4, with h of 0.95 w: 4(w + 2h) + 2w over 4(w + h). From memory.
-        self::assertEqualsWithDelta((4 * (1 + 1.9) + 2) / (4 * 1.95), $double->strand->likely, 1e-12);
-        self::assertEqualsWithDelta(sqrt(0.07 ** 2 + 2 * 0.04 ** 2), $double->strand->relative, 1e-12);
+        // Of cord of 4 mm on 8 mm, with h of 0.95 w. From memory.
+        $of = fn(string $stitch): float => Loops::mm($stitch, 12.4, 0.95 * 12.4, 4);
+        self::assertEqualsWithDelta($of('dc') / $of('sc'), $double->strand->likely, 1e-12);
+        self::assertEqualsWithDelta(sqrt(0.07 ** 2 + 2 * 0.05 ** 2), $double->strand->relative, 1e-12);
         self::assertSame(0.0, $double->sharing);
     }
 
@@ -136,7 +137,13 @@ final class ProportionTest extends TestCase
             $own = $hand->predictBag($hook, new Material($kind, $diameter, LinearDensity::gramsPerMetre(5)), $motif);
             self::assertCount(count(Motif::all()) - 1, $own->others);
             foreach ($own->others as $other) {
-                $straight = $hand->predict($hook, $diameter, $kind, Motif::named($other->of));
+                $straight = $hand->predict(
+                    $hook,
+                    $diameter,
+                    $kind,
+                    Motif::named($other->of),
+                    LinearDensity::gramsPerMetre(5),
+                );
                 foreach (['width', 'height', 'strand'] as $measure) {
                     self::assertEqualsWithDelta(
                         1,
@@ -159,10 +166,10 @@ final class ProportionTest extends TestCase
         self::assertEqualsWithDelta(5 * 23.0, $common->comesOut->height->mm - 8 * 11.5, 1e-9);
         self::assertEqualsWithDelta(5 * 2.4 * 11.5, $hers->comesOut->height->mm - 8 * 11.5, 1e-9);
         [$guessed, $known] = [MaterialEstimate::of($common), MaterialEstimate::of($hers)];
-        // Its first round climbs by a sc and an hdc, as much less than a dc as their loops of 12.6 mm are: 96.4 and
-        // 135.78 mm for 167.6.
+        // Its first round climbs by a sc and an hdc, as much less than a dc as their loops of 12.6 mm are.
+        $of = fn(string $stitch): float => Loops::mm($stitch, 12.6, 11.5, 4);
         self::assertEqualsWithDelta(
-            6 * 56 * 0.79 + (5 * 56 - 2 + (96.4 + 135.78) / 167.6) * 2.2 * 0.79,
+            6 * 56 * 0.79 + (5 * 56 - 2 + ($of('sc') + $of('hdc')) / $of('dc')) * 2.2 * 0.79,
             $known->parts[1]->grams,
             1e-6,
         );
@@ -179,7 +186,8 @@ final class ProportionTest extends TestCase
         $measured = self::plan(['proportions' => [self::TALL], 'also' => [$double]]);
         self::assertEqualsWithDelta(5 * 25.0, $measured->comesOut->height->mm - 8 * 11.5, 1e-9);
         self::assertEqualsWithDelta(
-            6 * 56 * 0.79 + (5 * 56 - 2 + (94 + 132.6) / 164) * 1.4,
+            6 * 56 * 0.79 + (5 * 56 - 2 + (Loops::mm('sc', 12, 11.5, 4) + Loops::mm('hdc', 12, 11.5, 4))
+                / Loops::mm('dc', 12, 11.5, 4)) * 1.4,
             MaterialEstimate::of($measured)->parts[1]->grams,
             1e-6,
         );

@@ -8,6 +8,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Gauge\Loops;
 use PHPUnit\Framework\TestCase;
 
 final class MotifTest extends TestCase
@@ -19,8 +20,8 @@ final class MotifTest extends TestCase
             self::assertTrue($motif->isMadeOf($motif->post()));
             self::assertFalse($motif->isMadeOf(Stitch::Chain));
             self::assertEqualsWithDelta(
-                $motif->post()->loopLength(Length::mm(9), Length::mm(8))->mm,
-                $motif->loopLength(Length::mm(9), Length::mm(8))->mm,
+                $motif->post()->loopLength(Length::mm(9), Length::mm(8), Length::mm(3))->mm,
+                $motif->loopLength(Length::mm(9), Length::mm(8), Length::mm(3))->mm,
                 1e-12,
             );
             self::assertSame($motif->post()->relativeHeight(), $motif->relativeHeight());
@@ -28,8 +29,7 @@ final class MotifTest extends TestCase
     }
 
     /**
-     * Handbook 7: mesh is a multiple of 2. Handbook 4: dc ≈ 4(w+2h)+2w and ch ≈ 3.2w, from memory; both tops of a
-     * repeat are stitches.
+     * Handbook 7: mesh is a multiple of 2; both tops of a repeat are stitches.
      */
     public function testAMeshIsAPostAndAChain(): void
     {
@@ -41,8 +41,8 @@ final class MotifTest extends TestCase
         self::assertTrue($mesh->isMadeOf(Stitch::Double) && $mesh->isMadeOf(Stitch::Chain));
         self::assertFalse($mesh->isMadeOf(Stitch::Single));
         self::assertEqualsWithDelta(
-            (4 * (10 + 16) + 20 + 32) / 2,
-            $mesh->loopLength(Length::mm(10), Length::mm(8))->mm,
+            (Loops::mm('dc', 10, 8, 4) + Loops::mm('ch', 10, 8, 4)) / 2,
+            $mesh->loopLength(Length::mm(10), Length::mm(8), Length::mm(4))->mm,
             1e-9,
         );
     }

@@ -8,6 +8,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Gauge\Loops;
 use Fescue\Core\Tests\Panel\Built;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Grain;
@@ -228,7 +229,10 @@ final class CourseTest extends TestCase
         self::assertNull(Tape::across($plan, 6, Length::mm(0)));
     }
 
-    /** Over 7 rounds the front's marks came to stand 2 stitches before the back's: all move by 1, a round leans by 1/7. */
+    /**
+     * Over 7 rounds the front's marks came to stand 2 stitches before the back's: all move by 1, a round leans by
+     * 1/7.
+     */
     public function testMarksMoveByHalfTheGapAndTeachTheLean(): void
     {
         $plan = Ways::plan(['lean' => 0.05]);
@@ -256,7 +260,7 @@ final class CourseTest extends TestCase
         self::assertTrue($plain->endsPart(count($plain->rows) - 1));
     }
 
-    /** Taken, the tape is the gauge of this work: width, height and strand, by loops of 4(w + h). */
+    /** Taken, the tape is the gauge of this work: width, height and strand, by its loops. */
     public function testTheTapeIsTheGaugeOfThisWork(): void
     {
         // Its growth is given, as it is where the tape is taken: what is worked stays.
@@ -265,7 +269,7 @@ final class CourseTest extends TestCase
         self::assertEqualsWithDelta(1.05 * $was->comesOut->flatWidth->mm, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(0.9 * $was->comesOut->height->mm, $plan->comesOut->height->mm, 1e-9);
         self::assertEqualsWithDelta(
-            0.79 * (1.05 * 12 + 0.9 * 11.5) / (12 + 11.5),
+            0.79 * Loops::mm('sc', 1.05 * 12, 0.9 * 11.5, 4) / Loops::mm('sc', 12, 11.5, 4),
             $plan->gauge->mass->grams ?? 0.0,
             1e-9,
         );

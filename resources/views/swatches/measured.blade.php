@@ -7,6 +7,7 @@
             @if ($one)<p class="figure"><b>{{ Decimal::print($one->likely, 2) }} ± {{ Decimal::print($one->likely * $one->relative, 2) }}</b> mm<span>a {{ $what }}, {{ Decimal::print(100 / $one->likely, 1) }} in 10 cm, {{ Decimal::print(101.6 / $one->likely, 1) }} in 4 in</span></p>@endif
         @endforeach
     </div>
+    <p class="soft">{{ $marks->reckoned }}</p>
 @elseif ($marks->wrong === [])
     <p class="soft">Say how many stitches and rows lie between the marks, and they are measured here.</p>
 @endif

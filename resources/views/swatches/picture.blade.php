@@ -33,6 +33,11 @@
                 <x-field name="rows" label="Rows between the marks" :value="$marks->typed('rows')" inputmode="decimal" placeholder="10" autocomplete="off" />
             </div>
             <label class="check"><input type="checkbox" name="upright" value="1" @checked($marks->typed('upright') === '1')> The card stands on its short side</label>
+            <div class="pair">
+                <x-pick name="lies" label="The card lies" :options="PictureMarks::LIES" :value="$marks->typed('lies')" />
+                <x-field name="thick" label="The fabric is thick" :value="$marks->typed('thick')" hint="blank: two strands" placeholder="8 mm" autocomplete="off" />
+                <x-pick name="set" label="The marks are set" :options="PictureMarks::SET" :value="$marks->typed('set')" />
+            </div>
             <button class="btn btn-quiet">Measure</button>
             <div class="section-rule" data-region="measured" role="status">@include('swatches.measured')</div>
             <div class="pair">

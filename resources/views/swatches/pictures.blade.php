@@ -6,7 +6,7 @@
     </div>
     <div class="column">
         <h2>Gauge from a picture</h2>
-        <p>Lay the swatch flat and a bank card, or any card of that size, beside it on the same table. Take the picture from above; a slant does no harm, it is undone. Then mark the card’s corners and the ends of a run of stitches and of rows.</p>
+        <p>Lay the swatch flat and a bank card, or any card of that size, on it, or beside it on something as thick: what lies higher than the card is nearer to the camera and seems larger. Take the whole picture from straight above. Then mark the card’s corners and the ends of a run of stitches and of rows. A slant is undone; a card on the table and a fabric’s thickness are reckoned with where you say them, and leave it less sure.</p>
         @error('picture')<div class="flash trouble" role="alert" tabindex="-1" data-focus><p><b>Not taken.</b> {{ $message }}</p></div>@enderror
         <form method="post" action="{{ route('swatches.pictures') }}" enctype="multipart/form-data">
             @csrf
