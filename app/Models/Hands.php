@@ -132,6 +132,10 @@ final class Hands
      */
     public function differs(?int $but = null): ?float
     {
+        if ($this->outcomes === null && $this->makerId === 0) {
+            // Nobody who is signed in: a bag shown, or one that is begun.
+            $this->outcomes = [];
+        }
         if ($this->outcomes === null) {
             $this->books->open();
             $done = BagFinish::query();

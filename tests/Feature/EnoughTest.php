@@ -165,7 +165,7 @@ final class EnoughTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Used, 90);
+        Ledger::enter($bag->material ?? throw new \LogicException('It has one.'), Move::Used, 80);
         $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough?whole=1")->getContent();
         preg_match_all('/name="do" value="([^"]+)"/', (string) strstr($page, 'The kitchen scale', true), $found);
         self::assertGreaterThanOrEqual(5, count($found[1]));

@@ -21,7 +21,7 @@ final readonly class CardPicture
     private const SCREEN_PX = 0.65;
 
     /** So much better must the other way explain the corners before the card is said to lie so: e to that. */
-    private const SURELY = 3.0;
+    private const SURELY = 4.0;
 
     private ?Camera $camera;
 

@@ -162,7 +162,7 @@ final class ReportTest extends TestCase
             array_map(fn(Note $note): string => $note->lead, $notes($odd)),
         );
         self::assertStringContainsString('more wide than your other swatch says', $notes($odd)[0]->rest);
-        self::assertStringStartsWith('“Grey, on 8”', $notes($odd, ['Red', 'Grey, on 8'])[1]->lead);
+        self::assertStringStartsWith('“Grey, on 8”', $notes($odd, ['Red', 'Grey, on 8'])[0]->lead);
     }
 
     /** How far the size may be off: by the measuring of its swatch, or by what a hand is not known by. */
