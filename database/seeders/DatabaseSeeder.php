@@ -188,7 +188,7 @@ final class DatabaseSeeder extends Seeder
     /** One picture on the table, its marks where they belong. */
     private function picture(User $maker): void
     {
-        $marks = ['stitches' => '10', 'rows' => '8', 'stitch' => 'sc'];
+        $marks = ['stitches' => '10', 'rows' => '8', 'stitch' => 'sc', 'lies' => 'level'];
         foreach (DemoPicture::marks() as $mark => [$x, $y]) {
             $marks += ["{$mark}x" => (string) $x, "{$mark}y" => (string) $y];
         }

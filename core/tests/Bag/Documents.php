@@ -7,6 +7,23 @@ namespace Fescue\Core\Tests\Bag;
 /** Bag documents for tests. */
 final class Documents
 {
+    /** A strand and a swatch of it whose stitches and rows are 12 mm; nothing of a bag. */
+    public const SQUARE = [
+        'format' => 'fescue-bag/1',
+        'name' => 'x',
+        'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'],
+        'hook' => '8 mm',
+        'gauge' => [
+            'stitch' => 'sc',
+            'stitches' => 10,
+            'width' => '12 cm',
+            'rows' => 10,
+            'height' => '12 cm',
+            'mass' => '79 g',
+        ],
+        'working' => 'joined',
+    ];
+
     /**
      * @param array<string, mixed> $changes by path, like ['base/chain' => 3]; null takes a field out
      *

@@ -27,21 +27,12 @@ use PHPUnit\Framework\TestCase;
 /** What outsiders found wrong on tapered, turned, folded and hung bags. Stitches and rows of 12 mm. */
 final class TaperedAndTurnedTest extends TestCase
 {
-    private const B = [
-        'format' => 'fescue-bag/1', 'name' => 'x',
-        'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'], 'hook' => '8 mm',
-        'gauge' => [
-            'stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '12 cm', 'mass' => '79 g',
-        ],
-        'working' => 'joined',
-    ];
-
     private const FRAME = ['type' => 'frame', 'holes' => 9, 'length' => '20 cm'];
 
     /** @param array<string, mixed> $choices */
     private static function plan(array $choices): BagPlan
     {
-        return Planner::plan(BagDocument::read($choices + self::B));
+        return Planner::plan(BagDocument::read($choices + Documents::SQUARE));
     }
 
     /** @param array<string, mixed> $choices */
@@ -210,7 +201,7 @@ final class TaperedAndTurnedTest extends TestCase
                 'size' => ['height' => '20 cm'], 'base' => self::FRAME, 'body' => ['stitch' => 'posts'],
                 'handles' => ['type' => $handle],
                 'changes' => [['from' => 'Round 4', 'to' => 1]],
-                'others' => [self::B['material']],
+                'others' => [Documents::SQUARE['material']],
             ]);
             $names = $plan->work->names();
             self::assertCount(count($plan->work->rows), $names);

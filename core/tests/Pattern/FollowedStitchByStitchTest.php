@@ -12,27 +12,18 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\TestCase;
 
 /**
  * The words alone are followed, a stitch at a time, by another reader than the plan's: from the round that a wall
- * stands
- * on, the stitches beside the front's middle, the back's and both folds are looked for in each round's words, what is
+ * stands on, the stitches beside the front's middle, the back's and both folds are looked for in each round's words, what is
  * turned begun on the same stitch and gone back (stitch i on stitch 2 − i). The plan has to have them in the same
  * place.
  */
 final class FollowedStitchByStitchTest extends TestCase
 {
-    private const B = [
-        'format' => 'fescue-bag/1', 'name' => 'x',
-        'material' => ['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m'], 'hook' => '8 mm',
-        'gauge' => [
-            'stitch' => 'sc', 'stitches' => 10, 'width' => '12 cm', 'rows' => 10, 'height' => '12 cm', 'mass' => '79 g',
-        ],
-        'working' => 'joined',
-    ];
-
     private const BASE = ['type' => 'rows', 'stitch' => 'sc', 'across' => 20, 'rows' => 6];
 
     /** Widened by 48 stitches, the slots stay on the front's middle and the back's, and increases on the folds. */
@@ -113,7 +104,7 @@ final class FollowedStitchByStitchTest extends TestCase
     /** @param array<string, mixed> $choices */
     private static function plan(array $choices): BagPlan
     {
-        return Planner::plan(BagDocument::read($choices + self::B));
+        return Planner::plan(BagDocument::read($choices + Documents::SQUARE));
     }
 
     private static function follow(BagPlan $plan, string $of = ''): void

@@ -35,7 +35,7 @@
             <label class="check"><input type="checkbox" name="upright" value="1" @checked($marks->typed('upright') === '1')> The card stands on its short side</label>
             <div class="pair">
                 <x-pick name="lies" label="The card lies" :options="PictureMarks::LIES" :value="$marks->typed('lies')" />
-                <x-field name="thick" label="The fabric is thick" :value="$marks->typed('thick')" hint="blank: two strands" placeholder="8 mm" autocomplete="off" />
+                <x-field name="thick" label="The fabric is thick" :value="$marks->typed('thick')" placeholder="two strands" autocomplete="off" />
                 <x-pick name="set" label="The marks are set" :options="PictureMarks::SET" :value="$marks->typed('set')" />
             </div>
             <button class="btn btn-quiet">Measure</button>

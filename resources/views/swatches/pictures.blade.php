@@ -6,7 +6,22 @@
     </div>
     <div class="column">
         <h2>Gauge from a picture</h2>
-        <p>Lay the swatch flat and a bank card, or any card of that size, on it, or beside it on something as thick: what lies higher than the card is nearer to the camera and seems larger. Take the whole picture from straight above. Then mark the card’s corners and the ends of a run of stitches and of rows. A slant is undone; a card on the table and a fabric’s thickness are reckoned with where you say them, and leave it less sure.</p>
+        <figure class="card-lies">
+            <svg viewBox="0 0 640 132" role="img" aria-label="From the side: a card on the fabric is as near to the camera as the stitches; one on the table is farther off and seems smaller">
+                @foreach ([20 => 'as near as the stitches', 250 => 'as high, beside it', 480 => 'lower: reckoned, less sure'] as $x => $said)
+                    <g transform="translate({{ $x }} 0)">
+                        <path class="ray" d="M70 14L14 84M70 14L{{ $x === 480 ? '138 99' : '126 84' }}"/>
+                        <rect class="lens" x="60" y="4" width="20" height="10" rx="2"/>
+                        <path class="table" d="M0 104H140"/>
+                        <rect class="fabric" x="14" y="84" width="{{ $x === 20 ? 112 : 66 }}" height="20" rx="5"/>
+                        @if ($x === 250)<rect class="prop" x="92" y="88" width="30" height="16"/>@endif
+                        <rect class="card" x="{{ $x === 20 ? 50 : 88 }}" y="{{ $x === 20 ? 79 : ($x === 250 ? 83 : 99) }}" width="{{ $x === 20 ? 40 : 38 }}" height="5"/>
+                        <text x="70" y="126" text-anchor="middle">{{ $said }}</text>
+                    </g>
+                @endforeach
+            </svg>
+            <figcaption>Lay a bank card, or any card of that size, on the flat swatch, or beside it on something as thick. Take the whole picture from straight above; a slant is undone. Then mark the card’s corners and the ends of a run of stitches and of rows.</figcaption>
+        </figure>
         @error('picture')<div class="flash trouble" role="alert" tabindex="-1" data-focus><p><b>Not taken.</b> {{ $message }}</p></div>@enderror
         <form method="post" action="{{ route('swatches.pictures') }}" enctype="multipart/form-data">
             @csrf
