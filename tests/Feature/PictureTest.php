@@ -141,6 +141,26 @@ final class PictureTest extends TestCase
                 $this->get($path)->assertSee('value="'.$value.'"', false);
             }
         }
+        // 10 pixels to the millimetre of a lens of about 1200 are seen from 120 mm: 10 mm nearer is a twelfth larger.
+        $said = function (array $with) use ($path, $marks): array {
+            $text = (string) $this->postJson("{$path}/marks", $with + $marks)->assertOk()->json('measured');
+            self::assertSame(2, preg_match_all('/<b>([\d.]+) ± ([\d.]+)/', $text, $figures));
+
+            return [(float) $figures[1][0], (float) $figures[2][0], strip_tags($text)];
+        };
+        [$level, $off] = $said([]);
+        [$table, $tableOff, $why] = $said(['lies' => 'table', 'thick' => '10 mm']);
+        self::assertEqualsWithDelta(12 * 11 / 12, $table, 0.25);
+        self::assertGreaterThan(2 * $off, $tableOff);
+        self::assertStringContainsString('10.0 mm above the card', $why);
+        // Not said, it lies between, and less is sure; the strand's thickness says how thick, twice 4 mm.
+        [$between, $betweenOff, $hint] = $said(['lies' => '', 'thick' => '10 mm']);
+        self::assertTrue($table < $between && $between < $level && $betweenOff > $tableOff);
+        self::assertStringContainsString('Say where the card lies', $hint);
+        self::assertStringContainsString('8.0 mm above', $said(['lies' => 'table', 'material_id' => (string) $material->id])[2]);
+        // As the marks are set, so sure.
+        self::assertGreaterThan($off, $said(['set' => 'rough'])[1]);
+        self::assertLessThan($off, $said(['set' => 'edge'])[1]);
         $this->post(
             $path,
             ['hook' => 'twig', 'material_id' => (string) $material->id] + $marks,

@@ -138,6 +138,35 @@ final class GroupedModelTest extends TestCase
         }
     }
 
+    /**
+     * Where nothing but groups of one row is off, by hand: of y a group is off by b²/(b² + n²)·y, with variance
+     * b²n²/(b² + n²), and its row by the rest; both squares are of what was known and of these, three times over. What
+     * is in no group teaches neither.
+     */
+    public function testDeviationsAreThoseOfExpectationAndMaximisation(): void
+    {
+        $values = [0.3, -0.1, 0.25, -0.4];
+        [$n, $b] = [0.1 ** 2, 0.2 ** 2];
+        for ($step = 0; $step < 3; $step++) {
+            [$share, $left] = [$b / ($b + $n), $b * $n / ($b + $n)];
+            $squares = array_sum(array_map(fn(float $y): float => $y ** 2, $values));
+            [$n, $b] = [
+                (2 * 0.1 ** 2 + (1 - $share) ** 2 * $squares + 4 * $left) / 6,
+                (3 * 0.2 ** 2 + $share ** 2 * $squares + 4 * $left) / 7,
+            ];
+        }
+        $learned = GroupedModel::learn(
+            LinearModel::prior([0.0], [1e-9]),
+            array_fill(0, 5, [1.0]),
+            [...$values, 5.0],
+            array_fill(0, 5, 0.0),
+            ['a', 'b', 'c', 'd', null],
+            [0.1, 2.0],
+            [0.2, 3.0],
+        );
+        self::assertEqualsWithDelta([sqrt($n), sqrt($b)], [$learned->noise, $learned->between], 1e-9);
+    }
+
     /** Nothing observed leaves what was known; no row that agrees too well makes it sure of itself. */
     public function testNothingAndAgreementDoNotMakeItSure(): void
     {
