@@ -228,6 +228,9 @@ test('a photo with a card gives the gauge, by mouse and by keys', async ({ page 
     const measured = page.locator('[data-region="measured"]');
     await expect(measured).toContainText('Write how many lie between');
     await page.getByLabel('Rows between the marks').fill('10');
+    await expect(measured).toContainText('Say where the card lies');
+    await page.getByLabel('The card lies').selectOption('on the fabric, or beside it as high');
+    await expect(measured).toContainText('as large as it seems');
     // Measured as the marks move, and there again when the page is opened anew.
     await expectMeasured(measured);
     await page.reload();
@@ -281,6 +284,8 @@ test.describe('on a phone', () => {
         }
         await page.getByLabel('Stitches between the marks').fill('10');
         await page.getByLabel('Rows between the marks').fill('10');
+        await page.getByLabel('The card lies').selectOption('on the fabric, or beside it as high');
+        await expect(page.locator('[data-region="measured"]')).toContainText('as large as it seems');
         await expectMeasured(page.locator('[data-region="measured"]'), 0.6);
         const sure = (await page.locator('[data-region="measured"] b').allTextContents()).map((text) => Number(text.split('±')[1]));
         expect(Math.min(...sure)).toBeGreaterThan(0.2);

@@ -212,14 +212,14 @@ final class LearnedHandTest extends TestCase
     public function testOneMakerInTwentyIsAlarmed(): void
     {
         $seed = random_int(0, 100_000);
-        [$false, $odd] = (new HandCalibration(new Chance(new Randomizer(new Mt19937($seed)))))->alarms(240);
+        [$false, $odd] = (new HandCalibration(new Chance(new Randomizer(new Mt19937($seed)))))->alarms(100);
         foreach ($false as $swatches => $share) {
-            // 0.05 ± 0.014 of 240, thrice.
-            self::assertLessThan(9.3, $share, "{$swatches} swatches, seed {$seed}");
+            // 0.05 ± 0.022 of 100, thrice.
+            self::assertLessThan(11.6, $share, "{$swatches} swatches, seed {$seed}");
         }
-        self::assertGreaterThan(95, $odd[100][0], "seed {$seed}");
-        self::assertGreaterThan(60, $odd[40][0], "seed {$seed}");
-        self::assertLessThan(9.3, max(array_column($odd, 1)), "seed {$seed}");
+        self::assertGreaterThan(93, $odd[100][0], "seed {$seed}");
+        self::assertGreaterThan(55, $odd[40][0], "seed {$seed}");
+        self::assertLessThan(11.6, max(array_column($odd, 1)), "seed {$seed}");
     }
 
     /** Of makers who are not as it supposes: the bands hold nine times in ten, whatever was swatched. */
@@ -339,7 +339,7 @@ final class LearnedHandTest extends TestCase
         $chance = new Chance(new Randomizer(new Mt19937(31)));
         foreach ([0, 1, 6] as $swatches) {
             $held = ['width' => 0, 'height' => 0, 'strand' => 0];
-            $draws = 1500;
+            $draws = 700;
             for ($draw = 0; $draw < $draws; $draw++) {
                 $maker = new DrawnHand($chance);
                 $trials = [];
@@ -359,7 +359,7 @@ final class LearnedHandTest extends TestCase
                 }
             }
             foreach ($held as $measure => $count) {
-                self::assertEqualsWithDelta(0.9, $count / $draws, 0.03, "{$measure} after {$swatches}");
+                self::assertEqualsWithDelta(0.9, $count / $draws, 0.04, "{$measure} after {$swatches}");
             }
         }
     }

@@ -194,7 +194,7 @@ final class PerspectiveTest extends TestCase
         $seed = random_int(0, 100_000);
         $random = new Chance(new Randomizer(new Mt19937($seed)));
         $held = $most = 0;
-        for ($picture = 0; $picture < 150; $picture++) {
+        for ($picture = 0; $picture < 80; $picture++) {
             $focal = 1600 * 0.75 * exp(0.1 * $random->normal());
             $from = [$focal, deg2rad($random->between(0, 60)), $random->between(-1.4, 1.4), $random->between(350, 550)];
             $upright = $random->share() < 0.5;
@@ -211,7 +211,7 @@ final class PerspectiveTest extends TestCase
             $held += (int) (abs(log(10 / $said->likely)) < 1.6449 * $said->relative);
             $most = max($most, $said->relative);
         }
-        self::assertEqualsWithDelta(0.92, $held / 150, 0.08, "seed {$seed}");
+        self::assertEqualsWithDelta(0.92, $held / 80, 0.11, "seed {$seed}");
         self::assertLessThan(0.09, $most, "seed {$seed}");
         // From straight above, from 450 mm, by hand: h/D.
         $from = [1200, 0.0, 0.0, 450];
@@ -257,7 +257,7 @@ final class PerspectiveTest extends TestCase
         $seed = random_int(0, 100_000);
         $random = new Chance(new Randomizer(new Mt19937($seed)));
         $noticed = 0;
-        for ($picture = 0; $picture < 60; $picture++) {
+        for ($picture = 0; $picture < 40; $picture++) {
             $from = [1200, deg2rad($random->between(0, 60)), $random->between(-0.7, 0.7), $random->between(350, 550)];
             $upright = $random->share() < 0.5;
             $card = array_map(
@@ -275,7 +275,7 @@ final class PerspectiveTest extends TestCase
                 $noticed++;
             }
         }
-        self::assertGreaterThan(50, $noticed, "seed {$seed}");
+        self::assertGreaterThan(32, $noticed, "seed {$seed}");
     }
 
     /** Marks shaken by what they are said to be off: what comes of it spreads as told. */
