@@ -253,9 +253,9 @@ final class PictureMarks
         [$above] = $this->above;
         $said = Decimal::print($above, 1);
 
-        return match (true) {
-            $this->typed('lies') === 'level' => 'The card lies as high as the fabric: as large as it seems.',
-            $this->typed('lies') === 'table' => "The fabric’s top lies {$said} mm above the card, nearer to the "
+        return match ($this->typed('lies')) {
+            'level' => 'The card lies as high as the fabric: as large as it seems.',
+            'table' => "The fabric’s top lies {$said} mm above the card, nearer to the "
                 ."camera: {$off} % is taken off.",
             default => 'Say where the card lies. Until then it may lie as high as the fabric or on the table: '
                 ."{$off} % is taken off, and less is sure.",

@@ -107,13 +107,8 @@ final class Hands
     public function stretchOf(int $material): ?float
     {
         if ($this->stretches === null) {
-            $this->books->open();
             $this->stretches = [];
-            $done = BagFinish::query();
-            $done->whereNotNull(['strap_lay', 'strap_hung']);
-            $done->whereHas('bag', fn(Builder $bags) => $bags->where('user_id', $this->makerId));
-            $done->with('bag');
-            foreach ($done->get() as $one) {
+            foreach ($this->done(['strap_lay', 'strap_hung'])->with('bag')->get() as $one) {
                 $stretch = $one->stretch();
                 if ($stretch !== null && $stretch > 0 && $stretch <= 1) {
                     $this->stretches[(int) $one->bag?->material_id][] = $stretch;
@@ -132,17 +127,13 @@ final class Hands
      */
     public function differs(?int $but = null): ?float
     {
-        if ($this->outcomes === null && $this->makerId === 0) {
+        if ($this->makerId === 0) {
             // Nobody who is signed in: a bag shown, or one that is begun.
-            $this->outcomes = [];
+            return null;
         }
         if ($this->outcomes === null) {
-            $this->books->open();
-            $done = BagFinish::query();
-            $done->whereNotNull('used');
-            $done->whereHas('bag', fn(Builder $bags) => $bags->where('user_id', $this->makerId));
             $this->outcomes = [];
-            foreach ($done->get() as $one) {
+            foreach ($this->done(['used'])->get() as $one) {
                 $outcome = $one->outcome();
                 if ($outcome !== null) {
                     $this->outcomes[$one->bag_id] = $outcome;
@@ -151,6 +142,23 @@ final class Hands
         }
 
         return (new TrackRecord(array_values(array_diff_key($this->outcomes, [$but ?? 0 => 1]))))->differs();
+    }
+
+    /**
+     * Her finished bags of which that was written down.
+     *
+     * @param list<string> $columns
+     *
+     * @return Builder<BagFinish>
+     */
+    private function done(array $columns): Builder
+    {
+        $this->books->open();
+        $done = BagFinish::query();
+        $done->whereNotNull($columns);
+        $done->whereHas('bag', fn(Builder $bags) => $bags->where('user_id', $this->makerId));
+
+        return $done;
     }
 
     /** @return list<string> names of the swatches that teach, as documents() has them */

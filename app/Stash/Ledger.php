@@ -70,8 +70,7 @@ final class Ledger
 
     /**
      * Strikes an entry out, or puts a struck one back, within the bounds of an entry. What a bag had used is kept for
-     * it
-     * again, and not when it counts again.
+     * it again, and not when it counts again.
      *
      * @return ?string what that does to what is kept for a bag
      *

@@ -73,7 +73,7 @@ final readonly class BagSpec
     {
         foreach ($this->parts as $part) {
             foreach ($part->part() === 'body' ? $part->maker->settings() : [] as $one) {
-                if ($one instanceof Flag) {
+                if ($one instanceof Flag && $one->name === 'even') {
                     return $one->value;
                 }
             }

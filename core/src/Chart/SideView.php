@@ -182,12 +182,7 @@ final readonly class SideView
      */
     private static function met(Row $row, array $below): array
     {
-        $turned = $row->instructions[0] instanceof Turn
-            ? [...array_slice($below, 0, 1), ...array_reverse(array_slice($below, 1))]
-            : $below;
-        $moved = $row->into[0]->moved;
-
-        return $moved === 0 ? $turned : [...array_slice($turned, $moved), ...array_slice($turned, 0, $moved)];
+        return Edge::met($below, $row->instructions[0] instanceof Turn, $row->into[0]->moved);
     }
 
     /**

@@ -115,15 +115,14 @@ final readonly class Camera
         $down = self::sum($a, -$q * $inverse, $b, ($p + $root) * $inverse);
         // The card's middle stays where it is seen.
         $middle = self::sum(self::sum($a, $about[0] / $size, $b, $about[1] / $size), 1.0, $c, 1 / $size);
-        $sign = $middle[2] < 0 ? -1.0 : 1.0;
         $away = self::sum($middle, 1 / sqrt(self::dot($middle, $middle)), $middle, 0.0);
         $poses = [];
         foreach ([0.0, -2.0] as $mirrored) {
             [$one, $other] = array_map(
-                fn(array $side): array => self::sum($side, $sign, $away, $sign * $mirrored * self::dot($side, $away)),
+                fn(array $side): array => self::sum($side, 1.0, $away, $mirrored * self::dot($side, $away)),
                 [$along, $down],
             );
-            $first = self::sum($middle, $sign, self::sum($one, $about[0], $other, $about[1]), -1.0);
+            $first = self::sum($middle, 1.0, self::sum($one, $about[0], $other, $about[1]), -1.0);
             $poses[] = [$one, $other, $first];
         }
 

@@ -10,7 +10,9 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Measure\Spread;
 use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Statistics\Normal;
 
 /**
  * Whether LearnedHand is as sure as it says of makers who are not drawn from its prior: whose stitch is a sum in hook
@@ -24,8 +26,6 @@ final readonly class HandCalibration
 
     /** Widths that an odd swatch is off by: one stitch of ten miscounted, two, four, and half. */
     private const ODD = [1.1, 1.2, 1.4, 2.0];
-
-    private const NINE_IN_TEN = 1.6448536;
 
     public function __construct(private Chance $chance) {}
 
@@ -61,8 +61,9 @@ final readonly class HandCalibration
                     'strand' => $next->strand()->mm ?? 0.0,
                 ] as $measure => $true) {
                     $spread = $predicted->{$measure};
+                    $most = Normal::quantile(1 - Spread::TAIL) * $spread->relative;
                     $held[$swatches][$measure] += 100 / $makers
-                        * (int) (abs(log($true / $spread->likely)) < self::NINE_IN_TEN * $spread->relative);
+                        * (int) (abs(log($true / $spread->likely)) < $most);
                 }
             }
         }

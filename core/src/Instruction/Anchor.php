@@ -48,18 +48,4 @@ enum Anchor: string
 
         return array_values(array_filter($anchors));
     }
-
-    /**
-     * The same in the order in which a round meets them: turned, the first stays the first and the last is the second.
-     *
-     * @param list<self> $anchors
-     *
-     * @return list<self>
-     */
-    public static function met(array $anchors, bool $turned, int $moved): array
-    {
-        $met = $turned ? [...array_slice($anchors, 0, 1), ...array_reverse(array_slice($anchors, 1))] : $anchors;
-
-        return [...array_slice($met, $moved), ...array_slice($met, 0, $moved)];
-    }
 }

@@ -11,8 +11,7 @@ use Fescue\Core\Instruction\Motif;
 
 /**
  * An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it.
- * Places
- * on it are anchors from its beginning: the boundary before the first is 0, the middle of the first a half.
+ * Places on it are anchors from its beginning: the boundary before the first is 0, the middle of the first a half.
  */
 final readonly class Edge
 {
@@ -161,11 +160,28 @@ final readonly class Edge
     /** @return list<Anchor> what each of its anchors is, in the order in which it is met */
     public function are(): array
     {
-        return Anchor::met(
+        return self::met(
             $this->made === null ? $this->kind->anchors($this->anchors) : Anchor::of($this->made),
             $this->reversed,
             $this->moved,
         );
+    }
+
+    /**
+     * What stands on an edge in the order in which a round meets it: turned, the first stays the first and the last is
+     * the second; begun so many later.
+     *
+     * @template T
+     *
+     * @param list<T> $below
+     *
+     * @return list<T>
+     */
+    public static function met(array $below, bool $turned, int $moved): array
+    {
+        $met = $turned ? [...array_slice($below, 0, 1), ...array_reverse(array_slice($below, 1))] : $below;
+
+        return $moved === 0 ? $met : [...array_slice($met, $moved), ...array_slice($met, 0, $moved)];
     }
 
     /** @param \Closure(float): float $place that may lie before or behind it */

@@ -7,6 +7,7 @@ namespace Fescue\Core\Piece;
 use Fescue\Core\Instruction\Anchor;
 use Fescue\Core\Instruction\Traverser;
 use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
@@ -54,6 +55,6 @@ final class Misfit extends \DomainException
 
         return $turned && $row->kind === RowKind::Row
             ? array_reverse($tops)
-            : Anchor::met($tops, $turned, $into->moved);
+            : Edge::met($tops, $turned, $into->moved);
     }
 }

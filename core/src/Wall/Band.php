@@ -295,8 +295,7 @@ final readonly class Band extends MadeByChoices
     {
         $stitch = $this->motif('stitch')->windowed() ?? throw new \LogicException('A mesh has windows.');
         // From the last corner on every other stitch bears a post: where that is not the first, it is begun on the
-        // next;
-        // where a corner is, on that.
+        // next; where a corner is, on that.
         $corners = self::corners($on);
         $on = $on->begun(match ($corners[0]) {
             0, 1 => $corners[0],

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Base;
 
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Chart\SideView;
 use Fescue\Core\Chart\Symbol;
+use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
 use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -327,5 +332,19 @@ final class FoldedAndReadyMadeTest extends TestCase
             'taper a band of plain stitches',
             Ways::refused(['body' => ['stitch' => 'mesh', 'rounds' => 9, 'top_width' => '26 cm']])[1],
         );
+    }
+
+    /** Two chains are the shortest that folds: of stitches of 4 cm a bag of 8 cm, none of 5. */
+    public function testTheShortestChainThatFolds(): void
+    {
+        $wide = fn(string $length): BagPlan => Planner::plan(BagDocument::read([
+            'size' => ['length' => $length, 'height' => '20 cm'],
+            'base' => ['type' => 'folded-chain'],
+            'body' => ['stitch' => 'sc', 'rounds' => 4],
+            'gauge' => ['width' => '40 cm'] + Documents::SQUARE['gauge'],
+        ] + Documents::SQUARE));
+        self::assertSame(4, $wide('8 cm')->work->rows[0]->count->takes);
+        $this->expectException(Refused::class);
+        $wide('5 cm');
     }
 }
