@@ -214,12 +214,12 @@ final class LearnedHandTest extends TestCase
         $seed = random_int(0, 100_000);
         [$false, $odd] = (new HandCalibration(new Chance(new Randomizer(new Mt19937($seed)))))->alarms(100);
         foreach ($false as $swatches => $share) {
-            // 0.05 ± 0.022 of 100, thrice.
-            self::assertLessThan(11.6, $share, "{$swatches} swatches, seed {$seed}");
+            // One in twenty: of 100 more than fourteen once in seven thousand.
+            self::assertLessThan(14.5, $share, "{$swatches} swatches, seed {$seed}");
         }
         self::assertGreaterThan(93, $odd[100][0], "seed {$seed}");
         self::assertGreaterThan(55, $odd[40][0], "seed {$seed}");
-        self::assertLessThan(11.6, max(array_column($odd, 1)), "seed {$seed}");
+        self::assertLessThan(14.5, max(array_column($odd, 1)), "seed {$seed}");
     }
 
     /** Of makers who are not as it supposes: the bands hold nine times in ten, whatever was swatched. */
@@ -228,8 +228,8 @@ final class LearnedHandTest extends TestCase
         $seed = random_int(0, 100_000);
         foreach ((new HandCalibration(new Chance(new Randomizer(new Mt19937($seed)))))->bands(300) as $after => $held) {
             foreach ($held as $measure => $share) {
-                // 0.9 ± 0.0173 of 300, thrice, and what docs/calibration.md tells.
-                self::assertEqualsWithDelta(90.5, $share, 7.0, "{$measure} after {$after}, seed {$seed}");
+                // What docs/calibration.md tells, 88.3 to 92.8, ± 1.8 of 300, four times.
+                self::assertEqualsWithDelta(90.5, $share, 9.2, "{$measure} after {$after}, seed {$seed}");
             }
         }
     }
