@@ -157,6 +157,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/bags/{bag}', [BagController::class, 'destroy'])->whereNumber('bag')->name('bags.destroy');
     Route::post('/bags/{bag}/restore', [BagController::class, 'restore'])->whereNumber('bag')->withTrashed()->name('bags.restore');
     Route::post('/bags/{bag}/undo', [BagController::class, 'undo'])->whereNumber('bag')->name('bags.undo');
+    Route::post('/bags/{bag}/redo', [BagController::class, 'redo'])->whereNumber('bag')->name('bags.redo');
     Route::get('/bags/{bag}/enough', [EnoughController::class, 'show'])->whereNumber('bag')->name('bags.enough');
     Route::get('/bags/{bag}/enough/mends', [EnoughController::class, 'mends'])->whereNumber('bag')->name('bags.mends');
     Route::post('/bags/{bag}/enough', [EnoughController::class, 'store'])->whereNumber('bag');

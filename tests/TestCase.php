@@ -62,6 +62,23 @@ abstract class TestCase extends BaseTestCase
         return $bag;
     }
 
+    /**
+     * What is asked about once is sent once more.
+     *
+     * @param array<string, mixed> $form
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function insist(string $to, array $form): \Illuminate\Testing\TestResponse
+    {
+        $this->post($to, $form);
+        $really = session('_old_input.really');
+        self::assertIsString($really, 'It was asked about.');
+        $this->flushSession();
+
+        return $this->post($to, ['really' => $really] + $form);
+    }
+
     /** A page without the keys of its forms, which are of the moment. */
     protected static function bare(string $page): string
     {

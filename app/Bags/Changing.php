@@ -29,12 +29,13 @@ final class Changing
      * @template T
      *
      * @param \Closure(Bag): T $change
+     * @param bool $isStep whether it is to be taken back: all but taking back is
      *
      * @return T
      */
-    public static function held(Bag $bag, \Closure $change): mixed
+    public static function held(Bag $bag, \Closure $change, bool $isStep = true): mixed
     {
-        return DB::transaction(function () use ($bag, $change): mixed {
+        return DB::transaction(function () use ($bag, $change, $isStep): mixed {
             $now = (array) DB::selectOne(
                 'select bags.*, '.WorkLog::BEGUN.' as begun from bags '
                     .'where id = ? and user_id = ? and deleted_at is null for update',
@@ -44,7 +45,7 @@ final class Changing
             $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
             $bag->forgetStock();
             $bag->unsetRelation('swatch')->unsetRelation('minutes');
-            $before = $bag->choices;
+            $before = Steps::state($bag);
             // What is worked is fixed: asked only where something is.
             $was = $isBegun ? self::planned($bag) : null;
             $result = $change($bag);
@@ -52,6 +53,9 @@ final class Changing
                 if ($was !== null) {
                     $bag->forgetStock();
                     WorkLog::guard($bag, $was, $bag->plan());
+                }
+                if ($isStep) {
+                    Steps::record($bag, $before);
                 }
                 // The database keeps what it was.
                 $bag->revision++;
@@ -94,10 +98,10 @@ final class Changing
         }
     }
 
-    /** @param array<string, mixed> $before its choices */
+    /** @param array<string, mixed> $before as Steps has it */
     private static function changed(array $before, Bag $bag): bool
     {
-        return $bag->isDirty(['material_id', 'swatch_id']) || ! Merge::same($before, $bag->choices);
+        return ! Merge::same($before, Steps::state($bag));
     }
 
     /** What the bag was in a revision; null where that is not kept. */

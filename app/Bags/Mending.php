@@ -42,17 +42,16 @@ final class Mending
                 ['gauge' => 1, 'swatch_counts' => 1, 'tape' => 1] + Bag::TAUGHT,
             );
         }
+        $others = is_array($choices['others'] ?? null) ? array_values($choices['others']) : [];
         if ($other !== null) {
-            $choices = [
-                'others' => [
-                    ...(is_array($choices['others'] ?? null) ? $choices['others'] : []),
-                    ['material_id' => $other],
-                ],
-                'changes' => array_map(
-                    fn(Change $change): array => ['from' => $change->from, 'to' => $change->to],
-                    $mended->spec->strands->changes,
-                ),
-            ] + $choices;
+            $choices['others'] = [...$others, ['material_id' => $other]];
+        }
+        // Compared by value: every plan makes its own.
+        if ($mended->spec->strands->changes !== $was->spec->strands->changes) {
+            $choices['changes'] = array_map(
+                fn(Change $change): array => ['from' => $change->from, 'to' => $change->to],
+                $mended->spec->strands->changes,
+            );
         }
         $bag->choices = $choices;
     }

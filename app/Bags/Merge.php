@@ -63,6 +63,29 @@ final readonly class Merge
     }
 
     /**
+     * Fields in which they differ; a part that is another way is one.
+     *
+     * @param array<string, mixed> $one
+     * @param array<string, mixed> $other
+     *
+     * @return list<string>
+     */
+    public static function differ(array $one, array $other): array
+    {
+        $whole = self::whole($one, $other);
+        [$a, $b] = [self::fields($one, $whole), self::fields($other, $whole)];
+        $fields = [];
+        foreach (array_keys($a + $b) as $field) {
+            if (($a[$field] ?? null) !== ($b[$field] ?? null)) {
+                $fields[] = $field;
+            }
+        }
+        sort($fields);
+
+        return $fields;
+    }
+
+    /**
      * The same with one field as it is wanted.
      *
      * @param array<string, mixed> $choices

@@ -18,6 +18,8 @@ use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\BallEnd;
+use Fescue\Core\Estimate\Balls;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
@@ -28,6 +30,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Through;
 use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Need;
@@ -52,6 +55,7 @@ use Fescue\Core\Report\Note;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Slip;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -221,6 +225,25 @@ final readonly class PlanSheet
                 .Mass::grams($used)->print()
                 .' in the bag',
         };
+    }
+
+    /** Rows that are done, by the log; where nothing is in that, up to the last weigh-in. */
+    public function done(): int
+    {
+        $place = $this->bag->exists && WorkLog::isBegun($this->bag)
+            ? WorkLog::place($this->bag, Course::of($this->plan))
+            : null;
+
+        return $place->row ?? $this->plan->begun();
+    }
+
+    /** @return list<BallEnd> where its balls end, worked one after another */
+    public function balls(): array
+    {
+        // What was cut was joined into one strand already.
+        return $this->bag->material?->acquired === Acquired::Cut
+            ? []
+            : Balls::of($this->plan, $this->bag->exists ? WorkLog::wholeFrom($this->bag, $this->plan) : 0);
     }
 
     /** Minutes of the whole bag, by what she logged of it and of her other bags. */

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Rules\Quantity;
 use Closure;
 use Fescue\Core\Bag\GaugeReader;
+use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Instruction\Motif;
@@ -122,6 +123,18 @@ final readonly class SwatchText
                 );
             }
         });
+    }
+
+    /** Why its stitches can hardly be; null where they can, or where its strand is not known. */
+    public function implausible(User $maker): ?string
+    {
+        $strand = $maker->strands()->find((int) $this->typed('material_id'))?->diameter;
+        $measured = $this->measured();
+
+        return $strand === null ? null : Implausible::stitch(
+            $strand,
+            Length::mm($measured->width->mm / $measured->stitches),
+        );
     }
 
     /** @return array<string, mixed> columns of a swatch, of text that was validated */

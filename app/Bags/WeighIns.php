@@ -11,6 +11,8 @@ use App\Models\StockEntry;
 use App\Models\WeighIn;
 use App\Stash\Ledger;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\Implausible;
+use Fescue\Core\Estimate\Standing;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
@@ -57,6 +59,24 @@ final readonly class WeighIns
             // What the plan does not bear is refused by it, and all is as it was.
             $bag->plan();
         });
+    }
+
+    /** Why so much can hardly be left; null where it can, or where nothing is known of what there was. */
+    public function implausible(string $after, Mass $left): ?string
+    {
+        try {
+            $plan = $this->bag->plan();
+        } catch (Refused) {
+            return null;
+        }
+        $row = $plan->work->place($after);
+        $standing = $row === null ? null : Standing::of($plan, $plan->materials[$row]);
+        $gone = $standing?->ahead()->gone()[$row] ?? null;
+
+        // More than there was is refused by the plan itself.
+        return $standing?->left === null || $gone === null || $left->grams > $standing->left
+            ? null
+            : Implausible::weighed($standing->left - $left->grams, $gone);
     }
 
     /**

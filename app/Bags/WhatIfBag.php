@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Estimate\LoggedTime;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
@@ -22,7 +23,11 @@ final readonly class WhatIfBag
         public float $minutes,
     ) {}
 
-    public static function of(BagPlan $plan, Pace $pace, string $said): self
+    /**
+     * @param list<LoggedTime> $logged of the bag that it would be
+     * @param ?int $bag its number
+     */
+    public static function of(BagPlan $plan, Pace $pace, string $said, array $logged, ?int $bag): self
     {
         $estimate = MaterialEstimate::of($plan);
 
@@ -32,7 +37,7 @@ final readonly class WhatIfBag
             $estimate->grams->likely,
             $estimate->inHundred(),
             $estimate->isSure() === true,
-            $pace->minutes(new Timed($plan))->likely,
+            $pace->minutes(new Timed($plan, $logged), $bag)->likely,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\WhatIf;
@@ -21,16 +22,27 @@ final readonly class WhatIfCell
         public ?WhatIfBag $size,
     ) {}
 
-    /** @param callable(BagPlan): string $size of a plan, as it is said */
-    public static function of(WhatIf $cell, bool $isMine, Pace $pace, callable $size): self
+    /**
+     * @param callable(BagPlan): string $size of a plan, as it is said
+     */
+    public static function of(WhatIf $cell, bool $isMine, Pace $pace, Bag $bag, callable $size): self
     {
+        // What she logged of it holds where it is as it is; how fast it goes of her, on any hook.
+        $made = fn(BagPlan $plan, string $said): WhatIfBag => WhatIfBag::of(
+            $plan,
+            $pace,
+            $said,
+            $isMine ? $bag->logged() : [],
+            $bag->id ?? null,
+        );
+
         return new self(
             $cell->hook->exact(),
             $isMine,
             $cell->firmness,
             $cell->predicted === null,
-            $cell->counts === null ? null : WhatIfBag::of($cell->counts, $pace, $size($cell->counts)),
-            $cell->sized === null ? null : WhatIfBag::of($cell->sized, $pace, self::counts($cell->sized)),
+            $cell->counts === null ? null : $made($cell->counts, $size($cell->counts)),
+            $cell->sized === null ? null : $made($cell->sized, self::counts($cell->sized)),
         );
     }
 

@@ -111,6 +111,7 @@ final readonly class WhatIfSheet
                 $one,
                 $one->hook->exact() === $now,
                 $bag->hands()->pace(),
+                $bag,
                 fn(BagPlan $plan): string => $sheet->figure($plan->comesOut->flatWidth).' × '
                     .$sheet->say($plan->comesOut->height),
             ),

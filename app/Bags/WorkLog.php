@@ -14,6 +14,7 @@ use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Log;
 use Fescue\Core\Work\NoEntry;
 use Fescue\Core\Work\Place;
+use Fescue\Core\Work\TapHours;
 use Illuminate\Support\Facades\DB;
 
 /** The log of a bag's work as it is kept: lines are added once, however often they are sent. */
@@ -153,7 +154,7 @@ final class WorkLog
         if ($done === []) {
             return;
         }
-        $minutes = array_intersect_key(self::of($bag)->minutes($course), array_flip($done));
+        $minutes = array_intersect_key(TapHours::of(self::of($bag), $course), array_flip($done));
         foreach ($minutes as $part => $many) {
             if ($many >= 1.0) {
                 DB::table('bag_minutes')->insertOrIgnore([
@@ -194,11 +195,43 @@ final class WorkLog
     {
         $log ??= self::of($bag);
         $last = $log->last();
-        $digests = $last === null ? null : DB::table('work_courses')->where([
-            'bag_id' => $bag->id, 'plan' => $last->plan,
-        ])->value('digests');
 
-        return $log->place($course, is_string($digests) ? explode("\n", $digests) : null);
+        return $log->place($course, $last === null ? [] : self::same($bag, $course, [$last]));
+    }
+
+    /**
+     * How many rows from the first on the plans that lines were done of have as this one has.
+     *
+     * @param list<Entry> $entries
+     *
+     * @return array<string, int> by their fingerprint, this one's apart
+     */
+    public static function same(Bag $bag, Course $course, array $entries): array
+    {
+        $plans = array_diff(
+            array_unique(array_map(fn(Entry $entry): string => $entry->plan, $entries)),
+            [$course->fingerprint()],
+        );
+        $courses = $plans === [] ? [] : DB::table('work_courses')->where('bag_id', $bag->id)->whereIn('plan', $plans)
+            ->pluck('digests', 'plan')->all();
+
+        return array_map(
+            fn(mixed $digests): int => $course->same(explode("\n", is_string($digests) ? $digests : '')),
+            $courses,
+        );
+    }
+
+    /**
+     * The row from which the ball in hand was worked, where she said that one was used up; 0 where she did not.
+     */
+    public static function wholeFrom(Bag $bag, BagPlan $plan): int
+    {
+        $line = DB::table('work_entries')->where(['bag_id' => $bag->id, 'did' => Did::UsedUp->value])
+            ->orderByDesc('turn')->orderByDesc('id')->first(['row', 'stitch']);
+        $row = $line === null ? null : $plan->work->place((string) $line->row);
+
+        // Of the row that is begun the stitches behind are of it, and those before are not.
+        return $row === null ? 0 : $row + (int) ($line->stitch > 0);
     }
 
     /**

@@ -6,20 +6,26 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Estimate\Balls;
-use Fescue\Core\Estimate\Breakdown;
-use Fescue\Core\Estimate\RowTakes;
+use Fescue\Core\Estimate\Foretold;
 use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Estimate\Winding;
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Duration;
 use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Group;
 use Fescue\Core\Work\Log;
 use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
+use Fescue\Core\Work\TapHours;
 
 /** A bag as it is worked: its steps, what was done of them, and where that is. */
 final readonly class WorkSheet
 {
+    /** Lines that a page begins with. */
+    private const TOLD = 400;
+
     /** @param ?Place $place null where the plan became another and she is to be asked */
     private function __construct(
         public PlanSheet $sheet,
@@ -55,28 +61,51 @@ final readonly class WorkSheet
         return $this->course->rows[($this->place->row ?? 0) - 1] ?? null;
     }
 
-    /** What is left of the strand after the row done last, as foretold; null where it is not known. */
-    public function left(): ?RowTakes
+    /** @return non-empty-list<Foretold> of each strand, as Enough? tells it */
+    public function foretold(): array
     {
-        $row = $this->place === null || $this->place->row === 0 ? null : Breakdown::of($this->sheet->plan)->rows[
-            $this->place->row - 1
-        ] ?? null;
-
-        return $row?->left === null ? null : $row;
+        return Foretold::of($this->sheet->plan, $this->sheet->estimate);
     }
 
-    /** Grams of the rows still to be worked. */
-    public function toCome(): float
+    /**
+     * What is foretold of a strand where the work is, as the page's script says it after every step.
+     *
+     * @return array{left: string, off: string, come: string, out: string}
+     */
+    public function shown(int $which): array
     {
-        $rows = array_slice(Breakdown::of($this->sheet->plan)->rows, $this->place->row ?? 0);
+        $one = $this->foretold()[$which] ?? throw new \OutOfRangeException("No strand {$which}.");
+        $rows = $this->place->row ?? 0;
+        $whole = $this->wholeFrom($which);
+        $left = $whole > 0 && $rows + (int) (($this->place->stitch ?? 0) > 0) >= $whole ? null : $one->left[$rows];
+        $off = (int) round($one->off[$rows]);
 
-        return array_sum(array_map(fn(RowTakes $row): float => $row->grams, $rows));
+        return [
+            'left' => $left === null ? '?' : Decimal::print($left).' g',
+            'off' => $left === null ? 'weigh it' : ($off > 0 ? "± {$off}" : ''),
+            'come' => Decimal::print($one->come[$rows]).' g',
+            'out' => match (true) {
+                $left === null => '?',
+                $one->out === null => 'reaches',
+                $rows <= (int) $this->course->row($one->out->row) => $one->out->row,
+                default => 'any row now',
+            },
+        ];
+    }
+
+    /** What a strand is called where there are several; its kind where there is one. */
+    public function strand(int $which): string
+    {
+        return $this->sheet->estimate->others === []
+            ? $this->sheet->plan->spec->strands->own->kind->noun()
+            : $this->sheet->named($which);
     }
 
     /** Seconds a stitch, as her bags tell. */
     public static function secondsOf(BagPlan $plan, Bag $bag): float
     {
-        $minutes = $bag->hands()->pace()->minutes(new Timed($plan), $bag->id ?? null)->likely;
+        // Of the hook alone: linings and closures are no stitches.
+        $minutes = $bag->hands()->pace()->minutes(new Timed($plan, finished: false), $bag->id ?? null)->likely;
 
         return 60 * $minutes / max(1, $plan->work->stitches()->total());
     }
@@ -85,7 +114,7 @@ final readonly class WorkSheet
     public function json(): string
     {
         $kinds = $rows = [];
-        foreach ($this->course->rows as $row) {
+        foreach ($this->course->rows as $place => $row) {
             // Like rows have the same words and steps: they are sent once.
             $kind = [
                 'said' => $row->said,
@@ -112,17 +141,22 @@ final readonly class WorkSheet
                 'side' => $row->right === null ? '' : ($row->right ? 'right side' : 'wrong side'),
                 'special' => $row->special,
                 'heed' => $row->heed,
+                'strand' => ($this->sheet->plan->materials[$place] ?? 0) ?: false,
             ], fn(mixed $one): bool => $one !== '' && $one !== [] && $one !== false);
         }
 
         return json_encode([
             'bag' => $this->sheet->bag->id,
             'plan' => $this->course->fingerprint(),
+            'same' => WorkLog::same($this->sheet->bag, $this->course, $this->told()),
             'place' => $this->place === null ? null : [$this->place->row, $this->place->stitch],
             'rows' => $rows,
             'kinds' => $kinds,
-            'ends' => $this->ends(),
-            'entries' => array_map(fn(Entry $entry): array => $entry->write(), array_slice($this->log->entries, -400)),
+            'strands' => array_map($this->strand(...), array_keys($this->sheet->plan->spec->strands->all())),
+            'foretold' => $this->figures(),
+            'stands' => self::stands($this->sheet->bag, $this->sheet->plan),
+            'seconds' => round(self::secondsOf($this->sheet->plan, $this->sheet->bag), 2),
+            'entries' => array_map(fn(Entry $entry): array => $entry->write(), $this->told()),
             'turn' => $this->log->turn(),
             'seen' => $this->seen,
             'sync' => route('bags.work.sync', $this->sheet->bag, false),
@@ -130,32 +164,95 @@ final readonly class WorkSheet
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP);
     }
 
-    /** @return list<array{row: string, said: string}> where a strand or a ball comes to its end */
+    /**
+     * Lines that a page begins with: what was done last, and all that was mended or ripped.
+     *
+     * @return list<Entry>
+     */
+    private function told(): array
+    {
+        $last = array_slice($this->log->entries, -self::TOLD);
+        $choices = array_filter(
+            array_slice($this->log->entries, 0, -self::TOLD),
+            fn(Entry $one): bool => in_array($one->did, [Did::Mends, Did::Ripped], true),
+        );
+
+        return [...array_values($choices), ...$last];
+    }
+
+    /** Another as soon as what is foretold is: a weigh-in, a strand, a ball that was used up. */
+    public static function stands(Bag $bag, BagPlan $plan): string
+    {
+        return sha1(json_encode([$bag->document(), WorkLog::wholeFrom($bag, $plan)], JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * What a page foretells by itself, row after row, without asking again.
+     *
+     * @return array{strands: list<array<string, mixed>>, ends: list<array<string, mixed>>, minutes: string}
+     */
+    public function figures(): array
+    {
+        $whole = static fn(float $grams): int => (int) round($grams);
+
+        return [
+            'strands' => array_map(fn(Foretold $one): array => [
+                'come' => array_map($whole, $one->come),
+                'left' => array_map(fn(?float $left): ?int => $left === null ? null : $whole($left), $one->left),
+                'off' => array_map($whole, $one->off),
+                'out' => $one->out === null ? null : [
+                    'row' => $one->out->row, 'place' => $this->course->row($one->out->row),
+                ],
+                'whole' => $this->wholeFrom($one->which),
+            ], $this->foretold()),
+            'ends' => $this->ends(),
+            'minutes' => Duration::about(array_sum(TapHours::of($this->log, $this->course))),
+        ];
+    }
+
+    /**
+     * The row from which a strand is worked of a ball that nobody weighed, so that nothing is known of what is left;
+     * 0 where there is none.
+     */
+    private function wholeFrom(int $which): int
+    {
+        $whole = WorkLog::wholeFrom($this->sheet->bag, $this->sheet->plan);
+        $inHand = $this->sheet->plan->materials[min($whole, count($this->course->rows) - 1)] ?? 0;
+        $isWeighed = $whole <= $this->sheet->plan->begun();
+        $known = Winding::of($this->sheet->plan->spec->strands->of($which)) !== null;
+
+        $wasInHand = $this->sheet->plan->materials[max(0, $whole - 1)];
+
+        return $isWeighed || $known || $inHand !== $which || $wasInHand !== $which ? 0 : $whole;
+    }
+
+    /** @return list<array{from: int, to: int, said: string, ball: bool}> where a strand or a ball comes to its end */
     private function ends(): array
     {
         $ends = [];
-        $out = $this->sheet->estimate->runsOut();
-        $noun = $this->sheet->plan->spec->strands->own->kind->noun();
-        if ($out !== null) {
-            $ends[] = [
-                'row' => $out->earliest,
-                'said' => "The {$noun} runs out near {$out->row}, stitch {$out->stitch}"
-                    .($out->latest === null ? ', or not at all.' : ": between {$out->earliest} and {$out->latest}."),
-            ];
+        $add = function (string $from, string $to, string $said, bool $ball) use (&$ends): void {
+            [$first, $last] = [$this->course->row($from), $this->course->row($to)];
+            if ($first !== null && $last !== null) {
+                $ends[] = ['from' => $first, 'to' => $last, 'said' => $said, 'ball' => $ball];
+            }
+        };
+        foreach ($this->foretold() as $one) {
+            if ($one->out !== null) {
+                $name = ($this->sheet->estimate->others === [] ? 'The ' : '').$this->strand($one->which);
+                $add($one->out->earliest, $one->out->row, ucfirst($name)." runs out near {$one->out->row}, stitch "
+                    ."{$one->out->stitch}".($one->out->latest === null
+                        ? ', or not at all.'
+                        : ": between {$one->out->earliest} and {$one->out->latest}."), false);
+            }
         }
         foreach (Held::ends($this->sheet->bag, $this->sheet->plan) as $end) {
-            $ends[] = [
-                'row' => $end->earliest,
-                'said' => "{$end->strand->name} ends near {$end->row}, stitch {$end->stitch}, by itself."
-                    .($end->join === null ? '' : " Lay its next in at {$end->join}, and work over both tails."),
-            ];
+            $add($end->earliest, $end->row, "{$end->strand->name} ends near {$end->row}, stitch {$end->stitch}, by "
+                .'itself.'
+                .($end->join === null ? '' : " Lay its next in at {$end->join}, and work over both tails."), false);
         }
-        foreach (Balls::of($this->sheet->plan) as $ball) {
-            $ends[] = [
-                'row' => $ball->earliest,
-                'said' => "This ball ends near {$ball->row}, stitch {$ball->stitch}."
-                    .($ball->join === null ? '' : " Lay the next in at {$ball->join} rather than there."),
-            ];
+        foreach ($this->sheet->balls() as $ball) {
+            $add($ball->earliest, $ball->row, "This ball ends near {$ball->row}, stitch {$ball->stitch}."
+                .($ball->join === null ? '' : " Lay the next in at {$ball->join} rather than there."), true);
         }
 
         return $ends;

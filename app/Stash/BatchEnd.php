@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Material;
 use App\Models\RawPiece;
 use App\Models\User;
+use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
@@ -27,15 +28,12 @@ use Illuminate\Support\Facades\DB;
 /** What came of a batch: measured and weighed if the maker did, else what its plan expects. */
 final class BatchEnd
 {
-    /** So many times as heavy, or as light, a strand may be that is put to another. From memory. */
-    private const ALIKE = 1.3;
-
     /** @var array<string, string> by field */
     public array $wrong = [];
 
     public readonly StripPlan $plan;
 
-    /** @param array<string, string> $typed into, name, mass, length, diameter, sure */
+    /** @param array<string, string> $typed into, name, mass, length, diameter */
     public function __construct(private readonly Batch $batch, private readonly array $typed = [])
     {
         $this->plan = $batch->plan();
@@ -78,10 +76,6 @@ final class BatchEnd
             return null;
         }
 
-        if ($into !== null && $this->isAnother($into, $mass, $length)) {
-            return null;
-        }
-
         return DB::transaction(function () use ($maker, $length, $mass, $diameter, $into): ?Material {
             $held = Batch::query()->whereKey($this->batch->id);
             $held->lockForUpdate();
@@ -113,25 +107,26 @@ final class BatchEnd
         });
     }
 
-    /** Whether what was cut is another strand than it is put to: asked about once, and taken at her word then. */
-    private function isAnother(Material $into, Mass $mass, Length $length): bool
+    /** @return array<string, ?string> why what is typed can hardly be, by field */
+    public function implausible(User $maker): array
     {
-        [$cut, $there] = [LinearDensity::weighed($mass, $length), $into->density()];
-        $apart = $cut->gramsPerMetre / $there->gramsPerMetre;
-        if (max($apart, 1 / $apart) <= self::ALIKE || $this->said('sure') === $this->asked()) {
-            return false;
+        [$length, $mass, $into] = [$this->length(), $this->mass(), $this->into($maker)];
+        if ($this->wrong !== [] || $length === null || $mass === null) {
+            return [];
         }
-        $this->wrong['into'] = "What you cut is {$cut->print()}, “{$into->name}” is {$there->print()}: by its weight "
-            ."it would count as {$there->lengthOf($mass)->print(LengthUnit::Metre)} of that. If it is the same strand "
-            .'all the same, press once more; else put it to a new material.';
+        $whole = $this->plan->mass === null || $this->plan->waste === null ? null : Mass::grams(
+            $this->plan->mass->grams + $this->plan->waste->grams,
+        );
 
-        return true;
-    }
-
-    /** What was typed, as it was asked about. */
-    public function asked(): string
-    {
-        return sha1(implode('|', array_diff_key($this->typed, ['sure' => ''])));
+        return [
+            'mass' => $this->said('mass') === '' || $whole === null ? null : Implausible::cut($mass, $whole),
+            'into' => $into === null ? null : Implausible::sameStrand(
+                $into->name,
+                $into->density(),
+                LinearDensity::weighed($mass, $length),
+                $mass,
+            ),
+        ];
     }
 
     /** What its raw piece is of, where that is known. */

@@ -6,6 +6,7 @@ namespace App\Stash;
 
 use App\Models\Material as Stashed;
 use Closure;
+use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Form;
@@ -106,6 +107,28 @@ final class MaterialText
         $this->onHand = $this->typed('on_hand') === '' ? null : $this->amount('on_hand');
     }
 
+    /** @return array<string, ?string> why what is typed can hardly be, by field; of a material that is understood */
+    public function implausible(): array
+    {
+        [$length, $mass, $thick, $fibre] = array_map(
+            fn(string $column): mixed => $this->values[$column] ?? null,
+            ['sample_length', 'sample_mass', 'diameter', 'fibre'],
+        );
+
+        return [
+            'price' => Implausible::price((float) ($this->values['price'] ?? 0)),
+            'sample_mass' => $length instanceof Length && $mass instanceof Mass && $thick instanceof Length
+                && $this->kind->isStrand() && ($this->values['diameter_guessed'] ?? false) === false
+                ? Implausible::density(
+                    $this->kind->form(),
+                    $fibre instanceof Fibre ? $fibre : null,
+                    $thick,
+                    LinearDensity::weighed($mass, $length),
+                )
+                : null,
+        ];
+    }
+
     private function price(): void
     {
         [$price, $for] = [str_replace(',', '.', $this->typed('price')), $this->typed('price_for')];
@@ -113,7 +136,7 @@ final class MaterialText
         if ($price === '' && $for === '') {
             return;
         }
-        if (preg_match('/^\d{1,6}(\.\d{1,2})?$/', $price) !== 1) {
+        if (preg_match('/^\d{1,8}(\.\d{1,2})?$/', $price) !== 1) {
             $this->wrong['price'] = 'Write the price as a number in your money, like 6.50.';
 
             return;

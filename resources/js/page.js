@@ -1,6 +1,9 @@
 const PLACES = { s: '/stash', c: '/cutting', w: '/swatches', b: '/bags' };
 const WAIT = 1200;
 
+/** Where the browser's own undo is meant: tiles and lists have none. */
+const writing = (target) => target.closest('input:not([type="radio"], [type="checkbox"]), textarea, [contenteditable]') !== null;
+
 const typing = (target) => target.closest('input, textarea, select, [contenteditable]') !== null;
 
 /** `?` lists the keys; g and a letter goes to a station; digits open Plan's stations. */
@@ -24,6 +27,22 @@ export function keys() {
                 station.open = true;
                 station.querySelector('summary').focus();
             }
+        }
+    });
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z outside of what is typed: the bag's last change taken back, and done again. */
+export function steps() {
+    document.addEventListener('keydown', (event) => {
+        const key = event.key.toLowerCase();
+        const back = key === 'z' && !event.shiftKey;
+        if (!(event.ctrlKey || event.metaKey) || event.altKey || !(key === 'z' || key === 'y') || writing(event.target)) {
+            return;
+        }
+        const button = document.querySelector(`[data-step="${back ? 'undo' : 'redo'}"] button:enabled`);
+        if (button !== null) {
+            event.preventDefault();
+            button.click();
         }
     });
 }

@@ -1,6 +1,10 @@
 import { folding } from './folding.js';
 
 const PAUSE = 180;
+/** While she walks through the ways of a part by the arrow keys, none of them is chosen yet, ms. */
+const CHOOSING = 900;
+const ARROWS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown'];
+const STATION = 'fescue-station';
 
 /** Redraws Plan in place as a value changes. Fields are never replaced, so focus and scroll stay where they are. */
 export function plan() {
@@ -13,6 +17,28 @@ export function plan() {
     let timer = 0;
     let turn = 0;
     let sending = false;
+    let walking = false;
+
+    again();
+    form.addEventListener('keydown', ({ key, target }) => {
+        walking = ARROWS.includes(key) && target.matches('select, [type="radio"]');
+    });
+    form.addEventListener('pointerdown', () => {
+        walking = false;
+    });
+    // A step back waits for what is still being kept, and comes back to the station that was open.
+    document.addEventListener('submit', async (event) => {
+        if (!event.target.matches('[data-step]')) {
+            return;
+        }
+        event.preventDefault();
+        if (form.dataset.unsent === 'yes') {
+            await redraw();
+        }
+        window.sessionStorage.setItem(STATION, `${form.querySelector('details[data-station][open]')?.dataset.station ?? ''} ${window.scrollY}`);
+        form.dataset.unsent = 'no';
+        event.target.submit();
+    });
 
     // With a script every change is kept at once; the button remains for sending by hand.
     form.addEventListener('input', () => {
@@ -21,7 +47,7 @@ export function plan() {
         // From the first letter on it is not kept: leaving now asks, and nothing says otherwise, not even an answer still under way.
         form.dataset.unsent = 'yes';
         saved.textContent = 'drawing…';
-        timer = window.setTimeout(redraw, PAUSE);
+        timer = window.setTimeout(redraw, walking ? CHOOSING : PAUSE);
     });
     form.addEventListener('change', ({ target }) => {
         const part = target.closest('[data-ways]')?.dataset.ways;
@@ -56,7 +82,7 @@ export function plan() {
             sending = false;
         }
         if (mine !== turn) {
-            redraw();
+            await redraw();
         }
     }
 
@@ -118,6 +144,17 @@ export function plan() {
             saved.textContent = 'kept just now';
         } else {
             say('not kept yet');
+        }
+    }
+
+    /** Where she was before a step. */
+    function again() {
+        const [station, scroll] = (window.sessionStorage.getItem(STATION) ?? '').split(' ');
+        window.sessionStorage.removeItem(STATION);
+        const one = station ? form.querySelector(`details[data-station="${station}"]`) : null;
+        if (one !== null) {
+            one.open = true;
+            window.scrollTo(0, Number(scroll));
         }
     }
 

@@ -99,7 +99,7 @@ final class BagUnderFireTest extends TestCase
             array_column($kept->all, 'after'),
         );
         self::assertSame(40, StockEntry::query()->where('bag_id', $bag->id)->whereNull('undone_at')->count());
-        self::assertSame(9000.0 - 12 * 40, $bag->material?->fresh()?->balance());
+        self::assertSame(9000.0 - 42 * 40, $bag->material?->fresh()?->balance());
     }
 
     /** A price, minutes and redraws at once, sixty of each: the last of each is what it was. */

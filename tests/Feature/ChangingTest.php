@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Bags\Merge;
+use App\Bags\WorkLog;
 use App\Http\Middleware\Once;
 use App\Models\Bag;
 use App\Models\KeptWeighIns;
 use App\Models\StockEntry;
+use Fescue\Core\Work\Course;
+use Fescue\Core\Work\Did;
+use Fescue\Core\Work\Place;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -77,6 +81,80 @@ final class ChangingTest extends TestCase
         self::assertArrayNotHasKey('learned', $after->choices);
     }
 
+    /** Undo and redo over more than fifty changes, from wherever they were made; one field without a pause is one. */
+    public function testChangesAreTakenBackAndDoneAgain(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker);
+        $now = fn(): array => Bag::query()->findOrFail($bag->id)->choices;
+        $step = function (string $way): string {
+            $this->post($way)->assertRedirect();
+
+            return (string) session('status');
+        };
+        [$undo, $redo] = ["/bags/{$bag->id}/undo", "/bags/{$bag->id}/redo"];
+        self::assertSame('There is nothing to undo.', $step($undo));
+        $states = [$now()];
+        for ($change = 0; $change < 60; $change++) {
+            $this->travel(10)->seconds();
+            $this->putJson("/bags/{$bag->id}", $this->form($bag->refresh(), match ($change % 3) {
+                0 => ['size.height' => (20 + $change).' cm'],
+                1 => ['body.rounds' => 14 + $change],
+                default => ['handles.skip' => 8 + $change % 5],
+            }))->assertOk();
+            $states[] = $now();
+        }
+        self::assertStringContainsString('Undo: skip', (string) $this->get("/bags/{$bag->id}")->getContent());
+        foreach (array_reverse(array_slice($states, -56, 55)) as $state) {
+            self::assertStringStartsWith('Undone: ', $step($undo));
+            self::assertEquals($state, $now());
+        }
+        foreach (array_slice($states, -55) as $state) {
+            self::assertStringStartsWith('Done again: ', $step($redo));
+            self::assertEquals($state, $now());
+        }
+        self::assertSame('There is nothing to do again.', $step($redo));
+        // Typed without a pause it is one step, to and fro it is none; a pause makes it two.
+        $type = fn(string $height) => $this->putJson("/bags/{$bag->id}", $this->form($bag->refresh(), ['size.height' => $height]))->assertOk();
+        $before = $now();
+        $this->travel(10)->seconds();
+        array_map($type, ['2', '20', '20 cm']);
+        $this->travel(4)->seconds();
+        $type('21 cm');
+        self::assertSame('Undone: height.', $step($undo));
+        self::assertSame('20 cm', $now()['size']['height']);
+        self::assertSame('Undone: height.', $step($undo));
+        self::assertEquals($before, $now());
+        // Something else was changed meanwhile: what was taken back is not done again over it.
+        $type('33 cm');
+        self::assertSame('There is nothing to do again.', $step($redo));
+        self::assertSame('33 cm', $now()['size']['height']);
+        // Another maker's is not there to be undone.
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'));
+        $this->post($undo)->assertNotFound();
+        $this->post($redo)->assertNotFound();
+    }
+
+    /** What is worked is fixed, and what was entered once stays, however far she goes back. */
+    public function testAnUndoLeavesWhatIsWorkedAndEntered(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->putJson("/bags/{$bag->id}", $this->form($bag, ['base.chain' => 24]))->assertOk();
+        $this->travel(10)->seconds();
+        $course = Course::of($bag->refresh()->plan());
+        WorkLog::enter($bag, $course, Did::Step, new Place(4));
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 4', 'left' => '700 g'])->assertSessionHasNoErrors();
+        $this->putJson("/bags/{$bag->id}", $this->form($bag->refresh(), ['body.rounds' => 16]))->assertOk();
+        $this->post("/bags/{$bag->id}/undo")->assertSessionHas('status', 'Undone: rounds.');
+        $this->post("/bags/{$bag->id}/undo");
+        self::assertStringContainsString('This would change what is worked already', (string) session('status'));
+        self::assertSame(24, $bag->refresh()->choices['base']['chain']);
+        self::assertCount(1, KeptWeighIns::of($bag)->all);
+        self::assertEquals(new Place(4), WorkLog::place($bag, $course));
+    }
+
     /** Begun anew by a cell of What if, the old weigh-ins are of another bag; undone, they are back. */
     public function testWeighInsOfABagBegunAnewComeBackWithIt(): void
     {
@@ -86,6 +164,10 @@ final class ChangingTest extends TestCase
         $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm', 'keep' => 'counts']);
         self::assertSame([], KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
         $this->post((string) session('undo'));
+        self::assertCount(1, KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+        $this->post("/bags/{$bag->id}/redo");
+        self::assertSame([], KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+        $this->post("/bags/{$bag->id}/undo");
         self::assertCount(1, KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
     }
 

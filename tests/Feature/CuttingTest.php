@@ -351,11 +351,11 @@ final class CuttingTest extends TestCase
         $page = $this->from("/cutting/batches/{$other->id}")->followingRedirects()
             ->post("/cutting/batches/{$other->id}/finish", $typed)
             ->assertSee('by its weight it would count as')->assertSee('value="100 m"', false);
-        self::assertSame(1, preg_match('/name="sure" value="(\w+)"/', (string) $page->getContent(), $sure));
-        $this->post("/cutting/batches/{$other->id}/finish", ['length' => '90 m', 'sure' => $sure[1]] + $typed)
+        self::assertSame(1, preg_match('/name="really" value="(\w+)"/', (string) $page->getContent(), $sure));
+        $this->post("/cutting/batches/{$other->id}/finish", ['length' => '90 m', 'really' => $sure[1]] + $typed)
             ->assertSessionHasErrors('into');
         self::assertEqualsWithDelta(80.5, $double->fresh()?->balance(), 0.01);
-        $this->post("/cutting/batches/{$other->id}/finish", ['sure' => $sure[1]] + $typed)
+        $this->post("/cutting/batches/{$other->id}/finish", ['really' => $sure[1]] + $typed)
             ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(180.5, $double->fresh()?->balance(), 0.01);
         $this->get('/cutting/batches')->assertOk()->assertSee('in the stash');

@@ -152,9 +152,9 @@ final class EnoughTest extends TestCase
         $this->get("/bags/{$bag->id}/enough")->assertSee("Taken: {$found[1]}")->assertSee('Undo')->assertDontSee('Making it fit');
         self::assertSame($bag->choices['base'], $bag->fresh()?->choices['base'], 'What a mend leaves stays as it was.');
         self::assertLessThan(14, $bag->fresh()->choices['body']['rounds']);
-        $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}")->assertRedirect("/bags/{$bag->id}");
+        $this->post("/bags/{$bag->id}/undo")->assertRedirect("/bags/{$bag->id}/enough");
         self::assertEquals($before, $bag->fresh()->choices);
-        $this->followingRedirects()->post("/bags/{$bag->id}/undo?revision=2")->assertSee('nothing to undo');
+        $this->followingRedirects()->post("/bags/{$bag->id}/undo")->assertSee('nothing to undo');
         $this->followingRedirects()->post(
             "/bags/{$bag->id}/mend",
             ['do' => 'Conjure more'],
@@ -284,10 +284,13 @@ final class EnoughTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $this->actingAs($maker)->post(
+        $this->actingAs($maker)->followingRedirects()->from("/bags/{$bag->id}/enough")->post(
             "/bags/{$bag->id}/enough",
             ['after' => 'Round 6', 'left' => '59'],
-        )->assertSessionHasNoErrors();
+        )->assertSee('By that 841 g went since it was weighed last; the stitches take about')->assertSee('Really?')
+            ->assertSee('value="59"', false);
+        self::assertSame(0, $bag->weighIns()->count());
+        $this->insist("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '59'])->assertSessionHasNoErrors();
         $this->get("/bags/{$bag->id}/enough")->assertSee('By Round 6 841 g had gone where about')->assertSee('A digit misread');
         $this->get("/bags/{$bag->id}")->assertSee('data-note="weigh-in-odd"', false);
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 6', 'left' => '590'])->assertSessionHasNoErrors();

@@ -146,7 +146,7 @@ final class PiecesTest extends TestCase
         self::assertEquals(array_column($bag->plan()->work->rows, 'count'), array_column($copy->plan()->work->rows, 'count'));
         // A row of a piece is weighed after, by its name.
         $row = $bag->plan()->work->rows[1]->name;
-        $this->post("/bags/{$bag->id}/enough", ['after' => $row, 'left' => '800 g'])->assertSessionHasNoErrors();
+        $this->insist("/bags/{$bag->id}/enough", ['after' => $row, 'left' => '800 g'])->assertSessionHasNoErrors();
         self::assertSame($row, $bag->refresh()->plan()->spec->weighIns[0]->after);
     }
 

@@ -236,6 +236,21 @@ final class WorkTest extends TestCase
         $used((string) $other->id)->assertSessionHasNoErrors()->assertSessionHas('status', 'Harbour blue goes on from Round 8.');
         self::assertSame([['from' => 'Round 8', 'to' => 1]], $bag->refresh()->choices['changes']);
         self::assertSame([0, 1], array_slice($bag->plan()->materials, 6, 2));
+        // A change lies ahead: it goes in between, and what is one of the bag's is not added once more.
+        $bag->choices = ['changes' => [['from' => 'Round 8', 'to' => 1], ['from' => 'Round 11', 'to' => 0], ['from' => 'Round 14', 'to' => 1]]] + $bag->choices;
+        $bag->save();
+        $third = $this->material($maker);
+        $third->update(['name' => 'Pier grey']);
+        $this->send($bag, [$this->line(Course::of($bag->refresh()->plan()), 9, ['row' => 'Round 9'])])->assertOk();
+        $used((string) $third->id)->assertSessionHasNoErrors();
+        self::assertSame(
+            [['from' => 'Round 8', 'to' => 1], ['from' => 'Round 10', 'to' => 2], ['from' => 'Round 11', 'to' => 0], ['from' => 'Round 14', 'to' => 1]],
+            $bag->refresh()->choices['changes'],
+        );
+        $used((string) $other->id)->assertSessionHasNoErrors();
+        self::assertSame([8 => 1, 9 => 1, 10 => 0], array_intersect_key($bag->refresh()->plan()->materials, [8 => 1, 9 => 1, 10 => 1]));
+        self::assertCount(2, $bag->choices['others']);
+        $this->send($bag, [$this->line(Course::of($bag->plan()), 10, ['row' => 'Round 7', 'stitch' => 30])])->assertOk();
         self::assertEquals(new Place(6, 30), WorkLog::place($bag, Course::of($bag->plan())), 'The place is where it was.');
     }
 
@@ -250,7 +265,9 @@ final class WorkTest extends TestCase
         $this->send($bag, [$this->line($course, 1, $at(1, 0))])->assertOk();
         self::assertSame(0, DB::table('bag_minutes')->count());
         $this->send($bag, [$this->line($course, 2, $at(2, 3))])->assertOk();
-        self::assertSame([['base', 3]], DB::table('bag_minutes')->get()->map(fn($one): array => [$one->part, $one->minutes])->all());
+        // The first row, whose beginning no tap tells, by the pace of the second.
+        $base = (int) round(3 * (1 + $course->rows[0]->stitches / $course->rows[1]->stitches));
+        self::assertSame([['base', $base]], DB::table('bag_minutes')->get()->map(fn($one): array => [$one->part, $one->minutes])->all());
         $this->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '20'])->assertSessionHasNoErrors();
         $this->send($bag, [$this->line($course, 3, ['row' => 'Round 2', 'stitch' => 0, 'did' => 'ripped'] + $at(3, 4)), $this->line($course, 4, ['row' => 'Round 2', 'stitch' => $course->rows[1]->stitches] + $at(4, 7))])->assertOk();
         self::assertSame(20, (int) DB::table('bag_minutes')->value('minutes'));
@@ -260,6 +277,42 @@ final class WorkTest extends TestCase
             $this->get("/bags/{$bag->id}/{$page}")->assertOk()->assertSee('Work two together 2 times, half of them at each side: 56 again.');
         }
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Round 3', 'Round 2 was 2 too many', 'Rounds 4']);
+    }
+
+    /** Small and capital letters are two devices, in the table too. */
+    public function testDevicesAreToldApartByTheLetter(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $this->actingAs($maker)->send($bag, [
+            $this->line($course, 1, ['device' => 'abcdefgh']), $this->line($course, 1, ['device' => 'ABCDEFGH']),
+        ])->assertOk()->assertJsonCount(2, 'entries');
+        self::assertSame(2, DB::table('work_entries')->count());
+    }
+
+    /** What a page foretells is told anew when it is of another weigh-in or ball, and else not sent. */
+    public function testWhatIsForetoldFollows(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $course = Course::of($bag->plan());
+        $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/work")->assertOk()->getContent();
+        $told = json_decode(explode('</script>', explode('data-course>', $page)[1])[0], true, flags: JSON_THROW_ON_ERROR);
+        $stands = $told['stands'];
+        $ask = function (array $lines) use ($bag, &$stands): array {
+            return $this->postJson("/bags/{$bag->id}/work", ['entries' => $lines, 'seen' => 0, 'stands' => $stands])->assertOk()->json();
+        };
+        self::assertArrayNotHasKey('foretold', $ask([$this->line($course, 1), $this->line($course, 2)]));
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 2', 'left' => '800'])->assertSessionHasNoErrors();
+        $answer = $ask([]);
+        self::assertSame([null, null, 800], array_slice($answer['foretold']['strands'][0]['left'], 0, 3));
+        self::assertGreaterThan($told['foretold']['strands'][0]['come'][2], $answer['foretold']['strands'][0]['come'][2], 'More went.');
+        $stands = $answer['stands'];
+        self::assertArrayNotHasKey('foretold', $ask([]));
+        // A ball nobody weighed: from the next row on nothing is known, until it is weighed.
+        $used = $ask([$this->line($course, 3, ['stitch' => 7]), $this->line($course, 4, ['row' => 'Round 3', 'stitch' => 7, 'did' => 'used-up'])]);
+        self::assertSame(3, $used['foretold']['strands'][0]['whole']);
     }
 
     /** Held together, each strand ends at its own place. */

@@ -17,10 +17,10 @@ test('the server is killed under the taps of two devices: none is lost, none dou
     const other = await (await browser.newContext({ storageState: await page.context().storageState() })).newPage();
     await other.goto(page.url());
     for (const one of [page, other]) {
-        await one.getByText('Counting, tape, scale, look').click();
+        await one.getByRole('button', { name: 'More', exact: true }).click();
         await one.getByLabel('Ask for counts').selectOption('none');
         await one.getByLabel('a stitch', { exact: true }).check();
-        await one.locator('body').click({ position: { x: 5, y: 5 } });
+        await one.keyboard.press('Escape');
     }
     let tapped = 0;
     for (let round = 0; round < 8; round++) {

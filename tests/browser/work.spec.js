@@ -11,6 +11,12 @@ async function atWork(page) {
     await expect(page.locator('[data-row]')).toHaveText('Round 1');
 }
 
+/** Opens one of the sheets over the bench. */
+async function pane(page, name) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await expect(page.locator('dialog[open]')).toBeVisible();
+}
+
 /** Lines of the log as the server has them. */
 async function lines(page) {
     const csv = await (await page.request.get(`${new URL(page.url()).pathname}.csv`)).text();
@@ -43,14 +49,20 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     await ask.getByRole('button', { name: 'I mend it so' }).click();
     await expect(page.locator('[data-heed]')).toContainText('Mend it here. Put two in one');
     // Smaller steps, and one too many taken back.
-    await page.getByText('Counting, tape, scale, look').click();
+    await pane(page, 'More');
+    await inspect(page, 'more, phone');
     await page.getByLabel('a stitch', { exact: true }).check();
+    // Back closes the sheet and stays on the page.
+    await page.goBack();
+    await expect(page.locator('dialog[open]')).toHaveCount(0);
     await page.keyboard.press('Space');
     await page.keyboard.press('Space');
     await expect(page.locator('[data-whole]')).toContainText('2 of 56');
     await page.keyboard.press('ArrowLeft');
     await expect(page.locator('[data-whole]')).toContainText('1 of 56');
+    await pane(page, 'More');
     await page.getByLabel('a row').check();
+    await page.keyboard.press('Escape');
     for (let round = 3; round <= 8; round++) {
         await expect(row).toHaveText(`Round ${round}`);
         await go.click();
@@ -65,25 +77,40 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     // Every stitch of the row in hand is a mark; she asks for fewer counts.
     const marks = (name) => page.locator(`[data-tally] path.${name}`).evaluate((path) => path.getAttribute('d').split('M').length - 1);
     expect([await marks('done'), await marks('now'), await marks('todo')]).toEqual([0, 1, 55]);
+    await pane(page, 'More');
     await page.getByLabel('Ask for counts').selectOption('none');
+    await page.getByRole('button', { name: 'Close' }).click();
     await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
-    // The scale, in two presses: it knows after which row.
-    await page.getByLabel('On the scale is left').fill('640');
-    await page.getByRole('button', { name: 'After Round 8' }).click();
+    // The scale: it knows after which row; what it refuses is said where it was typed, which is still there.
+    await pane(page, 'Weigh');
+    await expect(page.locator('dialog[open]')).toContainText('All that is left of cord for this bag, the work hanging beside the scale, after Round 8.');
+    await page.getByLabel('It weighs').fill('banana');
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.locator('dialog[open] .wrong')).toContainText('“banana” was not understood');
+    await expect(page.getByLabel('It weighs')).toHaveValue('banana');
+    await inspect(page, 'a refused weight, phone');
+    await page.getByLabel('It weighs').fill('640');
+    await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.locator('[data-told]')).toContainText('640 g left after Round 8');
-    // The tape proposes, and it is taken.
-    await page.getByText('Counting, tape, scale, look').click();
+    await expect(page.locator('dialog[open]')).toHaveCount(0);
+    await expect(page.locator('[data-strand="0"] [data-of="left"]')).toHaveText('640 g');
+    // The tape proposes in its sheet, and it is taken.
+    await pane(page, 'Measure');
+    await page.getByLabel('By the tape it stands, high').fill('a hand');
+    await page.getByRole('button', { name: 'What does that change?' }).click();
+    await expect(page.locator('dialog[open] .wrong')).toContainText('“a hand”');
     await page.getByLabel('By the tape it stands, high').fill('8,5');
-    await page.getByRole('button', { name: 'What then?' }).click();
-    await page.getByText('Counting, tape, scale, look').click();
-    await expect(page.locator('.proposal')).toContainText('% higher than planned');
+    await page.getByRole('button', { name: 'What does that change?' }).click();
+    await expect(page.locator('dialog[open] .proposal')).toContainText('% higher than planned');
+    await inspect(page, 'a proposal, phone');
     await page.getByRole('button', { name: 'Take it' }).click();
     await expect(page.locator('[data-told]')).toContainText('planned anew');
     await expect(row).toHaveText('Round 9');
-    // A strand that ends: said where it was.
-    await page.getByText('Counting, tape, scale, look').click();
-    await page.getByRole('button', { name: 'So it is used up' }).click();
-    await expect(page.locator('[data-told]')).toContainText('used up there');
+    // A strand that ends: said where it was. Of the ball that goes on nothing is known.
+    await pane(page, 'New ball');
+    await page.getByRole('button', { name: 'It is used up' }).click();
+    await expect(page.locator('[data-told]')).toContainText('used up in Round 9');
+    await expect(page.locator('[data-strand="0"]')).toContainText('weigh it');
     for (let tap = 0; tap < 30 && !(await go.isDisabled()); tap++) {
         await go.click();
     }
@@ -113,8 +140,9 @@ test('five hundred taps without a network survive the tab and the browser', asyn
     // Once more, so that its keeper has the page and its parts.
     await page.reload();
     await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
-    await page.getByText('Counting, tape, scale, look').click();
+    await pane(page, 'More');
     await page.getByLabel('a stitch', { exact: true }).check();
+    await page.keyboard.press('Escape');
     await context.setOffline(true);
     for (let tap = 0; tap < 250; tap++) {
         await page.keyboard.press('Space');
@@ -139,6 +167,46 @@ test('five hundred taps without a network survive the tab and the browser', asyn
     await expect(page.locator('[data-whole]')).toHaveText(place);
     await context.close();
     rmSync(home, { recursive: true, force: true });
+});
+
+test('what is foretold follows each row, and a count stays with its row', async ({ page, context }) => {
+    await atWork(page);
+    const go = page.locator('[data-go]');
+    const left = page.locator('[data-strand="0"] [data-of="left"]');
+    const seen = [];
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await context.setOffline(true);
+    for (let row = 0; row < 6; row++) {
+        seen.push([await left.textContent(), await page.locator('[data-strand="0"] [data-of="come"]').textContent()]);
+        await go.click();
+    }
+    const grams = seen.map(([text]) => Number.parseInt(text, 10));
+    expect(grams, 'it falls at every row, without a network').toEqual([...new Set(grams)].sort((one, other) => other - one));
+    await context.setOffline(false);
+    await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
+    // Loaded anew at each of those rows it says the same.
+    for (let row = 5; row >= 3; row--) {
+        await page.locator('[data-back]').click();
+        await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
+        await page.reload();
+        expect([await left.textContent(), await page.locator('[data-strand="0"] [data-of="come"]').textContent()]).toEqual(seen[row]);
+    }
+    // Round 3 is done; its question, left open, goes with the next tap, and one asked for is of the row done last.
+    await page.getByRole('button', { name: 'Count', exact: true }).click();
+    await page.locator('dialog[open]').getByRole('textbox').fill('some');
+    await page.getByRole('button', { name: 'I count this' }).click();
+    await expect(page.locator('dialog[open] .wrong')).toContainText('as a whole number');
+    await page.locator('dialog[open]').getByRole('textbox').fill('54');
+    await page.getByRole('button', { name: 'I count this' }).click();
+    await expect(page.locator('dialog[open]')).toContainText('2 too few at the end of Round 3');
+    await expect(page.locator('dialog[open]')).not.toContainText('turn');
+    await page.getByRole('button', { name: 'I mend it so' }).click();
+    await expect(page.locator('[data-heed]')).toContainText('Mend it here. Put two in one 2 times');
+    await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
+    const log = await lines(page);
+    expect(log.filter((line) => line.includes(',mends,'))[0]).toContain('Round 3');
+    expect(log.filter((line) => line.includes(',counted,'))[0]).toContain('Round 3');
 });
 
 test('two devices: the one that is behind is told, and says which is right', async ({ page, browser }) => {

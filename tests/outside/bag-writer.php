@@ -53,7 +53,7 @@ for ($round = (int) $first; $round <= (int) $last; $round++) {
         ], true), "\n";
     } else {
         echo $send('POST', ['weigh' => '/enough', 'price' => '/price', 'minutes' => '/time'][$mode], [
-            'after' => "Round {$round}", 'left' => (9000 - 12 * $round).' g', 'price_tag' => (string) $round,
+            'after' => "Round {$round}", 'left' => (9000 - 42 * $round).' g', 'price_tag' => (string) $round,
             'part' => 'base', 'minutes' => (string) $round,
         ]), "\n";
     }

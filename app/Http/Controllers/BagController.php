@@ -10,7 +10,7 @@ use App\Bags\Keeping;
 use App\Bags\Listed;
 use App\Bags\Merge;
 use App\Bags\PlanSheet;
-use App\Bags\StepBack;
+use App\Bags\Steps;
 use App\Models\Bag;
 use App\Models\Swatch;
 use App\Rules\Typed;
@@ -136,6 +136,7 @@ final class BagController extends Controller
             'regions' => [
                 'name' => e($bag->name()),
                 'chip' => $bag->chip($sheet->plan->spec->strands->own),
+                'steps' => view('bags.steps', ['bag' => $bag])->render(),
                 'drawing' => view('bags.drawing', ['sheet' => $sheet])->render(),
                 'tally' => view('bags.tally', ['sheet' => $sheet])->render(),
                 ...array_map(e(...), $sheet->stations()),
@@ -193,16 +194,44 @@ final class BagController extends Controller
         return redirect()->route('bags.plan', $bag)->with('status', 'Yours is kept.');
     }
 
-    /** Back from a mend or a cell of What if: that one change alone. */
+    /** The last change taken back; or one that is named, from a mend or a cell of What if, and that one alone. */
     public function undo(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        $revision = (int) Typed::text($request, 'revision');
+        $step = Typed::text($request, 'step');
 
-        return redirect()->route('bags.plan', $bag)->with(
-            'status',
-            StepBack::take($bag, $revision) ? 'It is as it was.' : 'There is nothing to undo.',
-        );
+        return $this->stepped($bag, function () use ($bag, $step): string {
+            if (ctype_digit($step)) {
+                return Steps::takeBack($bag, (int) $step) ? 'It is as it was.' : 'There is nothing to undo.';
+            }
+            $what = Steps::undo($bag);
+
+            return $what === null ? 'There is nothing to undo.' : "Undone: {$what}.";
+        });
+    }
+
+    /** What was taken back last, done again. */
+    public function redo(Bag $bag): RedirectResponse
+    {
+        $this->authorize('own', $bag);
+
+        return $this->stepped($bag, function () use ($bag): string {
+            $what = Steps::redo($bag);
+
+            return $what === null ? 'There is nothing to do again.' : "Done again: {$what}.";
+        });
+    }
+
+    /** @param \Closure(): string $step */
+    private function stepped(Bag $bag, \Closure $step): RedirectResponse
+    {
+        $to = back(fallback: route('bags.plan', $bag));
+        try {
+            return $to->with('status', $step());
+        } catch (Refused $e) {
+            // What is worked stays as it is worked.
+            return $to->with('status', $e->problems[0]->message);
+        }
     }
 
     public function restore(Bag $bag): RedirectResponse

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Material;
 use App\Models\RawPiece;
 use App\Models\User;
+use App\Rules\Really;
 use App\Rules\Typed;
 use App\Stash\BatchEnd;
 use App\Stash\CutPrint;
@@ -132,14 +133,15 @@ final class BatchController extends Controller
     {
         $this->authorize('own', $batch);
         $maker = $this->maker($request);
-        $fields = ['into', 'name', 'mass', 'length', 'diameter', 'sure'];
+        $fields = ['into', 'name', 'mass', 'length', 'diameter'];
         $end = new BatchEnd(
             $batch,
             array_combine($fields, array_map(fn(string $field): string => Typed::text($request, $field), $fields)),
         );
-        $material = $end->wrong === [] ? $end->keep($maker) : null;
+        $asked = Really::ask($request, $end->implausible($maker));
+        $material = $asked === [] ? $end->keep($maker) : null;
         if ($material === null) {
-            return back()->withInput(['sure' => $end->asked()] + $request->input())->withErrors($end->wrong);
+            return back()->withInput()->withErrors($asked + $end->wrong);
         }
 
         return redirect()->route('stash.show', $material)->with(

@@ -10,7 +10,7 @@ use App\Bags\Listed;
 use App\Bags\Mending;
 use App\Bags\MendSheet;
 use App\Bags\PlanSheet;
-use App\Bags\StepBack;
+use App\Bags\Steps;
 use App\Bags\WeighIns;
 use App\Drawing\NarrowingBands;
 use App\Models\Bag;
@@ -18,15 +18,16 @@ use App\Models\BagMinutes;
 use App\Models\Material;
 use App\Models\Supply;
 use App\Models\WeighIn;
+use App\Rules\Really;
 use App\Rules\Typed;
 use App\Stash\ScaleShelf;
 use Fescue\Core\Document\Refused;
-use Fescue\Core\Estimate\Balls;
 use Fescue\Core\Estimate\Breakdown;
+use Fescue\Core\Estimate\Foretold;
+use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Rest;
-use Fescue\Core\Material\Acquired;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
@@ -56,8 +57,9 @@ final class EnoughController extends Controller
             'lesson' => Lesson::of($sheet->plan),
             'weighIns' => WeighIns::of($bag)->kept,
             'breakdown' => Breakdown::of($sheet->plan),
-            // What was cut was joined into one strand already.
-            'balls' => $bag->material?->acquired === Acquired::Cut ? [] : Balls::of($sheet->plan),
+            'foretold' => Foretold::of($sheet->plan, $sheet->estimate),
+            'done' => $sheet->done(),
+            'balls' => $sheet->balls(),
             'supplies' => array_map(
                 fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one),
                 [$bag->material, ...$bag->others()],
@@ -93,7 +95,7 @@ final class EnoughController extends Controller
                     fn(Bag $bag) => Mending::take($bag, $sheet->plan, $mended, $mend->spare),
                 );
 
-                return StepBack::from(
+                return Steps::offer(
                     $bag,
                     redirect()->route('bags.enough', $bag)->with('status', "Taken: {$do}."),
                 );
@@ -125,10 +127,11 @@ final class EnoughController extends Controller
     {
         $this->authorize('own', $bag);
         $text = str_replace(',', '.', Typed::text($request, 'price_tag'));
-        if ($text !== '' && (preg_match('/^\d{1,6}(\.\d{1,2})?$/', $text) !== 1)) {
-            return back()->withInput()->withErrors(
-                ['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.'],
-            );
+        $wrong = $text !== '' && (preg_match('/^\d{1,8}(\.\d{1,2})?$/', $text) !== 1)
+            ? ['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.']
+            : Really::ask($request, ['price_tag' => Implausible::price((float) $text)]);
+        if ($wrong !== []) {
+            return back()->withInput()->withErrors($wrong);
         }
         // A column of its own: nothing else that is kept of the bag is written with it.
         Bag::query()->whereKey($bag->id)->update(['price_tag' => $text === '' ? null : $text]);
@@ -182,6 +185,10 @@ final class EnoughController extends Controller
         $after = mb_substr(Typed::text($request, 'after'), 0, 40);
         try {
             $left = Mass::parse(Typed::text($request, 'left'), MassUnit::Gram);
+            $asked = Really::ask($request, ['left' => WeighIns::of($bag)->implausible($after, $left)]);
+            if ($asked !== []) {
+                return back()->withInput()->withErrors($asked);
+            }
             WeighIns::of($bag)->enter($after, $left);
         } catch (NotUnderstood $e) {
             return back()->withInput()->withErrors(['left' => $e->getMessage()]);
@@ -245,7 +252,7 @@ final class EnoughController extends Controller
             ? BagMinutes::query()->upsert([$of + ['minutes' => $minutes]], ['bag_id', 'part'], ['minutes'])
             : BagMinutes::query()->where($of)->delete();
 
-        return redirect()->route('bags.enough', $bag)->with(
+        return redirect()->route(Typed::text($request, 'from') === 'work' ? 'bags.work' : 'bags.enough', $bag)->with(
             'status',
             $minutes > 0 ? "The {$part->value} took {$minutes} minutes." : "The {$part->value}’s time is taken out.",
         );

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Material;
 use App\Models\User;
+use App\Rules\Really;
 use App\Rules\Typed;
 use App\Stash\MaterialText;
 use App\Stash\Stash;
@@ -46,8 +47,9 @@ final class MaterialController extends Controller
     {
         $maker = $this->maker($request);
         $text = self::text($request, $maker);
-        if ($text->wrong !== []) {
-            return back()->withInput()->withErrors($text->wrong);
+        $wrong = $text->wrong === [] ? Really::ask($request, $text->implausible()) : $text->wrong;
+        if ($wrong !== []) {
+            return back()->withInput()->withErrors($wrong);
         }
         $material = Stash::keep($maker, $text);
 
@@ -102,8 +104,9 @@ final class MaterialController extends Controller
         // Its kind is what it is: only what is known of it changes.
         $request->merge(['kind' => $material->kind->value]);
         $text = self::text($request, $this->maker($request));
-        if ($text->wrong !== []) {
-            return back()->withInput()->withErrors($text->wrong);
+        $wrong = $text->wrong === [] ? Really::ask($request, $text->implausible()) : $text->wrong;
+        if ($wrong !== []) {
+            return back()->withInput()->withErrors($wrong);
         }
         $material->update($text->values);
 

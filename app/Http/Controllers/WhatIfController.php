@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Changing;
 use App\Bags\Mending;
-use App\Bags\StepBack;
+use App\Bags\Steps;
 use App\Bags\WhatIfSheet;
 use App\Models\Bag;
 use App\Models\WeighIn;
@@ -120,7 +120,7 @@ final class WhatIfController extends Controller
             .($swatch === null ? 'as your swatches expect it. Work a swatch of it before you '
             .'trust it.' : "by your swatch “{$swatch->name}”.");
 
-        return StepBack::from(
+        return Steps::offer(
             $bag,
             redirect()->route('bags.plan', $bag)->with(
                 'status',

@@ -47,7 +47,7 @@ final class WorkController extends Controller
         return view('bags.work', [
             'bag' => $bag,
             'work' => WorkSheet::of($sheet->asWorked()),
-            'strands' => $this->maker($request)->strands()->pluck('name', 'id')->all(),
+            'choices' => $this->maker($request)->strands()->pluck('name', 'id')->all(),
         ]);
     }
 
@@ -55,7 +55,8 @@ final class WorkController extends Controller
     public function sync(Request $request, Bag $bag): JsonResponse
     {
         $this->authorize('own', $bag);
-        $course = Course::of($bag->plan());
+        $plan = $bag->plan();
+        $course = Course::of($plan);
         $sent = $request->input('entries', []);
         $seen = $request->input('seen', 0);
         try {
@@ -72,12 +73,19 @@ final class WorkController extends Controller
             return response()->json(['message' => $e->getMessage()], 422);
         }
         [$others, $last] = WorkLog::since($bag, is_int($seen) && $seen >= 0 ? $seen : 0);
+        $stands = WorkSheet::stands($bag, $plan);
+        // What the page foretells is of another weigh-in or ball: it is told anew.
+        $isStale = is_string($request->input('stands')) && $request->input('stands') !== $stands;
 
         return response()->json([
             'entries' => array_map(fn(Entry $entry): array => $entry->write(), $others),
+            'same' => (object) WorkLog::same($bag, $course, $others),
             'seen' => $last,
             'plan' => $course->fingerprint(),
-        ]);
+            'stands' => $stands,
+        ] + ($isStale ? [
+            'foretold' => WorkSheet::of(PlanSheet::of($bag, $this->maker($request)))->figures(),
+        ] : []));
     }
 
     /** A row done, a row back, or “here I am”, by a plain form. */
@@ -216,8 +224,17 @@ final class WorkController extends Controller
                 );
             }
             Changing::held($bag, function (Bag $bag) use ($plan, $next, $row): void {
-                $on = Planner::plan($plan->settled()->continued($next->material($next->freeFor($bag->id)), $row->name));
-                Mending::take($bag, $plan, $on, $next->id);
+                $which = null;
+                foreach ([$bag->material, ...$bag->others()] as $place => $one) {
+                    $which = $one?->id === $next->id ? $place : $which;
+                }
+                $on = Planner::plan($plan->settled()->continued(
+                    $next->material($next->freeFor($bag->id)),
+                    $row->name,
+                    $plan->work->names(),
+                    $which,
+                ));
+                Mending::take($bag, $plan, $on, $which === null ? $next->id : null);
                 $bag->forgetStock();
                 $bag->plan();
             });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bags\SwatchText;
+use App\Rules\Really;
 use Illuminate\Validation\Validator;
 
 final class SwatchRequest extends MakerRequest
@@ -24,6 +25,15 @@ final class SwatchRequest extends MakerRequest
     protected function withValidator(Validator $validator): void
     {
         $this->text()->doubting($validator);
+        $validator->after(function (Validator $validator): void {
+            if ($validator->errors()->isEmpty()) {
+                // The request that comes back with what was typed is not this one.
+                $reasons = ['width' => $this->text()->implausible($this->maker())];
+                foreach (Really::ask(request(), $reasons) as $at => $asked) {
+                    $validator->errors()->add($at, $asked);
+                }
+            }
+        });
     }
 
     /** @return array<string, mixed> */

@@ -155,9 +155,12 @@ final readonly class BagSpec
         return $this->with($wish, new Strands($material), $hands, weighIns: []);
     }
 
-    public function continued(Material $other, string $from): self
+    /**
+     * @param list<string> $rows
+     */
+    public function continued(Material $other, string $from, array $rows, ?int $which = null): self
     {
-        return $this->with(strands: $this->strands->continued($other, $from));
+        return $this->with(strands: $this->strands->continued($other, $from, $rows, $which));
     }
 
     /**

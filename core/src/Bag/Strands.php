@@ -40,13 +40,26 @@ final readonly class Strands
         return new self($own, $this->others, $this->changes);
     }
 
-    /** The same, another material from a row on. */
-    public function continued(Material $other, string $from): self
+    /**
+     * The same, another material from a row on: up to the next change, where one lies ahead.
+     *
+     * @param list<string> $rows names of the bag's rows, in their order
+     * @param ?int $which where it is one of the bag's already
+     */
+    public function continued(Material $other, string $from, array $rows, ?int $which = null): self
     {
-        return new self(
-            $this->own,
-            [...$this->others, $other],
-            [...$this->changes, new Change($from, count($this->others) + 1)],
-        );
+        $order = array_flip($rows);
+        $changes = array_values(array_filter($this->changes, fn(Change $one): bool => $one->from !== $from));
+        $changes[] = new Change($from, $which ?? count($this->others) + 1);
+        usort($changes, fn(Change $a, Change $b): int => ($order[$a->from] ?? 0) <=> ($order[$b->from] ?? 0));
+        $kept = [];
+        foreach ($changes as $change) {
+            // From one to itself is none.
+            if ($change->to !== ($kept === [] ? 0 : $kept[count($kept) - 1]->to)) {
+                $kept[] = $change;
+            }
+        }
+
+        return new self($this->own, $which === null ? [...$this->others, $other] : $this->others, $kept);
     }
 }

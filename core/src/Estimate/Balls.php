@@ -14,10 +14,12 @@ final class Balls
     private const MOST = 40;
 
     /**
+     * @param int $whole row in which she began a whole ball, the one before used up; 0 where that is not known
+     *
      * @return list<BallEnd> of those that end before the bag does, but for the last; none where it has several
      *         materials, or the size of a ball is not known
      */
-    public static function of(BagPlan $plan): array
+    public static function of(BagPlan $plan, int $whole = 0): array
     {
         $winding = Winding::of($plan->spec->strands->own);
         $standing = Standing::of($plan);
@@ -30,9 +32,14 @@ final class Balls
             return [];
         }
         $reach = Reach::of($plan);
+        $left = $standing->left;
         $walk = $standing->ahead();
+        if ($whole > $standing->rest[0]) {
+            $left = $winding->ball * max(1, (int) round(($left - ($walk->gone()[$whole - 1] ?? 0.0)) / $winding->ball));
+            $walk = $standing->from($whole, $left);
+        }
         $ends = $joins = [];
-        for ($ball = 0, $last = min(self::MOST, $winding->balls($standing->left)) - 1; $ball < $last; $ball++) {
+        for ($ball = 0, $last = min(self::MOST, $winding->balls($left)) - 1; $ball < $last; $ball++) {
             $end = $walk->ballEnd($ball);
             if ($end === null) {
                 break;
@@ -40,13 +47,13 @@ final class Balls
             $earliest = $walk->ballEnd($ball, 1 + $reach->swing)[0] ?? $end[0];
             $latest = $walk->ballEnd($ball, max(0.0, 1 - $reach->swing))[0] ?? $reach->last();
             $free = $reach->bears($earliest, $latest);
-            $join = $free ? null : $reach->join($earliest, $joins, $standing->rest[0]);
+            $join = $free ? null : $reach->join($earliest, $joins, max($whole, $standing->rest[0]));
             if ($join !== null) {
                 $joins[] = $join;
             }
-            $left = $ball === 0 ? $winding->first($standing->left) : $winding->ball;
+            $of = $ball === 0 ? $winding->first($left) : $winding->ball;
             $ends[] = new BallEnd(
-                Mass::grams($left),
+                Mass::grams($of),
                 $reach->name($end[0]),
                 $standing->takes->stitchAt(...$end),
                 $reach->name($earliest),

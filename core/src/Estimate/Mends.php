@@ -390,7 +390,11 @@ final readonly class Mends
     private function goingOn(Spare $spare, int $from): BagPlan
     {
         return Planner::plan(
-            $this->plan->settled()->continued($spare->material, $this->plan->work->rows[$from]->name),
+            $this->plan->settled()->continued(
+                $spare->material,
+                $this->plan->work->rows[$from]->name,
+                $this->plan->work->names(),
+            ),
         );
     }
 

@@ -99,6 +99,12 @@ final readonly class Standing
         return $this->walk($this->rest, $this->left, $this->owed);
     }
 
+    /** Its rows from one on, of so much that is there then. */
+    public function from(int $row, float $there): Walk
+    {
+        return $this->walk(array_values(array_filter($this->rest, fn(int $one): bool => $one >= $row)), $there, 0.0);
+    }
+
     /** Grams of it that go into closures, cords and tassels. */
     public function finish(): float
     {

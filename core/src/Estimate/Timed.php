@@ -19,11 +19,14 @@ final readonly class Timed
     /** Minutes of what it is finished with. */
     public float $finish;
 
-    /** @param list<LoggedTime> $logged of whole parts, one each */
-    public function __construct(BagPlan $plan, private array $logged = [])
+    /**
+     * @param list<LoggedTime> $logged of whole parts, one each
+     * @param bool $finished whether closures, tassels and linings are of it
+     */
+    public function __construct(BagPlan $plan, private array $logged = [], bool $finished = true)
     {
         $this->expected = Pace::expected($plan);
-        $this->finish = array_sum(array_map(fn(Fitted $one): float => $one->minutes, $plan->fitted));
+        $this->finish = $finished ? array_sum(array_map(fn(Fitted $one): float => $one->minutes, $plan->fitted)) : 0.0;
     }
 
     /** @return list<LoggedTime> those of parts the bag has */

@@ -35,7 +35,7 @@ final readonly class Course
     private const LAST = 2;
 
     /** @param non-empty-list<Passage> $rows */
-    private function __construct(public array $rows) {}
+    public function __construct(public array $rows) {}
 
     /** @param list<Note> $notes of the plan, which stand at their rows */
     public static function of(BagPlan $plan, Terms $terms = Terms::US, array $notes = []): self
@@ -216,6 +216,24 @@ final readonly class Course
             fn(Passage $row): string => "{$row->name} ".hash('crc32b', "{$row->said}|{$row->stitches}"),
             $this->rows,
         );
+    }
+
+    /**
+     * How many rows from the first on are the same as in another course.
+     *
+     * @param list<string> $digests of the other
+     */
+    public function same(array $digests): int
+    {
+        $same = 0;
+        foreach ($this->digests() as $place => $digest) {
+            if ($digest !== ($digests[$place] ?? null)) {
+                break;
+            }
+            $same++;
+        }
+
+        return $same;
     }
 
     public function end(): Place

@@ -100,6 +100,8 @@ final readonly class Entry
     /** Below zero where it was done before the other. */
     public function compare(self $other): int
     {
-        return [$this->turn, $this->device, $this->number] <=> [$other->turn, $other->device, $other->number];
+        // As texts: two names of digits are not two numbers.
+        return [$this->turn, strcmp($this->device, $other->device), $this->number]
+            <=> [$other->turn, 0, $other->number];
     }
 }

@@ -7,9 +7,6 @@ namespace Fescue\Core\Work;
 /** What was done of a bag, on all devices: entries are added and never taken away, and fold to one place. */
 final readonly class Log
 {
-    /** Minutes without a tap that are no work: a break, or a night. From memory. */
-    public const IDLE = 4.0;
-
     /** @param list<Entry> $entries in the order in which they were done, each once */
     private function __construct(public array $entries) {}
 
@@ -57,9 +54,9 @@ final readonly class Log
     /**
      * Where it is in a course; null where the course has no such place, and she is to be asked.
      *
-     * @param list<string>|null $was digests of the course that the last entry was done of; null where it is unknown
+     * @param array<string, int> $same how many rows from the first on are the same in other plans, by their fingerprint
      */
-    public function place(Course $course, ?array $was = null): ?Place
+    public function place(Course $course, array $same = []): ?Place
     {
         $last = $this->last();
         if ($last === null) {
@@ -70,19 +67,15 @@ final readonly class Log
             return null;
         }
         $place = $last->stitch >= $course->rows[$row]->stitches ? new Place($row + 1) : new Place($row, $last->stitch);
-        if ($last->plan === $course->fingerprint()) {
-            return $place;
-        }
-        // Another plan: what is worked must be the same in both, the row that is begun too.
+        // Of another plan: what is worked must be the same in both, the row that is begun too.
         $fixed = $place->row + (int) ($place->stitch > 0);
 
-        $same = $was !== null && array_slice($was, 0, $fixed) === array_slice($course->digests(), 0, $fixed);
-
-        return $same ? $place : null;
+        return $last->plan === $course->fingerprint() || $fixed <= ($same[$last->plan] ?? 0) ? $place : null;
     }
 
     /**
-     * Wrong counts that are mended in the row behind, but for those that were ripped since.
+     * Wrong counts that are mended in the row behind, but for those that were ripped since. One line takes the place of
+     * another of its row; lines of rows that the course has not are passed over.
      *
      * @return array<int, int> how many stitches the next row gives more than it takes, by the place of the row counted
      */
@@ -94,7 +87,7 @@ final readonly class Log
             if ($row === null) {
                 continue;
             }
-            if ($entry->did === Did::Mends && $entry->counted !== null && $entry->counted !== 0) {
+            if ($entry->did === Did::Mends && $entry->counted !== null) {
                 $mends[$row] = $entry->counted;
             }
             if ($entry->did === Did::Ripped) {
@@ -103,31 +96,6 @@ final readonly class Log
             }
         }
 
-        return $mends;
-    }
-
-    /**
-     * Minutes that the taps tell, without breaks, by the part of the row.
-     *
-     * @return array<string, float> by the part's value
-     */
-    public function minutes(Course $course): array
-    {
-        $parts = array_column(
-            array_map(fn(Passage $row): array => [$row->name, $row->part->value], $course->rows),
-            1,
-            0,
-        );
-        $minutes = $before = [];
-        foreach ($this->entries as $entry) {
-            $since = isset($before[$entry->device]) ? ($entry->at - $before[$entry->device]) / 60_000 : INF;
-            $before[$entry->device] = $entry->at;
-            $part = $parts[$entry->row] ?? null;
-            if ($part !== null && $since >= 0.0 && $since <= self::IDLE) {
-                $minutes[$part] = ($minutes[$part] ?? 0.0) + $since;
-            }
-        }
-
-        return $minutes;
+        return array_filter($mends, fn(int $more): bool => $more !== 0);
     }
 }

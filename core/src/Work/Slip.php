@@ -6,24 +6,21 @@ namespace Fescue\Core\Work;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\InOne;
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Join;
+use Fescue\Core\Instruction\Loops;
+use Fescue\Core\Instruction\Several;
+use Fescue\Core\Instruction\Together;
+use Fescue\Core\Instruction\Turn;
+use Fescue\Core\Instruction\Under;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Working;
 
 /** A count that is not what it should be: where such a slip usually is, and what either way out costs. */
 final readonly class Slip
 {
-    /** From memory: what is looked for first is where it is mostly found. */
-    private const MORE = [
-        'the slip stitch of the join counted, or worked into, as a stitch',
-        'a stitch in the turning chain as well as in the first stitch',
-        'two in one where one was meant, at a corner or an end',
-    ];
-
-    private const FEWER = [
-        'the first stitch skipped, or the last not worked, where rows turn',
-        'a corner’s second stitch forgotten',
-        'a space or a loop passed over',
-    ];
-
     /**
      * @param int $off how many more there are than should be; below zero fewer
      * @param list<string> $usually where to look, the likeliest first
@@ -60,11 +57,72 @@ final readonly class Slip
 
         return new self(
             $off,
-            $off > 0 ? self::MORE : self::FEWER,
+            self::usually($plan, $row, $off),
             $rip,
             $rip * $seconds / 60,
             self::mend($plan, $row, $off),
         );
+    }
+
+    /**
+     * Where a slip is in such a row, the likeliest first. From memory: what is looked for first is where it is mostly
+     * found.
+     *
+     * @return list<string>
+     */
+    private static function usually(BagPlan $plan, int $place, int $off): array
+    {
+        $row = $plan->work->rows[$place];
+        $has = self::kinds($row->instructions);
+        $grows = isset($has[InOne::class]) || isset($has[Several::class]);
+        $inEnds = $row->into[0]->kind === EdgeKind::RowEnds;
+        $motif = $row->fabric->multiple > 1 || $row->opening() !== null || isset($has[Under::class]);
+        $usually = $off > 0 ? [
+            'the join counted as a stitch, or a stitch worked into it' => isset($has[Join::class]),
+            'a stitch in the turning chain as well as in the first stitch' => isset($has[Turn::class]),
+            'an increase too many: two or more in one where one was meant' => $grows,
+            'a decrease left out' => isset($has[Together::class]),
+            'a row end that was worked twice' => $inEnds,
+            'a space or a chain that was worked twice, or counted with the stitches' => $motif,
+            'a loop hung on where none was meant' => isset($has[Loops::class]),
+            'a stitch past the marker, which belongs to the next round' => self::isSpiral($plan, $place, $has),
+            'two stitches in one, mostly where the work was laid down' => ! $grows,
+        ] : [
+            'the first stitch after the join passed over' => isset($has[Join::class]),
+            'the first stitch passed over, or the last not worked, where it turns' => isset($has[Turn::class]),
+            'an increase left out: one where two or more were meant' => $grows,
+            'a decrease too many' => isset($has[Together::class]),
+            'a row end passed over' => $inEnds,
+            'a space or a chain passed over' => $motif,
+            'a loop passed over' => isset($has[Loops::class]),
+            'the last stitch before the marker not worked' => self::isSpiral($plan, $place, $has),
+            'a stitch passed over, mostly where the work was laid down' => true,
+        ];
+
+        return array_keys(array_filter($usually));
+    }
+
+    /** @param array<class-string, true> $has */
+    private static function isSpiral(BagPlan $plan, int $place, array $has): bool
+    {
+        return $plan->work->rows[$place]->kind === RowKind::Round
+            && $plan->spec->school->working === Working::Spiral
+            && ! isset($has[Join::class]);
+    }
+
+    /**
+     * @param list<Instruction> $instructions
+     *
+     * @return array<class-string, true>
+     */
+    private static function kinds(array $instructions): array
+    {
+        $kinds = [];
+        foreach ($instructions as $one) {
+            $kinds += [$one::class => true] + self::kinds($one->children());
+        }
+
+        return $kinds;
     }
 
     /** In the next row, where that goes plainly round or across and has room for it. */

@@ -167,7 +167,10 @@ final class CourseTest extends TestCase
         $slip = Slip::of($plan, $course, 8, 58, 12.0);
         self::assertSame([2, 3 * 56], [$slip?->off, $slip?->rip], 'Rounds 7, 8 and 9, after the count of round 6.');
         self::assertEqualsWithDelta(3 * 56 * 12 / 60, $slip->minutes ?? 0.0, 1e-9);
-        self::assertStringContainsString('the join', $slip->usually[0] ?? '');
+        self::assertSame([
+            'a stitch past the marker, which belongs to the next round',
+            'two stitches in one, mostly where the work was laid down',
+        ], $slip->usually ?? []);
         self::assertSame(
             'In Round 10 work two together 2 times, half of them at each side: 56 again.',
             $slip->mend ?? '',
@@ -186,6 +189,32 @@ final class CourseTest extends TestCase
         $slots = self::plans()[0];
         $before = array_search('slots', array_column(Course::of($slots)->rows, 'special'), true) - 1;
         self::assertSame('', Slip::of($slots, Course::of($slots), $before, 54, 12.0)->mend ?? '', 'It would move the slots.');
+    }
+
+    /** What can be wrong in a row, and nothing of what it has not: no join in a spiral, no corner in a plain round. */
+    public function testWhereASlipIsInARow(): void
+    {
+        $usually = function (BagPlan $plan, int $row, int $off): string {
+            $course = Course::of($plan);
+
+            return implode('; ', Slip::of($plan, $course, $row, $course->rows[$row]->leaves + $off, 12.0)->usually ?? []);
+        };
+        $spiral = Ways::plan([]);
+        $turned = Ways::plan(['working' => 'joined-turned']);
+        $mesh = Ways::plan(['body/stitch' => 'mesh']);
+        foreach ([1, -1] as $off) {
+            self::assertStringNotContainsString('join', $usually($spiral, 8, $off));
+            self::assertStringNotContainsString('turn', $usually($spiral, 8, $off));
+            self::assertStringNotContainsString('corner', $usually($spiral, 8, $off));
+            self::assertStringNotContainsString('increase', $usually($spiral, 8, $off));
+            self::assertStringContainsString('marker', $usually($spiral, 8, $off));
+            self::assertStringContainsString('increase', $usually($spiral, 1, $off));
+            self::assertStringContainsString('join', $usually($turned, 8, $off));
+            self::assertStringNotContainsString('marker', $usually($turned, 8, $off));
+            self::assertStringContainsString('space', $usually($mesh, 8, $off));
+        }
+        self::assertStringContainsString('turning chain', $usually($turned, 8, 1));
+        self::assertStringContainsString('where it turns', $usually($turned, 8, -1));
     }
 
     /** 14 rounds of 11.5 mm wished as 161 mm: after 7 of them the tape says 90 for 80.5. */

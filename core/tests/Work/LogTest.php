@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Work;
 
+use Fescue\Core\Pattern\Part;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Grain;
+use Fescue\Core\Work\Group;
 use Fescue\Core\Work\Log;
 use Fescue\Core\Work\NoEntry;
+use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -113,33 +116,49 @@ final class LogTest extends TestCase
         self::assertEquals(new Place(4, 7), $log('Round 5', 7)->place($course));
         self::assertEquals(new Place(5), $log('Round 5', 56)->place($course), 'All of it is the next one’s beginning.');
         self::assertEquals(new Place(0), Log::of([])->place($course));
+        $same = fn(Course $now): array => [$course->fingerprint() => $now->same($course->digests())];
         $higher = Course::of(Ways::plan(['body/rounds' => 20]));
         self::assertNotSame($course->fingerprint(), $higher->fingerprint());
-        self::assertEquals(new Place(4, 7), $log('Round 5', 7)->place($higher, $course->digests()));
+        self::assertEquals(new Place(4, 7), $log('Round 5', 7)->place($higher, $same($higher)));
         self::assertNull($log('Round 5', 7)->place($higher), 'Of what it was nothing is known.');
         // Another fabric from the wall on: what is worked of the wall is not there any more.
         $other = Course::of(Ways::plan(['body/stitch' => 'dc']));
-        self::assertNull($log('Round 5', 7)->place($other, $course->digests()));
-        self::assertEquals(new Place(2), $log('Round 2', 56)->place($other, $course->digests()), 'The base is the same.');
-        self::assertNull($log('Round 3', 7)->place($other, $course->digests()), 'It is begun.');
+        self::assertNull($log('Round 5', 7)->place($other, $same($other)));
+        self::assertEquals(new Place(2), $log('Round 2', 56)->place($other, $same($other)), 'The base is the same.');
+        self::assertNull($log('Round 3', 7)->place($other, $same($other)), 'It is begun.');
         self::assertNull($log('Round 99', 1)->place($course));
     }
 
-    /** Taps a minute apart are work; a night between is none, and each part has its own. */
-    public function testHoursAreToldByTheTaps(): void
+    /** The same lines fold alike here and in the browser: tests/script reads them too. */
+    public function testTheLinesFoldAsInTheBrowser(): void
     {
-        $course = Course::of(Ways::plan([]));
-        $entries = [];
-        foreach ([[0, 'Round 1'], [60, 'Round 1'], [150, 'Round 2'], [40_000, 'Round 3'], [40_090, 'Round 3']] as $nth => [$at, $row]) {
-            $entries[] = Entry::read(self::said([
-                'number' => $nth + 1, 'turn' => $nth + 1, 'at' => 1_790_000_000_000 + 1000 * $at, 'row' => $row,
-            ]));
+        $said = json_decode((string) file_get_contents(__DIR__.'/logs.json'), true, flags: JSON_THROW_ON_ERROR);
+        $course = new Course(array_map(fn(array $row): Passage => new Passage(
+            $row[0],
+            $row[0],
+            '',
+            Part::Body,
+            $row[1],
+            $row[2],
+            false,
+            false,
+            false,
+            null,
+            '',
+            [],
+            [new Group($row[1], $row[2])],
+        ), $said['rows']));
+        foreach ($said['logs'] as $one) {
+            $log = Log::of(array_map(fn(array $line): Entry => Entry::read(
+                ['plan' => $line['plan'] === 'this' ? $course->fingerprint() : $line['plan']] + $line,
+            ), $one['entries']));
+            $place = $log->place($course, $one['same']);
+            self::assertSame($one['place'], $place === null ? null : [$place->row, $place->stitch], $one['told']);
+            self::assertSame($one['mends'], array_combine(
+                array_map(strval(...), array_keys($log->mends($course))),
+                $log->mends($course),
+            ), $one['told']);
         }
-        $minutes = Log::of($entries)->minutes($course);
-        self::assertEqualsWithDelta(['base' => 2.5, 'body' => 1.5], $minutes, 1e-9);
-        // Another device's taps are not this one's pause.
-        $other = Entry::read(self::said(['device' => 'tablet-b', 'at' => 1_790_000_000_000 + 100_000]));
-        self::assertEqualsWithDelta($minutes, Log::of([...$entries, $other])->minutes($course), 1e-9);
     }
 
     public function testACountIsNoPlaceAndTheNameDecidesOfOneTurn(): void

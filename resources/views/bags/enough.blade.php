@@ -30,7 +30,7 @@
                 <p class="figure @if ($estimate->isSure()) good @elseif ($chance !== null) bad @endif"><b>{{ $chance ?? '?' }}</b>@if ($chance !== null) in 100 @endif<span>{{ $chance === null ? 'ball not weighed' : 'that it is enough' }}</span></p>
                 <p class="figure"><b>{{ Decimal::print($estimate->grams->likely) }}</b> g<span>{{ Decimal::print($estimate->grams->low()) }} to {{ Decimal::print($estimate->grams->high()) }} in 9 of 10</span></p>
                 <p class="figure"><b>{{ Decimal::print($estimate->metres->likely) }}</b> m<span>{{ $estimate->origin->value }}</span></p>
-                @if ($plan->spec->weighIns !== [])<p class="figure"><b>{{ Decimal::print($estimate->remaining->likely) }}</b> g<span>still to come</span></p>@endif
+                @if ($done > 0)@foreach ($foretold as $one)<p class="figure" data-come="{{ $one->which }}"><b>{{ Decimal::print($one->come[$done]) }}</b> g<span>{{ $estimate->others === [] ? '' : $sheet->named($one->which).', ' }}still to come after {{ $names[$done - 1] }}</span></p>@endforeach @endif
             </div>
             @if ($ends !== [])
                 @foreach ($ends as $one)
@@ -115,6 +115,7 @@
             <p>Lay the ball on the scale between two rounds, the work hanging beside it. All that is left of it for this bag, other balls too. Each weigh-in says how much your hands really take, and the stash follows.</p>
             <form method="post" action="{{ route('bags.enough', $bag) }}" novalidate>
                 @csrf
+                <x-really />
                 <div class="pair">
                     <x-pick name="after" label="After" :options="$rows" :value="$next" />
                     <x-field name="left" label="is left" placeholder="640 g" autocomplete="off" />
@@ -156,6 +157,7 @@
                 </div>
                 <form class="begin" method="post" action="{{ route('bags.price', $bag) }}">
                     @csrf
+                    <x-really />
                     <label>Your price tag <input class="form-control" name="price_tag" value="{{ Typed::before('price_tag', $tag) }}" placeholder="yours to set" inputmode="decimal" autocomplete="off"></label>
                     <button class="btn btn-quiet">Keep it</button>
                 </form>

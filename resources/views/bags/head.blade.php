@@ -1,6 +1,7 @@
 <div class="page-head">
     <h1 data-region="name">{{ $bag->name() }}</h1>
     <span class="saved" data-saved aria-live="polite"></span>
+    <span class="steps" data-region="steps">@include('bags.steps')</span>
     <nav class="tabs acts" aria-label="This bag">
         <a href="{{ route('bags.plan', $bag) }}" @if (request()->routeIs('bags.plan')) aria-current="page" @endif>Plan</a>
         <a href="{{ route('bags.words', $bag) }}" @if (request()->routeIs('bags.words')) aria-current="page" @endif>Words</a>

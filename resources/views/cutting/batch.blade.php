@@ -49,7 +49,7 @@
                             <x-field name="name" label="New material’s name" :placeholder="$batch->name" maxlength="80" autocomplete="off" />
                             <x-field name="diameter" label="Thickness" hint="Empty is a guess: wind it later." :placeholder="$end->thickness()?->print(LengthUnit::Millimetre) ?? '6 mm'" autocomplete="off" />
                         </div>
-                        <input type="hidden" name="sure" value="{{ old('sure') }}">
+                        <x-really />
                         <button class="btn btn-primary">Put it in the stash</button>
                     </form>
                 @endif

@@ -27,6 +27,7 @@
     <x-wrongs />
     <form method="post" action="{{ $material ? route('stash.update', $material) : route('stash.store') }}">
         @csrf
+        <x-really />
         @if ($material) @method('put') @endif
         <input type="hidden" name="kind" value="{{ $kind->value }}">
         <div class="pair">

@@ -13,6 +13,7 @@
     <x-wrongs />
     <form method="post" action="{{ $swatch ? route('swatches.update', $swatch) : route('swatches.store') }}">
         @csrf
+        <x-really />
         @if ($swatch) @method('put') @endif
         <x-field name="name" label="Name" :value="$swatch?->name" placeholder="sc on 8 mm" maxlength="80" required />
         <div class="pair">

@@ -1,3 +1,6 @@
+import { askCount, press, told } from './counting.js';
+import { endsAt, foretell, withoutBall } from './foretold.js';
+import { Panes } from './panes.js';
 import { Shelf } from './shelf.js';
 import { tally } from './tally.js';
 import { WorkLog } from './worklog.js';
@@ -6,6 +9,10 @@ const A_SENDING = 500;
 const AGAIN = 5000;
 const FOLLOW = 15000;
 const LONGEST_PAUSE = 4 * 60_000;
+/** As long again as she needs for what a tap covers is a pause. */
+const SLOW = 2;
+/** What is said once the page has been loaded anew. */
+const TOLD = 'fescue-told';
 
 /** Work: a tap is kept here first, shown at once, and sent when it can be. */
 export async function work() {
@@ -32,11 +39,20 @@ export async function work() {
     let timer = 0;
     let stale = false;
     let sound = null;
+    let figures = course.foretold;
+    let stands = course.stands;
     const settings = remembered();
+    const panes = new Panes(bench, { onOpen: opening });
 
     log.add(course.entries);
+    bench.dataset.scripted = '';
     for (const part of bench.querySelectorAll('[data-only-script]')) {
         part.hidden = false;
+    }
+    tell(window.sessionStorage.getItem(TOLD));
+    window.sessionStorage.removeItem(TOLD);
+    if (bench.dataset.open !== '') {
+        panes.open(bench.dataset.open);
     }
     find('go').hidden = find('back').hidden = false;
     draw();
@@ -109,6 +125,8 @@ export async function work() {
             return;
         }
         const to = log.forward(from, settings.grain);
+        // A question that was not answered is of a row that lies behind.
+        hush();
         enter('step', to);
         if (settings.buzz) {
             navigator.vibrate?.(18);
@@ -119,13 +137,18 @@ export async function work() {
         if (to[0] !== from[0]) {
             const row = log.rows[from[0]];
             if (asksCount(row)) {
-                ask(from[0]);
-            } else if (row.taped) {
+                const box = find('ask');
+                askCount(box, row, counting(from[0], () => {
+                    hush();
+                    askTape(row);
+                }));
+                box.hidden = false;
+            } else {
                 askTape(row);
             }
         }
         say();
-        rest();
+        rest(log.between(from, to));
     }
 
     /** Where people count, or oftener, or only where the count changes: as she chose. */
@@ -149,16 +172,69 @@ export async function work() {
 
     /** The tape, where it tells enough to plan the rest by. */
     function askTape(row) {
+        if (!row.taped) {
+            return;
+        }
         const box = find('ask');
-        const said = document.createElement('p');
-        said.innerHTML = '<b>Lay the tape on it.</b> ';
-        said.append(`How high does it stand after ${row.called}? What is left is planned by it.`);
-        box.replaceChildren(said, press('Write it down', () => {
-            hush();
-            bench.querySelector('details.more').open = true;
-            bench.querySelector('#high').focus();
-        }), press('Not now', hush));
+        box.replaceChildren(
+            told('Lay the tape on it.', `How high does it stand after ${row.called}? What is left is planned by it.`),
+            press('Write it down', () => {
+                hush();
+                panes.open('measure');
+            }),
+            press('Not now', hush),
+        );
         box.hidden = false;
+    }
+
+    /** What becomes of the count of a row. */
+    function counting(at, over) {
+        return {
+            counted: (many) => enter('counted', [at + 1, 0], many),
+            mends: (more) => enter('mends', [at + 1, 0], more),
+            ripped: () => {
+                mine.length = 0;
+                enter('ripped', [at, 0]);
+            },
+            done: over,
+            ask: async (row, counted) => {
+                const data = new FormData();
+                data.set('row', row);
+                data.set('counted', counted);
+                try {
+                    const answer = await fetch(course.count, { method: 'POST', body: data, headers: headers() });
+
+                    return answer.ok ? await answer.json() : null;
+                } catch {
+                    // Without a network she is told what is known here.
+                    return null;
+                }
+            },
+        };
+    }
+
+    /** What a sheet shows is of the row that was done last. */
+    function opening(name, pane) {
+        const at = here()[0] - 1;
+        const row = log.rows[at];
+        if (name === 'count') {
+            const box = pane.querySelector('[data-count]');
+            if (row === undefined) {
+                box.replaceChildren(told('', 'Work a row first: it is counted at its end.'));
+            } else {
+                askCount(box, row, counting(at, (right) => {
+                    tell(right ? `${row.leaves} at the end of ${row.called}: written down.` : 'Written down.');
+                    panes.close();
+                }));
+            }
+        }
+        draw();
+    }
+
+    /** One line under the name: what has just been done. */
+    function tell(said) {
+        find('told').textContent = said ?? '';
+        find('told').hidden = !said;
     }
 
     function back() {
@@ -185,7 +261,7 @@ export async function work() {
         const count = settings.grain === 'stitch' && group !== null && group.stitches > 1 ? `${group.done} of ${group.stitches} · ` : '';
         const far = stitch > 0 || settings.grain !== 'row' ? `${count}${stitch} of ${all ? 0 : log.stitches(at)} in this row, ` : '';
         find('whole').textContent = all ? '' : `${far}${row.leaves} at its end`;
-        const ends = course.ends.filter((one) => !all && one.row === row.name).map((one) => one.said);
+        const ends = all ? [] : endsAt(figures, at);
         find('heed').replaceChildren(...[...mending(at), ...(all ? [] : row.heed ?? []), ...ends].map((said) => {
             const line = document.createElement('li');
             line.textContent = said;
@@ -198,14 +274,24 @@ export async function work() {
         marks(at);
         find('tally').replaceChildren(...(all ? [] : [tally(log.groups(at), stitch, Math.round(find('tally').clientWidth))]));
         const last = log.rows[at - 1];
-        find('after').value = last?.name ?? '';
-        find('after-said').textContent = last?.called ?? 'the first row';
-        find('weigh').querySelector('button').disabled = last === undefined;
+        for (const field of bench.querySelectorAll('[data-after]')) {
+            field.value = last?.name ?? '';
+        }
+        for (const said of bench.querySelectorAll('[data-after-said]')) {
+            said.textContent = last?.called ?? 'the first row';
+        }
+        for (const said of bench.querySelectorAll('[data-after-strand]')) {
+            said.textContent = course.strands[last?.strand ?? 0];
+        }
+        for (const button of bench.querySelectorAll('[data-weigh] button')) {
+            button.disabled = last === undefined;
+        }
+        foretell(find('left'), figures, place);
     }
 
     /** What she chose to do here about a count that was wrong. */
     function mending(at) {
-        const more = at >= log.rows.length ? 0 : log.mending(at);
+        const more = at >= log.rows.length ? 0 : log.mends().get(at - 1) ?? 0;
         const many = Math.abs(more);
 
         const does = `${more < 0 ? 'ork two together' : 'ut two in one'} ${many === 1 ? 'once, at a side where it does not show' : `${many} times, half of them at each side`}: ${log.rows[at - 1]?.leaves} again.`;
@@ -240,96 +326,9 @@ export async function work() {
         }));
     }
 
-    /** Whether the count is right, at the end of a row. */
-    function ask(at) {
-        const row = log.rows[at];
-        const box = find('ask');
-        box.replaceChildren();
-        const said = document.createElement('p');
-        said.innerHTML = '<b>Count now.</b> ';
-        said.append(`${row.leaves} at the end of ${row.called}?`);
-        const yes = press('Yes', () => {
-            enter('counted', here(), row.leaves);
-            hush();
-            if (row.taped) {
-                askTape(row);
-            }
-        });
-        const field = document.createElement('input');
-        field.className = 'form-control';
-        field.inputMode = 'numeric';
-        field.setAttribute('aria-label', `What you counted at the end of ${row.called}`);
-        field.maxLength = 6;
-        const no = press('I count this', () => wrong(at, field.value));
-        box.append(said, yes, field, no);
-        box.hidden = false;
-    }
-
-    async function wrong(at, counted) {
-        const row = log.rows[at];
-        if (!/^\d{1,6}$/.test(counted)) {
-            return;
-        }
-        enter('counted', here(), Number(counted));
-        const off = Number(counted) - row.leaves;
-        if (off === 0) {
-            return hush();
-        }
-        const box = find('ask');
-        box.replaceChildren();
-        let found = null;
-        try {
-            const data = new FormData();
-            data.set('row', row.name);
-            data.set('counted', counted);
-            const answer = await fetch(course.count, { method: 'POST', body: data, headers: headers() });
-            found = answer.ok ? await answer.json() : null;
-        } catch {
-            // Without a network she is told what is known here.
-        }
-        const said = document.createElement('p');
-        said.innerHTML = `<b>${Math.abs(off)} too ${off > 0 ? 'many' : 'few'}.</b> `;
-        said.append('Fold the row in two from marker to marker and count the halves: the half that is off is searched first.');
-        const list = document.createElement('ol');
-        for (const one of found?.usually ?? ['the first and the last stitch', 'a corner, or a skipped space']) {
-            const line = document.createElement('li');
-            line.textContent = one;
-            list.append(line);
-        }
-        box.append(said, list);
-        if (found !== null) {
-            const rip = document.createElement('p');
-            rip.textContent = `Ripping back to the last count that was right takes ${found.rip} stitches, about ${found.minutes} min.`;
-            box.append(rip);
-            if (found.mend !== '') {
-                const mend = document.createElement('p');
-                mend.textContent = found.mend;
-                box.append(mend, press('I mend it so', () => {
-                    enter('mends', here(), -off);
-                    hush();
-                }));
-            }
-        }
-        box.append(press('I rip back to its beginning', () => {
-            enter('ripped', [at, 0]);
-            hush();
-        }), press('It was right after all', hush));
-        box.hidden = false;
-    }
-
     function hush() {
         find('ask').hidden = true;
         find('ask').replaceChildren();
-    }
-
-    function press(said, does) {
-        const button = document.createElement('button');
-        button.type = 'button';
-        button.className = 'btn btn-quiet';
-        button.textContent = said;
-        button.addEventListener('click', does);
-
-        return button;
     }
 
     function headers() {
@@ -348,7 +347,7 @@ export async function work() {
         try {
             const answer = await fetch(course.sync, {
                 method: 'POST',
-                body: JSON.stringify({ entries: some, seen }),
+                body: JSON.stringify({ entries: some, seen, stands }),
                 headers: { ...headers(), 'Content-Type': 'application/json' },
             });
             if (answer.ok) {
@@ -359,6 +358,9 @@ export async function work() {
                 const sent = new Set(some.map((entry) => `${entry.device} ${entry.number}`));
                 unsent = unsent.filter((entry) => !sent.has(`${entry.device} ${entry.number}`));
                 seen = body.seen;
+                course.same = { ...course.same, ...body.same };
+                figures = body.foretold ?? figures;
+                stands = body.stands;
                 hear(body.entries, some);
                 if (body.plan !== course.plan) {
                     stale = true;
@@ -388,6 +390,50 @@ export async function work() {
         }
     }
 
+    /** The ball in hand is used up, and another of the same strand goes on: known here before it is sent. */
+    function usedUp() {
+        const [at] = here();
+        const row = log.rows[Math.min(at, log.rows.length - 1)];
+        figures = withoutBall(figures, here(), row.strand ?? 0);
+        enter('used-up', here());
+        tell(`Written down: used up in ${row.called}, and another goes on.`);
+        panes.close();
+    }
+
+    /** What the server is asked stands on what was done here: that is sent first, and its answer shown in the sheet. */
+    async function answered(form) {
+        const pane = form.closest('dialog');
+        if (unsent.length > 0) {
+            await settled();
+        }
+        if (unsent.length > 0) {
+            panes.answer(pane, 'This needs the network, and it is away: what you did and what you typed is kept here.', true);
+
+            return;
+        }
+        const page = await panes.send(form);
+        if (page === null) {
+            return;
+        }
+        const fresh = JSON.parse(page.querySelector('[data-course]').textContent);
+        const said = page.querySelector('[data-told]').textContent;
+        if (fresh.plan !== course.plan) {
+            window.sessionStorage.setItem(TOLD, said);
+            window.location.reload();
+
+            return;
+        }
+        document.querySelector('meta[name="csrf-token"]').content = page.querySelector('meta[name="csrf-token"]').content;
+        figures = fresh.foretold;
+        stands = fresh.stands;
+        log.add(fresh.entries);
+        draw();
+        if (said !== '') {
+            tell(said);
+            panes.close();
+        }
+    }
+
     /** When what is under way is sent, and what waits behind it. */
     async function settled() {
         for (let time = 0; time < 40 && sending; time++) {
@@ -412,20 +458,23 @@ export async function work() {
         draw();
         const box = find('ask');
         const named = ([row, stitch]) => `${log.rows[Math.min(row, log.rows.length - 1)].called}${stitch > 0 ? `, stitch ${stitch}` : ''}`;
-        const said = document.createElement('p');
-        said.textContent = `Another device went on to ${named(is)}. Here it was ${named(was)}.`;
-        box.replaceChildren(said, press('That one is right', hush), press(`No: ${named(was)}`, () => {
-            enter('said', was);
-            hush();
-        }));
+        box.replaceChildren(
+            told('', `Another device went on to ${named(is)}. Here it was ${named(was)}.`),
+            press('That one is right', hush),
+            press(`No: ${named(was)}`, () => {
+                enter('said', was);
+                hush();
+            }),
+        );
         box.hidden = false;
     }
 
     function changed() {
         const box = find('ask');
-        const said = document.createElement('p');
-        said.textContent = 'The plan was changed on another page. What you did is kept; look at the new plan and say where you are.';
-        box.replaceChildren(said, press('Show the new plan', () => window.location.reload()));
+        box.replaceChildren(
+            told('', 'The plan was changed on another page. What you did is kept; look at the new plan and say where you are.'),
+            press('Show the new plan', () => window.location.reload()),
+        );
         box.hidden = false;
     }
 
@@ -458,17 +507,19 @@ export async function work() {
         }
     }
 
-    function rest() {
+    /** A break, where she works for long: gaps that are longer than her stitches take are breaks already. */
+    function rest(stitches) {
         const now = Date.now();
-        working = now - tapped > LONGEST_PAUSE ? 0 : working + (now - tapped);
+        const gap = now - tapped;
+        working = gap > Math.max(LONGEST_PAUSE, SLOW * 1000 * course.seconds * stitches) ? 0 : working + gap;
         tapped = now;
         if (Number(settings.break) > 0 && working > Number(settings.break) * 60_000) {
             working = 0;
             const box = find('ask');
-            const said = document.createElement('p');
-            said.innerHTML = '<b>A break?</b> ';
-            said.append('Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and stop when it hurts.');
-            box.replaceChildren(said, press('On we go', hush));
+            box.replaceChildren(
+                told('A break?', 'Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and stop when it hurts.'),
+                press('On we go', hush),
+            );
             box.hidden = false;
         }
     }
@@ -517,31 +568,26 @@ export async function work() {
                 awake();
             });
         }
-        find('rip').addEventListener('submit', (event) => {
-            event.preventDefault();
-            const at = log.byName.get(event.target.elements.row.value);
-            mine.length = 0;
-            enter('ripped', [at, 0]);
-            hush();
-        });
-        for (const form of bench.querySelectorAll('[data-after-sending]')) {
-            form.addEventListener('submit', async (event) => {
-                if (unsent.length === 0) {
-                    return;
-                }
-                // What the server is asked there stands on what was done here.
+        bench.addEventListener('submit', (event) => {
+            const form = event.target;
+            if (form.matches('[data-rip]')) {
                 event.preventDefault();
-                await settled();
-                if (unsent.length === 0) {
-                    form.submit();
-                } else {
-                    kept('this wants the network: it is away, and what you did is kept here');
-                }
-            });
-        }
+                mine.length = 0;
+                enter('ripped', [log.byName.get(form.elements.row.value), 0]);
+                hush();
+                tell(`Ripped back to the beginning of ${form.elements.row.selectedOptions[0].textContent}.`);
+                panes.close();
+            } else if (form.matches('[data-used-up]') && form.elements.material_id.value === '') {
+                event.preventDefault();
+                usedUp();
+            } else if (form.matches('[data-answered]')) {
+                event.preventDefault();
+                answered(form);
+            }
+        });
         document.addEventListener('keydown', (event) => {
             const pressed = event.target.closest('button, a, summary') !== null && [' ', 'Enter'].includes(event.key);
-            if (pressed || event.target.closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) {
+            if (pressed || panes.openNow() !== null || event.target.closest('input, select, textarea') || event.ctrlKey || event.metaKey || event.altKey) {
                 return;
             }
             if ([' ', 'Enter', 'ArrowRight', 'PageDown'].includes(event.key)) {

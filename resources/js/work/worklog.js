@@ -43,37 +43,42 @@ export class WorkLog {
         }
     }
 
-    /** By how many stitches a row gives more than it takes, to mend the count of the one before; 0 where it mends none. */
-    mending(at) {
+    /** Wrong counts that are mended in the row behind: by the place of the row counted, how many more that one gives. */
+    mends() {
         const mends = new Map();
         for (const entry of this.choices.toSorted(before)) {
             const row = this.byName.get(entry.row);
+            if (row === undefined) {
+                // Of a plan that had more rows.
+                continue;
+            }
             if (entry.did === 'mends') {
                 mends.set(row, entry.counted);
-            } else {
-                for (const kept of mends.keys()) {
-                    if (kept >= row + Number(entry.stitch >= this.stitches(row))) {
-                        mends.delete(kept);
-                    }
+                continue;
+            }
+            for (const kept of mends.keys()) {
+                if (kept >= row + Number(entry.stitch >= this.stitches(row))) {
+                    mends.delete(kept);
                 }
             }
         }
 
-        return mends.get(at - 1) ?? 0;
+        return new Map([...mends].filter(([, more]) => more !== 0));
     }
 
-    /** [row, stitches done of it]; null where this plan has no such row. */
+    /** [row, stitches done of it]; null where this plan has no such row, or is not known to be the same so far. */
     place() {
         if (this.last === null) {
-            return this.course.place ?? [0, 0];
+            return this.course.place;
         }
         const row = this.byName.get(this.last.row);
-        // Another plan, of which it is not known what is the same: she is asked.
-        if (row === undefined || (this.last.plan !== this.course.plan && this.course.place === null)) {
+        if (row === undefined) {
             return null;
         }
+        const place = this.last.stitch >= this.stitches(row) ? [row + 1, 0] : [row, this.last.stitch];
+        const fixed = place[0] + Number(place[1] > 0);
 
-        return this.last.stitch >= this.stitches(row) ? [row + 1, 0] : [row, this.last.stitch];
+        return this.last.plan === this.course.plan || fixed <= (this.course.same[this.last.plan] ?? 0) ? place : null;
     }
 
     forward([row, stitch], grain) {
@@ -117,6 +122,16 @@ export class WorkLog {
         }
 
         return [at, begin];
+    }
+
+    /** Stitches from one place to another that lies ahead. */
+    between([row, stitch], to) {
+        let stitches = to[1] - stitch;
+        for (let at = row; at < to[0]; at++) {
+            stitches += this.stitches(at);
+        }
+
+        return stitches;
     }
 
     /** The group in hand, which of them it is, and how many stitches of it are done. */

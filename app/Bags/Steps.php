@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\WeighIn;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What was changed of a bag, to be taken back and done again on any device. A step keeps all choices before it and
+ * after it; what was entered once, weighed, counted or worked, is none. Steps are made and taken under the bag's lock.
+ */
+final class Steps
+{
+    /** Steps that are kept of a bag. */
+    private const KEPT = 80;
+
+    /** Changes of one field no further apart are one step, ms. */
+    private const PAUSE = 3000;
+
+    private const LINKS = ['material_id', 'swatch_id'];
+
+    /** @return array{undo: ?string, redo: ?string} what either would change; null where there is nothing */
+    public static function of(Bag $bag): array
+    {
+        return [
+            'undo' => self::named(self::last($bag)),
+            'redo' => self::named(self::next($bag)),
+        ];
+    }
+
+    /**
+     * What all choices are, links too.
+     *
+     * @return array<string, mixed>
+     */
+    public static function state(Bag $bag): array
+    {
+        return array_intersect_key($bag->getAttributes(), array_flip(self::LINKS)) + $bag->choices;
+    }
+
+    /**
+     * Writes a change down.
+     *
+     * @param array<string, mixed> $before as state() has it
+     */
+    public static function record(Bag $bag, array $before): void
+    {
+        $after = self::state($bag);
+        $fields = mb_substr(implode(' ', Merge::differ($before, $after)), 0, 400);
+        if ($fields === '') {
+            return;
+        }
+        $now = (int) now()->valueOf();
+        // What was taken back is not done again once something else was changed.
+        DB::table('bag_steps')->where(['bag_id' => $bag->id, 'undone' => true])->delete();
+        $last = self::last($bag);
+        if ($last !== null && $last->fields === $fields && $now - (int) $last->at <= self::PAUSE) {
+            $step = DB::table('bag_steps')->where('id', $last->id);
+            Merge::same(self::read($last->before), $after)
+                ? $step->delete()
+                : $step->update(['after' => self::write($after), 'at' => $now, 'until' => $bag->revision + 1]);
+
+            return;
+        }
+        DB::table('bag_steps')->insert([
+            'bag_id' => $bag->id, 'fields' => $fields, 'before' => self::write($before), 'after' => self::write($after),
+            'at' => $now, 'since' => $bag->revision + 1, 'until' => $bag->revision + 1,
+        ]);
+        $kept = DB::table('bag_steps')->where('bag_id', $bag->id)->orderByDesc('id')->skip(self::KEPT)->value('id');
+        if ($kept !== null) {
+            DB::table('bag_steps')->where('bag_id', $bag->id)->where('id', '<=', $kept)->delete();
+        }
+    }
+
+    /** Takes the last step back; what it changed, null where there is none. */
+    public static function undo(Bag $bag): ?string
+    {
+        return Changing::held($bag, fn(Bag $bag): ?string => self::take($bag, self::last($bag), true), false);
+    }
+
+    /** Does again what was taken back last. */
+    public static function redo(Bag $bag): ?string
+    {
+        return Changing::held($bag, fn(Bag $bag): ?string => self::take($bag, self::next($bag), false), false);
+    }
+
+    /**
+     * Takes one step back, whatever was changed since, which stays. It is a change like any other, where it is not the
+     * last one.
+     */
+    public static function takeBack(Bag $bag, int $step): bool
+    {
+        $one = DB::table('bag_steps')->where(['bag_id' => $bag->id, 'id' => $step, 'undone' => false])->first();
+        if ($one === null) {
+            return false;
+        }
+        if (self::last($bag)?->id === $one->id) {
+            return self::undo($bag) !== null;
+        }
+        Changing::held($bag, function (Bag $bag) use ($one): void {
+            self::put($bag, Merge::of(self::read($one->after), self::read($one->before), self::state($bag))->choices);
+        });
+
+        return true;
+    }
+
+    /** Offers the step back from the change that the bag was just kept with. */
+    public static function offer(Bag $bag, RedirectResponse $to): RedirectResponse
+    {
+        return $to->with('undo', route('bags.undo', ['bag' => $bag, 'step' => self::last($bag)?->id]));
+    }
+
+    private static function take(Bag $bag, ?\stdClass $step, bool $back): ?string
+    {
+        if ($step === null) {
+            return null;
+        }
+        [$from, $to] = $back ? [$step->after, $step->before] : [$step->before, $step->after];
+        self::put($bag, Merge::of(self::read($from), self::read($to), self::state($bag))->choices);
+        // Weighed is weighed: of a bag that was begun anew it stands again with what it was.
+        $weighed = WeighIn::query()->where('bag_id', $bag->id);
+        $ids = $back
+            ? $weighed->whereBetween('dropped_in', [$step->since, $step->until])->pluck('id')->all()
+            : explode(' ', (string) $step->weighed);
+        WeighIn::query()->where('bag_id', $bag->id)->whereIn('id', $ids)->update(
+            ['dropped_in' => $back ? null : $step->until],
+        );
+        DB::table('bag_steps')->where('id', $step->id)->update(['undone' => $back, 'weighed' => implode(' ', $ids)]);
+        $bag->forgetStock();
+
+        return self::named($step);
+    }
+
+    /** @param array<string, mixed> $state */
+    private static function put(Bag $bag, array $state): void
+    {
+        foreach (self::LINKS as $link) {
+            $bag->{$link} = $state[$link] ?? null;
+        }
+        $bag->choices = array_diff_key($state, array_flip(self::LINKS));
+        $bag->forgetStock();
+        $bag->unsetRelation('swatch');
+    }
+
+    private static function last(Bag $bag): ?\stdClass
+    {
+        return DB::table('bag_steps')->where(['bag_id' => $bag->id, 'undone' => false])->orderByDesc('id')->first();
+    }
+
+    private static function next(Bag $bag): ?\stdClass
+    {
+        return DB::table('bag_steps')->where(['bag_id' => $bag->id, 'undone' => true])->orderBy('id')->first();
+    }
+
+    private static function named(?\stdClass $step): ?string
+    {
+        if ($step === null) {
+            return null;
+        }
+        $names = array_values(array_unique(array_map(
+            fn(string $field): string => str_replace('_', ' ', (string) preg_replace(['#^.*/#', '#_id$#'], '', $field)),
+            explode(' ', $step->fields),
+        )));
+        $more = count($names) - 3;
+
+        return implode(', ', array_slice($names, 0, 3)).($more > 0 ? " and {$more} more" : '');
+    }
+
+    /** @param array<string, mixed> $state */
+    private static function write(array $state): string
+    {
+        return json_encode((object) $state, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @return array<string, mixed> */
+    private static function read(string $state): array
+    {
+        return json_decode($state, true, flags: JSON_THROW_ON_ERROR);
+    }
+}
