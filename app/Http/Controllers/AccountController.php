@@ -50,8 +50,8 @@ final class AccountController extends Controller
 
         return redirect()->route('sign-in')->withInput(['email' => $given['email']])->with(
             'status',
-            'If this address had no account it has one now: sign in with it and the password you chose. If that is '
-                .'refused, it had one before.',
+            'One step left: sign in here with the password you have just chosen. If it is refused, this address had '
+                .'an account before: use that one’s password, or “Forgot your password?”',
         );
     }
 

@@ -1,21 +1,27 @@
 {{-- The measures of a piece, those its kind asks for. --}}
+@use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
+@use(Fescue\Core\Strip\Join)
+@use(Fescue\Core\Strip\Tube)
 @php
     $inch = $unit === LengthUnit::Inch;
     $kind = $form->kind;
+    // What an empty field is taken as stands in it; of one that must be filled in, an example that says so.
+    $none = '0 '.$unit->value;
+    $like = fn (string $metric, string $imperial = ''): string => 'like '.($inch && $imperial !== '' ? $imperial : $metric);
     $fields = [
-        'flat_width' => [match ($kind) { 'ribbon' => 'Width', default => 'Width lying flat' }, match ($kind) { 'bag' => 'With the sides folded in.', 'tube' => 'At its upper edge.', default => null }, match ($kind) { 'bag' => $inch ? '12 in' : '30 cm', 'ribbon' => $inch ? '3/4 in' : '18 mm', default => $inch ? '18 in' : '46 cm' }],
-        'flat_width_end' => ['Width at its lower edge', 'Empty if it does not taper, as a sleeve or skirt does.', ''],
-        'side_fold' => ['Each side is folded in by', 'Empty if it has no folds.', $inch ? '3 in' : '8 cm'],
-        'height' => [$kind === 'ribbon' ? 'Length' : 'Height', match ($kind) { 'tube' => 'Of the whole piece, below the sleeves.', 'bag' => 'Of the whole bag, handles and seam too.', 'ribbon' => 'Only what the round needs: the base’s edge, two and a half to three times.', default => null }, match ($kind) { 'ribbon' => '2.2 m', default => $inch ? '16 in' : '42 cm' }],
-        'trim_top' => [$kind === 'bag' ? 'Handles cut off' : 'Cut off above', null, $kind === 'bag' ? ($inch ? '3 in' : '8 cm') : '0'],
-        'trim_bottom' => [match ($kind) { 'bag' => 'Bottom seam cut off', 'tube' => 'Hem cut off', default => 'Cut off below' }, null, $inch ? '1 in' : '2 cm'],
-        'strip' => ['Strip', $kind === 'bag' ? null : 'Before the pull.', $kind === 'bag' ? ($inch ? '2 in' : '5 cm') : ($inch ? '1 in' : '2.5 cm')],
-        'spine' => ['Spine left uncut', 'Empty is '.($inch ? '1 in, near enough' : '2.5 cm').'.', $inch ? '1 in' : '2.5 cm'],
-        'hitch_loss' => ['A hitch takes', 'Of each loop; empty is '.($inch ? '3/4 in' : '2 cm').', from memory.', $inch ? '3/4 in' : '2 cm'],
-        'pull' => ['Pull', 'How much longer it stays, in percent.', '30'],
-        'mass' => ['One whole piece weighs', 'Empty if you have not weighed it.', $kind === 'bag' ? '9 g' : '180 g'],
-        'areal' => [$kind === 'bag' ? 'or its film weighs' : 'or its cloth weighs', 'Of a square metre, in place of that.', $kind === 'bag' ? '24 g/m²' : '160 g/m²'],
+        'flat_width' => [match ($kind) { 'ribbon' => 'Width', default => 'Width lying flat' }, match ($kind) { 'bag' => 'With the sides folded in.', 'tube' => 'At its upper edge.', default => null }, match ($kind) { 'bag' => $like('30 cm', '12 in'), 'ribbon' => $like('18 mm', '3/4 in'), default => $like('46 cm', '18 in') }],
+        'flat_width_end' => ['Width at its lower edge', 'Empty if it does not taper, as a sleeve or skirt does.', 'as above'],
+        'side_fold' => ['Each side is folded in by', 'Empty if it has no folds.', $none],
+        'height' => [$kind === 'ribbon' ? 'Length' : 'Height', match ($kind) { 'tube' => 'Of the whole piece, below the sleeves.', 'bag' => 'Of the whole bag, handles and seam too.', 'ribbon' => 'Only what the round needs: the base’s edge, two and a half to three times.', default => null }, match ($kind) { 'ribbon' => $like('2.2 m'), default => $like('42 cm', '16 in') }],
+        'trim_top' => [$kind === 'bag' ? 'Handles cut off' : 'Cut off above', 'Empty cuts nothing off.', $none],
+        'trim_bottom' => [match ($kind) { 'bag' => 'Bottom seam cut off', 'tube' => 'Hem cut off', default => 'Cut off below' }, 'Empty cuts nothing off.', $none],
+        'strip' => ['Strip', $kind === 'bag' ? null : 'Before the pull.', $kind === 'bag' ? $like('5 cm', '2 in') : $like('2.5 cm', '1 in')],
+        'spine' => ['Spine left uncut', 'Empty leaves what stands here.', Length::mm(Tube::SPINE_MM)->print($unit)],
+        'hitch_loss' => ['A hitch takes', 'Of each loop; empty is what stands here, from memory.', Join::CowHitch->loss()->print($unit)],
+        'pull' => ['Pull', 'How much longer it stays, in percent. Empty is not at all.', '0'],
+        'mass' => ['One whole piece weighs', 'Empty if you have not weighed it.', $like($kind === 'bag' ? '9 g' : '180 g')],
+        'areal' => [$kind === 'bag' ? 'or its film weighs' : 'or its cloth weighs', 'Of a square metre, in place of that.', $like($kind === 'bag' ? '24 g/m²' : '160 g/m²')],
         'pieces' => ['Pieces alike', null, '1'],
     ];
 @endphp
