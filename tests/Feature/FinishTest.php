@@ -13,6 +13,9 @@ use App\Models\User;
 use App\Stash\Ledger;
 use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Lining;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Stock\Move;
 use Fescue\Core\Tests\Bag\Ways;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\Process\Process;
@@ -43,7 +46,7 @@ final class FinishTest extends TestCase
         self::assertSame(['magnet', 'lining', 'drawstring'], array_column($bag->choices['finish'], 'type'));
         // 56 stitches of 12 mm: 33.6 cm; a magnet of 1.8 cm stands 15.9 cm from either fold.
         $this->get("/bags/{$bag->id}/finish")->assertOk()
-            ->assertSeeInOrder(['Where it goes', 'Magnetic snap', '15.9 cm from either fold', 'Drawstring', '89.2 cm in and out through 28 gaps', 'Lining', 'Sew the wall to a ring'])
+            ->assertSeeInOrder(['Where it goes', 'Magnetic snap', '15.9 cm from either fold', 'Drawstring', '89.2 cm over one and under one, 25 times under in 50 stitches', 'Lining', 'Sew the wall to a ring'])
             ->assertSee('Cut away from you, on a mat')->assertSee('are swallowed')->assertSee('not in the stash');
         $put = fn(array $fields, array $headers = []) => $this->from("/bags/{$bag->id}/finish")
             ->put("/bags/{$bag->id}/finish", ['revision' => $bag->refresh()->revision] + $fields, $headers);
@@ -256,6 +259,68 @@ final class FinishTest extends TestCase
         $this->delete("/bags/{$bag->id}/finish")->assertSessionHasNoErrors();
         self::assertSame(0, BagFinish::query()->count());
         self::assertEqualsWithDelta($before, $material->fresh()?->balance(), 1e-6);
+    }
+
+    /**
+     * Weighed, taped and lined, then made again of a thicker strand, larger, or as it is: what was entered once stays with
+     * the old bag, what follows from the size follows, and what cannot come along is said.
+     */
+    public function testMadeAgainOfWhatItIs(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker);
+        $second = $this->material($maker);
+        $second->update(['name' => 'Harbour blue']);
+        $bag->choices = [
+            'others' => [['material_id' => $second->id]],
+            'changes' => [['from' => 'Round 9', 'to' => 1]],
+            'tape' => ['width' => 1, 'height' => 1.04],
+            'finish' => [
+                ['type' => 'zip', 'length' => '31 cm'],
+                ['type' => 'lining', 'as' => 'flat', 'lies' => '31 cm', 'stands' => '24 cm', 'pocket' => ['width' => '12 cm', 'height' => '10 cm']],
+            ],
+        ] + $bag->choices;
+        $bag->save();
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 5', 'left' => '700 g'])->assertSessionHasNoErrors();
+        $made = function (array $form) use ($bag): array {
+            $this->post("/bags/{$bag->id}/again", $form)->assertSessionHasNoErrors();
+
+            return [Bag::query()->latest('id')->firstOrFail(), (string) session('status')];
+        };
+        // As it is: the same rounds, nothing weighed or taped.
+        [$same, $said] = $made([]);
+        self::assertSame('Made again.', $said);
+        self::assertEquals(array_column($bag->plan()->work->rows, 'count'), array_column($same->plan()->work->rows, 'count'));
+        self::assertArrayNotHasKey('tape', $same->choices);
+        self::assertArrayNotHasKey('weigh_ins', $same->document());
+        self::assertSame(['type' => 'zip', 'length' => '31 cm'], $same->choices['finish'][0]);
+        self::assertSame([0, 1], array_values(array_unique($same->plan()->materials)));
+        // Half as large again: zip and lining are of the new bag.
+        [$large, $said] = $made(['larger' => '50']);
+        self::assertStringContainsString('change as high as they did', $said);
+        $plan = $large->plan();
+        self::assertGreaterThan(45.0, $plan->fitted[0]->figures->of['long']->mm / 10);
+        self::assertEqualsWithDelta(0.98 * $plan->shell()->opening->mm * 2, $plan->fitted[1]->lining->around ?? 0.0, 1.0);
+        self::assertSame(['width' => '12 cm', 'height' => '10 cm'], $large->choices['finish'][1]['pocket'], 'As large as a hand.');
+        $share = fn(Bag $of): float => array_search(1, $of->plan()->materials, true) / count($of->plan()->materials);
+        self::assertEqualsWithDelta($share($bag), $share($large), 1 / count($plan->materials));
+        // Of a strand half as thick again, of which she has 336 g: not the old bag's weigh-ins, and not its hook.
+        $thick = $this->material($maker);
+        $thick->update(['name' => 'Rope', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(18)]);
+        Ledger::enter($thick, Move::Weighed, 336.0);
+        [$other, $said] = $made(['material_id' => (string) $thick->id]);
+        self::assertSame('12 mm', $other->choices['hook']);
+        self::assertStringContainsString('On a 12 mm', $said);
+        self::assertStringContainsString('“Rope” is thicker', $said);
+        self::assertStringContainsString('Harbour blue is left out: it is not as thick as the new one.', $said);
+        self::assertSame([0], array_values(array_unique($other->plan()->materials)));
+        // A swatch of it in the same stitch is better than what others teach.
+        $own = $this->swatch($maker, $thick);
+        $own->update(['hook' => Length::mm(10), 'name' => 'Rope on 10', 'width' => Length::mm(170), 'height' => Length::mm(160)]);
+        [$swatched, $said] = $made(['material_id' => (string) $thick->id]);
+        self::assertSame([$own->id, false], [$swatched->swatch_id, isset($swatched->choices['learned'])]);
+        self::assertStringContainsString('By your swatch “Rope on 10”', $said);
     }
 
     /** What a strap gave under the load is what the next one of that strand is planned with. */

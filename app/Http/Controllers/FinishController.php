@@ -9,6 +9,7 @@ use App\Bags\Changing;
 use App\Bags\Finished;
 use App\Bags\FinishSheet;
 use App\Bags\Keeping;
+use App\Bags\MadeAgain;
 use App\Bags\PlanSheet;
 use App\Drawing\ClothDrawing;
 use App\Files\ClothSheets;
@@ -16,10 +17,8 @@ use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Rules\Typed;
 use Fescue\Core\Bag\Finishes;
-use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Finish\Finishings;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -30,8 +29,6 @@ use Illuminate\Http\Response;
 /** Everything between the last stitch and the shoulder, and what the bag really was. */
 final class FinishController extends Controller
 {
-    private const SIDES = ['length', 'width', 'height'];
-
     public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
@@ -221,32 +218,7 @@ final class FinishController extends Controller
         $of = Typed::text($request, 'material_id');
         $material = ctype_digit($of) ? $maker->strands()->find($of) : null;
         try {
-            if ($factor < 0.2 || $factor > 5.0) {
-                throw Refused::at('/size', 'From 80 % smaller to 400 % larger.');
-            }
-            $out = $bag->plan()->comesOut;
-            $copy = $bag->replicate(['revision', 'price_tag']);
-            $choices = $bag->choices;
-            $size = array_combine(self::SIDES, [$out->baseLength, $out->baseWidth, $out->height]);
-            $other = $material !== null && $material->id !== $bag->material_id;
-            if ($other) {
-                // Of another strand: on the hook that this one was worked with, as all her swatches teach.
-                $copy->material()->associate($material);
-                $copy->swatch()->dissociate();
-                $choices = array_diff_key($choices, ['gauge' => 1, 'others' => 1, 'changes' => 1] + Bag::TAUGHT);
-                $choices = ['learned' => true, 'hook' => $bag->plan()->spec->hands->hook->exact()] + $choices;
-            }
-            if ($factor !== 1.0 || $other) {
-                // Every count that follows the size is open again.
-                $opened = $bag->plan()->spec->opened();
-                $choices = PartsWriter::write($opened->parts) + $choices;
-                $choices['size'] = array_map(
-                    fn(Length $side): string => $side->times($factor)->exact(),
-                    array_filter($size, fn(Length $side): bool => $side->mm > 5.0),
-                );
-            }
-            $copy->choices = ['name' => mb_substr($bag->name(), 0, 110).', again'] + $choices;
-            $copy->plan();
+            [$copy, $said] = MadeAgain::of($bag, $maker, $material, $factor);
         } catch (Refused $e) {
             return back()->withInput()->withErrors(['larger' => $e->problems[0]->message]);
         }
@@ -255,7 +227,7 @@ final class FinishController extends Controller
 
         return redirect()->route('bags.plan', $copy)->with(
             'status',
-            'Made again'.($note === '' ? '.' : ". You wrote: “{$note}”"),
+            implode(' ', ['Made again.', ...$said, ...($note === '' ? [] : ["You wrote: “{$note}”"])]),
         );
     }
 

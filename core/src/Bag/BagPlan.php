@@ -149,6 +149,7 @@ final readonly class BagPlan
             $this->gauge->singleHeight(),
             $this->spec->strands->own->diameter,
             $this->edge(),
+            $this->holes(),
             $levels,
         );
     }
@@ -167,6 +168,20 @@ final readonly class BagPlan
         }
 
         return $last;
+    }
+
+    /** From the edge down to where the lowest hand hole ends; null where there is none. */
+    private function holes(): ?Length
+    {
+        $under = null;
+        $rows = $this->assembly() === null ? $this->work->rows : [];
+        foreach ($this->parts[0]->made->hangs ? array_reverse($rows) : $rows as $row) {
+            if ($row->stands && ($under !== null || $row->opening() !== null)) {
+                $under = ($under ?? 0.0) + $this->gauge->heightOf($row->fabric)->mm;
+            }
+        }
+
+        return $under === null ? null : Length::mm($under);
     }
 
     /** @return list<Level> rounds of the wall, from the opening down; handles and what is worked over them are none */

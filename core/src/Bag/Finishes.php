@@ -8,6 +8,7 @@ use Fescue\Core\Document\Fields;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Finish\Overlap;
 use Fescue\Core\Piece\Unmakeable;
 
 /** Reads and writes what a bag is finished with, and fits it. */
@@ -40,6 +41,24 @@ final class Finishes
         return array_map(fn(Finishing $one): array => ['type' => $one::key()] + $one->write(), $finish);
     }
 
+    /**
+     * As another bag has them: without what was taped of this one, and where its size is another, without what fits
+     * this one alone.
+     *
+     * @param list<Finishing> $finish
+     *
+     * @return list<Finishing>
+     */
+    public static function again(array $finish, bool $sized): array
+    {
+        return array_map(function (Finishing $one) use ($sized): Finishing {
+            /** @var list<string> $open */
+            $open = [...$one::TAPED, ...($sized ? $one::OF_SIZE : [])];
+
+            return $one->with(array_fill_keys($open, null));
+        }, $finish);
+    }
+
     /** @throws Refused where the bag has no room for one of them */
     public static function fit(BagPlan $plan): BagPlan
     {
@@ -56,6 +75,6 @@ final class Finishes
             }
         }
 
-        return $plan->finished($fitted);
+        return $plan->finished(Overlap::told($plan->spec->finish, $fitted, $shell));
     }
 }

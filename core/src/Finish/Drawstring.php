@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
@@ -16,8 +17,8 @@ use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 
 /**
- * A drawstring through a round near the edge: at least twice the opening and ties, in and out at every other stitch, an
- * even number of gaps so that it draws alike. Common practice, no source.
+ * A drawstring through a round near the edge: at least twice the opening and ties, over one stitch and under the next.
+ * Common practice, no source.
  */
 final readonly class Drawstring extends ByChoices implements Finishing
 {
@@ -73,21 +74,21 @@ final readonly class Drawstring extends ByChoices implements Finishing
     }
 
     /**
-     * @param int $stitches of the round it is led through
+     * Over one, under one: an even number of stitches leaves both ends outside, of an odd number two are passed as one.
+     *
+     * @param int $passed stitches from where one end comes out, away from the middle, to where the other does
      * @param Length $opening lying flat
      *
-     * @return array{Length, int, list<int>} how long, gaps it is led through, stitches after which two are passed so
-     *         that the gaps come out even
+     * @return array{Length, int, ?int} how long, how often it goes under, the stitch after which two are passed as one
      */
-    public function led(int $stitches, Length $opening): array
+    public function led(int $passed, Length $opening): array
     {
-        $gaps = 2 * intdiv($stitches, 4);
-        $over = $stitches - 2 * $gaps;
+        $under = intdiv($passed, 2);
 
         return [
             Length::mm(2 * $opening->mm + 2 * ($this->length('tie')->mm ?? self::TIE)),
-            $gaps,
-            $over === 0 ? [] : array_map(fn(int $nth): int => intdiv($stitches * $nth, $over), range(1, $over)),
+            $under,
+            $passed === 2 * $under ? null : $under,
         ];
     }
 
@@ -96,8 +97,11 @@ final readonly class Drawstring extends ByChoices implements Finishing
         $under = min($this->given('under', 1), max(0, count($shell->levels) - 1));
         $level = $shell->levels[$under] ?? null;
         $stitches = $level->around ?? $shell->around();
-        [$long, $gaps, $doubled] = $this->led($stitches, $shell->opening);
-        $out = max(1, (int) round(self::OUT / $shell->stitch->mm));
+        // On a stitch, that one stands between the ends too.
+        $onStitch = $level !== null && abs($level->front - round($level->front)) > 0.25;
+        $out = max(1, min((int) round(self::OUT / $shell->stitch->mm), intdiv($stitches - 3, 2)));
+        $passed = $stitches - 2 * $out - (int) $onStitch;
+        [$long, $gaps, $doubled] = $this->led($passed, $shell->opening);
         $as = $this->choice('as', self::CHAIN);
         $takes = self::TAKES[$as] ?? null;
         $strand = $takes === null ? null : Length::mm($takes * $long->mm + self::TAILS);
@@ -120,8 +124,8 @@ final readonly class Drawstring extends ByChoices implements Finishing
 
         return new Fitted(
             new Step(
-                "{long} in and out through {$gaps} gaps, both ends out on the front, {$out} stitches either side of "
-                    .'its middle.',
+                "{long} over one and under one, {$gaps} times under in {$passed} stitches, both ends out on the front, "
+                    .Decimal::many($out, 'stitch').' either side of its middle'.($onStitch ? ' stitch.' : '.'),
                 ['long' => $long],
             ),
             [
@@ -134,12 +138,11 @@ final readonly class Drawstring extends ByChoices implements Finishing
                         default => 'Chain {long} from {strand}.',
                     }, ['long' => $long, 'strand' => $strand]),
                 new Step(
-                    "Begin {$out} stitches beside the front’s middle and go away from it: over one, under one"
-                        .($level === null ? '' : " of {$level->row}").'.'
-                        .($doubled === []
+                    'Begin '.Decimal::many($out, 'stitch').' beside the front’s middle'.($onStitch ? ' stitch' : '')
+                        .' and go away from it: over one, under one'.($level === null ? '' : " of {$level->row}").'.'
+                        .($doubled === null
                             ? ''
-                            : ' Pass two together after stitch '.implode(' and after stitch ', $doubled)
-                                .', so that the gaps come out even and both ends lie outside.'),
+                            : " Pass two as one after {$doubled}, at the back, so that both ends lie outside."),
                 ),
                 new Step('Draw it shut and open twice, then knot both ends.'),
             ],

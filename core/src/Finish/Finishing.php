@@ -13,6 +13,20 @@ use Fescue\Core\Piece\Variant;
  */
 interface Finishing extends Variant
 {
+    /**
+     * Settings that are measured of one bag by the tape: no other bag has them.
+     *
+     * @var list<string>
+     */
+    public const TAPED = [];
+
+    /**
+     * Settings that fit one size of bag: of another they are as left open.
+     *
+     * @var list<string>
+     */
+    public const OF_SIZE = [];
+
     /** @throws Unmakeable where the bag has no room for it */
     public function fit(Shell $shell): Fitted;
 }

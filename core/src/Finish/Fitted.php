@@ -33,4 +33,24 @@ final readonly class Fitted
         public array $settled = [],
         public ?Lining $lining = null,
     ) {}
+
+    /**
+     * The same, with what is to be said of it beside the others.
+     *
+     * @param list<Remark> $more
+     */
+    public function remarked(array $more): self
+    {
+        return new self(
+            $this->figures,
+            $this->steps,
+            [...$this->remarks, ...$more],
+            $this->needs,
+            $this->strand,
+            $this->fixtures,
+            $this->minutes,
+            $this->settled,
+            $this->lining,
+        );
+    }
 }

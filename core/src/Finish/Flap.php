@@ -16,6 +16,8 @@ use Fescue\Core\Piece\Unmakeable;
 /** A flap of sc worked on the middle of the back's edge, to and fro, folded over to the front. */
 final readonly class Flap extends ByChoices implements Finishing
 {
+    public const OF_SIZE = ['across', 'long'];
+
     /** Of the back's stitches that it takes, and of the height that it covers, where nothing is said. From memory. */
     private const SHARE = 0.7;
 

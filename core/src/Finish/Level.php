@@ -40,14 +40,6 @@ final readonly class Level
             : "between stitches {$nth} and ".($nth + 1);
     }
 
-    /** So many stitches by which something that covers some cannot stand in the middle on whole ones: 0 or a half. */
-    public function off(int $covers): float
-    {
-        $begins = $this->front - $covers / 2;
-
-        return abs($begins - round($begins)) < 0.25 ? 0.0 : 0.5;
-    }
-
     /** Stitches that something covers, one at least. */
     public function covers(Length $wide): int
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Kind;
+use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -23,6 +24,8 @@ use Fescue\Core\Piece\Unmakeable;
 /** A cloth lining, cut from the plan or from what the tape says. */
 final readonly class Lined extends ByChoices implements Finishing
 {
+    public const TAPED = ['lies', 'stands'];
+
     /** Cloth as it is mostly sold, mm. From memory. */
     private const CLOTH = 1400.0;
 
@@ -124,7 +127,7 @@ final readonly class Lined extends ByChoices implements Finishing
         if ($pocket === null) {
             return $lining;
         }
-        $wide = Length::mm(min($lining->around, $lining->foot) / 2);
+        $wide = Length::mm($lining->back);
         if ($pocket[0]->mm > $wide->mm || $pocket[1]->mm > $lining->high) {
             throw new Unmakeable('pocket', "The lining’s back is {$wide->print()} wide and "
                 .Length::mm($lining->high)->print().' high; the pocket goes beyond it.');
@@ -156,7 +159,13 @@ final readonly class Lined extends ByChoices implements Finishing
                     'long' => Length::mm($lay[1]),
                     'cloth' => $this->cloth(),
                 ]),
-            array_map(fn(string $step): Step => new Step($step), $lining->order),
+            [
+                ...array_map(fn(string $step): Step => new Step($step), $lining->order),
+                ...($shell->holes === null ? [] : [new Step(
+                    'It ends {holes} under the edge, below the hand holes: catch it along the round under them.',
+                    ['holes' => $shell->holes],
+                )]),
+            ],
             [new Remark(
                 'cloth-cutting',
                 Tone::Care,
@@ -164,7 +173,12 @@ final readonly class Lined extends ByChoices implements Finishing
                 'Scissors, rotary cutters, pins.',
                 'Cut away from you, on a mat, with the guard on; count the pins before and after.',
             )],
-            [new Need(Kind::Cloth, 'Lining cloth', ceil($lay[1] / 10), size: $this->cloth())],
+            [
+                new Need(Kind::Cloth, 'Lining cloth', ceil($lay[1] / 10), size: $this->cloth()),
+                ...($lining->string === null
+                    ? []
+                    : [Need::piece(Make::Drawn, 'String for the lining’s drawn top', size: $lining->string)]),
+            ],
             minutes: self::MINUTES,
             settled: [
                 'seam' => Length::mm($this->length('seam')->mm ?? Lining::SEAM),

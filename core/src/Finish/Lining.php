@@ -22,7 +22,7 @@ final readonly class Lining
     /** A base that narrow is a fold. */
     private const FOLD = 15.0;
 
-    /** What ends every order of sewing. */
+    /** What ends every order of sewing: its edge turned in, which a drawn top has not, and hung. */
     private const HUNG = [
         'Turn the upper edge in and press it.',
         'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in every '
@@ -40,6 +40,8 @@ final readonly class Lining
      * @param float $around what it measures inside once around its opening when it is sewn, mm
      * @param float $foot so where its bottom ends
      * @param float $high so from there up
+     * @param float $back how wide its back lies between seams and corners, where it is narrowest, mm
+     * @param ?Length $string what draws it shut; null where nothing does
      */
     private function __construct(
         public string $as,
@@ -49,12 +51,17 @@ final readonly class Lining
         public float $around,
         public float $foot,
         public float $high,
+        public float $back,
+        public ?Length $string = null,
     ) {}
 
     /** So far above the edge a sack is drawn shut, and so wide is the channel of its string, mm. From memory. */
     private const DRAWN = 60.0;
 
     private const CHANNEL = 25.0;
+
+    /** Of a string, beyond twice the opening, at each end, mm. From memory. */
+    private const HAND = 100.0;
 
     /** Turned in at the top of a pocket, mm. From memory. */
     private const HEM = 20.0;
@@ -77,7 +84,9 @@ final readonly class Lining
         string $as = self::FIT,
     ): self {
         $less = 1 - $ease;
-        $tall = ($high->mm ?? $shell->high->mm) * $less;
+        // Under hand holes, or it would close them.
+        $under = $shell->holes->mm ?? 0.0;
+        $tall = (($high->mm ?? $shell->high->mm) - $under) * $less;
         $outline = $shell->outline;
         $as = $as !== self::FIT ? $as : match (true) {
             $shell->pieced => 'gussets',
@@ -145,6 +154,7 @@ final readonly class Lining
             $top,
             $foot,
             $tall,
+            min($top, $foot) / 2,
         );
     }
 
@@ -169,6 +179,8 @@ final readonly class Lining
             $this->around,
             $this->foot,
             $this->high,
+            $this->back,
+            $this->string,
         );
     }
 
@@ -188,11 +200,13 @@ final readonly class Lining
                     .'to a channel, and sew it down.',
                 'Sew the drawn top to the lining, right sides together; that seam is caught to the bag.',
                 'Thread a string of twice the opening and two hands, and knot it.',
-                ...self::HUNG,
+                ...array_slice(self::HUNG, 1),
             ],
             $this->around,
             $this->foot,
             $this->high,
+            $this->back,
+            Length::mm($this->around + 2 * self::HAND),
         );
     }
 
@@ -219,6 +233,7 @@ final readonly class Lining
             2 * $top,
             2 * $foot,
             $tall,
+            min($top, $foot),
         );
     }
 
@@ -272,6 +287,7 @@ final readonly class Lining
             2 * $top,
             2 * $foot,
             $tall,
+            min($top * (1 - $share), $across),
         );
     }
 
@@ -306,6 +322,7 @@ final readonly class Lining
             2 * $top,
             2 * $foot,
             $tall,
+            min($top * (1 - $share), $wide),
         );
     }
 

@@ -92,7 +92,6 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
         $of = [
             'side' => Length::mm(($shell->opening->mm - $this->wide()->mm) / 2),
             'under' => $level->under ?? $this->under($shell),
-            'half' => Length::mm(($level->stitch->mm ?? 0.0) / 2),
         ];
         if ($level === null) {
             return new Step("{$what} in the middle: {side} from either side, {under} below the edge.", $of);
@@ -105,15 +104,32 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
         return new Step(
             "{$what} in the middle: {side} from either fold, {under} below the edge; in {$level->row}, "
                 .($rows === 0 ? '' : "{$rows} below ").'the last of the wall, with '.self::half($free)
-                .' of the side’s '.self::half($side).' stitches free at either side.'
-                .($level->off($covers) > 0
-                    ? ' On whole stitches it stands half a one off, {half}, to the same hand on both sides.'
-                    : ''),
+                .' of the side’s '.self::half($side).' stitches free at either side.',
             $of,
         );
     }
 
-    private static function half(float $count): string
+    /** What a handle takes is no wall: asked for there, it stands in the first round under it. */
+    protected function moved(Shell $shell): ?Remark
+    {
+        $asked = $this->length('under');
+        $level = $asked === null ? null : $shell->level($asked);
+        if ($asked === null || $level === null || abs($level->under->mm - $asked->mm) <= $shell->row->mm) {
+            return null;
+        }
+
+        return new Remark(
+            'closure-moved',
+            Tone::Trouble,
+            $level->place,
+            $this::called()[0].' stands lower than you asked.',
+            'Handles and edge are where you want it, {asked} below the edge: the nearest round of the wall is {under} '
+                .'below it.',
+            ['asked' => $asked, 'under' => $level->under],
+        );
+    }
+
+    protected static function half(float $count): string
     {
         $whole = Whole::down($count);
 

@@ -22,6 +22,7 @@ final readonly class Shell
      * @param Length $row one high
      * @param Length $strand how thick
      * @param ?int $edge stitches of the last round; null of a bag of pieces
+     * @param ?Length $holes from the edge down to where hand holes end; null where there are none
      * @param list<Level> $levels rounds of the wall from the opening down; none of a bag of pieces
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Shell
         public Length $row,
         public Length $strand,
         public ?int $edge,
+        public ?Length $holes,
         public array $levels,
     ) {}
 

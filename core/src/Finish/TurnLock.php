@@ -19,8 +19,10 @@ final readonly class TurnLock extends OnTheMiddle
 
     private const MINUTES = 25.0;
 
-    /** The bolt's hole is so much of its plate. From memory. */
+    /** The bolt's hole is so much of its frame, and the frame covers so much at the most. From memory. */
     private const HOLE = 0.6;
+
+    private const COVERED = 0.95;
 
     public static function key(): string
     {
@@ -36,32 +38,71 @@ final readonly class TurnLock extends OnTheMiddle
     {
         $this->checked($shell);
         $level = $shell->level($this->under($shell));
-        $hole = null;
-        if ($level !== null) {
-            $over = $level->covers(Length::mm(self::HOLE * $this->wide()->mm));
-            $first = (int) round($level->front - $over / 2 + 1e-6);
-            $hole = new Remark(
-                'lock-hole',
-                Tone::Better,
-                $level->place,
-                "Leave the lock’s hole: work {$first}, chain {$over}, skip {$over}, and go on.",
-                'That is the front’s middle'.($level->off($over) > 0 ? ', half a stitch off' : '')
-                    .'. In the next round work one into '
-                    .($over === 1 ? 'the chain' : "each of the {$over} chains").': the count stays.',
-            );
-        }
+        $over = $level === null ? 0 : $this->hole($level);
+        $first = $level === null ? 0 : (int) round($level->front - $over / 2 + 1e-6);
 
         return new Fitted(
-            $this->stands($shell, 'It stands'),
+            $level === null ? $this->stands($shell, 'It stands') : $this->figures($shell, $level, $over, $first),
             [
                 new Step('Set the frame round the hole from the front, its prongs bent over on a patch of leather.'),
                 new Step('Close the bag, put the bolt through, and mark its foot on the back; sew or press it there.'),
             ],
-            self::those([$hole, self::small()]),
+            self::those([
+                $level === null ? null : new Remark(
+                    'lock-hole',
+                    Tone::Better,
+                    $level->place,
+                    "Leave the lock’s hole: work {$first}, chain {$over}, skip {$over}, and go on.",
+                    'In the next round work one into '.($over === 1 ? 'the chain' : "each of the {$over} chains")
+                        .': the count stays.',
+                ),
+                $this->moved($shell),
+                self::small(),
+            ]),
             [Need::piece(Make::TurnLock, 'Turn lock, frame and bolt', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
             settled: $this->settled($shell),
+        );
+    }
+
+    /** Stitches that the hole takes: as many as put it in the middle on whole ones, where the frame still covers them. */
+    private function hole(Level $level): int
+    {
+        $plain = $level->covers(Length::mm(self::HOLE * $this->wide()->mm));
+        $begins = $level->front - $plain / 2;
+
+        return match (true) {
+            abs($begins - round($begins)) < 0.25 => $plain,
+            ($plain + 1) * $level->stitch->mm <= self::COVERED * $this->wide()->mm => $plain + 1,
+            $plain > 1 => $plain - 1,
+            default => $plain,
+        };
+    }
+
+    /** Frame and hole are one: it stands where its hole is. */
+    private function figures(Shell $shell, Level $level, int $over, int $first): Step
+    {
+        $side = $level->around / 2;
+        $before = $first - ($level->front - $side / 2);
+        $behind = $side - $over - $before;
+        $middle = ($shell->opening->mm - $this->wide()->mm) / 2;
+        $off = ($before - $behind) / 2 * $level->stitch->mm;
+        $rows = $shell->rowsAbove($level);
+        $in = "{under} below the edge; in {$level->row}, ".($rows === 0 ? '' : "{$rows} below ").'the last of the wall. '
+            ."The hole takes {$over} of the side’s ".self::half($side).' stitches, ';
+
+        return new Step(
+            abs($off) < 1e-6
+                ? "It stands in the middle: {side} from either fold, {$in}".self::half($before).' free at either side.'
+                : "It stands {before} from the fold before it and {behind} from the one behind it, {$in}"
+                    .self::half($before).' free before it and '.self::half($behind).' behind it.',
+            [
+                'side' => Length::mm($middle),
+                'before' => Length::mm($middle + $off),
+                'behind' => Length::mm($middle - $off),
+                'under' => $level->under,
+            ],
         );
     }
 }

@@ -16,6 +16,8 @@ use Fescue\Core\Piece\Unmakeable;
 /** A zip along the opening, a stitch short of each fold. Common practice, no source. */
 final readonly class Zip extends ByChoices implements Finishing
 {
+    public const OF_SIZE = ['length'];
+
     private const MINUTES_A_CM = 2.0;
 
     public static function key(): string

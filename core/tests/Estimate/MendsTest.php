@@ -205,7 +205,7 @@ final class MendsTest extends TestCase
         // The last row it surely reaches: one more, and it does not.
         self::assertSame(1, preg_match('/^From Round (\d+) on, work in Cord 4$/', $gone[0]->do, $found));
         $own = fn(int $round): float => MaterialEstimate::of(
-            Planner::plan($plan->spec->continued($spares[3]->material, "Round {$round}")),
+            Planner::plan($plan->spec->continued($spares[3]->material, "Round {$round}", $plan->work->names())),
         )->enough ?? 0.0;
         self::assertGreaterThanOrEqual(MaterialEstimate::SURE, $own((int) $found[1]));
         self::assertLessThan(MaterialEstimate::SURE, $own((int) $found[1] + 1));

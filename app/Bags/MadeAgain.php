@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Models\Bag;
+use App\Models\Material;
+use App\Models\User;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Finishes;
+use Fescue\Core\Bag\PartsWriter;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Measure\Length;
+
+/**
+ * A bag once more, of another size or strand. What was entered once, weighed, taped or hung, stays with the old one;
+ * what follows from the size follows; what cannot come along is said.
+ */
+final class MadeAgain
+{
+    /** A strand of another thickness by so much is worked on another hook, or is no second strand of the bag. */
+    private const AS_THICK = 0.1;
+
+    private const BESIDE = 0.25;
+
+    /** What was measured of the old bag, or kept with its own strands. */
+    private const ITS_OWN = ['tape' => 1, 'swatch_counts' => 1];
+
+    /** @var list<string> */
+    private array $said = [];
+
+    private function __construct(
+        private readonly Bag $bag,
+        private readonly BagPlan $plan,
+        private readonly User $maker,
+    ) {}
+
+    /**
+     * @param ?Material $of null of the same
+     * @param float $factor 1 of the same size
+     *
+     * @return array{Bag, list<string>} the copy, not kept yet, and what is to be known of it
+     *
+     * @throws Refused where it makes no bag
+     */
+    public static function of(Bag $bag, User $maker, ?Material $of, float $factor): array
+    {
+        if ($factor < 0.2 || $factor > 5.0) {
+            throw Refused::at('/size', 'From 80 % smaller to 400 % larger.');
+        }
+        $again = new self($bag, $bag->plan(), $maker);
+        $other = $of !== null && $of->id !== $bag->material_id ? $of : null;
+        $copy = $again->copy($other, $factor !== 1.0 || $other !== null, $factor);
+        $again->fit($copy);
+
+        return [$copy, $again->said];
+    }
+
+    private function copy(?Material $other, bool $sized, float $factor): Bag
+    {
+        $copy = new Bag(['material_id' => $this->bag->material_id, 'swatch_id' => $this->bag->swatch_id]);
+        $copy->user_id = $this->maker->id;
+        $choices = array_diff_key($this->bag->choices, self::ITS_OWN);
+        $finish = Finishes::again($this->plan->spec->finish, $sized);
+        if ($finish !== []) {
+            $choices['finish'] = Finishes::write($finish);
+        }
+        if ($sized) {
+            $out = $this->plan->comesOut;
+            $size = ['length' => $out->baseLength, 'width' => $out->baseWidth, 'height' => $out->height];
+            $choices = PartsWriter::write($this->plan->spec->opened()->parts) + $choices;
+            $choices['size'] = array_map(
+                fn(Length $side): string => $side->times($factor)->exact(),
+                array_filter($size, fn(Length $side): bool => $side->mm > 5.0),
+            );
+        }
+        $copy->choices = ['name' => mb_substr($this->bag->name(), 0, 110).', again'] + $choices;
+        if ($other !== null) {
+            $this->workIn($copy, $other);
+        }
+        if ($sized) {
+            $this->changes($copy);
+        }
+
+        return $copy;
+    }
+
+    /** By a swatch of it in the same stitch, where she has one; else on a hook that it wants, as all of them teach. */
+    private function workIn(Bag $copy, Material $other): void
+    {
+        $own = $this->plan->spec->strands->own->diameter;
+        $thick = $other->diameter ?? $own;
+        $hook = $this->plan->spec->hands->hook;
+        $ratio = $thick->mm / $own->mm;
+        $choices = array_diff_key($copy->choices, ['gauge' => 1, 'learned' => 1, 'hook' => 1, 'together' => 1] + Bag::TAUGHT);
+        $copy->material()->associate($other);
+        $swatch = $this->maker->swatches()->where('material_id', $other->id)->latest('id')->get()->first(
+            fn($one): bool => $one->stitch->key === $this->plan->spec->motif()->key,
+        );
+        $copy->swatch()->associate($swatch);
+        if ($swatch !== null) {
+            $this->said[] = "By your swatch “{$swatch->name}”, on a {$swatch->hookSize()->print()} hook.";
+        } else {
+            if (abs($ratio - 1) > self::AS_THICK) {
+                $hook = HookSize::nearest($hook->diameter->times($ratio));
+                $this->said[] = "On a {$hook->print()} hook, for “{$other->name}” is ".($ratio > 1 ? 'thicker' : 'thinner').'.';
+            }
+            $this->said[] = 'As your swatches expect it: work a swatch of it before you trust it.';
+            $choices = ['learned' => true, 'hook' => $hook->exact()] + $choices;
+        }
+        $this->beside($choices, $copy, $thick);
+        if (isset($this->bag->choices['together'])) {
+            $this->said[] = 'The strands that were held together stay with the old bag.';
+        }
+    }
+
+    /**
+     * Its other strands come along where they are about as thick as the new one.
+     *
+     * @param array<string, mixed> $choices
+     */
+    private function beside(array $choices, Bag $copy, Length $thick): void
+    {
+        foreach ($this->plan->spec->strands->others as $place => $one) {
+            if (abs($one->diameter->mm / $thick->mm - 1) > self::BESIDE) {
+                $name = $this->bag->worked($place + 1)->name ?? 'Another strand';
+                $this->said[] = "{$name} is left out: it is not as thick as the new one.";
+                $choices = array_diff_key($choices, ['others' => 1, 'changes' => 1]);
+
+                break;
+            }
+        }
+        $copy->choices = $choices;
+    }
+
+    /** Changes of strand stand as high as they did. */
+    private function changes(Bag $copy): void
+    {
+        $changes = $copy->choices['changes'] ?? null;
+        if (! is_array($changes) || $changes === []) {
+            return;
+        }
+        $with = $copy->choices;
+        $copy->choices = array_diff_key($with, ['others' => 1, 'changes' => 1]);
+        $names = $copy->plan()->work->names();
+        $was = $this->plan->work->names();
+        $moved = [];
+        foreach ($this->plan->spec->strands->changes as $change) {
+            $at = (int) array_search($change->from, $was, true);
+            $to = max(1, min(count($names) - 1, (int) round($at * count($names) / count($was))));
+            if ($moved === [] || $moved[count($moved) - 1]['at'] < $to) {
+                $moved[] = ['at' => $to, 'from' => $names[$to], 'to' => $change->to];
+            }
+        }
+        $copy->choices = [
+            'changes' => array_map(fn(array $one): array => array_diff_key($one, ['at' => 1]), $moved),
+        ] + $with;
+        $this->said[] = 'Its strands change as high as they did: look at the rounds.';
+    }
+
+    /** What the new bag has no room for is left out, and said. @throws Refused */
+    private function fit(Bag $copy): void
+    {
+        for ($time = 0; $time <= Finishes::MOST; $time++) {
+            try {
+                $copy->plan();
+
+                return;
+            } catch (Refused $e) {
+                $finish = is_array($copy->choices['finish'] ?? null) ? $copy->choices['finish'] : [];
+                if (preg_match('#^/finish/(\d+)/#', $e->problems[0]->path, $at) !== 1 || ! isset($finish[(int) $at[1]])) {
+                    throw $e;
+                }
+                $this->said[] = ucfirst(str_replace('-', ' ', (string) $finish[(int) $at[1]]['type']))
+                    ." is left out: {$e->problems[0]->message}";
+                unset($finish[(int) $at[1]]);
+                $copy->choices = ($finish === [] ? [] : ['finish' => array_values($finish)])
+                    + array_diff_key($copy->choices, ['finish' => 1]);
+            }
+        }
+    }
+}
