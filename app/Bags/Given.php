@@ -5,46 +5,93 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
 
-/** A bag as another maker gets it: its plan and its strand, and nothing of her stash, her swatches or her hours. */
+/**
+ * A bag as another maker gets it: just as its owner planned it, by the choices and by what shapes them, her gauge, hand
+ * and tape; and nothing of her stash, her weigh-ins or her hours.
+ */
 final class Given
 {
-    /** @throws Refused where it makes no plan */
-    public static function of(Bag $bag): Bag
+    /** What says how much she has, and what she entered on the way. */
+    private const HERS = ['format' => 1, 'weigh_ins' => 1];
+
+    /**
+     * To look at.
+     *
+     * @return array{Bag, MaterialEstimate} and how much it takes, as its owner is told
+     *
+     * @throws Refused where it makes no plan
+     */
+    public static function of(Bag $bag): array
     {
-        $document = $bag->document(false);
-        $gauge = $document['gauge'] ?? null;
-        if ($gauge === null || isset($document['swatches'])) {
-            $swatch = $bag->plan(false)->spec->hands->swatch;
-            $gauge = array_filter([
-                'stitch' => $swatch->motif->key,
-                'stitches' => $swatch->stitches,
-                'width' => $swatch->width->exact(),
-                'rows' => $swatch->rows,
-                'height' => $swatch->height->exact(),
-                'mass' => $swatch->mass?->exact(),
-            ], fn(mixed $one): bool => $one !== null);
-        }
-        $choices = ['gauge' => $gauge] + array_diff_key(
-            $document,
-            ['format' => 1, 'weigh_ins' => 1, 'stretch' => 1, 'differs' => 1, 'lean' => 1] + Bag::TAUGHT,
-        );
-        $choices['material'] = self::strand($choices['material'] ?? null);
-        if (isset($choices['others']) && is_array($choices['others'])) {
-            $choices['others'] = array_map(self::strand(...), $choices['others']);
-        }
-        $given = new Bag(['choices' => $choices]);
+        $given = self::bag(self::strands(array_diff_key($bag->document(), self::HERS)));
         $given->tint = $bag->colour();
-        // Of nobody: no hand teaches it.
+
+        return [$given, MaterialEstimate::of($bag->plan())];
+    }
+
+    /**
+     * To keep: every count as it is, and the gauge that it was planned with, told by nobody's swatches.
+     *
+     * @return array<string, mixed> choices of the new bag
+     *
+     * @throws Refused where it makes no plan
+     */
+    public static function choices(Bag $bag): array
+    {
+        $plan = $bag->plan();
+        $document = array_diff_key(
+            $bag->document(),
+            self::HERS + ['stretch' => 1, 'differs' => 1, 'lean' => 1, 'tape' => 1] + Bag::TAUGHT,
+        );
+
+        return self::strands(Mending::settled($plan) + ['gauge' => self::gauge($plan)] + $document);
+    }
+
+    /** @return array<string, mixed> one swatch of it, as it came out by the tape */
+    private static function gauge(BagPlan $plan): array
+    {
+        $swatch = $plan->spec->hands->swatch;
+        [$wide, $high] = $plan->spec->hands->taped;
+
+        return array_filter([
+            'stitch' => $swatch->motif->key,
+            'stitches' => $swatch->stitches,
+            'width' => $swatch->width->times($wide)->exact(),
+            'rows' => $swatch->rows,
+            'height' => $swatch->height->times($high)->exact(),
+            'mass' => $swatch->mass?->exact(),
+        ], fn(mixed $one): bool => $one !== null);
+    }
+
+    /** @param array<string, mixed> $choices */
+    private static function bag(array $choices): Bag
+    {
+        $given = new Bag(['choices' => $choices]);
+        // Of nobody: no hand teaches it but what it brings.
         $given->user_id = 0;
 
         return $given;
     }
 
-    /** @return array<mixed> what it is, not how much of it she has */
-    private static function strand(mixed $material): array
+    /**
+     * @param array<string, mixed> $choices
+     *
+     * @return array<string, mixed> with strands as what they are, not how much of them she has
+     */
+    private static function strands(array $choices): array
     {
-        return is_array($material) ? array_diff_key($material, ['on_hand' => 1, 'unit' => 1, 'waste' => 1]) : [];
+        $strand = fn(mixed $one): array => is_array($one)
+            ? array_diff_key($one, ['on_hand' => 1, 'unit' => 1, 'waste' => 1])
+            : [];
+        $choices['material'] = $strand($choices['material'] ?? null);
+        if (is_array($choices['others'] ?? null)) {
+            $choices['others'] = array_map($strand, $choices['others']);
+        }
+
+        return $choices;
     }
 }

@@ -62,6 +62,9 @@ use Illuminate\Database\Eloquent\Collection;
 /** A planned bag with what its pages say of it, in its maker's unit and terms. */
 final readonly class PlanSheet
 {
+    /** What is said to whoever planned it, of her own swatches and scale. */
+    private const HERS = ['weigh-in-odd', 'swatch-disagrees', 'swatch-weight-odd', 'swatch-small', 'on-hand-unknown'];
+
     private const STATIONS = ['base', 'body', 'build', 'handles'];
 
     /** @param list<Note> $notes */
@@ -75,27 +78,37 @@ final readonly class PlanSheet
         public Writer $writer,
     ) {}
 
-    /** @throws Refused */
-    public static function of(Bag $bag, User $maker, ?Terms $terms = null): self
+    /**
+     * @param ?MaterialEstimate $estimate of a bag that another maker gave: as hers tells it
+     *
+     * @throws Refused
+     */
+    public static function of(Bag $bag, User $maker, ?Terms $terms = null, ?MaterialEstimate $estimate = null): self
     {
         $terms ??= $maker->terms;
         $plan = $bag->plan();
-        $estimate = MaterialEstimate::of($plan);
+        $isGiven = $estimate !== null;
+        $estimate ??= MaterialEstimate::of($plan);
+
+        $notes = [
+            ...self::mismatches($bag),
+            ...Notes::on(
+                $plan,
+                $estimate,
+                $maker->units,
+                $terms,
+                $isGiven || $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names(),
+            ),
+        ];
 
         return new self(
             $bag,
             $plan,
             $estimate,
-            [
-                ...self::mismatches($bag),
-                ...Notes::on(
-                    $plan,
-                    $estimate,
-                    $maker->units,
-                    $terms,
-                    $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names(),
-                ),
-            ],
+            $isGiven ? array_values(array_filter(
+                $notes,
+                fn(Note $note): bool => ! in_array($note->code, self::HERS, true),
+            )) : $notes,
             $maker->units,
             $terms,
             new Writer($terms),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bags\Given;
 use App\Files\Paper;
 use App\Models\Bag;
 use App\Models\BagFinish;
@@ -11,8 +12,10 @@ use App\Models\BagLink;
 use App\Models\Picture;
 use App\Models\User;
 use App\Stash\Ledger;
+use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Lining;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
@@ -362,6 +365,60 @@ final class FinishTest extends TestCase
     }
 
     /** A link shows the bag and nothing else of hers, until it is withdrawn; another maker takes it as her own. */
+    /**
+     * Learned from swatches and finished bags, taped and weighed: the link tells rows, size and grams as its owner is told
+     * them, and nothing that she measured; and a copy of it has the same counts.
+     */
+    public function testALinkShowsTheBagAsItsOwnerPlannedIt(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $material = $bag->material()->firstOrFail();
+        // A hand that works wider than common, and its mesh tighter.
+        foreach ([[9, 118], [6, 96], [10, 150]] as [$hook, $wide]) {
+            $this->swatch($maker, $material)->update(['hook' => Length::mm($hook), 'width' => Length::mm($wide * 1.15), 'mass' => Mass::grams(95)]);
+        }
+        $mesh = $this->swatch($maker, $material);
+        $mesh->update(['stitch' => Motif::named('mesh'), 'width' => Length::mm(100), 'height' => Length::mm(140), 'name' => 'Her own mesh']);
+        $bag->swatch()->dissociate();
+        $bag->choices = [
+            'learned' => true, 'hook' => '8 mm', 'tape' => ['width' => 1.03, 'height' => 1.05],
+            'base' => ['type' => 'oval', 'ends' => 'three'], 'handles' => ['type' => 'none'],
+            'body' => ['stitch' => 'sc', 'above' => [['stitch' => 'mesh', 'rounds' => 4]]],
+        ] + array_diff_key($bag->choices, ['base' => 1, 'body' => 1, 'handles' => 1]);
+        $bag->save();
+        $plan = $bag->refresh()->plan();
+        $this->actingAs($maker)->post("/bags/{$bag->id}/enough", ['after' => 'Round 3', 'left' => '790 g'])->assertSessionHasNoErrors();
+        $this->post("/bags/{$bag->id}/link");
+        $token = BagLink::query()->sole()->token;
+        $own = (string) $this->get("/bags/{$bag->id}/words")->assertOk()->getContent();
+        $page = (string) $this->get("/shown/{$token}")->assertOk()->assertDontSee('Her own mesh')->assertDontSee('790 g')
+            ->assertDontSee('on hand')->getContent();
+        $told = function (string $page): array {
+            preg_match_all('#<li[^>]*><b>[^<]*</b><span class="text">.*?</li>#s', $page, $rows);
+            preg_match('#<b>([\d\x{202F}]+ g, [\d\x{202F}]+ m)</b>#u', $page, $takes);
+            preg_match('#([\d.]+ × [\d.]+ cm)#', strip_tags(explode('Comes out', $page)[1] ?? $page), $size);
+
+            return [$rows[0], $takes[1] ?? '', $size[1] ?? ''];
+        };
+        [$rows, $takes, $size] = $told($page);
+        $out = $bag->refresh()->plan()->comesOut;
+        self::assertSame(sprintf('%.1f × %.1f cm', $out->flatWidth->mm / 10, $out->height->mm / 10), $size);
+        $grams = number_format(MaterialEstimate::of($bag->plan())->grams->likely, 0, '.', "\u{202F}");
+        self::assertStringStartsWith("{$grams} g, ", $takes);
+        self::assertSame($told($own)[0], $rows);
+        self::assertGreaterThan(4, count($rows));
+        $given = Given::of($bag)[0]->plan();
+        self::assertSame(Ways::leaves($plan), Ways::leaves($given));
+        self::assertEqualsWithDelta($plan->comesOut->flatWidth->mm, $given->comesOut->flatWidth->mm, 1e-6);
+        self::assertEqualsWithDelta($plan->comesOut->height->mm, $given->comesOut->height->mm, 1e-6);
+        $this->flushSession()->actingAs($this->maker('ada@pier.example'))->post("/shown/{$token}")->assertSessionHasNoErrors();
+        $copy = Bag::query()->latest('id')->firstOrFail();
+        self::assertSame(Ways::leaves($plan), Ways::leaves($copy->plan()));
+        self::assertEqualsWithDelta($plan->comesOut->flatWidth->mm, $copy->plan()->comesOut->flatWidth->mm, 1.0);
+        self::assertSame([], array_intersect_key($copy->choices, Bag::TAUGHT + ['weigh_ins' => 1, 'tape' => 1, 'learned' => 1]));
+    }
+
     public function testALinkShowsOneBagAndNothingElse(): void
     {
         $maker = $this->maker();

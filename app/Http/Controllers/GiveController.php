@@ -78,8 +78,13 @@ final class GiveController extends Controller
     public function take(Request $request, string $token): RedirectResponse
     {
         $maker = $this->maker($request);
-        /** @var Bag $copy */
-        $copy = $maker->bags()->create(['choices' => $this->shown($request, $token)->bag->choices]);
+        [$bag] = $this->linked($token);
+        try {
+            /** @var Bag $copy */
+            $copy = $maker->bags()->create(['choices' => Given::choices($bag)]);
+        } catch (Refused) {
+            abort(404);
+        }
 
         return redirect()->route('bags.plan', $copy)->with(
             'status',
@@ -87,18 +92,25 @@ final class GiveController extends Controller
         );
     }
 
-    /** As whoever looks would read it: in her own unit and terms where she is signed in. */
-    private function shown(Request $request, string $token): PlanSheet
+    /** @return array{Bag, User} what a link shows, and whose it is */
+    private function linked(string $token): array
     {
         $bag = strlen($token) === self::LONG ? BagLink::query()->where('token', $token)->first()?->bag : null;
         $owner = $bag === null ? null : User::query()->find($bag->user_id);
-        if ($bag === null || $owner === null) {
-            abort(404);
-        }
+
+        return $bag === null || $owner === null ? abort(404) : [$bag, $owner];
+    }
+
+    /** As whoever looks would read it: in her own unit and terms where she is signed in. */
+    private function shown(Request $request, string $token): PlanSheet
+    {
+        [$bag, $owner] = $this->linked($token);
         $reader = $request->user();
         $reader = $reader instanceof User ? $reader : $owner;
         try {
-            return PlanSheet::of(Given::of($bag), $reader, Terms::tryFrom(Typed::text($request, 'terms')));
+            [$given, $estimate] = Given::of($bag);
+
+            return PlanSheet::of($given, $reader, Terms::tryFrom(Typed::text($request, 'terms')), $estimate);
         } catch (Refused) {
             abort(404);
         }

@@ -132,10 +132,12 @@ final class Notes
             }
         }
         foreach ($all as [$one, $from]) {
-            if ($one->row === null && isset($said[$one->code])) {
+            // A caution is told once, whatever calls for it.
+            $what = "{$one->code} {$one->lead}";
+            if ($one->row === null && isset($said[$what])) {
                 continue;
             }
-            $said[$one->code] = true;
+            $said[$what] = true;
             $row = $one->row === null ? null : $this->plan->work->rows[$from + $one->row]->name;
             $words = ['{row}' => $row ?? ''];
             foreach ($one->of as $name => $what) {
