@@ -26,7 +26,7 @@ test('a bag is lined, drawn shut and tasselled, written down, made again larger,
     await expect(kept).toHaveText('kept just now');
     const lay = page.getByRole('group', { name: 'The lay of the lining' });
     await expect(lay).toContainText('pocket');
-    await expect(page.locator('.finish-steps')).toContainText('in and out through 28 gaps');
+    await expect(page.locator('.finish-steps')).toContainText('25 times under in 50 stitches');
     await expect(page.locator('[data-region="tally"]')).toContainText('Lining cloth');
     const [sheet] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'A4' }).click()]);
     expect(sheet.suggestedFilename()).toMatch(/^lining-\d+\.pdf$/);

@@ -36,6 +36,44 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     expect((await rounds(page)).find((line) => line.startsWith('Hileras 2–6'))).toContain('Girar, 1 cad, pb en cada p de la hilera.');
 });
 
+test('a change on Plan is taken back and done again, by button and by key, on another device too', async ({ page, browser }) => {
+    await toteOnPlan(page);
+    const kept = page.locator('[data-saved]');
+    const height = page.getByRole('textbox', { name: 'Height' });
+    await page.locator('[data-station="1"] > summary').click();
+    await page.waitForTimeout(3100);
+    await height.fill('');
+    await height.pressSequentially('20 cm', { delay: 220 });
+    await expect(kept).toHaveText('kept just now');
+    await page.waitForTimeout(3100);
+    // By the arrow keys through the handles: the one she stops at is the change, and one step.
+    await page.locator('[data-station="5"] > summary').click();
+    const handles = page.locator('[data-region="station-handles"]');
+    const was = await handles.textContent();
+    await page.locator('input[name="handles[type]"]:checked').focus();
+    for (let press = 0; press < 3; press++) {
+        await page.keyboard.press('ArrowDown');
+        await page.waitForTimeout(200);
+        await expect(handles).toHaveText(was);
+    }
+    await expect(kept).toHaveText('kept just now');
+    await expect(handles).not.toHaveText(was);
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('status').filter({ hasText: 'Undone: handles.' })).toBeVisible();
+    await expect(handles).toHaveText(was);
+    // The station that was open is open; in a text field the key is the browser's own.
+    await expect(page.locator('details[data-station="5"]')).toHaveAttribute('open', '');
+    const other = await (await browser.newContext({ storageState: await page.context().storageState() })).newPage();
+    await other.goto(page.url());
+    await other.getByRole('button', { name: 'Undo: height' }).click();
+    await expect(other.locator('#size-height')).toHaveValue('26 cm');
+    await other.keyboard.press('Control+Shift+Z');
+    await expect(other.locator('#size-height')).toHaveValue('20 cm');
+    await other.locator('#size-height').press('Control+z');
+    await expect(other.locator('#size-height')).toHaveValue('20 cm');
+    await other.context().close();
+});
+
 test('a fabric that does not divide is mended with one press, by its start or by a plain round', async ({ page }) => {
     await toteOnPlan(page);
     await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'fans of five (fans)' });

@@ -61,18 +61,18 @@
             </form>
         </section>
     @endif
-    <section class="left" aria-label="Left" data-left>
-        @foreach ($work->foretold() as $which => $one)
-            @php $now = $work->shown($which); @endphp
-            <div data-strand="{{ $which }}" @if ($which > 0 && $one->come[$work->place->row ?? 0] < 0.5) hidden @endif>
-                <p><span>{{ $work->strand($which) }} left</span><b data-of="left">{{ $now['left'] }}</b> <small data-of="off">{{ $now['off'] }}</small></p>
-                <p><span>still to come</span><b data-of="come">{{ $now['come'] }}</b></p>
-                <p><span>runs out</span><b data-of="out">{{ $now['out'] }}</b></p>
-            </div>
-        @endforeach
-        <p class="hours"><span>by your taps</span><b data-minutes>{{ Duration::about(array_sum($byPart)) }}</b></p>
-    </section>
     <div class="reach">
+        <section class="left" aria-label="Left" data-left>
+            @foreach ($work->foretold() as $which => $one)
+                @php $now = $work->shown($which); @endphp
+                <div data-strand="{{ $which }}" @if ($which > 0 && $one->come[$work->place->row ?? 0] < 0.5) hidden @endif>
+                    <p><span>{{ $work->strand($which) }} left</span><b data-of="left">{{ $now['left'] }}</b> <small data-of="off">{{ $now['off'] }}</small></p>
+                    <p><span>still to come</span><b data-of="come">{{ $now['come'] }}</b></p>
+                    <p><span>runs out</span><b data-of="out">{{ $now['out'] }}</b></p>
+                </div>
+            @endforeach
+            <p class="hours"><span>by your taps</span><b data-minutes>{{ Duration::about(array_sum($byPart)) }}</b></p>
+        </section>
         <section class="ask" data-ask hidden aria-live="polite"></section>
         <nav class="targets" aria-label="Step" data-targets>
             <noscript>
