@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bags\PlanSheet;
+use App\Bags\WhatIfCell;
+use App\Bags\WhatIfSheet;
 use App\Bags\WorkLog;
+use App\Bags\WorkSheet;
 use App\Models\Bag;
 use App\Stash\Ledger;
 use Fescue\Core\Stock\Move;
@@ -313,6 +317,26 @@ final class WorkTest extends TestCase
         // A ball nobody weighed: from the next row on nothing is known, until it is weighed.
         $used = $ask([$this->line($course, 3, ['stitch' => 7]), $this->line($course, 4, ['row' => 'Round 3', 'stitch' => 7, 'did' => 'used-up'])]);
         self::assertSame(3, $used['foretold']['strands'][0]['whole']);
+    }
+
+    /** Plan and What if tell the same hours of the bag as it is; ripping costs the hook's time, and no lining's. */
+    public function testHoursAreOneWhereverTheyAreTold(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        $this->actingAs($maker)->post("/bags/{$bag->id}/time", ['part' => 'base', 'minutes' => '20'])->assertSessionHasNoErrors();
+        $bag = Bag::query()->findOrFail($bag->id);
+        $sheet = PlanSheet::of($bag, $maker);
+        $mine = [];
+        foreach (WhatIfSheet::of($bag, $maker, [], true)->rows as $row) {
+            array_push($mine, ...array_filter($row, fn(WhatIfCell $one): bool => $one->isMine));
+        }
+        self::assertCount(1, $mine);
+        self::assertEqualsWithDelta($sheet->minutes()->likely, $mine[0]->counts?->minutes, 1e-9);
+        $plain = WorkSheet::secondsOf($sheet->plan, $bag);
+        $bag->choices = ['finish' => [['type' => 'lining'], ['type' => 'zip']]] + $bag->choices;
+        $bag->save();
+        self::assertEqualsWithDelta($plain, WorkSheet::secondsOf($bag->plan(), $bag), 1e-9);
     }
 
     /** Held together, each strand ends at its own place. */

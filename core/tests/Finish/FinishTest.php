@@ -367,6 +367,30 @@ final class FinishTest extends TestCase
         }
     }
 
+    /** Under hand holes a lining ends, or it would close them: 16 + 2 rounds of 11.5 mm, of which the slots take some. */
+    public function testALiningEndsUnderHandHoles(): void
+    {
+        $slots = ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16, 'edge_rounds' => 1]];
+        $plan = Ways::plan($slots + ['finish' => [['type' => 'lining']]]);
+        $holes = array_keys(array_filter($plan->work->rows, fn($row): bool => $row->opening() !== null));
+        $under = 11.5 * (count($plan->work->rows) - $holes[0]);
+        self::assertEqualsWithDelta($under, $plan->shell()->holes->mm ?? 0.0, 1e-6);
+        $lining = $plan->fitted[0]->lining;
+        self::assertEqualsWithDelta(0.98 * ($plan->comesOut->height->mm - $under), $lining->high ?? 0.0, 1e-6);
+        $steps = array_map(self::said(...), $plan->fitted[0]->steps);
+        self::assertStringContainsString('below the hand holes', $steps[count($steps) - 1]);
+        $none = Ways::plan(['finish' => [['type' => 'lining']]]);
+        self::assertNull($none->shell()->holes);
+        self::assertEqualsWithDelta(0.98 * $none->comesOut->height->mm, $none->fitted[0]->lining->high ?? 0.0, 1e-6);
+        // A pocket goes on the back between its corners, and not half way round: 30 of 40 cm fit on none of these.
+        $flat = Ways::plan(['finish' => [['type' => 'lining', 'as' => 'gussets']]])->fitted[0]->lining;
+        $strip = ($flat?->pieces[0]->width() ?? 0.0) - 20;
+        self::assertEqualsWithDelta($strip, $flat->back ?? 0.0, 0.1);
+        $pocket = fn(float $wide): array => ['finish' => [['type' => 'lining', 'as' => 'gussets', 'pocket' => ['width' => "{$wide} mm", 'height' => '10 cm']]]];
+        self::assertSame('/finish/0/pocket', Ways::refused($pocket(ceil($strip) + 1))[0]);
+        self::assertCount(3, Ways::plan($pocket(floor($strip) - 1))->fitted[0]->lining->pieces ?? []);
+    }
+
     /** Asked for where handles are, a closure stands lower, and that is told. */
     public function testAClosureThatStandsLowerThanAskedIsTold(): void
     {
