@@ -28,6 +28,9 @@ final class SideDrawing
 
     private const LARGEST_SCALE = 3.0;
 
+    /** Pixels from which a stitch is seen as one. */
+    private const SEEN = 2.2;
+
     private const LEFT = Canvas::TAPE + 62;
 
     private const ABOVE = Canvas::TAPE + 22;
@@ -148,6 +151,9 @@ final class SideDrawing
         $colour = $this->colours[$this->plan->materials[$row->place]] ?? $this->colours[0];
         [$wide, $high] = [$row->stitch * $this->scale, $row->height * $this->scale];
         $thick = $this->plan->spec->strands->of($this->plan->materials[$row->place])->diameter->mm * $this->scale;
+        if ($wide < self::SEEN || $high < self::SEEN) {
+            return $this->band($row, $wide, $high, $colour);
+        }
         $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
         $lifted = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted));
         $fanned = $wide * $this->fan($lifted, $row);
@@ -209,6 +215,26 @@ final class SideDrawing
                         ."{$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
                 }
             }
+        }
+
+        return $drawn;
+    }
+
+    /** A row whose stitches are too small to be seen, as a band: the drawing grows with rows, and not with stitches. */
+    private function band(SideRow $row, float $wide, float $high, string $colour): string
+    {
+        $n = $this->canvas->n(...);
+        $drawn = '';
+        foreach ($this->runs($row->course->stitches, 1.6 * $wide) as $run) {
+            [$first, $last] = [$run[0], $run[count($run) - 1]];
+            $right = fn(float $x): string => $n($this->middle + $x * $this->scale + $wide / 2);
+            $left = fn(float $x): string => $n($this->middle + $x * $this->scale - $wide / 2);
+            $y = fn(float $up): string => $n($first->foot->y * $this->scale - $up);
+            $drawn .= "<path d=\"M{$left($last->topX())} {$y($high)}H{$right($first->topX())}"
+                ."L{$right($first->foot->x)} {$y(0)}H{$left($last->foot->x)}z\" fill=\"{$colour}\" "
+                // What lies behind an open fabric shows.
+                .($row->row->fabric->isOpen() ? 'fill-opacity="0.5" ' : '')
+                .'stroke="'.Fabric::ground($colour)."\" stroke-width=\"{$n(min(0.4, 0.3 * $high))}\"/>";
         }
 
         return $drawn;
