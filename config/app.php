@@ -20,6 +20,9 @@ return [
     // Whether a proxy on this machine speaks TLS for it.
     'proxied' => (bool) env('FESCUE_PROXIED', false),
 
+    // Of what our own code is: read once, where settings are kept.
+    'code' => App\Files\Code::of(dirname(__DIR__)),
+
     // Serves the empty route that ./fescue bench measures against.
     'bench' => (bool) env('FESCUE_BENCH', false),
 ];

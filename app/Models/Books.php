@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Files\Code;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -113,7 +114,7 @@ final class Books
     private function keep(string $what, string $of, \Closure $written): void
     {
         $this->open();
-        $row = ['user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => sha1($of)];
+        $row = ['user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => self::mark($of)];
         // Not before what it is made of is kept, nor after a change that was taken back; and nobody waits for it.
         DB::afterCommit(function () use ($row, $written): void {
             if ($this->unwritten === []) {
@@ -141,7 +142,13 @@ final class Books
         $this->look([$what]);
         $kept = $this->read[$what];
 
-        return $kept->revision === $kept->now && $kept->of === sha1($of);
+        return $kept->revision === $kept->now && $kept->of === self::mark($of);
+    }
+
+    /** What another version of our code reckoned is not known. */
+    private static function mark(string $of): string
+    {
+        return sha1(Code::fingerprint().$of);
     }
 
     /** The books may say something else since. */

@@ -20,7 +20,7 @@ final class KnownTest extends TestCase
 {
     /** Tables of hers that no figure of a bag is read from. */
     private const SAYS_NOTHING = [
-        'bag_links', 'bag_revisions', 'bag_steps', 'batches', 'books', 'known', 'pictures', 'raw_pieces', 'recovery_codes',
+        'bag_links', 'bag_revisions', 'bag_steps', 'batches', 'books', 'known', 'papers', 'pictures', 'raw_pieces', 'recovery_codes',
         'recovery_links', 'scales', 'sent_once', 'sessions', 'tab_steps', 'work_courses', 'work_entries',
     ];
 

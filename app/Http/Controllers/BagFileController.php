@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\Booklet;
 use App\Bags\PlanSheet;
+use App\Files\Recipe;
 use App\Models\Bag;
 use App\Rules\Typed;
 use Fescue\Core\Bag\BagDocument;
@@ -20,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
 /** A bag on paper and in files: its words, PDF, drawings, and the document it is kept and passed on as. */
 final class BagFileController extends Controller
@@ -31,12 +32,18 @@ final class BagFileController extends Controller
         return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)->asWorked()]);
     }
 
-    public function pdf(Request $request, Bag $bag): Response
+    public function pdf(Request $request, Bag $bag): SymfonyResponse
     {
         $this->authorize('own', $bag);
-        $sheet = $this->sheet($request, $bag);
+        $maker = $this->maker($request);
+        $terms = Terms::tryFrom(Typed::text($request, 'terms')) ?? $maker->terms;
 
-        return $this->download(Booklet::plain($sheet), 'application/pdf', $bag, 'pdf');
+        return $this->printed(
+            $request,
+            new Recipe('words', $bag, $maker->units, $terms),
+            "{$bag->slug()}.pdf",
+            route('bags.words', $bag),
+        );
     }
 
     public function drawing(Request $request, Bag $bag, string $drawing): Response

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Papers;
+use App\Files\Recipe;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
@@ -14,6 +16,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
 abstract class Controller
 {
@@ -35,6 +38,26 @@ abstract class Controller
             'Content-Type' => $type,
             'Content-Disposition' => "attachment; filename=\"{$name}\"",
         ]);
+    }
+
+    /** A PDF that is there, or the page that waits for it. */
+    protected function printed(Request $request, Recipe $recipe, string $name, string $back): SymfonyResponse
+    {
+        $paper = Papers::ask($recipe);
+        if ($request->query('state') !== null) {
+            return response()->json(['state' => $paper['state'], 'ahead' => $paper['ahead']]);
+        }
+        $failed = $paper['state'] === Papers::FAILED;
+
+        return $paper['pdf'] !== null ? $this->file($paper['pdf'], 'application/pdf', $name) : response()->view(
+            'paper.wait',
+            [
+                'name' => $name, 'ahead' => $paper['ahead'], 'failed' => $failed, 'back' => $back,
+                'to' => $request->fullUrl(),
+            ],
+            $failed ? 503 : 202,
+            ['Retry-After' => '2', 'Cache-Control' => 'no-store'],
+        );
     }
 
     /** Signed out; whoever goes back on this machine finds nothing of hers. */

@@ -12,7 +12,8 @@ use App\Bags\Keeping;
 use App\Bags\MadeAgain;
 use App\Bags\PlanSheet;
 use App\Drawing\ClothDrawing;
-use App\Files\ClothSheets;
+use App\Files\Paper;
+use App\Files\Recipe;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Rules\Typed;
@@ -25,6 +26,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 
 /** Everything between the last stitch and the shoulder, and what the bag really was. */
 final class FinishController extends Controller
@@ -152,15 +154,17 @@ final class FinishController extends Controller
     }
 
     /** The lining's pieces at true size, to print and to cut by. */
-    public function pdf(Request $request, Bag $bag): Response|RedirectResponse
+    public function pdf(Request $request, Bag $bag): SymfonyResponse
     {
         $finish = $this->sheet($request, $bag);
-        $lining = $finish?->linings()[0][0] ?? null;
+        $maker = $this->maker($request);
+        $paper = Typed::text($request, 'paper');
 
-        return $lining === null ? redirect()->route('bags.finish', $bag) : $this->file(
-            ClothSheets::of($lining->pieces, $bag->name(), Typed::text($request, 'paper')),
-            'application/pdf',
+        return ($finish?->linings() ?? []) === [] ? redirect()->route('bags.finish', $bag) : $this->printed(
+            $request,
+            new Recipe('lining', $bag, $maker->units, $maker->terms, isset(Paper::SIZES[$paper]) ? $paper : 'A4'),
             "lining-{$bag->id}.pdf",
+            route('bags.finish', $bag),
         );
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\Booklet;
 use App\Bags\Given;
 use App\Bags\PlanSheet;
+use App\Files\Recipe;
 use App\Models\Bag;
 use App\Models\BagLink;
 use App\Models\User;
@@ -15,7 +15,6 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response as Answer;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -35,9 +34,14 @@ final class GiveController extends Controller
     public function booklet(Request $request, Bag $bag): Response
     {
         $this->authorize('own', $bag);
+        $maker = $this->maker($request);
+        $terms = Terms::tryFrom(Typed::text($request, 'terms')) ?? $maker->terms;
 
-        return $this->bound(
-            PlanSheet::of($bag, $this->maker($request), Terms::tryFrom(Typed::text($request, 'terms'))),
+        return $this->printed(
+            $request,
+            new Recipe('booklet', $bag, $maker->units, $terms),
+            "{$bag->slug()}-booklet.pdf",
+            route('bags.words', $bag),
         );
     }
 
@@ -71,7 +75,16 @@ final class GiveController extends Controller
 
     public function shownBooklet(Request $request, string $token): Response
     {
-        return $this->hidden($this->bound($this->shown($request, $token)));
+        [$bag, $owner] = $this->linked($token);
+        $reader = $this->reader($request, $owner);
+        $terms = Terms::tryFrom(Typed::text($request, 'terms')) ?? $reader->terms;
+
+        return $this->hidden($this->printed(
+            $request,
+            new Recipe('given', $bag, $reader->units, $terms),
+            "{$bag->slug()}-booklet.pdf",
+            route('shown', $token),
+        ));
     }
 
     /** Hers now: the plan alone, with the strand it was planned for, and nothing of how it was worked. */
@@ -105,8 +118,7 @@ final class GiveController extends Controller
     private function shown(Request $request, string $token): PlanSheet
     {
         [$bag, $owner] = $this->linked($token);
-        $reader = $request->user();
-        $reader = $reader instanceof User ? $reader : $owner;
+        $reader = $this->reader($request, $owner);
         try {
             [$given, $estimate] = Given::of($bag);
 
@@ -116,14 +128,15 @@ final class GiveController extends Controller
         }
     }
 
-    private function bound(PlanSheet $sheet): Answer
+    /** In her own unit and terms where she is signed in. */
+    private function reader(Request $request, User $owner): User
     {
-        $name = $sheet->bag->slug();
+        $reader = $request->user();
 
-        return $this->file(Booklet::whole($sheet), 'application/pdf', "{$name}-booklet.pdf");
+        return $reader instanceof User ? $reader : $owner;
     }
 
-    private function hidden(Answer $answer): Answer
+    private function hidden(Response $answer): Response
     {
         $answer->headers->add(self::HIDDEN);
 
