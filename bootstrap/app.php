@@ -58,6 +58,14 @@ $app = Application::configure(basePath: $root)
                 ? response()->view('errors.database', status: 503)
                 : null;
         });
+        // Tried as often as it helps, and others were always in the way: once more in a moment.
+        $exceptions->render(fn(QueryException $e, Request $request): ?Response => ! in_array(
+            $e->errorInfo[1] ?? null,
+            [1205, 1213],
+            true,
+        ) ? null : ($request->expectsJson()
+            ? response()->json(['message' => 'Many changed this at once. Send it again.'], 503, ['Retry-After' => '1'])
+            : response()->view('errors.database', status: 503)->withHeaders(['Retry-After' => '1'])));
         // What a bag stands on has changed under it: it is mended at Plan.
         $exceptions->render(function (Refused $e, Request $request): ?Response {
             $bag = $request->route('bag');

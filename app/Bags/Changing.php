@@ -6,6 +6,7 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use App\Models\BagRevision;
+use App\Models\Transaction;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -35,7 +36,7 @@ final class Changing
      */
     public static function held(Bag $bag, \Closure $change, bool $isStep = true): mixed
     {
-        return DB::transaction(function () use ($bag, $change, $isStep): mixed {
+        return Transaction::run(function () use ($bag, $change, $isStep): mixed {
             $now = (array) DB::selectOne(
                 'select bags.*, '.WorkLog::BEGUN.' as begun from bags '
                     .'where id = ? and user_id = ? and deleted_at is null for update',

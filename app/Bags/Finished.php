@@ -8,6 +8,7 @@ use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Material;
 use App\Models\StockEntry;
+use App\Models\Transaction;
 use App\Models\User;
 use App\Rules\Typed;
 use App\Stash\Ledger;
@@ -196,7 +197,8 @@ final class Finished
     /** It is in hand again, and its line is out of the ledger; whether the stash bore that. */
     public static function undo(Bag $bag): bool
     {
-        return DB::transaction(function () use ($bag): bool {
+        return Transaction::run(function () use ($bag): bool {
+            DB::table('bags')->where('id', $bag->id)->lockForUpdate()->first(['id']);
             $row = BagFinish::query()->whereKey($bag->id);
             $row->lockForUpdate();
             $done = $row->first();

@@ -7,10 +7,10 @@ namespace App\Bags;
 use App\Files\Csv;
 use App\Files\Reading;
 use App\Models\Swatch;
+use App\Models\Transaction;
 use App\Models\User;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
-use Illuminate\Support\Facades\DB;
 
 /** Swatches as CSV with units in its header. */
 final class SwatchFile
@@ -112,7 +112,7 @@ final class SwatchFile
      */
     public static function take(User $maker, array $swatches): void
     {
-        DB::transaction(function () use ($maker, $swatches): void {
+        Transaction::run(function () use ($maker, $swatches): void {
             foreach ($swatches as $swatch) {
                 $maker->swatches()->create($swatch);
             }

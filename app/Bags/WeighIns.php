@@ -43,7 +43,7 @@ final readonly class WeighIns
             foreach (self::of($bag)->kept as $one) {
                 if ($one->after === $after) {
                     self::strike($one, true);
-                    $one->update(['undone_at' => now()]);
+                    WeighIn::query()->whereKey($one->id)->update(['undone_at' => now()]);
                 }
             }
             $bag->forgetStock();
@@ -114,7 +114,7 @@ final readonly class WeighIns
             $struck = self::strike($one, true);
             if ($one->stock_entry_id === null || ! $struck) {
                 // What was taken since stands on it: the stash stays as it is, and the bag forgets it.
-                $one->update(['undone_at' => now()]);
+                WeighIn::query()->whereKey($one->id)->update(['undone_at' => now()]);
             }
 
             return $struck;
@@ -129,7 +129,7 @@ final readonly class WeighIns
     public static function putBack(Bag $bag, WeighIn $one): void
     {
         Changing::held($bag, function (Bag $bag) use ($one): void {
-            $one->update(['undone_at' => null]);
+            WeighIn::query()->whereKey($one->id)->update(['undone_at' => null]);
             self::strike($one, false);
             $bag->forgetStock();
             $bag->plan();

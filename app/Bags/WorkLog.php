@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Transaction;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
@@ -110,7 +111,7 @@ final class WorkLog
                 throw new NoEntry("This plan has no stitch {$entry->stitch} in “{$entry->row}”.");
             }
         }
-        DB::transaction(function () use ($bag, $entries, $course, $here): void {
+        Transaction::run(function () use ($bag, $entries, $course, $here): void {
             if (DB::table('work_entries')->where('bag_id', $bag->id)->count() + count($entries) > self::MOST) {
                 throw new NoEntry('More than '.self::MOST.' lines of one bag are not kept.');
             }
@@ -167,7 +168,7 @@ final class WorkLog
     /** One line from a form: what stands there by now goes before it. */
     public static function enter(Bag $bag, Course $course, Did $did, Place $place, ?int $counted = null): void
     {
-        DB::transaction(function () use ($bag, $course, $did, $place, $counted): void {
+        Transaction::run(function () use ($bag, $course, $did, $place, $counted): void {
             DB::table('bags')->where('id', $bag->id)->lockForUpdate()->first();
             $numbers = DB::table('work_entries')->where(['bag_id' => $bag->id, 'device' => self::PAGE]);
             $number = 1 + (int) $numbers->max('number');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Jobs\PrintPaper;
+use App\Models\Transaction;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
@@ -59,7 +60,7 @@ final class Papers
 
     private static function order(Recipe $recipe, string $key): \stdClass
     {
-        return DB::transaction(function () use ($recipe, $key): \stdClass {
+        return Transaction::run(function () use ($recipe, $key): \stdClass {
             $owner = $recipe->owner();
             DB::table('users')->where('id', $owner)->lockForUpdate()->first(['id']);
             $papers = DB::table('papers')->where('user_id', $owner);
@@ -91,7 +92,7 @@ final class Papers
     /** The next of a maker's is printed, where none is under way. */
     public static function next(int $owner): void
     {
-        DB::transaction(function () use ($owner): void {
+        Transaction::run(function () use ($owner): void {
             DB::table('users')->where('id', $owner)->lockForUpdate()->first(['id']);
             $papers = DB::table('papers')->where('user_id', $owner);
             if ((clone $papers)->whereIn('state', self::ACTIVE)->exists()) {

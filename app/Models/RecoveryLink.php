@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
@@ -30,7 +29,7 @@ final class RecoveryLink extends Record
     /** The token of a new one of hers; null where she had enough of them today. */
     public static function of(User $maker): ?string
     {
-        return DB::transaction(function () use ($maker): ?string {
+        return Transaction::run(function () use ($maker): ?string {
             // Two that are asked for at once are counted one after the other.
             User::query()->whereKey($maker->id)->lockForUpdate()->first();
             $hers = self::query()->where('user_id', $maker->id);
@@ -54,7 +53,7 @@ final class RecoveryLink extends Record
     /** Whose it was, if it held: now it is used, and so are all others of hers. */
     public static function spend(string $token): ?User
     {
-        return DB::transaction(function () use ($token): ?User {
+        return Transaction::run(function () use ($token): ?User {
             $link = self::found($token, true);
             if ($link === null) {
                 return null;

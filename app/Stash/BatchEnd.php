@@ -7,6 +7,7 @@ namespace App\Stash;
 use App\Models\Batch;
 use App\Models\Material;
 use App\Models\RawPiece;
+use App\Models\Transaction;
 use App\Models\User;
 use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Material\Acquired;
@@ -23,7 +24,6 @@ use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripPlan;
-use Illuminate\Support\Facades\DB;
 
 /** What came of a batch: measured and weighed if the maker did, else what its plan expects. */
 final class BatchEnd
@@ -76,7 +76,7 @@ final class BatchEnd
             return null;
         }
 
-        return DB::transaction(function () use ($maker, $length, $mass, $diameter, $into): ?Material {
+        return Transaction::run(function () use ($maker, $length, $mass, $diameter, $into): ?Material {
             $held = Batch::query()->whereKey($this->batch->id);
             $held->lockForUpdate();
             if ($held->firstOrFail()->finished_at !== null) {

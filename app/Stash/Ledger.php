@@ -8,6 +8,7 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Reservation;
 use App\Models\StockEntry;
+use App\Models\Transaction;
 use App\Models\User;
 use Fescue\Core\Stock\Balance;
 use Fescue\Core\Stock\Line;
@@ -39,7 +40,7 @@ final class Ledger
         bool $isFact = false,
         bool $isLast = false,
     ): StockEntry {
-        return self::holding($material, function (Balance $balance) use (
+        return self::holding($material, $bag?->id, function (Balance $balance) use (
             $material,
             $move,
             $amount,
@@ -78,7 +79,7 @@ final class Ledger
      */
     public static function strike(StockEntry $entry, bool $out): ?string
     {
-        return self::holding($entry->material, function (Balance $balance) use ($entry, $out): ?string {
+        return self::holding($entry->material, $entry->bag_id, function (Balance $balance) use ($entry, $out): ?string {
             $line = StockEntry::query()->whereKey($entry->id);
             $line->lockForUpdate();
             $fresh = $line->firstOrFail();
@@ -141,7 +142,7 @@ final class Ledger
     /** Sets what is reserved of a material for a bag; nothing at 0. @throws NotEnough */
     public static function reserve(Material $material, Bag $bag, float $amount): void
     {
-        self::holding($material, function (Balance $balance) use ($material, $bag, $amount): void {
+        self::holding($material, $bag->id, function (Balance $balance) use ($material, $bag, $amount): void {
             $balance->mustBeFree($amount, $bag->id);
             self::keep($material, $bag, $amount);
         });
@@ -154,9 +155,13 @@ final class Ledger
      *
      * @return T
      */
-    private static function holding(Material $material, \Closure $write): mixed
+    private static function holding(Material $material, ?int $bag, \Closure $write): mixed
     {
-        return DB::transaction(function () use ($material, $write): mixed {
+        return Transaction::run(function () use ($material, $bag, $write): mixed {
+            if ($bag !== null) {
+                // A line of a bag touches its row: before the material's, as every change of a bag has them.
+                DB::table('bags')->where('id', $bag)->lockForUpdate()->first(['id']);
+            }
             // Locking reads see what was committed while this one waited; plain ones would see an older picture.
             $row = Material::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($material->id);
             $row->lockForUpdate();

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Stash;
 
 use App\Models\Material;
+use App\Models\Transaction;
 use App\Models\User;
 use Closure;
-use Illuminate\Support\Facades\DB;
 
 /** A maker's stash, where forms, files and the demo put materials in. */
 final class Stash
@@ -15,7 +15,7 @@ final class Stash
     /** Puts what was read in the stash, with what is on hand as its ledger's first entry. */
     public static function keep(User $maker, MaterialText $text): Material
     {
-        return DB::transaction(function () use ($maker, $text): Material {
+        return Transaction::run(function () use ($maker, $text): Material {
             $material = $maker->materials()->create($text->values);
             if ($text->onHand !== null) {
                 Ledger::enter($material, $text->firstMove(), $text->onHand, note: MaterialText::FIRST);

@@ -8,6 +8,7 @@ use App\Files\Csv;
 use App\Files\Reading;
 use App\Models\Material;
 use App\Models\StockEntry;
+use App\Models\Transaction;
 use App\Models\User;
 use Closure;
 use Fescue\Core\Material\Kind;
@@ -111,7 +112,7 @@ final class StashFile
      */
     public static function take(User $maker, array $texts): void
     {
-        DB::transaction(function () use ($maker, $texts): void {
+        Transaction::run(function () use ($maker, $texts): void {
             $finder = Stash::finder($maker);
             $now = now()->toDateTimeString();
             foreach ([true, false] as $strands) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stash;
 
 use App\Models\Bag;
+use App\Models\Transaction;
 use Fescue\Core\Piece\TabStep;
 use Illuminate\Support\Facades\DB;
 
@@ -32,7 +33,7 @@ final class TabShelf
     /** So many more are done, or fewer; never fewer than none. */
     public static function add(Bag $bag, TabStep $step, int $many): void
     {
-        DB::transaction(function () use ($bag, $step, $many): void {
+        Transaction::run(function () use ($bag, $step, $many): void {
             DB::table('tab_steps')->insertOrIgnore(['bag_id' => $bag->id, 'step' => $step->value, 'done' => 0]);
             DB::table('tab_steps')->where(['bag_id' => $bag->id, 'step' => $step->value])->update([
                 'done' => DB::raw('LEAST('.self::MOST.', GREATEST(0, CAST(done AS SIGNED) + '.$many.'))'),

@@ -102,6 +102,22 @@ final class BagUnderFireTest extends TestCase
         self::assertSame(9000.0 - 42 * 40, $bag->material?->fresh()?->balance());
     }
 
+    /** Done, not done, weighed and used at once: who is in another's way is tried again, and nobody is told of a fault. */
+    public function testNobodyIsToldOfADeadlock(): void
+    {
+        $bag = $this->bag();
+        $at = (string) (microtime(true) + 2.0);
+        $devices = array_map(
+            fn(string $mode): array => self::device([$mode, (string) $bag->id, $at, '1', '30']),
+            ['finish', 'unfinish', 'weighs', 'entry', 'entry', 'finish'],
+        );
+        $codes = array_count_values(array_merge(...array_map(self::hear(...), $devices)));
+        self::assertSame([302 => 180], $codes);
+        // Every line that was entered stands: 60 of one gram each, beside what weighing and finishing found.
+        $lines = StockEntry::query()->where(['bag_id' => $bag->id, 'note' => null])->get();
+        self::assertCount(60, $lines);
+    }
+
     /** A price, minutes and redraws at once, sixty of each: the last of each is what it was. */
     public function testNeitherPriceNorMinutesAreLost(): void
     {

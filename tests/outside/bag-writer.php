@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // A device of its own that works on a bag through the application: `weigh BAG FIRST LAST`, `redraw BAG TIMES FIELD`,
-// `price BAG TIMES`, `minutes BAG TIMES` or `taps BAG FIRST LAST DEVICE`, each from a moment on; says the answers' codes,
+// `price BAG TIMES`, `minutes BAG TIMES`, `finish`, `unfinish`, `weighs` or `entry` so, or `taps BAG FIRST LAST DEVICE`, each from a moment on; says the answers' codes,
 // of taps the number of each that was taken.
 
 use App\Models\Bag;
@@ -22,7 +22,10 @@ $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 [, $mode, $id, $at, $first, $last] = $argv;
 $course = $mode === 'taps' ? Course::of(Bag::query()->findOrFail((int) $id)->plan()) : null;
 $send = function (string $method, string $path, array $fields, bool $script = false) use ($app, $id): int {
-    $request = Request::create("/bags/{$id}{$path}", $method, $fields);
+    // Each form of a page has a key of its own.
+    $once = $script ? [] : ['_once' => bin2hex(random_bytes(12))];
+    $to = str_starts_with($path, '/stash') ? $path : "/bags/{$id}{$path}";
+    $request = Request::create($to, $method, $fields + $once);
     if ($script) {
         $request->headers->set('Accept', 'application/json');
     }
@@ -51,6 +54,15 @@ for ($round = (int) $first; $round <= (int) $last; $round++) {
             'swatch_id' => $bag->swatch_id, 'size' => $size, 'working' => 'spiral', 'base' => $bag->choices['base'],
             'body' => $bag->choices['body'], 'handles' => ['type' => 'none'],
         ], true), "\n";
+    } elseif ($mode === 'finish') {
+        echo $send('POST', '/finish', ['wide' => '34', 'high' => '18', 'left_over' => (string) (5000 - $round)]), "\n";
+    } elseif ($mode === 'unfinish') {
+        echo $send('DELETE', '/finish', []), "\n";
+    } elseif ($mode === 'weighs') {
+        echo $send('POST', '/enough', ['after' => 'Round '.(1 + $round % 9), 'left' => (9000 - 42 * ($round % 9)).' g']), "\n";
+    } elseif ($mode === 'entry') {
+        $material = Bag::query()->findOrFail((int) $id)->material_id;
+        echo $send('POST', "/stash/{$material}/entries", ['move' => 'used', 'amount' => '1', 'bag_id' => $id]), "\n";
     } else {
         echo $send('POST', ['weigh' => '/enough', 'price' => '/price', 'minutes' => '/time'][$mode], [
             'after' => "Round {$round}", 'left' => (9000 - 42 * $round).' g', 'price_tag' => (string) $round,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Transaction;
 use App\Rules\Typed;
 use App\Stash\ScaleShelf;
 use Fescue\Core\Measure\Mass;
@@ -15,7 +16,6 @@ use Fescue\Core\Scale\Unplugged;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** The kitchen scale beside the weighing desk: what it shows, and the stand-in's pan, plug and keys. */
 final class ScaleController extends Controller
@@ -28,7 +28,7 @@ final class ScaleController extends Controller
     public function act(Request $request): RedirectResponse|JsonResponse
     {
         $maker = $this->maker($request);
-        $wrong = DB::transaction(function () use ($request, $maker): ?string {
+        $wrong = Transaction::run(function () use ($request, $maker): ?string {
             $scale = ScaleShelf::scale($maker, locked: true);
             try {
                 self::do($scale, Typed::text($request, 'do'), $request);

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Models\Transaction;
 use Closure;
+use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as RouteFacade;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -20,6 +24,9 @@ use Symfony\Component\HttpFoundation\Response;
 final class Once
 {
     public const FIELD = '_once';
+
+    /** A deadlock, and a lock that was waited for in vain. */
+    private const IN_THE_WAY = [1213, 1205];
 
     /** Hours that a key is known. */
     private const KNOWN = 48;
@@ -33,7 +40,13 @@ final class Once
         }
         $row = ['user_id' => $request->user()->getAuthIdentifier(), 'key' => $this->key($request, $key)];
 
-        return DB::transaction(function () use ($request, $next, $row): Response {
+        $isAgain = false;
+
+        return Transaction::run(function () use ($request, $next, $row, &$isAgain): Response {
+            if ($isAgain) {
+                self::afresh($request);
+            }
+            $isAgain = true;
             try {
                 // Whoever sends the same meanwhile waits here until this one is done.
                 DB::table('sent_once')->insert($row + ['created_at' => now()]);
@@ -41,6 +54,11 @@ final class Once
                 return $this->answered($row);
             }
             $response = $next($request);
+            $wrong = $response->exception ?? null;
+            if ($wrong instanceof QueryException && in_array($wrong->errorInfo[1] ?? null, self::IN_THE_WAY, true)) {
+                // What was kept of it is gone with it: all of it once more.
+                throw $wrong;
+            }
             if ($response instanceof RedirectResponse && ! $request->session()->has('errors')) {
                 $status = $request->session()->get('status');
                 DB::table('sent_once')->where($row)->update([
@@ -55,6 +73,18 @@ final class Once
 
             return $response;
         });
+    }
+
+    /** As it came: what the last try read and changed of rows is not what stands there. */
+    private static function afresh(Request $request): void
+    {
+        Auth::forgetUser();
+        $route = $request->route();
+        foreach ($route->originalParameters() as $name => $value) {
+            $route->setParameter($name, $value);
+        }
+        RouteFacade::substituteBindings($route);
+        RouteFacade::substituteImplicitBindings($route);
     }
 
     /** @param array<string, mixed> $row */
