@@ -38,14 +38,14 @@ final class WorkLog
     }
 
     /**
-     * What was added behind a line, by its number in the table.
+     * What was added behind a line, by its number in the bag's log: they are in the order in which they were committed.
      *
      * @return array{list<Entry>, int} and the number of the last
      */
     public static function since(Bag $bag, int $seen): array
     {
-        $rows = DB::table('work_entries')->where('bag_id', $bag->id)->where('id', '>', $seen)->orderBy('id')
-            ->limit($seen === 0 ? self::MOST : self::ANSWERED)->get();
+        $rows = DB::table('work_entries')->where('bag_id', $bag->id)->where('seq', $seen === 0 ? '>=' : '>', $seen)
+            ->orderBy('seq')->orderBy('id')->limit($seen === 0 ? self::MOST : self::ANSWERED)->get();
         $entries = [];
         foreach ($rows as $row) {
             $entries[] = Entry::read(array_filter(
@@ -58,7 +58,7 @@ final class WorkLog
                 ),
                 fn(mixed $one): bool => $one !== null,
             ));
-            $seen = (int) $row->id;
+            $seen = (int) $row->seq;
         }
 
         return [$entries, $seen];
@@ -118,16 +118,34 @@ final class WorkLog
             DB::table('work_courses')->insertOrIgnore([
                 'bag_id' => $bag->id, 'plan' => $here, 'digests' => implode("\n", $course->digests()),
             ]);
+            $seq = self::count($bag, count($entries));
             foreach (array_chunk($entries, 200) as $some) {
                 DB::table('work_entries')->insertOrIgnore(array_map(
                     // Every line with every column, in one order.
-                    fn(Entry $entry): array => ['bag_id' => $bag->id]
-                        + array_diff_key($entry->write(), ['counted' => 1])
-                        + ['counted' => $entry->counted],
+                    function (Entry $entry) use ($bag, &$seq): array {
+                        return ['bag_id' => $bag->id, 'seq' => ++$seq]
+                            + array_diff_key($entry->write(), ['counted' => 1])
+                            + ['counted' => $entry->counted];
+                    },
                     $some,
                 ));
             }
         });
+    }
+
+    /**
+     * Raises the bag's counter, whose row is held until what is counted is committed; what it was before.
+     */
+    private static function count(Bag $bag, int $many): int
+    {
+        DB::insert(
+            'INSERT IGNORE INTO work_counters SELECT ?, COALESCE(MAX(seq), 0) FROM work_entries WHERE bag_id = ?',
+            [$bag->id, $bag->id],
+        );
+        DB::update('UPDATE work_counters SET seq = seq + ? WHERE bag_id = ?', [$many, $bag->id]);
+        $seq = DB::table('work_counters')->where('bag_id', $bag->id)->value('seq');
+
+        return (is_numeric($seq) ? (int) $seq : 0) - $many;
     }
 
     /** @return array<int, int> as Log has them */

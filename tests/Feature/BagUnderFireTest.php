@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bags\WorkLog;
 use App\Models\Bag;
 use App\Models\BagMinutes;
 use App\Models\KeptWeighIns;
@@ -169,6 +170,34 @@ final class BagUnderFireTest extends TestCase
             self::assertSame([], array_diff($taken, $kept), 'No acknowledged tap is lost.');
             self::assertSame($kept, array_unique($kept), 'None is doubled.');
         }
+    }
+
+    /** Who asks for what is new while four devices tap is told of every line, whenever each was committed. */
+    public function testWhoFollowsIsToldOfEveryLine(): void
+    {
+        $bag = $this->bag();
+        $devices = array_map(
+            fn(string $name): array => self::device(['taps', (string) $bag->id, (string) (microtime(true) + 2.0), '1', '120', $name]),
+            ['phone-one', 'phone-two', 'tablet-three', 'tablet-four'],
+        );
+        $told = [];
+        $seen = 0;
+        $ask = function () use (&$seen, &$told, $bag): void {
+            [$entries, $seen] = WorkLog::since($bag, $seen);
+            foreach ($entries as $entry) {
+                $told[$entry->key()] = true;
+            }
+        };
+        while (array_filter($devices, fn(array $one): bool => proc_get_status($one[0])['running']) !== []) {
+            $ask();
+            usleep(1000);
+        }
+        array_map(self::hear(...), $devices);
+        $ask();
+        $kept = DB::table('work_entries')->where('bag_id', $bag->id)->get(['device', 'number'])
+            ->map(fn($one): string => "{$one->device} {$one->number}")->all();
+        self::assertGreaterThan(400, count($kept));
+        self::assertSame([], array_diff($kept, array_keys($told)));
     }
 
     /** Another's change that comes between is in what is kept: each statement sees what is there then. */
