@@ -94,7 +94,10 @@ final class MadeAgain
         $thick = $other->diameter ?? $own;
         $hook = $this->plan->spec->hands->hook;
         $ratio = $thick->mm / $own->mm;
-        $choices = array_diff_key($copy->choices, ['gauge' => 1, 'learned' => 1, 'hook' => 1, 'together' => 1] + Bag::TAUGHT);
+        $choices = array_diff_key(
+            $copy->choices,
+            ['gauge' => 1, 'learned' => 1, 'hook' => 1, 'together' => 1] + Bag::TAUGHT,
+        );
         $copy->material()->associate($other);
         $swatch = $this->maker->swatches()->where('material_id', $other->id)->latest('id')->get()->first(
             fn($one): bool => $one->stitch->key === $this->plan->spec->motif()->key,
@@ -105,7 +108,8 @@ final class MadeAgain
         } else {
             if (abs($ratio - 1) > self::AS_THICK) {
                 $hook = HookSize::nearest($hook->diameter->times($ratio));
-                $this->said[] = "On a {$hook->print()} hook, for “{$other->name}” is ".($ratio > 1 ? 'thicker' : 'thinner').'.';
+                $this->said[] = "On a {$hook->print()} hook, for “{$other->name}” is "
+                    .($ratio > 1 ? 'thicker.' : 'thinner.');
             }
             $this->said[] = 'As your swatches expect it: work a swatch of it before you trust it.';
             $choices = ['learned' => true, 'hook' => $hook->exact()] + $choices;
@@ -170,7 +174,8 @@ final class MadeAgain
                 return;
             } catch (Refused $e) {
                 $finish = is_array($copy->choices['finish'] ?? null) ? $copy->choices['finish'] : [];
-                if (preg_match('#^/finish/(\d+)/#', $e->problems[0]->path, $at) !== 1 || ! isset($finish[(int) $at[1]])) {
+                $isOne = preg_match('#^/finish/(\d+)/#', $e->problems[0]->path, $at) === 1;
+                if (! $isOne || ! isset($finish[(int) $at[1]])) {
                     throw $e;
                 }
                 $this->said[] = ucfirst(str_replace('-', ' ', (string) $finish[(int) $at[1]]['type']))

@@ -129,7 +129,8 @@ final class Papers
     {
         $papers = DB::table('papers')->where('user_id', $owner)->whereIn('state', [self::READY, self::FAILED]);
         $kept = (clone $papers)->orderByDesc('id')->skip(self::KEPT)->value('id');
-        $papers->where(fn($of) => $of->where('updated_at', '<', now()->subDays(self::DAYS))->orWhere('id', '<=', $kept ?? 0))
-            ->delete();
+        $papers->where(
+            fn($of) => $of->where('updated_at', '<', now()->subDays(self::DAYS))->orWhere('id', '<=', $kept ?? 0),
+        )->delete();
     }
 }

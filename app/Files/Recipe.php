@@ -65,7 +65,11 @@ final readonly class Recipe
     /** Null where the bag has gone meanwhile. */
     public static function read(string $text): ?self
     {
-        /** @var array{kind: 'words'|'booklet'|'given'|'lining', bag: int, unit: string, terms: string, paper: string} $of */
+        /**
+         * @var array{
+         *     kind: 'words'|'booklet'|'given'|'lining', bag: int, unit: string, terms: string, paper: string
+         * } $of
+         */
         $of = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
         $bag = Bag::query()->find($of['bag']);
 

@@ -60,7 +60,11 @@ final readonly class Button extends OnTheMiddle
                 ),
                 new Step('Sew the button on with a shank as long as the edge is thick, a small one behind it.'),
             ],
-            self::those([$this->beforehand($shell, 'button', 'The button goes here.'), $this->moved($shell), self::small()]),
+            self::those([
+                $this->beforehand($shell, 'button', 'The button goes here.'),
+                $this->moved($shell),
+                self::small(),
+            ]),
             [Need::piece(Make::Button, 'Button', size: $this->wide())],
             // A chain takes 3.2 times its length, as in Stitch; a tail at each end.
             Length::mm(3.2 * $loop->mm + 350),

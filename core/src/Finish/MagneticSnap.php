@@ -36,7 +36,11 @@ final readonly class MagneticSnap extends OnTheMiddle
                 ),
                 new Step('Close it, lay the bag flat, and look whether the folds meet before you sew the second half.'),
             ],
-            self::those([$this->beforehand($shell, 'magnet', 'The magnetic snap goes here.'), $this->moved($shell), self::small()]),
+            self::those([
+                $this->beforehand($shell, 'magnet', 'The magnetic snap goes here.'),
+                $this->moved($shell),
+                self::small(),
+            ]),
             [Need::piece(Make::Magnet, 'Magnetic snap, two halves', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Disc)],
             minutes: self::MINUTES,

@@ -35,7 +35,11 @@ final readonly class Snap extends OnTheMiddle
                 ),
                 new Step('Rub chalk on the ball, press the sides together, and set the socket where it marks.'),
             ],
-            self::those([$this->beforehand($shell, 'snap', 'The snap goes here.'), $this->moved($shell), self::small()]),
+            self::those([
+                $this->beforehand($shell, 'snap', 'The snap goes here.'),
+                $this->moved($shell),
+                self::small(),
+            ]),
             [Need::piece(Make::Snap, 'Snap, a pair', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Disc)],
             minutes: self::MINUTES,

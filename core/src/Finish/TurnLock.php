@@ -66,7 +66,7 @@ final readonly class TurnLock extends OnTheMiddle
         );
     }
 
-    /** Stitches that the hole takes: as many as put it in the middle on whole ones, where the frame still covers them. */
+    /** Stitches that the hole takes: as many as put it in the middle on whole ones, where the frame covers them. */
     private function hole(Level $level): int
     {
         $plain = $level->covers(Length::mm(self::HOLE * $this->wide()->mm));
@@ -89,8 +89,8 @@ final readonly class TurnLock extends OnTheMiddle
         $middle = ($shell->opening->mm - $this->wide()->mm) / 2;
         $off = ($before - $behind) / 2 * $level->stitch->mm;
         $rows = $shell->rowsAbove($level);
-        $in = "{under} below the edge; in {$level->row}, ".($rows === 0 ? '' : "{$rows} below ").'the last of the wall. '
-            ."The hole takes {$over} of the side’s ".self::half($side).' stitches, ';
+        $in = "{under} below the edge; in {$level->row}, ".($rows === 0 ? '' : "{$rows} below ")
+            .'the last of the wall. '."The hole takes {$over} of the side’s ".self::half($side).' stitches, ';
 
         return new Step(
             abs($off) < 1e-6
