@@ -17,6 +17,9 @@ return [
     // The demo maker's sign-in, prefilled on the sign-in page only where the demo start set it.
     'demo' => (bool) env('FESCUE_DEMO', false),
 
+    // Whether strangers are asked in to the demo: each page says so, and its account is made new each day.
+    'public_demo' => (bool) env('FESCUE_PUBLIC_DEMO', false),
+
     // Whether a proxy on this machine speaks TLS for it.
     'proxied' => (bool) env('FESCUE_PROXIED', false),
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Beginning;
+use App\Jobs\ResetDemo;
 use App\Models\RecoveryCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -15,6 +16,8 @@ final class SessionController extends Controller
 {
     public function create(): View
     {
+        ResetDemo::asDue();
+
         return view('account.sign-in');
     }
 

@@ -27,6 +27,7 @@
         <div class="who"><a href="{{ route('sign-in') }}">Sign in</a><a href="{{ route('register') }}">Register</a></div>
     @endauth
 </header>
+@if (config('app.public_demo'))<p class="open-demo">A demo that everybody shares. What is entered in its account is gone tomorrow: keep nothing of your own there.</p>@endif
 <main id="main" tabindex="-1" @class(['narrow' => $narrow])>
     @if (session('status'))
         <div class="flash" role="status">
