@@ -26,6 +26,9 @@ final class WorkLog
 
     private const MOST = 200_000;
 
+    /** Turns that a device may be ahead: what it did while the network was away. */
+    private const AHEAD = 50_000;
+
     /** Lines that are answered at once; the rest comes at the next asking. */
     private const ANSWERED = 20_000;
 
@@ -93,6 +96,23 @@ final class WorkLog
     }
 
     /**
+     * So, of a device that is none of ours: the forms of pages have a name of their own.
+     *
+     * @param list<Entry> $entries
+     *
+     * @throws NoEntry
+     */
+    public static function take(Bag $bag, array $entries, Course $course): void
+    {
+        foreach ($entries as $entry) {
+            if ($entry->device === self::PAGE) {
+                throw new NoEntry('“device” is a name of another one.');
+            }
+        }
+        self::add($bag, $entries, $course);
+    }
+
+    /**
      * Adds what a device did. All of a sending, or nothing of it.
      *
      * @param list<Entry> $entries
@@ -105,7 +125,12 @@ final class WorkLog
             throw new NoEntry('At most '.self::A_SENDING.' lines are sent at once.');
         }
         $here = $course->fingerprint();
+        $turn = (int) DB::table('work_entries')->where('bag_id', $bag->id)->max('turn');
         foreach ($entries as $entry) {
+            // A device counts on from what it knows, one turn a line; else nobody could go on behind it.
+            if ($entry->turn > $turn + self::AHEAD) {
+                throw new NoEntry('“turn” is far ahead of what was done of this bag.');
+            }
             $row = $entry->plan === $here ? $course->row($entry->row) : 0;
             if ($row === null || ($entry->plan === $here && $entry->stitch > $course->rows[$row]->stitches)) {
                 throw new NoEntry("This plan has no stitch {$entry->stitch} in “{$entry->row}”.");

@@ -429,12 +429,14 @@ final class FinishTest extends TestCase
         $link = BagLink::query()->sole();
         $this->post('/sign-out');
         $shown = $this->get("/shown/{$link->token}")->assertOk()->assertSee('Pier tote')->assertSee('Register to take it')
-            ->assertHeader('X-Robots-Tag', 'noindex, nofollow, noarchive')->assertDontSee('on hand')->assertDontSee($maker->email)
+            ->assertHeader('X-Robots-Tag', 'noindex, nofollow, noarchive')->assertHeader('Referrer-Policy', 'no-referrer')->assertDontSee('on hand')->assertDontSee($maker->email)
             ->assertDontSee($bag->material?->name ?? '?');
         self::assertStringContainsString('no-store', (string) $shown->headers->get('Cache-Control'));
         $this->get("/shown/{$link->token}/booklet.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         $this->get('/shown/'.str_repeat('a', 40))->assertNotFound();
         $this->get("/shown/{$link->token}x")->assertNotFound();
+        $this->get('/shown/'.strtolower($link->token))->assertNotFound();
+        $this->get('/shown/'.strtoupper($link->token))->assertNotFound();
         $this->post("/shown/{$link->token}")->assertRedirect('/sign-in');
         $other = $this->maker('ada@pier.example');
         $this->flushSession()->actingAs($other)->post("/shown/{$link->token}")->assertSessionHasNoErrors();

@@ -81,6 +81,8 @@ final class WorkTest extends TestCase
         foreach ([
             ['row' => 'Round 99'], ['stitch' => 5000], ['did' => 'flew'], ['device' => '<script>'], ['turn' => 0],
             ['number' => 1.5], ['at' => 'yesterday'], ['plan' => 'x'],
+            // What would leave no number for anybody behind it.
+            ['turn' => 900_000], ['turn' => 1_000_000_000], ['number' => 1_000_000_000], ['device' => 'page-of-forms'],
         ] as $wrong) {
             // A good line beside it is not kept either: all of a sending, or nothing.
             $this->send($bag, [$this->line($course, 2), $this->line($course, 3, $wrong)])->assertUnprocessable()

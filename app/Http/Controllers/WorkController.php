@@ -67,7 +67,7 @@ final class WorkController extends Controller
                 fn(mixed $one): Entry => Entry::read(is_array($one) ? $one : []),
                 $sent,
             );
-            WorkLog::add($bag, $entries, $course);
+            WorkLog::take($bag, $entries, $course);
             WorkLog::hours($bag, $entries, $course);
         } catch (NoEntry $e) {
             return response()->json(['message' => $e->getMessage()], 422);

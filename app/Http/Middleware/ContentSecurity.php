@@ -27,7 +27,8 @@ final class ContentSecurity
         $response->headers->add([
             'Content-Security-Policy' => self::POLICY,
             'X-Content-Type-Options' => 'nosniff',
-            'Referrer-Policy' => 'same-origin',
+            // A page that says less of where it was goes on saying less.
+            'Referrer-Policy' => $response->headers->get('Referrer-Policy') ?? 'same-origin',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ] + ($request->isSecure() ? ['Strict-Transport-Security' => 'max-age=31536000'] : []));
 

@@ -5,11 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bags\SwatchText;
+use App\Models\Swatch;
 use App\Rules\Really;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Validator;
 
 final class SwatchRequest extends MakerRequest
 {
+    /** Whose it is comes before what is said of it. */
+    public function authorize(): bool
+    {
+        $swatch = $this->route('swatch');
+
+        return ! $swatch instanceof Swatch || Gate::allows('own', $swatch) || abort(404);
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -10,7 +10,8 @@ namespace Fescue\Core\Work;
  */
 final readonly class Entry
 {
-    public const MOST = 1_000_000_000;
+    /** Numbers and turns of one bag: more lines than it may have. */
+    public const MOST = 1_000_000;
 
     private const DEVICE = '/^[A-Za-z0-9_-]{8,32}$/';
 
