@@ -101,6 +101,14 @@ final class User extends Authenticatable
         return $this->hasMany(Picture::class);
     }
 
+    /** By which a browser keeps what is hers apart from what is another's; her signed-in pages alone say it. */
+    public function keeperKey(): string
+    {
+        $key = config('app.key');
+
+        return substr(hash_hmac('sha256', "keeper {$this->id}", is_string($key) ? $key : ''), 0, 32);
+    }
+
     /** @return HasMany<Bag, $this> */
     public function bags(): HasMany
     {

@@ -47,10 +47,15 @@ export function steps() {
     });
 }
 
-/** Whoever signs out leaves no pages behind that are kept for when the network is away. */
+/** What works while the network is away is hers who is signed in: each page says who that is, and nobody's says so too. */
 export function leaving() {
+    const keeper = navigator.serviceWorker?.controller;
+    if (!keeper) {
+        return;
+    }
+    keeper.postMessage({ maker: document.querySelector('meta[name="maker"]')?.content ?? '' });
     document.querySelector('form[action$="/sign-out"]')?.addEventListener('submit', () => {
-        navigator.serviceWorker?.controller?.postMessage('signed out');
+        keeper.postMessage({ over: true });
     });
 }
 

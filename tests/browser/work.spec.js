@@ -228,6 +228,43 @@ test('two devices: the one that is behind is told, and says which is right', asy
     await other.context().close();
 });
 
+test('another maker on this device does not open what one left there, and nothing of hers is lost', async ({ page, context }) => {
+    await atWork(page);
+    const address = page.url();
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.reload();
+    await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
+    const email = await page.evaluate(() => document.querySelector('meta[name="maker"]').content);
+    expect(email).toMatch(/^[0-9a-f]{32}$/);
+    // Taps that are not sent; then her visit ends by itself.
+    await context.setOffline(true);
+    await page.locator('[data-go]').click();
+    await page.locator('[data-go]').click();
+    await expect(page.locator('[data-kept]')).toContainText('2 to send');
+    await page.close();
+    const cookies = await context.cookies();
+    await context.clearCookies();
+    await context.setOffline(false);
+    const other = await context.newPage();
+    await register(other);
+    await other.evaluate(() => navigator.serviceWorker.ready);
+    await context.setOffline(true);
+    await expect(other.goto(address)).rejects.toThrow(/ERR_INTERNET_DISCONNECTED|ERR_FAILED/);
+    await expect(other.locator('body')).not.toContainText('Pier tote');
+    // Online it is not there for her, and stays hers whose it is.
+    await context.setOffline(false);
+    expect((await other.goto(address)).status()).toBe(404);
+    await context.setOffline(true);
+    await expect(other.goto(address)).rejects.toThrow(/ERR_INTERNET_DISCONNECTED|ERR_FAILED/);
+    await context.setOffline(false);
+    await context.clearCookies();
+    await context.addCookies(cookies);
+    await other.goto(address);
+    await expect(other.locator('[data-row]')).toHaveText('Round 3');
+    await expect(other.locator('[data-kept]')).toHaveText('kept, sent ✓');
+    expect(await lines(other)).toHaveLength(2);
+});
+
 test.describe('without a script', () => {
     test.use({ javaScriptEnabled: false });
 

@@ -23,7 +23,8 @@ export async function work() {
     const course = JSON.parse(bench.querySelector('[data-course]').textContent);
     const find = (name) => bench.querySelector(`[data-${name}]`);
     const log = new WorkLog(course);
-    const shelf = new Shelf(course.bag);
+    const maker = document.querySelector('meta[name="maker"]').content;
+    const shelf = new Shelf(course.bag, maker);
     const device = [...crypto.getRandomValues(new Uint8Array(9))].map((one) => 'abcdefghijkmnpqrstuvwxyz23456789'[one % 32]).join('') + Date.now().toString(36).slice(-5);
     const mine = [];
     const waiting = [];
@@ -370,6 +371,8 @@ export async function work() {
                 kept();
             } else if (answer.status === 419 || answer.status === 401) {
                 wait = AGAIN;
+                // Whoever opens it next on this device is asked to sign in first.
+                navigator.serviceWorker?.controller?.postMessage({ maker: '' });
                 await again();
             } else if (answer.status === 422) {
                 // What the server does not take it never will: it stays here, and she is told.
@@ -486,6 +489,7 @@ export async function work() {
             const token = page.querySelector('[data-work]') === null ? null : page.querySelector('meta[name="csrf-token"]');
             if (token !== null) {
                 document.querySelector('meta[name="csrf-token"]').content = token.content;
+                navigator.serviceWorker?.controller?.postMessage({ maker });
 
                 return;
             }
@@ -624,7 +628,14 @@ export async function work() {
         }
     }
 
-    function register() {
-        navigator.serviceWorker?.register('/keeper.js').catch(() => {});
+    /** The keeper is told whose page this is before it keeps any. */
+    async function register() {
+        try {
+            await navigator.serviceWorker?.register('/keeper.js');
+            const ready = await navigator.serviceWorker?.ready;
+            ready?.active.postMessage({ maker });
+        } catch {
+            // Without one there is no page while the network is away.
+        }
     }
 }

@@ -27,6 +27,8 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    @auth<meta name="maker" content="{{ auth()->user()->keeperKey() }}">@endauth
+
     <meta name="color-scheme" content="dark light">
     <title>{{ $bag->name() }}, work · Fescue</title>
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">

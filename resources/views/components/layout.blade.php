@@ -5,6 +5,8 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
+    @auth<meta name="maker" content="{{ auth()->user()->keeperKey() }}">@endauth
+
     <title>{{ $title }} · Fescue</title>
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
     @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/js/app.js'])
