@@ -15,13 +15,14 @@ final class ImportsTest extends TestCase
         'Files' => [],
         'Drawing' => [],
         'Providers' => [],
-        'Models' => ['Casts', 'Drawing'],
+        'Models' => ['Casts', 'Drawing', 'Files'],
         'Policies' => ['Models'],
         'Stash' => ['Models', 'Rules', 'Files', 'Drawing'],
         'Bags' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash'],
         'Account' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
+        'Papers' => ['Models', 'Files', 'Bags'],
         'Console' => ['Models', 'Drawing', 'Bags', 'Account'],
-        'Http' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account'],
+        'Http' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Files\Code;
-use App\Files\Papers;
-use App\Files\Recipe;
-use App\Jobs\PrintPaper;
 use App\Models\Bag;
 use App\Models\BagLink;
 use App\Models\User;
+use App\Papers\Papers;
+use App\Papers\PrintPaper;
+use App\Papers\Recipe;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Support\Facades\DB;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\PlanSheet;
-use App\Files\Recipe;
 use App\Models\Bag;
+use App\Papers\Recipe;
 use App\Rules\Typed;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;

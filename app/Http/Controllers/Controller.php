@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Files\Papers;
-use App\Files\Recipe;
 use App\Models\User;
+use App\Papers\Papers;
+use App\Papers\Recipe;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\RedirectResponse;

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Bags\Given;
 use App\Bags\PlanSheet;
-use App\Files\Recipe;
 use App\Models\Bag;
 use App\Models\BagLink;
 use App\Models\User;
+use App\Papers\Recipe;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Stitch\Terms;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Account\ResetDemo;
 use App\Bags\Beginning;
-use App\Jobs\ResetDemo;
 use App\Models\RecoveryCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

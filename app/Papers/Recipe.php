@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Files;
+namespace App\Papers;
 
 use App\Bags\Booklet;
 use App\Bags\FinishSheet;
 use App\Bags\Given;
 use App\Bags\PlanSheet;
+use App\Files\ClothSheets;
+use App\Files\Code;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Picture;

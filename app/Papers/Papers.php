@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Files;
+namespace App\Papers;
 
-use App\Jobs\PrintPaper;
 use App\Models\Transaction;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Jobs;
+namespace App\Account;
 
-use App\Console\Commands\DemoAccount;
 use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -26,7 +25,8 @@ final class ResetDemo implements ShouldQueue
     /** Once a day, by whoever comes by first. */
     public static function asDue(): void
     {
-        if (config('app.public_demo') === true && Cache::add('demo reset '.now()->toDateString(), 1, now()->addDays(2))) {
+        $today = 'demo reset '.now()->toDateString();
+        if (config('app.public_demo') === true && Cache::add($today, 1, now()->addDays(2))) {
             self::dispatch();
         }
     }
@@ -35,7 +35,7 @@ final class ResetDemo implements ShouldQueue
     {
         $made = User::query()->where('email', DatabaseSeeder::EMAIL)->value('created_at');
         if ($made === null || Carbon::parse($made)->isBefore(now()->startOfDay())) {
-            DemoAccount::reset();
+            Demo::reset();
         }
     }
 }
