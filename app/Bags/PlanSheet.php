@@ -24,6 +24,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
+use Fescue\Core\Estimate\Winding;
 use Fescue\Core\Finish\Step;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
@@ -257,6 +258,23 @@ final readonly class PlanSheet
         return $this->bag->material?->acquired === Acquired::Cut
             ? []
             : Balls::of($this->plan, $this->bag->exists ? WorkLog::wholeFrom($this->bag, $this->plan) : 0);
+    }
+
+    /**
+     * The row from which a strand is worked of a ball that nobody weighed, so that nothing is known of what is left;
+     * 0 where there is none.
+     */
+    public function unweighedFrom(int $which): int
+    {
+        $whole = $this->bag->exists ? WorkLog::wholeFrom($this->bag, $this->plan) : 0;
+        $materials = $this->plan->materials;
+        $isWeighed = $whole <= $this->plan->begun();
+        // Of balls whose size is known the next one is a whole one.
+        $isKnown = Winding::of($this->plan->spec->strands->of($which)) !== null;
+        $isInHand = ($materials[max(0, $whole - 1)] ?? 0) === $which
+            && ($materials[min($whole, count($materials) - 1)] ?? 0) === $which;
+
+        return $isWeighed || $isKnown || ! $isInHand ? 0 : $whole;
     }
 
     /** Minutes of the whole bag, by what she logged of it and of her other bags. */

@@ -8,7 +8,6 @@ use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Foretold;
 use Fescue\Core\Estimate\Timed;
-use Fescue\Core\Estimate\Winding;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Work\Course;
@@ -76,7 +75,7 @@ final readonly class WorkSheet
     {
         $one = $this->foretold()[$which] ?? throw new \OutOfRangeException("No strand {$which}.");
         $rows = $this->place->row ?? 0;
-        $whole = $this->wholeFrom($which);
+        $whole = $this->sheet->unweighedFrom($which);
         $left = $whole > 0 && $rows + (int) (($this->place->stitch ?? 0) > 0) >= $whole ? null : $one->left[$rows];
         $off = (int) round($one->off[$rows]);
 
@@ -203,27 +202,11 @@ final readonly class WorkSheet
                 'out' => $one->out === null ? null : [
                     'row' => $one->out->row, 'place' => $this->course->row($one->out->row),
                 ],
-                'whole' => $this->wholeFrom($one->which),
+                'whole' => $this->sheet->unweighedFrom($one->which),
             ], $this->foretold()),
             'ends' => $this->ends(),
             'minutes' => Duration::about(array_sum(TapHours::of($this->log, $this->course))),
         ];
-    }
-
-    /**
-     * The row from which a strand is worked of a ball that nobody weighed, so that nothing is known of what is left;
-     * 0 where there is none.
-     */
-    private function wholeFrom(int $which): int
-    {
-        $whole = WorkLog::wholeFrom($this->sheet->bag, $this->sheet->plan);
-        $inHand = $this->sheet->plan->materials[min($whole, count($this->course->rows) - 1)] ?? 0;
-        $isWeighed = $whole <= $this->sheet->plan->begun();
-        $known = Winding::of($this->sheet->plan->spec->strands->of($which)) !== null;
-
-        $wasInHand = $this->sheet->plan->materials[max(0, $whole - 1)];
-
-        return $isWeighed || $known || $inHand !== $which || $wasInHand !== $which ? 0 : $whole;
     }
 
     /** @return list<array{from: int, to: int, said: string, ball: bool}> where a strand or a ball comes to its end */

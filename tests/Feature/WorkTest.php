@@ -319,6 +319,10 @@ final class WorkTest extends TestCase
         // A ball nobody weighed: from the next row on nothing is known, until it is weighed.
         $used = $ask([$this->line($course, 3, ['stitch' => 7]), $this->line($course, 4, ['row' => 'Round 3', 'stitch' => 7, 'did' => 'used-up'])]);
         self::assertSame(3, $used['foretold']['strands'][0]['whole']);
+        $this->get("/bags/{$bag->id}/enough")->assertSee('You used a ball up by Round 3, and what goes on was not weighed.');
+        $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 4', 'left' => '700'])->assertSessionHasNoErrors();
+        $this->get("/bags/{$bag->id}/enough")->assertDontSee('You used a ball up');
+        self::assertSame(0, $ask([])['foretold']['strands'][0]['whole']);
     }
 
     /** Plan and What if tell the same hours of the bag as it is; ripping costs the hook's time, and no lining's. */

@@ -95,6 +95,35 @@ final class TapHoursTest extends TestCase
         }
     }
 
+    /**
+     * By hand, of rows of 56 at 10 s: a row may take 1 + 2·√(0.8²/56 + 0.07²) = 1.256 times as long, and is work to the
+     * end; longer, it held a break, and is told by her pace.
+     */
+    public function testHowLongARowMayTake(): void
+    {
+        $course = Course::of(Ways::plan([]));
+        $first = array_search(56, array_map(fn($row): int => $row->stitches, $course->rows), true);
+        $told = function (float $times) use ($course, $first): float {
+            $clock = 1000.0;
+            $lines = [self::line($course, 1, $clock, new Place($first))];
+            for ($row = 0; $row < 12; $row++) {
+                $clock += 560 * ($row === 5 ? $times : 1);
+                $lines[] = self::line($course, $row + 2, $clock, new Place($first + $row + 1));
+            }
+
+            return 60 * array_sum(TapHours::of(Log::of($lines), $course));
+        };
+        // What came before the first tap is told by the same pace.
+        $before = $course->done(new Place($first));
+        foreach ([1.0, 1.1, 1.25] as $kept) {
+            $pace = 10 * (11 + $kept) / 12;
+            self::assertEqualsWithDelta(560 * (11 + $kept) + $before * $pace, $told($kept), 0.1, "{$kept}");
+        }
+        foreach ([1.27, 2.0, 60.0] as $broken) {
+            self::assertEqualsWithDelta(560 * 12 + $before * 10, $told($broken), 0.1, "{$broken}");
+        }
+    }
+
     /** A tap too many is taken back; a count of a minute is work, of an hour none; another device is no pause. */
     public function testWhatIsNoStep(): void
     {

@@ -32,6 +32,10 @@
                 <p class="figure"><b>{{ Decimal::print($estimate->metres->likely) }}</b> m<span>{{ $estimate->origin->value }}</span></p>
                 @if ($done > 0)@foreach ($foretold as $one)<p class="figure" data-come="{{ $one->which }}"><b>{{ Decimal::print($one->come[$done]) }}</b> g<span>{{ $estimate->others === [] ? '' : $sheet->named($one->which).', ' }}still to come after {{ $names[$done - 1] }}</span></p>@endforeach @endif
             </div>
+            @foreach ($all as $one)
+                @php $unweighed = $sheet->unweighedFrom($one->which); @endphp
+                @if ($unweighed > 0)<p class="section-rule"><b>You used a ball up by {{ $names[$unweighed - 1] }}, and what goes on was not weighed.</b> Weigh what is left of {{ $sheet->named($one->which) }} after your next round: these figures still reckon with what was on hand.</p>@endif
+            @endforeach
             @if ($ends !== [])
                 @foreach ($ends as $one)
                 @php $out = $one->runsOut(); @endphp
