@@ -24,6 +24,14 @@ use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** An address; of IPv6 the network that one household has. */
+    private static function from(Request $request): string
+    {
+        $packed = inet_pton((string) $request->ip());
+
+        return $packed === false ? '' : bin2hex(strlen($packed) === 16 ? substr($packed, 0, 8) : $packed);
+    }
+
     /** The account that is guessed at: other spellings that the database takes for its address are it. */
     private static function guessed(Request $request): string
     {
@@ -77,10 +85,9 @@ final class AppServiceProvider extends ServiceProvider
         // Guesses are what is slowed down: a maker who gets in may do so as often as she likes.
         $refused = fn(): bool => Auth::guest();
         RateLimiter::for('sign-in', fn(Request $request): array => [
-            Limit::perMinute(5)->by('one|'.self::guessed($request).'|'.$request->ip())->after($refused),
-            // From everywhere together: slowed down, and never locked out for long.
-            Limit::perMinute(15)->by('all of|'.self::guessed($request))->after($refused),
-            Limit::perMinute(30)->by('all|'.$request->ip())->after($refused),
+            // By where it comes from: whose account is guessed at by others still gets in.
+            Limit::perMinute(5)->by('one|'.self::guessed($request).'|'.self::from($request))->after($refused),
+            Limit::perMinute(30)->by('all|'.self::from($request))->after($refused),
         ]);
         RateLimiter::for('pass', fn(Request $request): Limit => Limit::perMinute(8)->by(
             'pass|'.($request->user()?->getAuthIdentifier() ?? $request->ip()),

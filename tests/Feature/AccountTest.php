@@ -85,6 +85,39 @@ final class AccountTest extends TestCase
         $this->assertGuest();
     }
 
+    /** Whoever guesses is slowed down, wherever in her household's network; whose account it is gets in. */
+    public function testGuessesFromElsewhereDoNotShutTheOwnerOut(): void
+    {
+        $this->maker();
+        $try = fn(string $from, string $password) => $this->withServerVariables(['REMOTE_ADDR' => $from])->post(
+            '/sign-in',
+            ['email' => 'ilse@pier.example', 'password' => $password],
+        );
+        for ($nth = 1; $nth <= 60; $nth++) {
+            $try("10.0.{$nth}.1", 'wrong')->assertSessionHasErrors('email');
+        }
+        for ($nth = 1; $nth <= 5; $nth++) {
+            $try("2001:db8:1:2::{$nth}", 'wrong')->assertSessionHasErrors('email');
+        }
+        $try('2001:db8:1:2:9:9:9:9', 'wrong')->assertTooManyRequests();
+        $try('2001:db8:1:3::1', 'a long password')->assertRedirect('/');
+        $this->assertAuthenticated();
+    }
+
+    /** Letters enough, and still the first that anybody tries. */
+    public function testATrivialPasswordIsRefused(): void
+    {
+        foreach ([str_repeat('a', 73), 'fescuefescue', 'abcabcabcabcabc', 'abcdefghijklmnop', '123456789012', 'aabbccaabbccdd'] as $nth => $trivial) {
+            $this->post('/register', [
+                'name' => 'Ilse', 'email' => "t{$nth}@pier.example", 'password' => $trivial, 'password_confirmation' => $trivial,
+            ])->assertSessionHasErrors('password');
+        }
+        self::assertSame(0, User::query()->count());
+        $good = 'tide wool seven lantern';
+        $this->post('/register', ['name' => 'Ilse', 'email' => 'ok@pier.example', 'password' => $good, 'password_confirmation' => $good])
+            ->assertSessionHasNoErrors();
+    }
+
     public function testOnlyRefusedTriesCountAgainstSigningIn(): void
     {
         $this->maker();
