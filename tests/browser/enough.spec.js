@@ -41,8 +41,9 @@ test('a line of mesh mends it, is drawn and written, and is undone', async ({ pa
     await page.getByRole('link', { name: 'Words' }).click();
     await expect(page.getByText('[dc in next st, ch 1, skip 1] 28 times')).toBeVisible();
     await page.goBack();
-    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await expect(page.getByRole('status')).toContainText('It is as it was');
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
     await expect(page.locator('[data-region="station-body"]')).not.toContainText('mesh');
 });
 

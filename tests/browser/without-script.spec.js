@@ -62,6 +62,9 @@ test('stash, scale, cutting table, weigh-ins and marks go by plain forms', async
     await page.getByLabel('After', { exact: true }).selectOption('Round 4');
     await page.getByLabel('is left').fill('500 g');
     await page.getByRole('button', { name: 'Enter it' }).click();
+    // Far more than the stitches take: asked about once, and taken at her word.
+    await expect(page.getByText('Really?').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.getByText('from weigh-ins')).toBeVisible();
     await page.getByRole('link', { name: 'Reckon what makes it fit' }).click();
     await expect(page.locator('.mends li').first()).toBeVisible();
