@@ -8,6 +8,7 @@ use App\Http\Middleware\Once;
 use App\Http\Middleware\OwnReferer;
 use App\Http\Middleware\Utf8;
 use App\Models\Bag;
+use App\Models\Transaction;
 use Fescue\Core\Document\Refused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\QueryException;
@@ -59,11 +60,8 @@ $app = Application::configure(basePath: $root)
                 : null;
         });
         // Tried as often as it helps, and others were always in the way: once more in a moment.
-        $exceptions->render(fn(QueryException $e, Request $request): ?Response => ! in_array(
-            $e->errorInfo[1] ?? null,
-            [1205, 1213],
-            true,
-        ) ? null : ($request->expectsJson()
+        $exceptions->render(fn(QueryException $e, Request $request): ?Response => ! Transaction::isInTheWay($e)
+            ? null : ($request->expectsJson()
             ? response()->json(['message' => 'Many changed this at once. Send it again.'], 503, ['Retry-After' => '1'])
             : response()->view('errors.database', status: 503)->withHeaders(['Retry-After' => '1'])));
         // What a bag stands on has changed under it: it is mended at Plan.

@@ -21,7 +21,6 @@ use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** A bag is done: read from its form, kept, with its line in the ledger; and taken back, from there too. */
 final class Finished
@@ -198,7 +197,7 @@ final class Finished
     public static function undo(Bag $bag): bool
     {
         return Transaction::run(function () use ($bag): bool {
-            DB::table('bags')->where('id', $bag->id)->lockForUpdate()->first(['id']);
+            Transaction::hold('bags', $bag->id);
             $row = BagFinish::query()->whereKey($bag->id);
             $row->lockForUpdate();
             $done = $row->first();

@@ -46,14 +46,20 @@ final class Mending
         if ($other !== null) {
             $choices['others'] = [...$others, ['material_id' => $other]];
         }
-        // Compared by value: every plan makes its own.
-        if ($mended->spec->strands->changes !== $was->spec->strands->changes) {
-            $choices['changes'] = array_map(
-                fn(Change $change): array => ['from' => $change->from, 'to' => $change->to],
-                $mended->spec->strands->changes,
-            );
+        $changes = self::changes($mended);
+        if ($changes !== self::changes($was)) {
+            $choices['changes'] = $changes;
         }
         $bag->choices = $choices;
+    }
+
+    /** @return array<array{from: mixed, to: mixed}> */
+    private static function changes(BagPlan $plan): array
+    {
+        return array_map(
+            fn(Change $change): array => ['from' => $change->from, 'to' => $change->to],
+            $plan->spec->strands->changes,
+        );
     }
 
     /** @return array<string, array<string, true>> by part, what was settled, not told, and does not follow the size */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Transaction;
 use App\Models\WeighIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -26,9 +27,12 @@ final class Steps
     /** @return array{undo: ?string, redo: ?string} what either would change; null where there is nothing */
     public static function of(Bag $bag): array
     {
+        // Both in one look, at every redraw.
+        $steps = DB::table('bag_steps')->where('bag_id', $bag->id)->orderBy('id')->get(['fields', 'undone']);
+
         return [
-            'undo' => self::named(self::last($bag)),
-            'redo' => self::named(self::next($bag)),
+            'undo' => self::named($steps->last(fn(\stdClass $step): bool => ! $step->undone)),
+            'redo' => self::named($steps->first(fn(\stdClass $step): bool => (bool) $step->undone)),
         ];
     }
 
@@ -94,18 +98,22 @@ final class Steps
      */
     public static function takeBack(Bag $bag, int $step): bool
     {
-        $one = DB::table('bag_steps')->where(['bag_id' => $bag->id, 'id' => $step, 'undone' => false])->first();
-        if ($one === null) {
-            return false;
-        }
-        if (self::last($bag)?->id === $one->id) {
-            return self::undo($bag) !== null;
-        }
-        Changing::held($bag, function (Bag $bag) use ($one): void {
-            self::put($bag, Merge::of(self::read($one->after), self::read($one->before), self::state($bag))->choices);
-        });
+        return Transaction::run(function () use ($bag, $step): bool {
+            // Which one is the last is asked where no other page can make one.
+            Transaction::hold('bags', $bag->id);
+            $one = DB::table('bag_steps')->where(['bag_id' => $bag->id, 'id' => $step, 'undone' => false])->first();
+            if ($one === null) {
+                return false;
+            }
+            $isLast = self::last($bag)?->id === $one->id;
+            Changing::held(
+                $bag,
+                fn(Bag $bag): mixed => $isLast ? self::take($bag, $one, true) : self::turn($bag, $one, true),
+                ! $isLast,
+            );
 
-        return true;
+            return true;
+        });
     }
 
     /** Offers the step back from the change that the bag was just kept with. */
@@ -119,6 +127,20 @@ final class Steps
         if ($step === null) {
             return null;
         }
+        DB::table('bag_steps')->where('id', $step->id)->update(
+            ['undone' => $back, 'weighed' => implode(' ', self::turn($bag, $step, $back))],
+        );
+
+        return self::named($step);
+    }
+
+    /**
+     * What it changed, changed back, or again.
+     *
+     * @return list<int|string> the weigh-ins that it had dropped
+     */
+    private static function turn(Bag $bag, \stdClass $step, bool $back): array
+    {
         [$from, $to] = $back ? [$step->after, $step->before] : [$step->before, $step->after];
         self::put($bag, Merge::of(self::read($from), self::read($to), self::state($bag))->choices);
         // Weighed is weighed: of a bag that was begun anew it stands again with what it was.
@@ -129,10 +151,9 @@ final class Steps
         WeighIn::query()->where('bag_id', $bag->id)->whereIn('id', $ids)->update(
             ['dropped_in' => $back ? null : $step->until],
         );
-        DB::table('bag_steps')->where('id', $step->id)->update(['undone' => $back, 'weighed' => implode(' ', $ids)]);
         $bag->forgetStock();
 
-        return self::named($step);
+        return array_values($ids);
     }
 
     /** @param array<string, mixed> $state */

@@ -212,7 +212,7 @@ final class WorkLog
     public static function enter(Bag $bag, Course $course, Did $did, Place $place, ?int $counted = null): void
     {
         Transaction::run(function () use ($bag, $course, $did, $place, $counted): void {
-            DB::table('bags')->where('id', $bag->id)->lockForUpdate()->first();
+            Transaction::hold('bags', $bag->id);
             $numbers = DB::table('work_entries')->where(['bag_id' => $bag->id, 'device' => self::PAGE]);
             $number = 1 + (int) $numbers->max('number');
             // The end of a row is told as that row with all its stitches done.

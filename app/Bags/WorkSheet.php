@@ -25,13 +25,19 @@ final readonly class WorkSheet
     /** Lines that a page begins with. */
     private const TOLD = 400;
 
-    /** @param ?Place $place null where the plan became another and she is to be asked */
+    /**
+     * @param ?Place $place null where the plan became another and she is to be asked
+     * @param non-empty-list<Foretold> $foretold of each strand, as Enough? tells it
+     * @param non-empty-list<int> $whole of each strand, row from which none of it was weighed; 0 where it was
+     */
     private function __construct(
         public PlanSheet $sheet,
         public Course $course,
         public Log $log,
         public ?Place $place,
         public int $seen,
+        public array $foretold,
+        private array $whole,
     ) {}
 
     public static function of(PlanSheet $sheet): self
@@ -40,7 +46,17 @@ final readonly class WorkSheet
         [$entries, $seen] = WorkLog::since($sheet->bag, 0);
         $log = Log::of($entries);
 
-        return new self($sheet, $course, $log, WorkLog::place($sheet->bag, $course, $log), $seen);
+        $foretold = Foretold::of($sheet->plan, $sheet->estimate);
+
+        return new self(
+            $sheet,
+            $course,
+            $log,
+            WorkLog::place($sheet->bag, $course, $log),
+            $seen,
+            $foretold,
+            array_map(fn(Foretold $one): int => $sheet->unweighedFrom($one->which), $foretold),
+        );
     }
 
     /** The row in hand; the last where all is done. */
@@ -60,12 +76,6 @@ final readonly class WorkSheet
         return $this->course->rows[($this->place->row ?? 0) - 1] ?? null;
     }
 
-    /** @return non-empty-list<Foretold> of each strand, as Enough? tells it */
-    public function foretold(): array
-    {
-        return Foretold::of($this->sheet->plan, $this->sheet->estimate);
-    }
-
     /**
      * What is foretold of a strand where the work is, as the page's script says it after every step.
      *
@@ -73,9 +83,9 @@ final readonly class WorkSheet
      */
     public function shown(int $which): array
     {
-        $one = $this->foretold()[$which] ?? throw new \OutOfRangeException("No strand {$which}.");
+        $one = $this->foretold[$which] ?? throw new \OutOfRangeException("No strand {$which}.");
         $rows = $this->place->row ?? 0;
-        $whole = $this->sheet->unweighedFrom($which);
+        $whole = $this->whole[$which];
         $left = $whole > 0 && $rows + (int) (($this->place->stitch ?? 0) > 0) >= $whole ? null : $one->left[$rows];
         $off = (int) round($one->off[$rows]);
 
@@ -202,8 +212,8 @@ final readonly class WorkSheet
                 'out' => $one->out === null ? null : [
                     'row' => $one->out->row, 'place' => $this->course->row($one->out->row),
                 ],
-                'whole' => $this->sheet->unweighedFrom($one->which),
-            ], $this->foretold()),
+                'whole' => $this->whole[$one->which],
+            ], $this->foretold),
             'ends' => $this->ends(),
             'minutes' => Duration::about(array_sum(TapHours::of($this->log, $this->course))),
         ];
@@ -219,7 +229,7 @@ final readonly class WorkSheet
                 $ends[] = ['from' => $first, 'to' => $last, 'said' => $said, 'ball' => $ball];
             }
         };
-        foreach ($this->foretold() as $one) {
+        foreach ($this->foretold as $one) {
             if ($one->out !== null) {
                 $name = ($this->sheet->estimate->others === [] ? 'The ' : '').$this->strand($one->which);
                 $add($one->out->earliest, $one->out->row, ucfirst($name)." runs out near {$one->out->row}, stitch "

@@ -189,11 +189,7 @@ final class SideDrawing
             array_filter($level, fn(SideStitch $one): bool => ! $open || ! $one->placed->isLyingChain()),
         );
         foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
-            [$first, $last] = [$run[0], $run[count($run) - 1]];
-            $right = fn(float $x): string => $n($this->middle + $x * $this->scale + $wide / 2);
-            $left = fn(float $x): string => $n($this->middle + $x * $this->scale - $wide / 2);
-            $drawn .= "<path d=\"M{$left($last->topX())} {$n(-$high)}H{$right($first->topX())}"
-                ."L{$right($first->foot->x)} 0H{$left($last->foot->x)}z\" fill=\"".Fabric::ground($colour).'"/>';
+            $drawn .= "<path d=\"{$this->outline($run, $wide, $high)}\" fill=\"".Fabric::ground($colour).'"/>';
         }
         foreach ([false, true] as $top) {
             foreach ($this->runs($level, $wide, true, $top) as $run) {
@@ -226,18 +222,30 @@ final class SideDrawing
         $n = $this->canvas->n(...);
         $drawn = '';
         foreach ($this->runs($row->course->stitches, 1.6 * $wide) as $run) {
-            [$first, $last] = [$run[0], $run[count($run) - 1]];
-            $right = fn(float $x): string => $n($this->middle + $x * $this->scale + $wide / 2);
-            $left = fn(float $x): string => $n($this->middle + $x * $this->scale - $wide / 2);
-            $y = fn(float $up): string => $n($first->foot->y * $this->scale - $up);
-            $drawn .= "<path d=\"M{$left($last->topX())} {$y($high)}H{$right($first->topX())}"
-                ."L{$right($first->foot->x)} {$y(0)}H{$left($last->foot->x)}z\" fill=\"{$colour}\" "
+            $drawn .= "<path d=\"{$this->outline($run, $wide, $high, $run[0]->foot->y)}\" fill=\"{$colour}\" "
                 // What lies behind an open fabric shows.
                 .($row->row->fabric->isOpen() ? 'fill-opacity="0.5" ' : '')
                 .'stroke="'.Fabric::ground($colour)."\" stroke-width=\"{$n(min(0.4, 0.3 * $high))}\"/>";
         }
 
         return $drawn;
+    }
+
+    /**
+     * Around stitches side by side, from the foot of the last to that of the first.
+     *
+     * @param non-empty-list<SideStitch> $run
+     */
+    private function outline(array $run, float $wide, float $high, float $foot = 0.0): string
+    {
+        $n = $this->canvas->n(...);
+        [$first, $last] = [$run[0], $run[count($run) - 1]];
+        $right = fn(float $x): string => $n($this->middle + $x * $this->scale + $wide / 2);
+        $left = fn(float $x): string => $n($this->middle + $x * $this->scale - $wide / 2);
+        $y = fn(float $up): string => $n($foot * $this->scale - $up);
+
+        return "M{$left($last->topX())} {$y($high)}H{$right($first->topX())}L{$right($first->foot->x)} {$y(0)}"
+            ."H{$left($last->foot->x)}z";
     }
 
     /** Whether the row was worked with its wrong side to the maker, so that the front of the bag shows that. */

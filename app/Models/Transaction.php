@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -25,5 +26,17 @@ final class Transaction
     public static function run(\Closure $do): mixed
     {
         return DB::transaction($do, self::TRIES);
+    }
+
+    /** Holds a row until the transaction is done: what is read after it is what was committed while it waited. */
+    public static function hold(string $table, int $id): void
+    {
+        DB::table($table)->where('id', $id)->lockForUpdate()->first(['id']);
+    }
+
+    /** Whether another one was in the way: a deadlock, or a lock that was waited for in vain. */
+    public static function isInTheWay(mixed $wrong): bool
+    {
+        return $wrong instanceof QueryException && in_array($wrong->errorInfo[1] ?? null, [1213, 1205], true);
     }
 }

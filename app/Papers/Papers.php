@@ -61,7 +61,7 @@ final class Papers
     {
         return Transaction::run(function () use ($recipe, $key): \stdClass {
             $owner = $recipe->owner();
-            DB::table('users')->where('id', $owner)->lockForUpdate()->first(['id']);
+            Transaction::hold('users', $owner);
             $papers = DB::table('papers')->where('user_id', $owner);
             // One whose worker died is nobody's.
             (clone $papers)->whereIn('state', self::ACTIVE)->where('updated_at', '<', now()->subSeconds(self::LOST))
@@ -81,7 +81,7 @@ final class Papers
             } elseif ($isStale) {
                 DB::table('papers')->where('id', $found->id)->update(['state' => self::WAITING, 'updated_at' => now()]);
             }
-            self::next($owner);
+            self::dispatch($owner);
 
             return DB::table('papers')->where('key', $key)->first(['id', 'state', 'updated_at'])
                 ?? throw new \LogicException('It was just ordered.');
@@ -92,17 +92,23 @@ final class Papers
     public static function next(int $owner): void
     {
         Transaction::run(function () use ($owner): void {
-            DB::table('users')->where('id', $owner)->lockForUpdate()->first(['id']);
-            $papers = DB::table('papers')->where('user_id', $owner);
-            if ((clone $papers)->whereIn('state', self::ACTIVE)->exists()) {
-                return;
-            }
-            $id = (clone $papers)->where('state', self::WAITING)->orderBy('id')->value('id');
-            if (is_int($id)) {
-                DB::table('papers')->where('id', $id)->update(['state' => 'queued', 'updated_at' => now()]);
-                PrintPaper::dispatch($id);
-            }
+            Transaction::hold('users', $owner);
+            self::dispatch($owner);
         });
+    }
+
+    /** The same, her row being held. */
+    private static function dispatch(int $owner): void
+    {
+        $papers = DB::table('papers')->where('user_id', $owner);
+        if ((clone $papers)->whereIn('state', self::ACTIVE)->exists()) {
+            return;
+        }
+        $id = (clone $papers)->where('state', self::WAITING)->orderBy('id')->value('id');
+        if (is_int($id)) {
+            DB::table('papers')->where('id', $id)->update(['state' => 'queued', 'updated_at' => now()]);
+            PrintPaper::dispatch($id);
+        }
     }
 
     /** Prints one that was ordered. */

@@ -160,7 +160,7 @@ final class Ledger
         return Transaction::run(function () use ($material, $bag, $write): mixed {
             if ($bag !== null) {
                 // A line of a bag touches its row: before the material's, as every change of a bag has them.
-                DB::table('bags')->where('id', $bag)->lockForUpdate()->first(['id']);
+                Transaction::hold('bags', $bag);
             }
             // Locking reads see what was committed while this one waited; plain ones would see an older picture.
             $row = Material::query()->withoutGlobalScope(SoftDeletingScope::class)->whereKey($material->id);

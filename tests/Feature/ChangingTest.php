@@ -169,6 +169,16 @@ final class ChangingTest extends TestCase
         self::assertSame([], KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
         $this->post("/bags/{$bag->id}/undo");
         self::assertCount(1, KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+        // Taken back by its own button after something else was changed, too.
+        $this->post("/bags/{$bag->id}/what-if", ['material_id' => (string) $bag->material_id, 'hook' => '9 mm', 'keep' => 'counts']);
+        $undo = (string) session('undo');
+        $now = Bag::query()->findOrFail($bag->id);
+        $this->put("/bags/{$bag->id}", [
+            'name' => 'Renamed', 'swatch_id' => 'learned', 'hook' => '9 mm', 'revision' => (string) $now->revision,
+        ] + $this->form($now))->assertSessionHasNoErrors();
+        self::assertSame([], KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
+        $this->post($undo)->assertSessionHas('status', 'It is as it was.');
+        self::assertCount(1, KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all);
     }
 
     /** Taking a weigh-in back takes its line back, from whichever side, and so does putting it there again. */

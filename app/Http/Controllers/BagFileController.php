@@ -7,13 +7,11 @@ namespace App\Http\Controllers;
 use App\Bags\PlanSheet;
 use App\Models\Bag;
 use App\Papers\Recipe;
-use App\Rules\Typed;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
-use Fescue\Core\Stitch\Terms;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,7 +34,7 @@ final class BagFileController extends Controller
     {
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
-        $terms = Terms::tryFrom(Typed::text($request, 'terms')) ?? $maker->terms;
+        $terms = $this->terms($request) ?? $maker->terms;
 
         return $this->printed(
             $request,
@@ -107,7 +105,7 @@ final class BagFileController extends Controller
     /** In the maker's stitch names, or those a link asks for. @throws Refused */
     private function sheet(Request $request, Bag $bag): PlanSheet
     {
-        return PlanSheet::of($bag, $this->maker($request), Terms::tryFrom(Typed::text($request, 'terms')));
+        return PlanSheet::of($bag, $this->maker($request), $this->terms($request));
     }
 
     private function given(Request $request): string

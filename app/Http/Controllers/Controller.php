@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Models\User;
 use App\Papers\Papers;
 use App\Papers\Recipe;
+use App\Rules\Typed;
+use Fescue\Core\Stitch\Terms;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\RedirectResponse;
@@ -29,6 +31,12 @@ abstract class Controller
         $user = $request->user();
 
         return $user instanceof User ? $user : abort(403);
+    }
+
+    /** The stitch names that a link asks for; null for the reader's own. */
+    protected function terms(Request $request): ?Terms
+    {
+        return Terms::tryFrom(Typed::text($request, 'terms'));
     }
 
     /** A file to keep. */

@@ -10,7 +10,6 @@ use App\Models\Bag;
 use App\Models\BagLink;
 use App\Models\User;
 use App\Papers\Recipe;
-use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +34,7 @@ final class GiveController extends Controller
     {
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
-        $terms = Terms::tryFrom(Typed::text($request, 'terms')) ?? $maker->terms;
+        $terms = $this->terms($request) ?? $maker->terms;
 
         return $this->printed(
             $request,
@@ -77,7 +76,7 @@ final class GiveController extends Controller
     {
         [$bag, $owner] = $this->linked($token);
         $reader = $this->reader($request, $owner);
-        $terms = Terms::tryFrom(Typed::text($request, 'terms')) ?? $reader->terms;
+        $terms = $this->terms($request) ?? $reader->terms;
 
         return $this->hidden($this->printed(
             $request,
@@ -122,7 +121,7 @@ final class GiveController extends Controller
         try {
             [$given, $estimate] = Given::of($bag);
 
-            return PlanSheet::of($given, $reader, Terms::tryFrom(Typed::text($request, 'terms')), $estimate);
+            return PlanSheet::of($given, $reader, $this->terms($request), $estimate);
         } catch (Refused) {
             abort(404);
         }

@@ -47,7 +47,7 @@ final class MaterialController extends Controller
     {
         $maker = $this->maker($request);
         $text = self::text($request, $maker);
-        $wrong = $text->wrong === [] ? Really::ask($request, $text->implausible()) : $text->wrong;
+        $wrong = self::wrong($request, $text);
         if ($wrong !== []) {
             return back()->withInput()->withErrors($wrong);
         }
@@ -104,7 +104,7 @@ final class MaterialController extends Controller
         // Its kind is what it is: only what is known of it changes.
         $request->merge(['kind' => $material->kind->value]);
         $text = self::text($request, $this->maker($request));
-        $wrong = $text->wrong === [] ? Really::ask($request, $text->implausible()) : $text->wrong;
+        $wrong = self::wrong($request, $text);
         if ($wrong !== []) {
             return back()->withInput()->withErrors($wrong);
         }
@@ -135,6 +135,12 @@ final class MaterialController extends Controller
         $material->restore();
 
         return redirect()->route('stash.index')->with('status', "“{$material->name}” is back.");
+    }
+
+    /** @return array<string, string> by field: what is wrong, or is to be said once more */
+    private static function wrong(Request $request, MaterialText $text): array
+    {
+        return $text->wrong === [] ? Really::ask($request, $text->implausible()) : $text->wrong;
     }
 
     private static function text(Request $request, User $maker): MaterialText

@@ -6,7 +6,6 @@ namespace App\Http\Middleware;
 
 use App\Models\Transaction;
 use Closure;
-use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,9 +23,6 @@ use Symfony\Component\HttpFoundation\Response;
 final class Once
 {
     public const FIELD = '_once';
-
-    /** A deadlock, and a lock that was waited for in vain. */
-    private const IN_THE_WAY = [1213, 1205];
 
     /** Hours that a key is known. */
     private const KNOWN = 48;
@@ -55,7 +51,7 @@ final class Once
             }
             $response = $next($request);
             $wrong = $response->exception ?? null;
-            if ($wrong instanceof QueryException && in_array($wrong->errorInfo[1] ?? null, self::IN_THE_WAY, true)) {
+            if (Transaction::isInTheWay($wrong)) {
                 // What was kept of it is gone with it: all of it once more.
                 throw $wrong;
             }

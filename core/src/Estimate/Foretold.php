@@ -49,7 +49,8 @@ final readonly class Foretold
             $place = (int) $plan->work->place($weighIn->after);
             $weighed = isset($rows[$place]) ? $place + 1 : $weighed;
         }
-        $come = [$ahead->total()];
+        $total = $ahead->total();
+        $come = [$total];
         foreach ($rows as $place => $row) {
             $come[0] += $place < $weighed ? $row->grams : 0.0;
         }
@@ -60,7 +61,7 @@ final readonly class Foretold
             $come[] = match (true) {
                 $row === null => $come[$place],
                 $place < $weighed => $come[$place] - $row->grams,
-                default => max(0.0, $ahead->total() - $gone[$place]),
+                default => max(0.0, $total - $gone[$place]),
             };
             $left[] = match (true) {
                 $place + 1 < $weighed => null,

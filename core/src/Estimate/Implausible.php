@@ -46,10 +46,9 @@ final class Implausible
     public static function density(Form $form, ?Fibre $fibre, Length $thick, LinearDensity $density): ?string
     {
         $usual = $form->weight($thick);
-        $apart = $density->gramsPerMetre / $usual->gramsPerMetre;
 
-        return max($apart, 1 / $apart) <= self::DENSITY ? null : "That is {$density->print()}; {$form->named($fibre)} "
-            .self::mm($thick)." thick weighs about {$usual->print()}.";
+        return self::apart($density, $usual) <= self::DENSITY ? null : "That is {$density->print()}; "
+            ."{$form->named($fibre)} ".self::mm($thick)." thick weighs about {$usual->print()}.";
     }
 
     /** @param float $went g since the last weigh-in, or from what was on hand; $foretold so */
@@ -69,9 +68,7 @@ final class Implausible
     /** Another strand than the one that it is put to. */
     public static function sameStrand(string $name, LinearDensity $there, LinearDensity $cut, Mass $mass): ?string
     {
-        $apart = $cut->gramsPerMetre / $there->gramsPerMetre;
-
-        return max($apart, 1 / $apart) <= self::ALIKE ? null : "What you cut is {$cut->print()}, “{$name}” is "
+        return self::apart($cut, $there) <= self::ALIKE ? null : "What you cut is {$cut->print()}, “{$name}” is "
             ."{$there->print()}: by its weight it would count as {$there->lengthOf($mass)->print(LengthUnit::Metre)} "
             .'of that.';
     }
@@ -79,6 +76,14 @@ final class Implausible
     public static function price(float $price): ?string
     {
         return $price < self::DEAR ? null : 'That is a price of '.Decimal::print($price, 2).'.';
+    }
+
+    /** How many times as heavy the heavier one is. */
+    private static function apart(LinearDensity $one, LinearDensity $other): float
+    {
+        $ratio = $one->gramsPerMetre / $other->gramsPerMetre;
+
+        return max($ratio, 1 / $ratio);
     }
 
     private static function mm(Length $length): string

@@ -65,7 +65,7 @@
     @endif
     <div class="reach">
         <section class="left" aria-label="Left" data-left>
-            @foreach ($work->foretold() as $which => $one)
+            @foreach ($work->foretold as $which => $one)
                 @php $now = $work->shown($which); @endphp
                 <div data-strand="{{ $which }}" @if ($which > 0 && $one->come[$work->place->row ?? 0] < 0.5) hidden @endif>
                     <p><span>{{ $work->strand($which) }} left</span><b data-of="left">{{ $now['left'] }}</b> <small data-of="off">{{ $now['off'] }}</small></p>
