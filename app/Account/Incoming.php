@@ -6,22 +6,11 @@ namespace App\Account;
 
 use App\Bags\Fronts;
 use App\Bags\Photograph;
-use App\Bags\WorkLog;
-use App\Models\Bag;
-use App\Models\BagFinish;
-use App\Models\BagRevision;
-use App\Models\Batch;
-use App\Models\Material;
-use App\Models\RawPiece;
-use App\Models\StockEntry;
-use App\Models\Swatch;
 use App\Models\User;
 use App\Stash\Ledger;
-use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Stitch\Terms;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
@@ -70,11 +59,15 @@ final class Incoming
                     );
                 }
 
+                // Lines may be in any order: what they come to is looked at when all are there.
+                DB::statement('SET @fescue_reading = 1');
+
                 return (new self($zip, $maker))->read();
             });
         } catch (QueryException $e) {
             throw new Spoilt('Something in it does not fit: it was changed by hand, or is of another version.', 0, $e);
         } finally {
+            DB::statement('SET @fescue_reading = NULL');
             $zip->close();
         }
     }
@@ -130,7 +123,7 @@ final class Incoming
             Fronts::keep($this->maker);
             Ledger::tellWeighings($this->maker);
         }
-        $this->prove();
+        Proof::of($this->maker);
 
         return $read;
     }
@@ -161,11 +154,11 @@ final class Incoming
             $rows[] = $this->row($table, $row, $nth);
             $many++;
             if (count($rows) === self::AT_ONCE || $table === 'pictures') {
-                $this->insert($table, $rows, $numbers);
+                $this->insert($table, $rows, $numbers, $many - count($rows));
                 $rows = $numbers = [];
             }
         }
-        $this->insert($table, $rows, $numbers);
+        $this->insert($table, $rows, $numbers, $many - count($rows));
         if ($table === 'materials') {
             $this->strung();
         }
@@ -265,8 +258,9 @@ final class Incoming
     /**
      * @param list<array<string, mixed>> $rows
      * @param list<?int> $numbers in the zip
+     * @param int $before lines of the file before them
      */
-    private function insert(string $table, array $rows, array $numbers): void
+    private function insert(string $table, array $rows, array $numbers, int $before): void
     {
         if ($rows === []) {
             return;
@@ -277,20 +271,45 @@ final class Incoming
                 throw new Spoilt("data/{$table}.jsonl: its rows do not have the same columns.");
             }
         }
-        if (! in_array('id', Tables::columns($table), true)) {
+        try {
             DB::table($table)->insert($rows);
-
+            // Of one sending they are numbered one after another.
+            $first = (int) DB::getPdo()->lastInsertId();
+        } catch (QueryException $e) {
+            throw self::notTaken($table, $rows, $before, $e);
+        }
+        if (! in_array('id', Tables::columns($table), true)) {
             return;
         }
-        // Of one sending they are numbered one after another.
-        DB::table($table)->insert($rows);
-        $first = (int) DB::getPdo()->lastInsertId();
         foreach ($numbers as $nth => $number) {
             if ($number === null || isset($this->ids[$table][$number])) {
                 throw new Spoilt("data/{$table}.jsonl: a row without a number of its own.");
             }
             $this->ids[$table][$number] = $first + $nth;
         }
+    }
+
+    /**
+     * Which of them it was: all of it is taken back anyway.
+     *
+     * @param list<array<string, mixed>> $rows
+     * @param int $before lines of the file before them
+     */
+    private static function notTaken(string $table, array $rows, int $before, QueryException $e): Spoilt
+    {
+        foreach ($rows as $nth => $row) {
+            try {
+                DB::table($table)->insert($row);
+            } catch (QueryException $e) {
+                preg_match("/(?|`{$table}_(\\w+)_can_be`|column (?:`\w+`\\.)*[`'](\\w+))/", $e->getMessage(), $found);
+                $column = isset($found[1]) ? ", {$found[1]}" : '';
+
+                return new Spoilt("data/{$table}.jsonl, line ".($before + $nth + 1)
+                    ."{$column}: no such value can be.", 0, $e);
+            }
+        }
+
+        return new Spoilt("data/{$table}.jsonl: its rows do not go together.", 0, $e);
     }
 
     /** What tabs are strung on may stand behind them. */
@@ -301,56 +320,6 @@ final class Incoming
                 'strung_on' => $this->ids['materials'][$one->strung_on]
                     ?? throw new Spoilt('Tabs are strung on a material that is not in it.'),
             ]);
-        }
-    }
-
-    /** All of it is read once before it is kept: what no page could show is not taken in. */
-    private function prove(): void
-    {
-        $of = fn(string $key, string $table) => DB::table($table)->where('user_id', $this->maker->id)->select('id');
-        /** @var array<class-string<Model>, array{string, ?string}> $by */
-        $by = [
-            Material::class => ['user_id', null],
-            Swatch::class => ['user_id', null],
-            RawPiece::class => ['user_id', null],
-            Batch::class => ['user_id', null],
-            StockEntry::class => ['material_id', 'materials'],
-            BagRevision::class => ['bag_id', 'bags'], BagFinish::class => ['bag_id', 'bags'],
-        ];
-        try {
-            foreach ($by as $model => [$key, $table]) {
-                $rows = $model::query()->withoutGlobalScopes();
-                $table === null ? $rows->where($key, $this->maker->id) : $rows->whereIn($key, $of($key, $table));
-                foreach ($rows->get() as $one) {
-                    $one->attributesToArray();
-                    if ($one instanceof Batch) {
-                        $one->plan();
-                    }
-                    if ($one instanceof BagFinish) {
-                        [$one->outcome(), $one->stretch()];
-                    }
-                }
-            }
-            $bags = Bag::query()->withoutGlobalScopes()->where('user_id', $this->maker->id);
-            $bags->with(['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes']);
-            foreach ($bags->get() as $bag) {
-                $this->provePlan($bag);
-                WorkLog::of($bag);
-            }
-        } catch (Spoilt $e) {
-            throw $e;
-        } catch (\Error|\LogicException|\JsonException|NotUnderstood $e) {
-            throw new Spoilt('Something in it cannot be read: it was changed by hand. ('.class_basename($e).')', 0, $e);
-        }
-    }
-
-    /** A bag that makes no plan is kept as it was; one that breaks is none of ours. */
-    private function provePlan(Bag $bag): void
-    {
-        try {
-            $bag->plan(false);
-        } catch (Refused) {
-            return;
         }
     }
 

@@ -33,7 +33,7 @@ final class Tables
     ];
 
     /** What is hers by something that is hers: its column, and of what; all else by herself. */
-    private const BY = [
+    public const BY = [
         'batch_ticks' => ['batch_id', 'batches'],
         'bag_revisions' => ['bag_id', 'bags'],
         'bag_minutes' => ['bag_id', 'bags'],

@@ -15,6 +15,7 @@ use App\Stash\Ledger;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Measure\Duration;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
@@ -65,6 +66,39 @@ final class Finished
         $read->left = is_string($left) ? Mass::parse($left) : null;
 
         return $read;
+    }
+
+    /**
+     * Of one that is kept, as if it were typed.
+     *
+     * @return array<string, string> by field: what is wrong
+     */
+    public static function wrong(BagFinish $kept): array
+    {
+        $read = new self([]);
+        foreach (self::LENGTHS as $field) {
+            $said = $kept->getAttribute($field);
+            $read->try($field, fn(): ?string => is_string($said) ? Length::parse($said)->exact() : null);
+        }
+        foreach (['load', 'left_over'] as $field) {
+            $said = $kept->getAttribute($field);
+            $read->try($field, fn(): ?string => is_string($said) ? Mass::parse($said)->exact() : null);
+        }
+        foreach (['minutes', 'hung_for'] as $field) {
+            $read->try($field, fn(): ?int => self::minutes((string) $kept->getAttribute($field)));
+        }
+        if ($kept->seen !== null && ! isset(BagFinish::SEEN[$kept->seen])) {
+            $read->wrong['seen'] = 'It held, stretched or gave.';
+        }
+        /** @var array<string, mixed> $expected */
+        $expected = $kept->expected ?? [];
+        foreach ($expected as $field => $said) {
+            if ($said !== null && ! is_int($said) && ! is_float($said)) {
+                $read->wrong["expected.{$field}"] = 'A number, or none.';
+            }
+        }
+
+        return $read->wrong;
     }
 
     /** @param callable(): (int|string|null) $reads */

@@ -39,27 +39,7 @@ final class SwatchFile
     {
         $rows = [];
         foreach ($swatches as $swatch) {
-            $rows[] = [
-                $swatch->name, $swatch->material->name
-                    ?? '',
-                Decimal::exact($swatch->hook->mm),
-                $swatch->stitch->key,
-                Decimal::exact($swatch->stitches_counted),
-                Decimal::exact($swatch->width->mm),
-                Decimal::exact($swatch->rows_counted), Decimal::exact($swatch->height->mm), $swatch->mass === null
-                    ? ''
-                    : Decimal::exact($swatch->mass->grams), $swatch->state->value,
-                $swatch->hung_load === null
-                    ? ''
-                    : Decimal::exact($swatch->hung_load->grams), $swatch->drape->value
-                    ?? '', (string) $swatch->note, $swatch->chosen
-                    ? 'yes'
-                    : '',
-                ...array_map(
-                    fn(float $spread): string => $spread > 0 ? Decimal::exact(100 * $spread) : '',
-                    [$swatch->width_spread, $swatch->height_spread],
-                ),
-            ];
+            $rows[] = self::cells($swatch);
         }
 
         return self::csv()->write($rows);
@@ -117,6 +97,41 @@ final class SwatchFile
                 $maker->swatches()->create($swatch);
             }
         });
+    }
+
+    /** A swatch as its line of a file says it. */
+    public static function text(Swatch $swatch): SwatchText
+    {
+        return new SwatchText(
+            ['material_id' => ''] + array_combine(array_keys(self::COLUMNS), self::cells($swatch)),
+            LengthUnit::Millimetre,
+        );
+    }
+
+    /** @return list<string> in the order of COLUMNS */
+    private static function cells(Swatch $swatch): array
+    {
+        return [
+            $swatch->name, $swatch->material->name
+                ?? '',
+            Decimal::exact($swatch->hook->mm),
+            $swatch->stitch->key,
+            Decimal::exact($swatch->stitches_counted),
+            Decimal::exact($swatch->width->mm),
+            Decimal::exact($swatch->rows_counted), Decimal::exact($swatch->height->mm), $swatch->mass === null
+                ? ''
+                : Decimal::exact($swatch->mass->grams), $swatch->state->value,
+            $swatch->hung_load === null
+                ? ''
+                : Decimal::exact($swatch->hung_load->grams), $swatch->drape->value
+                ?? '', (string) $swatch->note, $swatch->chosen
+                ? 'yes'
+                : '',
+            ...array_map(
+                fn(float $spread): string => $spread > 0 ? Decimal::exact(100 * $spread) : '',
+                [$swatch->width_spread, $swatch->height_spread],
+            ),
+        ];
     }
 
     private static function csv(): Csv

@@ -30,6 +30,9 @@ final class RawPiece extends Record
 {
     use SoftDeletes;
 
+    /** So many alike at most. */
+    public const MOST = 10_000;
+
     protected $fillable = ['name', 'form', 'colour', 'fibre', 'count', 'measures'];
 
     /** The kind of material it becomes. */
@@ -66,6 +69,17 @@ final class RawPiece extends Record
     public function spec(?Length $strip, School $school, int $pieces): StripSpec
     {
         return StripDocument::read($this->document($strip, $school, $pieces));
+    }
+
+    /** @return array<string, string> its measures as a form has them, by field */
+    public function texts(): array
+    {
+        $texts = array_map(fn(mixed $value): string => is_scalar($value) ? (string) $value : '', $this->measures);
+        if (isset($this->measures['pull']) && is_numeric($this->measures['pull'])) {
+            $texts['pull'] = (string) round(100 * ((float) $this->measures['pull'] - 1), 6);
+        }
+
+        return $texts;
     }
 
     /** "46 cm by 40 cm" */

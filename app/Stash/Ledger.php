@@ -93,13 +93,21 @@ final class Ledger
             if ($less > 0.0) {
                 $balance->mustBeFree($less, $out ? null : $fresh->bag_id);
             }
-            foreach ($after->changed($before) as $id => $amount) {
-                StockEntry::query()->whereKey($id)->update(['amount' => $amount]);
-            }
             $bag = $fresh->move === Move::Used ? $fresh->bag : null;
             $reserved = $bag === null ? 0.0 : $balance->reserved[$bag->id][1] ?? 0.0;
             $released = $out ? (float) $fresh->released : min($reserved, -(float) $fresh->amount);
-            $fresh->update(['undone_at' => $out ? now() : null, 'released' => round($released, 3)]);
+            $steps = [
+                fn() => $fresh->update(['undone_at' => $out ? now() : null, 'released' => round($released, 3)]),
+                function () use ($after, $before): void {
+                    foreach ($after->changed($before) as $id => $amount) {
+                        StockEntry::query()->whereKey($id)->update(['amount' => $amount]);
+                    }
+                },
+            ];
+            // What raises the sum comes first: the database lets it pass below zero at no moment.
+            foreach (((float) $fresh->amount > 0) === $out ? array_reverse($steps) : $steps as $step) {
+                $step();
+            }
             if ($bag === null || $bag->trashed() || $released <= 0.0) {
                 return null;
             }

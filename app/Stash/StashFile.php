@@ -100,6 +100,15 @@ final class StashFile
         return new Reading($materials, $problems);
     }
 
+    /** A material as its line of a file says it. */
+    public static function text(Material $material): MaterialText
+    {
+        return new MaterialText(
+            array_combine(array_keys(self::COLUMNS), self::cells($material)),
+            fn(string $name): ?int => $material->strung_on,
+        );
+    }
+
     private static function csv(): Csv
     {
         return new Csv(self::COLUMNS, ['name'], self::ALSO);

@@ -12,6 +12,7 @@ use App\Models\Picture;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** Everything of a maker's out as one zip, and into an empty account again: the same account. */
@@ -89,18 +90,7 @@ final class ParcelTest extends TestCase
         }
         $otto->refresh();
         self::assertSame([$mirre->units, $mirre->wage], [$otto->units, $otto->wage]);
-        $pages = fn(User $of): array => [
-            '/stash', '/stash/ledger', '/stash/prepare', '/swatches', '/swatches/pictures', '/cutting', '/cutting/pieces',
-            '/cutting/batches', '/bags', '/bags/log', '/bags/shopping',
-            ...array_merge(...$of->bags()->reorder('id')->get()->map(fn(Bag $bag): array => array_map(
-                fn(string $page): string => "/bags/{$bag->id}{$page}",
-                ['', '/words', '/enough', '/finish'],
-            ))->all()),
-            ...$of->materials()->reorder('id')->pluck('id')->map(fn(mixed $id): string => "/stash/{$id}")->all(),
-            ...$of->swatches()->reorder('id')->pluck('id')->map(fn(mixed $id): string => "/swatches/{$id}")->all(),
-            ...$of->batches()->reorder('id')->pluck('id')->map(fn(mixed $id): string => "/cutting/batches/{$id}")->all(),
-        ];
-        [$hers, $his] = [$pages($mirre), $pages($otto)];
+        [$hers, $his] = [$this->pages($mirre), $this->pages($otto)];
         self::assertCount(count($hers), $his);
         self::assertGreaterThan(150, count($hers));
         $this->flushSession()->actingAs($mirre);
@@ -112,6 +102,89 @@ final class ParcelTest extends TestCase
         // Once: a second is not mixed with it.
         $this->post('/account/parcel/read', ['file' => $this->sent($zip)])->assertSessionHasErrors('file');
         unlink($zip);
+    }
+
+    /** Numbers and texts that a form would not send. */
+    private const ODD = [0, -1, -99999, 1e12, 0.0001, '', 'zzz', '0 cm', '-3 g', '9 km', true, null];
+
+    /**
+     * A value of a row, of any list, is changed: it is refused and says where, or every page of the account opens.
+     * FESCUE_FUZZ tells how often, FESCUE_SEED which.
+     */
+    public function testAValueChangedByHandIsRefusedOrShown(): void
+    {
+        $this->withoutMiddleware(ThrottleRequests::class);
+        $seed = (int) (getenv('FESCUE_SEED') ?: random_int(1, 1_000_000));
+        mt_srand($seed);
+        $this->seed();
+        $mirre = User::query()->sole();
+        // A few of her bags, so that each list still has something.
+        $keep = array_map(
+            fn(string $table): mixed => DB::table($table)->min('bag_id'),
+            array_keys(array_filter(Tables::ALL, fn(array $of): bool => isset($of['bag_id']))),
+        );
+        DB::table('bags')->whereNotIn('id', array_filter($keep))->delete();
+        $zip = $this->zipOf($mirre);
+        for ($time = (int) (getenv('FESCUE_FUZZ') ?: 12); $time > 0; $time--) {
+            $path = (string) tempnam(sys_get_temp_dir(), 'parcel');
+            copy($zip, $path);
+            $open = new \ZipArchive();
+            $open->open($path);
+            $table = array_keys(Tables::ALL)[mt_rand(0, count(Tables::ALL) - 1)];
+            $lines = explode("\n", trim((string) $open->getFromName("data/{$table}.jsonl")));
+            if ($lines === ['']) {
+                $time++;
+
+                continue;
+            }
+            $nth = mt_rand(0, count($lines) - 1);
+            $row = json_decode($lines[$nth], true);
+            self::assertIsArray($row);
+            $columns = array_values(array_diff(array_keys($row), ['id']));
+            $column = $columns[mt_rand(0, count($columns) - 1)];
+            $odd = self::ODD[mt_rand(0, count(self::ODD) - 1)];
+            if (is_array($row[$column]) && $row[$column] !== []) {
+                $key = array_rand($row[$column]);
+                $row[$column][$key] = $odd;
+                $column .= ".{$key}";
+            } else {
+                $row[$column] = $odd;
+            }
+            $lines[$nth] = json_encode($row, JSON_THROW_ON_ERROR);
+            $open->addFromString("data/{$table}.jsonl", implode("\n", $lines)."\n");
+            $open->close();
+            $what = "seed {$seed}: {$table} {$nth} {$column} = ".json_encode($odd);
+            $reader = $this->maker("reader{$time}@pier.example");
+            $this->flushSession()->actingAs($reader)->post('/account/parcel/read', ['file' => $this->sent($path)])->assertRedirect();
+            unlink($path);
+            if (session()->has('errors')) {
+                self::assertTrue(Tables::areEmpty($reader), $what);
+
+                continue;
+            }
+            $this->flushSession()->actingAs($reader);
+            foreach ($this->pages($reader) as $page) {
+                self::assertLessThan(500, $this->get($page)->status(), "{$what}: {$page}");
+            }
+            $reader->delete();
+        }
+        unlink($zip);
+    }
+
+    /** @return list<string> all that an account has */
+    private function pages(User $of): array
+    {
+        return [
+            '/stash', '/stash/ledger', '/stash/prepare', '/swatches', '/swatches/pictures', '/cutting', '/cutting/pieces',
+            '/cutting/batches', '/bags', '/bags/log', '/bags/shopping',
+            ...array_merge(...$of->bags()->reorder('id')->get()->map(fn(Bag $bag): array => array_map(
+                fn(string $page): string => "/bags/{$bag->id}{$page}",
+                ['', '/words', '/enough', '/finish'],
+            ))->all()),
+            ...$of->materials()->reorder('id')->pluck('id')->map(fn(mixed $id): string => "/stash/{$id}")->all(),
+            ...$of->swatches()->reorder('id')->pluck('id')->map(fn(mixed $id): string => "/swatches/{$id}")->all(),
+            ...$of->batches()->reorder('id')->pluck('id')->map(fn(mixed $id): string => "/cutting/batches/{$id}")->all(),
+        ];
     }
 
     /** @param callable(\ZipArchive): mixed $harm */
@@ -159,10 +232,15 @@ final class ParcelTest extends TestCase
             ['no row of that list', $swap('data/materials.jsonl', '"colour"', '"user_id"')],
             ['no row of that list', fn(\ZipArchive $open) => $open->addFromString('data/materials.jsonl', 'x')],
             ['there is no such row of materials', $swap('data/swatches.jsonl', '"material_id":', '"material_id":9')],
-            ['changed by hand', $swap('data/materials.jsonl', '"kind":"cord"', '"kind":"rope"')],
+            ['materials.jsonl, line 1, kind', $swap('data/materials.jsonl', '"kind":"cord"', '"kind":"rope"')],
             ['should be an object', $swap('data/bags.jsonl', '"choices":{', '"choices":7,"price_tag":{')],
-            ['does not fit', $swap('data/swatches.jsonl', '"name":"sc on 8"', '"name":"'.str_repeat('x', 300).'"')],
-            ['changed by hand', $swap('data/bag_finishes.jsonl', '"strap_lay":null,"strap_hung":null', '"strap_lay":"a hand","strap_hung":"2 m"')],
+            ['swatches.jsonl, line 1, name', $swap('data/swatches.jsonl', '"name":"sc on 8"', '"name":"'.str_repeat('x', 300).'"')],
+            ['swatches.jsonl, line 1, width', $swap('data/swatches.jsonl', '"width":120', '"width":0')],
+            ['swatches.jsonl, line 1 (“sc on 8”): width: This should be from', $swap('data/swatches.jsonl', '"width":120', '"width":99999')],
+            ['materials.jsonl, line 1 (“Tarred cord”): on_hand: “-99999” is less than nothing', $swap('data/stock_entries.jsonl', '"amount":"900.000"', '"amount":"-99999.000"')],
+            ['stock_entries.jsonl, line 1, amount', $swap('data/stock_entries.jsonl', '"move":"weighed","amount":"900', '"move":"used","amount":"900')],
+            ['stock_entries.jsonl, line 1, created', $swap('data/stock_entries.jsonl', '"created_at":"', '"created_at":null,"note":"')],
+            ['bag_finishes.jsonl, line 1: strap_lay', $swap('data/bag_finishes.jsonl', '"strap_lay":null,"strap_hung":null', '"strap_lay":"a hand","strap_hung":"2 m"')],
             // It swells a thousand times: refused by what it says of itself, before a byte is unpacked.
             ['more than a gigabyte', fn(\ZipArchive $open) => $open->addFile($bomb, 'data/bomb.jsonl')],
         ] as [$said, $harm]) {

@@ -214,8 +214,8 @@ final class BatchController extends Controller
     private static function stack(string $text, int $pieces): int
     {
         $stack = $text === '' ? min(5, $pieces) : (preg_match('/^\d{1,3}$/', $text) === 1 ? (int) $text : 0);
-        if ($stack < 1 || $stack > 50) {
-            throw new NotUnderstood('A stack is 1 to 50 pieces over each other.');
+        if ($stack < 1 || $stack > Checklist::TALLEST) {
+            throw new NotUnderstood('A stack is 1 to '.Checklist::TALLEST.' pieces over each other.');
         }
         if (ceil($pieces / $stack) > Checklist::MOST_STACKS) {
             throw new NotUnderstood(

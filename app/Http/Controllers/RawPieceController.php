@@ -15,8 +15,6 @@ use Illuminate\Http\Request;
 /** Shirts, bags and ribbons that wait to be cut. */
 final class RawPieceController extends Controller
 {
-    private const MOST = 10_000;
-
     public function index(Request $request): View
     {
         return view('cutting.pieces', ['pieces' => $this->maker($request)->rawPieces()->get()]);
@@ -51,15 +49,11 @@ final class RawPieceController extends Controller
     {
         $this->authorize('own', $piece);
         $unit = $this->maker($request)->units;
-        $measures = array_map(fn(mixed $value): string => is_scalar($value) ? (string) $value : '', $piece->measures);
-        if (isset($piece->measures['pull']) && is_numeric($piece->measures['pull'])) {
-            $measures['pull'] = (string) round(100 * ((float) $piece->measures['pull'] - 1), 6);
-        }
         $request->merge(
             array_map(
                 fn(mixed $value): string => is_string($value) ? $value : '',
                 (array) session()->getOldInput(),
-            ) + ['kind' => $piece->form] + $measures,
+            ) + ['kind' => $piece->form] + $piece->texts(),
         );
 
         return view(
@@ -114,8 +108,8 @@ final class RawPieceController extends Controller
             $wrong['colour'] = 'A colour is a # and six digits or letters a to f, like #c9b994.';
         }
         $count = Typed::text($request, 'count');
-        if (preg_match('/^\d{1,5}$/', $count) !== 1 || (int) $count > self::MOST) {
-            $wrong['count'] = 'Write how many there are, from 0 to '.self::MOST.'.';
+        if (preg_match('/^\d{1,5}$/', $count) !== 1 || (int) $count > RawPiece::MOST) {
+            $wrong['count'] = 'Write how many there are, from 0 to '.RawPiece::MOST.'.';
         }
         if (! $form->sent()) {
             $wrong['flat_width'] = 'Measure this, and write it here.';

@@ -13,10 +13,13 @@ final class Checklist
     /** Stacks a list still can be worked by. */
     public const MOST_STACKS = 60;
 
+    /** Pieces cut through at once. */
+    public const TALLEST = 50;
+
     private const BLADE = 'Cut away from you, on a mat, with the guard closed whenever the blade lies down.';
 
     /**
-     * @param int $stack pieces cut through at once, at least 1
+     * @param int $stack pieces cut through at once, from 1 to TALLEST
      * @param bool $ahead join when all are cut, rather than after each stack
      *
      * @return list<Step>
