@@ -2,7 +2,7 @@ import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/scss/paper.scss', 'resources/js/app.js'], refresh: false })],
+    plugins: [laravel({ input: ['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/scss/paper.scss', 'resources/js/app.js', 'resources/js/again.js'], refresh: false })],
     css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
     build: { assetsInlineLimit: 0 },
 });

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Away;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\OwnReferer;
+use App\Http\Middleware\Recalled;
 use App\Http\Middleware\Utf8;
 use App\Models\Bag;
 use App\Models\Transaction;
@@ -21,6 +23,7 @@ use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Log;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 $root = dirname(__DIR__);
 
@@ -44,26 +47,40 @@ $app = Application::configure(basePath: $root)
         $middleware->remove(HandleCors::class);
         $middleware->append(Utf8::class);
         $middleware->append(OwnReferer::class);
-        $middleware->web(append: [ContentSecurity::class, LeavesSession::class, Once::class]);
+        $middleware->web(append: [
+            ContentSecurity::class, LeavesSession::class, Recalled::class, Once::class,
+        ]);
         // A changed password signs every other browser out.
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->render(function (QueryException|PDOException $e, Request $request): ?Response {
-            // 2002 and 2006: no server answers. Anything else is a fault of ours and shows as one.
-            $code = $e instanceof QueryException ? $e->errorInfo[1] ?? $e->getCode() : $e->getCode();
-
-            return in_array((int) $code, [1045, 1049, 2002, 2003, 2006, 2013], true)
-                ? response()->view('errors.database', status: 503)
-                : null;
+        // Tried as often as it helps, and others were always in the way, or no server answers; all else is a fault of ours.
+        $exceptions->render(fn(QueryException|PDOException $e, Request $request): ?Response => match (true) {
+            Transaction::isInTheWay($e) => Away::answer(
+                $request,
+                'Many hands at once',
+                'Many changed this at once, and nothing was taken.',
+                1,
+            ),
+            Transaction::isOutOfReach($e) => Away::answer(
+                $request,
+                'The shelf is out of reach',
+                'Fescue’s database does not answer. Nothing is lost.',
+                2,
+            ),
+            default => null,
         });
-        // Tried as often as it helps, and others were always in the way: once more in a moment.
-        $exceptions->render(fn(QueryException $e, Request $request): ?Response => ! Transaction::isInTheWay($e)
-            ? null : ($request->expectsJson()
-            ? response()->json(['message' => 'Many changed this at once. Send it again.'], 503, ['Retry-After' => '1'])
-            : response()->view('errors.database', status: 503)->withHeaders(['Retry-After' => '1'])));
+        // While the door is shut.
+        $exceptions->render(fn(HttpException $e, Request $request): ?Response => $e->getStatusCode() !== 503
+            ? null
+            : Away::answer(
+                $request,
+                'Back in a moment',
+                'The shelf is being set up again from a backup, and opens when that is done.',
+                3,
+            ));
         // What a bag stands on has changed under it: it is mended at Plan.
         $exceptions->render(function (Refused $e, Request $request): ?Response {
             $bag = $request->route('bag');

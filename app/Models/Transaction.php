@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
@@ -14,6 +15,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class Transaction
 {
+    /** No access yet or any more, no such database, shutting down, ended from outside, no answer, gone, lost. */
+    private const OUT_OF_REACH = [1044, 1045, 1049, 1053, 1077, 1927, 2002, 2003, 2006, 2013, 4151];
+
     public const TRIES = 5;
 
     /**
@@ -38,5 +42,14 @@ final class Transaction
     public static function isInTheWay(mixed $wrong): bool
     {
         return $wrong instanceof QueryException && in_array($wrong->errorInfo[1] ?? null, [1213, 1205], true);
+    }
+
+    /** Whether no server answers, or the one that did was lost, in the midst or as it committed. */
+    public static function isOutOfReach(\Throwable $wrong): bool
+    {
+        $code = $wrong instanceof \PDOException ? (int) ($wrong->errorInfo[1] ?? $wrong->getCode()) : 0;
+
+        return in_array($code, self::OUT_OF_REACH, true)
+            || ($wrong instanceof \PDOException && app(LostConnectionDetector::class)->causedByLostConnection($wrong));
     }
 }

@@ -1,4 +1,5 @@
 import { folding } from './folding.js';
+import { untilTaken } from './taken.js';
 
 const PAUSE = 180;
 /** While she walks through the ways of a part by the arrow keys, none of them is chosen yet, ms. */
@@ -106,11 +107,11 @@ export function plan() {
     async function send(mine) {
         let answer;
         try {
-            answer = await fetch(form.action, {
+            answer = await untilTaken(form.action, {
                 method: 'POST',
                 body: new FormData(form),
                 headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
-            });
+            }, () => mine === turn && say('not kept yet: the shelf is away for a moment, and is asked again'));
         } catch {
             return mine === turn && say('Not kept: the network is away. Change anything to try again.');
         }

@@ -1,3 +1,5 @@
+import { untilTaken } from './taken.js';
+
 const EVERY = 4000;
 
 /** A checklist ticked here or on another device: a press counts at once, and what others tick appears. */
@@ -43,7 +45,7 @@ export function ticks() {
 
     async function ask(options) {
         try {
-            const answer = await fetch(list.dataset.ticks, { ...options, headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+            const answer = await untilTaken(list.dataset.ticks, { ...options, headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
 
             return answer.ok ? await answer.json() : null;
         } catch {

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { execSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
-import { toteOnPlan } from './maker.js';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { register, toteOnPlan, weighCord } from './maker.js';
 
 /** Whatever works for anybody just now is killed; the server makes new ones. */
 function kill() {
@@ -42,4 +42,22 @@ test('the server is killed under the taps of two devices: none is lost, none dou
     const devices = lines.map((line) => line.split(',')[1]);
     expect([...new Set(devices)].map((one) => devices.filter((device) => device === one).length)).toEqual([tapped / 2, tapped / 2]);
     expect(new Set(lines).size).toBe(tapped);
+});
+
+test('a form sent to a shut door goes off again by itself when it opens', async ({ page }) => {
+    test.skip(!process.env.FESCUE_VAR, 'Only where the server is this test’s own.');
+    const door = `${process.env.FESCUE_VAR}/storage/framework/down`;
+    await register(page);
+    await weighCord(page);
+    await page.getByLabel('How much').fill('3 g');
+    await page.getByLabel('Note').fill('through the gap');
+    try {
+        writeFileSync(door, JSON.stringify({ except: [], redirect: null, retry: 3, refresh: null, secret: null, status: 503, template: null }));
+        await page.locator('form:has([name="amount"]) button').click();
+        await expect(page.getByRole('heading', { name: 'Back in a moment' })).toBeVisible();
+    } finally {
+        rmSync(door, { force: true });
+    }
+    await expect(page.getByText('through the gap')).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText('through the gap')).toHaveCount(1);
 });

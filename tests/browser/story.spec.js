@@ -198,3 +198,25 @@ test('two pages of one bag: what does not meet is merged, what meets is told and
     await expect(page.getByRole('textbox', { name: 'Height' })).toHaveValue('25 cm');
     await expect(page.getByLabel('Base width')).toHaveValue('15 cm');
 });
+
+test('while the shelf is away for a moment what is typed goes off by itself when it is back', async ({ page }) => {
+    await register(page);
+    await weighCord(page);
+    await measureSwatch(page);
+    await planBag(page);
+    let times = 0;
+    await page.route(/\/bags\/\d+$/, (route) => {
+        if (route.request().method() !== 'POST' || ++times > 2) {
+            return route.fallback();
+        }
+
+        return route.fulfill({ status: 503, headers: { 'Retry-After': '1' }, json: { message: 'away' } });
+    });
+    await page.getByLabel('Base length').fill('41 cm');
+    await expect(page.locator('[data-saved]')).toContainText('asked again');
+    await expect(page.locator('[data-saved]')).toContainText('kept just now', { timeout: 15_000 });
+    expect(times).toBe(3);
+    await page.unroute(/\/bags\/\d+$/);
+    await page.reload();
+    await expect(page.getByLabel('Base length')).toHaveValue('41 cm');
+});

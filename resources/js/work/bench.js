@@ -3,7 +3,7 @@ import { endsAt, foretell, withoutBall } from './foretold.js';
 import { Panes } from './panes.js';
 import { Shelf } from './shelf.js';
 import { tally } from './tally.js';
-import { WorkLog } from './worklog.js';
+import { missing, WorkLog } from './worklog.js';
 
 const A_SENDING = 500;
 const AGAIN = 5000;
@@ -61,7 +61,7 @@ export async function work() {
     register();
     try {
         const kept = await shelf.all();
-        unsent = kept.filter((entry) => !entry.sent).map(bare);
+        unsent = missing(kept, course.entries).map(bare);
         log.add(kept.map(bare));
     } catch {
         shelved = false;

@@ -1,3 +1,5 @@
+import { untilTaken } from '../taken.js';
+
 /**
  * Sheets over the bench, one at a time: Count, Weigh, Measure, New ball, More. Escape, ✕ and Back close one; what is
  * sent from one is answered in it.
@@ -71,7 +73,11 @@ export class Panes {
         const button = form.querySelector('button');
         button.disabled = true;
         try {
-            const answer = await fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'text/html' } });
+            const answer = await untilTaken(
+                form.action,
+                { method: 'POST', body: new FormData(form), headers: { Accept: 'text/html' } },
+                () => this.answer(pane, 'The shelf is away for a moment: it is sent again by itself.'),
+            );
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
             const fresh = page.querySelector(`dialog[data-pane="${pane.dataset.pane}"]`);
             if (fresh === null) {

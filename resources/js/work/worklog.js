@@ -5,6 +5,18 @@ export function before(one, other) {
     return one.turn - other.turn || (one.device < other.device ? -1 : Number(one.device > other.device)) || one.number - other.number;
 }
 
+/**
+ * Of what is kept here, what the server has not: not sent yet, or lost there when a backup was put in its place. The
+ * server tells its last lines, and of those before them mends and ripped rows alone.
+ */
+export function missing(kept, told) {
+    const there = new Set(told.map((entry) => `${entry.device} ${entry.number}`));
+    const from = told.find((entry) => entry.did !== 'mends' && entry.did !== 'ripped');
+
+    return kept.filter((entry) => !there.has(`${entry.device} ${entry.number}`)
+        && (!entry.sent || from === undefined || before(from, entry) < 0));
+}
+
 export class WorkLog {
     constructor(course) {
         this.course = course;

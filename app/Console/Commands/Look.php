@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Looks for everything that fescue:makers were told was taken: there, and there once. */
+final class Look extends Command
+{
+    protected $signature = 'fescue:look {log} {--also= : a backup that may have it instead}';
+
+    protected $description = 'Look for what simulated makers were told was taken';
+
+    public function handle(): int
+    {
+        [$log, $also] = [$this->argument('log'), $this->option('also')];
+        if (! is_string($log)) {
+            return self::INVALID;
+        }
+        $lines = file($log, FILE_IGNORE_NEW_LINES) ?: [];
+        $also = is_string($also) ? (string) file_get_contents("compress.zlib://{$also}") : '';
+        $there = [
+            'entry' => self::times('stock_entries', 'note'),
+            'swatch' => self::times('swatches', 'name'),
+            'bag' => self::times('bags', "JSON_VALUE(choices, '$.name')"),
+            'tap' => self::times('work_entries', "CONCAT(device, ' ', number)"),
+        ];
+        $lost = $twice = $elsewhere = [];
+        foreach ($lines as $line) {
+            [$kind, $tag] = explode(' ', $line, 2) + ['', ''];
+            $times = $there[$kind][$tag] ?? 0;
+            if ($times === 1) {
+                continue;
+            }
+            // As a dump has them.
+            $told = "'".($kind === 'tap' ? str_replace(' ', "',", $tag).',' : $tag."'");
+            match (true) {
+                $times > 1 => $twice[] = $line,
+                str_contains($also, $told) || str_contains($also, ":\\\"{$tag}\\\"") => $elsewhere[] = $line,
+                default => $lost[] = $line,
+            };
+        }
+        [$failed, $longest] = [[], 0.0];
+        foreach (is_file("{$log}.told") ? file("{$log}.told") ?: [] : [] as $told) {
+            /** @var array{failed: array<string, int>, longest: float} $one */
+            $one = json_decode($told, true, 8, JSON_THROW_ON_ERROR);
+            $longest = max($longest, $one['longest']);
+            foreach ($one['failed'] as $what => $many) {
+                $failed[$what] = ($failed[$what] ?? 0) + $many;
+            }
+        }
+        ksort($failed);
+        $this->line(count($lines).' acknowledged: '.count($lost).' lost, '.count($twice).' there twice'
+            .($also === '' ? '' : ', '.count($elsewhere).' in the backup that was made before'));
+        foreach ($failed as $what => $many) {
+            $this->line("  {$many} × {$what}, sent again");
+        }
+        $this->line('  longest until it was taken '.round($longest, 1).' s');
+        foreach (array_slice([...$lost, ...$twice], 0, 20) as $line) {
+            $this->error($line);
+        }
+
+        return $lost === [] && $twice === [] && $lines !== [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @return array<string, int> */
+    private static function times(string $table, string $what): array
+    {
+        $times = [];
+        $rows = DB::table($table)->selectRaw("{$what} AS what, COUNT(*) AS times")->groupBy('what');
+        foreach ($rows->cursor() as $row) {
+            $times[(string) $row->what] = (int) $row->times;
+        }
+
+        return $times;
+    }
+}
