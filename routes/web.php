@@ -69,16 +69,18 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/account', [AccountController::class, 'edit'])->name('account');
-    Route::put('/account', [AccountController::class, 'update']);
+    Route::put('/account', [AccountController::class, 'update'])->name('account.update');
+    Route::get('/account/confirm', [SessionController::class, 'asks'])->name('account.confirm');
+    Route::post('/account/confirm', [SessionController::class, 'confirm'])->middleware('throttle:pass')->name('account.confirmed');
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:pass')->name('account.password');
     Route::post('/account/codes', [RecoveryController::class, 'renew'])->middleware('throttle:pass')->name('account.codes');
     Route::post('/account/devices/{device}', [RecoveryController::class, 'signOut'])->name('account.sign-out');
     Route::get('/account/parcel', [ParcelController::class, 'show'])->name('account.parcel');
-    Route::post('/account/parcel', [ParcelController::class, 'begin'])->middleware('throttle:pass');
+    Route::post('/account/parcel', [ParcelController::class, 'begin'])->middleware('throttle:pass')->name('account.parcel.begin');
     Route::post('/account/parcel/step', [ParcelController::class, 'step'])->name('account.parcel.step');
     Route::get('/account/parcel/zip', [ParcelController::class, 'fetch'])->name('account.parcel.fetch');
     Route::post('/account/parcel/read', [ParcelController::class, 'read'])->middleware('throttle:pass')->name('account.parcel.read');
-    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass');
+    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass')->name('account.destroy');
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');
     Route::get('/stash/together', [TogetherController::class, 'show'])->name('stash.together');

@@ -95,6 +95,7 @@ abstract class TestCase extends BaseTestCase
     protected function form(Bag $bag, array $changes = []): array
     {
         $form = [
+            'revision' => (string) Bag::query()->whereKey($bag->id)->value('revision'),
             'name' => $bag->choices['name'], 'material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id,
             'size' => $bag->choices['size'], 'working' => $bag->choices['working'],
             'base' => $bag->choices['base'], 'body' => $bag->choices['body'], 'handles' => $bag->choices['handles'] ?? ['type' => 'none'],

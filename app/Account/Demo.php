@@ -35,7 +35,11 @@ final class Demo
     /** As it was on the first day. */
     public static function reset(): void
     {
-        User::query()->where('email', DatabaseSeeder::EMAIL)->delete();
+        $demo = User::query()->where('email', DatabaseSeeder::EMAIL)->first();
+        if ($demo !== null) {
+            $demo->delete();
+            Outgoing::forget($demo->id);
+        }
         (new DatabaseSeeder())->run();
     }
 }

@@ -336,9 +336,10 @@ final class Incoming
             if (strlen($line) >= self::LONGEST_LINE - 1) {
                 throw new Spoilt("{$name}: a line is longer than any of ours.");
             }
-            if (trim($line) !== '') {
-                yield ++$nth => $line;
+            if (trim($line) === '') {
+                throw new Spoilt("{$name}, line ".($nth + 1).': it is empty, and none of ours is.');
             }
+            yield ++$nth => $line;
         }
         fclose($from);
     }

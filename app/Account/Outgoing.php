@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Stash\CutFile;
 use App\Stash\StashFile;
 use Fescue\Core\Document\Refused;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -39,27 +40,66 @@ final class Outgoing
 
     private const ROWS = 500;
 
+    /** Seconds after which one that does not go on is not under way. */
+    private const STALE = 60;
+
     /** A folder that nobody fetched is old after so many seconds. */
     private const OLD = 3600;
 
     /** @param array{tasks: list<array{string, int}>, done: int, counts: array<string, int>} $state */
     private function __construct(private string $folder, private User $maker, private array $state) {}
 
-    private static function root(): string
+    /** Where zips lie until they are fetched, or read; each begins with its maker's number. */
+    public static function root(): string
     {
+        File::ensureDirectoryExists(storage_path('app/parcels'), 0750);
+
         return storage_path('app/parcels');
     }
 
-    /** Begins anew; what was put together before is gone. */
+    /** Begins anew, and what was put together before is gone; where one is under way that goes on. */
     public static function begin(User $maker): self
     {
-        File::ensureDirectoryExists(self::root(), 0750);
-        foreach (File::directories(self::root()) as $folder) {
-            $is = is_string($folder) ? $folder : '';
-            if (str_starts_with(basename($is), "{$maker->id}-") || filemtime($is) < time() - self::OLD) {
-                File::deleteDirectory($is);
+        return self::alone($maker->id, function () use ($maker): self {
+            foreach (File::directories(self::root()) as $folder) {
+                $is = is_string($folder) ? $folder : '';
+                $one = str_starts_with(basename($is), "{$maker->id}-") ? self::find($maker, basename($is)) : null;
+                if ($one !== null && ! $one->isDone() && filemtime("{$is}/state.json") > time() - self::STALE) {
+                    return $one;
+                }
+                if (str_starts_with(basename($is), "{$maker->id}-") || filemtime($is) < time() - self::OLD) {
+                    File::deleteDirectory($is);
+                }
             }
+
+            return self::made($maker);
+        });
+    }
+
+    /** Of whoever leaves nothing stays. */
+    public static function forget(int $maker): void
+    {
+        foreach (File::glob(self::root()."/{$maker}-*") as $one) {
+            is_dir($one) ? File::deleteDirectory($one) : File::delete($one);
         }
+    }
+
+    /**
+     * One at a time of a maker, in however many tabs she asks.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $do
+     *
+     * @return T
+     */
+    private static function alone(int $maker, \Closure $do): mixed
+    {
+        return Cache::lock("parcel {$maker}", 60)->block(30, $do);
+    }
+
+    private static function made(User $maker): self
+    {
         $folder = self::root()."/{$maker->id}-".Str::lower(Str::random(24));
         File::makeDirectory("{$folder}/files", 0750, true);
         $tasks = [['tables', 0], ['lists', 0]];
@@ -107,8 +147,18 @@ final class Outgoing
         return "{$this->folder}/account.zip";
     }
 
-    /** Some more of it. */
+    /** Some more of it, from where it is by then. */
     public function step(): void
+    {
+        self::alone($this->maker->id, function (): void {
+            $this->state = self::find($this->maker, $this->name())->state ?? $this->state;
+            if (! $this->isDone()) {
+                $this->goOn();
+            }
+        });
+    }
+
+    private function goOn(): void
     {
         $until = microtime(true) + self::STEP;
         $hands = new Hands($this->maker->id);
@@ -157,6 +207,9 @@ final class Outgoing
     /** All as it is at one moment, whatever is entered meanwhile. */
     private function tables(): void
     {
+        if (DB::transactionLevel() === 0) {
+            DB::statement('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ');
+        }
         DB::transaction(function (): void {
             foreach (array_keys(Tables::ALL) as $table) {
                 $this->table($table);

@@ -40,7 +40,14 @@ final readonly class Keeping
         $put ??= fn(Bag $bag) => BagForm::putOn($bag, $request, $maker);
 
         return Changing::held($bag, function (Bag $bag) use ($put, $maker, $seen): self {
-            $was = ctype_digit($seen) && (int) $seen !== $bag->revision ? Changing::was($bag, (int) $seen) : null;
+            if (! ctype_digit($seen)) {
+                throw Refused::at(
+                    '/revision',
+                    'This page does not say which state of the bag it saw, and would write over others’ changes. Load it '
+                        .'anew.',
+                );
+            }
+            $was = (int) $seen !== $bag->revision ? Changing::was($bag, (int) $seen) : null;
             if ($was === null) {
                 $put($bag);
 

@@ -6,6 +6,8 @@ namespace App\Bags;
 
 use Fescue\Core\Measure\NotUnderstood;
 use Illuminate\Http\UploadedFile;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Process;
 
 /**
  * A photograph as it is sent, made anew: upright, at most so large, and with nothing in it but the picture, so that
@@ -16,6 +18,14 @@ final readonly class Photograph
     public const MOST_BYTES = 24 * 1_048_576;
 
     private const MOST_PIXELS = 40_000_000;
+
+    /** Pixels that are read as they are; more of them take long and much room. */
+    private const AT_ONCE = 12_000_000;
+
+    /** kB that reading a large one may take: a progressive one of 24 megapixels; and seconds. */
+    private const ROOM = '150000';
+
+    private const PATIENCE = 10;
 
     private const LONGEST = 1600;
 
@@ -50,16 +60,17 @@ final readonly class Photograph
             throw new NotUnderstood('This is no picture Fescue reads; send a JPEG, PNG or WebP.');
         }
         [$width, $height] = $size;
-        if ($width * $height > self::MOST_PIXELS || $width < 200 || $height < 200) {
-            throw new NotUnderstood(
-                "This picture has {$width} × {$height} pixels; send one from 200 × 200 up to 40 megapixels.",
-            );
+        $most = $size[2] === IMAGETYPE_JPEG ? self::MOST_PIXELS : self::AT_ONCE;
+        if ($width * $height > $most || $width < 200 || $height < 200) {
+            throw new NotUnderstood("This picture has {$width} × {$height} pixels; send one from 200 × 200 up to "
+                .intdiv($most, 1_000_000).' megapixels'.($most < self::MOST_PIXELS ? ', or a JPEG of up to '
+                .intdiv(self::MOST_PIXELS, 1_000_000) : '').'.');
         }
-        // A camera's twenty megapixels want room while they are made small.
-        ini_set('memory_limit', '512M');
-        $image = @imagecreatefromstring((string) file_get_contents($path));
+        $image = $size[2] === IMAGETYPE_JPEG && $width * $height > self::AT_ONCE
+            ? self::reduced($path, max($width, $height))
+            : @imagecreatefromstring((string) file_get_contents($path));
         if ($image === false) {
-            throw new NotUnderstood('This picture is broken; save it again, or send another.');
+            throw new NotUnderstood('This picture is broken, or too large in the way it is saved; save it again smaller, or send another.');
         }
         $scale = min(1.0, self::LONGEST / max($width, $height));
         $small = imagescale($image, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
@@ -72,6 +83,32 @@ final readonly class Photograph
         imagejpeg($upright, null, self::QUALITY);
 
         return new self(imagesx($upright), imagesy($upright), (string) ob_get_clean());
+    }
+
+    /**
+     * A large JPEG is read at a half, a quarter or an eighth of its size: so it takes neither long nor much room.
+     *
+     * @param int $longest its longer side, pixels
+     */
+    private static function reduced(string $path, int $longest): \GdImage|false
+    {
+        $by = 8;
+        while ($by > 1 && $longest / $by < self::LONGEST) {
+            $by = intdiv($by, 2);
+        }
+        $bmp = (string) tempnam(sys_get_temp_dir(), 'fescue');
+        try {
+            $read = new Process(
+                ['djpeg', '-maxmemory', self::ROOM, '-scale', "1/{$by}", '-bmp', '-outfile', $bmp, $path],
+            );
+            $read->setTimeout(self::PATIENCE)->run();
+
+            return $read->isSuccessful() ? @imagecreatefrombmp($bmp) : false;
+        } catch (ProcessTimedOutException) {
+            return false;
+        } finally {
+            unlink($bmp);
+        }
     }
 
     /** As its orientation tag says it was held. */

@@ -32,9 +32,12 @@ final class NewPassword
         $text = is_string($value) ? mb_strtolower($value) : '';
         $isAgain = preg_match('/^(.{1,60}?)\1+$/u', $text) === 1;
         $inOrder = '01234567890123456789 abcdefghijklmnopqrstuvwxyz qwertyuiopasdfghjklzxcvbnm';
-        if (count(array_unique(mb_str_split($text))) < self::VARIED || $isAgain || str_contains($inOrder, $text)) {
-            $fail('This is soon guessed: the same few letters, or one word again and again. Four words that have '
-                .'nothing to do with each other make a good one.');
+        if (
+            count(array_unique(mb_str_split($text))) < self::VARIED || $isAgain || str_contains($inOrder, $text)
+            || CommonPasswords::known()->have($text)
+        ) {
+            $fail('This is soon guessed: a common one, the same few letters, or one word again and again. '
+                .'Four words that have nothing to do with each other make a good one.');
         }
     }
 }

@@ -95,7 +95,7 @@ final class Ledger
             }
             $bag = $fresh->move === Move::Used ? $fresh->bag : null;
             $reserved = $bag === null ? 0.0 : $balance->reserved[$bag->id][1] ?? 0.0;
-            $released = $out ? (float) $fresh->released : min($reserved, -(float) $fresh->amount);
+            $released = $out ? (float) $fresh->released : min($reserved, max(0.0, -(float) $fresh->amount));
             $steps = [
                 fn() => $fresh->update(['undone_at' => $out ? now() : null, 'released' => round($released, 3)]),
                 function () use ($after, $before): void {

@@ -14,6 +14,7 @@ use Fescue\Core\Stock\Move;
 use Fescue\Core\Work\Did;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /**
  * What may never be, whoever writes it: a size of nothing, a kind that is none, less than nothing on hand. Forms say
@@ -94,6 +95,17 @@ return new class () extends Migration {
     public function up(): void
     {
         DB::table('stock_entries')->whereNull('created_at')->update(['created_at' => now()]);
+        // What was written so once is what it means: none, or not told.
+        foreach (self::NOT_BELOW_ZERO as $table => $columns) {
+            foreach ($columns as $column) {
+                DB::table($table)->where($column, '<', 0)->update([$column => 0]);
+            }
+        }
+        foreach (self::SIZES as $table => $columns) {
+            foreach (array_intersect($columns, $this->nullable($table)) as $column) {
+                DB::table($table)->where($column, '<=', 0)->update([$column => null]);
+            }
+        }
         foreach (self::all() as $table => $checks) {
             $added = [];
             foreach ($checks as $name => $check) {
@@ -110,6 +122,15 @@ return new class () extends Migration {
             DB::unprepared("CREATE TRIGGER can_be_stock_entries_{$event} AFTER {$event} ON stock_entries FOR EACH ROW "
                 ."BEGIN IF @fescue_reading IS NULL AND {$lowers} AND {$below}; END");
         }
+    }
+
+    /** @return list<string> */
+    private function nullable(string $table): array
+    {
+        return array_column(array_filter(
+            Schema::getColumns($table),
+            fn(array $column): bool => $column['nullable'],
+        ), 'name');
     }
 
     public function down(): void

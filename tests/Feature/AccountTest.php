@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Account\WayBackIn;
+use App\Http\Middleware\Recalled;
 use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Mail;
@@ -107,7 +109,7 @@ final class AccountTest extends TestCase
     /** Letters enough, and still the first that anybody tries. */
     public function testATrivialPasswordIsRefused(): void
     {
-        foreach ([str_repeat('a', 73), 'fescuefescue', 'abcabcabcabcabc', 'abcdefghijklmnop', '123456789012', 'aabbccaabbccdd'] as $nth => $trivial) {
+        foreach ([str_repeat('a', 73), 'fescuefescue', 'abcabcabcabcabc', 'abcdefghijklmnop', '123456789012', 'aabbccaabbccdd', 'Password1234', 'monkeydragon99!', '123456789987654321', '!qwertyuiop2026'] as $nth => $trivial) {
             $this->post('/register', [
                 'name' => 'Ilse', 'email' => "t{$nth}@pier.example", 'password' => $trivial, 'password_confirmation' => $trivial,
             ])->assertSessionHasErrors('password');
@@ -159,6 +161,30 @@ final class AccountTest extends TestCase
         self::assertSame([$other->user_id], Material::withTrashed()->pluck('user_id')->all());
         self::assertSame([$other->user_id], Swatch::withTrashed()->pluck('user_id')->all());
         self::assertSame([$other->user_id], Bag::withTrashed()->pluck('user_id')->all());
+    }
+
+    public function testStaysSignedInForThirtyDays(): void
+    {
+        $maker = $this->maker();
+        $kept = $this->post('/sign-in', ['email' => $maker->email, 'password' => 'a long password', 'remember' => '1'])
+            ->getCookie(Auth::guard('web')->getRecallerName(), false) ?? self::fail('It is kept on the device.');
+        self::assertEqualsWithDelta(time() + 30 * 86400, $kept->getExpiresTime(), 60);
+    }
+
+    /** Whoever stayed signed in is asked for her password before her account, whatever she asks for, and then no more. */
+    public function testWhoeverIsRecalledSaysHerPasswordBeforeHerAccount(): void
+    {
+        $this->actingAs($this->maker())->withSession([Recalled::KEY => true]);
+        $this->get('/stash')->assertOk();
+        foreach ([['get', '/account'], ['put', '/account'], ['post', '/account/parcel'], ['post', '/account/codes'], ['delete', '/account']] as [$method, $path]) {
+            $this->call($method, $path)->assertRedirect('/account/confirm');
+        }
+        $this->postJson('/account/parcel/step')->assertStatus(423);
+        $this->get('/account/confirm')->assertOk()->assertSee('Your password once more');
+        $this->post('/account/confirm', ['current_password' => 'wrong'])->assertSessionHasErrors('current_password');
+        $this->get('/account')->assertRedirect('/account/confirm');
+        $this->post('/account/confirm', ['current_password' => 'a long password'])->assertRedirect('/account');
+        $this->get('/account')->assertOk();
     }
 
     public function testKeepsUnitsAndTerms(): void

@@ -24,7 +24,7 @@ final class ChangingTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $form = $this->form($bag) + ['revision' => '1'];
+        $form = ['revision' => '1'] + $this->form($bag);
         $this->actingAs($maker)->put("/bags/{$bag->id}", ['size' => ['height' => '30 cm'] + $form['size']] + $form)
             ->assertSessionHasNoErrors();
         self::assertSame(2, $bag->fresh()?->revision);
@@ -42,7 +42,7 @@ final class ChangingTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $form = $this->form($bag) + ['revision' => '1'];
+        $form = ['revision' => '1'] + $this->form($bag);
         $of = fn(string $height): array => ['size' => ['height' => $height] + $form['size']] + $form;
         $this->actingAs($maker)->put("/bags/{$bag->id}", $of('30 cm'));
         $this->put("/bags/{$bag->id}", ['name' => 'Renamed'] + $of('24 cm'))->assertRedirect();

@@ -138,7 +138,7 @@ final class KnownTest extends TestCase
             'bag_minutes' => ['bag_id' => $bag->id, 'part' => 'base', 'minutes' => 30],
             'materials' => array_diff_key((array) DB::table('materials')->find($material->id), ['id' => 1]),
             'reservations' => ['bag_id' => $bag->id, 'material_id' => $material->id, 'amount' => 10],
-            'stock_entries' => ['material_id' => $material->id, 'move' => 'bought', 'amount' => 10],
+            'stock_entries' => ['material_id' => $material->id, 'move' => 'bought', 'amount' => 10, 'created_at' => now()],
             'swatches' => array_diff_key((array) DB::table('swatches')->find($bag->swatch_id), ['id' => 1]),
             'weigh_ins' => ['bag_id' => $bag->id, 'place' => 3, 'after' => 'Round 3', 'left' => '500 g'],
         ];

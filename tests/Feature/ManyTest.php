@@ -75,7 +75,7 @@ final class ManyTest extends TestCase
         self::copies('materials', $near->id, 60, ['diameter' => 9.0]);
         $near->update(['name' => 'Next of kin', 'diameter' => Length::mm(4.1)]);
         foreach (Material::query()->where('diameter', 9.0)->pluck('id') as $id) {
-            DB::table('stock_entries')->insert(['material_id' => $id, 'move' => 'bought', 'amount' => 900]);
+            DB::table('stock_entries')->insert(['material_id' => $id, 'move' => 'bought', 'amount' => 900, 'created_at' => now()]);
         }
         DB::enableQueryLog();
         $this->get("/bags/{$bag->id}/enough?whole=1")->assertOk()->assertSee('Next of kin');

@@ -226,6 +226,9 @@ final class ParcelTest extends TestCase
             ['none of ours', fn(\ZipArchive $open) => $open->addFromString('/etc/x', 'x')],
             ['account.json is not in it', fn(\ZipArchive $open) => $open->deleteName('account.json')],
             ['data/bags.jsonl is not in it', fn(\ZipArchive $open) => $open->deleteName('data/bags.jsonl')],
+            ['materials.jsonl, line 2: it is empty', function (\ZipArchive $open): void {
+                $open->addFromString('data/materials.jsonl', $open->getFromName('data/materials.jsonl').str_repeat("\n", 1 << 20));
+            }],
             ['another program', $swap('account.json', 'fescue-account\\/1', 'other\\/3')],
             ['no such row of batches', fn(\ZipArchive $open) => $open->addFromString('data/batch_ticks.jsonl', '{"batch_id":1}')],
             ['it is not whole', fn(\ZipArchive $open) => $open->addFromString('data/bag_finishes.jsonl', '')],
@@ -270,10 +273,19 @@ final class ParcelTest extends TestCase
         for ($step = 0; $step < 20 && $this->post('/account/parcel/step')->assertOk()->json('done') !== true; $step++);
         $this->get('/account/parcel')->assertSee('Keep the zip');
         $this->get('/account/parcel/zip')->assertOk()->assertDownload('fescue-account.zip');
+        // Of four tabs each follows the one that is under way; one that is done makes room for another.
+        $twice = [Outgoing::begin($maker)->name(), Outgoing::begin($maker)->name()];
+        self::assertSame($twice[0], $twice[1]);
+        self::assertNotSame($name, $twice[0]);
+        self::assertNull(Outgoing::find($maker, $name));
         $other = $this->maker('ada@pier.example');
         self::assertNull(Outgoing::find($other, $name));
         self::assertNull(Outgoing::find($other, '../'.$name));
         $this->flushSession()->actingAs($other)->withSession(['parcel' => $name])->get('/account/parcel/zip')->assertRedirect('/account/parcel');
         $this->withSession(['parcel' => $name])->post('/account/parcel/step')->assertNotFound();
+        // Whoever leaves leaves nothing behind.
+        self::assertNotNull(Outgoing::find($maker, $twice[0]));
+        $this->flushSession()->actingAs($maker)->delete('/account', ['current_password' => 'a long password'])->assertRedirect('/');
+        self::assertNull(Outgoing::find($maker, $twice[0]));
     }
 }

@@ -59,11 +59,23 @@ final class PictureTest extends TestCase
         $this->flushSession()->actingAs($this->maker('otto@pier.example'))->get("/swatches/pictures/{$picture->id}.jpg")->assertNotFound();
     }
 
-    public function testTwentyMegapixelsAreTaken(): void
+    /** Read at a part of its size, with hardly any room, and turned as it was held. */
+    public function testFortyMegapixelsAreTakenAndTakeLittle(): void
     {
         $this->actingAs($this->maker());
-        $picture = $this->send(self::jpeg(5200, 3900));
-        self::assertSame([1600, 1200], [$picture?->width, $picture?->height]);
+        $jpeg = self::jpeg(7300, 5470, 6);
+        memory_reset_peak_usage();
+        $picture = $this->send($jpeg);
+        self::assertSame([1199, 1600], [$picture?->width, $picture?->height]);
+        self::assertLessThan(120 << 20, memory_get_peak_usage() - strlen($jpeg), 'It was unpacked whole.');
+        $image = imagecreatefromstring($picture->jpeg);
+        self::assertNotFalse($image);
+        self::assertLessThan(60, imagecolorat($image, 600, 300) & 0xFF);
+        self::assertGreaterThan(200, imagecolorat($image, 600, 1300) & 0xFF);
+        // As long as such a one may be, and broken in the midst.
+        $broken = substr($jpeg, 0, 400);
+        $this->post('/swatches/pictures', ['picture' => UploadedFile::fake()->createWithContent('a.jpg', $broken)])
+            ->assertSessionHasErrors('picture');
     }
 
     public function testWhatIsNoPictureIsSaidToBeNone(): void

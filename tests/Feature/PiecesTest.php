@@ -37,7 +37,7 @@ final class PiecesTest extends TestCase
     private function sent(Bag $bag, array $changes = []): array
     {
         return array_replace_recursive([
-            'name' => 'Pier case', 'material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id,
+            'revision' => (string) $bag->fresh()?->revision, 'name' => 'Pier case', 'material_id' => $bag->material_id, 'swatch_id' => $bag->swatch_id,
             'size' => ['length' => '', 'width' => '', 'height' => ''], 'working' => 'spiral',
             'handles' => ['type' => 'none'],
         ], $changes);

@@ -124,3 +124,29 @@ test('a new password is told how good it is while it is typed', async ({ page })
     await says('', 'four words');
     await expect(page.getByLabel('Password', { exact: true })).toHaveAccessibleDescription(/12 letters or more/);
 });
+
+test('whoever stayed signed in on this device is asked for her password before her account', async ({ page, context }) => {
+    const email = await register(page);
+    await context.clearCookies();
+    await page.goto('/sign-in');
+    await page.getByLabel('Email').fill(email);
+    await page.getByLabel('Password').fill('a long password');
+    await page.getByLabel('Keep me signed in').check();
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.goto('/account');
+    await expect(page.getByLabel('Lengths in')).toBeVisible();
+    // Another day: the visit is over, the device is known.
+    await context.clearCookies({ name: /session/ });
+    await page.goto('/stash');
+    await expect(page.getByRole('heading', { name: 'Stash', exact: true })).toBeVisible();
+    await page.goto('/account');
+    await expect(page.getByRole('heading', { name: 'Your password once more' })).toBeVisible();
+    await page.getByLabel('Password').fill('not hers');
+    await page.getByRole('button', { name: 'Go on' }).click();
+    await expect(page.getByText('This is not your password.').first()).toBeVisible();
+    await page.getByLabel('Password').fill('a long password');
+    await page.getByRole('button', { name: 'Go on' }).click();
+    await expect(page.getByLabel('Lengths in')).toBeVisible();
+    await page.goto('/account');
+    await expect(page.getByLabel('Lengths in')).toBeVisible();
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Account\Outgoing;
 use App\Bags\Beginning;
 use App\Models\Devices;
 use App\Models\RecoveryCode;
@@ -104,6 +105,7 @@ final class AccountController extends Controller
         $maker = $this->maker($request);
         $left = $this->leaves($request, 'Your account and everything in it is gone.');
         $maker->delete();
+        Outgoing::forget($maker->id);
 
         return $left;
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Account\Incoming;
 use App\Account\Outgoing;
-use App\Account\Spoilt;
+use App\Account\ReadParcel;
 use App\Account\Tables;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -22,13 +22,22 @@ final class ParcelController extends Controller
 
     public function show(Request $request): View|RedirectResponse
     {
+        $maker = $this->maker($request);
+        $told = $this->told($maker);
+        if ($told !== null) {
+            return $told;
+        }
         $parcel = $this->parcel($request);
         if ($parcel !== null && ! $parcel->isDone() && $request->query('go') === 'on') {
             // Without a script each look does a step.
             $parcel->step();
         }
 
-        return view('account.parcel', ['parcel' => $parcel, 'empty' => Tables::areEmpty($this->maker($request))]);
+        return view('account.parcel', [
+            'parcel' => $parcel,
+            'reading' => ReadParcel::heard($maker) !== null,
+            'empty' => Tables::areEmpty($maker),
+        ]);
     }
 
     public function begin(Request $request): RedirectResponse
@@ -67,19 +76,25 @@ final class ParcelController extends Controller
                 ['file' => 'Choose the zip that Fescue made of your account; this one did not arrive whole.'],
             );
         }
-        try {
-            $read = Incoming::take($this->maker($request), $file->getRealPath());
-        } catch (Spoilt $e) {
-            return redirect()->route('account.parcel')->withErrors(
-                ['file' => $e->getMessage().' Nothing was taken in.'],
-            );
+        $maker = $this->maker($request);
+        if (ReadParcel::heard($maker) !== null) {
+            return redirect()->route('account.parcel')->withErrors(['file' => 'One is being read in already.']);
         }
+        ReadParcel::begin($maker, $file->getRealPath());
 
-        return redirect()->route('front')->with(
-            'status',
-            "It is all here: {$read['materials']} materials, {$read['swatches']} swatches, {$read['bags']} bags, "
-                ."{$read['pictures']} pictures.",
-        );
+        return $this->told($maker) ?? redirect()->route('account.parcel');
+    }
+
+    /** Where it leads when it was read; null while that is under way, or where nothing is. */
+    private function told(User $maker): ?RedirectResponse
+    {
+        $said = ReadParcel::heard($maker);
+
+        return match ($said['state'] ?? '') {
+            'done' => redirect()->route('front')->with('status', $said['said']),
+            'refused' => redirect()->route('account.parcel')->withErrors(['file' => $said['said']]),
+            default => null,
+        };
     }
 
     private function parcel(Request $request): ?Outgoing

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Account\ResetDemo;
 use App\Bags\Beginning;
+use App\Http\Middleware\Recalled;
 use App\Models\RecoveryCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -50,6 +51,24 @@ final class SessionController extends Controller
         }
 
         return redirect()->intended('/')->with('status', "Welcome, {$maker->name}.");
+    }
+
+    /** Of one who stayed signed in. */
+    public function asks(): View
+    {
+        return view('account.confirm');
+    }
+
+    public function confirm(Request $request): RedirectResponse
+    {
+        $request->validate(['current_password' => ['bail', 'required', 'string', 'current_password']], [
+            'current_password.required' => 'Write your password.',
+            'current_password.current_password' => 'This is not your password.',
+        ]);
+        $request->session()->forget(Recalled::KEY);
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('account'));
     }
 
     public function destroy(Request $request): RedirectResponse

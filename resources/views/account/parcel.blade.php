@@ -21,7 +21,10 @@
     </section>
     <section class="section-rule">
         <h2>In again</h2>
-        @if ($empty)
+        @if ($reading)
+            <meta http-equiv="refresh" content="2">
+            <p role="status">It is being read in, and looked at row by row. This page goes on by itself.</p>
+        @elseif ($empty)
             <p>This account is empty: the zip of another brings all of it here.</p>
             <form method="post" action="{{ route('account.parcel.read') }}" enctype="multipart/form-data">
                 @csrf
