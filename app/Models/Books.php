@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Files\Code;
+use App\Files\Plain;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -89,11 +90,12 @@ final class Books
         $kept = $this->read[$what];
         unset($this->read[$what]);
         if ($isKnown) {
-            return unserialize(base64_decode($kept->value));
+            /** @var T */
+            return Plain::read($kept->value);
         }
         $value = $make();
         // As it is now: whoever has it may do with it what she likes.
-        $written = serialize($value);
+        $written = Plain::write($value);
         $this->keep($what, $of, fn(): string => $written);
 
         return $value;
@@ -107,7 +109,7 @@ final class Books
      */
     public function foresee(string $what, string $of, \Closure $make): void
     {
-        $this->keep($what, $of, fn(): string => serialize($make()));
+        $this->keep($what, $of, fn(): string => Plain::write($make()));
     }
 
     /** @param \Closure(): string $written */
@@ -130,7 +132,7 @@ final class Books
         // What is made of one of them may add to them.
         for ($nth = 0; $nth < count($this->unwritten); $nth++) {
             [$row, $written] = $this->unwritten[$nth];
-            $rows[] = $row + ['value' => base64_encode($written())];
+            $rows[] = $row + ['value' => $written()];
         }
         $this->unwritten = [];
         DB::table('known')->upsert($rows, ['user_id', 'what']);

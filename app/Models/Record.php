@@ -6,26 +6,31 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 
-/** A row of a table of ours. */
+/**
+ * A row of a table of ours.
+ *
+ * @phpstan-consistent-constructor
+ */
 abstract class Record extends Model
 {
-    /**
-     * What is kept of one: its row, and what was read with it.
-     *
-     * @return array{array<string, mixed>, array<string, mixed>}
-     */
-    public function __serialize(): array
+    /** @return array{row: array<string, mixed>, with: array<string, mixed>} its row, and what was read with it */
+    public function kept(): array
     {
-        return [$this->attributes, $this->relations];
+        return ['row' => $this->attributes, 'with' => $this->relations];
     }
 
-    /** @param array{array<string, mixed>, array<string, mixed>} $kept */
-    public function __unserialize(array $kept): void
+    /**
+     * @param array<string, mixed> $row
+     * @param array<string, mixed> $with
+     */
+    public static function ofKept(array $row, array $with): static
     {
-        $this->__construct();
-        $this->exists = true;
-        $this->setRawAttributes($kept[0], true);
-        $this->setRelations($kept[1]);
+        $one = new static();
+        $one->exists = true;
+        $one->setRawAttributes($row, true);
+        $one->setRelations($with);
+
+        return $one;
     }
 
     /** @var array<class-string, array<string, string>> */
