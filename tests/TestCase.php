@@ -22,6 +22,13 @@ abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // As a visit takes it long, so would all of these together.
+        config(['hashing.argon.memory' => 1024, 'hashing.argon.time' => 1]);
+    }
+
     protected function maker(string $email = 'ilse@pier.example'): User
     {
         return User::query()->create(['name' => 'Ilse', 'email' => $email, 'password' => 'a long password']);

@@ -9,6 +9,7 @@ use App\Models\User;
 use Fescue\Core\Finish\Finishings;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /**
@@ -78,6 +79,7 @@ final class FuzzTest extends TestCase
         ), '/');
     }
 
+    #[Group('slow')]
     public function testNothingThatIsSentBreaksARoute(): void
     {
         mt_srand((int) (getenv('FUZZ') ?: 11));

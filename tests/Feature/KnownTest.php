@@ -13,6 +13,7 @@ use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Stock\Move;
 use Illuminate\Support\Defer\DeferredCallbackCollection;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** What is kept of a maker's books is never older than they are. */
@@ -46,6 +47,7 @@ final class KnownTest extends TestCase
         self::assertSame($say(), $kept, $after);
     }
 
+    #[Group('slow')]
     public function testNoChangeLeavesAFigureStale(): void
     {
         $maker = $this->maker();

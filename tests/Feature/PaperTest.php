@@ -39,6 +39,7 @@ final class PaperTest extends TestCase
 
     /** Every drawing of every bag of the demo: on paper as on screen. */
     #[Group('slow')]
+    #[Group('slow')]
     public function testWhatIsDrawnOnPaperIsWhatIsDrawnOnScreen(): void
     {
         $this->seed();

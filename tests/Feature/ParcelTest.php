@@ -13,6 +13,7 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Everything of a maker's out as one zip, and into an empty account again: the same account. */
@@ -111,6 +112,7 @@ final class ParcelTest extends TestCase
      * A value of a row, of any list, is changed: it is refused and says where, or every page of the account opens.
      * FESCUE_FUZZ tells how often, FESCUE_SEED which.
      */
+    #[Group('slow')]
     public function testAValueChangedByHandIsRefusedOrShown(): void
     {
         $this->withoutMiddleware(ThrottleRequests::class);

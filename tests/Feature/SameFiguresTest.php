@@ -8,11 +8,13 @@ use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Measure\Mass;
 use Illuminate\Support\Facades\Artisan;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Work, Enough? and Plan tell the same of every strand at every row, and it is what the rows take. */
 final class SameFiguresTest extends TestCase
 {
+    #[Group('slow')]
     public function testOfEveryDemoBag(): void
     {
         Artisan::call('db:seed', ['--force' => true]);

@@ -12,8 +12,9 @@ $letter = '';
 $isWritten = false;
 while (($said = fgets($line)) !== false) {
     if ($isWritten && rtrim($said) === '.') {
-        $isWritten = false;
         fwrite($line, "250 taken\r\n");
+        // Whoever sent it says nothing more before it ends itself.
+        break;
     } elseif ($isWritten) {
         $letter .= $said;
     } else {

@@ -17,6 +17,7 @@ use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Report\PlanDocument;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold for any bag at all: random sizes, gauges and options, seeded so that a failure can be met again. */
@@ -24,6 +25,7 @@ final class PlannerPropertyTest extends TestCase
 {
     private const BAGS = 6000;
 
+    #[Group('slow')]
     public function testAnyBagIsRefusedWithAReasonOrRight(): void
     {
         mt_srand(77);

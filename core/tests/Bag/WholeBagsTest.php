@@ -31,6 +31,7 @@ use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -41,6 +42,7 @@ final class WholeBagsTest extends TestCase
 {
     private const EACH = 1;
 
+    #[Group('slow')]
     public function testTheWordsOfAnyBagCountAsItsRowsDo(): void
     {
         mt_srand(10);

@@ -20,6 +20,7 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Statistics\Chance;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -37,6 +38,7 @@ final class EstimatePropertyTest extends TestCase
         $this->chance = new Chance(new Randomizer(new Mt19937(2026)));
     }
 
+    #[Group('slow')]
     public function testAnyBagIsEstimatedSoundly(): void
     {
         $hand = LearnedHand::of([]);

@@ -14,6 +14,7 @@ use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -82,6 +83,7 @@ final class PaceTest extends TestCase
     }
 
     /** Makers drawn from the stated prior: nine times in ten the next bag takes what is said. */
+    #[Group('slow')]
     public function testItIsAsSureAsItSays(): void
     {
         $chance = new Chance(new Randomizer(new Mt19937(23)));

@@ -28,6 +28,7 @@ use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Gauge\Loops;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -424,6 +425,7 @@ final class WeighInTest extends TestCase
     /**
      * Ten thousand are drawn by fescue:calibrate; these few must not be far from it, and the document tells of these.
      */
+    #[Group('slow')]
     public function testEstimatesAreAsSureAsTheySay(): void
     {
         $calibration = new Calibration(new Chance(new Randomizer(new Mt19937(4))));

@@ -17,6 +17,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Statistics\Chance;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -209,6 +210,7 @@ final class LearnedHandTest extends TestCase
     }
 
     /** Whatever hands: at most one maker in twenty is alarmed falsely, and half as wide again is seen. */
+    #[Group('slow')]
     public function testOneMakerInTwentyIsAlarmed(): void
     {
         $seed = random_int(0, 100_000);
@@ -223,6 +225,7 @@ final class LearnedHandTest extends TestCase
     }
 
     /** Of makers who are not as it supposes: the bands hold nine times in ten, whatever was swatched. */
+    #[Group('slow')]
     public function testTheBandsHoldForHandsItDoesNotSuppose(): void
     {
         $seed = random_int(0, 100_000);
@@ -334,6 +337,7 @@ final class LearnedHandTest extends TestCase
     }
 
     /** Drawn from its own prior, its 90 % intervals hold nine times in ten: with no swatch, with one, with six. */
+    #[Group('slow')]
     public function testItIsAsSureAsItSays(): void
     {
         $chance = new Chance(new Randomizer(new Mt19937(31)));

@@ -9,6 +9,7 @@ use Fescue\Core\Gauge\CardPicture;
 use Fescue\Core\Gauge\Perspective;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Statistics\Chance;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -189,6 +190,7 @@ final class PerspectiveTest extends TestCase
      * Fabric that lies 5, 10 and 15 mm above the card reads larger; where that is said it is taken off, from above and
      * at a slant, and what is claimed holds nine times in ten over cameras, marks and thicknesses.
      */
+    #[Group('slow')]
     public function testWhatLiesAboveTheCardIsTakenOff(): void
     {
         $seed = random_int(0, 100_000);
@@ -252,6 +254,7 @@ final class PerspectiveTest extends TestCase
      * A card that lies is not seen as one that stands: it is noticed, whichever was said, of marks that shake by two
      * pixels; of one in twenty at a steep slant it is not sure. The right way is never refused.
      */
+    #[Group('slow')]
     public function testACardThatLiesTheOtherWayIsNoticed(): void
     {
         $seed = random_int(0, 100_000);
@@ -279,6 +282,7 @@ final class PerspectiveTest extends TestCase
     }
 
     /** Marks shaken by what they are said to be off: what comes of it spreads as told. */
+    #[Group('slow')]
     public function testTheSpreadIsWhatShakingMakes(): void
     {
         mt_srand(17);

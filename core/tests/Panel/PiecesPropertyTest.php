@@ -28,6 +28,7 @@ use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Bag\Words;
 use Fescue\Core\Tests\Shape\Outside;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Every bag of pieces at random sizes: refused with a true reason, or every seam meets and the bag closes to its size. */
@@ -38,6 +39,7 @@ final class PiecesPropertyTest extends TestCase
     /** Planned of each way, whose flat pieces are measured by another library too. */
     private const MEASURED = 15;
 
+    #[Group('slow')]
     public function testSeamsMeetWordsCountAndTheBagCloses(): void
     {
         mt_srand(13);

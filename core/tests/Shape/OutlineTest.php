@@ -10,6 +10,7 @@ use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Shape\Stand;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class OutlineTest extends TestCase
@@ -23,6 +24,7 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(252 * 46 + M_PI * 23 ** 2, $stadium->area(), 1e-9);
     }
 
+    #[Group('slow')]
     public function testPerimetersAgreeWithAReferenceLibrary(): void
     {
         foreach ([[252.0, 23.0], [0.0, 50.0], [10.0, 400.0]] as [$straight, $radius]) {

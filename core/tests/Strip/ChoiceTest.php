@@ -12,6 +12,7 @@ use Fescue\Core\Strip\Choice;
 use Fescue\Core\Strip\CutPlan;
 use Fescue\Core\Strip\Outcome;
 use Fescue\Core\Strip\Wanted;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class ChoiceTest extends TestCase
@@ -148,6 +149,7 @@ final class ChoiceTest extends TestCase
      * there;
      * ribbons of 10.03 and 1.53 m that reach 53 m with all nine alone, too.
      */
+    #[Group('slow')]
     public function testTheSmallestThatIsSureOrAllThatIsThere(): void
     {
         mt_srand((int) date('Ymd'));
@@ -184,6 +186,7 @@ final class ChoiceTest extends TestCase
     }
 
     /** Too many to weigh each: as sure as can be where the first targets fall short. */
+    #[Group('slow')]
     public function testManyPiecesAreAsSureAsTheyCanBe(): void
     {
         mt_srand((int) date('Ymd'));

@@ -19,6 +19,7 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Top\Slots;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SlotsTest extends TestCase
@@ -120,6 +121,7 @@ final class SlotsTest extends TestCase
     }
 
     /** Front and back are half a round apart, wherever the middle stands and whatever is skipped. */
+    #[Group('slow')]
     public function testFrontAndBackFaceEachOther(): void
     {
         for ($half = 10; $half < 60; $half++) {
