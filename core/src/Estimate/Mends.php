@@ -190,12 +190,16 @@ final readonly class Mends
 
     /**
      * From as high a round as does it, a taller or a more open fabric over the rest of the wall: it covers the same
-     * height with less. Whatever has a fabric and rounds that serve the height is wall.
+     * height with less. Whatever has a fabric and rounds that serve the height is wall, but for pieces: they are made
+     * whole.
      */
     private function above(Motif $motif): ?Mend
     {
         $gauge = $this->plan->gauge;
-        $wall = array_filter($this->plan->parts, fn(Worked $part): bool => self::settings($part->maker) !== null);
+        $wall = array_filter(
+            $this->plan->parts,
+            fn(Worked $part): bool => $part->made->assembly === null && self::settings($part->maker) !== null,
+        );
         $rows = [];
         foreach ($wall as $place => $part) {
             for ($row = $part->from; $row < $part->to(); $row++) {

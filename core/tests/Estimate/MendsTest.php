@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Estimate;
 
 use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mend;
@@ -22,6 +24,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Panel\Built;
 use PHPUnit\Framework\TestCase;
 
 final class MendsTest extends TestCase
@@ -57,6 +60,34 @@ final class MendsTest extends TestCase
             Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g', 'body/rounds' => $body]))),
         )->isSure();
         self::assertSame([true, false], [$sure(14 - $rounds), $sure(15 - $rounds)]);
+    }
+
+    /** A bag of pieces that runs short is mended as any other: no piece is made twice, and each mend can be planned. */
+    public function testBagsOfPiecesAreMended(): void
+    {
+        $mended = 0;
+        // What is bought, or folded of tabs, says what it is.
+        $own = [
+            'envelope' => ['bottom' => 5],
+            'end-and-back' => ['rows' => 3],
+            'net' => ['panel_rows' => 5],
+            'canvas' => ['sheet_across' => 120, 'sheet_high' => 300, 'pitch' => '4 mm', 'bottom' => 12],
+            'tabs' => ['rows' => 4, 'across' => 8, 'tab' => ['width' => '16 mm', 'height' => '24 mm']],
+        ];
+        foreach (Makers::BUILDS as $build) {
+            $planned = fn(float $grams): BagPlan => Built::plan(
+                ['type' => $build::key()] + ($own[$build::key()] ?? []),
+                ['size' => ['length' => '30 cm', 'height' => '30 cm'], 'material/on_hand' => round($grams, 1).' g'],
+            );
+            $plan = $planned(0.85 * MaterialEstimate::of($planned(9000.0))->grams->likely);
+            $mends = Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre);
+            self::assertNotSame([], $mends, $build::key());
+            foreach ($mends as $mend) {
+                $mended += (int) ($mend->plan !== null);
+                self::assertStringNotContainsString('work the body in', $mend->do, $build::key());
+            }
+        }
+        self::assertGreaterThan(3, $mended);
     }
 
     public function testATallerStitchCoversTheSameHeightWithLess(): void
