@@ -14,6 +14,7 @@ use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Guessed;
 use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -35,6 +36,9 @@ use Illuminate\Http\Request;
 final class Beginning
 {
     private const SIZE = ['length' => 300.0, 'width' => 120.0, 'height' => 260.0];
+
+    /** Bases that are begun in a way of their own. */
+    private const NAMED = ['oval', 'rows', 'square', 'round', 'folded-chain', 'folded-rows', 'holes', 'frame'];
 
     private const FIELDS = ['kind', 'thick', 'hook', 'length', 'width', 'height', 'bag', 'material_id', 'swatch_id'];
 
@@ -327,6 +331,7 @@ final class Beginning
                 ] + $only('length'),
                 'body' => ['stitch' => 'posts'],
             ]],
+            ...$this->others($only('length', 'height')),
             'panels' => ['Two panels', 'a border makes the depth', [
                 'size' => $size, 'build' => ['type' => 'panels', 'stitch' => 'sc', 'border' => 'dc'],
                 'edge' => ['stitch' => 'slip', 'rounds' => 1],
@@ -362,6 +367,26 @@ final class Beginning
                 ],
             ]],
         ];
+    }
+
+    /**
+     * Bases that are begun as they are, by a stitch and a length alone: with a wall and slots.
+     *
+     * @param array<string, string> $size
+     *
+     * @return array<string, array{string, string, array<string, mixed>}>
+     */
+    private function others(array $size): array
+    {
+        $others = [];
+        foreach (array_diff_key(Makers::byKey(Makers::BASES), array_flip(self::NAMED)) as $key => $base) {
+            $others[$key] = [...$base::called(), [
+                'size' => $size, 'base' => ['type' => $key, 'stitch' => 'sc'], 'body' => ['stitch' => 'sc'],
+                'handles' => ['type' => 'slot'],
+            ]];
+        }
+
+        return $others;
     }
 
     /**

@@ -43,8 +43,8 @@ final readonly class Keeping
             if (! ctype_digit($seen)) {
                 throw Refused::at(
                     '/revision',
-                    'This page does not say which state of the bag it saw, and would write over others’ changes. Load it '
-                        .'anew.',
+                    'This page does not say which state of the bag it saw, and would write over what came since. '
+                        .'Load it anew.',
                 );
             }
             $was = (int) $seen !== $bag->revision ? Changing::was($bag, (int) $seen) : null;

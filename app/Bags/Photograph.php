@@ -70,7 +70,9 @@ final readonly class Photograph
             ? self::reduced($path, max($width, $height))
             : @imagecreatefromstring((string) file_get_contents($path));
         if ($image === false) {
-            throw new NotUnderstood('This picture is broken, or too large in the way it is saved; save it again smaller, or send another.');
+            throw new NotUnderstood(
+                'This picture is broken, or too large in the way it is saved; save it again smaller, or send another.',
+            );
         }
         $scale = min(1.0, self::LONGEST / max($width, $height));
         $small = imagescale($image, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));

@@ -51,18 +51,20 @@ final class BaseDrawing
         $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
         // A bag that is folded has a line for a bottom: its chain is drawn.
         $wide = max($outline->width(), self::LEAST_WIDE);
+        $lie = array_values(array_filter($plan->work->rows, fn(Row $row): bool => $row->path !== null));
+        $start = $plan->work->start;
+        // A round that stands outside of what lies flat, and where it starts, want room of their own.
+        $stands = $lie !== [] && $lie[count($lie) - 1]->stands ? $plan->gauge->singleHeight()->mm : 0.0;
+        $beside = $start->isChain() ? $stands : 0.0;
         $scale = min(
             self::LARGEST_SCALE,
-            (Canvas::WIDTH - Canvas::TAPE - 112) / $outline->length(),
+            (Canvas::WIDTH - Canvas::TAPE - 112) / ($outline->length() + 2 * $beside),
             self::HIGHEST / $wide,
         );
         $high = $wide * $scale;
-        $left = Canvas::TAPE + 30;
-        // A round that stands outside the plate, and where it starts, want room of their own.
-        $outside = self::outside($plan, $scale);
+        $left = (int) ceil(Canvas::TAPE + 30 + $beside * $scale);
+        $outside = ($start->isChain() ? $stands : 1.6 * $plan->gauge->singleHeight()->mm) * $scale;
         $top = Canvas::TAPE + self::ABOVE + $outside;
-        $lie = array_values(array_filter($plan->work->rows, fn(Row $row): bool => $row->path !== null));
-        $start = $plan->work->start;
         $canvas = new Canvas(
             'Chart of the base',
             $plan->parts[0]->maker::called()[0].($start->isChain() ? ' on a chain of ' : ' with holes: ')
@@ -84,6 +86,7 @@ final class BaseDrawing
             $scale,
             $left + $outline->length() * $scale / 2,
             $top + $high / 2,
+            $outside,
         ))->draw();
 
         return $canvas;
@@ -98,14 +101,10 @@ final class BaseDrawing
         private readonly float $scale,
         private readonly float $x,
         private readonly float $y,
+        private readonly float $outside,
     ) {
         $this->wide = 0.34 * $plan->gauge->singleWidth()->mm * $scale;
         $this->high = min($this->wide, 0.36 * $plan->gauge->singleHeight()->mm * $scale);
-    }
-
-    private static function outside(BagPlan $plan, float $scale): float
-    {
-        return $plan->work->start->isChain() ? 0.0 : 1.6 * $plan->gauge->singleHeight()->mm * $scale;
     }
 
     private function draw(): void
@@ -256,23 +255,14 @@ final class BaseDrawing
     private function ring(float $in): string
     {
         $n = $this->canvas->n(...);
-        [$wide, $high, $corner] = array_map(
-            fn(float $mm): float => $mm * $this->scale,
-            [
-                $this->outline->length() - 2 * $in,
-                $this->outline->width() - 2 * $in,
-                max(0.0, $this->outline->corner() - $in),
-            ],
-        );
-        [$along, $up] = [$n($wide - 2 * $corner), $n(max(0.0, $high - 2 * $corner))];
-        // A quarter of a circle from one way to the other, as a curve: on paper arcs come out askew.
-        [$bend, $rest] = [0.5523 * $corner, 0.4477 * $corner];
-        $turn = fn(float $x, float $y): string => $corner <= 0 ? '' : ($x * $y > 0
-            ? "c{$n($x * $bend)} 0 {$n($x * $corner)} {$n($y * $rest)} "
-            : "c0 {$n($y * $bend)} {$n($x * $rest)} {$n($y * $corner)} ")."{$n($x * $corner)} {$n($y * $corner)}";
+        $at = fn(array $point): string => "{$n($this->x + $point[0] * $this->scale)} "
+            .$n($this->y + $point[1] * $this->scale);
+        $path = '';
+        foreach ($this->outline->inset($in)->legs() as $nth => $leg) {
+            $path .= ($nth === 0 ? 'M' : (count($leg) === 1 ? 'L' : 'C')).implode(' ', array_map($at, $leg));
+        }
 
-        return "M{$n($this->x - $wide / 2 + $corner)} {$n($this->y - $high / 2)}"
-            ."h{$along}{$turn(1, 1)}v{$up}{$turn(-1, 1)}h-{$along}{$turn(-1, -1)}v-{$up}{$turn(1, -1)}z";
+        return "{$path}z";
     }
 
     /** Where rounds start, and which way they go. */
@@ -291,14 +281,14 @@ final class BaseDrawing
             return;
         }
         // A round of an oval starts at the tip; what has corners starts beside one.
-        [$out, $y] = $stand === null || $this->outline->corner() > 0
+        [$out, $y] = $stand === null || $this->outline->sides() === 0
             ? [$this->outline->length() / 2, $this->y]
             : [$stand->x + $this->plan->gauge->widthOf($row->fabric)->mm, $this->y + $stand->y * $this->scale];
         $tip = $this->x + $out * $this->scale;
         $n = $this->canvas->n(...);
         $this->canvas->add("<path d=\"M{$n($tip + 4)} {$n($y)}l9 -5v10z\" fill=\"".Ink::WARM.'"/>');
         $this->canvas->text($tip + 17, $y + 4, 'start', Ink::WARM, weight: 600);
-        if ($this->outline->corner() > 0) {
+        if ($this->outline->sides() === 0) {
             $this->canvas->add(
                 '<path d="M'
                     .$n($tip + 12)
@@ -323,8 +313,7 @@ final class BaseDrawing
 
     private function legend(): void
     {
-        $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + 34
-            + self::outside($this->plan, $this->scale);
+        $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + $this->outside + 34;
         $said = array_map(
             fn(Row $row): string => lcfirst($row->name).": {$row->count->leaves}",
             $this->lie,

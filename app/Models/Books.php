@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Files\Code;
-use App\Files\Plain;
 use Illuminate\Support\Facades\DB;
 
 /**

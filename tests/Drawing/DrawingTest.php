@@ -78,8 +78,14 @@ final class DrawingTest extends TestCase
                 [
                     $base,
                     298.0,
-                    '/d="M[\d.]+ [\d.]+h([\d.]+)c[\d.]+ 0 ([\d.]+) /',
-                    fn(array $m): float => (float) $m[1] + 2 * (float) $m[2],
+                    '/d="(M[\d.]+ [\d.]+L[\d. ]+C[^"z]+)z"/',
+                    // From the leftmost to the rightmost of its points.
+                    function (array $m): float {
+                        preg_match_all('/([\d.]+) [\d.]+/', $m[1], $points);
+                        $x = array_map(floatval(...), $points[1]);
+
+                        return max($x) - min($x);
+                    },
                 ],
                 [$side, 336.0, '/v10m0 -5h([\d.]+)m/', fn(array $m): float => (float) $m[1]],
             ] as [$svg, $mm, $find, $pixels]) {

@@ -8,6 +8,7 @@ use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Guessed;
+use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
@@ -18,6 +19,7 @@ use Tests\TestCase;
 final class BeginTest extends TestCase
 {
     private const WAYS = [
+        'hexagon', 'half-round',
         'oval', 'rows', 'square', 'round', 'folded-chain', 'folded-rows', 'holes', 'frame',
         'panels', 'envelope', 'canvas', 'end-and-back', 'net', 'tabs',
     ];
@@ -64,7 +66,7 @@ final class BeginTest extends TestCase
         $asked = fn(string $part): array => $this->getJson("/begin?length=33&bag=round{$part}")->assertOk()->json();
         [$both, $answer, $kinds] = [$asked(''), $asked('&part=answer'), $asked('&part=kinds')];
         self::assertSame(['answer', 'strand', 'bars', 'hook'], array_keys($answer['regions']));
-        self::assertCount(14, $kinds['regions']);
+        self::assertCount(count(Makers::BASES) + count(Makers::BUILDS), $kinds['regions']);
         self::assertSame($both['regions'], $answer['regions'] + $kinds['regions']);
         self::assertSame($both['errors'], $answer['errors']);
     }

@@ -6,7 +6,7 @@ const png = Buffer.from(
     'base64',
 );
 
-test('a bag is lined, drawn shut and tasselled, written down, made again larger, given by a link and taken', async ({ page, browser }) => {
+test('a bag is lined, drawn shut and tasselled, written down, made again larger, given by a link and taken', { tag: '@slow' }, async ({ page, browser }) => {
     await toteOnPlan(page);
     await page.getByRole('link', { name: 'Finish', exact: true }).click();
     await expect(page.getByText('A lining, a closure, a drawstring, tassels')).toBeVisible();
@@ -85,7 +85,7 @@ test('a bag is lined, drawn shut and tasselled, written down, made again larger,
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Pier tote, again');
 });
 
-test('everything goes out as one zip, with its progress, and into an empty account', async ({ page, browser }) => {
+test('everything goes out as one zip, with its progress, and into an empty account', { tag: '@slow' }, async ({ page, browser }) => {
     await toteOnPlan(page);
     await page.goto('/account');
     await page.getByRole('link', { name: 'Take it with you' }).click();

@@ -9,7 +9,7 @@ function kill() {
     execSync(`pkill -9 -P ${server} || true`);
 }
 
-test('the server is killed under the taps of two devices: none is lost, none doubled', async ({ page, browser }) => {
+test('the server is killed under the taps of two devices: none is lost, none doubled', { tag: '@slow' }, async ({ page, browser }) => {
     test.skip(!process.env.FESCUE_VAR, 'Only where the server is this test’s own.');
     await toteOnPlan(page);
     await page.getByRole('link', { name: 'Work', exact: true }).click();
@@ -44,7 +44,7 @@ test('the server is killed under the taps of two devices: none is lost, none dou
     expect(new Set(lines).size).toBe(tapped);
 });
 
-test('a form sent to a shut door goes off again by itself when it opens', async ({ page }) => {
+test('a form sent to a shut door goes off again by itself when it opens', { tag: '@slow' }, async ({ page }) => {
     test.skip(!process.env.FESCUE_VAR, 'Only where the server is this test’s own.');
     const door = `${process.env.FESCUE_VAR}/storage/framework/down`;
     await register(page);

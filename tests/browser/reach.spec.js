@@ -28,7 +28,7 @@ async function firstIn(page, list) {
     return new URL(await page.locator('.rows h2 a, .column li a').first().getAttribute('href')).pathname;
 }
 
-test('axe finds nothing and nothing spills before signing in', async ({ page }) => {
+test('axe finds nothing and nothing spills before signing in', { tag: '@slow' }, async ({ page }) => {
     for (const [name, viewport] of Object.entries(WIDTHS)) {
         await page.setViewportSize(viewport);
         for (const path of ['/', '/sign-in', '/register', '/recover', '/begin?kind=plarn&bag=frame', '/begin/plan?bag=holes', '/no/such/page']) {
@@ -39,7 +39,7 @@ test('axe finds nothing and nothing spills before signing in', async ({ page }) 
 });
 
 for (const [station, { paths, first }] of Object.entries(STATIONS)) {
-    test(`axe finds nothing and nothing spills, ${station}`, async ({ page }) => {
+    test(`axe finds nothing and nothing spills, ${station}`, { tag: '@slow' }, async ({ page }) => {
         await signInToDemo(page);
         const all = [...paths];
         for (const [list, pages] of Object.entries(first)) {
@@ -58,7 +58,7 @@ for (const [station, { paths, first }] of Object.entries(STATIONS)) {
 }
 
 for (const name of ['phone', 'laptop']) {
-    test(`axe finds nothing in any station of a plan, ${name}`, async ({ page }) => {
+    test(`axe finds nothing in any station of a plan, ${name}`, { tag: '@slow' }, async ({ page }) => {
         await page.setViewportSize(WIDTHS[name]);
         await signInToDemo(page);
         await page.goto(await firstIn(page, '/bags'));

@@ -124,7 +124,7 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     await expect(page.getByRole('link', { name: /Go on: Pier tote/ })).toBeVisible();
 });
 
-test('five hundred taps without a network survive the tab and the browser', async ({ baseURL }) => {
+test('five hundred taps without a network survive the tab and the browser', { tag: '@slow' }, async ({ baseURL }) => {
     const home = mkdtempSync(join(tmpdir(), 'fescue-browser-'));
     const open = async () => {
         const context = await chromium.launchPersistentContext(home, {

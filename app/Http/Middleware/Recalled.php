@@ -20,7 +20,8 @@ final class Recalled
         if ($request->user() !== null && Auth::viaRemember()) {
             $request->session()->put(self::KEY, true);
         }
-        $isAsked = $request->routeIs('account', 'account.*') && ! $request->routeIs('account.confirm', 'account.confirmed');
+        $isAsked = $request->routeIs('account', 'account.*')
+            && ! $request->routeIs('account.confirm', 'account.confirmed');
         if (! $isAsked || $request->session()->get(self::KEY) !== true) {
             return $next($request);
         }

@@ -7,6 +7,8 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Base\FoldedChain;
 use Fescue\Core\Base\FoldedRows;
 use Fescue\Core\Base\Frame;
+use Fescue\Core\Base\HalfRound;
+use Fescue\Core\Base\Hexagon;
 use Fescue\Core\Base\Holes;
 use Fescue\Core\Base\Oval;
 use Fescue\Core\Base\Round;
@@ -39,6 +41,8 @@ final class Makers
         Rows::class,
         Square::class,
         Round::class,
+        Hexagon::class,
+        HalfRound::class,
         FoldedChain::class,
         FoldedRows::class,
         Holes::class,

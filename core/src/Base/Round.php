@@ -35,9 +35,6 @@ final readonly class Round extends MadeByChoices
 
     private const MOST_ROUNDS = 60;
 
-    /** Share of a share by which an increase stands on from the one below: (3 − √5) / 2 comes near none before it. */
-    private const ON = 0.381966;
-
     public static function key(): string
     {
         return 'round';
@@ -112,13 +109,11 @@ final readonly class Round extends MadeByChoices
         ];
         $flatness = [];
         for ($number = 2; $number <= $rounds; $number++) {
-            $each = array_fill(0, $number - 1, 1);
-            $each[(int) floor(fmod(($number - 2) * self::ON, 1.0) * ($number - 1))] = 2;
             $rows[] = new Row(
                 Part::Base,
                 $fabric,
                 $ground->school->flat()->around(
-                    [new Repeat(Several::inRuns($stitch, array_values($each)), $start)],
+                    [new Repeat(Several::inRuns($stitch, Rounds::spread($number)), $start)],
                     $stitch,
                 ),
                 [Edge::tops($start * ($number - 1), $fabric)],

@@ -11,9 +11,25 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 
-/** Rounds of what grows alike to both sides. */
+/** Rounds of what grows alike to all sides. */
 final class Rounds
 {
+    /** Share of a share by which an increase stands on from the one below: (3 − √5) / 2 comes near none before it. */
+    private const ON = 0.381966;
+
+    /**
+     * A share of the so-manieth round, or row, of what grows by one each: stitches in each of the one below, two in one
+     * of them, which stands off that of the round below.
+     *
+     * @return non-empty-list<int>
+     */
+    public static function spread(int $number): array
+    {
+        $at = (int) floor(fmod(($number - 2) * self::ON, 1.0) * ($number - 1));
+
+        return [...array_fill(0, $at, 1), 2, ...array_fill(0, $number - 2 - $at, 1)];
+    }
+
     /** @param ?Length $high of one round; null where no gauge is known */
     public static function setting(?int $rounds, int $most, ?Length $high): Setting
     {

@@ -219,7 +219,7 @@ final readonly class Rows extends MadeByChoices
             // The corner's own is the first of a side.
             1 => $outline->places($across - 2, $along - 2, -1),
             3 => $outline->places($across, $along, 0),
-            default => $outline->sides($across, $along),
+            default => $outline->alongSides($across, $along),
         };
     }
 

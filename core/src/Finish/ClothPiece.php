@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Finish;
 
+use Fescue\Core\Shape\Legs;
+use Fescue\Core\Shape\Outline;
+
 /** A piece of cloth: the line it is cut on and the line it is sewn on. Millimetres, x to the right and y down. */
 final readonly class ClothPiece
 {
@@ -59,6 +62,15 @@ final readonly class ClothPiece
             self::outline($wide + 2 * $seam, $high + 2 * $seam, $corner === 0.0 ? 0.0 : $corner + $seam, 0.0),
             self::outline($wide, $high, $corner, $seam),
         );
+    }
+
+    /** As an outline is, and the seam beside it. */
+    public static function of(string $name, Outline $sewn, float $seam): self
+    {
+        [$sewn, $cut] = [Legs::points($sewn), Legs::points($sewn->inset(-$seam))];
+        $by = [min(array_column($cut, 0)), min(array_column($cut, 1))];
+
+        return new self($name, 1, self::moved($cut, $by), self::moved($sewn, $by));
     }
 
     /**

@@ -91,7 +91,7 @@ final readonly class Lining
         $as = $as !== self::FIT ? $as : match (true) {
             $shell->pieced => 'gussets',
             $outline === null || $outline->width() < self::FOLD => 'flat',
-            $outline->corner() <= 0.0 => 'boxed',
+            $outline->sides() === 4 => 'boxed',
             default => 'bottom',
         };
         // Lying flat a bag of one piece is half of what goes around; a closed one shows its front alone.
@@ -124,14 +124,7 @@ final readonly class Lining
     /** A bottom as the base is, and a wall around it: of one piece where it is straight, else of two. */
     private static function bottomed(Outline $outline, float $top, float $foot, float $tall, float $seam): self
     {
-        $scale = $foot / $outline->perimeter();
-        $bottom = ClothPiece::rounded(
-            'bottom',
-            $outline->length() * $scale,
-            $outline->width() * $scale,
-            $outline->corner() * $scale,
-            $seam,
-        );
+        $bottom = ClothPiece::of('bottom', $outline->scaled($foot / $outline->perimeter()), $seam);
         $straight = self::isStraight($top, $foot);
         $side = hypot($tall, ($top - $foot) / 4);
 

@@ -19,9 +19,34 @@ final readonly class Circle implements Outline, Path
         return 2 * $this->radius;
     }
 
-    public function corner(): float
+    public function sides(): int
     {
-        return $this->radius;
+        return 0;
+    }
+
+    public function inset(float $mm): self
+    {
+        return new self(max(0.0, $this->radius - $mm));
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self($this->radius * $times);
+    }
+
+    public function legs(): array
+    {
+        $up = M_PI_2;
+
+        return [
+            [[0.0, -$this->radius]],
+            ...Legs::turn(0.0, 0.0, $this->radius, $this->radius, $up, $up + 2 * M_PI),
+        ];
+    }
+
+    public function at(float $share): Stand
+    {
+        return Legs::at($this, $share);
     }
 
     public function perimeter(): float

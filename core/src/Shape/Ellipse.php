@@ -60,9 +60,30 @@ final readonly class Ellipse implements Outline
         return 2 * $this->b;
     }
 
-    public function corner(): float
+    public function sides(): int
     {
-        return min($this->a, $this->b);
+        return 0;
+    }
+
+    /** As near as an ellipse comes to it: its axes are shorter by so much. */
+    public function inset(float $mm): self
+    {
+        return new self(max(0.0, $this->a - $mm), max(0.0, $this->b - $mm));
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self($this->a * $times, $this->b * $times);
+    }
+
+    public function legs(): array
+    {
+        return [[[0.0, -$this->b]], ...Legs::turn(0.0, 0.0, $this->a, $this->b, M_PI_2, M_PI_2 + 2 * M_PI)];
+    }
+
+    public function at(float $share): Stand
+    {
+        return Legs::at($this, $share);
     }
 
     public function area(): float

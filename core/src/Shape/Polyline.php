@@ -57,16 +57,22 @@ final readonly class Polyline implements Path
     {
         $along = $this->length * ($place + 0.5) / $of;
         [$x0, $y0] = $this->points[0];
-        foreach (array_slice($this->points, 1) as [$x, $y]) {
+        foreach (array_slice($this->points, 1) as $nth => [$x, $y]) {
             $leg = hypot($x - $x0, $y - $y0);
             if ($along <= $leg + 1e-9) {
                 $share = $leg > 0 ? $along / $leg : 0.0;
+                [$nextX, $nextY] = $this->points[$nth + 2] ?? [$x, $y];
+                $on = hypot($nextX - $x, $nextY - $y);
+                // At a corner both ways count.
+                [$toX, $toY] = abs($along - $leg) < 1e-6 && $on > 0 && $leg > 0
+                    ? [($x - $x0) / $leg + ($nextX - $x) / $on, ($y - $y0) / $leg + ($nextY - $y) / $on]
+                    : [$x - $x0, $y - $y0];
 
                 // It faces to the right of the way it goes: up where it goes to the left.
                 return new Stand(
                     $x0 + $share * ($x - $x0),
                     $y0 + $share * ($y - $y0),
-                    $this->facing ?? rad2deg(atan2($y - $y0, $x - $x0)) + 180,
+                    $this->facing ?? rad2deg(atan2($toY, $toX)) + 180,
                 );
             }
             $along -= $leg;

@@ -24,9 +24,31 @@ final readonly class Rectangle implements Outline
         return 2 * ($this->length + $this->width);
     }
 
-    public function corner(): float
+    public function sides(): int
     {
-        return 0.0;
+        return 4;
+    }
+
+    public function inset(float $mm): self
+    {
+        return new self(max(0.0, $this->length - 2 * $mm), max(0.0, $this->width - 2 * $mm));
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self($this->length * $times, $this->width * $times);
+    }
+
+    public function legs(): array
+    {
+        [$x, $y] = [$this->length / 2, $this->width / 2];
+
+        return [[[$x, -$y]], [[-$x, -$y]], [[-$x, $y]], [[$x, $y]], [[$x, -$y]]];
+    }
+
+    public function at(float $share): Stand
+    {
+        return Legs::at($this, $share);
     }
 
     public function area(): float
@@ -58,7 +80,7 @@ final readonly class Rectangle implements Outline
     }
 
     /** So many evenly along each side, long or short, and none at a corner; from the upper right one to the left. */
-    public function sides(int $long, int $short): Places
+    public function alongSides(int $long, int $short): Places
     {
         [$x, $y] = [$this->length / 2, $this->width / 2];
 

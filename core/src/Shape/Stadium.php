@@ -37,9 +37,37 @@ final readonly class Stadium implements Outline
         return 2 * $this->straight + 2 * M_PI * $this->radius;
     }
 
-    public function corner(): float
+    public function sides(): int
     {
-        return $this->radius;
+        return 0;
+    }
+
+    public function inset(float $mm): self
+    {
+        return new self($this->straight, max(0.0, $this->radius - $mm));
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self($this->straight * $times, $this->radius * $times);
+    }
+
+    public function legs(): array
+    {
+        [$half, $radius] = [$this->straight / 2, $this->radius];
+
+        return [
+            [[$half, -$radius]],
+            [[-$half, -$radius]],
+            ...Legs::turn(-$half, 0.0, $radius, $radius, M_PI_2, 3 * M_PI_2),
+            [[$half, $radius]],
+            ...Legs::turn($half, 0.0, $radius, $radius, -M_PI_2, M_PI_2),
+        ];
+    }
+
+    public function at(float $share): Stand
+    {
+        return Legs::at($this, $share);
     }
 
     /** 2rs + πr² (geometry). */

@@ -88,13 +88,13 @@ final readonly class Rings extends OnSides implements OnFolds
                 Tone::Better,
                 null,
                 'One ring on each fold.',
-                "{$side} stitches lie between them on either side; crochet or sew each in over two stitches.",
+                self::lie($side, '').' between them on either side; crochet or sew each in over two stitches.',
             ) : new Remark(
                 'rings',
                 Tone::Better,
                 null,
                 'A ring in stitch '.($from + 1).' from each fold, front and back.',
-                "{$between} stitches, {between}, lie between the two of a side: the same on both.",
+                self::lie($between, ', {between},').' between the two of a side: the same on both.',
                 ['between' => $stitch->times($between)],
             ),
             ...self::folds($edge),
@@ -109,5 +109,14 @@ final readonly class Rings extends OnSides implements OnFolds
             ),
             $places,
         ));
+    }
+
+    private static function lie(int $stitches, string $wide): string
+    {
+        return match ($stitches) {
+            0 => 'No stitch lies',
+            1 => "One stitch{$wide} lies",
+            default => "{$stitches} stitches{$wide} lie",
+        };
     }
 }

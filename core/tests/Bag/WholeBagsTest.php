@@ -55,6 +55,12 @@ final class WholeBagsTest extends TestCase
             ],
             'square' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)]],
             'round' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)]],
+            'hexagon' => fn(): array => [
+                'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)], 'corner' => [null, 1, 2, 3][mt_rand(0, 3)],
+            ],
+            'half-round' => fn(): array => [
+                'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)], 'round' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
+            ],
             'folded-chain' => fn(): array => ['turn' => ['space', 'stitch'][mt_rand(0, 1)]],
             'folded-rows' => fn(): array => ['stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)]],
             'holes' => fn(): array => [
@@ -184,7 +190,8 @@ final class WholeBagsTest extends TestCase
     private static function document(array $base, string $working, string $motif, ?string $top): array
     {
         return Documents::tote([
-            'size/length' => mt_rand(12, 60).' cm',
+            // What is as long as it is wide, or in a fixed proportion, follows from its width.
+            'size/length' => in_array($base['type'], ['round', 'hexagon', 'half-round'], true) ? null : mt_rand(12, 60).' cm',
             'size/width' => mt_rand(2, 25).' cm',
             'size/height' => mt_rand(8, 40).' cm',
             'gauge/width' => mt_rand(50, 200).' mm', 'gauge/height' => mt_rand(50, 200).' mm',

@@ -79,6 +79,27 @@ final class LaidByHandTest extends TestCase
                 [72.0, 72.0],
                 [18, [4.5, 13.5]],
             ],
+            // Corners lie 12 by 1 / cos 30 degrees from the middle for each row's height; the sixth of a round is a side.
+            'six sides' => [
+                ['type' => 'hexagon', 'stitch' => 'sc', 'corner' => 1, 'rounds' => 2],
+                [
+                    '0 0 270', '6.9 0 90, 3.5 -6 30 to 3.5 6 150',
+                    // Two on each corner, from the one before the right.
+                    '18.2 4.5 120, 18.2 -4.5 60 to 13 13.5 120',
+                ],
+                [48 / cos(M_PI / 6), 48.0],
+                [12, [4.0, 10.0]],
+            ],
+            // Two rows: of three at 30, 90 and 150 degrees, then of six, from the left, ending where the round begins.
+            'half a round' => [
+                ['type' => 'half-round', 'stitch' => 'sc', 'start' => 3, 'rows' => 2, 'along' => 4],
+                [
+                    '0 12 0', '5.2 9 60, 0 6 0 to -5.2 9 300', '-17.4 7.3 285, -12.7 -0.7 315 to 17.4 7.3 75',
+                    '29 4.2 75, 21.2 -9.2 45 to 18 18 180',
+                ],
+                [48.0, 24.0],
+                [10, [3.0, 8.0]],
+            ],
             'a folded chain' => [
                 ['type' => 'folded-chain', 'chain' => 30],
                 ['-145 0 0, -135 0 0 to 145 0 0'],

@@ -21,7 +21,7 @@ final class SidesTest extends TestCase
         mt_srand(4);
         $drawn = 0;
         for ($bag = 0; $bag < 300; $bag++) {
-            $base = match ($bag % 5) {
+            $base = match ($bag % 6) {
                 0 => [
                     'type' => 'oval', 'ends' => ['two-and-two', 'three', 'six', 2, 5][mt_rand(0, 4)], 'chain' => mt_rand(8, 30),
                     'rounds' => mt_rand(2, 8), 'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)],
@@ -34,6 +34,10 @@ final class SidesTest extends TestCase
                 3 => [
                     'type' => 'holes', 'holes' => 4 * mt_rand(8, 20), 'length' => mt_rand(24, 40).' cm',
                     'width' => mt_rand(10, 22).' cm', 'corners' => 4, 'first_hook' => '3.5 mm', 'hole' => '4 mm',
+                ],
+                4 => [
+                    'type' => 'hexagon', 'stitch' => ['sc', 'hdc', 'dc'][mt_rand(0, 2)], 'corner' => mt_rand(1, 2),
+                    'rounds' => mt_rand(2, 9),
                 ],
                 default => ['type' => 'round', 'stitch' => 'sc', 'start' => mt_rand(5, 8), 'rounds' => mt_rand(3, 9)],
             };

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Shape;
 
 use Fescue\Core\Shape\Arch;
+use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Shape\Flatness;
+use Fescue\Core\Shape\Legs;
 use Fescue\Core\Shape\Places;
+use Fescue\Core\Shape\Polygon;
+use Fescue\Core\Shape\Rectangle;
+use Fescue\Core\Shape\Segment;
 use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Shape\Stand;
 use PHPUnit\Framework\Attributes\Group;
@@ -22,6 +27,54 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(46, $stadium->width(), 1e-9);
         self::assertEqualsWithDelta(2 * 252 + M_PI * 46, $stadium->perimeter(), 1e-9);
         self::assertEqualsWithDelta(252 * 46 + M_PI * 23 ** 2, $stadium->area(), 1e-9);
+    }
+
+    /**
+     * Each as it draws itself, against d3-polygon; a little further out it is larger by that times its length (Steiner);
+     * walked along, every step is alike.
+     */
+    public function testEveryOutlineIsAsItIsDrawn(): void
+    {
+        $all = [
+            new Circle(80), new Stadium(252, 23), new Rectangle(300, 120), new Ellipse(90, 60), Polygon::regular(6, 70),
+            Polygon::regular(5, 40), new Segment(100), new Segment(60, 20), new Segment(60, -25),
+        ];
+        $told = Outside::polygons(array_map(Legs::points(...), $all));
+        foreach ($all as $nth => $outline) {
+            [$area, $length] = $told[$nth];
+            $said = $outline::class." {$nth}";
+            self::assertEqualsWithDelta($length, $outline->perimeter(), 1e-3 * $length, $said);
+            self::assertEqualsWithDelta($area, $outline->area(), 1e-3 * $area, $said);
+            $points = Legs::points($outline);
+            foreach ([0 => $outline->length(), 1 => $outline->width()] as $axis => $reach) {
+                $all = array_column($points, $axis);
+                self::assertEqualsWithDelta($reach, max($all) - min($all), 1e-3 * $reach, $said);
+            }
+            $legs = $outline->legs();
+            self::assertEqualsWithDelta($legs[0][0], $legs[count($legs) - 1][count($legs[count($legs) - 1]) - 1], 1e-9);
+            self::assertEqualsWithDelta(4 * $outline->area(), $outline->scaled(2)->area(), 1e-6, $said);
+            foreach ([0.01, -0.01] as $in) {
+                self::assertEqualsWithDelta(
+                    $outline->perimeter(),
+                    ($outline->area() - $outline->inset($in)->area()) / $in,
+                    // What lies so far from an ellipse is none, but near to one.
+                    ($outline instanceof Ellipse ? 2e-2 : 2e-3) * $outline->perimeter(),
+                    $said,
+                );
+            }
+            self::assertEqualsWithDelta(0.0, $outline->inset(5000)->area(), 1e-9, $said);
+            $steps = [];
+            for ($step = 0; $step < 60; $step++) {
+                [$one, $two] = [$outline->at($step / 60), $outline->at(($step + 1) / 60)];
+                $steps[] = hypot($one->x - $two->x, $one->y - $two->y);
+                $looks = deg2rad($one->degrees);
+                // Round to the left, looking out.
+                self::assertLessThan(1e-6, $one->x * $two->y - $one->y * $two->x, $said);
+                self::assertGreaterThan(0.0, $one->x * sin($looks) - $one->y * cos($looks), $said);
+            }
+            self::assertLessThanOrEqual($outline->perimeter() / 60 + 1e-3, max($steps), $said);
+            self::assertEqualsWithDelta($outline->perimeter(), array_sum($steps), 0.02 * $outline->perimeter(), $said);
+        }
     }
 
     #[Group('slow')]

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Files;
+namespace App\Models;
 
-use App\Models\Record;
 use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
 
