@@ -15,6 +15,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
+use Fescue\Core\Tests\Draw;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -141,7 +142,7 @@ final class BagUnderFireTest extends TestCase
     public function testTapsSurviveKills(): void
     {
         $bag = $this->bag();
-        mt_srand(5);
+        Draw::sow(5);
         $acknowledged = ['phone-one' => [], 'tablet-two' => []];
         $kills = 0;
         for ($round = 0; $round < 5; $round++) {

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Tests\Draw;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use PHPUnit\Framework\Attributes\Group;
@@ -82,7 +83,7 @@ final class FuzzTest extends TestCase
     #[Group('slow')]
     public function testNothingThatIsSentBreaksARoute(): void
     {
-        mt_srand((int) (getenv('FUZZ') ?: 11));
+        Draw::sow(11);
         $names = self::names();
         self::assertGreaterThan(120, count($names), 'Where have the fields gone?');
         $broken = [];

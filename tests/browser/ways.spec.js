@@ -9,7 +9,7 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     await expect(base).toContainText('rows, sc, 25 across');
     await expect(page.getByRole('textbox', { name: 'Chains to start' })).toBeHidden();
     await page.getByRole('textbox', { name: 'Chains to work into' }).fill('31');
-    await page.getByLabel('Rows of base').fill('6');
+    await page.getByRole('textbox', { name: 'Rows of base' }).fill('6');
     await expect(base).toContainText('rows, sc, 31 across, 6 rows');
     await expect(page.locator('[data-region="drawing"]')).toContainText('round 1: 74');
     // A corner of four is none: said at the field, and mended there.

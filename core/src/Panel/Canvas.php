@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Panel;
 
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Whole;
@@ -139,7 +140,7 @@ final readonly class Canvas extends OfPieces
         if ($across > $sheet) {
             throw new Unmakeable(
                 $this->count('across') === null ? '/size/length' : 'across',
-                "That is {$across} squares across and the sheet has {$sheet}: "
+                'That is '.Decimal::many($across, 'square')." across and the sheet has {$sheet}: "
                     ."{$pitch->times($sheet)->print(LengthUnit::Centimetre)} at most.",
             );
         }
@@ -201,7 +202,10 @@ final readonly class Canvas extends OfPieces
         [$wide, $deep, $high] = [$pitch->times($across), $pitch->times($bottom), $pitch->times($front)];
         if ($flap > $bottom + $front) {
             $most = $bottom + $front;
-            throw new Unmakeable('flap', "A flap of {$flap} squares reaches past the front’s foot; {$most} at most.");
+            throw new Unmakeable(
+                'flap',
+                'A flap of '.Decimal::many($flap, 'square')." reaches past the front’s foot; {$most} at most.",
+            );
         }
         [$clasp, $bar] = [$this->length('clasp'), $this->given('bar', self::BAR)];
         if ($clasp !== null && $clasp->mm > $wide->mm) {
@@ -214,7 +218,7 @@ final readonly class Canvas extends OfPieces
         if (2 * $bar > $bottom + 1) {
             throw new Unmakeable(
                 'bar',
-                "A side is {$bottom} squares deep: the bar stands in the "
+                'A side is '.Decimal::many($bottom, 'square').' deep: the bar stands in the '
                     .intdiv($bottom + 1, 2).'. from the front at most.',
             );
         }
@@ -262,8 +266,8 @@ final readonly class Canvas extends OfPieces
                     Tone::Better,
                     null,
                     'The clasp stands {free} from either edge,',
-                    'that is '.round($free->mm / $pitch->mm, 1)
-                        .' squares. Its lower half goes where the folded flap shows it.',
+                    'that is '.Decimal::many(round($free->mm / $pitch->mm, 1), 'square')
+                        .'. Its lower half goes where the folded flap shows it.',
                     ['free' => $free],
                 )]),
                 new Remark(
@@ -333,9 +337,9 @@ final readonly class Canvas extends OfPieces
         $fold = fn(int $nth, string $says): Fold => new Fold([-$half, $y[$nth]], [$half, $y[$nth]], $says);
 
         return $flat->folded([
-            $fold(0, "bottom, {$bottom} squares"),
-            $fold(1, "back, {$back} squares"),
-            $fold(2, "flap, {$this->given('flap')} squares"),
+            $fold(0, 'bottom, '.Decimal::many($bottom, 'square')),
+            $fold(1, 'back, '.Decimal::many($back, 'square')),
+            $fold(2, 'flap, '.Decimal::many($this->given('flap'), 'square')),
         ])->sewn([
             new SewnEdge('B', [[-$half, 0.0], [-$half, $y[2]]], $along),
             new SewnEdge('C', [[$half, 0.0], [$half, $y[2]]], $along),

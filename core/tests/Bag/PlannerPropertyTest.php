@@ -17,6 +17,7 @@ use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Report\PlanDocument;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -28,7 +29,7 @@ final class PlannerPropertyTest extends TestCase
     #[Group('slow')]
     public function testAnyBagIsRefusedWithAReasonOrRight(): void
     {
-        mt_srand(77);
+        Draw::sow(77);
         $planned = 0;
         $refused = 0;
         for ($bag = 0; $bag < self::BAGS; $bag++) {

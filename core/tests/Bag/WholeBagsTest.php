@@ -30,6 +30,7 @@ use Fescue\Core\Piece\SizedPair;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Draw;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -45,7 +46,7 @@ final class WholeBagsTest extends TestCase
     #[Group('slow')]
     public function testTheWordsOfAnyBagCountAsItsRowsDo(): void
     {
-        mt_srand(10);
+        Draw::sow(10);
         $planned = $refused = 0;
         $bases = [
             'oval' => fn(): array => [
@@ -274,7 +275,10 @@ final class WholeBagsTest extends TestCase
         $wide = $plan->gauge->singleWidth()->mm;
         foreach ([...$view->openings, ...$view->hung] as $one) {
             if (! $one instanceof Hung || $one->arch !== null) {
-                self::assertLessThanOrEqual($wide / 2 + 1e-6, abs($one->x), $said);
+                // Folds and middles are followed each by itself: where rounds lean and a wall tapers, what is added falls
+                // to one side of them, up to a stitch or so.
+                $off = $plan->spec->school->lean === 0.0 ? 0.5 : 1.5;
+                self::assertLessThanOrEqual($off * $wide + 1e-6, abs($one->x), $said);
             }
         }
     }

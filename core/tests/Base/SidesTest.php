@@ -11,6 +11,7 @@ use Fescue\Core\Chart\Symbol;
 use Fescue\Core\Shape\Rectangle;
 use Fescue\Core\Shape\Stand;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 /** Where a base says that its sides have their middles, by counting, its chart shows them, by geometry. */
@@ -18,7 +19,7 @@ final class SidesTest extends TestCase
 {
     public function testMiddlesOfSidesAreCountedWhereTheyAreDrawn(): void
     {
-        mt_srand(4);
+        Draw::sow(4);
         $drawn = 0;
         for ($bag = 0; $bag < 300; $bag++) {
             $base = match ($bag % 6) {
@@ -115,7 +116,7 @@ final class SidesTest extends TestCase
     /** Evenly spread, each looks straight out of its side, and the one at a corner between both. */
     public function testWhatStandsRoundARectangleLooksOutward(): void
     {
-        mt_srand(5);
+        Draw::sow(5);
         for ($base = 0; $base < 40; $base++) {
             [$long, $short] = [mt_rand(1, 12), mt_rand(1, 8)];
             [$length, $width] = [mt_rand(100, 400), mt_rand(60, 200)];

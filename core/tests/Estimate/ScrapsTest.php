@@ -17,6 +17,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 final class ScrapsTest extends TestCase
@@ -73,7 +74,7 @@ final class ScrapsTest extends TestCase
         $plan = Planner::plan(BagDocument::read(Documents::tote()));
         $reach = Reach::of($plan);
         $all = MaterialEstimate::of($plan)->metres->likely;
-        mt_srand(5);
+        Draw::sow(5);
         for ($try = 0; $try < 60; $try++) {
             $shares = array_map(fn(): float => mt_rand(4, 60) / 100, range(1, mt_rand(2, 6)));
             $run = self::scraps($shares);

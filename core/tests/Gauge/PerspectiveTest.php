@@ -9,6 +9,7 @@ use Fescue\Core\Gauge\CardPicture;
 use Fescue\Core\Gauge\Perspective;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Statistics\Chance;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -285,7 +286,7 @@ final class PerspectiveTest extends TestCase
     #[Group('slow')]
     public function testTheSpreadIsWhatShakingMakes(): void
     {
-        mt_srand(17);
+        Draw::sow(17);
         $shake = fn(array $point): array => array_map(
             fn(float $at): float => $at + CardPicture::MARK_PX
                 * sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos(2 * M_PI * mt_rand() / mt_getrandmax()),

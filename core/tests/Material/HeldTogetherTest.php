@@ -13,6 +13,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 final class HeldTogetherTest extends TestCase
@@ -70,7 +71,7 @@ final class HeldTogetherTest extends TestCase
 
     public function testWhatIsUsedUpToThereIsNoMoreThanAnyStrandHas(): void
     {
-        mt_srand(5);
+        Draw::sow(5);
         for ($try = 0; $try < 500; $try++) {
             $strands = [];
             for ($i = mt_rand(1, 5); $i > 0; $i--) {

@@ -26,6 +26,7 @@ use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Bag\Words;
+use Fescue\Core\Tests\Draw;
 use Fescue\Core\Tests\Shape\Outside;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Group;
@@ -42,7 +43,7 @@ final class PiecesPropertyTest extends TestCase
     #[Group('slow')]
     public function testSeamsMeetWordsCountAndTheBagCloses(): void
     {
-        mt_srand(13);
+        Draw::sow(13);
         $ways = self::ways();
         self::assertEqualsCanonicalizing(array_keys(Makers::byKey(Makers::BUILDS)), array_keys($ways), 'A way is missing.');
         $flats = [];

@@ -14,6 +14,7 @@ use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -65,8 +66,8 @@ final class FollowedStitchByStitchTest extends TestCase
     /** Every base, wall, taper and turn; the seed is the day's. */
     public function testEveryWay(): void
     {
-        $seed = (int) date('Ymd');
-        mt_srand($seed);
+        $seed = Draw::seed();
+        Draw::sow(33);
         $one = fn(array $of): mixed => $of[mt_rand(0, count($of) - 1)];
         $followed = $refused = 0;
         while ($followed < 200) {

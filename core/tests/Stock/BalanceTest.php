@@ -7,6 +7,7 @@ namespace Fescue\Core\Tests\Stock;
 use Fescue\Core\Stock\Balance;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 final class BalanceTest extends TestCase
@@ -14,7 +15,7 @@ final class BalanceTest extends TestCase
     /** Whatever is entered and reserved at random, what is on hand is the sum and never below zero. */
     public function testNeverBelowZero(): void
     {
-        mt_srand(5);
+        Draw::sow(5);
         $refused = 0;
         for ($life = 0; $life < 300; $life++) {
             $entries = [];

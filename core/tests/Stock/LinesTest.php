@@ -8,6 +8,7 @@ use Fescue\Core\Stock\Line;
 use Fescue\Core\Stock\Lines;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 final class LinesTest extends TestCase
@@ -56,8 +57,8 @@ final class LinesTest extends TestCase
     /** Whatever is undone and counts again, each line is what a book-keeper makes of the facts, or nothing changes. */
     public function testLinesAreFoldedAsABookKeeperDoes(): void
     {
-        $seed = (int) date('Ymd');
-        mt_srand($seed);
+        $seed = Draw::seed();
+        Draw::sow(32);
         $refused = $changed = 0;
         for ($life = 0; $life < 300; $life++) {
             $facts = [];

@@ -12,6 +12,7 @@ use Fescue\Core\Strip\Choice;
 use Fescue\Core\Strip\CutPlan;
 use Fescue\Core\Strip\Outcome;
 use Fescue\Core\Strip\Wanted;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -20,7 +21,7 @@ final class ChoiceTest extends TestCase
     /** Every one of the 2^n choices weighed, as a judge of the exact chooser. */
     public function testNoChoiceIsBetterThanTheExactOne(): void
     {
-        mt_srand(11);
+        Draw::sow(11);
         for ($try = 0; $try < 150; $try++) {
             $candidates = self::random(mt_rand(1, 9), 2);
             $need = mt_rand(1, 60);
@@ -44,7 +45,7 @@ final class ChoiceTest extends TestCase
      */
     public function testTheQuickOneIsAsGoodAsItSays(): void
     {
-        mt_srand(12);
+        Draw::sow(12);
         for ($try = 0; $try < 40; $try++) {
             $candidates = self::random(mt_rand(4, 6), 7);
             if (array_sum(array_map(fn(Candidate $one): int => $one->count, $candidates)) <= Choice::EXACT) {
@@ -77,11 +78,11 @@ final class ChoiceTest extends TestCase
 
     public function testFiveHundredPieces(): void
     {
-        mt_srand(13);
+        Draw::sow(13);
         $candidates = self::random(500, 1);
         $choice = Choice::of($candidates, 400);
         self::assertNotNull($choice);
-        self::assertGreaterThanOrEqual(400, $choice->metres);
+        self::assertGreaterThanOrEqual(400 - 1e-6, $choice->metres);
         self::assertLessThanOrEqual(400 + ($choice->within ?? 0), $choice->metres);
         self::assertNull(Choice::of($candidates, 1e6));
     }
@@ -119,7 +120,7 @@ final class ChoiceTest extends TestCase
     /** Drawn from what it supposes, nine in ten of the plans it is sure of are enough. */
     public function testAPlanIsAsSureAsItSays(): void
     {
-        mt_srand(14);
+        Draw::sow(14);
         $candidates = [
             new Candidate('shirt', 14.0, 8),
             new Candidate('sleeve', 3.5, 12),
@@ -152,7 +153,7 @@ final class ChoiceTest extends TestCase
     #[Group('slow')]
     public function testTheSmallestThatIsSureOrAllThatIsThere(): void
     {
-        mt_srand((int) date('Ymd'));
+        Draw::sow(15);
         $sure = $all = 0;
         for ($try = 0; $try < 300; $try++) {
             $candidates = $try === 0
@@ -162,18 +163,24 @@ final class ChoiceTest extends TestCase
             $need = $try === 0 ? 53.0 : $total * mt_rand(10, 100) / 100;
             $cut = mt_rand(0, 2) === 0 ? [[10.0, mt_rand(85, 115) / 10]] : [];
             $best = [INF, 0.0];
+            $surely = INF;
             $chances = [];
             foreach (self::choices($candidates) as $lengths) {
                 $chances[] = $chance = self::chance($lengths, $need, $cut);
                 if ($chance >= 0.9 && array_sum($lengths) < $best[0] - 1e-9) {
                     $best = [array_sum($lengths), $chance];
                 }
+                // What is sure by less than this, one reckoning of the chance has and the other has not.
+                if ($chance >= 0.9 + 1e-4) {
+                    $surely = min($surely, array_sum($lengths));
+                }
             }
             $plan = CutPlan::of($candidates, $need, $cut);
-            $said = 'seed '.date('Ymd').", try {$try}";
+            $said = 'seed '.Draw::seed().", try {$try}, at a chance of {$best[1]}";
             if ($best[0] < INF) {
                 $sure++;
-                self::assertEqualsWithDelta($best[0], $plan?->choice->metres, 1e-6, $said);
+                self::assertGreaterThanOrEqual($best[0] - 1e-6, $plan?->choice->metres, $said);
+                self::assertLessThanOrEqual($surely + 1e-6, $plan->choice->metres, $said);
                 self::assertGreaterThanOrEqual(0.9 - 1e-6, $plan?->chance, $said);
             } elseif ($plan !== null) {
                 $all++;
@@ -189,7 +196,7 @@ final class ChoiceTest extends TestCase
     #[Group('slow')]
     public function testManyPiecesAreAsSureAsTheyCanBe(): void
     {
-        mt_srand((int) date('Ymd'));
+        Draw::sow(16);
         for ($try = 0; $try < 40; $try++) {
             $candidates = self::random(5, 14);
             $total = array_sum(array_map(fn(Candidate $one): float => $one->metres * $one->count, $candidates));
@@ -329,7 +336,7 @@ final class ChoiceTest extends TestCase
         }
         $single = Choice::of([new Candidate('long', 17.2, 30), new Candidate('short', 9.3, 30)], 0.001);
         self::assertSame(['short' => 1], $single?->picked);
-        mt_srand(7);
+        Draw::sow(7);
         $kinds = [];
         for ($kind = 0; $kind < 1000; $kind++) {
             $kinds[] = new Candidate("k{$kind}", mt_rand(10, 3000) / 100, mt_rand(1, 10_000));

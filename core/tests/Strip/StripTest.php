@@ -19,6 +19,7 @@ use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Strip\StripSpec;
 use Fescue\Core\Strip\TooSmall;
 use Fescue\Core\Strip\Tube;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
 
 final class StripTest extends TestCase
@@ -162,11 +163,11 @@ final class StripTest extends TestCase
                 $slant = $piece instanceof Tube && $school === School::OneStrand
                     ? ($piece->strips - 1) * (hypot(2 * $piece->spine->mm, $piece->strip->mm) - 2 * $piece->spine->mm)
                     : 0.0;
-                // A spiral's last quarter turns are kept at three quarters of a strip's width.
+                // A spiral's last quarter turns are kept at three quarters of a strip's width: of narrow bags these are many.
                 self::assertEqualsWithDelta(
                     $cutting->strand,
                     ($along - $slant) * $piece->strip->mm,
-                    ($piece instanceof CarrierBag && $school === School::OneStrand ? 0.5 : 0.03) * $piece->width->mm * $piece->strip->mm
+                    ($piece instanceof CarrierBag && $school === School::OneStrand ? 0.75 : 0.03) * $piece->width->mm * $piece->strip->mm
                         + 0.02 * $cutting->strand,
                     $said,
                 );
@@ -358,7 +359,7 @@ final class StripTest extends TestCase
     /** @return iterable<array{Piece, string}> seeded, so that a failure can be met again */
     private static function random(int $count): iterable
     {
-        mt_srand(3);
+        Draw::sow(3);
         while ($count > 0) {
             $width = mt_rand(1000, 9000) / 10;
             $height = mt_rand(500, 9000) / 10;

@@ -6,6 +6,7 @@ namespace Fescue\Core\Tests\Work;
 
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Draw;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Grain;
@@ -69,7 +70,7 @@ final class LogTest extends TestCase
      */
     public function testAnyOrderFoldsToOnePlace(): void
     {
-        mt_srand(14);
+        Draw::sow(14);
         $course = Course::of(Ways::plan([]));
         for ($round = 0; $round < 200; $round++) {
             $devices = ['phone-aa' => new Place(0), 'tablet-b' => new Place(0)];
