@@ -14,7 +14,7 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     await expect(page.locator('[data-region="drawing"]')).toContainText('round 1: 74');
     // A corner of four is none: said at the field, and mended there.
     await page.getByLabel('Stitches at a corner').fill('4');
-    await expect(page.locator('[data-wrong="base.corner"]').last()).not.toBeEmpty();
+    await expect(page.locator('#base-corner-rows-wrong')).not.toBeEmpty();
     await page.getByLabel('Stitches at a corner').fill('');
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await page.locator('[data-station="4"] > summary').click();
