@@ -3,6 +3,9 @@ import { execSync } from 'node:child_process';
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { register, toteOnPlan, weighCord } from './maker.js';
 
+// One after another: what one does to the server is not the other's.
+test.describe.configure({ mode: 'serial' });
+
 /** Whatever works for anybody just now is killed; the server makes new ones. */
 function kill() {
     const server = readFileSync(`${process.env.FESCUE_VAR}/run/php-fpm.pid`, 'utf8').trim();
