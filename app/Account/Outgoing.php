@@ -63,7 +63,7 @@ final class Outgoing
         return self::alone($maker->id, function () use ($maker): self {
             foreach (File::directories(self::root()) as $folder) {
                 $is = is_string($folder) ? $folder : '';
-                $one = str_starts_with(basename($is), "{$maker->id}-") ? self::find($maker, basename($is)) : null;
+                $one = self::find($maker, basename($is));
                 if ($one !== null && ! $one->isDone() && filemtime("{$is}/state.json") > time() - self::STALE) {
                     return $one;
                 }

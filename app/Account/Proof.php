@@ -78,11 +78,7 @@ final readonly class Proof
         $table = (new $model())->getTable();
         $rows = $model::query();
         $rows->withoutGlobalScope(SoftDeletingScope::class)->with($with)->orderBy((new $model())->getKeyName());
-        [$column, $of] = Tables::BY[$table] ?? ['user_id', null];
-        $of === null ? $rows->where($column, $this->maker->id) : $rows->whereIn(
-            $column,
-            DB::table($of)->where('user_id', $this->maker->id)->select('id'),
-        );
+        Tables::among($rows->getQuery(), $table, $this->maker);
         foreach ($rows->get() as $nth => $one) {
             $one->attributesToArray();
             $said = $wrong($one);
@@ -187,7 +183,7 @@ final readonly class Proof
         } catch (NotUnderstood|NoEntry $e) {
             return "what was weighed or done of it: {$e->getMessage()}";
         } catch (Refused) {
-            return null;
+            // Kept as it was.
         }
 
         return null;

@@ -33,7 +33,7 @@ final class Tables
     ];
 
     /** What is hers by something that is hers: its column, and of what; all else by herself. */
-    public const BY = [
+    private const BY = [
         'batch_ticks' => ['batch_id', 'batches'],
         'bag_revisions' => ['bag_id', 'bags'],
         'bag_minutes' => ['bag_id', 'bags'],
@@ -56,16 +56,22 @@ final class Tables
     public static function of(string $table, User $maker): Builder
     {
         $rows = DB::table($table);
-        [$column, $by] = self::BY[$table] ?? ['user_id', null];
-        $by === null ? $rows->where($column, $maker->id) : $rows->whereIn(
-            $column,
-            DB::table($by)->where('user_id', $maker->id)->select('id'),
-        );
+        self::among($rows, $table, $maker);
         foreach (self::order($table) as $column) {
             $rows->orderBy($column);
         }
 
         return $rows;
+    }
+
+    /** Narrows rows of a table, however they are read, to hers. */
+    public static function among(Builder $rows, string $table, User $maker): void
+    {
+        [$column, $by] = self::BY[$table] ?? ['user_id', null];
+        $by === null ? $rows->where($column, $maker->id) : $rows->whereIn(
+            $column,
+            DB::table($by)->where('user_id', $maker->id)->select('id'),
+        );
     }
 
     /** @return list<string> but for whose it is, and what is kept apart */

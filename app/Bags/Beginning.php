@@ -27,6 +27,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Piece\Maker;
 use Illuminate\Http\Request;
 
 /**
@@ -36,9 +37,6 @@ use Illuminate\Http\Request;
 final class Beginning
 {
     private const SIZE = ['length' => 300.0, 'width' => 120.0, 'height' => 260.0];
-
-    /** Bases that are begun in a way of their own. */
-    private const NAMED = ['oval', 'rows', 'square', 'round', 'folded-chain', 'folded-rows', 'holes', 'frame'];
 
     private const FIELDS = ['kind', 'thick', 'hook', 'length', 'width', 'height', 'bag', 'material_id', 'swatch_id'];
 
@@ -291,7 +289,7 @@ final class Beginning
         $squares = fn(float $mm): int => max(1, min(400, (int) ceil($mm / self::CANVAS)));
         $strap = max(1, min(400, (int) round(self::STRAP / max(1.0, $this->chain()))));
 
-        return [
+        $bases = [
             'oval' => ['Oval and slots', 'hand holes in the edge', [
                 'size' => $size, 'base' => ['type' => 'oval', 'ends' => 'two-and-two'], 'body' => $sc,
                 'handles' => ['type' => 'slot'],
@@ -331,7 +329,11 @@ final class Beginning
                 ] + $only('length'),
                 'body' => ['stitch' => 'posts'],
             ]],
-            ...$this->others($only('length', 'height')),
+        ];
+
+        return [
+            ...$bases,
+            ...self::others(array_diff_key(Makers::byKey(Makers::BASES), $bases), $only('length', 'height')),
             'panels' => ['Two panels', 'a border makes the depth', [
                 'size' => $size, 'build' => ['type' => 'panels', 'stitch' => 'sc', 'border' => 'dc'],
                 'edge' => ['stitch' => 'slip', 'rounds' => 1],
@@ -370,16 +372,17 @@ final class Beginning
     }
 
     /**
-     * Bases that are begun as they are, by a stitch and a length alone: with a wall and slots.
+     * Bases that have no way of their own here are begun by a stitch and a length alone: with a wall and slots.
      *
+     * @param array<string, class-string<Maker>> $bases
      * @param array<string, string> $size
      *
      * @return array<string, array{string, string, array<string, mixed>}>
      */
-    private function others(array $size): array
+    private static function others(array $bases, array $size): array
     {
         $others = [];
-        foreach (array_diff_key(Makers::byKey(Makers::BASES), array_flip(self::NAMED)) as $key => $base) {
+        foreach ($bases as $key => $base) {
             $others[$key] = [...$base::called(), [
                 'size' => $size, 'base' => ['type' => $key, 'stitch' => 'sc'], 'body' => ['stitch' => 'sc'],
                 'handles' => ['type' => 'slot'],

@@ -65,11 +65,15 @@ final class Plain
         };
     }
 
-    /** @param array<mixed> $plain */
+    /**
+     * Whatever holds one, however deep, is marked itself.
+     *
+     * @param array<mixed> $plain
+     */
     private static function holdsObjects(array $plain): bool
     {
         foreach ($plain as $one) {
-            if (is_array($one) && (isset($one[self::OBJECT]) || self::holdsObjects($one))) {
+            if (is_array($one) && isset($one[self::OBJECT])) {
                 return true;
             }
         }

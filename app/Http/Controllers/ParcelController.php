@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Account\Outgoing;
 use App\Account\ReadParcel;
 use App\Account\Tables;
-use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +22,9 @@ final class ParcelController extends Controller
     public function show(Request $request): View|RedirectResponse
     {
         $maker = $this->maker($request);
-        $told = $this->told($maker);
+        // Said once: asked for once.
+        $said = ReadParcel::heard($maker);
+        $told = self::told($said);
         if ($told !== null) {
             return $told;
         }
@@ -35,7 +36,7 @@ final class ParcelController extends Controller
 
         return view('account.parcel', [
             'parcel' => $parcel,
-            'reading' => ReadParcel::heard($maker) !== null,
+            'reading' => $said !== null,
             'empty' => Tables::areEmpty($maker),
         ]);
     }
@@ -82,14 +83,16 @@ final class ParcelController extends Controller
         }
         ReadParcel::begin($maker, $file->getRealPath());
 
-        return $this->told($maker) ?? redirect()->route('account.parcel');
+        return self::told(ReadParcel::heard($maker)) ?? redirect()->route('account.parcel');
     }
 
-    /** Where it leads when it was read; null while that is under way, or where nothing is. */
-    private function told(User $maker): ?RedirectResponse
+    /**
+     * Where it leads when it was read; null while that is under way, or where nothing is.
+     *
+     * @param ?array{state: string, said: string} $said
+     */
+    private static function told(?array $said): ?RedirectResponse
     {
-        $said = ReadParcel::heard($maker);
-
         return match ($said['state'] ?? '') {
             'done' => redirect()->route('front')->with('status', $said['said']),
             'refused' => redirect()->route('account.parcel')->withErrors(['file' => $said['said']]),

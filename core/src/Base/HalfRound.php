@@ -11,7 +11,6 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -25,7 +24,6 @@ use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
-use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Path;
@@ -90,16 +88,7 @@ final readonly class HalfRound extends MadeByChoices
                 fewer: 'Work {many} fewer',
                 rows: true,
             ),
-            new Setting(
-                'along',
-                'Stitches along the row ends',
-                'stitch along the row ends',
-                $this->count('along'),
-                1,
-                ToAndFro::MOST_ACROSS,
-                mayBeNull: true,
-                plural: 'stitches along the row ends',
-            ),
+            ToAndFro::along($this->count('along')),
             Choice::plain('round', 'Stitch of the round', $this->motif('round')->key),
         ];
     }
@@ -113,17 +102,7 @@ final readonly class HalfRound extends MadeByChoices
     {
         $motif = $this->motif('stitch');
         $high = $ground->gauge->heightOf($motif);
-        $deep = $wish->width ?? $wish->length?->times(0.5);
-        if (
-            $this->count('rows') === null && $wish->length !== null && $deep !== null
-            && abs($wish->length->mm - 2 * $deep->mm) > 2 * $high->mm
-        ) {
-            throw new Unmakeable(
-                '/size/length',
-                "Half a round is {$deep->times(2)->print(LengthUnit::Centimetre)} long where it is "
-                    ."{$deep->print(LengthUnit::Centimetre)} wide: ask for one of them alone, or for both so.",
-            );
-        }
+        $deep = Rounds::wide($wish, 2, $this->count('rows') === null ? $high->times(2) : null, 'Half a round');
         $rows = $this->count('rows') ?? ToAndFro::fitting($deep, 'width', 1, self::MOST_ROWS, $high, 'base rows');
 
         return $this->with([
@@ -177,10 +156,7 @@ final readonly class HalfRound extends MadeByChoices
     private function round(Ground $ground, int $tops, float $radius): Row
     {
         [$many, $along, $motif] = [$this->given('rows'), $this->given('along'), $this->motif('round')];
-        $ends = [];
-        for ($end = 1; $end <= 2 * $many; $end++) {
-            $ends[] = (int) round($end * $along / (2 * $many)) - (int) round(($end - 1) * $along / (2 * $many));
-        }
+        $ends = ToAndFro::ends($along, 2 * $many);
         $half = $ground->gauge->heightOf($motif)->mm / 2;
         $back = $radius / 2 + $half;
 

@@ -7,7 +7,6 @@ namespace Fescue\Core\Base;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -18,7 +17,6 @@ use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
-use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Flatness;
@@ -75,18 +73,12 @@ final readonly class Hexagon extends MadeByChoices
         $motif = $this->motif('stitch');
         $high = $ground->gauge->heightOf($motif);
         // From corner to corner it is longer than from side to side.
-        $longer = 1 / cos(M_PI / self::SIDES);
-        $across = $wish->width ?? $wish->length?->times(1 / $longer);
-        if (
-            $this->count('rounds') === null && $wish->length !== null && $across !== null
-            && abs($wish->length->mm - $across->mm * $longer) > 2 * $high->mm
-        ) {
-            throw new Unmakeable(
-                '/size/length',
-                "A base of six sides is {$across->times($longer)->print(LengthUnit::Centimetre)} long where it is "
-                    ."{$across->print(LengthUnit::Centimetre)} wide: ask for one of them alone, or for both so.",
-            );
-        }
+        $across = Rounds::wide(
+            $wish,
+            1 / cos(M_PI / self::SIDES),
+            $this->count('rounds') === null ? $high->times(2) : null,
+            'A base of six sides',
+        );
 
         return $this->with([
             'corner' => $this->count('corner') ?? max(1, min(
@@ -119,6 +111,7 @@ final readonly class Hexagon extends MadeByChoices
         $flatness = [];
         for ($number = 2; $number <= $rounds; $number++) {
             $below = $added * ($number - 1);
+            $middle = $corner + ($added + 1) / 2;
             $rows[] = new Row(
                 Part::Base,
                 $fabric,
@@ -127,9 +120,8 @@ final readonly class Hexagon extends MadeByChoices
                 ]), self::SIDES)], $stitch),
                 [Edge::tops(self::SIDES * $below, $fabric)],
                 false,
-                self::ring(($number - 0.5) * $high, ($corner + ($added + 1) / 2) / ($below + $added)),
+                self::ring(($number - 0.5) * $high, $middle / ($below + $added)),
             );
-            $middle = $corner + ($added + 1) / 2;
             // The middle one of those there; of an even number one side of it and the other in turn.
             $corner += intdiv($added + ($number % 2), 2);
             $around += self::SIDES * $added;

@@ -48,6 +48,31 @@ final class Rounds
         );
     }
 
+    /**
+     * The width wished for of what is so many times as long as it is wide; null where neither was told.
+     *
+     * @param ?Length $slack by which both may miss that; null where they need not fit
+     * @param string $what "Half a round"
+     *
+     * @throws Unmakeable where both were told, and do not fit
+     */
+    public static function wide(Wish $wish, float $longer, ?Length $slack, string $what): ?Length
+    {
+        $wide = $wish->width ?? $wish->length?->times(1 / $longer);
+        if (
+            $slack !== null && $wish->length !== null && $wide !== null
+            && abs($wish->length->mm - $wide->mm * $longer) > $slack->mm
+        ) {
+            throw new Unmakeable(
+                '/size/length',
+                "{$what} is {$wide->times($longer)->print(LengthUnit::Centimetre)} long where it is "
+                    ."{$wide->print(LengthUnit::Centimetre)} wide: ask for one of them alone, or for both so.",
+            );
+        }
+
+        return $wide;
+    }
+
     /** How many come nearest to the width wished for. @throws Unmakeable */
     public static function across(Wish $wish, Length $high, int $most): int
     {

@@ -89,16 +89,7 @@ final readonly class Rows extends MadeByChoices
                 else: self::PLAIN_CORNER,
                 plural: 'stitches at a corner',
             ),
-            new Setting(
-                'along',
-                'Stitches along the row ends',
-                'stitch along the row ends',
-                $this->count('along'),
-                1,
-                ToAndFro::MOST_ACROSS,
-                mayBeNull: true,
-                plural: 'stitches along the row ends',
-            ),
+            ToAndFro::along($this->count('along')),
             Choice::plain('round', 'Stitch of the round', $this->motif('round')->key),
             new Choice(
                 'front',
@@ -180,11 +171,7 @@ final readonly class Rows extends MadeByChoices
     private function round(Ground $ground, Rectangle $outline): Row
     {
         [$across, $rows, $motif] = [$this->given('across'), $this->given('rows'), $this->motif('round')];
-        $ends = [];
-        for ($row = 1; $row <= $rows; $row++) {
-            $ends[] = (int) round($row * $this->given('along') / $rows)
-                - (int) round(($row - 1) * $this->given('along') / $rows);
-        }
+        $ends = ToAndFro::ends($this->given('along'), $rows);
         $tops = array_fill(0, $across, 1);
         $work = [
             new Turn($motif->post()->startingChains()),

@@ -102,6 +102,29 @@ final readonly class ToAndFro
         );
     }
 
+    /** Stitches that a round picks up along row ends; left open as the gauge has it. */
+    public static function along(?int $stitches): Setting
+    {
+        return new Setting(
+            'along',
+            'Stitches along the row ends',
+            'stitch along the row ends',
+            $stitches,
+            1,
+            self::MOST_ACROSS,
+            mayBeNull: true,
+            plural: 'stitches along the row ends',
+        );
+    }
+
+    /** @return list<int> of so many stitches along so many row ends how many each takes, spread evenly */
+    public static function ends(int $stitches, int $ends): array
+    {
+        $by = fn(int $end): int => (int) round($end * $stitches / $ends);
+
+        return array_map(fn(int $end): int => $by($end) - $by($end - 1), range(1, $ends));
+    }
+
     /** The chains that come nearest to a length. @throws Unmakeable */
     public static function chains(?Length $length, Length $wide): int
     {

@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Shape\Legs;
 use Fescue\Core\Shape\Outline;
+use Fescue\Core\Shape\Polygon;
 
 /** A piece of cloth: the line it is cut on and the line it is sewn on. Millimetres, x to the right and y down. */
 final readonly class ClothPiece
@@ -67,10 +68,7 @@ final readonly class ClothPiece
     /** As an outline is, and the seam beside it. */
     public static function of(string $name, Outline $sewn, float $seam): self
     {
-        [$sewn, $cut] = [Legs::points($sewn), Legs::points($sewn->inset(-$seam))];
-        $by = [min(array_column($cut, 0)), min(array_column($cut, 1))];
-
-        return new self($name, 1, self::moved($cut, $by), self::moved($sewn, $by));
+        return self::laid($name, Legs::points($sewn->inset(-$seam)), Legs::points($sewn));
     }
 
     /**
@@ -80,33 +78,20 @@ final readonly class ClothPiece
      */
     public static function angular(string $name, array $sewn, float $seam, int $count = 1): self
     {
-        $many = count($sewn);
-        $cut = [];
-        foreach ($sewn as $place => $corner) {
-            [$x1, $y1] = self::outward($sewn[($place + $many - 1) % $many], $corner);
-            [$x2, $y2] = self::outward($corner, $sewn[($place + 1) % $many]);
-            // Where both sides' seams meet.
-            $by = $seam / (1 + $x1 * $x2 + $y1 * $y2);
-            $cut[] = [$corner[0] + $by * ($x1 + $x2), $corner[1] + $by * ($y1 + $y2)];
-        }
-        $by = [min(array_column($cut, 0)), min(array_column($cut, 1))];
-
-        return new self($name, $count, self::moved($cut, $by), self::moved($sewn, $by));
+        return self::laid($name, Polygon::beside($sewn, $seam), $sewn, $count);
     }
 
     /**
-     * Of a way, one long, to its left.
+     * Moved so that nothing lies left of it or above.
      *
-     * @param array{float, float} $from
-     * @param array{float, float} $to
-     *
-     * @return array{float, float}
+     * @param non-empty-list<array{float, float}> $cut
+     * @param non-empty-list<array{float, float}> $sewn
      */
-    private static function outward(array $from, array $to): array
+    private static function laid(string $name, array $cut, array $sewn, int $count = 1): self
     {
-        $long = hypot($to[0] - $from[0], $to[1] - $from[1]);
+        $by = [min(array_column($cut, 0)), min(array_column($cut, 1))];
 
-        return [($to[1] - $from[1]) / $long, ($from[0] - $to[0]) / $long];
+        return new self($name, $count, self::moved($cut, $by), self::moved($sewn, $by));
     }
 
     /**

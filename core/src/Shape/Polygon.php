@@ -55,21 +55,12 @@ final readonly class Polygon implements Outline
         return count($this->corners);
     }
 
-    /** Each corner goes in where its two sides, so much further in, meet. */
     public function inset(float $mm): self
     {
-        $many = count($this->corners);
-        $corners = [];
-        foreach ($this->corners as $place => $corner) {
-            [$x1, $y1] = self::inward($this->corners[($place + $many - 1) % $many], $corner);
-            [$x2, $y2] = self::inward($corner, $this->corners[($place + 1) % $many]);
-            $by = $mm / (1 + $x1 * $x2 + $y1 * $y2);
-            $corners[] = [$corner[0] + $by * ($x1 + $x2), $corner[1] + $by * ($y1 + $y2)];
-        }
-        $turned = new self($corners);
-
         // Beyond its middle it would come out on the other side.
-        return $mm > 0 && 2 * $mm >= min($this->length(), $this->width()) ? new self([[0.0, 0.0]]) : $turned;
+        return $mm > 0 && 2 * $mm >= min($this->length(), $this->width())
+            ? new self([[0.0, 0.0]])
+            : new self(self::beside($this->corners, $mm));
     }
 
     public function scaled(float $times): self
@@ -99,14 +90,35 @@ final readonly class Polygon implements Outline
     }
 
     /**
-     * Of a way, one long, to its left as it is seen: inward.
+     * Corners where both sides, each so far to its left as one goes along it, meet.
+     *
+     * @param non-empty-list<array{float, float}> $corners closed
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public static function beside(array $corners, float $mm): array
+    {
+        $many = count($corners);
+        $moved = [];
+        foreach ($corners as $place => $corner) {
+            [$x1, $y1] = self::aside($corners[($place + $many - 1) % $many], $corner);
+            [$x2, $y2] = self::aside($corner, $corners[($place + 1) % $many]);
+            $by = $mm / (1 + $x1 * $x2 + $y1 * $y2);
+            $moved[] = [$corner[0] + $by * ($x1 + $x2), $corner[1] + $by * ($y1 + $y2)];
+        }
+
+        return $moved;
+    }
+
+    /**
+     * Of a way, one long, to its left as it is seen.
      *
      * @param array{float, float} $from
      * @param array{float, float} $to
      *
      * @return array{float, float}
      */
-    private static function inward(array $from, array $to): array
+    private static function aside(array $from, array $to): array
     {
         $long = max(1e-12, hypot($to[0] - $from[0], $to[1] - $from[1]));
 

@@ -11,6 +11,7 @@ use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Legs;
 use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Polygon;
+use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 use Fescue\Core\Shape\Segment;
 use Fescue\Core\Shape\Stadium;
@@ -121,6 +122,18 @@ final class OutlineTest extends TestCase
             $integral = 4 * $sum * (M_PI / 2 / 2000) / 3;
             self::assertEqualsWithDelta($integral, (new Ellipse($a, $b))->perimeter(), 1e-4 * $integral);
         }
+    }
+
+    /** Four on 40 mm, each in the middle of its ten: two before the corner, two behind; one on a corner looks both ways. */
+    public function testStitchesStandInTheMiddleOfTheirShare(): void
+    {
+        $way = new Polyline([[20.0, 0.0], [0.0, 0.0], [0.0, 20.0]]);
+        $told = fn(Stand $one): array => [round($one->x, 6), round($one->y, 6), round($one->degrees, 6)];
+        self::assertSame(
+            [[15.0, 0.0, 360.0], [5.0, 0.0, 360.0], [0.0, 5.0, 270.0], [0.0, 15.0, 270.0]],
+            array_map(fn(int $place): array => $told($way->stand($place, 4)), range(0, 3)),
+        );
+        self::assertSame([0.0, 0.0, 315.0], $told($way->stand(1, 3)));
     }
 
     public function testEllipseOfAPerimeter(): void
