@@ -461,7 +461,7 @@ final readonly class Band extends MadeByChoices
         // Beside each fold, no pair across the beginning of the round; a stitch that lies on a fold is left alone.
         $each = array_fill(0, $many, 1);
         foreach ($on->front() as $fold) {
-            $fold = round(2 * $fold) / 2;
+            $fold = round($fold, 6);
             $before = ((int) floor($fold) - $wide + $many) % $many;
             $after = ((int) ceil($fold) + $many) % $many;
             $each[min($many - $wide, $before)] = $fewer ? 0 : 2;

@@ -275,10 +275,7 @@ final class WholeBagsTest extends TestCase
         $wide = $plan->gauge->singleWidth()->mm;
         foreach ([...$view->openings, ...$view->hung] as $one) {
             if (! $one instanceof Hung || $one->arch !== null) {
-                // Folds and middles are followed each by itself: where rounds lean and a wall tapers, what is added falls
-                // to one side of them, up to a stitch or so.
-                $off = $plan->spec->school->lean === 0.0 ? 0.5 : 1.5;
-                self::assertLessThanOrEqual($off * $wide + 1e-6, abs($one->x), $said);
+                self::assertLessThanOrEqual(0.5 * $wide + 1e-6, abs($one->x), $said);
             }
         }
     }
