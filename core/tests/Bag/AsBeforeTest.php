@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Bag;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Pattern\Row;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Five hundred bags of every way, recorded on 30 November 2026: what a file was planned to then it is planned to
+ * always. Each line of the recording is a document, its rows (name, takes, leaves), mm of its size, and its grams with
+ * their spread.
+ */
+final class AsBeforeTest extends TestCase
+{
+    public function testWhatWasPlannedBeforeIsPlannedAlike(): void
+    {
+        $lines = explode("\n", trim((string) gzdecode((string) file_get_contents(__DIR__.'/before/plans.jsonl.gz'))));
+        self::assertCount(500, $lines);
+        foreach ($lines as $nth => $line) {
+            $kept = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
+            $plan = Planner::plan(BagDocument::read($kept['document']));
+            $out = $plan->comesOut;
+            $grams = MaterialEstimate::of($plan)->grams;
+            self::assertSame($kept['rows'], implode('; ', array_map(
+                fn(Row $row): string => "{$row->name} {$row->count->takes} {$row->count->leaves}",
+                $plan->work->rows,
+            )), "Line {$nth}: ".json_encode($kept['document']));
+            self::assertEqualsWithDelta(
+                $kept['size'],
+                [$out->baseLength->mm, $out->baseWidth->mm, $out->flatWidth->mm, $out->height->mm],
+                0.01,
+                "Line {$nth}",
+            );
+            self::assertEqualsWithDelta($kept['grams'], [$grams->likely, $grams->relative], 0.01, "Line {$nth}");
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Account\Incoming;
+use App\Models\Bag;
+use App\Models\WeighIn;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Pattern\Row;
+use Tests\TestCase;
+
+/**
+ * The demo account's zip as it was on 30 November 2026, read in: every bag is planned to the rows, size and grams that
+ * were recorded beside it then.
+ */
+final class AsBeforeTest extends TestCase
+{
+    public function testAnAccountOfBeforeIsPlannedAlike(): void
+    {
+        $maker = $this->maker('otto@pier.example');
+        Incoming::take($maker, dirname(__DIR__).'/before/account.zip');
+        $kept = json_decode(
+            (string) file_get_contents(dirname(__DIR__).'/before/account.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+        $planned = [];
+        foreach ($maker->bags()->orderBy('id')->get() as $bag) {
+            $planned[$bag->name()] = self::planned($bag);
+        }
+        self::assertSame(array_keys($kept), array_keys($planned));
+        foreach ($kept as $name => $one) {
+            self::assertSame($one['rows'], $planned[$name]['rows'], $name);
+            self::assertEqualsWithDelta($one['size'], $planned[$name]['size'], 0.01, $name);
+            self::assertEqualsWithDelta($one['grams'], $planned[$name]['grams'], 0.01, $name);
+            self::assertSame($one['entered'], $planned[$name]['entered'], $name);
+        }
+    }
+
+    /** @return array{rows: string, size: list<float>, grams: list<float>, entered: list<string>} */
+    private static function planned(Bag $bag): array
+    {
+        $plan = $bag->plan();
+        $out = $plan->comesOut;
+        $grams = MaterialEstimate::of($plan)->grams;
+
+        return [
+            'rows' => implode('; ', array_map(
+                fn(Row $row): string => "{$row->name} {$row->count->takes} {$row->count->leaves}",
+                $plan->work->rows,
+            )),
+            'size' => [$out->baseLength->mm, $out->baseWidth->mm, $out->flatWidth->mm, $out->height->mm],
+            'grams' => [$grams->likely, $grams->relative],
+            'entered' => array_values($bag->weighIns->map(
+                fn(WeighIn $one): string => "{$one->after}: {$one->left}",
+            )->all()),
+        ];
+    }
+}
