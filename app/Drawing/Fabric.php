@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
@@ -68,7 +69,7 @@ final class Fabric
         $sizes = [round($wide, 2), round($high, 2), round($thick, 2)];
         $key = implode(
             '|',
-            [$top, $of->stitch->value, $of->loop->value, $of->standing, ...$sizes, $colour, $wrong],
+            [$top, $of->stitch->value, $of->loop->value, $of->standing, $of->into->value, ...$sizes, $colour, $wrong],
         );
         $id = $this->name.substr(hash('crc32b', $key), 0, 8);
         if (isset($this->parts[$id])) {
@@ -80,7 +81,12 @@ final class Fabric
                 // A chain that stands ends in a top as a stitch does.
                 $top => self::top($of->standing > 0 ? Stitch::Single : $of->stitch, $wide, $high, $thick),
                 $of->standing > 0 => self::column($of->standing, $wide, $high),
-                default => self::legs($of->stitch, $of->loop, $wide, $high, $thick, $wrong),
+                self::isRound($of) => self::roundPost(
+                    $of->into === ($wrong ? Into::BackPost : Into::FrontPost),
+                    $wide,
+                    $high,
+                ),
+                default => self::legs($of->stitch, $of->loop, $wide, $high, $thick, $wrong, $of->into === Into::Space),
             };
         if ($strokes === []) {
             return '';
@@ -241,6 +247,7 @@ final class Fabric
         float $h,
         float $thick,
         bool $wrong = false,
+        bool $around = false,
     ): array {
         $line = fn(float ...$of): array => ['L', array_map(
             fn(array $at): array => [$at[0] * $w, $at[1] * $h],
@@ -256,7 +263,8 @@ final class Fabric
             Stitch::Chain, Stitch::Slip, Stitch::Whip => [],
             Stitch::Single, Stitch::Crab => $wrong
                 ? [$line(-0.16, -0.4, -0.06, 0.12), $line(0.16, -0.4, 0.06, 0.12), $bar(-0.56)]
-                : [$line(-0.32, -0.8, 0, 0.14, 0.32, -0.8)],
+                // Around a chain it goes down over it, to what that lies upon.
+                : [$line(-0.32, -0.8, 0, $around ? 0.86 : 0.14, 0.32, -0.8)],
             // Its bar is seen from the right side, a lower one from behind.
             Stitch::HalfDouble => [...$post(0.08, 0.26), $bar($wrong ? -0.4 : -0.66)],
             Stitch::Double => [...$post(0.1, 0.14), $wrap($wrong ? -0.6 : -0.42)],
@@ -267,6 +275,30 @@ final class Fabric
         return $loop === Loop::Back && $legs !== []
             ? [...$legs, ['Q', [[-0.5 * $w, 0.0], [0.0, 0.08 * $h], [0.5 * $w, 0.0]]]]
             : $legs;
+    }
+
+    private static function isRound(Placed $of): bool
+    {
+        return $of->into === Into::FrontPost || $of->into === Into::BackPost;
+    }
+
+    /**
+     * A post around the one below it: raised before it, over the top that it passes; or sunk behind, with that top
+     * lying across before its foot.
+     *
+     * @return list<Stroke>
+     */
+    private static function roundPost(bool $raised, float $w, float $h): array
+    {
+        $line = fn(float ...$of): array => ['L', array_map(
+            fn(array $at): array => [$at[0] * $w, $at[1] * $h],
+            array_chunk($of, 2),
+        )];
+        $across = fn(float $y): array => ['Q', [[-0.5 * $w, $y * $h], [0.0, ($y + 0.07) * $h], [0.5 * $w, $y * $h]]];
+
+        return $raised
+            ? [$line(-0.2, -0.9, -0.16, 0.5), $line(0.2, -0.9, 0.16, 0.5), $line(-0.24, 0.56, 0.24, 0.44)]
+            : [$line(-0.12, -0.9, -0.12, -0.2), $line(0.12, -0.9, 0.12, -0.2), $across(-0.22), $across(0.02)];
     }
 
     /**

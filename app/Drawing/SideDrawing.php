@@ -37,6 +37,9 @@ final class SideDrawing
 
     private const BELOW = 52;
 
+    /** Pixels that a letter of a label takes, on the average. */
+    private const LETTER = 6.9;
+
     private readonly Canvas $canvas;
 
     private readonly SideView $view;
@@ -170,7 +173,8 @@ final class SideDrawing
             $wrong
         ): string {
             $lifted = $one->foot->lifted;
-            $of = "{$one->placed->stitch->value} {$one->placed->loop->value} {$one->placed->standing}";
+            $of = "{$one->placed->stitch->value} {$one->placed->loop->value} {$one->placed->standing} "
+                .$one->placed->into->value;
 
             return $parts["{$of} {$top} {$lifted}"] ??= $this->fabric->part(
                 $top,
@@ -291,6 +295,7 @@ final class SideDrawing
             $joins = $before !== null && ($alike ? abs($apart - $wide) < 0.02 * $wide : $apart < 1.02 * $wide)
                 && (! $alike || ($before->placed->stitch === $one->placed->stitch
                     && $before->placed->loop === $one->placed->loop
+                    && $before->placed->into === $one->placed->into
                     && ($tops || $before->slant === $one->slant) && abs($before->foot->y - $one->foot->y) < 1e-6));
             if ($joins) {
                 $runs[$last][] = $one;
@@ -414,8 +419,14 @@ final class SideDrawing
         foreach ($this->hangs() ? array_reverse($told) : $told as [$middle, $edge, $text, $colour]) {
             $y = min($middle + 4, $lowest);
             $this->canvas->line($x - 10, $edge, $x - 3, $y - 4, Ink::SOFT);
-            $this->canvas->text($x, $y, $text, $colour, weight: $colour === Ink::WARM ? 600 : 400);
-            $lowest = $y - 18;
+            $lines = mb_strlen($text) * self::LETTER > Canvas::WIDTH - $x
+                ? preg_split('/(?<=,) /', $text, 2) ?: [$text]
+                : [$text];
+            foreach (array_reverse($lines) as $line) {
+                $this->canvas->text($x, $y, $line, $colour, weight: $colour === Ink::WARM ? 600 : 400);
+                $y -= 18;
+            }
+            $lowest = $y;
         }
     }
 

@@ -20,6 +20,7 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
+use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 
 /**
@@ -114,9 +115,9 @@ final readonly class FoldedChain extends MadeByChoices
     {
         [$chain, $motif] = [$this->given('chain'), $ground->wall()];
         $half = $chain * $ground->gauge->widthOf($motif)->mm / 2;
-        // An open fabric ends a side with its chain: the fold runs through that, or half a stitch beside it.
+        // A fabric with chains ends a side with one: the fold runs through that, or half a stitch beside it.
         $shift = match (true) {
-            ! $motif->isOpen() => 0.0,
+            ! $motif->isMadeOf(Stitch::Chain) => 0.0,
             $this->choice('turn', self::SPACE) === self::SPACE => -0.5,
             default => 0.5,
         };

@@ -188,7 +188,8 @@ final readonly class Holes extends MadeByChoices
         for ($count = $this->given('holes') + $this->corners(); $count <= $usual; $count++) {
             if (
                 $count % 2 === 0
-                && $count % $wall->multiple === 0
+                // Where it takes an odd number the wall itself asks for a plain round first.
+                && ($count % $wall->multiple === 0 || $wall->beside($ground->school->runsOn()) > 0)
                 && ($best === null || abs($count - $flat) < abs($best - $flat))
             ) {
                 $best = $count;

@@ -12,15 +12,42 @@ final class Catalogue
     /** Stitches that make a fabric alone, one in each: its key is the stitch's own. */
     public const PLAIN = [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
 
-    /** The others as pattern text in US terms: by its key a motif's rows, parted by a slash. */
+    /**
+     * The others as pattern text in US terms, by their keys: the rows that repeat, parted by a slash; rows that set it
+     * up, once, before them; how many stitches it takes beside its repeats where rounds run on in a spiral; whether it
+     * is worked with the same side before one throughout.
+     *
+     * @var array<string, array{rows: string, setUp?: string, beside?: int, oneSided?: true}>
+     */
     public const MOTIFS = [
-        'mesh' => 'dc in next st, ch 1, skip 1',
-        'two-in-one' => '(sc, dc) in next st, skip 1',
-        'rib' => 'sc in next st, back loop only',
-        'spaced' => 'sc in next st, ch 1, skip 1',
-        'mesh-plain' => 'dc in next st, ch 1, skip 1 / sc in next 2 sts',
-        'fans' => 'sc in next st, skip 2, 5 dc in next st, skip 2 / 5 dc in next st, skip 2, sc in next st, skip 2',
-        'posts' => 'skip 1, dc around the front post of next st, 2 dc in the gap, '
-            .'dc around the front post of next st, skip 1',
+        'mesh' => ['rows' => 'dc in next st, ch 1, skip 1'],
+        'two-in-one' => ['rows' => '(sc, dc) in next st, skip 1'],
+        'rib' => ['rows' => 'sc in next st, back loop only'],
+        'spaced' => ['rows' => 'sc in next st, ch 1, skip 1'],
+        'mesh-plain' => ['rows' => 'dc in next st, ch 1, skip 1 / sc in next 2 sts'],
+        'fans' => [
+            'rows' => 'sc in next st, skip 2, 5 dc in next st, skip 2 / 5 dc in next st, skip 2, sc in next st, skip 2',
+        ],
+        'posts' => [
+            'rows' => 'skip 1, dc around the front post of next st, 2 dc in the gap, '
+                .'dc around the front post of next st, skip 1',
+        ],
+        // Over an odd number a spiral goes on as it is. Common practice, no source.
+        'linen' => [
+            'setUp' => 'sc in next st, ch 1, skip 1',
+            'rows' => 'ch 1, skip 1, sc in next space / sc in next space, ch 1, skip 1',
+            'beside' => 1,
+        ],
+        // Blocks of three by three. Common practice, no source.
+        'basket' => [
+            'setUp' => 'dc in next 6 sts',
+            'rows' => self::RAISED.' / '.self::RAISED.' / '.self::RAISED.' / '
+                .self::SUNK.' / '.self::SUNK.' / '.self::SUNK,
+            'oneSided' => true,
+        ],
     ];
+
+    private const RAISED = 'dc around the front posts of next 3 sts, dc around the back posts of next 3 sts';
+
+    private const SUNK = 'dc around the back posts of next 3 sts, dc around the front posts of next 3 sts';
 }

@@ -35,7 +35,7 @@ final readonly class Each implements Instruction
 
     public function works(): array
     {
-        return [new Stitches($this->stitch, $this->count, $this->loop)];
+        return [new Stitches($this->stitch, $this->count, $this->loop, into: $this->into)];
     }
 
     public function remade(Loop $loop, \Closure $stitch): Instruction

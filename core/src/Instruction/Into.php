@@ -37,11 +37,11 @@ enum Into: string
         };
     }
 
-    /** The loop that is gone through where another is asked for: a post has none, and a fabric's own stays. */
+    /** The loop that is gone through where another is asked for: a post and a space have none; a fabric's own stays. */
     public function through(Loop $asked, Loop $own): Loop
     {
         return match (true) {
-            $this === self::FrontPost || $this === self::BackPost => Loop::Both,
+            in_array($this, [self::FrontPost, self::BackPost, self::Space], true) => Loop::Both,
             $asked === Loop::Both => $own,
             default => $asked,
         };

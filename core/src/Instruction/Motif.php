@@ -26,46 +26,90 @@ final class Motif
     /** @var non-empty-list<Stitch> those it is made of, the tallest first */
     private readonly array $stitches;
 
+    /** Whether chains stand in it with windows under them: those of which each is worked around leave none. */
+    private readonly bool $open;
+
     /**
      * @param non-empty-list<non-empty-list<Instruction>> $rows in how many it repeats
      * @param int $multiple stitches of one repeat: a round takes a multiple of it
+     * @param list<non-empty-list<Instruction>> $setUp rows worked once before them
+     * @param int $beside stitches more that a round takes where it runs on in a spiral
+     * @param bool $oneSided whether it is worked with the same side before one throughout
      */
     private function __construct(
         public readonly string $key,
         private readonly array $rows,
         public readonly int $multiple,
+        private readonly array $setUp = [],
+        private readonly int $beside = 0,
+        public readonly bool $oneSided = false,
     ) {
         $this->tally = StitchCount::of(array_merge(...$rows));
         $made = array_filter(Stitch::cases(), fn(Stitch $stitch): bool => $this->tally->many($stitch) > 0);
         usort($made, fn(Stitch $a, Stitch $b): int => $b->relativeHeight() <=> $a->relativeHeight());
         $this->stitches = $made === [] ? throw new \InvalidArgumentException("Nothing is worked in {$key}.") : $made;
+        $this->open = self::hasWindows($rows);
+    }
+
+    /** @param non-empty-list<non-empty-list<Instruction>> $rows */
+    private static function hasWindows(array $rows): bool
+    {
+        foreach ($rows as $nth => $row) {
+            $below = Anchor::of($rows[($nth + count($rows) - 1) % count($rows)]);
+            $at = 0;
+            foreach (Traverser::unrolled($row) as [$leaf]) {
+                $taken = array_slice($below, $at, $leaf->takes());
+                $at += count($taken);
+                $isFilled = $leaf instanceof Each && $leaf->into === Into::Space;
+                if (! $isFilled && in_array(Anchor::Chain, $taken, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
      * Of its rows in US terms, one after another with a slash between.
      *
+     * @param string $setUp rows worked once before them, told alike; '' of none
+     * @param int $beside stitches more that a round takes where it runs on in a spiral: those its rows begin with
+     *
      * @throws NotRead
      * @throws \InvalidArgumentException where a row does not leave what it takes
      */
-    public static function read(string $key, string $text): self
-    {
+    public static function read(
+        string $key,
+        string $text,
+        string $setUp = '',
+        int $beside = 0,
+        bool $oneSided = false,
+    ): self {
         self::$reader ??= new Reader(Terms::US);
-        $rows = [];
-        $takes = 0;
-        foreach (explode('/', $text) as $line) {
-            $instructions = self::$reader->read(trim($line));
+        $lines = array_map(trim(...), explode('/', $setUp === '' ? $text : "{$setUp}/{$text}"));
+        $all = array_map(self::$reader->read(...), $lines);
+        $multiple = Count::of($all[0])->takes;
+        foreach ($all as $instructions) {
             $count = Count::of($instructions);
-            if ($count->takes < 1 || $count->takes !== $count->leaves || ($rows !== [] && $count->takes !== $takes)) {
+            if ($count->takes < 1 || $count->takes !== $count->leaves || $count->takes !== $multiple) {
                 throw new \InvalidArgumentException(
                     "{$key} takes {$count->takes} and leaves {$count->leaves}: a fabric goes on over as many, in "
                         .'every row.',
                 );
             }
-            $takes = $count->takes;
-            $rows[] = $instructions;
         }
+        $many = $setUp === '' ? 0 : substr_count($setUp, '/') + 1;
+        $rows = array_slice($all, $many);
 
-        return new self($key, $rows, $takes);
+        return $rows === [] ? throw new NotRead($text) : new self(
+            $key,
+            $rows,
+            $multiple,
+            array_slice($all, 0, $many),
+            $beside,
+            $oneSided,
+        );
     }
 
     public static function find(string $key): ?self
@@ -84,9 +128,15 @@ final class Motif
         if (in_array($stitch, Catalogue::PLAIN, true)) {
             return new self($key, [[new Each($stitch, 1)]], 1);
         }
-        $text = Catalogue::MOTIFS[$key] ?? null;
+        $one = Catalogue::MOTIFS[$key] ?? null;
 
-        return $text === null ? null : self::read($key, $text);
+        return $one === null ? null : self::read(
+            $key,
+            $one['rows'],
+            $one['setUp'] ?? '',
+            $one['beside'] ?? 0,
+            $one['oneSided'] ?? false,
+        );
     }
 
     /** @throws \InvalidArgumentException where the catalogue has none of that name */
@@ -115,10 +165,32 @@ final class Motif
         ];
     }
 
-    /** In how many rows it repeats. */
-    public function rows(): int
+    /** Which of its rows a row is, from 0: those that set it up, then those that repeat. */
+    public function place(int $row): int
     {
-        return count($this->rows);
+        $setUp = count($this->setUp);
+
+        return $row < $setUp ? $row : $setUp + ($row - $setUp) % count($this->rows);
+    }
+
+    /** @return non-empty-list<Instruction> */
+    private function row(int $row): array
+    {
+        return [...$this->setUp, ...$this->rows][$this->place($row)];
+    }
+
+    /** Stitches that a round of it takes beside its repeats. */
+    public function beside(bool $runsOn): int
+    {
+        return $runsOn ? $this->beside : 0;
+    }
+
+    /** Stitches that a round lacks for it. */
+    public function lacks(int $anchors, bool $runsOn): int
+    {
+        $lacks = ($this->beside($runsOn) - $anchors) % $this->multiple;
+
+        return $lacks < 0 ? $lacks + $this->multiple : $lacks;
     }
 
     /** A fabric of this stitch alone; null where none is worked of it. */
@@ -141,7 +213,7 @@ final class Motif
     /** So in one of its rows. */
     public function postIn(int $row): Stitch
     {
-        $tally = StitchCount::of($this->rows[$row % count($this->rows)]);
+        $tally = StitchCount::of($this->row($row));
         foreach ($this->stitches as $stitch) {
             if ($tally->many($stitch) > 0) {
                 return $stitch;
@@ -164,11 +236,11 @@ final class Motif
             && $skip instanceof Skip && $skip->count === 1 ? $post->stitch : null;
     }
 
-    /** Whether it goes round posts of the row below, which a chain has not. */
+    /** Whether it begins round posts of the row below, which a chain has not. */
     public function goesRoundPosts(): bool
     {
         $round = false;
-        Traverser::visit(array_merge(...$this->rows), function (Instruction $leaf) use (&$round): void {
+        Traverser::visit($this->row(0), function (Instruction $leaf) use (&$round): void {
             $round = $round
                 || ($leaf instanceof Each && in_array($leaf->into, [Into::FrontPost, Into::BackPost], true));
         });
@@ -181,10 +253,10 @@ final class Motif
         return in_array($stitch, $this->stitches, true);
     }
 
-    /** Whether chains stand in it, and windows under them. */
+    /** Whether what lies behind it shows. */
     public function isOpen(): bool
     {
-        return $this->isMadeOf(Stitch::Chain);
+        return $this->open;
     }
 
     /**
@@ -222,21 +294,22 @@ final class Motif
      * A row or round of it.
      *
      * @param int $row which, from 0: it begins anew after its last
-     * @param int $anchors a multiple of its repeat
+     * @param int $anchors a multiple of its repeat, and where rounds run on in a spiral what it takes beside
      * @param list<Stitch> $climb worked in place of its posts in the first repeats, one after another
      *
      * @return non-empty-list<Instruction>
      */
     public function over(int $row, int $anchors, Loop $loop = Loop::Both, array $climb = []): array
     {
-        if ($anchors < 1 || $anchors % $this->multiple !== 0) {
+        $beside = $anchors % $this->multiple;
+        if ($anchors < 1 || ! in_array($beside, [0, $this->beside], true)) {
             throw new \InvalidArgumentException(
                 "{$this->key} repeats over {$this->multiple}, and there are {$anchors}.",
             );
         }
         $repeat = array_map(
             fn(Instruction $one): Instruction => $one->remade($loop, fn(Stitch $stitch): Stitch => $stitch),
-            $this->rows[$row % count($this->rows)],
+            $this->row($row),
         );
         $times = intdiv($anchors, $this->multiple);
         $climb = array_slice($climb, 0, $times - 1);
@@ -261,7 +334,25 @@ final class Motif
             ...($only instanceof Each ? [
                 new Each($only->stitch, $times * $only->count, $only->loop, $only->into),
             ] : ($times === 1 ? $repeat : [new Repeat($repeat, $times)])),
+            ...self::beginning($repeat, $beside),
         ];
+    }
+
+    /**
+     * What a repeat begins with, as far as it takes so many.
+     *
+     * @param non-empty-list<Instruction> $repeat
+     *
+     * @return list<Instruction>
+     */
+    private static function beginning(array $repeat, int $takes): array
+    {
+        $many = 0;
+        for ($taken = 0; $taken < $takes; $many++) {
+            $taken += Count::of([$repeat[$many]])->takes;
+        }
+
+        return array_slice($repeat, 0, $many);
     }
 
     public function abbreviation(Terms $terms): string

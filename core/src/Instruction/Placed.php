@@ -15,6 +15,7 @@ final readonly class Placed
      * @param int $first anchor of that edge it stands in, from 0; of a free chain the next to be taken
      * @param int $anchors that it draws together; 0 of a free chain
      * @param int $standing as of Stitches
+     * @param Into $into as of Stitches
      */
     public function __construct(
         public Stitch $stitch,
@@ -24,6 +25,7 @@ final readonly class Placed
         public int $first,
         public int $anchors,
         public int $standing = 0,
+        public Into $into = Into::Stitch,
     ) {}
 
     /** Whether it is a chain that lies, with nothing of its own under it. */

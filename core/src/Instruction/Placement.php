@@ -37,6 +37,7 @@ final class Placement
                         $from + $first,
                         $takes === 0 ? 0 : max(1, intdiv(($top + 1) * $takes, $tops) - $first),
                         $one->standing,
+                        $one->into,
                     );
                 }
             }

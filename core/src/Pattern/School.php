@@ -42,6 +42,12 @@ final readonly class School
         };
     }
 
+    /** Whether a round goes on where the one before it ended. */
+    public function runsOn(): bool
+    {
+        return $this->working === Working::Spiral;
+    }
+
     /** As what lies flat is worked: its right side up, never turned. */
     public function flat(): self
     {

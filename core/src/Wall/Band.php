@@ -141,12 +141,21 @@ final readonly class Band extends MadeByChoices
                     .'Have a plain round worked first.',
             );
         }
-        if ($around % $motif->multiple !== 0 && ! $this->flag('even') && ! $this->flag('corners')) {
-            $more = $motif->multiple - $around % $motif->multiple;
+        if ($motif->oneSided && $ground->school->working === Working::JoinedTurned) {
+            throw new Unmakeable(
+                'stitch',
+                ucfirst($motif->fullName(Terms::US)).' shows on one side, and rounds that turn show both in turn. Work '
+                    .'in a spiral, or join without turning.',
+            );
+        }
+        $more = $motif->lacks($around, $ground->school->runsOn());
+        if ($more > 0 && ! $this->flag('even') && ! $this->flag('corners')) {
+            $beside = $motif->beside($ground->school->runsOn());
             throw new DoesNotDivide(
                 'stitch',
-                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches, and a round has "
-                    ."{$around}. Have a plain round worked first, with two in one "
+                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches"
+                    .($beside === 0 ? '' : " and in a spiral takes {$beside} more")
+                    .", and a round has {$around}. Have a plain round worked first, with two in one "
                     .($more === 1 ? 'once' : ($more === 2 ? 'twice' : "{$more} times")).'.',
                 $motif->multiple,
             );
@@ -203,7 +212,7 @@ final readonly class Band extends MadeByChoices
         $loop = Loop::from($this->choice('loop', 'both'));
         $rows = [];
         if ($this->flag('even')) {
-            $rows[] = $plain = $this->evened($ground, $on, $motif->multiple);
+            $rows[] = $plain = $this->evened($ground, $on, $motif->lacks($on->anchors, $ground->school->runsOn()));
             $on = $ground->school->after($plain);
         }
         $climb = $ground->school->working === Working::Spiral
@@ -227,7 +236,7 @@ final readonly class Band extends MadeByChoices
                 continue;
             }
             // Rounds of the same row of the motif are the same instructions.
-            $like = $round === 0 && ($climb !== [] || $on->kind !== EdgeKind::Tops) ? 'first' : $round % $motif->rows();
+            $like = $round === 0 && ($climb !== [] || $on->kind !== EdgeKind::Tops) ? 'first' : $motif->place($round);
             $before = $made[$like] ?? null;
             if ($before !== null && $before->into[0] === $on) {
                 // What leaves the edge that it met is followed once.
@@ -256,10 +265,9 @@ final readonly class Band extends MadeByChoices
         ]);
     }
 
-    /** A plain round of as many as the repeat divides, two in one spread evenly. */
-    private function evened(Ground $ground, Edge $on, int $multiple): Row
+    /** A plain round of so many more, two in one spread evenly. */
+    private function evened(Ground $ground, Edge $on, int $more): Row
     {
-        $more = ($multiple - $on->anchors % $multiple) % $multiple;
         $each = array_fill(0, $on->anchors, 1);
         for ($nth = 0; $nth < $more; $nth++) {
             $each[(int) floor(($nth + 0.5) * $on->anchors / $more)]++;

@@ -79,7 +79,9 @@ final class Words
                 ],
                 preg_match('/^(?:sc|hdc|dc|tr)2tog$/', $part) === 1 => [2, 1],
                 preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the gap$/', $part, $found) === 1 => [0, (int) $found[1]],
-                preg_match('/^(?:sc|hdc|dc|tr) around the front post of next st$/', $part) === 1 => [1, 1],
+                preg_match('/^(?:sc|hdc|dc|tr) around the (?:front|back) post of next st$/', $part) === 1 => [1, 1],
+                preg_match('/^(?:sc|hdc|dc|tr) around the (?:front|back) posts of next (\d+) sts$/', $part, $at) === 1
+                    => [(int) $at[1], (int) $at[1]],
                 preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [$spans, (int) $found[1]],
                 // A group in a space, however many chains that is of: they are told by the round below.
                 preg_match('/^4 dc around the chain$/', $part) === 1 => [$between, 4],

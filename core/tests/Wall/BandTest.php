@@ -235,6 +235,33 @@ final class BandTest extends TestCase
         self::assertSame([46, 54, 54, 54], Ways::leaves($open));
     }
 
+    /**
+     * Linen in a spiral takes an odd number, which no oval leaves: a plain round evens 56 to 57; joined it takes them as
+     * they are. Basket weave shows on one side: rounds that turn are refused, and go at once in a spiral over any.
+     */
+    public function testLinenAndBasketStandWhereTheyCan(): void
+    {
+        $linen = ['body' => ['stitch' => 'linen', 'rounds' => 3], 'working' => 'spiral'];
+        [$path, $says] = Ways::refused($linen);
+        self::assertSame('/body/stitch', $path);
+        self::assertStringContainsString('repeats over 2 stitches and in a spiral takes 1 more, and a round has 56.', $says);
+        self::assertStringContainsString('two in one once', $says);
+        $even = Ways::plan(['body' => ['stitch' => 'linen', 'rounds' => 3, 'even' => true]] + $linen);
+        self::assertSame([48, 56, 57, 57, 57, 57], Ways::leaves($even));
+        self::assertSame(
+            '[sc in next space, ch 1, skip 1] 28 times, sc in next space. (57)',
+            array_values(Ways::lines($even))[5],
+        );
+        self::assertSame([48, 56, 56, 56, 56], Ways::leaves(Ways::plan(['working' => 'joined'] + $linen)));
+        $basket = ['body' => ['stitch' => 'basket', 'rounds' => 3]];
+        self::assertStringContainsString('shows on one side', Ways::refused($basket + ['working' => 'joined-turned'])[1]);
+        self::assertStringContainsString('6 stitches, and a round has 56.', Ways::refused($basket + ['working' => 'spiral'])[1]);
+        foreach (['spiral', 'joined'] as $working) {
+            $plan = Ways::plan(['body' => ['stitch' => 'basket', 'rounds' => 3, 'even' => true], 'working' => $working]);
+            self::assertSame([48, 56, 60, 60, 60, 60], Ways::leaves($plan), $working);
+        }
+    }
+
     /** The catalogue’s motifs: mesh and plain in turn, fans of two rounds, groups round posts, ribs, spaced stitches. */
     public function testTheCatalogueOverTwelve(): void
     {

@@ -17,7 +17,8 @@ return [
         'rib' => ['canalé', 'canalé por la hebra de atrás'],
         'spaced' => ['pb calado', 'punto bajo y cadeneta alternos'],
         'mesh-plain' => ['malla y liso', 'malla y punto bajo alternos'], 'fans' => ['abanicos', 'abanicos de cinco'],
-        'posts' => ['grupos en relieve', 'grupos de cuatro en relieve'],
+        'posts' => ['grupos en relieve', 'grupos de cuatro en relieve'], 'linen' => ['p lino', 'punto lino'],
+        'basket' => ['cestería', 'punto cestería en relieve'],
     ],
     'phrases' => [
         'each.stitch.one' => '{stitch} en el p sig', 'each.stitch' => '{stitch} en los {n} p sig',

@@ -16,7 +16,7 @@ return [
     ],
     'motifs' => [
         'mesh' => ['mesh', 'treble crochet mesh'], 'two-in-one' => ['two in one', 'two in one, miss one'],
-        'spaced' => ['spaced dc', 'double crochet and chains in turn'],
+        'spaced' => ['spaced dc', 'double crochet and chains in turn'], 'linen' => ['moss st', 'moss stitch'],
     ],
     'phrases' => ['skip' => 'miss {n}'],
 ];

@@ -16,7 +16,8 @@ return [
         'two-in-one' => ['two in one', 'two in one, skip one'],
         'rib' => ['rib', 'rib of back loops'], 'spaced' => ['spaced sc', 'single crochet and chains in turn'],
         'mesh-plain' => ['mesh and plain', 'mesh and plain in turn'], 'fans' => ['fans', 'fans of five'],
-        'posts' => ['post groups', 'groups of four with front posts'],
+        'posts' => ['post groups', 'groups of four with front posts'], 'linen' => ['linen st', 'linen stitch'],
+        'basket' => ['basket weave', 'basket weave of post stitches'],
     ],
     'phrases' => [
         'each.stitch.one' => '{stitch} in next st', 'each.stitch' => '{stitch} in next {n} sts',
