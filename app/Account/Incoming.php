@@ -143,7 +143,7 @@ final class Incoming
     private function table(string $table): int
     {
         $columns = array_flip(Tables::columns($table));
-        $rows = $numbers = [];
+        $rows = $numbers = $strung = [];
         $many = 0;
         foreach ($this->lines("data/{$table}.jsonl") as $nth => $line) {
             $row = json_decode($line, true, self::JSON_DEEP);
@@ -151,7 +151,13 @@ final class Incoming
                 throw new Spoilt("data/{$table}.jsonl, line {$nth}: this is no row of that list.");
             }
             $numbers[] = is_int($row['id'] ?? null) ? $row['id'] : null;
-            $rows[] = $this->row($table, $row, $nth);
+            $kept = $this->row($table, $row, $nth);
+            if (isset($kept['strung_on'])) {
+                // What tabs are strung on may stand behind them: its number here is not known before all are in.
+                $strung[(int) end($numbers)] = $kept['strung_on'];
+                $kept['strung_on'] = null;
+            }
+            $rows[] = $kept;
             $many++;
             if (count($rows) === self::AT_ONCE || $table === 'pictures') {
                 $this->insert($table, $rows, $numbers, $many - count($rows));
@@ -159,8 +165,11 @@ final class Incoming
             }
         }
         $this->insert($table, $rows, $numbers, $many - count($rows));
-        if ($table === 'materials') {
-            $this->strung();
+        foreach ($strung as $tabs => $on) {
+            DB::table('materials')->where('id', $this->ids['materials'][$tabs])->update([
+                'strung_on' => $this->ids['materials'][$on]
+                    ?? throw new Spoilt('Tabs are strung on a material that is not in it.'),
+            ]);
         }
 
         return $many;
@@ -310,17 +319,6 @@ final class Incoming
         }
 
         return new Spoilt("data/{$table}.jsonl: its rows do not go together.", 0, $e);
-    }
-
-    /** What tabs are strung on may stand behind them. */
-    private function strung(): void
-    {
-        foreach (DB::table('materials')->where('user_id', $this->maker->id)->whereNotNull('strung_on')->get() as $one) {
-            DB::table('materials')->where('id', $one->id)->update([
-                'strung_on' => $this->ids['materials'][$one->strung_on]
-                    ?? throw new Spoilt('Tabs are strung on a material that is not in it.'),
-            ]);
-        }
     }
 
     /** @return \Generator<int, string> by their number, from 1 */

@@ -20,6 +20,7 @@ use Fescue\Core\Estimate\Reach;
 use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
@@ -201,7 +202,7 @@ final readonly class BagForm
             ],
         );
         for (
-            $row = (int) $plan->work->place($last['from']) + $rounds;
+            $row = (int) $plan->work->place(RowId::read($last['from'])) + $rounds;
             $row < $end && count($changes) < RowsReader::MOST_CHANGES;
             $row += $rounds
         ) {
@@ -351,18 +352,16 @@ final readonly class BagForm
                 $others[] = $other;
             }
             $changes[] = [
-                'from' => ctype_digit($from) ? "Round {$from}" : $from,
+                'from' => RowId::read($from)?->written() ?? $from,
                 'to' => $other === null ? 0 : 1 + (int) array_search($other, $others, true),
             ];
         }
-        // Rows come before rounds.
-        usort(
-            $changes,
-            fn(array $a, array $b): int => [
-                str_starts_with($b['from'], 'Row '),
-                strnatcmp($a['from'], $b['from']),
-            ] <=> [str_starts_with($a['from'], 'Row '), 0],
-        );
+        usort($changes, function (array $a, array $b): int {
+            [$one, $other] = [RowId::read($a['from']), RowId::read($b['from'])];
+
+            // What names no row is told by the core, wherever it stands.
+            return $one === null || $other === null ? 0 : $one->compare($other);
+        });
 
         // What came as a file is not lost where it is not worked just now.
         array_push(

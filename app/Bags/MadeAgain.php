@@ -149,11 +149,11 @@ final class MadeAgain
         $with = $copy->choices;
         $copy->choices = array_diff_key($with, ['others' => 1, 'changes' => 1]);
         $names = $copy->plan()->work->names();
-        $was = $this->plan->work->names();
+        $was = count($this->plan->work->rows);
         $moved = [];
         foreach ($this->plan->spec->strands->changes as $change) {
-            $at = (int) array_search($change->from, $was, true);
-            $to = max(1, min(count($names) - 1, (int) round($at * count($names) / count($was))));
+            $at = (int) $this->plan->work->place($change->from);
+            $to = max(1, min(count($names) - 1, (int) round($at * count($names) / $was)));
             if ($moved === [] || $moved[count($moved) - 1]['at'] < $to) {
                 $moved[] = ['at' => $to, 'from' => $names[$to], 'to' => $change->to];
             }

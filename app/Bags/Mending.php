@@ -53,11 +53,11 @@ final class Mending
         $bag->choices = $choices;
     }
 
-    /** @return array<array{from: mixed, to: mixed}> */
+    /** @return array<array{from: string, to: int}> */
     private static function changes(BagPlan $plan): array
     {
         return array_map(
-            fn(Change $change): array => ['from' => $change->from, 'to' => $change->to],
+            fn(Change $change): array => ['from' => $change->from->written(), 'to' => $change->to],
             $plan->spec->strands->changes,
         );
     }

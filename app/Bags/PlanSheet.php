@@ -44,6 +44,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Verse;
 use Fescue\Core\Pattern\Working;
@@ -130,7 +131,7 @@ final readonly class PlanSheet
                 $notes[] = new Note(
                     'mended',
                     Tone::Trouble,
-                    $next->name,
+                    $next->id,
                     "{$this->plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
                     ucfirst(Slip::told($more, $this->plan->work->rows[$place]->count->leaves)),
                 );
@@ -504,7 +505,7 @@ final readonly class PlanSheet
     /** "from rounds 8 and 14". */
     public function from(MaterialEstimate $other): string
     {
-        $rounds = array_map(fn(string $row): string => str_replace('Round ', '', $row), $other->from);
+        $rounds = array_map(fn(RowId $row): string => $row->short(), $other->from);
         $last = array_pop($rounds);
 
         return $rounds === [] ? "from round {$last}" : 'from rounds '.implode(', ', $rounds)." and {$last}";
@@ -637,7 +638,7 @@ final readonly class PlanSheet
                 array_values(
                     array_filter(
                         $this->notes,
-                        fn(Note $note): bool => $note->row !== null && in_array($note->row, $names, true),
+                        fn(Note $note): bool => $note->row !== null && in_array((string) $note->row, $names, true),
                     ),
                 ),
                 $isNews && $verse->rows[0]->kind !== RowKind::Seam ? self::side($faces) : '',

@@ -14,6 +14,7 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Estimate\Standing;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 
@@ -37,11 +38,11 @@ final readonly class WeighIns
      *
      * @throws Refused where the plan does not bear it; nothing is kept then
      */
-    public function enter(string $after, Mass $left): void
+    public function enter(RowId $after, Mass $left): void
     {
         Changing::held($this->bag, function (Bag $bag) use ($after, $left): void {
             foreach (self::of($bag)->kept as $one) {
-                if ($one->after === $after) {
+                if ($one->after->is($after)) {
                     self::strike($one, true);
                     WeighIn::query()->whereKey($one->id)->update(['undone_at' => now()]);
                 }
@@ -62,7 +63,7 @@ final readonly class WeighIns
     }
 
     /** Why so much can hardly be left; null where it can, or where nothing is known of what there was. */
-    public function implausible(string $after, Mass $left): ?string
+    public function implausible(RowId $after, Mass $left): ?string
     {
         try {
             $plan = $this->bag->plan();
@@ -84,11 +85,11 @@ final readonly class WeighIns
      *
      * @return array<string, mixed> what a weigh-in keeps of a material of the stash
      */
-    private static function inLedger(Bag $bag, Material $material, string $after, Mass $left): array
+    private static function inLedger(Bag $bag, Material $material, RowId $after, Mass $left): array
     {
         $free = $material->freeFor($bag->id);
         $used = $bag->usedOf($material->id);
-        $note = 'weighed in after '.mb_substr($after, 0, 40);
+        $note = 'weighed in after '.mb_substr((string) $after, 0, 40);
         if ($free === null) {
             return [
                 'material_id' => $material->id,

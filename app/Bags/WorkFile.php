@@ -28,7 +28,7 @@ final class WorkFile
             $entry->device,
             gmdate('Y-m-d\TH:i:s\Z', intdiv($entry->at, 1000)),
             $entry->did->value,
-            $entry->row,
+            (string) $entry->row,
             (string) $entry->stitch,
             (string) $entry->counted,
         ], WorkLog::of($bag)->entries));

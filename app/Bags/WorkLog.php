@@ -9,6 +9,7 @@ use App\Models\Transaction;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
@@ -223,7 +224,7 @@ final class WorkLog
                 'turn' => 1 + self::of($bag)->turn(),
                 'at' => (int) now()->valueOf(),
                 'did' => $did->value,
-                'row' => $course->rows[$row]->name,
+                'row' => (string) $course->rows[$row]->id,
                 'stitch' => match (true) {
                     $place->stitch > 0 => $place->stitch,
                     $place->row === 0 => 0,
@@ -272,7 +273,7 @@ final class WorkLog
     {
         $line = DB::table('work_entries')->where(['bag_id' => $bag->id, 'did' => Did::UsedUp->value])
             ->orderByDesc('turn')->orderByDesc('id')->first(['row', 'stitch']);
-        $row = $line === null ? null : $plan->work->place((string) $line->row);
+        $row = $line === null ? null : $plan->work->place(RowId::read((string) $line->row));
 
         // Of the row that is begun the stitches behind are of it, and those before are not.
         return $row === null ? 0 : $row + (int) ($line->stitch > 0);
@@ -295,7 +296,7 @@ final class WorkLog
         if (array_slice($course->digests(), 0, $worked) !== array_slice($next->digests(), 0, $worked)) {
             throw Refused::at(
                 '/worked',
-                "This would change what is worked already, up to {$course->rows[$worked - 1]->name}. Change what comes "
+                "This would change what is worked already, up to {$course->rows[$worked - 1]->id}. Change what comes "
                     .'after it, or make a copy of the bag and change that.',
                 [['path' => '/copy', 'value' => true, 'said' => 'Make a copy, changed so']],
             );

@@ -10,6 +10,7 @@ use Fescue\Core\Estimate\Foretold;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Duration;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
@@ -96,7 +97,7 @@ final readonly class WorkSheet
             'out' => match (true) {
                 $left === null => '?',
                 $one->out === null => 'reaches',
-                $rows <= (int) $this->course->row($one->out->row) => $one->out->row,
+                $rows <= (int) $this->course->row($one->out->row) => (string) $one->out->row,
                 default => 'any row now',
             },
         ];
@@ -138,9 +139,9 @@ final readonly class WorkSheet
                 $kinds[] = $kind;
             }
             $rows[] = array_filter([
-                'name' => $row->name,
+                'name' => (string) $row->id,
                 'called' => $row->called,
-                'piece' => $row->piece,
+                'piece' => $row->id->piece(),
                 'part' => $row->part->value,
                 'kind' => $at,
                 'leaves' => $row->leaves,
@@ -210,7 +211,7 @@ final readonly class WorkSheet
                 'left' => array_map(fn(?float $left): ?int => $left === null ? null : $whole($left), $one->left),
                 'off' => array_map($whole, $one->off),
                 'out' => $one->out === null ? null : [
-                    'row' => $one->out->row, 'place' => $this->course->row($one->out->row),
+                    'row' => (string) $one->out->row, 'place' => $this->course->row($one->out->row),
                 ],
                 'whole' => $this->whole[$one->which],
             ], $this->foretold),
@@ -223,7 +224,7 @@ final readonly class WorkSheet
     private function ends(): array
     {
         $ends = [];
-        $add = function (string $from, string $to, string $said, bool $ball) use (&$ends): void {
+        $add = function (RowId $from, RowId $to, string $said, bool $ball) use (&$ends): void {
             [$first, $last] = [$this->course->row($from), $this->course->row($to)];
             if ($first !== null && $last !== null) {
                 $ends[] = ['from' => $first, 'to' => $last, 'said' => $said, 'ball' => $ball];

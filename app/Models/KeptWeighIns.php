@@ -40,7 +40,7 @@ final readonly class KeptWeighIns
                     round(max(0.0, $free->grams + $this->bag->usedOf($material->id) - (float) $one->used), 3),
                 )->exact();
 
-            return ['after' => $one->after, 'left' => $left];
+            return ['after' => (string) $one->after, 'left' => $left];
         }, $this->all);
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsRowId;
+use Fescue\Core\Pattern\RowId;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -14,7 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $bag_id
  * @property int $place of its row when it was entered
- * @property string $after
+ * @property RowId $after
  * @property string $left as it was weighed
  * @property ?int $material_id
  * @property ?string $used g of it by then
@@ -42,6 +44,6 @@ final class WeighIn extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['begins' => 'bool', 'undone_at' => 'datetime'];
+        return ['after' => AsRowId::class, 'begins' => 'bool', 'undone_at' => 'datetime'];
     }
 }

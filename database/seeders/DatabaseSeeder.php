@@ -25,6 +25,8 @@ use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\TabStep;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\School;
@@ -237,8 +239,8 @@ final class DatabaseSeeder extends Seeder
             if ($name === 'Signal bag') {
                 $bag->minutes()->create(['part' => 'base', 'minutes' => 46]);
                 Bag::withoutTimestamps(function () use ($bag): void {
-                    WeighIns::of($bag)->enter('Round 3', Mass::grams(424));
-                    WeighIns::of($bag)->enter('Round 8', Mass::grams(304));
+                    WeighIns::of($bag)->enter(new RowId(RowKind::Round, 3), Mass::grams(424));
+                    WeighIns::of($bag)->enter(new RowId(RowKind::Round, 8), Mass::grams(304));
                 });
             }
             // A demo bag that cannot be planned is a fault in the demo: let it be seen.
@@ -349,17 +351,17 @@ final class DatabaseSeeder extends Seeder
         ] as $name => [$row, $stitch]) {
             $bag = $maker->bags()->where('choices->name', $name)->firstOrFail();
             $course = Course::of($bag->plan());
-            $end = $row === null ? count($course->rows) : 1 + (int) $course->row($row);
+            $end = $row === null ? count($course->rows) : 1 + (int) $course->row(RowId::read($row) ?? throw new \LogicException("No row is called {$row}."));
             $at = Carbon::now()->subDays(2)->valueOf();
             $entries = [];
             for ($done = 1; $done <= $end; $done++) {
-                $entries[] = [$course->rows[$done - 1]->name, $course->rows[$done - 1]->stitches, Did::Step];
+                $entries[] = [(string) $course->rows[$done - 1]->id, $course->rows[$done - 1]->stitches, Did::Step];
             }
             if ($name === 'Rope-locker bucket') {
                 array_push($entries, ['Round 3', 9, Did::Step], ['Round 2', 0, Did::Ripped], ['Round 2', $course->rows[1]->stitches, Did::Step]);
             }
             if ($stitch > 0) {
-                $entries[] = [$course->rows[$end]->name, $stitch, Did::Step];
+                $entries[] = [(string) $course->rows[$end]->id, $stitch, Did::Step];
             }
             WorkLog::add($bag, array_map(fn(array $one, int $nth): Entry => Entry::read([
                 'device' => 'first-phone', 'number' => $nth + 1, 'turn' => $nth + 1, 'at' => (int) $at + 200_000 * $nth,

@@ -9,6 +9,7 @@ use App\Models\Bag;
 use App\Models\WeighIn;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Row;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /**
@@ -37,6 +38,31 @@ final class AsBeforeTest extends TestCase
             self::assertEqualsWithDelta($one['grams'], $planned[$name]['grams'], 0.01, $name);
             self::assertSame($one['entered'], $planned[$name]['entered'], $name);
         }
+    }
+
+    /** What was written of a row in another way than documents have it is written as they do. */
+    public function testRowsOfBeforeAreReadByTheirIdentity(): void
+    {
+        $maker = $this->maker('otto@pier.example');
+        Incoming::take($maker, dirname(__DIR__).'/before/account.zip');
+        $bag = $maker->bags()->where('choices->name', 'Signal bag')->sole();
+        $bag->weighIns()->where('after', 'Round 8')->toBase()->update(['after' => 'round  8']);
+        $choices = ['changes' => [['from' => 'round 9', 'to' => 1]], 'lean' => 1.0] + $bag->choices;
+        DB::table('bags')->where('id', $bag->id)->update([
+            'choices' => json_encode($choices, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ]);
+        DB::table('work_entries')->where(['bag_id' => $bag->id, 'row' => 'Round 2'])->update(['row' => 'ROUND 2']);
+        (require database_path('migrations/2026_11_30_800000_rows_by_identity.php'))->up();
+        $bag->refresh();
+        self::assertSame([['from' => 'Round 9', 'to' => 1]], $bag->choices['changes']);
+        self::assertSame(1.0, $bag->choices['lean']);
+        self::assertSame(
+            ['Round 3', 'Round 8'],
+            $bag->weighIns()->toBase()->orderBy('place')->pluck('after')->all(),
+        );
+        $rows = DB::table('work_entries')->where('bag_id', $bag->id)->pluck('row')->all();
+        self::assertContains('Round 2', $rows);
+        self::assertNotContains('ROUND 2', $rows);
     }
 
     /** @return array{rows: string, size: list<float>, grams: list<float>, entered: list<string>} */

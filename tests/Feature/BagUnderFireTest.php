@@ -98,7 +98,7 @@ final class BagUnderFireTest extends TestCase
         $kept = KeptWeighIns::of(Bag::query()->findOrFail($bag->id));
         self::assertSame(
             array_map(fn(int $round): string => "Round {$round}", range(1, 40)),
-            array_column($kept->all, 'after'),
+            array_map(strval(...), array_column($kept->all, 'after')),
         );
         self::assertSame(40, StockEntry::query()->where('bag_id', $bag->id)->whereNull('undone_at')->count());
         self::assertSame(9000.0 - 42 * 40, $bag->material?->fresh()?->balance());

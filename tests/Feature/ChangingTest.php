@@ -77,7 +77,7 @@ final class ChangingTest extends TestCase
         $after = $bag->fresh();
         self::assertSame($bag->swatch_id, $after?->swatch_id);
         self::assertSame('Renamed', $after->name());
-        self::assertSame(['Round 5'], array_column(KeptWeighIns::of($after)->all, 'after'));
+        self::assertSame(['Round 5'], array_map(strval(...), array_column(KeptWeighIns::of($after)->all, 'after')));
         self::assertArrayNotHasKey('learned', $after->choices);
     }
 

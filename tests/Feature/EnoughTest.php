@@ -20,6 +20,8 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Tests\Bag\Plans;
 use Illuminate\Testing\TestResponse;
@@ -38,7 +40,7 @@ final class EnoughTest extends TestCase
     private static function weighed(Bag $bag): array
     {
         return array_map(
-            fn(WeighIn $one): string => $one->after,
+            fn(WeighIn $one): string => (string) $one->after,
             KeptWeighIns::of(Bag::query()->findOrFail($bag->id))->all,
         );
     }
@@ -77,7 +79,7 @@ final class EnoughTest extends TestCase
             'heavier than before' => [['after' => 'Round 5', 'left' => '850 g'], 'left', 'more than the 800 g'],
             'no such round' => [['after' => 'Round 500', 'left' => '600'], 'after', 'its rows run from'],
             'in words' => [['after' => 'Round 5', 'left' => 'half'], 'left', 'not understood'],
-            'script' => [['after' => '<script>alert(1)</script>', 'left' => '600'], 'after', 'its rows run from'],
+            'script' => [['after' => '<script>alert(1)</script>', 'left' => '600'], 'after', 'no row of this bag'],
         ];
     }
 
@@ -304,8 +306,8 @@ final class EnoughTest extends TestCase
         $maker = $this->maker();
         $here = $this->bag($maker);
         $there = Bag::query()->findOrFail($here->id);
-        WeighIns::of($here)->enter('Round 4', Mass::grams(700));
-        WeighIns::of($there)->enter('Round 6', Mass::grams(590));
+        WeighIns::of($here)->enter(new RowId(RowKind::Round, 4), Mass::grams(700));
+        WeighIns::of($there)->enter(new RowId(RowKind::Round, 6), Mass::grams(590));
         self::assertSame(['Round 4', 'Round 6'], self::weighed($there));
         self::assertSame(590.0, $there->fresh()->material?->balance());
     }

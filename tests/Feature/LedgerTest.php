@@ -9,6 +9,7 @@ use App\Models\Material;
 use App\Models\StockEntry;
 use App\Stash\Ledger;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Stock\Move;
 use Tests\TestCase;
 
@@ -181,7 +182,7 @@ final class LedgerTest extends TestCase
         $material = $bag->material ?? self::fail('It has one.');
         Ledger::enter($material, Move::Weighed, 1000.0);
         foreach (['Round 3' => 880.0, 'Round 5' => 840.0] as $after => $left) {
-            WeighIns::of($bag->fresh() ?? $bag)->enter($after, Mass::grams($left));
+            WeighIns::of($bag->fresh() ?? $bag)->enter(RowId::read($after) ?? self::fail($after), Mass::grams($left));
         }
         self::assertSame(840.0, $this->balance($material));
         $first = $bag->weighIns()->orderBy('id')->firstOrFail();

@@ -29,7 +29,7 @@ final class WorkTest extends TestCase
     {
         return $changes + [
             'device' => 'phone-one', 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + 40_000 * $number,
-            'did' => 'step', 'row' => $course->rows[$number - 1]->name, 'stitch' => $course->rows[$number - 1]->stitches,
+            'did' => 'step', 'row' => (string) $course->rows[$number - 1]->id, 'stitch' => $course->rows[$number - 1]->stitches,
             'plan' => $course->fingerprint(),
         ];
     }

@@ -40,7 +40,7 @@ for ($round = (int) $first; $round <= (int) $last; $round++) {
         // Three at once, the last two of them again: as a device sends what was not answered.
         $lines = array_map(fn(int $number): array => [
             'device' => $argv[6], 'number' => $number, 'turn' => $number, 'at' => 1_790_000_000_000 + $number, 'did' => 'step',
-            'row' => $course->rows[3]->name, 'stitch' => $number % 40, 'plan' => $course->fingerprint(),
+            'row' => (string) $course->rows[3]->id, 'stitch' => $number % 40, 'plan' => $course->fingerprint(),
         ], range(max(1, $round - 2), $round));
         if ($send('POST', '/work', ['entries' => $lines, 'seen' => 1_000_000_000], true) === 200) {
             echo $round, "\n";

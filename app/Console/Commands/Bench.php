@@ -215,7 +215,7 @@ final class Bench extends Command
         $rows = count($plan->work->rows);
         $weighIns = array_map(
             fn(int $place): WeighIn => new WeighIn(
-                $plan->work->rows[intdiv($place * $rows, 6)]->name,
+                $plan->work->rows[intdiv($place * $rows, 6)]->id,
                 Mass::grams(1900 - 240 * $place),
             ),
             range(1, 5),

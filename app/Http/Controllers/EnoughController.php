@@ -33,6 +33,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\RowId;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -182,7 +183,12 @@ final class EnoughController extends Controller
     public function store(Request $request, Bag $bag): RedirectResponse
     {
         $this->authorize('own', $bag);
-        $after = mb_substr(Typed::text($request, 'after'), 0, 40);
+        $after = RowId::read(Typed::text($request, 'after'));
+        if ($after === null) {
+            return back()->withInput()->withErrors([
+                'after' => 'That is no row of this bag: choose the one after which you weighed.',
+            ]);
+        }
         try {
             $left = Mass::parse(Typed::text($request, 'left'), MassUnit::Gram);
             $asked = Really::ask($request, ['left' => WeighIns::of($bag)->implausible($after, $left)]);

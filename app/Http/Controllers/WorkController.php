@@ -18,6 +18,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
@@ -110,7 +111,8 @@ final class WorkController extends Controller
 
     private static function said(Course $course, string $row): ?Place
     {
-        $at = $course->row($row);
+        $id = RowId::read($row);
+        $at = $id === null ? null : $course->row($id);
 
         return $at === null ? null : new Place($at);
     }
@@ -121,7 +123,8 @@ final class WorkController extends Controller
         $this->authorize('own', $bag);
         $plan = $bag->plan();
         $course = Course::of($plan);
-        $row = $course->row(mb_substr(Typed::text($request, 'row'), 0, 60));
+        $id = RowId::read(Typed::text($request, 'row'));
+        $row = $id === null ? null : $course->row($id);
         $counted = Typed::text($request, 'counted');
         if ($row === null || preg_match('/^\d{1,6}$/', $counted) !== 1) {
             return response()->json(['message' => 'Write what you counted, as a whole number.'], 422);
@@ -230,8 +233,8 @@ final class WorkController extends Controller
                 }
                 $on = Planner::plan($plan->settled()->continued(
                     $next->material($next->freeFor($bag->id)),
-                    $row->name,
-                    $plan->work->names(),
+                    $row->id,
+                    $plan->work,
                     $which,
                 ));
                 Mending::take($bag, $plan, $on, $which === null ? $next->id : null);

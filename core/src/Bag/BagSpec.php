@@ -9,12 +9,14 @@ use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\School;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Piece\Work;
 
 /** Everything a maker decides about a bag. */
 final readonly class BagSpec
@@ -155,12 +157,10 @@ final readonly class BagSpec
         return $this->with($wish, new Strands($material), $hands, weighIns: []);
     }
 
-    /**
-     * @param list<string> $rows
-     */
-    public function continued(Material $other, string $from, array $rows, ?int $which = null): self
+    /** The same bag, another material from a row on. */
+    public function continued(Material $other, RowId $from, Work $work, ?int $which = null): self
     {
-        return $this->with(strands: $this->strands->continued($other, $from, $rows, $which));
+        return $this->with(strands: $this->strands->continued($other, $from, $work, $which));
     }
 
     /**

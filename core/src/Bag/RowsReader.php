@@ -7,6 +7,7 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
 
 /** Reads what belongs to rows by their names: `others` and `changes`, and `weigh_ins`. */
 final class RowsReader
@@ -30,7 +31,7 @@ final class RowsReader
     {
         $changes = [];
         foreach ($top->objects('changes', self::MOST_CHANGES) as $one) {
-            $from = $one->text('from', self::LONGEST_ROW);
+            $from = self::row($one, 'from');
             $to = $one->whole('to', 0, $others, 'the bag’s own material is 0, its others are', optional: false);
             $one->close();
             if ($from !== null && $to !== null) {
@@ -44,12 +45,23 @@ final class RowsReader
         return $changes;
     }
 
+    private static function row(Fields $one, string $key): ?RowId
+    {
+        $text = $one->text($key, self::LONGEST_ROW);
+        $row = $text === null ? null : RowId::read($text);
+        if ($text !== null && $row === null) {
+            $one->refuse($key, "“{$text}” is no row; write one as the pattern does, like “Round 5”.");
+        }
+
+        return $row;
+    }
+
     /** @return list<WeighIn> */
     public static function weighIns(Fields $top): array
     {
         $weighIns = [];
         foreach ($top->objects('weigh_ins', self::MOST_WEIGH_INS) as $one) {
-            $after = $one->text('after', self::LONGEST_ROW);
+            $after = self::row($one, 'after');
             $left = $one->quantity('left', fn(string $text): Mass => Mass::parse($text));
             $one->close();
             if ($after !== null && $left !== null) {

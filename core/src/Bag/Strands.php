@@ -6,6 +6,8 @@ namespace Fescue\Core\Bag;
 
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Piece\Work;
 
 /** What a bag is worked in: its own material, and others that take turns with it. */
 final readonly class Strands
@@ -43,15 +45,14 @@ final readonly class Strands
     /**
      * The same, another material from a row on: up to the next change, where one lies ahead.
      *
-     * @param list<string> $rows names of the bag's rows, in their order
+     * @param Work $work the bag's rows
      * @param ?int $which where it is one of the bag's already
      */
-    public function continued(Material $other, string $from, array $rows, ?int $which = null): self
+    public function continued(Material $other, RowId $from, Work $work, ?int $which = null): self
     {
-        $order = array_flip($rows);
-        $changes = array_values(array_filter($this->changes, fn(Change $one): bool => $one->from !== $from));
+        $changes = array_values(array_filter($this->changes, fn(Change $one): bool => ! $one->from->is($from)));
         $changes[] = new Change($from, $which ?? count($this->others) + 1);
-        usort($changes, fn(Change $a, Change $b): int => ($order[$a->from] ?? 0) <=> ($order[$b->from] ?? 0));
+        usort($changes, fn(Change $a, Change $b): int => $work->place($a->from) <=> $work->place($b->from));
         $kept = [];
         foreach ($changes as $change) {
             // From one to itself is none.

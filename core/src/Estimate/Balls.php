@@ -54,11 +54,11 @@ final class Balls
             $of = $ball === 0 ? $winding->first($left) : $winding->ball;
             $ends[] = new BallEnd(
                 Mass::grams($of),
-                $reach->name($end[0]),
+                $reach->id($end[0]),
                 $standing->takes->stitchAt(...$end),
-                $reach->name($earliest),
-                $reach->name($latest),
-                $join === null ? null : $reach->name($join),
+                $reach->id($earliest),
+                $reach->id($latest),
+                $join === null ? null : $reach->id($join),
                 $free || $join !== null,
             );
         }

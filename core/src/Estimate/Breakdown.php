@@ -58,9 +58,9 @@ final readonly class Breakdown
         $rows = $worked = [];
         foreach ($standing->all as $place) {
             $grams = $standing->row($place);
-            $name = $plan->work->rows[$place]->name;
+            $id = $plan->work->rows[$place]->id;
             if ($standing->left === null || ! isset($gone[$place])) {
-                $rows[$place] = new RowTakes($name, $which, $grams, null, null, null);
+                $rows[$place] = new RowTakes($id, $which, $grams, null, null, null);
 
                 continue;
             }
@@ -68,7 +68,7 @@ final readonly class Breakdown
             $off = $swing * $standing->off($worked);
             $likely = $standing->left - $gone[$place];
             $rows[$place] = new RowTakes(
-                $name,
+                $id,
                 $which,
                 $grams,
                 max(0.0, $likely),

@@ -339,7 +339,7 @@ final class Calibration
 
         return array_map(
             fn(int $place): WeighIn => new WeighIn(
-                $plan->work->rows[$place]->name,
+                $plan->work->rows[$place]->id,
                 Mass::grams(max(0.0, $left[$place] + Factors::WEIGH_IN_G * $this->chance->normal())),
             ),
             array_keys($places),

@@ -11,6 +11,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Measure\Whole;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Statistics\Normal;
 
 /**
@@ -35,7 +36,7 @@ final readonly class MaterialEstimate
      * @param ?float $enough chance from 0 to 1 that it is enough; null where that is not known
      * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
      * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
-     * @param list<string> $from rows in which it is taken up, but for the first
+     * @param list<RowId> $from rows in which it is taken up, but for the first
      * @param list<self> $others what the bag takes of its other materials, in their order
      * @param list<OddWeighIn> $odd weigh-ins that the stitches cannot account for
      */
@@ -97,10 +98,9 @@ final readonly class MaterialEstimate
             array_values(
                 array_filter(
                     array_map(
-                        fn(Change $change): ?string => $change->to === $which ? $change->from : null,
+                        fn(Change $change): ?RowId => $change->to === $which ? $change->from : null,
                         $spec->strands->changes,
                     ),
-                    is_string(...),
                 ),
             ),
             $others,
@@ -235,13 +235,13 @@ final readonly class MaterialEstimate
         $swing = $stitches > 0 ? Normal::quantile(1 - Spread::TAIL) * $standing->offLeft / $stitches : 0.0;
         $early = $ahead->end($this->left, 1 + $swing) ?? $likely;
         $late = $ahead->end($this->left, max(0.0, 1 - $swing));
-        $name = fn(int $row): string => $this->plan->work->rows[$row]->name;
+        $id = fn(int $row): RowId => $this->plan->work->rows[$row]->id;
 
         return new RunsOut(
-            $name($likely[0]),
+            $id($likely[0]),
             $standing->takes->stitchAt(...$likely),
-            $name($early[0]),
-            $late === null ? null : $name($late[0]),
+            $id($early[0]),
+            $late === null ? null : $id($late[0]),
         );
     }
 }

@@ -396,8 +396,8 @@ final readonly class Mends
         return Planner::plan(
             $this->plan->settled()->continued(
                 $spare->material,
-                $this->plan->work->rows[$from]->name,
-                $this->plan->work->names(),
+                $this->plan->work->rows[$from]->id,
+                $this->plan->work,
             ),
         );
     }

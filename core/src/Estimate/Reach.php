@@ -6,6 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Statistics\Normal;
 
 /**
@@ -107,9 +108,9 @@ final readonly class Reach
         return null;
     }
 
-    public function name(int $row): string
+    public function id(int $row): RowId
     {
-        return $this->plan->work->rows[$row]->name;
+        return $this->plan->work->rows[$row]->id;
     }
 
     /** The last row. */

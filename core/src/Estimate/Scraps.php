@@ -47,8 +47,8 @@ final readonly class Scraps
             if ($end === null && ($early === $rows || $strand === $last)) {
                 $scraps[] = new Scrap(
                     $strand,
-                    $reach->name($from),
-                    $reach->name($rows - 1),
+                    $reach->id($from),
+                    $reach->id($rows - 1),
                     max(0.0, $metres - self::worked($reach, $from, $rows)),
                     false,
                 );
@@ -61,8 +61,8 @@ final readonly class Scraps
                 // The last one ends where it ends; one too short to reach a row that bears a join is left out.
                 $scraps[] = $strand === $last && $end !== null ? new Scrap(
                     $strand,
-                    $reach->name($from),
-                    $reach->name($end[0]),
+                    $reach->id($from),
+                    $reach->id($end[0]),
                     0.0,
                     true,
                 ) : new Scrap($strand, null, null, $metres, $strand !== $last);
@@ -72,8 +72,8 @@ final readonly class Scraps
             }
             $scraps[] = new Scrap(
                 $strand,
-                $reach->name($from),
-                $reach->name($join),
+                $reach->id($from),
+                $reach->id($join),
                 max(0.0, $metres - self::worked($reach, $from, $join + 1)),
                 false,
             );

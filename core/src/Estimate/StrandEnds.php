@@ -38,10 +38,10 @@ final class StrandEnds
             }
             $ends[] = new StrandEnd(
                 $strand,
-                $reach->name($end[0]),
+                $reach->id($end[0]),
                 $end[1],
-                $reach->name($early),
-                $join === null ? null : $reach->name($join),
+                $reach->id($early),
+                $join === null ? null : $reach->id($join),
             );
         }
 

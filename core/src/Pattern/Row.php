@@ -15,7 +15,9 @@ use Fescue\Core\Shape\Path;
 /** One row or round: its place in the bag, its fabric, what to do and what it is worked into. */
 final readonly class Row
 {
-    /** As documents name it, and a person in English: "Round 5", "Front panel: Row 3". */
+    public RowId $id;
+
+    /** As documents have its identity: "Round 5", "Front panel: Row 3". */
     public string $name;
 
     /** What it takes and leaves. */
@@ -31,8 +33,7 @@ final readonly class Row
      * @param bool $stands whether it stands up, and makes the bag higher
      * @param ?Path $path where its tops stand on a chart; null where it has none
      * @param bool $bearsJoin whether another ball or colour may be laid in there
-     * @param int $number among those of its kind, from 1; 0 until it has its place in a piece
-     * @param string $piece the piece's own name in English; '' where a bag has one alone
+     * @param ?RowId $id null until it has its place in a piece
      * @param ?self $as one of the same instructions, which are counted once
      */
     public function __construct(
@@ -44,11 +45,11 @@ final readonly class Row
         public ?Path $path = null,
         public bool $bearsJoin = true,
         public RowKind $kind = RowKind::Round,
-        public int $number = 0,
-        public string $piece = '',
+        ?RowId $id = null,
         ?self $as = null,
     ) {
-        $this->name = ($piece === '' ? '' : "{$piece}: ").ucfirst($kind->value).' '.$kind->numbered($number);
+        $this->id = $id ?? new RowId($kind, 0);
+        $this->name = $this->id->written();
         $this->count = $as->count ?? Count::of($instructions);
         $this->stitches = $as->stitches ?? StitchCount::of($instructions);
     }
@@ -67,19 +68,20 @@ final readonly class Row
         return null;
     }
 
-    public function numbered(int $number, string $piece = ''): self
+    /** The same in its place. */
+    public function identified(RowId $id): self
     {
-        return $this->with($this->into, $number, $piece);
+        return $this->with($this->into, $id);
     }
 
     /** The same once more, on another edge. */
     public function again(Edge $on): self
     {
-        return $this->with([$on], $this->number, $this->piece);
+        return $this->with([$on], $this->id);
     }
 
     /** @param non-empty-list<Edge> $into */
-    private function with(array $into, int $number, string $piece): self
+    private function with(array $into, RowId $id): self
     {
         return new self(
             $this->part,
@@ -90,8 +92,7 @@ final readonly class Row
             $this->path,
             $this->bearsJoin,
             $this->kind,
-            $number,
-            $piece,
+            $id,
             $this,
         );
     }

@@ -24,4 +24,18 @@ enum RowKind: string
 
         return $letters;
     }
+
+    /** That number, told by what is written of it; null where no such row is numbered so. */
+    public function number(string $written): ?int
+    {
+        if ($this !== self::Seam) {
+            return ctype_digit($written) && (int) $written > 0 ? (int) $written : null;
+        }
+        $number = 0;
+        foreach (str_split(strtoupper($written)) as $letter) {
+            $number = 26 * $number + ord($letter) - 64;
+        }
+
+        return ctype_alpha($written) ? $number : null;
+    }
 }

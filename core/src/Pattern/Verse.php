@@ -123,7 +123,7 @@ final readonly class Verse
             $again,
             $writer->names($again[0], $again[count($again) - 1]),
             $writer->say(new Phrase("{$last->kind->value}s.cycle", [
-                'n' => $long[0]->number, 'm' => $long[count($long) - 1]->number, 'k' => $last->number,
+                'n' => $long[0]->id->number, 'm' => $long[count($long) - 1]->id->number, 'k' => $last->id->number,
             ])),
             array_values(array_unique(array_map($writer->leaves(...), $long))),
         );
@@ -164,7 +164,7 @@ final readonly class Verse
                 fn(Row $one): string => str_replace(
                     ' ',
                     "\u{a0}",
-                    "{$one->kind->numbered($one->number)}, {$writer->pair($one)}",
+                    "{$one->kind->numbered($one->id->number)}, {$writer->pair($one)}",
                 ),
                 $seams,
             )).'.',

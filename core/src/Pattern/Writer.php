@@ -67,7 +67,7 @@ final class Writer
     /** "Round 5" */
     public function name(Row $row): string
     {
-        return $this->vocabulary->say(new Phrase($row->kind->value, ['n' => $row->kind->numbered($row->number)]));
+        return $this->vocabulary->say(new Phrase($row->kind->value, ['n' => $row->kind->numbered($row->id->number)]));
     }
 
     /** "Rounds 5–9", of like ones one after another. */
@@ -75,8 +75,8 @@ final class Writer
     {
         return $first === $last ? $this->name($first) : $this->vocabulary->say(
             new Phrase("{$first->kind->value}s", [
-                'n' => $first->kind->numbered($first->number),
-                'm' => $first->kind->numbered($last->number),
+                'n' => $first->kind->numbered($first->id->number),
+                'm' => $first->kind->numbered($last->id->number),
             ]),
         );
     }
@@ -168,7 +168,7 @@ final class Writer
                 && ! in_array($row, $anew, true)
                 && $runs[$last][0]->part === $row->part
                 && $runs[$last][0]->kind === $row->kind
-                && $runs[$last][0]->piece === $row->piece
+                && $runs[$last][0]->id->piece() === $row->id->piece()
                 && $this->words($runs[$last][0]) === $this->words($row);
             if ($like) {
                 $runs[$last][] = $row;

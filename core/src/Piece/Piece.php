@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
 
 /** A start and the rows on it, each proven to take exactly what its edges offer. A bag is one of them, or several. */
@@ -35,14 +37,16 @@ final readonly class Piece
         public ?Flat $flat = null,
         ?self $after = null,
     ) {
-        $this->name = ucfirst(str_replace('-', ' ', $called)).($nth === 0 ? '' : " {$nth}");
+        $this->name = (new RowId(RowKind::Row, 0, $called, $nth))->piece();
         $there = $start->chain ?? 0;
         $below = null;
         $numbered = [];
         $numbers = array_count_values(array_map(fn(Row $row): string => $row->kind->value, $after->rows ?? []));
         foreach ($rows as $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
-            $numbered[] = $row = $row->numbered($numbers[$row->kind->value], $this->name);
+            $numbered[] = $row = $row->identified(
+                new RowId($row->kind, $numbers[$row->kind->value], $called, $nth),
+            );
             $count = $row->count;
             foreach ($row->into as $edge => $offers) {
                 if ($count->takesOf($edge) !== $offers->anchors) {

@@ -6,6 +6,7 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\Start;
 
 /** All that is worked, in working order: the rows of one piece after another, then what joins them. */
@@ -47,10 +48,10 @@ final readonly class Work
         return array_keys($this->places);
     }
 
-    /** Place of the row of that name, from 0; null where there is none. */
-    public function place(?string $name): ?int
+    /** Place of a row, from 0; null where it is not there. */
+    public function place(?RowId $id): ?int
     {
-        return $this->places[$name ?? ''] ?? null;
+        return $id === null ? null : $this->places[$id->written()] ?? null;
     }
 
     /** Whether a piece begins in that row, on a strand end of its own. */

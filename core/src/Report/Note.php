@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Report;
 
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Piece\Tone;
 
 /** Something to watch out for, with its figure and what to do, tied to the row that causes it where one does. */
@@ -17,7 +18,7 @@ final readonly class Note
     public function __construct(
         public string $code,
         public Tone $tone,
-        public ?string $row,
+        public ?RowId $row,
         public string $lead,
         public string $rest,
     ) {}

@@ -14,6 +14,7 @@ use Fescue\Core\Material\HookRange;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Setting;
@@ -69,7 +70,7 @@ final class Notes
         return $ordered;
     }
 
-    private function add(string $code, Tone $tone, string $lead, string $rest, ?string $row = null): void
+    private function add(string $code, Tone $tone, string $lead, string $rest, ?RowId $row = null): void
     {
         $this->notes[] = new Note($code, $tone, $row, $lead, $rest);
     }
@@ -138,8 +139,8 @@ final class Notes
                 continue;
             }
             $said[$what] = true;
-            $row = $one->row === null ? null : $this->plan->work->rows[$from + $one->row]->name;
-            $words = ['{row}' => $row ?? ''];
+            $row = $one->row === null ? null : $this->plan->work->rows[$from + $one->row]->id;
+            $words = ['{row}' => (string) $row];
             foreach ($one->of as $name => $what) {
                 $words['{'.$name.'}'] = $what instanceof Length
                     ? $this->say($what)
@@ -254,7 +255,7 @@ final class Notes
                     $change->from,
                 );
             }
-            if (in_array($change->from, $late, true)) {
+            if (in_array((string) $change->from, $late, true)) {
                 $this->add(
                     'change-late',
                     Tone::Trouble,

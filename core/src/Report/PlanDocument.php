@@ -64,7 +64,7 @@ final class PlanDocument
             ...self::finish($plan, $terms),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
-                'row' => $note->row,
+                'row' => $note->row?->written(),
                 'text' => $note->text(),
             ], Notes::on($plan, $estimate, terms: $terms)),
         ]);
@@ -138,7 +138,7 @@ final class PlanDocument
     private static function other(MaterialEstimate $takes): array
     {
         return [
-            'from' => $takes->from,
+            'from' => array_map(strval(...), $takes->from),
             'length_m' => self::spread($takes->metres),
             'mass_g' => self::spread($takes->grams),
             'enough' => $takes->enough === null ? null : round($takes->enough, 2),
@@ -178,7 +178,7 @@ final class PlanDocument
     {
         $out = $takes->runsOut();
 
-        return $out === null ? null : ['row' => $out->row, 'stitch' => $out->stitch];
+        return $out === null ? null : ['row' => $out->row->written(), 'stitch' => $out->stitch];
     }
 
     /** @return array{low: float, likely: float, high: float} */

@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Report\Note;
@@ -65,9 +66,8 @@ final readonly class Course
                 $groups[] = new Group(ucfirst($vocabulary->say($leaf->phrase())), max(1, $stitches), max(0, $tops));
             }
             $rows[] = new Passage(
-                $row->name,
+                $row->id,
                 $writer->name($row),
-                $row->piece,
                 $row->part,
                 $said,
                 $writer->leaves($row),
@@ -102,7 +102,7 @@ final readonly class Course
         $heed = [];
         foreach ($notes as $note) {
             if ($note->row !== null) {
-                $heed[$note->row][] = $note->text();
+                $heed[(string) $note->row][] = $note->text();
             }
         }
         foreach ($plan->work->rows as $place => $row) {
@@ -213,7 +213,7 @@ final readonly class Course
     public function digests(): array
     {
         return array_map(
-            fn(Passage $row): string => "{$row->name} ".hash('crc32b', "{$row->said}|{$row->stitches}"),
+            fn(Passage $row): string => "{$row->id} ".hash('crc32b', "{$row->said}|{$row->stitches}"),
             $this->rows,
         );
     }
@@ -293,11 +293,11 @@ final readonly class Course
         return $done;
     }
 
-    /** Place of the row of that name; null where there is none. */
-    public function row(string $name): ?int
+    /** Place of a row; null where it is not there. */
+    public function row(RowId $id): ?int
     {
         foreach ($this->rows as $place => $row) {
-            if ($row->name === $name) {
+            if ($row->id->is($id)) {
                 return $place;
             }
         }

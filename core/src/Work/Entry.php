@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Work;
 
+use Fescue\Core\Pattern\RowId;
+
 /**
  * One line of the log, never changed once it is written. Entries are ordered by their turn, which is one more than the
  * greatest its device had seen, and no clock is trusted; where two devices wrote in one turn, by the device's name.
@@ -20,7 +22,6 @@ final readonly class Entry
      * @param int $number its own, from 1
      * @param int $turn from 1
      * @param int $at the device's clock, ms since 1970; for hours alone
-     * @param string $row by its name
      * @param int $stitch of the row that are done after it
      * @param string $plan fingerprint of the course that it was done of
      * @param ?int $counted what was counted, or what is mended
@@ -31,7 +32,7 @@ final readonly class Entry
         public int $turn,
         public int $at,
         public Did $did,
-        public string $row,
+        public RowId $row,
         public int $stitch,
         public string $plan,
         public ?int $counted = null,
@@ -66,7 +67,7 @@ final readonly class Entry
             $whole('turn', 1, self::MOST),
             $whole('at', 0, 100_000_000_000_000),
             $did,
-            $text('row', '/^[\p{L}\p{N} :.’-]{1,60}$/u'),
+            RowId::read($text('row', '/^[\p{L}\p{N} :.’-]{1,60}$/u')) ?? throw new NoEntry('“row” names no row.'),
             $whole('stitch', 0, 100_000),
             $text('plan', '/^[0-9a-f]{16}$/'),
             match ($did) {
@@ -86,7 +87,7 @@ final readonly class Entry
             'turn' => $this->turn,
             'at' => $this->at,
             'did' => $this->did->value,
-            'row' => $this->row,
+            'row' => (string) $this->row,
             'stitch' => $this->stitch,
             'plan' => $this->plan,
         ] + ($this->counted === null ? [] : ['counted' => $this->counted]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Work;
 
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\RowId;
 
 /** A row as it is worked: its groups one after another, and what to heed there. */
 final readonly class Passage
@@ -13,9 +14,7 @@ final readonly class Passage
     public int $stitches;
 
     /**
-     * @param string $name as documents have it
      * @param string $called as the maker reads it
-     * @param string $piece whose row it is; '' of a bag of one
      * @param string $said the row in words
      * @param int $leaves what is counted at its end
      * @param bool $counted whether to count there
@@ -27,9 +26,8 @@ final readonly class Passage
      * @param non-empty-list<Group> $groups
      */
     public function __construct(
-        public string $name,
+        public RowId $id,
         public string $called,
-        public string $piece,
         public Part $part,
         public string $said,
         public int $leaves,

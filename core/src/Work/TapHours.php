@@ -56,7 +56,7 @@ final class TapHours
         $beside = $rows = [];
         $done = $all = 0;
         foreach ($course->rows as $row) {
-            $rows[$row->name] = [$row->part->value, $all, $row->stitches];
+            $rows[(string) $row->id] = [$row->part->value, $all, $row->stitches];
             $all += $row->stitches;
         }
         $before = null;
@@ -66,10 +66,10 @@ final class TapHours
                 : null;
             $follows = $before?->device === $entry->device && $before->did === Did::Step;
             $before = $entry;
-            if (! isset($rows[$entry->row])) {
+            if (! isset($rows[(string) $entry->row])) {
                 continue;
             }
-            [$part, $begin, $stitches] = $rows[$entry->row];
+            [$part, $begin, $stitches] = $rows[(string) $entry->row];
             $more = $entry->did->places() ? $begin + min($entry->stitch, $stitches) - $done : 0;
             $done += $more;
             $last = count($lumps) - 1;

@@ -100,7 +100,7 @@ final class BandsTest extends TestCase
                 0,
             );
         };
-        self::assertSame('Round 10', $codes(['stitch' => 'mesh', 'rounds' => 7])['mesh-top']);
+        self::assertSame('Round 10', (string) $codes(['stitch' => 'mesh', 'rounds' => 7])['mesh-top']);
         $banded = $codes(['stitch' => 'mesh', 'rounds' => 7, 'above' => [['stitch' => 'sc', 'rounds' => 2]]]);
         self::assertArrayHasKey('mesh-open', $banded);
         self::assertArrayNotHasKey('mesh-top', $banded);

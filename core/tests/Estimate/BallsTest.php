@@ -12,6 +12,7 @@ use Fescue\Core\Estimate\Balls;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +24,7 @@ final class BallsTest extends TestCase
         return Planner::plan(BagDocument::read(Documents::tote($changes)));
     }
 
-    private static function place(BagPlan $plan, ?string $row): int
+    private static function place(BagPlan $plan, ?RowId $row): int
     {
         return $plan->work->place($row) ?? self::fail("There is no {$row}.");
     }
@@ -90,7 +91,7 @@ final class BallsTest extends TestCase
         );
         $balls = Balls::of($plan);
         self::assertEqualsWithDelta(40, $balls[0]->left->grams, 1e-9);
-        self::assertContains($balls[0]->row, ['Round 7', 'Round 8']);
+        self::assertContains((string) $balls[0]->row, ['Round 7', 'Round 8']);
         $before = Balls::of(self::plan(['material/on_hand' => '900 g', 'material/unit' => '300 g', 'weigh_ins' => []]));
         $wide = fn(BagPlan $of, BallEnd $one): int => self::place($of, $one->latest) - self::place($of, $one->earliest);
         self::assertLessThanOrEqual($wide($plan, $before[1]), $wide($plan, $balls[1]));

@@ -71,7 +71,7 @@ final class ChangesTest extends TestCase
         $one = MaterialEstimate::of(Planner::plan(BagDocument::read(Documents::tote())));
         $two = MaterialEstimate::of(self::plan());
         self::assertCount(1, $two->others);
-        self::assertSame(['Round 9'], $two->others[0]->from);
+        self::assertSame(['Round 9'], array_map(strval(...), $two->others[0]->from));
         self::assertEqualsWithDelta(
             $one->grams->likely + 2 * self::TAIL,
             $two->grams->likely + $two->others[0]->grams->likely,
@@ -99,7 +99,7 @@ final class ChangesTest extends TestCase
             $two->grams->likely + $two->others[0]->grams->likely,
             1e-6,
         );
-        self::assertSame(['Round 5', 'Round 9'], $two->others[0]->from);
+        self::assertSame(['Round 5', 'Round 9'], array_map(strval(...), $two->others[0]->from));
         // Four rounds of 56 at 0.79 g, and its tails.
         self::assertEqualsWithDelta(4 * 56 * 0.79 + 4 * self::TAIL, $two->others[0]->grams->likely, 1e-6);
     }
@@ -134,8 +134,8 @@ final class ChangesTest extends TestCase
         $ends = MaterialEstimate::of(
             self::striped(['others' => [['on_hand' => "{$short} g"] + self::CORD]]),
         )->others[0]->runsOut();
-        self::assertSame(['Round 10', 29], [$ends?->row, $ends?->stitch]);
-        self::assertSame('Round 10', $ends->earliest);
+        self::assertSame(['Round 10', 29], [(string) $ends?->row, $ends?->stitch]);
+        self::assertSame('Round 10', (string) $ends->earliest);
     }
 
     public function testAWeighInOfTheOneTellsOfTheOtherToo(): void
@@ -181,7 +181,7 @@ final class ChangesTest extends TestCase
     public function testTheBallShouldWeighWhatIsLeftOfItsOwn(): void
     {
         $rows = array_column(
-            array_map(fn(RowTakes $row): array => [$row->row, $row], Breakdown::of(self::striped())->rows),
+            array_map(fn(RowTakes $row): array => [(string) $row->row, $row], Breakdown::of(self::striped())->rows),
             1,
             0,
         );
@@ -197,7 +197,7 @@ final class ChangesTest extends TestCase
     public function testItsRowSaysSo(): void
     {
         $notes = fn(BagPlan $plan): array => array_map(
-            fn(Note $note): array => [$note->row, $note->tone->value],
+            fn(Note $note): array => [$note->row?->written(), $note->tone->value],
             array_column(
                 array_map(
                     fn(Note $note): array => [$note->code, $note],

@@ -79,7 +79,7 @@ final class ForetoldTest extends TestCase
             self::assertGreaterThan($falls->come[$place + 1], $falls->come[$place]);
         }
         self::assertSame([0, 1], [$own->which, $other->which]);
-        self::assertSame('Round 10', $other->out?->row);
+        self::assertSame('Round 10', (string) $other->out?->row);
         self::assertEqualsWithDelta(100.0, $other->left[7], 1e-9);
     }
 
@@ -95,7 +95,7 @@ final class ForetoldTest extends TestCase
         for ($row = 5; $gone + $grams[$row] <= 200 - 2 * 0.175 * 8.2; $row++) {
             $gone += $grams[$row];
         }
-        self::assertSame($plan->work->rows[$row]->name, $whole[0]->row);
+        self::assertSame($plan->work->rows[$row]->name, (string) $whole[0]->row);
         self::assertEquals(Balls::of($plan), Balls::of($plan, 0));
     }
 }

@@ -20,6 +20,8 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
@@ -236,7 +238,7 @@ final class MendsTest extends TestCase
         // The last row it surely reaches: one more, and it does not.
         self::assertSame(1, preg_match('/^From Round (\d+) on, work in Cord 4$/', $gone[0]->do, $found));
         $own = fn(int $round): float => MaterialEstimate::of(
-            Planner::plan($plan->spec->continued($spares[3]->material, "Round {$round}", $plan->work->names())),
+            Planner::plan($plan->spec->continued($spares[3]->material, new RowId(RowKind::Round, $round), $plan->work)),
         )->enough ?? 0.0;
         self::assertGreaterThanOrEqual(MaterialEstimate::SURE, $own((int) $found[1]));
         self::assertLessThan(MaterialEstimate::SURE, $own((int) $found[1] + 1));

@@ -16,6 +16,7 @@ use Fescue\Core\Material\Strand;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
@@ -45,7 +46,7 @@ final class ScrapsTest extends TestCase
         return Scraps::of($plan, $strands);
     }
 
-    private static function number(?string $row): int
+    private static function number(?RowId $row): int
     {
         return (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
     }
@@ -83,7 +84,7 @@ final class ScrapsTest extends TestCase
             foreach ($worked as $place => $scrap) {
                 [$from, $to] = [self::number($scrap->from) - 1, self::number($scrap->to) - 1];
                 if ($place < count($worked) - 1) {
-                    $share = $shares[self::number($scrap->strand->name)];
+                    $share = $shares[(int) filter_var($scrap->strand->name, FILTER_SANITIZE_NUMBER_INT)];
                     self::assertLessThan($reach->earliest($share * $all, $from) ?? PHP_INT_MAX, $to);
                     self::assertLessThan(16, $to);
                     $joins[] = $to;
@@ -110,11 +111,11 @@ final class ScrapsTest extends TestCase
         $run = self::scraps([null, 0.001, 1.4, 0.5]);
         self::assertSame(
             [null, null, 'Round 1', null],
-            array_map(fn(Scrap $scrap): ?string => $scrap->from, $run->scraps),
+            array_map(fn(Scrap $scrap): ?string => $scrap->from?->written(), $run->scraps),
         );
         self::assertNull($run->scraps[0]->left);
         self::assertTrue($run->scraps[1]->short);
-        self::assertSame('Round 18', $run->scraps[2]->to);
+        self::assertSame('Round 18', (string) $run->scraps[2]->to);
         self::assertGreaterThan(0, $run->scraps[3]->left);
         self::assertSame([], self::scraps([])->scraps);
     }

@@ -15,6 +15,7 @@ use Fescue\Core\Material\Strand;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Tests\Bag\Documents;
 use PHPUnit\Framework\TestCase;
 
@@ -55,7 +56,7 @@ final class StrandEndsTest extends TestCase
         $all = MaterialEstimate::of($plan)->metres->likely;
         $ends = self::ends([0.5 * $all, 2 * $all, 0.3 * $all, null]);
         self::assertSame(['Strand 2', 'Strand 0'], array_map(fn(StrandEnd $end): string => $end->strand->name, $ends));
-        $number = fn(?string $row): int => (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
+        $number = fn(?RowId $row): int => (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
         self::assertLessThan($number($ends[1]->row), $number($ends[0]->row));
         foreach ($ends as $end) {
             self::assertLessThanOrEqual($number($end->row), $number($end->earliest));

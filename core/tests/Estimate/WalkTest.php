@@ -17,6 +17,8 @@ use Fescue\Core\Estimate\OddWeighIn;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Gauge\Loops;
@@ -130,7 +132,7 @@ final class WalkTest extends TestCase
     {
         $document = self::plan(['material/on_hand' => '1016 g', 'material/unit' => '50 g']);
         $estimate = MaterialEstimate::of($document);
-        self::assertSame('Round 19', $estimate->runsOut()?->row);
+        self::assertSame('Round 19', (string) $estimate->runsOut()?->row);
         self::assertEqualsWithDelta(0.23, $estimate->enough, 0.02);
         $chance = new Chance(new Randomizer(new Mt19937(3)));
         for ($drawn = 0; $drawn < 150; $drawn++) {
@@ -219,7 +221,7 @@ final class WalkTest extends TestCase
     public function testASeamIsCountedByItsStitches(): void
     {
         $plan = Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]);
-        $place = $plan->work->place('Seam A') ?? self::fail('It is sewn.');
+        $place = $plan->work->place(RowId::read('Seam A')) ?? self::fail('It is sewn.');
         $takes = Consumption::of($plan);
         self::assertSame([1, 1, 2, 6, 10, 10], array_map(
             fn(float $share): int => $takes->stitchAt($place, $share),
@@ -244,14 +246,14 @@ final class WalkTest extends TestCase
                 $plan->weighed(
                     Mass::grams(1200),
                     array_map(
-                        fn(int $row): WeighIn => new WeighIn("Round {$row}", Mass::grams($left[$row])),
+                        fn(int $row): WeighIn => new WeighIn(new RowId(RowKind::Round, $row), Mass::grams($left[$row])),
                         array_keys($left),
                     ),
                 ),
             );
         };
         $odd = fn(MaterialEstimate $estimate): array => array_map(
-            fn(OddWeighIn $one): string => $one->row,
+            fn(OddWeighIn $one): string => (string) $one->row,
             $estimate->odd,
         );
         $fair = $of([5 => $left(5), 10 => $left(10), 15 => $left(15)]);
@@ -302,7 +304,7 @@ final class WalkTest extends TestCase
                 }
                 $weighIns = array_map(
                     fn(int $row): WeighIn => new WeighIn(
-                        "Round {$row}",
+                        new RowId(RowKind::Round, $row),
                         Mass::grams(2000 - self::TAIL - array_sum(array_slice($true, 0, $row)) + $chance->normal()),
                     ),
                     [5, 10],

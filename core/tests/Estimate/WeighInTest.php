@@ -20,6 +20,8 @@ use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Estimate\RowTakes;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
@@ -149,7 +151,7 @@ final class WeighInTest extends TestCase
             );
             $weighed = $plan->weighed(
                 $plan->spec->strands->own->onHand,
-                [new WeighIn('Round 6', Mass::grams(900 - $gone))],
+                [new WeighIn(new RowId(RowKind::Round, 6), Mass::grams(900 - $gone))],
             );
             foreach ([Factors::prior($plan), Factors::prior($plan)->after($weighed, $takes)] as $factors) {
                 foreach ($takes->rows as $place => $row) {
@@ -164,7 +166,7 @@ final class WeighInTest extends TestCase
     {
         $plain = self::estimate();
         $odd = self::estimate(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g']]]);
-        self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => $one->row, $odd->odd));
+        self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => (string) $one->row, $odd->odd));
         self::assertSame(600.0, $odd->odd[0]->used);
         self::assertEqualsWithDelta(170, $odd->odd[0]->expected, 15);
         self::assertEqualsWithDelta($plain->grams->likely, $odd->grams->likely, 1e-6);
@@ -173,7 +175,7 @@ final class WeighInTest extends TestCase
         $next = self::estimate(
             ['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g'], ['after' => 'Round 8', 'left' => '90 g']]],
         );
-        self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => $one->row, $next->odd));
+        self::assertSame(['Round 4'], array_map(fn(OddWeighIn $one): string => (string) $one->row, $next->odd));
         self::assertGreaterThan($plain->grams->likely, $next->grams->likely);
         self::assertLessThan($plain->grams->relative, $next->grams->relative);
         // What is sensible is not odd, though it be off by a third.
@@ -186,7 +188,7 @@ final class WeighInTest extends TestCase
             1,
             0,
         );
-        self::assertSame('Round 4', $notes['weigh-in-odd']->row);
+        self::assertSame('Round 4', (string) $notes['weigh-in-odd']->row);
         self::assertStringContainsString('By Round 4 600 g had gone', $notes['weigh-in-odd']->lead);
         self::assertNull(Lesson::of($plan));
     }
@@ -197,13 +199,13 @@ final class WeighInTest extends TestCase
         self::assertNull(self::estimate(['material/on_hand' => null])->runsOut());
         $short = self::estimate(['material/on_hand' => '600 g'])->runsOut();
         self::assertNotNull($short);
-        self::assertSame('Round 14', $short->row);
+        self::assertSame('Round 14', (string) $short->row);
         self::assertGreaterThanOrEqual(1, $short->stitch);
         self::assertLessThanOrEqual(56, $short->stitch);
-        $number = fn(?string $row): int => (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
+        $number = fn(?RowId $row): int => (int) filter_var((string) $row, FILTER_SANITIZE_NUMBER_INT);
         self::assertLessThan(14, $number($short->earliest));
         self::assertGreaterThan(14, $number($short->latest));
-        self::assertSame('Round 1', self::estimate(['material/on_hand' => '0 g'])->runsOut()?->row);
+        self::assertSame('Round 1', (string) self::estimate(['material/on_hand' => '0 g'])->runsOut()?->row);
         // What is used already is not counted again.
         $mid = self::estimate(
             ['material/on_hand' => '900 g', 'weigh_ins' => [['after' => 'Round 8', 'left' => '200 g']]],

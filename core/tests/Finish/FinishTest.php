@@ -23,6 +23,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
@@ -283,7 +284,7 @@ final class FinishTest extends TestCase
             self::assertEqualsWithDelta(0.0, $fitted->fixtures[0]->x, 1e-9);
             $halves = fn(string $text): float => (float) $text + (str_contains($text, '½') ? 0.5 : 0.0);
             self::assertSame(1, preg_match('/in Round (\d+),/', $figures, $at));
-            $row = (int) $plan->work->place("Round {$at[1]}");
+            $row = (int) $plan->work->place(RowId::read("Round {$at[1]}"));
             $around = $plan->work->rows[$row]->count->takes;
             $middle = $plan->work->rows[$row]->into[0]->middles[0];
             if ($type !== 'turn-lock') {

@@ -151,7 +151,7 @@ final class OtherStitchesTest extends TestCase
         // A sc foot under a band of dc lies as wide as the dc; the wall flares where it begins.
         $both = $of('sc', ['rounds' => 4, 'above' => [['stitch' => 'dc']]]);
         self::assertEqualsWithDelta(14 * $half, $both->comesOut->flatWidth->mm, 1e-9);
-        self::assertSame('Round 10', self::notes($both)['band-width']);
+        self::assertSame('Round 10', (string) self::notes($both)['band-width']);
         // The slot's opening is of sc: as many as make 12 cm of 11.5 mm, on its middle.
         self::assertContains(Plans::count($plan, '/handles/skip'), [10, 11]);
         self::assertArrayNotHasKey('slot-off-centre', self::notes($plan));
@@ -164,7 +164,7 @@ final class OtherStitchesTest extends TestCase
     {
         self::assertSame(
             'Round 9',
-            self::notes(self::plan(['also' => [['width' => '13.5 cm'] + self::MESH]]))['band-width'],
+            (string) self::notes(self::plan(['also' => [['width' => '13.5 cm'] + self::MESH]]))['band-width'],
         );
         self::assertArrayNotHasKey('band-width', self::notes(self::plan(['also' => [self::MESH]])));
     }

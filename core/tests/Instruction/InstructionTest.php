@@ -190,7 +190,7 @@ final class InstructionTest extends TestCase
         $back = self::row([new Each(Stitch::Single, 6, Loop::Back)], 6);
         $piece = new Piece(new Start(6), [$plain, $plain, $back, $plain, $plain]);
         $names = fn(array $anew): array => array_map(
-            fn(array $run): string => implode(' ', array_map(fn(Row $row): string => (string) $row->number, $run)),
+            fn(array $run): string => implode(' ', array_map(fn(Row $row): string => (string) $row->id->number, $run)),
             (new Writer(Terms::US))->runs($piece->rows, $anew),
         );
         self::assertSame(['1 2', '3', '4 5'], $names([]));

@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Pattern\Verse;
@@ -96,7 +97,7 @@ final class VerseTest extends TestCase
                 ],
                 [Edge::tops($stitches), Edge::tops($stitches)],
                 kind: RowKind::Seam,
-                number: $nth + 1,
+                id: new RowId(RowKind::Seam, $nth + 1),
             );
         }
 

@@ -87,7 +87,7 @@ final class ReportTest extends TestCase
 
     public function testTiesTheWavyRoundToItsRow(): void
     {
-        self::assertSame('Round 2', self::notes()['wavy']->row);
+        self::assertSame('Round 2', (string) self::notes()['wavy']->row);
         self::assertSame(
             'At Round 2 there are 2.0 stitches more than lie flat. It adds 8 where 6.0 would. The wall above pulls '
                 .'it straight; stiff material may ripple.',
@@ -200,7 +200,7 @@ final class ReportTest extends TestCase
         self::assertArrayHasKey('hang-test', self::notes());
         self::assertArrayNotHasKey('hang-test', self::notes(['handles' => null]));
         self::assertArrayHasKey('tight-hands', self::notes(['hook' => '4 mm']));
-        self::assertSame('Round 17', self::notes()['compare-slots']->row);
+        self::assertSame('Round 17', (string) self::notes()['compare-slots']->row);
         self::assertArrayHasKey('slot-off-centre', self::notes(['handles/skip' => 9]));
         self::assertArrayHasKey('slot-narrow', self::notes(['handles/skip' => 4]));
     }

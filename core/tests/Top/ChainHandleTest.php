@@ -87,7 +87,7 @@ final class ChainHandleTest extends TestCase
         $plan = self::plan(['skip' => 4, 'chain' => 50]);
         $all = Notes::on($plan, MaterialEstimate::of($plan));
         $notes = array_column($all, 'lead', 'code');
-        self::assertSame('Round 17', array_column($all, 'row', 'code')['handle-hangs']);
+        self::assertSame('Round 17', (string) array_column($all, 'row', 'code')['handle-hangs']);
         self::assertSame('A handle lies 60.0 cm long and hangs about 66.0 cm.', $notes['handle-hangs']);
         self::assertArrayNotHasKey('handle-off-centre', $notes);
         self::assertArrayHasKey('hang-test', $notes);

@@ -51,7 +51,7 @@ final class CourseTest extends TestCase
                 self::assertSame($row->stitches, array_sum(array_column($row->groups, 'stitches')));
                 $worked = $plan->work->chainsBefore($place)
                     + StitchCount::of($plan->work->rows[$place]->instructions)->total();
-                self::assertGreaterThanOrEqual($worked, $row->stitches, $row->name);
+                self::assertGreaterThanOrEqual($worked, $row->stitches, (string) $row->id);
                 $without += $row->stitches - $worked;
             }
             self::assertSame($stitches + $without, $course->done($course->end()));
@@ -105,7 +105,7 @@ final class CourseTest extends TestCase
     public function testItIsCountedWherePeopleCount(): void
     {
         $counted = fn(BagPlan $plan): array => array_map(
-            fn(Passage $row): string => $row->name,
+            fn(Passage $row): string => (string) $row->id,
             array_values(array_filter(Course::of($plan)->rows, fn(Passage $row): bool => $row->counted)),
         );
         // The first two grow; then every fourth, and the last two.
@@ -122,7 +122,7 @@ final class CourseTest extends TestCase
     public function testTheTapeIsLaidOnWhereItTells(): void
     {
         $taped = fn(BagPlan $plan): array => array_map(
-            fn(Passage $row): string => $row->name,
+            fn(Passage $row): string => (string) $row->id,
             array_values(array_filter(Course::of($plan)->rows, fn(Passage $row): bool => $row->taped)),
         );
         self::assertSame(['Round 6', 'Round 13'], $taped(Ways::plan([])), 'Fourteen that stand, on two.');
@@ -132,7 +132,7 @@ final class CourseTest extends TestCase
         $rows = Course::of(Ways::plan([]))->rows;
         foreach ([...$rows, ...Course::of(self::plans()[1])->rows] as $row) {
             $tops = array_sum(array_map(fn(Group $group): int => $group->tops, $row->groups));
-            self::assertSame($row->leaves, $tops, "What is counted at the end of {$row->name}.");
+            self::assertSame($row->leaves, $tops, "What is counted at the end of {(string) $row->id}.");
         }
         self::assertSame(
             [true, true, false, false],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Work;
 
 use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Work\Course;
@@ -40,7 +41,7 @@ final class LogTest extends TestCase
         self::assertEqualsCanonicalizing($said, Entry::read($said)->write());
         $counted = self::said(['did' => 'counted', 'counted' => 55]);
         self::assertEqualsCanonicalizing($counted, Entry::read($counted)->write());
-        self::assertSame('Left gusset: Row 3', Entry::read(self::said(['row' => 'Left gusset: Row 3']))->row);
+        self::assertSame('Left gusset: Row 3', (string) Entry::read(self::said(['row' => 'Left gusset: Row 3']))->row);
     }
 
     /** @param array<string, mixed> $changes */
@@ -91,7 +92,7 @@ final class LogTest extends TestCase
                     'device' => $device, 'number' => ++$number[$device], 'turn' => ++$seen[$device],
                     // Clocks differ by days.
                     'at' => 1_790_000_000_000 + mt_rand(-500_000_000, 500_000_000),
-                    'row' => $course->rows[$row]->name,
+                    'row' => (string) $course->rows[$row]->id,
                     'stitch' => $devices[$device]->row > $row ? $course->rows[$row]->stitches : $devices[$device]->stitch,
                     'plan' => $course->fingerprint(),
                 ]));
@@ -135,9 +136,8 @@ final class LogTest extends TestCase
     {
         $said = json_decode((string) file_get_contents(__DIR__.'/logs.json'), true, flags: JSON_THROW_ON_ERROR);
         $course = new Course(array_map(fn(array $row): Passage => new Passage(
+            RowId::read($row[0]) ?? self::fail($row[0]),
             $row[0],
-            $row[0],
-            '',
             Part::Body,
             $row[1],
             $row[2],
@@ -177,7 +177,7 @@ final class LogTest extends TestCase
     public function testAMendHoldsUntilItsRowIsRipped(): void
     {
         $course = Course::of(Ways::plan([]));
-        $all = array_column(array_map(fn($row): array => [$row->name, $row->stitches], $course->rows), 1, 0);
+        $all = array_column(array_map(fn($row): array => [(string) $row->id, $row->stitches], $course->rows), 1, 0);
         $log = function (array ...$lines) use ($all): Log {
             $entries = [];
             foreach ($lines as $nth => [$did, $row, $counted]) {

@@ -28,7 +28,7 @@ final class TapHoursTest extends TestCase
 
         return Entry::read($said + [
             'device' => 'phone-01', 'number' => $number, 'turn' => $number, 'at' => self::BEGUN + (int) (1000 * $seconds),
-            'did' => 'step', 'row' => $course->rows[$row]->name,
+            'did' => 'step', 'row' => (string) $course->rows[$row]->id,
             'stitch' => $to->stitch === 0 && $to->row > 0 ? $course->rows[$row]->stitches : $to->stitch,
             'plan' => $course->fingerprint(),
         ]);

@@ -80,7 +80,7 @@
                     <summary>Round by round, and what the ball should weigh after it</summary>
                     <table class="compare">
                         <thead><tr><th scope="col">round</th><th scope="col">grams</th><th scope="col">then left</th></tr></thead>
-                        <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ str_replace('Round ', '', $row->row) }}@if ($row->which > 0) <span class="soft">{{ $sheet->named($row->which) }}</span>@endif</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ $row->row->short() }}@if ($row->which > 0) <span class="soft">{{ $sheet->named($row->which) }}</span>@endif</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
                     </table>
                 </details>
                 <p class="soft">{{ $sheet->hasSeams() ? 'What is sewn or closed by stitches is in the lines above.' : 'No seams: the bag is worked in rounds.' }} @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
@@ -99,7 +99,7 @@
                     <p>What is on hand, worked one after another, the begun one first:</p>
                     <ol class="list-plain balls">
                         @foreach ($balls as $ball)
-                            <li><span>{{ $ball->left->print() }}</span><span>ends in <b>{{ $ball->row }}</b>, near stitch {{ $ball->stitch }}{{ $ball->earliest === $ball->latest ? '' : ", from {$ball->earliest} to {$ball->latest}" }}. @if ($ball->join)Lay the next in by the end of <b>{{ $ball->join }}</b>, clear of slots and the last two rounds.@elseif ($ball->bears)Join where it ends.@else No round before that bears a join: begin with a whole one.@endif</span></li>
+                            <li><span>{{ $ball->left->print() }}</span><span>ends in <b>{{ $ball->row }}</b>, near stitch {{ $ball->stitch }}{{ $ball->earliest->is($ball->latest) ? '' : ", from {$ball->earliest} to {$ball->latest}" }}. @if ($ball->join)Lay the next in by the end of <b>{{ $ball->join }}</b>, clear of slots and the last two rounds.@elseif ($ball->bears)Join where it ends.@else No round before that bears a join: begin with a whole one.@endif</span></li>
                         @endforeach
                     </ol>
                 @endif
@@ -134,7 +134,7 @@
             @if ($weighIns !== [])
                 <ul class="list-plain weigh-ins">
                     @foreach ($weighIns as $weighIn)
-                        <li><span>after {{ $plan->spec->strands->others === [] ? $weighIn->after : $rows[$weighIn->after] }}</span><b>{{ Mass::parse($weighIn->left)->print() }}</b>
+                        <li><span>after {{ $plan->spec->strands->others === [] ? $weighIn->after : $rows[(string) $weighIn->after] }}</span><b>{{ Mass::parse($weighIn->left)->print() }}</b>
                             <form method="post" action="{{ route('bags.enough.remove', [$bag, $weighIn]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn->after }}">Take out</button></form>
                         </li>
                     @endforeach

@@ -83,7 +83,7 @@
                         <summary>Other materials, from a round on</summary>
                         @foreach (range(0, min(RowsReader::MOST_CHANGES - 1, count($changes) + 2)) as $place)
                             <div class="change">
-                                <label>From <input class="form-control" name="changes[{{ $place }}][from]" autocomplete="off" inputmode="numeric" aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong" value="{{ Typed::before("changes.$place.from", str_replace('Round ', '', $changes[$place]['from'] ?? '')) }}"></label>
+                                <label>From <input class="form-control" name="changes[{{ $place }}][from]" autocomplete="off" inputmode="numeric" aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong" value="{{ Typed::before("changes.$place.from", Fescue\Core\Pattern\RowId::read($changes[$place]['from'] ?? '')?->short() ?? ($changes[$place]['from'] ?? '')) }}"></label>
                                 <select class="form-select" name="changes[{{ $place }}][to]" aria-label="Change {{ $place + 1 }}, material">
                                     @foreach ($toWhich as $which => $said)<option value="{{ $which }}" @selected((string) $which === Typed::before("changes.$place.to", isset($changes[$place]) ? $to($changes[$place]['to']) : ''))>{{ $said }}</option>@endforeach
                                 </select>

@@ -43,7 +43,7 @@
     <p class="told" data-told role="status" @if (! session('status')) hidden @endif>{{ session('status') }}</p>
     <div class="marks" data-marks aria-hidden="true"></div>
     <section class="now" aria-label="Now">
-        <p class="piece" data-piece>{{ $row->piece }}</p>
+        <p class="piece" data-piece>{{ $row->id->piece() }}</p>
         <h2 data-row>{{ $work->isDone() ? 'All rows are done' : $row->called }}</h2>
         <p class="of" data-of>@if ($work->isDone()) Finish it: edges, ends, the load. @else of {{ count($work->course->rows) }} rows · {{ $row->part->value }}@endif</p>
         <p class="does" data-does>{{ $work->isDone() ? '' : $row->said }}</p>
@@ -57,7 +57,7 @@
             <p><b>The plan was changed</b> since you worked last, below where you were or under it. At which row of it are you now?</p>
             <form method="post" action="{{ route('bags.work.step', $bag) }}">@csrf <input type="hidden" name="do" value="here">
                 <label for="row">I begin</label>
-                <select class="form-select" id="row" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->name }}">{{ $one->name }}</option>@endforeach</select>
+                <select class="form-select" id="row" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->id }}">{{ $one->id }}</option>@endforeach</select>
                 <button class="btn btn-primary">Here</button>
                 <p class="wrong">{{ $errors->first('row') }}</p>
             </form>
@@ -105,7 +105,7 @@
             <p>All that is left of <b data-after-strand>{{ $ofLast }}</b> for this bag, the work hanging beside the scale, after <b data-after-said>{{ $last->called ?? 'the first row' }}</b>.</p>
             <label for="left">It weighs</label>
             <input class="form-control" id="left" name="left" autocomplete="off" inputmode="decimal" autofocus placeholder="{{ $onHand === null ? '640 g' : Decimal::print($onHand->grams).' g' }}" value="{{ Typed::before('left') }}" aria-describedby="left-wrong">
-            <input type="hidden" name="after" value="{{ $last->name ?? '' }}" data-after>
+            <input type="hidden" name="after" value="{{ $last->id ?? '' }}" data-after>
             <p class="wrong" id="left-wrong" role="alert">{{ $errors->first('left') }}{{ $errors->first('after') }}</p>
             <button class="btn btn-primary" @disabled($last === null)>Enter it</button>
         </form>
@@ -153,7 +153,7 @@
         <h2 id="pane-more">More</h2>
         <form data-rip data-only-script hidden>
             <label for="rip">I ripped back to the beginning of</label>
-            <select class="form-select" id="rip" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->name }}" @selected($one->name === $row->name)>{{ $one->called }}</option>@endforeach</select>
+            <select class="form-select" id="rip" name="row">@foreach ($work->course->rows as $one)<option value="{{ $one->id }}" @selected($one->id->is($row->id))>{{ $one->called }}</option>@endforeach</select>
             <button class="btn btn-quiet">Go on from there</button>
         </form>
         <form method="post" action="{{ route('bags.work.marks', $bag) }}" data-answered novalidate>
@@ -209,7 +209,7 @@
     <noscript>
         <ol class="checklist" aria-label="Rows">
             @foreach ($work->course->rows as $place => $one)
-                <li @class(['done' => $place < ($work->place->row ?? 0), 'now' => $place === ($work->place->row ?? 0)])><b>{{ $one->name }}</b> {{ $one->said }} ({{ $one->leaves }})</li>
+                <li @class(['done' => $place < ($work->place->row ?? 0), 'now' => $place === ($work->place->row ?? 0)])><b>{{ $one->id }}</b> {{ $one->said }} ({{ $one->leaves }})</li>
             @endforeach
         </ol>
     </noscript>

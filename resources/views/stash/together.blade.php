@@ -95,7 +95,7 @@
                                 @foreach ($scraps->scraps as $scrap)
                                     <li><span>{{ $scrap->strand->name }}</span>
                                         @if ($scrap->from !== null)
-                                            <b>{{ $scrap->from === $scrap->to ? $scrap->from : str_replace('Round ', 'Rounds ', $scrap->from).'–'.str_replace('Round ', '', $scrap->to) }}</b>
+                                            <b>{{ $scrap->from->is($scrap->to) ? $scrap->from : str_replace('Round ', 'Rounds ', $scrap->from).'–'.$scrap->to->short() }}</b>
                                             <span class="soft">{{ $scrap->short ? 'ends there' : Decimal::print($scrap->left).' m left over' }}</span>
                                         @else
                                             <b>set aside</b>
