@@ -145,10 +145,10 @@ final class BagFileTest extends TestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'bag');
         file_put_contents($file, json_encode(Documents::tote(['name' => 'A <info>name</info>'])));
         $this->artisan('bag:plan', ['file' => $file])->expectsOutputToContain(
-            'Round 3: Sc in each st around, back loop only. (56)',
+            'Round 3: Sc in each st around, BLO. (56)',
         )->assertSuccessful();
         $this->artisan('bag:plan', ['file' => $file, '--terms' => 'uk'])->expectsOutputToContain(
-            'Round 3: Dc in each st around, back loop only. (56)',
+            'Round 3: Dc in each st around, BLO. (56)',
         )->assertSuccessful();
         $this->artisan('bag:plan', ['file' => $file, '--terms' => 'fr'])->assertFailed();
         file_put_contents($file, '{"format": "fescue-bag/1"');

@@ -165,7 +165,7 @@ final class CommandTest extends TestCase
             false,
         );
         self::assertSame(0, $code);
-        self::assertStringContainsString('Round 16: Sc in each st around, back loop only. (56)', $words);
+        self::assertStringContainsString('Round 16: Sc in each st around, BLO. (56)', $words);
         self::assertMatchesRegularExpression(
             '/\nTakes [\d ]+ g \([\d ]+ to [\d ]+\), \d+ m; enough in \d+ of 100\./u',
             $words,

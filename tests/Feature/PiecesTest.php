@@ -64,7 +64,7 @@ final class PiecesTest extends TestCase
             ->assertSee('name="build[back]"', false)->assertDontSee('name="base[type]"', false);
         self::assertMatchesRegularExpression('/name="build\[back\]"[^>]*placeholder="10"/', (string) $page->getContent());
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder([
-            'Panel', 'Foundation', 'Row 33', 'ch 2, skip 1', 'falls in Panel: Row 33',
+            'Panel', 'Foundation', 'Row 33', 'ch 2, sk next st', 'falls in Panel: Row 33',
             'Left gusset and right gusset: make 2', 'around the ring', 'Joining', 'Seam A',
             'Panel and left gusset together: 10 sl st through both edges', 'Seam F',
         ])->assertDontSee('Rounds run on in a spiral');

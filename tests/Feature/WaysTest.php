@@ -67,7 +67,7 @@ final class WaysTest extends TestCase
                 'Round 1',
                 'along the row ends',
                 'Rounds 3–10',
-                '[(sc, dc) in next st, skip 1] 28 times',
+                '[(sc, dc) in next st, sk next st] 28 times',
             ],
         );
         $this->get("/bags/{$bag->id}/words?terms=es")->assertSeeInOrder(

@@ -30,8 +30,8 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     await expect(page.getByLabel('Chains over them')).toBeHidden();
     await page.getByRole('link', { name: 'Words' }).click();
     const said = await rounds(page);
-    expect(said.find((line) => line.startsWith('Rows 2–6'))).toContain('Turn, ch 1, sc in each st across.');
-    expect(said.some((line) => line.includes('(sc, dc) in next st, skip 1'))).toBe(true);
+    expect(said.find((line) => line.startsWith('Rows 2–6'))).toContain('Ch 1, turn, sc in each st across.');
+    expect(said.some((line) => line.includes('(sc, dc) in next st, sk next st'))).toBe(true);
     await page.getByRole('link', { name: 'En español' }).click();
     expect((await rounds(page)).find((line) => line.startsWith('Hileras 2–6'))).toContain('Girar, 1 cad, pb en cada p de la hilera.');
 });
@@ -87,5 +87,5 @@ test('a fabric that does not divide is mended with one press, by its start or by
     await page.getByRole('button', { name: 'A plain round first' }).click();
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await page.getByRole('link', { name: 'Words' }).click();
-    expect((await rounds(page)).some((line) => line.includes('5 dc in next st, skip 2'))).toBe(true);
+    expect((await rounds(page)).some((line) => line.includes('5 dc in next st, sk next 2 sts'))).toBe(true);
 });

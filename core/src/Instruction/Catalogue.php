@@ -20,22 +20,22 @@ final class Catalogue
      * @var array<string, array{rows: string, setUp?: string, beside?: int, oneSided?: true}>
      */
     public const MOTIFS = [
-        'mesh' => ['rows' => 'dc in next st, ch 1, skip 1'],
-        'two-in-one' => ['rows' => '(sc, dc) in next st, skip 1'],
-        'rib' => ['rows' => 'sc in next st, back loop only'],
-        'spaced' => ['rows' => 'sc in next st, ch 1, skip 1'],
-        'mesh-plain' => ['rows' => 'dc in next st, ch 1, skip 1 / sc in next 2 sts'],
+        'mesh' => ['rows' => 'dc in next st, ch 1, sk next st'],
+        'two-in-one' => ['rows' => '(sc, dc) in next st, sk next st'],
+        'rib' => ['rows' => 'sc in next st, BLO'],
+        'spaced' => ['rows' => 'sc in next st, ch 1, sk next st'],
+        'mesh-plain' => ['rows' => 'dc in next st, ch 1, sk next st / sc in next 2 sts'],
         'fans' => [
-            'rows' => 'sc in next st, skip 2, 5 dc in next st, skip 2 / 5 dc in next st, skip 2, sc in next st, skip 2',
+            'rows' => 'sc in next st, sk next 2 sts, 5 dc in next st, sk next 2 sts / 5 dc in next st, sk next 2 sts, sc in next st, sk next 2 sts',
         ],
         'posts' => [
-            'rows' => 'skip 1, dc around the front post of next st, 2 dc in the gap, '
-                .'dc around the front post of next st, skip 1',
+            'rows' => 'sk next st, FPdc around next st, 2 dc in sp between, '
+                .'FPdc around next st, sk next st',
         ],
         // Over an odd number a spiral goes on as it is. Common practice, no source.
         'linen' => [
-            'setUp' => 'sc in next st, ch 1, skip 1',
-            'rows' => 'ch 1, skip 1, sc in next space / sc in next space, ch 1, skip 1',
+            'setUp' => 'sc in next st, ch 1, sk next st',
+            'rows' => 'ch 1, sk next st, sc in next sp / sc in next sp, ch 1, sk next st',
             'beside' => 1,
         ],
         // Blocks of three by three. Common practice, no source.
@@ -47,7 +47,7 @@ final class Catalogue
         ],
     ];
 
-    private const RAISED = 'dc around the front posts of next 3 sts, dc around the back posts of next 3 sts';
+    private const RAISED = 'FPdc around each of next 3 sts, BPdc around each of next 3 sts';
 
-    private const SUNK = 'dc around the back posts of next 3 sts, dc around the front posts of next 3 sts';
+    private const SUNK = 'BPdc around each of next 3 sts, FPdc around each of next 3 sts';
 }

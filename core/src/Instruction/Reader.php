@@ -128,6 +128,13 @@ final class Reader
     private function pattern(string $phrase): string
     {
         $words = strtr(preg_quote($phrase, '/'), $this->slots);
+        $stitch = $this->slots['\{stitch\}'];
+        $at = strpos($words, $stitch);
+        if ($at !== false) {
+            // Named once more it is the same stitch.
+            $after = $at + strlen($stitch);
+            $words = substr($words, 0, $after).str_replace($stitch, '\k<stitch>', substr($words, $after));
+        }
 
         return '/^'.preg_replace('/\\\\\{(\w+)\\\\\}/', '(?<$1>\d{1,4})', $words).'$/iu';
     }

@@ -38,6 +38,6 @@ final readonly class Under implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase('under', ['stitch' => $this->stitch, 'n' => $this->count]);
+        return new Phrase('under', ['stitch' => $this->stitch, 'n' => $this->count, 's' => $this->chains]);
     }
 }

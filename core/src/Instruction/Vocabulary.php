@@ -83,26 +83,33 @@ final class Vocabulary
         );
     }
 
-    /** @param list<Instruction> $instructions */
-    public function list(array $instructions, bool $loops = true): string
+    /**
+     * @param list<Instruction> $instructions
+     * @param ?\Closure(Instruction): Phrase $says what each says where it is; null: as it does by itself
+     */
+    public function list(array $instructions, bool $loops = true, ?\Closure $says = null): string
     {
-        return implode(', ', array_map(
-            fn(Instruction $one): string => $this->say($one->phrase(), $loops),
+        return implode(', ', array_filter(array_map(
+            fn(Instruction $one): string => $this->say($says === null ? $one->phrase() : $says($one), $loops, $says),
             $instructions,
-        ));
+        ), fn(string $said): bool => $said !== ''));
     }
 
-    /** @param bool $loops whether the loop that it goes through is named */
-    public function say(Phrase $phrase, bool $loops = true): string
+    /**
+     * @param bool $loops whether the loop that it goes through is named
+     * @param ?\Closure(Instruction): Phrase $says as of list()
+     */
+    public function say(Phrase $phrase, bool $loops = true, ?\Closure $says = null): string
     {
         $loop = ! $loops || $phrase->loop === Loop::Both
             ? ''
             : ', '.$this->phrases["loop.{$phrase->loop->value}"];
 
-        return $this->filled($phrase, '', $loops).$loop;
+        return $this->filled($phrase, '', $loops, $says).$loop;
     }
 
-    private function filled(Phrase $phrase, string $before, bool $loops): string
+    /** @param ?\Closure(Instruction): Phrase $says */
+    private function filled(Phrase $phrase, string $before, bool $loops, ?\Closure $says = null): string
     {
         $one = "{$before}{$phrase->key}.one";
         $template = ($phrase->arguments['n'] ?? 1) === 1 && isset($this->phrases[$one])
@@ -118,7 +125,7 @@ final class Vocabulary
                     ', ',
                     array_map(fn(Instruction $one): string => $this->bare($one), $argument),
                 ),
-                is_array($argument) => $this->list($argument, $loops),
+                is_array($argument) => $this->list($argument, $loops, $says),
                 $name === 'nth' => $this->ordinals[$argument] ?? (string) $argument,
                 is_string($argument) => $this->phrases[$argument] ?? $argument,
                 default => (string) $argument,

@@ -8,6 +8,8 @@ use Fescue\Core\Instruction\Anchor;
 use Fescue\Core\Instruction\Following;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Placed;
+use Fescue\Core\Instruction\Placement;
 
 /**
  * An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it.
@@ -155,6 +157,12 @@ final readonly class Edge
         $from = $middle - ($before === [] ? $this->anchors / 4 : min($before));
 
         return [$from, $from + ($before === [] ? $this->anchors / 2 : $this->anchors - abs($before[1] - $before[0]))];
+    }
+
+    /** @return ?list<Placed> what lies there, in the order in which it is met; null where that is not known */
+    public function placed(): ?array
+    {
+        return $this->made === null ? null : self::met(Placement::of($this->made), $this->reversed, $this->moved);
     }
 
     /** @return list<Anchor> what each of its anchors is, in the order in which it is met */

@@ -21,7 +21,7 @@ final readonly class Verse
      * @param non-empty-list<Row> $rows
      * @param string $name "Rounds 5–9"
      * @param string $text what is done, without names and counts
-     * @param non-empty-list<int> $leaves what is counted at the end of its rows, each number once, in their order
+     * @param non-empty-list<string> $leaves what is counted at the end of its rows, each number once, in their order
      */
     private function __construct(
         public array $rows,
@@ -68,9 +68,9 @@ final readonly class Verse
 
         return new self(
             $rows,
-            $writer->names($first, $last),
-            $writer->words($first).($first === $last ? '' : " {$writer->alike($first)}"),
-            [$writer->leaves($first)],
+            $writer->heads($first, $last),
+            $writer->words($first),
+            [$writer->counted($first)],
         );
     }
 
@@ -121,11 +121,11 @@ final readonly class Verse
 
         return new self(
             $again,
-            $writer->names($again[0], $again[count($again) - 1]),
+            $writer->heads($again[0], $again[count($again) - 1]),
             $writer->say(new Phrase("{$last->kind->value}s.cycle", [
                 'n' => $long[0]->id->number, 'm' => $long[count($long) - 1]->id->number, 'k' => $last->id->number,
             ])),
-            array_values(array_unique(array_map($writer->leaves(...), $long))),
+            array_values(array_unique(array_map($writer->counted(...), $long))),
         );
     }
 
@@ -158,7 +158,7 @@ final readonly class Verse
     {
         return new self(
             $seams,
-            $writer->names($seams[0], $seams[count($seams) - 1]),
+            $writer->heads($seams[0], $seams[count($seams) - 1]),
             "{$writer->sewn($seams[0])}, {$writer->say(new Phrase('seams.order'))}: ".implode('; ', array_map(
                 // Not parted at the end of a line.
                 fn(Row $one): string => str_replace(
@@ -168,7 +168,7 @@ final readonly class Verse
                 ),
                 $seams,
             )).'.',
-            [$writer->leaves($seams[0])],
+            [$writer->counted($seams[0])],
         );
     }
 }

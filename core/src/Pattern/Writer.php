@@ -10,7 +10,10 @@ use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Join;
 use Fescue\Core\Instruction\JoinAt;
+use Fescue\Core\Instruction\Loops;
+use Fescue\Core\Instruction\Marker;
 use Fescue\Core\Instruction\Phrase;
+use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Sewn;
@@ -20,6 +23,7 @@ use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Loop;
+use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 
 /** The writing pass: rows in the words of a tongue. */
@@ -81,16 +85,72 @@ final class Writer
         );
     }
 
-    /** Of a run of like ones. */
-    public function alike(Row $row): string
+    /** "Rnd 5", "Rnds 5–9": as a sheet heads them. */
+    public function heads(Row $first, Row $last): string
     {
-        return $this->vocabulary->say(new Phrase("{$row->kind->value}s.alike"));
+        return $this->vocabulary->say($first === $last
+            ? new Phrase("sheet.{$first->kind->value}", ['n' => $first->kind->numbered($first->id->number)])
+            : new Phrase("sheet.{$first->kind->value}s", [
+                'n' => $first->kind->numbered($first->id->number),
+                'm' => $first->kind->numbered($last->id->number),
+            ]));
     }
 
-    /** A row without its name, closing with the count it leaves, or with a seam's stitches: "… (56)". */
+    /** A row without its name, closing with what is counted at its end: "… (44 sc, 2 ch-16 sps)". */
     public function line(Row $row): string
     {
-        return "{$this->words($row)} ({$this->leaves($row)})";
+        return "{$this->words($row)} ({$this->counted($row)})";
+    }
+
+    /** What is counted at its end: stitches, or a seam's; where chains lie among them those by their spaces. */
+    public function counted(Row $row): string
+    {
+        $stitches = $spaces = $loops = [];
+        $run = 0;
+        foreach ($row->kind === RowKind::Seam ? [] : Placement::of($row->instructions) as $one) {
+            if ($one->isLyingChain()) {
+                $run++;
+
+                continue;
+            }
+            $spaces[$run] = ($spaces[$run] ?? 0) + (int) ($run > 0);
+            $run = 0;
+            $stitch = $one->standing > 0 ? self::standing($row) : $one->stitch;
+            $stitches[$stitch->value] = ($stitches[$stitch->value] ?? 0) + 1;
+        }
+        $spaces[$run] = ($spaces[$run] ?? 0) + (int) ($run > 0);
+        foreach ($row->instructions as $one) {
+            if ($one instanceof Loops) {
+                $loops[$one->chains] = ($loops[$one->chains] ?? 0) + $one->count;
+            }
+        }
+        $spaces = array_filter($spaces, fn(int $many): bool => $many > 0);
+        if ($spaces === [] && $loops === []) {
+            return (string) $this->leaves($row);
+        }
+        $said = [];
+        foreach ($loops === [] ? $stitches : [] as $stitch => $many) {
+            $said[] = new Phrase('count.stitches', ['n' => $many, 'stitch' => Stitch::from($stitch)]);
+        }
+        foreach (['space' => $spaces, 'loop' => $loops] as $as => $all) {
+            foreach ($all as $long => $many) {
+                $said[] = new Phrase("count.{$as}", ['n' => $many, 's' => $long]);
+            }
+        }
+
+        return implode(', ', array_map($this->say(...), $said));
+    }
+
+    /** What a chain that counts stands for. */
+    private static function standing(Row $row): Stitch
+    {
+        foreach ($row->instructions as $one) {
+            if ($one instanceof StartingChain && $one->as !== null) {
+                return $one->as;
+            }
+        }
+
+        throw new \LogicException('No chain of it counts.');
     }
 
     /** What is counted at its end: the tops it leaves, or a seam's stitches. */
@@ -134,21 +194,48 @@ final class Writer
     private function write(Row $row): string
     {
         $fill = self::soleFill($row);
-        $phrases = array_map(fn(Instruction $one): Phrase => $one === $fill
-            ? new Phrase($row->kind === RowKind::Round ? 'around' : 'across', ['stitch' => $fill->stitch], $fill->loop)
-            : $one->phrase(), $row->instructions);
+        $below = Below::of($row);
+        $ways = $row->kind === RowKind::Round ? 'around' : 'across';
+        $says = fn(Instruction $one): Phrase => $one === $fill
+            ? new Phrase($ways.($below->isMixed($fill) ? '.mixed' : ''), ['stitch' => $fill->stitch], $fill->loop)
+            : $below->says($one);
         $loop = self::oneLoop($row->instructions);
-        $said = array_map(fn(Phrase $one): string => $this->vocabulary->say($one, $loop === null), $phrases);
-        if ($loop !== null) {
-            $said[] = $this->vocabulary->phrases["loops.all.{$loop->value}"];
-        }
+        $told = self::inOrder($row->instructions);
+        $join = array_slice($told, -1)[0] ?? null;
+        $closes = $loop !== null && $join instanceof Join ? [$join] : [];
+        $said = array_filter([
+            $this->vocabulary->list(
+                $closes === [] ? $told : array_slice($told, 0, -1),
+                $loop === null,
+                $says,
+            ),
+            $loop === null ? '' : $this->vocabulary->phrases["loops.all.{$loop->value}"],
+            $this->vocabulary->list($closes, true, $says),
+        ], fn(string $one): bool => $one !== '');
 
         $into = "into.{$row->into[0]->kind->value}";
         $lead = isset($this->vocabulary->phrases[$into])
             ? $this->vocabulary->say(new Phrase($into, ['nth' => 1 + $row->fabric->post()->startingChains()])).': '
             : '';
+        $turn = $told[0] ?? null;
+        $first = $lead !== '' && $turn instanceof Turn ? $this->vocabulary->say($turn->phrase()).', ' : '';
 
-        return ucfirst($lead.implode(', ', $said)).'.';
+        return ucfirst($first.$lead.substr(implode(', ', $said), strlen($first))).'.';
+    }
+
+    /**
+     * As it is written: how rounds go on is told once for all of them, and chains that lift stand before the turn.
+     *
+     * @param list<Instruction> $instructions
+     *
+     * @return list<Instruction>
+     */
+    private static function inOrder(array $instructions): array
+    {
+        $told = array_values(array_filter($instructions, fn(Instruction $one): bool => ! $one instanceof Marker));
+        $lifts = ($told[0] ?? null) instanceof Turn && ($told[1] ?? null) instanceof StartingChain;
+
+        return $lifts ? [$told[1], $told[0], ...array_slice($told, 2)] : $told;
     }
 
     /**

@@ -52,12 +52,11 @@ final class BandsTest extends TestCase
         self::assertSame('Round 3 to Round 8: Sc in each st around. (56)', $runs[2]);
         // In a spiral no chain lifts a round: it climbs by a stitch of each height between.
         self::assertSame(
-            'Round 9 to Round 9: Sc in next st, ch 1, skip 1, hdc in next st, ch 1, skip 1, [dc in next st, ch 1, '
-                .'skip 1] 26 times. (56)',
+            'Round 9 to Round 9: Sc in next st, ch 1, sk next st, hdc in next st, ch 1, sk next st, [dc in next st, ch 1, sk next st] 26 times. (1 sc, 1 hdc, 26 dc, 28 ch-1 sps)',
             $runs[3],
         );
-        self::assertSame('Round 10 to Round 11: [dc in next st, ch 1, skip 1] 28 times. (56)', $runs[4]);
-        self::assertSame('Round 12 to Round 12: Hdc in each st around, front loop only. (56)', $runs[5]);
+        self::assertSame('Round 10 to Round 10: [dc in next st, ch 1, sk next ch-1 sp] 28 times. (28 dc, 28 ch-1 sps)', $runs[4]);
+        self::assertSame('Round 11 to Round 11: [dc in next dc, ch 1, sk next ch-1 sp] 28 times. (28 dc, 28 ch-1 sps)', $runs[5]);
         self::assertEqualsWithDelta((6 + 3 * 2 + 1.5 + 2) * 11.5, $plan->comesOut->height->mm, 1e-9);
     }
 

@@ -31,7 +31,7 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 11.5, $plan->comesOut->height->mm, 1e-9);
         self::assertSame(
-            'Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)',
+            'Sc in next 9 sts, ch 16, sk next 10 sts, sc in next 18 sts, ch 16, sk next 10 sts, sc in next 9 sts. (36 sc, 2 ch-16 sps)',
             (new Writer(Terms::US))->line($plan->work->rows[16]),
         );
     }

@@ -242,7 +242,7 @@ final class TaperedAndTurnedTest extends TestCase
         self::assertSame(5.0, $middle($of(10, 10)));
         $carryAll = $of(13, 32, ['corner' => 3], ['type' => 'chain', 'skip' => 13, 'chain' => 40]);
         self::assertSame(94, $carryAll->parts[0]->made->open->anchors);
-        self::assertStringContainsString('sc in next 24 sts, ch 40, skip 13, sc', Ways::lines($carryAll)['Round 7']);
+        self::assertStringContainsString('sc in next 24 sts, ch 40, sk next 13 sts, sc', Ways::lines($carryAll)['Round 7']);
         $shell = $of(8, 30)->shell();
         self::assertEqualsWithDelta([360.0, 96.0], [$shell->length->mm, $shell->depth->mm], 1e-9);
         self::assertStringContainsString('“longer”', self::problem([
@@ -278,7 +278,7 @@ final class TaperedAndTurnedTest extends TestCase
                     self::assertSame(array_fill(0, 3, $expected), array_slice($leaves, $rows + 1), (string) $said);
                     $words = Ways::lines($plan)['Round 2'];
                     self::assertSame(4, substr_count($words, '(dc, ch 1, dc) in next st'), $words);
-                    self::assertSame(2 * (2 - $ahead % 2 - $aside % 2), substr_count($words, 'skip 2'), $words);
+                    self::assertSame(2 * (2 - $ahead % 2 - $aside % 2), substr_count($words, 'sk next 2 sts'), $words);
                 }
             }
         }

@@ -214,21 +214,16 @@ final class WholeBagsTest extends TestCase
     {
         $writer = new Writer(Terms::US);
         $there = $plan->work->start->chain;
-        $between = $spans = 0;
         foreach ($plan->work->rows as $row) {
             $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
             $line = $writer->line($row);
             [$takes, $leaves] = Words::read(
-                rtrim((string) preg_replace('/ \(\d+\)$/', '', lcfirst($line)), '.'),
+                rtrim((string) preg_replace('/ \([^()]*\)$/', '', lcfirst($line)), '.'),
                 count($row->into) === 1 ? $offered : $there,
-                $between,
-                $spans,
             );
-            $spans = preg_match('/^.*, ch (\d+), skip \d+/', $line, $found) === 1 ? (int) $found[1] : 0;
-            $between = preg_match('/sc in next hole, ch (\d+)/i', $line, $found) === 1 ? (int) $found[1] : 0;
             self::assertSame(
                 [$offered, $leaves],
-                [$takes, (int) preg_replace('/^.*\((\d+)\)$/', '$1', $line)],
+                [$takes, Words::counted($line)],
                 "{$row->name}: {$line} of {$said}",
             );
             Ways::isSaidOfOneAsOfOne($line);

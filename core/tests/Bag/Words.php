@@ -12,15 +12,12 @@ final class Words
      *
      * @return array{int, int}
      */
-    public static function read(string $text, int $there, int $between = 0, int $spans = 0): array
+    public static function read(string $text, int $there): array
     {
         $text = (string) preg_replace(
-            '/(?:^|, )ch \d \(does not count as a stitch; start in the st of the join\)|(?:go on along the other side of the '
-                .'chain|along the row ends'
+            '/(?:go on along the other side of the chain|along the row ends'
                 .'|along one side of the chain from the \d\w\w ch from hook, then back along its other side'
                 .'|along the row ends and end loops|along the last row, then along the other side of the chain): '
-                .'|do not join: .*$'
-                .'|sl st in (?:first st|top of the starting ch) to join'
                 .'|join the strand in st \d+ of the edge, counted from '
                 .'(?:the marked st|the join(?: with the side of Round 1 before you)?), ch \d'
                 .'|join the strand in st \d+ of the opening, counted from the seam at the front’s right(?:, ch \d)?'
@@ -29,8 +26,11 @@ final class Words
             '',
             $text,
         );
-        // Of a chain that lifts a row or a round nothing is counted.
-        $text = (string) preg_replace('/^[, ]*turn(?:, ch \d(?! \())?(?=,|$)/', '', $text);
+        // Of a chain that lifts a row or a round nothing is counted, but where it says so.
+        $lift = '(?:ch \d(?: \(counts as [^)]*\)(?:, \d [a-z]+ in same st)?)?, )?';
+        $text = (string) preg_replace("/^[, ]*({$lift})turn(?=,|$)/", '$1', $text);
+        $text = (string) preg_replace('/^[, ]*ch \d, (?=,|$)|^[, ]*ch \d(?=, .*, join$)/', '', $text);
+        $text = (string) preg_replace('/, join$/', '', $text);
         [$takes, $leaves] = [0, 0];
         preg_match_all('/(?:\[[^\]]*\][^,]*|\([^)]*\)[^,]*|[^,\[(])+/', $text, $parts);
         foreach (array_filter(array_map(trim(...), $parts[0])) as $part) {
@@ -61,43 +61,57 @@ final class Words
                     === 1 => [(int) ($found[1] ?? 1), (int) ($found[1] ?? 1)],
                 preg_match('/^\[(.*)\] (?:(twice)|(\d+) times)$/', $part, $found) === 1 => array_map(
                     fn(int $one): int => $one * ($found[2] === 'twice' ? 2 : (int) $found[3]),
-                    self::read($found[1], 0, $between, $spans),
+                    self::read($found[1], 0),
                 ),
                 preg_match('/^\((.*)\) in next st$/', $part, $found) === 1 => [1, count(explode(', ', $found[1]))],
                 preg_match('/^(sc|hdc|dc|tr|sl st|crab st) in each st (around|across)$/', $part) === 1 => [
                     $there,
                     $there,
                 ],
-                preg_match('/^fold the sides in$|^start in the st of the join$/', $part) === 1 => [0, 0],
+                $part === 'fold the sides in' => [0, 0],
+                preg_match('/^(?:sc|hdc|dc|tr|sl st|crab st) in each st and ch (?:around|across)$/', $part) === 1 => [$there, $there],
                 // All that is there, folded upon itself.
                 preg_match('/^(\d+) sc through all layers to close$/', $part, $found) === 1 => [$there, (int) $found[1]],
-                preg_match('/^ch \d \(counts as the first (?:sc|hdc|dc|tr|crab st)\)$/', $part) === 1 => [1, 1],
+                preg_match('/^ch \d \(counts as (?:sc|hdc|dc|tr|crab st)\)$/', $part) === 1 => [1, 1],
                 // Beside the chain that counts, in the stitch that it took.
-                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the st of the join$/', $part, $found) === 1 => [
+                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in same st$/', $part, $found) === 1 => [
                     0,
                     (int) $found[1],
                 ],
                 preg_match('/^(?:sc|hdc|dc|tr)2tog$/', $part) === 1 => [2, 1],
-                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in the gap$/', $part, $found) === 1 => [0, (int) $found[1]],
-                preg_match('/^(?:sc|hdc|dc|tr) around the (?:front|back) post of next st$/', $part) === 1 => [1, 1],
-                preg_match('/^(?:sc|hdc|dc|tr) around the (?:front|back) posts of next (\d+) sts$/', $part, $at) === 1
-                    => [(int) $at[1], (int) $at[1]],
-                preg_match('/^(\d+) sc around the chain$/', $part, $found) === 1 => [$spans, (int) $found[1]],
-                // A group in a space, however many chains that is of: they are told by the round below.
-                preg_match('/^4 dc around the chain$/', $part) === 1 => [$between, 4],
+                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in sp between$/', $part, $found) === 1 => [0, (int) $found[1]],
+                preg_match('/^[FB]P(?:sc|hdc|dc|tr) around (?:next st|each of next (\d+) sts)$/', $part, $at) === 1
+                    => [(int) ($at[1] ?? 1), (int) ($at[1] ?? 1)],
+                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in ch-(\d+) sp$/', $part, $found) === 1 => [
+                    (int) $found[2],
+                    (int) $found[1],
+                ],
+                preg_match('/^sk next (?:(\d+) )?(?:sts?|sc|hdc|dc|tr|ch)$/', $part, $found) === 1 => [
+                    (int) ($found[1] ?? 1),
+                    0,
+                ],
+                preg_match('/^sk next (?:(\d+) )?ch-(\d+) sps?$/', $part, $found) === 1 => [
+                    (int) ($found[1] ?: 1) * (int) $found[2],
+                    0,
+                ],
+                preg_match('/^(?:sc|hdc|dc|tr) in (?:next|each of next (\d+)) ch-(\d+) sps?$/', $part, $found) === 1 => [
+                    (int) ($found[1] ?: 1) * (int) $found[2],
+                    (int) ($found[1] ?: 1),
+                ],
+                preg_match('/^(?:sc|hdc|dc|tr|sl st|crab st) in (?:next|(?:each of )?next (\d+)) (?:sc|hdc|dc|tr|ch|sts and chs)$/', $part, $found)
+                    === 1 => [(int) ($found[1] ?? 1), (int) ($found[1] ?? 1)],
                 preg_match('/^from the stitch at the fold (\d+) foundation sc .* and sl st in the stitch at the other fold$/', $part, $found)
                     === 1 => [1, (int) $found[1]],
-                preg_match('/^skip (\d+)$/', $part, $found) === 1 => [(int) $found[1], 0],
                 preg_match('/^ch (\d+)$/', $part, $found) === 1 => [0, (int) $found[1]],
-                preg_match('/^(?:(?:back|front) loop|all in (?:back|front) loops) only$/', $part) === 1 => [0, 0],
+                preg_match('/^(?:all in )?[BF]LO$/', $part) === 1 => [0, 0],
                 preg_match(
-                    '/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:\S+ ch from hook|last ch|the first ch again)$/',
+                    '/^(?:(\d+) )?(?:sc|hdc|dc|tr) in (?:\S+ ch from hook|last ch|same ch as first (?:sc|hdc|dc|tr))$/',
                     $part,
                     $found,
                 ) === 1 => [1, (int) ($found[1] ?? 1)],
                 preg_match(
                     '/^(?:(\d+) )?(?:sc|hdc|dc|tr|crab st|sl st) in (?:each of )?next (?:(\d+) )?'
-                        .'(?:sts?|ch|row ends?|holes?|spaces?|tabs?)$/',
+                        .'(?:sts?|ch|row ends?|holes?|sps?|tabs?)$/',
                     $part,
                     $found,
                 ) === 1 => [
@@ -111,5 +125,18 @@ final class Words
         }
 
         return [$takes, $leaves];
+    }
+
+    /** Anchors that a count tells: "(72)", "(44 sc, 2 ch-16 sps)", "(20 ch-5 loops)". */
+    public static function counted(string $line): int
+    {
+        preg_match('/\(([^()]*)\)$/', $line, $all);
+        $sum = 0;
+        foreach (explode(', ', $all[1] ?? '') as $one) {
+            preg_match('/^(\d+)(?: ch-(\d+) sps?)?/', $one, $found);
+            $sum += (int) ($found[1] ?? 0) * (int) ($found[2] ?? 1);
+        }
+
+        return $sum;
     }
 }

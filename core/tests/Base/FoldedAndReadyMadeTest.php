@@ -35,9 +35,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         $count = StitchCount::of($plan->work->rows[0]->instructions);
         self::assertSame([20, 20], [$count->many(Stitch::Double), $count->many(Stitch::Chain)]);
         self::assertSame(
-            'Along one side of the chain from the 4th ch from hook, then back along its other side: '
-                .'[dc in next st, ch 1, skip 1] 20 times, do not join: mark the first st of the round '
-                .'and move the marker up each round. (40)',
+            'Along one side of the chain from the 4th ch from hook, then back along its other side: [dc in next st, ch 1, sk next st] 20 times. (20 dc, 20 ch-1 sps)',
             Ways::lines($plan)['Round 1'],
         );
         self::assertSame([240.0, 0.0], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm]);
@@ -108,8 +106,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         );
         self::assertSame([15, 15, 15, 30, 30], array_slice(Ways::leaves($plan), 0, 5));
         self::assertSame(
-            'Along the last row, then along the other side of the chain: turn, ch 1, sc in next 30 sts, sl st in first st '
-                .'to join. (30)',
+            'Ch 1, turn, along the last row, then along the other side of the chain: sc in next 30 sts, join. (30)',
             str_replace('sc in each st around', 'sc in next 30 sts', Ways::lines($plan)['Round 1']),
         );
         self::assertEqualsWithDelta(
@@ -161,8 +158,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         // 20 plain holes, and four corners of two.
         self::assertSame(28, Ways::leaves($plan)[0]);
         self::assertSame(
-            '[sc in next 4 holes, 2 sc in next hole, sc in next 3 holes, 2 sc in next hole, sc in next 3 holes] twice, do '
-                .'not join: mark the first st of the round and move the marker up each round. (28)',
+            '[sc in next 4 holes, 2 sc in next hole, sc in next 3 holes, 2 sc in next hole, sc in next 3 holes] twice. (28)',
             Ways::lines($plan)['Round 1'],
         );
         self::assertStringStartsWith('With the 3.5 mm hook draw up a loop', (new Writer(Terms::US))->start(
@@ -271,7 +267,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         $lines = Ways::lines($plan);
         self::assertStringStartsWith('[sc in next hole, ch 2] 9 times, sc in next hole, ch 10, [sc in next hole, ch 2]', $lines['Round 1']);
         self::assertStringContainsString(
-            '[skip 1, 4 dc around the chain] 9 times, skip 3, 4 dc in next st, [skip 2, 4 dc in next st] twice, skip 1,',
+            '[sk next st, 4 dc in ch-2 sp] 9 times, sk next 3 sts, 4 dc in next st, [sk next 2 sts, 4 dc in next st] twice, sk next st,',
             $lines['Round 2'],
         );
         self::assertSame('Fold the sides in, 36 sc through all layers to close. (36)', $lines['Round 21']);

@@ -276,7 +276,7 @@ final class OvalTest extends TestCase
         );
         self::assertStringStartsWith(
             '2 dc in 4th ch from hook, dc in next 8 ch, 5 dc in last ch, go on along the other side of the chain: dc in '
-                .'next 8 ch, 3 dc in the first ch again',
+                .'next 8 ch, 3 dc in same ch as first dc',
             $lines['Round 1'],
         );
     }

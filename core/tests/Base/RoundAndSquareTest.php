@@ -40,7 +40,7 @@ final class RoundAndSquareTest extends TestCase
         $lines = Ways::lines(
             Ways::plan(['base' => ['type' => 'round', 'stitch' => 'dc', 'start' => 12, 'rounds' => 4]]),
         );
-        self::assertStringStartsWith('12 dc in 4th ch from hook, do not join', $lines['Round 1']);
+        self::assertStringStartsWith('12 dc in 4th ch from hook.', $lines['Round 1']);
         self::assertSame('[2 dc in next st] 12 times. (24)', $lines['Round 2']);
         self::assertSame('[2 dc in next st, dc in next st] 12 times. (36)', $lines['Round 3']);
         self::assertSame('[dc in next 2 sts, 2 dc in next st] 12 times. (48)', $lines['Round 4']);

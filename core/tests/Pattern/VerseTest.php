@@ -47,7 +47,7 @@ final class VerseTest extends TestCase
 
         return array_map(
             fn(Verse $verse): string => strtr("{$verse->name}: {$verse->text}", [
-                'Sc in each st around' => 'Sc', ', back loop only' => ' back', ', front loop only' => ' front',
+                'Sc in each st around' => 'Sc', ', BLO' => ' back', ', FLO' => ' front',
             ]),
             Verse::all(new Writer(Terms::US), $rows, array_map(fn(int $nth): Row => $rows[$nth - 1], $anew)),
         );
@@ -55,30 +55,29 @@ final class VerseTest extends TestCase
 
     public function testWhatComesOverAndOverIsToldOnce(): void
     {
-        $again = fn(string $what, int $last): string => "As rounds {$what}, over and over; "
-            ."the last is as round {$last}.";
-        self::assertSame(['Round 1: Sc.', 'Round 2: Sc back.', 'Rounds 3–5: '.$again('1–2', 1)], self::told('ababa'));
-        self::assertSame(['Round 1: Sc.', 'Round 2: Sc back.', 'Rounds 3–6: '.$again('1–2', 2)], self::told('ababab'));
+        $again = fn(string $what, int $last): string => "Repeat Rnds {$what}; the last is as Rnd {$last}.";
+        self::assertSame(['Rnd 1: Sc.', 'Rnd 2: Sc back.', 'Rnds 3–5: '.$again('1–2', 1)], self::told('ababa'));
+        self::assertSame(['Rnd 1: Sc.', 'Rnd 2: Sc back.', 'Rnds 3–6: '.$again('1–2', 2)], self::told('ababab'));
         self::assertSame(
-            ['Round 1: Sc.', 'Round 2: Sc back.', 'Round 3: Sc front.', 'Rounds 4–7: '.$again('1–3', 1)],
+            ['Rnd 1: Sc.', 'Rnd 2: Sc back.', 'Rnd 3: Sc front.', 'Rnds 4–7: '.$again('1–3', 1)],
             self::told('abcabca'),
         );
         // Once more but for a row is not over and over, nor is what turns to another part.
         self::assertCount(3, self::told('aba'));
         self::assertCount(5, self::told('abcab'));
-        self::assertSame(['Round 1: Sc.', 'Round 2: Sc back.', 'Round 3: Sc.', 'Round 4: Sc.'], self::told('abad'));
+        self::assertSame(['Rnd 1: Sc.', 'Rnd 2: Sc back.', 'Rnd 3: Sc.', 'Rnd 4: Sc.'], self::told('abad'));
         // Four at most, so that nobody counts on her fingers.
         self::assertCount(5, self::told('abcbabcbabcb'));
         // Like ones are told as like ones, the rest as it comes.
         self::assertSame(
-            ['Rounds 1–2: Sc. Each round the same.', 'Round 3: Sc back.', 'Rounds 4–5: Sc. Each round the same.'],
+            ['Rnds 1–2: Sc.', 'Rnd 3: Sc back.', 'Rnds 4–5: Sc.'],
             self::told('aabaa'),
         );
-        self::assertSame('Rounds 5–6: '.$again('3–4', 4), self::told('aababa')[3] ?? null);
+        self::assertSame('Rnds 5–6: '.$again('3–4', 4), self::told('aababa')[3] ?? null);
         // A row with a word of its own is told by itself, where it comes round too.
         self::assertCount(6, self::told('ababab', [3]));
         self::assertSame(
-            ['Round 1: Sc.', 'Round 2: Sc back.', 'Rounds 3–4: '.$again('1–2', 2), 'Round 5: Sc.', 'Round 6: Sc back.'],
+            ['Rnd 1: Sc.', 'Rnd 2: Sc back.', 'Rnds 3–4: '.$again('1–2', 2), 'Rnd 5: Sc.', 'Rnd 6: Sc back.'],
             self::told('ababab', [5]),
         );
     }
@@ -109,11 +108,10 @@ final class VerseTest extends TestCase
         [$one] = self::joined([[14, 2, 1], [14, 4, 3], [14, 6, 6]]);
         self::assertSame('Seams A–C', $one->name);
         self::assertSame(
-            '14 sc through both edges, a stitch to a stitch, in this order: A, square 2 and square 1; '
-                .'B, square 4 and square 3; C, square 6 on itself.',
+            '14 sc through both edges, a stitch to a stitch, in this order: A, square 2 and square 1; B, square 4 and square 3; C, square 6 on itself.',
             str_replace("\u{a0}", ' ', $one->text),
         );
-        self::assertSame([14], $one->leaves);
+        self::assertSame(['14'], $one->leaves);
         // Seams are not done over and over.
         self::assertCount(4, self::joined([[14, 2, 1], [12, 2, 1], [14, 2, 1], [12, 2, 1]]));
         $apart = self::joined([[14, 2, 1], [14, 4, 3], [12, 6, 5]]);
@@ -140,7 +138,7 @@ final class VerseTest extends TestCase
                 $verses = Verse::all($writer, $piece->rows);
                 self::assertSame($piece->rows, array_merge(...array_column($verses, 'rows')));
                 foreach ($verses as $verse) {
-                    $counted = array_unique(array_map($writer->leaves(...), $verse->rows));
+                    $counted = array_unique(array_map($writer->counted(...), $verse->rows));
                     self::assertSame([], array_diff($counted, $verse->leaves), $verse->name);
                 }
             }

@@ -355,20 +355,20 @@ final class ReportTest extends TestCase
             'text',
         );
         self::assertStringEndsWith(
-            'do not join: mark the first st of the round and move the marker up each round. (48)',
+            '2 sc in same ch as first sc. (48)',
             $texts([])[0],
         );
         $joined = $texts(['working' => 'joined']);
         self::assertStringNotContainsString('ch 1', $joined[0]);
         foreach (array_slice($joined, 1) as $text) {
-            self::assertStringStartsWith('Ch 1 (does not count as a stitch; start in the st of the join), ', $text);
+            self::assertStringStartsWith('Ch 1, ', $text);
         }
-        self::assertSame('Dc in each st around, back loop only. (56)', $texts(['body/stitch' => 'dc'])[3]);
+        self::assertSame('Dc in each st around, BLO. (56)', $texts(['body/stitch' => 'dc'])[3]);
         self::assertSame(
-            'Sc in next st, hdc in next st, dc in next 54 sts, all in back loops only. (56)',
+            'Sc in next st, hdc in next st, dc in next 54 sts, all in BLO. (56)',
             $texts(['body/stitch' => 'dc'])[2],
         );
-        self::assertStringContainsString('ch 16, miss 10', $texts([], Terms::UK)[16]);
+        self::assertStringContainsString('ch 16, miss next 10 sts', $texts([], Terms::UK)[16]);
     }
 
     public function testPlansAreAsTheirSchemaSays(): void

@@ -35,9 +35,9 @@ final class AfterRoundsTest extends TestCase
         self::assertSame(array_fill(0, 50, 4), array_slice(Ways::leaves($plan), 5));
         $lines = Ways::lines($plan);
         self::assertSame('Join the strand in st 7 of the edge, counted from the marked st, ch 3, dc in next 4 sts. (4)', $lines['Row 1']);
-        self::assertSame('Turn, ch 3, dc in each st across. (4)', $lines['Row 2']);
+        self::assertSame('Ch 3, turn, dc in each st across. (4)', $lines['Row 2']);
         self::assertSame(
-            'Turn, ch 3, dc in next 4 sts, sew the last row with 4 sl st to sts 19 to 22 of the edge. (4)',
+            'Ch 3, turn, dc in next 4 sts, sew the last row with 4 sl st to sts 19 to 22 of the edge. (4)',
             $lines['Row 25'],
         );
         // The back is the front, half a round on.
@@ -175,9 +175,9 @@ final class AfterRoundsTest extends TestCase
         $turned = fn(int $rounds): array => Ways::lines(Ways::plan(
             ['working' => 'joined-turned', 'body/rounds' => $rounds] + $of(['stitch' => 'crab', 'rounds' => 2], null),
         ));
-        foreach ([1 => 'Turn, ch 1', 2 => 'Ch 1 (does not count'] as $rounds => $begins) {
+        foreach ([1 => 'Ch 1, turn', 2 => 'Ch 1, crab st'] as $rounds => $begins) {
             self::assertStringStartsWith($begins, $turned($rounds)['Round '.($rounds + 3)]);
-            self::assertStringStartsWith('Ch 1 (does not count', $turned($rounds)['Round '.($rounds + 4)]);
+            self::assertStringStartsWith('Ch 1, crab st', $turned($rounds)['Round '.($rounds + 4)]);
         }
         $parts = fn(?array $handles): array => array_map(
             fn($part): string => $part->chosen()->part(),

@@ -36,12 +36,11 @@ final class ChainHandleTest extends TestCase
         $rows = array_slice($plan->work->rows, -3);
         // 56 around: the middle of a side at 14 and 42.
         self::assertSame(
-            'Sc in next 12 sts, ch 50, skip 4, sc in next 24 sts, ch 50, skip 4, sc in next 12 sts. (148)',
+            'Sc in next 12 sts, ch 50, sk next 4 sts, sc in next 24 sts, ch 50, sk next 4 sts, sc in next 12 sts. (48 sc, 2 ch-50 sps)',
             $writer->line($rows[0]),
         );
         self::assertSame(
-            'Sc in next 12 sts, 50 sc around the chain, sc in next 24 sts, 50 sc around the chain, sc in next 12 '
-                .'sts. (148)',
+            'Sc in next 12 sc, 50 sc in ch-50 sp, sc in next 24 sc, 50 sc in ch-50 sp, sc in next 12 sc. (148)',
             $writer->line($rows[1]),
         );
         self::assertSame('Sc in each st around. (148)', $writer->line($rows[2]));
@@ -103,9 +102,9 @@ final class ChainHandleTest extends TestCase
     {
         $of = fn(array $more): array => ['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16] + $more];
         $lines = fn(array $more): string => Ways::lines(Ways::plan($of($more)))['Round 18'];
-        self::assertStringContainsString('16 sc around the chain', $lines([]));
+        self::assertStringContainsString('16 sc in ch-16 sp', $lines([]));
         self::assertStringContainsString('sc in next 16 ch', $lines(['worked' => 'into']));
-        self::assertStringContainsString('20 sc around the chain', $lines(['stitches' => 20]));
+        self::assertStringContainsString('20 sc in ch-16 sp', $lines(['stitches' => 20]));
         $plan = Ways::plan($of(['stitches' => 20, 'edge_rounds' => 3]));
         // 56, and 6 chains more over each side; then four stitches more on each.
         self::assertSame([56, 68, 76, 76, 76], array_slice(Ways::leaves($plan), -5));

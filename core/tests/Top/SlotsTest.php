@@ -48,12 +48,11 @@ final class SlotsTest extends TestCase
         [$slot, $edge] = self::rows(56, 14, ['skip' => 10, 'chain' => 16]);
         $writer = new Writer(Terms::US);
         self::assertSame(
-            'Sc in next 9 sts, ch 16, skip 10, sc in next 18 sts, ch 16, skip 10, sc in next 9 sts. (68)',
+            'Sc in next 9 sts, ch 16, sk next 10 sts, sc in next 18 sts, ch 16, sk next 10 sts, sc in next 9 sts. (36 sc, 2 ch-16 sps)',
             $writer->line($slot),
         );
         self::assertSame(
-            'Sc in next 9 sts, 16 sc around the chain, sc in next 18 sts, 16 sc around the chain, sc in next 9 '
-                .'sts. (68)',
+            'Sc in next 9 sc, 16 sc in ch-16 sp, sc in next 18 sc, 16 sc in ch-16 sp, sc in next 9 sc. (68)',
             $writer->line($edge),
         );
         self::assertSame([56, 68], [Count::of($slot->instructions)->takes, Count::of($edge->instructions)->takes]);
@@ -69,7 +68,7 @@ final class SlotsTest extends TestCase
         $rows = self::rows(72, 18, ['skip' => 10, 'chain' => 15, 'edge_rounds' => 3]);
         self::assertCount(4, $rows);
         self::assertStringStartsWith(
-            'Sc in next 13 sts, ch 15, skip 10, sc in next 26 sts,',
+            'Sc in next 13 sts, ch 15, sk next 10 sts, sc in next 26 sts,',
             (new Writer(Terms::US))->line($rows[0]),
         );
         self::assertSame(

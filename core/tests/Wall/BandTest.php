@@ -123,13 +123,11 @@ final class BandTest extends TestCase
             [$mesh->many(Stitch::Double), $mesh->many(Stitch::Chain), $mesh->many(Stitch::Slip)],
         );
         self::assertSame(
-            'Ch 3 (does not count as a stitch; start in the st of the join), [dc in next st, ch 1, skip 1] 24 '
-                .'times, sl st in first st to join.',
+            'Ch 3, [dc in next st, ch 1, sk next st] 24 times, join.',
             (new Writer(Terms::US))->words($row),
         );
         self::assertSame(
-            'Ch 3 (does not count as a stitch; start in the st of the join), [tr in next st, ch 1, miss 1] 24 '
-                .'times, ss in first st to join.',
+            'Ch 3, [tr in next st, ch 1, miss next st] 24 times, join.',
             (new Writer(Terms::UK))->words($row),
         );
     }
@@ -145,8 +143,7 @@ final class BandTest extends TestCase
         self::assertSame('Dc in each st around.', $words('dc', 'sc', row: 1));
         self::assertSame('Sc in each st around.', $words('sc', 'dc'));
         self::assertSame(
-            'Ch 3 (does not count as a stitch; start in the st of the join), dc in each st around, sl st in first '
-                .'st to join.',
+            'Ch 3, dc in each st around, join.',
             $words('dc', 'sc', Working::Joined),
         );
     }
@@ -186,7 +183,7 @@ final class BandTest extends TestCase
     public function testTheWordsSayWhichLoop(): void
     {
         self::assertSame(
-            'Sc in each st around, front loop only.',
+            'Sc in each st around, FLO.',
             (new Writer(Terms::US))->words(self::rows(Motif::single(), Loop::Front, Working::Spiral)[0]),
         );
         self::assertStringContainsString('do not join', Working::Spiral->explained());
@@ -249,7 +246,7 @@ final class BandTest extends TestCase
         $even = Ways::plan(['body' => ['stitch' => 'linen', 'rounds' => 3, 'even' => true]] + $linen);
         self::assertSame([48, 56, 57, 57, 57, 57], Ways::leaves($even));
         self::assertSame(
-            '[sc in next space, ch 1, skip 1] 28 times, sc in next space. (57)',
+            '[sc in next ch-1 sp, ch 1, sk next sc] 28 times, sc in next ch-1 sp. (29 sc, 28 ch-1 sps)',
             array_values(Ways::lines($even))[5],
         );
         self::assertSame([48, 56, 56, 56, 56], Ways::leaves(Ways::plan(['working' => 'joined'] + $linen)));
@@ -268,16 +265,15 @@ final class BandTest extends TestCase
         $words = fn(string $key, int $row): string => (new Writer(Terms::US))->words(
             self::rows(Motif::named($key), Loop::Both, Working::Spiral, 3)[$row],
         );
-        self::assertSame('[sc in next st, ch 1, skip 1] 24 times.', $words('spaced', 1));
-        self::assertSame('Sc in each st around.', $words('mesh-plain', 1));
-        self::assertSame('[dc in next st, ch 1, skip 1] 24 times.', $words('mesh-plain', 2));
-        self::assertSame('[5 dc in next st, skip 2, sc in next st, skip 2] 8 times.', $words('fans', 1));
-        self::assertSame('[sc in next st, skip 2, 5 dc in next st, skip 2] 8 times.', $words('fans', 2));
-        self::assertSame('Sc in each st around, back loop only.', $words('rib', 1));
+        self::assertSame('[sc in next sc, ch 1, sk next ch-1 sp] 24 times.', $words('spaced', 1));
+        self::assertSame('Sc in each st and ch around.', $words('mesh-plain', 1));
+        self::assertSame('[dc in next st, ch 1, sk next st] 24 times.', $words('mesh-plain', 2));
+        self::assertSame('[5 dc in next st, sk next 2 sts, sc in next st, sk next 2 sts] 8 times.', $words('fans', 1));
+        self::assertSame('[sc in next st, sk next 2 sts, 5 dc in next st, sk next 2 sts] 8 times.', $words('fans', 2));
+        self::assertSame('Sc in each st around, BLO.', $words('rib', 1));
         // Handbook 10 J: round the second, two between, round the third; the last of one and the first of the next left.
         self::assertSame(
-            '[skip 1, dc around the front post of next st, 2 dc in the gap, dc around the front post of next st, skip 1] '
-                .'12 times.',
+            '[sk next st, FPdc around next st, 2 dc in sp between, FPdc around next st, sk next st] 12 times.',
             $words('posts', 1),
         );
     }

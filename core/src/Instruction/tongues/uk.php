@@ -18,5 +18,9 @@ return [
         'mesh' => ['mesh', 'treble crochet mesh'], 'two-in-one' => ['two in one', 'two in one, miss one'],
         'spaced' => ['spaced dc', 'double crochet and chains in turn'], 'linen' => ['moss st', 'moss stitch'],
     ],
-    'phrases' => ['skip' => 'miss {n}'],
+    'phrases' => [
+        'skip.one' => 'miss next st', 'skip' => 'miss next {n} sts',
+        'skip.on.one' => 'miss next {on}', 'skip.on' => 'miss next {n} {on}',
+        'skip.space.of.one' => 'miss next ch-{s} sp', 'skip.space.of' => 'miss next {n} ch-{s} sps',
+    ],
 ];
