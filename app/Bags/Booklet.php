@@ -39,7 +39,7 @@ final class Booklet
         ?BagFinish $done = null,
         ?Picture $picture = null,
     ): string {
-        return Paper::page($sheet->bag->name(), 'en', view('bags.sheet', [
+        return Paper::page($sheet->bag->name(), $sheet->tongue()->locale(), view('bags.sheet', [
             'sheet' => $sheet, 'whole' => $whole, 'done' => $done, 'picture' => $picture,
         ])->render());
     }

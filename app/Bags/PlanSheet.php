@@ -25,14 +25,11 @@ use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Estimate\Winding;
-use Fescue\Core\Finish\Step;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Through;
-use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\Acquired;
-use Fescue\Core\Material\EndCare;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Material\Washing;
@@ -42,21 +39,20 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
-use Fescue\Core\Pattern\Verse;
-use Fescue\Core\Pattern\Working;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Report\Notes;
-use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Sheet\Finishing;
+use Fescue\Core\Sheet\Sheet;
+use Fescue\Core\Sheet\SheetMaker;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Slip;
 use Illuminate\Database\Eloquent\Collection;
@@ -134,6 +130,7 @@ final readonly class PlanSheet
                     $next->id,
                     "{$this->plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
                     ucfirst(Slip::told($more, $this->plan->work->rows[$place]->count->leaves)),
+                    true,
                 );
             }
         }
@@ -310,17 +307,6 @@ final readonly class PlanSheet
 
         return Decimal::print($stitches).($stitches === 1 ? ' stitch' : ' stitches')
             .($this->bag->exists ? ', about '.Duration::about($this->minutes()->likely) : '');
-    }
-
-    /** "8.3 sc and 9 rows in 10 cm, 8.5 and 9.1 in 4 in" */
-    public function gauge(): string
-    {
-        $motif = $this->plan->spec->motif();
-        [$wide, $high] = [$this->plan->gauge->widthOf($motif)->mm, $this->plan->gauge->heightOf($motif)->mm];
-        $in = fn(float $mm, float $each): string => Decimal::print($mm / $each, 1);
-
-        return "{$in(100, $wide)} {$motif->abbreviation($this->terms)} and {$in(100, $high)} rows in 10 cm, "
-            ."{$in(101.6, $wide)} and {$in(101.6, $high)} in 4 in";
     }
 
     public function say(Length|Motif $one): string
@@ -525,158 +511,24 @@ final readonly class PlanSheet
         return false;
     }
 
-    /** How its rounds meet, where it has rounds that do; '' where it has none. */
-    public function explained(): string
-    {
-        $rounds = array_filter(
-            $this->plan->work->rows,
-            fn(Row $row): bool => $row->kind === RowKind::Round && $row->part !== Part::Piece,
-        );
-
-        return $rounds === [] ? '' : $this->plan->spec->school->explained();
-    }
-
     /** Whether some of it is worked to and fro. */
     public function hasRows(): bool
     {
         return array_filter($this->plan->work->rows, fn(Row $row): bool => $row->kind === RowKind::Row) !== [];
     }
 
-    /** @return list<Section> the pattern piece by piece, those that are made alike once; then what joins them */
-    public function sections(): array
+    public function tongue(): Tongue
     {
-        $sections = [];
-        $alike = [];
-        $at = $from = 0;
-        $pieces = $this->plan->work->pieces;
-        foreach ($pieces as $nth => $piece) {
-            $alike[] = $piece;
-            $from = count($alike) === 1 ? $at : $from;
-            $at += count($piece->rows);
-            $next = $pieces[$nth + 1] ?? null;
-            if ($next === null || ! $this->isAlike($alike[0], $next, $from, $at)) {
-                $sections[] = new Section(
-                    $this->titled($alike),
-                    $alike[0]->start === null ? '' : $this->writer->start($alike[0]->start),
-                    $alike[0]->start->chain ?? 0,
-                    $this->runs($alike, $from),
-                );
-                $alike = [];
-            }
-        }
-
-        return $sections;
+        return Tongues::of($this->terms, $this->unit);
     }
 
-    /** Whether a piece is made as the one before, of the same materials. */
-    private function isAlike(Piece $one, Piece $other, int $from, int $to): bool
+    /** Her pattern as it is published. */
+    public function published(): Sheet
     {
-        $many = count($one->rows);
-        $materials = $this->plan->materials;
-
-        return $one->called !== ''
-            && $one->isLike($other)
-            && array_slice($materials, $from, $many) === array_slice($materials, $to, $many);
-    }
-
-    /** @param non-empty-list<Piece> $pieces */
-    private function titled(array $pieces): string
-    {
-        $many = count($pieces);
-        $called = fn(Piece $piece): string => $this->writer->called($piece->called, $piece->nth);
-        if (count($this->plan->work->pieces) === 1) {
-            return '';
-        }
-        if ($pieces[0]->start === null) {
-            return 'Joining';
-        }
-
-        return match (true) {
-            $many === 1 => $called($pieces[0]),
-            $pieces[0]->nth > 0 => "{$this->writer->called($pieces[0]->called)}: make {$many}",
-            default => $called($pieces[0]).' and '.lcfirst($called($pieces[1])).": make {$many}",
-        };
-    }
-
-    /**
-     * A piece's rounds, like ones together; of several alike the first one's, with what is to be watched at any.
-     *
-     * @param non-empty-list<Piece> $pieces
-     *
-     * @return list<Run>
-     */
-    private function runs(array $pieces, int $place): array
-    {
-        $runs = [];
-        $at = 0;
-        $before = $part = null;
-        $sides = $this->plan->sides();
-        foreach (Verse::all(
-            $this->writer,
-            $pieces[0]->rows,
-            [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->noted()],
-        ) as $verse) {
-            $from = $place + $at;
-            $names = [];
-            foreach ($pieces as $piece) {
-                foreach (array_slice($piece->rows, $at, count($verse->rows)) as $row) {
-                    $names[] = $row->name;
-                }
-            }
-            $faces = array_slice($sides, $from, count($verse->rows));
-            $isNews = count(array_unique($faces)) > 1 || $faces[0] !== $before || $verse->rows[0]->part !== $part;
-            [$before, $part] = [$faces[count($faces) - 1], $verse->rows[0]->part];
-            $at += count($verse->rows);
-            $runs[] = new Run(
-                $verse->name,
-                $verse->text.($this->plan->spec->strands->others === []
-                    || ($from > 0 && $this->plan->materials[$from] === $this->plan->materials[$from - 1])
-                    ? ''
-                    : " In {$this->named($this->plan->materials[$from])}."),
-                implode(', ', $verse->leaves),
-                $verse->rows[0]->part,
-                array_values(
-                    array_filter(
-                        $this->notes,
-                        fn(Note $note): bool => $note->row !== null && in_array((string) $note->row, $names, true),
-                    ),
-                ),
-                $isNews && $verse->rows[0]->kind !== RowKind::Seam ? self::side($faces) : '',
-            );
-        }
-
-        return $runs;
-    }
-
-    /** @param list<?bool> $right of rows told at once */
-    private static function side(array $right): string
-    {
-        $first = $right[0] ?? null;
-        $said = $first === null ? '' : ($first ? 'right side' : 'wrong side');
-
-        return count(array_unique($right)) > 1 ? "{$said} first, then by turns" : $said;
-    }
-
-    /** @return list<Row> in which a wrong count is mended, and those after them */
-    private function noted(): array
-    {
-        $rows = [];
-        foreach ($this->notes as $note) {
-            $place = $note->code === 'mended' ? $this->plan->work->place($note->row) : null;
-            array_push($rows, ...($place === null ? [] : array_slice($this->plan->work->rows, $place, 2)));
-        }
-
-        return $rows;
-    }
-
-    /** "lying flat, on a base of 30 × 12 cm", "closed, 12 cm deep". */
-    public function foot(): string
-    {
-        $out = $this->plan->comesOut;
-
-        return $this->plan->assembly() === null
-            ? "lying flat, on a base of {$this->figure($out->baseLength)} × {$this->say($out->baseWidth)}"
-            : 'closed, '.($out->baseWidth->mm > 0 ? "{$this->say($out->baseWidth)} deep" : 'flat');
+        return SheetMaker::of($this->plan, $this->estimate, $this->notes, $this->tongue(), array_map(
+            fn(int $which): string => $this->bag->worked($which)->name ?? '',
+            array_keys($this->plan->spec->strands->all()),
+        ));
     }
 
     /**
@@ -735,50 +587,6 @@ final readonly class PlanSheet
         return '';
     }
 
-    /** @return list<Note> what guards the maker and those around her, and belongs to no one round */
-    public function cautions(): array
-    {
-        return array_values(array_filter($this->notes, fn(Note $note): bool => $note->tone === Tone::Care));
-    }
-
-    /** @return list<array{string, string}> what to have at hand, and how much */
-    public function needs(): array
-    {
-        $material = $this->plan->spec->strands->own;
-        $needs = [
-            [
-                ($this->bag->material->name ?? ucfirst($material->kind->noun()))
-                    .', '
-                    .$material->diameter->exact(LengthUnit::Millimetre),
-                Decimal::print($this->estimate->grams->likely)
-                    .' g, '
-                    .Decimal::print($this->estimate->metres->likely)
-                    .' m',
-            ],
-            ['to be sure in 9 of 10 bags', Decimal::print($this->estimate->grams->at(MaterialEstimate::SURE)).' g'],
-        ];
-        if ($material->onHand !== null) {
-            $needs[] = ['on hand', $material->onHand->print()];
-        }
-        foreach ($this->estimate->others as $place => $other) {
-            $needs[] = [
-                ucfirst($this->named($place + 1)).', '.$this->from($other),
-                Decimal::print($other->grams->likely).' g',
-            ];
-        }
-        $needs[] = ['Hook', $this->plan->spec->hands->hook->print()];
-        $needs[] = [
-            'Stitch marker',
-            array_filter($this->plan->work->rows, fn(Row $row): bool => $row->opening() !== null) === [] ? '1' : '5',
-        ];
-        $needs[] = ['Tape measure, blunt needle', '1 each'];
-        foreach ($this->plan->needs() as $need) {
-            $needs[] = [$this->called($need), $this->muchOf($need)];
-        }
-
-        return $needs;
-    }
-
     /** "Zip, 31.0 cm" */
     public function called(Need $need): string
     {
@@ -803,74 +611,9 @@ final readonly class PlanSheet
             : Decimal::print($need->amount, 0);
     }
 
-    /** @return array<string, string> how it is finished, step by step, by what it is finished with */
-    private function finishing(): array
+    /** @return array<string, string> the ends, and washing */
+    public function ends(): array
     {
-        $said = [];
-        foreach ($this->plan->fitted as $place => $fitted) {
-            $called = $this->plan->spec->finish[$place]::called()[0];
-            $said[$called] = trim(($said[$called] ?? '').' '.implode(' ', array_map(
-                fn(Step $step): string => ucfirst($step->said($this->say(...))),
-                [$fitted->figures, ...$fitted->steps],
-            )));
-        }
-
-        return $said;
-    }
-
-    /** @return array<string, string> what is sewn on or closed when the rounds are done */
-    private function fastened(): array
-    {
-        $steps = [];
-        foreach ($this->plan->parts as $part) {
-            foreach ($part->maker instanceof AfterRounds || $part->made->hangs ? $part->made->remarks : [] as $remark) {
-                if ($remark->row === null && $remark->tone === Tone::Better) {
-                    $at = $part->made->hangs ? 'Close' : 'Handles';
-                    $note = array_filter($this->notes, fn(Note $note): bool => $note->code === $remark->code);
-                    $steps[$at] = trim(($steps[$at] ?? '').' '.implode(' ', array_map(
-                        fn(Note $note): string => $note->text(),
-                        $note,
-                    )));
-                }
-            }
-        }
-
-        return $steps;
-    }
-
-    /** @return array<string, string> the steps after the last round, each with its caution */
-    public function closing(): array
-    {
-        return $this->fastened() + $this->ends($this->finishing());
-    }
-
-    /**
-     * Fastening off, the ends, washing, and what follows.
-     *
-     * @param array<string, string> $between what comes before it is washed
-     *
-     * @return array<string, string>
-     */
-    public function ends(array $between = []): array
-    {
-        $slip = Vocabulary::of($this->terms)->abbreviation(Stitch::Slip);
-        $material = $this->plan->spec->strands->own;
-        $ends = array_map(
-            fn(EndCare $care): string => "{$care->do}: {$care->why}".($care->caution === '' ? '' : " {$care->caution}"),
-            EndCare::of($material->kind, $material->make, $material->fibre),
-        );
-        $end = $this->explained() !== '' && $this->plan->spec->school->working === Working::Spiral
-            ? "{$slip} in the next st to level the end of the spiral, then c"
-            : 'C';
-
-        return [
-            'Fasten off' => ucfirst($end)."ut the {$material->kind->noun()} 15 to 20 cm off, away from you.",
-            'Ends' => implode(' ', $ends),
-            ...$between,
-            'Wash and block' => Washing::of($material->kind, $material->fibre)->value,
-            'Before use' => 'Hang the full bag from a hook for an hour. It is home-made and untested: never for '
-                .'lifting, never over people.',
-            'Note' => "Weigh what is left of the {$material->kind->noun()} and enter it in the stash.",
-        ];
+        return Finishing::ends($this->plan, $this->tongue());
     }
 }

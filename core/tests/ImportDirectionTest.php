@@ -10,18 +10,19 @@ use PHPUnit\Framework\TestCase;
 final class ImportDirectionTest extends TestCase
 {
     private const MAY_KNOW = [
+        'Saying' => [],
         'Statistics' => [],
-        'Measure' => ['Statistics'],
+        'Measure' => ['Saying', 'Statistics'],
         'Document' => ['Measure'],
         'Shape' => [],
-        'Material' => ['Measure'],
+        'Material' => ['Saying', 'Measure'],
         'Strip' => ['Measure', 'Document', 'Material'],
         'Scale' => ['Measure'],
         'Stock' => ['Measure'],
-        'Stitch' => ['Measure'],
-        'Instruction' => ['Measure', 'Stitch'],
+        'Stitch' => ['Saying', 'Measure'],
+        'Instruction' => ['Saying', 'Measure', 'Stitch'],
         'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
-        'Pattern' => ['Measure', 'Stitch', 'Instruction', 'Shape'],
+        'Pattern' => ['Saying', 'Measure', 'Stitch', 'Instruction', 'Shape'],
         'Piece' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
         // What a maker stands on: none of them knows another room of makers.
         'Base' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
@@ -82,6 +83,11 @@ final class ImportDirectionTest extends TestCase
             'Piece',
             'Bag',
             'Report',
+        ],
+        'Tongue' => ['Saying', 'Measure', 'Material', 'Stitch', 'Instruction', 'Pattern'],
+        'Sheet' => [
+            'Saying', 'Measure', 'Material', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Finish', 'Bag', 'Estimate',
+            'Report', 'Tongue',
         ],
     ];
 

@@ -145,12 +145,18 @@ final class BagFileTest extends TestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'bag');
         file_put_contents($file, json_encode(Documents::tote(['name' => 'A <info>name</info>'])));
         $this->artisan('bag:plan', ['file' => $file])->expectsOutputToContain(
-            'Round 3: Sc in each st around, BLO. (56)',
+            'Rnds 3–16: Sc in each st around, BLO. (56)',
         )->assertSuccessful();
         $this->artisan('bag:plan', ['file' => $file, '--terms' => 'uk'])->expectsOutputToContain(
-            'Round 3: Dc in each st around, BLO. (56)',
+            'Rnds 3–16: Dc in each st around, BLO. (56)',
         )->assertSuccessful();
+        $this->artisan('bag:plan', ['file' => $file, '--tongue' => 'en-GB'])->expectsOutputToContain(
+            'Dc in each st around, BLO. (56)',
+        )->assertSuccessful();
+        $this->artisan('bag:plan', ['file' => $file, '--tongue' => 'es'])->expectsOutputToContain('Abreviaturas')
+            ->assertSuccessful();
         $this->artisan('bag:plan', ['file' => $file, '--terms' => 'fr'])->assertFailed();
+        $this->artisan('bag:plan', ['file' => $file, '--tongue' => 'fr'])->assertFailed();
         file_put_contents($file, '{"format": "fescue-bag/1"');
         $this->artisan('bag:plan', ['file' => $file])->assertFailed();
         unlink($file);

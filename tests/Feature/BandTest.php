@@ -42,7 +42,7 @@ final class BandTest extends TestCase
             $bag->fresh()?->choices['body'],
         );
         $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 rounds + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 11–13, mesh: 56 each')->assertSee('A mesh gives');
-        $this->get("/bags/{$bag->id}/words")->assertSee('[dc in next st, ch 1, sk next st] 28 times.')->assertSee('Rounds 12–13')->assertSee('stands on a mesh');
+        $this->get("/bags/{$bag->id}/words")->assertSee('[dc in next dc, ch 1, sk next ch-1 sp] 28 times.')->assertSee('Rnd 13');
         // Left open, the first band follows the height and says so in its field.
         $this->putJson(
             "/bags/{$bag->id}",
@@ -159,7 +159,7 @@ final class BandTest extends TestCase
         );
         $this->get("/bags/{$bag->id}")->assertSee('then Pale cord')->assertSee('Round 9 begins another material')->assertSee('stroke="#eeddcc"', false)->assertSee('rounds 9–16: 56 each')->assertSee('rounds 3–8: 56 each');
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(
-            ['Rounds 3–8', 'Rounds 9–16', 'In Pale cord.', 'begins another material', 'Pale cord, from round 9'],
+            ['B', 'Pale cord', 'Change strands on', 'Rnds 3–8', 'Rnds 9–16', 'With B:'],
         );
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();
         $this->get("/bags/{$bag->id}/enough")->assertSee('Pale cord, from round 9')->assertSee('there is enough in');

@@ -165,12 +165,9 @@ final class CommandTest extends TestCase
             false,
         );
         self::assertSame(0, $code);
-        self::assertStringContainsString('Round 16: Sc in each st around, BLO. (56)', $words);
-        self::assertMatchesRegularExpression(
-            '/\nTakes [\d ]+ g \([\d ]+ to [\d ]+\), \d+ m; enough in \d+ of 100\./u',
-            $words,
-        );
-        self::assertMatchesRegularExpression('/\nFrom Round 12 another material: \d+ g/', $words);
+        self::assertMatchesRegularExpression('/^Rnds? [\d–]+: With B: Sc in each st around, BLO\. \(56\)$/mu', $words);
+        self::assertMatchesRegularExpression('/\nA: cord, [^\n]+: [\d\x{202F}]+ g, \d+ m \(\d+ yd\)/u', $words);
+        self::assertMatchesRegularExpression('/\nB: cord, [^\n]+: \d+ g/u', $words);
         $document['weigh_ins'][0]['left'] = '901 g';
         [$code, $json] = $this->printed('bag:plan', $document);
         self::assertSame([1, '/weigh_ins/0/left'], [$code, json_decode($json, true)['problems'][0]['path']]);

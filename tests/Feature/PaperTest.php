@@ -93,7 +93,7 @@ final class PaperTest extends TestCase
         self::assertMatchesRegularExpression('/\(A4\)$/m', $info);
         self::assertStringContainsString('/Outlines', $pdf);
         $words = (string) preg_replace('/\s+/', ' ', $this->run_(['pdftotext', '-layout', $file, '-']));
-        foreach (['Štěpán’s tote', 'Finished size', 'You need', 'Round 1', 'ch 16, sk next 10 sts', 'Take care'] as $said) {
+        foreach (['Štěpán’s tote', 'Finished size', 'Materials', 'Rnd 1', 'ch 16, sk next 10 sts', 'Take care'] as $said) {
             self::assertStringContainsString($said, $words);
         }
         // Typefaces that vary in weight are shapes of their own in it; any other would be named.

@@ -64,10 +64,10 @@ final class PiecesTest extends TestCase
             ->assertSee('name="build[back]"', false)->assertDontSee('name="base[type]"', false);
         self::assertMatchesRegularExpression('/name="build\[back\]"[^>]*placeholder="10"/', (string) $page->getContent());
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder([
-            'Panel', 'Foundation', 'Row 33', 'ch 2, sk next st', 'falls in Panel: Row 33',
-            'Left gusset and right gusset: make 2', 'around the ring', 'Joining', 'Seam A',
+            'Panel', 'loosely', 'falls in Panel: Row 33', 'Row 33', 'ch 2, sk next st',
+            'Left gusset, Right gusset (make 2)', 'around the ring', 'Assembly', 'Seam A',
             'Panel and left gusset together: 10 sl st through both edges', 'Seam F',
-        ])->assertDontSee('Rounds run on in a spiral');
+        ])->assertDontSee('run on in a spiral');
         $this->get("/bags/{$bag->id}/words?terms=es")->assertSeeInOrder(['Fuelle izquierdo', 'anilla', 'Costura A']);
         foreach (['pieces', 'closed'] as $drawing) {
             $svg = (string) $this->get("/bags/{$bag->id}/{$drawing}.svg")->assertOk()->getContent();
@@ -119,7 +119,7 @@ final class PiecesTest extends TestCase
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('value="16 mm × 25 mm"', false)
             ->assertSeeInOrder(['17 squares', '1309 tabs, 77 a square, 187 to bend'])
             ->assertSee('Cut edges of tabs are sharp');
-        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Square: make 17', 'gloves and eye protection', 'Joining']);
+        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Square (make 17)', 'gloves and eye protection', 'Assembly']);
         $this->put("/bags/{$bag->id}", $this->sent($bag, ['build' => [
             'type' => 'tabs', 'rows' => '7', 'across' => '11', 'net' => '2, 4, 5, 4, 3', 'tab' => '16',
         ]]))->assertSessionHasErrors(['build.tab']);

@@ -433,9 +433,9 @@ final class StashTest extends TestCase
         $maker = $this->maker();
         $nylon = $this->material($maker);
         $nylon->update(['make' => Make::Braided, 'fibre' => Fibre::Nylon]);
-        $this->actingAs($maker)->get("/stash/{$nylon->id}")->assertSee('Nylon melts')->assertSee('Burns and fumes: window open, water at hand');
+        $this->actingAs($maker)->get("/stash/{$nylon->id}")->assertSee('It melts: pass the end')->assertSee('Burns and fumes: window open, water at hand');
         $nylon->update(['fibre' => Fibre::Cotton]);
-        $this->get("/stash/{$nylon->id}")->assertDontSee('small flame')->assertSee('burns, does not melt')->assertSee('Cotton does not melt');
+        $this->get("/stash/{$nylon->id}")->assertDontSee('small flame')->assertSee('burns, does not melt')->assertSee('It does not melt');
         $this->post('/stash', ['kind' => 'tabs', 'name' => 'Tabs', 'pitch' => '14'])->assertSessionHasNoErrors();
         $tabs = Material::query()->latest('id')->firstOrFail();
         $this->get("/stash/{$tabs->id}")->assertSee('gloves and eye protection; fold edges first')->assertSee('keep from children');

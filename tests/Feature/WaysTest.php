@@ -63,21 +63,19 @@ final class WaysTest extends TestCase
             [
                 'Row 1',
                 'Rows 2–4',
-                'Each row the same.',
-                'Round 1',
+                'Rnd 1',
                 'along the row ends',
-                'Rounds 3–10',
+                'Rnds 3–10',
                 '[(sc, dc) in next st, sk next st] 28 times',
             ],
         );
         $this->get("/bags/{$bag->id}/words?terms=es")->assertSeeInOrder(
             [
-                'Hilera 1',
-                'Hileras 2–4',
-                'Todas las hileras igual.',
-                'Vuelta 1',
+                'H 1',
+                'H 2–4',
+                'V 1',
                 'por los lados de las hileras',
-                '[(pb, pa) en el p sig, saltar 1] 28 veces',
+                '[(pb, pa) en el p sig, saltar el p sig] 28 veces',
             ],
         );
         foreach (['/base.svg', '/side.svg', '/words.pdf', '/enough', '/what-if'] as $page) {

@@ -202,6 +202,7 @@ final readonly class Frame extends MadeByChoices
                     0,
                     'A thin hook goes through the holes.',
                     'The working hook from the next round on.',
+                    works: true,
                 ),
                 new Remark(
                     'frame-close',
@@ -210,6 +211,7 @@ final readonly class Frame extends MadeByChoices
                     'At the end pleat the sides and close the bottom.',
                     "Fold each side in to its middle, {$groups} of four against {$onBridge}: the bottom is "
                         .'then as long as a frame’s groups.',
+                    works: true,
                 ),
                 new Remark(
                     'hang-test',

@@ -166,7 +166,9 @@ final readonly class HalfRound extends MadeByChoices
             $ground->school->close([
                 new Turn($motif->post()->startingChains()),
                 new Each($motif->post(), $tops),
-                new Along(1, EdgeKind::RowEnds->value, Several::inRuns($motif->post(), $ends, Into::RowEnd)),
+                new Along(1, EdgeKind::RowEnds->value, Repeat::found(
+                    Several::inRuns($motif->post(), $ends, Into::RowEnd),
+                )),
             ]),
             [Edge::tops($tops, $this->motif('stitch')), new Edge(EdgeKind::RowEnds, 2 * $many)],
             path: Places::along(self::arc($radius + $half, $radius / 2), $tops)

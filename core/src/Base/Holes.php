@@ -262,6 +262,7 @@ final readonly class Holes extends MadeByChoices
                 'The strand is thicker than a hole of {hole}.',
                 'Halve it lengthwise for this round, or take a thinner one, and a thin hook.',
                 ['hole' => $hole],
+                works: true,
             );
         }
 
@@ -332,10 +333,7 @@ final readonly class Holes extends MadeByChoices
     {
         $runs = Several::inRuns(Stitch::Single, $half, Into::Hole);
 
-        $told = Repeat::found($runs);
-
-        // A pattern is told by its repeat, on either half; else one half, twice.
-        return 3 * count($told) <= count($runs) ? [...$told, ...$told] : Repeat::found([...$runs, ...$runs]);
+        return Repeat::found([...$runs, ...$runs]);
     }
 
     /** Where the holes are on the outline, from the middle of a long side to the left; a corner's face both ways. */

@@ -8,6 +8,7 @@ use Fescue\Core\Instruction\Along;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
@@ -217,7 +218,7 @@ final readonly class Rows extends MadeByChoices
      */
     private function side(array $each, Into $into): array
     {
-        return Several::inRuns($this->motif('round')->post(), $this->cornered($each), $into);
+        return Repeat::found(Several::inRuns($this->motif('round')->post(), $this->cornered($each), $into));
     }
 
     /**

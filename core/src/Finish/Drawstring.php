@@ -119,6 +119,7 @@ final readonly class Drawstring extends ByChoices implements Finishing
                 $level->place,
                 'The drawstring goes through here.',
                 'Work it as loosely as the needle with the string will need.',
+                works: true,
             ));
         }
 

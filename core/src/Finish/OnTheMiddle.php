@@ -148,6 +148,7 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
             $lead,
             "Mark where it will stand: the front’s middle {$level->at($level->front)}, the back’s "
                 ."{$level->at($level->back)}.",
+            works: true,
         );
     }
 

@@ -9,6 +9,9 @@ final readonly class Along implements Instruction
 {
     use Group;
 
+    /** Row ends are told one by one up to so many instructions. */
+    private const LISTED = 8;
+
     /**
      * @param int $edge its place among the edges that the row is worked into
      * @param string $named the kind of edge, as vocabularies name it: "other-side"
@@ -28,6 +31,25 @@ final readonly class Along implements Instruction
 
     public function phrase(): Phrase
     {
-        return new Phrase("along.{$this->named}", ['list' => $this->instructions]);
+        return $this->evenly() ?? new Phrase("along.{$this->named}", ['list' => $this->instructions]);
+    }
+
+    /** Of many row ends how many stitches go evenly along them: nobody follows such a list end by end. */
+    private function evenly(): ?Phrase
+    {
+        $many = 0;
+        $stitches = [];
+        Traverser::visit($this->instructions, function (Instruction $leaf) use (&$many, &$stitches): void {
+            $many++;
+            foreach ($leaf->works() as $one) {
+                $stitches[$one->stitch->value] = $one->stitch;
+            }
+        });
+        $count = Count::of($this->instructions);
+
+        return $this->named !== 'row-ends' || $many <= self::LISTED || count($stitches) !== 1 ? null : new Phrase(
+            'along.row-ends.evenly',
+            ['n' => $count->leaves, 'm' => $count->takes, 'stitch' => array_values($stitches)[0]],
+        );
     }
 }

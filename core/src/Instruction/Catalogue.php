@@ -26,7 +26,8 @@ final class Catalogue
         'spaced' => ['rows' => 'sc in next st, ch 1, sk next st'],
         'mesh-plain' => ['rows' => 'dc in next st, ch 1, sk next st / sc in next 2 sts'],
         'fans' => [
-            'rows' => 'sc in next st, sk next 2 sts, 5 dc in next st, sk next 2 sts / 5 dc in next st, sk next 2 sts, sc in next st, sk next 2 sts',
+            'rows' => 'sc in next st, sk next 2 sts, 5 dc in next st, sk next 2 sts / '
+                .'5 dc in next st, sk next 2 sts, sc in next st, sk next 2 sts',
         ],
         'posts' => [
             'rows' => 'sk next st, FPdc around next st, 2 dc in sp between, '

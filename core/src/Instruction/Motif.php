@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Sayable;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
@@ -14,7 +15,7 @@ use Fescue\Core\Stitch\Terms;
  * Every
  * top counts as a stitch, a chain too. One key is one motif: two of the same key are the same object.
  */
-final class Motif
+final class Motif implements Sayable
 {
     /** @var array<string, self> */
     private static array $known = [];
@@ -163,6 +164,12 @@ final class Motif
             ...array_map(fn(Stitch $stitch): string => $stitch->value, Catalogue::PLAIN),
             ...array_keys(Catalogue::MOTIFS),
         ];
+    }
+
+    /** @return array{list<non-empty-list<Instruction>>, non-empty-list<non-empty-list<Instruction>>} set-up, repeat */
+    public function told(): array
+    {
+        return [$this->setUp, $this->rows];
     }
 
     /** Which of its rows a row is, from 0: those that set it up, then those that repeat. */

@@ -11,6 +11,9 @@ final readonly class Repeat implements Instruction
 {
     use Group;
 
+    /** What is repeated is told plainly up to so many instructions: brackets in brackets read worse. */
+    private const SHORT = 8;
+
     /** @param list<Instruction> $instructions */
     public function __construct(public array $instructions, public int $times)
     {
@@ -30,6 +33,15 @@ final readonly class Repeat implements Instruction
     {
         $found = [];
         $alike = array_map(serialize(...), $instructions);
+        // All of it so many times over: the sides of what is alike all around.
+        for ($length = 2; $length <= intdiv(count($alike), 2); $length++) {
+            $units = array_chunk($alike, $length);
+            if (count($alike) % $length === 0 && array_unique($units, SORT_REGULAR) === [$units[0]]) {
+                $unit = array_slice($instructions, 0, $length);
+
+                return [new self($length > self::SHORT ? self::found($unit) : $unit, count($units))];
+            }
+        }
         for ($at = 0; $at < count($instructions);) {
             [$best, $times] = [1, 1];
             for ($length = 2; $length <= intdiv(count($instructions) - $at, 2); $length++) {

@@ -20,6 +20,9 @@ final class Vocabulary
      * @param array<string, array{string, string}> $motifs so of those that are no one stitch, by their key
      * @param array<int, string> $ordinals from the second on
      * @param array<string, string> $phrases by their key
+     * @param array<string, array{string, string}> $abbreviations of other words, and what they stand for, by a pattern
+     *         of how they are written
+     * @param array<string, array{string, string}> $specials so of what is made of a stitch's abbreviation
      */
     private function __construct(
         public readonly string $called,
@@ -27,6 +30,8 @@ final class Vocabulary
         private readonly array $motifs,
         private readonly array $ordinals,
         public readonly array $phrases,
+        private readonly array $abbreviations,
+        private readonly array $specials,
     ) {}
 
     public static function of(Terms $terms): self
@@ -44,6 +49,8 @@ final class Vocabulary
          *     motifs: array<string, array{string, string}>,
          *     ordinals?: array<int, string>,
          *     phrases: array<string, string>,
+         *     abbreviations: array<string, array{string, string}>,
+         *     specials?: array<string, array{string, string}>,
          * } $data
          */
         $data = require __DIR__."/tongues/{$terms->value}.php";
@@ -55,6 +62,8 @@ final class Vocabulary
             $data['motifs'] + ($like->motifs ?? []),
             ($data['ordinals'] ?? []) + ($like->ordinals ?? []),
             $data['phrases'] + ($like->phrases ?? []),
+            $data['abbreviations'],
+            $data['specials'] ?? $like->specials ?? [],
         );
     }
 
@@ -72,6 +81,45 @@ final class Vocabulary
     public function motif(Motif $motif): array
     {
         return $this->stitches[$motif->key] ?? $this->motifs[$motif->key] ?? [$motif->key, $motif->key];
+    }
+
+    /**
+     * Abbreviations that a text uses, each with what it stands for.
+     *
+     * @param ?self $other whose name of a stitch is told beside ours, where it has another
+     *
+     * @return list<array{string, string}>
+     */
+    public function used(string $text, ?self $other = null): array
+    {
+        $used = [];
+        $take = function (string $pattern, string $short, string $long) use (&$text, &$used): void {
+            $text = preg_replace("/(?<![\\p{L}\\d])(?:{$pattern})(?![\\p{L}\\d])/iu", ' ', $text, -1, $many) ?? $text;
+            if ($many > 0) {
+                $used[] = [$short, $long];
+            }
+        };
+        foreach ($this->specials as [$short, $long]) {
+            foreach (Stitch::cases() as $stitch) {
+                $said = str_replace('{stitch}', $this->abbreviation($stitch), $short);
+                $take(preg_quote($said, '/'), $said, str_replace('{name}', $this->name($stitch), $long));
+            }
+        }
+        foreach (array_reverse(Stitch::cases()) as $stitch) {
+            $beside = $other === null || $other->name($stitch) === $this->name($stitch)
+                ? ''
+                : " ({$other->called}: {$other->abbreviation($stitch)})";
+            $take(
+                '\\d*'.preg_quote($this->abbreviation($stitch), '/'),
+                $this->abbreviation($stitch),
+                $this->name($stitch).$beside,
+            );
+        }
+        foreach ($this->abbreviations as $pattern => [$short, $long]) {
+            $take($pattern, $short, $long);
+        }
+
+        return $used;
     }
 
     /** "US names: sc, hdc, dc, tr" */

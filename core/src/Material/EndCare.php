@@ -21,7 +21,7 @@ final readonly class EndCare
         $singes = $fibre?->melts() === true && in_array($kind, [Kind::Cord, Kind::Ribbon], true);
         $singe = new self(
             'Singe',
-            ucfirst("{$fibre?->value} melts: pass the end by a small flame until it beads."),
+            'It melts: pass the end by a small flame until it beads.',
             self::FLAME,
         );
         $unsure = $fibre === null || $fibre === Fibre::Mixed;
@@ -60,7 +60,7 @@ final readonly class EndCare
                     $singe,
                     new self(
                         'Knot or seal',
-                        ucfirst("{$fibre?->value} does not melt: knot the end, or seal it cold with glue."),
+                        'It does not melt: knot the end, or seal it cold with glue.',
                     ),
                 ),
                 $weave,

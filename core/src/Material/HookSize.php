@@ -8,9 +8,10 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Sayable;
 
 /** A crochet hook by the diameter of its shaft; letters are only names for millimetres. */
-final readonly class HookSize
+final readonly class HookSize implements Sayable
 {
     private const SMALLEST_MM = 0.5;
 

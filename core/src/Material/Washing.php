@@ -15,7 +15,7 @@ enum Washing: string
     case Cool = 'Cool, by hand, without rubbing: wool felts. Press it in a towel, pull it to size, dry it lying flat.';
     case Spots = 'Clean spots alone: jute stains and stiffens when it is soaked. Shape it damp, dry it in the air.';
     case WetBlock = 'Wet-block it: soak it, press it out in a towel, pull it to size over a box, pin the edge, let it '
-        .'dry whole. Dark jersey may run: wash it alone. The first wash takes some of its length.';
+        .'dry whole. The first wash takes some of its length.';
     case Lukewarm = 'By hand, lukewarm; it keeps the shape that it dries in. No iron, no hot water: it melts, or '
         .'creases for good.';
     case Unsure = 'Try a snippet in lukewarm water first. Then by hand, pulled to size, dried lying flat.';

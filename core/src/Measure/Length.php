@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Sayable;
+
 /** A length of zero or more, kept in millimetres. */
-final readonly class Length
+final readonly class Length implements Sayable
 {
     private const EXAMPLE = '“20 cm” or “7 1/2 in”';
 

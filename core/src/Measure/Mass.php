@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Sayable;
+
 /** A mass of zero or more, kept in grams. */
-final readonly class Mass
+final readonly class Mass implements Sayable
 {
     private const EXAMPLE = '“850 g” or “1 lb 4 oz”';
 

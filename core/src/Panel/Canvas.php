@@ -260,6 +260,7 @@ final readonly class Canvas extends OfPieces
                     "The panel’s {$chain} stitches are stretched a little over {wide}; its {$rows} rows cover {tall}. "
                         .'The lining goes in next, before the sides are sewn.',
                     ['wide' => $wide, 'tall' => $pitch->times($all), 'stitch' => Motif::single()],
+                    works: true,
                 ),
                 ...($free === null ? [] : [new Remark(
                     'clasp-place',
@@ -269,6 +270,7 @@ final readonly class Canvas extends OfPieces
                     'that is '.Decimal::many(round($free->mm / $pitch->mm, 1), 'square')
                         .'. Its lower half goes where the folded flap shows it.',
                     ['free' => $free],
+                    works: true,
                 )]),
                 new Remark(
                     'bars',
@@ -277,6 +279,7 @@ final readonly class Canvas extends OfPieces
                     "A bar for the strap stands in square {$bar} from the front and {$bar} from the top of each side,",
                     'mirrored: {in} from each edge.',
                     ['in' => $pitch->times($bar - 0.5)],
+                    works: true,
                 ),
                 new Remark(
                     'canvas-cut',

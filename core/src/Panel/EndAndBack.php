@@ -259,6 +259,7 @@ final readonly class EndAndBack extends OfPieces
                     "Fold it so that the corner meets stitch {$meets} of the last row:",
                     "{$pairs} pairs on each side, from there down to the fold. The flap then reaches {flap} down.",
                     ['flap' => Length::mm($flap)],
+                    works: true,
                 ),
                 ...($places === [] ? [] : [new Remark(
                     'tassels',
@@ -269,6 +270,7 @@ final readonly class EndAndBack extends OfPieces
                         .Decimal::ordinal($this->given('tassel_every', self::EVERY)).'; after the last '
                         .Decimal::many($along - $places[count($places) - 1], 'stitch').' left, before the first '
                         .($places[0] - 1).'.',
+                    works: true,
                 )]),
             ],
             assembly: new Assembly(

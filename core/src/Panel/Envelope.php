@@ -10,6 +10,7 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Turn;
@@ -190,6 +191,7 @@ final readonly class Envelope extends OfPieces
                     $at - 2,
                     'The hole for the lock falls in {row}, the last of the flap.',
                     'Leave it before you edge the panel. The lock’s other half stands where the closed flap shows it.',
+                    works: true,
                 )] : []),
                 $flap > $bottom
                     ? new Remark('flap-ends', Tone::Better, null, 'The flap ends {over} down the front.', 'Its rows '
@@ -203,6 +205,7 @@ final readonly class Envelope extends OfPieces
                     $at + 2 * count($gussetRows),
                     'Join one gusset from the front up and the other from the back up:',
                     'both seams then show the same face. Work out the neater side first.',
+                    works: true,
                 ),
                 ...($this->choice('hang', self::RING) === self::RING ? [Remark::hangTest()] : []),
             ],
@@ -276,8 +279,8 @@ final readonly class Envelope extends OfPieces
         foreach ($sections as $many) {
             array_push($down, ...Strip::spread($of($many), $many));
         }
-        $ends = Several::inRuns(Stitch::Single, $down, Into::RowEnd);
-        $up = Several::inRuns(Stitch::Single, array_reverse($down), Into::RowEnd);
+        $ends = Repeat::found(Several::inRuns(Stitch::Single, $down, Into::RowEnd));
+        $up = Repeat::found(Several::inRuns(Stitch::Single, array_reverse($down), Into::RowEnd));
         $corner = new InOne([
             new Each(Stitch::Single, self::CORNER),
             new Chains(1),

@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Loops;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
@@ -200,6 +201,7 @@ final readonly class Net extends OfPieces implements Hangs
                     0,
                     'Work the first row into the back bumps of the chain:',
                     'the edge is clean, and the last row’s looks the same.',
+                    works: true,
                 ),
                 new Remark(
                     'count-loops',
@@ -207,6 +209,7 @@ final readonly class Net extends OfPieces implements Hangs
                     $panel,
                     "Count the loops every second or third row: {$across}.",
                     "Pause on a ch {$chains}, never after a stitch: the next loop is then not forgotten.",
+                    works: true,
                 ),
                 ...($net > self::MOST_ROWS ? [new Remark(
                     'net-long',
@@ -221,6 +224,7 @@ final readonly class Net extends OfPieces implements Hangs
                     $panel + $net,
                     'Gather the net again: fold the next loop to the last stitch,',
                     'so that the stitches stay close.',
+                    works: true,
                 ),
                 new Remark(
                     'net-hangs',
@@ -240,6 +244,7 @@ final readonly class Net extends OfPieces implements Hangs
                     'A marker where the first strap begins; one hook size up for a chain of strand without give. A '
                         .'strap of {lies} hangs about {hangs}.',
                     ['lies' => $strap, 'hangs' => Hanging::of($strap, $ground->school)],
+                    works: true,
                 ),
                 Remark::hangTest(),
             ],
@@ -300,7 +305,7 @@ final readonly class Net extends OfPieces implements Hangs
         $strap = $this->given('strap', self::STRAP);
         $around = 2 * ($strap + $side);
         $single = Motif::single();
-        $ends = Several::inRuns(Stitch::Single, Strip::spread($side, $all), Into::RowEnd);
+        $ends = Repeat::found(Several::inRuns(Stitch::Single, Strip::spread($side, $all), Into::RowEnd));
         $school = $ground->school->flat();
         $made = [];
         for ($round = 0; $round < $rounds; $round++) {

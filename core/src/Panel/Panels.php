@@ -9,6 +9,7 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Together;
@@ -212,6 +213,7 @@ final readonly class Panels extends OfPieces
                         ? 'Through the outer loops, with a tail three times the seam: {tail}.'
                         : 'Lay the panels wrong side to wrong side; the seam stands outside.',
                     ['tail' => $tail],
+                    works: true,
                 ),
             ],
             assembly: new Assembly(
@@ -317,9 +319,9 @@ final readonly class Panels extends OfPieces
         $chain = [2, ...array_fill(0, $across - 2, 1), 2];
 
         return Strip::row([
-            new Along(0, EdgeKind::RowEnds->value, Several::inRuns($post, $along, Into::RowEnd)),
-            new Along(1, EdgeKind::OtherSide->value, Several::inRuns($post, $chain, Into::NextChain)),
-            new Along(2, EdgeKind::RowEnds->value, Several::inRuns($post, array_reverse($along), Into::RowEnd)),
+            new Along(0, EdgeKind::RowEnds->value, self::told($post, $along, Into::RowEnd)),
+            new Along(1, EdgeKind::OtherSide->value, self::told($post, $chain, Into::NextChain)),
+            new Along(2, EdgeKind::RowEnds->value, self::told($post, array_reverse($along), Into::RowEnd)),
         ], [
             new Edge(EdgeKind::RowEnds, $many, fabric: $fabric),
             new Edge(EdgeKind::OtherSide, $across, fabric: $fabric),
@@ -399,5 +401,15 @@ final readonly class Panels extends OfPieces
                 ['A', [$w, 0, $d / 2], [$w - $lean, $h, $d / 2]],
             ]),
         ];
+    }
+
+    /**
+     * @param list<int> $each stitches in each
+     *
+     * @return non-empty-list<Instruction>
+     */
+    private static function told(Stitch $post, array $each, Into $into): array
+    {
+        return Repeat::found(Several::inRuns($post, $each, $into));
     }
 }

@@ -8,6 +8,7 @@ use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
@@ -88,6 +89,6 @@ final class Strip
     /** @return list<Instruction> of one stitch along row ends */
     public static function along(int $stitches, int $rows, Motif $fabric): array
     {
-        return Several::inRuns($fabric->post(), self::spread($stitches, $rows), Into::RowEnd);
+        return Repeat::found(Several::inRuns($fabric->post(), self::spread($stitches, $rows), Into::RowEnd));
     }
 }

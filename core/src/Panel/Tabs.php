@@ -7,6 +7,7 @@ namespace Fescue\Core\Panel;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Decimal;
@@ -214,6 +215,7 @@ final readonly class Tabs extends OfPieces
                     'Cut edges of tabs are sharp, and small:',
                     'wear gloves and eye protection, bend the tongues flat first, and keep tabs from small children: '
                         .'they can be swallowed.',
+                    works: true,
                 ),
                 new Remark(
                     'tabs-prepare',
@@ -222,6 +224,7 @@ final readonly class Tabs extends OfPieces
                     "{$tabs->total} tabs: {$tabs->perSquare} a square, {$tabs->squares} squares.",
                     "Collect and sort them by kind, wash and dry them, and bend {$bent} tongues flat: those of the "
                         .'edge where the square turns.',
+                    works: true,
                 ),
                 new Remark(
                     'tabs-over',
@@ -229,6 +232,7 @@ final readonly class Tabs extends OfPieces
                     1,
                     'Over or under, as the first two rows lie; never mixed.',
                     'A row that overlaps the other way stands up from the square.',
+                    works: true,
                 ),
                 new Remark(
                     'net-joins',
@@ -239,6 +243,7 @@ final readonly class Tabs extends OfPieces
                         .(count($net->seams) === 1 ? ' that folds it to the bag.' : ' that fold it to the bag.')
                         .($net->fold === TabNet::POINT ? ' Laid aslant, each lower row half a square on, it is a '
                             .'rectangle on point, folded across its middle.' : ''),
+                    works: true,
                 ),
                 new Remark(
                     'ends-melted',
@@ -281,9 +286,9 @@ final readonly class Tabs extends OfPieces
         $lying = array_fill(0, $across - 2, 2);
         $standing = array_fill(0, $many - 2, 4);
         $around = [6, ...$lying, 6, ...$standing, 6, ...$lying, 6, ...$standing];
-        $border = Several::inRuns(Stitch::Single, $around, Into::Tab);
+        $border = Repeat::found(Several::inRuns(Stitch::Single, $around, Into::Tab));
         $rows[] = Strip::row(
-            $border === [] ? throw new \LogicException('A square has corners.') : $border,
+            $border,
             new Edge(EdgeKind::Tabs, count($around)),
             $single,
             kind: RowKind::Round,

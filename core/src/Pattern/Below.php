@@ -36,7 +36,32 @@ final readonly class Below
         $tops = count($row->into) === 1 ? $row->into[0]->placed() : null;
         $lies = fn(Placed $one): bool => $one->isLyingChain();
 
-        return new self($tops === null || array_filter($tops, $lies) === [] ? [] : self::told($row, self::runs($tops)));
+        return new self(self::skipped($row) + (
+            $tops === null || array_filter($tops, $lies) === [] ? [] : self::told($row, self::runs($tops))
+        ));
+    }
+
+    /**
+     * What is skipped of an edge that is of no stitches.
+     *
+     * @return array<int, Phrase>
+     */
+    private static function skipped(Row $row): array
+    {
+        $phrases = [];
+        Traverser::visit($row->instructions, function (Instruction $leaf, int $edge) use (&$phrases, $row): void {
+            $of = $leaf instanceof Skip ? match ($row->into[$edge]->kind) {
+                EdgeKind::RowEnds => 'row-end',
+                EdgeKind::Holes, EdgeKind::Frames => 'hole',
+                EdgeKind::Chain, EdgeKind::OtherSide, EdgeKind::BothSides => 'chain',
+                default => null,
+            } : null;
+            if ($leaf instanceof Skip && $of !== null) {
+                $phrases[spl_object_id($leaf)] = new Phrase("skip.{$of}", ['n' => $leaf->count]);
+            }
+        });
+
+        return $phrases;
     }
 
     public function says(Instruction $one): Phrase

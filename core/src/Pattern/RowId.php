@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Pattern;
 
+use Fescue\Core\Saying\Sayable;
+
 /**
  * What tells a row from all others of its bag, wherever one is kept or pointed at. Documents write it "Round 5", or
  * "Square 3: Row 2" of one of several pieces; what a maker reads is printed by her tongue. Which part of the bag a row
  * belongs to follows from the plan, and is no part of it.
  */
-final readonly class RowId implements \Stringable
+final readonly class RowId implements \Stringable, Sayable
 {
     /**
      * @param int $number among those of its kind in its piece, from 1; 0 until it has its place there

@@ -31,17 +31,6 @@ final readonly class School
         public ?float $stretch = null,
     ) {}
 
-    /** What the maker should know of it before the first round. */
-    public function explained(): string
-    {
-        return $this->working->explained().match (true) {
-            $this->working === Working::Spiral => '',
-            $this->chainCounts => ' The chain that starts a round counts as its first stitch where the round says so.',
-            default => ' Chains that start a round do not count as a stitch: the first stitch goes into the stitch of '
-                .'the join.',
-        };
-    }
-
     /** Whether a round goes on where the one before it ended. */
     public function runsOn(): bool
     {

@@ -68,7 +68,7 @@ final readonly class Verse
 
         return new self(
             $rows,
-            $writer->heads($first, $last),
+            $writer->headed($first->id, $last->id),
             $writer->words($first),
             [$writer->counted($first)],
         );
@@ -121,7 +121,7 @@ final readonly class Verse
 
         return new self(
             $again,
-            $writer->heads($again[0], $again[count($again) - 1]),
+            $writer->headed($again[0]->id, $again[count($again) - 1]->id),
             $writer->say(new Phrase("{$last->kind->value}s.cycle", [
                 'n' => $long[0]->id->number, 'm' => $long[count($long) - 1]->id->number, 'k' => $last->id->number,
             ])),
@@ -158,7 +158,7 @@ final readonly class Verse
     {
         return new self(
             $seams,
-            $writer->heads($seams[0], $seams[count($seams) - 1]),
+            $writer->headed($seams[0]->id, $seams[count($seams) - 1]->id),
             "{$writer->sewn($seams[0])}, {$writer->say(new Phrase('seams.order'))}: ".implode('; ', array_map(
                 // Not parted at the end of a line.
                 fn(Row $one): string => str_replace(

@@ -86,13 +86,13 @@ final class Writer
     }
 
     /** "Rnd 5", "Rnds 5–9": as a sheet heads them. */
-    public function heads(Row $first, Row $last): string
+    public function headed(RowId $first, RowId $last): string
     {
-        return $this->vocabulary->say($first === $last
-            ? new Phrase("sheet.{$first->kind->value}", ['n' => $first->kind->numbered($first->id->number)])
+        return $this->vocabulary->say($first->is($last)
+            ? new Phrase("sheet.{$first->kind->value}", ['n' => $first->kind->numbered($first->number)])
             : new Phrase("sheet.{$first->kind->value}s", [
-                'n' => $first->kind->numbered($first->id->number),
-                'm' => $first->kind->numbered($last->id->number),
+                'n' => $first->kind->numbered($first->number),
+                'm' => $first->kind->numbered($last->number),
             ]));
     }
 

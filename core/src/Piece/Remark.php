@@ -19,6 +19,7 @@ final readonly class Remark
      * @param string $lead the remark in a few words
      * @param string $rest its figure and what to do
      * @param array<string, Length|Motif> $of by their names in the words
+     * @param bool $works whether whoever works by the pattern needs it, before that row; else it is the planner's
      */
     public function __construct(
         public string $code,
@@ -27,6 +28,7 @@ final readonly class Remark
         public string $lead,
         public string $rest,
         public array $of = [],
+        public bool $works = false,
     ) {}
 
     /** Of every handle that carries. */

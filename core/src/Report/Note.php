@@ -14,6 +14,7 @@ final readonly class Note
      * @param string $code names the kind of note, for programs
      * @param string $lead the note in a few words
      * @param string $rest its figure and what to do
+     * @param bool $works whether whoever works by the pattern needs it, before that row; else it is the planner's
      */
     public function __construct(
         public string $code,
@@ -21,6 +22,7 @@ final readonly class Note
         public ?RowId $row,
         public string $lead,
         public string $rest,
+        public bool $works = false,
     ) {}
 
     public function text(): string

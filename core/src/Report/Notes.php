@@ -70,9 +70,15 @@ final class Notes
         return $ordered;
     }
 
-    private function add(string $code, Tone $tone, string $lead, string $rest, ?RowId $row = null): void
-    {
-        $this->notes[] = new Note($code, $tone, $row, $lead, $rest);
+    private function add(
+        string $code,
+        Tone $tone,
+        string $lead,
+        string $rest,
+        ?RowId $row = null,
+        bool $works = false,
+    ): void {
+        $this->notes[] = new Note($code, $tone, $row, $lead, $rest, $works);
     }
 
     private function enough(): void
@@ -146,7 +152,7 @@ final class Notes
                     ? $this->say($what)
                     : $what->abbreviation($this->terms);
             }
-            $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row);
+            $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row, $one->works);
         }
     }
 

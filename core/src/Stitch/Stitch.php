@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Fescue\Core\Stitch;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Sayable;
 
 /** The stitches, named inside by their US abbreviations (Craft Yarn Council, stitch abbreviations). */
-enum Stitch: string
+enum Stitch: string implements Sayable
 {
     case Chain = 'ch';
     case Slip = 'sl st';

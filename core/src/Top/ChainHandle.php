@@ -63,6 +63,7 @@ final readonly class ChainHandle extends OverChain implements Hangs
                 'A chain stretches under the load; '.Hanging::said($ground->school).'. Must not twist: lay it '
                     .'flat before the round on it.',
                 ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                works: true,
             ),
         ];
         if (abs($this->offCentre($on)) > 0.25) {

@@ -89,6 +89,7 @@ final readonly class Rings extends OnSides implements OnFolds
                 null,
                 'One ring on each fold.',
                 self::lie($side, '').' between them on either side; crochet or sew each in over two stitches.',
+                works: true,
             ) : new Remark(
                 'rings',
                 Tone::Better,
@@ -96,6 +97,7 @@ final readonly class Rings extends OnSides implements OnFolds
                 'A ring in stitch '.($from + 1).' from each fold, front and back.',
                 self::lie($between, ', {between},').' between the two of a side: the same on both.',
                 ['between' => $stitch->times($between)],
+                works: true,
             ),
             ...self::folds($edge),
             Remark::hangTest(),

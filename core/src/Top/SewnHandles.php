@@ -96,6 +96,7 @@ final readonly class SewnHandles extends OnSides
                 "That leaves {from} to the fold and {$stitches}, {between}, between a handle’s two tongues: "
                     .'the same four times. Pin all four, hang the bag by them, then sew.',
                 ['from' => $stitch->times($from), 'between' => $stitch->times($between)],
+                works: true,
             ),
             ...self::folds($edge),
             Remark::hangTest(),

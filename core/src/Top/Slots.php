@@ -89,9 +89,9 @@ final readonly class Slots extends OverChain
             'compare-slots',
             Tone::Better,
             0,
-            'Before the slots, lay the bag flat.',
-            'The start of rounds leans as the work grows. Mark both slots; if front and back do not meet, move all '
-                .'four marks together by half the gap.',
+            'Lay the bag flat and mark both slots.',
+            'If front and back do not meet, move all four marks together by half the gap.',
+            works: true,
         );
         if ($on->fabric?->isOpen() === true) {
             $remarks[] = new Remark(

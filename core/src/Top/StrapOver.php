@@ -83,6 +83,7 @@ abstract readonly class StrapOver extends OnSides implements Hangs, OnFolds
                     'The strap lies {lies} long and hangs about {hangs}.',
                     $how,
                     ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                    true,
                 ),
                 ...self::folds($edge),
                 Remark::hangTest(),

@@ -180,6 +180,7 @@ final readonly class Straps extends OnSides implements Hangs
                 'Rows stretch under the load; '.Hanging::said($ground->school).'. Lay the bag flat, front on '
                     .'back, and check the place over against before you sew; a strap must not twist.',
                 ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                works: true,
             ),
             ...($many % 2 === 1 && $this->count('rows') !== null ? [
                 new Remark(

@@ -487,11 +487,20 @@ final readonly class Band extends MadeByChoices
                 $work[] = new Each($motif->post(), $plain, $loop);
                 $plain = 0;
             }
+            // Two side by side are told as one.
+            $last = array_key_last($work);
+            $before = $last === null ? null : $work[$last];
             if ($is === 0) {
-                $work[] = new Together($motif->post(), 2, 1, $loop);
+                $beside = $before instanceof Together ? $before->count : 0;
+                array_splice($work, count($work) - (int) ($beside > 0), 1, [
+                    new Together($motif->post(), 2, $beside + 1, $loop),
+                ]);
                 $place++;
             } elseif ($is === 2) {
-                $work[] = new Several($motif->post(), 2, 1, $loop);
+                $beside = $before instanceof Several ? $before->anchors : 0;
+                array_splice($work, count($work) - (int) ($beside > 0), 1, [
+                    new Several($motif->post(), 2, $beside + 1, $loop),
+                ]);
             }
         }
 

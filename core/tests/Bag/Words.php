@@ -32,8 +32,7 @@ final class Words
         $text = (string) preg_replace('/^[, ]*ch \d, (?=,|$)|^[, ]*ch \d(?=, .*, join$)/', '', $text);
         $text = (string) preg_replace('/, join$/', '', $text);
         [$takes, $leaves] = [0, 0];
-        preg_match_all('/(?:\[[^\]]*\][^,]*|\([^)]*\)[^,]*|[^,\[(])+/', $text, $parts);
-        foreach (array_filter(array_map(trim(...), $parts[0])) as $part) {
+        foreach (array_filter(array_map(trim(...), self::parts($text))) as $part) {
             [$take, $leave] = match (true) {
                 preg_match('/^\[ch \d+, sc in next (?:st|loop)\] (\d+) times$/', $part, $found) === 1 => [
                     (int) $found[1],
@@ -68,6 +67,10 @@ final class Words
                     $there,
                     $there,
                 ],
+                preg_match('/^(\d+) (?:sc|hdc|dc) evenly along the (\d+) row ends$/', $part, $found) === 1 => [
+                    (int) $found[2],
+                    (int) $found[1],
+                ],
                 $part === 'fold the sides in' => [0, 0],
                 preg_match('/^(?:sc|hdc|dc|tr|sl st|crab st) in each st and ch (?:around|across)$/', $part) === 1 => [$there, $there],
                 // All that is there, folded upon itself.
@@ -78,7 +81,10 @@ final class Words
                     0,
                     (int) $found[1],
                 ],
-                preg_match('/^(?:sc|hdc|dc|tr)2tog$/', $part) === 1 => [2, 1],
+                preg_match('/^(?:sc|hdc|dc|tr)2tog(?: (\d+) times)?$/', $part, $found) === 1 => [
+                    2 * (int) ($found[1] ?? 1),
+                    (int) ($found[1] ?? 1),
+                ],
                 preg_match('/^(\d+) (?:sc|hdc|dc|tr) in sp between$/', $part, $found) === 1 => [0, (int) $found[1]],
                 preg_match('/^[FB]P(?:sc|hdc|dc|tr) around (?:next st|each of next (\d+) sts)$/', $part, $at) === 1
                     => [(int) ($at[1] ?? 1), (int) ($at[1] ?? 1)],
@@ -86,7 +92,7 @@ final class Words
                     (int) $found[2],
                     (int) $found[1],
                 ],
-                preg_match('/^sk next (?:(\d+) )?(?:sts?|sc|hdc|dc|tr|ch)$/', $part, $found) === 1 => [
+                preg_match('/^sk next (?:(\d+) )?(?:sts?|sc|hdc|dc|tr|ch|row ends?|holes?)$/', $part, $found) === 1 => [
                     (int) ($found[1] ?? 1),
                     0,
                 ],
@@ -125,6 +131,23 @@ final class Words
         }
 
         return [$takes, $leaves];
+    }
+
+    /** @return list<string> what commas part, brackets kept whole */
+    private static function parts(string $text): array
+    {
+        $parts = [''];
+        $depth = 0;
+        foreach (mb_str_split($text) as $letter) {
+            $depth += ['[' => 1, '(' => 1, ']' => -1, ')' => -1][$letter] ?? 0;
+            if ($letter === ',' && $depth === 0) {
+                $parts[] = '';
+            } else {
+                $parts[count($parts) - 1] .= $letter;
+            }
+        }
+
+        return $parts;
     }
 
     /** Anchors that a count tells: "(72)", "(44 sc, 2 ch-16 sps)", "(20 ch-5 loops)". */

@@ -35,7 +35,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         $count = StitchCount::of($plan->work->rows[0]->instructions);
         self::assertSame([20, 20], [$count->many(Stitch::Double), $count->many(Stitch::Chain)]);
         self::assertSame(
-            'Along one side of the chain from the 4th ch from hook, then back along its other side: [dc in next st, ch 1, sk next st] 20 times. (20 dc, 20 ch-1 sps)',
+            'Along one side of the chain from the 4th ch from hook, then back along its other side: [dc in next st, ch 1, sk next ch] 20 times. (20 dc, 20 ch-1 sps)',
             Ways::lines($plan)['Round 1'],
         );
         self::assertSame([240.0, 0.0], [$plan->comesOut->baseLength->mm, $plan->comesOut->baseWidth->mm]);
@@ -173,7 +173,7 @@ final class FoldedAndReadyMadeTest extends TestCase
             'corners' => 4,
         ]];
         self::assertStringStartsWith(
-            '[2 sc in next hole, sc in next hole] 3 times, [2 sc in each of next 2 holes, ',
+            '[[2 sc in next hole, sc in next hole] 3 times, [2 sc in each of next 2 holes, ',
             Ways::lines(Ways::plan($long))['Round 1'],
         );
         // All one in a hole would draw in, all two ruffle: 60 cm are 50 stitches.
@@ -306,7 +306,7 @@ final class FoldedAndReadyMadeTest extends TestCase
         // 56 of 12 mm; 26 cm lying flat are 43 around: three times four fewer are the nearest, 44.
         self::assertSame([56, 56, 56, 52, 52, 52, 52, 48, 48, 48, 48, 44, 44, 44], array_slice(Ways::leaves($plan), 2));
         self::assertSame(
-            'Sc2tog, sc in next 24 sts, sc2tog, sc2tog, sc in next 24 sts, sc2tog. (52)',
+            'Sc2tog, sc in next 24 sts, sc2tog 2 times, sc in next 24 sts, sc2tog. (52)',
             Ways::lines($plan)['Round 6'],
         );
         self::assertStringContainsString('The wall tapers to 26.4 cm. 4 stitches go in 3 of its rounds', Ways::notes($plan)['tapers']);

@@ -274,6 +274,6 @@ final class KindTest extends TestCase
             }
             self::assertStringNotContainsString('snippet', $said($kind, Fibre::Cotton));
         }
-        self::assertStringContainsString('Cotton does not melt', $said(Kind::Cord, Fibre::Cotton));
+        self::assertStringContainsString('It does not melt', $said(Kind::Cord, Fibre::Cotton));
     }
 }

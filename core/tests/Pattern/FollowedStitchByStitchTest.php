@@ -35,8 +35,8 @@ final class FollowedStitchByStitchTest extends TestCase
             'handles' => ['type' => 'slot', 'skip' => 6, 'chain' => 8],
         ]);
         $lines = Ways::lines($plan);
-        self::assertStringContainsString('sc in next 22 sts, 2 sc in next st, 2 sc in next st, sc', $lines['Round 3']);
-        self::assertStringContainsString('sc in next 24 sts, 2 sc in next st, 2 sc in next st, sc', $lines['Round 5']);
+        self::assertStringContainsString('sc in next 22 sts, 2 sc in each of next 2 sts, sc', $lines['Round 3']);
+        self::assertStringContainsString('sc in next 24 sts, 2 sc in each of next 2 sts, sc', $lines['Round 5']);
         // Stitches 8 to 13: the middle is after the tenth.
         self::assertStringContainsString('sc in next 7 sts, ch 8, sk next 6 sts, sc in next 44 sts, ch 8', $lines['Round 16']);
         self::follow($plan);
@@ -194,7 +194,7 @@ final class FollowedStitchByStitchTest extends TestCase
         foreach ($steps as $nth => $step) {
             $step = (string) preg_replace('/^then back along its other side: /', '', $step);
             $next = $steps[$nth + 1] ?? '';
-            if (preg_match('/^ch (\d+)$/', $step, $chain) === 1 && preg_match('/^sk next (?:(\d+) \w+|st|sc|hdc|dc|ch-(?<sp>\d+) sp)$/', $next, $skip) === 1) {
+            if (preg_match('/^ch (\d+)$/', $step, $chain) === 1 && preg_match('/^sk next (?:(\d+) \w+|st|sc|hdc|dc|ch|ch-(?<sp>\d+) sp)$/', $next, $skip) === 1) {
                 for ($link = 0; $link < (int) $chain[1]; $link++) {
                     $tops[] = range($at, $at + (int) (($skip['sp'] ?? '') ?: (($skip[1] ?? '') ?: 1)) - 1);
                 }
@@ -209,9 +209,10 @@ final class FollowedStitchByStitchTest extends TestCase
                 for ($more = 0; $more < (int) $found[1]; $more++) {
                     $tops[] = [$at - 1];
                 }
-            } elseif (preg_match('/^(?:sc|hdc|dc)2tog$/', $step) === 1) {
-                $tops[] = [$at, $at + 1];
-                $at += 2;
+            } elseif (preg_match('/^(?:sc|hdc|dc)2tog(?: (\d+) times)?$/', $step, $found) === 1) {
+                for ($one = 0; $one < (int) ($found[1] ?? 1); $one++, $at += 2) {
+                    $tops[] = [$at, $at + 1];
+                }
             } elseif (preg_match('/^(\d+) sc in ch-\d+ sp$/', $step, $found) === 1) {
                 // As many chains as it has stitches, here.
                 for ($one = 0; $one < (int) $found[1]; $one++) {

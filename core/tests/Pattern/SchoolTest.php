@@ -8,7 +8,6 @@ use Fescue\Core\Chart\SideView;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\School;
-use Fescue\Core\Pattern\Working;
 use Fescue\Core\Tests\Bag\Ways;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -70,10 +69,6 @@ final class SchoolTest extends TestCase
         $turned = Ways::plan(['working' => 'joined-turned', 'base/rounds' => 3]);
         self::assertStringStartsWith('Ch 1, [sc', Ways::lines($turned)['Round 3']);
         self::assertStringStartsWith('Ch 1, turn', Ways::lines($turned)['Round 4']);
-        self::assertStringContainsString('the first on the wrong side', $turned->spec->school->explained());
-        self::assertStringContainsString('do not count', (new School(Working::Joined))->explained());
-        self::assertStringContainsString('counts as its first stitch', (new School(Working::Joined, true))->explained());
-        self::assertStringNotContainsString('count', (new School(Working::Spiral, true))->explained());
     }
 
     /** The middle of a side met from the other face, from a later beginning, and where the start leans. */

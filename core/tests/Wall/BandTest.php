@@ -186,8 +186,6 @@ final class BandTest extends TestCase
             'Sc in each st around, FLO.',
             (new Writer(Terms::US))->words(self::rows(Motif::single(), Loop::Front, Working::Spiral)[0]),
         );
-        self::assertStringContainsString('do not join', Working::Spiral->explained());
-        self::assertStringContainsString('do not count', (new School(Working::Joined))->explained());
     }
 
     /**

@@ -1,24 +1,50 @@
-{{-- The pattern row by row; a run of like rounds is written once. Notes stand at the row they speak of. --}}
-@php $part = null; @endphp
-<p class="method">{{ $sheet->explained() }} The number at the end of a row is what to count there.</p>
-<ol class="words">
-    @foreach ($sheet->sections() as $section)
-    @if ($section->title !== '')<li class="piece-start"><h2>{{ $section->title }}</h2></li>@endif
-    @if ($section->start !== '')<li class="part-start"><b>Foundation</b><span class="text">{{ $section->start }}</span><span class="count">{{ $section->chain }}</span></li>@endif
-    @php $part = null; @endphp
-    @foreach ($section->runs as $run)
-        <li @class(['part-start' => $run->part !== $part])>
-            <b>{{ $run->name }}@if ($run->side !== '') <small>{{ $run->side }}</small>@endif</b>
-            <span class="text">{{ $run->text }}</span>
-            <span class="count" aria-label="{{ $run->count }} stitches">{{ $run->count }}</span>
-            @foreach ($run->notes as $note)
-                <p class="aside">{{ $note->text() }}</p>
+{{-- The pattern as it is published, on pages and on paper: everything in its order, told once. --}}
+@php $published = $sheet->published(); @endphp
+<div class="pattern" lang="{{ $sheet->tongue()->locale() }}">
+    <p class="level">{{ $published->level }}</p>
+    <div class="facts">
+        <section><h2>{{ $published->titles->size }}</h2>@foreach ($published->size as $one)<p>{{ $one }}</p>@endforeach</section>
+        <section><h2>{{ $published->titles->gauge }}</h2><p>{{ $published->gauge }}</p></section>
+    </div>
+    <section>
+        <h2>{{ $published->titles->materials }}</h2>
+        <ul class="material">@foreach ($published->materials as [$letter, $one])<li>@if ($letter !== '')<b>{{ $letter }}</b> @endif{{ $one }}</li>@endforeach</ul>
+    </section>
+    <section>
+        <h2>{{ $published->titles->abbreviations }}</h2>
+        <p>@foreach ($published->abbreviations as [$short, $long])@if (! $loop->first) · @endif<b>{{ $short }}</b> {{ $long }}@endforeach</p>
+    </section>
+    @if ($published->specials !== [])
+    <section>
+        <h2>{{ $published->titles->specials }}</h2>
+        @foreach ($published->specials as [$name, $how])<p><b>{{ $name }}</b>, {{ $how }}</p>@endforeach
+    </section>
+    @endif
+    <section>
+        <h2>{{ $published->titles->notes }}</h2>
+        @foreach ($published->notes as $one)<p>{{ $one }}</p>@endforeach
+    </section>
+    @foreach ($published->sections as $section)
+    <section>
+        <h2>{{ $section->title }}</h2>
+        <ol class="words">
+            @foreach ($section->lines as $line)
+                @foreach ($line->before as $one)<li class="before"><p class="aside">{{ $one }}</p></li>@endforeach
+                <li><b>{{ $line->head }}</b><span class="text">{{ $line->text }}</span><span class="count">{{ $line->count === '' ? '' : "({$line->count})" }}</span></li>
             @endforeach
-        </li>
-        @php $part = $run->part; @endphp
+        </ol>
+    </section>
     @endforeach
-    @endforeach
-    @foreach ($sheet->closing() as $name => $text)
-        <li @class(['part-start' => $loop->first])><b>{{ $name }}</b><span class="text">{{ $text }}</span></li>
-    @endforeach
-</ol>
+    @if ($published->finishing !== [])
+    <section>
+        <h2>{{ $published->titles->finishing }}</h2>
+        <dl class="finishing">@foreach ($published->finishing as [$name, $text])<div><dt>{{ $name }}</dt><dd>{{ $text }}</dd></div>@endforeach</dl>
+    </section>
+    @endif
+    @if ($published->cautions !== [])
+    <section class="care">
+        <h2>{{ $published->titles->care }}</h2>
+        @foreach ($published->cautions as $one)<p>{{ $one }}</p>@endforeach
+    </section>
+    @endif
+</div>

@@ -1,10 +1,5 @@
-@use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Instruction\Vocabulary)
 @use(Fescue\Core\Stitch\Terms)
-@php
-    $plan = $sheet->plan;
-    $material = $plan->spec->strands->own;
-@endphp
 <x-layout :title="$bag->name().', in words'">
     @include('bags.head')
     <div class="words-page">
@@ -19,26 +14,11 @@
             </div>
             @include('bags.pattern')
         </section>
-        <aside aria-label="What you need">
-            <div class="section-rule"><h2>You need</h2>
-                <ul class="list-plain">
-                    @foreach ($sheet->needs() as [$what, $much])
-                        <li><span>{{ $what }}</span><b>{{ $much }}</b></li>
-                    @endforeach
-                </ul>
-            </div>
-            <div class="section-rule"><h2>Comes out</h2>
-                <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} {{ $sheet->foot() }}.</p>
-            </div>
-            @if ($sheet->cautions() !== [])
-            <div class="section-rule"><h2>Take care</h2>
-                <ul class="notes">
-                    @foreach ($sheet->cautions() as $note)
-                        <li class="{{ $note->tone->value }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>
-                    @endforeach
-                </ul>
-            </div>
-            @endif
+        <aside aria-label="Drawings">
+            @foreach ($sheet->drawings() as [$title, $canvas, $said])
+                <div class="table-head"><h2>{{ ucfirst(substr($title, 4)) }}</h2>@if ($said !== '')<span>{{ ltrim($said, ', ') }}</span>@endif</div>
+                <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the {{ substr($title, 4) }}">{!! $canvas->inline() !!}</div>
+            @endforeach
         </aside>
     </div>
 </x-layout>

@@ -1,6 +1,5 @@
 @use(Fescue\Core\Instruction\Vocabulary)
 @use(Fescue\Core\Stitch\Terms)
-@php $plan = $sheet->plan; @endphp
 <x-layout :title="$sheet->bag->name()">
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>
@@ -28,17 +27,6 @@
                 @endauth
                 <p class="hint">Then it follows your own strand, hook and swatch, at any size.</p>
             </div>
-            <div class="section-rule"><h2>You need</h2>
-                <ul class="list-plain">@foreach ($sheet->needs() as [$what, $much])<li><span>{{ $what }}</span><b>{{ $much }}</b></li>@endforeach</ul>
-            </div>
-            <div class="section-rule"><h2>Comes out</h2>
-                <p>{{ $sheet->figure($plan->comesOut->flatWidth) }} × {{ $sheet->say($plan->comesOut->height) }} {{ $sheet->foot() }}.</p>
-            </div>
-            @if ($sheet->cautions() !== [])
-            <div class="section-rule"><h2>Take care</h2>
-                <ul class="notes">@foreach ($sheet->cautions() as $note)<li class="{{ $note->tone->value }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>@endforeach</ul>
-            </div>
-            @endif
         </aside>
     </div>
 </x-layout>

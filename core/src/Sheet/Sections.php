@@ -1,0 +1,402 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Sheet;
+
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Instruction\JoinAt;
+use Fescue\Core\Instruction\Seam as SewnTo;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Part;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Pattern\Verse;
+use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\Joining;
+use Fescue\Core\Piece\Piece;
+use Fescue\Core\Report\Note;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Tongue\Tongue;
+
+/** The rows of a plan as sections of a sheet, each with where the hook starts and what becomes of the strand. */
+final class Sections
+{
+    /** A tail for a seam is so many times as long as that. Common practice, no source. */
+    private const TAIL = 3.0;
+
+    /** @var list<Section> */
+    private array $sections = [];
+
+    /** Place of the row that comes next. */
+    private int $at = 0;
+
+    /** Whether a piece begins with the next row. */
+    private bool $begins = true;
+
+    /** @param list<Note> $notes */
+    private function __construct(
+        private readonly BagPlan $plan,
+        private readonly array $notes,
+        private readonly Tongue $tongue,
+    ) {}
+
+    /**
+     * @param list<Note> $notes of the plan
+     *
+     * @return list<Section>
+     */
+    public static function of(BagPlan $plan, array $notes, Tongue $tongue): array
+    {
+        $sections = new self($plan, $notes, $tongue);
+        $pieces = $plan->work->pieces;
+        for ($nth = 0; $nth < count($pieces); $nth += count($alike)) {
+            $alike = [$pieces[$nth]];
+            $many = count($pieces[$nth]->rows);
+            while (isset($pieces[$nth + count($alike)]) && $sections->isAlike($alike, $pieces[$nth + count($alike)])) {
+                $alike[] = $pieces[$nth + count($alike)];
+            }
+            $sections->piece($alike, $pieces[$nth + count($alike)] ?? null);
+            $sections->at += $many * count($alike);
+        }
+
+        return $sections->sections;
+    }
+
+    /** @param non-empty-list<Piece> $alike */
+    private function isAlike(array $alike, Piece $next): bool
+    {
+        $many = count($next->rows);
+        $of = fn(int $from): array => array_slice($this->plan->materials, $from, $many);
+
+        return $next->called !== ''
+            && $alike[0]->isLike($next)
+            && $of($this->at) === $of($this->at + $many * count($alike));
+    }
+
+    /**
+     * @param non-empty-list<Piece> $alike told once
+     * @param ?Piece $next
+     */
+    private function piece(array $alike, ?Piece $next): void
+    {
+        $this->begins = true;
+        $piece = $alike[0];
+        $strands = self::strands($piece->rows);
+        foreach ($strands as $nth => $rows) {
+            $isLast = $nth === count($strands) - 1;
+            $parts = self::parts($rows);
+            foreach ($parts as $place => $part) {
+                $isEnd = $place === count($parts) - 1;
+                $begins = $nth === 0 && $place === 0;
+                $lines = [
+                    ...($begins && $piece->start !== null
+                        ? [new Line('', $this->tongue->writer->start($piece->start))]
+                        : []),
+                    ...$this->lines($part, $alike),
+                    ...($isEnd ? $this->ends($part, $isLast && $next !== null ? $alike : []) : []),
+                ];
+                if ($lines !== []) {
+                    $this->add($this->titled($part[0], $alike), $lines);
+                }
+            }
+        }
+        $this->straps();
+    }
+
+    /**
+     * @param non-empty-list<Line> $lines
+     */
+    private function add(string $title, array $lines): void
+    {
+        $last = array_key_last($this->sections);
+        if ($last !== null && $this->sections[$last]->title === $title) {
+            $this->sections[$last] = new Section($title, [...$this->sections[$last]->lines, ...$lines]);
+        } else {
+            $this->sections[] = new Section($title, $lines);
+        }
+    }
+
+    /**
+     * Rows of one strand each: where one is joined anew another begins.
+     *
+     * @param list<Row> $rows
+     *
+     * @return list<non-empty-list<Row>>
+     */
+    private static function strands(array $rows): array
+    {
+        $strands = [];
+        foreach ($rows as $row) {
+            if ($strands === [] || self::isJoined($row)) {
+                $strands[] = [$row];
+            } else {
+                $strands[count($strands) - 1][] = $row;
+            }
+        }
+
+        return $strands;
+    }
+
+    private static function isJoined(Row $row): bool
+    {
+        return $row->instructions[0] instanceof JoinAt;
+    }
+
+    /**
+     * @param non-empty-list<Row> $rows
+     *
+     * @return non-empty-list<non-empty-list<Row>>
+     */
+    private static function parts(array $rows): array
+    {
+        $parts = [];
+        foreach ($rows as $row) {
+            $last = array_key_last($parts);
+            if ($last !== null && $parts[$last][0]->part === $row->part) {
+                $parts[$last][] = $row;
+            } else {
+                $parts[] = [$row];
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @param non-empty-list<Piece> $alike */
+    private function titled(Row $first, array $alike): string
+    {
+        $many = count($alike);
+        $called = $this->tongue->writer->called($alike[0]->called, $many > 1 ? 0 : $alike[0]->nth);
+        if ($many > 1) {
+            $names = $alike[0]->nth > 0 || $alike[0]->called === $alike[1]->called
+                ? $called
+                : implode(', ', array_map(
+                    fn(Piece $one): string => $this->tongue->writer->called($one->called),
+                    $alike,
+                ));
+
+            return $this->tongue->tell('{piece} (make {n})', ['piece' => $names, 'n' => $many]);
+        }
+
+        return $called !== '' ? $called : match ($first->part) {
+            Part::Base => $this->tongue->tell('Base'),
+            Part::Body => $this->tongue->tell('Body'),
+            Part::Handles => self::isJoined($first) && $first->kind === RowKind::Row
+                ? $this->tongue->tell('Strap')
+                : $this->tongue->tell('Handles'),
+            Part::Edge => $this->tongue->tell('Edge'),
+            Part::Piece => $this->tongue->tell('Piece'),
+            Part::Seam => $this->tongue->tell('Assembly'),
+        };
+    }
+
+    /**
+     * @param non-empty-list<Row> $rows
+     * @param non-empty-list<Piece> $alike
+     *
+     * @return list<Line>
+     */
+    private function lines(array $rows, array $alike): array
+    {
+        $begun = array_values(array_filter(
+            array_keys($this->plan->work->rows),
+            fn(int $place): bool => $this->plan->work->rows[$place] === $rows[0],
+        ))[0] ?? throw new \LogicException('A row of the plan is none of its rows.');
+        $apart = [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->heeded()];
+        $lines = [];
+        foreach (Verse::all($this->tongue->writer, $rows, $apart) as $verse) {
+            $place = $begun;
+            $begun += count($verse->rows);
+            $ids = array_map(fn(Row $row): RowId => $row->id, $verse->rows);
+            $isSeam = $verse->rows[0]->kind === RowKind::Seam;
+            $lines[] = new Line(
+                $verse->name,
+                $this->strand($place).$verse->text,
+                implode(' / ', $verse->leaves),
+                array_values(array_filter([
+                    ...$this->before($ids, $alike),
+                    $isSeam ? '' : $this->side($verse->rows[0], $place, $verse->name, count($verse->rows)),
+                ], fn(string $one): bool => $one !== '')),
+                $ids,
+            );
+            $this->begins = false;
+        }
+
+        return $lines;
+    }
+
+    /** Which strand is taken up there: "With B: "; '' where it goes on. */
+    private function strand(int $place): string
+    {
+        $materials = $this->plan->materials;
+        $now = $materials[$place] ?? 0;
+        $isNew = $this->plan->spec->strands->others !== [] && ($materials[$place - 1] ?? null) !== $now;
+
+        return $isNew ? $this->tongue->tell('With {strand}:', ['strand' => self::letter($now)]).' ' : '';
+    }
+
+    /** By which a sheet calls the first, second … of its strands. */
+    public static function letter(int $which): string
+    {
+        return chr(ord('A') + $which);
+    }
+
+    /**
+     * What is thought of before rows, told as one line each.
+     *
+     * @param list<RowId> $rows
+     * @param non-empty-list<Piece> $alike
+     *
+     * @return list<string>
+     */
+    private function before(array $rows, array $alike): array
+    {
+        $of = array_map(strval(...), $rows);
+        foreach (array_slice($alike, 1) as $other) {
+            foreach ($rows as $row) {
+                $of[] = (string) new RowId($row->kind, $row->number, $other->called, $other->nth);
+            }
+        }
+        $before = [];
+        foreach ($this->notes as $note) {
+            if ($note->works && $note->row !== null && in_array((string) $note->row, $of, true)) {
+                $before[] = $this->tongue->tell('Before {row}: {what}', [
+                    'row' => $rows[0],
+                    'what' => "{$this->tongue->tell($note->lead)} {$this->tongue->tell($note->rest)}",
+                ]);
+            }
+        }
+
+        return $before;
+    }
+
+    /** @return list<Row> in which something is thought of, and those after them: it is of that row alone */
+    private function heeded(): array
+    {
+        $rows = [];
+        foreach ($this->notes as $note) {
+            $place = $note->works ? $this->plan->work->place($note->row) : null;
+            array_push($rows, ...($place === null ? [] : array_slice($this->plan->work->rows, $place, 2)));
+        }
+
+        return $rows;
+    }
+
+    /** Which side faces her where a piece begins, or a strand is joined anew: turning tells the rest. */
+    private function side(Row $row, int $place, string $rows, int $many): string
+    {
+        $right = $this->plan->sides()[$place] ?? null;
+
+        return $right === null || ! ($this->begins || self::isJoined($row)) ? '' : $this->tongue->tell($right
+            ? '{rows} {n, plural, one {is} other {begin}} on the right side.'
+            : '{rows} {n, plural, one {is} other {begin}} on the wrong side.', ['rows' => $rows, 'n' => $many]);
+    }
+
+    /**
+     * What becomes of the strand.
+     *
+     * @param non-empty-list<Row> $rows
+     * @param list<Piece> $pieces that are sewn up later; none where it is the bag's last
+     *
+     * @return list<Line>
+     */
+    private function ends(array $rows, array $pieces): array
+    {
+        $last = $rows[count($rows) - 1];
+        if ($last->kind === RowKind::Seam) {
+            return [new Line('', $this->tongue->tell('Fasten off.'))];
+        }
+        $seam = 0;
+        foreach ($pieces === [] ? [] : $this->plan->assembly()->seams ?? [] as $one) {
+            foreach ($pieces as $piece) {
+                $isOf = $one->how === Joining::Whip
+                    && in_array($piece->name, [$one->from->piece, $one->to->piece], true);
+                $seam = $isOf ? max($seam, $one->stitches) : $seam;
+            }
+        }
+        $tail = $this->plan->gauge->singleWidth()->times(self::TAIL * $seam);
+        $isSpiral = $last->kind === RowKind::Round && $this->plan->spec->school->working === Working::Spiral;
+
+        return [new Line('', match (true) {
+            $seam > 0 => $this->tongue->tell('Fasten off, leaving a tail of {long} for the seam.', [
+                'long' => Length::mm(50 * ceil($tail->mm / 50))->print($this->tongue->unit, 0),
+            ]),
+            $isSpiral => $this->tongue->tell('{slip} in next st to even the end of the spiral; fasten off.', [
+                'slip' => ucfirst($this->tongue->tell('{stitch}', ['stitch' => Stitch::Slip])),
+            ]),
+            default => $this->tongue->tell('Fasten off.'),
+        })];
+    }
+
+    /** Straps that are made alike are told once, with where the others begin and are sewn. */
+    private function straps(): void
+    {
+        $title = $this->tongue->tell('Strap');
+        foreach ($this->sections as $nth => $section) {
+            if ($section->title !== $title) {
+                continue;
+            }
+            $this->sections[$nth] = $this->strapsAlike($section);
+        }
+    }
+
+    private function strapsAlike(Section $section): Section
+    {
+        $rows = array_values(array_filter(
+            $this->plan->work->rows,
+            fn(Row $row): bool => $row->part === Part::Handles && $row->kind === RowKind::Row,
+        ));
+        $straps = self::strands($rows);
+        $long = count($straps[0] ?? []);
+        if (count($straps) < 2 || ! self::isJoined($straps[0][0])) {
+            return $section;
+        }
+        $lines = [];
+        $seen = 0;
+        foreach ($section->lines as $line) {
+            $seen += count($line->rows);
+            if ($seen <= $long) {
+                $lines[] = $line;
+            }
+            if ($line->rows === [] && $seen === $long) {
+                break;
+            }
+        }
+        // Numbered by itself: its rows follow no round.
+        $first = $straps[0][0]->id->number;
+        $of = fn(RowId $id): RowId => new RowId($id->kind, $id->number - $first + 1);
+        $lines = array_map(function (Line $line) use ($of): Line {
+            if ($line->rows === []) {
+                return $line;
+            }
+            [$from, $to] = [$of($line->rows[0]), $of($line->rows[count($line->rows) - 1])];
+
+            return new Line(
+                $this->tongue->writer->headed($from, $to),
+                $line->text,
+                $line->count,
+                $line->before,
+                $line->rows,
+            );
+        }, $lines);
+        foreach (array_slice($straps, 1) as $nth => $strap) {
+            [$join, $sew] = [$strap[0]->instructions[0], $strap[$long - 1]->instructions];
+            $sewn = $sew[count($sew) - 1];
+            if ($join instanceof JoinAt && $sewn instanceof SewnTo) {
+                $lines[] = new Line('', $this->tongue->tell(
+                    'Strap {n}: begin in st {from} of the edge and sew to sts {first} to {last}.',
+                    [
+                        'n' => $nth + 2, 'from' => $join->nth, 'first' => $sewn->first,
+                        'last' => $sewn->first + $sewn->count - 1,
+                    ],
+                ));
+            }
+        }
+
+        return new Section($this->tongue->tell('{piece} (make {n})', [
+            'piece' => $section->title, 'n' => count($straps),
+        ]), $lines === [] ? $section->lines : $lines);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Sheet;
+
+/**
+ * A pattern as it is published, in its order: head, materials, gauge, abbreviations and special stitches, notes that
+ * hold throughout, sections, finishing. All of it printed already, in one tongue. Handbook 11.
+ */
+final readonly class Sheet
+{
+    /**
+     * @param string $level skill level, and by what
+     * @param list<string> $size
+     * @param list<array{string, string}> $materials each with its letter; '' of what has none
+     * @param list<array{string, string}> $abbreviations each with what it stands for
+     * @param list<array{string, string}> $specials stitches of their own: name, and how it is worked
+     * @param list<string> $notes
+     * @param list<Section> $sections
+     * @param list<array{string, string}> $finishing each with its name
+     * @param list<string> $cautions
+     */
+    public function __construct(
+        public string $name,
+        public string $level,
+        public array $size,
+        public array $materials,
+        public string $gauge,
+        public array $abbreviations,
+        public array $specials,
+        public array $notes,
+        public array $sections,
+        public array $finishing,
+        public array $cautions,
+        public Titles $titles,
+    ) {}
+
+    /** As plain text: sections under headings of their own lines. */
+    public function text(): string
+    {
+        $all = [
+            [$this->name, [$this->level]],
+            [$this->titles->size, $this->size],
+            [$this->titles->materials, array_map(
+                fn(array $one): string => ($one[0] === '' ? '' : "{$one[0]}: ").$one[1],
+                $this->materials,
+            )],
+            [$this->titles->gauge, [$this->gauge]],
+            [$this->titles->abbreviations, array_map(self::told(...), $this->abbreviations)],
+            [$this->titles->specials, array_map(
+                fn(array $one): string => "{$one[0]}: {$one[1]}",
+                $this->specials,
+            )],
+            [$this->titles->notes, $this->notes],
+            ...array_map(fn(Section $one): array => [$one->title, self::lines($one)], $this->sections),
+            [$this->titles->finishing, array_map(
+                fn(array $one): string => "{$one[0]}: {$one[1]}",
+                $this->finishing,
+            )],
+            [$this->titles->care, $this->cautions],
+        ];
+        $text = '';
+        foreach ($all as [$title, $lines]) {
+            $text .= $lines === [] ? '' : ($text === '' ? '' : "\n")."{$title}\n".implode("\n", $lines)."\n";
+        }
+
+        return $text;
+    }
+
+    /** @param array{string, string} $one */
+    private static function told(array $one): string
+    {
+        return "{$one[0]} = {$one[1]}";
+    }
+
+    /** @return list<string> */
+    private static function lines(Section $section): array
+    {
+        $lines = [];
+        foreach ($section->lines as $one) {
+            array_push($lines, ...$one->before);
+            $lines[] = ($one->head === '' ? '' : "{$one->head}: ").$one->text
+                .($one->count === '' ? '' : " ({$one->count})");
+        }
+
+        return $lines;
+    }
+}

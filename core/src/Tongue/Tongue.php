@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tongue;
+
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Phrase;
+use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Material\HookSize;
+use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Saying\Sayable;
+use Fescue\Core\Saying\Saying;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+
+/** Prints sayings as one maker reads them: in her language, her unit and her names of stitches. */
+final readonly class Tongue
+{
+    /** @var array<string, string> tongues by what they are asked for by (BCP 47) */
+    public const NAMED = ['en-US' => 'us', 'en-GB' => 'uk', 'es' => 'es'];
+
+    public Writer $writer;
+
+    private Vocabulary $vocabulary;
+
+    /** @param array<string, string> $messages translations, by the message in English; what lacks is told in English */
+    public function __construct(
+        public Terms $terms,
+        public LengthUnit $unit = LengthUnit::Centimetre,
+        private array $messages = [],
+    ) {
+        $this->writer = new Writer($terms);
+        $this->vocabulary = Vocabulary::of($terms);
+    }
+
+    /** Null where there is none of that name. */
+    public static function terms(string $named): ?Terms
+    {
+        return Terms::tryFrom(self::NAMED[$named] ?? '');
+    }
+
+    /** As a page says which language it is in. */
+    public function locale(): string
+    {
+        return (string) array_search($this->terms->value, self::NAMED, true);
+    }
+
+    public function say(Saying $saying): string
+    {
+        $said = \MessageFormatter::formatMessage(
+            $this->locale(),
+            $this->messages[$saying->message] ?? $saying->message,
+            array_map(
+                fn(Sayable|int|float|string $one): int|string => is_int($one) || is_string($one)
+                    ? $one
+                    : $this->value($one),
+                $saying->with,
+            ),
+        );
+
+        return $said === false
+            ? throw new \LogicException("Not a message: {$saying->message}")
+            : $said;
+    }
+
+    /** @param array<string, Sayable|int|float|string> $with */
+    public function tell(string $message, array $with = []): string
+    {
+        return $this->say(new Saying($message, $with));
+    }
+
+    private function value(Sayable|float $one): string
+    {
+        return match (true) {
+            $one instanceof Saying => $this->say($one),
+            $one instanceof Length => $this->number($one->print($this->unit)),
+            $one instanceof Mass => $this->number($one->print()),
+            $one instanceof Stitch => $this->vocabulary->abbreviation($one),
+            $one instanceof Motif => $one->abbreviation($this->terms),
+            $one instanceof HookSize => $this->number($one->print()),
+            $one instanceof RowId => $this->vocabulary->say(
+                new Phrase("sheet.{$one->kind->value}", ['n' => $one->kind->numbered($one->number)]),
+            ),
+            is_float($one) => $this->number(Decimal::print($one, 1)),
+            default => throw new \LogicException($one::class.' is not printed.'),
+        };
+    }
+
+    private function number(string $printed): string
+    {
+        return $this->terms === Terms::ES ? (string) preg_replace('/(?<=\d)\.(?=\d)/', ',', $printed) : $printed;
+    }
+}

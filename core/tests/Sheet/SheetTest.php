@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Sheet;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Report\Notes;
+use Fescue\Core\Sheet\Section;
+use Fescue\Core\Sheet\Sheet;
+use Fescue\Core\Sheet\SheetMaker;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Panel\Built;
+use Fescue\Core\Tongue\Tongue;
+use PHPUnit\Framework\TestCase;
+
+/** A sheet read as a pattern editor would. */
+final class SheetTest extends TestCase
+{
+    /** A row that is longer is not kept in mind while it is worked; one in a hundred may be, and none much longer. */
+    private const LONG = 400;
+
+    private const LONGEST = 700;
+
+    /** @var array{int, int} lines, and those that are long */
+    private array $lines = [0, 0];
+
+    private static function tongue(Terms $terms): Tongue
+    {
+        $path = dirname(__DIR__, 3)."/lang/{$terms->value}.json";
+
+        return new Tongue($terms, LengthUnit::Centimetre, is_file($path)
+            ? json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR)
+            : []);
+    }
+
+    private static function sheet(BagPlan $plan, Terms $terms = Terms::US): Sheet
+    {
+        $estimate = MaterialEstimate::of($plan);
+
+        return SheetMaker::of(
+            $plan,
+            $estimate,
+            Notes::on($plan, $estimate, LengthUnit::Centimetre, $terms),
+            self::tongue($terms),
+        );
+    }
+
+    /** @return list<string> */
+    private static function titles(Sheet $sheet): array
+    {
+        return array_map(fn(Section $one): string => $one->title, $sheet->sections);
+    }
+
+    /** Five hundred bags of every way, in every tongue. */
+    public function testAnEditorFindsNothing(): void
+    {
+        $lines = explode("\n", trim((string) gzdecode(
+            (string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz'),
+        )));
+        foreach ($lines as $nth => $line) {
+            $plan = Planner::plan(
+                BagDocument::read(json_decode($line, true, flags: JSON_THROW_ON_ERROR)['document']),
+            );
+            $terms = Terms::cases()[$nth % 3];
+            $this->edited(self::sheet($plan, $terms), $plan, $terms, "Line {$nth}");
+        }
+        self::assertLessThan($this->lines[0] / 100, $this->lines[1], 'Rows are long.');
+    }
+
+    private function edited(Sheet $sheet, BagPlan $plan, Terms $terms, string $of): void
+    {
+        $text = $sheet->text();
+        // In its order, each heading once, nothing of a program left over.
+        $heads = [
+            $sheet->titles->size, $sheet->titles->materials, $sheet->titles->gauge, $sheet->titles->abbreviations,
+            $sheet->titles->notes, $sheet->titles->finishing,
+        ];
+        $at = 0;
+        foreach ($heads as $head) {
+            $found = strpos($text, "\n\n{$head}\n");
+            self::assertNotFalse($found, "{$of}: {$head}\n{$text}");
+            self::assertGreaterThanOrEqual($at, $found, "{$of}: {$head}");
+            $at = $found;
+        }
+        self::assertDoesNotMatchRegularExpression('/(?<![\d.,])1 (?:sts|rows|chs|stitches)\b/', $text, $of);
+        foreach (['{', '}', '  ', ' ,', ' .', '()'] as $never) {
+            self::assertStringNotContainsString($never, $text, "{$of}\n{$text}");
+        }
+        self::assertSame(substr_count($text, '('), substr_count($text, ')'), $of);
+        self::assertSame(substr_count($text, '['), substr_count($text, ']'), $of);
+        // Every row is told once, in its order, with its count.
+        $told = [];
+        foreach ($sheet->sections as $section) {
+            foreach ($section->lines as $line) {
+                if ($line->rows !== []) {
+                    self::assertNotSame('', $line->head, $of);
+                    self::assertMatchesRegularExpression('/^\d/', $line->count, $of);
+                }
+                if ($line->rows === [] || $line->rows[0]->kind !== RowKind::Seam) {
+                    $this->lines[0]++;
+                    $this->lines[1] += (int) (mb_strlen($line->text) > self::LONG);
+                    self::assertLessThanOrEqual(self::LONGEST, mb_strlen($line->text), "{$of}: {$line->text}");
+                }
+                array_push($told, ...array_map(strval(...), $line->rows));
+            }
+        }
+        self::assertSame($told, array_unique($told), $of);
+        self::assertSame([], array_diff($told, [...$plan->work->names(), ...array_map(
+            fn(int $row): string => "Row {$row}",
+            range(1, 400),
+        )]), $of);
+        // What a row is abbreviated with is told, and what is told is used.
+        $rows = implode("\n", array_merge(...array_map(fn(Section $one): array => array_merge(...array_map(
+            fn($line): array => [...$line->before, $line->head, $line->text, $line->count],
+            $one->lines,
+        )), $sheet->sections)))."\n".implode("\n", [...$sheet->notes, $sheet->gauge, ...array_column($sheet->specials, 1)]);
+        foreach ($sheet->abbreviations as [$short, $long]) {
+            self::assertStringContainsStringIgnoringCase($short, $rows, "{$of}: {$short} is told");
+            self::assertNotSame('', $long);
+        }
+        $known = array_column($sheet->abbreviations, 0);
+        preg_match_all('/(?<![\p{L}\d-])(?:[FB]P)?(?:sc|hdc|dc|tr|htr|dtr|pb|mpa|pa|pad)(?![\p{L}])/u', $rows, $used);
+        foreach (array_unique($used[0]) as $one) {
+            self::assertContains($one, $known, "{$of}: {$one} is used");
+        }
+        // Of UK names no US one is left, and the other way round.
+        if ($terms !== Terms::ES) {
+            $other = ['us' => ['htr', 'dtr', 'miss next'], 'uk' => ['hdc', 'sk next', 'sl st']][$terms->value];
+            foreach ($other as $one) {
+                self::assertDoesNotMatchRegularExpression("/\\b{$one}\\b/", $rows, $of);
+            }
+        }
+    }
+
+    public function testItsOrderAndItsHead(): void
+    {
+        $plan = Ways::plan(['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16], 'edge' => ['stitch' => 'sc']]);
+        $sheet = self::sheet($plan);
+        self::assertSame(['Base', 'Body', 'Handles', 'Edge'], self::titles($sheet));
+        self::assertSame('Level: Easy (hand holes)', $sheet->level);
+        self::assertMatchesRegularExpression('/^\d+\.\d cm \(\d+( \d\/\d)? in\) wide/', $sheet->size[0]);
+        self::assertSame('A', $sheet->materials[0][0]);
+        self::assertStringContainsString('yd)', $sheet->materials[0][1]);
+        self::assertContains(['', '5 stitch markers'], $sheet->materials);
+        $lines = $sheet->sections[2]->lines;
+        self::assertSame('36 sc, 2 ch-16 sps', $lines[0]->count);
+        self::assertStringStartsWith('Before Rnd 17: Lay the bag flat', $lines[0]->before[0]);
+        self::assertSame('Rnds 3–16', $sheet->sections[1]->lines[0]->head);
+        // How rounds meet is told once, at the head, and the strand's end where it is reached.
+        self::assertSame(1, substr_count($sheet->text(), 'spiral: do not join'));
+        self::assertStringStartsWith('Sl st in next st to even', $sheet->sections[3]->lines[2]->text ?? $sheet->sections[3]->lines[1]->text);
+        self::assertContains(['sc', 'single crochet (UK names: dc)'], $sheet->abbreviations);
+        self::assertContains(['sk', 'skip'], $sheet->abbreviations);
+        self::assertNotContains('dc', array_column($sheet->abbreviations, 0));
+    }
+
+    public function testStrapsAreMadeTwiceAndAfterTheBodyIsFastenedOff(): void
+    {
+        $sheet = self::sheet(Ways::plan([
+            'body/rounds' => 4, 'working' => 'joined', 'handles' => ['type' => 'straps', 'wide' => 4, 'rows' => 10],
+        ]));
+        self::assertSame(['Base', 'Body', 'Strap (make 2)'], self::titles($sheet));
+        self::assertSame('Fasten off.', $sheet->sections[1]->lines[count($sheet->sections[1]->lines) - 1]->text);
+        $strap = $sheet->sections[2]->lines;
+        self::assertSame(['Row 1', 'Rows 2–9', 'Row 10', '', ''], array_column($strap, 'head'));
+        self::assertStringStartsWith('Strap 2: begin in st ', $strap[4]->text);
+    }
+
+    public function testPiecesAreToldOnceAndSewnAfter(): void
+    {
+        $sheet = self::sheet(Built::plan(['type' => 'envelope', 'hang' => 'ring', 'join' => 'whip', 'across' => 16, 'front' => 10, 'bottom' => 5, 'back' => 9, 'flap' => 8]));
+        self::assertSame('Panel', self::titles($sheet)[0]);
+        self::assertContains('Left gusset, Right gusset (make 2)', self::titles($sheet));
+        self::assertSame('Assembly', self::titles($sheet)[2]);
+        self::assertMatchesRegularExpression(
+            '/^Fasten off, leaving a tail of \d+ cm for the seam\.$/',
+            $sheet->sections[0]->lines[count($sheet->sections[0]->lines) - 1]->text,
+        );
+        self::assertStringStartsWith('Row 1 is on the right side', $sheet->sections[0]->lines[1]->before[0]);
+    }
+
+    public function testAFabricOfSeveralStitchesIsToldAsOne(): void
+    {
+        $sheet = self::sheet(Ways::plan(['body' => ['stitch' => 'linen', 'rounds' => 3], 'working' => 'joined']));
+        self::assertSame('Linen stitch', $sheet->specials[0][0]);
+        self::assertSame(
+            'over a multiple of 2 sts. First row: sc in next st, ch 1, sk next st. Repeat row 1: ch 1, sk next st, '
+                .'sc in next sp. Repeat row 2: sc in next sp, ch 1, sk next st.',
+            $sheet->specials[0][1],
+        );
+    }
+
+    /** Every message of the sheet has its translation, with the same places to fill. */
+    public function testSpanishLacksNothing(): void
+    {
+        /** @var array<string, string> $es */
+        $es = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/lang/es.json'), true, flags: JSON_THROW_ON_ERROR);
+        $found = [];
+        foreach (glob(dirname(__DIR__, 2).'/src/Sheet/*.php') ?: [] as $file) {
+            preg_match_all(
+                "/(?:tell\\(|\\? |: |=> \\[|=> |^\\s+\\? )('(?:[^'\\\\]|\\\\.)*'(?:\\s*\\.\\s*'(?:[^'\\\\]|\\\\.)*')*)/m",
+                (string) file_get_contents($file),
+                $all,
+            );
+            foreach ($all[1] as $one) {
+                preg_match_all("/'((?:[^'\\\\]|\\\\.)*)'/", $one, $parts);
+                $message = implode('', $parts[1]);
+                if (preg_match('/^[A-Z{].*[a-z}]|^[a-z]+ [a-z]+/', $message) === 1) {
+                    $found[] = $message;
+                }
+            }
+        }
+        self::assertGreaterThan(45, count($found));
+        foreach ($found as $message) {
+            self::assertArrayHasKey($message, $es);
+        }
+        foreach ($es as $message => $said) {
+            preg_match_all('/\{(\w+)(?:\}| ?, plural)/', str_replace(['{is}', '{begin}'], '', $message), $asked);
+            preg_match_all('/\{(\w+)(?:\}| ?, plural)/', str_replace(['{es}', '{empiezan}'], '', $said), $filled);
+            self::assertEqualsCanonicalizing(
+                array_values(array_unique($asked[1])),
+                array_values(array_unique($filled[1])),
+                $message,
+            );
+            self::assertNotFalse(\MessageFormatter::create('es', $said), $said);
+        }
+        // A sheet of a bag is told in one tongue: no heading or row of it in another.
+        $sheet = self::sheet(Ways::plan(['working' => 'joined']), Terms::ES);
+        self::assertDoesNotMatchRegularExpression('/\b(?:the|and|stitch|round|with|of)\b/', $sheet->text());
+        self::assertSame('En español', Vocabulary::of(Terms::ES)->called);
+    }
+}
