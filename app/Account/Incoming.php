@@ -135,6 +135,9 @@ final class Incoming
         $this->maker->update([
             'units' => LengthUnit::tryFrom($text('units')) ?? $this->maker->units,
             'terms' => Terms::tryFrom($text('terms')) ?? $this->maker->terms,
+            'signs' => mb_substr(trim($text('signs')), 0, 80) ?: $this->maker->signs,
+            'rights' => mb_substr(trim($text('rights')), 0, 160) ?: $this->maker->rights,
+            'sections' => is_bool($said['sections'] ?? null) ? $said['sections'] : $this->maker->sections,
             'wage' => preg_match('/^\d{1,6}(\.\d{1,2})?$/', $text('wage')) === 1 ? $text('wage') : $this->maker->wage,
         ]);
     }

@@ -282,6 +282,9 @@ final class Outgoing
                 'units' => $this->maker->units->value,
                 'terms' => $this->maker->terms->value,
                 'wage' => $this->maker->wage,
+                'signs' => $this->maker->signs,
+                'rights' => $this->maker->rights,
+                'sections' => $this->maker->sections,
             ],
             'counts' => $this->state['counts'],
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");

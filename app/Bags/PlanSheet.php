@@ -74,6 +74,7 @@ final readonly class PlanSheet
         public LengthUnit $unit,
         public Terms $terms,
         public Writer $writer,
+        private User $maker,
     ) {}
 
     /**
@@ -110,6 +111,7 @@ final readonly class PlanSheet
             $maker->units,
             $terms,
             new Writer($terms),
+            $maker,
         );
     }
 
@@ -143,6 +145,7 @@ final readonly class PlanSheet
             $this->unit,
             $this->terms,
             $this->writer,
+            $this->maker,
         );
     }
 
@@ -522,13 +525,24 @@ final readonly class PlanSheet
         return Tongues::of($this->terms, $this->unit);
     }
 
-    /** Her pattern as it is published. */
+    /** The pattern as it is published; signed by its own maker alone. */
     public function published(): Sheet
     {
-        return SheetMaker::of($this->plan, $this->estimate, $this->notes, $this->tongue(), array_map(
-            fn(int $which): string => $this->bag->worked($which)->name ?? '',
-            array_keys($this->plan->spec->strands->all()),
-        ));
+        $isHers = $this->bag->exists && $this->bag->user_id === $this->maker->id;
+
+        return SheetMaker::of(
+            $this->plan,
+            $this->estimate,
+            $this->notes,
+            $this->tongue(),
+            array_map(
+                fn(int $which): string => $this->bag->worked($which)->name ?? '',
+                array_keys($this->plan->spec->strands->all()),
+            ),
+            $isHers ? $this->maker->signs : '',
+            $isHers ? $this->maker->rights : '',
+            $isHers && $this->maker->sections,
+        );
     }
 
     /**

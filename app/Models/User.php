@@ -22,16 +22,22 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property LengthUnit $units the unit lengths are shown in, and meant where none is written
  * @property Terms $terms
  * @property ?string $wage for an hour, in her money
+ * @property string $signs her name on her patterns; '' of none
+ * @property string $rights a line for rights on them; '' of none
+ * @property bool $sections whether their rows are numbered anew in each section
  * @property-read Collection<int, Material> $materials
  * @property-read Collection<int, Swatch> $swatches
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'units', 'terms', 'wage'];
+    protected $fillable = ['name', 'email', 'password', 'units', 'terms', 'wage', 'signs', 'rights', 'sections'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['units' => 'cm', 'terms' => 'us', 'wage' => null, 'remember_token' => null];
+    protected $attributes = [
+        'units' => 'cm', 'terms' => 'us', 'wage' => null, 'remember_token' => null,
+        'signs' => '', 'rights' => '', 'sections' => false,
+    ];
 
     /** @return HasMany<Material, $this> */
     public function materials(): HasMany
@@ -121,6 +127,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'units' => LengthUnit::class, 'terms' => Terms::class];
+        return ['password' => 'hashed', 'units' => LengthUnit::class, 'terms' => Terms::class, 'sections' => 'bool'];
     }
 }

@@ -43,6 +43,8 @@ final readonly class Recipe
         return sha1(json_encode([
             Code::fingerprint(), $this->write(), $bag->getAttributes(), $bag->document(), $bag->hands()->marks(),
             $bag->hands()->books()->timed(),
+            // How she signs.
+            DB::table('users')->where('id', $bag->user_id)->first(['signs', 'rights', 'sections']),
             array_map(
                 fn(mixed $one): mixed => $one?->getAttributes(),
                 [$bag->material, $bag->swatch, ...$bag->others(), BagFinish::query()->find($bag->id)],

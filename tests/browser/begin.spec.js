@@ -13,7 +13,7 @@ test('a stranger has figures in three touches, a drawn plan in four, and keeps i
     await expect(answer).not.toHaveText(before);
     await expect(answer).toContainText('holes');
     await page.getByRole('link', { name: 'See the whole plan' }).click();
-    await expect(page.locator('.words')).toContainText('Draw up a loop from the outside');
+    await expect(page.locator('.pattern')).toContainText('Draw up a loop from the outside');
     await expect(page.getByRole('group', { name: 'Drawing of the side' }).locator('svg')).toBeVisible();
     await page.getByRole('link', { name: 'Register and keep it' }).click();
     await page.getByLabel('Name').fill('Ilse');
@@ -44,7 +44,7 @@ test('the start follows size and hook as they are typed, says what is wrong at i
     await inspect(page, 'the start, phone');
     await page.locator('.way-tile', { hasText: 'a bucket' }).click();
     await page.getByRole('link', { name: 'See the whole plan' }).click();
-    await expect(page.locator('.words')).toContainText('sc in 2nd ch from hook');
+    await expect(page.locator('.pattern')).toContainText('sc in 2nd ch from hook');
     await inspect(page, 'a whole plan, phone');
 });
 
@@ -122,6 +122,6 @@ test.describe('without a script', () => {
         await page.getByRole('button', { name: 'Show it' }).click();
         await expect(page.locator('[data-region="answer"]')).toContainText('g of plarn');
         await page.getByRole('link', { name: 'See the whole plan' }).click();
-        await expect(page.locator('.words')).toContainText('back along its other side');
+        await expect(page.locator('.pattern')).toContainText('back along its other side');
     });
 });

@@ -33,7 +33,7 @@ test('a bag is lined, drawn shut and tasselled, written down, made again larger,
     await inspect(page, 'finish');
     // In the row where it is thought of; on the list of what to get.
     await page.getByRole('link', { name: 'Words' }).click();
-    await expect(page.locator('.words')).toContainText('The drawstring goes through here.');
+    await expect(page.locator('.pattern')).toContainText('The drawstring goes through here.');
     await page.goBack();
     await page.getByRole('link', { name: 'Shopping list' }).click();
     await expect(page.locator('.shopping')).toContainText(['Lining cloth']);

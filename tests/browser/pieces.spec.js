@@ -41,8 +41,8 @@ test('an envelope is begun, its pieces move with its size, and it is folded step
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await inspect(page, 'a bag of pieces');
     await page.getByRole('link', { name: 'Words' }).click();
-    const words = page.locator('.words');
-    await expect(words).toContainText('Left gusset and right gusset: make 2');
+    const words = page.locator('.pattern');
+    await expect(words).toContainText('Left gusset, Right gusset (make 2)');
     await expect(words).toContainText('Panel and left gusset together');
     await inspect(page, 'a bag of pieces, in words');
 });
@@ -73,6 +73,6 @@ test.describe('without a script', () => {
         await page.goto('/begin/plan?bag=panels');
         await expect(page.locator('.strip li')).toHaveCount(3);
         await expect(page.locator('.stepper')).toBeHidden();
-        await expect(page.locator('.words')).toContainText('Front panel and back panel: make 2');
+        await expect(page.locator('.pattern')).toContainText('Front panel, Back panel (make 2)');
     });
 });

@@ -38,16 +38,16 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
     await expect(page.locator('[data-note="misses-width"]')).toContainText('narrower than wished');
 
     await page.getByRole('link', { name: 'Words' }).click();
-    await expect(page.locator('.words')).toContainText('Sc in each st around.');
+    await expect(page.locator('.pattern')).toContainText('Sc in each st around.');
     const us = await rounds(page);
     await page.getByRole('link', { name: 'UK names' }).click();
-    await expect(page.locator('.words')).toContainText('Dc in each st around.');
-    await expect(page.locator('.words')).not.toContainText('Sc in');
+    await expect(page.locator('.pattern')).toContainText('Dc in each st around.');
+    await expect(page.locator('.pattern')).not.toContainText('Sc in');
 
     // On paper the pattern stands alone.
     await page.emulateMedia({ media: 'print' });
     await expect(page.locator('.top')).toBeHidden();
-    await expect(page.locator('.words')).toBeVisible();
+    await expect(page.locator('.pattern')).toBeVisible();
     expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(10_000);
     await page.emulateMedia({ media: 'screen' });
     const pdf = page.waitForEvent('download');

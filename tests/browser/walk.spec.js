@@ -63,10 +63,16 @@ async function ways(page) {
 
 /** By name of the row: what the Words page counts at its end. */
 async function counted(page) {
-    await expect(page.locator('.words li .count').first()).toBeVisible();
+    await expect(page.locator('.words .count', { hasText: '(' }).first()).toBeVisible();
     const counts = await page.locator('.words li .count').allTextContents();
 
-    return new Set(counts.flatMap((text) => text.match(/\d+/g) ?? []).map(Number));
+    const anchors = (text) => text.split(', ').reduce((sum, one) => {
+        const [, many, chains] = one.match(/^(\d+)(?: ch-(\d+) sps?)?/) ?? [];
+
+        return sum + Number(many ?? 0) * Number(chains ?? 1);
+    }, 0);
+
+    return new Set(counts.flatMap((text) => text.replace(/[()]/g, '').split(' / ')).filter(Boolean).map(anchors));
 }
 
 async function walk(page, way, document) {

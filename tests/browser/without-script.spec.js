@@ -25,7 +25,7 @@ test('the whole story goes by plain forms', async ({ page }) => {
     await page.getByLabel("Around the ends").selectOption("three");
     await page.getByRole('button', { name: 'Save and draw' }).click();
     await page.getByRole('link', { name: 'Words' }).click();
-    await expect(page.locator('.words')).toContainText('3 sc in last ch');
+    await expect(page.locator('.pattern')).toContainText('3 sc in last ch');
 
     await page.goto('/bags/import');
     await page.getByLabel('or its text').fill('{"format": "something else"}');

@@ -74,9 +74,16 @@ final class AccountController extends Controller
             'units' => ['required', Rule::in([LengthUnit::Centimetre->value, LengthUnit::Inch->value])],
             'terms' => ['required', Rule::enum(Terms::class)],
             'wage' => ['nullable', 'string', 'regex:/^\d{1,5}([.,]\d{1,2})?$/'],
+            'signs' => ['nullable', 'string', 'max:80'],
+            'rights' => ['nullable', 'string', 'max:160'],
+            'numbered' => ['nullable', 'in:on,within'],
         ], self::MESSAGES);
         $given['wage'] = isset($given['wage']) ? str_replace(',', '.', $given['wage']) : null;
-        $this->maker($request)->update($given);
+        $given['sections'] = ($given['numbered'] ?? 'on') === 'within';
+        $this->maker($request)->update(
+            ['signs' => $given['signs'] ?? '', 'rights' => $given['rights'] ?? '']
+                + array_diff_key($given, ['numbered' => 1]),
+        );
 
         return back()->with('status', 'Kept.');
     }

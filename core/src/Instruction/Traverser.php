@@ -25,6 +25,26 @@ final class Traverser
     }
 
     /**
+     * Whether chains lie among what is worked, told without going through all of it.
+     *
+     * @param list<Instruction> $instructions
+     */
+    public static function hasChains(array $instructions): bool
+    {
+        foreach ($instructions as $one) {
+            if ($one instanceof Chains || ($one->children() !== [] && self::hasChains($one->children()))) {
+                return true;
+            }
+            // What stands in one place may have chains between.
+            if ($one instanceof InOne || $one instanceof Loops) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Every leaf in working order, as often as it is worked, by the edge it is worked into.
      *
      * @param list<Instruction> $instructions

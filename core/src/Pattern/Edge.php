@@ -10,6 +10,7 @@ use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
+use Fescue\Core\Instruction\Traverser;
 
 /**
  * An ordered run of anchors that a row may be worked into: all that a wall or a handle knows of what is under it.
@@ -159,10 +160,12 @@ final readonly class Edge
         return [$from, $from + ($before === [] ? $this->anchors / 2 : $this->anchors - abs($before[1] - $before[0]))];
     }
 
-    /** @return ?list<Placed> what lies there, in the order in which it is met; null where that is not known */
+    /** @return ?list<Placed> what lies there, as it is met, where chains lie among it; null where none is known to */
     public function placed(): ?array
     {
-        return $this->made === null ? null : self::met(Placement::of($this->made), $this->reversed, $this->moved);
+        return $this->made === null || ! Traverser::hasChains($this->made)
+            ? null
+            : self::met(Placement::of($this->made), $this->reversed, $this->moved);
     }
 
     /** @return list<Anchor> what each of its anchors is, in the order in which it is met */

@@ -33,42 +33,48 @@ final readonly class Verse
     /**
      * @param list<Row> $rows of one piece
      * @param list<Row> $anew rows that begin a verse of their own, however they read
+     * @param ?\Closure(Row): RowId $as what each is called; null: as it is numbered in its piece
      *
      * @return list<self>
      */
-    public static function all(Writer $writer, array $rows, array $anew = []): array
+    public static function all(Writer $writer, array $rows, array $anew = [], ?\Closure $as = null): array
     {
+        $as ??= fn(Row $row): RowId => $row->id;
+
         $runs = $writer->runs($rows, $anew);
         $verses = [];
         while ($runs !== []) {
             $seams = self::seams($writer, $runs, $anew);
             if ($seams !== []) {
-                $verses[] = self::listed($writer, array_merge(...$seams));
+                $verses[] = self::listed($writer, array_merge(...$seams), $as);
                 array_splice($runs, 0, count($seams));
 
                 continue;
             }
             [$long, $again] = self::cycle($writer, $runs, $anew);
             if ($long !== [] && $again !== []) {
-                array_push($verses, ...array_map(fn(Row $row): self => self::run($writer, [$row]), $long));
-                $verses[] = self::again($writer, $long, $again);
+                array_push($verses, ...array_map(fn(Row $row): self => self::run($writer, [$row], $as), $long));
+                $verses[] = self::again($writer, $long, $again, $as);
                 array_splice($runs, 0, count($long) + count($again));
             } else {
-                $verses[] = self::run($writer, array_shift($runs));
+                $verses[] = self::run($writer, array_shift($runs), $as);
             }
         }
 
         return $verses;
     }
 
-    /** @param non-empty-list<Row> $rows that read alike */
-    private static function run(Writer $writer, array $rows): self
+    /**
+     * @param non-empty-list<Row> $rows that read alike
+     * @param \Closure(Row): RowId $as
+     */
+    private static function run(Writer $writer, array $rows, \Closure $as): self
     {
         [$first, $last] = [$rows[0], $rows[count($rows) - 1]];
 
         return new self(
             $rows,
-            $writer->headed($first->id, $last->id),
+            $writer->headed($as($first), $as($last)),
             $writer->words($first),
             [$writer->counted($first)],
         );
@@ -114,16 +120,17 @@ final readonly class Verse
     /**
      * @param non-empty-list<Row> $long those that come over and over
      * @param non-empty-list<Row> $again all that follow them so
+     * @param \Closure(Row): RowId $as
      */
-    private static function again(Writer $writer, array $long, array $again): self
+    private static function again(Writer $writer, array $long, array $again, \Closure $as): self
     {
         $last = $long[(count($again) - 1) % count($long)];
 
         return new self(
             $again,
-            $writer->headed($again[0]->id, $again[count($again) - 1]->id),
+            $writer->headed($as($again[0]), $as($again[count($again) - 1])),
             $writer->say(new Phrase("{$last->kind->value}s.cycle", [
-                'n' => $long[0]->id->number, 'm' => $long[count($long) - 1]->id->number, 'k' => $last->id->number,
+                'n' => $as($long[0])->number, 'm' => $as($long[count($long) - 1])->number, 'k' => $as($last)->number,
             ])),
             array_values(array_unique(array_map($writer->counted(...), $long))),
         );
@@ -153,12 +160,15 @@ final readonly class Verse
         return count(array_merge(...$seams)) < self::LISTED ? [] : $seams;
     }
 
-    /** @param non-empty-list<Row> $seams */
-    private static function listed(Writer $writer, array $seams): self
+    /**
+     * @param non-empty-list<Row> $seams
+     * @param \Closure(Row): RowId $as
+     */
+    private static function listed(Writer $writer, array $seams, \Closure $as): self
     {
         return new self(
             $seams,
-            $writer->headed($seams[0]->id, $seams[count($seams) - 1]->id),
+            $writer->headed($as($seams[0]), $as($seams[count($seams) - 1])),
             "{$writer->sewn($seams[0])}, {$writer->say(new Phrase('seams.order'))}: ".implode('; ', array_map(
                 // Not parted at the end of a line.
                 fn(Row $one): string => str_replace(

@@ -19,6 +19,7 @@ use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\Together;
+use Fescue\Core\Instruction\Traverser;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Measure\LengthUnit;
@@ -107,7 +108,10 @@ final class Writer
     {
         $stitches = $spaces = $loops = [];
         $run = 0;
-        foreach ($row->kind === RowKind::Seam ? [] : Placement::of($row->instructions) as $one) {
+        if ($row->kind === RowKind::Seam || ! Traverser::hasChains($row->instructions)) {
+            return (string) $this->leaves($row);
+        }
+        foreach (Placement::of($row->instructions) as $one) {
             if ($one->isLyingChain()) {
                 $run++;
 

@@ -40,16 +40,18 @@ final class Sections
         private readonly BagPlan $plan,
         private readonly array $notes,
         private readonly Tongue $tongue,
+        private readonly bool $anew,
     ) {}
 
     /**
      * @param list<Note> $notes of the plan
+     * @param bool $anew whether rows are numbered anew in each section, not on through the bag
      *
      * @return list<Section>
      */
-    public static function of(BagPlan $plan, array $notes, Tongue $tongue): array
+    public static function of(BagPlan $plan, array $notes, Tongue $tongue, bool $anew = false): array
     {
-        $sections = new self($plan, $notes, $tongue);
+        $sections = new self($plan, $notes, $tongue, $anew);
         $pieces = $plan->work->pieces;
         for ($nth = 0; $nth < count($pieces); $nth += count($alike)) {
             $alike = [$pieces[$nth]];
@@ -205,8 +207,9 @@ final class Sections
             fn(int $place): bool => $this->plan->work->rows[$place] === $rows[0],
         ))[0] ?? throw new \LogicException('A row of the plan is none of its rows.');
         $apart = [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->heeded()];
+        $as = $this->numbering($rows);
         $lines = [];
-        foreach (Verse::all($this->tongue->writer, $rows, $apart) as $verse) {
+        foreach (Verse::all($this->tongue->writer, $rows, $apart, $as) as $verse) {
             $place = $begun;
             $begun += count($verse->rows);
             $ids = array_map(fn(Row $row): RowId => $row->id, $verse->rows);
@@ -216,7 +219,7 @@ final class Sections
                 $this->strand($place).$verse->text,
                 implode(' / ', $verse->leaves),
                 array_values(array_filter([
-                    ...$this->before($ids, $alike),
+                    ...$this->before($ids, $alike, $as($verse->rows[0])),
                     $isSeam ? '' : $this->side($verse->rows[0], $place, $verse->name, count($verse->rows)),
                 ], fn(string $one): bool => $one !== '')),
                 $ids,
@@ -225,6 +228,28 @@ final class Sections
         }
 
         return $lines;
+    }
+
+    /**
+     * What rows are called: numbered on through the bag, or anew in each section.
+     *
+     * @param non-empty-list<Row> $rows of one section
+     *
+     * @return \Closure(Row): RowId
+     */
+    private function numbering(array $rows): \Closure
+    {
+        $before = [];
+        foreach ($this->anew ? $rows : [] as $row) {
+            $before[$row->kind->value] ??= $row->id->number - 1;
+        }
+
+        return fn(Row $row): RowId => new RowId(
+            $row->kind,
+            $row->id->number - ($row->kind === RowKind::Seam ? 0 : $before[$row->kind->value] ?? 0),
+            $row->id->piece,
+            $row->id->nth,
+        );
     }
 
     /** Which strand is taken up there: "With B: "; '' where it goes on. */
@@ -248,10 +273,11 @@ final class Sections
      *
      * @param list<RowId> $rows
      * @param non-empty-list<Piece> $alike
+     * @param RowId $called the first of them, as it is numbered
      *
      * @return list<string>
      */
-    private function before(array $rows, array $alike): array
+    private function before(array $rows, array $alike, RowId $called): array
     {
         $of = array_map(strval(...), $rows);
         foreach (array_slice($alike, 1) as $other) {
@@ -263,7 +289,7 @@ final class Sections
         foreach ($this->notes as $note) {
             if ($note->works && $note->row !== null && in_array((string) $note->row, $of, true)) {
                 $before[] = $this->tongue->tell('Before {row}: {what}', [
-                    'row' => $rows[0],
+                    'row' => $called,
                     'what' => "{$this->tongue->tell($note->lead)} {$this->tongue->tell($note->rest)}",
                 ]);
             }

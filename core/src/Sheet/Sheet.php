@@ -11,6 +11,8 @@ namespace Fescue\Core\Sheet;
 final readonly class Sheet
 {
     /**
+     * @param string $by who signs it; '' where nobody does
+     * @param string $rights a line of hers; '' of none
      * @param string $level skill level, and by what
      * @param list<string> $size
      * @param list<array{string, string}> $materials each with its letter; '' of what has none
@@ -23,6 +25,8 @@ final readonly class Sheet
      */
     public function __construct(
         public string $name,
+        public string $by,
+        public string $rights,
         public string $level,
         public array $size,
         public array $materials,
@@ -40,7 +44,10 @@ final readonly class Sheet
     public function text(): string
     {
         $all = [
-            [$this->name, [$this->level]],
+            [$this->name, array_filter(
+                [$this->by, $this->level, $this->rights],
+                fn(string $one): bool => $one !== '',
+            )],
             [$this->titles->size, $this->size],
             [$this->titles->materials, array_map(
                 fn(array $one): string => ($one[0] === '' ? '' : "{$one[0]}: ").$one[1],

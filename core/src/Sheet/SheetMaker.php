@@ -50,6 +50,9 @@ final readonly class SheetMaker
     /**
      * @param list<Note> $notes of the plan
      * @param list<string> $strands what its strands are called, its own first
+     * @param string $by who signs it; '' where nobody does
+     * @param string $rights a line of hers; '' of none
+     * @param bool $anew whether rows are numbered anew in each section, not on through the bag
      */
     public static function of(
         BagPlan $plan,
@@ -57,9 +60,12 @@ final readonly class SheetMaker
         array $notes,
         Tongue $tongue,
         array $strands = [],
+        string $by = '',
+        string $rights = '',
+        bool $anew = false,
     ): Sheet {
         $maker = new self($plan, $estimate, $notes, $tongue, $strands);
-        $sections = Sections::of($plan, $notes, $tongue);
+        $sections = Sections::of($plan, $notes, $tongue, $anew);
         $specials = $maker->specials();
         $text = implode("\n", [
             ...array_merge(...array_map(fn(Section $one): array => array_merge(...array_map(
@@ -73,6 +79,8 @@ final readonly class SheetMaker
 
         return new Sheet(
             $plan->spec->name,
+            $by === '' ? '' : $tongue->tell('By {name}', ['name' => $by]),
+            $rights,
             $maker->level(),
             $maker->size(),
             $maker->materials(),

@@ -162,6 +162,30 @@ final class SheetTest extends TestCase
         self::assertNotContains('dc', array_column($sheet->abbreviations, 0));
     }
 
+    public function testRowsAreNumberedAnewWhereSheWantsIt(): void
+    {
+        $plan = Ways::plan(['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16], 'body/stitch' => 'mesh-plain', 'body/rounds' => 9]);
+        $estimate = MaterialEstimate::of($plan);
+        $sheet = SheetMaker::of(
+            $plan,
+            $estimate,
+            Notes::on($plan, $estimate),
+            self::tongue(Terms::US),
+            [],
+            'Ilse of the pier',
+            'For you alone',
+            true,
+        );
+        self::assertStringStartsWith("{$plan->spec->name}\nBy Ilse of the pier\nLevel: ", $sheet->text());
+        self::assertStringContainsString("\nFor you alone\n", $sheet->text());
+        $heads = array_map(fn(Section $one): string => $one->lines[$one->title === 'Base' ? 1 : 0]->head, $sheet->sections);
+        self::assertSame(['Rnd 1', 'Rnd 1', 'Rnd 1', 'Rnd 1'], array_slice($heads, 0, 4));
+        self::assertStringStartsWith('Before Rnd 1: Lay', $sheet->sections[2]->lines[0]->before[0]);
+        self::assertMatchesRegularExpression('/^Repeat Rnds [234]–[345]; the last is as Rnd/', $sheet->sections[1]->lines[count($sheet->sections[1]->lines) - 1]->text);
+        // What they are is the same.
+        self::assertSame('Round 12', (string) $sheet->sections[2]->lines[0]->rows[0]);
+    }
+
     public function testStrapsAreMadeTwiceAndAfterTheBodyIsFastenedOff(): void
     {
         $sheet = self::sheet(Ways::plan([

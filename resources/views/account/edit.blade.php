@@ -11,6 +11,10 @@
             <x-pick name="terms" label="Stitch names" :value="$maker->terms->value" :options="array_combine(array_column(Terms::cases(), 'value'), array_map(fn (Terms $one): string => Vocabulary::of($one)->told(), Terms::cases()))" />
         </div>
         <x-field name="wage" label="An hour of your work" hint="In your money, for what a bag costs. Empty leaves it out." :value="$maker->wage" inputmode="decimal" autocomplete="off" placeholder="14.50" />
+        <h2>On your patterns</h2>
+        <x-field name="signs" label="Your name" hint="As a designer signs. Empty leaves it out." :value="$maker->signs" maxlength="80" autocomplete="off" />
+        <x-field name="rights" label="A line for rights" :value="$maker->rights" maxlength="160" autocomplete="off" placeholder="For your own use; sell what you make of it" />
+        <x-pick name="numbered" label="Rows are numbered" :value="$maker->sections ? 'within' : 'on'" :options="['on' => 'on through the bag', 'within' => 'anew in each section']" />
         <button class="btn btn-primary">Keep</button>
     </form>
     <section class="section-rule">

@@ -1,7 +1,8 @@
 {{-- The pattern as it is published, on pages and on paper: everything in its order, told once. --}}
 @php $published = $sheet->published(); @endphp
 <div class="pattern" lang="{{ $sheet->tongue()->locale() }}">
-    <p class="level">{{ $published->level }}</p>
+    <p class="level">@if ($published->by !== ''){{ $published->by }} · @endif{{ $published->level }}</p>
+    @if ($published->rights !== '')<p class="level">{{ $published->rights }}</p>@endif
     <div class="facts">
         <section><h2>{{ $published->titles->size }}</h2>@foreach ($published->size as $one)<p>{{ $one }}</p>@endforeach</section>
         <section><h2>{{ $published->titles->gauge }}</h2><p>{{ $published->gauge }}</p></section>

@@ -12,13 +12,13 @@
 <header class="sheet-head">
     <div>
         <h1>{{ $sheet->bag->name() }}</h1>
-        <p class="soft">{{ $sheet->kind() }} · {{ $sheet->work() }}</p>
+        <p class="soft" lang="en">{{ $sheet->kind() }} · {{ $sheet->work() }}</p>
     </div>
     @if ($picture !== null)<img class="photograph" src="data:image/jpeg;base64,{{ base64_encode($picture->jpeg) }}" alt="The bag">
     @else<div class="portrait" aria-hidden="true">{!! $outline->svg(min(1.2, ($wide - 20) / $outline->width(), ($high - 16) / $outline->height()), $wide, $high) !!}</div>@endif
 </header>
 @if ($done !== null && ($done->wide !== null || $done->high !== null || $done->outcome() !== null || $done->load !== null || $done->otherwise !== ''))
-<section>
+<section lang="en">
     <h2>As it came</h2>
     <dl class="sheet-list">
         @if ($done->wide !== null || $done->high !== null)<div><dt>It came</dt><dd>{{ implode(' × ', array_filter([$done->wide, $done->high])) }}</dd></div>@endif
@@ -30,14 +30,14 @@
 @endif
 @include('bags.pattern')
 @foreach ($drawings as [$title, $canvas, $said])
-<figure class="drawing">
+<figure class="drawing" lang="en">
     <h2>{{ $title }}</h2>
     {!! $canvas->inline() !!}
     <figcaption>Drawn {{ $canvas->ratio() }} where paper is printed at its own size{{ $said }}.</figcaption>
 </figure>
 @endforeach
 @if ($steps !== null)
-<figure class="drawing">
+<figure class="drawing" lang="en">
     <h2>Going together</h2>
     <ol class="folding">@foreach ($steps->does() as $nth => $does)<li>{!! $steps->step($nth, 220, 170) !!}<b>{{ $nth + 1 }}</b> {{ $does }}</li>@endforeach</ol>
 </figure>
@@ -45,7 +45,7 @@
 @foreach ($plan->fitted as $fitted)
     @if ($whole && $fitted->lining !== null)
     @php $lay = LayDrawing::of($fitted->lining, $plan->spec->finish[$loop->index]->cloth(), $sheet->unit); @endphp
-    @if ($lay !== null)<figure class="drawing"><h2>Lining, {{ $fitted->lining->as }}</h2>{!! $lay->inline() !!}<figcaption>The lay, drawn {{ $lay->ratio() }}.</figcaption></figure>@endif
+    @if ($lay !== null)<figure class="drawing" lang="en"><h2>Lining, {{ $fitted->lining->as }}</h2>{!! $lay->inline() !!}<figcaption>The lay, drawn {{ $lay->ratio() }}.</figcaption></figure>@endif
     @endif
 @endforeach
 </main>
