@@ -21,6 +21,7 @@ final readonly class Fitted
      * @param float $minutes that it takes. From memory.
      * @param array<string, Length> $settled lengths that were left open, by the setting's name
      * @param ?Lining $lining where it is one
+     * @param array<int, array{int, int}> $holes left in rows, by their places: stitches before one, and how many it takes
      */
     public function __construct(
         public Step $figures,
@@ -32,6 +33,7 @@ final readonly class Fitted
         public float $minutes = 0.0,
         public array $settled = [],
         public ?Lining $lining = null,
+        public array $holes = [],
     ) {}
 
     /**
@@ -51,6 +53,7 @@ final readonly class Fitted
             $this->minutes,
             $this->settled,
             $this->lining,
+            $this->holes,
         );
     }
 }

@@ -55,7 +55,6 @@ final readonly class TurnLock extends OnTheMiddle
                     "Leave the lock’s hole: work {$first}, chain {$over}, skip {$over}, and go on.",
                     'In the next round work one into '.($over === 1 ? 'the chain' : "each of the {$over} chains")
                         .': the count stays.',
-                    works: true,
                 ),
                 $this->moved($shell),
                 self::small(),
@@ -64,6 +63,7 @@ final readonly class TurnLock extends OnTheMiddle
             fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
             settled: $this->settled($shell),
+            holes: $level === null ? [] : [$level->place => [$first, $over]],
         );
     }
 

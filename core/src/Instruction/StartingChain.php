@@ -101,6 +101,10 @@ final readonly class StartingChain implements Instruction
             $this->as === null && $this->count === 0 => new Phrase('starting-chain.none'),
             $this->as === null => new Phrase('starting-chain', ['n' => $this->count]),
             $this->more === 0 => new Phrase('starting-chain.counts', ['n' => $this->count, 'stitch' => $this->as]),
+            $this->more === 1 => new Phrase(
+                'starting-chain.one-more',
+                ['n' => $this->count, 'stitch' => $this->as],
+            ),
             default => new Phrase(
                 'starting-chain.more',
                 ['n' => $this->count, 'stitch' => $this->as, 'k' => $this->more],

@@ -6,7 +6,9 @@ namespace Fescue\Core\Pattern;
 
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\StitchCount;
@@ -66,6 +68,33 @@ final readonly class Row
         }
 
         return null;
+    }
+
+    /** A plain row with chains over so many skipped, a hole; itself where it is not plain. */
+    public function holed(int $before, int $over): self
+    {
+        $work = [];
+        foreach ($this->instructions as $one) {
+            $fits = $one instanceof Each && $one->into === Into::Stitch && $one->count > $before + $over;
+            array_push($work, ...($fits && $before > 0 && $one->count === $this->count->takes ? [
+                new Each($one->stitch, $before, $one->loop),
+                new Chains($over),
+                new Skip($over),
+                new Each($one->stitch, $one->count - $before - $over, $one->loop),
+            ] : [$one]));
+        }
+
+        return $work === $this->instructions ? $this : new self(
+            $this->part,
+            $this->fabric,
+            $work,
+            $this->into,
+            $this->stands,
+            $this->path,
+            $this->bearsJoin,
+            $this->kind,
+            $this->id,
+        );
     }
 
     /** The same in its place. */

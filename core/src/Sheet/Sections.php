@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Sheet;
 
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Seam as SewnTo;
 use Fescue\Core\Measure\Length;
@@ -207,6 +208,7 @@ final class Sections
             fn(int $place): bool => $this->plan->work->rows[$place] === $rows[0],
         ))[0] ?? throw new \LogicException('A row of the plan is none of its rows.');
         $apart = [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->heeded()];
+        $rows = $this->holed($rows, $begun, $apart);
         $as = $this->numbering($rows);
         $lines = [];
         foreach (Verse::all($this->tongue->writer, $rows, $apart, $as) as $verse) {
@@ -228,6 +230,32 @@ final class Sections
         }
 
         return $lines;
+    }
+
+    /**
+     * Rows with the holes that a closure wants in them, and what stands on those told so.
+     *
+     * @param non-empty-list<Row> $rows
+     * @param int $place of the first
+     * @param list<Row> $apart rows that are told by themselves; these are added
+     *
+     * @return non-empty-list<Row>
+     */
+    private function holed(array $rows, int $place, array &$apart): array
+    {
+        $holes = array_replace([], ...array_map(fn(Fitted $one): array => $one->holes, $this->plan->fitted));
+        $on = null;
+        foreach ($rows as $nth => $row) {
+            $hole = $holes[$place + $nth] ?? null;
+            $told = $on === null ? $row : $row->again($this->plan->spec->school->after($on));
+            $on = $hole === null ? null : $told->holed(...$hole);
+            if ($on !== null || $told !== $row) {
+                $rows[$nth] = $on ?? $told;
+                $apart[] = $rows[$nth];
+            }
+        }
+
+        return $rows;
     }
 
     /**

@@ -109,9 +109,10 @@ final readonly class SheetMaker
         $motifs = array_filter($this->fabrics(), fn(Motif $one): bool => $one->multiple > 1);
         $assembly = $this->plan->assembly();
         $by = array_values(array_filter([
-            $assembly === null ? null : $this->tongue->tell('{n, plural, one {# piece} other {# pieces}} to join', [
-                'n' => count($assembly->pieces),
-            ]),
+            $assembly === null || count($assembly->pieces) < 2 ? null : $this->tongue->tell(
+                '{n, plural, one {# piece} other {# pieces}} to join',
+                ['n' => count($assembly->pieces)],
+            ),
             $motifs === [] ? null : $this->tongue->tell('a pattern stitch'),
             count($stitches) > 1 ? $this->tongue->tell('stitches of several heights') : null,
             $this->plan->spec->strands->others === [] ? null : $this->tongue->tell('changes of colour'),
@@ -149,9 +150,7 @@ final readonly class SheetMaker
         [$first, $other] = $this->tongue->unit === LengthUnit::Inch
             ? [LengthUnit::Inch, LengthUnit::Centimetre]
             : [LengthUnit::Centimetre, LengthUnit::Inch];
-        $said = "{$one->print($first)} ({$one->print($other)})";
-
-        return $this->tongue->terms === Terms::ES ? (string) preg_replace('/(?<=\d)\.(?=\d)/', ',', $said) : $said;
+        return $this->tongue->number("{$one->print($first)} ({$one->print($other)})");
     }
 
     /** @return list<string> */
@@ -249,9 +248,11 @@ final readonly class SheetMaker
         return $this->tongue->tell('{what}, {thick} thick: {grams}, {metres} m ({yards} yd); to be sure {sure}', [
             'what' => implode(', ', array_filter([
                 $called,
-                ($material->fibre === null ? '' : $this->tongue->tell($material->fibre->value).' ').$kind,
+                $material->fibre === null ? $kind : $this->tongue->tell('{fibre} {kind}', [
+                    'fibre' => $this->tongue->tell($material->fibre->value), 'kind' => $kind,
+                ]),
             ], fn(string $one): bool => $one !== '')),
-            'thick' => $material->diameter->exact(LengthUnit::Millimetre),
+            'thick' => $this->tongue->number($material->diameter->exact(LengthUnit::Millimetre)),
             'grams' => Mass::grams($takes->grams->likely),
             'metres' => Decimal::print($metres),
             'yards' => Decimal::print($metres / 0.9144),
@@ -265,16 +266,15 @@ final readonly class SheetMaker
     private function gauge(): string
     {
         $motif = $this->plan->spec->motif();
-        $in = fn(Length $each): string => Decimal::print(100 / $each->mm, 1);
-        $value = fn(string $number): string => $this->tongue->terms === Terms::ES ? strtr($number, '.', ',') : $number;
+        $in = fn(Length $each): float => 100 / $each->mm;
 
         return $this->tongue->tell(
             '{sts} sts and {rows} rows of {fabric} over 10 cm (4 in), on the {hook} hook. More stitches than that: '
                 .'take a larger hook. Fewer: a smaller one. On another gauge the bag comes out another size and takes '
                 .'another amount.',
             [
-                'sts' => $value($in($this->plan->gauge->widthOf($motif))),
-                'rows' => $value($in($this->plan->gauge->heightOf($motif))),
+                'sts' => $in($this->plan->gauge->widthOf($motif)),
+                'rows' => $in($this->plan->gauge->heightOf($motif)),
                 'fabric' => $motif,
                 'hook' => $this->plan->spec->hands->hook,
             ],

@@ -92,7 +92,8 @@ final readonly class Tongue
         };
     }
 
-    private function number(string $printed): string
+    /** What is printed with a point, as her language sets numbers. */
+    public function number(string $printed): string
     {
         return $this->terms === Terms::ES ? (string) preg_replace('/(?<=\d)\.(?=\d)/', ',', $printed) : $printed;
     }

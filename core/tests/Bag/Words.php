@@ -27,7 +27,7 @@ final class Words
             $text,
         );
         // Of a chain that lifts a row or a round nothing is counted, but where it says so.
-        $lift = '(?:ch \d(?: \(counts as [^)]*\)(?:, \d [a-z]+ in same st)?)?, )?';
+        $lift = '(?:ch \d(?: \(counts as [^)]*\)(?:, (?:\d )?[a-z]+ in same st)?)?, )?';
         $text = (string) preg_replace("/^[, ]*({$lift})turn(?=,|$)/", '$1', $text);
         $text = (string) preg_replace('/^[, ]*ch \d, (?=,|$)|^[, ]*ch \d(?=, .*, join$)/', '', $text);
         $text = (string) preg_replace('/, join$/', '', $text);
@@ -77,9 +77,9 @@ final class Words
                 preg_match('/^(\d+) sc through all layers to close$/', $part, $found) === 1 => [$there, (int) $found[1]],
                 preg_match('/^ch \d \(counts as (?:sc|hdc|dc|tr|crab st)\)$/', $part) === 1 => [1, 1],
                 // Beside the chain that counts, in the stitch that it took.
-                preg_match('/^(\d+) (?:sc|hdc|dc|tr) in same st$/', $part, $found) === 1 => [
+                preg_match('/^(?:(\d+) )?(?:sc|hdc|dc|tr) in same st$/', $part, $found) === 1 => [
                     0,
-                    (int) $found[1],
+                    (int) (($found[1] ?? '') ?: 1),
                 ],
                 preg_match('/^(?:sc|hdc|dc|tr)2tog(?: (\d+) times)?$/', $part, $found) === 1 => [
                     2 * (int) ($found[1] ?? 1),

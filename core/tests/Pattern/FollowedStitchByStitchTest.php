@@ -205,8 +205,8 @@ final class FollowedStitchByStitchTest extends TestCase
                 }
             } elseif (preg_match('/^ch \d \(counts as/', $step) === 1) {
                 $tops[] = [$at++];
-            } elseif (preg_match('/^(\d) (?:sc|hdc|dc) in same st$/', $step, $found) === 1) {
-                for ($more = 0; $more < (int) $found[1]; $more++) {
+            } elseif (preg_match('/^(?:(\d) )?(?:sc|hdc|dc) in same st$/', $step, $found) === 1) {
+                for ($more = 0; $more < (int) (($found[1] ?? '') ?: 1); $more++) {
                     $tops[] = [$at - 1];
                 }
             } elseif (preg_match('/^(?:sc|hdc|dc)2tog(?: (\d+) times)?$/', $step, $found) === 1) {

@@ -43,7 +43,7 @@ final class SchoolTest extends TestCase
             ],
         ]);
         self::assertSame(
-            'Ch 3 (counts as dc), 1 dc in same st, 2 dc in each of next 2 sts, dc in next 12 sts, 2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, join. (48)',
+            'Ch 3 (counts as dc), dc in same st, 2 dc in each of next 2 sts, dc in next 12 sts, 2 dc in each of next 6 sts, dc in next 12 sts, 2 dc in each of next 3 sts, join. (48)',
             Ways::lines($plan)['Round 2'],
         );
     }
@@ -53,7 +53,7 @@ final class SchoolTest extends TestCase
     {
         $plan = Ways::plan(['working' => 'joined', 'starting_chain' => 'counts', 'base/rounds' => 3]);
         self::assertStringStartsWith(
-            'Ch 1 (counts as sc), 1 sc in same st, 2 sc in next st, sc in next 20 sts, ',
+            'Ch 1 (counts as sc), sc in same st, 2 sc in next st, sc in next 20 sts, ',
             Ways::lines($plan)['Round 2'],
         );
         // What begins with no stitch that a chain can stand for says that it does not count.

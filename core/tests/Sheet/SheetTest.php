@@ -19,6 +19,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
 use Fescue\Core\Tongue\Tongue;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** A sheet read as a pattern editor would. */
@@ -184,6 +185,68 @@ final class SheetTest extends TestCase
         self::assertMatchesRegularExpression('/^Repeat Rnds [234]–[345]; the last is as Rnd/', $sheet->sections[1]->lines[count($sheet->sections[1]->lines) - 1]->text);
         // What they are is the same.
         self::assertSame('Round 12', (string) $sheet->sections[2]->lines[0]->rows[0]);
+    }
+
+    /**
+     * Whole sheets, read aloud once and kept: what they say is changed with open eyes alone.
+     *
+     * @return array<string, array{\Closure(): BagPlan, Terms}>
+     */
+    public static function read(): array
+    {
+        return [
+            'striped' => [fn(): BagPlan => Ways::plan([
+                'others' => [['kind' => 'ribbon', 'diameter' => '4.5 mm', 'density' => '7 g/m', 'fibre' => 'polyester']],
+                'changes' => [['from' => 'Round 7', 'to' => 1], ['from' => 'Round 9', 'to' => 0]],
+                'material/unit' => '300 g', 'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16],
+                'edge' => ['stitch' => 'crab'], 'finish' => [['type' => 'turn-lock'], ['type' => 'lining']],
+            ]), Terms::US],
+            'mesh' => [fn(): BagPlan => Ways::plan([
+                'working' => 'joined', 'starting_chain' => 'counts', 'body' => ['stitch' => 'mesh', 'rounds' => 4],
+                'handles' => ['type' => 'straps', 'wide' => 4, 'rows' => 10], 'material/kind' => 'tshirt',
+            ]), Terms::UK],
+            'envelope' => [fn(): BagPlan => Built::plan([
+                'type' => 'envelope', 'hang' => 'ring', 'join' => 'whip', 'across' => 16, 'front' => 10, 'bottom' => 5,
+                'back' => 9, 'flap' => 8,
+            ]), Terms::US],
+            'net' => [fn(): BagPlan => Built::plan(['type' => 'net', 'across' => 12, 'net' => 9]), Terms::ES],
+            'tabs' => [fn(): BagPlan => Built::plan([
+                'type' => 'tabs', 'rows' => 3, 'across' => 3, 'net' => [2, 2],
+                'tab' => ['width' => '16 mm', 'height' => '24 mm'],
+            ]), Terms::UK],
+            'holes' => [fn(): BagPlan => Ways::plan([
+                'base' => [
+                    'type' => 'holes', 'holes' => 40, 'length' => '30 cm', 'width' => '12 cm', 'corners' => 4,
+                    'first_hook' => '3.5 mm', 'hole' => '5 mm',
+                ],
+                'working' => 'joined-turned', 'body' => ['stitch' => 'posts', 'rounds' => 3, 'even' => true],
+            ]), Terms::US],
+            'panels' => [fn(): BagPlan => Built::plan(
+                ['type' => 'panels', 'across' => 19, 'rows' => 10, 'shape' => 'slipped', 'border' => 'dc', 'join' => 'whip'],
+                ['handles' => ['type' => 'straps', 'wide' => 3, 'rows' => 6], 'working' => 'joined'],
+            ), Terms::US],
+            'corners' => [fn(): BagPlan => Ways::plan([
+                'base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 20, 'rows' => 6], 'working' => 'joined',
+                'body' => ['stitch' => 'mesh', 'rounds' => 3, 'corners' => true],
+            ]), Terms::US],
+            'frame' => [fn(): BagPlan => Ways::plan([
+                'base' => ['type' => 'frame', 'holes' => 5, 'length' => '20 cm', 'between' => 2], 'working' => 'joined',
+                'body' => ['stitch' => 'dc', 'rounds' => 4],
+            ]), Terms::US],
+            'several' => [fn(): BagPlan => Ways::plan([
+                'body' => ['stitch' => 'dc', 'rounds' => 3, 'above' => [['stitch' => 'hdc', 'rounds' => 2]]],
+                'others' => [['kind' => 'cord', 'diameter' => '4 mm', 'density' => '8 g/m']],
+                'changes' => [['from' => 'Round 4', 'to' => 1]],
+                'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16], 'finish' => [['type' => 'tassels']],
+            ]), Terms::UK],
+        ];
+    }
+
+    /** @param \Closure(): BagPlan $plan */
+    #[DataProvider('read')]
+    public function testWholeSheets(\Closure $plan, Terms $terms): void
+    {
+        self::assertStringEqualsFile(__DIR__."/sheets/{$this->dataName()}.txt", self::sheet($plan(), $terms)->text());
     }
 
     public function testStrapsAreMadeTwiceAndAfterTheBodyIsFastenedOff(): void

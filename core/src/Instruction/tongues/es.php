@@ -93,6 +93,7 @@ return [
         'skip.one' => 'saltar el p sig', 'skip' => 'saltar los {n} p sig',
         'starting-chain.none' => '',
         'starting-chain.counts' => '{n} cad (cuentan como {stitch})',
+        'starting-chain.one-more' => '{n} cad (cuentan como {stitch}), {stitch} en el mismo p',
         'starting-chain.more' => '{n} cad (cuentan como {stitch}), {k} {stitch} en el mismo p',
         'join.chain' => 'cerrar', 'turn.bare' => 'girar', 'starting-chain' => '{n} cad', 'join' => 'cerrar',
         'marker' => 'no cerrar: marcar el primer p de la vuelta y subir la marca en '

@@ -89,6 +89,7 @@ return [
         'skip.one' => 'sk next st', 'skip' => 'sk next {n} sts',
         'starting-chain.none' => '',
         'starting-chain.counts' => 'ch {n} (counts as {stitch})',
+        'starting-chain.one-more' => 'ch {n} (counts as {stitch}), {stitch} in same st',
         'starting-chain.more' => 'ch {n} (counts as {stitch}), {k} {stitch} in same st',
         'join.chain' => 'join', 'turn.bare' => 'turn', 'starting-chain' => 'ch {n}', 'join' => 'join',
         'marker' => 'do not join: mark the first st of the round and move the marker up '
