@@ -21,7 +21,7 @@ final readonly class Fitted
      * @param float $minutes that it takes. From memory.
      * @param array<string, Length> $settled lengths that were left open, by the setting's name
      * @param ?Lining $lining where it is one
-     * @param array<int, array{int, int}> $holes left in rows, by their places: stitches before one, and how many it takes
+     * @param array<int, array{int, int}> $holes left in rows, by their places: stitches before, and how many it takes
      */
     public function __construct(
         public Step $figures,
