@@ -39,7 +39,6 @@ final class PaperTest extends TestCase
 
     /** Every drawing of every bag of the demo: on paper as on screen. */
     #[Group('slow')]
-    #[Group('slow')]
     public function testWhatIsDrawnOnPaperIsWhatIsDrawnOnScreen(): void
     {
         $this->seed();
@@ -47,7 +46,7 @@ final class PaperTest extends TestCase
         $figures = [];
         foreach (Bag::query()->orderBy('id')->get() as $bag) {
             $page = Booklet::page(PlanSheet::of($bag, $maker));
-            preg_match_all('~<figure class="drawing">\s*<h2>([^<]*)</h2>\s*(<svg.*?</svg>)\s*<figcaption>~s', $page, $found);
+            preg_match_all('~<figure class="drawing"[^>]*>\s*<h2>([^<]*)</h2>\s*(<svg.*?</svg>)\s*<figcaption>~s', $page, $found);
             foreach ($found[1] as $nth => $title) {
                 $figures["{$bag->name()}: {$title}"] = $found[2][$nth];
             }

@@ -15,6 +15,11 @@ use Fescue\Core\Statistics\Chance;
 /** A maker drawn from the prior that LearnedHand states, to see whether it is as sure as it says. */
 final readonly class DrawnHand
 {
+    /** What hands are drawn with, whatever else is in the catalogue: a seed draws the same again. */
+    private const FABRICS = [
+        'sc', 'hdc', 'dc', 'tr', 'mesh', 'two-in-one', 'rib', 'spaced', 'mesh-plain', 'fans', 'posts',
+    ];
+
     /** How often she blocks a swatch before she measures it. */
     private const BLOCKS = 0.2;
 
@@ -60,7 +65,7 @@ final readonly class DrawnHand
             HookSize::mm(round($diameter * $this->chance->between(1.5, 2.8), 2)),
             Length::mm(round($diameter, 2)),
             $this->chance->of(Kind::strands()),
-            $this->chance->of([Motif::single(), ...array_values(Motif::all())]),
+            Motif::named($this->chance->of(['sc', ...self::FABRICS])),
         ];
     }
 

@@ -218,7 +218,7 @@ final class WholeBagsTest extends TestCase
             $offered = array_sum(array_map(fn(Edge $edge): int => $edge->anchors, $row->into));
             $line = $writer->line($row);
             [$takes, $leaves] = Words::read(
-                rtrim((string) preg_replace('/ \([^()]*\)$/', '', lcfirst($line)), '.'),
+                rtrim((string) preg_replace('/ \([^()]*\)$/', '', preg_match('/^[FB]P/', $line) === 1 ? $line : lcfirst($line)), '.'),
                 count($row->into) === 1 ? $offered : $there,
             );
             self::assertSame(

@@ -95,10 +95,10 @@ final class EstimatePropertyTest extends TestCase
         }
         if ($one->runsOut() !== null) {
             $names = array_flip($plan->work->names());
-            self::assertLessThanOrEqual($names[$one->runsOut()->row], $names[$one->runsOut()->earliest], $said);
+            self::assertLessThanOrEqual($names[(string) $one->runsOut()->row], $names[(string) $one->runsOut()->earliest], $said);
             self::assertGreaterThanOrEqual(
-                $names[$one->runsOut()->row],
-                $names[$one->runsOut()->latest ?? $one->runsOut()->row],
+                $names[(string) $one->runsOut()->row],
+                $names[(string) ($one->runsOut()->latest ?? $one->runsOut()->row)],
                 $said,
             );
             self::assertGreaterThanOrEqual(1, $one->runsOut()->stitch, $said);
