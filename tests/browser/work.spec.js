@@ -143,6 +143,8 @@ test('five hundred taps without a network survive the tab and the browser', { ta
     await pane(page, 'More');
     await page.getByLabel('a stitch', { exact: true }).check();
     await page.keyboard.press('Escape');
+    await expect(page.locator('dialog[open]')).toHaveCount(0);
+    await expect(page.locator('[data-go]')).toBeFocused();
     await context.setOffline(true);
     for (let tap = 0; tap < 250; tap++) {
         await page.keyboard.press('Space');

@@ -14,14 +14,18 @@ export class Panes {
         }
         for (const pane of bench.querySelectorAll('dialog[data-pane]')) {
             pane.addEventListener('close', () => this.closed());
+            pane.addEventListener('cancel', (event) => {
+                event.preventDefault();
+                this.close();
+            });
             pane.addEventListener('click', (event) => {
                 // Beside it is the bench.
                 if (event.target === pane || event.target.closest('[data-close]')) {
-                    pane.close();
+                    this.close();
                 }
             });
         }
-        window.addEventListener('popstate', () => this.openNow()?.close());
+        window.addEventListener('popstate', () => this.close());
     }
 
     of(name) {
@@ -33,7 +37,7 @@ export class Panes {
     }
 
     open(name) {
-        this.openNow()?.close();
+        this.close();
         const pane = this.of(name);
         this.on.onOpen(name, pane);
         pane.showModal();
@@ -44,12 +48,15 @@ export class Panes {
     }
 
     close() {
-        this.openNow()?.close();
+        const pane = this.openNow();
+        if (pane !== null) {
+            pane.close();
+            // The next key is a step again, at once: the browser gives the focus back to what opened the sheet.
+            this.bench.querySelector('[data-go]').focus({ preventScroll: true });
+        }
     }
 
     closed() {
-        // The next key is a step again.
-        this.bench.querySelector('[data-go]').focus({ preventScroll: true });
         if (window.history.state?.pane === true && this.openNow() === null) {
             window.history.back();
         }
