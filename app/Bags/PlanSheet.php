@@ -617,14 +617,6 @@ final readonly class PlanSheet
             : $this->say($size);
     }
 
-    /** "28 cm", "2" */
-    public function muchOf(Need $need): string
-    {
-        return $need->kind === Kind::Cloth
-            ? Length::mm(10 * $need->amount)->print($this->unit, 0)
-            : Decimal::print($need->amount, 0);
-    }
-
     /** @return array<string, string> the ends, and washing */
     public function ends(): array
     {

@@ -35,8 +35,8 @@ final readonly class Repeat implements Instruction
         $alike = array_map(serialize(...), $instructions);
         // All of it so many times over: the sides of what is alike all around.
         for ($length = 2; $length <= intdiv(count($alike), 2); $length++) {
-            $units = array_chunk($alike, $length);
-            if (count($alike) % $length === 0 && array_unique($units, SORT_REGULAR) === [$units[0]]) {
+            $units = count($alike) % $length === 0 ? array_chunk($alike, $length) : [];
+            if ($units !== [] && array_unique($units, SORT_REGULAR) === [$units[0]]) {
                 $unit = array_slice($instructions, 0, $length);
 
                 return [new self($length > self::SHORT ? self::found($unit) : $unit, count($units))];

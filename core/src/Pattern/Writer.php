@@ -72,29 +72,29 @@ final class Writer
     /** "Round 5" */
     public function name(Row $row): string
     {
-        return $this->vocabulary->say(new Phrase($row->kind->value, ['n' => $row->kind->numbered($row->id->number)]));
+        return $this->names($row, $row);
     }
 
     /** "Rounds 5–9", of like ones one after another. */
     public function names(Row $first, Row $last): string
     {
-        return $first === $last ? $this->name($first) : $this->vocabulary->say(
-            new Phrase("{$first->kind->value}s", [
-                'n' => $first->kind->numbered($first->id->number),
-                'm' => $first->kind->numbered($last->id->number),
-            ]),
-        );
+        return $this->numbered($first->kind->value, $first->id, $last->id);
     }
 
     /** "Rnd 5", "Rnds 5–9": as a sheet heads them. */
     public function headed(RowId $first, RowId $last): string
     {
-        return $this->vocabulary->say($first->is($last)
-            ? new Phrase("sheet.{$first->kind->value}", ['n' => $first->kind->numbered($first->number)])
-            : new Phrase("sheet.{$first->kind->value}s", [
-                'n' => $first->kind->numbered($first->number),
-                'm' => $first->kind->numbered($last->number),
-            ]));
+        return $this->numbered("sheet.{$first->kind->value}", $first, $last);
+    }
+
+    /** @param string $kind the phrase for one; that for several has an s behind it */
+    private function numbered(string $kind, RowId $first, RowId $last): string
+    {
+        $n = $first->kind->numbered($first->number);
+
+        return $this->vocabulary->say($first->is($last) ? new Phrase($kind, ['n' => $n]) : new Phrase("{$kind}s", [
+            'n' => $n, 'm' => $first->kind->numbered($last->number),
+        ]));
     }
 
     /** A row without its name, closing with what is counted at its end: "… (44 sc, 2 ch-16 sps)". */

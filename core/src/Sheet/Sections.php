@@ -33,6 +33,12 @@ final class Sections
     /** Place of the row that comes next. */
     private int $at = 0;
 
+    /** @var list<?bool> whether the right side faces the maker, by the plan’s rows */
+    private readonly array $sides;
+
+    /** @var list<Row> that are told by themselves, however they read */
+    private readonly array $apart;
+
     /** Whether a piece begins with the next row. */
     private bool $begins = true;
 
@@ -42,7 +48,10 @@ final class Sections
         private readonly array $notes,
         private readonly Tongue $tongue,
         private readonly bool $anew,
-    ) {}
+    ) {
+        $this->sides = $plan->sides();
+        $this->apart = [...$plan->changes(), ...$plan->heeded(), ...$this->heeded()];
+    }
 
     /**
      * @param list<Note> $notes of the plan
@@ -63,6 +72,7 @@ final class Sections
             $sections->piece($alike, $pieces[$nth + count($alike)] ?? null);
             $sections->at += $many * count($alike);
         }
+        $sections->straps();
 
         return $sections->sections;
     }
@@ -86,6 +96,7 @@ final class Sections
     {
         $this->begins = true;
         $piece = $alike[0];
+        $begun = $this->at;
         $strands = self::strands($piece->rows);
         foreach ($strands as $nth => $rows) {
             $isLast = $nth === count($strands) - 1;
@@ -97,15 +108,15 @@ final class Sections
                     ...($begins && $piece->start !== null
                         ? [new Line('', $this->tongue->writer->start($piece->start))]
                         : []),
-                    ...$this->lines($part, $alike),
+                    ...$this->lines($part, $alike, $begun),
                     ...($isEnd ? $this->ends($part, $isLast && $next !== null ? $alike : []) : []),
                 ];
                 if ($lines !== []) {
                     $this->add($this->titled($part[0], $alike), $lines);
                 }
+                $begun += count($part);
             }
         }
-        $this->straps();
     }
 
     /**
@@ -198,16 +209,13 @@ final class Sections
     /**
      * @param non-empty-list<Row> $rows
      * @param non-empty-list<Piece> $alike
+     * @param int $begun place of the first
      *
      * @return list<Line>
      */
-    private function lines(array $rows, array $alike): array
+    private function lines(array $rows, array $alike, int $begun): array
     {
-        $begun = array_values(array_filter(
-            array_keys($this->plan->work->rows),
-            fn(int $place): bool => $this->plan->work->rows[$place] === $rows[0],
-        ))[0] ?? throw new \LogicException('A row of the plan is none of its rows.');
-        $apart = [...$this->plan->changes(), ...$this->plan->heeded(), ...$this->heeded()];
+        $apart = $this->apart;
         $rows = $this->holed($rows, $begun, $apart);
         $as = $this->numbering($rows);
         $lines = [];
@@ -341,7 +349,7 @@ final class Sections
     /** Which side faces her where a piece begins, or a strand is joined anew: turning tells the rest. */
     private function side(Row $row, int $place, string $rows, int $many): string
     {
-        $right = $this->plan->sides()[$place] ?? null;
+        $right = $this->sides[$place] ?? null;
 
         return $right === null || ! ($this->begins || self::isJoined($row)) ? '' : $this->tongue->tell($right
             ? '{rows} {n, plural, one {is} other {begin}} on the right side.'

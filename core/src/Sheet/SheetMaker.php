@@ -67,14 +67,16 @@ final readonly class SheetMaker
         $maker = new self($plan, $estimate, $notes, $tongue, $strands);
         $sections = Sections::of($plan, $notes, $tongue, $anew);
         $specials = $maker->specials();
+        $gauge = $maker->gauge();
+        $said = $maker->notes();
         $text = implode("\n", [
             ...array_merge(...array_map(fn(Section $one): array => array_merge(...array_map(
                 fn(Line $line): array => [...$line->before, $line->head, $line->text, $line->count],
                 $one->lines,
             )), $sections)),
             ...array_column($specials, 1),
-            ...$maker->notes(),
-            $maker->gauge(),
+            ...$said,
+            $gauge,
         ]);
 
         return new Sheet(
@@ -84,14 +86,14 @@ final readonly class SheetMaker
             $maker->level(),
             $maker->size(),
             $maker->materials(),
-            $maker->gauge(),
+            $gauge,
             Vocabulary::of($tongue->terms)->used($text, match ($tongue->terms) {
                 Terms::US => Vocabulary::of(Terms::UK),
                 Terms::UK => Vocabulary::of(Terms::US),
                 Terms::ES => null,
             }),
             $specials,
-            $maker->notes(),
+            $said,
             $sections,
             Finishing::of($plan, $notes, $tongue),
             $maker->cautions(),
