@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\Hands;
 use App\Models\Bag;
-use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;

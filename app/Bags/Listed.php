@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\Hands;
+use App\Books\Question;
 use App\Models\Bag;
-use App\Models\Hands;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -45,22 +46,17 @@ final readonly class Listed
         }
         $hands = new Hands($maker->id);
         $books = $hands->books();
-        $known = [];
+        $asked = [];
         foreach ($bags as $bag) {
-            $bag->asks($hands);
-            $known[self::knownAs($bag)] = [$bag, self::on($bag, $maker)];
+            $asked[] = [$bag->asks($hands), Question::listed($bag, $maker)];
         }
-        $books->look(array_keys($known));
-        $old = array_filter(
-            $known,
-            fn(array $one, string $what): bool => ! $books->knows($what, $one[1]),
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $books->look(array_column($asked, 1));
+        $old = array_filter($asked, fn(array $one): bool => ! $books->knows($one[1]));
         PlanSheet::read($hands, array_column($old, 0));
 
         $listed = [];
-        foreach ($known as $what => [$bag, $of]) {
-            $listed[] = $books->known($what, $of, fn(): self => self::of($bag, $maker));
+        foreach ($asked as [$bag, $question]) {
+            $listed[] = $books->known($question, fn(): self => self::of($bag, $maker));
         }
 
         return $listed;
@@ -71,21 +67,7 @@ final readonly class Listed
     {
         $bag = $sheet->bag;
         $books = $bag->hands()->books();
-        $books->foresee(self::knownAs($bag), self::on($bag, $maker), fn(): self => self::told($bag, $sheet));
-    }
-
-    private static function knownAs(Bag $bag): string
-    {
-        return "listed {$bag->id}";
-    }
-
-    /** What it is told of, beside what her books say. */
-    private static function on(Bag $bag, User $maker): string
-    {
-        return json_encode(
-            [$bag->getAttributes(), $bag->standsOn(), $maker->units, $maker->terms],
-            JSON_THROW_ON_ERROR,
-        );
+        $books->foresee(Question::listed($bag, $maker), fn(): self => self::told($bag, $sheet));
     }
 
     private static function of(Bag $bag, User $maker): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\Question;
 use App\Models\User;
 use Fescue\Core\Estimate\Mend;
 use Fescue\Core\Estimate\Mends;
@@ -27,14 +28,10 @@ final class MendSheet
         }
         $bag = $sheet->bag;
         $books = $bag->hands()->books();
-        $name = "mends {$bag->id}";
-        $of = json_encode(
-            [$bag->getAttributes(), $maker->units, $maker->terms, $bag->hands()->marks()],
-            JSON_THROW_ON_ERROR,
-        );
+        $question = Question::mends($bag, $maker);
 
-        return $now || $books->knows($name, $of)
-            ? $books->known($name, $of, fn(): array => array_map(MendLine::of(...), self::all($sheet, $maker)))
+        return $now || $books->knows($question)
+            ? $books->known($question, fn(): array => array_map(MendLine::of(...), self::all($sheet, $maker)))
             : null;
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\Hands;
+use App\Books\Question;
 use App\Drawing\BaseDrawing;
 use App\Drawing\Canvas;
 use App\Drawing\ClosedDrawing;
@@ -12,7 +14,6 @@ use App\Drawing\Ink;
 use App\Drawing\PiecesDrawing;
 use App\Drawing\SideDrawing;
 use App\Models\Bag;
-use App\Models\Hands;
 use App\Models\Swatch;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
@@ -184,7 +185,10 @@ final readonly class PlanSheet
     public static function read(Hands $hands, array $bags): void
     {
         if ($bags !== []) {
-            $hands->books()->look(array_values(array_map(fn(Bag $bag): string => $bag->knownAs(), $bags)));
+            $hands->books()->look(array_values(array_map(
+                fn(Bag $bag): Question => Question::stand($bag->asks($hands)),
+                $bags,
+            )));
             (new Collection($bags))->load(Bag::STANDS_ON);
             array_map(fn(Bag $bag): Bag => $bag->taughtBy($hands), $bags);
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\KeptWeighIns;
 use App\Models\Bag;
-use App\Models\KeptWeighIns;
 use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\WeighIn;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\Hands;
+use App\Books\Question;
 use App\Models\Bag;
-use App\Models\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
@@ -64,30 +65,20 @@ final readonly class WhatIfSheet
         $first = $sheet->plan->spec->hands->hook->steps(-2);
         $hooks = array_map($first->steps(...), range(0, self::HOOKS - 1));
         $books = $bag->hands()->books();
-        $books->look([Hands::HAND, ...array_map(fn(Material $one): string => self::knownAs($bag, $one), $materials)]);
-        $of = json_encode(
-            [$bag->getAttributes(), $maker->units, $bag->hands()->marks(), $books->timed()],
-            JSON_THROW_ON_ERROR,
-        );
+        $asked = array_map(fn(Material $one): Question => Question::whatIf($bag, $maker, $one), $materials);
+        $books->look([Question::hand($bag->hands()), ...$asked]);
         $rows = [];
         $from = '';
         foreach ($materials as $place => $material) {
-            $name = self::knownAs($bag, $material);
-            if ($whole || $place === 0 || $books->knows($name, $of)) {
+            if ($whole || $place === 0 || $books->knows($asked[$place])) {
                 [$rows[$material->id], $from] = $books->known(
-                    $name,
-                    $of,
+                    $asked[$place],
                     fn(): array => self::reckoned($sheet, $maker, $material, $hooks),
                 );
             }
         }
 
         return new self($sheet, $strands, $hooks, $materials, $rows, $from);
-    }
-
-    private static function knownAs(Bag $bag, Material $material): string
-    {
-        return "what-if {$bag->id} {$material->id}";
     }
 
     /**

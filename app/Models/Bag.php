@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Books\Hands;
+use App\Books\KeptWeighIns;
+use App\Books\Question;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -327,11 +330,12 @@ final class Bag extends Record
         if (! $this->exists) {
             return $this->said(true);
         }
-        $on = $this->standsOn();
+        $question = Question::stand($this);
+        $on = $question->mark('');
         if ($this->stood === null || $this->stood[0] !== $on) {
             $books = $this->hands()->books();
-            $books->look([$this->knownAs(), Hands::PACE]);
-            $kept = $books->known($this->knownAs(), $on, function (): array {
+            $books->look([$question, Question::pace($books)]);
+            $kept = $books->known($question, function (): array {
                 $fresh = clone $this;
                 if (! $this->isRead) {
                     // What it holds may have been read of older books.
@@ -366,12 +370,6 @@ final class Bag extends Record
         return $this->stood === null ? null : sha1(implode(' ', $of));
     }
 
-    /** The name under which what it stands on is kept. */
-    public function knownAs(): string
-    {
-        return "bag {$this->id}";
-    }
-
     /** How its swatch changed as it hung; null where none of it hung. */
     public function hang(): ?Hang
     {
@@ -382,27 +380,14 @@ final class Bag extends Record
         return $this->stood === null ? $this->hands()->hangOf($this->swatch) : $this->stood[2];
     }
 
-    /** What it stands on, beside what her books say: another as soon as that is. */
-    public function standsOn(): string
-    {
-        $choices = $this->choices;
-        $those = ['others' => 1, 'changes' => 1, 'learned' => 1, 'swatch_counts' => 1];
-
-        return json_encode([
-            $this->material_id, $this->swatch_id, $this->hangs(), array_intersect_key($choices, $those),
-            // Of what others teach, where it is learned.
-            $this->isLearned() ? array_diff_key($this->hands()->marks(), [$this->id => 1]) : [],
-        ], JSON_THROW_ON_ERROR);
-    }
-
     /** Whether its gauge is what all that her hands have shown comes to. */
-    private function isLearned(): bool
+    public function isLearned(): bool
     {
         return $this->swatch_id === null && ($this->choices['learned'] ?? false) === true;
     }
 
     /** Whether it hangs from something whose stretch is not said. */
-    private function hangs(): bool
+    public function hangs(): bool
     {
         $choices = $this->choices;
         $handles = $choices['handles'] ?? $choices['build'] ?? null;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Bags\WorkLog;
+use App\Books\KeptWeighIns;
 use App\Models\Bag;
 use App\Models\BagMinutes;
-use App\Models\KeptWeighIns;
 use App\Models\StockEntry;
 use App\Models\User;
 use App\Stash\Ledger;

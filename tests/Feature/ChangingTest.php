@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Bags\Merge;
 use App\Bags\WorkLog;
+use App\Books\KeptWeighIns;
 use App\Http\Middleware\Once;
 use App\Models\Bag;
-use App\Models\KeptWeighIns;
 use App\Models\StockEntry;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Bags\PlanSheet;
 use App\Bags\WeighIns;
+use App\Books\Hands;
+use App\Books\KeptWeighIns;
 use App\Models\Bag;
-use App\Models\Hands;
-use App\Models\KeptWeighIns;
 use App\Models\WeighIn;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\MaterialEstimate;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Books\Books;
+use App\Books\Hands;
+use App\Books\Question;
 use App\Models\Bag;
-use App\Models\Books;
-use App\Models\Hands;
 use App\Models\User;
 use App\Stash\Ledger;
 use Fescue\Core\Estimate\Timed;
@@ -121,6 +122,58 @@ final class KnownTest extends TestCase
         self::assertGreaterThan(count($changes) / 2, $short, 'What makes it fit was hardly said.');
     }
 
+    /** Each question is another as soon as anything is that it is made of and her books’ number says nothing of. */
+    public function testAQuestionIsAnotherAsSoonAsWhatItIsMadeOf(): void
+    {
+        $maker = $this->maker();
+        [$bag, $other] = [$this->bag($maker), $this->bag($maker)];
+        $this->actingAs($maker)->post("/bags/{$other->id}/enough", [
+            'after' => 'Round 6', 'left' => '640 g',
+        ])->assertSessionHasNoErrors();
+        self::assertCount(1, $other->hands()->marks());
+        $ask = function () use ($maker, $bag): array {
+            [$kept, $hers] = [$bag->fresh() ?? $this->fail(), $maker->fresh() ?? $this->fail()];
+            $hands = $kept->hands();
+            $marked = [];
+            foreach ([
+                'stand' => Question::stand($kept), 'listed' => Question::listed($kept, $hers),
+                'mends' => Question::mends($kept, $hers), 'hand' => Question::hand($hands),
+                'whatIf' => Question::whatIf($kept, $hers, $kept->material ?? $this->fail()),
+                'pace' => Question::pace($hands->books()),
+            ] as $which => $question) {
+                $marked[$which] = $question->name.' '.$question->mark('code');
+            }
+
+            return $marked;
+        };
+        $all = ['stand', 'listed', 'mends', 'hand', 'whatIf', 'pace'];
+        $shown = ['listed', 'mends', 'whatIf'];
+        $changes = [
+            [$shown, fn() => DB::table('bags')->where('id', $bag->id)->update(['choices->name' => 'Another'])],
+            [[...$shown, 'stand'], fn() => DB::table('bags')->where('id', $bag->id)->update(['swatch_id' => null])],
+            [[...$shown, 'stand'], fn() => DB::table('bags')->where('id', $bag->id)->update(['choices->learned' => true])],
+            [$shown, fn() => DB::table('users')->where('id', $maker->id)->update(['units' => 'in'])],
+            [$shown, fn() => DB::table('users')->where('id', $maker->id)->update(['terms' => 'uk'])],
+            // Its gauge is learned now: what the other teaches by is made otherwise.
+            [[...$shown, 'stand', 'hand'], fn() => DB::table('bags')->where('id', $other->id)
+                ->update(['choices->name' => 'It'])],
+            [['whatIf', 'pace'], fn() => DB::table('books')->where('user_id', $maker->id)->increment('timed')],
+        ];
+        foreach ($changes as $nth => [$those, $change]) {
+            $before = $ask();
+            $change();
+            $after = $ask();
+            $others = array_values(array_filter($all, fn(string $one): bool => $before[$one] !== $after[$one]));
+            sort($those);
+            sort($others);
+            self::assertSame($those, $others, "change {$nth}");
+        }
+        $question = Question::taught('lesson', 7, 'one');
+        self::assertNotSame($question->mark('code'), Question::taught('lesson', 7, 'two')->mark('code'));
+        self::assertNotSame($question->mark('code'), $question->mark('other code'));
+        self::assertCount(2, array_unique([$question->name, Question::taught('timed', 7, 'one')->name]));
+    }
+
     /** @return list<string> her tables, by what they are hers through */
     private static function tables(): array
     {
@@ -229,11 +282,11 @@ final class KnownTest extends TestCase
         $before = $number($otto);
         Ledger::enter($this->material($ilse), Move::Bought, 100);
         self::assertSame($before, $number($otto));
-        (new Books($ilse->id))->known('what', '', fn(): string => 'hers');
+        (new Books($ilse->id))->known(new Question('what'), fn(): string => 'hers');
         self::answered();
-        self::assertSame('his', (new Books($otto->id))->known('what', '', fn(): string => 'his'));
-        self::assertSame('hers', (new Books($ilse->id))->known('what', '', fn(): string => 'another'));
-        self::assertSame('of else', (new Books($ilse->id))->known('what', 'else', fn(): string => 'of else'));
+        self::assertSame('his', (new Books($otto->id))->known(new Question('what'), fn(): string => 'his'));
+        self::assertSame('hers', (new Books($ilse->id))->known(new Question('what'), fn(): string => 'another'));
+        self::assertSame('of else', (new Books($ilse->id))->known(new Question('what', ['else']), fn(): string => 'of else'));
     }
 
     /** What was reckoned of what was read before is of no later books than those. */
@@ -244,9 +297,9 @@ final class KnownTest extends TestCase
         $books = new Books($maker->id);
         $books->open();
         Ledger::enter($material, Move::Bought, 100);
-        self::assertSame('old', $books->known('what', '', fn(): string => 'old'));
+        self::assertSame('old', $books->known(new Question('what'), fn(): string => 'old'));
         self::answered();
-        self::assertSame('new', (new Books($maker->id))->known('what', '', fn(): string => 'new'));
+        self::assertSame('new', (new Books($maker->id))->known(new Question('what'), fn(): string => 'new'));
     }
 
     /** What is foreseen is made when she was answered; what that makes on its way is kept with it. */
@@ -254,8 +307,8 @@ final class KnownTest extends TestCase
     {
         $books = new Books($this->maker()->id);
         $made = [];
-        $books->foresee('one', '', function () use ($books, &$made): string {
-            return $made[] = 'one of '.$books->known('other', '', fn(): string => 'another');
+        $books->foresee(new Question('one'), function () use ($books, &$made): string {
+            return $made[] = 'one of '.$books->known(new Question('other'), fn(): string => 'another');
         });
         self::assertSame([], $made);
         self::answered();
@@ -287,9 +340,9 @@ final class KnownTest extends TestCase
     {
         $maker = $this->maker();
         DB::beginTransaction();
-        (new Books($maker->id))->known('what', '', fn(): string => 'never was');
+        (new Books($maker->id))->known(new Question('what'), fn(): string => 'never was');
         DB::rollBack();
         self::answered();
-        self::assertSame('is', (new Books($maker->id))->known('what', '', fn(): string => 'is'));
+        self::assertSame('is', (new Books($maker->id))->known(new Question('what'), fn(): string => 'is'));
     }
 }

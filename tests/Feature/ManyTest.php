@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Books\Hands;
 use App\Drawing\NarrowingBands;
-use App\Models\Hands;
 use App\Models\Material;
 use App\Models\User;
 use Fescue\Core\Bag\BagDocument;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Plain;
+use App\Books\Plain;
 use App\Models\User;
 use App\Models\WeighIn;
 use Fescue\Core\Instruction\Motif;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\HookTrial;
 use App\Bags\SwatchText;
-use App\Models\Hands;
+use App\Books\Hands;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Rules\Typed;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Books\Hands;
 use App\Http\Requests\SwatchRequest;
-use App\Models\Hands;
 use App\Models\Swatch;
 use App\Rules\Typed;
 use Illuminate\Contracts\View\View;

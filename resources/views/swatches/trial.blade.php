@@ -1,5 +1,5 @@
 @use(App\Rules\Typed)
-@use(App\Models\Hands)
+@use(App\Books\Hands)
 @use(App\Drawing\HookPatch)
 @use(Fescue\Core\Gauge\State)
 @use(Fescue\Core\Material\Fabric)

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Books;
 
+use App\Models\Record;
 use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
 

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Books;
 
+use App\Models\Bag;
+use App\Models\BagFinish;
+use App\Models\Swatch;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\Outcome;
@@ -51,11 +54,6 @@ final class Hands
 
     /** Swatches that teach, the last of all she made: a hand changes, and many more would say no more. */
     private const TEACHING = 200;
-
-    /** The names that her hand and her pace are known by. */
-    public const HAND = 'hand';
-
-    public const PACE = 'pace';
 
     /** Those of her bags that were weighed, and those that were timed. */
     public const WEIGHED = 'exists (select 1 from weigh_ins where bag_id = bags.id)';
@@ -235,11 +233,12 @@ final class Hands
     private function taught(string $name, string $which, \Closure $make): array
     {
         $marks = $this->marks($which);
-        $this->books->look(array_map(fn(int $id): string => "{$name} {$id}", array_keys($marks)));
-        $old = array_filter(
-            array_keys($marks),
-            fn(int $id): bool => ! $this->books->knows("{$name} {$id}", $marks[$id]),
-        );
+        $asked = [];
+        foreach ($marks as $id => $mark) {
+            $asked[$id] = Question::taught($name, $id, $mark);
+        }
+        $this->books->look(array_values($asked));
+        $old = array_keys(array_filter($asked, fn(Question $one): bool => ! $this->books->knows($one)));
         $bags = [];
         $own = $this->own;
         $id = $own->id ?? null;
@@ -251,8 +250,8 @@ final class Hands
         $bags += $old === [] ? [] : Bag::query()->whereKey($old)->with([...Bag::STANDS_ON, 'finish'])->get()
             ->each(fn(Bag $bag): Bag => $bag->taughtBy($this))->keyBy('id')->all();
         $taught = [];
-        foreach ($marks as $id => $mark) {
-            $taught[$id] = $this->books->known("{$name} {$id}", $mark, function () use ($make, $bags, $id): ?object {
+        foreach ($asked as $id => $question) {
+            $taught[$id] = $this->books->known($question, function () use ($make, $bags, $id): ?object {
                 try {
                     return isset($bags[$id]) ? $make($bags[$id]) : null;
                 } catch (Refused) {
@@ -268,8 +267,7 @@ final class Hands
     public function learned(): LearnedHand
     {
         return $this->learned ??= $this->books->known(
-            self::HAND,
-            json_encode($this->marks(), JSON_THROW_ON_ERROR),
+            Question::hand($this),
             fn(): LearnedHand => LearnedHand::of(array_values($this->trials()), $this->worked()),
         );
     }
@@ -278,8 +276,7 @@ final class Hands
     public function pace(): Pace
     {
         return $this->pace ??= $this->books->known(
-            self::PACE,
-            (string) $this->books->timed(),
+            Question::pace($this->books),
             fn(): Pace => Pace::of($this->taught('timed', self::TIMED, self::timed(...))),
         );
     }
@@ -305,8 +302,7 @@ final class Hands
         }
 
         return $this->books->known(
-            "proportions {$measured->key}",
-            '',
+            Question::proportions($measured),
             fn(): array => $this->proportions($measured, $tried),
         );
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Books;
 
 use App\Files\Code;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +32,7 @@ final class Books
     public function open(): void
     {
         if ($this->opened === null) {
-            $this->look(['']);
+            $this->readAhead(['']);
         }
     }
 
@@ -47,9 +47,15 @@ final class Books
     /**
      * Reads ahead what will be asked for, in one query.
      *
-     * @param list<string> $whats
+     * @param list<Question> $questions
      */
-    public function look(array $whats): void
+    public function look(array $questions): void
+    {
+        $this->readAhead(array_map(fn(Question $one): string => $one->name, $questions));
+    }
+
+    /** @param list<string> $whats */
+    private function readAhead(array $whats): void
     {
         $whats = array_diff($whats, array_keys($this->read));
         if ($whats === []) {
@@ -74,20 +80,19 @@ final class Books
     }
 
     /**
-     * What is kept under a name; made and kept where that is not of the books as they are.
+     * The answer that is kept; made and kept where that is not of the books as they are.
      *
      * @template T
      *
-     * @param string $of what else it is made of
      * @param \Closure(): T $make
      *
      * @return T
      */
-    public function known(string $what, string $of, \Closure $make): mixed
+    public function known(Question $question, \Closure $make): mixed
     {
-        $isKnown = $this->knows($what, $of);
-        $kept = $this->read[$what];
-        unset($this->read[$what]);
+        $isKnown = $this->knows($question);
+        $kept = $this->read[$question->name];
+        unset($this->read[$question->name]);
         if ($isKnown) {
             /** @var T */
             return Plain::read($kept->value);
@@ -95,7 +100,7 @@ final class Books
         $value = $make();
         // As it is now: whoever has it may do with it what she likes.
         $written = Plain::write($value);
-        $this->keep($what, $of, fn(): string => $written);
+        $this->keep($question, fn(): string => $written);
 
         return $value;
     }
@@ -106,16 +111,19 @@ final class Books
      *
      * @param \Closure(): mixed $make
      */
-    public function foresee(string $what, string $of, \Closure $make): void
+    public function foresee(Question $question, \Closure $make): void
     {
-        $this->keep($what, $of, fn(): string => Plain::write($make()));
+        $this->keep($question, fn(): string => Plain::write($make()));
     }
 
     /** @param \Closure(): string $written */
-    private function keep(string $what, string $of, \Closure $written): void
+    private function keep(Question $question, \Closure $written): void
     {
         $this->open();
-        $row = ['user_id' => $this->maker, 'what' => $what, 'revision' => $this->opened, 'of' => self::mark($of)];
+        $row = [
+            'user_id' => $this->maker, 'what' => $question->name, 'revision' => $this->opened,
+            'of' => $question->mark(Code::fingerprint()),
+        ];
         // Not before what it is made of is kept, nor after a change that was taken back; and nobody waits for it.
         DB::afterCommit(function () use ($row, $written): void {
             if ($this->unwritten === []) {
@@ -137,19 +145,13 @@ final class Books
         DB::table('known')->upsert($rows, ['user_id', 'what']);
     }
 
-    /** Whether that is kept, of the books as they are. */
-    public function knows(string $what, string $of): bool
+    /** Whether the answer is kept, of the books as they are and by our code as it is. */
+    public function knows(Question $question): bool
     {
-        $this->look([$what]);
-        $kept = $this->read[$what];
+        $this->look([$question]);
+        $kept = $this->read[$question->name];
 
-        return $kept->revision === $kept->now && $kept->of === self::mark($of);
-    }
-
-    /** What another version of our code reckoned is not known. */
-    private static function mark(string $of): string
-    {
-        return sha1(Code::fingerprint().$of);
+        return $kept->revision === $kept->now && $kept->of === $question->mark(Code::fingerprint());
     }
 
     /** The books may say something else since. */

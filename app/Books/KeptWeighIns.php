@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Books;
 
+use App\Models\Bag;
+use App\Models\Material;
+use App\Models\WeighIn;
 use Fescue\Core\Measure\Mass;
 
 /** The weigh-ins of a bag that stand, read. */
