@@ -25,12 +25,12 @@ use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Shape\Backward;
 use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Path;
 use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Segment;
-use Fescue\Core\Shape\Stand;
 
 /**
  * Half a round, worked to and fro from one chain: s stitches in it, and s more each row; π·h/w would lie flat
@@ -134,7 +134,7 @@ final readonly class HalfRound extends MadeByChoices
                 [$number === 1 ? new Edge(EdgeKind::Chain, 1) : Edge::tops($start * ($number - 1), $fabric)],
                 false,
                 // The last ends at the right, where the round begins.
-                self::row(($number - 0.5) * $high, $many * $high / 2, $start * $number, ($many - $number) % 2 === 1),
+                self::row(($number - 0.5) * $high, $many * $high / 2, ($many - $number) % 2 === 1),
                 kind: RowKind::Row,
             );
             if ($number > 1) {
@@ -176,13 +176,12 @@ final readonly class HalfRound extends MadeByChoices
         );
     }
 
-    /** Its stitches along the arc, from the right or from the left. */
-    private static function row(float $radius, float $down, int $many, bool $left): Path
+    /** Along the arc, from the right or from the left. */
+    private static function row(float $radius, float $down, bool $left): Path
     {
         $arc = self::arc($radius, $down);
-        $stands = array_map(fn(int $place): Stand => $arc->stand($place, $many), range(0, $many - 1));
 
-        return new Places($left ? $stands : array_reverse($stands));
+        return $left ? $arc : new Backward($arc);
     }
 
     /** From the right over the top to the left, its ends so far below the middle. */

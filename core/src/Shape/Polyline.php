@@ -9,6 +9,9 @@ final readonly class Polyline implements Path
 {
     private float $length;
 
+    /** @var list<float> mm from the first point to the end of each leg */
+    private array $ends;
+
     /**
      * @param non-empty-list<array{float, float}> $points x to the right, y down; a ring ends where it began
      * @param ?float $facing degrees clockwise from up; null where stitches face to the right of the way
@@ -16,9 +19,11 @@ final readonly class Polyline implements Path
     public function __construct(private array $points, private ?float $facing = null)
     {
         $length = 0.0;
-        foreach (array_slice($points, 1) as $place => [$x, $y]) {
-            $length += hypot($x - $points[$place][0], $y - $points[$place][1]);
+        $ends = [];
+        for ($nth = 1; $nth < count($points); $nth++) {
+            $ends[] = $length += hypot($points[$nth][0] - $points[$nth - 1][0], $points[$nth][1] - $points[$nth - 1][1]);
         }
+        $this->ends = $ends;
         $this->length = $length;
     }
 
@@ -56,29 +61,43 @@ final readonly class Polyline implements Path
     public function stand(int $place, int $of): Stand
     {
         $along = $this->length * ($place + 0.5) / $of;
-        [$x0, $y0] = $this->points[0];
-        foreach (array_slice($this->points, 1) as $nth => [$x, $y]) {
-            $leg = hypot($x - $x0, $y - $y0);
-            if ($along <= $leg + 1e-9) {
-                $share = $leg > 0 ? $along / $leg : 0.0;
-                [$nextX, $nextY] = $this->points[$nth + 2] ?? [$x, $y];
-                $on = hypot($nextX - $x, $nextY - $y);
-                // At a corner both ways count.
-                [$toX, $toY] = abs($along - $leg) < 1e-6 && $on > 0 && $leg > 0
-                    ? [($x - $x0) / $leg + ($nextX - $x) / $on, ($y - $y0) / $leg + ($nextY - $y) / $on]
-                    : [$x - $x0, $y - $y0];
+        $nth = $this->leg($along);
+        [$x0, $y0] = $this->points[$nth];
+        if (! isset($this->points[$nth + 1])) {
+            return new Stand($x0, $y0, $this->facing ?? 0.0);
+        }
+        [$x, $y] = $this->points[$nth + 1];
+        $leg = hypot($x - $x0, $y - $y0);
+        $along -= $this->ends[$nth] - $leg;
+        $share = $leg > 0 ? $along / $leg : 0.0;
+        [$nextX, $nextY] = $this->points[$nth + 2] ?? [$x, $y];
+        $on = hypot($nextX - $x, $nextY - $y);
+        // At a corner both ways count.
+        [$toX, $toY] = abs($along - $leg) < 1e-6 && $on > 0 && $leg > 0
+            ? [($x - $x0) / $leg + ($nextX - $x) / $on, ($y - $y0) / $leg + ($nextY - $y) / $on]
+            : [$x - $x0, $y - $y0];
 
-                // It faces to the right of the way it goes: up where it goes to the left.
-                return new Stand(
-                    $x0 + $share * ($x - $x0),
-                    $y0 + $share * ($y - $y0),
-                    $this->facing ?? rad2deg(atan2($toY, $toX)) + 180,
-                );
+        // It faces to the right of the way it goes: up where it goes to the left.
+        return new Stand(
+            $x0 + $share * ($x - $x0),
+            $y0 + $share * ($y - $y0),
+            $this->facing ?? rad2deg(atan2($toY, $toX)) + 180,
+        );
+    }
+
+    /** The first leg that reaches so far, by halves; the last point where none does. */
+    private function leg(float $along): int
+    {
+        [$low, $high] = [0, count($this->ends)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($along <= $this->ends[$middle] + 1e-9) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
             }
-            $along -= $leg;
-            [$x0, $y0] = [$x, $y];
         }
 
-        return new Stand($x0, $y0, $this->facing ?? 0.0);
+        return $low;
     }
 }
