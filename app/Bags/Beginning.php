@@ -190,7 +190,7 @@ final class Beginning
         try {
             $spec = BagDocument::read($this->document($parts));
             if ($this->swatch === null && $this->isMeasured()) {
-                $own = $spec->strands->own;
+                $own = $spec->facts->strands->own;
                 $expected = $this->hands()->learned()->predictBag($this->hook, $own, $spec->motif());
                 $spec = $spec->worked($own, Handiwork::predicted($this->hook, $expected, $own));
             }

@@ -66,7 +66,7 @@ final readonly class FinishSheet
     {
         return array_map(
             fn(Finishing $one, Fitted $fitted): array => [$one, $fitted],
-            $this->sheet->plan->spec->finish,
+            $this->sheet->plan->spec->choices->finish,
             $this->sheet->plan->fitted,
         );
     }
@@ -124,7 +124,7 @@ final readonly class FinishSheet
         if ($fitted->strand === null) {
             return '';
         }
-        $grams = $this->sheet->plan->spec->strands->own->density->massOf($fitted->strand)->grams;
+        $grams = $this->sheet->plan->spec->facts->strands->own->density->massOf($fitted->strand)->grams;
 
         return Decimal::print($fitted->strand->mm / 1000, 1).' m, '.Decimal::print($grams, $grams < 10 ? 1 : 0).' g';
     }

@@ -191,7 +191,7 @@ final class Finished
     /** @return array<string, float> before anything was weighed in */
     private static function expected(PlanSheet $sheet): array
     {
-        $estimate = MaterialEstimate::of($sheet->plan->weighed($sheet->plan->spec->strands->own->onHand, []));
+        $estimate = MaterialEstimate::of($sheet->plan->weighed($sheet->plan->spec->facts->strands->own->onHand, []));
         $out = $sheet->plan->comesOut;
 
         return [

@@ -54,8 +54,8 @@ final class Given
     /** @return array<string, mixed> one swatch of it, as it came out by the tape */
     private static function gauge(BagPlan $plan): array
     {
-        $swatch = $plan->spec->hands->swatch;
-        [$wide, $high] = $plan->spec->hands->taped;
+        $swatch = $plan->spec->facts->hands->swatch;
+        [$wide, $high] = $plan->spec->facts->hands->taped;
 
         return array_filter([
             'stitch' => $swatch->motif->key,

@@ -80,7 +80,7 @@ final readonly class Listed
         return new self(
             $bag->id,
             $bag->name(),
-            $bag->chip($sheet?->plan->spec->strands->own),
+            $bag->chip($sheet?->plan->spec->facts->strands->own),
             $bag->material->name ?? 'material from its file',
             $sheet === null ? null : ListedPlan::of($sheet),
         );

@@ -33,7 +33,7 @@ final readonly class ListedPlan
             "{$sheet->figure($out->flatWidth)} × {$sheet->figure($out->height)}",
             count($sheet->plan->work->rows),
             Decimal::print($estimate->grams->likely),
-            $sheet->plan->spec->strands->own->kind->noun(),
+            $sheet->plan->spec->facts->strands->own->kind->noun(),
             $estimate->isSure(),
             $estimate->inHundred(),
             $estimate->grams->at(MaterialEstimate::SURE),

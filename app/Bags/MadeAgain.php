@@ -63,14 +63,14 @@ final class MadeAgain
         $copy = new Bag(['material_id' => $this->bag->material_id, 'swatch_id' => $this->bag->swatch_id]);
         $copy->user_id = $this->maker->id;
         $choices = array_diff_key($this->bag->choices, self::ITS_OWN);
-        $finish = Finishes::again($this->plan->spec->finish, $sized);
+        $finish = Finishes::again($this->plan->spec->choices->finish, $sized);
         if ($finish !== []) {
             $choices['finish'] = Finishes::write($finish);
         }
         if ($sized) {
             $out = $this->plan->comesOut;
             $size = ['length' => $out->baseLength, 'width' => $out->baseWidth, 'height' => $out->height];
-            $choices = PartsWriter::write($this->plan->spec->opened()->parts) + $choices;
+            $choices = PartsWriter::write($this->plan->spec->opened()->choices->parts) + $choices;
             $choices['size'] = array_map(
                 fn(Length $side): string => $side->times($factor)->exact(),
                 array_filter($size, fn(Length $side): bool => $side->mm > 5.0),
@@ -90,9 +90,9 @@ final class MadeAgain
     /** By a swatch of it in the same stitch, where she has one; else on a hook that it wants, as all of them teach. */
     private function workIn(Bag $copy, Material $other): void
     {
-        $own = $this->plan->spec->strands->own->diameter;
+        $own = $this->plan->spec->facts->strands->own->diameter;
         $thick = $other->diameter ?? $own;
-        $hook = $this->plan->spec->hands->hook;
+        $hook = $this->plan->spec->facts->hands->hook;
         $ratio = $thick->mm / $own->mm;
         $choices = array_diff_key(
             $copy->choices,
@@ -127,7 +127,7 @@ final class MadeAgain
      */
     private function beside(array $choices, Bag $copy, Length $thick): void
     {
-        foreach ($this->plan->spec->strands->others as $place => $one) {
+        foreach ($this->plan->spec->facts->strands->others as $place => $one) {
             if (abs($one->diameter->mm / $thick->mm - 1) > self::BESIDE) {
                 $name = $this->bag->worked($place + 1)->name ?? 'Another strand';
                 $this->said[] = "{$name} is left out: it is not as thick as the new one.";
@@ -151,7 +151,7 @@ final class MadeAgain
         $names = $copy->plan()->work->names();
         $was = count($this->plan->work->rows);
         $moved = [];
-        foreach ($this->plan->spec->strands->changes as $change) {
+        foreach ($this->plan->spec->choices->changes as $change) {
             $at = (int) $this->plan->work->place($change->from);
             $to = max(1, min(count($names) - 1, (int) round($at * count($names) / $was)));
             if ($moved === [] || $moved[count($moved) - 1]['at'] < $to) {

@@ -56,7 +56,7 @@ final class MendSheet
     {
         $spares = [];
         // Those most like it: another thickness makes another bag.
-        $thick = $sheet->plan->spec->strands->own->diameter->mm;
+        $thick = $sheet->plan->spec->facts->strands->own->diameter->mm;
         $near = $maker->strands()->whereKeyNot($sheet->bag->material_id)->with('reservations.bag');
         $near->reorder()->orderByRaw('abs(diameter - ?)', [$thick])->orderBy('id')->limit(self::SPARES);
         foreach ($near->get() as $one) {

@@ -19,8 +19,8 @@ final class Mending
     public static function take(Bag $bag, BagPlan $was, BagPlan $mended, ?int $other = null): void
     {
         $choices = $bag->choices;
-        $hook = $mended->spec->hands->hook->exact();
-        $otherHook = $hook !== $was->spec->hands->hook->exact();
+        $hook = $mended->spec->facts->hands->hook->exact();
+        $otherHook = $hook !== $was->spec->facts->hands->hook->exact();
         $before = self::settled($was);
         $follows = self::follows($mended);
         foreach (self::settled($mended) as $part => $counts) {
@@ -29,8 +29,8 @@ final class Mending
                 $choices[$part] = $otherHook ? $counts : array_diff_key($counts, $follows[$part] ?? []);
             }
         }
-        $taped = $mended->spec->hands->taped;
-        if ($taped !== $was->spec->hands->taped) {
+        $taped = $mended->spec->facts->hands->taped;
+        if ($taped !== $was->spec->facts->hands->taped) {
             // Of stitches of another size what is left open would be solved anew: what is worked stays as it is.
             $choices = self::settled($mended) + $choices;
             $choices['tape'] = ['width' => round($taped[0], 4), 'height' => round($taped[1], 4)];
@@ -58,7 +58,7 @@ final class Mending
     {
         return array_map(
             fn(Change $change): array => ['from' => $change->from->written(), 'to' => $change->to],
-            $plan->spec->strands->changes,
+            $plan->spec->choices->changes,
         );
     }
 
@@ -67,7 +67,7 @@ final class Mending
     {
         $follows = [];
         foreach ($plan->parts as $place => $part) {
-            $told = $plan->spec->parts[$place]->maker->write();
+            $told = $plan->spec->choices->parts[$place]->maker->write();
             $settings = $part->maker->settings();
             $sized = array_column(Setting::serving($settings), 'name');
             foreach (array_diff(array_column($settings, 'name'), array_keys($told), $sized) as $name) {
@@ -83,7 +83,7 @@ final class Mending
      */
     public static function settled(BagPlan $plan): array
     {
-        return PartsWriter::write($plan->settled()->parts);
+        return PartsWriter::write($plan->settled()->choices->parts);
     }
 
     /**
@@ -93,7 +93,9 @@ final class Mending
      */
     public static function sized(BagPlan $plan): array
     {
-        return ['size' => self::size($plan->spec->wish)] + PartsWriter::write($plan->spec->opened()->parts);
+        $choices = $plan->spec->choices;
+
+        return ['size' => self::size($choices->wish)] + PartsWriter::write($choices->opened()->parts);
     }
 
     /** @return array<string, string> */

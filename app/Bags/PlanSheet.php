@@ -97,7 +97,9 @@ final readonly class PlanSheet
                 $estimate,
                 $maker->units,
                 $terms,
-                $isGiven || $plan->spec->hands->doubts === [] || $bag->swatch !== null ? [] : $bag->hands()->names(),
+                $isGiven || $plan->spec->facts->hands->doubts === [] || $bag->swatch !== null
+                    ? []
+                    : $bag->hands()->names(),
             ),
         ];
 
@@ -232,7 +234,7 @@ final readonly class PlanSheet
      */
     public function onHand(int $which = 0): string
     {
-        $onHand = $this->plan->spec->strands->of($which)->onHand;
+        $onHand = $this->plan->spec->facts->strands->of($which)->onHand;
         $material = $this->bag->worked($which);
         $used = $material === null ? 0.0 : $this->bag->usedOf($material->id);
 
@@ -275,7 +277,7 @@ final readonly class PlanSheet
         $materials = $this->plan->materials;
         $isWeighed = $whole <= $this->plan->begun();
         // Of balls whose size is known the next one is a whole one.
-        $isKnown = Winding::of($this->plan->spec->strands->of($which)) !== null;
+        $isKnown = Winding::of($this->plan->spec->facts->strands->of($which)) !== null;
         $isInHand = ($materials[max(0, $whole - 1)] ?? 0) === $which
             && ($materials[min($whole, count($materials) - 1)] ?? 0) === $which;
 
@@ -336,7 +338,7 @@ final readonly class PlanSheet
     {
         $plan = $this->plan;
         $out = $plan->comesOut;
-        $wish = $plan->spec->wish;
+        $wish = $plan->spec->choices->wish;
         $sides = array_map(
             $this->figure(...),
             [$wish->length ?? $out->baseLength, $wish->width ?? $out->baseWidth, $wish->height ?? $out->height],
@@ -350,10 +352,10 @@ final readonly class PlanSheet
 
         return [
             'material-name' => $this->bag->material->name
-                ?? ucfirst($plan->spec->strands->own->kind->noun()).' from its file',
+                ?? ucfirst($plan->spec->facts->strands->own->kind->noun()).' from its file',
             'material-much' => $this->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->unit->value,
-            'station-material' => $plan->spec->hands->hook->exact().' hook',
+            'station-material' => $plan->spec->facts->hands->hook->exact().' hook',
         ] + array_combine(
             array_map(fn(string $part): string => "station-{$part}", self::STATIONS),
             array_map(fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']), self::STATIONS),
@@ -395,7 +397,7 @@ final readonly class PlanSheet
     /** @return array{string, string} the next thing to do for this bag, and where */
     public function next(): array
     {
-        $onHand = $this->plan->spec->strands->own->onHand;
+        $onHand = $this->plan->spec->facts->strands->own->onHand;
         $material = $this->bag->material === null || $this->bag->material->trashed()
             ? route('bags.plan', $this->bag, false)
             : route('stash.show', $this->bag->material, false);
@@ -404,7 +406,7 @@ final readonly class PlanSheet
             $onHand === null => ['weigh the ball', $material],
             $this->estimate->isSure() === false => [
                 'find '.Decimal::print(max(1, ceil($this->estimate->short()->grams)))
-                    ." g more {$this->plan->spec->strands->own->kind->noun()}",
+                    ." g more {$this->plan->spec->facts->strands->own->kind->noun()}",
                 $material,
             ],
             $this->estimate->origin === Origin::Guessed => [
@@ -413,7 +415,7 @@ final readonly class PlanSheet
                     ? route('bags.plan', $this->bag, false)
                     : route('swatches.edit', $this->bag->swatch, false),
             ],
-            $this->plan->spec->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag, false)],
+            $this->plan->spec->facts->weighIns !== [] => [$this->goOn(), route('bags.words', $this->bag, false)],
             default => [$this->begins(), route('bags.words', $this->bag, false)],
         };
     }
@@ -434,7 +436,7 @@ final readonly class PlanSheet
     public function sizeBand(): string
     {
         $out = $this->plan->comesOut;
-        [$wide, $high] = $this->plan->spec->hands->sizeSpread();
+        [$wide, $high] = $this->plan->spec->facts->hands->sizeSpread();
         if ($wide + $high <= 0.0) {
             return '';
         }
@@ -447,7 +449,9 @@ final readonly class PlanSheet
         };
 
         return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->unit->value} in 9 of 10"
-            .($this->plan->spec->hands->predicted === null ? ', as surely as it was measured' : ' until you swatch it');
+            .($this->plan->spec->facts->hands->predicted === null
+                ? ', as surely as it was measured'
+                : ' until you swatch it');
     }
 
     /** After the row that was weighed last. */
@@ -472,7 +476,7 @@ final readonly class PlanSheet
     public function colours(): array
     {
         $own = $this->bag->colour();
-        $others = $this->plan->spec->strands->others === [] ? [] : $this->bag->others();
+        $others = $this->plan->spec->facts->strands->others === [] ? [] : $this->bag->others();
 
         return [
             $own,
@@ -482,7 +486,7 @@ final readonly class PlanSheet
                     Ink::SHEET,
                     min(0.8, 0.4 + 0.15 * $place),
                 ),
-                array_keys($this->plan->spec->strands->others),
+                array_keys($this->plan->spec->facts->strands->others),
             ),
         ];
     }
@@ -492,7 +496,7 @@ final readonly class PlanSheet
     {
         return $this->bag->worked($which)->name
             ?? ($which === 0 ? 'the bag’s own'
-                : 'another'.(count($this->plan->spec->strands->others) > 1 ? " ({$which})" : ''));
+                : 'another'.(count($this->plan->spec->facts->strands->others) > 1 ? " ({$which})" : ''));
     }
 
     /** "from rounds 8 and 14". */
@@ -541,7 +545,7 @@ final readonly class PlanSheet
             $this->tongue(),
             array_map(
                 fn(int $which): string => $this->bag->worked($which)->name ?? '',
-                array_keys($this->plan->spec->strands->all()),
+                array_keys($this->plan->spec->facts->strands->all()),
             ),
             $isHers ? $this->maker->signs : '',
             $isHers ? $this->maker->rights : '',

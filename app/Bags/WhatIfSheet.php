@@ -56,13 +56,13 @@ final readonly class WhatIfSheet
         $strands = $maker->strands()->get();
         $nearest = $strands->sortBy(
             fn(Material $one): float => abs(
-                ($one->diameter->mm ?? 0.0) - $sheet->plan->spec->strands->own->diameter->mm,
+                ($one->diameter->mm ?? 0.0) - $sheet->plan->spec->facts->strands->own->diameter->mm,
             ) + ($one->id === $bag->material_id ? -100 : 0),
         );
         $materials = array_values(
             ($chosen === [] ? $nearest : $strands->whereIn('id', $chosen))->take(self::MATERIALS)->all(),
         );
-        $first = $sheet->plan->spec->hands->hook->steps(-2);
+        $first = $sheet->plan->spec->facts->hands->hook->steps(-2);
         $hooks = array_map($first->steps(...), range(0, self::HOOKS - 1));
         $books = $bag->hands()->books();
         $asked = array_map(fn(Material $one): Question => Question::whatIf($bag, $maker, $one), $materials);
@@ -96,7 +96,7 @@ final readonly class WhatIfSheet
             fn(HookSize $hook): ?Measured => self::swatch($bag, $sheet->plan, $swatches, $material, $hook)?->measured(),
             $hooks,
         );
-        $now = $material->id === $bag->material_id ? $sheet->plan->spec->hands->hook->exact() : null;
+        $now = $material->id === $bag->material_id ? $sheet->plan->spec->facts->hands->hook->exact() : null;
         $row = array_map(
             fn(WhatIf $one): WhatIfCell => WhatIfCell::of(
                 $one,
@@ -130,7 +130,7 @@ final readonly class WhatIfSheet
         Material $material,
         HookSize $hook,
     ): ?Swatch {
-        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->hands->hook->exact()
+        $own = $material->id === $bag->material_id && $hook->exact() === $plan->spec->facts->hands->hook->exact()
             ? $bag->swatch
             : null;
 

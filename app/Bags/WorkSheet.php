@@ -107,7 +107,7 @@ final readonly class WorkSheet
     public function strand(int $which): string
     {
         return $this->sheet->estimate->others === []
-            ? $this->sheet->plan->spec->strands->own->kind->noun()
+            ? $this->sheet->plan->spec->facts->strands->own->kind->noun()
             : $this->sheet->named($which);
     }
 
@@ -162,7 +162,7 @@ final readonly class WorkSheet
             'place' => $this->place === null ? null : [$this->place->row, $this->place->stitch],
             'rows' => $rows,
             'kinds' => $kinds,
-            'strands' => array_map($this->strand(...), array_keys($this->sheet->plan->spec->strands->all())),
+            'strands' => array_map($this->strand(...), array_keys($this->sheet->plan->spec->facts->strands->all())),
             'foretold' => $this->figures(),
             'stands' => self::stands($this->sheet->bag, $this->sheet->plan),
             'seconds' => round(self::secondsOf($this->sheet->plan, $this->sheet->bag), 2),

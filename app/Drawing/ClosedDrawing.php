@@ -125,7 +125,7 @@ final readonly class ClosedDrawing
         if ($plan->assembly()?->tabs !== null || $wide < self::LEAST) {
             return ['', ''];
         }
-        $thick = min(0.4 * $wide, $plan->spec->strands->own->diameter->mm * $scale);
+        $thick = min(0.4 * $wide, $plan->spec->facts->strands->own->diameter->mm * $scale);
         [$worked, $pattern] = Fabric::pattern(
             $row->fabric->post(),
             $wide,

@@ -36,7 +36,7 @@ final class NarrowingBands
     public static function of(BagPlan $plan): string
     {
         $known = self::known($plan);
-        $onHand = $plan->spec->strands->own->onHand?->grams;
+        $onHand = $plan->spec->facts->strands->own->onHand?->grams;
         $all = array_merge(
             ...array_map(fn(array $one): array => [$one[1]->grams->low(), $one[1]->grams->high()], $known),
             ...[$onHand === null ? [] : [$onHand]],
@@ -103,7 +103,7 @@ final class NarrowingBands
     private static function known(BagPlan $plan): array
     {
         $spec = $plan->spec;
-        $all = count($spec->weighIns);
+        $all = count($spec->facts->weighIns);
         // Of many weigh-ins so many as can be told apart, from none to the last.
         $shown = $all <= self::MOST ? range(0, $all) : array_map(
             fn(int $step): int => (int) round($step * $all / self::MOST),
@@ -112,9 +112,9 @@ final class NarrowingBands
         $known = [];
         foreach ($shown as $many) {
             $known[] = [
-                $many < 1 ? 'before the first' : "after {$spec->weighIns[$many - 1]->after}",
+                $many < 1 ? 'before the first' : "after {$spec->facts->weighIns[$many - 1]->after}",
                 MaterialEstimate::of(
-                    $plan->weighed($spec->strands->own->onHand, array_slice($spec->weighIns, 0, $many)),
+                    $plan->weighed($spec->facts->strands->own->onHand, array_slice($spec->facts->weighIns, 0, $many)),
                 ),
             ];
         }

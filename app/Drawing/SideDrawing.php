@@ -78,7 +78,8 @@ final class SideDrawing
         $out = $plan->comesOut;
         $this->view = SideView::of($plan);
         $this->sides = $plan->sides();
-        $this->fabric = new Fabric('s'.substr(hash('crc32b', implode('|', [...$colours, $plan->spec->name])), 0, 4));
+        $mark = hash('crc32b', implode('|', [...$colours, $plan->spec->choices->name]));
+        $this->fabric = new Fabric('s'.substr($mark, 0, 4));
         $wide = max($out->flatWidth->mm, $this->view->width);
         $this->scale = min(self::LARGEST_SCALE, self::WIDEST / $wide, self::HIGHEST / $this->view->height);
         $this->middle = self::LEFT + $wide * $this->scale / 2;
@@ -153,7 +154,8 @@ final class SideDrawing
         $n = $this->canvas->n(...);
         $colour = $this->colours[$this->plan->materials[$row->place]] ?? $this->colours[0];
         [$wide, $high] = [$row->stitch * $this->scale, $row->height * $this->scale];
-        $thick = $this->plan->spec->strands->of($this->plan->materials[$row->place])->diameter->mm * $this->scale;
+        $strand = $this->plan->spec->facts->strands->of($this->plan->materials[$row->place]);
+        $thick = $strand->diameter->mm * $this->scale;
         if ($wide < self::SEEN || $high < self::SEEN) {
             return $this->band($row, $wide, $high, $colour);
         }

@@ -154,7 +154,7 @@ final class BagTest extends TestCase
         $this->post('/bags', ['hook' => ''] + $learned)->assertSessionHasErrors('hook');
         $this->post('/bags', ['material_id' => '', 'hook' => '9'] + $learned)->assertSessionHasErrors('material_id');
         $this->post('/bags', ['hook' => '9'] + $learned)->assertSessionHasNoErrors();
-        self::assertNotNull($maker->bags()->latest('id')->firstOrFail()->plan()->spec->hands->predicted);
+        self::assertNotNull($maker->bags()->latest('id')->firstOrFail()->plan()->spec->facts->hands->predicted);
     }
 
     public function testScriptInAnyFieldOfABagIsOnlyText(): void

@@ -205,7 +205,7 @@ final class BandTest extends TestCase
             [8.2, 7.0],
             array_map(
                 fn(Weighed $one): float => round($one->density->gramsPerMetre, 1),
-                $copy->fresh()?->plan()->spec->strands->others ?? [],
+                $copy->fresh()?->plan()->spec->facts->strands->others ?? [],
             ),
         );
         $this->put(
@@ -272,9 +272,9 @@ final class BandTest extends TestCase
             "/bags/{$bag->id}/what-if",
             ['material_id' => (string) $bag->material_id, 'hook' => '9 mm'],
         )->assertSessionHasNoErrors();
-        self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
+        self::assertSame([], $bag->fresh()?->plan()->spec->choices->changes);
         $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}")->assertSessionHasNoErrors();
-        self::assertCount(2, $bag->fresh()?->plan()->spec->strands->changes ?? []);
+        self::assertCount(2, $bag->fresh()?->plan()->spec->choices->changes ?? []);
     }
 
     public function testAMeshSwatchOfTheSameHookWinsOverProportions(): void

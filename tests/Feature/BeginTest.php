@@ -169,7 +169,7 @@ final class BeginTest extends TestCase
         // What was answered before is what she has now.
         $answer = $this->getJson('/begin?part=answer&kind=cord&thick=5&bag=round&length=30&width=20&height=20')->json();
         $out = $learned->plan()->comesOut;
-        self::assertNotNull($learned->plan()->spec->hands->predicted);
+        self::assertNotNull($learned->plan()->spec->facts->hands->predicted);
         foreach ([$out->flatWidth, $out->height] as $side) {
             self::assertStringContainsString(rtrim($side->print(), ' cm'), $answer['regions']['answer']);
         }

@@ -203,7 +203,7 @@ final class EnoughTest extends TestCase
         );
         $this->get("/bags/{$bag->id}/enough")->assertSee('figure  good', false)->assertSee('there is enough in');
         $this->post("/bags/{$bag->id}/undo?revision={$bag->fresh()->revision}");
-        self::assertSame([], $bag->fresh()?->plan()->spec->strands->changes);
+        self::assertSame([], $bag->fresh()?->plan()->spec->choices->changes);
     }
 
     public function testAWeighInTakenOutComesBack(): void
@@ -343,23 +343,23 @@ final class EnoughTest extends TestCase
         )->assertSessionHasNoErrors();
         self::assertSame(700.0, $cord->fresh()?->balance());
         $plan = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
-        self::assertNull($plan->spec->strands->own->onHand);
+        self::assertNull($plan->spec->facts->strands->own->onHand);
         $this->post("/bags/{$bag->id}/enough", ['after' => 'Round 7', 'left' => '520 g'])->assertSessionHasNoErrors();
         self::assertSame(520.0, $cord->fresh()->balance());
         $plan = $bag->fresh()->plan();
         self::assertSame(
             [null, 700.0, 520.0],
             [
-                $plan->spec->strands->own->onHand,
-                $plan->spec->weighIns[0]->left->grams,
-                $plan->spec->weighIns[1]->left->grams,
+                $plan->spec->facts->strands->own->onHand,
+                $plan->spec->facts->weighIns[0]->left->grams,
+                $plan->spec->facts->weighIns[1]->left->grams,
             ],
         );
         Ledger::enter($cord, Move::Bought, 450);
         $more = $bag->fresh()->plan();
         self::assertSame(
             [1150.0, 970.0],
-            [$more->spec->weighIns[0]->left->grams, $more->spec->weighIns[1]->left->grams],
+            [$more->spec->facts->weighIns[0]->left->grams, $more->spec->facts->weighIns[1]->left->grams],
         );
         self::assertEqualsWithDelta(
             MaterialEstimate::of($plan)->grams->likely,
@@ -486,22 +486,22 @@ final class EnoughTest extends TestCase
         );
         $maker->bags()->save($other);
         $taught = $other->plan();
-        self::assertSame([1, 1], [$taught->spec->hands->predicted?->from, $taught->spec->hands->predicted?->bags]);
+        self::assertSame([1, 1], [$taught->spec->facts->hands->predicted?->from, $taught->spec->facts->hands->predicted?->bags]);
         self::assertGreaterThan(
-            $other->plan(taught: false)->spec->hands->predicted->strand->likely,
-            $taught->spec->hands->predicted->strand->likely,
+            $other->plan(taught: false)->spec->facts->hands->predicted->strand->likely,
+            $taught->spec->facts->hands->predicted->strand->likely,
         );
         // Its own weigh-ins are its estimate's to heed, and no second time the hand's; two that teach each other come
         // to an end.
         $this->post("/bags/{$other->id}/enough", ['after' => 'Round 4', 'left' => '680'])->assertSessionHasNoErrors();
-        self::assertSame(1, $other->fresh()?->plan()->spec->hands->predicted?->bags);
+        self::assertSame(1, $other->fresh()?->plan()->spec->facts->hands->predicted?->bags);
         $file = (string) $this->get("/bags/{$other->id}/export")->getContent();
         self::assertCount(1, json_decode($file, true)['worked']);
-        $here = $other->fresh()->plan()->spec->hands->predicted?->strand->likely;
+        $here = $other->fresh()->plan()->spec->facts->hands->predicted?->strand->likely;
         $this->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(
             $here,
-            Bag::query()->latest('id')->firstOrFail()->plan()->spec->hands->predicted?->strand->likely,
+            Bag::query()->latest('id')->firstOrFail()->plan()->spec->facts->hands->predicted?->strand->likely,
             0.01,
         );
     }
@@ -565,7 +565,7 @@ final class EnoughTest extends TestCase
             [$thick->id, null, '12 mm', true],
             [$fresh?->material_id, $fresh?->swatch_id, $fresh?->choices['hook'], $fresh?->choices['learned']],
         );
-        self::assertNotNull($fresh->plan()->spec->hands->predicted);
+        self::assertNotNull($fresh->plan()->spec->facts->hands->predicted);
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('what all my swatches teach')->assertSee('from your swatches')->assertSee('value="12 mm"', false);
         // The plan goes on from there, and out as a file that reads by itself.
         $this->putJson("/bags/{$bag->id}", $this->form($fresh, ['swatch_id' => 'learned', 'hook' => '10']))->assertOk();
@@ -646,7 +646,7 @@ final class EnoughTest extends TestCase
                 "/bags/{$bag->id}/what-if",
                 ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep],
             )->assertSessionHasNoErrors();
-            $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->strands->own, HookSize::mm(10));
+            $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->facts->strands->own, HookSize::mm(10));
             $take('counts');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
             self::assertSame(Plans::settled($was), Plans::settled($taken));

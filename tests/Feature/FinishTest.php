@@ -332,8 +332,8 @@ final class FinishTest extends TestCase
         $maker = $this->maker();
         [$done, $next] = [$this->bag($maker), $this->bag($maker)];
         $next->update(['material_id' => $done->material_id, 'choices' => ['handles' => ['type' => 'chain', 'hangs' => '66 cm', 'skip' => 4]] + $next->choices]);
-        $chain = fn(): int => (int) ($next->fresh()?->plan()->spec->maker('handles')?->settings() === null ? 0
-            : array_column(array_map(fn($one): array => [$one->name, $one->written(true)], $next->fresh()->plan()->settled()->maker('handles')?->settings() ?? []), 1, 0)['chain']);
+        $chain = fn(): int => (int) ($next->fresh()?->plan()->spec->choices->maker('handles')?->settings() === null ? 0
+            : array_column(array_map(fn($one): array => [$one->name, $one->written(true)], $next->fresh()->plan()->settled()->choices->maker('handles')?->settings() ?? []), 1, 0)['chain']);
         // 66 cm hang of 60 lying: 50 chains of 12 mm.
         self::assertSame(50, $chain());
         BagFinish::query()->create(['bag_id' => $done->id, 'strap_lay' => '40 cm', 'strap_hung' => '50 cm', 'otherwise' => '']);

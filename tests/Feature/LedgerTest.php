@@ -90,8 +90,8 @@ final class LedgerTest extends TestCase
             'Only 200 g are free: Pier tote has 700 g reserved',
         )->assertSee('not reserved');
         // For the other bag only what is free is there; for this one all of it.
-        self::assertSame('200 g', $other->fresh()?->plan()->spec->strands->own->onHand?->exact());
-        self::assertSame('900 g', $bag->fresh()?->plan()->spec->strands->own->onHand?->exact());
+        self::assertSame('200 g', $other->fresh()?->plan()->spec->facts->strands->own->onHand?->exact());
+        self::assertSame('900 g', $bag->fresh()?->plan()->spec->facts->strands->own->onHand?->exact());
         $this->post(
             "/stash/{$material->id}/entries",
             ['move' => 'given', 'amount' => '300'],

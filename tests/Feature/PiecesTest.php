@@ -147,7 +147,7 @@ final class PiecesTest extends TestCase
         // A row of a piece is weighed after, by its name.
         $row = $bag->plan()->work->rows[1]->name;
         $this->insist("/bags/{$bag->id}/enough", ['after' => $row, 'left' => '800 g'])->assertSessionHasNoErrors();
-        self::assertSame($row, (string) $bag->refresh()->plan()->spec->weighIns[0]->after);
+        self::assertSame($row, (string) $bag->refresh()->plan()->spec->facts->weighIns[0]->after);
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */

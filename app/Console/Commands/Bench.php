@@ -202,9 +202,9 @@ final class Bench extends Command
         }
         $spec = $plan->spec;
         $learn = fn(): Predicted => LearnedHand::of($trials)->predict(
-            $spec->hands->hook,
-            $spec->strands->own->diameter,
-            $spec->strands->own->kind,
+            $spec->facts->hands->hook,
+            $spec->facts->strands->own->diameter,
+            $spec->facts->strands->own->kind,
             $spec->motif(),
         );
         $this->report('learn a hand from 200 swatches', array_map(fn(): float => $this->time($learn), range(1, 40)));
@@ -226,11 +226,15 @@ final class Bench extends Command
             $this->times(fn(): MaterialEstimate => MaterialEstimate::of($weighed)),
         );
         $both = function () use ($trials, $spec, $plan, $weighIns): MaterialEstimate {
-            $predicted = LearnedHand::of($trials)->predictBag($spec->hands->hook, $spec->strands->own, $spec->motif());
+            $predicted = LearnedHand::of($trials)->predictBag(
+                $spec->facts->hands->hook,
+                $spec->facts->strands->own,
+                $spec->motif(),
+            );
             $learned = Planner::plan(
                 $plan->settled()->worked(
-                    $spec->strands->own,
-                    Handiwork::predicted($spec->hands->hook, $predicted, $spec->strands->own),
+                    $spec->facts->strands->own,
+                    Handiwork::predicted($spec->facts->hands->hook, $predicted, $spec->facts->strands->own),
                 ),
             );
 

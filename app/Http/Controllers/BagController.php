@@ -135,7 +135,7 @@ final class BagController extends Controller
         return new JsonResponse([
             'regions' => [
                 'name' => e($bag->name()),
-                'chip' => $bag->chip($sheet->plan->spec->strands->own),
+                'chip' => $bag->chip($sheet->plan->spec->facts->strands->own),
                 'steps' => view('bags.steps', ['bag' => $bag])->render(),
                 'drawing' => view('bags.drawing', ['sheet' => $sheet])->render(),
                 'tally' => view('bags.tally', ['sheet' => $sheet])->render(),

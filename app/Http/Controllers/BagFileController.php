@@ -78,7 +78,7 @@ final class BagFileController extends Controller
             }
             $document = Json::decode($text);
             $plan = Planner::plan(BagDocument::read($document));
-            $weighIns = $plan->spec->weighIns;
+            $weighIns = $plan->spec->facts->weighIns;
         } catch (Refused $e) {
             return back()->withInput(['text' => mb_scrub(mb_strcut($text, 0, Json::MOST_BYTES))])->withErrors([
                 'file' => array_map(

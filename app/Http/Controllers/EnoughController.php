@@ -171,7 +171,7 @@ final class EnoughController extends Controller
     /** Grams: the bag itself may take more than is likely. None where it is not enough for it, or not known. */
     private static function surelyLeft(PlanSheet $sheet): float
     {
-        $onHand = $sheet->plan->spec->strands->own->onHand;
+        $onHand = $sheet->plan->spec->facts->strands->own->onHand;
 
         return $onHand === null || $sheet->estimate->isSure() !== true ? 0.0 : max(
             0.0,

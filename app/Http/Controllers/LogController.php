@@ -73,7 +73,7 @@ final class LogController extends Controller
         $this->authorize('own', $bag);
         $maker = $this->maker($request);
         $measured = FinishSheet::of(PlanSheet::of($bag, $maker), $maker)->asSwatch();
-        $hook = $bag->plan()->spec->hands->hook;
+        $hook = $bag->plan()->spec->facts->hands->hook;
         if ($measured === null) {
             return redirect()->route('bags.finish', $bag)->withErrors(
                 ['wide' => 'Measure how wide and how high it came first; a bag of several fabrics is no swatch.'],

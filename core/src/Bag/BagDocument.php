@@ -78,6 +78,7 @@ final class BagDocument
         $changes = RowsReader::changes($top, count($others));
         $finish = Finishes::read($top);
         $taped = self::taped($top);
+        $stretch = $top->has('stretch') ? $top->number('stretch', 0, 1, 'how far straps give, as a share,') : null;
         $differs = $top->has('differs')
             ? $top->number(
                 'differs',
@@ -90,27 +91,23 @@ final class BagDocument
         if ($name === null || $material === null || $hook === null || $school === null || $parts === []) {
             throw new \LogicException('A reader returned nothing and noted no problem.');
         }
+        $choices = new Choices($name, $wish, $school, $parts, $changes, $finish);
         $hands = $swatch === null
             ? self::learned(
                 $taught ?? Taught::by($of, $trials, $worked),
                 $hook,
                 $material,
-                BagSpec::motifOf($parts),
+                $choices->motif(),
             )
             : new Handiwork($hook, $swatch, null, $also, $proportions);
-        $hands = $hands->taped(...$taped);
 
-        return new BagSpec(
-            $name,
-            $wish,
-            new Strands($material, array_values(array_filter($others)), $changes),
-            $hands,
-            $school,
-            $parts,
+        return new BagSpec($choices, new Facts(
+            new Strands($material, array_values(array_filter($others))),
+            $hands->taped(...$taped),
             $weighIns,
-            $finish,
+            $stretch,
             $differs,
-        );
+        ));
     }
 
     /** Of a file that was worked when the tops of rows were the front whatever their length, they still are. */
@@ -144,9 +141,7 @@ final class BagDocument
         $chain = $top->has('starting_chain') ? $top->word('starting_chain', [self::APART, self::COUNTS]) : null;
         $lean = $top->has('lean') ? $top->signed('lean', self::MOST_LEAN, 'The lean of the start of rounds') : null;
 
-        $stretch = $top->has('stretch') ? $top->number('stretch', 0, 1, 'how far straps give, as a share,') : null;
-
-        return $working === null ? null : new School($working, $chain === self::COUNTS, $lean ?? 0.0, $stretch);
+        return $working === null ? null : new School($working, $chain === self::COUNTS, $lean ?? 0.0);
     }
 
     /** @return array{float, float} by how many times the work is wider and higher than its gauge says */

@@ -49,14 +49,14 @@ final readonly class BagPlan
     {
         return array_map(
             fn(Change $change): Row => $this->work->rows[(int) $this->work->place($change->from)],
-            $this->spec->strands->changes,
+            $this->spec->choices->changes,
         );
     }
 
     /** Rows that are worked, as far as the weigh-ins tell. */
     public function begun(): int
     {
-        $weighIns = $this->spec->weighIns;
+        $weighIns = $this->spec->facts->weighIns;
 
         return $weighIns === [] ? 0 : 1 + (int) $this->work->place($weighIns[count($weighIns) - 1]->after);
     }
@@ -147,7 +147,7 @@ final readonly class BagPlan
             $this->assembly() !== null,
             $this->gauge->singleWidth(),
             $this->gauge->singleHeight(),
-            $this->spec->strands->own->diameter,
+            $this->spec->facts->strands->own->diameter,
             $this->edge(),
             $this->holes(),
             $levels,

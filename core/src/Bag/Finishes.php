@@ -62,12 +62,12 @@ final class Finishes
     /** @throws Refused where the bag has no room for one of them */
     public static function fit(BagPlan $plan): BagPlan
     {
-        if ($plan->spec->finish === []) {
+        if ($plan->spec->choices->finish === []) {
             return $plan;
         }
         $shell = $plan->shell();
         $fitted = [];
-        foreach ($plan->spec->finish as $place => $one) {
+        foreach ($plan->spec->choices->finish as $place => $one) {
             try {
                 $fitted[] = $one->fit($shell);
             } catch (Unmakeable $e) {
@@ -75,6 +75,6 @@ final class Finishes
             }
         }
 
-        return $plan->finished(Overlap::told($plan->spec->finish, $fitted, $shell));
+        return $plan->finished(Overlap::told($plan->spec->choices->finish, $fitted, $shell));
     }
 }

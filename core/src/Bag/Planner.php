@@ -41,10 +41,10 @@ final readonly class Planner
     {
         $this->ground = new Ground(
             $spec->gauge(),
-            $spec->school,
+            $spec->school(),
             $spec->motif(),
-            $spec->strands->own->diameter,
-            $spec->beginsPlain(),
+            $spec->facts->strands->own->diameter,
+            $spec->choices->beginsPlain(),
         );
     }
 
@@ -65,7 +65,7 @@ final readonly class Planner
      */
     private function divided(DoesNotDivide $e): BagPlan
     {
-        $at = self::lengthwise($this->spec->parts[0]->maker);
+        $at = self::lengthwise($this->spec->choices->parts[0]->maker);
         $works = [];
         for ($by = 1; $at !== null && $by <= 2 * $e->multiple && count($works) < 2; $by++) {
             foreach ([$by, -$by] as $nudge) {
@@ -84,7 +84,7 @@ final readonly class Planner
         $works = array_values(array_unique($works));
         $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', $works)." {$at?->named()}.";
         $ways = array_map(fn(int $count): array => [
-            'path' => "{$this->spec->parts[0]->path}/{$at?->name}",
+            'path' => "{$this->spec->choices->parts[0]->path}/{$at?->name}",
             'value' => $count,
             'said' => 'Begin with '.$at?->many($count),
         ], $works);
@@ -113,12 +113,15 @@ final readonly class Planner
      */
     private function fold(int $nudge): BagPlan
     {
-        $heights = array_map(fn(Chosen $part): ?Length => $part->maker->height($this->ground), $this->spec->parts);
+        $heights = array_map(
+            fn(Chosen $part): ?Length => $part->maker->height($this->ground),
+            $this->spec->choices->parts,
+        );
         $parts = $rows = $pieces = [];
         $many = 0;
         $on = $start = $outline = null;
         $stitches = 0;
-        foreach ($this->spec->parts as $place => $part) {
+        foreach ($this->spec->choices->parts as $place => $part) {
             $others = array_diff_key($heights, [$place => null]);
             $besides = array_reduce(
                 $others,
@@ -135,7 +138,7 @@ final readonly class Planner
                 self::standsOnFolds($part);
             }
             try {
-                $maker = $part->maker->settle($this->spec->wish->besides($besides), $this->ground, $on);
+                $maker = $part->maker->settle($this->spec->choices->wish->besides($besides), $this->ground, $on);
                 if ($place === 0 && $nudge !== 0) {
                     $maker = $this->nudged($maker, $nudge);
                 }
@@ -166,7 +169,7 @@ final readonly class Planner
                         .'. Check the size and the gauge.',
                 );
             }
-            $left = $place === 0 ? $this->spec->school->onto($made->open) : $made->open;
+            $left = $place === 0 ? $this->spec->school()->onto($made->open) : $made->open;
             [$on, $start, $outline] = [$left, $start ?? $made->start, $outline ?? $made->outline];
         }
         $closes = $parts[0]->made->closes;
@@ -244,13 +247,13 @@ final readonly class Planner
 
         return $count < $at->least || $count > $at->most
             ? throw new Unmakeable($at->name, 'There is no such count.')
-            : $maker->with([$at->name => $count])->settle($this->spec->wish, $this->ground, null);
+            : $maker->with([$at->name => $count])->settle($this->spec->choices->wish, $this->ground, null);
     }
 
     /** The figure by which a bag is too long: the first count that serves its length, or the length itself. */
     private function length(): string
     {
-        foreach ($this->spec->parts as $part) {
+        foreach ($this->spec->choices->parts as $part) {
             $at = self::lengthwise($part->maker);
             if ($at !== null) {
                 return $at->value === null ? '/size/length' : "{$part->path}/{$at->name}";
@@ -266,7 +269,7 @@ final readonly class Planner
         $names = $work->names();
         $which = array_fill(0, count($names), 0);
         $last = $now = 0;
-        foreach ($this->spec->strands->changes as $place => $change) {
+        foreach ($this->spec->choices->changes as $place => $change) {
             $row = $work->place($change->from);
             if ($row === null || $row === 0) {
                 throw Refused::at(
@@ -305,7 +308,7 @@ final readonly class Planner
         $names = $work->names();
         $before = [];
         $last = null;
-        foreach ($this->spec->weighIns as $place => $weighIn) {
+        foreach ($this->spec->facts->weighIns as $place => $weighIn) {
             $row = $work->place($weighIn->after);
             if ($row === null) {
                 throw Refused::at(
@@ -321,7 +324,7 @@ final readonly class Planner
                 );
             }
             $which = $materials[$row];
-            $there = $before[$which] ?? $this->spec->strands->of($which)->onHand;
+            $there = $before[$which] ?? $this->spec->facts->strands->of($which)->onHand;
             if ($there !== null && $weighIn->left->grams > $there->grams) {
                 throw Refused::at("/weigh_ins/{$place}/left", isset($before[$which])
                     ? "{$weighIn->left->print()} is more than the {$there->print()} left at the weigh-in before. "

@@ -48,7 +48,7 @@ final readonly class SideView
         $foot = $width = $height = 0.0;
         $before = 1.0;
         $steady = false;
-        $leans = $plan->spec->school->lean !== 0.0 || $plan->spec->school->working === Working::JoinedTurned;
+        $leans = $plan->spec->school()->lean !== 0.0 || $plan->spec->school()->working === Working::JoinedTurned;
         $keeps = true;
         foreach ($plan->work->rows as $place => $row) {
             if (! $row->stands) {

@@ -21,12 +21,12 @@ final class Balls
      */
     public static function of(BagPlan $plan, int $whole = 0): array
     {
-        $winding = Winding::of($plan->spec->strands->own);
+        $winding = Winding::of($plan->spec->facts->strands->own);
         $standing = Standing::of($plan);
         if (
             $winding === null
             || $standing->left === null
-            || $plan->spec->strands->changes !== []
+            || $plan->spec->choices->changes !== []
             || $standing->rest === []
         ) {
             return [];

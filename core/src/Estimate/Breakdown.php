@@ -30,7 +30,7 @@ final readonly class Breakdown
 
         return new self(
             array_values($rows),
-            self::each(Consumption::of($plan), $plan->spec->strands->own->density->gramsPerMetre),
+            self::each(Consumption::of($plan), $plan->spec->facts->strands->own->density->gramsPerMetre),
         );
     }
 

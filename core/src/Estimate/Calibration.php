@@ -77,12 +77,12 @@ final class Calibration
             $came = exp($off * $this->chance->normal() + TrackRecord::BESIDES * $this->chance->normal());
             $outcomes[] = new Outcome($came, 0.0, 1.0, 2.0);
         }
-        $plan = Planner::plan($spec->differing((new TrackRecord($outcomes))->differs()));
+        $plan = Planner::plan($spec->given($spec->facts->differing((new TrackRecord($outcomes))->differs())));
         $takes = Consumption::of($plan);
         $true = $this->trueRows($takes, $plan, $truth, $off);
         $took = $this->worked($plan, $takes, $true, [null, ...array_map(
             fn(Material $other): ?float => $other->onHand?->grams,
-            $spec->strands->others,
+            $spec->facts->strands->others,
         )])[0][0];
         $said = MaterialEstimate::of($plan)->grams;
 
@@ -112,7 +112,7 @@ final class Calibration
         $true = $this->trueRows($takes, $plan, $truth);
         $stock = fn(?float $own): array => [
             $own,
-            ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->strands->others),
+            ...array_map(fn(Material $other): ?float => $other->onHand?->grams, $spec->facts->strands->others),
         ];
         $totals = fn(?float $own): array => $this->worked($plan, $takes, $true, $stock($own))[0];
         $this->count(
@@ -146,7 +146,7 @@ final class Calibration
             );
 
             return MaterialEstimate::of($plan->weighed(Mass::grams(max(0.0, $asked)), $shifted));
-        }, $onHand, $plan->spec->strands->own->unit?->grams);
+        }, $onHand, $plan->spec->facts->strands->own->unit?->grams);
     }
 
     /**
@@ -162,7 +162,7 @@ final class Calibration
     {
         $gone = $ball = [];
         foreach (array_keys($stock) as $which) {
-            $unit = $plan->spec->strands->of($which)->unit?->grams;
+            $unit = $plan->spec->facts->strands->of($which)->unit?->grams;
             $begun = $unit === null ? 0.0 : fmod($stock[$which] ?? 0.0, $unit);
             $gone[$which] = 0.0;
             $ball[$which] = $unit === null ? INF : ($begun > 0 ? $begun : $unit);
@@ -176,7 +176,7 @@ final class Calibration
                 while ($some > $ball[$which] - $tail) {
                     $some -= $ball[$which] - $tail;
                     $gone[$which] += $ball[$which] + $tail;
-                    $ball[$which] = ($plan->spec->strands->of($which)->unit->grams ?? INF) - $tail;
+                    $ball[$which] = ($plan->spec->facts->strands->of($which)->unit->grams ?? INF) - $tail;
                 }
                 $ball[$which] -= $some;
                 $gone[$which] += $some;
@@ -194,7 +194,9 @@ final class Calibration
 
     private static function ratio(BagSpec $spec, int $which): float
     {
-        return $spec->strands->of($which)->density->gramsPerMetre / $spec->strands->own->density->gramsPerMetre;
+        $strands = $spec->facts->strands;
+
+        return $strands->of($which)->density->gramsPerMetre / $strands->own->density->gramsPerMetre;
     }
 
     /**
@@ -244,7 +246,7 @@ final class Calibration
             }
         }
         $read = BagDocument::read($document);
-        $own = $read->strands->own;
+        $own = $read->facts->strands->own;
         $loops = LearnedHand::of([])->predict($hook, $diameter, $kind, $motif);
         $trials = [];
         for ($swatch = $this->chance->whole(0, 6); $swatch > 0; $swatch--) {
@@ -273,9 +275,9 @@ final class Calibration
         $truth = [];
         foreach (Stitch::cases() as $stitch) {
             $other = Motif::plain($stitch);
-            $proportion = $other === null ? null : $spec->hands->gauge()->proportion($other);
+            $proportion = $other === null ? null : $spec->facts->hands->gauge()->proportion($other);
             $truth[$stitch->value] = match (true) {
-                Factors::isMeasured($spec->hands->gauge(), $stitch) => $really / $gauge,
+                Factors::isMeasured($spec->facts->hands->gauge(), $stitch) => $really / $gauge,
                 $other !== null && $proportion !== null => $hand->makes(
                     'strand',
                     $hook,
@@ -297,7 +299,8 @@ final class Calibration
      */
     private function trueRows(Consumption $takes, BagPlan $plan, array $truth, float $off = Factors::SWATCH): array
     {
-        $common = ($plan->spec->hands->predicted === null && $plan->gauge->mass === null ? Factors::GUESSED : $off)
+        $isGuessed = $plan->spec->facts->hands->predicted === null && $plan->gauge->mass === null;
+        $common = ($isGuessed ? Factors::GUESSED : $off)
             * $this->chance->normal();
         $parts = [];
         foreach (Part::cases() as $part) {

@@ -62,8 +62,8 @@ final readonly class Consumption
     private static function reckoned(BagPlan $plan): self
     {
         $gauge = $plan->gauge;
-        $density = $plan->spec->strands->own->density;
-        $swatch = $plan->spec->hands->swatch;
+        $density = $plan->spec->facts->strands->own->density;
+        $swatch = $plan->spec->facts->hands->swatch;
         $worked = $swatch->fromOnHand ? $swatch->mass->grams ?? $swatch->stitches * $swatch->rows * $density->massOf(
             $gauge->loops(),
         )->grams : 0.0;

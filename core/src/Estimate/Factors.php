@@ -103,13 +103,13 @@ final readonly class Factors
 
     public static function prior(BagPlan $plan): self
     {
-        $known = $plan->spec->hands->predicted !== null || $plan->gauge->mass !== null;
+        $known = $plan->spec->facts->hands->predicted !== null || $plan->gauge->mass !== null;
 
         // A learned hand's own uncertainty stands beside what any bag differs from any swatch by.
         return self::with(
             $plan,
-            $known ? $plan->spec->differs ?? self::SWATCH : self::GUESSED,
-            $plan->spec->hands->predicted->strand->relative ?? self::NONE,
+            $known ? $plan->spec->facts->differs ?? self::SWATCH : self::GUESSED,
+            $plan->spec->facts->hands->predicted->strand->relative ?? self::NONE,
         );
     }
 
@@ -125,7 +125,7 @@ final readonly class Factors
     /** By how much one bag differs from another of the same hand, however well that is known. */
     public static function ofAnyBag(BagPlan $plan): self
     {
-        return self::with($plan, $plan->spec->differs ?? self::SWATCH, self::NONE);
+        return self::with($plan, $plan->spec->facts->differs ?? self::SWATCH, self::NONE);
     }
 
     private static function with(BagPlan $plan, float $bag, float $gauge): self
@@ -186,21 +186,21 @@ final readonly class Factors
             $spans,
         );
         $bases = $believed = $doubted = $odd = [];
-        foreach (array_keys($plan->spec->strands->all()) as $which) {
-            $bases[$which] = $believed[$which] = [$plan->spec->strands->of($which)->onHand?->grams, null];
+        foreach (array_keys($plan->spec->facts->strands->all()) as $which) {
+            $bases[$which] = $believed[$which] = [$plan->spec->facts->strands->of($which)->onHand?->grams, null];
         }
-        foreach ($plan->spec->weighIns as $weighIn) {
+        foreach ($plan->spec->facts->weighIns as $weighIn) {
             $place = $plan->work->place($weighIn->after)
                 ?? throw new \LogicException("No row is called {$weighIn->after}.");
             $which = $takes->materials[$place];
             $weighed = [$weighIn->left->grams, $place];
-            $material = $plan->spec->strands->of($which);
+            $material = $plan->spec->facts->strands->of($which);
             $between = fn(?float $there, ?int $after): Found => $now->found(
                 $takes,
                 $material,
                 [$there, $after],
                 $weighed,
-                $plan->spec->strands->own->density->gramsPerMetre / $material->density->gramsPerMetre,
+                $plan->spec->facts->strands->own->density->gramsPerMetre / $material->density->gramsPerMetre,
             );
             if ($believed[$which][0] === null) {
                 $bases[$which] = $believed[$which] = $weighed;

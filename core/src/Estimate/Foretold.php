@@ -45,7 +45,7 @@ final readonly class Foretold
         $ahead = $standing->ahead();
         $gone = $ahead->gone();
         $weighed = 0;
-        foreach ($plan->spec->weighIns as $weighIn) {
+        foreach ($plan->spec->facts->weighIns as $weighIn) {
             $place = (int) $plan->work->place($weighIn->after);
             $weighed = isset($rows[$place]) ? $place + 1 : $weighed;
         }

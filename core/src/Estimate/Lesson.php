@@ -24,11 +24,11 @@ final class Lesson
         }
         $weighIns = array_values(
             array_filter(
-                $spec->weighIns,
+                $spec->facts->weighIns,
                 fn(WeighIn $one): bool => $takes->materials[(int) $plan->work->place($one->after)] === 0,
             ),
         );
-        $onHand = $spec->strands->own->onHand?->grams;
+        $onHand = $spec->facts->strands->own->onHand?->grams;
         $first = $onHand === null ? array_shift($weighIns) : null;
         $last = array_pop($weighIns);
         if ($last === null) {
@@ -38,7 +38,7 @@ final class Lesson
         $places = $takes->places(0, 1 + ($since ?? -1), 1 + (int) $plan->work->place($last->after));
         [$expected, $off] = Factors::ofAnyBag($plan)->taking($takes, $places);
         $begun = $first === null ? $onHand ?? 0.0 : $first->left->grams;
-        $joins = Winding::of($spec->strands->own)?->joined($begun, $last->left->grams) ?? 0.0;
+        $joins = Winding::of($spec->facts->strands->own)?->joined($begun, $last->left->grams) ?? 0.0;
         $used = $begun - $last->left->grams - $joins - $takes->besides($places, $since);
         if ($used * self::MOST < $expected || $used > self::MOST * $expected) {
             return null;
@@ -47,10 +47,10 @@ final class Lesson
 
         return new Worked(
             $gauge->motif,
-            $spec->hands->hook,
-            $spec->strands->own->kind,
-            $spec->strands->own->diameter,
-            $gauge->strand($spec->strands->own->density)->times($used / $expected),
+            $spec->facts->hands->hook,
+            $spec->facts->strands->own->kind,
+            $spec->facts->strands->own->diameter,
+            $gauge->strand($spec->facts->strands->own->density)->times($used / $expected),
             hypot($off / $expected, Factors::WEIGH_IN_G / $expected),
         );
     }

@@ -65,7 +65,7 @@ final readonly class MaterialEstimate
             0,
             array_map(
                 fn(int $which): self => self::ofMaterial($plan, $which + 1, []),
-                array_keys($plan->spec->strands->others),
+                array_keys($plan->spec->facts->strands->others),
             ),
         );
     }
@@ -74,7 +74,7 @@ final readonly class MaterialEstimate
     private static function ofMaterial(BagPlan $plan, int $which, array $others): self
     {
         $spec = $plan->spec;
-        $material = $spec->strands->of($which);
+        $material = $spec->facts->strands->of($which);
         $standing = Standing::of($plan, $which);
         [$whole, $ahead, $left] = [$standing->whole(), $standing->ahead(), $standing->left];
         $grams = self::spread($whole, $standing->off);
@@ -99,7 +99,7 @@ final readonly class MaterialEstimate
                 array_filter(
                     array_map(
                         fn(Change $change): ?RowId => $change->to === $which ? $change->from : null,
-                        $spec->strands->changes,
+                        $spec->choices->changes,
                     ),
                 ),
             ),
@@ -187,8 +187,8 @@ final readonly class MaterialEstimate
     private static function origin(BagPlan $plan): Origin
     {
         return match (true) {
-            $plan->spec->weighIns !== [] => Origin::WeighedIn,
-            $plan->spec->hands->predicted !== null => Origin::Learned,
+            $plan->spec->facts->weighIns !== [] => Origin::WeighedIn,
+            $plan->spec->facts->hands->predicted !== null => Origin::Learned,
             $plan->gauge->mass === null => Origin::Guessed,
             default => Origin::FromSwatch,
         };

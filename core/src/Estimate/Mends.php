@@ -185,7 +185,7 @@ final readonly class Mends
             $counts += $one->value === null ? [] : [$one->name => $one->value];
         }
 
-        return new Chosen($part->path, $this->plan->spec->parts[$place]->maker->with($counts));
+        return new Chosen($part->path, $this->plan->spec->choices->parts[$place]->maker->with($counts));
     }
 
     /**
@@ -274,11 +274,11 @@ final readonly class Mends
             $anew = $place === 0 && $other > 0 && self::settings($part->maker) === null;
             array_push(
                 $parts,
-                ...($other === $place ? $in : [$anew ? $this->plan->spec->parts[$other] : $part->chosen()]),
+                ...($other === $place ? $in : [$anew ? $this->plan->spec->choices->parts[$other] : $part->chosen()]),
             );
         }
 
-        return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->parts : $parts);
+        return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->choices->parts : $parts);
     }
 
     /**
@@ -298,7 +298,7 @@ final readonly class Mends
             }
         }
 
-        return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->parts : $parts);
+        return $this->plan->spec->shaped($parts === [] ? $this->plan->spec->choices->parts : $parts);
     }
 
     private function smaller(int $steps): BagSpec
@@ -319,10 +319,10 @@ final readonly class Mends
             return null;
         }
         for (
-            $hook = $spec->hands->hook->steps(-1), $last = $spec->hands->hook;
+            $hook = $spec->facts->hands->hook->steps(-1), $last = $spec->facts->hands->hook;
             $hook->diameter->mm < $last->diameter->mm
-                && $hook->diameter->mm >= HookRange::of($spec->strands->own->kind)->least
-                * $spec->strands->own->diameter->mm;
+                && $hook->diameter->mm >= HookRange::of($spec->facts->strands->own->kind)->least
+                * $spec->facts->strands->own->diameter->mm;
             $hook = $hook->steps(-1)
         ) {
             $last = $hook;
@@ -338,7 +338,7 @@ final readonly class Mends
     private function on(HookSize $hook, LearnedHand $hand): ?BagPlan
     {
         $spec = $this->plan->spec;
-        $material = $spec->strands->own;
+        $material = $spec->facts->strands->own;
         $predicted = $hand->predictBag($hook, $material, $spec->motif());
         try {
             return Planner::plan(
@@ -359,14 +359,14 @@ final readonly class Mends
     {
         $spec = $this->plan->spec;
         $alike = array_values(
-            array_filter($this->spares, fn(Spare $spare): bool => $spec->strands->own->isLike($spare->material)),
+            array_filter($this->spares, fn(Spare $spare): bool => $spec->facts->strands->own->isLike($spare->material)),
         );
         $unlike = fn(Spare $spare): array => [
-            $spare->material->kind !== $spec->strands->own->kind,
-            abs($spec->strands->own->thicker($spare->material)),
+            $spare->material->kind !== $spec->facts->strands->own->kind,
+            abs($spec->facts->strands->own->thicker($spare->material)),
         ];
         usort($alike, fn(Spare $a, Spare $b): int => $unlike($a) <=> $unlike($b));
-        $from = $alike === [] || $spec->strands->changes !== [] ? null : $this->lastReached($alike[0]);
+        $from = $alike === [] || $spec->choices->changes !== [] ? null : $this->lastReached($alike[0]);
         if ($from === null) {
             return [];
         }
@@ -429,8 +429,8 @@ final readonly class Mends
     private function another(): ?Mend
     {
         $runsOut = $this->estimate->runsOut();
-        $onHand = $this->plan->spec->strands->own->onHand;
-        if ($runsOut === null || $onHand === null || $this->plan->spec->strands->changes !== []) {
+        $onHand = $this->plan->spec->facts->strands->own->onHand;
+        if ($runsOut === null || $onHand === null || $this->plan->spec->choices->changes !== []) {
             return null;
         }
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));

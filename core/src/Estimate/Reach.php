@@ -40,7 +40,7 @@ final readonly class Reach
         $takes = Consumption::of($plan);
         // What the weigh-ins of the bag say of the hand holds for whatever is worked in it.
         $factors = Factors::known($plan);
-        $density = $plan->spec->strands->own->density->gramsPerMetre;
+        $density = $plan->spec->facts->strands->own->density->gramsPerMetre;
         $metres = array_map(
             fn(int $place): float => $factors->likely($takes, $place) / $density,
             array_keys($takes->rows),

@@ -6,7 +6,9 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
+use Fescue\Core\Bag\Choices;
 use Fescue\Core\Bag\Chosen;
+use Fescue\Core\Bag\Facts;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\Strands;
 use Fescue\Core\Document\Refused;
@@ -44,12 +46,13 @@ final readonly class Rest
             try {
                 $small = Planner::plan(
                     new BagSpec(
-                        $thing,
-                        new Wish(Length::mm($length), Length::mm($width), Length::mm($height)),
-                        new Strands($spec->strands->own),
-                        $spec->hands,
-                        $spec->school,
-                        $parts,
+                        new Choices(
+                            $thing,
+                            new Wish(Length::mm($length), Length::mm($width), Length::mm($height)),
+                            $spec->choices->school,
+                            $parts,
+                        ),
+                        new Facts(new Strands($spec->facts->strands->own), $spec->facts->hands),
                     ),
                 );
             } catch (Refused) {
@@ -74,7 +77,7 @@ final readonly class Rest
     {
         $kept = array_values(
             array_filter(
-                $spec->opened()->parts,
+                $spec->choices->opened()->parts,
                 fn(Chosen $part): bool => in_array($part->path, ['/base', '/body'], true),
             ),
         );
@@ -84,6 +87,6 @@ final readonly class Rest
             $parts[] = new Chosen($part->path, $part->maker->with(array_fill_keys($open, null)));
         }
 
-        return $parts === [] ? $spec->parts : $parts;
+        return $parts === [] ? $spec->choices->parts : $parts;
     }
 }

@@ -31,7 +31,7 @@ final readonly class Spans
         $grams = $takes->grams;
         $spans = $own = $last = [];
         $from = 0;
-        foreach ($plan->spec->weighIns as $span => $weighIn) {
+        foreach ($plan->spec->facts->weighIns as $span => $weighIn) {
             $to = 1 + (int) $plan->work->place($weighIn->after);
             $which = $takes->materials[$to - 1];
             $weighed = array_intersect_key($grams, array_flip($takes->places($which, $last[$which] ?? 0, $to)));

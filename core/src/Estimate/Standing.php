@@ -52,11 +52,11 @@ final readonly class Standing
     {
         $takes = Consumption::of($plan);
         $factors = Factors::known($plan);
-        $material = $plan->spec->strands->of($which);
-        $ratio = $material->density->gramsPerMetre / $plan->spec->strands->own->density->gramsPerMetre;
+        $material = $plan->spec->facts->strands->of($which);
+        $ratio = $material->density->gramsPerMetre / $plan->spec->facts->strands->own->density->gramsPerMetre;
         $onHand = $material->onHand?->grams;
         [$left, $last] = [$onHand, null];
-        foreach ($plan->spec->weighIns as $weighIn) {
+        foreach ($plan->spec->facts->weighIns as $weighIn) {
             $place = (int) $plan->work->place($weighIn->after);
             [$left, $last] = $takes->materials[$place] === $which ? [$weighIn->left->grams, $place] : [$left, $last];
         }

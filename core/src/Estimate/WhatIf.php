@@ -96,9 +96,9 @@ final readonly class WhatIf
         $out = $plan->comesOut;
 
         return new Wish(
-            $plan->spec->wish->length ?? $out->baseLength,
-            $plan->spec->wish->width ?? $out->baseWidth,
-            $plan->spec->wish->height ?? $out->height,
+            $plan->spec->choices->wish->length ?? $out->baseLength,
+            $plan->spec->choices->wish->width ?? $out->baseWidth,
+            $plan->spec->choices->wish->height ?? $out->height,
         );
     }
 

@@ -31,6 +31,12 @@ final readonly class School
         public ?float $stretch = null,
     ) {}
 
+    /** The same, her straps giving so much. */
+    public function giving(?float $stretch): self
+    {
+        return new self($this->working, $this->chainCounts, $this->lean, $stretch);
+    }
+
     /** Whether a round goes on where the one before it ended. */
     public function runsOn(): bool
     {

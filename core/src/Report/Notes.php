@@ -97,7 +97,7 @@ final class Notes
                 $odd->row,
             );
         }
-        $onHand = $this->plan->spec->strands->own->onHand;
+        $onHand = $this->plan->spec->facts->strands->own->onHand;
         $chance = $this->estimate->enough;
         if ($onHand === null || $chance === null) {
             $this->add(
@@ -112,7 +112,7 @@ final class Notes
         if ($this->estimate->isSure() === true) {
             return;
         }
-        $noun = $this->plan->spec->strands->own->kind->noun();
+        $noun = $this->plan->spec->facts->strands->own->kind->noun();
         $this->add(
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
@@ -175,13 +175,13 @@ final class Notes
     private function sides(): array
     {
         $out = $this->plan->comesOut;
-        $ground = new Ground($this->plan->gauge, $this->plan->spec->school, $this->plan->spec->motif());
+        $ground = new Ground($this->plan->gauge, $this->plan->spec->school(), $this->plan->spec->motif());
         $serves = [];
         foreach ($this->plan->parts as $place => $part) {
             $given = array_column(
                 array_map(
                     fn(Asked $one): array => [$one->name, $one->written(true)],
-                    $this->plan->spec->parts[$place]->maker->settings(),
+                    $this->plan->spec->choices->parts[$place]->maker->settings(),
                 ),
                 1,
                 0,
@@ -208,7 +208,7 @@ final class Notes
                 $as,
                 $less,
                 $more,
-                $this->plan->spec->wish->of($side),
+                $this->plan->spec->choices->wish->of($side),
                 $comesOut,
                 $serves[$side->value] ?? null,
             );
@@ -250,7 +250,7 @@ final class Notes
     {
         $spec = $this->plan->spec;
         $late = array_slice($this->plan->work->names(), -2);
-        foreach ($spec->strands->changes as $place => $change) {
+        foreach ($spec->choices->changes as $place => $change) {
             if ($place === 0) {
                 $this->add(
                     'change',
@@ -272,7 +272,7 @@ final class Notes
             }
         }
         foreach ($this->estimate->others as $place => $takes) {
-            $material = $spec->strands->others[$place];
+            $material = $spec->facts->strands->others[$place];
             $row = $takes->from[0] ?? null;
             if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
                 $hundred = MaterialEstimate::hundred($takes->enough);
@@ -285,12 +285,12 @@ final class Notes
                     $row,
                 );
             }
-            if (! $spec->strands->own->isLike($material)) {
+            if (! $spec->facts->strands->own->isLike($material)) {
                 $this->add(
                     'other-thickness',
                     Tone::Trouble,
                     'Another material is '
-                        .($spec->strands->own->thicker($material) > 0 ? 'thicker' : 'thinner')
+                        .($spec->facts->strands->own->thicker($material) > 0 ? 'thicker' : 'thinner')
                         .' than the bag’s own.',
                     'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust '
                         .'the counts.',
@@ -302,7 +302,7 @@ final class Notes
 
     private function gauge(): void
     {
-        $swatch = $this->plan->spec->hands->swatch;
+        $swatch = $this->plan->spec->facts->hands->swatch;
         if ($this->estimate->origin === Origin::Guessed) {
             $this->add(
                 'material-guessed',
@@ -322,7 +322,7 @@ final class Notes
             );
         }
         $gauge = $this->plan->gauge;
-        foreach ($this->plan->spec->hands->doubts as $place => $doubt) {
+        foreach ($this->plan->spec->facts->hands->doubts as $place => $doubt) {
             $name = isset($this->swatches[$place]) ? "“{$this->swatches[$place]}”" : 'Swatch '.($place + 1);
             $this->add(
                 'swatch-disagrees',
@@ -332,7 +332,7 @@ final class Notes
             );
         }
         $loops = $gauge->loops();
-        $times = $gauge->strand($this->plan->spec->strands->own->density)->mm / $loops->mm;
+        $times = $gauge->strand($this->plan->spec->facts->strands->own->density)->mm / $loops->mm;
         if ($times > self::ODD_WEIGHT || $times < 1 / self::ODD_WEIGHT) {
             $this->add(
                 'swatch-weight-odd',
@@ -384,14 +384,15 @@ final class Notes
     private function hook(): void
     {
         $spec = $this->plan->spec;
-        $range = HookRange::of($spec->strands->own->kind);
-        $times = $spec->hands->hook->diameter->mm / $spec->strands->own->diameter->mm;
+        $range = HookRange::of($spec->facts->strands->own->kind);
+        $times = $spec->facts->hands->hook->diameter->mm / $spec->facts->strands->own->diameter->mm;
         if ($times < $range->least || $times > $range->most) {
             $this->add(
                 'hook-unusual',
                 Tone::Better,
-                "{$spec->hands->hook->withArticle()} hook is unusual for this {$spec->strands->own->kind->noun()}.",
-                "A firm fabric starts near {$spec->strands->own->firmHook()->print()}: {$range->reason}",
+                "{$spec->facts->hands->hook->withArticle()} hook is unusual for this "
+                    ."{$spec->facts->strands->own->kind->noun()}.",
+                "A firm fabric starts near {$spec->facts->strands->own->firmHook()->print()}: {$range->reason}",
             );
         }
         if ($times < $range->least) {

@@ -37,7 +37,7 @@ final class PlanDocument
                 'takes' => $count->takesOf(0),
                 'leaves' => $count->leaves,
                 'text' => $writer->line($row),
-            ] + ($plan->spec->strands->others === [] ? [] : ['material' => $plan->materials[$index]]);
+            ] + ($plan->spec->facts->strands->others === [] ? [] : ['material' => $plan->materials[$index]]);
         }
         $out = $plan->comesOut;
 
@@ -129,7 +129,7 @@ final class PlanDocument
                     'size_mm' => $need->size === null ? null : round($need->size->mm, 1),
                 ], $fitted->needs),
             ],
-            $plan->spec->finish,
+            $plan->spec->choices->finish,
             $plan->fitted,
         )];
     }

@@ -21,7 +21,8 @@ final readonly class Polyline implements Path
         $length = 0.0;
         $ends = [];
         for ($nth = 1; $nth < count($points); $nth++) {
-            $ends[] = $length += hypot($points[$nth][0] - $points[$nth - 1][0], $points[$nth][1] - $points[$nth - 1][1]);
+            [[$x0, $y0], [$x, $y]] = [$points[$nth - 1], $points[$nth]];
+            $ends[] = $length += hypot($x - $x0, $y - $y0);
         }
         $this->ends = $ends;
         $this->length = $length;

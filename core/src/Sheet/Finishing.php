@@ -66,7 +66,7 @@ final class Finishing
         $said = [];
         $print = fn(Length|Motif $one): string => $tongue->tell('{one}', ['one' => $one]);
         foreach ($plan->fitted as $place => $fitted) {
-            $called = $plan->spec->finish[$place]::called()[0];
+            $called = $plan->spec->choices->finish[$place]::called()[0];
             $said[$called] = trim(($said[$called] ?? '').' '.implode(' ', array_map(
                 fn(Step $step): string => ucfirst($step->said($print)),
                 [$fitted->figures, ...$fitted->steps],
@@ -85,7 +85,7 @@ final class Finishing
      */
     public static function ends(BagPlan $plan, Tongue $tongue, array $between = []): array
     {
-        $material = $plan->spec->strands->own;
+        $material = $plan->spec->facts->strands->own;
         $ends = array_map(
             fn(EndCare $care): string => "{$tongue->tell($care->do)}: {$tongue->tell($care->why)}"
                 .($care->caution === '' ? '' : " {$tongue->tell($care->caution)}"),

@@ -255,7 +255,7 @@ final class Sections
         $on = null;
         foreach ($rows as $nth => $row) {
             $hole = $holes[$place + $nth] ?? null;
-            $told = $on === null ? $row : $row->again($this->plan->spec->school->after($on));
+            $told = $on === null ? $row : $row->again($this->plan->spec->school()->after($on));
             $on = $hole === null ? null : $told->holed(...$hole);
             if ($on !== null || $told !== $row) {
                 $rows[$nth] = $on ?? $told;
@@ -293,7 +293,7 @@ final class Sections
     {
         $materials = $this->plan->materials;
         $now = $materials[$place] ?? 0;
-        $isNew = $this->plan->spec->strands->others !== [] && ($materials[$place - 1] ?? null) !== $now;
+        $isNew = $this->plan->spec->facts->strands->others !== [] && ($materials[$place - 1] ?? null) !== $now;
 
         return $isNew ? $this->tongue->tell('With {strand}:', ['strand' => self::letter($now)]).' ' : '';
     }
@@ -379,7 +379,7 @@ final class Sections
             }
         }
         $tail = $this->plan->gauge->singleWidth()->times(self::TAIL * $seam);
-        $isSpiral = $last->kind === RowKind::Round && $this->plan->spec->school->working === Working::Spiral;
+        $isSpiral = $last->kind === RowKind::Round && $this->plan->spec->school()->working === Working::Spiral;
 
         return [new Line('', match (true) {
             $seam > 0 => $this->tongue->tell('Fasten off, leaving a tail of {long} for the seam.', [

@@ -80,7 +80,7 @@ final readonly class SheetMaker
         ]);
 
         return new Sheet(
-            $plan->spec->name,
+            $plan->spec->choices->name,
             $by === '' ? '' : $tongue->tell('By {name}', ['name' => $by]),
             $rights,
             $maker->level(),
@@ -117,7 +117,7 @@ final readonly class SheetMaker
             ),
             $motifs === [] ? null : $this->tongue->tell('a pattern stitch'),
             count($stitches) > 1 ? $this->tongue->tell('stitches of several heights') : null,
-            $this->plan->spec->strands->others === [] ? null : $this->tongue->tell('changes of colour'),
+            $this->plan->spec->facts->strands->others === [] ? null : $this->tongue->tell('changes of colour'),
             array_filter($this->plan->work->rows, fn(Row $row): bool => $row->opening() !== null) === []
                 ? null
                 : $this->tongue->tell('hand holes'),
@@ -195,10 +195,14 @@ final readonly class SheetMaker
         foreach ([$this->estimate, ...$this->estimate->others] as $which => $takes) {
             $all[] = [
                 Sections::letter($which),
-                $this->strand($this->plan->spec->strands->of($takes->which), $takes, $this->strands[$which] ?? ''),
+                $this->strand(
+                    $this->plan->spec->facts->strands->of($takes->which),
+                    $takes,
+                    $this->strands[$which] ?? '',
+                ),
             ];
         }
-        $hook = $this->plan->spec->hands->hook;
+        $hook = $this->plan->spec->facts->hands->hook;
         $all[] = ['', $this->tongue->tell('{hook} hook', ['hook' => $hook])];
         $tabs = $this->plan->assembly()?->tabs;
         foreach ($this->plan->work->pieces as $piece) {
@@ -278,7 +282,7 @@ final readonly class SheetMaker
                 'sts' => $in($this->plan->gauge->widthOf($motif)),
                 'rows' => $in($this->plan->gauge->heightOf($motif)),
                 'fabric' => $motif,
-                'hook' => $this->plan->spec->hands->hook,
+                'hook' => $this->plan->spec->facts->hands->hook,
             ],
         );
     }
@@ -304,7 +308,7 @@ final readonly class SheetMaker
                         'n' => $nth + 1, 'does' => $vocabulary->list($one),
                     ]);
             }
-            $beside = $motif->beside($this->plan->spec->school->runsOn());
+            $beside = $motif->beside($this->plan->spec->school()->runsOn());
             $specials[] = [
                 ucfirst($motif->fullName($this->tongue->terms)),
                 $this->tongue->tell(
@@ -328,14 +332,14 @@ final readonly class SheetMaker
             fn(Instruction $one): bool => $one instanceof StartingChain && $one->as !== null,
         ));
         $slip = ['slip' => Stitch::Slip];
-        $notes = $rounds ? match ($this->plan->spec->school->working) {
+        $notes = $rounds ? match ($this->plan->spec->school()->working) {
             Working::Spiral => ['Rounds run on in a spiral: do not join or turn. Put a marker in the first stitch of '
                 .'each round and move it up.'],
             Working::Joined => ['Rounds are joined: where a round says join, work {slip} in its first stitch. Do not '
                 .'turn.'],
             Working::JoinedTurned => ['Rounds are joined: where a round says join, work {slip} in its first stitch.'],
         } : [];
-        if ($rounds && $this->plan->spec->school->working !== Working::Spiral) {
+        if ($rounds && $this->plan->spec->school()->working !== Working::Spiral) {
             $notes[] = $counts
                 ? 'The chain that starts a round counts as a stitch only where the round says so; then join in its '
                     .'top. Elsewhere the first stitch goes into the stitch of the join.'
@@ -344,7 +348,7 @@ final readonly class SheetMaker
         if ($turns) {
             $notes[] = 'Turning chains do not count as a stitch.';
         }
-        if ($this->plan->spec->strands->others !== []) {
+        if ($this->plan->spec->facts->strands->others !== []) {
             $notes[] = 'Change strands on the last draw-through of the stitch before, and work over both tails.';
         }
         $notes[] = 'The number in brackets is what to count at the end of the row.';

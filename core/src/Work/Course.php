@@ -108,13 +108,13 @@ final readonly class Course
         foreach ($plan->work->rows as $place => $row) {
             $hook = $place === 0 ? null : $plan->work->begun($place - 1)?->start?->hook;
             if ($hook !== null) {
-                $heed[$row->name][] = "Change to the {$plan->spec->hands->hook->print()} hook.";
+                $heed[$row->name][] = "Change to the {$plan->spec->facts->hands->hook->print()} hook.";
             }
             if (self::isNet($row)) {
                 $heed[$row->name][] = 'Do not stop after a stitch: stop on the chain of a loop.';
             }
         }
-        $material = $plan->spec->strands->own;
+        $material = $plan->spec->facts->strands->own;
         $care = array_filter(array_map(
             fn(EndCare $care): string => $care->caution,
             EndCare::of($material->kind, $material->make, $material->fibre),

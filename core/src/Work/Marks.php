@@ -34,6 +34,6 @@ final readonly class Marks
             $rounds += (int) ($row->part === Part::Body && $row->kind === RowKind::Round);
         }
 
-        return $rounds === 0 ? null : new self($gap / 2, $plan->spec->school->lean + $gap / 2 / $rounds, $rounds);
+        return $rounds === 0 ? null : new self($gap / 2, $plan->spec->school()->lean + $gap / 2 / $rounds, $rounds);
     }
 }

@@ -106,7 +106,7 @@ final readonly class Slip
     private static function isSpiral(BagPlan $plan, int $place, array $has): bool
     {
         return $plan->work->rows[$place]->kind === RowKind::Round
-            && $plan->spec->school->working === Working::Spiral
+            && $plan->spec->school()->working === Working::Spiral
             && ! isset($has[Join::class]);
     }
 

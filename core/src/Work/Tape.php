@@ -58,11 +58,11 @@ final readonly class Tape
                 [$planned, $rest] = $place < $done ? [$planned + $high, $rest] : [$planned, $rest + $high];
             }
         }
-        $wish = $plan->spec->wish->height->mm ?? $plan->comesOut->height->mm;
+        $wish = $plan->spec->choices->wish->height->mm ?? $plan->comesOut->height->mm;
         if ($planned <= 0.0 || $measured->mm <= 0.0) {
             return null;
         }
-        $ratio = self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[1]);
+        $ratio = self::weighed($measured, $planned, $plan->spec->facts->hands->sizeSpread()[1]);
         $wide = $across === null ? 1.0 : self::wider($plan, $done, $across) ?? 1.0;
         foreach (array_reverse($plan->parts) as $part) {
             $count = null;
@@ -120,7 +120,7 @@ final readonly class Tape
             if ($row->part === Part::Body && $row->kind === RowKind::Round) {
                 $planned = $plan->gauge->widthOf($row->fabric)->mm * $row->count->leaves / 2;
 
-                return self::weighed($measured, $planned, $plan->spec->hands->sizeSpread()[0]);
+                return self::weighed($measured, $planned, $plan->spec->facts->hands->sizeSpread()[0]);
             }
         }
 
@@ -152,7 +152,7 @@ final readonly class Tape
                 fn(Chosen $part): Chosen => $part->path === $path
                     ? new Chosen($path, $part->maker->with($counts))
                     : $part,
-                $settled->parts,
+                $settled->choices->parts,
             )));
         } catch (Refused) {
             return null;

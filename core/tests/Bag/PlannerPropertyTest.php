@@ -70,7 +70,7 @@ final class PlannerPropertyTest extends TestCase
     private function comesWithinOneStitchAndOneRound(BagPlan $plan, array $document, string $said): void
     {
         $out = $plan->comesOut;
-        $wish = $plan->spec->wish;
+        $wish = $plan->spec->choices->wish;
         $stitch = $plan->gauge->width->mm;
         $round = $plan->gauge->singleHeight()->mm;
         if (! isset($document['base']['chain'])) {

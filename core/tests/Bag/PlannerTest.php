@@ -75,7 +75,7 @@ final class PlannerTest extends TestCase
     public function testBallsOfAnyLabelAreRead(): void
     {
         foreach (['1 g' => 1.0, '100 kg' => 100_000.0, '10 m' => 82.0] as $written => $grams) {
-            $own = BagDocument::read(Documents::tote(['material/unit' => $written]))->strands->own;
+            $own = BagDocument::read(Documents::tote(['material/unit' => $written]))->facts->strands->own;
             self::assertEqualsWithDelta($grams, $own->unit?->grams, 1e-9);
         }
     }
@@ -84,7 +84,7 @@ final class PlannerTest extends TestCase
     {
         $plan = self::plan(Documents::tote(['size' => null]));
         self::assertCount(18, $plan->work->rows);
-        self::assertNull($plan->spec->wish->height);
+        self::assertNull($plan->spec->choices->wish->height);
     }
 
     public function testEachOpenCountNeedsItsSide(): void

@@ -241,7 +241,7 @@ final class WholeBagsTest extends TestCase
     private function comesOutAsWished(BagPlan $plan, array $document): void
     {
         $said = json_encode($document, JSON_THROW_ON_ERROR);
-        $ground = new Ground($plan->gauge, $plan->spec->school, $plan->spec->motif());
+        $ground = new Ground($plan->gauge, $plan->spec->school(), $plan->spec->motif());
         $out = [
             'length' => $plan->comesOut->baseLength, 'width' => $plan->comesOut->baseWidth,
             'height' => $plan->comesOut->height,
@@ -249,7 +249,7 @@ final class WholeBagsTest extends TestCase
         foreach ($plan->parts as $place => $part) {
             foreach ($part->maker->settings($ground) as $one) {
                 $side = $one instanceof Setting ? $one->side : null;
-                $wish = $side === null ? null : $plan->spec->wish->of($side);
+                $wish = $side === null ? null : $plan->spec->choices->wish->of($side);
                 // Moved to a count that the wall’s repeat divides, it is so many off as that takes.
                 if ($wish !== null && $one->step !== null && $place > 0) {
                     self::assertLessThanOrEqual(
@@ -304,7 +304,7 @@ final class WholeBagsTest extends TestCase
             Ways::isSaidOfOneAsOfOne($note->text());
         }
         // What is settled is written and read again to the same rows, and both files are as their formats say.
-        $settled = PartsWriter::write($plan->settled()->parts) + $document;
+        $settled = PartsWriter::write($plan->settled()->choices->parts) + $document;
         self::assertSame(PlanDocument::toJson($plan), PlanDocument::toJson(Planner::plan(BagDocument::read($settled))));
         foreach ([
             'bag' => json_encode($settled, JSON_THROW_ON_ERROR),

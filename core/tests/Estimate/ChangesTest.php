@@ -151,10 +151,10 @@ final class ChangesTest extends TestCase
         $expected = MaterialEstimate::of($plan)->others[0];
         $used = 3 * 56 * 0.79 / 2 + self::TAIL / 2;
         $just = $plan->weighed(
-            $plan->spec->strands->own->onHand,
+            $plan->spec->facts->strands->own->onHand,
             BagDocument::read(
                 self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - $used).' g']]]),
-            )->weighIns,
+            )->facts->weighIns,
         );
         self::assertEqualsWithDelta(
             $expected->grams->likely,
@@ -167,10 +167,10 @@ final class ChangesTest extends TestCase
             1e-6,
         );
         $more = $plan->weighed(
-            $plan->spec->strands->own->onHand,
+            $plan->spec->facts->strands->own->onHand,
             BagDocument::read(
                 self::document(more: ['weigh_ins' => [['after' => 'Round 11', 'left' => (450 - 1.1 * $used).' g']]]),
-            )->weighIns,
+            )->facts->weighIns,
         );
         self::assertGreaterThan(1.04 * $expected->grams->likely, MaterialEstimate::of($more)->others[0]->grams->likely);
         self::assertGreaterThan(MaterialEstimate::of($plan)->grams->likely, MaterialEstimate::of($more)->grams->likely);

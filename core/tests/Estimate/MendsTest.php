@@ -183,11 +183,11 @@ final class MendsTest extends TestCase
         $hand = LearnedHand::of(
             [
                 new Trial(
-                    $plan->spec->hands->swatch,
-                    $plan->spec->hands->hook,
+                    $plan->spec->facts->hands->swatch,
+                    $plan->spec->facts->hands->hook,
                     Kind::Cord,
                     Length::mm(4),
-                    $plan->spec->strands->own->density,
+                    $plan->spec->facts->strands->own->density,
                 ),
             ],
         );
@@ -200,8 +200,8 @@ final class MendsTest extends TestCase
         self::assertSame([], $hooks(null));
         $smaller = $hooks($hand)[0];
         self::assertNotNull($smaller->plan);
-        self::assertLessThan(8, $smaller->plan->spec->hands->hook->diameter->mm);
-        self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->hands->hook->diameter->mm);
+        self::assertLessThan(8, $smaller->plan->spec->facts->hands->hook->diameter->mm);
+        self::assertGreaterThanOrEqual(1.4 * 4, $smaller->plan->spec->facts->hands->hook->diameter->mm);
         self::assertSame(
             [22, 14, 56],
             [

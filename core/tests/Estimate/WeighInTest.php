@@ -150,7 +150,7 @@ final class WeighInTest extends TestCase
                 array_map(fn(array $row): float => array_sum($row), array_slice($takes->rows, 0, 6)),
             );
             $weighed = $plan->weighed(
-                $plan->spec->strands->own->onHand,
+                $plan->spec->facts->strands->own->onHand,
                 [new WeighIn(new RowId(RowKind::Round, 6), Mass::grams(900 - $gone))],
             );
             foreach ([Factors::prior($plan), Factors::prior($plan)->after($weighed, $takes)] as $factors) {

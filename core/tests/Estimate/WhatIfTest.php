@@ -29,7 +29,7 @@ final class WhatIfTest extends TestCase
         ]);
         $wide = new Swatch(Motif::single(), 10, Length::mm(150), 10, Length::mm(130), Mass::grams(110));
         $hand = LearnedHand::of([]);
-        $own = $plan->spec->strands->own;
+        $own = $plan->spec->facts->strands->own;
         $measured = WhatIf::of($plan, $hand, $own, HookSize::mm(10), $wide);
         self::assertNull($measured->predicted);
         self::assertEqualsWithDelta(4 / 15, $measured->firmness, 1e-9);
@@ -48,8 +48,8 @@ final class WhatIfTest extends TestCase
         $finish = [['type' => 'tassels'], ['type' => 'button']];
         foreach ([[], $finish] as $with) {
             $plan = Ways::plan(['finish' => $with]);
-            $hands = $plan->spec->hands;
-            $same = WhatIf::of($plan, LearnedHand::of([]), $plan->spec->strands->own, $hands->hook, $hands->swatch);
+            $hands = $plan->spec->facts->hands;
+            $same = WhatIf::of($plan, LearnedHand::of([]), $plan->spec->facts->strands->own, $hands->hook, $hands->swatch);
             foreach ([$same->counts, $same->sized] as $one) {
                 self::assertNotNull($one);
                 self::assertEqualsWithDelta(
@@ -72,8 +72,8 @@ final class WhatIfTest extends TestCase
                     'base/chain' => 22, 'body/stitch' => $stitch, 'body/rounds' => 8, 'handles' => $top,
                     'working' => 'joined', 'finish' => [['type' => 'flap'], ['type' => 'drawstring']],
                 ]);
-                $own = $plan->spec->strands->own;
-                foreach ([null, $plan->spec->hands->swatch] as $measured) {
+                $own = $plan->spec->facts->strands->own;
+                foreach ([null, $plan->spec->facts->hands->swatch] as $measured) {
                     $all = $measured === null
                         ? Handiwork::predicted($hook, $hand->predictBag($hook, $own, $plan->spec->motif()), $own)
                         : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));

@@ -361,7 +361,7 @@ final class PiecesPropertyTest extends TestCase
      */
     private function isKept(BagPlan $plan, array $document): void
     {
-        $settled = PartsWriter::write($plan->settled()->parts) + $document;
+        $settled = PartsWriter::write($plan->settled()->choices->parts) + $document;
         $json = PlanDocument::toJson($plan);
         self::assertSame($json, PlanDocument::toJson(Planner::plan(BagDocument::read($settled))));
         foreach (['bag' => json_encode($settled, JSON_THROW_ON_ERROR), 'plan' => $json] as $name => $text) {

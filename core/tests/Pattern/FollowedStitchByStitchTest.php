@@ -126,7 +126,7 @@ final class FollowedStitchByStitchTest extends TestCase
             self::assertMarks($there, $marks, [...$edge->middles, ...$edge->folds], "{$row->name} {$of}");
             $marks = self::through($words, $there, $marks);
             $leaves = $row->count->leaves;
-            if ($plan->spec->school->working->value === 'joined-turned') {
+            if ($plan->spec->school()->working->value === 'joined-turned') {
                 $marks = array_map(fn(float $mark): float => 1 - $mark + $leaves, $marks);
             }
         }

@@ -169,8 +169,8 @@ final class ReportTest extends TestCase
     public function testASwatchSaysHowSureItIs(): void
     {
         $plan = fn(array $changes): BagPlan => Planner::plan(BagDocument::read(Documents::tote($changes)));
-        self::assertSame([0.0, 0.0], $plan([])->spec->hands->sizeSpread());
-        self::assertSame([0.02, 0.0], $plan(['gauge/width_spread' => 0.02])->spec->hands->sizeSpread());
+        self::assertSame([0.0, 0.0], $plan([])->spec->facts->hands->sizeSpread());
+        self::assertSame([0.02, 0.0], $plan(['gauge/width_spread' => 0.02])->spec->facts->hands->sizeSpread());
         [$wide, $high] = $plan(
             [
                 'gauge' => null,
@@ -181,7 +181,7 @@ final class ReportTest extends TestCase
                     ],
                 ],
             ],
-        )->spec->hands->sizeSpread();
+        )->spec->facts->hands->sizeSpread();
         self::assertGreaterThan(0.04, $wide);
         self::assertLessThan(0.15, $wide);
         self::assertGreaterThan(0.04, $high);

@@ -177,7 +177,7 @@ final class SheetTest extends TestCase
             'For you alone',
             true,
         );
-        self::assertStringStartsWith("{$plan->spec->name}\nBy Ilse of the pier\nLevel: ", $sheet->text());
+        self::assertStringStartsWith("{$plan->spec->choices->name}\nBy Ilse of the pier\nLevel: ", $sheet->text());
         self::assertStringContainsString("\nFor you alone\n", $sheet->text());
         $heads = array_map(fn(Section $one): string => $one->lines[$one->title === 'Base' ? 1 : 0]->head, $sheet->sections);
         self::assertSame(['Rnd 1', 'Rnd 1', 'Rnd 1', 'Rnd 1'], array_slice($heads, 0, 4));

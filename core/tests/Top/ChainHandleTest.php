@@ -141,6 +141,6 @@ final class ChainHandleTest extends TestCase
         self::assertSame(40, Plans::count($hooked, '/handles/chain'));
         self::assertSame('/stretch', Ways::refused(['stretch' => 1.01])[0]);
         self::assertSame('/stretch', Ways::refused(['stretch' => 0])[0]);
-        self::assertSame(0.25, $plan->spec->sized($plan->spec->wish)->school->flat()->stretch);
+        self::assertSame(0.25, $plan->spec->sized($plan->spec->choices->wish)->school()->flat()->stretch);
     }
 }

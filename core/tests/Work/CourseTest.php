@@ -306,8 +306,8 @@ final class CourseTest extends TestCase
         self::assertSame('/tape/height', Ways::refused(['tape' => ['height' => 3]])[0]);
         self::assertSame('/tape/depth', Ways::refused(['tape' => ['depth' => 1]])[0]);
         $taped = Tape::of($plan, 9, Length::mm(85), Length::mm(340));
-        self::assertEqualsWithDelta(1.05 * ($taped->wide ?? 0.0), $taped?->plan?->spec->hands->taped[0], 1e-9);
-        self::assertEqualsWithDelta(0.9 * ($taped->ratio ?? 0.0), $taped?->plan?->spec->hands->taped[1], 1e-9);
-        self::assertSame($plan->spec->hands->taped, $plan->spec->sized($plan->spec->wish)->hands->taped);
+        self::assertEqualsWithDelta(1.05 * ($taped->wide ?? 0.0), $taped?->plan?->spec->facts->hands->taped[0], 1e-9);
+        self::assertEqualsWithDelta(0.9 * ($taped->ratio ?? 0.0), $taped?->plan?->spec->facts->hands->taped[1], 1e-9);
+        self::assertSame($plan->spec->facts->hands->taped, $plan->spec->sized($plan->spec->choices->wish)->facts->hands->taped);
     }
 }

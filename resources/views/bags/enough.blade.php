@@ -10,10 +10,10 @@
     $plan = $sheet->plan;
     $estimate = $sheet->estimate;
     $chance = $estimate->inHundred();
-    $onHand = $plan->spec->strands->own->onHand;
-    $noun = $plan->spec->strands->own->kind->noun();
+    $onHand = $plan->spec->facts->strands->own->onHand;
+    $noun = $plan->spec->facts->strands->own->kind->noun();
     $names = $plan->work->names();
-    $rows = array_combine($names, $plan->spec->strands->others === [] ? $names : array_map(fn ($name, $which) => "{$name}, {$sheet->named($which)}", $names, $plan->materials));
+    $rows = array_combine($names, $plan->spec->facts->strands->others === [] ? $names : array_map(fn ($name, $which) => "{$name}, {$sheet->named($which)}", $names, $plan->materials));
     $all = [$estimate, ...$estimate->others];
     $ends = array_filter($all, fn ($one) => $one->runsOut() !== null);
     $rest = $onHand === null ? null : $onHand->grams - $estimate->grams->likely;
@@ -42,7 +42,7 @@
                 <p class="section-rule"><b>{{ $estimate->others === [] ? 'Runs' : ucfirst($sheet->named($one->which)).' runs' }} out in {{ $out->row }}, near stitch {{ $out->stitch }}:</b> not before {{ $out->earliest }}{{ $out->latest === null ? ', or not at all' : " and not after {$out->latest}" }}, in nine of ten bags.</p>
                 @endforeach
             @elseif ($rest !== null && $rest > 0)
-                <p class="section-rule">{{ $estimate->others === [] ? 'It' : ucfirst($sheet->named(0)) }} is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->strands->own->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
+                <p class="section-rule">{{ $estimate->others === [] ? 'It' : ucfirst($sheet->named(0)) }} is likely to reach, with about {{ Decimal::print($rest) }} g ({{ Decimal::print($rest / $plan->spec->facts->strands->own->density->gramsPerMetre) }} m) left over.@if ($alsoMade !== []) The rest would do for {{ implode(' or ', $alsoMade) }}.@endif</p>
                 @if ($rests !== [])<p class="soft">At this gauge the rest is surely enough for one of these: @foreach ($rests as $one){{ $one->thing }}, {{ $sheet->figure($one->plan->comesOut->baseLength) }} × {{ $sheet->figure($one->plan->comesOut->baseWidth) }} × {{ $sheet->say($one->plan->comesOut->height) }}, {{ Decimal::print($one->estimate->grams->likely) }} g{{ $loop->last ? '.' : '; ' }}@endforeach</p>@endif
             @endif
             @if ($estimate->isSure() === false)<p><a href="{{ route('bags.what-if', $bag) }}">Or a smaller hook, or another material: what if?</a></p>@endif
@@ -106,9 +106,9 @@
                 @if ($bag->swatch)
                     <form method="post" action="{{ route('bags.swatch-counts', $bag) }}" class="begin">
                         @csrf
-                        <input type="hidden" name="counts" value="{{ $plan->spec->hands->swatch->fromOnHand ? 0 : 1 }}">
-                        <p>{{ $plan->spec->hands->swatch->fromOnHand ? 'The swatch is counted: it came out of what is on hand since that was weighed.' : 'The swatch'.($plan->spec->hands->swatch->mass ? "’s {$plan->spec->hands->swatch->mass->print()}" : '').' is not counted: what is on hand was weighed after it, or it will be unravelled.' }}</p>
-                        <button class="btn btn-quiet">{{ $plan->spec->hands->swatch->fromOnHand ? 'Leave it out' : 'Count it' }}</button>
+                        <input type="hidden" name="counts" value="{{ $plan->spec->facts->hands->swatch->fromOnHand ? 0 : 1 }}">
+                        <p>{{ $plan->spec->facts->hands->swatch->fromOnHand ? 'The swatch is counted: it came out of what is on hand since that was weighed.' : 'The swatch'.($plan->spec->facts->hands->swatch->mass ? "’s {$plan->spec->facts->hands->swatch->mass->print()}" : '').' is not counted: what is on hand was weighed after it, or it will be unravelled.' }}</p>
+                        <button class="btn btn-quiet">{{ $plan->spec->facts->hands->swatch->fromOnHand ? 'Leave it out' : 'Count it' }}</button>
                     </form>
                 @endif
             </section>
@@ -134,13 +134,13 @@
             @if ($weighIns !== [])
                 <ul class="list-plain weigh-ins">
                     @foreach ($weighIns as $weighIn)
-                        <li><span>after {{ $plan->spec->strands->others === [] ? $weighIn->after : $rows[(string) $weighIn->after] }}</span><b>{{ Mass::parse($weighIn->left)->print() }}</b>
+                        <li><span>after {{ $plan->spec->facts->strands->others === [] ? $weighIn->after : $rows[(string) $weighIn->after] }}</span><b>{{ Mass::parse($weighIn->left)->print() }}</b>
                             <form method="post" action="{{ route('bags.enough.remove', [$bag, $weighIn]) }}">@csrf @method('delete')<button class="plain" aria-label="Take out the weigh-in after {{ $weighIn->after }}">Take out</button></form>
                         </li>
                     @endforeach
                 </ul>
                 @if ($lesson)
-                    @php $more = (int) round(100 * ($lesson->strand->mm / $plan->gauge->strand($plan->spec->strands->own->density)->mm - 1)); @endphp
+                    @php $more = (int) round(100 * ($lesson->strand->mm / $plan->gauge->strand($plan->spec->facts->strands->own->density)->mm - 1)); @endphp
                     <p>So far your hands took {{ Decimal::print($lesson->strand->mm / 10, 1) }} cm a stitch, {{ $more === 0 ? 'just what was expected' : abs($more).' % '.($more > 0 ? 'more' : 'less').' than expected' }}. What they take is remembered for other bags.</p>
                 @endif
             @elseif ($onHand === null)

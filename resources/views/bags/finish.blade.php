@@ -78,7 +78,7 @@
                     <h3>Tape and scale</h3>
                     @foreach ([
                         'wide' => ['Lies, wide', $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' => ['High', $sheet->say($sheet->plan->comesOut->height)],
-                        'left_over' => ['Left of the '.$sheet->plan->spec->strands->own->kind->noun(), 'g'], 'minutes' => ['It took', $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
+                        'left_over' => ['Left of the '.$sheet->plan->spec->facts->strands->own->kind->noun(), 'g'], 'minutes' => ['It took', $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
                     ] as $field => [$label, $hint])
                         <x-count :name="$field" :$label :value="$field === 'minutes' ? ($done?->minutes === null ? ($hours > 0 && $done === null ? (string) (int) $hours : '') : (string) $done->minutes) : ($done->{$field} ?? '')" :solved="$hint" :whole="false" />
                     @endforeach

@@ -68,14 +68,14 @@
                 <summary><b>Material and hook</b><span data-region="station-material">{{ $stations['station-material'] ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="with-chip">
-                        <span data-region="chip">@if ($sheet){!! $bag->chip($sheet->plan->spec->strands->own) !!}@endif</span>
+                        <span data-region="chip">@if ($sheet){!! $bag->chip($sheet->plan->spec->facts->strands->own) !!}@endif</span>
                         <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
                     </div>
                     <x-pick name="material_id" label="Material" :value="$bag->material_id" :options="$with($materials->pluck('name', 'id')->all(), $bag->material, 'as its file says')" />
                     <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED : $bag->swatch_id" :options="($learned ? $swatches : $with($swatches, $bag->swatch, 'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
                     <div class="field line">
                         <label for="hook">Hook</label>
-                        <input id="hook" name="hook" autocomplete="off" value="{{ Typed::before('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->hands->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">
+                        <input id="hook" name="hook" autocomplete="off" value="{{ Typed::before('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->facts->hands->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">
                         <p class="wrong" id="hook-wrong" data-wrong="hook">{{ $errors->first('hook') }}</p>
                     </div>
                     <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect, less surely.</p>

@@ -44,7 +44,7 @@
 @endif
 @foreach ($plan->fitted as $fitted)
     @if ($whole && $fitted->lining !== null)
-    @php $lay = LayDrawing::of($fitted->lining, $plan->spec->finish[$loop->index]->cloth(), $sheet->unit); @endphp
+    @php $lay = LayDrawing::of($fitted->lining, $plan->spec->choices->finish[$loop->index]->cloth(), $sheet->unit); @endphp
     @if ($lay !== null)<figure class="drawing" lang="en"><h2>Lining, {{ $fitted->lining->as }}</h2>{!! $lay->inline() !!}<figcaption>The lay, drawn {{ $lay->ratio() }}.</figcaption></figure>@endif
     @endif
 @endforeach

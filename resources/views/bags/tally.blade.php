@@ -18,8 +18,8 @@
     @endif
     <div class="figure-row"><dt>stitches</dt><dd class="large">{{ Decimal::print($plan->work->stitches()->total()) }}</dd><dd class="sub">in {{ count($plan->work->rows) }} {{ $plan->assembly() === null ? 'rounds'.($sheet->hasRows() ? ' and rows' : '') : 'rows and seams' }}</dd></div>
     <div class="figure-row">
-        <dt>{{ $sheet->plan->spec->strands->own->kind->noun() }}</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
-        <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->strands->own->onHand) !!}</dd>
+        <dt>{{ $sheet->plan->spec->facts->strands->own->kind->noun() }}</dt><dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
+        <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->facts->strands->own->onHand) !!}</dd>
         <dd class="sub">{{ Decimal::print($estimate->metres->likely) }} m, {{ $estimate->origin->value }}</dd>
     </div>
     @foreach ($estimate->others as $place => $other)

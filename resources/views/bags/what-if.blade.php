@@ -8,7 +8,7 @@
 <x-layout :title="$bag->name().', what if'">
     @include('bags.head')
     @if ($errors->any())<div class="flash trouble" role="alert" tabindex="-1" data-focus><p>{{ $errors->first() }}</p></div>@endif
-    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}: the size if the counts stay, the counts if the size stays, and what either takes.@if ($sheet->plan->spec->strands->others !== []) All of it is reckoned in one material; taking one takes the others out. @endif</p>
+    <p>The same bag on other hooks and of other materials, {{ $from === '' ? 'as common proportions guess it: you have no swatch yet' : "learned from {$from}" }}: the size if the counts stay, the counts if the size stays, and what either takes.@if ($sheet->plan->spec->facts->strands->others !== []) All of it is reckoned in one material; taking one takes the others out. @endif</p>
     <form class="sift" method="get" action="{{ route('bags.what-if', $bag) }}">
         <fieldset class="picks"><legend>Materials, up to six</legend>
             @foreach ($compared->strands as $one)<label><input type="checkbox" name="materials[]" value="{{ $one->id }}" @checked(in_array($one, $compared->materials, true))> {{ $one->name }}</label>@endforeach

@@ -5,12 +5,12 @@
 @use(Fescue\Core\Work\TapHours)
 @php
     $row = $work->row();
-    $onHand = $work->sheet->plan->spec->strands->own->onHand;
+    $onHand = $work->sheet->plan->spec->facts->strands->own->onHand;
     $tape = session('tape');
     $marks = session('marks');
     $last = $work->lastDone();
     $byPart = TapHours::of($work->log, $work->course);
-    $strands = array_keys($work->sheet->plan->spec->strands->all());
+    $strands = array_keys($work->sheet->plan->spec->facts->strands->all());
     $ofLast = $work->strand($last === null ? 0 : $work->sheet->plan->materials[$work->place->row - 1]);
     // What was asked is answered in its sheet, without a script too.
     $open = match (true) {
