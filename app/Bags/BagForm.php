@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
@@ -75,20 +76,7 @@ final readonly class BagForm
 
     private function fill(Bag $bag): void
     {
-        $kept = array_intersect_key(
-            $bag->choices,
-            [
-                'material' => 1,
-                'gauge' => 1,
-                'hook' => 1,
-                'others' => 1,
-                'changes' => 1,
-                'finish' => 1,
-                'tape' => 1,
-                'swatch_counts' => 1,
-                'together' => 1,
-            ] + Bag::TAUGHT,
-        );
+        $draft = Draft::of($bag)->unasked();
         $bag->stand();
         $material = $this->own(
             $this->maker->strands(...),
@@ -115,14 +103,14 @@ final readonly class BagForm
             // A new bag is of its swatch's own where nothing else is said.
             $bag->material()->associate($bag->swatch->material);
         }
-        if ($bag->material_id === null && ! isset($kept['material'])) {
+        if ($bag->material_id === null && ! isset($draft->all['material'])) {
             throw Refused::at('/material', 'Choose a material.');
         }
-        if ($bag->swatch_id === null && ! $learned && ! isset($kept['gauge']) && ! isset($kept['swatches'])) {
+        if ($bag->swatch_id === null && ! $learned && ! isset($draft->all['gauge']) && ! isset($draft->all['swatches'])) {
             throw Refused::at('/gauge', 'Choose a swatch.');
         }
         if ($bag->swatch_id !== null) {
-            $kept = array_diff_key($kept, Bag::TAUGHT);
+            $draft = $draft->without(...Draft::TAUGHT);
         }
         $choices = [
             'name' => $this->typed('name'),
@@ -144,19 +132,27 @@ final readonly class BagForm
             $choices['edge'] = $this->settings('edge', (Makers::RIM)::open());
         }
         if (array_key_exists('changes', $this->sent)) {
-            $kept = $this->changes(
-                $kept['others'] ?? null,
-                $bag->material_id,
-            ) + array_diff_key($kept, ['others' => 1, 'changes' => 1]);
+            $draft = $draft->inOne()->with($this->changes($draft->all['others'] ?? null, $bag->material_id));
         }
         if ($learned) {
-            $choices += ['learned' => true, 'hook' => Typed::withUnit($this->typed('hook'), 'mm')];
-            $kept = array_diff_key($kept, ['gauge' => 1, 'hook' => 1] + Bag::TAUGHT);
+            $draft = $draft->learned(Typed::withUnit($this->typed('hook'), 'mm'));
         }
-        $bag->choices = $choices + $kept;
+        $bag->choices = $draft->with($choices)->choices();
         $every = $this->typed('stripes');
         if ($every !== '') {
-            $bag->choices = ['changes' => self::striped($bag, $kept['changes'] ?? [], $every)] + $bag->choices;
+            $changes = $this->changes($draft->all['others'] ?? null, $bag->material_id)['changes'] ?? [];
+            $bag->choices = ['changes' => self::striped($bag, $changes, $every)] + $bag->choices;
+        }
+    }
+
+    /** @throws Refused where what is linked is not hers */
+    public static function owned(Bag $bag): void
+    {
+        if ($bag->material_id !== null && $bag->material?->user_id !== $bag->user_id) {
+            throw Refused::at('/material', 'Choose one of your own materials; tabs are not planned by the row.');
+        }
+        if ($bag->swatch_id !== null && $bag->swatch?->user_id !== $bag->user_id) {
+            throw Refused::at('/gauge', 'Choose one of your own swatches.');
         }
     }
 

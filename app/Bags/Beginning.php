@@ -6,6 +6,7 @@ namespace App\Bags;
 
 use App\Books\Hands;
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
@@ -226,20 +227,20 @@ final class Beginning
     public function bag(): Bag
     {
         [$name, , $parts] = $this->kinds()[$this->chosen()->key];
-        $choices = ['name' => $name] + array_diff_key($this->document($parts), ['format' => 1, 'name' => 1]);
+        $draft = (new Draft($this->document($parts)))->without('format')->with(['name' => $name]);
         $bag = new Bag();
         $bag->forceFill(['user_id' => $this->maker->id ?? 0, 'swatch_id' => null, 'material_id' => null]);
         if ($this->material !== null) {
             $bag->material()->associate($this->material);
-            unset($choices['material']);
+            $draft = $draft->inAnother();
         }
         if ($this->swatch !== null) {
             $bag->swatch()->associate($this->swatch);
-            $choices = array_diff_key($choices, ['gauge' => 1, 'hook' => 1]);
+            $draft = $draft->measured();
         } elseif ($this->isMeasured()) {
-            $choices = ['learned' => true] + array_diff_key($choices, ['gauge' => 1]);
+            $draft = $draft->learned($this->hook->exact());
         }
-        $bag->choices = $choices;
+        $bag->choices = $draft->choices();
         $bag->plan();
 
         return $bag;

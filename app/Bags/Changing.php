@@ -6,6 +6,7 @@ namespace App\Bags;
 
 use App\Models\Bag;
 use App\Models\BagRevision;
+use App\Models\Draft;
 use App\Models\Transaction;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
@@ -46,11 +47,11 @@ final class Changing
             $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
             $bag->forgetStock();
             $bag->unsetRelation('swatch')->unsetRelation('minutes');
-            $before = Steps::state($bag);
+            $before = Draft::of($bag);
             // What is worked is fixed: asked only where something is.
             $was = $isBegun ? self::planned($bag) : null;
             $result = $change($bag);
-            if (self::changed($before, $bag)) {
+            if (! Draft::of($bag)->same($before)) {
                 if ($was !== null) {
                     $bag->forgetStock();
                     WorkLog::guard($bag, $was, $bag->plan());
@@ -97,12 +98,6 @@ final class Changing
         } catch (Refused) {
             return null;
         }
-    }
-
-    /** @param array<string, mixed> $before as Steps has it */
-    private static function changed(array $before, Bag $bag): bool
-    {
-        return ! Merge::same($before, Steps::state($bag));
     }
 
     /** What the bag was in a revision; null where that is not kept. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Draft;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -16,7 +17,10 @@ use Fescue\Core\Estimate\MaterialEstimate;
 final class Given
 {
     /** What says how much she has, and what she entered on the way. */
-    private const HERS = ['format' => 1, 'weigh_ins' => 1];
+    private const HERS = ['format', 'weigh_ins'];
+
+    /** What another hand does otherwise. */
+    private const HER_HAND = ['stretch', 'differs', 'lean', 'tape'];
 
     /**
      * To look at.
@@ -27,7 +31,7 @@ final class Given
      */
     public static function of(Bag $bag): array
     {
-        $given = self::bag(self::strands(array_diff_key($bag->document(), self::HERS)));
+        $given = self::bag(self::strands(array_diff_key($bag->document(), array_flip(self::HERS))));
         $given->tint = $bag->colour();
 
         return [$given, MaterialEstimate::of($bag->plan())];
@@ -45,7 +49,7 @@ final class Given
         $plan = $bag->plan();
         $document = array_diff_key(
             $bag->document(),
-            self::HERS + ['stretch' => 1, 'differs' => 1, 'lean' => 1, 'tape' => 1] + Bag::TAUGHT,
+            array_flip([...self::HERS, ...self::HER_HAND, ...Draft::TAUGHT]),
         );
 
         return self::strands(Mending::settled($plan) + ['gauge' => self::gauge($plan)] + $document);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
-use App\Models\BagRevision;
+use App\Models\Draft;
 use App\Models\User;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
@@ -62,20 +62,8 @@ final readonly class Keeping
                 'choices' => json_encode((object) $was->choices, JSON_THROW_ON_ERROR),
             ] + $bag->getAttributes(), true);
             $put($mine);
-            $links = fn(Bag|BagRevision $of): array => [
-                'material_id' => $of->material_id, 'swatch_id' => $of->swatch_id,
-            ];
-            $merged = Merge::of(
-                $links($was) + $was->choices,
-                $links($mine) + $mine->choices,
-                $links($bag) + $bag->choices,
-            );
-            foreach (array_keys($links($bag)) as $link) {
-                $bag->{$link} = $merged->choices[$link] ?? null;
-            }
-            $bag->choices = array_diff_key($merged->choices, $links($bag));
-            $bag->forgetStock();
-            $bag->unsetRelation('swatch');
+            $merged = Draft::of($mine)->merge(Draft::of($was), Draft::of($bag));
+            $merged->draft->putOn($bag);
 
             return new self($bag, PlanSheet::of($bag, $maker), self::told($merged->met), $merged->elsewhere);
         });
@@ -115,7 +103,7 @@ final readonly class Keeping
     public function fields(): array
     {
         $fields = [];
-        $flat = ['material_id' => $this->bag->material_id, 'swatch_id' => $this->bag->swatch_id] + $this->bag->choices;
+        $flat = Draft::of($this->bag)->all;
         foreach ($this->elsewhere as $field) {
             [$part, $name] = [...explode('/', $field, 2), null];
             $value = $name === null ? $flat[$part] ?? null : $flat[$part][$name] ?? null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\Material;
 use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
@@ -24,9 +25,6 @@ final class MadeAgain
     private const AS_THICK = 0.1;
 
     private const BESIDE = 0.25;
-
-    /** What was measured of the old bag, or kept with its own strands. */
-    private const ITS_OWN = ['tape' => 1, 'swatch_counts' => 1];
 
     /** @var list<string> */
     private array $said = [];
@@ -62,21 +60,19 @@ final class MadeAgain
     {
         $copy = new Bag(['material_id' => $this->bag->material_id, 'swatch_id' => $this->bag->swatch_id]);
         $copy->user_id = $this->maker->id;
-        $choices = array_diff_key($this->bag->choices, self::ITS_OWN);
         $finish = Finishes::again($this->plan->spec->choices->finish, $sized);
-        if ($finish !== []) {
-            $choices['finish'] = Finishes::write($finish);
-        }
+        $draft = Draft::of($this->bag)->unmeasured()->finished(Finishes::write($finish));
         if ($sized) {
             $out = $this->plan->comesOut;
             $size = ['length' => $out->baseLength, 'width' => $out->baseWidth, 'height' => $out->height];
-            $choices = PartsWriter::write($this->plan->spec->opened()->choices->parts) + $choices;
-            $choices['size'] = array_map(
-                fn(Length $side): string => $side->times($factor)->exact(),
-                array_filter($size, fn(Length $side): bool => $side->mm > 5.0),
-            );
+            $draft = $draft->with(PartsWriter::write($this->plan->spec->choices->opened()->parts))->with([
+                'size' => array_map(
+                    fn(Length $side): string => $side->times($factor)->exact(),
+                    array_filter($size, fn(Length $side): bool => $side->mm > 5.0),
+                ),
+            ]);
         }
-        $copy->choices = ['name' => mb_substr($this->bag->name(), 0, 110).', again'] + $choices;
+        $copy->choices = $draft->with(['name' => mb_substr($this->bag->name(), 0, 110).', again'])->choices();
         if ($other !== null) {
             $this->workIn($copy, $other);
         }
@@ -94,10 +90,7 @@ final class MadeAgain
         $thick = $other->diameter ?? $own;
         $hook = $this->plan->spec->facts->hands->hook;
         $ratio = $thick->mm / $own->mm;
-        $choices = array_diff_key(
-            $copy->choices,
-            ['gauge' => 1, 'learned' => 1, 'hook' => 1, 'together' => 1] + Bag::TAUGHT,
-        );
+        $draft = Draft::of($copy)->inAnother()->measured();
         $copy->material()->associate($other);
         $swatch = $this->maker->swatches()->where('material_id', $other->id)->latest('id')->get()->first(
             fn($one): bool => $one->stitch->key === $this->plan->spec->motif()->key,
@@ -112,31 +105,27 @@ final class MadeAgain
                     .($ratio > 1 ? 'thicker.' : 'thinner.');
             }
             $this->said[] = 'As your swatches expect it: work a swatch of it before you trust it.';
-            $choices = ['learned' => true, 'hook' => $hook->exact()] + $choices;
+            $draft = $draft->learned($hook->exact());
         }
-        $this->beside($choices, $copy, $thick);
+        $copy->choices = ($this->isBeside($thick) ? $draft : $draft->inOne())->choices();
         if (isset($this->bag->choices['together'])) {
             $this->said[] = 'The strands that were held together stay with the old bag.';
         }
     }
 
-    /**
-     * Its other strands come along where they are about as thick as the new one.
-     *
-     * @param array<string, mixed> $choices
-     */
-    private function beside(array $choices, Bag $copy, Length $thick): void
+    /** Whether its other strands come along: where they are about as thick as the new one. */
+    private function isBeside(Length $thick): bool
     {
         foreach ($this->plan->spec->facts->strands->others as $place => $one) {
             if (abs($one->diameter->mm / $thick->mm - 1) > self::BESIDE) {
                 $name = $this->bag->worked($place + 1)->name ?? 'Another strand';
                 $this->said[] = "{$name} is left out: it is not as thick as the new one.";
-                $choices = array_diff_key($choices, ['others' => 1, 'changes' => 1]);
 
-                break;
+                return false;
             }
         }
-        $copy->choices = $choices;
+
+        return true;
     }
 
     /** Changes of strand stand as high as they did. */
@@ -146,8 +135,8 @@ final class MadeAgain
         if (! is_array($changes) || $changes === []) {
             return;
         }
-        $with = $copy->choices;
-        $copy->choices = array_diff_key($with, ['others' => 1, 'changes' => 1]);
+        $with = Draft::of($copy);
+        $copy->choices = $with->inOne()->choices();
         $names = $copy->plan()->work->names();
         $was = count($this->plan->work->rows);
         $moved = [];
@@ -158,9 +147,9 @@ final class MadeAgain
                 $moved[] = ['at' => $to, 'from' => $names[$to], 'to' => $change->to];
             }
         }
-        $copy->choices = [
+        $copy->choices = $with->with([
             'changes' => array_map(fn(array $one): array => array_diff_key($one, ['at' => 1]), $moved),
-        ] + $with;
+        ])->choices();
         $this->said[] = 'Its strands change as high as they did: look at the rounds.';
     }
 
@@ -181,8 +170,7 @@ final class MadeAgain
                 $this->said[] = ucfirst(str_replace('-', ' ', (string) $finish[(int) $at[1]]['type']))
                     ." is left out: {$e->problems[0]->message}";
                 unset($finish[(int) $at[1]]);
-                $copy->choices = ($finish === [] ? [] : ['finish' => array_values($finish)])
-                    + array_diff_key($copy->choices, ['finish' => 1]);
+                $copy->choices = Draft::of($copy)->finished(array_values($finish))->choices();
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Draft;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Change;
 use Fescue\Core\Bag\PartsWriter;
@@ -18,7 +19,7 @@ final class Mending
     /** @param ?int $other number of the material it goes on in; null where it takes no other */
     public static function take(Bag $bag, BagPlan $was, BagPlan $mended, ?int $other = null): void
     {
-        $choices = $bag->choices;
+        $draft = Draft::of($bag);
         $hook = $mended->spec->facts->hands->hook->exact();
         $otherHook = $hook !== $was->spec->facts->hands->hook->exact();
         $before = self::settled($was);
@@ -26,31 +27,32 @@ final class Mending
         foreach (self::settled($mended) as $part => $counts) {
             if ($otherHook || $counts !== $before[$part]) {
                 // On the same gauge what follows from the counts goes on following them.
-                $choices[$part] = $otherHook ? $counts : array_diff_key($counts, $follows[$part] ?? []);
+                $draft = $draft->with([
+                    $part => $otherHook ? $counts : array_diff_key($counts, $follows[$part] ?? []),
+                ]);
             }
         }
         $taped = $mended->spec->facts->hands->taped;
         if ($taped !== $was->spec->facts->hands->taped) {
             // Of stitches of another size what is left open would be solved anew: what is worked stays as it is.
-            $choices = self::settled($mended) + $choices;
-            $choices['tape'] = ['width' => round($taped[0], 4), 'height' => round($taped[1], 4)];
+            $draft = $draft->with(self::settled($mended))->with([
+                'tape' => ['width' => round($taped[0], 4), 'height' => round($taped[1], 4)],
+            ]);
         }
         if ($otherHook) {
-            $bag->swatch()->dissociate();
-            $choices = ['learned' => true, 'hook' => $hook] + array_diff_key(
-                $choices,
-                ['gauge' => 1, 'swatch_counts' => 1, 'tape' => 1] + Bag::TAUGHT,
-            );
+            $draft = $draft->without('swatch_id')->unmeasured()->learned($hook);
         }
-        $others = is_array($choices['others'] ?? null) ? array_values($choices['others']) : [];
         if ($other !== null) {
-            $choices['others'] = [...$others, ['material_id' => $other]];
+            $others = $draft->all['others'] ?? [];
+            $draft = $draft->with([
+                'others' => [...(is_array($others) ? array_values($others) : []), ['material_id' => $other]],
+            ]);
         }
         $changes = self::changes($mended);
         if ($changes !== self::changes($was)) {
-            $choices['changes'] = $changes;
+            $draft = $draft->with(['changes' => $changes]);
         }
-        $bag->choices = $choices;
+        $draft->putOn($bag);
     }
 
     /** @return array<array{from: string, to: int}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\Transaction;
 use App\Models\WeighIn;
 use Illuminate\Http\RedirectResponse;
@@ -22,8 +23,6 @@ final class Steps
     /** Changes of one field no further apart are one step, ms. */
     private const PAUSE = 3000;
 
-    private const LINKS = ['material_id', 'swatch_id'];
-
     /** @return array{undo: ?string, redo: ?string} what either would change; null where there is nothing */
     public static function of(Bag $bag): array
     {
@@ -36,25 +35,11 @@ final class Steps
         ];
     }
 
-    /**
-     * What all choices are, links too.
-     *
-     * @return array<string, mixed>
-     */
-    public static function state(Bag $bag): array
+    /** Writes a change down. */
+    public static function record(Bag $bag, Draft $before): void
     {
-        return array_intersect_key($bag->getAttributes(), array_flip(self::LINKS)) + $bag->choices;
-    }
-
-    /**
-     * Writes a change down.
-     *
-     * @param array<string, mixed> $before as state() has it
-     */
-    public static function record(Bag $bag, array $before): void
-    {
-        $after = self::state($bag);
-        $fields = mb_substr(implode(' ', Merge::differ($before, $after)), 0, 400);
+        $after = Draft::of($bag);
+        $fields = mb_substr(implode(' ', $after->differs($before)), 0, 400);
         if ($fields === '') {
             return;
         }
@@ -64,7 +49,7 @@ final class Steps
         $last = self::last($bag);
         if ($last !== null && $last->fields === $fields && $now - (int) $last->at <= self::PAUSE) {
             $step = DB::table('bag_steps')->where('id', $last->id);
-            Merge::same(self::read($last->before), $after)
+            $after->same(self::read($last->before))
                 ? $step->delete()
                 : $step->update(['after' => self::write($after), 'at' => $now, 'until' => $bag->revision + 1]);
 
@@ -142,7 +127,7 @@ final class Steps
     private static function turn(Bag $bag, \stdClass $step, bool $back): array
     {
         [$from, $to] = $back ? [$step->after, $step->before] : [$step->before, $step->after];
-        self::put($bag, Merge::of(self::read($from), self::read($to), self::state($bag))->choices);
+        self::read($to)->merge(self::read($from), Draft::of($bag))->draft->putOn($bag);
         // Weighed is weighed: of a bag that was begun anew it stands again with what it was.
         $weighed = WeighIn::query()->where('bag_id', $bag->id);
         $ids = $back
@@ -154,17 +139,6 @@ final class Steps
         $bag->forgetStock();
 
         return array_values($ids);
-    }
-
-    /** @param array<string, mixed> $state */
-    private static function put(Bag $bag, array $state): void
-    {
-        foreach (self::LINKS as $link) {
-            $bag->{$link} = $state[$link] ?? null;
-        }
-        $bag->choices = array_diff_key($state, array_flip(self::LINKS));
-        $bag->forgetStock();
-        $bag->unsetRelation('swatch');
     }
 
     private static function last(Bag $bag): ?\stdClass
@@ -191,15 +165,16 @@ final class Steps
         return implode(', ', array_slice($names, 0, 3)).($more > 0 ? " and {$more} more" : '');
     }
 
-    /** @param array<string, mixed> $state */
-    private static function write(array $state): string
+    private static function write(Draft $state): string
     {
-        return json_encode((object) $state, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode((object) $state->all, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
-    /** @return array<string, mixed> */
-    private static function read(string $state): array
+    private static function read(string $state): Draft
     {
-        return json_decode($state, true, flags: JSON_THROW_ON_ERROR);
+        /** @var array<string, mixed> $all */
+        $all = json_decode($state, true, flags: JSON_THROW_ON_ERROR);
+
+        return new Draft($all);
     }
 }

@@ -55,9 +55,6 @@ final class Bag extends Record
 {
     use SoftDeletes;
 
-    /** What a file brought of other swatches; a maker's own stand in its place. */
-    public const TAUGHT = ['swatches' => 1, 'worked' => 1, 'also' => 1, 'proportions' => 1];
-
     /** What a bag is told by from what it was, as the database has it, and as mark() does. */
     public const MARK = 'sha1(concat_ws(" ", material_id, swatch_id, choices))';
 
@@ -310,12 +307,9 @@ final class Bag extends Record
         // Others teach a bag only where its gauge is learned.
         $isKnown = $taught || ($this->stood !== null && ! $this->isLearned());
         $said = $isKnown ? $this->stand() : $this->said(false);
-        // The application's own, and no part of the format.
-        $own = ['learned' => 1, 'swatch_counts' => 1, 'together' => 1];
-
         // What is left open as a whole is left out: an empty part would be written as a list.
         return array_filter(array_replace(
-            ['format' => BagDocument::FORMAT] + array_diff_key($this->choices, $own, array_flip($said['over'])),
+            ['format' => BagDocument::FORMAT] + Draft::of($this)->without(...$said['over'])->document(),
             $said['says'],
         ), fn(mixed $one): bool => $one !== []);
     }
@@ -405,7 +399,7 @@ final class Bag extends Record
             $says['material'] = $this->material->document($this->onHandOf($this->material));
         }
         if ($this->swatch !== null) {
-            array_push($over, ...array_keys(self::TAUGHT));
+            array_push($over, ...Draft::TAUGHT);
             $says['hook'] = $this->swatch->hookSize()->exact();
             $says['gauge'] = $this->swatch->document();
             // What was measured wins over what her hand makes elsewhere, and that over common proportions; a swatch put

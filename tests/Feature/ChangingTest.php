@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bags\Merge;
 use App\Bags\WorkLog;
 use App\Books\KeptWeighIns;
 use App\Http\Middleware\Once;
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\StockEntry;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
@@ -233,19 +233,60 @@ final class ChangingTest extends TestCase
         $base = ['name' => 'a', 'base' => ['type' => 'oval', 'chain' => 22], 'size' => ['height' => '26 cm']];
         $mine = ['name' => 'b', 'base' => ['type' => 'oval', 'chain' => 22, 'rounds' => 3], 'size' => ['height' => '26 cm']];
         $theirs = ['name' => 'a', 'base' => ['type' => 'oval', 'chain' => 24], 'size' => ['height' => '26 cm', 'width' => '9 cm']];
-        $merged = Merge::of($base, $mine, $theirs);
+        $merged = (new Draft($mine))->merge(new Draft($base), new Draft($theirs));
         self::assertSame([], $merged->met);
         self::assertEquals(
             ['name' => 'b', 'base' => ['type' => 'oval', 'chain' => 24, 'rounds' => 3], 'size' => ['height' => '26 cm', 'width' => '9 cm']],
-            $merged->choices,
+            $merged->draft->all,
         );
         self::assertEqualsCanonicalizing(['base/chain', 'size/width'], $merged->elsewhere);
         // Another way is another part: its counts are not mixed with the old one's.
         $rows = ['base' => ['type' => 'rows', 'across' => 30]] + $base;
-        $met = Merge::of($base, $mine, $rows);
+        $met = (new Draft($mine))->merge(new Draft($base), new Draft($rows));
         self::assertSame(['base'], array_keys($met->met));
-        self::assertEquals(['type' => 'rows', 'across' => 30], $met->choices['base']);
+        self::assertEquals(['type' => 'rows', 'across' => 30], $met->draft->all['base']);
         // What one takes out and the other leaves is out.
-        self::assertArrayNotHasKey('handles', Merge::of(['handles' => ['type' => 'slot']] + $base, $mine, ['handles' => ['type' => 'slot']] + $theirs)->choices);
+        self::assertArrayNotHasKey('handles', (new Draft($mine))->merge(
+            new Draft(['handles' => ['type' => 'slot']] + $base),
+            new Draft(['handles' => ['type' => 'slot']] + $theirs),
+        )->draft->all);
+    }
+
+    /** What met on another page is taken as this one wanted it, links too: hers alone. */
+    public function testWhatMetMayBeALinkAndIsHersAlone(): void
+    {
+        $maker = $this->maker();
+        [$bag, $hers, $others] = [
+            $this->bag($maker), $this->material($maker), $this->material($this->maker('otto@pier.example')),
+        ];
+        $keep = fn(int $material) => $this->actingAs($maker)->post("/bags/{$bag->id}/keep-mine", [
+            'field' => 'material_id', 'value' => (string) $material,
+        ]);
+        $keep($others->id)->assertSessionHasErrors('material_id');
+        self::assertSame($bag->material_id, $bag->fresh()?->material_id);
+        $keep($hers->id)->assertSessionHasNoErrors();
+        self::assertSame($hers->id, $bag->fresh()?->material_id);
+        self::assertArrayNotHasKey('material_id', $bag->fresh()->choices);
+    }
+
+    public function testADraftIsLearnedMeasuredOrBegunAnew(): void
+    {
+        $all = ['name' => 'a', 'gauge' => [], 'hook' => '8 mm', 'learned' => true, 'swatches' => [], 'worked' => [], 'also' => [],
+            'proportions' => [], 'tape' => [], 'swatch_counts' => true, 'material' => [], 'together' => [], 'others' => [],
+            'changes' => [], 'finish' => [], 'material_id' => 3, 'swatch_id' => 4];
+        $draft = new Draft($all);
+        $left = fn(Draft $of): array => array_keys(array_diff_key($all, $of->all));
+        self::assertSame(
+            ['gauge', 'hook', 'learned', 'swatches', 'worked', 'also', 'proportions'],
+            $left($draft->measured()),
+        );
+        self::assertSame(['gauge', 'swatches', 'worked', 'also', 'proportions'], $left($draft->learned('9 mm')));
+        self::assertSame(['9 mm', true], [$draft->learned('9 mm')->all['hook'], $draft->learned('9 mm')->all['learned']]);
+        self::assertSame(['tape', 'swatch_counts'], $left($draft->unmeasured()));
+        self::assertSame(['others', 'changes'], $left($draft->inOne()));
+        self::assertSame(['material', 'together'], $left($draft->inAnother()));
+        self::assertSame(['finish'], $left($draft->finished([])));
+        self::assertSame(['name', 'learned', 'material_id', 'swatch_id'], $left($draft->unasked()));
+        self::assertSame(['learned', 'swatch_counts', 'together', 'material_id', 'swatch_id'], array_keys(array_diff_key($all, $draft->document())));
     }
 }

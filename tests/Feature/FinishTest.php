@@ -9,6 +9,7 @@ use App\Files\Paper;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\BagLink;
+use App\Models\Draft;
 use App\Models\Picture;
 use App\Models\User;
 use App\Stash\Ledger;
@@ -416,7 +417,7 @@ final class FinishTest extends TestCase
         $copy = Bag::query()->latest('id')->firstOrFail();
         self::assertSame(Ways::leaves($plan), Ways::leaves($copy->plan()));
         self::assertEqualsWithDelta($plan->comesOut->flatWidth->mm, $copy->plan()->comesOut->flatWidth->mm, 1.0);
-        self::assertSame([], array_intersect_key($copy->choices, Bag::TAUGHT + ['weigh_ins' => 1, 'tape' => 1, 'learned' => 1]));
+        self::assertSame([], array_intersect_key($copy->choices, array_flip([...Draft::TAUGHT, 'weigh_ins', 'tape', 'learned'])));
     }
 
     public function testALinkShowsOneBagAndNothingElse(): void

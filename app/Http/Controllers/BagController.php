@@ -8,10 +8,10 @@ use App\Bags\BagForm;
 use App\Bags\Changing;
 use App\Bags\Keeping;
 use App\Bags\Listed;
-use App\Bags\Merge;
 use App\Bags\PlanSheet;
 use App\Bags\Steps;
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\Swatch;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
@@ -184,7 +184,8 @@ final class BagController extends Controller
         $field = Typed::text($request, 'field');
         try {
             Changing::held($bag, function (Bag $bag) use ($field, $value): void {
-                $bag->choices = Merge::with($bag->choices, $field, $value);
+                Draft::of($bag)->field($field, $value)->putOn($bag);
+                BagForm::owned($bag);
                 $bag->plan();
             });
         } catch (Refused $e) {

@@ -15,6 +15,7 @@ use App\Drawing\ClothDrawing;
 use App\Files\Paper;
 use App\Models\Bag;
 use App\Models\BagFinish;
+use App\Models\Draft;
 use App\Papers\Recipe;
 use App\Rules\Typed;
 use Fescue\Core\Bag\Finishes;
@@ -41,7 +42,7 @@ final class FinishController extends Controller
         } catch (Refused $e) {
             // A closure that the bag no longer bears is mended here; all else at Plan.
             $wrong = BagForm::errors($e);
-            $bare = $bag->replicate()->forceFill(['choices' => array_diff_key($bag->choices, ['finish' => 1])]);
+            $bare = $bag->replicate()->forceFill(['choices' => Draft::of($bag)->finished([])->choices()]);
             $bare->id = $bag->id;
             $sheet = PlanSheet::of($bare, $maker);
         }
@@ -256,6 +257,6 @@ final class FinishController extends Controller
     /** @param list<array<string, mixed>> $finish */
     private static function put(Bag $bag, array $finish): void
     {
-        $bag->choices = ($finish === [] ? [] : ['finish' => $finish]) + array_diff_key($bag->choices, ['finish' => 1]);
+        $bag->choices = Draft::of($bag)->finished($finish)->choices();
     }
 }

@@ -9,6 +9,7 @@ use App\Bags\Mending;
 use App\Bags\Steps;
 use App\Bags\WhatIfSheet;
 use App\Models\Bag;
+use App\Models\Draft;
 use App\Models\WeighIn;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
@@ -22,17 +23,6 @@ use Illuminate\Http\Request;
 /** One bag on other hooks and of other materials, by what the maker's hands have shown. */
 final class WhatIfController extends Controller
 {
-    /** What another hook or material makes another of. */
-    private const ANEW = [
-        'material' => 1,
-        'gauge' => 1,
-        'swatch_counts' => 1,
-        'learned' => 1,
-        'hook' => 1,
-        'others' => 1,
-        'changes' => 1,
-    ];
-
     public function show(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
@@ -102,10 +92,12 @@ final class WhatIfController extends Controller
             }
             $parts = $keepsCounts ? Mending::settled($taken) : Mending::sized($taken);
             Changing::held($bag, function (Bag $bag) use ($parts, $material, $swatch, $hook): void {
-                $choices = $parts + array_diff_key($bag->choices, self::ANEW + Bag::TAUGHT);
-                $bag->material()->associate($material);
-                $bag->swatch()->associate($swatch);
-                $bag->choices = $swatch === null ? ['learned' => true, 'hook' => $hook->exact()] + $choices : $choices;
+                $draft = Draft::of($bag)->inOne()->unmeasured();
+                if ($bag->material_id !== $material->id) {
+                    $draft = $draft->inAnother();
+                }
+                $draft = $swatch === null ? $draft->learned($hook->exact()) : $draft->measured();
+                $draft->with(['material_id' => $material->id, 'swatch_id' => $swatch?->id] + $parts)->putOn($bag);
                 // Begun anew: what was weighed is of another bag, until this is taken back.
                 WeighIn::query()->where('bag_id', $bag->id)->whereNull('dropped_in')->update(
                     ['dropped_in' => $bag->revision + 1],
