@@ -46,6 +46,9 @@ final readonly class Mends
     /** Strands of hers that are proposed to go on in. */
     private const MOST_SPARES = 2;
 
+    /** Of how many it is tried: each costs a whole plan. */
+    private const TRIED_SPARES = 8;
+
     /** @param list<Spare> $spares */
     private function __construct(
         private BagPlan $plan,
@@ -372,10 +375,13 @@ final readonly class Mends
         }
         $rows = count($this->plan->work->rows);
         $mends = [];
-        foreach ($alike as $spare) {
+        foreach (array_slice($alike, 0, self::TRIED_SPARES) as $spare) {
+            if (count($mends) === self::MOST_SPARES) {
+                break;
+            }
             $on = $this->goingOn($spare, $from);
             $estimate = MaterialEstimate::of($on);
-            if ($estimate->isSure() === true && count($mends) < self::MOST_SPARES) {
+            if ($estimate->isSure() === true) {
                 $takes = Decimal::print($estimate->others[0]->grams->likely);
                 $mends[] = new Mend(
                     "From {$this->plan->work->rows[$from]->name} on, work in {$spare->name}",

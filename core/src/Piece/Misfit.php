@@ -43,11 +43,32 @@ final class Misfit extends \DomainException
         }
     }
 
+    /**
+     * All that decides whether a row has one: alike of two rows, either fits where the other does.
+     *
+     * @return array<mixed>
+     */
+    public static function met(Row $row, ?Row $below): array
+    {
+        $edges = array_map(
+            fn(Edge $into, int $edge): mixed => self::isOnTops($into, $edge, $below) ? $into->moved : $into,
+            $row->into,
+            array_keys($row->into),
+        );
+
+        return [$row->kind, $row->instructions, $below?->instructions, $edges];
+    }
+
+    private static function isOnTops(Edge $into, int $edge, ?Row $below): bool
+    {
+        return $edge === 0 && $below !== null && $into->kind === EdgeKind::Tops;
+    }
+
     /** @return list<Anchor> */
     private static function there(Row $row, int $edge, ?Row $below): array
     {
         $into = $row->into[$edge];
-        if ($edge > 0 || $below === null || $into->kind !== EdgeKind::Tops) {
+        if ($below === null || ! self::isOnTops($into, $edge, $below)) {
             return $into->are();
         }
         $tops = Anchor::of($below->instructions);

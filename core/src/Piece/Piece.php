@@ -12,6 +12,9 @@ use Fescue\Core\Pattern\Start;
 /** A start and the rows on it, each proven to take exactly what its edges offer. A bag is one of them, or several. */
 final readonly class Piece
 {
+    /** Of how many rows back what fits is looked for: a fabric repeats over fewer. */
+    private const REPEATING = 8;
+
     /** @var list<Row> with their numbers */
     public array $rows;
 
@@ -40,7 +43,7 @@ final readonly class Piece
         $this->name = (new RowId(RowKind::Row, 0, $called, $nth))->piece();
         $there = $start->chain ?? 0;
         $below = null;
-        $numbered = [];
+        $numbered = $fitting = [];
         $numbers = array_count_values(array_map(fn(Row $row): string => $row->kind->value, $after->rows ?? []));
         foreach ($rows as $row) {
             $numbers[$row->kind->value] = ($numbers[$row->kind->value] ?? 0) + 1;
@@ -58,7 +61,12 @@ final readonly class Piece
                 }
             }
             if ($count->isChoosy) {
-                Misfit::none($row, $below);
+                // Rows repeat: what was found to fit fits again, on the same and into the same.
+                $met = Misfit::met($row, $below);
+                if (! in_array($met, $fitting, true)) {
+                    Misfit::none($row, $below);
+                    $fitting = [$met, ...array_slice($fitting, 0, self::REPEATING - 1)];
+                }
             }
             [$there, $below] = [$count->leaves, $row];
         }
