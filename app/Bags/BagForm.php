@@ -106,7 +106,8 @@ final readonly class BagForm
         if ($bag->material_id === null && ! isset($draft->all['material'])) {
             throw Refused::at('/material', 'Choose a material.');
         }
-        if ($bag->swatch_id === null && ! $learned && ! isset($draft->all['gauge']) && ! isset($draft->all['swatches'])) {
+        $hasGauge = isset($draft->all['gauge']) || isset($draft->all['swatches']);
+        if ($bag->swatch_id === null && ! $learned && ! $hasGauge) {
             throw Refused::at('/gauge', 'Choose a swatch.');
         }
         if ($bag->swatch_id !== null) {

@@ -7,6 +7,7 @@ namespace App\Books;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Swatch;
+use Fescue\Core\Bag\Teaching;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\Outcome;
@@ -63,6 +64,9 @@ final class Hands
 
     private readonly Books $books;
 
+    /** What documents that she teaches are read by, one after another. */
+    public readonly Teaching $teaching;
+
     /** @var array<string, array<int, string>> */
     private array $marks = [];
 
@@ -74,6 +78,7 @@ final class Hands
     public function __construct(private readonly int $makerId, private readonly ?Bag $own = null)
     {
         $this->books = new Books($makerId);
+        $this->teaching = new Teaching();
     }
 
     public function books(): Books

@@ -439,7 +439,7 @@ final class Bag extends Record
     {
         $document = $this->document($taught);
         if ($this->planned === null || $this->planned[0] !== $document) {
-            $this->planned = [$document, Planner::plan(BagDocument::read($document))];
+            $this->planned = [$document, Planner::plan(BagDocument::read($document, $this->hands()->teaching))];
         }
 
         return $this->planned[1];

@@ -51,7 +51,7 @@ final class BagDocument
     }
 
     /** @throws Refused */
-    public static function read(mixed $document): BagSpec
+    public static function read(mixed $document, Teaching $teaching = new Teaching()): BagSpec
     {
         $top = Fields::top(self::asWorked($document), self::FORMAT, 'bag');
         // A bag of pieces is planned of its strand alone, by a guess.
@@ -68,7 +68,7 @@ final class BagDocument
         $school = self::school($top);
         $parts = PartsReader::read($top);
         $of = [$top->raw('swatches'), $top->raw('worked')];
-        $taught = $top->has('gauge') ? null : Taught::known($of);
+        $taught = $top->has('gauge') ? null : $teaching->known($of);
         $trials = $taught === null && $top->has('swatches') ? HandReader::trials($top) : [];
         $worked = $taught === null ? HandReader::worked($top) : [];
         $also = GaugeReader::also($top, $swatch);
@@ -94,7 +94,7 @@ final class BagDocument
         $choices = new Choices($name, $wish, $school, $parts, $changes, $finish);
         $hands = $swatch === null
             ? self::learned(
-                $taught ?? Taught::by($of, $trials, $worked),
+                $taught ?? $teaching->keep(Taught::by($of, $trials, $worked)),
                 $hook,
                 $material,
                 $choices->motif(),

@@ -42,6 +42,7 @@ final readonly class BagPlan
         public ComesOut $comesOut,
         public array $materials,
         public array $fitted = [],
+        public Memo $memo = new Memo(),
     ) {}
 
     /** @return list<Row> rows in which another material begins */

@@ -4,35 +4,25 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Bag;
 
-/**
- * What was reckoned of a plan, once, for as long as the plan is there.
- *
- * @template T of object
- */
+/** What was reckoned of a plan, once: it is the plan's own, and goes with it. */
 final class Memo
 {
-    /** @var \WeakMap<BagPlan, array<int, T>> */
-    private \WeakMap $known;
-
-    public function __construct()
-    {
-        /** @var \WeakMap<BagPlan, array<int, T>> $none */
-        $none = new \WeakMap();
-        $this->known = $none;
-    }
+    /** @var array<string, object> */
+    private array $known = [];
 
     /**
+     * @template T of object
+     *
+     * @param class-string<T> $what
      * @param \Closure(): T $reckon
      * @param int $which where there are several of one plan
      *
      * @return T
      */
-    public function of(BagPlan $plan, \Closure $reckon, int $which = 0): object
+    public function of(string $what, \Closure $reckon, int $which = 0): object
     {
-        $of = $this->known[$plan] ?? [];
-        $of[$which] ??= $reckon();
-        $this->known[$plan] = $of;
+        $known = $this->known["{$what} {$which}"] ??= $reckon();
 
-        return $of[$which];
+        return $known instanceof $what ? $known : throw new \LogicException("It is no {$what}.");
     }
 }

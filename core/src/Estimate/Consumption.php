@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\Memo;
 use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Motif;
@@ -53,10 +52,7 @@ final readonly class Consumption
 
     public static function of(BagPlan $plan): self
     {
-        /** @var Memo<self> $known */
-        static $known = new Memo();
-
-        return $known->of($plan, fn(): self => self::reckoned($plan));
+        return $plan->memo->of(self::class, fn(): self => self::reckoned($plan));
     }
 
     private static function reckoned(BagPlan $plan): self

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\Memo;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Material;
@@ -116,10 +115,10 @@ final readonly class Factors
     /** As the weigh-ins of a plan narrow it. */
     public static function known(BagPlan $plan): self
     {
-        /** @var Memo<self> $known */
-        static $known = new Memo();
-
-        return $known->of($plan, fn(): self => self::prior($plan)->after($plan, Consumption::of($plan)));
+        return $plan->memo->of(
+            self::class,
+            fn(): self => self::prior($plan)->after($plan, Consumption::of($plan)),
+        );
     }
 
     /** By how much one bag differs from another of the same hand, however well that is known. */

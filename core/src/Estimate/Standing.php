@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\Memo;
 
 /**
  * How a bag stands with one of its materials by the weigh-ins: what they taught, its rows that are still to be worked,
@@ -42,10 +41,7 @@ final readonly class Standing
 
     public static function of(BagPlan $plan, int $which = 0): self
     {
-        /** @var Memo<self> $known */
-        static $known = new Memo();
-
-        return $known->of($plan, fn(): self => self::reckoned($plan, $which), $which);
+        return $plan->memo->of(self::class, fn(): self => self::reckoned($plan, $which), $which);
     }
 
     private static function reckoned(BagPlan $plan, int $which): self

@@ -132,7 +132,8 @@ final readonly class ClothPiece
             [$at + $corner, $at + $high - $corner, 0, 1],
             [$at + $corner, $at + $corner, -1, 0],
         ] as [$x, $y, $right, $down]) {
-            foreach (self::quarter() as [$on, $round]) {
+            for ($step = 0; $step <= self::ARC; $step++) {
+                [$on, $round] = [cos(M_PI_2 * $step / self::ARC), sin(M_PI_2 * $step / self::ARC)];
                 $points[] = [
                     $x + $corner * ($on * $right - $round * $down), $y + $corner * ($on * $down + $round * $right),
                 ];
@@ -140,17 +141,5 @@ final readonly class ClothPiece
         }
 
         return $points;
-    }
-
-    /** @return list<array{float, float}> points of a quarter of a circle of radius 1: cosine and sine */
-    private static function quarter(): array
-    {
-        /** @var list<array{float, float}> $quarter */
-        static $quarter = [];
-        for ($step = count($quarter); $step <= self::ARC; $step++) {
-            $quarter[] = [cos(M_PI_2 * $step / self::ARC), sin(M_PI_2 * $step / self::ARC)];
-        }
-
-        return $quarter;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Stitch\Terms;
 
 /** One thing that a maker may be told: a count, a choice, a length, a run of counts. */
@@ -23,11 +24,11 @@ abstract readonly class Asked
     }
 
     /**
-     * As a document has it; what is wrong with it is noted there.
+     * What a document has of it; what is wrong with it is noted there.
      *
-     * @return int|string|bool|array<int|string, int|string>|null
+     * @return int|string|bool|Length|array<int|string, int|string>|null
      */
-    abstract public function read(Fields $choices): int|string|bool|array|null;
+    abstract public function read(Fields $choices): int|string|bool|Length|array|null;
 
     /**
      * What was typed into a form, as a document has it; the text itself, for the core to refuse, where it reads as

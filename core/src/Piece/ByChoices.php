@@ -12,7 +12,8 @@ use Fescue\Core\Measure\Length;
 abstract readonly class ByChoices implements Variant
 {
     /**
-     * @param array<string, int|string|bool|array<int|string, int|string>> $values by the setting's name; what is left
+     * @param array<string, int|string|bool|Length|array<int|string, int|string>> $values by the setting's name;
+     *         what is left
      *         out is as a form begins
      */
     final public function __construct(private array $values = []) {}
@@ -51,9 +52,11 @@ abstract readonly class ByChoices implements Variant
     }
 
     /**
-     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values
+     * @template T
      *
-     * @return array<string, int|string|bool|array<int|string, int|string>>
+     * @param array<string, T|null> $values
+     *
+     * @return array<string, T>
      */
     private static function said(array $values): array
     {
@@ -100,11 +103,9 @@ abstract readonly class ByChoices implements Variant
 
     protected function length(string $name): ?Length
     {
-        /** @var array<string, Length> $known a plan asks for the same ones many times */
-        static $known = [];
         $value = $this->values[$name] ?? null;
 
-        return is_string($value) ? $known[$value] ??= Length::parse($value) : null;
+        return $value instanceof Length ? $value : null;
     }
 
     protected function motif(string $name, string $else = 'sc'): Motif

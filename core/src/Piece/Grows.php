@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Measure\Length;
+
 /** What grows from its second round or row on: by what is told of each, its "growth". */
 trait Grows
 {
@@ -49,9 +51,9 @@ trait Grows
      * Where the count of them becomes another, what is told goes with it: cut to what is left of them, and open where
      * they are.
      *
-     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values that are to be other
+     * @param array<string, int|string|bool|Length|array<int|string, int|string>|null> $values that are to be other
      *
-     * @return array<string, int|string|bool|array<int|string, int|string>|null>
+     * @return array<string, int|string|bool|Length|array<int|string, int|string>|null>
      */
     private function following(array $values, string $count): array
     {

@@ -35,9 +35,9 @@ final readonly class Sized extends Asked
         return $this->asked;
     }
 
-    public function read(Fields $choices): ?string
+    public function read(Fields $choices): ?Length
     {
-        return $choices->length($this->name, $this->least, $this->most, $this->what)?->exact($this->unit);
+        return $choices->length($this->name, $this->least, $this->most, $this->what);
     }
 
     public function typed(string $text): ?string

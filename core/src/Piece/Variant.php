@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
+use Fescue\Core\Measure\Length;
 
 /** One of several ways of doing a thing, with what it may be told: forms and documents know no more of it. */
 interface Variant
@@ -31,8 +32,8 @@ interface Variant
     /**
      * The same with other counts and choices.
      *
-     * @param array<string, int|string|bool|array<int|string, int|string>|null> $values by the setting's name; null
-     *         leaves it open
+     * @param array<string, int|string|bool|Length|array<int|string, int|string>|null> $values by the setting's
+     *         name; null leaves it open
      */
     public function with(array $values): static;
 

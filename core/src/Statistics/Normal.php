@@ -44,14 +44,6 @@ final class Normal
      */
     public static function quantile(float $p): float
     {
-        /** @var array<string, float> $known the same few shares are asked for over and over */
-        static $known = [];
-
-        return $known[(string) $p] ??= self::searched($p);
-    }
-
-    private static function searched(float $p): float
-    {
         if ($p <= 0 || $p >= 1) {
             throw new \InvalidArgumentException("A share above 0 and below 1, got {$p}.");
         }
