@@ -211,6 +211,6 @@ Route::middleware('auth')->group(function (): void {
 Route::get('/too-large', fn(): never => abort(413));
 
 // The yardstick ./fescue bench measures redrawing against: a route with the same middleware that does nothing.
-if (config('app.bench')) {
+if (config('app.bench') === true) {
     Route::get('/bench/empty', fn(): string => '')->name('bench.empty');
 }

@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Bags\Fronts;
 use App\Bags\Photograph;
+use App\Casts\Cell;
 use App\Models\User;
 use App\Stash\Ledger;
 use Fescue\Core\Measure\LengthUnit;
@@ -80,7 +81,8 @@ final class Incoming
         }
         $all = 0;
         for ($place = 0; $place < $zip->numFiles; $place++) {
-            $stat = $zip->statIndex($place) ?: ['name' => '', 'size' => 0];
+            $stat = $zip->statIndex($place);
+            $stat = $stat === false ? ['name' => '', 'size' => 0] : $stat;
             $name = $stat['name'];
             if (
                 $name === '' || str_starts_with($name, '/') || str_contains($name, '\\') || str_contains($name, "\0")
@@ -132,11 +134,16 @@ final class Incoming
     {
         $said = is_array($said) ? $said : [];
         $text = fn(string $name): string => is_string($said[$name] ?? null) ? $said[$name] : '';
+        $or = function (string $said, int $most, string $else): string {
+            $said = mb_substr(trim($said), 0, $most);
+
+            return $said === '' ? $else : $said;
+        };
         $this->maker->update([
             'units' => LengthUnit::tryFrom($text('units')) ?? $this->maker->units,
             'terms' => Terms::tryFrom($text('terms')) ?? $this->maker->terms,
-            'signs' => mb_substr(trim($text('signs')), 0, 80) ?: $this->maker->signs,
-            'rights' => mb_substr(trim($text('rights')), 0, 160) ?: $this->maker->rights,
+            'signs' => $or($text('signs'), 80, $this->maker->signs),
+            'rights' => $or($text('rights'), 160, $this->maker->rights),
             'sections' => is_bool($said['sections'] ?? null) ? $said['sections'] : $this->maker->sections,
             'wage' => preg_match('/^\d{1,6}(\.\d{1,2})?$/', $text('wage')) === 1 ? $text('wage') : $this->maker->wage,
         ]);
@@ -157,7 +164,7 @@ final class Incoming
             $kept = $this->row($table, $row, $nth);
             if (isset($kept['strung_on'])) {
                 // What tabs are strung on may stand behind them: its number here is not known before all are in.
-                $strung[(int) end($numbers)] = $kept['strung_on'];
+                $strung[(int) end($numbers)] = Cell::int($kept['strung_on']);
                 $kept['strung_on'] = null;
             }
             $rows[] = $kept;

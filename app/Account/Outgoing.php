@@ -10,6 +10,7 @@ use App\Bags\WordsText;
 use App\Bags\WorkFile;
 use App\Bags\WorkLog;
 use App\Books\Hands;
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\Batch;
 use App\Models\User;
@@ -80,7 +81,8 @@ final class Outgoing
     public static function forget(int $maker): void
     {
         foreach (File::glob(self::root()."/{$maker}-*") as $one) {
-            is_dir($one) ? File::deleteDirectory($one) : File::delete($one);
+            $path = Cell::text($one);
+            is_dir($path) ? File::deleteDirectory($path) : File::delete($path);
         }
     }
 
@@ -221,7 +223,10 @@ final class Outgoing
     private function table(string $table): void
     {
         File::ensureDirectoryExists("{$this->folder}/files/data", 0750);
-        $to = fopen("{$this->folder}/files/data/{$table}.jsonl", 'w') ?: throw new \RuntimeException('No room for it.');
+        $to = fopen("{$this->folder}/files/data/{$table}.jsonl", 'w');
+        if ($to === false) {
+            throw new \RuntimeException('No room for it.');
+        }
         $many = 0;
         $columns = Tables::columns($table);
         foreach (Tables::of($table, $this->maker)->select($columns)->lazy(self::ROWS) as $row) {
@@ -237,7 +242,7 @@ final class Outgoing
             )."\n");
             if ($table === 'pictures') {
                 $jpeg = DB::table('pictures')->where('id', $row['id'])->value('jpeg');
-                $this->write("pictures/{$row['id']}.jpg", is_string($jpeg) ? $jpeg : '');
+                $this->write('pictures/'.Cell::int($row['id']).'.jpg', is_string($jpeg) ? $jpeg : '');
             }
             $many++;
         }
@@ -270,7 +275,9 @@ final class Outgoing
 
     private static function called(string $name, int $id): string
     {
-        return sprintf('%04d-%s', $id, Str::limit(Str::slug($name), 60, '') ?: 'unnamed');
+        $slug = Str::limit(Str::slug($name), 60, '');
+
+        return sprintf('%04d-%s', $id, $slug === '' ? 'unnamed' : $slug);
     }
 
     private function close(): void

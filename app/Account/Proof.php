@@ -7,6 +7,7 @@ namespace App\Account;
 use App\Bags\Finished;
 use App\Bags\SwatchFile;
 use App\Bags\WorkLog;
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\BagRevision;
@@ -160,10 +161,10 @@ final readonly class Proof
         $materials = DB::table('materials')->where('user_id', $this->maker->id)->select('name')
             ->selectSub($sums, 'sum')->selectSub($kept, 'kept');
         foreach ($materials->get() as $one) {
-            $sum = (float) $one->sum;
-            if ($sum < -0.0005 || (float) $one->kept > max(0.0, $sum) + 0.0005) {
-                throw new Spoilt("data/stock_entries.jsonl: of “{$one->name}” there are "
-                    .round($sum, 3).', and '.round((float) $one->kept, 3).' are kept for bags.');
+            [$sum, $kept, $name] = [Cell::number($one->sum), Cell::number($one->kept), Cell::text($one->name)];
+            if ($sum < -0.0005 || $kept > max(0.0, $sum) + 0.0005) {
+                throw new Spoilt("data/stock_entries.jsonl: of “{$name}” there are "
+                    .round($sum, 3).', and '.round($kept, 3).' are kept for bags.');
             }
         }
     }

@@ -34,7 +34,8 @@ final class ResetDemo implements ShouldQueue
     public function handle(): void
     {
         $made = User::query()->where('email', DatabaseSeeder::EMAIL)->value('created_at');
-        if ($made === null || Carbon::parse($made)->isBefore(now()->startOfDay())) {
+        $isOld = ! $made instanceof \DateTimeInterface || Carbon::parse($made)->isBefore(now()->startOfDay());
+        if ($isOld) {
             Demo::reset();
         }
     }

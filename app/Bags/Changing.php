@@ -38,11 +38,14 @@ final class Changing
     public static function held(Bag $bag, \Closure $change, bool $isStep = true): mixed
     {
         return Transaction::run(function () use ($bag, $change, $isStep): mixed {
-            $now = (array) DB::selectOne(
+            $row = DB::selectOne(
                 'select bags.*, '.WorkLog::BEGUN.' as begun from bags '
                     .'where id = ? and user_id = ? and deleted_at is null for update',
                 [$bag->id, $bag->user_id],
-            ) ?: throw (new ModelNotFoundException())->setModel(Bag::class, [$bag->id]);
+            );
+            $now = $row === null
+                ? throw (new ModelNotFoundException())->setModel(Bag::class, [$bag->id])
+                : (array) $row;
             $isBegun = (bool) $now['begun'];
             $bag->setRawAttributes(array_diff_key($now, ['begun' => 1]), true);
             $bag->forgetStock();

@@ -58,7 +58,10 @@ final readonly class FinishSheet
     /** @return array<int, string> names of the strands that it may be made of again, by number */
     public function strands(): array
     {
-        return $this->maker->strands()->pluck('name', 'id')->all();
+        /** @var array<int, string> $names */
+        $names = $this->maker->strands()->pluck('name', 'id')->all();
+
+        return $names;
     }
 
     /** @return list<array{Finishing, Fitted}> in the order of the document */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Material;
@@ -58,9 +59,10 @@ final class Finished
         }
         $seen = Typed::text($request, 'seen');
         $read->kept['seen'] = isset(BagFinish::SEEN[$seen]) ? $seen : null;
-        if (mb_strlen($read->kept['otherwise']) > self::LONGEST_NOTE) {
+        $note = mb_strlen(Cell::text($read->kept['otherwise']));
+        if ($note > self::LONGEST_NOTE) {
             $read->wrong['otherwise'] = 'At most '.self::LONGEST_NOTE.' letters; these are '
-                .mb_strlen($read->kept['otherwise']).'.';
+                .$note.'.';
         }
         $left = $read->kept['left_over'] ?? null;
         $read->left = is_string($left) ? Mass::parse($left) : null;
@@ -85,14 +87,12 @@ final class Finished
             $read->try($field, fn(): ?string => is_string($said) ? Mass::parse($said)->exact() : null);
         }
         foreach (['minutes', 'hung_for'] as $field) {
-            $read->try($field, fn(): ?int => self::minutes((string) $kept->getAttribute($field)));
+            $read->try($field, fn(): ?int => self::minutes(Cell::text($kept->getAttribute($field))));
         }
         if ($kept->seen !== null && ! isset(BagFinish::SEEN[$kept->seen])) {
             $read->wrong['seen'] = 'It held, stretched or gave.';
         }
-        /** @var array<string, mixed> $expected */
-        $expected = $kept->expected ?? [];
-        foreach ($expected as $field => $said) {
+        foreach (Cell::map($kept->expected) as $field => $said) {
             if ($said !== null && ! is_int($said) && ! is_float($said)) {
                 $read->wrong["expected.{$field}"] = 'A number, or none.';
             }

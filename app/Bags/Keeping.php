@@ -106,7 +106,8 @@ final readonly class Keeping
         $flat = Draft::of($this->bag)->all;
         foreach ($this->elsewhere as $field) {
             [$part, $name] = [...explode('/', $field, 2), null];
-            $value = $name === null ? $flat[$part] ?? null : $flat[$part][$name] ?? null;
+            $of = $flat[$part] ?? null;
+            $value = $name === null ? $of : (is_array($of) ? $of[$name] ?? null : null);
             $fields[$name === null ? $part : "{$part}[{$name}]"] = is_array($value) && ! array_is_list($value)
                 ? ''
                 : Asked::shown($value);

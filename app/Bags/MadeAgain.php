@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Material;
@@ -162,12 +163,12 @@ final class MadeAgain
 
                 return;
             } catch (Refused $e) {
-                $finish = is_array($copy->choices['finish'] ?? null) ? $copy->choices['finish'] : [];
+                $finish = Cell::maps($copy->choices['finish'] ?? null);
                 $isOne = preg_match('#^/finish/(\d+)/#', $e->problems[0]->path, $at) === 1;
                 if (! $isOne || ! isset($finish[(int) $at[1]])) {
                     throw $e;
                 }
-                $this->said[] = ucfirst(str_replace('-', ' ', (string) $finish[(int) $at[1]]['type']))
+                $this->said[] = ucfirst(str_replace('-', ' ', Cell::text($finish[(int) $at[1]]['type'] ?? '')))
                     ." is left out: {$e->problems[0]->message}";
                 unset($finish[(int) $at[1]]);
                 $copy->choices = Draft::of($copy)->finished(array_values($finish))->choices();

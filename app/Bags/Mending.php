@@ -105,6 +105,9 @@ final class Mending
     {
         $sides = ['length' => $wish->length, 'width' => $wish->width, 'height' => $wish->height];
 
-        return array_filter(array_map(fn(?Length $side): ?string => $side?->exact(), $sides));
+        return array_map(
+            fn(Length $side): string => $side->exact(),
+            array_filter($sides, fn(?Length $side): bool => $side !== null),
+        );
     }
 }

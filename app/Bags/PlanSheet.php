@@ -391,7 +391,7 @@ final readonly class PlanSheet
             $told[] = $one->told($this->terms);
         }
 
-        return lcfirst(implode(', ', array_filter($told)));
+        return lcfirst(implode(', ', array_filter($told, fn(string $one): bool => $one !== '')));
     }
 
     /** @return array{string, string} the next thing to do for this bag, and where */

@@ -87,7 +87,7 @@ final readonly class Shopping
                         $sheet->called($need),
                         $need->kind->unit(),
                         0.0,
-                        $fits->isEmpty() ? null : (float) $fits->sum(
+                        $fits->isEmpty() ? null : $fits->sum(
                             fn(Material $one): float => $one->balance() ?? 0.0,
                         ),
                         $fits->first(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Transaction;
@@ -30,8 +31,8 @@ final class Steps
         $steps = DB::table('bag_steps')->where('bag_id', $bag->id)->orderBy('id')->get(['fields', 'undone']);
 
         return [
-            'undo' => self::named($steps->last(fn(\stdClass $step): bool => ! $step->undone)),
-            'redo' => self::named($steps->first(fn(\stdClass $step): bool => (bool) $step->undone)),
+            'undo' => self::named($steps->last(fn(\stdClass $step): bool => Cell::int($step->undone) === 0)),
+            'redo' => self::named($steps->first(fn(\stdClass $step): bool => Cell::int($step->undone) !== 0)),
         ];
     }
 
@@ -47,9 +48,9 @@ final class Steps
         // What was taken back is not done again once something else was changed.
         DB::table('bag_steps')->where(['bag_id' => $bag->id, 'undone' => true])->delete();
         $last = self::last($bag);
-        if ($last !== null && $last->fields === $fields && $now - (int) $last->at <= self::PAUSE) {
+        if ($last !== null && $last->fields === $fields && $now - Cell::int($last->at) <= self::PAUSE) {
             $step = DB::table('bag_steps')->where('id', $last->id);
-            $after->same(self::read($last->before))
+            $after->same(self::read(Cell::text($last->before)))
                 ? $step->delete()
                 : $step->update(['after' => self::write($after), 'at' => $now, 'until' => $bag->revision + 1]);
 
@@ -126,13 +127,15 @@ final class Steps
      */
     private static function turn(Bag $bag, \stdClass $step, bool $back): array
     {
-        [$from, $to] = $back ? [$step->after, $step->before] : [$step->before, $step->after];
+        [$from, $to] = [Cell::text($step->before), Cell::text($step->after)];
+        [$from, $to] = $back ? [$to, $from] : [$from, $to];
         self::read($to)->merge(self::read($from), Draft::of($bag))->draft->putOn($bag);
         // Weighed is weighed: of a bag that was begun anew it stands again with what it was.
         $weighed = WeighIn::query()->where('bag_id', $bag->id);
         $ids = $back
-            ? $weighed->whereBetween('dropped_in', [$step->since, $step->until])->pluck('id')->all()
-            : explode(' ', (string) $step->weighed);
+            ? $weighed->whereBetween('dropped_in', [$step->since, $step->until])
+                ->pluck('id')->map(Cell::int(...))->all()
+            : explode(' ', Cell::text($step->weighed));
         WeighIn::query()->where('bag_id', $bag->id)->whereIn('id', $ids)->update(
             ['dropped_in' => $back ? null : $step->until],
         );
@@ -158,7 +161,7 @@ final class Steps
         }
         $names = array_values(array_unique(array_map(
             fn(string $field): string => str_replace('_', ' ', (string) preg_replace(['#^.*/#', '#_id$#'], '', $field)),
-            explode(' ', $step->fields),
+            explode(' ', Cell::text($step->fields)),
         )));
         $more = count($names) - 3;
 

@@ -64,6 +64,7 @@ final class SwatchFile
             }
             // Known by its name just now: the rule need not ask the database again for every line.
             $swatch = new SwatchText(['material_id' => ''] + $cells, LengthUnit::Millimetre);
+            /** @var array<string, list<string>> $wrong */
             $wrong = $swatch->validator($maker)->errors()->toArray();
             if ($wrong === []) {
                 $good[] = [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\Transaction;
 use App\Models\User;
@@ -54,7 +55,7 @@ final class WorkLog
         foreach ($rows as $row) {
             $entries[] = Entry::read(array_filter(
                 ['did' => $row->did, 'device' => $row->device, 'row' => $row->row, 'plan' => $row->plan] + array_map(
-                    fn(mixed $number): ?int => $number === null ? null : (int) $number,
+                    fn(mixed $number): ?int => $number === null ? null : Cell::int($number),
                     [
                         'number' => $row->number, 'turn' => $row->turn, 'at' => $row->at, 'stitch' => $row->stitch,
                         'counted' => $row->counted,
@@ -62,7 +63,7 @@ final class WorkLog
                 ),
                 fn(mixed $one): bool => $one !== null,
             ));
-            $seen = (int) $row->seq;
+            $seen = Cell::int($row->seq);
         }
 
         return [$entries, $seen];
@@ -82,9 +83,9 @@ final class WorkLog
         if ($last === null) {
             return null;
         }
-        $bag = $maker->bags()->find((int) $last->bag_id);
+        $bag = $maker->bags()->find(Cell::int($last->bag_id));
 
-        return $bag === null ? null : [$bag, (string) $last->row];
+        return $bag === null ? null : [$bag, Cell::text($last->row)];
     }
 
     /** Whether anything was done of a bag, where its row is read. */
@@ -126,7 +127,7 @@ final class WorkLog
             throw new NoEntry('At most '.self::A_SENDING.' lines are sent at once.');
         }
         $here = $course->fingerprint();
-        $turn = (int) DB::table('work_entries')->where('bag_id', $bag->id)->max('turn');
+        $turn = Cell::int(DB::table('work_entries')->where('bag_id', $bag->id)->max('turn'));
         foreach ($entries as $entry) {
             // A device counts on from what it knows, one turn a line; else nobody could go on behind it.
             if ($entry->turn > $turn + self::AHEAD) {
@@ -215,7 +216,7 @@ final class WorkLog
         Transaction::run(function () use ($bag, $course, $did, $place, $counted): void {
             Transaction::hold('bags', $bag->id);
             $numbers = DB::table('work_entries')->where(['bag_id' => $bag->id, 'device' => self::PAGE]);
-            $number = 1 + (int) $numbers->max('number');
+            $number = 1 + Cell::int($numbers->max('number'));
             // The end of a row is told as that row with all its stitches done.
             $row = max(0, $place->stitch === 0 ? $place->row - 1 : $place->row);
             self::add($bag, [Entry::read([
@@ -257,6 +258,7 @@ final class WorkLog
             array_unique(array_map(fn(Entry $entry): string => $entry->plan, $entries)),
             [$course->fingerprint()],
         );
+        /** @var array<string, mixed> $courses */
         $courses = $plans === [] ? [] : DB::table('work_courses')->where('bag_id', $bag->id)->whereIn('plan', $plans)
             ->pluck('digests', 'plan')->all();
 
@@ -273,7 +275,7 @@ final class WorkLog
     {
         $line = DB::table('work_entries')->where(['bag_id' => $bag->id, 'did' => Did::UsedUp->value])
             ->orderByDesc('turn')->orderByDesc('id')->first(['row', 'stitch']);
-        $row = $line === null ? null : $plan->work->place(RowId::read((string) $line->row));
+        $row = $line === null ? null : $plan->work->place(RowId::read(Cell::text($line->row)));
 
         // Of the row that is begun the stitches behind are of it, and those before are not.
         return $row === null ? 0 : $row + (int) ($line->stitch > 0);

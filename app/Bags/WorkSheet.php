@@ -151,8 +151,8 @@ final readonly class WorkSheet
                 'side' => $row->right === null ? '' : ($row->right ? 'right side' : 'wrong side'),
                 'special' => $row->special,
                 'heed' => $row->heed,
-                'strand' => ($this->sheet->plan->materials[$place] ?? 0) ?: false,
-            ], fn(mixed $one): bool => $one !== '' && $one !== [] && $one !== false);
+                'strand' => $this->sheet->plan->materials[$place] ?? 0,
+            ], fn(mixed $one): bool => ! in_array($one, ['', [], false, 0], true));
         }
 
         return json_encode([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Casts\Cell;
 use App\Files\Code;
 use Illuminate\Support\Facades\DB;
 
@@ -71,7 +72,7 @@ final class Books
         );
         $now = $rows[0]->now ?? throw new \LogicException("Maker {$this->maker} has no books.");
         if ($this->opened === null) {
-            [$this->opened, $this->timed] = [(int) $now, (int) $rows[0]->timed];
+            [$this->opened, $this->timed] = [Cell::int($now), Cell::int($rows[0]->timed)];
         }
         $found = array_column($rows, null, 'what');
         foreach ($whats as $what) {
@@ -95,7 +96,7 @@ final class Books
         unset($this->read[$question->name]);
         if ($isKnown) {
             /** @var T */
-            return Plain::read($kept->value);
+            return Plain::read(Cell::text($kept->value));
         }
         $value = $make();
         // As it is now: whoever has it may do with it what she likes.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Swatch;
@@ -217,9 +218,11 @@ final class Hands
     {
         if (! isset($this->marks[$which])) {
             $this->books->open();
-            $this->marks[$which] = array_map(strval(...), DB::table('bags')->where('user_id', $this->makerId)
+            /** @var array<int, string> $marks */
+            $marks = DB::table('bags')->where('user_id', $this->makerId)
                 ->whereNull('deleted_at')->whereRaw($which)->orderBy('id')
-                ->pluck(DB::raw(Bag::MARK), 'id')->all());
+                ->pluck(DB::raw(Bag::MARK), 'id')->map(Cell::text(...))->all();
+            $this->marks[$which] = $marks;
         }
 
         return $this->marks[$which];
@@ -364,7 +367,7 @@ final class Hands
                         'kind' => $swatch->material->kind->value,
                         'diameter' => $swatch->material->diameter?->exact(),
                         'density' => $swatch->material->density()->exact(),
-                    ])];
+                    ], fn(?string $one): bool => $one !== null)];
             }
         }
 
@@ -437,7 +440,7 @@ final class Hands
      */
     public static function hang(Swatch $one, iterable $swatches): ?Hang
     {
-        $twins = (new Collection($swatches))->filter(
+        $twins = (new Collection([...$swatches]))->filter(
             fn(Swatch $other): bool => $one->material_id !== null
                 && $other->material_id === $one->material_id
                 && $other->stitch === $one->stitch

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books;
 
+use App\Casts\Cell;
 use App\Models\Record;
 use Fescue\Core\Instruction\Motif;
 use Illuminate\Database\Eloquent\Collection;
@@ -101,16 +102,17 @@ final class Plain
             return $of;
         }
         if ($class === Collection::class) {
+            /** @var array<int, \Illuminate\Database\Eloquent\Model> $of */
             return new Collection($of);
         }
         if (is_string($class) && is_subclass_of($class, Record::class)) {
-            return $class::ofKept($of['row'] ?? [], $of['with'] ?? []);
+            return $class::ofKept(Cell::map($of['row'] ?? []), Cell::map($of['with'] ?? []));
         }
         if (! is_string($class) || ! class_exists($class)) {
             throw new \LogicException('This is no class.');
         }
         $made = (new \ReflectionClass(self::ours($class)))->newInstanceWithoutConstructor();
-        self::setter($class)($made, $of);
+        self::setter($class)($made, Cell::map($of));
 
         return $made;
     }
@@ -137,6 +139,8 @@ final class Plain
     {
         return self::$set[$class] ??= \Closure::bind(static function (object $made, array $of): void {
             foreach ($of as $name => $value) {
+                // By its name: a property of the class that the closure is bound to.
+                /** @phpstan-ignore property.dynamicName */
                 $made->{$name} = $value;
             }
         }, null, $class);

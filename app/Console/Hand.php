@@ -164,7 +164,7 @@ final class Hand
         $begun = microtime(true);
         $status = 0;
         for ($time = 1; microtime(true) - $begun < self::PATIENCE; $time++) {
-            curl_setopt($this->curl, CURLOPT_URL, "{$this->url}{$path}" ?: throw new \RuntimeException('Where is it?'));
+            curl_setopt($this->curl, CURLOPT_URL, Visit::address("{$this->url}{$path}"));
             curl_setopt($this->curl, CURLOPT_HTTPGET, true);
             curl_setopt($this->curl, CURLOPT_HTTPHEADER, [...$headers, 'Referer: '.$this->url.$path]);
             if ($body !== null) {

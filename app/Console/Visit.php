@@ -63,6 +63,7 @@ final class Visit
             curl_multi_exec($all, $running);
             curl_multi_select($all, 0.05);
             while (($done = curl_multi_info_read($all)) !== false) {
+                /** @var \CurlHandle $handle */
                 $handle = $done['handle'];
                 self::heard($handle, (string) curl_multi_getcontent($handle));
                 curl_multi_remove_handle($all, $handle);
@@ -86,7 +87,7 @@ final class Visit
         $curl = curl_init();
         curl_setopt($curl, CURLOPT_COOKIEFILE, '');
         foreach (curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $cookie) {
-            curl_setopt($curl, CURLOPT_COOKIELIST, $cookie ?: throw new \RuntimeException('She is not known.'));
+            curl_setopt($curl, CURLOPT_COOKIELIST, self::address($cookie));
         }
 
         return $curl;
@@ -120,7 +121,7 @@ final class Visit
     {
         curl_setopt($curl, CURLOPT_RETURNTRANSFER, true);
         curl_setopt($curl, CURLOPT_TIMEOUT, 60);
-        curl_setopt($curl, CURLOPT_URL, "{$this->url}{$path}" ?: throw new \RuntimeException('Where is it served?'));
+        curl_setopt($curl, CURLOPT_URL, self::address("{$this->url}{$path}"));
         curl_setopt($curl, CURLOPT_HTTPGET, true);
         curl_setopt($curl, CURLOPT_HTTPHEADER, ($form['_method'] ?? '') === 'PUT' ? ['Accept: application/json'] : []);
         if ($form !== null) {
@@ -142,5 +143,11 @@ final class Visit
         return in_array($status, [200, 302], true)
             ? $body
             : throw new \RuntimeException(curl_getinfo($curl, CURLINFO_EFFECTIVE_URL)." answered {$status}.");
+    }
+
+    /** @return non-empty-string */
+    public static function address(string $text): string
+    {
+        return $text === '' ? throw new \LogicException('Nothing is asked for.') : $text;
     }
 }

@@ -255,11 +255,13 @@ final class BaseDrawing
     private function ring(float $in): string
     {
         $n = $this->canvas->n(...);
-        $at = fn(array $point): string => "{$n($this->x + $point[0] * $this->scale)} "
-            .$n($this->y + $point[1] * $this->scale);
         $path = '';
         foreach ($this->outline->inset($in)->legs() as $nth => $leg) {
-            $path .= ($nth === 0 ? 'M' : (count($leg) === 1 ? 'L' : 'C')).implode(' ', array_map($at, $leg));
+            $points = [];
+            foreach ($leg as [$x, $y]) {
+                $points[] = "{$n($this->x + $x * $this->scale)} {$n($this->y + $y * $this->scale)}";
+            }
+            $path .= ($nth === 0 ? 'M' : (count($leg) === 1 ? 'L' : 'C')).implode(' ', $points);
         }
 
         return "{$path}z";

@@ -202,4 +202,19 @@ final class Canvas
             default => [100.0, 5, 10],
         };
     }
+
+    /**
+     * A closed way over points, moved and to a scale, as a path has it.
+     *
+     * @param list<array{float, float}> $points
+     */
+    public static function ring(array $points, float $x, float $y, float $scale = 1.0): string
+    {
+        $way = [];
+        foreach ($points as [$across, $down]) {
+            $way[] = self::number($x + $across * $scale).' '.self::number($y + $down * $scale);
+        }
+
+        return 'M'.implode('L', $way).'Z';
+    }
 }

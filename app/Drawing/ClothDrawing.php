@@ -22,11 +22,11 @@ final class ClothDrawing
         $high = 0.0;
         $drawn = '';
         foreach ($pieces as $piece) {
-            $way = fn(array $line): string => 'M'.implode('L', array_map(
-                fn(array $at): string => $n($x + $at[0]).' '.$n(self::BETWEEN + $at[1]),
-                $line,
-            )).'Z';
-            $drawn .= "<path d=\"{$way($piece->cut)}\" stroke-width=\"0.5\"/><path d=\"{$way($piece->sewn)}\" "
+            [$cut, $sewn] = [
+                Canvas::ring($piece->cut, $x, self::BETWEEN),
+                Canvas::ring($piece->sewn, $x, self::BETWEEN),
+            ];
+            $drawn .= "<path d=\"{$cut}\" stroke-width=\"0.5\"/><path d=\"{$sewn}\" "
                 .'stroke-width="0.3" stroke-dasharray="3 2"/><text x="'.$n($x + $piece->width() / 2).'" y="'
                 .$n(self::BETWEEN + $piece->height() / 2).'" text-anchor="middle">'
                 .htmlspecialchars($piece->name.($piece->count > 1 ? ": cut {$piece->count}" : ''), ENT_XML1).'</text>';

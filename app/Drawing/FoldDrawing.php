@@ -47,9 +47,9 @@ final readonly class FoldDrawing
         $step = $this->assembly->closed();
         [$left, $right, , $foot] = self::box($step);
 
-        return self::faces($step, fn(array $at): array => [
-            $wide / 2 + ($at[0] - ($left + $right) / 2) * $scale,
-            $high - 8.0 + ($at[1] - $foot) * $scale,
+        return self::faces($step, fn(float $x, float $y): array => [
+            $wide / 2 + ($x - ($left + $right) / 2) * $scale,
+            $high - 8.0 + ($y - $foot) * $scale,
         ], $this->colour, 1.3);
     }
 
@@ -68,16 +68,16 @@ final readonly class FoldDrawing
             ($wide - 2 * $margin) / max(1.0, $right - $left),
             ($high - 2 * $margin) / max(1.0, $foot - $top),
         );
-        $place = fn(array $at): array => [
-            $wide / 2 + ($at[0] - ($left + $right) / 2) * $scale,
-            $high / 2 + ($at[1] - ($top + $foot) / 2) * $scale,
+        $place = fn(float $x, float $y): array => [
+            $wide / 2 + ($x - ($left + $right) / 2) * $scale,
+            $high / 2 + ($y - ($top + $foot) / 2) * $scale,
         ];
         $n = Canvas::number(...);
         $drawn = self::faces($step, $place, $this->colour, 1.6);
         $letters = [];
         foreach ($step->seams as [$letter, $from, $to]) {
-            [$x1, $y1] = $place(self::seen($from));
-            [$x2, $y2] = $place(self::seen($to));
+            [$x1, $y1] = $place(...self::seen($from));
+            [$x2, $y2] = $place(...self::seen($to));
             $drawn .= "<path d=\"M{$n($x1)} {$n($y1)}L{$n($x2)} {$n($y2)}\" stroke=\"".Ink::WARM
                 .'" stroke-width="3.4" stroke-linecap="round"/>';
             // Where two would stand on each other the words above name them both.
@@ -93,7 +93,7 @@ final readonly class FoldDrawing
                 ."\" text-anchor=\"middle\" font-weight=\"700\">{$letter}</text>";
         }
         foreach ($step->marks as [, $at, $wide, $high]) {
-            [$x, $y] = $place(self::seen($at));
+            [$x, $y] = $place(...self::seen($at));
             [$aside, $up] = [max(4.0, $wide * $scale / 2), max(3.0, $high * $scale / 2)];
             $drawn .= "<rect x=\"{$n($x - $aside)}\" y=\"{$n($y - $up)}\" width=\"{$n(2 * $aside)}\" height=\""
                 ."{$n(2 * $up)}\" rx=\"2\" fill=\"".Ink::WARM.'"/>';
@@ -102,7 +102,7 @@ final readonly class FoldDrawing
         return $drawn;
     }
 
-    /** @param \Closure(array{float, float}): array{float, float} $place */
+    /** @param \Closure(float, float): array{float, float} $place */
     private static function faces(Step $step, \Closure $place, string $colour, float $stroke): string
     {
         $faces = $step->faces;
@@ -111,7 +111,7 @@ final readonly class FoldDrawing
         $drawn = '';
         foreach ($faces as $face) {
             $points = array_map(function (array $at) use ($place, $n): string {
-                [$x, $y] = $place(self::seen($at));
+                [$x, $y] = $place(...self::seen($at));
 
                 return "{$n($x)} {$n($y)}";
             }, $face->corners);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Casts\Cell;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Spread;
 
@@ -51,14 +52,12 @@ final class HandCurve
             + ($hook - $first) / max(1e-9, $last - $first) * (self::WIDTH - self::LEFT - self::RIGHT - 24);
         $y = fn(float $value): float => $foot - ($value - $least) / max(1e-9, $most - $least) * ($foot - self::TOP);
         $n = Canvas::number(...);
-        $line = fn(array $spreads, \Closure $of): string => implode(
-            'L',
-            array_map(
-                fn(string $hook, Spread $one): string => "{$n($x((float) $hook))} {$n($y($of($one)))}",
-                array_map(strval(...), array_keys($spreads)),
-                $spreads,
-            ),
-        );
+        $line = fn(array $spreads, \Closure $of): string => implode('L', array_map(
+            fn(int|string $hook): string => isset($spreads[$hook]) && $spreads[$hook] instanceof Spread
+                ? "{$n($x((float) $hook))} {$n($y(Cell::number($of($spreads[$hook]))))}"
+                : '',
+            array_keys($spreads),
+        ));
         $low = fn(Spread $one): float => $one->low();
         $high = fn(Spread $one): float => $one->high();
         $axis = '';

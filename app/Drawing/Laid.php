@@ -44,16 +44,16 @@ final readonly class Laid
                 $groups[] = [$piece];
             }
         }
-        $best = null;
-        for ($inRow = 1; $inRow <= count($groups); $inRow++) {
+        $fit = fn(array $laid, float $wide, float $high): float => min($shape / max(1.0, $wide), 1 / max(1.0, $high));
+        $best = self::inRows($groups, 1, $around);
+        for ($inRow = 2; $inRow <= count($groups); $inRow++) {
             $laid = self::inRows($groups, $inRow, $around);
-            $scale = min($shape / max(1.0, $laid[1]), 1 / max(1.0, $laid[2]));
-            if ($best === null || $scale > $best[0] * 1.02) {
-                $best = [$scale, $laid];
+            if ($fit(...$laid) > $fit(...$best) * 1.02) {
+                $best = $laid;
             }
         }
 
-        return $best[1];
+        return $best;
     }
 
     /**

@@ -38,12 +38,12 @@ final class LayDrawing
             ."{$n($long * $scale)}\" fill=\"".Ink::PALE_GRASS.'"/>');
         foreach ($lay as [$place, $x, $y]) {
             $piece = $lining->pieces[$place];
-            $way = fn(array $line): string => 'M'.implode('L', array_map(
-                fn(array $at): string => $n($x0 + ($x + $at[0]) * $scale).' '.$n($y0 + ($y + $at[1]) * $scale),
-                $line,
-            )).'Z';
-            $canvas->add("<path d=\"{$way($piece->cut)}\" fill=\"".Ink::SHEET.'" stroke="'.Ink::INK
-                ."\" stroke-width=\"1.4\"/><path d=\"{$way($piece->sewn)}\" fill=\"none\" stroke=\"".Ink::WARM
+            [$cut, $sewn] = [
+                Canvas::ring($piece->cut, $x0 + $x * $scale, $y0 + $y * $scale, $scale),
+                Canvas::ring($piece->sewn, $x0 + $x * $scale, $y0 + $y * $scale, $scale),
+            ];
+            $canvas->add("<path d=\"{$cut}\" fill=\"".Ink::SHEET.'" stroke="'.Ink::INK
+                ."\" stroke-width=\"1.4\"/><path d=\"{$sewn}\" fill=\"none\" stroke=\"".Ink::WARM
                 .'" stroke-width="1.2" stroke-dasharray="5 4"/>');
             $canvas->text(
                 $x0 + ($x + $piece->width() / 2) * $scale,

@@ -422,7 +422,7 @@ final class SideDrawing
             $y = min($middle + 4, $lowest);
             $this->canvas->line($x - 10, $edge, $x - 3, $y - 4, Ink::SOFT);
             $lines = mb_strlen($text) * self::LETTER > Canvas::WIDTH - $x
-                ? preg_split('/(?<=,) /', $text, 2) ?: [$text]
+                ? explode("\n", (string) preg_replace('/(?<=,) /', "\n", $text, 1))
                 : [$text];
             foreach (array_reverse($lines) as $line) {
                 $this->canvas->text($x, $y, $line, $colour, weight: $colour === Ink::WARM ? 600 : 400);

@@ -24,12 +24,12 @@ final class SizeMark
         $scale = self::NOW / max(1.0, ...$now);
         $n = fn(float $mm): string => Canvas::number(min(self::MOST, $mm * $scale), 1);
         $foot = round(min(self::MOST, max($room, $now[1]) * $scale), 1);
-        $box = fn(array $of, string $look): string => '<path d="M1 '.Canvas::number($foot + 1, 1)
-            ."v-{$n($of[1])}h{$n($of[0])}v{$n($of[1])}z\" {$look}/>";
+        $box = fn(float $across, float $up, string $look): string => '<path d="M1 '.Canvas::number($foot + 1, 1)
+            ."v-{$n($up)}h{$n($across)}v{$n($up)}z\" {$look}/>";
         [$wide, $high] = [self::MOST + 2, (int) ceil($foot) + 2];
 
         return "<svg class=\"size-mark\" width=\"{$wide}\" height=\"{$high}\" aria-hidden=\"true\">"
-            .$box($flat, "fill=\"{$colour}\" stroke=\"".Ink::INK.'"')
-            .$box($now, 'fill="none" stroke="'.Ink::INK.'" stroke-dasharray="3 3"').'</svg>';
+            .$box($flat[0], $flat[1], "fill=\"{$colour}\" stroke=\"".Ink::INK.'"')
+            .$box($now[0], $now[1], 'fill="none" stroke="'.Ink::INK.'" stroke-dasharray="3 3"').'</svg>';
     }
 }

@@ -58,7 +58,7 @@ final readonly class Csv
         if ($unknown !== []) {
             return self::refuse(
                 'Fescue does not know the column “'.mb_substr(
-                    (string) reset($unknown),
+                    $unknown[array_key_first($unknown)],
                     0,
                     40,
                 ).'”; the columns are: '.implode(', ', $this->columns).'.',
@@ -123,7 +123,7 @@ final readonly class Csv
             $text[$field] = (string) preg_replace(
                 "/^'(?=[=+\-@])/",
                 '',
-                trim((string) ($place === false ? '' : $cells[$place] ?? '')),
+                trim($place === false ? '' : $cells[$place] ?? ''),
             );
         }
 

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Books\Hands;
 use App\Books\KeptWeighIns;
 use App\Books\Question;
+use App\Casts\Cell;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
@@ -126,7 +127,9 @@ final class Bag extends Record
     /** For a file of it. */
     public function slug(): string
     {
-        return Str::slug($this->name()) ?: 'bag';
+        $slug = Str::slug($this->name());
+
+        return $slug === '' ? 'bag' : $slug;
     }
 
     public function colour(): string
@@ -183,16 +186,16 @@ final class Bag extends Record
     /**
      * What was entered of it; none of a bag that is kept nowhere yet.
      *
-     * @return iterable<Model>
+     * @return Collection<int, covariant Model>
      */
-    public function entered(string $relation): iterable
+    public function entered(string $relation): Collection
     {
         if (! $this->exists && ! $this->relationLoaded($relation)) {
-            return [];
+            return new Collection();
         }
-        $all = $this->{$relation};
+        $all = $this->getRelationValue($relation);
 
-        return is_iterable($all) ? $all : [];
+        return $all instanceof Collection ? $all : new Collection();
     }
 
     /** @return list<?Material> what is worked beside its own; null where that came as a file */
@@ -239,7 +242,7 @@ final class Bag extends Record
             return 0.0;
         }
 
-        return -(float) $this->uses->where('material_id', $material)->sum(
+        return -$this->uses->where('material_id', $material)->sum(
             fn(StockEntry $one): float => (float) $one->amount,
         );
     }
@@ -361,7 +364,7 @@ final class Bag extends Record
             fn(mixed $one): bool => $one !== null,
         );
 
-        return $this->stood === null ? null : sha1(implode(' ', $of));
+        return $this->stood === null ? null : sha1(implode(' ', array_map(Cell::text(...), $of)));
     }
 
     /** How its swatch changed as it hung; null where none of it hung. */
@@ -417,21 +420,30 @@ final class Bag extends Record
             $says['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
         }
         if ($this->material_id !== null && $this->hangs()) {
-            $says += array_filter(['stretch' => $this->hands()->stretchOf($this->material_id)]);
+            $says += self::told('stretch', $this->hands()->stretchOf($this->material_id));
         }
-        $says += array_filter(['differs' => $this->hands()->differs($this->id ?? null)]);
+        $says += self::told('differs', $this->hands()->differs($this->id ?? null));
         // Those behind the last that is worked are only kept by.
-        $changes = $this->choices['changes'] ?? [];
-        $worked = max([0, ...array_column(is_array($changes) ? $changes : [], 'to')]);
+        $to = array_column(Cell::maps($this->choices['changes'] ?? null), 'to');
+        $worked = max([0, ...array_map(Cell::int(...), $to)]);
+        $kept = Cell::maps($this->choices['others'] ?? null);
         foreach (array_slice($this->others(), 0, $worked) as $place => $other) {
-            $says['others'][$place] = $other?->document($this->onHandOf($other)) ?? $this->choices['others'][$place];
+            $kept[$place] = $other?->document($this->onHandOf($other)) ?? $kept[$place];
         }
+        $others = array_slice($kept, 0, $worked);
+        $says += $others === [] ? [] : ['others' => $others];
         $weighIns = KeptWeighIns::of($this)->documents();
         if ($weighIns !== []) {
             $says['weigh_ins'] = $weighIns;
         }
 
         return ['says' => $says, 'over' => $over];
+    }
+
+    /** @return array<string, float> what is known and not nothing */
+    private static function told(string $name, ?float $share): array
+    {
+        return $share === null || $share === 0.0 ? [] : [$name => $share];
     }
 
     /** Of the same document the same: it is asked for on many sides. @throws Refused */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Cell;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Checklist;
 use Fescue\Core\Strip\Step;
@@ -84,9 +85,9 @@ final class Batch extends Record
     /** @return list<string> keys of the steps done */
     public function ticked(): array
     {
-        return array_values(
-            array_map(strval(...), DB::table('batch_ticks')->where('batch_id', $this->id)->pluck('step')->all()),
-        );
+        $steps = DB::table('batch_ticks')->where('batch_id', $this->id)->pluck('step');
+
+        return array_values(array_map(Cell::text(...), $steps->all()));
     }
 
     /** Ticking twice, from two devices, is ticking once. */

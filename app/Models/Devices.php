@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Cell;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -20,12 +21,12 @@ final class Devices
         $since = now()->subMinutes(is_numeric($lifetime) ? (int) $lifetime : 0)->getTimestamp();
         $devices = [];
         foreach (self::sessions($maker) as $one) {
-            if ((int) $one->last_activity > $since) {
+            if (Cell::int($one->last_activity) > $since) {
                 $devices[] = [
-                    'name' => self::named((string) $one->id),
-                    'agent' => mb_substr((string) $one->user_agent, 0, 80),
-                    'from' => (string) $one->ip_address,
-                    'last' => (int) $one->last_activity,
+                    'name' => self::named(Cell::text($one->id)),
+                    'agent' => mb_substr(Cell::text($one->user_agent), 0, 80),
+                    'from' => Cell::text($one->ip_address),
+                    'last' => Cell::int($one->last_activity),
                     'here' => $one->id === $request->session()->getId(),
                 ];
             }
@@ -42,7 +43,7 @@ final class Devices
     public static function signOut(User $maker, ?string $but, ?string $name = null): void
     {
         foreach (self::sessions($maker) as $one) {
-            if ($one->id !== $but && ($name === null || $name === self::named((string) $one->id))) {
+            if ($one->id !== $but && ($name === null || $name === self::named(Cell::text($one->id)))) {
                 DB::table('sessions')->where('id', $one->id)->delete();
             }
         }

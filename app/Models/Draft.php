@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Cell;
+
 /**
  * A bag's choices as they are kept: as they were written, with what a file brought along of strand and gauge, and which
  * of her own things are in their place. Forms, undo, pages that meet and What if change these and nothing else; every
@@ -42,9 +44,9 @@ final readonly class Draft
     /** Puts it on a bag, unsaved. */
     public function putOn(Bag $bag): void
     {
-        foreach (self::LINKS as $link) {
-            $bag->{$link} = $this->all[$link] ?? null;
-        }
+        [$bag->material_id, $bag->swatch_id] = array_map(fn(string $link): ?int => isset($this->all[$link])
+            ? Cell::int($this->all[$link])
+            : null, self::LINKS);
         $bag->choices = $this->choices();
         $bag->forgetStock();
         $bag->unsetRelation('swatch');
@@ -190,7 +192,7 @@ final readonly class Draft
     private static function whole(array ...$all): array
     {
         return array_values(array_filter(self::PARTS, function (string $part) use ($all): bool {
-            $types = array_map(fn(array $one): mixed => $one[$part]['type'] ?? null, $all);
+            $types = array_map(fn(array $one): mixed => Cell::map($one[$part] ?? null)['type'] ?? null, $all);
             $there = array_map(fn(array $one): bool => is_array($one[$part] ?? null), $all);
 
             return count(array_unique($types, SORT_REGULAR)) > 1 || count(array_unique($there)) > 1;

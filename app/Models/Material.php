@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsLength;
 use App\Casts\AsMass;
+use App\Casts\Cell;
 use App\Drawing\SwatchChip;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
@@ -119,7 +120,7 @@ final class Material extends Record
             ? $this->attributes['balance']
             : $this->entries()->whereNull('undone_at')->selectRaw('sum(amount) as balance')->value('balance');
 
-        return $sum === null ? null : (float) $sum;
+        return $sum === null ? null : Cell::number($sum);
     }
 
     /** Of a strand. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Cell;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,7 +17,7 @@ abstract class Record extends Model
     /** @return array{row: array<string, mixed>, with: array<string, mixed>} its row, and what was read with it */
     public function kept(): array
     {
-        return ['row' => $this->attributes, 'with' => $this->relations];
+        return ['row' => $this->attributes, 'with' => Cell::map($this->relations)];
     }
 
     /**
@@ -85,6 +86,8 @@ abstract class Record extends Model
         foreach (class_uses_recursive(static::class) as $trait) {
             $name = class_basename($trait);
             if (method_exists(static::class, "boot{$name}")) {
+                // As the framework does; a trait is told by its name.
+                /** @phpstan-ignore staticMethod.dynamicName */
                 static::{"boot{$name}"}();
             }
             if (method_exists(static::class, "initialize{$name}")) {

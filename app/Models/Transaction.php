@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\Cell;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -47,7 +48,7 @@ final class Transaction
     /** Whether no server answers, or the one that did was lost, in the midst or as it committed. */
     public static function isOutOfReach(\Throwable $wrong): bool
     {
-        $code = $wrong instanceof \PDOException ? (int) ($wrong->errorInfo[1] ?? $wrong->getCode()) : 0;
+        $code = $wrong instanceof \PDOException ? Cell::int($wrong->errorInfo[1] ?? $wrong->getCode()) : 0;
 
         return in_array($code, self::OUT_OF_REACH, true)
             || ($wrong instanceof \PDOException && app(LostConnectionDetector::class)->causedByLostConnection($wrong));

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Papers;
 
+use App\Casts\Cell;
 use App\Models\Transaction;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
@@ -48,11 +50,11 @@ final class Papers
         }
 
         return [
-            'state' => (string) $found->state,
+            'state' => Cell::text($found->state),
             'ahead' => $found->state === self::READY ? 0 : DB::table('papers')->where('id', '<', $found->id)
                 ->whereIn('state', [self::WAITING, ...self::ACTIVE])->count(),
             'pdf' => $found->state === self::READY
-                ? (string) DB::table('papers')->where('id', $found->id)->value('pdf')
+                ? Cell::text(DB::table('papers')->where('id', $found->id)->value('pdf'))
                 : null,
         ];
     }
@@ -121,12 +123,12 @@ final class Papers
         DB::table('papers')->where('id', $id)->update(['state' => 'printing', 'updated_at' => now()]);
         $pdf = null;
         try {
-            $pdf = Recipe::read((string) $paper->recipe)?->pdf();
+            $pdf = Recipe::read(Cell::text($paper->recipe))?->pdf();
         } finally {
             DB::table('papers')->where('id', $id)->update([
                 'state' => $pdf === null ? self::FAILED : self::READY, 'pdf' => $pdf, 'updated_at' => now(),
             ]);
-            self::next((int) $paper->user_id);
+            self::next(Cell::int($paper->user_id));
         }
     }
 
@@ -135,7 +137,8 @@ final class Papers
         $papers = DB::table('papers')->where('user_id', $owner)->whereIn('state', [self::READY, self::FAILED]);
         $kept = (clone $papers)->orderByDesc('id')->skip(self::KEPT)->value('id');
         $papers->where(
-            fn($of) => $of->where('updated_at', '<', now()->subDays(self::DAYS))->orWhere('id', '<=', $kept ?? 0),
+            fn(Builder $of) => $of->where('updated_at', '<', now()->subDays(self::DAYS))
+                ->orWhere('id', '<=', $kept ?? 0),
         )->delete();
     }
 }

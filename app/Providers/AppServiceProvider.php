@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Casts\Cell;
 use Illuminate\Auth\Events\Failed;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
@@ -90,7 +91,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by('all|'.self::from($request))->after($refused),
         ]);
         RateLimiter::for('pass', fn(Request $request): Limit => Limit::perMinute(8)->by(
-            'pass|'.($request->user()?->getAuthIdentifier() ?? $request->ip()),
+            'pass|'.Cell::text($request->user()?->getAuthIdentifier() ?? $request->ip()),
         ));
         RateLimiter::for('begin', fn(Request $request): Limit => $request->user() === null
             ? Limit::perMinute(240)->by((string) $request->ip())

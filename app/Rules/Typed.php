@@ -40,7 +40,7 @@ final class Typed
     /** What was typed before the page came back, as text: a form may be sent with anything in its fields. */
     public static function before(string $field, mixed $default = ''): string
     {
-        $value = old($field, $default);
+        $value = old($field) ?? $default;
 
         return is_scalar($value) ? (string) $value : '';
     }

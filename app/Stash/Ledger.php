@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Reservation;
@@ -126,10 +127,10 @@ final class Ledger
             ->get(['id', 'move', 'amount', 'says', 'undone_at']);
 
         return new Lines(array_values($rows->map(fn(\stdClass $row): Line => new Line(
-            (int) $row->id,
-            Move::from($row->move),
-            (float) $row->amount,
-            $row->says === null ? null : (float) $row->says,
+            Cell::int($row->id),
+            Move::from(Cell::text($row->move)),
+            Cell::number($row->amount),
+            $row->says === null ? null : Cell::number($row->says),
             $row->undone_at === null,
         ))->all()), $material->unit());
     }

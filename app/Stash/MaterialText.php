@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
+use App\Casts\Cell;
 use App\Models\Material as Stashed;
 use Closure;
 use Fescue\Core\Estimate\Implausible;
@@ -116,7 +117,7 @@ final class MaterialText
         );
 
         return [
-            'price' => Implausible::price((float) ($this->values['price'] ?? 0)),
+            'price' => Implausible::price(Cell::number($this->values['price'] ?? 0)),
             'sample_mass' => $length instanceof Length && $mass instanceof Mass && $thick instanceof Length
                 && $this->kind->isStrand() && ($this->values['diameter_guessed'] ?? false) === false
                 ? Implausible::density(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stash;
 
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\Transaction;
 use Fescue\Core\Piece\TabStep;
@@ -24,7 +25,7 @@ final class TabShelf
     {
         $done = array_fill_keys($bags, array_fill_keys(array_column(TabStep::cases(), 'value'), 0));
         foreach (DB::table('tab_steps')->whereIn('bag_id', $bags)->get() as $row) {
-            $done[(int) $row->bag_id][(string) $row->step] = (int) $row->done;
+            $done[Cell::int($row->bag_id)][Cell::text($row->step)] = Cell::int($row->done);
         }
 
         return $done;

@@ -141,7 +141,7 @@ final class WeighingForm
     /** One weighing a line, or parted by semicolons. */
     private function weighings(string $field): ?Repeated
     {
-        $lines = preg_split('/[\n;]+/', $this->typed($field)) ?: [];
+        $lines = explode("\n", str_replace(';', "\n", $this->typed($field)));
         $lines = array_values(array_filter(array_map(trim(...), $lines), fn(string $line): bool => $line !== ''));
         if ($lines === []) {
             return null;

@@ -208,8 +208,8 @@ final class DatabaseSeeder extends Seeder
                 'name' => $name,
                 'size' => ['length' => "{$length} cm", 'width' => "{$width} cm", 'height' => "{$height} cm"],
                 'working' => $working,
-                'base' => ['type' => 'oval', 'ends' => $ends] + array_filter(['chain' => $given['chain'] ?? null, 'rounds' => $given['rounds'] ?? null]),
-                'body' => ['stitch' => $stitch, 'loop' => $loop] + array_filter(['rounds' => $given['body'] ?? null]),
+                'base' => ['type' => 'oval', 'ends' => $ends] + array_intersect_key($given, ['chain' => 1, 'rounds' => 1]),
+                'body' => ['stitch' => $stitch, 'loop' => $loop] + (isset($given['body']) ? ['rounds' => $given['body']] : []),
             ];
             if ($slot !== null) {
                 $choices['handles'] = ['type' => 'slot', 'skip' => $slot[0], 'chain' => $slot[1], 'edge_rounds' => $slot[2]];

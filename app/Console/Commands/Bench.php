@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Account\Outgoing;
 use App\Bags\Booklet;
 use App\Bags\PlanSheet;
+use App\Casts\Cell;
 use App\Console\Visit;
 use App\Drawing\BaseDrawing;
 use App\Drawing\SideDrawing;
@@ -66,7 +67,6 @@ final class Bench extends Command
         $this->core();
         $this->choices();
         $url = $this->argument('url');
-        $url = is_string($url) ? $url : '';
         $this->served($url);
         $this->listed($url);
         $this->atOnce($url);
@@ -153,7 +153,7 @@ final class Bench extends Command
             array_sum($steps) / 1000,
             count($steps),
             memory_get_peak_usage(true) / 1048576,
-            filesize($parcel->zip()) / 1048576,
+            (int) filesize($parcel->zip()) / 1048576,
         ));
     }
 
@@ -321,8 +321,8 @@ final class Bench extends Command
                     for ($line = 0; $line < 50; $line++) {
                         $lines[] = [
                             'material_id' => $material->id,
-                            'move' => $line % 3 ? 'bought' : 'used',
-                            'amount' => $line % 3 ? 100 : -40,
+                            'move' => $line % 3 !== 0 ? 'bought' : 'used',
+                            'amount' => $line % 3 !== 0 ? 100 : -40,
                             'note' => "line {$line}",
                             'created_at' => now(),
                             'updated_at' => now(),
@@ -360,7 +360,7 @@ final class Bench extends Command
             foreach ($pages as $name => $path) {
                 $ways["{$name} of {$many} bags"] = fn(): string => $visit->get($path);
             }
-            $material = (int) Material::query()->where('user_id', self::idOf($email))->value('id');
+            $material = Cell::int(Material::query()->where('user_id', self::idOf($email))->value('id'));
             $ways["bags of {$many}, another ball bought"] = function () use ($visit, $material): string {
                 StockEntry::query()->create(['material_id' => $material, 'move' => 'bought', 'amount' => 1]);
 
@@ -392,7 +392,7 @@ final class Bench extends Command
 
     private static function idOf(string $email): int
     {
-        return (int) User::query()->where('email', $email)->value('id');
+        return Cell::int(User::query()->where('email', $email)->value('id'));
     }
 
     /** A maker with the first bag of the demo so many times, its material and its swatch. */
@@ -410,7 +410,7 @@ final class Bench extends Command
             $copy = function (string $table, int $id, array $instead) use ($maker): int {
                 $row = array_diff_key((array) DB::table($table)->find($id), ['id' => 1]);
 
-                return DB::table($table)->insertGetId($instead + ['user_id' => $maker->id] + $row);
+                return DB::table($table)->insertGetId(Cell::map($instead + ['user_id' => $maker->id] + $row));
             };
             $material = $copy('materials', (int) $of->material_id, []);
             StockEntry::query()->create(['material_id' => $material, 'move' => 'bought', 'amount' => 2000]);
@@ -432,12 +432,12 @@ final class Bench extends Command
         $bags = self::bags($visit);
         $form = self::redraw($visit, $bags[0]);
         // What is worked is fixed.
-        $begun = DB::table('work_entries')->distinct()->pluck('bag_id')->all();
+        $begun = DB::table('work_entries')->distinct()->pluck('bag_id')->map(Cell::int(...))->all();
         $open = array_values(array_diff($bags, $begun));
         $ways = [
             self::EMPTY => fn(int $number): array => ['/bench/empty', null],
             'redraw' => function (int $number) use ($open, $form): array {
-                $form['size']['length'] = 24 + $number % 20 .' cm';
+                $form['size'] = ['length' => 24 + $number % 20 .' cm'] + Cell::map($form['size']);
 
                 return ["/bags/{$open[$number % count($open)]}", $form + ['_method' => 'PUT']];
             },
@@ -462,7 +462,7 @@ final class Bench extends Command
         $form = self::redraw($visit, $bag);
         $strands = Material::query()->whereKeyNot($form['material_id']);
         $strands->where('user_id', self::idOf(DatabaseSeeder::EMAIL))->whereNotNull('diameter');
-        $other = (int) $strands->value('id');
+        $other = Cell::int($strands->value('id'));
         $short = self::short();
         $round = 0;
         $start = function (string $part) use (&$round): string {
@@ -472,7 +472,7 @@ final class Bench extends Command
         $this->turnAbout(self::ROUNDS, [
             self::EMPTY => fn(): string => $visit->get('/bench/empty'),
             'redraw and keep a bag' => function () use ($visit, $bag, $form, &$round): string {
-                $form['size']['length'] = 24 + $round++ % 20 .' cm';
+                $form['size'] = ['length' => 24 + $round++ % 20 .' cm'] + Cell::map($form['size']);
 
                 return $visit->send('PUT', "/bags/{$bag}", $form);
             },

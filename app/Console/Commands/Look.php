@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Casts\Cell;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -17,10 +18,7 @@ final class Look extends Command
     public function handle(): int
     {
         [$log, $also] = [$this->argument('log'), $this->option('also')];
-        if (! is_string($log)) {
-            return self::INVALID;
-        }
-        $lines = file($log, FILE_IGNORE_NEW_LINES) ?: [];
+        $lines = self::lines($log);
         $also = is_string($also) ? (string) file_get_contents("compress.zlib://{$also}") : '';
         $there = [
             'entry' => self::times('stock_entries', 'note'),
@@ -44,7 +42,7 @@ final class Look extends Command
             };
         }
         [$failed, $longest] = [[], 0.0];
-        foreach (is_file("{$log}.told") ? file("{$log}.told") ?: [] : [] as $told) {
+        foreach (is_file("{$log}.told") ? self::lines("{$log}.told") : [] as $told) {
             /** @var array{failed: array<string, int>, longest: float} $one */
             $one = json_decode($told, true, 8, JSON_THROW_ON_ERROR);
             $longest = max($longest, $one['longest']);
@@ -72,9 +70,17 @@ final class Look extends Command
         $times = [];
         $rows = DB::table($table)->selectRaw("{$what} AS what, COUNT(*) AS times")->groupBy('what');
         foreach ($rows->cursor() as $row) {
-            $times[(string) $row->what] = (int) $row->times;
+            $times[Cell::text($row->what)] = Cell::int($row->times);
         }
 
         return $times;
+    }
+
+    /** @return list<string> */
+    private static function lines(string $file): array
+    {
+        $lines = file($file, FILE_IGNORE_NEW_LINES);
+
+        return $lines === false ? [] : $lines;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Casts\Cell;
 use App\Console\Hand;
 use Illuminate\Console\Command;
 
@@ -28,7 +29,7 @@ final class Makers extends Command
         $failed = 0;
         foreach ($children as $child) {
             pcntl_waitpid($child, $status);
-            $failed += pcntl_wexitstatus((int) $status);
+            $failed += (int) pcntl_wexitstatus(Cell::int($status));
         }
 
         return $failed === 0 ? self::SUCCESS : self::FAILURE;
@@ -37,9 +38,6 @@ final class Makers extends Command
     private function works(float $until): int
     {
         [$url, $log] = [$this->argument('url'), $this->argument('log')];
-        if (! is_string($url) || ! is_string($log)) {
-            return 1;
-        }
         $hand = new Hand($url, 'maker'.bin2hex(random_bytes(5)), $log);
         try {
             $hand->begin();

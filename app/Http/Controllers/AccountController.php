@@ -38,7 +38,7 @@ final class AccountController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $given = $request->validate([
+        $given = $this->validated($request, [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190'],
             'password' => NewPassword::rules(),
@@ -69,7 +69,7 @@ final class AccountController extends Controller
 
     public function update(Request $request): RedirectResponse
     {
-        $given = $request->validate([
+        $given = $this->validated($request, [
             'name' => ['required', 'string', 'max:80'],
             'units' => ['required', Rule::in([LengthUnit::Centimetre->value, LengthUnit::Inch->value])],
             'terms' => ['required', Rule::enum(Terms::class)],
@@ -78,25 +78,25 @@ final class AccountController extends Controller
             'rights' => ['nullable', 'string', 'max:160'],
             'numbered' => ['nullable', 'in:on,within'],
         ], self::MESSAGES);
-        $given['wage'] = isset($given['wage']) ? str_replace(',', '.', $given['wage']) : null;
-        $given['sections'] = ($given['numbered'] ?? 'on') === 'within';
-        $this->maker($request)->update(
-            ['signs' => $given['signs'] ?? '', 'rights' => $given['rights'] ?? '']
-                + array_diff_key($given, ['numbered' => 1]),
-        );
+        $this->maker($request)->update([
+            'signs' => $given['signs'] ?? '',
+            'rights' => $given['rights'] ?? '',
+            'wage' => isset($given['wage']) ? str_replace(',', '.', $given['wage']) : null,
+            'sections' => ($given['numbered'] ?? 'on') === 'within',
+        ] + array_diff_key($given, ['numbered' => 1]));
 
         return back()->with('status', 'Kept.');
     }
 
     public function password(Request $request): RedirectResponse
     {
-        $given = $request->validate([
+        $given = $this->validated($request, [
             'current_password' => ['bail', 'required', 'string', 'current_password'],
             'password' => NewPassword::rules(),
         ], self::MESSAGES);
         $maker = $this->maker($request);
         $maker->setRememberToken(Str::random(60));
-        $maker->choosesPassword($given['password']);
+        $maker->choosesPassword((string) $given['password']);
         $request->session()->regenerate();
 
         return back()->with('status', 'Your password is changed.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\PlanSheet;
+use App\Casts\Cell;
 use App\Models\Bag;
 use App\Papers\Recipe;
 use Fescue\Core\Bag\BagDocument;
@@ -88,9 +89,10 @@ final class BagFileController extends Controller
                 ),
             ]);
         }
-        unset($document['format']);
         /** @var Bag $bag */
-        $bag = $this->maker($request)->bags()->create(['choices' => array_diff_key($document, ['weigh_ins' => 1])]);
+        $bag = $this->maker($request)->bags()->create([
+            'choices' => array_diff_key(Cell::map($document), ['format' => 1, 'weigh_ins' => 1]),
+        ]);
         foreach ($weighIns as $one) {
             $bag->weighIns()->create([
                 'place' => (int) $plan->work->place($one->after),

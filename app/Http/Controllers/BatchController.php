@@ -182,7 +182,7 @@ final class BatchController extends Controller
         $form = new CuttingForm($request, $maker->units);
         if ($form->spec === null) {
             throw new NotUnderstood(
-                $form->wrong === [] ? 'Lay a piece on the table first.' : (string) reset($form->wrong),
+                $form->wrong === [] ? 'Lay a piece on the table first.' : $form->wrong[array_key_first($form->wrong)],
             );
         }
         $document = $form->document;

@@ -21,11 +21,14 @@ use Illuminate\Http\UploadedFile;
  */
 abstract class CsvController extends Controller
 {
-    /** What it is a table of, as its routes begin and its views are filed: "stash". */
-    protected const STATION = '';
+    /** What it is a table of, as its routes begin: "stash". */
+    abstract protected function station(): string;
 
-    /** One of them, and several. */
-    protected const THINGS = ['line', 'lines'];
+    /** @return view-string where its lines are pasted */
+    abstract protected function page(): string;
+
+    /** @return array{string, string} one of them, and several */
+    abstract protected function things(): array;
 
     abstract protected function write(User $maker): string;
 
@@ -37,12 +40,12 @@ abstract class CsvController extends Controller
 
     public function export(Request $request): Response
     {
-        return $this->file($this->write($this->maker($request)), self::CSV, static::STATION.'.csv');
+        return $this->file($this->write($this->maker($request)), self::CSV, $this->station().'.csv');
     }
 
     public function show(): View
     {
-        return view(static::STATION.'.import', ['text' => '', 'reading' => null]);
+        return view($this->page(), ['text' => '', 'reading' => null]);
     }
 
     public function read(Request $request): View|RedirectResponse
@@ -52,7 +55,7 @@ abstract class CsvController extends Controller
             ? (string) $file->get()
             : Typed::text($request, 'text');
         if ($text === '') {
-            return redirect()->route(static::STATION.'.import')->withErrors(
+            return redirect()->route($this->station().'.import')->withErrors(
                 [
                     'file' => $file instanceof UploadedFile
                         ? 'The file is empty or larger than 4 MB.'
@@ -65,14 +68,14 @@ abstract class CsvController extends Controller
         if ($request->boolean('agreed') && $reading->good !== []) {
             $this->take($maker, $reading->good);
             $count = count($reading->good);
-            [$one, $several] = static::THINGS;
+            [$one, $several] = $this->things();
 
-            return redirect()->route(static::STATION.'.index')->with(
+            return redirect()->route($this->station().'.index')->with(
                 'status',
                 $count === 1 ? "One {$one} is taken in." : "{$count} {$several} are taken in.",
             );
         }
 
-        return view(static::STATION.'.import', ['text' => mb_scrub($text), 'reading' => $reading]);
+        return view($this->page(), ['text' => mb_scrub($text), 'reading' => $reading]);
     }
 }

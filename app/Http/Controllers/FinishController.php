@@ -11,6 +11,7 @@ use App\Bags\FinishSheet;
 use App\Bags\Keeping;
 use App\Bags\MadeAgain;
 use App\Bags\PlanSheet;
+use App\Casts\Cell;
 use App\Drawing\ClothDrawing;
 use App\Files\Paper;
 use App\Models\Bag;
@@ -249,9 +250,7 @@ final class FinishController extends Controller
     /** @return list<array<string, mixed>> */
     private static function finish(Bag $bag): array
     {
-        $finish = $bag->choices['finish'] ?? [];
-
-        return is_array($finish) ? array_values(array_filter($finish, is_array(...))) : [];
+        return Cell::maps($bag->choices['finish'] ?? null);
     }
 
     /** @param list<array<string, mixed>> $finish */

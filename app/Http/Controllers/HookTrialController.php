@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bags\HookTrial;
 use App\Bags\SwatchText;
 use App\Books\Hands;
+use App\Casts\Cell;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Rules\Typed;
@@ -42,7 +43,7 @@ final class HookTrialController extends Controller
         $tried = $maker->swatches()->reorder()->groupBy('material_id')->selectRaw('material_id, count(*) as many')
             ->pluck('many', 'material_id');
         $material = $strands->firstWhere('id', (int) $id) ?? $strands->sortByDesc(
-            fn(Material $one): int => (int) $tried->get($one->id, 0),
+            fn(Material $one): int => Cell::int($tried->get($one->id, 0)),
         )->first();
         $all = $maker->swatches();
         $all->where('material_id', $material?->id)->latest('id')->limit(self::TRIED);

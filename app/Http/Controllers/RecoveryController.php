@@ -34,12 +34,12 @@ final class RecoveryController extends Controller
     public function send(Request $request): RedirectResponse
     {
         abort_unless(config('mail.goes') === true, 404);
-        $given = $request->validate(['address' => ['required', 'string', 'email', 'max:190']], [
+        $given = $this->validated($request, ['address' => ['required', 'string', 'email', 'max:190']], [
             'address.required' => 'Write your email address.',
             'address.email' => 'Write an email address, like you@example.org.',
         ]);
         defer(function () use ($given): void {
-            $maker = User::query()->where('email', mb_scrub($given['address']))->first();
+            $maker = User::query()->where('email', mb_scrub((string) $given['address']))->first();
             $token = $maker === null ? null : RecoveryLink::of($maker);
             if ($maker !== null && $token !== null) {
                 Mail::to($maker->email)->send(new WayBackIn($maker->name, $token));
@@ -61,12 +61,17 @@ final class RecoveryController extends Controller
 
     public function follow(Request $request, string $token): RedirectResponse
     {
-        $given = $request->validate(['password' => NewPassword::rules()], self::MESSAGES);
+        $given = $this->validated($request, ['password' => NewPassword::rules()], self::MESSAGES);
         $maker = RecoveryLink::spend($token);
 
         return $maker === null
             ? redirect()->route('recover.link', $token)
-            : $this->comesIn($request, $maker, $given['password'], 'You are in again, with your new password.');
+            : $this->comesIn(
+                $request,
+                $maker,
+                (string) $given['password'],
+                'You are in again, with your new password.',
+            );
     }
 
     private function comesIn(Request $request, User $maker, string $password, string $said): RedirectResponse
@@ -82,13 +87,13 @@ final class RecoveryController extends Controller
     /** A code and a new password; whichever of address and code is wrong, the answer is one. */
     public function store(Request $request): RedirectResponse
     {
-        $given = $request->validate([
+        $given = $this->validated($request, [
             'email' => ['required', 'string', 'max:190'],
             'code' => ['required', 'string', 'max:40'],
             'password' => NewPassword::rules(),
         ], self::MESSAGES);
-        $maker = User::query()->where('email', mb_scrub($given['email']))->first();
-        if ($maker === null || ! RecoveryCode::spend($maker, $given['code'])) {
+        $maker = User::query()->where('email', mb_scrub((string) $given['email']))->first();
+        if ($maker === null || ! RecoveryCode::spend($maker, (string) $given['code'])) {
             return back()->withInput($request->only('email'))->withErrors(
                 ['code' => 'No account has this address and an unused code like that. Check both and try again.'],
             );
@@ -97,7 +102,7 @@ final class RecoveryController extends Controller
         return $this->comesIn(
             $request,
             $maker,
-            $given['password'],
+            (string) $given['password'],
             'You are in again, with your new password. That code is used.',
         );
     }

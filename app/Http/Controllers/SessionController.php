@@ -24,7 +24,8 @@ final class SessionController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $given = $request->validate(
+        $given = $this->validated(
+            $request,
             ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']],
             [
                 'email.required' => 'Write your email address.',

@@ -13,9 +13,20 @@ use App\Stash\StashFile;
 /** @extends CsvController<MaterialText> */
 final class StashFileController extends CsvController
 {
-    protected const STATION = 'stash';
+    protected function station(): string
+    {
+        return 'stash';
+    }
 
-    protected const THINGS = ['material', 'materials'];
+    protected function page(): string
+    {
+        return 'stash.import';
+    }
+
+    protected function things(): array
+    {
+        return ['material', 'materials'];
+    }
 
     protected function write(User $maker): string
     {

@@ -11,9 +11,20 @@ use App\Models\User;
 /** @extends CsvController<array<string, mixed>> */
 final class SwatchFileController extends CsvController
 {
-    protected const STATION = 'swatches';
+    protected function station(): string
+    {
+        return 'swatches';
+    }
 
-    protected const THINGS = ['swatch', 'swatches'];
+    protected function page(): string
+    {
+        return 'swatches.import';
+    }
+
+    protected function things(): array
+    {
+        return ['swatch', 'swatches'];
+    }
 
     protected function write(User $maker): string
     {

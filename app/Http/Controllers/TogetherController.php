@@ -64,9 +64,9 @@ final class TogetherController extends Controller
             'isKept' => is_array($kept),
             'order' => $order,
             'query' => [
-                'ends' => array_filter((array) $request->input('ends', [])),
+                'ends' => self::filled($request, 'ends'),
                 'order' => $order,
-                'place' => array_filter((array) $request->input('place', [])),
+                'place' => self::filled($request, 'place'),
             ],
             'ends' => $held === null || $bag === null ? null : self::ends($bag, $held),
             'scraps' => $held === null || $bag === null || count($strands) < 2 ? null : self::scraps(
@@ -182,5 +182,14 @@ final class TogetherController extends Controller
         }
 
         return [$strands, $wrong];
+    }
+
+    /** @return array<mixed> of the fields of that name those with something in them */
+    private static function filled(Request $request, string $name): array
+    {
+        return array_filter(
+            (array) $request->input($name, []),
+            fn(mixed $one): bool => ! in_array($one, [null, '', '0'], true),
+        );
     }
 }

@@ -17,8 +17,9 @@ final class ContentSecurity
 
     public function handle(Request $request, Closure $next): Response
     {
+        /** @var Response $response */
         $response = $next($request);
-        $html = str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html');
+        $html = str_starts_with($response->headers->get('Content-Type') ?? 'text/html', 'text/html');
         if ($request->user() !== null && ! $html && ! $response->headers->hasCacheControlDirective('max-age')) {
             // A maker's files: no cache keeps them, her browser's neither. A page may be gone back to with what was
             // typed on it, and is asked for anew otherwise.

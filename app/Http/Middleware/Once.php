@@ -49,9 +49,10 @@ final class Once
             } catch (UniqueConstraintViolationException) {
                 return $this->answered($row);
             }
+            /** @var Response $response */
             $response = $next($request);
-            $wrong = $response->exception ?? null;
-            if (Transaction::isInTheWay($wrong)) {
+            $wrong = property_exists($response, 'exception') ? $response->exception : null;
+            if ($wrong instanceof \Throwable && Transaction::isInTheWay($wrong)) {
                 // What was kept of it is gone with it: all of it once more.
                 throw $wrong;
             }
@@ -75,9 +76,9 @@ final class Once
     private static function afresh(Request $request): void
     {
         Auth::forgetUser();
-        $route = $request->route();
+        $route = $request->route() ?? throw new \LogicException('It came by no route.');
         foreach ($route->originalParameters() as $name => $value) {
-            $route->setParameter($name, $value);
+            $route->setParameter($name, is_string($value) ? $value : null);
         }
         RouteFacade::substituteBindings($route);
         RouteFacade::substituteImplicitBindings($route);
