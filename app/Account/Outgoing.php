@@ -9,6 +9,7 @@ use App\Bags\SwatchFile;
 use App\Bags\WordsText;
 use App\Bags\WorkFile;
 use App\Bags\WorkLog;
+use App\Books\BagFacts;
 use App\Books\Hands;
 use App\Casts\Cell;
 use App\Models\Bag;
@@ -260,7 +261,7 @@ final class Outgoing
         }
         $at = 'bags/'.self::called($bag->name(), $bag->id);
         $this->write("{$at}.fescue-bag.json", json_encode(
-            $bag->asks($hands)->document(),
+            BagFacts::of($bag)->asks($hands)->document(),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         )."\n");
         try {

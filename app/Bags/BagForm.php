@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Material;
@@ -78,7 +79,7 @@ final readonly class BagForm
     private function fill(Bag $bag): void
     {
         $draft = Draft::of($bag)->unasked();
-        $bag->stand();
+        BagFacts::of($bag)->stand();
         $material = $this->own(
             $this->maker->strands(...),
             'material_id',

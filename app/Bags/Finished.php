@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagFinish;
@@ -198,7 +199,7 @@ final class Finished
             'low' => round($estimate->grams->low(), 2),
             'likely' => round($estimate->grams->likely, 2),
             'high' => round($estimate->grams->high(), 2),
-            'minutes' => round($sheet->bag->hands()->pace()->minutes(new Timed($sheet->plan))->likely),
+            'minutes' => round(BagFacts::of($sheet->bag)->hands()->pace()->minutes(new Timed($sheet->plan))->likely),
             'wide' => round($out->flatWidth->mm, 2),
             'high_mm' => round($out->height->mm, 2),
         ];

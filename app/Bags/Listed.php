@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Books\Hands;
 use App\Books\Question;
 use App\Models\Bag;
@@ -48,7 +49,7 @@ final readonly class Listed
         $books = $hands->books();
         $asked = [];
         foreach ($bags as $bag) {
-            $asked[] = [$bag->asks($hands), Question::listed($bag, $maker)];
+            $asked[] = [BagFacts::of($bag)->asks($hands), Question::listed($bag, $maker)];
         }
         $books->look(array_column($asked, 1));
         $old = array_filter($asked, fn(array $one): bool => ! $books->knows($one[1]));
@@ -66,7 +67,7 @@ final readonly class Listed
     public static function foresee(PlanSheet $sheet, User $maker): void
     {
         $bag = $sheet->bag;
-        $books = $bag->hands()->books();
+        $books = BagFacts::of($bag)->hands()->books();
         $books->foresee(Question::listed($bag, $maker), fn(): self => self::told($bag, $sheet));
     }
 

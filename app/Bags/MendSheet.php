@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Books\Question;
 use App\Models\User;
 use Fescue\Core\Estimate\Mend;
@@ -27,7 +28,7 @@ final class MendSheet
             return [];
         }
         $bag = $sheet->bag;
-        $books = $bag->hands()->books();
+        $books = BagFacts::of($bag)->hands()->books();
         $question = Question::mends($bag, $maker);
 
         return $now || $books->knows($question)
@@ -46,7 +47,7 @@ final class MendSheet
             $sheet->estimate,
             $sheet->unit,
             $sheet->terms,
-            $isShort ? $sheet->bag->hands()->learned() : null,
+            $isShort ? BagFacts::of($sheet->bag)->hands()->learned() : null,
             $isShort ? self::spares($sheet, $maker) : [],
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Books\Hands;
 use App\Books\Question;
 use App\Drawing\BaseDrawing;
@@ -99,7 +100,7 @@ final readonly class PlanSheet
                 $terms,
                 $isGiven || $plan->spec->facts->hands->doubts === [] || $bag->swatch !== null
                     ? []
-                    : $bag->hands()->names(),
+                    : BagFacts::of($bag)->hands()->names(),
             ),
         ];
 
@@ -188,11 +189,11 @@ final readonly class PlanSheet
     {
         if ($bags !== []) {
             $hands->books()->look(array_values(array_map(
-                fn(Bag $bag): Question => Question::stand($bag->asks($hands)),
+                fn(Bag $bag): Question => Question::stand(BagFacts::of($bag)->asks($hands)),
                 $bags,
             )));
             (new Collection($bags))->load(Bag::STANDS_ON);
-            array_map(fn(Bag $bag): Bag => $bag->taughtBy($hands), $bags);
+            array_map(fn(Bag $bag): Bag => BagFacts::of($bag)->taughtBy($hands), $bags);
         }
     }
 
@@ -287,7 +288,7 @@ final readonly class PlanSheet
     /** Minutes of the whole bag, by what she logged of it and of her other bags. */
     public function minutes(): Spread
     {
-        return $this->bag->hands()->pace()->minutes(
+        return BagFacts::of($this->bag)->hands()->pace()->minutes(
             new Timed($this->plan, $this->bag->logged()),
             $this->bag->id ?? null,
         );
@@ -296,10 +297,12 @@ final readonly class PlanSheet
     /** Where the minutes come from. */
     public function pace(): string
     {
-        return match ($this->bag->hands()->pace()->bags()) {
+        $bags = BagFacts::of($this->bag)->hands()->pace()->bags();
+
+        return match ($bags) {
             0 => 'guessed at '.Decimal::exact(Pace::SECONDS_A_STITCH).' s a stitch',
             1 => 'from what you logged of one bag',
-            default => "from what you logged of {$this->bag->hands()->pace()->bags()} bags",
+            default => "from what you logged of {$bags} bags",
         };
     }
 
@@ -465,7 +468,7 @@ final readonly class PlanSheet
     /** "hung under 2 kg about 27.4 cm high", where a swatch of it hung; '' where none did. */
     public function hung(): string
     {
-        $hang = $this->bag->hang();
+        $hang = BagFacts::of($this->bag)->hang();
 
         return $hang === null
             ? ''

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Books\Hands;
 use App\Books\Question;
 use App\Models\Bag;
@@ -64,9 +65,9 @@ final readonly class WhatIfSheet
         );
         $first = $sheet->plan->spec->facts->hands->hook->steps(-2);
         $hooks = array_map($first->steps(...), range(0, self::HOOKS - 1));
-        $books = $bag->hands()->books();
+        $books = BagFacts::of($bag)->hands()->books();
         $asked = array_map(fn(Material $one): Question => Question::whatIf($bag, $maker, $one), $materials);
-        $books->look([Question::hand($bag->hands()), ...$asked]);
+        $books->look([Question::hand(BagFacts::of($bag)->hands()), ...$asked]);
         $rows = [];
         $from = '';
         foreach ($materials as $place => $material) {
@@ -89,7 +90,7 @@ final readonly class WhatIfSheet
     private static function reckoned(PlanSheet $sheet, User $maker, Material $material, array $hooks): array
     {
         $bag = $sheet->bag;
-        $hand = $bag->hands()->learned()->among($sheet->plan->fabrics());
+        $hand = BagFacts::of($bag)->hands()->learned()->among($sheet->plan->fabrics());
         $swatches = $maker->swatches()->whereBelongsTo($material)->get();
         $strand = self::strand($bag, $material);
         $measured = array_map(
@@ -101,7 +102,7 @@ final readonly class WhatIfSheet
             fn(WhatIf $one): WhatIfCell => WhatIfCell::of(
                 $one,
                 $one->hook->exact() === $now,
-                $bag->hands()->pace(),
+                BagFacts::of($bag)->hands()->pace(),
                 $bag,
                 fn(BagPlan $plan): string => $sheet->figure($plan->comesOut->flatWidth).' × '
                     .$sheet->say($plan->comesOut->height),
@@ -115,7 +116,7 @@ final readonly class WhatIfSheet
     /** With what is there of it for the bag, and in it. */
     public static function strand(Bag $bag, Material $material): Strand
     {
-        return $material->material($bag->onHandOf($material) ?? $material->freeFor($bag->id));
+        return $material->material(BagFacts::of($bag)->onHandOf($material) ?? $material->freeFor($bag->id));
     }
 
     /**

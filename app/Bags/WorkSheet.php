@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Books\BagFacts;
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Foretold;
@@ -115,7 +116,8 @@ final readonly class WorkSheet
     public static function secondsOf(BagPlan $plan, Bag $bag): float
     {
         // Of the hook alone: linings and closures are no stitches.
-        $minutes = $bag->hands()->pace()->minutes(new Timed($plan, finished: false), $bag->id ?? null)->likely;
+        $pace = BagFacts::of($bag)->hands()->pace();
+        $minutes = $pace->minutes(new Timed($plan, finished: false), $bag->id ?? null)->likely;
 
         return 60 * $minutes / max(1, $plan->work->stitches()->total());
     }

@@ -251,12 +251,12 @@ final class Hands
         $own = $this->own;
         $id = $own->id ?? null;
         // At hand just as it is kept, and not as a form would have it.
-        if ($own !== null && in_array($id, $old, true) && $own->mark() === $marks[$id]) {
+        if ($own !== null && in_array($id, $old, true) && BagFacts::of($own)->mark() === $marks[$id]) {
             $bags[$id] = $own->load('finish');
             $old = array_diff($old, [$id]);
         }
         $bags += $old === [] ? [] : Bag::query()->whereKey($old)->with([...Bag::STANDS_ON, 'finish'])->get()
-            ->each(fn(Bag $bag): Bag => $bag->taughtBy($this))->keyBy('id')->all();
+            ->each(fn(Bag $bag): Bag => BagFacts::of($bag)->taughtBy($this))->keyBy('id')->all();
         $taught = [];
         foreach ($asked as $id => $question) {
             $taught[$id] = $this->books->known($question, function () use ($make, $bags, $id): ?object {

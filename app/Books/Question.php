@@ -30,7 +30,7 @@ final readonly class Question
             $bag->hangs(),
             array_intersect_key($bag->choices, self::STANDS_BY),
             // Of what others teach, where it is learned.
-            $bag->isLearned() ? array_diff_key($bag->hands()->marks(), [$bag->id => 1]) : [],
+            $bag->isLearned() ? array_diff_key(BagFacts::of($bag)->hands()->marks(), [$bag->id => 1]) : [],
         ]);
     }
 
@@ -43,13 +43,13 @@ final readonly class Question
     /** What makes a bag fit that runs short. */
     public static function mends(Bag $bag, User $maker): self
     {
-        return new self("mends {$bag->id}", [...self::shown($bag, $maker), $bag->hands()->marks()]);
+        return new self("mends {$bag->id}", [...self::shown($bag, $maker), BagFacts::of($bag)->hands()->marks()]);
     }
 
     /** What a bag would come to of a material, hook by hook. */
     public static function whatIf(Bag $bag, User $maker, Material $of): self
     {
-        $hands = $bag->hands();
+        $hands = BagFacts::of($bag)->hands();
 
         return new self(
             "what-if {$bag->id} {$of->id}",

@@ -4,22 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Books\Hands;
-use App\Books\KeptWeighIns;
-use App\Books\Question;
-use App\Casts\Cell;
 use App\Drawing\SwatchChip;
-use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Makers;
-use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\LoggedTime;
-use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material as Weighed;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Stock\Move;
 use Illuminate\Database\Eloquent\Collection;
@@ -62,26 +54,14 @@ final class Bag extends Record
     /** All that it stands on beside its choices. */
     public const STANDS_ON = ['material.reservations.bag', 'swatch.material', 'uses', 'weighIns', 'minutes'];
 
-    private ?Hands $hands = null;
-
-    /**
-     * On what it stands, and what that says.
-     *
-     * @var ?array{string, array{says: array<string, mixed>, over: list<string>}, ?Hang, ?string} its chip last
-     */
-    private ?array $stood = null;
-
-    /** Whether what it stands on was read since its hands' books were opened. */
-    private bool $isRead = false;
+    /** Who reads what it stands on. */
+    private ?BagReader $reader = null;
 
     /** Of a bag that is shown without the stash it is of. */
     public ?string $tint = null;
 
     /** @var array<int, ?Material> others that were read, by their number */
     private array $read = [];
-
-    /** @var ?array{array<string, mixed>, BagPlan} its document, and what that was planned to */
-    private ?array $planned = null;
 
     /** @var ?array{?string, mixed} its choices as text, and what that says */
     private ?array $written = null;
@@ -140,7 +120,7 @@ final class Bag extends Record
     /** @param ?Weighed $planned what its plan stands on, where no material of the stash is linked */
     public function chip(?Weighed $planned): string
     {
-        return $this->stood[3] ?? $this->material?->chip() ?? SwatchChip::of(
+        return $this->reader()->chip() ?? $this->material?->chip() ?? SwatchChip::of(
             $this->colour(),
             $planned->kind ?? Kind::Cord,
             $planned?->make,
@@ -247,27 +227,12 @@ final class Bag extends Record
         );
     }
 
-    /**
-     * What there was of a strand when it was begun, and has come since: what it may still take, and what is in it; null
-     * where that is not known.
-     */
-    public function onHandOf(Material $material): ?Mass
-    {
-        $free = $material->freeFor($this->id ?? null);
-
-        return $free === null || KeptWeighIns::of($this)->begins($material) ? null : Mass::grams(
-            round($free->grams + $this->usedOf($material->id), 3),
-        );
-    }
-
     /** What the ledger says is read anew. */
     public function forgetStock(): void
     {
         $this->unsetRelation('material')->unsetRelation('uses')->unsetRelation('weighIns');
         $this->read = [];
-        $this->stood = null;
-        $this->isRead = false;
-        $this->hands()->books()->close();
+        $this->reader()->forget();
     }
 
     public function refresh(): static
@@ -277,25 +242,27 @@ final class Bag extends Record
         return parent::refresh();
     }
 
-    /** Of the hands that a page has for many bags. */
-    public function asks(Hands $hands): self
+    public function reader(): BagReader
     {
-        $this->hands = $hands;
-
-        return $this;
+        return $this->reader ??= app()->make(BagReader::class, ['bag' => $this]);
     }
 
-    /** So, and what it stands on was read since they were first asked. */
-    public function taughtBy(Hands $hands): self
+    /** Another of the same is read anew. */
+    public function __clone()
     {
-        $this->asks($hands)->isRead = true;
-
-        return $this;
+        $this->reader = null;
     }
 
-    public function hands(): Hands
+    /** @return array<int, ?Material> others that were read, by their number */
+    public function readOthers(): array
     {
-        return $this->hands ??= new Hands($this->user_id, $this);
+        return $this->read;
+    }
+
+    /** @param array<int, ?Material> $others as readOthers() has them */
+    public function withOthers(array $others): void
+    {
+        $this->read = $others;
     }
 
     /**
@@ -307,74 +274,13 @@ final class Bag extends Record
      */
     public function document(bool $taught = true): array
     {
-        // Others teach a bag only where its gauge is learned.
-        $isKnown = $taught || ($this->stood !== null && ! $this->isLearned());
-        $said = $isKnown ? $this->stand() : $this->said(false);
-        // What is left open as a whole is left out: an empty part would be written as a list.
-        return array_filter(array_replace(
-            ['format' => BagDocument::FORMAT] + Draft::of($this)->without(...$said['over'])->document(),
-            $said['says'],
-        ), fn(mixed $one): bool => $one !== []);
+        return $this->reader()->document($taught);
     }
 
-    /**
-     * Reads all that it stands on beside its choices, at once where that is known.
-     *
-     * @return array{says: array<string, mixed>, over: list<string>} what that says, and over which of its choices
-     */
-    public function stand(): array
+    /** @throws Refused where it makes none */
+    public function plan(bool $taught = true): BagPlan
     {
-        if (! $this->exists) {
-            return $this->said(true);
-        }
-        $question = Question::stand($this);
-        $on = $question->mark('');
-        if ($this->stood === null || $this->stood[0] !== $on) {
-            $books = $this->hands()->books();
-            $books->look([$question, Question::pace($books)]);
-            $kept = $books->known($question, function (): array {
-                $fresh = clone $this;
-                if (! $this->isRead) {
-                    // What it holds may have been read of older books.
-                    $fresh->relations = $fresh->read = [];
-                    $fresh->load(self::STANDS_ON);
-                }
-                $said = $fresh->said(true);
-                $fresh->material?->unsetRelation('reservations');
-
-                return [
-                    $said, $fresh->relations, $fresh->read,
-                    $fresh->hands()->hangOf($fresh->swatch), $fresh->material?->chip(),
-                ];
-            });
-            $this->relations = $kept[1] + $this->relations;
-            $this->read = $kept[2];
-            $this->stood = [$on, $kept[0], $kept[3], $kept[4]];
-        }
-
-        return $this->stood[1];
-    }
-
-    /** Null of one that stands on nothing yet: what was read of it may be of older books. */
-    public function mark(): ?string
-    {
-        $of = array_replace(['material_id' => null, 'swatch_id' => null, 'choices' => null], $this->attributes);
-        $of = array_filter(
-            [$of['material_id'], $of['swatch_id'], $of['choices']],
-            fn(mixed $one): bool => $one !== null,
-        );
-
-        return $this->stood === null ? null : sha1(implode(' ', array_map(Cell::text(...), $of)));
-    }
-
-    /** How its swatch changed as it hung; null where none of it hung. */
-    public function hang(): ?Hang
-    {
-        if ($this->stood === null) {
-            $this->stand();
-        }
-
-        return $this->stood === null ? $this->hands()->hangOf($this->swatch) : $this->stood[2];
+        return $this->reader()->plan($taught);
     }
 
     /** Whether its gauge is what all that her hands have shown comes to. */
@@ -391,70 +297,6 @@ final class Bag extends Record
 
         return is_array($handles) && is_string($handles['type'] ?? null) && Makers::hangs($handles['type'])
             && ! isset($choices['stretch']);
-    }
-
-    /** @return array{says: array<string, mixed>, over: list<string>} */
-    private function said(bool $taught): array
-    {
-        $says = [];
-        $over = ['others'];
-        if ($this->material !== null) {
-            $says['material'] = $this->material->document($this->onHandOf($this->material));
-        }
-        if ($this->swatch !== null) {
-            array_push($over, ...Draft::TAUGHT);
-            $says['hook'] = $this->swatch->hookSize()->exact();
-            $says['gauge'] = $this->swatch->document();
-            // What was measured wins over what her hand makes elsewhere, and that over common proportions; a swatch put
-            // away says nothing more.
-            $says += array_filter([
-                'also' => $this->hands()->also($this->swatch),
-                'proportions' => $this->hands()->proportionDocuments($this->swatch->stitch),
-            ]);
-            if (($this->choices['swatch_counts'] ?? false) === true) {
-                $says['gauge']['from_on_hand'] = true;
-            }
-        } elseif ($this->isLearned()) {
-            $over[] = 'gauge';
-            $says['swatches'] = $this->hands()->documents();
-            $says['worked'] = $taught ? $this->hands()->workedDocuments($this->id ?? null) : [];
-        }
-        if ($this->material_id !== null && $this->hangs()) {
-            $says += self::told('stretch', $this->hands()->stretchOf($this->material_id));
-        }
-        $says += self::told('differs', $this->hands()->differs($this->id ?? null));
-        // Those behind the last that is worked are only kept by.
-        $to = array_column(Cell::maps($this->choices['changes'] ?? null), 'to');
-        $worked = max([0, ...array_map(Cell::int(...), $to)]);
-        $kept = Cell::maps($this->choices['others'] ?? null);
-        foreach (array_slice($this->others(), 0, $worked) as $place => $other) {
-            $kept[$place] = $other?->document($this->onHandOf($other)) ?? $kept[$place];
-        }
-        $others = array_slice($kept, 0, $worked);
-        $says += $others === [] ? [] : ['others' => $others];
-        $weighIns = KeptWeighIns::of($this)->documents();
-        if ($weighIns !== []) {
-            $says['weigh_ins'] = $weighIns;
-        }
-
-        return ['says' => $says, 'over' => $over];
-    }
-
-    /** @return array<string, float> what is known and not nothing */
-    private static function told(string $name, ?float $share): array
-    {
-        return $share === null || $share === 0.0 ? [] : [$name => $share];
-    }
-
-    /** Of the same document the same: it is asked for on many sides. @throws Refused */
-    public function plan(bool $taught = true): BagPlan
-    {
-        $document = $this->document($taught);
-        if ($this->planned === null || $this->planned[0] !== $document) {
-            $this->planned = [$document, Planner::plan(BagDocument::read($document, $this->hands()->teaching))];
-        }
-
-        return $this->planned[1];
     }
 
     /** Its choices are asked for many times: what is written is read once. */

@@ -8,6 +8,7 @@ use App\Bags\Booklet;
 use App\Bags\FinishSheet;
 use App\Bags\Given;
 use App\Bags\PlanSheet;
+use App\Books\BagFacts;
 use App\Files\ClothSheets;
 use App\Files\Code;
 use App\Models\Bag;
@@ -39,10 +40,11 @@ final readonly class Recipe
     public function key(): string
     {
         $bag = $this->bag;
+        $hands = BagFacts::of($bag)->hands();
 
         return sha1(json_encode([
-            Code::fingerprint(), $this->write(), $bag->getAttributes(), $bag->document(), $bag->hands()->marks(),
-            $bag->hands()->books()->timed(),
+            Code::fingerprint(), $this->write(), $bag->getAttributes(), $bag->document(), $hands->marks(),
+            $hands->books()->timed(),
             // How she signs.
             DB::table('users')->where('id', $bag->user_id)->first(['signs', 'rights', 'sections']),
             array_map(

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Books\BagFacts;
 use App\Casts\Cell;
+use App\Models\Bag;
+use App\Models\BagReader;
 use Illuminate\Auth\Events\Failed;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\Authenticatable;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -60,6 +64,11 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind(BagReader::class, function (Application $app, array $of): BagFacts {
+            $bag = $of['bag'] ?? null;
+
+            return $bag instanceof Bag ? new BagFacts($bag) : throw new \LogicException('Of which bag?');
+        });
         if (! $this->app->runningInConsole()) {
             config([
                 'logging.channels.single.path' => storage_path('logs/fescue.log'),

@@ -13,16 +13,18 @@ final class ImportsTest extends TestCase
         'Rules' => [],
         'Casts' => [],
         'Files' => [],
-        'Drawing' => [],
-        'Providers' => [],
+        'Drawing' => ['Casts'],
+        'Providers' => ['Casts', 'Models', 'Books'],
         'Models' => ['Casts', 'Drawing', 'Files'],
+        // What a bag stands on, read from her books.
+        'Books' => ['Casts', 'Files', 'Models'],
         'Policies' => ['Models'],
-        'Stash' => ['Models', 'Rules', 'Files', 'Drawing'],
-        'Bags' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash'],
-        'Account' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
-        'Papers' => ['Models', 'Files', 'Bags'],
-        'Console' => ['Models', 'Drawing', 'Bags', 'Account'],
-        'Http' => ['Models', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
+        'Stash' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing'],
+        'Bags' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing', 'Stash'],
+        'Account' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
+        'Papers' => ['Casts', 'Models', 'Books', 'Files', 'Bags'],
+        'Console' => ['Casts', 'Models', 'Books', 'Drawing', 'Bags', 'Account'],
+        'Http' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

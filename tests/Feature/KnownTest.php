@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Books\BagFacts;
 use App\Books\Books;
 use App\Books\Hands;
 use App\Books\Question;
@@ -130,10 +131,10 @@ final class KnownTest extends TestCase
         $this->actingAs($maker)->post("/bags/{$other->id}/enough", [
             'after' => 'Round 6', 'left' => '640 g',
         ])->assertSessionHasNoErrors();
-        self::assertCount(1, $other->hands()->marks());
+        self::assertCount(1, BagFacts::of($other)->hands()->marks());
         $ask = function () use ($maker, $bag): array {
             [$kept, $hers] = [$bag->fresh() ?? $this->fail(), $maker->fresh() ?? $this->fail()];
-            $hands = $kept->hands();
+            $hands = BagFacts::of($kept)->hands();
             $marked = [];
             foreach ([
                 'stand' => Question::stand($kept), 'listed' => Question::listed($kept, $hers),
@@ -265,13 +266,13 @@ final class KnownTest extends TestCase
         };
         $alone = $fresh(new Hands($maker->id));
         $bag->refresh()->plan();
-        self::assertSame([$alone[0], $alone[1], 0], $fresh($bag->hands()));
+        self::assertSame([$alone[0], $alone[1], 0], $fresh(BagFacts::of($bag)->hands()));
         self::assertSame(1, $alone[2]);
         // Not kept so: what is at hand is of another size.
         $other = Bag::query()->findOrFail($bag->id);
         $other->choices = ['body' => ['stitch' => 'sc', 'rounds' => 3]] + $other->choices;
         $other->plan();
-        self::assertSame($alone, $fresh($other->hands()));
+        self::assertSame($alone, $fresh(BagFacts::of($other)->hands()));
     }
 
     public function testTheBooksOfOneAreNotAnothers(): void

@@ -8,6 +8,7 @@ use App\Bags\Changing;
 use App\Bags\Mending;
 use App\Bags\Steps;
 use App\Bags\WhatIfSheet;
+use App\Books\BagFacts;
 use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\WeighIn;
@@ -75,7 +76,7 @@ final class WhatIfController extends Controller
             $swatch = WhatIfSheet::swatch($bag, $plan, $maker->swatches()->get(), $material, $hook);
             $cell = WhatIf::of(
                 $plan,
-                $bag->hands()->learned()->among($plan->fabrics()),
+                BagFacts::of($bag)->hands()->learned()->among($plan->fabrics()),
                 WhatIfSheet::strand($bag, $material),
                 $hook,
                 $swatch?->measured(),
