@@ -77,6 +77,12 @@ final class Vocabulary
         return $this->stitches[$stitch->value][1];
     }
 
+    /** "2nd" */
+    public function ordinal(int $number): string
+    {
+        return $this->ordinals[$number] ?? (string) $number;
+    }
+
     /** @return array{string, string} abbreviation and name; a maker's own is called as she calls it */
     public function motif(Motif $motif): array
     {
@@ -174,7 +180,7 @@ final class Vocabulary
                     array_map(fn(Instruction $one): string => $this->bare($one), $argument),
                 ),
                 is_array($argument) => $this->list($argument, $loops, $says),
-                $name === 'nth' => $this->ordinals[$argument] ?? (string) $argument,
+                $name === 'nth' => $this->ordinal((int) $argument),
                 is_string($argument) => $this->phrases[$argument] ?? $argument,
                 default => (string) $argument,
             };

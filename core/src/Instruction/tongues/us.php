@@ -94,6 +94,18 @@ return [
         'join.chain' => 'join', 'turn.bare' => 'turn', 'starting-chain' => 'ch {n}', 'join' => 'join',
         'marker' => 'do not join: mark the first st of the round and move the marker up '
             .'each round', 'turn' => 'ch {n}, turn',
+        // Of a text that was read.
+        'repeat.around' => '[{list}] around', 'repeat.across' => '[{list}] across',
+        'repeat.but' => '[{list}] to last {n} sts',
+        'all.around' => '{stitch} in each st around', 'all.across' => '{stitch} in each st across',
+        'all.but' => '{stitch} in each st to last {m} sts', 'all.spaces' => '{stitch} in each sp around',
+        'several.all.around' => '{k} {stitch} in each st around',
+        'several.all.across' => '{k} {stitch} in each st across',
+        'several.all.but' => '{k} {stitch} in each st to last {m} sts',
+        'several.all.spaces' => '{k} {stitch} in each sp around', 'several.ring' => '{k} {stitch} in ring',
+        'each.again' => '{stitch} in same st', 'several.again' => '{k} {stitch} in same st',
+        'each.last' => '{stitch} in last st', 'several.last' => '{k} {stitch} in last st',
+        'word.stitches' => 'sts', 'word.spaces' => 'sps', 'word.space' => 'sp',
         'repeat.twice' => '[{list}] twice', 'repeat' => '[{list}] {times} times',
         'along.other-side' => 'go on along the other side of the chain: {list}',
         'along.row-ends.evenly' => '{n} {stitch} evenly along the {m} row ends',

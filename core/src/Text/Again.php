@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** Steps that are repeated. */
+final readonly class Again implements Step
+{
+    /**
+     * @param non-empty-list<Step> $steps
+     * @param ?int $times null: as often as there is room
+     * @param int $but places at the end that are left, where it is as often as there is room
+     * @param ?int $or times that the words may mean as well: "rep from * 5 times" is six of them, or five
+     */
+    public function __construct(
+        private Token $at,
+        public array $steps,
+        public ?int $times,
+        public int $but = 0,
+        public ?int $or = null,
+        public bool $isAcross = false,
+    ) {}
+
+    public function at(): Token
+    {
+        return $this->at;
+    }
+
+    public function times(?int $times): self
+    {
+        return new self($this->at, $this->steps, $times, $this->but, null, $this->isAcross);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** A pattern's text, read and proven. */
+final readonly class Checked
+{
+    public const FORMAT = 'fescue-count/1';
+
+    /**
+     * @param string $tongue that it was read in
+     * @param list<Row> $rows
+     * @param list<Problem> $problems in the order of the lines
+     */
+    private function __construct(public string $tongue, public array $rows, public array $problems) {}
+
+    /** @param ?string $tongue null: found out from the text */
+    public static function of(string $text, ?string $tongue = null): self
+    {
+        if (strlen($text) > Grammar::LONGEST) {
+            return new self($tongue ?? 'en-US', [], [new Problem(
+                1,
+                1,
+                '',
+                Problem::TOO_LONG,
+                'At most '.number_format(Grammar::LONGEST, 0, '', ' ').' letters are read; this is longer. Take it in parts.',
+            )]);
+        }
+        $text = Grammar::cleaned($text);
+        $all = array_map(
+            fn(string $one): self => self::in($text, $one),
+            $tongue === null ? Guess::tongues($text) : [$tongue],
+        );
+        // Where the words do not say which, the counts do.
+        usort($all, fn(self $a, self $b): int => count($a->problems) <=> count($b->problems));
+
+        return $all[0];
+    }
+
+    private static function in(string $text, string $tongue): self
+    {
+        [$lines, $unread] = Grammar::read($text, Speech::of($tongue));
+        if (array_filter($lines, fn(Line $one): bool => $one->steps !== []) === []) {
+            return new self($tongue, [], [new Problem(
+                1,
+                1,
+                '',
+                Problem::NOT_A_PATTERN,
+                'There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.',
+            )]);
+        }
+        [$rows, $problems] = Prover::of($lines);
+        $all = [...$unread, ...$problems];
+        usort($all, fn(Problem $a, Problem $b): int => [$a->line, $a->column] <=> [$b->line, $b->column]);
+
+        return new self($tongue, $rows, $all);
+    }
+
+    public function isRight(): bool
+    {
+        return $this->problems === [];
+    }
+
+    /** @return array<string, mixed> fescue-count/1 */
+    public function document(?Writer $writer = null): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'tongue' => $this->tongue,
+            'rows' => array_map(fn(Row $row): array => [
+                'name' => $row->line->name,
+                'line' => $row->line->at->line,
+                'there' => $row->outcome->there,
+                'takes' => $row->outcome->takes,
+                'leaves' => $row->outcome->leaves,
+                'stated' => $row->line->stated?->all(),
+                'ok' => $row->isRight(),
+                'text' => ($writer ?? new Writer($this->tongue))->row($row->line),
+            ], $this->rows),
+            'problems' => array_map(fn(Problem $one): array => get_object_vars($one), $this->problems),
+        ];
+    }
+}

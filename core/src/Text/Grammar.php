@@ -1,0 +1,356 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** Reads a pattern as people write them: its rows, and what stands between them. */
+final class Grammar
+{
+    /** Letters that are read. */
+    public const LONGEST = 1_000_000;
+
+    /** Letters of one line that are read. */
+    private const LONGEST_LINE = 20_000;
+
+    public const MOST_ROWS = 10_000;
+
+    /** @var list<Line> */
+    private array $lines = [];
+
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    private ?Opened $open = null;
+
+    private ?int $chain = null;
+
+    private bool $isRing = false;
+
+    /** Whether the next row is the first of a piece. */
+    private bool $begins = true;
+
+    private string $stitch = 'sc';
+
+    private readonly Lexer $lexer;
+
+    private readonly string $head;
+
+    private function __construct(private readonly Speech $speech, private readonly int $size)
+    {
+        $this->lexer = new Lexer($speech);
+        $any = fn(string ...$words): string => implode('|', array_map(
+            fn(string $one): string => preg_quote($one, '/'),
+            $words,
+        ));
+        $this->head = '/^[\s•·#>]{0,20}(?:(?<rounds>'.$any(...$speech->rounds).')|(?<rows>'.$any(...$speech->rows).'))\s?\.?\s?'
+            .'(?<from>\d{1,5})(?!\d)(?:\s?(?:-|–|—|to|a|and|y|&|through|thru|al)\s?(?:'
+            .$any(...$speech->rounds, ...$speech->rows).')?\s?\.?\s?(?<to>\d{1,5})(?!\d))?\s{0,3}'
+            .'(?:\([a-z ,]{1,24}\)|\[[a-z ,]{1,24}\])?\s{0,3}(?<sign>[:.)\-–—=])?\s{0,3}/iu';
+    }
+
+    /** @return array{list<Line>, list<Problem>} */
+    public static function read(string $text, Speech $speech, int $size = 0): array
+    {
+        $grammar = new self($speech, $size);
+        $grammar->all($text);
+
+        return [$grammar->lines, $grammar->problems];
+    }
+
+    /** Without what no line of a pattern has: signs that show nothing, or turn letters round. */
+    public static function cleaned(string $text): string
+    {
+        return (string) preg_replace('/(?!\n)[\p{Cc}\p{Cf}\x{2028}\x{2029}]/u', ' ', str_replace(
+            ["\r\n", "\r"],
+            "\n",
+            mb_scrub($text),
+        ));
+    }
+
+    private function all(string $text): void
+    {
+        foreach (explode("\n", $text) as $nth => $line) {
+            $line = mb_substr($line, 0, self::LONGEST_LINE);
+            $head = $this->headed($line);
+            $tokens = $this->lexer->line($line, $nth + 1, $head[3] ?? 0);
+            if ($head !== null && ($head[4] || self::does($tokens))) {
+                $this->close();
+                $at = new Token(Word::Rows, trim(mb_substr($line, 0, $head[3])), $nth + 1, 1);
+                $this->open = new Opened($head[0], $head[1], $head[2], $at, $tokens);
+            } elseif ($tokens === []) {
+                $this->close();
+            } elseif ($this->open !== null && ! $this->open->ends() && self::goesOn($tokens)) {
+                $this->open->goOn($tokens);
+            } else {
+                $this->close();
+                $this->between($tokens);
+            }
+        }
+        $this->close();
+    }
+
+    /** @return ?array{bool, int, int, int, bool} whether it is a round; from which to which; letters of the head; sign */
+    private function headed(string $line): ?array
+    {
+        $plain = Speech::plain(mb_substr($line, 0, 120));
+        if (preg_match($this->head, $plain, $found) !== 1) {
+            return null;
+        }
+        // A letter and a number alone may be anything: it is a head where a sign says so.
+        $word = ($found['rounds'] !== '' ? $found['rounds'] : $found['rows']);
+        if (mb_strlen($word) === 1 && ($found['sign'] ?? '') === '') {
+            return null;
+        }
+        $from = (int) $found['from'];
+        $to = ($found['to'] ?? '') === '' ? $from : (int) $found['to'];
+
+        return [
+            $found['rounds'] !== '', $from, max($from, min($to, $from + self::MOST_ROWS)), mb_strlen($found[0]),
+            ($found['sign'] ?? '') !== '',
+        ];
+    }
+
+    /** @param list<Token> $tokens */
+    private static function goesOn(array $tokens): bool
+    {
+        $known = array_filter($tokens, fn(Token $one): bool => ! $one->is(Word::Unknown));
+        $steps = array_filter($tokens, fn(Token $one): bool => $one->is(
+            Word::Stitch,
+            Word::Number,
+            Word::Repeat,
+            Word::Skip,
+            Word::Join,
+            Word::Turn,
+            Word::Stitches,
+            Word::Increase,
+            Word::Decrease,
+            Word::Around,
+        ));
+
+        return $steps !== [] && count($known) * 3 >= count($tokens) * 2;
+    }
+
+    private function close(): void
+    {
+        if ($this->open === null) {
+            return;
+        }
+        [$isRound, $from, $to] = [$this->open->isRound, $this->open->from, $this->open->to];
+        [$tokens, $head] = [$this->open->tokens, $this->open->head];
+        $this->open = null;
+        $before = $this->lines === [] ? null : $this->lines[count($this->lines) - 1];
+        $isFirst = $this->begins || $before === null || ($from === 1 && $before->number >= 1)
+            || ($from <= $before->number && $before->isRound === $isRound);
+        if ($this->isRepeating($tokens)) {
+            $this->again($tokens, $isRound, $from, $to, $head);
+
+            return;
+        }
+        $parser = new Parser($tokens, $this->speech, $this->size);
+        $steps = $parser->row();
+        $name = $isRound ? 'Round' : 'Row';
+        foreach ($parser->unknown() as [$token, $near]) {
+            $this->problems[] = Problem::at(
+                $token,
+                "{$name} {$from}",
+                Problem::NOT_UNDERSTOOD,
+                "“{$token->text}” is no word of a pattern that we know; “{$near}” is.",
+                ["Write “{$near}”."],
+            );
+        }
+        if (self::isEven($tokens)) {
+            $steps = [new Work($head, [[$this->stitch, 1]], null)];
+        }
+        $this->stitch = $steps === [] ? $this->stitch : $parser->last();
+        for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
+            $this->add(new Line(
+                "{$name} {$number}",
+                $isRound,
+                $number,
+                $head,
+                $steps,
+                $parser->stated(),
+                $number === $from && $isFirst ? $this->begun() : null,
+                $number === $from && $isFirst,
+            ));
+        }
+    }
+
+    /** Chains that the next piece stands on; 0 of a ring; null where that is not told. */
+    private function begun(): ?int
+    {
+        return $this->isRing ? 0 : $this->chain;
+    }
+
+    private function add(Line $line): void
+    {
+        $this->lines[] = $line;
+        [$this->chain, $this->isRing, $this->begins] = [null, false, false];
+    }
+
+    /**
+     * Whether a line says to do something.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function does(array $tokens): bool
+    {
+        return array_filter($tokens, fn(Token $one): bool => $one->is(
+            Word::Stitch,
+            Word::Increase,
+            Word::Decrease,
+            Word::Together,
+            Word::Skip,
+            Word::Repeat,
+            Word::Even,
+            Word::Around,
+        )) !== [];
+    }
+
+    /** @param list<Token> $tokens */
+    private static function joins(array $tokens): bool
+    {
+        return count($tokens) < 12 && array_filter($tokens, fn(Token $one): bool => $one->is(Word::Join)) !== [];
+    }
+
+    /**
+     * Whether a chain is closed to a ring.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function closes(array $tokens): bool
+    {
+        return array_filter($tokens, fn(Token $one): bool => $one->is(Word::Ring)) !== [];
+    }
+
+    /** @param list<Token> $tokens */
+    private static function isEven(array $tokens): bool
+    {
+        return array_filter($tokens, fn(Token $one): bool => $one->is(Word::Even)) !== [];
+    }
+
+    /**
+     * "Repeat rows 3 and 4"
+     *
+     * @param list<Token> $tokens
+     */
+    private function isRepeating(array $tokens): bool
+    {
+        $first = array_values(array_filter($tokens, fn(Token $one): bool => ! $one->is(Word::Filler)));
+
+        $named = $first[1] ?? null;
+        $isNamed = $named?->is(Word::Rows, Word::Rounds) === true
+            || in_array(Speech::plain($named->text ?? ''), [...$this->speech->rounds, ...$this->speech->rows], true);
+
+        return ($first[0] ?? null)?->is(Word::Repeat) === true && $isNamed
+            && ($first[2] ?? null)?->is(Word::Number) === true;
+    }
+
+    /**
+     * Rows as others were, in turn.
+     *
+     * @param list<Token> $tokens
+     * @param ?int $to null: as often as it says
+     */
+    private function again(array $tokens, bool $isRound, int $from, ?int $to, Token $head): void
+    {
+        $numbers = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Number, Word::Times)));
+        $those = [];
+        $often = null;
+        foreach ($numbers as $nth => $one) {
+            $next = $numbers[$nth + 1] ?? null;
+            if ($one->is(Word::Times)) {
+                $often = $one->numbers === [] ? $often : $one->number();
+            } elseif ($next?->is(Word::Times) === true && $next->numbers === []) {
+                $often = $one->number($this->size);
+            } else {
+                $those[] = $one->number();
+            }
+        }
+        $first = $those[0] ?? 0;
+        $last = $those[count($those) - 1] ?? $first;
+        $turn = array_values(array_filter(
+            $this->lines,
+            fn(Line $one): bool => $one->number >= $first && $one->number <= $last && $one->isRound === $isRound,
+        ));
+        $turn = array_slice($turn, -($last - $first + 1));
+        if ($turn === []) {
+            $this->problems[] = Problem::at(
+                $head,
+                '',
+                Problem::NOT_UNDERSTOOD,
+                "There is no row {$first} before this line that could be repeated.",
+            );
+
+            return;
+        }
+        $to ??= $from + count($turn) * ($often ?? 1) - 1;
+        $name = $isRound ? 'Round' : 'Row';
+        for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
+            $this->add($turn[($number - $from) % count($turn)]->named("{$name} {$number}", $number));
+        }
+    }
+
+    /**
+     * What stands between rows: a chain to begin, rows that are repeated, or a note.
+     *
+     * @param non-empty-list<Token> $tokens
+     */
+    private function between(array $tokens): void
+    {
+        $last = $this->lines === [] ? null : $this->lines[count($this->lines) - 1];
+        if ($last !== null && $this->isRepeating($tokens)) {
+            $this->again($tokens, $last->isRound, $last->number + 1, null, $tokens[0]);
+
+            return;
+        }
+        $number = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Number)))[0] ?? null;
+        if ($last !== null && $number !== null && self::isEven($tokens)) {
+            $name = $last->isRound ? 'Round' : 'Row';
+            $many = min(1000, $number->number($this->size));
+            for ($nth = 1; $nth <= $many && count($this->lines) < self::MOST_ROWS; $nth++) {
+                $this->add(new Line(
+                    "{$name} ".($last->number + $nth),
+                    $last->isRound,
+                    $last->number + $nth,
+                    $tokens[0],
+                    [new Work($tokens[0], [[$this->stitch, 1]], null)],
+                ));
+            }
+
+            return;
+        }
+        $this->foundation($tokens);
+    }
+
+    /** @param non-empty-list<Token> $tokens */
+    private function foundation(array $tokens): void
+    {
+        foreach ($tokens as $nth => $one) {
+            if ($one->is(Word::Counts, Word::Skip)) {
+                return;
+            }
+            if ($one->is(Word::Ring) && (str_contains($one->text, ' ') || self::joins($tokens))) {
+                [$this->isRing, $this->begins] = [true, true];
+
+                return;
+            }
+            if ($one->is(Word::Stop) && $nth > 12) {
+                return;
+            }
+            if ($one->isChain()) {
+                $near = array_values(array_filter(
+                    [$tokens[$nth + 1] ?? null, $tokens[$nth + 2] ?? null, $tokens[$nth + 3] ?? null, $tokens[$nth - 1] ?? null],
+                    fn(?Token $token): bool => $token?->is(Word::Number) === true && ! $token->isOrdinal,
+                ))[0] ?? null;
+                if ($near !== null && $near->number($this->size) > 1) {
+                    [$this->chain, $this->begins, $this->isRing] = [$near->number($this->size), true, false];
+                    $this->isRing = self::closes($tokens);
+                }
+
+                return;
+            }
+        }
+    }
+}

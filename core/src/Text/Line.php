@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** One row as it is written; a range is unrolled. */
+final readonly class Line
+{
+    /**
+     * @param bool $isRound whether it goes round
+     * @param list<Step> $steps
+     * @param ?Stated $stated null where no count is told
+     * @param ?int $chain chains that it stands on, where it is the first of a piece; null where that is another row
+     * @param bool $isFirst of its piece
+     */
+    public function __construct(
+        public string $name,
+        public bool $isRound,
+        public int $number,
+        public Token $at,
+        public array $steps,
+        public ?Stated $stated = null,
+        public ?int $chain = null,
+        public bool $isFirst = false,
+    ) {}
+
+    public function named(string $name, int $number): self
+    {
+        return new self($name, $this->isRound, $number, $this->at, $this->steps, $this->stated);
+    }
+}

@@ -1,0 +1,624 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** The one grammar of a row, for whatever tongue its words are of. */
+final class Parser
+{
+    private const DEEPEST = 40;
+
+    private int $i = 0;
+
+    /** The stitch that was named last: "sc in 2nd ch from hook and in each ch across". */
+    private string $stitch = 'sc';
+
+    private ?Stated $stated = null;
+
+    /** @var list<array{Token, string}> what is not understood, and the word of ours that is most like it */
+    private array $unknown = [];
+
+    /** @param list<Token> $tokens */
+    public function __construct(private array $tokens, private readonly Speech $speech, private readonly int $size = 0) {}
+
+    /** @return list<Step> */
+    public function row(): array
+    {
+        $steps = [];
+        while ($this->i < count($this->tokens)) {
+            $from = $this->i;
+            array_push($steps, ...$this->list(false, 0));
+            // What closes nothing that was opened.
+            $this->i += $this->i === $from || $this->here()?->is(Word::Close) === true ? 1 : 0;
+        }
+
+        return $steps;
+    }
+
+    public function stated(): ?Stated
+    {
+        return $this->stated;
+    }
+
+    /** @return list<array{Token, string}> */
+    public function unknown(): array
+    {
+        return $this->unknown;
+    }
+
+    /** What the last stitch was, for a row that goes on as it was. */
+    public function last(): string
+    {
+        return $this->stitch;
+    }
+
+    private function here(int $on = 0): ?Token
+    {
+        return $this->tokens[$this->i + $on] ?? null;
+    }
+
+    /** @return list<Step> up to what closes them */
+    private function list(bool $starred, int $depth): array
+    {
+        $steps = [];
+        while (($token = $this->here()) !== null && ! $token->is(Word::Close)) {
+            if ($starred && $token->is(Word::Star, Word::Repeat)) {
+                break;
+            }
+            match (true) {
+                $token->is(Word::Open) => array_push($steps, ...$this->bracket($steps, $depth)),
+                $token->is(Word::Star) => array_push($steps, ...$this->starred($depth)),
+                $token->is(Word::Repeat) => $steps = $this->repeated($steps),
+                $token->is(Word::Equals, Word::Dash) => $this->counted(),
+                $token->is(Word::Part, Word::Stop, Word::Colon, Word::And, Word::Filler) => $this->i++,
+                default => array_push($steps, ...$this->clause($this->collect())),
+            };
+        }
+
+        return $steps;
+    }
+
+    /** "= 48", "– 48 sts" at the end of a row. */
+    private function counted(): void
+    {
+        $sign = $this->here();
+        $this->i++;
+        $number = $this->here();
+        if ($sign !== null && $number !== null && $number->is(Word::Number) && ! $number->isOrdinal) {
+            $rest = array_slice($this->tokens, $this->i);
+            $end = 0;
+            while (isset($rest[$end]) && ! $rest[$end]->is(Word::Stop, Word::Open, Word::Star)) {
+                $end++;
+            }
+            $this->state(array_slice($rest, 0, $end), $sign);
+            $this->i += $end;
+        }
+    }
+
+    /** @param list<Token> $tokens */
+    private function state(array $tokens, Token $at): bool
+    {
+        $stitches = $spaces = 0;
+        $apart = false;
+        $said = false;
+        for ($nth = 0; $nth < count($tokens); $nth++) {
+            $token = $tokens[$nth];
+            if ($token->is(Word::Number) && ! $token->isOrdinal) {
+                $said = true;
+                $isSpace = false;
+                $on = $nth + 1;
+                while (isset($tokens[$on]) && ! $tokens[$on]->is(Word::Part, Word::And)) {
+                    $isSpace = $isSpace || $tokens[$on]->is(Word::Space);
+                    $on++;
+                }
+                $apart = $apart || $isSpace;
+                $isSpace ? $spaces += $token->number($this->size) : $stitches += $token->number($this->size);
+                $nth = $on;
+            } elseif (
+                ! $token->is(Word::Part, Word::And, Word::Filler, Word::Stitches, Word::Stitch, Word::Colon, Word::Counts)
+            ) {
+                return false;
+            }
+        }
+        if ($said) {
+            $this->stated = new Stated($at, $stitches, $apart ? $spaces : null);
+        }
+
+        return $said;
+    }
+
+    /** @return ?int where the bracket that is opened here closes */
+    private function closing(): ?int
+    {
+        $open = 0;
+        for ($at = $this->i; isset($this->tokens[$at]); $at++) {
+            $open += $this->tokens[$at]->is(Word::Open) ? 1 : ($this->tokens[$at]->is(Word::Close) ? -1 : 0);
+            if ($open === 0) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Step> $before which a bracket may say more of
+     *
+     * @return list<Step>
+     */
+    private function bracket(array &$before, int $depth): array
+    {
+        $open = $this->tokens[$this->i];
+        $close = $this->closing() ?? count($this->tokens);
+        $inside = array_slice($this->tokens, $this->i + 1, $close - $this->i - 1);
+        $after = $this->tokens[$close + 1] ?? null;
+        if ($depth > self::DEEPEST) {
+            $this->i = $close + 1;
+
+            return [];
+        }
+        $isLast = $after === null || $after->is(Word::Stop, Word::Part, Word::Close, Word::Filler, Word::Unknown)
+            || $after->is(Word::FastenOff, Word::Turn, Word::Join);
+        if ($isLast && ($inside[0] ?? null)?->is(Word::Number, Word::Filler, Word::Counts) === true) {
+            $this->i = $close + 1;
+            if ($this->state($inside, $open)) {
+                return [];
+            }
+            $this->i = $close - count($inside) - 1;
+        }
+        if (array_filter($inside, fn(Token $one): bool => $one->is(Word::Counts)) !== []) {
+            $this->i = $close + 1;
+            $before = self::counting($before, $inside);
+
+            return [];
+        }
+        $this->i++;
+        $steps = $this->list(false, $depth + 1);
+        $this->i = max($this->i, $close) + 1;
+        if ($steps === []) {
+            return [];
+        }
+        $in = $this->here();
+        if ($in !== null && $in->is(Word::In)) {
+            return [$this->inOne($steps, $open)];
+        }
+        [$found, $times] = $this->howOften();
+        if ($found) {
+            return [new Again($open, $steps, $times[0], $times[1], $times[2], $times[3])];
+        }
+
+        return $steps;
+    }
+
+    /**
+     * What a bracket says of the chains before it.
+     *
+     * @param list<Step> $before
+     * @param list<Token> $inside
+     *
+     * @return list<Step>
+     */
+    private static function counting(array $before, array $inside): array
+    {
+        for ($at = count($before) - 1; $at >= 0; $at--) {
+            if ($before[$at] instanceof Chain) {
+                $before[$at] = self::asSaid($before[$at], $inside);
+
+                break;
+            }
+        }
+
+        return $before;
+    }
+
+    /** @param list<Token> $said */
+    private static function asSaid(Chain $chain, array $said): Chain
+    {
+        $as = '';
+        $more = 0;
+        foreach ($said as $nth => $one) {
+            if ($one->is(Word::Not)) {
+                return $chain->counting('', 0);
+            }
+            if ($one->isStitch() && $as === '') {
+                $as = $one->of;
+            }
+            if ($one->isChain() && $as !== '') {
+                $number = array_filter(array_slice($said, max(0, $nth - 1), 4), fn(Token $n): bool => $n->is(Word::Number));
+                $more = ($number === [] ? null : array_values($number)[0])?->number() ?? 1;
+            }
+        }
+
+        return $chain->counting($as === '' ? 'sc' : $as, $more);
+    }
+
+    /** @return list<Step> */
+    private function starred(int $depth): array
+    {
+        $star = $this->tokens[$this->i++];
+        $steps = $this->list(true, $depth + 1);
+        if ($this->here()?->is(Word::Star) === true) {
+            $this->i++;
+        }
+        while ($this->here()?->is(Word::Part, Word::Stop, Word::Filler, Word::And) === true) {
+            $this->i++;
+        }
+        [$found, $times] = $this->howOften();
+        if ($steps === []) {
+            return [];
+        }
+
+        return $found ? [new Again($star, $steps, $times[0], $times[1], $times[2], $times[3])] : $steps;
+    }
+
+    /**
+     * "rep around" behind steps without a star.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private function repeated(array $steps): array
+    {
+        [$found, $times] = $this->howOften();
+        if (! $found || $steps === []) {
+            $this->i++;
+
+            return $steps;
+        }
+        $from = count($steps);
+        // A turning chain before them is no part of it.
+        $kept = [];
+        foreach ($steps as $nth => $step) {
+            if ($step instanceof Sign || ($step instanceof Chain && $nth < 2)) {
+                $kept[] = $step;
+            } else {
+                $from = $nth;
+
+                break;
+            }
+        }
+        $those = array_slice($steps, $from);
+
+        return $those === [] ? $steps : [
+            ...$kept, new Again($those[0]->at(), $those, $times[0], $times[1], $times[2], $times[3]),
+        ];
+    }
+
+    /**
+     * "6 times", "x 6", "twice", "around", "rep from * 5 more times", "to last 3 sts".
+     *
+     * @return array{bool, array{?int, int, ?int, bool}} whether it is said; times, places left, times it may mean, across
+     */
+    private function howOften(): array
+    {
+        $begin = $this->i;
+        $isRepeat = $fromStar = $isMore = $isTimes = $isAll = $isAcross = $isLast = false;
+        $number = null;
+        for (; ($token = $this->here()) !== null; $this->i++) {
+            $next = $this->here(1);
+            if ($token->is(Word::Repeat)) {
+                $isRepeat = true;
+            } elseif ($token->is(Word::From) && $isRepeat) {
+                if ($next?->is(Word::Star) === true) {
+                    $fromStar = true;
+                    $this->i++;
+                }
+            } elseif ($token->is(Word::Star) && $isRepeat) {
+                $fromStar = true;
+            } elseif ($token->is(Word::Number) && ! $token->isOrdinal && $number === null) {
+                $isCounted = $isRepeat || $isTimes || $isLast || $next?->is(Word::Times, Word::More) === true;
+                if (! $isCounted) {
+                    break;
+                }
+                $number = $token->number($this->size);
+            } elseif ($token->is(Word::Times)) {
+                $isTimes = true;
+                $number = $token->numbers === [] ? $number : $token->number();
+            } elseif ($token->is(Word::More)) {
+                $isMore = true;
+            } elseif ($token->is(Word::Around, Word::Across)) {
+                $isAll = true;
+                $isAcross = $token->is(Word::Across);
+            } elseif ($token->is(Word::ToLast)) {
+                $isLast = true;
+            } elseif ($token->is(Word::Stitches, Word::Filler) || ($isLast && $token->is(Word::Stitch, Word::Space))) {
+                continue;
+            } elseif ($token->is(Word::Open) && $isRepeat && ! $isAll && $number === null) {
+                break;
+            } else {
+                break;
+            }
+        }
+        $found = $isTimes || $isAll || $isLast || ($isRepeat && $number !== null) || $isRepeat;
+        if (! $found) {
+            $this->i = $begin;
+
+            return [false, [null, 0, null, false]];
+        }
+
+        return [true, match (true) {
+            $isLast => [null, $number ?? 1, null, true],
+            $isAll || $number === null => [null, 0, null, $isAcross],
+            $isMore => [$number + 1, 0, $number, false],
+            // Said so, it is as many more; some mean as many in all.
+            $fromStar => [$number + 1, 0, $number, false],
+            default => [$number, 0, $isRepeat ? $number + 1 : null, false],
+        }];
+    }
+
+    /** @return list<Token> up to what parts it from the next */
+    private function collect(): array
+    {
+        $clause = [];
+        $hasIn = false;
+        for (; ($token = $this->here()) !== null; $this->i++) {
+            $next = $this->here(1);
+            $before = $clause === [] ? null : $clause[count($clause) - 1];
+            $stands = match (true) {
+                $token->is(Word::Dash) => $before?->isChain() === true && $next?->is(Word::Number) === true,
+                // "in each st and ch around" is one.
+                $token->is(Word::And) => $hasIn && $before?->is(Word::Stitches, Word::Stitch, Word::Space) === true
+                    && $next?->is(Word::Stitches, Word::Stitch, Word::Space) === true
+                    && $this->here(2)?->is(Word::Number) !== true,
+                $token->is(Word::Part, Word::Stop, Word::Open, Word::Close, Word::Star, Word::Equals, Word::Colon) => false,
+                $token->is(Word::Repeat) => $clause === [],
+                $token->is(Word::Join) => $clause === [] || $clause[0]->of === 'sl st' || $clause[0]->is(Word::Number),
+                default => true,
+            };
+            if (! $stands) {
+                break;
+            }
+            $hasIn = $hasIn || $token->is(Word::In);
+            $clause[] = $token;
+        }
+        if ($clause === []) {
+            $this->i++;
+        }
+
+        return $clause;
+    }
+
+    /**
+     * @param list<Token> $said
+     *
+     * @return list<Step>
+     */
+    private function clause(array $said): array
+    {
+        $tokens = array_values(array_filter($said, fn(Token $one): bool => ! $one->is(Word::Filler)));
+        if ($tokens === []) {
+            return [];
+        }
+        $at = $tokens[0];
+        $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
+        $steps = [];
+        if ($has(Word::BothSides)) {
+            $from = array_values(array_filter($tokens, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
+
+            return [new Sign($at, Sign::BOTH_SIDES, $from?->number() ?? 2)];
+        }
+        if ($has(Word::OtherSide)) {
+            $steps[] = new Sign($at, Sign::OTHER_SIDE);
+            $tokens = array_values(array_filter($tokens, fn(Token $one): bool => ! $one->is(Word::OtherSide)));
+            $works = array_filter($tokens, fn(Token $one): bool => $one->isStitch()
+                || $one->is(Word::Increase, Word::Decrease, Word::Together, Word::In, Word::Number, Word::Skip));
+            if ($works === []) {
+                return $steps;
+            }
+        }
+        $stitch = array_values(array_filter($tokens, fn(Token $one): bool => $one->isStitch()))[0] ?? null;
+        $chain = array_values(array_filter($tokens, fn(Token $one): bool => $one->isChain()))[0] ?? null;
+        $this->hear($tokens, $stitch !== null || $chain !== null || $has(Word::Skip, Word::Increase, Word::Decrease));
+        if ($has(Word::FastenOff, Word::Mark)) {
+            return [...$steps, new Sign($at, $has(Word::Mark) ? Sign::MARK : Sign::FASTEN_OFF)];
+        }
+        if ($has(Word::Skip)) {
+            return [...$steps, new Skip($at, $this->number($tokens) ?? 1, self::into($tokens))];
+        }
+        $joins = $stitch?->of === 'sl st' && $has(Word::First, Word::Top, Word::Join);
+        if ($has(Word::Join) || $joins) {
+            return [...$steps, new Sign($at, Sign::JOIN)];
+        }
+        $isCounting = $has(Word::Counts);
+        if ($chain !== null && ! $has(Word::In) && ($stitch === null || $isCounting)) {
+            $number = $this->number($tokens, true) ?? 1;
+            $one = new Chain($at, $number);
+            $steps[] = $isCounting ? self::asSaid($one, $tokens) : $one;
+            $turns = array_filter($tokens, fn(Token $token): bool => $token->is(Word::Turn));
+
+            return $turns === [] ? $steps : [...$steps, new Sign(array_values($turns)[0], Sign::TURN)];
+        }
+        if ($has(Word::Turn)) {
+            return [...$steps, new Sign($at, Sign::TURN)];
+        }
+        $loop = $has(Word::BackLoop) ? 'back' : ($has(Word::FrontLoop) ? 'front' : '');
+        $isWork = $stitch !== null || $has(Word::Increase, Word::Decrease, Word::Together)
+            || ($tokens[0]->is(Word::In) && ! $has(Word::Rows, Word::Rounds) && $has(Word::Each, Word::Next, Word::Last, Word::Same, Word::Around));
+        if (! $isWork) {
+            return $loop === '' ? $steps : [...$steps, new Sign($at, $loop)];
+        }
+        $steps[] = $this->work($tokens, $stitch, $loop);
+
+        return $steps;
+    }
+
+    /**
+     * A word that is none of ours, where it is nearly one.
+     *
+     * @param list<Token> $tokens
+     */
+    private function hear(array $tokens, bool $isStep): void
+    {
+        foreach ($tokens as $one) {
+            if ($one->is(Word::Unknown)) {
+                $near = $this->speech->nearest(Speech::plain($one->text));
+                if ($near !== null && $isStep) {
+                    $this->unknown[] = [$one, $near];
+                }
+            }
+        }
+    }
+
+    /**
+     * The first number that counts: none of "ch-2 sp", no ordinal.
+     *
+     * @param list<Token> $tokens
+     */
+    private function number(array $tokens, bool $ofChains = false): ?int
+    {
+        foreach ($tokens as $nth => $one) {
+            if ($one->is(Word::Counts)) {
+                break;
+            }
+            $before = $tokens[$nth - 1] ?? null;
+            $next = $tokens[$nth + 1] ?? null;
+            $spaces = array_filter(array_slice($tokens, 0, $nth), fn(Token $token): bool => $token->is(Word::Space));
+            $ofSpace = ! $ofChains && ($before?->is(Word::Dash) === true
+                || ($before?->isChain() === true && $next?->is(Word::Space) === true)
+                || ($next?->isChain() === true && $spaces !== []));
+            if ($one->is(Word::Number) && ! $one->isOrdinal && ! $ofSpace) {
+                return $one->number($this->size);
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Token> $tokens */
+    private static function into(array $tokens): Into
+    {
+        $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
+
+        return match (true) {
+            $has(Word::Ring) => Into::Ring,
+            $has(Word::Space) => Into::Space,
+            $has(Word::RowEnd) => Into::RowEnd,
+            $has(Word::FrontPost, Word::BackPost) => Into::Post,
+            array_filter($tokens, fn(Token $one): bool => $one->isChain()) !== [] => Into::Chain,
+            default => Into::Stitch,
+        };
+    }
+
+    /** @param list<Token> $tokens */
+    private function work(array $tokens, ?Token $stitch, string $loop): Work
+    {
+        $at = $tokens[0];
+        $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
+        $in = count($tokens);
+        foreach ($tokens as $nth => $one) {
+            if ($one->is(Word::In, Word::Next, Word::Each, Word::Last, Word::Same, Word::Around, Word::Across, Word::ToLast, Word::Evenly)) {
+                $in = $nth;
+
+                break;
+            }
+        }
+        $before = array_slice($tokens, 0, $in);
+        $after = array_slice($tokens, $in);
+        $together = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Together)))[0] ?? null;
+        $of = $together->of ?? $stitch->of ?? ($has(Word::Increase, Word::Decrease) ? 'sc' : $this->stitch);
+        $this->stitch = $of;
+        $k = $this->number($before);
+        $m = $this->number($after);
+        $times = null;
+        foreach ($tokens as $nth => $one) {
+            if ($one->is(Word::Times)) {
+                $times = $one->numbers !== [] ? $one->number() : ($tokens[$nth + 1] ?? null)?->number($this->size);
+                $times = $times === 0 || $times === null ? $this->number(array_slice($tokens, 0, $nth)) : $times;
+                $k = $k === $times ? null : $k;
+            }
+        }
+        $into = $together !== null || $has(Word::Increase, Word::Decrease) ? Into::Stitch : self::into($after);
+        if ($has(Word::FrontPost, Word::BackPost)) {
+            $into = Into::Post;
+        }
+        $ordinal = array_values(array_filter($after, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
+        $from = $ordinal !== null && $has(Word::Hook) ? $ordinal->number() : null;
+        [$places, $but] = match (true) {
+            $from !== null || $into === Into::Ring || $has(Word::Same) => [1, 0],
+            $has(Word::ToLast) => [null, $m ?? 1],
+            // "around next st" is round its post.
+            $has(Word::Next) && $m === null => [$times ?? 1, 0],
+            $m !== null => [$m, 0],
+            $has(Word::Around, Word::Across) => [null, 0],
+            $has(Word::Each) && ! $has(Word::Next, Word::Last) => [null, 0],
+            $after === [] => [$times ?? $k ?? 1, 0],
+            default => [$times ?? 1, 0],
+        };
+        if ($has(Word::Foundation)) {
+            return new Work($at, [[$of, $k ?? $m ?? 1]], 1, 0, 0);
+        }
+        if ($has(Word::Evenly) && $k !== null) {
+            // So many, over all that is named.
+            return new Work($at, [[$of, $k]], 1, 0, $m ?? $k, Into::RowEnd, $loop);
+        }
+        if ($has(Word::AsOne)) {
+            return new Work($at, [[$of, 1]], $times ?? 1, 0, max(2, $k ?? $m ?? 2), Into::Stitch, $loop);
+        }
+        $isDecrease = $together !== null || $has(Word::Decrease);
+        if ($isDecrease) {
+            $two = $together?->number() ?? 2;
+            // "over next 2 sts" names what one of them takes.
+            $places = $places !== null && $after !== [] && $m !== null ? max(1, intdiv($m, $two)) : $places;
+
+            return new Work($at, [[$of, 1]], $after === [] ? $times ?? $k ?? 1 : $places, $but, $two, $into, $loop);
+        }
+        $many = $has(Word::Increase) ? 2 : match (true) {
+            $after === [] || $k === null => 1,
+            // "5 sc in next 5 sts"
+            $k === $places && $from === null && ! $has(Word::Each, Word::Same) && $into !== Into::Ring => 1,
+            default => $k,
+        };
+        if ($has(Word::Increase) && $after !== [] && $m === null && $k !== null && $places === 1) {
+            $places = $k;
+        }
+
+        return new Work(
+            $at,
+            [[$of, max(1, $many)]],
+            $places === null ? null : max(0, $places),
+            $but,
+            $has(Word::Same) ? 0 : 1,
+            $into,
+            $loop,
+            $from,
+            $has(Word::Last),
+            $has(Word::Across, Word::ToLast),
+        );
+    }
+
+    /**
+     * "(2 dc, ch 1, 2 dc) in next st"
+     *
+     * @param non-empty-list<Step> $steps
+     */
+    private function inOne(array $steps, Token $at): Work
+    {
+        $where = $this->work([new Token(Word::Stitch, '', $at->line, $at->column, 'sc'), ...$this->collect()], null, '');
+        $in = [];
+        foreach ($steps as $step) {
+            array_push($in, ...match (true) {
+                $step instanceof Work => array_map(
+                    fn(array $one): array => [$one[0], $one[1] * ($step->places ?? 1)],
+                    $step->in,
+                ),
+                $step instanceof Chain => [['ch', $step->many]],
+                default => [],
+            });
+        }
+
+        return new Work(
+            $at,
+            $in === [] ? [['sc', 1]] : $in,
+            $where->places,
+            $where->but,
+            $where->takes,
+            $where->into,
+            $where->loop,
+            $where->from,
+            $where->isLast,
+            $where->isAcross,
+        );
+    }
+}

@@ -1,0 +1,400 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** Row by row: whether each takes what is there, and leaves what it says. */
+final class Prover
+{
+    /** A repeat takes no more than so many. */
+    private const TRIED = 24;
+
+    /** Mends that are offered of one row. */
+    private const MENDS = 3;
+
+    /** @var list<Row> */
+    private array $rows = [];
+
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    /** @var array<string, Outcome> of rows that repeat on the same, by which they are */
+    private array $known = [];
+
+    /** @param list<Line> $lines */
+    private function __construct(private readonly array $lines) {}
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return array{list<Row>, list<Problem>}
+     */
+    public static function of(array $lines): array
+    {
+        $prover = new self($lines);
+        $prover->prove();
+
+        return [$prover->rows, $prover->problems];
+    }
+
+    private function prove(): void
+    {
+        $below = [];
+        foreach ($this->lines as $nth => $line) {
+            $best = null;
+            foreach ($line->isFirst || self::isAlongEdges($line) ? [null] : $below as $tops) {
+                $outcome = $this->outcome($line, $tops);
+                if ($best === null || $outcome->worth() < $best->worth()) {
+                    $best = $outcome;
+                }
+                if ($best->isRight()) {
+                    break;
+                }
+            }
+            $best ??= $this->outcome($line, null);
+            $this->rows[] = new Row($line, $best);
+            $below = [$best->tops];
+            if ($line->stated !== null && ! $best->isRight()) {
+                // Where the count and the words say two things, the next row shows which is meant.
+                $below[] = Tops::stitches($line->stated->all());
+            }
+            if (! $best->isRight()) {
+                $this->problems[] = $this->problem($line, $best, $nth);
+            }
+        }
+    }
+
+    private function outcome(Line $line, ?Tops $below): Outcome
+    {
+        $key = spl_object_id($line->steps[0] ?? $line).' '.($line->stated?->all() ?? '').' '
+            .($below === null ? "first {$line->chain}" : $below->key());
+        // A row like the one before it, on the same: worked out once. What is told apart by its place is not kept.
+        return $this->known[$key] ??= self::best($line, $below);
+    }
+
+    private static function best(Line $line, ?Tops $below): Outcome
+    {
+        $best = null;
+        foreach (self::versions($line->steps) as $steps) {
+            foreach (self::readings($line, $steps, $below) as [$places, $start, $isChain, $leads]) {
+                $one = Walk::over($steps, $places, $start, $isChain, $leads, $line->stated);
+                if ($best === null || $one->worth() < $best->worth()) {
+                    $best = $one;
+                }
+                if ($best->isRight()) {
+                    return $best;
+                }
+            }
+        }
+
+        return $best ?? new Outcome(0, 0, new Tops(), 0, $line->stated === null, Problem::TAKES_TOO_FEW);
+    }
+
+    /**
+     * As its repeats are meant: "rep from * 5 times" is five more, or five in all.
+     *
+     * @param list<Step> $steps
+     *
+     * @return non-empty-list<list<Step>>
+     */
+    private static function versions(array $steps): array
+    {
+        $versions = [$steps];
+        foreach ($steps as $nth => $step) {
+            if ($step instanceof Again && $step->or !== null) {
+                $versions[] = [
+                    ...array_slice($steps, 0, $nth), $step->times($step->or), ...array_slice($steps, $nth + 1),
+                ];
+            }
+        }
+        $last = $steps === [] ? null : $steps[count($steps) - 1];
+        if ($last instanceof Work && $last->in[0][0] === 'sl st' && $last->places === 1 && count($steps) > 1) {
+            // A slip stitch at the end may close the round.
+            $versions[] = array_slice($steps, 0, -1);
+        }
+
+        $first = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Work))[0] ?? null;
+        if ($first !== null && $first->in[0][0] === 'sl st' && count($steps) > 1) {
+            // Slip stitches may lead on to where the round begins.
+            $versions[] = array_values(array_filter($steps, fn(Step $one): bool => $one !== $first));
+        }
+
+        return $versions;
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<array{list<array{bool, int}>, string, bool, bool}> what is there; what the chain at the beginning is;
+     *         whether that is a chain; whether what was passed counts as a stitch
+     */
+    private static function readings(Line $line, array $steps, ?Tops $below): array
+    {
+        $begins = self::starts($steps);
+        if ($below !== null) {
+            $isTurned = array_filter($steps, fn(Step $one): bool => $one instanceof Sign && $one->what === Sign::TURN) !== []
+                || ! $line->isRound;
+            $all = [];
+            foreach (self::taken($steps, $below) as $as) {
+                $places = $below->places($as);
+                foreach ($begins as $start) {
+                    $all[] = [$places, $start, false, false];
+                }
+                foreach ($isTurned && count($places) > 1 ? [array_reverse($places), self::met($places)] : [] as $other) {
+                    foreach ($begins as $start) {
+                        $all[] = [$other, $start, false, false];
+                    }
+                }
+            }
+
+            return $all;
+        }
+
+        return self::first($line, $steps, $begins);
+    }
+
+    /**
+     * @param list<Step> $steps
+     * @param list<string> $begins
+     *
+     * @return list<array{list<array{bool, int}>, string, bool, bool}>
+     */
+    private static function first(Line $line, array $steps, array $begins): array
+    {
+        $both = array_values(array_filter(
+            $steps,
+            fn(Step $one): bool => $one instanceof Sign && $one->what === Sign::BOTH_SIDES,
+        ))[0] ?? null;
+        if ($both instanceof Sign && $line->chain !== null) {
+            return [[[[false, 2 * max(1, $line->chain - $both->from + 1)]], '', false, false]];
+        }
+        $works = array_values(array_filter(self::flat($steps), fn(Step $one): bool => $one instanceof Work));
+        $from = array_values(array_filter($works, fn(Work $one): bool => $one->from !== null))[0] ?? null;
+        $isRing = $line->chain === 0
+            || array_filter($works, fn(Work $one): bool => $one->into === Into::Ring) !== [];
+        if ($isRing) {
+            return array_map(
+                fn(string $start): array => [[[false, 1]], '', false, str_starts_with($start, 'counts')],
+                $begins,
+            );
+        }
+        $lead = $steps[0] ?? null;
+        $chain = $line->chain ?? ($from !== null && $lead instanceof Chain ? $lead->many : null);
+        if ($chain === null) {
+            $all = [];
+            foreach ($begins as $start) {
+                $all[] = [[[false, self::untold($line, $steps, $start)]], $start, false, false];
+            }
+
+            return $all;
+        }
+        if ($from === null) {
+            return [
+                [[[false, $chain]], '', true, false], [[[false, max(1, $chain - 1)]], '', true, false],
+                [[[false, max(1, $chain - 2)]], '', true, true],
+            ];
+        }
+        $nth = (int) $from->from;
+        $there = [[false, max(1, $chain - $nth + 1)]];
+
+        return match (true) {
+            $nth < 3 => [[$there, '', true, false]],
+            $nth === 3 => [[$there, '', true, false], [$there, '', true, true]],
+            default => [[$there, '', true, true], [$there, '', true, false]],
+        };
+    }
+
+    /** Whether it goes along row ends, or back along the chain: along what no row below leaves. */
+    private static function isAlongEdges(Line $line): bool
+    {
+        return array_filter(self::flat($line->steps), fn(Step $one): bool => match (true) {
+            $one instanceof Work => $one->into === Into::RowEnd,
+            $one instanceof Sign => $one->what === Sign::OTHER_SIDE,
+            default => false,
+        }) !== [];
+    }
+
+    /**
+     * A round from its other face: the stitch of the join is the first either way, and what was last the second.
+     *
+     * @param list<array{bool, int}> $places
+     *
+     * @return list<array{bool, int}>
+     */
+    private static function met(array $places): array
+    {
+        [$isSpace, $many] = $places[0];
+        $rest = array_reverse($places);
+        $rest[count($rest) - 1][1] = $many - 1;
+
+        return [[$isSpace, 1], ...array_values(array_filter($rest, fn(array $one): bool => $one[1] > 0))];
+    }
+
+    /**
+     * How long that is which a row stands on, where nothing tells it: what it takes; of one that takes all there is, what
+     * would leave the count that it states.
+     *
+     * @param list<Step> $steps
+     */
+    private static function untold(Line $line, array $steps, string $start): int
+    {
+        $leaves = fn(int $there): Outcome => Walk::over($steps, [[false, $there]], $start, false, false, $line->stated);
+        $least = 1;
+        // One after another at first: a repeat comes out on some of them alone.
+        for ($there = 1; $there <= self::TRIED; $there++) {
+            if ($leaves($there)->code === null) {
+                $least = $there;
+
+                break;
+            }
+        }
+        if ($leaves(0)->code === null && $leaves(self::TRIED)->code !== null) {
+            return 0;
+        }
+        $least = max($least, $leaves(1)->takes);
+        $more = $least;
+        for ($there = $least + 1; $there <= $least + self::TRIED; $there++) {
+            if ($leaves($there)->code === null) {
+                $more = $there;
+
+                break;
+            }
+        }
+        $stated = $line->stated?->all();
+        [$few, $many] = [$leaves($least), $leaves($more)];
+        $grows = $many->leaves - $few->leaves;
+        if ($more === $least || $stated === null || $grows <= 0) {
+            return $least;
+        }
+
+        return max($least, $least + intdiv(($stated - $few->leaves) * ($more - $least), $grows));
+    }
+
+    /**
+     * What the chain at its beginning may be.
+     *
+     * @param list<Step> $steps
+     *
+     * @return non-empty-list<string>
+     */
+    private static function starts(array $steps): array
+    {
+        $before = true;
+        foreach ($steps as $nth => $step) {
+            if ($step instanceof Chain) {
+                $next = $steps[$nth + 1] ?? null;
+
+                return match (true) {
+                    $step->counts === '' => [''],
+                    $step->counts !== null => ['counts', 'counts-apart'],
+                    $next instanceof Skip && $step->many > 5 => ['space', ''],
+                    $step->many === 1 => [''],
+                    $step->many < 4 => ['', 'counts', 'counts-apart'],
+                    default => ['', 'counts', 'counts-more', 'counts-apart', 'space'],
+                };
+            }
+            if (! $step instanceof Sign) {
+                break;
+            }
+        }
+
+        return [''];
+    }
+
+    /**
+     * What a row takes for its places, the likeliest first.
+     *
+     * @param list<Step> $steps
+     *
+     * @return non-empty-list<Reading>
+     */
+    private static function taken(array $steps, Tops $below): array
+    {
+        if (! $below->hasSpaces()) {
+            return [Reading::Stitches];
+        }
+        $into = array_map(
+            fn(Step $one): ?Into => $one instanceof Work || $one instanceof Skip ? $one->into : null,
+            self::flat($steps),
+        );
+
+        return match (true) {
+            in_array(Into::Space, $into, true) => [Reading::Spaces, Reading::SpacesAlone, Reading::Chains],
+            in_array(Into::Chain, $into, true) => [Reading::Chains, Reading::Spaces, Reading::Stitches],
+            default => [Reading::Stitches, Reading::Chains, Reading::Spaces],
+        };
+    }
+
+    /**
+     * @param array<Step> $steps
+     *
+     * @return list<Step> those that are repeated too
+     */
+    private static function flat(array $steps): array
+    {
+        $flat = [];
+        foreach ($steps as $step) {
+            array_push($flat, ...($step instanceof Again ? self::flat($step->steps) : [$step]));
+        }
+
+        return $flat;
+    }
+
+    private function problem(Line $line, Outcome $outcome, int $nth): Problem
+    {
+        $at = $outcome->where ?? $line->at;
+        $off = abs($outcome->there - $outcome->takes);
+        $stitches = fn(int $many): string => $many === 1 ? '1 stitch' : "{$many} stitches";
+        if ($outcome->code === null && $line->stated !== null) {
+            return Problem::at(
+                $line->stated->at,
+                $line->name,
+                Problem::STATED_OTHERWISE,
+                "It leaves {$outcome->leaves}, and says {$line->stated->all()}.",
+                [...$this->mends($line, $nth), "Say {$outcome->leaves}."],
+            );
+        }
+
+        return Problem::at($at, $line->name, (string) $outcome->code, match ($outcome->code) {
+            Problem::TAKES_TOO_FEW => "It takes {$outcome->takes} of {$outcome->there}: {$stitches($off)} are left over.",
+            Problem::TAKES_TOO_MANY => "It takes {$outcome->takes}, and there are {$outcome->there}: "
+                ."{$stitches($off)} too many.",
+            Problem::DOES_NOT_DIVIDE => "The repeat does not come out: {$stitches($off)} of {$outcome->there} are left over.",
+            default => 'Here is no space, or no post, to work into.',
+        }, $this->mends($line, $nth));
+    }
+
+    /**
+     * One number of the row changed, so that it and the row after it prove.
+     *
+     * @return list<string>
+     */
+    private function mends(Line $line, int $nth): array
+    {
+        $below = $nth > 0 && ! $line->isFirst ? $this->rows[$nth - 1]->outcome->tops : null;
+        $next = $this->lines[$nth + 1] ?? null;
+        $mends = [];
+        foreach (Mend::of($line->steps) as [$steps, $said]) {
+            $mended = new Line(
+                $line->name,
+                $line->isRound,
+                $line->number,
+                $line->at,
+                $steps,
+                $line->stated,
+                $line->chain,
+                $line->isFirst,
+            );
+            $outcome = self::best($mended, $below);
+            if ($outcome->isRight() && ($next === null || $next->isFirst || self::best($next, $outcome->tops)->code === null)) {
+                $mends[] = $said;
+                if (count($mends) === self::MENDS) {
+                    break;
+                }
+            }
+        }
+
+        return $mends;
+    }
+}

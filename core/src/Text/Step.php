@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** One thing that a row says to do. */
+interface Step
+{
+    public function at(): Token;
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** What stands on a row, from its first stitch on: stitches, and spaces of chains between them; alike beside alike once. */
+final class Tops
+{
+    /** @param list<array{bool, int, int}> $runs whether it is a space, of how many chains each, how many of them */
+    public function __construct(private array $runs = []) {}
+
+    public static function stitches(int $many): self
+    {
+        return new self($many > 0 ? [[false, 0, $many]] : []);
+    }
+
+    public function add(bool $isSpace, int $chains, int $many): void
+    {
+        if ($many < 1) {
+            return;
+        }
+        $last = count($this->runs) - 1;
+        if ($last >= 0 && $this->runs[$last][0] === $isSpace && ! $isSpace) {
+            $this->runs[$last][2] += $many;
+        } elseif ($last >= 0 && $isSpace && $this->runs[$last][0]) {
+            // Chains beside chains are one space.
+            $this->runs[$last] = [true, $this->runs[$last][1] + $chains, 1];
+        } else {
+            $this->runs[] = [$isSpace, $chains, $many];
+        }
+    }
+
+    public function hasSpaces(): bool
+    {
+        return array_filter($this->runs, fn(array $run): bool => $run[0]) !== [];
+    }
+
+    public function count(bool $spaces): int
+    {
+        return array_sum(array_map(fn(array $run): int => $run[0] === $spaces ? $run[2] : 0, $this->runs));
+    }
+
+    public function chains(): int
+    {
+        return array_sum(array_map(fn(array $run): int => $run[0] ? $run[1] * $run[2] : 0, $this->runs));
+    }
+
+    /**
+     * What a row has to work into, place by place.
+     *
+     * @return list<array{bool, int}> whether they are spaces, and how many beside each other
+     */
+    public function places(Reading $as): array
+    {
+        $places = [];
+        foreach ($this->runs as [$isSpace, $chains, $many]) {
+            $each = match ($as) {
+                Reading::Stitches => $isSpace ? 0 : 1,
+                Reading::Chains => $isSpace ? $chains : 1,
+                Reading::Spaces => 1,
+                Reading::SpacesAlone => $isSpace ? 1 : 0,
+            };
+            if ($each > 0) {
+                $places[] = [$isSpace, $each * $many];
+            }
+        }
+
+        return $places;
+    }
+
+    /** Alike of those that are alike. */
+    public function key(): string
+    {
+        return implode(' ', array_map(fn(array $run): string => ($run[0] ? "c{$run[1]}x" : '').$run[2], $this->runs));
+    }
+}

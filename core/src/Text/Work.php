@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** Stitches, so many in each of so many places. */
+final readonly class Work implements Step
+{
+    /**
+     * @param non-empty-list<array{string, int}> $in what stands in one place: stitches by their US abbreviation and how
+     *         many of each
+     * @param ?int $places null: in all that there are, but for the last
+     * @param int $but places at the end that are left, where it is in all
+     * @param int $takes places that one of them takes: 0 in the same again, 1, or several together, which leave one
+     * @param ?int $from the nth chain from the hook, where the row begins there
+     */
+    public function __construct(
+        private Token $at,
+        public array $in,
+        public ?int $places = 1,
+        public int $but = 0,
+        public int $takes = 1,
+        public Into $into = Into::Stitch,
+        public string $loop = '',
+        public ?int $from = null,
+        public bool $isLast = false,
+        public bool $isAcross = false,
+    ) {}
+
+    public function at(): Token
+    {
+        return $this->at;
+    }
+
+    /** @param ?non-empty-list<array{string, int}> $in null as it is */
+    public function with(?int $places, ?array $in = null): self
+    {
+        return new self(
+            $this->at,
+            $in ?? $this->in,
+            $places,
+            $this->but,
+            $this->takes,
+            $this->into,
+            $this->loop,
+            $this->from,
+            $this->isLast,
+            $this->isAcross,
+        );
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+use Fescue\Core\Instruction\Vocabulary;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Stitch\Terms;
+
+/** Writes what was read, in a tongue. */
+final readonly class Writer
+{
+    private const TERMS = ['en-US' => Terms::US, 'en-GB' => Terms::UK, 'es' => Terms::ES];
+
+    private Vocabulary $vocabulary;
+
+    public function __construct(string $tongue)
+    {
+        $this->vocabulary = Vocabulary::of(self::TERMS[$tongue]);
+    }
+
+    /** "Round 3: [2 sc in next st, sc in next 6 sts] 6 times (48)" */
+    public function row(Line $line): string
+    {
+        $name = $this->say($line->isRound ? 'round' : 'row', ['n' => $line->number]);
+        $stated = $line->stated === null ? '' : ' ('.($line->stated->spaces === null
+            ? (string) $line->stated->stitches
+            : "{$line->stated->stitches} {$this->word('stitches')}, {$line->stated->spaces} {$this->word('spaces')}").')';
+
+        return "{$name}: {$this->steps($line->steps, $line->isRound)}{$stated}";
+    }
+
+    /** @param array<Step> $steps */
+    private function steps(array $steps, bool $isRound): string
+    {
+        $said = [];
+        $behind = null;
+        foreach ($steps as $nth => $step) {
+            $text = $this->step($step, $isRound);
+            if ($step instanceof Sign && $step->what === Sign::OTHER_SIDE) {
+                $behind = $nth;
+
+                continue;
+            }
+            if ($behind !== null) {
+                $rest = $this->steps(array_slice($steps, $nth), $isRound);
+                $said[] = $this->say('along.other-side', ['list' => $rest]);
+
+                break;
+            }
+            $said[] = $text;
+        }
+
+        return implode(', ', array_filter($said, fn(string $one): bool => $one !== ''));
+    }
+
+    private function step(Step $step, bool $isRound): string
+    {
+        return match (true) {
+            $step instanceof Chain => $step->counts === null || $step->counts === ''
+                ? $this->say('chain', ['n' => $step->many])
+                : $this->say('starting-chain.counts', ['n' => $step->many, 'stitch' => $this->stitch($step->counts)]),
+            $step instanceof Skip => $this->places($step->into === Into::Space ? 'skip.on' : 'skip', $step->places, [
+                'on' => $this->word($step->places === 1 ? 'space' : 'spaces'),
+            ]),
+            $step instanceof Sign => match ($step->what) {
+                Sign::TURN => $this->say('turn.bare', []),
+                Sign::JOIN => $this->say('join', []),
+                Sign::BACK_LOOPS => $this->say('loops.all.back', []),
+                Sign::FRONT_LOOPS => $this->say('loops.all.front', []),
+                default => '',
+            },
+            $step instanceof Again => $this->again($step, $isRound),
+            $step instanceof Work => $this->work($step, $isRound),
+            default => '',
+        };
+    }
+
+    private function again(Again $again, bool $isRound): string
+    {
+        $list = $this->steps($again->steps, $isRound);
+
+        return match (true) {
+            $again->times === null && $again->but > 0 => $this->say('repeat.but', ['list' => $list, 'n' => $again->but]),
+            $again->times === null => $this->say($again->isAcross || ! $isRound ? 'repeat.across' : 'repeat.around', [
+                'list' => $list,
+            ]),
+            $again->times === 2 => $this->say('repeat.twice', ['list' => $list]),
+            default => $this->say('repeat', ['list' => $list, 'times' => $again->times]),
+        };
+    }
+
+    private function work(Work $work, bool $isRound): string
+    {
+        $loop = $work->loop === '' ? '' : ' '.$this->say("loop.{$work->loop}", []);
+        [$of, $many] = $work->in[0];
+        $stitch = $this->stitch($of);
+        if (count($work->in) > 1) {
+            $bare = implode(', ', array_map(fn(array $one): string => $one[0] === 'ch'
+                ? $this->say('bare.chain', ['n' => $one[1]])
+                : $this->say($one[1] === 1 ? 'bare.each.one' : 'bare.each', [
+                    'n' => $one[1], 'stitch' => $this->stitch($one[0]),
+                ]), $work->in));
+            $one = $this->say($work->into === Into::Space ? 'in-one.space' : 'in-one.stitch', ['bare' => $bare]);
+
+            return match (true) {
+                $work->places === null => $this->say($isRound ? 'repeat.around' : 'repeat.across', ['list' => $one]),
+                $work->places === 1 => $one,
+                default => $this->say('repeat', ['list' => $one, 'times' => $work->places]),
+            };
+        }
+        $with = ['stitch' => $stitch, 'k' => $many, 'n' => $work->places ?? 0];
+        if ($work->from !== null) {
+            return $this->say($many === 1 ? 'each.first-chain' : 'several.first-chain', [
+                'nth' => $this->vocabulary->ordinal($work->from),
+            ] + $with);
+        }
+        if ($work->into === Into::Ring) {
+            return $this->say('several.ring', $with);
+        }
+        if ($work->takes === 0) {
+            return $this->say($many === 1 ? 'each.again' : 'several.again', $with);
+        }
+        if ($work->takes > 1) {
+            $one = $this->say('together.one', ['k' => $work->takes] + $with);
+
+            return $work->places === null
+                ? $this->say($isRound ? 'repeat.around' : 'repeat.across', ['list' => $one])
+                : ($work->places === 1 ? $one : $this->say('repeat', ['list' => $one, 'times' => $work->places]));
+        }
+        if ($work->places === null) {
+            $key = $work->but > 0 ? 'all.but' : ($isRound && ! $work->isAcross ? 'all.around' : 'all.across');
+            $key = $work->into === Into::Space ? 'all.spaces' : $key;
+
+            return $this->say($many === 1 ? $key : "several.{$key}", ['m' => $work->but] + $with).$loop;
+        }
+        $kind = match ($work->into) {
+            Into::Space => 'space',
+            Into::RowEnd => 'row-end',
+            Into::Post => 'front-post',
+            default => 'stitch',
+        };
+        if ($work->isLast) {
+            return $this->say($many === 1 ? 'each.last' : 'several.last', $with).$loop;
+        }
+
+        return $this->places(
+            ($many === 1 ? 'each' : 'several').'.'.($kind === 'front-post' && $many > 1 ? 'stitch' : $kind),
+            $work->places,
+            $with,
+        ).$loop;
+    }
+
+    /** @param array<string, int|string> $with */
+    private function places(string $key, int $many, array $with): string
+    {
+        return $this->say($many === 1 ? "{$key}.one" : $key, ['n' => $many] + $with);
+    }
+
+    private function stitch(string $of): string
+    {
+        return $this->vocabulary->abbreviation(Stitch::from($of));
+    }
+
+    private function word(string $key): string
+    {
+        return $this->say("word.{$key}", []);
+    }
+
+    /** @param array<string, int|string> $with */
+    private function say(string $key, array $with): string
+    {
+        $said = [];
+        foreach ($with as $name => $value) {
+            $said["{{$name}}"] = (string) $value;
+        }
+
+        return strtr($this->vocabulary->phrases[$key] ?? '', $said);
+    }
+}

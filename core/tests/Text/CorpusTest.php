@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Text;
+
+use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Problem;
+use Fescue\Core\Text\Row;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Texts as people write them, right and wrong, each with what is to be found in it: the tongue; what each row takes and
+ * leaves ("22>48", "14/16" where it takes 14 of 16, "*3" of three alike); each problem with its row.
+ */
+final class CorpusTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, list<string>, list<string>}> */
+    public static function texts(): iterable
+    {
+        foreach ((array) glob(__DIR__.'/corpus/*.txt') as $file) {
+            [$text, $expected] = explode("\n=====\n", (string) file_get_contents((string) $file));
+            $lines = explode("\n", trim($expected, "\n"));
+            $counts = [];
+            foreach (array_filter(explode(' ', $lines[1])) as $one) {
+                [$count, $many] = [...explode('*', $one), '1'];
+                array_push($counts, ...array_fill(0, (int) $many, $count));
+            }
+            yield basename((string) $file, '.txt') => [$text, $lines[0], $counts, array_map(trim(...), array_slice($lines, 2))];
+        }
+    }
+
+    /**
+     * @param list<string> $counts
+     * @param list<string> $problems
+     */
+    #[DataProvider('texts')]
+    public function testEachIsReadAndProven(string $text, string $tongue, array $counts, array $problems): void
+    {
+        $checked = Checked::of($text);
+        self::assertSame($problems, array_map(
+            fn(Problem $one): string => trim("{$one->row} {$one->code}"),
+            $checked->problems,
+        ), json_encode($checked->problems, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
+        self::assertSame($counts, array_map(function (Row $row): string {
+            $out = $row->outcome;
+
+            return ($out->takes === $out->there ? '' : "{$out->takes}/")."{$out->there}>{$out->leaves}";
+        }, $checked->rows));
+        self::assertSame($tongue, $checked->tongue);
+    }
+}
