@@ -61,9 +61,11 @@ final class CheckPattern extends Command
     {
         return [
             ...array_map(fn(Row $row): string => ($row->isRight() ? '  ' : '! ').$writer->row($row->line)
-                .": takes {$row->outcome->takes} of {$row->outcome->there}, leaves {$row->outcome->leaves}", $checked->rows),
+                .": takes {$row->outcome->takes} of {$row->outcome->there}, "
+                ."leaves {$row->outcome->leaves}", $checked->rows),
             ...array_map(fn(Problem $one): string => "Line {$one->line}, column {$one->column}"
-                .($one->row === '' ? '' : ", {$one->row}").": {$one->message} ".implode(' Or: ', $one->mends), $checked->problems),
+                .($one->row === '' ? '' : ", {$one->row}").": {$one->message} "
+                .implode(' Or: ', $one->mends), $checked->problems),
         ];
     }
 

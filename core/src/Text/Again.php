@@ -7,6 +7,12 @@ namespace Fescue\Core\Text;
 /** Steps that are repeated. */
 final readonly class Again implements Step
 {
+    /** More than any row has. */
+    private const MOST = 10_000_000;
+
+    /** Places that it takes each time. */
+    public int $each;
+
     /**
      * @param non-empty-list<Step> $steps
      * @param ?int $times null: as often as there is room
@@ -20,11 +26,18 @@ final readonly class Again implements Step
         public int $but = 0,
         public ?int $or = null,
         public bool $isAcross = false,
-    ) {}
+    ) {
+        $this->each = array_sum(array_map(fn(Step $one): int => min(self::MOST, $one->takes()), $steps));
+    }
 
     public function at(): Token
     {
         return $this->at;
+    }
+
+    public function takes(): int
+    {
+        return ($this->times ?? 0) * $this->each;
     }
 
     public function times(?int $times): self

@@ -25,7 +25,8 @@ final readonly class Checked
                 1,
                 '',
                 Problem::TOO_LONG,
-                'At most '.number_format(Grammar::LONGEST, 0, '', ' ').' letters are read; this is longer. Take it in parts.',
+                'At most '.number_format(Grammar::LONGEST, 0, '', ' ').' letters are read; this is longer. '
+                    .'Take it in parts.',
             )]);
         }
         $text = Grammar::cleaned($text);

@@ -43,7 +43,8 @@ final class Grammar
             fn(string $one): string => preg_quote($one, '/'),
             $words,
         ));
-        $this->head = '/^[\s•·#>]{0,20}(?:(?<rounds>'.$any(...$speech->rounds).')|(?<rows>'.$any(...$speech->rows).'))\s?\.?\s?'
+        $this->head = '/^[\s•·#>]{0,20}'
+            .'(?:(?<rounds>'.$any(...$speech->rounds).')|(?<rows>'.$any(...$speech->rows).'))\s?\.?\s?'
             .'(?<from>\d{1,5})(?!\d)(?:\s?(?:-|–|—|to|a|and|y|&|through|thru|al)\s?(?:'
             .$any(...$speech->rounds, ...$speech->rows).')?\s?\.?\s?(?<to>\d{1,5})(?!\d))?\s{0,3}'
             .'(?:\([a-z ,]{1,24}\)|\[[a-z ,]{1,24}\])?\s{0,3}(?<sign>[:.)\-–—=])?\s{0,3}/iu';
@@ -90,7 +91,7 @@ final class Grammar
         $this->close();
     }
 
-    /** @return ?array{bool, int, int, int, bool} whether it is a round; from which to which; letters of the head; sign */
+    /** @return ?array{bool, int, int, int, bool} whether it is a round; from which to which; letters; whether signed */
     private function headed(string $line): ?array
     {
         $plain = Speech::plain(mb_substr($line, 0, 120));
@@ -341,7 +342,7 @@ final class Grammar
             }
             if ($one->isChain()) {
                 $near = array_values(array_filter(
-                    [$tokens[$nth + 1] ?? null, $tokens[$nth + 2] ?? null, $tokens[$nth + 3] ?? null, $tokens[$nth - 1] ?? null],
+                    array_map(fn(int $on): ?Token => $tokens[$nth + $on] ?? null, [1, 2, 3, -1]),
                     fn(?Token $token): bool => $token?->is(Word::Number) === true && ! $token->isOrdinal,
                 ))[0] ?? null;
                 if ($near !== null && $near->number($this->size) > 1) {

@@ -36,7 +36,8 @@ final class Guess
         foreach (['en-US', 'en-GB'] as $tongue) {
             $said[$tongue] = 0;
             foreach (Speech::of($tongue)->only as $word) {
-                $said[$tongue] += (int) preg_match_all('/(?<![\p{L}])\d*'.preg_quote($word, '/').'(?:\d?tog)?(?![\p{L}])/u', $plain);
+                $pattern = '/(?<![\p{L}])\d*'.preg_quote($word, '/').'(?:\d?tog)?(?![\p{L}])/u';
+                $said[$tongue] += (int) preg_match_all($pattern, $plain);
             }
         }
         // A chain of one lifts a stitch as low as ours: where it is called dc, the names are those of the UK.

@@ -150,7 +150,7 @@ final readonly class Lexer
     /**
      * @param list<Token> $tokens
      *
-     * @return ?array{list<int>, int} numbers in a bracket, two or more or of the first size's kind, and what is behind it
+     * @return ?array{list<int>, int} the numbers in a bracket, where they are several; and what is behind it
      */
     private static function sizes(array $tokens, int $at): ?array
     {

@@ -33,7 +33,8 @@ final class Mend
         if ($step instanceof Again) {
             $all = [];
             if ($step->times !== null && $step->times + $by > 0) {
-                $all[] = [$step->times($step->times + $by), 'Repeat '.($step->times + $by)." times, not {$step->times} ({$at})."];
+                $times = $step->times + $by;
+                $all[] = [$step->times($times), "Repeat {$times} times, not {$step->times} ({$at})."];
             }
             foreach ($step->steps as $nth => $one) {
                 foreach (self::changed($one, $by) as [$other, $said]) {
@@ -48,18 +49,27 @@ final class Mend
             return $all;
         }
         if ($step instanceof Skip && $step->places + $by > 0) {
-            return [[new Skip($step->at(), $step->places + $by, $step->into), 'Skip '.($step->places + $by).", not {$step->places} ({$at})."]];
+            $places = $step->places + $by;
+
+            return [[
+                new Skip($step->at(), $places, $step->into),
+                "Skip {$places}, not {$step->places} ({$at}).",
+            ]];
         }
         if (! $step instanceof Work) {
             return [];
         }
         $all = [];
         if ($step->places !== null && $step->takes > 0 && $step->from === null && $step->places + $by > 0) {
-            $all[] = [$step->with($step->places + $by), "Work {$step->in[0][0]} in ".($step->places + $by).", not in {$step->places} ({$at})."];
+            $places = $step->places + $by;
+            $all[] = [$step->with($places), "Work in {$places}, not in {$step->places} ({$at})."];
         }
         if (count($step->in) === 1 && $step->in[0][1] + $by > 0 && abs($by) < 4) {
             $many = $step->in[0][1] + $by;
-            $all[] = [$step->with($step->places, [[$step->in[0][0], $many]]), "Work {$many} {$step->in[0][0]} in one, not {$step->in[0][1]} ({$at})."];
+            $all[] = [
+                $step->with($step->places, [[$step->in[0][0], $many]]),
+                "Work {$many} in one, not {$step->in[0][1]} ({$at}).",
+            ];
         }
 
         return $all;

@@ -7,6 +7,11 @@ namespace Fescue\Core\Text;
 /** A row that is being read, line by line. */
 final class Opened
 {
+    /** What stands in the bracket of a count. */
+    private const COUNTED = [
+        Word::Close, Word::Number, Word::Stitches, Word::Stitch, Word::Part, Word::Dash, Word::Space, Word::And,
+    ];
+
     /** @param list<Token> $tokens */
     public function __construct(
         public readonly bool $isRound,
@@ -33,7 +38,7 @@ final class Opened
             if ($token->is(Word::Open)) {
                 return ($this->tokens[$at + 1] ?? null)?->is(Word::Number) === true;
             }
-            if (! $token->is(Word::Close, Word::Number, Word::Stitches, Word::Stitch, Word::Part)) {
+            if (! $token->is(...self::COUNTED)) {
                 return false;
             }
         }

@@ -9,6 +9,17 @@ final class Parser
 {
     private const DEEPEST = 40;
 
+    /** What may stand in a count beside its numbers. */
+    private const TOLD = [
+        Word::Part, Word::And, Word::Filler, Word::Stitches, Word::Stitch, Word::Colon, Word::Counts,
+    ];
+
+    /** Where the words begin that say into what a stitch is worked. */
+    private const WHERE = [
+        Word::In, Word::Next, Word::Each, Word::Last, Word::Same, Word::Around, Word::Across, Word::ToLast,
+        Word::Evenly,
+    ];
+
     private int $i = 0;
 
     /** The stitch that was named last: "sc in 2nd ch from hook and in each ch across". */
@@ -20,7 +31,11 @@ final class Parser
     private array $unknown = [];
 
     /** @param list<Token> $tokens */
-    public function __construct(private array $tokens, private readonly Speech $speech, private readonly int $size = 0) {}
+    public function __construct(
+        private array $tokens,
+        private readonly Speech $speech,
+        private readonly int $size = 0,
+    ) {}
 
     /** @return list<Step> */
     public function row(): array
@@ -56,6 +71,11 @@ final class Parser
     private function here(int $on = 0): ?Token
     {
         return $this->tokens[$this->i + $on] ?? null;
+    }
+
+    private function isHere(int $on, Word ...$words): bool
+    {
+        return $this->here($on)?->is(...$words) === true;
     }
 
     /** @return list<Step> up to what closes them */
@@ -115,9 +135,7 @@ final class Parser
                 $apart = $apart || $isSpace;
                 $isSpace ? $spaces += $token->number($this->size) : $stitches += $token->number($this->size);
                 $nth = $on;
-            } elseif (
-                ! $token->is(Word::Part, Word::And, Word::Filler, Word::Stitches, Word::Stitch, Word::Colon, Word::Counts)
-            ) {
+            } elseif (! $token->is(...self::TOLD)) {
                 return false;
             }
         }
@@ -225,8 +243,11 @@ final class Parser
                 $as = $one->of;
             }
             if ($one->isChain() && $as !== '') {
-                $number = array_filter(array_slice($said, max(0, $nth - 1), 4), fn(Token $n): bool => $n->is(Word::Number));
-                $more = ($number === [] ? null : array_values($number)[0])?->number() ?? 1;
+                $number = array_values(array_filter(
+                    array_slice($said, max(0, $nth - 1), 4),
+                    fn(Token $n): bool => $n->is(Word::Number),
+                ));
+                $more = isset($number[0]) ? $number[0]->number() : 1;
             }
         }
 
@@ -237,6 +258,9 @@ final class Parser
     private function starred(int $depth): array
     {
         $star = $this->tokens[$this->i++];
+        if ($depth > self::DEEPEST) {
+            return [];
+        }
         $steps = $this->list(true, $depth + 1);
         if ($this->here()?->is(Word::Star) === true) {
             $this->i++;
@@ -289,7 +313,8 @@ final class Parser
     /**
      * "6 times", "x 6", "twice", "around", "rep from * 5 more times", "to last 3 sts".
      *
-     * @return array{bool, array{?int, int, ?int, bool}} whether it is said; times, places left, times it may mean, across
+     * @return array{bool, array{?int, int, ?int, bool}} whether it is said; times, places left, times it may mean,
+     *         across
      */
     private function howOften(): array
     {
@@ -354,15 +379,15 @@ final class Parser
         $clause = [];
         $hasIn = false;
         for (; ($token = $this->here()) !== null; $this->i++) {
-            $next = $this->here(1);
             $before = $clause === [] ? null : $clause[count($clause) - 1];
             $stands = match (true) {
-                $token->is(Word::Dash) => $before?->isChain() === true && $next?->is(Word::Number) === true,
+                $token->is(Word::Dash) => $before?->isChain() === true && $this->isHere(1, Word::Number),
                 // "in each st and ch around" is one.
-                $token->is(Word::And) => $hasIn && $before?->is(Word::Stitches, Word::Stitch, Word::Space) === true
-                    && $next?->is(Word::Stitches, Word::Stitch, Word::Space) === true
-                    && $this->here(2)?->is(Word::Number) !== true,
-                $token->is(Word::Part, Word::Stop, Word::Open, Word::Close, Word::Star, Word::Equals, Word::Colon) => false,
+                $token->is(Word::And) => $hasIn && $before->is(Word::Stitches, Word::Stitch, Word::Space)
+                    && $this->isHere(1, Word::Stitches, Word::Stitch, Word::Space)
+                    && ! $this->isHere(2, Word::Number),
+                $token->is(Word::Part, Word::Stop, Word::Colon, Word::Equals) => false,
+                $token->is(Word::Open, Word::Close, Word::Star) => false,
                 $token->is(Word::Repeat) => $clause === [],
                 $token->is(Word::Join) => $clause === [] || $clause[0]->of === 'sl st' || $clause[0]->is(Word::Number),
                 default => true,
@@ -435,7 +460,8 @@ final class Parser
         }
         $loop = $has(Word::BackLoop) ? 'back' : ($has(Word::FrontLoop) ? 'front' : '');
         $isWork = $stitch !== null || $has(Word::Increase, Word::Decrease, Word::Together)
-            || ($tokens[0]->is(Word::In) && ! $has(Word::Rows, Word::Rounds) && $has(Word::Each, Word::Next, Word::Last, Word::Same, Word::Around));
+            || ($tokens[0]->is(Word::In) && ! $has(Word::Rows, Word::Rounds)
+                && $has(Word::Each, Word::Next, Word::Last, Word::Same, Word::Around));
         if (! $isWork) {
             return $loop === '' ? $steps : [...$steps, new Sign($at, $loop)];
         }
@@ -508,7 +534,7 @@ final class Parser
         $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
         $in = count($tokens);
         foreach ($tokens as $nth => $one) {
-            if ($one->is(Word::In, Word::Next, Word::Each, Word::Last, Word::Same, Word::Around, Word::Across, Word::ToLast, Word::Evenly)) {
+            if ($one->is(...self::WHERE)) {
                 $in = $nth;
 
                 break;
@@ -595,7 +621,8 @@ final class Parser
      */
     private function inOne(array $steps, Token $at): Work
     {
-        $where = $this->work([new Token(Word::Stitch, '', $at->line, $at->column, 'sc'), ...$this->collect()], null, '');
+        $stitch = new Token(Word::Stitch, '', $at->line, $at->column, 'sc');
+        $where = $this->work([$stitch, ...$this->collect()], null, '');
         $in = [];
         foreach ($steps as $step) {
             array_push($in, ...match (true) {

@@ -10,6 +10,15 @@ final class Prover
     /** A repeat takes no more than so many. */
     private const TRIED = 24;
 
+    /** Off by more than so many, one number changed mends nothing. */
+    private const FAR = 120;
+
+    /** Ways that a row may be meant. */
+    private const VERSIONS = 6;
+
+    /** Of a row of more steps none is looked for. */
+    private const MENDED = 60;
+
     /** Mends that are offered of one row. */
     private const MENDS = 3;
 
@@ -102,7 +111,7 @@ final class Prover
     {
         $versions = [$steps];
         foreach ($steps as $nth => $step) {
-            if ($step instanceof Again && $step->or !== null) {
+            if ($step instanceof Again && $step->or !== null && count($versions) < self::VERSIONS) {
                 $versions[] = [
                     ...array_slice($steps, 0, $nth), $step->times($step->or), ...array_slice($steps, $nth + 1),
                 ];
@@ -126,22 +135,22 @@ final class Prover
     /**
      * @param list<Step> $steps
      *
-     * @return list<array{list<array{bool, int}>, string, bool, bool}> what is there; what the chain at the beginning is;
-     *         whether that is a chain; whether what was passed counts as a stitch
+     * @return list<array{list<array{bool, int}>, string, bool, bool}> what is there; what the chain at the beginning
+     *         is; whether that is a chain; whether what was passed counts as a stitch
      */
     private static function readings(Line $line, array $steps, ?Tops $below): array
     {
         $begins = self::starts($steps);
         if ($below !== null) {
-            $isTurned = array_filter($steps, fn(Step $one): bool => $one instanceof Sign && $one->what === Sign::TURN) !== []
-                || ! $line->isRound;
+            $isTurned = ! $line->isRound || Sign::isAmong($steps, Sign::TURN);
             $all = [];
             foreach (self::taken($steps, $below) as $as) {
                 $places = $below->places($as);
                 foreach ($begins as $start) {
                     $all[] = [$places, $start, false, false];
                 }
-                foreach ($isTurned && count($places) > 1 ? [array_reverse($places), self::met($places)] : [] as $other) {
+                $turned = $isTurned && count($places) > 1 ? [array_reverse($places), self::met($places)] : [];
+                foreach ($turned as $other) {
                     foreach ($begins as $start) {
                         $all[] = [$other, $start, false, false];
                     }
@@ -218,22 +227,21 @@ final class Prover
     /**
      * A round from its other face: the stitch of the join is the first either way, and what was last the second.
      *
-     * @param list<array{bool, int}> $places
+     * @param non-empty-list<array{bool, int}> $places
      *
      * @return list<array{bool, int}>
      */
     private static function met(array $places): array
     {
         [$isSpace, $many] = $places[0];
-        $rest = array_reverse($places);
-        $rest[count($rest) - 1][1] = $many - 1;
+        $rest = array_reverse(array_slice($places, 1));
 
-        return [[$isSpace, 1], ...array_values(array_filter($rest, fn(array $one): bool => $one[1] > 0))];
+        return $many > 1 ? [[$isSpace, 1], ...$rest, [$isSpace, $many - 1]] : [[$isSpace, 1], ...$rest];
     }
 
     /**
-     * How long that is which a row stands on, where nothing tells it: what it takes; of one that takes all there is, what
-     * would leave the count that it states.
+     * How long that is which a row stands on, where nothing tells it: what it takes; of one that takes all there is,
+     * what would leave the count that it states.
      *
      * @param list<Step> $steps
      */
@@ -357,10 +365,11 @@ final class Prover
         }
 
         return Problem::at($at, $line->name, (string) $outcome->code, match ($outcome->code) {
-            Problem::TAKES_TOO_FEW => "It takes {$outcome->takes} of {$outcome->there}: {$stitches($off)} are left over.",
+            Problem::TAKES_TOO_FEW => "It takes {$outcome->takes} of {$outcome->there}: {$stitches($off)} left over.",
             Problem::TAKES_TOO_MANY => "It takes {$outcome->takes}, and there are {$outcome->there}: "
                 ."{$stitches($off)} too many.",
-            Problem::DOES_NOT_DIVIDE => "The repeat does not come out: {$stitches($off)} of {$outcome->there} are left over.",
+            Problem::DOES_NOT_DIVIDE => 'The repeat does not come out: '
+                ."{$stitches($off)} of {$outcome->there} left over.",
             default => 'Here is no space, or no post, to work into.',
         }, $this->mends($line, $nth));
     }
@@ -375,6 +384,10 @@ final class Prover
         $below = $nth > 0 && ! $line->isFirst ? $this->rows[$nth - 1]->outcome->tops : null;
         $next = $this->lines[$nth + 1] ?? null;
         $mends = [];
+        $off = abs($this->rows[$nth]->outcome->there - $this->rows[$nth]->outcome->takes);
+        if (count(self::flat($line->steps)) > self::MENDED || $off > self::FAR) {
+            return [];
+        }
         foreach (Mend::of($line->steps) as [$steps, $said]) {
             $mended = new Line(
                 $line->name,
@@ -387,7 +400,9 @@ final class Prover
                 $line->isFirst,
             );
             $outcome = self::best($mended, $below);
-            if ($outcome->isRight() && ($next === null || $next->isFirst || self::best($next, $outcome->tops)->code === null)) {
+            $goesOn = fn(): bool => $next === null || $next->isFirst
+                || self::best($next, $outcome->tops)->code === null;
+            if ($outcome->isRight() && $goesOn()) {
                 $mends[] = $said;
                 if (count($mends) === self::MENDS) {
                     break;

@@ -29,8 +29,19 @@ final readonly class Sign implements Step
     /** @param int $from of a chain from the hook, where that is told */
     public function __construct(private Token $at, public string $what, public int $from = 0) {}
 
+    /** @param array<Step> $steps */
+    public static function isAmong(array $steps, string $what): bool
+    {
+        return array_filter($steps, fn(Step $one): bool => $one instanceof self && $one->what === $what) !== [];
+    }
+
     public function at(): Token
     {
         return $this->at;
+    }
+
+    public function takes(): int
+    {
+        return 0;
     }
 }

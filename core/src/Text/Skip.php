@@ -13,4 +13,9 @@ final readonly class Skip implements Step
     {
         return $this->at;
     }
+
+    public function takes(): int
+    {
+        return $this->places;
+    }
 }

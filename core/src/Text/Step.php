@@ -8,4 +8,7 @@ namespace Fescue\Core\Text;
 interface Step
 {
     public function at(): Token;
+
+    /** Places that it takes; of what takes all that there is, none that is known. */
+    public function takes(): int;
 }

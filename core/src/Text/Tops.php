@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
-/** What stands on a row, from its first stitch on: stitches, and spaces of chains between them; alike beside alike once. */
+/** What stands on a row, from its first stitch on: stitches, and spaces of chains between; alike beside alike once. */
 final class Tops
 {
     /** @param list<array{bool, int, int}> $runs whether it is a space, of how many chains each, how many of them */

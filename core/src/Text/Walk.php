@@ -10,6 +10,11 @@ final class Walk
     /** Times that a repeat is gone through at most; what is more takes more than any row has. */
     private const MOST = 100_000;
 
+    private const BEYOND = 10_000_000;
+
+    /** Steps that one row is worked in at most. */
+    private int $left = 20_000;
+
     private int $taken = 0;
 
     /** Taken on the first side of a chain. */
@@ -51,8 +56,7 @@ final class Walk
             $walk->tops->add(false, 0, 1);
         }
         $walk->begin($steps, $start);
-        $both = array_filter($steps, fn(Step $one): bool => $one instanceof Sign && $one->what === Sign::OTHER_SIDE) !== [];
-        $walk->all($steps, $isChain && $both);
+        $walk->all($steps, $isChain && Sign::isAmong($steps, Sign::OTHER_SIDE));
         $takes = $walk->side ?? $walk->taken;
         if ($walk->code === null && $walk->side === null && $takes !== $there) {
             $walk->wrong($takes < $there ? Problem::TAKES_TOO_FEW : Problem::TAKES_TOO_MANY, null);
@@ -140,7 +144,7 @@ final class Walk
 
                 continue;
             }
-            $this->step($step, $this->room($steps, $nth));
+            $this->step($step, self::isOpen($step) ? $this->room($steps, $nth) : 0);
         }
     }
 
@@ -156,6 +160,12 @@ final class Walk
         [$this->run, $this->inRun, $this->places] = [0, 0, [[false, max(0, $this->avail + 1)]]];
     }
 
+    /** Whether it takes all that there is. */
+    private static function isOpen(Step $step): bool
+    {
+        return ($step instanceof Work && $step->places === null) || ($step instanceof Again && $step->times === null);
+    }
+
     /**
      * Places that a step which takes all of them has.
      *
@@ -168,7 +178,7 @@ final class Walk
             if ($steps[$on] instanceof Sign && $steps[$on]->what === Sign::OTHER_SIDE) {
                 break;
             }
-            $after += self::takes($steps[$on]);
+            $after += $steps[$on]->takes();
         }
         $step = $steps[$nth];
         $but = $step instanceof Work || $step instanceof Again ? $step->but : 0;
@@ -176,22 +186,21 @@ final class Walk
         return max(0, $this->avail - $this->taken - ($but > 0 ? $but : $after));
     }
 
-    private static function takes(Step $step): int
-    {
-        return match (true) {
-            $step instanceof Work => ($step->places ?? 0) * $step->takes,
-            $step instanceof Skip => $step->places,
-            $step instanceof Again => ($step->times ?? 0) * array_sum(array_map(self::takes(...), $step->steps)),
-            default => 0,
-        };
-    }
-
     private function step(Step $step, int $room): void
     {
+        if ($this->left-- < 1) {
+            $this->wrong(Problem::TAKES_TOO_MANY, $step->at());
+
+            return;
+        }
         match (true) {
             $step instanceof Work => $this->work($step, $room),
             $step instanceof Chain => $this->tops->add(true, $step->many, 1),
-            $step instanceof Skip => $this->take($step->places, $step->into === Into::Space ? Into::Space : Into::Chain, $step->at()),
+            $step instanceof Skip => $this->take(
+                $step->places,
+                $step->into === Into::Space ? Into::Space : Into::Chain,
+                $step->at(),
+            ),
             $step instanceof Again => $this->again($step, $room),
             default => null,
         };
@@ -221,7 +230,7 @@ final class Walk
 
     private function again(Again $again, int $room): void
     {
-        $each = array_sum(array_map(self::takes(...), $again->steps));
+        $each = $again->each;
         $times = $again->times;
         if ($times === null) {
             $times = $each > 0 ? intdiv($room, $each) : 1;
@@ -229,14 +238,19 @@ final class Walk
                 $this->wrong(Problem::DOES_NOT_DIVIDE, $again->at());
             }
         }
-        $most = $each > 0 ? intdiv($this->avail, $each) + 2 : 1000;
-        for ($time = 0; $time < min($times, $most, self::MOST); $time++) {
+        $time = 0;
+        for (; $time < min($times, self::MOST) && ! $this->isOver(); $time++) {
             foreach ($again->steps as $nth => $step) {
-                $this->step($step, $this->room($again->steps, $nth));
+                $this->step($step, self::isOpen($step) ? $this->room($again->steps, $nth) : 0);
             }
         }
         // What is beyond all that is there is counted, and not gone through.
-        $this->taken += max(0, $times - $most) * $each;
+        $this->taken += min(self::BEYOND, max(0, $times - $time) * min($each, self::BEYOND));
+    }
+
+    private function isOver(): bool
+    {
+        return $this->left < 1 || $this->code === Problem::TAKES_TOO_MANY;
     }
 
     private function take(int $many, Into $into, Token $at): void

@@ -33,6 +33,11 @@ final readonly class Work implements Step
         return $this->at;
     }
 
+    public function takes(): int
+    {
+        return ($this->places ?? 0) * $this->takes;
+    }
+
     /** @param ?non-empty-list<array{string, int}> $in null as it is */
     public function with(?int $places, ?array $in = null): self
     {

@@ -26,7 +26,8 @@ final readonly class Writer
         $name = $this->say($line->isRound ? 'round' : 'row', ['n' => $line->number]);
         $stated = $line->stated === null ? '' : ' ('.($line->stated->spaces === null
             ? (string) $line->stated->stitches
-            : "{$line->stated->stitches} {$this->word('stitches')}, {$line->stated->spaces} {$this->word('spaces')}").')';
+            : "{$line->stated->stitches} {$this->word('stitches')}, "
+                ."{$line->stated->spaces} {$this->word('spaces')}").')';
 
         return "{$name}: {$this->steps($line->steps, $line->isRound)}{$stated}";
     }
@@ -82,13 +83,19 @@ final readonly class Writer
         $list = $this->steps($again->steps, $isRound);
 
         return match (true) {
-            $again->times === null && $again->but > 0 => $this->say('repeat.but', ['list' => $list, 'n' => $again->but]),
+            $again->times === null && $again->but > 0 => $this->say('repeat.but', [
+                'list' => $list, 'n' => $again->but,
+            ]),
             $again->times === null => $this->say($again->isAcross || ! $isRound ? 'repeat.across' : 'repeat.around', [
                 'list' => $list,
             ]),
-            $again->times === 2 => $this->say('repeat.twice', ['list' => $list]),
-            default => $this->say('repeat', ['list' => $list, 'times' => $again->times]),
+            default => $this->times($list, $again->times),
         };
+    }
+
+    private function times(string $list, int $times): string
+    {
+        return $this->say($times === 2 ? 'repeat.twice' : 'repeat', ['list' => $list, 'times' => $times]);
     }
 
     private function work(Work $work, bool $isRound): string
@@ -107,7 +114,7 @@ final readonly class Writer
             return match (true) {
                 $work->places === null => $this->say($isRound ? 'repeat.around' : 'repeat.across', ['list' => $one]),
                 $work->places === 1 => $one,
-                default => $this->say('repeat', ['list' => $one, 'times' => $work->places]),
+                default => $this->times($one, $work->places),
             };
         }
         $with = ['stitch' => $stitch, 'k' => $many, 'n' => $work->places ?? 0];
@@ -127,7 +134,7 @@ final readonly class Writer
 
             return $work->places === null
                 ? $this->say($isRound ? 'repeat.around' : 'repeat.across', ['list' => $one])
-                : ($work->places === 1 ? $one : $this->say('repeat', ['list' => $one, 'times' => $work->places]));
+                : ($work->places === 1 ? $one : $this->times($one, $work->places));
         }
         if ($work->places === null) {
             $key = $work->but > 0 ? 'all.but' : ($isRound && ! $work->isAcross ? 'all.around' : 'all.across');

@@ -9,7 +9,6 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Vocabulary;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Sheet\Section;
@@ -33,27 +32,6 @@ final class SheetTest extends TestCase
     /** @var array{int, int} lines, and those that are long */
     private array $lines = [0, 0];
 
-    private static function tongue(Terms $terms): Tongue
-    {
-        $path = dirname(__DIR__, 3)."/lang/{$terms->value}.json";
-
-        return new Tongue($terms, LengthUnit::Centimetre, is_file($path)
-            ? json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR)
-            : []);
-    }
-
-    private static function sheet(BagPlan $plan, Terms $terms = Terms::US): Sheet
-    {
-        $estimate = MaterialEstimate::of($plan);
-
-        return SheetMaker::of(
-            $plan,
-            $estimate,
-            Notes::on($plan, $estimate, LengthUnit::Centimetre, $terms),
-            self::tongue($terms),
-        );
-    }
-
     /** @return list<string> */
     private static function titles(Sheet $sheet): array
     {
@@ -71,7 +49,7 @@ final class SheetTest extends TestCase
                 BagDocument::read(json_decode($line, true, flags: JSON_THROW_ON_ERROR)['document']),
             );
             $terms = Terms::cases()[$nth % 3];
-            $this->edited(self::sheet($plan, $terms), $plan, $terms, "Line {$nth}");
+            $this->edited(Sheets::of($plan, $terms), $plan, $terms, "Line {$nth}");
         }
         self::assertLessThan($this->lines[0] / 100, $this->lines[1], 'Rows are long.');
     }
@@ -144,7 +122,7 @@ final class SheetTest extends TestCase
     public function testItsOrderAndItsHead(): void
     {
         $plan = Ways::plan(['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16], 'edge' => ['stitch' => 'sc']]);
-        $sheet = self::sheet($plan);
+        $sheet = Sheets::of($plan);
         self::assertSame(['Base', 'Body', 'Handles', 'Edge'], self::titles($sheet));
         self::assertSame('Level: Easy (hand holes)', $sheet->level);
         self::assertMatchesRegularExpression('/^\d+\.\d cm \(\d+( \d\/\d)? in\) wide/', $sheet->size[0]);
@@ -171,7 +149,7 @@ final class SheetTest extends TestCase
             $plan,
             $estimate,
             Notes::on($plan, $estimate),
-            self::tongue(Terms::US),
+            Sheets::tongue(Terms::US),
             [],
             'Ilse of the pier',
             'For you alone',
@@ -246,12 +224,12 @@ final class SheetTest extends TestCase
     #[DataProvider('read')]
     public function testWholeSheets(\Closure $plan, Terms $terms): void
     {
-        self::assertStringEqualsFile(__DIR__."/sheets/{$this->dataName()}.txt", self::sheet($plan(), $terms)->text());
+        self::assertStringEqualsFile(__DIR__."/sheets/{$this->dataName()}.txt", Sheets::of($plan(), $terms)->text());
     }
 
     public function testStrapsAreMadeTwiceAndAfterTheBodyIsFastenedOff(): void
     {
-        $sheet = self::sheet(Ways::plan([
+        $sheet = Sheets::of(Ways::plan([
             'body/rounds' => 4, 'working' => 'joined', 'handles' => ['type' => 'straps', 'wide' => 4, 'rows' => 10],
         ]));
         self::assertSame(['Base', 'Body', 'Strap (make 2)'], self::titles($sheet));
@@ -263,7 +241,7 @@ final class SheetTest extends TestCase
 
     public function testPiecesAreToldOnceAndSewnAfter(): void
     {
-        $sheet = self::sheet(Built::plan(['type' => 'envelope', 'hang' => 'ring', 'join' => 'whip', 'across' => 16, 'front' => 10, 'bottom' => 5, 'back' => 9, 'flap' => 8]));
+        $sheet = Sheets::of(Built::plan(['type' => 'envelope', 'hang' => 'ring', 'join' => 'whip', 'across' => 16, 'front' => 10, 'bottom' => 5, 'back' => 9, 'flap' => 8]));
         self::assertSame('Panel', self::titles($sheet)[0]);
         self::assertContains('Left gusset, Right gusset (make 2)', self::titles($sheet));
         self::assertSame('Assembly', self::titles($sheet)[2]);
@@ -276,7 +254,7 @@ final class SheetTest extends TestCase
 
     public function testAFabricOfSeveralStitchesIsToldAsOne(): void
     {
-        $sheet = self::sheet(Ways::plan(['body' => ['stitch' => 'linen', 'rounds' => 3], 'working' => 'joined']));
+        $sheet = Sheets::of(Ways::plan(['body' => ['stitch' => 'linen', 'rounds' => 3], 'working' => 'joined']));
         self::assertSame('Linen stitch', $sheet->specials[0][0]);
         self::assertSame(
             'over a multiple of 2 sts. First row: sc in next st, ch 1, sk next st. Repeat row 1: ch 1, sk next st, '
@@ -320,7 +298,7 @@ final class SheetTest extends TestCase
             self::assertNotFalse(\MessageFormatter::create('es', $said), $said);
         }
         // A sheet of a bag is told in one tongue: no heading or row of it in another.
-        $sheet = self::sheet(Ways::plan(['working' => 'joined']), Terms::ES);
+        $sheet = Sheets::of(Ways::plan(['working' => 'joined']), Terms::ES);
         self::assertDoesNotMatchRegularExpression('/\b(?:the|and|stitch|round|with|of)\b/', $sheet->text());
         self::assertSame('En español', Vocabulary::of(Terms::ES)->called);
     }

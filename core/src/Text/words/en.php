@@ -45,7 +45,9 @@ return [
         'Top' => ['top', 'top of'],
         'Stitches' => ['st', 'sts', 'stitch', 'stitches', 'stich', 'stiches'],
         'Space' => ['loop', 'loops', 'sp', 'sps', 'space', 'spaces', 'chain space', 'chain spaces'],
-        'RowEnd' => ['hole', 'holes', 'row end', 'row ends', 'end of row', 'end of each row', 'side of row', 'row edge'],
+        'RowEnd' => [
+            'hole', 'holes', 'row end', 'row ends', 'end of row', 'end of each row', 'side of row', 'row edge',
+        ],
         'Ring' => ['ring', 'magic ring', 'mr', 'magic circle', 'mc', 'adjustable ring', 'magic loop'],
         'Around' => ['around', 'to end of round', 'to end of rnd', 'all around', 'all the way around'],
         'Across' => ['across', 'to end', 'to end of row', 'to the end', 'along', 'all across', 'to the end of the row'],
@@ -87,18 +89,21 @@ return [
         'Filler' => [
             'the', 'a', 'an', 'of', 'to', 'with', 'as', 'this', 'at', 'made', 'work', 'working', 'piece', 'yarn',
             'loosely', 'corner', 'middle', 'center', 'centre', 'both',
-            'post', 'other', 'fold', 'edge', 'opening', 'strand', 'seam', 'total', 'st count', 'is', 'side', 'on', 'worked',
+            'post', 'other', 'fold', 'edge', 'opening', 'strand', 'seam', 'total', 'st count', 'is', 'side', 'on',
+            'worked',
         ],
     ],
     'front-post' => 'fp', 'back-post' => 'bp',
     'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])tog$/',
     'numbers' => [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9,
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8,
+        'nine' => 9,
         'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'twenty' => 20,
     ],
     'often' => ['once' => 1, 'twice' => 2, 'thrice' => 3],
     'ordinals' => [
-        'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, '1st' => 1, '2nd' => 2, '3rd' => 3, '4th' => 4,
+        'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, '1st' => 1, '2nd' => 2, '3rd' => 3,
+        '4th' => 4,
         '5th' => 5, '6th' => 6, '7th' => 7,
     ],
 ];

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Text;
+
+use Fescue\Core\Tests\Draw;
+use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Problem;
+use Fescue\Core\Text\Row;
+use Fescue\Core\Text\Writer;
+use PHPUnit\Framework\TestCase;
+
+final class ProofTest extends TestCase
+{
+    /** @return list<int> */
+    private static function leaves(Checked $checked): array
+    {
+        return array_map(fn(Row $row): int => $row->outcome->leaves, $checked->rows);
+    }
+
+    public function testWhatIsRightIsProvenAndWrittenItIsTheSameInEachTongue(): void
+    {
+        Draw::sow(331);
+        for ($time = 0; $time < 150; $time++) {
+            [$lines, $leaves] = Programs::rounds();
+            $text = implode("\n", $lines);
+            $checked = Checked::of($text);
+            self::assertSame([], array_map(fn(Problem $one): string => "{$one->row} {$one->message}", $checked->problems), $text);
+            self::assertSame($leaves, self::leaves($checked), $text);
+            foreach (['en-US', 'en-GB', 'es'] as $tongue) {
+                $writer = new Writer($tongue);
+                $written = implode("\n", array_map(fn(Row $row): string => $writer->row($row->line), $checked->rows));
+                $again = Checked::of($written, $tongue);
+                self::assertSame([], array_map(fn(Problem $one): string => "{$one->row} {$one->message}", $again->problems), $written);
+                self::assertSame($leaves, self::leaves($again), $written);
+                self::assertSame(
+                    $written,
+                    implode("\n", array_map(fn(Row $row): string => $writer->row($row->line), $again->rows)),
+                );
+            }
+        }
+    }
+
+    /** Of slips that change a count, 95 in 100 are found, and 90 put at their row. */
+    public function testOneSlipIsFoundAtItsRow(): void
+    {
+        Draw::sow(332);
+        $slips = $found = $placed = $mended = 0;
+        $missed = [];
+        while ($slips < 300) {
+            [$lines] = Programs::rounds();
+            $slip = Programs::slip($lines);
+            if ($slip === null) {
+                continue;
+            }
+            [$wrong, $nth] = $slip;
+            $checked = Checked::of(implode("\n", $wrong));
+            $slips++;
+            if ($checked->problems === []) {
+                $missed[] = "{$lines[$nth]} | {$wrong[$nth]}";
+
+                continue;
+            }
+            $found++;
+            $placed += $checked->problems[0]->line === $nth + 1 ? 1 : 0;
+            $mended += $checked->problems[0]->mends !== [] ? 1 : 0;
+        }
+        self::assertGreaterThanOrEqual(0.95 * $slips, $found, implode("\n", $missed));
+        self::assertGreaterThanOrEqual(0.90 * $slips, $placed);
+        self::assertGreaterThan(0.8 * $slips, $mended);
+    }
+
+    public function testAMendThatIsTakenProves(): void
+    {
+        $wrong = "Rnd 1: 8 sc in magic ring (8)\nRnd 2: 2 sc in each st around (16)\n"
+            ."Rnd 3: (sc in next st, 2 sc in next st) 7 times (24)\nRnd 4: (sc in next 2 sts, 2 sc in next st) 8 times (32)";
+        $problem = Checked::of($wrong)->problems[0];
+        self::assertSame(['Repeat 8 times, not 7 (line 3, column 8).'], $problem->mends);
+        self::assertSame([], Checked::of(str_replace('7 times', '8 times', $wrong))->problems);
+        // The count is wrong, and the row right.
+        $stated = Checked::of(str_replace(['7 times', '(24)'], ['8 times', '(26)'], $wrong))->problems;
+        self::assertCount(1, $stated);
+        self::assertSame([Problem::STATED_OTHERWISE, 3], [$stated[0]->code, $stated[0]->line]);
+        self::assertContains('Say 24.', $stated[0]->mends);
+    }
+
+    /** Whatever is sent is answered, and soon: nothing here is worked through without bound. */
+    public function testBadTextIsAnsweredSoon(): void
+    {
+        $many = [
+            'five megabytes' => str_repeat("Rnd 1: sc in each st around (6)\n", 160_000),
+            'a line of a million letters' => 'Rnd 1: '.str_repeat('sc, ', 249_000),
+            'a hundred thousand brackets' => 'Rnd 1: '.str_repeat('(', 100_000).'sc'.str_repeat(')', 100_000),
+            'stars' => 'Rnd 1: '.str_repeat('*sc; rep from ', 20_000),
+            'repeats of repeats' => 'Rnd 1: '.str_repeat('[', 30).'sc'.str_repeat('] 9999999 times', 30),
+            'a great number' => 'Rnd 1: sc in next 99999999999999999999 sts (99999999999999999999)',
+            'a great range' => 'Rnds 1-99999: sc around (6)',
+            'signs that show nothing' => "Rnd 1: 6 sc in \u{202E}magic\u{200B} ring\x00 (6)",
+            'no text' => "\xff\xd8\xff\xe0\x00\x10JFIF\x00".random_bytes(4000),
+            'nothing' => '',
+            'dashes' => str_repeat('- ', 200_000),
+            'a row of nothing' => "Row 1:\nRow 2:\nRow 3:",
+            'a repeat of itself' => "Rnd 1: sc around (6)\nRepeat rnd 1 9999999 times.",
+        ];
+        foreach ($many as $name => $text) {
+            $begun = microtime(true);
+            $checked = Checked::of($text);
+            json_encode($checked->document(), JSON_THROW_ON_ERROR);
+            // A bound far off: what has none takes minutes.
+            self::assertLessThan(10, microtime(true) - $begun, $name);
+        }
+        self::assertSame(Problem::TOO_LONG, Checked::of($many['five megabytes'])->problems[0]->code);
+        self::assertSame(Problem::NOT_A_PATTERN, Checked::of($many['no text'])->problems[0]->code);
+        self::assertSame(Problem::NOT_A_PATTERN, Checked::of('')->problems[0]->code);
+        self::assertSame([], Checked::of($many['signs that show nothing'])->problems);
+    }
+
+    public function testWhatIsNotUnderstoodIsMarkedAtItsPlaceWithTheNearestWord(): void
+    {
+        $problem = Checked::of("Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 sc in each stich aruond (12)")->problems[0];
+        self::assertSame([2, 27, Problem::NOT_UNDERSTOOD], [$problem->line, $problem->column, $problem->code]);
+        self::assertSame(['Write “around”.'], $problem->mends);
+    }
+
+    public function testEachTongueIsFoundOutAndMayBeTold(): void
+    {
+        $text = "Row 1: dc in each st across (20)\nRow 2: ch 1, turn, dc in each st across (20)";
+        self::assertSame('en-GB', Checked::of($text)->tongue);
+        self::assertSame('en-US', Checked::of($text, 'en-US')->tongue);
+        $writer = new Writer('en-US');
+        self::assertSame('Row 1: sc in each st across (20)', $writer->row(Checked::of($text)->rows[0]->line));
+        self::assertSame(
+            'Row 1: dc in each st across (20)',
+            $writer->row(Checked::of($text, 'en-US')->rows[0]->line),
+        );
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Tests\Text;
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Pattern\Row as Planned;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Draw;
+use Fescue\Core\Tests\Sheet\Sheets;
+use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Row;
+use PHPUnit\Framework\TestCase;
+
+/** What our own sheets say is read back by the reader of patterns to the same rows. */
+final class SheetsTest extends TestCase
+{
+    public function testOurSheetsAreReadBack(): void
+    {
+        Draw::sow(333);
+        $lines = explode("\n", trim((string) gzdecode((string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz'))));
+        $rows = $right = $seen = 0;
+        $wrong = [];
+        foreach ((array) array_rand($lines, 45) as $place => $nth) {
+            $document = json_decode($lines[$nth], true, flags: JSON_THROW_ON_ERROR)['document'];
+            $plan = Planner::plan(BagDocument::read($document));
+            $terms = Terms::cases()[$place % 3];
+            $text = Sheets::of($plan, $terms)->text();
+            $checked = Checked::of($text);
+            foreach ($checked->rows as $row) {
+                $rows++;
+                $right += $row->isRight() ? 1 : 0;
+            }
+            $planned = $plan->work->rows;
+            // Sections of a sheet may number anew: where they do not, row stands for row.
+            $names = array_map(fn(Row $row): string => $row->line->name, $checked->rows);
+            if ($checked->problems === [] && $names === array_map(fn(Planned $row): string => $row->name, $planned)) {
+                $seen++;
+                foreach ($checked->rows as $at => $row) {
+                    // A loop is one top of a plan, and its chains are as many of a text.
+                    $tops = $row->outcome->tops;
+                    $leaves = [$tops->count(false) + $tops->chains(), $tops->count(false), $tops->count(true)];
+                    self::assertContains($planned[$at]->count->leaves, $leaves, "{$planned[$at]->name}: {$text}");
+                }
+            }
+            foreach ($checked->problems as $problem) {
+                $wrong[] = "{$checked->tongue} {$problem->row}: {$problem->message} ".(explode("\n", $text)[$problem->line - 1] ?? '');
+            }
+        }
+        self::assertGreaterThan(0.95 * $rows, $right, implode("\n", array_slice($wrong, 0, 12)));
+        self::assertGreaterThan(8, $seen);
+    }
+}
