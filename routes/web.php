@@ -8,6 +8,7 @@ use App\Http\Controllers\BagFileController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BeginController;
 use App\Http\Controllers\ChoosingController;
+use App\Http\Controllers\CountController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\EnoughController;
 use App\Http\Controllers\FinishController;
@@ -40,6 +41,11 @@ Route::get('/', FrontController::class)->name('front');
 Route::middleware('throttle:begin')->group(function (): void {
     Route::get('/begin', [BeginController::class, 'show'])->name('begin');
     Route::get('/begin/plan', [BeginController::class, 'plan'])->name('begin.plan');
+});
+// So is a pattern's text.
+Route::middleware('throttle:begin')->group(function (): void {
+    Route::get('/count', [CountController::class, 'show'])->name('count');
+    Route::post('/count', [CountController::class, 'check']);
 });
 Route::post('/begin', [BeginController::class, 'keep'])->middleware('auth')->name('begin.keep');
 

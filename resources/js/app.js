@@ -1,5 +1,6 @@
 import { marking } from './marking.js';
 import { begin } from './begin.js';
+import { count } from './count.js';
 import { folding } from './folding.js';
 import { later } from './later.js';
 import { fileSizes, focusTrouble, keys, leaving, printing, steps, strength } from './page.js';
@@ -12,6 +13,7 @@ import { work } from './work/bench.js';
 
 keys();
 begin();
+count();
 focusTrouble();
 printing();
 fileSizes();

@@ -31,7 +31,7 @@ async function firstIn(page, list) {
 test('axe finds nothing and nothing spills before signing in', { tag: '@slow' }, async ({ page }) => {
     for (const [name, viewport] of Object.entries(WIDTHS)) {
         await page.setViewportSize(viewport);
-        for (const path of ['/', '/sign-in', '/register', '/recover', '/begin?kind=plarn&bag=frame', '/begin/plan?bag=holes', '/no/such/page']) {
+        for (const path of ['/', '/sign-in', '/register', '/recover', '/begin?kind=plarn&bag=frame', '/begin/plan?bag=holes', '/count', '/no/such/page']) {
             await page.goto(path);
             await inspect(page, `${path}, ${name}`);
         }

@@ -59,6 +59,28 @@ final readonly class Checked
         return new self($tongue, $rows, $all);
     }
 
+    /** @return list<array{Row, int}> rows, those of one line that are alike as one; each with the number of its last */
+    public function runs(): array
+    {
+        $runs = [];
+        $before = null;
+        foreach ($this->rows as $row) {
+            $isLike = $before !== null && $row->isRight() && $before->isRight()
+                && $row->line->at === $before->line->at
+                && $row->outcome->there === $before->outcome->there
+                && $row->outcome->leaves === $before->outcome->leaves;
+            $last = array_key_last($runs);
+            if ($isLike) {
+                $runs[$last] = [$runs[$last][0], $row->line->number];
+            } else {
+                $runs[] = [$row, $row->line->number];
+            }
+            $before = $row;
+        }
+
+        return $runs;
+    }
+
     public function isRight(): bool
     {
         return $this->problems === [];

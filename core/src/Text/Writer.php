@@ -20,10 +20,17 @@ final readonly class Writer
         $this->vocabulary = Vocabulary::of(self::TERMS[$tongue]);
     }
 
-    /** "Round 3: [2 sc in next st, sc in next 6 sts] 6 times (48)" */
-    public function row(Line $line): string
+    /**
+     * "Round 3: [2 sc in next st, sc in next 6 sts] 6 times (48)"
+     *
+     * @param ?int $to the last of several alike
+     */
+    public function row(Line $line, ?int $to = null): string
     {
-        $name = $this->say($line->isRound ? 'round' : 'row', ['n' => $line->number]);
+        $kind = $line->isRound ? 'round' : 'row';
+        $name = $to === null || $to === $line->number
+            ? $this->say($kind, ['n' => $line->number])
+            : $this->say("{$kind}s", ['n' => $line->number, 'm' => $to]);
         $stated = $line->stated === null ? '' : ' ('.($line->stated->spaces === null
             ? (string) $line->stated->stitches
             : "{$line->stated->stitches} {$this->word('stitches')}, "
@@ -102,7 +109,7 @@ final readonly class Writer
     {
         $loop = $work->loop === '' ? '' : ' '.$this->say("loop.{$work->loop}", []);
         [$of, $many] = $work->in[0];
-        $stitch = $this->stitch($of);
+        $stitch = $this->stitch($of).$loop;
         if (count($work->in) > 1) {
             $bare = implode(', ', array_map(fn(array $one): string => $one[0] === 'ch'
                 ? $this->say('bare.chain', ['n' => $one[1]])
@@ -140,7 +147,7 @@ final readonly class Writer
             $key = $work->but > 0 ? 'all.but' : ($isRound && ! $work->isAcross ? 'all.around' : 'all.across');
             $key = $work->into === Into::Space ? 'all.spaces' : $key;
 
-            return $this->say($many === 1 ? $key : "several.{$key}", ['m' => $work->but] + $with).$loop;
+            return $this->say($many === 1 ? $key : "several.{$key}", ['m' => $work->but] + $with);
         }
         $kind = match ($work->into) {
             Into::Space => 'space',
@@ -149,14 +156,14 @@ final readonly class Writer
             default => 'stitch',
         };
         if ($work->isLast) {
-            return $this->say($many === 1 ? 'each.last' : 'several.last', $with).$loop;
+            return $this->say($many === 1 ? 'each.last' : 'several.last', $with);
         }
 
         return $this->places(
             ($many === 1 ? 'each' : 'several').'.'.($kind === 'front-post' && $many > 1 ? 'stitch' : $kind),
             $work->places,
             $with,
-        ).$loop;
+        );
     }
 
     /** @param array<string, int|string> $with */

@@ -47,7 +47,8 @@
         </section>
         <section class="all-kinds" aria-labelledby="kinds">
             <h1 id="kinds">What shall it be?</h1>
-            <p class="soft">All drawn at one scale; green where work begins.</p>
+            <p class="soft">All drawn at one scale; green where work begins. <a href="{{ route('count') }}">I have a
+                pattern: count it</a></p>
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
                 @foreach ($sheet->kinds() as $key => $drawn)

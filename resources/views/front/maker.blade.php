@@ -18,7 +18,8 @@
                     <li><a href="{{ route('bags.create') }}">Plan a bag</a>: say how long, wide and high.</li>
                 </ol>
                 <p>Or <a href="{{ route('begin') }}">begin at once</a> from what is in the hand: it is guessed until you weigh and measure.</p>
-                <p>Or <a href="{{ route('bags.import') }}">read a bag file</a> somebody sent you.</p>
+                <p>Or <a href="{{ route('bags.import') }}">read a bag file</a> somebody sent you, or <a
+                    href="{{ route('count') }}">count a pattern</a> that you have.</p>
             </div>
         </div>
     @else
@@ -36,6 +37,7 @@
                 @include('bags.row', ['unit' => auth()->user()->units])
             @endforeach
         </ul>
+        <p><a href="{{ route('count') }}">Count a pattern</a> that you have: row by row, as you type.</p>
         @if ($more > 0)<p><a href="{{ route('bags.index') }}">All bags: {{ $more }} more</a></p>@endif
     @endif
 </x-layout>

@@ -1,0 +1,75 @@
+const PAUSE = 150;
+
+/** A pattern counted as it is typed; a text file is opened in the page; a place of trouble is gone to by one press. */
+export function count() {
+    const form = document.querySelector('[data-count]');
+    if (form === null) {
+        return;
+    }
+    const text = form.querySelector('#text');
+    const proof = form.querySelector('[data-proof]');
+    let timer = 0;
+    let turn = 0;
+    const soon = () => {
+        window.clearTimeout(timer);
+        timer = window.setTimeout(ask, PAUSE);
+    };
+    form.addEventListener('input', ({ target }) => {
+        if (target.type !== 'file') {
+            soon();
+        }
+    });
+    form.addEventListener('change', async ({ target }) => {
+        if (target.type === 'file' && target.files.length > 0) {
+            const file = target.files[0];
+            // What no page of proof holds is refused by the server, which says how to go on.
+            if (file.size <= 60000) {
+                text.value = await file.text();
+                target.value = '';
+                ask();
+            } else {
+                form.submit();
+            }
+        }
+    });
+    form.addEventListener('submit', (event) => {
+        event.preventDefault();
+        ask();
+    });
+    proof.addEventListener('click', (event) => {
+        const place = event.target.closest('[data-line]');
+        if (place !== null) {
+            event.preventDefault();
+            goTo(Number(place.dataset.line), Number(place.dataset.column));
+        }
+    });
+
+    async function ask() {
+        const mine = ++turn;
+        let answer;
+        try {
+            answer = await fetch(form.action, {
+                method: 'POST',
+                body: new FormData(form),
+                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+            });
+        } catch {
+            return;
+        }
+        const body = answer.ok ? await answer.json() : null;
+        if (mine === turn && body !== null) {
+            proof.innerHTML = body.proof;
+        }
+    }
+
+    function goTo(line, column) {
+        const lines = text.value.split('\n');
+        const before = lines.slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
+        const from = before + column - 1;
+        const word = /^\S*/.exec(text.value.slice(from))[0].length;
+        text.focus();
+        text.setSelectionRange(from, from + Math.max(1, word));
+        const high = text.scrollHeight / Math.max(1, lines.length);
+        text.scrollTop = Math.max(0, (line - 4) * high);
+    }
+}

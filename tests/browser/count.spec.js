@@ -1,0 +1,23 @@
+import { expect, test } from '@playwright/test';
+import { inspect } from './maker.js';
+
+test('a wrong Spanish text is mended as it is typed, and written in English', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('link', { name: /I have a\s+pattern/ }).click();
+    const text = page.getByLabel('The pattern, as it is written');
+    const wrong = 'V1: 6 pb en anillo mágico (6)\nV2: aum en cada p (12)\nV3: (pb, aum) x 5 (18)\nV4: pb en cada p de la vuelta (18)';
+    await text.fill(wrong);
+    const proof = page.locator('[data-proof]');
+    await expect(proof).toContainText('One thing does not come out.');
+    await expect(proof).toContainText('It takes 10 of 12');
+    await page.getByRole('link', { name: 'Line 3' }).click();
+    // By keys alone: what is wrong is selected, and typed over.
+    await expect(text).toBeFocused();
+    await text.fill(wrong.replace('x 5', 'x 6'));
+    await expect(proof).toContainText('It all comes out: 4 rows.');
+    await page.getByLabel('Write it in').selectOption('en-US');
+    await expect(proof).toContainText('Round 3: [sc in next st, 2 sc in next st] 6 times (18)');
+    await inspect(page, 'a pattern counted');
+    await page.getByLabel('Or a text file').setInputFiles({ name: 'round.txt', mimeType: 'text/plain', buffer: Buffer.from('Rnd 1: 8 sc in magic ring (8)\nRnd 2: inc x 8 (16)') });
+    await expect(proof).toContainText('It all comes out: 2 rows.');
+});
