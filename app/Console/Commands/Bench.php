@@ -38,6 +38,7 @@ use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Strip\Candidate;
 use Fescue\Core\Strip\Choice;
+use Fescue\Core\Text\Checked;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
@@ -116,6 +117,17 @@ final class Bench extends Command
             .SideDrawing::of($plan, LengthUnit::Centimetre, ['#c9b994'], new Writer(Terms::US))->inline()),
         );
         $this->learned($plan);
+        foreach ([200, 5000] as $rows) {
+            $text = "Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 sc in each st around (12)\n";
+            for ($nth = 3; $nth <= $rows; $nth++) {
+                $text .= "Rnd {$nth}: *sc in next ".(1 + $nth % 5).' sts, sc in next '.(5 - $nth % 5)
+                    ." sts; rep from * around (12)\n";
+            }
+            $this->report("prove a text of {$rows} rows", $this->times(
+                fn(): Checked => Checked::of($text, 'en-US'),
+                $rows > 1000 ? 5 : self::ROUNDS,
+            ));
+        }
         $this->line(sprintf('  peak memory of this process  %.1f MB', memory_get_peak_usage(true) / 1048576));
     }
 
@@ -554,10 +566,10 @@ final class Bench extends Command
      *
      * @return list<float> milliseconds
      */
-    private function times(Closure $work): array
+    private function times(Closure $work, int $rounds = self::ROUNDS): array
     {
         $times = [];
-        for ($round = 0; $round < self::WARM_UP + self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::WARM_UP + $rounds; $round++) {
             $one = $this->time($work);
             if ($round >= self::WARM_UP) {
                 $times[] = $one;

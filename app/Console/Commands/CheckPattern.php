@@ -19,7 +19,8 @@ final class CheckPattern extends Command
     private const AUTO = 'auto';
 
     protected $signature = 'pattern:check {file : a pattern as text, or - for standard input} {--json : print '
-        .'fescue-count/1} {--tongue=auto : auto, en-US, en-GB or es} {--to= : the tongue that rows are written in}';
+        .'fescue-count/1} {--tongue=auto : auto, en-US, en-GB, es, pt, it, tr or id} {--to= : the tongue that '
+        .'rows are written in}';
 
     protected $description = 'Prove the counts of a pattern, row by row, and say where they do not hold';
 

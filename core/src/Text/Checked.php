@@ -89,6 +89,8 @@ final readonly class Checked
     /** @return array<string, mixed> fescue-count/1 */
     public function document(?Writer $writer = null): array
     {
+        $writer ??= new Writer($this->tongue);
+
         return [
             'format' => self::FORMAT,
             'tongue' => $this->tongue,
@@ -100,7 +102,7 @@ final readonly class Checked
                 'leaves' => $row->outcome->leaves,
                 'stated' => $row->line->stated?->all(),
                 'ok' => $row->isRight(),
-                'text' => ($writer ?? new Writer($this->tongue))->row($row->line),
+                'text' => $writer->row($row->line),
             ], $this->rows),
             'problems' => array_map(fn(Problem $one): array => get_object_vars($one), $this->problems),
         ];

@@ -36,6 +36,9 @@ final class Grammar
 
     private readonly string $head;
 
+    /** Where the number comes first: "3. sıra:". */
+    private readonly string $numbered;
+
     private function __construct(private readonly Speech $speech, private readonly int $size)
     {
         $this->lexer = new Lexer($speech);
@@ -48,6 +51,9 @@ final class Grammar
             .'(?<from>\d{1,5})(?!\d)(?:\s?(?:-|–|—|to|a|and|y|&|through|thru|al)\s?(?:'
             .$any(...$speech->rounds, ...$speech->rows).')?\s?\.?\s?(?<to>\d{1,5})(?!\d))?\s{0,3}'
             .'(?:\([a-z ,]{1,24}\)|\[[a-z ,]{1,24}\])?\s{0,3}(?<sign>[:.)\-–—=])?\s{0,3}/iu';
+        $this->numbered = '/^\s{0,20}(?<from>\d{1,5})(?:\s?[-–—]\s?(?<to>\d{1,5}))?\s?[.ªº]?\s?'
+            .'(?:(?<rounds>'.$any(...$speech->rounds).')|(?<rows>'.$any(...$speech->rows).'))'
+            .'\s?(?<sign>[:)\-–—=])\s{0,3}/iu';
     }
 
     /** @return array{list<Line>, list<Problem>} */
@@ -95,7 +101,7 @@ final class Grammar
     private function headed(string $line): ?array
     {
         $plain = Speech::plain(mb_substr($line, 0, 120));
-        if (preg_match($this->head, $plain, $found) !== 1) {
+        if (preg_match($this->head, $plain, $found) !== 1 && preg_match($this->numbered, $plain, $found) !== 1) {
             return null;
         }
         // A letter and a number alone may be anything: it is a head where a sign says so.

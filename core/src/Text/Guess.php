@@ -7,6 +7,8 @@ namespace Fescue\Core\Text;
 /** Which tongue a text is written in, and whose names of stitches it uses. */
 final class Guess
 {
+    private const ENGLISH = ['en-US', 'en-GB'];
+
     /** Letters that it is told by. */
     private const LOOKED_AT = 20_000;
 
@@ -15,7 +17,7 @@ final class Guess
     {
         $plain = Speech::plain(mb_substr($text, 0, self::LOOKED_AT));
         $lines = explode("\n", $plain);
-        $known = ['en-US' => 0, 'es' => 0];
+        $known = array_fill_keys(['en-US', ...array_diff(array_keys(Speech::TONGUES), self::ENGLISH)], 0);
         foreach (array_keys($known) as $tongue) {
             $speech = Speech::of($tongue);
             $lexer = new Lexer($speech);
@@ -29,11 +31,13 @@ final class Guess
                 }
             }
         }
-        if ($known['es'] > $known['en-US']) {
-            return ['es'];
+        arsort($known);
+        $first = array_key_first($known);
+        if ($first !== 'en-US' && $known[$first] > $known['en-US']) {
+            return [$first];
         }
         $said = [];
-        foreach (['en-US', 'en-GB'] as $tongue) {
+        foreach (self::ENGLISH as $tongue) {
             $said[$tongue] = 0;
             foreach (Speech::of($tongue)->only as $word) {
                 $pattern = '/(?<![\p{L}])\d*'.preg_quote($word, '/').'(?:\d?tog)?(?![\p{L}])/u';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Text;
 
 /** Parts a line of a pattern into words, numbers and signs. */
-final readonly class Lexer
+final class Lexer
 {
     private const SIGNS = [
         '*' => Word::Star, '(' => Word::Open, '[' => Word::Open, '{' => Word::Open, ')' => Word::Close,
@@ -14,7 +14,10 @@ final readonly class Lexer
         '×' => Word::Times, '+' => Word::And, '&' => Word::And,
     ];
 
-    public function __construct(private Speech $speech) {}
+    /** @var array<string, string> words as they are looked up, by how they are written */
+    private array $plain = [];
+
+    public function __construct(private readonly Speech $speech) {}
 
     /**
      * @param int $from the first letter that is read, from 0
@@ -79,14 +82,19 @@ final readonly class Lexer
      */
     private function run(array $pieces, int $from): array
     {
-        $words = [Speech::plain($pieces[$from][0])];
+        $words = [$this->plain($pieces[$from][0])];
         $spans = [1];
         for ($nth = $from + 1; isset($pieces[$nth]) && $pieces[$nth][2] && count($words) < 8; $nth++) {
-            $words[] = Speech::plain($pieces[$nth][0]);
+            $words[] = $this->plain($pieces[$nth][0]);
             $spans[] = $nth - $from + 1;
         }
 
         return [$words, $spans];
+    }
+
+    private function plain(string $word): string
+    {
+        return $this->plain[$word] ??= Speech::plain($word);
     }
 
     /** @return list<array{string, int, bool}> text, column, whether it is a word */
@@ -94,7 +102,7 @@ final readonly class Lexer
     {
         // Parted by what each begins with: no part is looked at twice.
         $many = preg_match_all(
-            '/\d{1,2}\.?[ªº]|\d+(?:st|nd|rd|th|er|ra|da|ta|a)\b|\d+|[\p{L}\p{M}’\']+(?:\d(?:tog|juntos|j)\b)?|\S/u',
+            '/\d{1,2}\.?[ªº]|\d+(?:st|nd|rd|th|er|ra|da|ta|a)\b|\d+|[\p{L}\p{M}]+(?:\d(?:tog|juntos|jun|j|ins|b)\b|[’\'])?|\S/u',
             $line,
             $found,
             PREG_OFFSET_CAPTURE,

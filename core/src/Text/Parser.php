@@ -73,6 +73,31 @@ final class Parser
         return $this->tokens[$this->i + $on] ?? null;
     }
 
+    /**
+     * Whether one of some words is among tokens.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return \Closure(Word ...): bool
+     */
+    private static function has(array $tokens): \Closure
+    {
+        $there = [];
+        foreach ($tokens as $one) {
+            $there[$one->word->name] = true;
+        }
+
+        return function (Word ...$words) use ($there): bool {
+            foreach ($words as $word) {
+                if (isset($there[$word->name])) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+    }
+
     private function isHere(int $on, Word ...$words): bool
     {
         return $this->here($on)?->is(...$words) === true;
@@ -417,7 +442,7 @@ final class Parser
             return [];
         }
         $at = $tokens[0];
-        $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
+        $has = self::has($tokens);
         $steps = [];
         if ($has(Word::BothSides)) {
             $from = array_values(array_filter($tokens, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
@@ -515,7 +540,7 @@ final class Parser
     /** @param list<Token> $tokens */
     private static function into(array $tokens): Into
     {
-        $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
+        $has = self::has($tokens);
 
         return match (true) {
             $has(Word::Ring) => Into::Ring,
@@ -527,26 +552,40 @@ final class Parser
         };
     }
 
+    /**
+     * The number of stitches, which stands right before them, and all else.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return array{?int, list<Token>}
+     */
+    private function parted(array $tokens): array
+    {
+        foreach ($tokens as $nth => $one) {
+            if ($one->isStitch() || $one->is(Word::Increase, Word::Decrease, Word::Together)) {
+                $before = $nth > 0 ? $tokens[$nth - 1] : null;
+                $isCounted = $before?->is(Word::Number) === true && ! $before->isOrdinal;
+                $rest = $tokens;
+                array_splice($rest, $isCounted ? $nth - 1 : $nth, $isCounted ? 2 : 1);
+
+                return [$isCounted ? $before->number($this->size) : null, $rest];
+            }
+        }
+
+        return [null, $tokens];
+    }
+
     /** @param list<Token> $tokens */
     private function work(array $tokens, ?Token $stitch, string $loop): Work
     {
         $at = $tokens[0];
-        $has = fn(Word ...$words): bool => array_filter($tokens, fn(Token $one): bool => $one->is(...$words)) !== [];
-        $in = count($tokens);
-        foreach ($tokens as $nth => $one) {
-            if ($one->is(...self::WHERE)) {
-                $in = $nth;
-
-                break;
-            }
-        }
-        $before = array_slice($tokens, 0, $in);
-        $after = array_slice($tokens, $in);
+        $has = self::has($tokens);
         $together = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Together)))[0] ?? null;
         $of = $together->of ?? $stitch->of ?? ($has(Word::Increase, Word::Decrease) ? 'sc' : $this->stitch);
         $this->stitch = $of;
-        $k = $this->number($before);
-        $m = $this->number($after);
+        [$k, $rest] = $this->parted($tokens);
+        $m = $this->number($rest);
+        $isWhere = $has(Word::Ring, ...self::WHERE);
         $times = null;
         foreach ($tokens as $nth => $one) {
             if ($one->is(Word::Times)) {
@@ -555,21 +594,21 @@ final class Parser
                 $k = $k === $times ? null : $k;
             }
         }
-        $into = $together !== null || $has(Word::Increase, Word::Decrease) ? Into::Stitch : self::into($after);
+        $into = $together !== null || $has(Word::Increase, Word::Decrease) ? Into::Stitch : self::into($rest);
         if ($has(Word::FrontPost, Word::BackPost)) {
             $into = Into::Post;
         }
-        $ordinal = array_values(array_filter($after, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
+        $ordinal = array_values(array_filter($rest, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
         $from = $ordinal !== null && $has(Word::Hook) ? $ordinal->number() : null;
         [$places, $but] = match (true) {
             $from !== null || $into === Into::Ring || $has(Word::Same) => [1, 0],
             $has(Word::ToLast) => [null, $m ?? 1],
             // "around next st" is round its post.
             $has(Word::Next) && $m === null => [$times ?? 1, 0],
-            $m !== null => [$m, 0],
+            $m !== null && $isWhere => [$m, 0],
             $has(Word::Around, Word::Across) => [null, 0],
             $has(Word::Each) && ! $has(Word::Next, Word::Last) => [null, 0],
-            $after === [] => [$times ?? $k ?? 1, 0],
+            ! $isWhere => [$times ?? $k ?? $m ?? 1, 0],
             default => [$times ?? 1, 0],
         };
         if ($has(Word::Foundation)) {
@@ -586,17 +625,17 @@ final class Parser
         if ($isDecrease) {
             $two = $together?->number() ?? 2;
             // "over next 2 sts" names what one of them takes.
-            $places = $places !== null && $after !== [] && $m !== null ? max(1, intdiv($m, $two)) : $places;
+            $places = $places !== null && $isWhere && $m !== null ? max(1, intdiv($m, $two)) : $places;
 
-            return new Work($at, [[$of, 1]], $after === [] ? $times ?? $k ?? 1 : $places, $but, $two, $into, $loop);
+            return new Work($at, [[$of, 1]], $isWhere ? $places : $times ?? $k ?? $m ?? 1, $but, $two, $into, $loop);
         }
         $many = $has(Word::Increase) ? 2 : match (true) {
-            $after === [] || $k === null => 1,
+            ! $isWhere || $k === null => 1,
             // "5 sc in next 5 sts"
             $k === $places && $from === null && ! $has(Word::Each, Word::Same) && $into !== Into::Ring => 1,
             default => $k,
         };
-        if ($has(Word::Increase) && $after !== [] && $m === null && $k !== null && $places === 1) {
+        if ($has(Word::Increase) && $isWhere && $m === null && $k !== null && $places === 1) {
             $places = $k;
         }
 

@@ -8,7 +8,15 @@ namespace Fescue\Core\Text;
 final readonly class Speech
 {
     /** By the tongue that is asked for: the file of its words, and whose names of stitches they are. */
-    public const TONGUES = ['en-US' => 'en', 'en-GB' => 'en', 'es' => 'es'];
+    public const TONGUES = [
+        'en-US' => 'en', 'en-GB' => 'en', 'es' => 'es', 'pt' => 'pt', 'it' => 'it', 'tr' => 'tr', 'id' => 'id',
+    ];
+
+    /** What each is called where one is chosen. */
+    public const NAMED = [
+        'en-US' => 'English, US names', 'en-GB' => 'English, UK names', 'es' => 'Spanish',
+        'pt' => 'Brazilian Portuguese', 'it' => 'Italian', 'tr' => 'Turkish', 'id' => 'Indonesian',
+    ];
 
     /**
      * @param string $tongue "en-US"
@@ -17,6 +25,8 @@ final readonly class Speech
      * @param list<string> $rounds what rounds are headed with, the longest first
      * @param list<string> $rows so rows
      * @param list<string> $only words that no other kin of this tongue has
+     * @param array<string, string> $abbreviations of stitches, by their US ones
+     * @param array<string, string|array<int, string>> $says phrases that are written; none where a vocabulary has them
      */
     private function __construct(
         public string $tongue,
@@ -27,6 +37,8 @@ final readonly class Speech
         private string $together,
         private string $frontPost,
         private string $backPost,
+        public array $abbreviations,
+        public array $says,
     ) {}
 
     public static function of(string $tongue): self
@@ -45,12 +57,14 @@ final readonly class Speech
          *     numbers: array<string, int>,
          *     often: array<string, int>,
          *     ordinals: array<string, int>,
+         *     says?: array<string, string|array<int, string>>,
          * } $data
          */
         $data = require __DIR__.'/words/'.self::TONGUES[$tongue].'.php';
         $phrases = [];
         $add = function (string $said, Word $word, string $of = '', int $number = 0) use (&$phrases): void {
-            $words = explode(' ', self::plain($said));
+            // What is elided is a word of its own: "nell'anello".
+            $words = explode(' ', trim(str_replace("'", "' ", self::plain($said))));
             $phrases[$words[0]][] = [$words, $word, $of, $number];
         };
         foreach ($data['stitches'][$tongue] as $stitch => $all) {
@@ -93,6 +107,8 @@ final readonly class Speech
             $data['together'],
             $data['front-post'],
             $data['back-post'],
+            ['ch' => $data['chain'][0]] + array_map(fn(array $all): string => $all[0], $data['stitches'][$tongue]),
+            $data['says'] ?? [],
         );
     }
 
@@ -111,9 +127,10 @@ final readonly class Speech
     /** In small letters, without accents. */
     public static function plain(string $text): string
     {
-        $parted = \Normalizer::normalize(mb_strtolower($text), \Normalizer::FORM_D);
+        $small = strtr(mb_strtolower($text), ['ı' => 'i', '’' => "'"]);
+        $parted = \Normalizer::normalize($small, \Normalizer::FORM_D);
 
-        return (string) preg_replace('/\p{Mn}+/u', '', is_string($parted) ? $parted : mb_strtolower($text));
+        return (string) preg_replace('/\p{Mn}+/u', '', is_string($parted) ? $parted : $small);
     }
 
     /**

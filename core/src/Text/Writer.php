@@ -13,11 +13,15 @@ final readonly class Writer
 {
     private const TERMS = ['en-US' => Terms::US, 'en-GB' => Terms::UK, 'es' => Terms::ES];
 
-    private Vocabulary $vocabulary;
+    /** Null of a tongue whose phrases stand beside its words. */
+    private ?Vocabulary $vocabulary;
+
+    private Speech $speech;
 
     public function __construct(string $tongue)
     {
-        $this->vocabulary = Vocabulary::of(self::TERMS[$tongue]);
+        $this->speech = Speech::of($tongue);
+        $this->vocabulary = isset(self::TERMS[$tongue]) ? Vocabulary::of(self::TERMS[$tongue]) : null;
     }
 
     /**
@@ -127,7 +131,7 @@ final readonly class Writer
         $with = ['stitch' => $stitch, 'k' => $many, 'n' => $work->places ?? 0];
         if ($work->from !== null) {
             return $this->say($many === 1 ? 'each.first-chain' : 'several.first-chain', [
-                'nth' => $this->vocabulary->ordinal($work->from),
+                'nth' => $this->ordinal($work->from),
             ] + $with);
         }
         if ($work->into === Into::Ring) {
@@ -135,6 +139,9 @@ final readonly class Writer
         }
         if ($work->takes === 0) {
             return $this->say($many === 1 ? 'each.again' : 'several.again', $with);
+        }
+        if ($work->takes > 1 && $work->into === Into::RowEnd) {
+            return $this->say('evenly', ['n' => $work->takes] + $with);
         }
         if ($work->takes > 1) {
             $one = $this->say('together.one', ['k' => $work->takes] + $with);
@@ -172,9 +179,18 @@ final readonly class Writer
         return $this->say($many === 1 ? "{$key}.one" : $key, ['n' => $many] + $with);
     }
 
+    private function ordinal(int $number): string
+    {
+        $said = $this->speech->says['ordinals'] ?? [];
+
+        return $this->vocabulary?->ordinal($number)
+            ?? (is_array($said) ? $said[$number] ?? null : null)
+            ?? $this->say('ordinal', ['n' => $number]);
+    }
+
     private function stitch(string $of): string
     {
-        return $this->vocabulary->abbreviation(Stitch::from($of));
+        return $this->vocabulary?->abbreviation(Stitch::from($of)) ?? $this->speech->abbreviations[$of] ?? $of;
     }
 
     private function word(string $key): string
@@ -190,6 +206,8 @@ final readonly class Writer
             $said["{{$name}}"] = (string) $value;
         }
 
-        return strtr($this->vocabulary->phrases[$key] ?? '', $said);
+        $phrase = $this->vocabulary->phrases[$key] ?? $this->speech->says[$key] ?? '';
+
+        return strtr(is_string($phrase) ? $phrase : '', $said);
     }
 }

@@ -1,5 +1,5 @@
 @php
-    $names = ['en-US' => 'English with US names', 'en-GB' => 'English with UK names', 'es' => 'Spanish'];
+    $names = Fescue\Core\Text\Speech::NAMED;
     $problems = $checked?->problems ?? [];
     $of = [];
     foreach ($problems as $one) {

@@ -1,4 +1,4 @@
-@php $names = ['en-US' => 'English, US names', 'en-GB' => 'English, UK names', 'es' => 'Spanish']; @endphp
+@php $names = Fescue\Core\Text\Speech::NAMED; @endphp
 <x-layout title="Count a pattern">
     <div class="page-head">
         <h1>Count a pattern</h1>

@@ -108,6 +108,7 @@ return [
         'several.all.spaces' => '{k} {stitch} en cada hueco alrededor', 'several.ring' => '{k} {stitch} en el anillo',
         'each.again' => '{stitch} en el mismo p', 'several.again' => '{k} {stitch} en el mismo p',
         'each.last' => '{stitch} en el último p', 'several.last' => '{k} {stitch} en el último p',
+        'evenly' => '{k} {stitch} repartidos por {n} lados',
         'word.stitches' => 'p', 'word.spaces' => 'huecos', 'word.space' => 'hueco',
         'repeat.twice' => '[{list}] dos veces', 'repeat' => '[{list}] {times} veces',
         'along.other-side' => 'seguir por el otro lado de la cadeneta: {list}',

@@ -105,6 +105,7 @@ return [
         'several.all.spaces' => '{k} {stitch} in each sp around', 'several.ring' => '{k} {stitch} in ring',
         'each.again' => '{stitch} in same st', 'several.again' => '{k} {stitch} in same st',
         'each.last' => '{stitch} in last st', 'several.last' => '{k} {stitch} in last st',
+        'evenly' => '{k} {stitch} evenly along {n} row ends',
         'word.stitches' => 'sts', 'word.spaces' => 'sps', 'word.space' => 'sp',
         'repeat.twice' => '[{list}] twice', 'repeat' => '[{list}] {times} times',
         'along.other-side' => 'go on along the other side of the chain: {list}',
