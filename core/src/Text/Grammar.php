@@ -50,7 +50,7 @@ final class Grammar
             .'(?:(?<rounds>'.$any(...$speech->rounds).')|(?<rows>'.$any(...$speech->rows).'))\s?\.?\s?'
             .'(?<from>\d{1,5})(?!\d)(?:\s?(?:-|–|—|to|a|and|y|&|through|thru|al)\s?(?:'
             .$any(...$speech->rounds, ...$speech->rows).')?\s?\.?\s?(?<to>\d{1,5})(?!\d))?\s{0,3}'
-            .'(?:\([a-z ,]{1,24}\)|\[[a-z ,]{1,24}\])?\s{0,3}(?<sign>[:.)\-–—=])?\s{0,3}/iu';
+            .'(?:\([a-z ,]{1,24}\)|\[[a-z ,]{1,24}\])?\s{0,3}(?<sign>[:.)\-–—=]|(?=[(*\[]))?\s{0,3}/iu';
         $this->numbered = '/^\s{0,20}(?<from>\d{1,5})(?:\s?[-–—]\s?(?<to>\d{1,5}))?\s?[.ªº]?\s?'
             .'(?:(?<rounds>'.$any(...$speech->rounds).')|(?<rows>'.$any(...$speech->rows).'))'
             .'\s?(?<sign>[:)\-–—=])\s{0,3}/iu';
@@ -101,20 +101,23 @@ final class Grammar
     private function headed(string $line): ?array
     {
         $plain = Speech::plain(mb_substr($line, 0, 120));
-        if (preg_match($this->head, $plain, $found) !== 1 && preg_match($this->numbered, $plain, $found) !== 1) {
+        $isHead = preg_match($this->head, $plain, $found, PREG_UNMATCHED_AS_NULL) === 1
+            || preg_match($this->numbered, $plain, $found, PREG_UNMATCHED_AS_NULL) === 1;
+        if (! $isHead) {
             return null;
         }
         // A letter and a number alone may be anything: it is a head where a sign says so.
-        $word = ($found['rounds'] !== '' ? $found['rounds'] : $found['rows']);
-        if (mb_strlen($word) === 1 && ($found['sign'] ?? '') === '') {
+        $word = $found['rounds'] ?? $found['rows'] ?? '';
+        $isSigned = isset($found['sign']);
+        if (mb_strlen($word) === 1 && ! $isSigned) {
             return null;
         }
         $from = (int) $found['from'];
-        $to = ($found['to'] ?? '') === '' ? $from : (int) $found['to'];
+        $to = isset($found['to']) ? (int) $found['to'] : $from;
 
         return [
-            $found['rounds'] !== '', $from, max($from, min($to, $from + self::MOST_ROWS)), mb_strlen($found[0]),
-            ($found['sign'] ?? '') !== '',
+            isset($found['rounds']), $from, max($from, min($to, $from + self::MOST_ROWS)),
+            mb_strlen($found[0] ?? ''), $isSigned,
         ];
     }
 
@@ -156,6 +159,14 @@ final class Grammar
         }
         $parser = new Parser($tokens, $this->speech, $this->size);
         $steps = $parser->row();
+        $lead = $steps[0] ?? null;
+        $isChain = array_filter($steps, fn(Step $one): bool => ! $one instanceof Sign && $one !== $lead) === [];
+        if ($isFirst && $isChain && $lead instanceof Chain && $lead->many > 1) {
+            // A first row of nothing but chains is what the next stands on.
+            [$this->chain, $this->begins, $this->isRing] = [$lead->many, true, false];
+
+            return;
+        }
         $name = $isRound ? 'Round' : 'Row';
         foreach ($parser->unknown() as [$token, $near]) {
             $this->problems[] = Problem::at(

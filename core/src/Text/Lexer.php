@@ -102,7 +102,8 @@ final class Lexer
     {
         // Parted by what each begins with: no part is looked at twice.
         $many = preg_match_all(
-            '/\d{1,2}\.?[ªº]|\d+(?:st|nd|rd|th|er|ra|da|ta|a)\b|\d+|[\p{L}\p{M}]+(?:\d(?:tog|juntos|jun|j|ins|b)\b|[’\'])?|\S/u',
+            '/\d{1,2}\.?[ªº]|\d+(?:st|nd|rd|th|er|ra|da|ta|a)\b|\d+'
+                .'|[\p{L}\p{M}]+(?:\d(?:tog|juntos|jun|j|ins|b)\b|[’\'])?|\S/u',
             $line,
             $found,
             PREG_OFFSET_CAPTURE,

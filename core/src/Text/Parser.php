@@ -348,7 +348,10 @@ final class Parser
         $number = null;
         for (; ($token = $this->here()) !== null; $this->i++) {
             $next = $this->here(1);
-            if ($token->is(Word::Repeat)) {
+            if ($token->is(Word::Star) && ! $isRepeat && $this->isHere(1, Word::Number)) {
+                // "(sc, inc)*6"
+                $isTimes = true;
+            } elseif ($token->is(Word::Repeat)) {
                 $isRepeat = true;
             } elseif ($token->is(Word::From) && $isRepeat) {
                 if ($next?->is(Word::Star) === true) {
@@ -471,8 +474,9 @@ final class Parser
         if ($has(Word::Join) || $joins) {
             return [...$steps, new Sign($at, Sign::JOIN)];
         }
+        $goesOn = $tokens[0]->is(Word::In, Word::Each, Word::Next);
         $isCounting = $has(Word::Counts);
-        if ($chain !== null && ! $has(Word::In) && ($stitch === null || $isCounting)) {
+        if ($chain !== null && ! $goesOn && ! $has(Word::In) && ($stitch === null || $isCounting)) {
             $number = $this->number($tokens, true) ?? 1;
             $one = new Chain($at, $number);
             $steps[] = $isCounting ? self::asSaid($one, $tokens) : $one;
@@ -485,7 +489,7 @@ final class Parser
         }
         $loop = $has(Word::BackLoop) ? 'back' : ($has(Word::FrontLoop) ? 'front' : '');
         $isWork = $stitch !== null || $has(Word::Increase, Word::Decrease, Word::Together)
-            || ($tokens[0]->is(Word::In) && ! $has(Word::Rows, Word::Rounds)
+            || ($goesOn && ! $has(Word::Rows, Word::Rounds)
                 && $has(Word::Each, Word::Next, Word::Last, Word::Same, Word::Around));
         if (! $isWork) {
             return $loop === '' ? $steps : [...$steps, new Sign($at, $loop)];

@@ -124,6 +124,14 @@ final class Prover
         }
 
         $first = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Work))[0] ?? null;
+        $lead = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Chain))[0] ?? null;
+        if ($first !== null && $first->takes === 0 && $first === self::begun($steps) && ($lead->many ?? 0) < 2) {
+            // "In same st as join" begins a round in its first stitch, which nothing has taken yet.
+            array_unshift($versions, array_map(
+                fn(Step $one): Step => $one === $first ? $first->taking(1) : $one,
+                $steps,
+            ));
+        }
         if ($first !== null && $first->in[0][0] === 'sl st' && count($steps) > 1) {
             // Slip stitches may lead on to where the round begins.
             $versions[] = array_values(array_filter($steps, fn(Step $one): bool => $one !== $first));
@@ -212,6 +220,22 @@ final class Prover
             $nth === 3 => [[$there, '', true, false], [$there, '', true, true]],
             default => [[$there, '', true, true], [$there, '', true, false]],
         };
+    }
+
+    /**
+     * What a row does first, but for what takes and leaves nothing.
+     *
+     * @param list<Step> $steps
+     */
+    private static function begun(array $steps): ?Step
+    {
+        foreach ($steps as $step) {
+            if (! $step instanceof Sign && ! $step instanceof Chain) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     /** Whether it goes along row ends, or back along the chain: along what no row below leaves. */

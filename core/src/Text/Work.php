@@ -38,6 +38,22 @@ final readonly class Work implements Step
         return ($this->places ?? 0) * $this->takes;
     }
 
+    public function taking(int $takes): self
+    {
+        return new self(
+            $this->at,
+            $this->in,
+            $this->places,
+            $this->but,
+            $takes,
+            $this->into,
+            $this->loop,
+            $this->from,
+            $this->isLast,
+            $this->isAcross,
+        );
+    }
+
     /** @param ?non-empty-list<array{string, int}> $in null as it is */
     public function with(?int $places, ?array $in = null): self
     {
