@@ -40,7 +40,10 @@ export function count() {
         const place = event.target.closest('[data-line]');
         if (place !== null) {
             event.preventDefault();
-            goTo(Number(place.dataset.line), Number(place.dataset.column));
+            goTo(Number(place.dataset.line), Number(place.dataset.column), place.dataset.over);
+            if (place.dataset.to !== undefined) {
+                mend(place.dataset.to);
+            }
         }
     });
 
@@ -62,13 +65,21 @@ export function count() {
         }
     }
 
-    function goTo(line, column) {
+    // As if it were typed, so that the browser's own undo takes it back.
+    function mend(to) {
+        if (!document.execCommand('insertText', false, to)) {
+            text.setRangeText(to);
+        }
+        soon();
+    }
+
+    function goTo(line, column, word = null) {
         const lines = text.value.split('\n');
         const before = lines.slice(0, line - 1).join('\n').length + (line > 1 ? 1 : 0);
         const from = before + column - 1;
-        const word = /^\S*/.exec(text.value.slice(from))[0].length;
+        const long = (word ?? /^\S*/.exec(text.value.slice(from))[0]).length;
         text.focus();
-        text.setSelectionRange(from, from + Math.max(1, word));
+        text.setSelectionRange(from, from + Math.max(1, long));
         const high = text.scrollHeight / Math.max(1, lines.length);
         text.scrollTop = Math.max(0, (line - 4) * high);
     }

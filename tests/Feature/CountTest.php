@@ -21,7 +21,7 @@ final class CountTest extends TestCase
         $this->post('/count', ['text' => self::WRONG, 'to' => 'en-US'])->assertOk()
             ->assertSee('One thing does')->assertSee('Read as Spanish')
             ->assertSee('Round 3: [sc in next st, 2 sc in next st] 5 times (18)')
-            ->assertSee('It takes 10 of 12: 2 stitches left over.')->assertSee('Repeat 6 times, not 5')
+            ->assertSee('It takes 10 of 12: 2 stitches left over.')->assertSee('Write 6 for 5')
             // Alike, they are one; what was typed is still there.
             ->assertSee('Rounds 4–6: sc in each st around (18)')->assertSee('V3: (pb, aum) x 5 (18)');
         $proof = $this->postJson('/count', ['text' => str_replace('x 5', 'x 6', self::WRONG)])->assertOk()->json('proof');

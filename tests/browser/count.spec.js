@@ -13,6 +13,12 @@ test('a wrong Spanish text is mended as it is typed, and written in English', as
     await page.getByRole('link', { name: 'Line 3' }).click();
     // By keys alone: what is wrong is selected, and typed over.
     await expect(text).toBeFocused();
+    // One press mends it, and the browser's own undo takes that back.
+    await page.getByRole('button', { name: 'Write 6 for 5' }).click();
+    await expect(proof).toContainText('It all comes out: 4 rows.');
+    await expect(text).toHaveValue(wrong.replace('x 5', 'x 6'));
+    await page.keyboard.press('Control+z');
+    await expect(proof).toContainText('One thing does not come out.');
     await text.fill(wrong.replace('x 5', 'x 6'));
     await expect(proof).toContainText('It all comes out: 4 rows.');
     await page.getByLabel('Write it in').selectOption('en-US');

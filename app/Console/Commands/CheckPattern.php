@@ -66,7 +66,7 @@ final class CheckPattern extends Command
                 ."leaves {$row->outcome->leaves}", $checked->rows),
             ...array_map(fn(Problem $one): string => "Line {$one->line}, column {$one->column}"
                 .($one->row === '' ? '' : ", {$one->row}").": {$one->message} "
-                .implode(' Or: ', $one->mends), $checked->problems),
+                .implode(' Or: ', array_column($one->mends, 'said')), $checked->problems),
         ];
     }
 

@@ -42,7 +42,8 @@ final readonly class Checked
 
     private static function in(string $text, string $tongue): self
     {
-        [$lines, $unread] = Grammar::read($text, Speech::of($tongue));
+        $speech = Speech::of($tongue);
+        [$lines, $unread] = Grammar::read($text, $speech);
         if (array_filter($lines, fn(Line $one): bool => $one->steps !== []) === []) {
             return new self($tongue, [], [new Problem(
                 1,
@@ -52,7 +53,7 @@ final readonly class Checked
                 'There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.',
             )]);
         }
-        [$rows, $problems] = Prover::of($lines);
+        [$rows, $problems] = Prover::of($lines, $speech);
         $all = [...$unread, ...$problems];
         usort($all, fn(Problem $a, Problem $b): int => [$a->line, $a->column] <=> [$b->line, $b->column]);
 
@@ -104,7 +105,13 @@ final readonly class Checked
                 'ok' => $row->isRight(),
                 'text' => $writer->row($row->line),
             ], $this->rows),
-            'problems' => array_map(fn(Problem $one): array => get_object_vars($one), $this->problems),
+            'problems' => array_map(
+                fn(Problem $one): array => array_replace(
+                    get_object_vars($one),
+                    ['mends' => array_column($one->mends, 'said')],
+                ),
+                $this->problems,
+            ),
         ];
     }
 }

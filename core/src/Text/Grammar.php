@@ -174,7 +174,7 @@ final class Grammar
                 "{$name} {$from}",
                 Problem::NOT_UNDERSTOOD,
                 "“{$token->text}” is no word of a pattern that we know; “{$near}” is.",
-                ["Write “{$near}”."],
+                [Mend::write($token, $near)],
             );
         }
         if (self::isEven($tokens)) {
@@ -191,6 +191,7 @@ final class Grammar
                 $parser->stated(),
                 $number === $from && $isFirst ? $this->begun() : null,
                 $number === $from && $isFirst,
+                $tokens,
             ));
         }
     }

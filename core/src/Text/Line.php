@@ -13,6 +13,7 @@ final readonly class Line
      * @param ?Stated $stated null where no count is told
      * @param ?int $chain chains that it stands on, where it is the first of a piece; null where that is another row
      * @param bool $isFirst of its piece
+     * @param list<Token> $tokens that it is written in
      */
     public function __construct(
         public string $name,
@@ -23,10 +24,35 @@ final readonly class Line
         public ?Stated $stated = null,
         public ?int $chain = null,
         public bool $isFirst = false,
+        public array $tokens = [],
     ) {}
 
     public function named(string $name, int $number): self
     {
-        return new self($name, $this->isRound, $number, $this->at, $this->steps, $this->stated);
+        return new self(
+            $name,
+            $this->isRound,
+            $number,
+            $this->at,
+            $this->steps,
+            $this->stated,
+            tokens: $this->tokens,
+        );
+    }
+
+    /** @param list<Step> $steps */
+    public function saying(array $steps): self
+    {
+        return new self(
+            $this->name,
+            $this->isRound,
+            $this->number,
+            $this->at,
+            $steps,
+            $this->stated,
+            $this->chain,
+            $this->isFirst,
+            $this->tokens,
+        );
     }
 }

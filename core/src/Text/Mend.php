@@ -4,74 +4,50 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
-/** A row with one number of it changed. */
-final class Mend
+/** What would mend a row: one word of it written otherwise. */
+final readonly class Mend
 {
-    /** By so much, the least first. */
+    /** A number by so much, the least first. */
     private const BY = [1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6, -6];
 
-    /**
-     * @param list<Step> $steps
-     *
-     * @return \Generator<array{list<Step>, string}> the row, and what is changed in words
-     */
-    public static function of(array $steps): \Generator
+    private function __construct(public string $said, public Token $at, public string $to) {}
+
+    /** A count that is told otherwise. */
+    public static function say(Token $number, int $count): self
     {
-        foreach (self::BY as $by) {
-            foreach ($steps as $nth => $step) {
-                foreach (self::changed($step, $by) as [$other, $said]) {
-                    yield [[...array_slice($steps, 0, $nth), $other, ...array_slice($steps, $nth + 1)], $said];
-                }
-            }
-        }
+        return new self("Say {$count}.", $number, (string) $count);
     }
 
-    /** @return list<array{Step, string}> */
-    private static function changed(Step $step, int $by): array
+    public static function write(Token $word, string $near): self
     {
-        $at = "line {$step->at()->line}, column {$step->at()->column}";
-        if ($step instanceof Again) {
-            $all = [];
-            if ($step->times !== null && $step->times + $by > 0) {
-                $times = $step->times + $by;
-                $all[] = [$step->times($times), "Repeat {$times} times, not {$step->times} ({$at})."];
-            }
-            foreach ($step->steps as $nth => $one) {
-                foreach (self::changed($one, $by) as [$other, $said]) {
-                    $inner = [...array_slice($step->steps, 0, $nth), $other, ...array_slice($step->steps, $nth + 1)];
-                    $all[] = [
-                        new Again($step->at(), $inner, $step->times, $step->but, $step->or, $step->isAcross),
-                        $said,
-                    ];
+        return new self("Write “{$near}”.", $word, $near);
+    }
+
+    /**
+     * Rows with one number of a row changed, its count left as it is.
+     *
+     * @return \Generator<array{Line, self}>
+     */
+    public static function of(Line $line, Speech $speech, int $size): \Generator
+    {
+        foreach (self::BY as $by) {
+            foreach ($line->tokens as $nth => $token) {
+                $number = $token->number($size) + $by;
+                $isNumber = $token->is(Word::Number) && ! $token->isOrdinal && count($token->numbers) === 1;
+                if (! $isNumber || $number < 1 || $line->stated?->tells($token) === true) {
+                    continue;
                 }
+                $tokens = $line->tokens;
+                $tokens[$nth] = $token->counting($number);
+                yield [
+                    $line->saying((new Parser(array_values($tokens), $speech, $size))->row()),
+                    new self(
+                        "Write {$number} for {$token->text} (line {$token->line}, letter {$token->column}).",
+                        $token,
+                        (string) $number,
+                    ),
+                ];
             }
-
-            return $all;
         }
-        if ($step instanceof Skip && $step->places + $by > 0) {
-            $places = $step->places + $by;
-
-            return [[
-                new Skip($step->at(), $places, $step->into),
-                "Skip {$places}, not {$step->places} ({$at}).",
-            ]];
-        }
-        if (! $step instanceof Work) {
-            return [];
-        }
-        $all = [];
-        if ($step->places !== null && $step->takes > 0 && $step->from === null && $step->places + $by > 0) {
-            $places = $step->places + $by;
-            $all[] = [$step->with($places), "Work in {$places}, not in {$step->places} ({$at})."];
-        }
-        if (count($step->in) === 1 && $step->in[0][1] + $by > 0 && abs($by) < 4) {
-            $many = $step->in[0][1] + $by;
-            $all[] = [
-                $step->with($step->places, [[$step->in[0][0], $many]]),
-                "Work {$many} in one, not {$step->in[0][1]} ({$at}).",
-            ];
-        }
-
-        return $all;
     }
 }

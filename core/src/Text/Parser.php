@@ -165,7 +165,12 @@ final class Parser
             }
         }
         if ($said) {
-            $this->stated = new Stated($at, $stitches, $apart ? $spaces : null);
+            $this->stated = new Stated(
+                $at,
+                $stitches,
+                $apart ? $spaces : null,
+                array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Number))),
+            );
         }
 
         return $said;

@@ -25,7 +25,7 @@ final readonly class Problem
 
     public const TOO_LONG = 'too-long';
 
-    /** @param list<string> $mends */
+    /** @param list<Mend> $mends */
     public function __construct(
         public int $line,
         public int $column,
@@ -35,7 +35,7 @@ final readonly class Problem
         public array $mends = [],
     ) {}
 
-    /** @param list<string> $mends */
+    /** @param list<Mend> $mends */
     public static function at(Token $at, string $row, string $code, string $message, array $mends = []): self
     {
         return new self($at->line, $at->column, $row, $code, $message, $mends);

@@ -32,16 +32,20 @@ final class Prover
     private array $known = [];
 
     /** @param list<Line> $lines */
-    private function __construct(private readonly array $lines) {}
+    private function __construct(
+        private readonly array $lines,
+        private readonly Speech $speech,
+        private readonly int $size,
+    ) {}
 
     /**
      * @param list<Line> $lines
      *
      * @return array{list<Row>, list<Problem>}
      */
-    public static function of(array $lines): array
+    public static function of(array $lines, Speech $speech, int $size = 0): array
     {
-        $prover = new self($lines);
+        $prover = new self($lines, $speech, $size);
         $prover->prove();
 
         return [$prover->rows, $prover->problems];
@@ -379,12 +383,15 @@ final class Prover
         $off = abs($outcome->there - $outcome->takes);
         $stitches = fn(int $many): string => $many === 1 ? '1 stitch' : "{$many} stitches";
         if ($outcome->code === null && $line->stated !== null) {
+            $numbers = $line->stated->numbers;
+            $says = count($numbers) === 1 ? [Mend::say($numbers[0], $outcome->leaves)] : [];
+
             return Problem::at(
                 $line->stated->at,
                 $line->name,
                 Problem::STATED_OTHERWISE,
                 "It leaves {$outcome->leaves}, and says {$line->stated->all()}.",
-                [...$this->mends($line, $nth), "Say {$outcome->leaves}."],
+                [...$this->mends($line, $nth), ...$says],
             );
         }
 
@@ -401,7 +408,7 @@ final class Prover
     /**
      * One number of the row changed, so that it and the row after it prove.
      *
-     * @return list<string>
+     * @return list<Mend>
      */
     private function mends(Line $line, int $nth): array
     {
@@ -412,22 +419,12 @@ final class Prover
         if (count(self::flat($line->steps)) > self::MENDED || $off > self::FAR) {
             return [];
         }
-        foreach (Mend::of($line->steps) as [$steps, $said]) {
-            $mended = new Line(
-                $line->name,
-                $line->isRound,
-                $line->number,
-                $line->at,
-                $steps,
-                $line->stated,
-                $line->chain,
-                $line->isFirst,
-            );
+        foreach (Mend::of($line, $this->speech, $this->size) as [$mended, $mend]) {
             $outcome = self::best($mended, $below);
             $goesOn = fn(): bool => $next === null || $next->isFirst
                 || self::best($next, $outcome->tops)->code === null;
             if ($outcome->isRight() && $goesOn()) {
-                $mends[] = $said;
+                $mends[] = $mend;
                 if (count($mends) === self::MENDS) {
                     break;
                 }

@@ -34,6 +34,12 @@ final readonly class Token
         return $this->numbers[$size] ?? $this->numbers[0] ?? 0;
     }
 
+    /** The same place with another number. */
+    public function counting(int $number): self
+    {
+        return new self($this->word, $this->text, $this->line, $this->column, $this->of, [$number]);
+    }
+
     /** A stitch that stands on a row, and is no chain. */
     public function isStitch(): bool
     {

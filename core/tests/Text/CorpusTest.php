@@ -42,7 +42,7 @@ final class CorpusTest extends TestCase
         self::assertSame($problems, array_map(
             fn(Problem $one): string => trim("{$one->row} {$one->code}"),
             $checked->problems,
-        ), json_encode($checked->problems, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
+        ), json_encode($checked->document()['problems'], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
         self::assertSame($counts, array_map(function (Row $row): string {
             $out = $row->outcome;
 

@@ -77,13 +77,15 @@ final class ProofTest extends TestCase
         $wrong = "Rnd 1: 8 sc in magic ring (8)\nRnd 2: 2 sc in each st around (16)\n"
             ."Rnd 3: (sc in next st, 2 sc in next st) 7 times (24)\nRnd 4: (sc in next 2 sts, 2 sc in next st) 8 times (32)";
         $problem = Checked::of($wrong)->problems[0];
-        self::assertSame(['Repeat 8 times, not 7 (line 3, column 8).'], $problem->mends);
+        $mend = $problem->mends[0];
+        self::assertSame('Write 8 for 7 (line 3, letter 41).', $mend->said);
+        self::assertSame([3, 41, '7', '8'], [$mend->at->line, $mend->at->column, $mend->at->text, $mend->to]);
         self::assertSame([], Checked::of(str_replace('7 times', '8 times', $wrong))->problems);
         // The count is wrong, and the row right.
         $stated = Checked::of(str_replace(['7 times', '(24)'], ['8 times', '(26)'], $wrong))->problems;
         self::assertCount(1, $stated);
         self::assertSame([Problem::STATED_OTHERWISE, 3], [$stated[0]->code, $stated[0]->line]);
-        self::assertContains('Say 24.', $stated[0]->mends);
+        self::assertContains('Say 24.', array_column($stated[0]->mends, 'said'));
     }
 
     /** Whatever is sent is answered, and soon: nothing here is worked through without bound. */
@@ -121,7 +123,7 @@ final class ProofTest extends TestCase
     {
         $problem = Checked::of("Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 sc in each stich aruond (12)")->problems[0];
         self::assertSame([2, 27, Problem::NOT_UNDERSTOOD], [$problem->line, $problem->column, $problem->code]);
-        self::assertSame(['Write “around”.'], $problem->mends);
+        self::assertSame(['Write “around”.'], array_column($problem->mends, 'said'));
     }
 
     public function testEachTongueIsFoundOutAndMayBeTold(): void

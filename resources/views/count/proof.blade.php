@@ -22,7 +22,7 @@
         <span class="soft">Read as {{ $names[$checked->tongue] }}.</span>
     </p>
     @foreach ($of[''] ?? [] as $one)
-        <p class="trouble"><b>Line {{ $one->line }}:</b> {{ $one->message }} {{ implode(' ', $one->mends) }}</p>
+        <p class="trouble"><b>Line {{ $one->line }}:</b> {{ $one->message }}</p>
     @endforeach
     <ol class="proven">
         @foreach ($checked->runs() as [$row, $last])
@@ -40,7 +40,10 @@
                     @foreach ($mine as $one)
                         <p class="trouble"><a href="#text" data-line="{{ $one->line }}" data-column="{{ $one->column }}">Line
                             {{ $one->line }}, letter {{ $one->column }}</a>: {{ $one->message }}
-                            @if ($one->mends !== [])<span class="mend">{{ implode(' Or: ', $one->mends) }}</span>@endif</p>
+                            @if ($one->mends !== [])<span class="mend">@foreach ($one->mends as $mend)<button
+                                type="button" class="plain" data-line="{{ $mend->at->line }}"
+                                data-column="{{ $mend->at->column }}" data-over="{{ $mend->at->text }}"
+                                data-to="{{ $mend->to }}">{{ rtrim($mend->said, '.') }}</button>{{ $loop->last ? '.' : ', or: ' }}@endforeach</span>@endif</p>
                     @endforeach
                 </div>
             </li>
