@@ -43,7 +43,7 @@ Route::middleware('throttle:begin')->group(function (): void {
     Route::get('/begin/plan', [BeginController::class, 'plan'])->name('begin.plan');
 });
 // So is a pattern's text.
-Route::middleware('throttle:begin')->group(function (): void {
+Route::middleware('throttle:count')->group(function (): void {
     Route::get('/count', [CountController::class, 'show'])->name('count');
     Route::post('/count', [CountController::class, 'check']);
 });

@@ -105,6 +105,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('begin', fn(Request $request): Limit => $request->user() === null
             ? Limit::perMinute(240)->by((string) $request->ip())
             : Limit::none());
+        // As fast as one types.
+        RateLimiter::for('count', fn(Request $request): Limit => Limit::perMinute(120)->by(
+            Cell::text($request->user()?->getAuthIdentifier() ?? $request->ip()),
+        ));
         RateLimiter::for('register', fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
     }
 }

@@ -2,7 +2,7 @@ const PAUSE = 150;
 
 /** A pattern counted as it is typed; a text file is opened in the page; a place of trouble is gone to by one press. */
 export function count() {
-    const form = document.querySelector('[data-count]');
+    const form = document.querySelector('[data-pattern-text]');
     if (form === null) {
         return;
     }
@@ -23,7 +23,7 @@ export function count() {
         if (target.type === 'file' && target.files.length > 0) {
             const file = target.files[0];
             // What no page of proof holds is refused by the server, which says how to go on.
-            if (file.size <= 60000) {
+            if (file.size <= 24000) {
                 text.value = await file.text();
                 target.value = '';
                 ask();

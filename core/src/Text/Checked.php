@@ -43,7 +43,10 @@ final readonly class Checked
     private static function in(string $text, string $tongue): self
     {
         $speech = Speech::of($tongue);
-        [$lines, $unread] = Grammar::read($text, $speech);
+        [$lines, $unread, $sizes] = Grammar::read($text, $speech);
+        if ($sizes > 1) {
+            [$lines, $unread] = Grammar::read($text, $speech, 0, $sizes);
+        }
         if (array_filter($lines, fn(Line $one): bool => $one->steps !== []) === []) {
             return new self($tongue, [], [new Problem(
                 1,
@@ -53,8 +56,14 @@ final readonly class Checked
                 'There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.',
             )]);
         }
-        [$rows, $problems] = Prover::of($lines, $speech);
+        [$rows, $problems] = Prover::of($lines);
         $all = [...$unread, ...$problems];
+        for ($size = 1; $size < $sizes; $size++) {
+            [$others] = Grammar::read($text, $speech, $size, $sizes);
+            foreach (Prover::of($others, $size)[1] as $problem) {
+                $all[] = $problem->inSize($size + 1);
+            }
+        }
         usort($all, fn(Problem $a, Problem $b): int => [$a->line, $a->column] <=> [$b->line, $b->column]);
 
         return new self($tongue, $rows, $all);

@@ -15,6 +15,11 @@ final class Grammar
 
     public const MOST_ROWS = 10_000;
 
+    private const MOST_SIZES = 6;
+
+    /** Words that are told to be none of ours. */
+    private const MOST_UNKNOWN = 40;
+
     /** @var list<Line> */
     private array $lines = [];
 
@@ -39,8 +44,14 @@ final class Grammar
     /** Where the number comes first: "3. sıra:". */
     private readonly string $numbered;
 
-    private function __construct(private readonly Speech $speech, private readonly int $size)
-    {
+    /** Sizes that the text is written for. */
+    private int $found = 1;
+
+    private function __construct(
+        private readonly Speech $speech,
+        private readonly int $size,
+        private readonly int $sizes,
+    ) {
         $this->lexer = new Lexer($speech);
         $any = fn(string ...$words): string => implode('|', array_map(
             fn(string $one): string => preg_quote($one, '/'),
@@ -56,13 +67,18 @@ final class Grammar
             .'\s?(?<sign>[:)\-–—=])\s{0,3}/iu';
     }
 
-    /** @return array{list<Line>, list<Problem>} */
-    public static function read(string $text, Speech $speech, int $size = 0): array
+    /**
+     * @param int $size that is read, from 0
+     * @param int $sizes that it is known to be written for
+     *
+     * @return array{list<Line>, list<Problem>, int} rows, what is not understood, and how many sizes there are
+     */
+    public static function read(string $text, Speech $speech, int $size = 0, int $sizes = 1): array
     {
-        $grammar = new self($speech, $size);
+        $grammar = new self($speech, $size, $sizes);
         $grammar->all($text);
 
-        return [$grammar->lines, $grammar->problems];
+        return [$grammar->lines, $grammar->problems, $grammar->found];
     }
 
     /** Without what no line of a pattern has: signs that show nothing, or turn letters round. */
@@ -81,6 +97,9 @@ final class Grammar
             $line = mb_substr($line, 0, self::LONGEST_LINE);
             $head = $this->headed($line);
             $tokens = $this->lexer->line($line, $nth + 1, $head[3] ?? 0);
+            foreach ($tokens as $token) {
+                $this->found = max($this->found, min(self::MOST_SIZES, count($token->numbers)));
+            }
             if ($head !== null && ($head[4] || self::does($tokens))) {
                 $this->close();
                 $at = new Token(Word::Rows, trim(mb_substr($line, 0, $head[3])), $nth + 1, 1);
@@ -157,7 +176,7 @@ final class Grammar
 
             return;
         }
-        $parser = new Parser($tokens, $this->speech, $this->size);
+        $parser = new Parser($tokens, $this->size, $this->sizes);
         $steps = $parser->row();
         $lead = $steps[0] ?? null;
         $isChain = array_filter($steps, fn(Step $one): bool => ! $one instanceof Sign && $one !== $lead) === [];
@@ -168,7 +187,11 @@ final class Grammar
             return;
         }
         $name = $isRound ? 'Round' : 'Row';
-        foreach ($parser->unknown() as [$token, $near]) {
+        foreach (count($this->problems) < self::MOST_UNKNOWN ? $parser->unknown() : [] as $token) {
+            $near = $this->speech->nearest(Speech::plain($token->text));
+            if ($near === null) {
+                continue;
+            }
             $this->problems[] = Problem::at(
                 $token,
                 "{$name} {$from}",

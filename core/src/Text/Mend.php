@@ -28,7 +28,7 @@ final readonly class Mend
      *
      * @return \Generator<array{Line, self}>
      */
-    public static function of(Line $line, Speech $speech, int $size): \Generator
+    public static function of(Line $line, int $size): \Generator
     {
         foreach (self::BY as $by) {
             foreach ($line->tokens as $nth => $token) {
@@ -40,7 +40,7 @@ final readonly class Mend
                 $tokens = $line->tokens;
                 $tokens[$nth] = $token->counting($number);
                 yield [
-                    $line->saying((new Parser(array_values($tokens), $speech, $size))->row()),
+                    $line->saying((new Parser(array_values($tokens), $size))->row()),
                     new self(
                         "Write {$number} for {$token->text} (line {$token->line}, letter {$token->column}).",
                         $token,

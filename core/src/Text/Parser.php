@@ -9,6 +9,8 @@ final class Parser
 {
     private const DEEPEST = 40;
 
+    private const HEARD = 20;
+
     /** What may stand in a count beside its numbers. */
     private const TOLD = [
         Word::Part, Word::And, Word::Filler, Word::Stitches, Word::Stitch, Word::Colon, Word::Counts,
@@ -27,14 +29,14 @@ final class Parser
 
     private ?Stated $stated = null;
 
-    /** @var list<array{Token, string}> what is not understood, and the word of ours that is most like it */
+    /** @var list<Token> words among those of steps that are none of ours */
     private array $unknown = [];
 
     /** @param list<Token> $tokens */
     public function __construct(
         private array $tokens,
-        private readonly Speech $speech,
         private readonly int $size = 0,
+        private readonly int $sizes = 1,
     ) {}
 
     /** @return list<Step> */
@@ -56,7 +58,7 @@ final class Parser
         return $this->stated;
     }
 
-    /** @return list<array{Token, string}> */
+    /** @return list<Token> words among those of steps that are none of ours */
     public function unknown(): array
     {
         return $this->unknown;
@@ -144,6 +146,7 @@ final class Parser
     /** @param list<Token> $tokens */
     private function state(array $tokens, Token $at): bool
     {
+        $tokens = $this->ofSize($tokens);
         $stitches = $spaces = 0;
         $apart = false;
         $said = false;
@@ -174,6 +177,23 @@ final class Parser
         }
 
         return $said;
+    }
+
+    /**
+     * Of "(19, 23, 27)" in a text for three sizes the number of the one that is read.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private function ofSize(array $tokens): array
+    {
+        $numbers = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Number)));
+        $nouns = array_filter($tokens, fn(Token $one): bool => $one->is(Word::Space, Word::Stitch, Word::Stitches));
+
+        return $this->sizes > 1 && count($numbers) === $this->sizes && count($nouns) < 2
+            ? [$numbers[$this->size], ...array_values($nouns)]
+            : $tokens;
     }
 
     /** @return ?int where the bracket that is opened here closes */
@@ -504,19 +524,12 @@ final class Parser
         return $steps;
     }
 
-    /**
-     * A word that is none of ours, where it is nearly one.
-     *
-     * @param list<Token> $tokens
-     */
+    /** @param list<Token> $tokens */
     private function hear(array $tokens, bool $isStep): void
     {
-        foreach ($tokens as $one) {
+        foreach ($isStep && count($this->unknown) < self::HEARD ? $tokens : [] as $one) {
             if ($one->is(Word::Unknown)) {
-                $near = $this->speech->nearest(Speech::plain($one->text));
-                if ($near !== null && $isStep) {
-                    $this->unknown[] = [$one, $near];
-                }
+                $this->unknown[] = $one;
             }
         }
     }

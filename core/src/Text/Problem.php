@@ -35,6 +35,12 @@ final readonly class Problem
         public array $mends = [],
     ) {}
 
+    /** Of one of several sizes; what mends one of them may be a number of all. */
+    public function inSize(int $size): self
+    {
+        return new self($this->line, $this->column, $this->row, $this->code, "In size {$size}: {$this->message}");
+    }
+
     /** @param list<Mend> $mends */
     public static function at(Token $at, string $row, string $code, string $message, array $mends = []): self
     {

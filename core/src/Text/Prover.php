@@ -22,6 +22,9 @@ final class Prover
     /** Mends that are offered of one row. */
     private const MENDS = 3;
 
+    /** Ways to mend a row that are tried in one text. */
+    private int $tries = 150;
+
     /** @var list<Row> */
     private array $rows = [];
 
@@ -34,7 +37,6 @@ final class Prover
     /** @param list<Line> $lines */
     private function __construct(
         private readonly array $lines,
-        private readonly Speech $speech,
         private readonly int $size,
     ) {}
 
@@ -43,9 +45,9 @@ final class Prover
      *
      * @return array{list<Row>, list<Problem>}
      */
-    public static function of(array $lines, Speech $speech, int $size = 0): array
+    public static function of(array $lines, int $size = 0): array
     {
-        $prover = new self($lines, $speech, $size);
+        $prover = new self($lines, $size);
         $prover->prove();
 
         return [$prover->rows, $prover->problems];
@@ -419,7 +421,10 @@ final class Prover
         if (count(self::flat($line->steps)) > self::MENDED || $off > self::FAR) {
             return [];
         }
-        foreach (Mend::of($line, $this->speech, $this->size) as [$mended, $mend]) {
+        foreach (Mend::of($line, $this->size) as [$mended, $mend]) {
+            if ($this->tries-- < 1) {
+                break;
+            }
             $outcome = self::best($mended, $below);
             $goesOn = fn(): bool => $next === null || $next->isFirst
                 || self::best($next, $outcome->tops)->code === null;

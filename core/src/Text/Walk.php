@@ -13,7 +13,7 @@ final class Walk
     private const BEYOND = 10_000_000;
 
     /** Steps that one row is worked in at most. */
-    private int $left = 20_000;
+    private int $left = 12_000;
 
     private int $taken = 0;
 

@@ -3,12 +3,12 @@
     <div class="page-head">
         <h1>Count a pattern</h1>
     </div>
-    <form class="counting" method="post" action="{{ route('count') }}" enctype="multipart/form-data" data-count>
+    <form class="counting" method="post" action="{{ route('count') }}" enctype="multipart/form-data" data-pattern-text>
         <input type="hidden" name="_token" value="{{ csrf_token() }}" autocomplete="off">
         <div class="text">
             <label for="text">The pattern, as it is written</label>
             <textarea
-                class="form-control" id="text" name="text" rows="15" maxlength="60000" spellcheck="false" autocomplete="off"
+                class="form-control" id="text" name="text" rows="15" maxlength="24000" spellcheck="false" autocomplete="off"
                 placeholder="Ch 23.&#10;Round 1: 2 sc in 2nd ch from hook, sc in next 20 ch, 4 sc in last ch …"
                 aria-describedby="text-wrong">{{ "\n".$text }}</textarea>
             <p class="wrong" id="text-wrong">{{ $wrong }}</p>
