@@ -140,6 +140,7 @@ final readonly class WorkSheet
                 $at = count($kinds);
                 $kinds[] = $kind;
             }
+            $strand = $this->sheet->plan->materials[$place] ?? 0;
             $rows[] = array_filter([
                 'name' => (string) $row->id,
                 'called' => $row->called,
@@ -153,8 +154,8 @@ final readonly class WorkSheet
                 'side' => $row->right === null ? '' : ($row->right ? 'right side' : 'wrong side'),
                 'special' => $row->special,
                 'heed' => $row->heed,
-                'strand' => $this->sheet->plan->materials[$place] ?? 0,
-            ], fn(mixed $one): bool => ! in_array($one, ['', [], false, 0], true));
+                'strand' => $strand === 0 ? false : $strand,
+            ], fn(mixed $one): bool => $one !== '' && $one !== [] && $one !== false);
         }
 
         return json_encode([

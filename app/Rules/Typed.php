@@ -9,6 +9,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Written;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 
 /** What a form's field holds. */
 final class Typed
@@ -40,7 +41,9 @@ final class Typed
     /** What was typed before the page came back, as text: a form may be sent with anything in its fields. */
     public static function before(string $field, mixed $default = ''): string
     {
-        $value = old($field) ?? $default;
+        $before = session()->getOldInput();
+        // What was emptied stays empty.
+        $value = is_array($before) && Arr::has($before, $field) ? Arr::get($before, $field) : $default;
 
         return is_scalar($value) ? (string) $value : '';
     }

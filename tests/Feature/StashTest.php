@@ -477,4 +477,18 @@ final class StashTest extends TestCase
             $this->get('/stash?'.http_build_query(['q' => $odd]))->assertOk()->assertSee('Nothing here is like that')->assertDontSee('<script>alert', false);
         }
     }
+
+    /** A field that was emptied comes back empty, and not as it was kept. */
+    public function testWhatWasEmptiedComesBackEmpty(): void
+    {
+        $maker = $this->maker();
+        $material = $this->material($maker);
+        $edit = "/stash/{$material->id}/edit";
+        $page = (string) preg_replace('/\s+/', ' ', (string) $this->actingAs($maker)->get($edit)->getContent());
+        self::assertStringContainsString('value="'.e($material->name).'"', $page);
+        $this->from($edit)->put("/stash/{$material->id}", ['kind' => $material->kind->value, 'name' => ''])
+            ->assertRedirect($edit)->assertSessionHasErrors('name');
+        $back = (string) preg_replace('/\s+/', ' ', (string) $this->get($edit)->getContent());
+        self::assertStringNotContainsString('value="'.e($material->name).'"', $back);
+    }
 }
