@@ -251,12 +251,9 @@ final class Parser
         if ($in !== null && $in->is(Word::In)) {
             return [$this->inOne($steps, $open)];
         }
-        [$found, $times] = $this->howOften();
-        if ($found) {
-            return [new Again($open, $steps, $times[0], $times[1], $times[2], $times[3])];
-        }
+        $often = $this->howOften();
 
-        return $steps;
+        return $often === null ? $steps : [$often->again($open, $steps)];
     }
 
     /**
@@ -318,12 +315,9 @@ final class Parser
         while ($this->here()?->is(Word::Part, Word::Stop, Word::Filler, Word::And) === true) {
             $this->i++;
         }
-        [$found, $times] = $this->howOften();
-        if ($steps === []) {
-            return [];
-        }
+        $often = $this->howOften();
 
-        return $found ? [new Again($star, $steps, $times[0], $times[1], $times[2], $times[3])] : $steps;
+        return $steps === [] || $often === null ? $steps : [$often->again($star, $steps)];
     }
 
     /**
@@ -335,8 +329,8 @@ final class Parser
      */
     private function repeated(array $steps): array
     {
-        [$found, $times] = $this->howOften();
-        if (! $found || $steps === []) {
+        $often = $this->howOften();
+        if ($often === null || $steps === []) {
             $this->i++;
 
             return $steps;
@@ -355,18 +349,15 @@ final class Parser
         }
         $those = array_slice($steps, $from);
 
-        return $those === [] ? $steps : [
-            ...$kept, new Again($those[0]->at(), $those, $times[0], $times[1], $times[2], $times[3]),
-        ];
+        return $those === [] ? $steps : [...$kept, $often->again($those[0]->at(), $those)];
     }
 
     /**
      * "6 times", "x 6", "twice", "around", "rep from * 5 more times", "to last 3 sts".
      *
-     * @return array{bool, array{?int, int, ?int, bool}} whether it is said; times, places left, times it may mean,
-     *         across
+     * @return ?Often null where nothing is said of it
      */
-    private function howOften(): array
+    private function howOften(): ?Often
     {
         $begin = $this->i;
         $isRepeat = $fromStar = $isMore = $isTimes = $isAll = $isAcross = $isLast = false;
@@ -403,27 +394,23 @@ final class Parser
                 $isLast = true;
             } elseif ($token->is(Word::Stitches, Word::Filler) || ($isLast && $token->is(Word::Stitch, Word::Space))) {
                 continue;
-            } elseif ($token->is(Word::Open) && $isRepeat && ! $isAll && $number === null) {
-                break;
             } else {
                 break;
             }
         }
-        $found = $isTimes || $isAll || $isLast || ($isRepeat && $number !== null) || $isRepeat;
-        if (! $found) {
+        if (! $isTimes && ! $isAll && ! $isLast && ! $isRepeat) {
             $this->i = $begin;
 
-            return [false, [null, 0, null, false]];
+            return null;
         }
 
-        return [true, match (true) {
-            $isLast => [null, $number ?? 1, null, true],
-            $isAll || $number === null => [null, 0, null, $isAcross],
-            $isMore => [$number + 1, 0, $number, false],
-            // Said so, it is as many more; some mean as many in all.
-            $fromStar => [$number + 1, 0, $number, false],
-            default => [$number, 0, $isRepeat ? $number + 1 : null, false],
-        }];
+        return match (true) {
+            $isLast => new Often(null, $number ?? 1, isAcross: true),
+            $isAll || $number === null => new Often(null, isAcross: $isAcross),
+            // "rep from * 5 times" is five more; some mean five in all.
+            $isMore || $fromStar => new Often($number + 1, or: $number),
+            default => new Often($number, or: $isRepeat ? $number + 1 : null),
+        };
     }
 
     /** @return list<Token> up to what parts it from the next */
