@@ -200,6 +200,10 @@ final class Grammar
                 [Mend::write($token, $near)],
             );
         }
+        if ($isFirst && $this->isRing) {
+            // On a ring all is worked into it, whether that is said or not.
+            $steps = array_map(fn(Step $one): Step => $one instanceof Work ? $one->inRing() : $one, $steps);
+        }
         if (self::isEven($tokens)) {
             $steps = [new Work($head, [[$this->stitch, 1]], null)];
         }
@@ -248,12 +252,6 @@ final class Grammar
             Word::Even,
             Word::Around,
         )) !== [];
-    }
-
-    /** @param list<Token> $tokens */
-    private static function joins(array $tokens): bool
-    {
-        return count($tokens) < 12 && array_filter($tokens, fn(Token $one): bool => $one->is(Word::Join)) !== [];
     }
 
     /**
@@ -373,7 +371,8 @@ final class Grammar
             if ($one->is(Word::Counts, Word::Skip)) {
                 return;
             }
-            if ($one->is(Word::Ring) && (str_contains($one->text, ' ') || self::joins($tokens))) {
+            // "Magic ring", "MR": a ring alone may be of metal.
+            if ($one->is(Word::Ring) && (str_contains($one->text, ' ') || mb_strlen($one->text) === 2)) {
                 [$this->isRing, $this->begins] = [true, true];
 
                 return;

@@ -38,6 +38,14 @@ final readonly class Work implements Step
         return ($this->places ?? 0) * $this->takes;
     }
 
+    /** The same, into a ring: so many in its one place. */
+    public function inRing(): self
+    {
+        $in = array_map(fn(array $one): array => [$one[0], $one[1] * ($this->places ?? 1)], $this->in);
+
+        return new self($this->at, $in, 1, into: Into::Ring, loop: $this->loop);
+    }
+
     public function taking(int $takes): self
     {
         return new self(

@@ -138,4 +138,14 @@ final class ProofTest extends TestCase
             $writer->row(Checked::of($text, 'en-US')->rows[0]->line),
         );
     }
+
+    public function testRowsOfOneLineThatComeOutAlikeAreOne(): void
+    {
+        $checked = Checked::of("Rnd 1: 6 sc in magic ring (6)\nRnds 2-4: sc around (6)\nRnd 5: sc around (6)\n"
+            .'Rnds 6-7: sc in next 5 sts (6)');
+        self::assertSame(
+            [['Round 1', 1], ['Round 2', 4], ['Round 5', 5], ['Round 6', 6], ['Round 7', 7]],
+            array_map(fn(array $run): array => [$run[0]->line->name, $run[1]], $checked->runs()),
+        );
+    }
 }
