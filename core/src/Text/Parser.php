@@ -603,7 +603,7 @@ final class Parser
                 $k = $k === $times ? null : $k;
             }
         }
-        $into = $together !== null || $has(Word::Increase, Word::Decrease) ? Into::Stitch : self::into($rest);
+        $into = self::into($rest);
         if ($has(Word::FrontPost, Word::BackPost)) {
             $into = Into::Post;
         }
