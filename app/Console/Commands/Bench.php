@@ -483,10 +483,13 @@ final class Bench extends Command
         $this->line('Through nginx and php-fpm, '.self::ROUNDS.' requests each, turn about:');
         $this->turnAbout(self::ROUNDS, [
             self::EMPTY => fn(): string => $visit->get('/bench/empty'),
-            'redraw and keep a bag' => function () use ($visit, $bag, $form, &$round): string {
+            'redraw and keep a bag' => function () use ($visit, $bag, &$form, &$round): string {
                 $form['size'] = ['length' => 24 + $round++ % 20 .' cm'] + Cell::map($form['size']);
+                $answer = $visit->send('PUT', "/bags/{$bag}", $form);
+                // As the page does: what it saw last is what it was answered.
+                $form['revision'] = preg_match('/"revision":(\d+)/', $answer, $seen) === 1 ? $seen[1] : '';
 
-                return $visit->send('PUT', "/bags/{$bag}", $form);
+                return $answer;
             },
             'a touch of the start' => fn(): string => $visit->ask($start('answer')),
             'all kinds, which follow' => fn(): string => $visit->ask($start('kinds')),
@@ -518,6 +521,7 @@ final class Bench extends Command
 
         return [
             '_token' => Visit::token($plan),
+            'revision' => preg_match('/name="revision" value="(\d+)"/', $plan, $seen) === 1 ? $seen[1] : '',
             'name' => 'Bench',
             'material_id' => $linked[1][0] ?? '',
             'swatch_id' => $linked[1][1] ?? '',
