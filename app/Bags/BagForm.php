@@ -53,6 +53,10 @@ final readonly class BagForm
 
     private const SIZES = ['length', 'width', 'height'];
 
+    private const NOT_HER_STRAND = 'Choose one of your own materials; tabs are not planned by the row.';
+
+    private const NOT_HER_SWATCH = 'Choose one of your own swatches.';
+
     /** @var array<mixed> all that was sent */
     private array $sent;
 
@@ -84,7 +88,7 @@ final readonly class BagForm
             $this->maker->strands(...),
             'material_id',
             '/material',
-            'Choose one of your own materials; tabs are not planned by the row.',
+            self::NOT_HER_STRAND,
             $bag->material,
         );
         $learned = $this->typed('swatch_id') === self::LEARNED;
@@ -92,7 +96,7 @@ final readonly class BagForm
             $this->maker->swatches(...),
             'swatch_id',
             '/gauge',
-            'Choose one of your own swatches.',
+            self::NOT_HER_SWATCH,
             $bag->swatch,
         );
         if ($material?->id !== $bag->material_id) {
@@ -143,7 +147,8 @@ final readonly class BagForm
         $bag->choices = $draft->with($choices)->choices();
         $every = $this->typed('stripes');
         if ($every !== '') {
-            $changes = $this->changes($draft->all['others'] ?? null, $bag->material_id)['changes'] ?? [];
+            /** @var list<array{from: string, to: int}> $changes */
+            $changes = $draft->all['changes'] ?? [];
             $bag->choices = ['changes' => self::striped($bag, $changes, $every)] + $bag->choices;
         }
     }
@@ -152,10 +157,10 @@ final readonly class BagForm
     public static function owned(Bag $bag): void
     {
         if ($bag->material_id !== null && $bag->material?->user_id !== $bag->user_id) {
-            throw Refused::at('/material', 'Choose one of your own materials; tabs are not planned by the row.');
+            throw Refused::at('/material', self::NOT_HER_STRAND);
         }
         if ($bag->swatch_id !== null && $bag->swatch?->user_id !== $bag->user_id) {
-            throw Refused::at('/gauge', 'Choose one of your own swatches.');
+            throw Refused::at('/gauge', self::NOT_HER_SWATCH);
         }
     }
 

@@ -41,7 +41,7 @@ final class Typed
     /** What was typed before the page came back, as text: a form may be sent with anything in its fields. */
     public static function before(string $field, mixed $default = ''): string
     {
-        $before = session()->getOldInput();
+        $before = request()->old();
         // What was emptied stays empty.
         $value = is_array($before) && Arr::has($before, $field) ? Arr::get($before, $field) : $default;
 

@@ -248,6 +248,13 @@ final class BandTest extends TestCase
             [['Round 15', 1], ['Round 16', 0]],
             array_map(array_values(...), $bag->fresh()->choices['changes']),
         );
+        // Those that are kept go on by turns, where a page sends none.
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['changes' => [['from' => '5', 'to' => (string) $pale->id]]]));
+        $this->put("/bags/{$bag->id}", $this->form($bag, ['stripes' => '6']))->assertSessionHasNoErrors();
+        self::assertSame(
+            [['Round 5', 1], ['Round 11', 0]],
+            array_map(array_values(...), $bag->fresh()->choices['changes']),
+        );
         $this->from("/bags/{$bag->id}")->put(
             "/bags/{$bag->id}",
             $this->form($bag, ['changes' => [['from' => '5', 'to' => (string) $pale->id]], 'stripes' => 'some']),

@@ -17,6 +17,18 @@ final class Grammar
 
     private const MOST_SIZES = 6;
 
+    /** A line with one of them says to do something. */
+    private const DOES = [
+        Word::Stitch, Word::Increase, Word::Decrease, Word::Together, Word::Skip, Word::Repeat, Word::Even,
+        Word::Around,
+    ];
+
+    /** And one with these may go on with the row before it. */
+    private const GOES_ON = [
+        Word::Stitch, Word::Number, Word::Repeat, Word::Skip, Word::Join, Word::Turn, Word::Stitches, Word::Increase,
+        Word::Decrease, Word::Around,
+    ];
+
     /** Words that are told to be none of ours. */
     private const MOST_UNKNOWN = 40;
 
@@ -100,7 +112,7 @@ final class Grammar
             foreach ($tokens as $token) {
                 $this->found = max($this->found, min(self::MOST_SIZES, count($token->numbers)));
             }
-            if ($head !== null && ($head[4] || self::does($tokens))) {
+            if ($head !== null && ($head[4] || Token::among($tokens, ...self::DOES) !== null)) {
                 $this->close();
                 $at = new Token(Word::Rows, trim(mb_substr($line, 0, $head[3])), $nth + 1, 1);
                 $this->open = new Opened($head[0], $head[1], $head[2], $at, $tokens);
@@ -144,20 +156,8 @@ final class Grammar
     private static function goesOn(array $tokens): bool
     {
         $known = array_filter($tokens, fn(Token $one): bool => ! $one->is(Word::Unknown));
-        $steps = array_filter($tokens, fn(Token $one): bool => $one->is(
-            Word::Stitch,
-            Word::Number,
-            Word::Repeat,
-            Word::Skip,
-            Word::Join,
-            Word::Turn,
-            Word::Stitches,
-            Word::Increase,
-            Word::Decrease,
-            Word::Around,
-        ));
 
-        return $steps !== [] && count($known) * 3 >= count($tokens) * 2;
+        return Token::among($tokens, ...self::GOES_ON) !== null && count($known) * 3 >= count($tokens) * 2;
     }
 
     private function close(): void
@@ -186,7 +186,6 @@ final class Grammar
 
             return;
         }
-        $name = $isRound ? 'Round' : 'Row';
         foreach (count($this->problems) < self::MOST_UNKNOWN ? $parser->unknown() : [] as $token) {
             $near = $this->speech->nearest(Speech::plain($token->text));
             if ($near === null) {
@@ -194,7 +193,7 @@ final class Grammar
             }
             $this->problems[] = Problem::at(
                 $token,
-                "{$name} {$from}",
+                Line::called($isRound, $from),
                 Problem::NOT_UNDERSTOOD,
                 "“{$token->text}” is no word of a pattern that we know; “{$near}” is.",
                 [Mend::write($token, $near)],
@@ -204,13 +203,12 @@ final class Grammar
             // On a ring all is worked into it, whether that is said or not.
             $steps = array_map(fn(Step $one): Step => $one instanceof Work ? $one->inRing() : $one, $steps);
         }
-        if (self::isEven($tokens)) {
+        if (Token::among($tokens, Word::Even) !== null) {
             $steps = [new Work($head, [[$this->stitch, 1]], null)];
         }
         $this->stitch = $steps === [] ? $this->stitch : $parser->last();
         for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
             $this->add(new Line(
-                "{$name} {$number}",
                 $isRound,
                 $number,
                 $head,
@@ -236,41 +234,6 @@ final class Grammar
     }
 
     /**
-     * Whether a line says to do something.
-     *
-     * @param list<Token> $tokens
-     */
-    private static function does(array $tokens): bool
-    {
-        return array_filter($tokens, fn(Token $one): bool => $one->is(
-            Word::Stitch,
-            Word::Increase,
-            Word::Decrease,
-            Word::Together,
-            Word::Skip,
-            Word::Repeat,
-            Word::Even,
-            Word::Around,
-        )) !== [];
-    }
-
-    /**
-     * Whether a chain is closed to a ring.
-     *
-     * @param list<Token> $tokens
-     */
-    private static function closes(array $tokens): bool
-    {
-        return array_filter($tokens, fn(Token $one): bool => $one->is(Word::Ring)) !== [];
-    }
-
-    /** @param list<Token> $tokens */
-    private static function isEven(array $tokens): bool
-    {
-        return array_filter($tokens, fn(Token $one): bool => $one->is(Word::Even)) !== [];
-    }
-
-    /**
      * "Repeat rows 3 and 4"
      *
      * @param list<Token> $tokens
@@ -278,7 +241,6 @@ final class Grammar
     private function isRepeating(array $tokens): bool
     {
         $first = array_values(array_filter($tokens, fn(Token $one): bool => ! $one->is(Word::Filler)));
-
         $named = $first[1] ?? null;
         $isNamed = $named?->is(Word::Rows, Word::Rounds) === true
             || in_array(Speech::plain($named->text ?? ''), [...$this->speech->rounds, ...$this->speech->rows], true);
@@ -326,9 +288,8 @@ final class Grammar
             return;
         }
         $to ??= $from + count($turn) * ($often ?? 1) - 1;
-        $name = $isRound ? 'Round' : 'Row';
         for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
-            $this->add($turn[($number - $from) % count($turn)]->named("{$name} {$number}", $number));
+            $this->add($turn[($number - $from) % count($turn)]->numbered($number));
         }
     }
 
@@ -345,13 +306,11 @@ final class Grammar
 
             return;
         }
-        $number = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Number)))[0] ?? null;
-        if ($last !== null && $number !== null && self::isEven($tokens)) {
-            $name = $last->isRound ? 'Round' : 'Row';
+        $number = Token::among($tokens, Word::Number);
+        if ($last !== null && $number !== null && Token::among($tokens, Word::Even) !== null) {
             $many = min(1000, $number->number($this->size));
             for ($nth = 1; $nth <= $many && count($this->lines) < self::MOST_ROWS; $nth++) {
                 $this->add(new Line(
-                    "{$name} ".($last->number + $nth),
                     $last->isRound,
                     $last->number + $nth,
                     $tokens[0],
@@ -386,8 +345,9 @@ final class Grammar
                     fn(?Token $token): bool => $token?->is(Word::Number) === true && ! $token->isOrdinal,
                 ))[0] ?? null;
                 if ($near !== null && $near->number($this->size) > 1) {
-                    [$this->chain, $this->begins, $this->isRing] = [$near->number($this->size), true, false];
-                    $this->isRing = self::closes($tokens);
+                    // Closed, it is a ring.
+                    $this->isRing = Token::among($tokens, Word::Ring) !== null;
+                    [$this->chain, $this->begins] = [$near->number($this->size), true];
                 }
 
                 return;

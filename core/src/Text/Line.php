@@ -7,6 +7,9 @@ namespace Fescue\Core\Text;
 /** One row as it is written; a range is unrolled. */
 final readonly class Line
 {
+    /** "Round 3" */
+    public string $name;
+
     /**
      * @param bool $isRound whether it goes round
      * @param list<Step> $steps
@@ -16,7 +19,6 @@ final readonly class Line
      * @param list<Token> $tokens that it is written in
      */
     public function __construct(
-        public string $name,
         public bool $isRound,
         public int $number,
         public Token $at,
@@ -25,12 +27,19 @@ final readonly class Line
         public ?int $chain = null,
         public bool $isFirst = false,
         public array $tokens = [],
-    ) {}
+    ) {
+        $this->name = self::called($isRound, $number);
+    }
 
-    public function named(string $name, int $number): self
+    public static function called(bool $isRound, int $number): string
+    {
+        return ($isRound ? 'Round' : 'Row')." {$number}";
+    }
+
+    /** The same once more, with a number of its own. */
+    public function numbered(int $number): self
     {
         return new self(
-            $name,
             $this->isRound,
             $number,
             $this->at,
@@ -44,7 +53,6 @@ final readonly class Line
     public function saying(array $steps): self
     {
         return new self(
-            $this->name,
             $this->isRound,
             $this->number,
             $this->at,

@@ -235,7 +235,7 @@ final class Parser
             }
             $this->i = $close - count($inside) - 1;
         }
-        if (array_filter($inside, fn(Token $one): bool => $one->is(Word::Counts)) !== []) {
+        if (Token::among($inside, Word::Counts) !== null) {
             $this->i = $close + 1;
             $before = self::counting($before, $inside);
 
@@ -492,9 +492,9 @@ final class Parser
             $number = $this->number($tokens, true) ?? 1;
             $one = new Chain($at, $number);
             $steps[] = $isCounting ? self::asSaid($one, $tokens) : $one;
-            $turns = array_filter($tokens, fn(Token $token): bool => $token->is(Word::Turn));
+            $turn = Token::among($tokens, Word::Turn);
 
-            return $turns === [] ? $steps : [...$steps, new Sign(array_values($turns)[0], Sign::TURN)];
+            return $turn === null ? $steps : [...$steps, new Sign($turn, Sign::TURN)];
         }
         if ($has(Word::Turn)) {
             return [...$steps, new Sign($at, Sign::TURN)];
@@ -534,10 +534,10 @@ final class Parser
             }
             $before = $tokens[$nth - 1] ?? null;
             $next = $tokens[$nth + 1] ?? null;
-            $spaces = array_filter(array_slice($tokens, 0, $nth), fn(Token $token): bool => $token->is(Word::Space));
+            $space = Token::among(array_slice($tokens, 0, $nth), Word::Space);
             $ofSpace = ! $ofChains && ($before?->is(Word::Dash) === true
                 || ($before?->isChain() === true && $next?->is(Word::Space) === true)
-                || ($next?->isChain() === true && $spaces !== []));
+                || ($next?->isChain() === true && $space !== null));
             if ($one->is(Word::Number) && ! $one->isOrdinal && ! $ofSpace) {
                 return $one->number($this->size);
             }
@@ -589,7 +589,7 @@ final class Parser
     {
         $at = $tokens[0];
         $has = self::has($tokens);
-        $together = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Together)))[0] ?? null;
+        $together = Token::among($tokens, Word::Together);
         $of = $together->of ?? $stitch->of ?? ($has(Word::Increase, Word::Decrease) ? 'sc' : $this->stitch);
         $this->stitch = $of;
         [$k, $rest] = $this->parted($tokens);

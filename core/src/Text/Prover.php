@@ -160,13 +160,10 @@ final class Prover
             $all = [];
             foreach (self::taken($steps, $below) as $as) {
                 $places = $below->places($as);
-                foreach ($begins as $start) {
-                    $all[] = [$places, $start, false, false];
-                }
                 $turned = $isTurned && count($places) > 1 ? [array_reverse($places), self::met($places)] : [];
-                foreach ($turned as $other) {
+                foreach ([$places, ...$turned] as $there) {
                     foreach ($begins as $start) {
-                        $all[] = [$other, $start, false, false];
+                        $all[] = [$there, $start, false, false];
                     }
                 }
             }
@@ -278,27 +275,21 @@ final class Prover
     private static function untold(Line $line, array $steps, string $start): int
     {
         $leaves = fn(int $there): Outcome => Walk::over($steps, [[false, $there]], $start, false, false, $line->stated);
-        $least = 1;
-        // One after another at first: a repeat comes out on some of them alone.
-        for ($there = 1; $there <= self::TRIED; $there++) {
-            if ($leaves($there)->code === null) {
-                $least = $there;
-
-                break;
+        // One after another: a repeat comes out on some of them alone.
+        $fits = function (int $from) use ($leaves): ?int {
+            for ($there = $from; $there < $from + self::TRIED; $there++) {
+                if ($leaves($there)->code === null) {
+                    return $there;
+                }
             }
-        }
+
+            return null;
+        };
         if ($leaves(0)->code === null && $leaves(self::TRIED)->code !== null) {
             return 0;
         }
-        $least = max($least, $leaves(1)->takes);
-        $more = $least;
-        for ($there = $least + 1; $there <= $least + self::TRIED; $there++) {
-            if ($leaves($there)->code === null) {
-                $more = $there;
-
-                break;
-            }
-        }
+        $least = max($fits(1) ?? 1, $leaves(1)->takes);
+        $more = $fits($least + 1) ?? $least;
         $stated = $line->stated?->all();
         [$few, $many] = [$leaves($least), $leaves($more)];
         $grows = $many->leaves - $few->leaves;
@@ -318,7 +309,6 @@ final class Prover
      */
     private static function starts(array $steps): array
     {
-        $before = true;
         foreach ($steps as $nth => $step) {
             if ($step instanceof Chain) {
                 $next = $steps[$nth + 1] ?? null;

@@ -23,6 +23,22 @@ final readonly class Token
         public bool $isOrdinal = false,
     ) {}
 
+    /**
+     * The first of tokens that is one of some words; null where none is.
+     *
+     * @param array<self> $tokens
+     */
+    public static function among(array $tokens, Word ...$words): ?self
+    {
+        foreach ($tokens as $one) {
+            if ($one->is(...$words)) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     public function is(Word ...$words): bool
     {
         return in_array($this->word, $words, true);

@@ -61,21 +61,4 @@ final readonly class Work implements Step
             $this->isAcross,
         );
     }
-
-    /** @param ?non-empty-list<array{string, int}> $in null as it is */
-    public function with(?int $places, ?array $in = null): self
-    {
-        return new self(
-            $this->at,
-            $in ?? $this->in,
-            $places,
-            $this->but,
-            $this->takes,
-            $this->into,
-            $this->loop,
-            $this->from,
-            $this->isLast,
-            $this->isAcross,
-        );
-    }
 }

@@ -47,21 +47,14 @@ final readonly class Writer
     private function steps(array $steps, bool $isRound): string
     {
         $said = [];
-        $behind = null;
         foreach ($steps as $nth => $step) {
-            $text = $this->step($step, $isRound);
-            if ($step instanceof Sign && $step->what === Sign::OTHER_SIDE) {
-                $behind = $nth;
-
-                continue;
-            }
-            if ($behind !== null) {
-                $rest = $this->steps(array_slice($steps, $nth), $isRound);
-                $said[] = $this->say('along.other-side', ['list' => $rest]);
+            $rest = array_slice($steps, $nth + 1);
+            if ($step instanceof Sign && $step->what === Sign::OTHER_SIDE && $rest !== []) {
+                $said[] = $this->say('along.other-side', ['list' => $this->steps($rest, $isRound)]);
 
                 break;
             }
-            $said[] = $text;
+            $said[] = $this->step($step, $isRound);
         }
 
         return implode(', ', array_filter($said, fn(string $one): bool => $one !== ''));
@@ -205,7 +198,6 @@ final readonly class Writer
         foreach ($with as $name => $value) {
             $said["{{$name}}"] = (string) $value;
         }
-
         $phrase = $this->vocabulary->phrases[$key] ?? $this->speech->says[$key] ?? '';
 
         return strtr(is_string($phrase) ? $phrase : '', $said);

@@ -81,6 +81,10 @@ final class ProofTest extends TestCase
         self::assertSame('Write 8 for 7 (line 3, letter 41).', $mend->said);
         self::assertSame([3, 41, '7', '8'], [$mend->at->line, $mend->at->column, $mend->at->text, $mend->to]);
         self::assertSame([], Checked::of(str_replace('7 times', '8 times', $wrong))->problems);
+        foreach ([14, 15, 16, 17, 18, 19, 21, 22, 23, 24, 25, 26] as $slip) {
+            $mends = Checked::of("Rnd 1: sc in each st around (20)\nRnd 2: sc in next {$slip} sts (20)")->problems[0]->mends;
+            self::assertSame(['20'], array_column($mends, 'to'), "{$slip}");
+        }
         // The count is wrong, and the row right.
         $stated = Checked::of(str_replace(['7 times', '(24)'], ['8 times', '(26)'], $wrong))->problems;
         self::assertCount(1, $stated);
