@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\SwatchFile;
 use App\Bags\WordsText;
 use App\Bags\WorkFile;

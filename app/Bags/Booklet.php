@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Files\Paper;
 use App\Models\BagFinish;
 use App\Models\Picture;

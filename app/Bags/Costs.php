@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use Fescue\Core\Measure\Spread;
 
 /** What a bag costs: its hours, and in her money its materials at their prices and her work at its wage. */
@@ -35,7 +36,7 @@ final readonly class Costs
             $unpriced += (int) ($price === null);
             $stuff = $stuff === null ? null : $stuff + ($price ?? 0.0) * $takes->grams->likely;
         }
-        $minutes = $sheet->minutes();
+        $minutes = $sheet->tally()->minutes();
         $tag = $sheet->bag->price_tag;
 
         return new self(

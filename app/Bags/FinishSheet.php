@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Drawing\Canvas;
 use App\Drawing\LayDrawing;
 use App\Models\BagFinish;

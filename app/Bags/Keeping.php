@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\User;

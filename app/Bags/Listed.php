@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Books\Hands;
 use App\Books\Question;
@@ -53,7 +54,7 @@ final readonly class Listed
         }
         $books->look(array_column($asked, 1));
         $old = array_filter($asked, fn(array $one): bool => ! $books->knows($one[1]));
-        PlanSheet::read($hands, array_column($old, 0));
+        BagFacts::readAll($hands, array_column($old, 0));
 
         $listed = [];
         foreach ($asked as [$bag, $question]) {

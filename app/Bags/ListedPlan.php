@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
 
@@ -27,7 +28,7 @@ final readonly class ListedPlan
     {
         $out = $sheet->plan->comesOut;
         $estimate = $sheet->estimate;
-        [$next, $where] = $sheet->next();
+        [$next, $where] = $sheet->tally()->next();
 
         return new self(
             "{$sheet->figure($out->flatWidth)} × {$sheet->figure($out->height)}",
@@ -47,7 +48,7 @@ final readonly class ListedPlan
     private static function short(PlanSheet $sheet): string
     {
         $least = $sheet->estimate->scarcest();
-        $said = "{$sheet->named($least->which)}: {$sheet->onHand($least->which)}, "
+        $said = "{$sheet->named($least->which)}: {$sheet->needs()->onHand($least->which)}, "
             .Decimal::print($least->grams->likely).' g likely';
 
         return ucfirst($said).($least->runsOut() === null ? '' : ", runs out near {$least->runsOut()->row}");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Models\Material;
 use App\Models\Supply;
 use App\Models\User;
@@ -84,7 +85,7 @@ final readonly class Shopping
                     $fits = $stock->filter(fn(Material $one): bool => self::holds($one, $need));
                     $kinds[] = $need;
                     $all[] = new ToGet(
-                        $sheet->called($need),
+                        $sheet->needs()->called($need),
                         $need->kind->unit(),
                         0.0,
                         $fits->isEmpty() ? null : $fits->sum(

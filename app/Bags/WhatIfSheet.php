@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Books\Hands;
 use App\Books\Question;

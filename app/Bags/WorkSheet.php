@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
+use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
@@ -57,7 +58,7 @@ final readonly class WorkSheet
             WorkLog::place($sheet->bag, $course, $log),
             $seen,
             $foretold,
-            array_map(fn(Foretold $one): int => $sheet->unweighedFrom($one->which), $foretold),
+            array_map(fn(Foretold $one): int => $sheet->needs()->unweighedFrom($one->which), $foretold),
         );
     }
 
@@ -247,7 +248,7 @@ final readonly class WorkSheet
                 .'itself.'
                 .($end->join === null ? '' : " Lay its next in at {$end->join}, and work over both tails."), false);
         }
-        foreach ($this->sheet->balls() as $ball) {
+        foreach ($this->sheet->needs()->balls() as $ball) {
             $add($ball->earliest, $ball->row, "This ball ends near {$ball->row}, stitch {$ball->stitch}."
                 .($ball->join === null ? '' : " Lay the next in at {$ball->join} rather than there."), true);
         }

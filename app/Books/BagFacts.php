@@ -14,6 +14,7 @@ use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Measure\Mass;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * What a bag stands on, as her books say it: material, swatch or hand, ledger and weigh-ins; known for as long as they
@@ -231,5 +232,22 @@ final class BagFacts implements BagReader
     private static function told(string $name, ?float $share): array
     {
         return $share === null || $share === 0.0 ? [] : [$name => $share];
+    }
+
+    /**
+     * Reads what many bags stand on, of all of them at once.
+     *
+     * @param array<Bag> $bags
+     */
+    public static function readAll(Hands $hands, array $bags): void
+    {
+        if ($bags !== []) {
+            $hands->books()->look(array_values(array_map(
+                fn(Bag $bag): Question => Question::stand(self::of($bag)->asks($hands)),
+                $bags,
+            )));
+            (new Collection($bags))->load(Bag::STANDS_ON);
+            array_map(fn(Bag $bag): Bag => self::of($bag)->taughtBy($hands), $bags);
+        }
     }
 }

@@ -7,7 +7,7 @@ namespace App\Papers;
 use App\Bags\Booklet;
 use App\Bags\FinishSheet;
 use App\Bags\Given;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Files\ClothSheets;
 use App\Files\Code;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\WeighIns;
 use App\Books\Hands;
 use App\Books\KeptWeighIns;
@@ -533,7 +533,7 @@ final class EnoughTest extends TestCase
         $this->get("/bags/{$bag->id}/enough")->assertSee('from what you logged')->assertSee('your work')->assertSee('1 h 10');
         // Plan says the same time, from the same log.
         $time = Duration::about(
-            PlanSheet::of($bag->fresh() ?? self::fail('The bag is gone.'), $maker)->minutes()->likely,
+            PlanSheet::of($bag->fresh() ?? self::fail('The bag is gone.'), $maker)->tally()->minutes()->likely,
         );
         $this->get("/bags/{$bag->id}/enough")->assertSee("<b>{$time}</b>", false);
         $this->get("/bags/{$bag->id}")->assertSee("<b>{$time}</b>", false)->assertSee('from what you logged')->assertDontSee('guessed at 12 s');
@@ -705,14 +705,14 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker);
         [$first, $other] = [$this->bag($maker), $this->bag($maker)];
         $this->get("/bags/{$other->id}/enough")->assertSee('guessed at 12 s a stitch');
-        $before = PlanSheet::of($other, $maker)->minutes();
+        $before = PlanSheet::of($other, $maker)->tally()->minutes();
         $base = Pace::expected($first->plan())['base'];
         $this->post(
             "/bags/{$first->id}/time",
             ['part' => 'base', 'minutes' => (string) (int) round(1.5 * $base)],
         )->assertSessionHasNoErrors();
         $other = $other->fresh() ?? self::fail('The bag is gone.');
-        $after = PlanSheet::of($other, $maker)->minutes();
+        $after = PlanSheet::of($other, $maker)->tally()->minutes();
         self::assertGreaterThan(1.1 * $before->likely, $after->likely);
         self::assertLessThan($before->relative, $after->relative);
         foreach (["/bags/{$other->id}", "/bags/{$other->id}/enough", "/bags/{$first->id}/what-if"] as $page) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Bags\Booklet;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Files\Paper;
 use App\Models\Bag;
 use App\Models\User;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\WhatIfCell;
 use App\Bags\WhatIfSheet;
 use App\Bags\WorkLog;
@@ -338,7 +338,7 @@ final class WorkTest extends TestCase
             array_push($mine, ...array_filter($row, fn(WhatIfCell $one): bool => $one->isMine));
         }
         self::assertCount(1, $mine);
-        self::assertEqualsWithDelta($sheet->minutes()->likely, $mine[0]->counts?->minutes, 1e-9);
+        self::assertEqualsWithDelta($sheet->tally()->minutes()->likely, $mine[0]->counts?->minutes, 1e-9);
         $plain = WorkSheet::secondsOf($sheet->plan, $bag);
         $bag->choices = ['finish' => [['type' => 'lining'], ['type' => 'zip']]] + $bag->choices;
         $bag->save();

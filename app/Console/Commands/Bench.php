@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Account\Outgoing;
 use App\Bags\Booklet;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Casts\Cell;
 use App\Console\Visit;
 use App\Drawing\BaseDrawing;

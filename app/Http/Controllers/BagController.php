@@ -8,7 +8,7 @@ use App\Bags\BagForm;
 use App\Bags\Changing;
 use App\Bags\Keeping;
 use App\Bags\Listed;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\Steps;
 use App\Models\Bag;
 use App\Models\Draft;
@@ -139,9 +139,9 @@ final class BagController extends Controller
                 'steps' => view('bags.steps', ['bag' => $bag])->render(),
                 'drawing' => view('bags.drawing', ['sheet' => $sheet])->render(),
                 'tally' => view('bags.tally', ['sheet' => $sheet])->render(),
-                ...array_map(e(...), $sheet->stations()),
+                ...array_map(e(...), $sheet->stations()->values()),
             ],
-            'solved' => $sheet->solved(),
+            'solved' => $sheet->stations()->solved(),
             'revision' => $bag->revision,
             'elsewhere' => $kept->fields(),
             'met' => $kept->met === [] ? '' : view('bags.met', ['bag' => $bag, 'met' => $kept->met])->render(),

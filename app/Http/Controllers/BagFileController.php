@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Casts\Cell;
 use App\Models\Bag;
 use App\Papers\Recipe;
@@ -49,7 +49,7 @@ final class BagFileController extends Controller
     {
         $this->authorize('own', $bag);
         $sheet = $this->sheet($request, $bag);
-        [, $canvas] = $sheet->drawings()[$drawing] ?? abort(404);
+        [, $canvas] = $sheet->words()->drawings()[$drawing] ?? abort(404);
 
         return $this->download($canvas->alone(), 'image/svg+xml', $bag, "{$drawing}.svg");
     }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Beginning;
 use App\Bags\BeginningSheet;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Rules\Typed;

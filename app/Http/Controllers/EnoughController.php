@@ -9,7 +9,7 @@ use App\Bags\Costs;
 use App\Bags\Listed;
 use App\Bags\Mending;
 use App\Bags\MendSheet;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\Steps;
 use App\Bags\WeighIns;
 use App\Drawing\NarrowingBands;
@@ -60,7 +60,7 @@ final class EnoughController extends Controller
             'breakdown' => Breakdown::of($sheet->plan),
             'foretold' => Foretold::of($sheet->plan, $sheet->estimate),
             'done' => $sheet->done(),
-            'balls' => $sheet->balls(),
+            'balls' => $sheet->needs()->balls(),
             'supplies' => array_map(
                 fn(?Material $one): ?Supply => $one === null ? null : Supply::of($one),
                 [$bag->material, ...$bag->others()],

@@ -10,7 +10,7 @@ use App\Bags\Finished;
 use App\Bags\FinishSheet;
 use App\Bags\Keeping;
 use App\Bags\MadeAgain;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Casts\Cell;
 use App\Drawing\ClothDrawing;
 use App\Files\Paper;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Given;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Models\Bag;
 use App\Models\BagLink;
 use App\Models\User;

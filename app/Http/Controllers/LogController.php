@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\FinishSheet;
 use App\Bags\Photograph;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Drawing\RecordPlot;
 use App\Models\Bag;
 use App\Models\BagFinish;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Listed;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\Shopping;
 use App\Rules\Typed;
 use Illuminate\Contracts\View\View;

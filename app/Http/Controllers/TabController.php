@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Listed;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Models\Bag;
 use App\Rules\Typed;
 use App\Stash\TabShelf;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Changing;
 use App\Bags\Mending;
-use App\Bags\PlanSheet;
+use App\Bags\Sheets\PlanSheet;
 use App\Bags\WorkFile;
 use App\Bags\WorkLog;
 use App\Bags\WorkSheet;

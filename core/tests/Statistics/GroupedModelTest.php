@@ -7,9 +7,8 @@ namespace Fescue\Core\Tests\Statistics;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Statistics\GroupedModel;
 use Fescue\Core\Statistics\LinearModel;
+use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 final class GroupedModelTest extends TestCase
 {
@@ -18,10 +17,7 @@ final class GroupedModelTest extends TestCase
 
     private static function chance(): Chance
     {
-        $seed = random_int(0, 100_000);
-        fwrite(STDERR, getenv('SHOW_SEEDS') ? "seed {$seed}\n" : '');
-
-        return new Chance(new Randomizer(new Mt19937($seed)));
+        return Draw::chance(45);
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Work;
 
-use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Draw;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Grain;
@@ -13,8 +13,6 @@ use Fescue\Core\Work\Log;
 use Fescue\Core\Work\Place;
 use Fescue\Core\Work\TapHours;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** Simulated makers work, rest and tap; what the taps tell is what they worked. */
 final class TapHoursTest extends TestCase
@@ -37,8 +35,7 @@ final class TapHoursTest extends TestCase
     /** Makers of 5 to 30 s a stitch, by each grain, who rest now and then and put it away for the night. */
     public function testMakersAreLearnedWithinATenth(): void
     {
-        $seed = random_int(0, 100_000);
-        $chance = new Chance(new Randomizer(new Mt19937($seed)));
+        $chance = Draw::chance(46);
         $course = Course::of(Ways::plan([]));
         foreach (Grain::cases() as $grain) {
             $off = [];
@@ -66,8 +63,8 @@ final class TapHoursTest extends TestCase
                 $off[] = abs(60 * $told / $worked - 1);
             }
             // Hardly one of a thousand is off by more than a tenth.
-            self::assertLessThan(0.15, max($off), "{$grain->value}, seed {$seed}");
-            self::assertLessThan(0.07, array_sum($off) / count($off), "{$grain->value}, seed {$seed}");
+            self::assertLessThan(0.15, max($off), "{$grain->value}");
+            self::assertLessThan(0.07, array_sum($off) / count($off), "{$grain->value}");
         }
     }
 

@@ -33,7 +33,7 @@
                 @if ($done > 0)@foreach ($foretold as $one)<p class="figure" data-come="{{ $one->which }}"><b>{{ Decimal::print($one->come[$done]) }}</b> g<span>{{ $estimate->others === [] ? '' : $sheet->named($one->which).', ' }}still to come after {{ $names[$done - 1] }}</span></p>@endforeach @endif
             </div>
             @foreach ($all as $one)
-                @php $unweighed = $sheet->unweighedFrom($one->which); @endphp
+                @php $unweighed = $sheet->needs()->unweighedFrom($one->which); @endphp
                 @if ($unweighed > 0)<p class="section-rule"><b>You used a ball up by {{ $names[$unweighed - 1] }}, and what goes on was not weighed.</b> Weigh what is left of {{ $sheet->named($one->which) }} after your next round: these figures still reckon with what was on hand.</p>@endif
             @endforeach
             @if ($ends !== [])
@@ -83,10 +83,10 @@
                         <tbody>@foreach ($breakdown->rows as $row)<tr><th scope="row">{{ $row->row->short() }}@if ($row->which > 0) <span class="soft">{{ $sheet->named($row->which) }}</span>@endif</th><td>{{ Decimal::print($row->grams, 1) }}</td><td>@if ($row->left !== null){{ Decimal::print($row->left) }} <span class="soft">{{ Decimal::print($row->low) }}–{{ Decimal::print($row->high) }}</span>@endif</td></tr>@endforeach</tbody>
                     </table>
                 </details>
-                <p class="soft">{{ $sheet->hasSeams() ? 'What is sewn or closed by stitches is in the lines above.' : 'No seams: the bag is worked in rounds.' }} @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
+                <p class="soft">{{ $sheet->tally()->hasSeams() ? 'What is sewn or closed by stitches is in the lines above.' : 'No seams: the bag is worked in rounds.' }} @if (! $estimate->unit) Say what one ball weighs at its price, and the joins between balls stand here too.@endif</p>
                 @foreach ($estimate->others as $place => $other)
                     @continue($other->enough === null)
-                    <p>Of {{ $sheet->named($place + 1) }}, {{ $sheet->from($other) }}, there is enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 such bags: {{ Decimal::print($other->grams->low()) }} to {{ Decimal::print($other->grams->high()) }} g in 9 of 10.</p>
+                    <p>Of {{ $sheet->named($place + 1) }}, {{ $sheet->needs()->from($other) }}, there is enough in {{ MaterialEstimate::hundred($other->enough) }} of 100 such bags: {{ Decimal::print($other->grams->low()) }} to {{ Decimal::print($other->grams->high()) }} g in 9 of 10.</p>
                 @endforeach
                 @if ($estimate->waste->likely > 0)
                     <p>Cutting that much strand throws away about {{ Decimal::print($estimate->waste->likely) }} g beside it, as your last batch did.</p>
@@ -153,7 +153,7 @@
                     $tag = $bag->price_tag === null ? null : rtrim(rtrim($bag->price_tag, '0'), '.');
                 @endphp
                 <div class="figures">
-                    <p class="figure"><b>{{ Duration::about($costs->minutes->likely) }}</b><span>{{ Duration::about($costs->minutes->low()) }} to {{ Duration::about($costs->minutes->high()) }} in 9 of 10, {{ $sheet->pace() }}</span></p>
+                    <p class="figure"><b>{{ Duration::about($costs->minutes->likely) }}</b><span>{{ Duration::about($costs->minutes->low()) }} to {{ Duration::about($costs->minutes->high()) }} in 9 of 10, {{ $sheet->tally()->pace() }}</span></p>
                     @if ($costs->stuff !== null)<p class="figure"><b>{{ Decimal::print($costs->stuff, 2) }}</b><span>{{ $noun }}, at its price{{ $estimate->others === [] ? '' : ($costs->unpriced > 0 ? '; not all the others have one' : ', with the others') }}</span></p>@endif
                     @if ($costs->work !== null)<p class="figure"><b>{{ Decimal::print($costs->work, 2) }}</b><span>your work</span></p>@endif
                     @if ($costs->both() !== null)<p class="figure"><b>{{ Decimal::print($costs->both(), 2) }}</b><span>both</span></p>@endif

@@ -1,5 +1,5 @@
 @use(Fescue\Core\Measure\Decimal)
-@foreach ($sheet->drawings() as $name => [$title, $canvas, $said])
+@foreach ($sheet->words()->drawings() as $name => [$title, $canvas, $said])
     @continue(! in_array($name, ['side', 'closed'], true))
     <div class="table-head"><h2>Where it goes</h2><span>drawn {{ $canvas->ratio() }}</span></div>
     <div class="sheet" tabindex="0" role="group" aria-label="Where the finish goes">{!! $canvas->inline() !!}</div>
@@ -26,4 +26,4 @@
     @endif
 @endforeach
 <h2>Ends</h2>
-<dl class="closing">@foreach ($sheet->ends() as $name => $text)<dt>{{ $name }}</dt><dd>{{ $text }}</dd>@endforeach</dl>
+<dl class="closing">@foreach ($sheet->words()->ends() as $name => $text)<dt>{{ $name }}</dt><dd>{{ $text }}</dd>@endforeach</dl>

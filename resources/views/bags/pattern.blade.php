@@ -1,5 +1,5 @@
 {{-- The pattern as it is published, on pages and on paper: everything in its order, told once. --}}
-@php $published = $sheet->published(); @endphp
+@php $published = $sheet->words()->published(); @endphp
 <div class="pattern" lang="{{ $sheet->tongue()->locale() }}">
     <p class="level">@if ($published->by !== ''){{ $published->by }} · @endif{{ $published->level }}</p>
     @if ($published->rights !== '')<p class="level">{{ $published->rights }}</p>@endif

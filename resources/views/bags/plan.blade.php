@@ -6,8 +6,8 @@
 @php
     $learned = ($bag->choices['learned'] ?? false) === true;
     $choices = $bag->choices;
-    $stations = $sheet?->stations() ?? [];
-    $solved = $sheet?->solved() ?? [];
+    $stations = $sheet?->stations()->values() ?? [];
+    $solved = $sheet?->stations()->solved() ?? [];
     $maker = auth()->user();
     $with = function (array $names, $linked, string $own) {
         if ($linked !== null && ! collect($names)->contains(fn ($said, $id) => $id === $linked->id || (is_array($said) && isset($said[$linked->id])))) {

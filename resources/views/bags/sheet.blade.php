@@ -3,8 +3,8 @@
 @use(App\Drawing\LayDrawing)
 @php
     $plan = $sheet->plan;
-    $drawings = $sheet->drawings();
-    $steps = $sheet->folding();
+    $drawings = $sheet->words()->drawings();
+    $steps = $sheet->words()->folding();
     $outline = BagOutline::of($plan, $sheet->bag->colour());
     [$wide, $high] = [220, 190];
 @endphp
@@ -12,7 +12,7 @@
 <header class="sheet-head">
     <div>
         <h1>{{ $sheet->bag->name() }}</h1>
-        <p class="soft" lang="en">{{ $sheet->kind() }} · {{ $sheet->work() }}</p>
+        <p class="soft" lang="en">{{ $sheet->tally()->kind() }} · {{ $sheet->tally()->work() }}</p>
     </div>
     @if ($picture !== null)<img class="photograph" src="data:image/jpeg;base64,{{ base64_encode($picture->jpeg) }}" alt="The bag">
     @else<div class="portrait" aria-hidden="true">{!! $outline->svg(min(1.2, ($wide - 20) / $outline->width(), ($high - 16) / $outline->height()), $wide, $high) !!}</div>@endif

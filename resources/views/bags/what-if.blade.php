@@ -33,5 +33,5 @@
         </table>
         </div>
     </form>
-    <p class="hint">Dashes are the bag as it is. Firmness is the strand’s thickness over a stitch’s width: the larger, the stiffer the fabric. Hours are {{ $sheet->pace() }}. Tight, bulky work strains the hands; take the larger hook when it pulls.</p>
+    <p class="hint">Dashes are the bag as it is. Firmness is the strand’s thickness over a stitch’s width: the larger, the stiffer the fabric. Hours are {{ $sheet->tally()->pace() }}. Tight, bulky work strains the hands; take the larger hook when it pulls.</p>
 </x-layout>

@@ -15,7 +15,7 @@
             @include('bags.pattern')
         </section>
         <aside aria-label="Drawings">
-            @foreach ($sheet->drawings() as [$title, $canvas, $said])
+            @foreach ($sheet->words()->drawings() as [$title, $canvas, $said])
                 <div class="table-head"><h2>{{ ucfirst(substr($title, 4)) }}</h2>@if ($said !== '')<span>{{ ltrim($said, ', ') }}</span>@endif</div>
                 <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the {{ substr($title, 4) }}">{!! $canvas->inline() !!}</div>
             @endforeach

@@ -10,7 +10,7 @@
     </div>
     <div class="words-page">
         <section aria-label="Pattern">
-            @foreach ($sheet->drawings() as $name => [$title, $canvas, $said])
+            @foreach ($sheet->words()->drawings() as $name => [$title, $canvas, $said])
                 <div class="table-head"><h2>{{ ucfirst(substr($title, 4)) }}</h2><span>drawn {{ $canvas->ratio() }}{{ $said }}</span></div>
                 <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the {{ substr($title, 4) }}">{!! $canvas->inline() !!}</div>
             @endforeach

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags;
+
+use App\Books\BagFacts;
+use App\Models\Bag;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Gauge\State;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Piece\Tone;
+use Fescue\Core\Report\Note;
+use Fescue\Core\Report\Notes;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Work\Slip;
+
+/** What to watch out for with a bag: the core's notes on its plan, and those of what is kept of it. */
+final class BagNotes
+{
+    /** What is said to whoever planned it, of her own swatches and scale. */
+    private const HERS = ['weigh-in-odd', 'swatch-disagrees', 'swatch-weight-odd', 'swatch-small', 'on-hand-unknown'];
+
+    /** @return list<Note> */
+    public static function on(
+        Bag $bag,
+        BagPlan $plan,
+        MaterialEstimate $estimate,
+        LengthUnit $unit,
+        Terms $terms,
+    ): array {
+        $swatches = $plan->spec->facts->hands->doubts === [] || $bag->swatch !== null
+            ? []
+            : BagFacts::of($bag)->hands()->names();
+
+        return [...self::mismatches($bag), ...Notes::on($plan, $estimate, $unit, $terms, $swatches)];
+    }
+
+    /**
+     * Those that concern whoever was given the bag.
+     *
+     * @param list<Note> $notes
+     *
+     * @return list<Note>
+     */
+    public static function given(array $notes): array
+    {
+        return array_values(array_filter(
+            $notes,
+            fn(Note $note): bool => ! in_array($note->code, self::HERS, true),
+        ));
+    }
+
+    /** @return list<Note> how she mends wrong counts of it, as she chose at Work */
+    public static function mended(Bag $bag, BagPlan $plan): array
+    {
+        $notes = [];
+        foreach (WorkLog::mends($bag, $plan) as $place => $more) {
+            $next = $plan->work->rows[$place + 1] ?? null;
+            if ($next !== null) {
+                $notes[] = new Note(
+                    'mended',
+                    Tone::Trouble,
+                    $next->id,
+                    "{$plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
+                    ucfirst(Slip::told($more, $plan->work->rows[$place]->count->leaves)),
+                    true,
+                );
+            }
+        }
+
+        return $notes;
+    }
+
+    /** @return list<Note> where the swatch is not of what the bag is worked in */
+    private static function mismatches(Bag $bag): array
+    {
+        $swatch = $bag->swatch;
+        $notes = [];
+        if (
+            $bag->material !== null && $swatch !== null && $swatch->material_id !== $bag->material_id
+            && $swatch->material !== null
+        ) {
+            $notes[] = new Note(
+                'swatch-of-another',
+                Tone::Trouble,
+                null,
+                "The swatch is of {$swatch->material->name}, the bag of {$bag->material->name}.",
+                'Another strand makes other stitches. Choose a swatch of it, or what all your swatches teach, at '
+                    .'Material and hook.',
+            );
+        }
+        if ($swatch?->state === State::Hung) {
+            $notes[] = new Note(
+                'swatch-hung',
+                Tone::Trouble,
+                null,
+                'The swatch was measured as it hung.',
+                'The bag lying flat comes out shorter than this says. Choose one that was measured as it lay.',
+            );
+        }
+
+        return $notes;
+    }
+}

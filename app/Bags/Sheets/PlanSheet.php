@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags\Sheets;
+
+use App\Bags\BagNotes;
+use App\Bags\Tongues;
+use App\Bags\WorkLog;
+use App\Books\BagFacts;
+use App\Books\Hands;
+use App\Drawing\Ink;
+use App\Models\Bag;
+use App\Models\User;
+use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Document\Refused;
+use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Report\Note;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
+use Fescue\Core\Work\Course;
+
+/** A planned bag with what its pages say of it, in its maker's unit and terms. */
+final readonly class PlanSheet
+{
+    /** @param list<Note> $notes */
+    private function __construct(
+        public Bag $bag,
+        public BagPlan $plan,
+        public MaterialEstimate $estimate,
+        public array $notes,
+        public LengthUnit $unit,
+        public Terms $terms,
+        public Writer $writer,
+        private User $maker,
+    ) {}
+
+    /**
+     * @param ?MaterialEstimate $estimate of a bag that another maker gave: as hers tells it
+     *
+     * @throws Refused
+     */
+    public static function of(Bag $bag, User $maker, ?Terms $terms = null, ?MaterialEstimate $estimate = null): self
+    {
+        $terms ??= $maker->terms;
+        $plan = $bag->plan();
+        $notes = BagNotes::on($bag, $plan, $estimate ?? MaterialEstimate::of($plan), $maker->units, $terms);
+
+        return new self(
+            $bag,
+            $plan,
+            $estimate ?? MaterialEstimate::of($plan),
+            $estimate === null ? $notes : BagNotes::given($notes),
+            $maker->units,
+            $terms,
+            new Writer($terms),
+            $maker,
+        );
+    }
+
+    /** With what she chose at Work: how a wrong count is mended. */
+    public function asWorked(): self
+    {
+        $notes = BagNotes::mended($this->bag, $this->plan);
+
+        return $notes === [] ? $this : new self(
+            $this->bag,
+            $this->plan,
+            $this->estimate,
+            [...$notes, ...$this->notes],
+            $this->unit,
+            $this->terms,
+            $this->writer,
+            $this->maker,
+        );
+    }
+
+    public function stations(): Stations
+    {
+        return new Stations($this);
+    }
+
+    public function words(): Words
+    {
+        return new Words($this, $this->maker);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs($this);
+    }
+
+    public function tally(): Tally
+    {
+        return new Tally($this);
+    }
+
+    /** Null where what the bag stands on no longer makes a plan. */
+    public static function orNone(Bag $bag, User $maker): ?self
+    {
+        try {
+            return self::of($bag, $maker);
+        } catch (Refused) {
+            return null;
+        }
+    }
+
+    /**
+     * Bags with their plans, or a bag alone where it makes none.
+     *
+     * @param array<Bag> $bags
+     *
+     * @return list<array{bag: Bag, sheet: ?self}>
+     */
+    public static function all(User $maker, array $bags): array
+    {
+        BagFacts::readAll(new Hands($maker->id), $bags);
+
+        return array_values(array_map(
+            fn(Bag $bag): array => ['bag' => $bag, 'sheet' => self::orNone($bag, $maker)],
+            $bags,
+        ));
+    }
+
+    /** Rows that are done, by the log; where nothing is in that, up to the last weigh-in. */
+    public function done(): int
+    {
+        $place = $this->bag->exists && WorkLog::isBegun($this->bag)
+            ? WorkLog::place($this->bag, Course::of($this->plan))
+            : null;
+
+        return $place->row ?? $this->plan->begun();
+    }
+
+    public function say(Length|Motif $one): string
+    {
+        return $one instanceof Motif ? $one->abbreviation($this->terms) : $one->print($this->unit);
+    }
+
+    /** The number alone, for figures set large. */
+    public function figure(Length $length): string
+    {
+        return trim(str_replace($this->unit->value, '', $length->print($this->unit)));
+    }
+
+    /** @return non-empty-list<string> of its own material and its others; lighter shades where those came as a file */
+    public function colours(): array
+    {
+        $own = $this->bag->colour();
+        $others = $this->plan->spec->facts->strands->others === [] ? [] : $this->bag->others();
+
+        return [
+            $own,
+            ...array_map(
+                fn(int $place): string => $others[$place]->colour ?? Ink::mix(
+                    $own,
+                    Ink::SHEET,
+                    min(0.8, 0.4 + 0.15 * $place),
+                ),
+                array_keys($this->plan->spec->facts->strands->others),
+            ),
+        ];
+    }
+
+    /** What a material is called: 0 is its own, 1 the first of its others. */
+    public function named(int $which): string
+    {
+        return $this->bag->worked($which)->name
+            ?? ($which === 0 ? 'the bag’s own'
+                : 'another'.(count($this->plan->spec->facts->strands->others) > 1 ? " ({$which})" : ''));
+    }
+
+    public function tongue(): Tongue
+    {
+        return Tongues::of($this->terms, $this->unit);
+    }
+}

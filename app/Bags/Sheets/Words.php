@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bags\Sheets;
+
+use App\Drawing\BaseDrawing;
+use App\Drawing\Canvas;
+use App\Drawing\ClosedDrawing;
+use App\Drawing\FoldDrawing;
+use App\Drawing\PiecesDrawing;
+use App\Drawing\SideDrawing;
+use App\Models\User;
+use Fescue\Core\Sheet\Finishing;
+use Fescue\Core\Sheet\Sheet;
+use Fescue\Core\Sheet\SheetMaker;
+
+/** The pattern of a bag: its words, its drawings, how its pieces and ends are dealt with. */
+final readonly class Words
+{
+    public function __construct(private PlanSheet $sheet, private User $maker) {}
+
+    /** The pattern as it is published; signed by its own maker alone. */
+    public function published(): Sheet
+    {
+        $isHers = $this->sheet->bag->exists && $this->sheet->bag->user_id === $this->maker->id;
+
+        return SheetMaker::of(
+            $this->sheet->plan,
+            $this->sheet->estimate,
+            $this->sheet->notes,
+            $this->sheet->tongue(),
+            array_map(
+                fn(int $which): string => $this->sheet->bag->worked($which)->name ?? '',
+                array_keys($this->sheet->plan->spec->facts->strands->all()),
+            ),
+            $isHers ? $this->maker->signs : '',
+            $isHers ? $this->maker->rights : '',
+            $isHers && $this->maker->sections,
+        );
+    }
+
+    /**
+     * What lies on the drawing table, by the name of its file: what it is called, the drawing, and what is said of it.
+     *
+     * @return array<string, array{string, Canvas, string}>
+     */
+    public function drawings(): array
+    {
+        return $this->sheet->plan->assembly() === null ? [
+            'base' => ['The base', BaseDrawing::of($this->sheet->plan, $this->sheet->unit), ''],
+            'side' => [
+                'The side',
+                SideDrawing::of($this->sheet->plan, $this->sheet->unit, $this->sheet->colours(), $this->sheet->writer),
+                ', handles lifted',
+            ],
+        ] : [
+            'pieces' => [
+                'The pieces',
+                PiecesDrawing::of($this->sheet->plan, $this->sheet->unit, $this->sheet->writer, $this->sheet->colours()[0]),
+                ', same letter, same seam',
+            ],
+            'closed' => ['The closed bag', ClosedDrawing::of($this->sheet->plan, $this->sheet->unit, $this->sheet->colours()[0]), ''],
+        ];
+    }
+
+    /** How its pieces go together; null of a bag of one. */
+    public function folding(): ?FoldDrawing
+    {
+        return FoldDrawing::of($this->sheet->plan, $this->sheet->bag->colour());
+    }
+
+    /** @return array<string, string> the ends, and washing */
+    public function ends(): array
+    {
+        return Finishing::ends($this->sheet->plan, $this->sheet->tongue());
+    }
+}
