@@ -15,7 +15,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Facades\View as ViewFactory;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -32,24 +31,6 @@ abstract class Controller
         $user = $request->user();
 
         return $user instanceof User ? $user : abort(403);
-    }
-
-    /**
-     * The fields of a form, each of which is text or nothing.
-     *
-     * @param array<string, mixed> $rules
-     * @param array<string, string> $messages
-     *
-     * @return array<string, ?string>
-     */
-    protected function validated(Request $request, array $rules, array $messages = []): array
-    {
-        $given = [];
-        foreach (Validator::make($request->all(), $rules, $messages)->validate() as $field => $value) {
-            $given[(string) $field] = is_string($value) ? $value : null;
-        }
-
-        return $given;
     }
 
     /** The stitch names that a link asks for; null for the reader's own. */

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Account\WayBackIn;
+use App\Http\Requests\CodeRequest;
+use App\Http\Requests\LetterRequest;
+use App\Http\Requests\NewCodesRequest;
+use App\Http\Requests\NewPasswordRequest;
 use App\Models\Devices;
 use App\Models\RecoveryCode;
 use App\Models\RecoveryLink;
 use App\Models\User;
-use App\Rules\NewPassword;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,24 +23,16 @@ use Illuminate\Support\Facades\Mail;
 /** The ways back in, and who is in: recovery codes, links by mail, and the devices that are signed in. */
 final class RecoveryController extends Controller
 {
-    private const MESSAGES = NewPassword::MESSAGES + [
-        'email.required' => 'Write your email address.',
-        'code.required' => 'Write one of your recovery codes.',
-    ];
-
     public function create(): View
     {
         return view('account.recover');
     }
 
     /** A link by mail. Whether anyone has the address is nobody's business: the answer is one, and given before. */
-    public function send(Request $request): RedirectResponse
+    public function send(LetterRequest $request): RedirectResponse
     {
         abort_unless(config('mail.goes') === true, 404);
-        $given = $this->validated($request, ['address' => ['required', 'string', 'email', 'max:190']], [
-            'address.required' => 'Write your email address.',
-            'address.email' => 'Write an email address, like you@example.org.',
-        ]);
+        $given = $request->given();
         defer(function () use ($given): void {
             $maker = User::query()->where('email', mb_scrub((string) $given['address']))->first();
             $token = $maker === null ? null : RecoveryLink::of($maker);
@@ -59,9 +54,9 @@ final class RecoveryController extends Controller
             ->header('Cache-Control', 'no-store');
     }
 
-    public function follow(Request $request, string $token): RedirectResponse
+    public function follow(NewPasswordRequest $request, string $token): RedirectResponse
     {
-        $given = $this->validated($request, ['password' => NewPassword::rules()], self::MESSAGES);
+        $given = $request->given();
         $maker = RecoveryLink::spend($token);
 
         return $maker === null
@@ -85,13 +80,9 @@ final class RecoveryController extends Controller
     }
 
     /** A code and a new password; whichever of address and code is wrong, the answer is one. */
-    public function store(Request $request): RedirectResponse
+    public function store(CodeRequest $request): RedirectResponse
     {
-        $given = $this->validated($request, [
-            'email' => ['required', 'string', 'max:190'],
-            'code' => ['required', 'string', 'max:40'],
-            'password' => NewPassword::rules(),
-        ], self::MESSAGES);
+        $given = $request->given();
         $maker = User::query()->where('email', mb_scrub((string) $given['email']))->first();
         if ($maker === null || ! RecoveryCode::spend($maker, (string) $given['code'])) {
             return back()->withInput($request->only('email'))->withErrors(
@@ -107,13 +98,8 @@ final class RecoveryController extends Controller
         );
     }
 
-    public function renew(Request $request): RedirectResponse
+    public function renew(NewCodesRequest $request): RedirectResponse
     {
-        $request->validateWithBag('codes', ['current_password' => ['bail', 'required', 'string', 'current_password']], [
-            'current_password.required' => 'Write your present password.',
-            'current_password.current_password' => 'This is not your present password.',
-        ]);
-
         return redirect()->route('account')->with('codes', RecoveryCode::renew($this->maker($request)))
             ->with('status', 'The old codes no longer do.');
     }

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Account\ResetDemo;
 use App\Bags\Beginning;
 use App\Http\Middleware\Recalled;
+use App\Http\Requests\ConfirmRequest;
+use App\Http\Requests\SignInRequest;
 use App\Models\RecoveryCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,17 +24,9 @@ final class SessionController extends Controller
         return view('account.sign-in');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $given = $this->validated(
-            $request,
-            ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']],
-            [
-                'email.required' => 'Write your email address.',
-                'email.email' => 'Write an email address, like you@example.org.',
-                'password.required' => 'Write your password.',
-            ],
-        );
+        $given = $request->given();
         if (! Auth::attempt($given, $request->boolean('remember'))) {
             return back()->withInput($request->only('email', 'remember'))->withErrors(
                 ['email' => 'No account has this address and password. Check both and try again.'],
@@ -60,12 +54,8 @@ final class SessionController extends Controller
         return view('account.confirm');
     }
 
-    public function confirm(Request $request): RedirectResponse
+    public function confirm(ConfirmRequest $request): RedirectResponse
     {
-        $request->validate(['current_password' => ['bail', 'required', 'string', 'current_password']], [
-            'current_password.required' => 'Write your password.',
-            'current_password.current_password' => 'This is not your password.',
-        ]);
         $request->session()->forget(Recalled::KEY);
         $request->session()->regenerate();
 

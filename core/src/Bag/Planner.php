@@ -82,11 +82,11 @@ final readonly class Planner
         }
         sort($works);
         $works = array_values(array_unique($works));
-        $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', $works)." {$at?->named()}.";
+        $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', $works)." {$at?->counted->several()}.";
         $ways = array_map(fn(int $count): array => [
             'path' => "{$this->spec->choices->parts[0]->path}/{$at?->name}",
             'value' => $count,
-            'said' => 'Begin with '.$at?->many($count),
+            'said' => 'Begin with '.$at?->counted->many($count),
         ], $works);
         $ways[] = self::plainFirst(substr($e->path, 0, (int) strrpos($e->path, '/')));
 
@@ -245,7 +245,7 @@ final readonly class Planner
         }
         $count = (int) $at->value + $nudge;
 
-        return $count < $at->least || $count > $at->most
+        return $count < $at->bounds->least || $count > $at->bounds->most
             ? throw new Unmakeable($at->name, 'There is no such count.')
             : $maker->with([$at->name => $count])->settle($this->spec->choices->wish, $this->ground, null);
     }

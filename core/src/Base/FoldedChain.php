@@ -10,13 +10,18 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
@@ -49,15 +54,12 @@ final readonly class FoldedChain extends MadeByChoices
             new Setting(
                 'chain',
                 'Chains to work into',
-                'starting chain',
+                new Counted('starting chain', short: 'ch {n}'),
                 $this->count('chain'),
-                2,
-                self::MOST_CHAINS,
-                'ch {n}',
-                Side::Length,
-                $ground?->wallWidth(),
-                fewer: 'Start with {n} chains, not {was}',
-                every: max(1, $ground?->wall()->multiple ?? 1),
+                new Bounds(2, self::MOST_CHAINS, max(1, $ground?->wall()->multiple ?? 1)),
+                Unsaid::settled(),
+                new Serves(Side::Length, $ground?->wallWidth()),
+                new Fewer('Start with {n} chains, not {was}'),
             ),
             new Choice(
                 'turn',

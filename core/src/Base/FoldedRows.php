@@ -7,12 +7,17 @@ namespace Fescue\Core\Base;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /**
@@ -43,15 +48,12 @@ final readonly class FoldedRows extends MadeByChoices
             new Setting(
                 'rows',
                 'Rows of the strip',
-                'base row',
+                new Counted('base row', short: '{n} row{s}'),
                 $this->count('rows'),
-                1,
-                self::MOST_ROWS,
-                '{n} row{s}',
-                Side::Width,
-                $ground?->gauge->heightOf($motif),
-                fewer: 'Work {many} fewer',
-                rows: true,
+                new Bounds(1, self::MOST_ROWS),
+                Unsaid::settled(),
+                new Serves(Side::Width, $ground?->gauge->heightOf($motif)),
+                Fewer::rows(),
             ),
         ];
     }

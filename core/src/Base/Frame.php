@@ -21,16 +21,21 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Bounds;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Polyline;
@@ -78,13 +83,10 @@ final readonly class Frame extends MadeByChoices
             new Setting(
                 'holes',
                 'Holes of one frame',
-                'hole of a frame',
+                new Counted('hole of a frame', 'holes of a frame', '{n} holes each'),
                 $this->count('holes'),
-                2,
-                self::MOST_HOLES,
-                '{n} holes each',
-                isAsked: true,
-                plural: 'holes of a frame',
+                new Bounds(2, self::MOST_HOLES),
+                Unsaid::refused(),
             ),
             new Sized(
                 'length',
@@ -98,26 +100,20 @@ final readonly class Frame extends MadeByChoices
             new Setting(
                 'between',
                 'Chains from hole to hole',
-                'chain from hole to hole',
+                new Counted('chain from hole to hole', 'chains from hole to hole'),
                 $this->given('between', self::BETWEEN),
-                1,
-                20,
-                else: self::BETWEEN,
-                plural: 'chains from hole to hole',
+                new Bounds(1, 20),
+                Unsaid::is(self::BETWEEN),
             ),
             new Setting(
                 'bridge',
                 'Chains from frame to frame',
-                'chain of a bridge',
+                new Counted('chain of a bridge', 'chains of a bridge', 'bridges of {n}'),
                 $this->count('bridge'),
-                self::PER_GROUP,
-                self::MOST_BRIDGE,
-                'bridges of {n}',
-                Side::Width,
-                $ground?->gauge->singleWidth(),
-                fewer: 'Chain {n} from frame to frame, not {was}',
-                every: self::PER_GROUP,
-                plural: 'chains of a bridge',
+                new Bounds(self::PER_GROUP, self::MOST_BRIDGE, self::PER_GROUP),
+                Unsaid::settled(),
+                new Serves(Side::Width, $ground?->gauge->singleWidth()),
+                new Fewer('Chain {n} from frame to frame, not {was}'),
             ),
         ];
     }

@@ -7,12 +7,17 @@ namespace Fescue\Core\Base;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Asked;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\MadeByChoices;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /** What lies flat, worked round both sides of a chain: its straight part is the chain, its rounds make its width. */
@@ -37,14 +42,12 @@ abstract readonly class GrownFromChain extends MadeByChoices
             new Setting(
                 'chain',
                 'Chains to start',
-                'starting chain',
+                new Counted('starting chain', short: 'ch {n}'),
                 $this->count('chain'),
-                self::FEWEST_CHAINS,
-                self::MOST_CHAINS,
-                'ch {n}',
-                Side::Length,
-                $ground?->gauge->widthOf($motif),
-                fewer: 'Start with {n} chains, not {was}',
+                new Bounds(self::FEWEST_CHAINS, self::MOST_CHAINS),
+                Unsaid::settled(),
+                new Serves(Side::Length, $ground?->gauge->widthOf($motif)),
+                new Fewer('Start with {n} chains, not {was}'),
             ),
             Rounds::setting($this->count('rounds'), self::MOST_ROUNDS, $ground?->gauge->heightOf($motif)),
         ];

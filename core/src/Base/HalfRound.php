@@ -17,13 +17,18 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Offered;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Backward;
 use Fescue\Core\Shape\Flatness;
@@ -68,25 +73,20 @@ final readonly class HalfRound extends MadeByChoices
             new Setting(
                 'start',
                 'Stitches of the first row',
-                'stitch of the first row',
+                new Counted('stitch of the first row', 'stitches of the first row', 'from {n}'),
                 $this->count('start'),
-                self::FEWEST,
-                self::MOST,
-                'from {n}',
-                plural: 'stitches of the first row',
+                new Bounds(self::FEWEST, self::MOST),
+                Unsaid::settled(),
             ),
             new Setting(
                 'rows',
                 'Rows of base',
-                'base row',
+                new Counted('base row', short: '{n} row{s}'),
                 $this->count('rows'),
-                1,
-                self::MOST_ROWS,
-                '{n} row{s}',
-                Side::Width,
-                $ground?->gauge->heightOf($motif),
-                fewer: 'Work {many} fewer',
-                rows: true,
+                new Bounds(1, self::MOST_ROWS),
+                Unsaid::settled(),
+                new Serves(Side::Width, $ground?->gauge->heightOf($motif)),
+                Fewer::rows(),
             ),
             ToAndFro::along($this->count('along')),
             Choice::plain('round', 'Stitch of the round', $this->motif('round')->key),

@@ -12,11 +12,14 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Flatness;
@@ -57,12 +60,10 @@ final readonly class Hexagon extends MadeByChoices
             new Setting(
                 'corner',
                 'Stitches added at each corner',
-                'stitch added at each corner',
+                new Counted('stitch added at each corner', 'stitches added at each corner', '+{n} at a corner'),
                 $this->count('corner'),
-                1,
-                self::MOST_ADDED,
-                '+{n} at a corner',
-                plural: 'stitches added at each corner',
+                new Bounds(1, self::MOST_ADDED),
+                Unsaid::settled(),
             ),
             Rounds::setting($this->count('rounds'), self::MOST_ROUNDS, $ground?->gauge->heightOf($motif)),
         ];

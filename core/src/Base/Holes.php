@@ -17,7 +17,9 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
@@ -27,6 +29,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Outline;
 use Fescue\Core\Shape\Places;
@@ -72,12 +75,10 @@ final readonly class Holes extends MadeByChoices
             new Setting(
                 'holes',
                 'Holes',
-                'hole',
+                new Counted('hole', short: '{n} holes'),
                 $this->count('holes'),
-                8,
-                self::MOST_HOLES,
-                '{n} holes',
-                isAsked: true,
+                new Bounds(8, self::MOST_HOLES),
+                Unsaid::refused(),
             ),
             new Sized(
                 'length',
@@ -116,12 +117,10 @@ final readonly class Holes extends MadeByChoices
             new Setting(
                 'count',
                 'Stitches in all',
-                'stitch around',
+                new Counted('stitch around', 'stitches around', '{n} around'),
                 $this->count('count'),
-                8,
-                self::MOST_IN_ONE * self::MOST_HOLES,
-                '{n} around',
-                plural: 'stitches around',
+                new Bounds(8, self::MOST_IN_ONE * self::MOST_HOLES),
+                Unsaid::settled(),
             ),
             new Sized(
                 'first_hook',

@@ -12,12 +12,15 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Flatness;
@@ -54,12 +57,10 @@ final readonly class Round extends MadeByChoices
             new Setting(
                 'start',
                 'Stitches of the first round',
-                'stitch of the first round',
+                new Counted('stitch of the first round', 'stitches of the first round', 'from {n}'),
                 $this->count('start'),
-                self::FEWEST,
-                self::MOST,
-                'from {n}',
-                plural: 'stitches of the first round',
+                new Bounds(self::FEWEST, self::MOST),
+                Unsaid::settled(),
             ),
             Rounds::setting($this->count('rounds'), self::MOST_ROUNDS, $ground?->gauge->heightOf($motif)),
         ];

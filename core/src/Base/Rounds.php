@@ -6,9 +6,14 @@ namespace Fescue\Core\Base;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Piece\Bounds;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /** Rounds of what grows alike to all sides. */
@@ -36,15 +41,12 @@ final class Rounds
         return new Setting(
             'rounds',
             'Rounds of base',
-            'base round',
+            new Counted('base round', short: '{n} round{s}'),
             $rounds,
-            1,
-            $most,
-            '{n} round{s}',
-            Side::Width,
-            $high?->times(2),
-            fewer: 'Work {many} fewer',
-            rows: true,
+            new Bounds(1, $most),
+            Unsaid::settled(),
+            new Serves(Side::Width, $high?->times(2)),
+            Fewer::rows(),
         );
     }
 

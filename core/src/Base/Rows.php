@@ -16,14 +16,19 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Offered;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Shape\Path;
 use Fescue\Core\Shape\Rectangle;
@@ -70,25 +75,20 @@ final readonly class Rows extends MadeByChoices
             new Setting(
                 'rows',
                 'Rows of base',
-                'base row',
+                new Counted('base row', short: '{n} row{s}'),
                 $this->count('rows'),
-                1,
-                self::MOST_ROWS,
-                '{n} row{s}',
-                Side::Width,
-                $gauge?->heightOf($motif),
-                fewer: 'Work {many} fewer',
-                rows: true,
+                new Bounds(1, self::MOST_ROWS),
+                Unsaid::settled(),
+                new Serves(Side::Width, $gauge?->heightOf($motif)),
+                Fewer::rows(),
             ),
             new Setting(
                 'corner',
                 'Stitches at a corner',
-                'stitch at a corner',
+                new Counted('stitch at a corner', 'stitches at a corner'),
                 $this->given('corner', self::PLAIN_CORNER),
-                1,
-                3,
-                else: self::PLAIN_CORNER,
-                plural: 'stitches at a corner',
+                new Bounds(1, 3),
+                Unsaid::is(self::PLAIN_CORNER),
             ),
             ToAndFro::along($this->count('along')),
             Choice::plain('round', 'Stitch of the round', $this->motif('round')->key),

@@ -17,9 +17,14 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Piece\Bounds;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 
@@ -91,14 +96,12 @@ final readonly class ToAndFro
         return new Setting(
             'across',
             'Chains to work into',
-            'starting chain',
+            new Counted('starting chain', short: '{n} across'),
             $chains,
-            self::FEWEST_ACROSS,
-            self::MOST_ACROSS,
-            '{n} across',
-            Side::Length,
-            $wide,
-            fewer: 'Start with {n} chains, not {was}',
+            new Bounds(self::FEWEST_ACROSS, self::MOST_ACROSS),
+            Unsaid::settled(),
+            new Serves(Side::Length, $wide),
+            new Fewer('Start with {n} chains, not {was}'),
         );
     }
 
@@ -108,12 +111,10 @@ final readonly class ToAndFro
         return new Setting(
             'along',
             'Stitches along the row ends',
-            'stitch along the row ends',
+            new Counted('stitch along the row ends', 'stitches along the row ends'),
             $stitches,
-            1,
-            self::MOST_ACROSS,
-            mayBeNull: true,
-            plural: 'stitches along the row ends',
+            new Bounds(1, self::MOST_ACROSS),
+            Unsaid::open(),
         );
     }
 

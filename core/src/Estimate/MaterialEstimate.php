@@ -6,7 +6,6 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Change;
-use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Measure\Whole;
@@ -27,88 +26,71 @@ final readonly class MaterialEstimate
     /** What is listed beside the parts, in its order. */
     public const BESIDES = ['finish', 'tails', 'joins', 'swatch'];
 
+    public Origin $origin;
+
+    /** Of the whole bag. */
+    public Spread $metres;
+
+    /** Of the whole bag: what was used, and what is still to come. */
+    public Spread $grams;
+
+    /** Grams still to come, as far off as what is left for them is too. */
+    public Spread $remaining;
+
+    /** Grams for that; null where it is not known. */
+    public ?float $left;
+
+    /** The chance from 0 to 1 that it is enough; null where that is not known. */
+    public ?float $enough;
+
+    /** @var list<PartTakes> every part, the swatch, tails and joins too; their sum is the likely whole */
+    public array $parts;
+
+    /** What one ball weighs; null where it comes in none. */
+    public ?Mass $unit;
+
+    /** @var list<RowId> rows in which it is taken up, but for the first */
+    public array $from;
+
+    /** Grams thrown away where that strand is cut; no part of what the bag takes. */
+    public Spread $waste;
+
+    /** @var list<OddWeighIn> weigh-ins that the stitches cannot account for */
+    public array $odd;
+
+    private Standing $standing;
+
     /**
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
-     * @param Spread $metres of the whole bag
-     * @param Spread $grams of the whole bag: what was used, and what is still to come
-     * @param Spread $remaining grams still to come, as far off as what is left for them is too
-     * @param ?float $left grams for that; null where it is not known
-     * @param ?float $enough chance from 0 to 1 that it is enough; null where that is not known
-     * @param list<PartTakes> $parts every part, the swatch, tails and joins too; their sum is the likely whole
-     * @param Spread $waste grams thrown away where that strand is cut; no part of what the bag takes
-     * @param list<RowId> $from rows in which it is taken up, but for the first
      * @param list<self> $others what the bag takes of its other materials, in their order
-     * @param list<OddWeighIn> $odd weigh-ins that the stitches cannot account for
      */
-    private function __construct(
-        public int $which,
-        public Origin $origin,
-        public Spread $metres,
-        public Spread $grams,
-        public Spread $remaining,
-        public ?float $left,
-        public ?float $enough,
-        public array $parts,
-        public ?Mass $unit,
-        public array $from,
-        public array $others,
-        public Spread $waste,
-        public array $odd,
-        private BagPlan $plan,
-        private Standing $standing,
-    ) {}
+    private function __construct(private BagPlan $plan, public int $which, public array $others)
+    {
+        $material = $plan->spec->facts->strands->of($which);
+        $density = $material->density->gramsPerMetre;
+        $this->standing = Standing::of($plan, $which);
+        $whole = $this->standing->whole();
+        $this->origin = self::origin($plan);
+        $this->grams = self::spread($whole, $this->standing->off);
+        $this->metres = $this->grams->times(1 / $density);
+        $this->remaining = self::spread($this->standing->ahead(), $this->standing->offLeft);
+        $this->left = $this->standing->left;
+        $this->enough = $this->left === null ? null : $this->remaining->chanceWithin($this->left);
+        $swatch = $which === 0 ? $this->standing->takes->swatch : 0.0;
+        $this->parts = self::parts($this->standing, $whole, $swatch, $density);
+        $this->unit = $material->unit;
+        $changes = array_filter($plan->spec->choices->changes, fn(Change $one): bool => $one->to === $which);
+        $this->from = array_values(array_map(fn(Change $one): RowId => $one->from, $changes));
+        $this->waste = $this->grams->times($material->waste);
+        $this->odd = $this->standing->odd;
+    }
 
     public static function of(BagPlan $plan): self
     {
-        return self::ofMaterial(
-            $plan,
-            0,
-            array_map(
-                fn(int $which): self => self::ofMaterial($plan, $which + 1, []),
-                array_keys($plan->spec->facts->strands->others),
-            ),
-        );
-    }
-
-    /** @param list<self> $others */
-    private static function ofMaterial(BagPlan $plan, int $which, array $others): self
-    {
-        $spec = $plan->spec;
-        $material = $spec->facts->strands->of($which);
-        $standing = Standing::of($plan, $which);
-        [$whole, $ahead, $left] = [$standing->whole(), $standing->ahead(), $standing->left];
-        $grams = self::spread($whole, $standing->off);
-        $remaining = self::spread($ahead, $standing->offLeft);
-
-        return new self(
-            $which,
-            self::origin($plan),
-            $grams->times(1 / $material->density->gramsPerMetre),
-            $grams,
-            $remaining,
-            $left,
-            $left === null ? null : $remaining->chanceWithin($left),
-            self::parts(
-                $standing,
-                $whole,
-                $which === 0 ? $standing->takes->swatch : 0.0,
-                $material->density->gramsPerMetre,
-            ),
-            $material->unit,
-            array_values(
-                array_filter(
-                    array_map(
-                        fn(Change $change): ?RowId => $change->to === $which ? $change->from : null,
-                        $spec->choices->changes,
-                    ),
-                ),
-            ),
-            $others,
-            $grams->times($material->waste),
-            $standing->odd,
-            $plan,
-            $standing,
-        );
+        return new self($plan, 0, array_map(
+            fn(int $other): self => new self($plan, $other + 1, []),
+            array_keys($plan->spec->facts->strands->others),
+        ));
     }
 
     private static function spread(Walk $walk, float $off): Spread

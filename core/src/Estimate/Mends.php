@@ -152,9 +152,9 @@ final readonly class Mends
             $worked = $this->plan->begun() - $part->from;
             foreach ($part->maker->settings() as $one) {
                 $inHand = $worked > 0
-                    && ! ($one instanceof Setting && $one->rows
-                        && $worked < count($part->made->rows) && $one->side === Side::Height);
-                if (! $one instanceof Setting || $one->value === null || $one->fewer === '' || $inHand) {
+                    && ! ($one instanceof Setting && $one->fewer?->rows === true
+                        && $worked < count($part->made->rows) && $one->serves?->side === Side::Height);
+                if (! $one instanceof Setting || $one->value === null || $one->fewer === null || $inHand) {
                     continue;
                 }
                 $was = $one->value;
@@ -162,13 +162,8 @@ final readonly class Mends
                     $place,
                     [$this->with($place, [$one->name => $was - $by])],
                 );
-                $say = fn(int $by): string => $was === $by && $one->none !== ''
-                    ? $one->none
-                    : strtr(
-                        $one->fewer,
-                        ['{n}' => (string) ($was - $by), '{was}' => (string) $was, '{many}' => $one->many($by)],
-                    );
-                $mends[] = $this->least($was - max($one->least, $worked), $change, $say);
+                $say = fn(int $by): string => $one->fewer->told($was, $by, $one->counted);
+                $mends[] = $this->least($was - max($one->bounds->least, $worked), $change, $say);
             }
         }
 

@@ -8,13 +8,16 @@ use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unsaid;
 
 /**
  * A drawstring through a round near the edge: at least twice the opening and ties, over one stitch and under the next.
@@ -62,12 +65,10 @@ final readonly class Drawstring extends ByChoices implements Finishing
             new Setting(
                 'under',
                 'Rounds below the last',
-                'round below the last',
+                new Counted('round below the last', 'rounds below the last'),
                 $this->given('under', 1),
-                0,
-                40,
-                else: 1,
-                plural: 'rounds below the last',
+                new Bounds(0, 40),
+                Unsaid::is(1),
             ),
             new Sized('tie', 'Each tie', 'A tie', $this->length('tie'), Length::mm(20), Length::mm(1000)),
         ];

@@ -7,11 +7,14 @@ namespace Fescue\Core\Finish;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 
 /** A flap of sc worked on the middle of the back's edge, to and fro, folded over to the front. */
 final readonly class Flap extends ByChoices implements Finishing
@@ -43,11 +46,10 @@ final readonly class Flap extends ByChoices implements Finishing
             new Setting(
                 'across',
                 'Stitches across',
-                'stitch across',
+                new Counted('stitch across', 'stitches across'),
                 $this->count('across'),
-                2,
-                400,
-                plural: 'stitches across',
+                new Bounds(2, 400),
+                Unsaid::settled(),
             ),
             new Sized(
                 'long',

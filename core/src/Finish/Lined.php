@@ -10,8 +10,10 @@ use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Whole;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
@@ -20,6 +22,7 @@ use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\SizedPair;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 
 /** A cloth lining, cut from the plan or from what the tape says. */
 final readonly class Lined extends ByChoices implements Finishing
@@ -64,11 +67,10 @@ final readonly class Lined extends ByChoices implements Finishing
             new Setting(
                 'ease',
                 'Smaller by, in a hundred',
-                'hundredth',
+                new Counted('hundredth'),
                 $this->given('ease', $ease),
-                0,
-                self::MOST_EASE,
-                else: $ease,
+                new Bounds(0, self::MOST_EASE),
+                Unsaid::is($ease),
             ),
             new SizedPair(
                 'pocket',

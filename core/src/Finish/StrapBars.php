@@ -8,11 +8,14 @@ use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Whole;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 
 /**
  * A bar for the strap on either narrow side, counted from the front's edge and from the top and mirrored: the third and
@@ -42,22 +45,18 @@ final readonly class StrapBars extends ByChoices implements Finishing
             new Setting(
                 'from_front',
                 'Stitches from the front',
-                'stitch from the front',
+                new Counted('stitch from the front', 'stitches from the front'),
                 $this->given('from_front', self::THIRD),
-                1,
-                self::MOST,
-                else: self::THIRD,
-                plural: 'stitches from the front',
+                new Bounds(1, self::MOST),
+                Unsaid::is(self::THIRD),
             ),
             new Setting(
                 'from_top',
                 'Rows from the top',
-                'row from the top',
+                new Counted('row from the top', 'rows from the top'),
                 $this->given('from_top', self::THIRD),
-                1,
-                self::MOST,
-                else: self::THIRD,
-                plural: 'rows from the top',
+                new Bounds(1, self::MOST),
+                Unsaid::is(self::THIRD),
             ),
         ];
     }

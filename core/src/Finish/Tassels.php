@@ -6,12 +6,15 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 
 /**
  * Tassels wound on a card: 50 wraps on 5 to 6 cm, a tie of 15 cm, a binding of 30 cm, the first on the third stitch and
@@ -54,14 +57,19 @@ final readonly class Tassels extends ByChoices implements Finishing
             new Setting(
                 'every',
                 'On every so many stitches',
-                'stitch',
+                new Counted('stitch', 'stitches'),
                 $this->given('every', self::EVERY),
-                1,
-                60,
-                else: self::EVERY,
-                plural: 'stitches',
+                new Bounds(1, 60),
+                Unsaid::is(self::EVERY),
             ),
-            new Setting('wraps', 'Wraps', 'wrap', $this->given('wraps', self::WRAPS), 4, 400, else: self::WRAPS),
+            new Setting(
+                'wraps',
+                'Wraps',
+                new Counted('wrap'),
+                $this->given('wraps', self::WRAPS),
+                new Bounds(4, 400),
+                Unsaid::is(self::WRAPS),
+            ),
             new Sized('card', 'The card is long', 'A card', $this->length('card'), Length::mm(15), Length::mm(400)),
         ];
     }

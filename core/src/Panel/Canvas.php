@@ -13,6 +13,8 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Bounds;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Ground;
@@ -24,12 +26,14 @@ use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Seam;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /**
@@ -93,12 +97,10 @@ final readonly class Canvas extends OfPieces
             new Setting(
                 'bar',
                 'Bars stand in the so manieth square',
-                'square to a bar',
+                new Counted('square to a bar', 'squares to a bar'),
                 $this->given('bar', self::BAR),
-                1,
-                60,
-                else: self::BAR,
-                plural: 'squares to a bar',
+                new Bounds(1, 60),
+                Unsaid::is(self::BAR),
             ),
         ];
     }
@@ -117,15 +119,11 @@ final readonly class Canvas extends OfPieces
         return new Setting(
             $name,
             $label,
-            $unit,
+            new Counted($unit, $plural, $short),
             $this->count($name),
-            1,
-            self::MOST,
-            $short,
-            $side,
-            $step,
-            plural: $plural,
-            isAsked: $asked,
+            new Bounds(1, self::MOST),
+            $asked ? Unsaid::refused() : Unsaid::settled(),
+            $side === null ? null : new Serves($side, $step),
         );
     }
 

@@ -20,7 +20,9 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
@@ -34,12 +36,14 @@ use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Seam;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
@@ -98,34 +102,27 @@ final readonly class EndAndBack extends OfPieces
             new Setting(
                 'meets',
                 'The corner meets stitch',
-                'stitch to the corner',
+                new Counted('stitch to the corner', 'stitches to the corner'),
                 $this->count('meets'),
-                4,
-                self::MOST,
-                side: Side::Height,
-                step: $ground?->gauge->widthOf($fabric)->times(0.5),
-                every: 2,
-                plural: 'stitches to the corner',
+                new Bounds(4, self::MOST, 2),
+                Unsaid::settled(),
+                new Serves(Side::Height, $ground?->gauge->widthOf($fabric)->times(0.5)),
             ),
             new Setting(
                 'chain',
                 'Stitches along the chain',
-                'stitch along the chain',
+                new Counted('stitch along the chain', 'stitches along the chain', '{n} along'),
                 $this->count('chain'),
-                4,
-                self::MOST,
-                '{n} along',
-                plural: 'stitches along the chain',
+                new Bounds(4, self::MOST),
+                Unsaid::settled(),
             ),
             new Setting(
                 'end',
                 'Stitches in the end',
-                'stitch in the end',
+                new Counted('stitch in the end', 'stitches in the end'),
                 $this->given('end', self::END),
-                2,
-                12,
-                else: self::END,
-                plural: 'stitches in the end',
+                new Bounds(2, 12),
+                Unsaid::is(self::END),
             ),
             $this->growing('row', self::MOST - 1, '4, 5'),
             new Choice('join', 'Joined by', $this->choice('join', Joining::Slip->value), Joining::options()),
@@ -136,22 +133,18 @@ final readonly class EndAndBack extends OfPieces
             new Setting(
                 'tassel_first',
                 'The first tassel, on stitch',
-                'stitch to the first tassel',
+                new Counted('stitch to the first tassel', 'stitches to the first tassel'),
                 $this->given('tassel_first', self::FIRST),
-                1,
-                60,
-                else: self::FIRST,
-                plural: 'stitches to the first tassel',
+                new Bounds(1, 60),
+                Unsaid::is(self::FIRST),
             ),
             new Setting(
                 'tassel_every',
                 'Then one on every so manieth',
-                'stitch from tassel to tassel',
+                new Counted('stitch from tassel to tassel', 'stitches from tassel to tassel'),
                 $this->given('tassel_every', self::EVERY),
-                1,
-                60,
-                else: self::EVERY,
-                plural: 'stitches from tassel to tassel',
+                new Bounds(1, 60),
+                Unsaid::is(self::EVERY),
             ),
         ];
     }

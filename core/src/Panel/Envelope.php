@@ -19,7 +19,9 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Ground;
@@ -36,6 +38,7 @@ use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
@@ -78,31 +81,26 @@ final readonly class Envelope extends OfPieces
             new Setting(
                 'gusset',
                 'Stitches across a gusset',
-                'stitch of a gusset',
+                new Counted('stitch of a gusset', 'stitches of a gusset'),
                 $this->count('gusset'),
-                1,
-                self::MOST,
-                plural: 'stitches of a gusset',
+                new Bounds(1, self::MOST),
+                Unsaid::settled(),
             ),
             new Setting(
                 'along',
                 'Stitches along the front’s row ends',
-                'stitch along the front',
+                new Counted('stitch along the front', 'stitches along the front'),
                 $this->count('along'),
-                1,
-                self::MOST,
-                mayBeNull: true,
-                plural: 'stitches along the front',
+                new Bounds(1, self::MOST),
+                Unsaid::open(),
             ),
             new Setting(
                 'hole',
                 'Chains over the lock’s hole',
-                'chain of the hole',
+                new Counted('chain of the hole', 'chains of the hole'),
                 $this->given('hole', self::HOLE),
-                0,
-                6,
-                else: self::HOLE,
-                plural: 'chains of the hole',
+                new Bounds(0, 6),
+                Unsaid::is(self::HOLE),
             ),
             new Choice('hang', 'At the top of each gusset', $this->choice('hang', self::RING), [
                 self::RING => ['A ring', 'worked into its last row'],

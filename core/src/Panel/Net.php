@@ -21,7 +21,9 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
@@ -39,6 +41,7 @@ use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
@@ -80,12 +83,10 @@ final readonly class Net extends OfPieces implements Hangs
             => new Setting(
                 $name,
                 $label,
-                $unit,
+                new Counted($unit, $plural),
                 $this->given($name, $else),
-                max(0, $least),
-                $most,
-                else: $else,
-                plural: $plural,
+                new Bounds(max(0, $least), $most),
+                Unsaid::is($else),
             );
 
         return [

@@ -9,12 +9,17 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\MadeByChoices;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 
 /** A bag that is made of pieces, or of one that is folded: it stands on nothing, and its size is the closed bag's. */
 abstract readonly class OfPieces extends MadeByChoices
@@ -50,15 +55,12 @@ abstract readonly class OfPieces extends MadeByChoices
         return new Setting(
             'across',
             $label,
-            'stitch across',
+            new Counted('stitch across', 'stitches across', $short),
             $this->count('across'),
-            max(0, $least),
-            self::MOST,
-            $short,
-            Side::Length,
-            $step,
-            fewer: 'Work {n} across, not {was}',
-            plural: 'stitches across',
+            new Bounds(max(0, $least), self::MOST),
+            Unsaid::settled(),
+            new Serves(Side::Length, $step),
+            new Fewer('Work {n} across, not {was}'),
         );
     }
 
@@ -76,16 +78,12 @@ abstract readonly class OfPieces extends MadeByChoices
         return new Setting(
             $name,
             $label,
-            $unit,
+            new Counted($unit, $plural, $short),
             $this->count($name),
-            max(0, $least),
-            self::MOST,
-            $short,
-            $side,
-            $step,
-            fewer: $side === null ? '' : 'Work {many} fewer',
-            rows: true,
-            plural: $plural,
+            new Bounds(max(0, $least), self::MOST),
+            Unsaid::settled(),
+            $side === null ? null : new Serves($side, $step),
+            $side === null ? null : Fewer::rows(),
         );
     }
 

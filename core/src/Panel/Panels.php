@@ -19,8 +19,11 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Face;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Joining;
@@ -29,12 +32,14 @@ use Fescue\Core\Piece\Offered;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Seam;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
@@ -94,47 +99,37 @@ final readonly class Panels extends OfPieces
             new Setting(
                 'every',
                 'Narrower or wider in every so manieth row',
-                'row between',
+                new Counted('row between', 'rows between'),
                 $this->given('every', self::EVERY),
-                1,
-                40,
-                else: self::EVERY,
-                plural: 'rows between',
+                new Bounds(1, 40),
+                Unsaid::is(self::EVERY),
             ),
             Choice::plain('border', 'Stitch of the border', $border->key),
             new Setting(
                 'border_rows',
                 'Rows of the border',
-                'row of the border',
+                new Counted('row of the border', 'rows of the border', '{n} of border'),
                 $this->count('border_rows'),
-                1,
-                60,
-                '{n} of border',
-                Side::Width,
-                $ground?->gauge->heightOf($border)->times(2),
-                fewer: 'Work {many} fewer',
-                rows: true,
-                plural: 'rows of the border',
+                new Bounds(1, 60),
+                Unsaid::settled(),
+                new Serves(Side::Width, $ground?->gauge->heightOf($border)->times(2)),
+                Fewer::rows(),
             ),
             new Setting(
                 'along',
                 'Stitches along the row ends of a side',
-                'stitch along the row ends',
+                new Counted('stitch along the row ends', 'stitches along the row ends'),
                 $this->count('along'),
-                1,
-                self::MOST,
-                mayBeNull: true,
-                plural: 'stitches along the row ends',
+                new Bounds(1, self::MOST),
+                Unsaid::open(),
             ),
             new Setting(
                 'top',
                 'Stitches over the border at the top',
-                'stitch over the border',
+                new Counted('stitch over the border', 'stitches over the border'),
                 $this->count('top'),
-                1,
-                self::MOST,
-                mayBeNull: true,
-                plural: 'stitches over the border',
+                new Bounds(1, self::MOST),
+                Unsaid::open(),
             ),
             new Choice('join', 'Joined by', $this->choice('join', Joining::Whip->value), Joining::options()),
         ];

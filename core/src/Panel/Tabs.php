@@ -19,7 +19,9 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Ground;
@@ -37,6 +39,7 @@ use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\TabCount;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
@@ -76,13 +79,10 @@ final readonly class Tabs extends OfPieces
         $tabs = fn(string $name, string $label, string $unit, string $plural, string $short): Setting => new Setting(
             $name,
             $label,
-            $unit,
+            new Counted($unit, $plural, $short),
             $this->count($name),
-            2,
-            self::MOST_IN_SQUARE,
-            $short,
-            plural: $plural,
-            isAsked: true,
+            new Bounds(2, self::MOST_IN_SQUARE),
+            Unsaid::refused(),
         );
 
         return [

@@ -36,14 +36,15 @@ final readonly class Aside
     /** How many more (below zero: fewer) come nearest to the wish, as far as they can be taken away. */
     public function mend(): int
     {
-        $by = $this->by;
-        if ($by === null || $by->step === null) {
+        $step = $this->by?->serves?->step;
+        if ($this->by === null || $step === null) {
             return 0;
         }
+        $bounds = $this->by->bounds;
 
-        return $by->every * max(
-            (int) ceil(($by->least - (int) $by->value) / $by->every),
-            (int) round(-($this->miss() ?? 0.0) / $by->step->mm / $by->every),
+        return $bounds->every * max(
+            (int) ceil(($bounds->least - (int) $this->by->value) / $bounds->every),
+            (int) round(-($this->miss() ?? 0.0) / $step->mm / $bounds->every),
         );
     }
 }

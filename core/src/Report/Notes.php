@@ -189,11 +189,10 @@ final class Notes
             foreach ($part->maker->settings($ground) as $one) {
                 if (
                     $one instanceof Setting
-                    && $one->side !== null
-                    && $one->step !== null
-                    && (! isset($serves[$one->side->value]) || ($given[$one->name] ?? null) === null)
+                    && $one->serves?->step !== null
+                    && (! isset($serves[$one->serves->side->value]) || ($given[$one->name] ?? null) === null)
                 ) {
-                    $serves[$one->side->value] = $one;
+                    $serves[$one->serves->side->value] = $one;
                 }
             }
         }
@@ -239,9 +238,9 @@ final class Notes
             Tone::Better,
             "{$this->against($side)} than wished.",
             "{$count} ".($steps > 0 ? 'more' : 'fewer').' '.($count === 1
-                ? "{$side->by?->unit} reaches "
-                : "{$side->by?->named()} reach ")
-                .$this->say(Length::mm($side->comesOut->mm + $steps * ($side->by->step->mm ?? 0.0))).'.',
+                ? "{$side->by?->counted->one} reaches "
+                : "{$side->by?->counted->several()} reach ")
+                .$this->say(Length::mm($side->comesOut->mm + $steps * ($side->by->serves->step->mm ?? 0.0))).'.',
         );
     }
 

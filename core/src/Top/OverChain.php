@@ -17,13 +17,17 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Asked;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
@@ -92,22 +96,19 @@ abstract readonly class OverChain extends MadeByChoices
             new Setting(
                 'skip',
                 $skip,
-                'stitch skipped',
+                new Counted('stitch skipped', 'stitches skipped'),
                 $this->count('skip'),
-                1,
-                self::MOST_SKIPPED,
-                plural: 'stitches skipped',
+                new Bounds(1, self::MOST_SKIPPED),
+                Unsaid::settled(),
             ),
             new Setting(
                 'chain',
                 $chain,
-                "chain of {$of}",
+                new Counted("chain of {$of}", "chains of {$of}", "ch {n} over {$this->given('skip')}"),
                 $this->count('chain'),
-                max(1, $this->given('skip', 1)),
-                self::MOST_CHAINS,
-                "ch {n} over {$this->given('skip')}",
-                fewer: 'Make the handles shorter: chain {n}, not {was}',
-                plural: "chains of {$of}",
+                new Bounds(max(1, $this->given('skip', 1)), self::MOST_CHAINS),
+                Unsaid::settled(),
+                fewer: new Fewer('Make the handles shorter: chain {n}, not {was}'),
             ),
             new Choice(
                 'worked',
@@ -121,23 +122,19 @@ abstract readonly class OverChain extends MadeByChoices
             new Setting(
                 'stitches',
                 'Stitches on each chain',
-                'stitch on a chain',
+                new Counted('stitch on a chain', 'stitches on a chain'),
                 $this->count('stitches'),
-                1,
-                2 * self::MOST_CHAINS,
-                plural: 'stitches on a chain',
+                new Bounds(1, 2 * self::MOST_CHAINS),
+                Unsaid::settled(),
             ),
             new Setting(
                 'edge_rounds',
                 'Rounds of edge',
-                'edge round',
+                new Counted('edge round'),
                 $this->edges(),
-                0,
-                self::MOST_EDGE_ROUNDS,
-                else: 1,
-                fewer: 'Work {many} fewer',
-                none: 'Leave the edge out',
-                rows: true,
+                new Bounds(0, self::MOST_EDGE_ROUNDS),
+                Unsaid::is(1),
+                fewer: Fewer::rows('Leave the edge out'),
             ),
         ];
     }

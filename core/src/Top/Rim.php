@@ -11,7 +11,10 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
@@ -19,6 +22,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Stitch;
 
@@ -62,14 +66,11 @@ final readonly class Rim extends MadeByChoices
             new Setting(
                 'rounds',
                 'Rounds of rim',
-                'round of rim',
+                new Counted('round of rim', 'rounds of rim'),
                 $this->given('rounds', 1),
-                1,
-                self::MOST_ROUNDS,
-                else: 1,
-                fewer: 'Work {many} fewer',
-                rows: true,
-                plural: 'rounds of rim',
+                new Bounds(1, self::MOST_ROUNDS),
+                Unsaid::is(1),
+                fewer: Fewer::rows(),
             ),
         ];
     }

@@ -6,7 +6,9 @@ namespace Fescue\Core\Top;
 
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
@@ -14,6 +16,7 @@ use Fescue\Core\Piece\OnFolds;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /** Rings for a bought strap: one on each fold, or two on each side by equal counts from both folds. */
@@ -48,11 +51,10 @@ final readonly class Rings extends OnSides implements OnFolds
             new Setting(
                 'from_side',
                 'Stitches from each side',
-                'stitch from each side',
+                new Counted('stitch from each side', 'stitches from each side'),
                 $this->count('from_side'),
-                0,
-                self::MOST_FROM_SIDE,
-                plural: 'stitches from each side',
+                new Bounds(0, self::MOST_FROM_SIDE),
+                Unsaid::settled(),
             ),
         ];
     }

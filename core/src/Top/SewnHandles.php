@@ -8,6 +8,8 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Bounds;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
@@ -15,6 +17,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /** Bought handles, sewn on at equal distance from each fold, in stitches and in length. */
@@ -43,22 +46,18 @@ final readonly class SewnHandles extends OnSides
             new Setting(
                 'from_side',
                 'Stitches from each side',
-                'stitch from each side',
+                new Counted('stitch from each side', 'stitches from each side', '{n} from each side'),
                 $this->count('from_side'),
-                0,
-                self::MOST_FROM_SIDE,
-                '{n} from each side',
-                plural: 'stitches from each side',
+                new Bounds(0, self::MOST_FROM_SIDE),
+                Unsaid::settled(),
             ),
             new Setting(
                 'tongue',
                 'Stitches a tongue covers',
-                'stitch of a tongue',
+                new Counted('stitch of a tongue', 'stitches of a tongue'),
                 $this->given('tongue', self::TONGUE),
-                1,
-                self::MOST_TONGUE,
-                else: self::TONGUE,
-                plural: 'stitches of a tongue',
+                new Bounds(1, self::MOST_TONGUE),
+                Unsaid::is(self::TONGUE),
             ),
             new Sized(
                 'length',

@@ -6,7 +6,10 @@ namespace Fescue\Core\Top;
 
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Bounds;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Hangs;
@@ -17,6 +20,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /** One strap, worked by itself, from fold to fold: as long as it should hang. */
@@ -33,13 +37,11 @@ abstract readonly class StrapOver extends OnSides implements Hangs, OnFolds
             new Setting(
                 'chain',
                 'Chains of the strap',
-                'chain of the strap',
+                new Counted('chain of the strap', 'chains of the strap', 'ch {n}'),
                 $this->count('chain'),
-                2,
-                self::MOST_CHAINS,
-                'ch {n}',
-                fewer: 'Make the strap shorter: {n} chains, not {was}',
-                plural: 'chains of the strap',
+                new Bounds(2, self::MOST_CHAINS),
+                Unsaid::settled(),
+                fewer: new Fewer('Make the strap shorter: {n} chains, not {was}'),
             ),
             Hanging::setting('The length of a strap', $this->length('hangs')),
         ];

@@ -13,8 +13,11 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Hangs;
@@ -23,6 +26,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
 
 /**
@@ -70,34 +74,28 @@ final readonly class Straps extends OnSides implements Hangs
             new Setting(
                 'wide',
                 'Stitches wide',
-                'stitch of a strap',
+                new Counted('stitch of a strap', 'stitches of a strap', '{n} wide'),
                 $this->given('wide', self::WIDE),
-                1,
-                self::MOST_WIDE,
-                '{n} wide',
-                else: self::WIDE,
-                plural: 'stitches of a strap',
+                new Bounds(1, self::MOST_WIDE),
+                Unsaid::is(self::WIDE),
             ),
             new Setting(
                 'rows',
                 'Rows of a strap',
-                'row of a strap',
+                new Counted('row of a strap', 'rows of a strap', '{n} rows'),
                 $this->count('rows'),
-                1,
-                self::MOST_ROWS,
-                '{n} rows',
-                fewer: 'Make the straps shorter: {n} rows, not {was}',
-                plural: 'rows of a strap',
+                new Bounds(1, self::MOST_ROWS),
+                Unsaid::settled(),
+                fewer: new Fewer('Make the straps shorter: {n} rows, not {was}'),
             ),
             Hanging::setting('The length of a strap', $this->length('hangs')),
             new Setting(
                 'from_side',
                 'Stitches from each side',
-                'stitch from each side',
+                new Counted('stitch from each side', 'stitches from each side'),
                 $this->count('from_side'),
-                0,
-                self::MOST_FROM_SIDE,
-                plural: 'stitches from each side',
+                new Bounds(0, self::MOST_FROM_SIDE),
+                Unsaid::settled(),
             ),
         ];
     }

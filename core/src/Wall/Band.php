@@ -22,18 +22,23 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
+use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\DoesNotDivide;
+use Fescue\Core\Piece\Fewer;
 use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
+use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\WantsPlain;
 use Fescue\Core\Piece\Wish;
 use Fescue\Core\Stitch\Loop;
@@ -81,15 +86,12 @@ final readonly class Band extends MadeByChoices
             new Setting(
                 'rounds',
                 'Rounds of body',
-                'body round',
+                new Counted('body round', short: '{n} round{s}'),
                 $this->count('rounds'),
-                1,
-                self::MOST_ROUNDS,
-                '{n} round{s}',
-                Side::Height,
-                $ground?->gauge->heightOf($this->motif('stitch')),
-                fewer: 'Work {many} fewer',
-                rows: true,
+                new Bounds(1, self::MOST_ROUNDS),
+                Unsaid::settled(),
+                new Serves(Side::Height, $ground?->gauge->heightOf($this->motif('stitch'))),
+                Fewer::rows(),
             ),
             new Sized(
                 'top_width',

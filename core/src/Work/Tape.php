@@ -67,7 +67,7 @@ final readonly class Tape
         foreach (array_reverse($plan->parts) as $part) {
             $count = null;
             foreach (Setting::serving($part->maker->settings(), Side::Height) as $one) {
-                $count = $one->rows ? $one : $count;
+                $count = $one->fewer?->rows === true ? $one : $count;
             }
             if ($count?->value === null || $part->to() <= $done || $part->made->rows === []) {
                 continue;
@@ -77,7 +77,7 @@ final readonly class Tape
             $own = min($count->value, $part->to() - max($done, $part->from));
             $others = $rest * $ratio - $own * $row;
             $wanted = max(0, (int) round(($wish - $measured->mm - $others) / $row));
-            $rows = max($count->least, $count->value - $own + $wanted);
+            $rows = max($count->bounds->least, $count->value - $own + $wanted);
             $height = Length::mm($measured->mm + $rest * $ratio);
 
             return new self(

@@ -159,7 +159,12 @@ final class WholeBagsTest extends TestCase
                 if ($one instanceof Setting) {
                     self::assertSame(
                         [$of['minimum'], $of['maximum'], $of['default'] ?? null, is_array($of['type'])],
-                        [$one->least, $one->most, $one->else, $one->mayBeNull],
+                        [
+                            $one->bounds->least,
+                            $one->bounds->most,
+                            $one->unsaid->else,
+                            $one->unsaid->mayBeNull,
+                        ],
                         "{$maker}: {$one->name}",
                     );
                 } elseif ($one instanceof Series) {
@@ -248,18 +253,18 @@ final class WholeBagsTest extends TestCase
         ];
         foreach ($plan->parts as $place => $part) {
             foreach ($part->maker->settings($ground) as $one) {
-                $side = $one instanceof Setting ? $one->side : null;
+                $side = $one instanceof Setting ? $one->serves?->side : null;
                 $wish = $side === null ? null : $plan->spec->choices->wish->of($side);
                 // Moved to a count that the wall’s repeat divides, it is so many off as that takes.
-                if ($wish !== null && $one->step !== null && $place > 0) {
+                if ($wish !== null && $one->serves?->step !== null && $place > 0) {
                     self::assertLessThanOrEqual(
-                        $one->step->mm / 2 + 1e-6,
+                        $one->serves->step->mm / 2 + 1e-6,
                         abs($out[$side->value]->mm - $wish->mm),
                         "{$one->name} of {$said}",
                     );
-                } elseif ($wish !== null && $one->step !== null && $plan->spec->motif()->multiple === 1) {
+                } elseif ($wish !== null && $one->serves?->step !== null && $plan->spec->motif()->multiple === 1) {
                     self::assertLessThanOrEqual(
-                        $one->step->mm * $one->every + 1e-6,
+                        $one->serves->step->mm * $one->bounds->every + 1e-6,
                         abs($out[$side->value]->mm - $wish->mm),
                         "{$one->name} of {$said}",
                     );

@@ -53,11 +53,11 @@ final class ChainHandleTest extends TestCase
         self::assertSame(
             [13, 800],
             [
-                (new ChainHandle(['skip' => 13]))->settings()[1]->least,
-                (new ChainHandle(['skip' => 13]))->settings()[1]->most,
+                (new ChainHandle(['skip' => 13]))->settings()[1]->bounds->least,
+                (new ChainHandle(['skip' => 13]))->settings()[1]->bounds->most,
             ],
         );
-        self::assertSame(1, ChainHandle::open()->settings()[1]->least);
+        self::assertSame(1, ChainHandle::open()->settings()[1]->bounds->least);
     }
 
     /** At 12 mm: 60 cm are 50 chains, 15 cm an even 12 on a middle between two stitches. */

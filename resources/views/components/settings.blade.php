@@ -14,7 +14,7 @@
     @if ($one instanceof Flag)
         <x-tiles :$name :$label :$value :options="[Flag::NO => $one->no, Flag::YES => $one->yes]" />
     @elseif (! $one instanceof Choice)
-        <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting ? (string) $one->else : '')" :$id :whole="$one instanceof Setting" />
+        <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting ? (string) $one->unsaid->else : '')" :$id :whole="$one instanceof Setting" />
     @elseif ($one->isMotif())
         <x-motif :$name :$label :$value :$none :only="$one->values()" :$id />
     @elseif (count($one->options) === 2 && ! $open)

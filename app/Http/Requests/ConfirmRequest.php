@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/** Who stayed signed in says her password once more. */
+final class ConfirmRequest extends AccountRequest
+{
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'current_password.required' => 'Write your password.',
+            'current_password.current_password' => 'This is not your password.',
+        ];
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'current_password' => ['bail', 'required', 'string', 'current_password'],
+        ];
+    }
+}
