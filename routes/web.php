@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AccountFileController;
 use App\Http\Controllers\BagController;
 use App\Http\Controllers\BagFileController;
 use App\Http\Controllers\BatchController;
@@ -18,7 +19,6 @@ use App\Http\Controllers\HookTrialController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MaterialController;
-use App\Http\Controllers\ParcelController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RawPieceController;
 use App\Http\Controllers\RecoveryController;
@@ -81,11 +81,11 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:pass')->name('account.password');
     Route::post('/account/codes', [RecoveryController::class, 'renew'])->middleware('throttle:pass')->name('account.codes');
     Route::post('/account/devices/{device}', [RecoveryController::class, 'signOut'])->name('account.sign-out');
-    Route::get('/account/parcel', [ParcelController::class, 'show'])->name('account.parcel');
-    Route::post('/account/parcel', [ParcelController::class, 'begin'])->middleware('throttle:pass')->name('account.parcel.begin');
-    Route::post('/account/parcel/step', [ParcelController::class, 'step'])->name('account.parcel.step');
-    Route::get('/account/parcel/zip', [ParcelController::class, 'fetch'])->name('account.parcel.fetch');
-    Route::post('/account/parcel/read', [ParcelController::class, 'read'])->middleware('throttle:pass')->name('account.parcel.read');
+    Route::get('/account/parcel', [AccountFileController::class, 'show'])->name('account.parcel');
+    Route::post('/account/parcel', [AccountFileController::class, 'begin'])->middleware('throttle:pass')->name('account.parcel.begin');
+    Route::post('/account/parcel/step', [AccountFileController::class, 'step'])->name('account.parcel.step');
+    Route::get('/account/parcel/zip', [AccountFileController::class, 'fetch'])->name('account.parcel.fetch');
+    Route::post('/account/parcel/read', [AccountFileController::class, 'read'])->middleware('throttle:pass')->name('account.parcel.read');
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass')->name('account.destroy');
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');

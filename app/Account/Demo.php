@@ -38,7 +38,7 @@ final class Demo
         $demo = User::query()->where('email', DatabaseSeeder::EMAIL)->first();
         if ($demo !== null) {
             $demo->delete();
-            Outgoing::forget($demo->id);
+            AccountExport::forget($demo->id);
         }
         (new DatabaseSeeder())->run();
     }

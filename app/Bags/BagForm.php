@@ -14,8 +14,8 @@ use App\Rules\Typed;
 use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\PartsReader;
+use Fescue\Core\Bag\PlannedPart;
 use Fescue\Core\Bag\RowsReader;
-use Fescue\Core\Bag\Worked;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Reach;
@@ -198,11 +198,11 @@ final readonly class BagForm
         );
         $plan = $bag->plan();
         $turns = [$changes[count($changes) - 2]['to'] ?? 0, $last['to']];
-        $wall = array_filter($plan->parts, fn(Worked $part): bool => $part->maker instanceof (Makers::WALL));
+        $wall = array_filter($plan->parts, fn(PlannedPart $part): bool => $part->maker instanceof (Makers::WALL));
         $end = min(
             [
                 count($plan->work->rows) - Reach::LAST,
-                ...array_map(fn(Worked $part): int => $part->to(), array_slice($wall, -1)),
+                ...array_map(fn(PlannedPart $part): int => $part->to(), array_slice($wall, -1)),
             ],
         );
         for (

@@ -14,7 +14,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
-use Fescue\Core\Work\Slip;
+use Fescue\Core\Work\CountError;
 
 /** What to watch out for with a bag: the core's notes on its plan, and those of what is kept of it. */
 final class BagNotes
@@ -64,7 +64,7 @@ final class BagNotes
                     Tone::Trouble,
                     $next->id,
                     "{$plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
-                    ucfirst(Slip::told($more, $plan->work->rows[$place]->count->leaves)),
+                    ucfirst(CountError::told($more, $plan->work->rows[$place]->count->leaves)),
                     true,
                 );
             }

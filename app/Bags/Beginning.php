@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags;
 
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Material;
@@ -14,7 +14,7 @@ use App\Rules\Typed;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Guessed;
-use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\HandGauge;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
@@ -84,7 +84,7 @@ final class Beginning
     /** @var ?array<string, array{string, string, array<string, mixed>}> */
     private ?array $kinds = null;
 
-    private ?Hands $hands = null;
+    private ?MakerHistory $hands = null;
 
     /** @var array<string, mixed>|null read once for all kinds */
     private ?array $common = null;
@@ -193,7 +193,7 @@ final class Beginning
             if ($this->swatch === null && $this->isMeasured()) {
                 $own = $spec->facts->strands->own;
                 $expected = $this->hands()->learned()->predictBag($this->hook, $own, $spec->motif());
-                $spec = $spec->worked($own, Handiwork::predicted($this->hook, $expected, $own));
+                $spec = $spec->worked($own, HandGauge::predicted($this->hook, $expected, $own));
             }
 
             return new Way($key, $name, $said, Planner::plan($spec));
@@ -264,9 +264,9 @@ final class Beginning
         return 1.55 * $this->hook->diameter->mm;
     }
 
-    private function hands(): Hands
+    private function hands(): MakerHistory
     {
-        return $this->hands ??= new Hands($this->maker->id ?? 0);
+        return $this->hands ??= new MakerHistory($this->maker->id ?? 0);
     }
 
     /**

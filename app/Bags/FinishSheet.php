@@ -13,11 +13,11 @@ use App\Models\Picture;
 use App\Models\User;
 use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Finish\FinishStep;
 use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Lined;
 use Fescue\Core\Finish\Lining;
-use Fescue\Core\Finish\Step;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
@@ -106,7 +106,7 @@ final readonly class FinishSheet
         return $linings;
     }
 
-    public function said(Step $step): string
+    public function said(FinishStep $step): string
     {
         return $step->said($this->sheet->say(...));
     }

@@ -6,7 +6,7 @@ namespace App\Bags;
 
 use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Books\Question;
 use App\Models\Bag;
 use App\Models\User;
@@ -46,7 +46,7 @@ final readonly class Listed
         if ($bags === []) {
             return [];
         }
-        $hands = new Hands($maker->id);
+        $hands = new MakerHistory($maker->id);
         $books = $hands->books();
         $asked = [];
         foreach ($bags as $bag) {

@@ -12,7 +12,7 @@ use App\Models\WeighIn;
 use App\Stash\Ledger;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Implausible;
-use Fescue\Core\Estimate\Standing;
+use Fescue\Core\Estimate\MaterialProgress;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Stock\Move;
@@ -71,7 +71,7 @@ final readonly class WeighIns
             return null;
         }
         $row = $plan->work->place($after);
-        $standing = $row === null ? null : Standing::of($plan, $plan->materials[$row]);
+        $standing = $row === null ? null : MaterialProgress::of($plan, $plan->materials[$row]);
         $gone = $standing?->ahead()->gone()[$row] ?? null;
 
         // More than there was is refused by the plan itself.

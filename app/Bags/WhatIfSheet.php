@@ -6,7 +6,7 @@ namespace App\Bags;
 
 use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Books\Question;
 use App\Models\Bag;
 use App\Models\Material;
@@ -136,6 +136,6 @@ final readonly class WhatIfSheet
             ? $bag->swatch
             : null;
 
-        return $own ?? Hands::measured($swatches, $material->id, $hook, $plan->spec->motif());
+        return $own ?? MakerHistory::measured($swatches, $material->id, $hook, $plan->spec->motif());
     }
 }

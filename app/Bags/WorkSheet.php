@@ -16,10 +16,10 @@ use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
-use Fescue\Core\Work\Group;
 use Fescue\Core\Work\Log;
 use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
+use Fescue\Core\Work\StitchGroup;
 use Fescue\Core\Work\TapHours;
 
 /** A bag as it is worked: its steps, what was done of them, and where that is. */
@@ -132,7 +132,7 @@ final readonly class WorkSheet
             $kind = [
                 'said' => $row->said,
                 'groups' => array_map(
-                    fn(Group $group): array => [$group->said, $group->stitches, $group->tops],
+                    fn(StitchGroup $group): array => [$group->said, $group->stitches, $group->tops],
                     $row->groups,
                 ),
             ];
@@ -243,7 +243,7 @@ final readonly class WorkSheet
                         : ": between {$one->out->earliest} and {$one->out->latest}."), false);
             }
         }
-        foreach (Held::ends($this->sheet->bag, $this->sheet->plan) as $end) {
+        foreach (StrandsTogether::ends($this->sheet->bag, $this->sheet->plan) as $end) {
             $add($end->earliest, $end->row, "{$end->strand->name} ends near {$end->row}, stitch {$end->stitch}, by "
                 .'itself.'
                 .($end->join === null ? '' : " Lay its next in at {$end->join}, and work over both tails."), false);

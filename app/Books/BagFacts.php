@@ -35,7 +35,7 @@ final class BagFacts implements BagReader
     /** @var ?array{array<string, mixed>, BagPlan} its document, and what that was planned to */
     private ?array $planned = null;
 
-    public function __construct(private readonly Bag $bag, private ?Hands $hands = null) {}
+    public function __construct(private readonly Bag $bag, private ?MakerHistory $hands = null) {}
 
     public static function of(Bag $bag): self
     {
@@ -45,7 +45,7 @@ final class BagFacts implements BagReader
     }
 
     /** Of the hands that a page has for many bags. */
-    public function asks(Hands $hands): Bag
+    public function asks(MakerHistory $hands): Bag
     {
         $this->hands = $hands;
 
@@ -53,16 +53,16 @@ final class BagFacts implements BagReader
     }
 
     /** So, and what it stands on was read since they were first asked. */
-    public function taughtBy(Hands $hands): Bag
+    public function taughtBy(MakerHistory $hands): Bag
     {
         $this->isRead = true;
 
         return $this->asks($hands);
     }
 
-    public function hands(): Hands
+    public function hands(): MakerHistory
     {
-        return $this->hands ??= new Hands($this->bag->user_id, $this->bag);
+        return $this->hands ??= new MakerHistory($this->bag->user_id, $this->bag);
     }
 
     public function forget(): void
@@ -239,7 +239,7 @@ final class BagFacts implements BagReader
      *
      * @param array<Bag> $bags
      */
-    public static function readAll(Hands $hands, array $bags): void
+    public static function readAll(MakerHistory $hands, array $bags): void
     {
         if ($bags !== []) {
             $hands->books()->look(array_values(array_map(

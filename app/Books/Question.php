@@ -58,7 +58,7 @@ final readonly class Question
     }
 
     /** All that her hands have shown. */
-    public static function hand(Hands $hands): self
+    public static function hand(MakerHistory $hands): self
     {
         return new self('hand', $hands->marks());
     }

@@ -7,8 +7,8 @@ namespace App\Drawing;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Cut;
 use Fescue\Core\Strip\CutKind;
+use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\Cutting;
-use Fescue\Core\Strip\School;
 use Fescue\Core\Strip\Tube;
 
 /**
@@ -116,7 +116,7 @@ final class CutDrawing
         $piece = $cutting->piece;
         $across = max($piece->width->mm, $piece->foot->mm) - self::hidden($cutting);
 
-        return $piece instanceof Tube && $cutting->school === School::OneStrand ? [
+        return $piece instanceof Tube && $cutting->school === CutMethod::OneStrand ? [
             $across + 2 * $piece->spine->mm,
             self::GAP,
         ] : [$across, 0.0];
@@ -184,7 +184,7 @@ final class CutDrawing
 
     private function hasSpine(): bool
     {
-        return $this->cutting->piece instanceof Tube && $this->cutting->school === School::OneStrand;
+        return $this->cutting->piece instanceof Tube && $this->cutting->school === CutMethod::OneStrand;
     }
 
     private function cut(Cut $cut): void
@@ -303,7 +303,7 @@ final class CutDrawing
     /** Where the strand runs, folded as the piece lies: as long on the sheet as the strand is, to scale. */
     private function course(): void
     {
-        if ($this->cutting->school !== School::OneStrand) {
+        if ($this->cutting->school !== CutMethod::OneStrand) {
             return;
         }
         $d = $this->path($this->cutting->course[0]);

@@ -6,8 +6,8 @@ namespace App\Drawing;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Face;
-use Fescue\Core\Piece\Step;
 
 /** How the pieces go together, a picture a step: seen from the front, a little from above and from the right. */
 final readonly class FoldDrawing
@@ -27,7 +27,7 @@ final readonly class FoldDrawing
     /** @return list<string> what is done in each step */
     public function does(): array
     {
-        return array_map(fn(Step $step): string => $step->does, $this->assembly->steps);
+        return array_map(fn(AssemblyStep $step): string => $step->does, $this->assembly->steps);
     }
 
     /** One step in so many pixels. */
@@ -61,7 +61,7 @@ final readonly class FoldDrawing
         return [$right - $left, $foot - $top];
     }
 
-    private function drawn(Step $step, int $wide, int $high, float $margin): string
+    private function drawn(AssemblyStep $step, int $wide, int $high, float $margin): string
     {
         [$left, $right, $top, $foot] = self::box($step);
         $scale = min(
@@ -103,7 +103,7 @@ final readonly class FoldDrawing
     }
 
     /** @param \Closure(float, float): array{float, float} $place */
-    private static function faces(Step $step, \Closure $place, string $colour, float $stroke): string
+    private static function faces(AssemblyStep $step, \Closure $place, string $colour, float $stroke): string
     {
         $faces = $step->faces;
         usort($faces, fn(Face $a, Face $b): int => self::depth($a) <=> self::depth($b));
@@ -153,7 +153,7 @@ final readonly class FoldDrawing
     }
 
     /** @return array{float, float, float, float} left, right, top and foot as it is seen, mm */
-    private static function box(Step $step): array
+    private static function box(AssemblyStep $step): array
     {
         $x = $y = [];
         foreach ($step->faces as $face) {

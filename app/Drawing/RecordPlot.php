@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Fescue\Core\Estimate\Outcome;
+use Fescue\Core\Estimate\ActualUse;
 use Fescue\Core\Estimate\TrackRecord;
 
 /** What her finished bags took, against what was likely: the band of each, and where it came. */
@@ -27,7 +27,7 @@ final class RecordPlot
     public static function of(TrackRecord $record, array $names): string
     {
         $bands = array_map(
-            fn(Outcome $one): array => [$one->low / $one->likely, $one->high / $one->likely, $one->ratio()],
+            fn(ActualUse $one): array => [$one->low / $one->likely, $one->high / $one->likely, $one->ratio()],
             $record->bags,
         );
         $all = array_merge(...$bands);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Fescue\Core\Estimate\Outcome;
+use Fescue\Core\Estimate\ActualUse;
 use Fescue\Core\Measure\Length;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -53,12 +53,12 @@ final class BagFinish extends Record
     }
 
     /** Grams that it took beside what was expected; null where one of the two is not known. */
-    public function outcome(): ?Outcome
+    public function outcome(): ?ActualUse
     {
         $of = $this->expected ?? [];
         $likely = (float) ($of['likely'] ?? 0);
 
-        return $this->used === null || (float) $this->used <= 0 || $likely <= 0 ? null : new Outcome(
+        return $this->used === null || (float) $this->used <= 0 || $likely <= 0 ? null : new ActualUse(
             (float) $this->used,
             (float) ($of['low'] ?? 0),
             $likely,

@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Casts\Cell;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Checklist;
-use Fescue\Core\Strip\Step;
+use Fescue\Core\Strip\CuttingStep;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Strip\StripSpec;
@@ -76,7 +76,7 @@ final class Batch extends Record
         return StripPlan::of($this->spec());
     }
 
-    /** @return list<Step> */
+    /** @return list<CuttingStep> */
     public function steps(LengthUnit $unit): array
     {
         return Checklist::of($this->spec(), $this->stack, $this->join_ahead, $unit);

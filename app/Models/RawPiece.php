@@ -8,7 +8,7 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripSpec;
@@ -48,12 +48,12 @@ final class RawPiece extends Record
     /**
      * @return array<string, mixed> fescue-strip/1 of so many of them, cut so
      */
-    public function document(?Length $strip, School $school, int $pieces): array
+    public function document(?Length $strip, CutMethod $school, int $pieces): array
     {
         $bag = $this->form === 'bag';
         $document = ['format' => StripDocument::FORMAT] + $this->measures;
         if ($bag) {
-            $document['source'] = ($school === School::OneStrand ? Source::BagSpiral : Source::BagLoops)->value;
+            $document['source'] = ($school === CutMethod::OneStrand ? Source::BagSpiral : Source::BagLoops)->value;
         } else {
             $document['school'] = $school->value;
         }
@@ -66,7 +66,7 @@ final class RawPiece extends Record
     }
 
     /** @throws Refused where it cannot be cut so */
-    public function spec(?Length $strip, School $school, int $pieces): StripSpec
+    public function spec(?Length $strip, CutMethod $school, int $pieces): StripSpec
     {
         return StripDocument::read($this->document($strip, $school, $pieces));
     }

@@ -6,7 +6,7 @@ namespace App\Papers;
 
 use App\Bags\Booklet;
 use App\Bags\FinishSheet;
-use App\Bags\Given;
+use App\Bags\SharedCopy;
 use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Files\ClothSheets;
@@ -93,7 +93,7 @@ final readonly class Recipe
         $reader = User::query()->findOrFail($this->bag->user_id);
         $reader->units = $this->unit;
         if ($this->kind === 'given') {
-            [$given, $estimate] = Given::of($this->bag);
+            [$given, $estimate] = SharedCopy::of($this->bag);
 
             return Booklet::whole(PlanSheet::of($given, $reader, $this->terms, $estimate));
         }

@@ -15,8 +15,8 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Strip\Candidate;
+use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\CutPlan;
-use Fescue\Core\Strip\School;
 use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Strip\Wanted;
 use Illuminate\Database\Eloquent\Collection;
@@ -36,7 +36,7 @@ final class Choosing
 
     public readonly string $stuff;
 
-    public readonly School $school;
+    public readonly CutMethod $school;
 
     public readonly ?Wanted $wanted;
 
@@ -64,8 +64,8 @@ final class Choosing
     {
         $stuff = $this->typed('stuff');
         $this->stuff = isset(self::FORMS[$stuff]) ? $stuff : 'cloth';
-        $this->school = School::tryFrom($this->typed('school'))
-            ?? ($this->stuff === 'bags' ? School::Joined : School::OneStrand);
+        $this->school = CutMethod::tryFrom($this->typed('school'))
+            ?? ($this->stuff === 'bags' ? CutMethod::Joined : CutMethod::OneStrand);
         $pieces = $maker->rawPieces();
         $pieces->whereIn('form', self::FORMS[$this->stuff]);
         $this->pieces = $pieces->get();
@@ -109,7 +109,7 @@ final class Choosing
             $this->plans[$piece->id] = $plan;
             $metres = $plan->pulled->mm / 1000
                 - $plan->cutting->join->loss()->mm / 1000
-                * (int) ($this->stuff !== 'bags' || $this->school === School::OneStrand);
+                * (int) ($this->stuff !== 'bags' || $this->school === CutMethod::OneStrand);
             if ($metres <= 0) {
                 $this->leftOut[$piece->id] = 'Its joins would eat all it gives.';
 

@@ -7,8 +7,8 @@ namespace App\Stash;
 use App\Rules\Typed;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Strip\Join;
-use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\CutMethod;
+use Fescue\Core\Strip\JoinMethod;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripPlan;
@@ -73,9 +73,9 @@ final class CuttingForm
 
     /** Ways to join that a table offers; loops are always hitched. */
     private const JOINS = [
-        'tube' => [Join::SewnLap, Join::MagicKnot],
-        'panel' => [Join::SewnLap, Join::MagicKnot],
-        'ribbon' => [Join::MagicKnot, Join::SewnLap],
+        'tube' => [JoinMethod::SewnLap, JoinMethod::MagicKnot],
+        'panel' => [JoinMethod::SewnLap, JoinMethod::MagicKnot],
+        'ribbon' => [JoinMethod::MagicKnot, JoinMethod::SewnLap],
         'bag' => [],
     ];
 
@@ -128,7 +128,7 @@ final class CuttingForm
         );
     }
 
-    /** @return list<Join> the usual one first */
+    /** @return list<JoinMethod> the usual one first */
     public function joins(): array
     {
         return $this->raw ? [] : self::JOINS[$this->kind];
@@ -149,10 +149,10 @@ final class CuttingForm
     /** @return list<StripPlan> one of each school that makes a strand of it */
     public function plans(): array
     {
-        $schools = array_filter(School::cases(), fn(School $school): bool => $this->refusal($school) === null);
+        $schools = array_filter(CutMethod::cases(), fn(CutMethod $school): bool => $this->refusal($school) === null);
 
         return $this->spec === null ? [] : array_map(
-            fn(School $school): StripPlan => StripPlan::of($this->spec->in($school)),
+            fn(CutMethod $school): StripPlan => StripPlan::of($this->spec->in($school)),
             array_values($schools),
         );
     }
@@ -161,14 +161,14 @@ final class CuttingForm
     public function refused(): array
     {
         $why = [];
-        foreach (School::cases() as $school) {
+        foreach (CutMethod::cases() as $school) {
             $why[$school->name()] = $this->refusal($school) ?? '';
         }
 
         return array_filter($why, fn(string $said): bool => $said !== '');
     }
 
-    private function refusal(School $school): ?string
+    private function refusal(CutMethod $school): ?string
     {
         return $this->spec === null ? null : $this->spec->piece->refusal($school, $this->spec->pieces)?->getMessage();
     }
@@ -210,7 +210,7 @@ final class CuttingForm
                 $document[$field] = $this->pull($text);
             }
         }
-        $join = Join::tryFrom($this->typed('join_by'));
+        $join = JoinMethod::tryFrom($this->typed('join_by'));
         if ($join !== null && in_array($join, $this->joins(), true)) {
             $document['join'] = $join->value;
         }

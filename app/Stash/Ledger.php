@@ -12,8 +12,8 @@ use App\Models\StockEntry;
 use App\Models\Transaction;
 use App\Models\User;
 use Fescue\Core\Stock\Balance;
-use Fescue\Core\Stock\Line;
-use Fescue\Core\Stock\Lines;
+use Fescue\Core\Stock\LedgerLine;
+use Fescue\Core\Stock\LedgerLines;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -120,13 +120,13 @@ final class Ledger
         });
     }
 
-    private static function lines(Material $material): Lines
+    private static function lines(Material $material): LedgerLines
     {
         $rows = DB::table('stock_entries')->where('material_id', $material->id)->orderBy('id')
             ->lockForUpdate()
             ->get(['id', 'move', 'amount', 'says', 'undone_at']);
 
-        return new Lines(array_values($rows->map(fn(\stdClass $row): Line => new Line(
+        return new LedgerLines(array_values($rows->map(fn(\stdClass $row): LedgerLine => new LedgerLine(
             Cell::int($row->id),
             Move::from(Cell::text($row->move)),
             Cell::number($row->amount),

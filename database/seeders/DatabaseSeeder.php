@@ -29,7 +29,7 @@ use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\TabStep;
 use Fescue\Core\Stock\Move;
-use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
@@ -382,7 +382,7 @@ final class DatabaseSeeder extends Seeder
             'chandler' => ['Chandler’s bags, white', 'bag', '#dfe2df', 'polyethylene', 12, ['source' => 'bag-loops', 'flat_width' => '38 cm', 'height' => '49 cm', 'trim_top' => '9 cm', 'trim_bottom' => '2 cm', 'mass' => '17 g']],
             'pennant' => ['Pennant ribbon end', 'ribbon', '#2f6a74', 'polyester', 1, ['source' => 'ribbon-half', 'flat_width' => '18 mm', 'height' => '3.2 m', 'mass' => '13.8 g']],
         ]);
-        foreach ([['bakery', 'Yellow loops for the shopper', 50.0, School::Joined, 12, 5, true, 4], ['hold', 'Hold-crew yarn', 22.0, School::OneStrand, 2, 1, false, 7], ['bakery', 'First yellow loops', 50.0, School::Joined, 24, 6, true, 99]] as [$key, $name, $strip, $school, $pieces, $stack, $ahead, $done]) {
+        foreach ([['bakery', 'Yellow loops for the shopper', 50.0, CutMethod::Joined, 12, 5, true, 4], ['hold', 'Hold-crew yarn', 22.0, CutMethod::OneStrand, 2, 1, false, 7], ['bakery', 'First yellow loops', 50.0, CutMethod::Joined, 24, 6, true, 99]] as [$key, $name, $strip, $school, $pieces, $stack, $ahead, $done]) {
             /** @var Batch $batch */
             $batch = $maker->batches()->create(['raw_piece_id' => $made[$key]->id, 'name' => $name, 'colour' => $made[$key]->colour, 'document' => $made[$key]->document(Length::mm($strip), $school, $pieces), 'stack' => $stack, 'join_ahead' => $ahead]);
             foreach (array_slice($batch->steps(LengthUnit::Centimetre), 0, $done) as $step) {

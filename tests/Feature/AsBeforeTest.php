@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\Incoming;
+use App\Account\AccountImport;
 use App\Models\Bag;
 use App\Models\WeighIn;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -21,7 +21,7 @@ final class AsBeforeTest extends TestCase
     public function testAnAccountOfBeforeIsPlannedAlike(): void
     {
         $maker = $this->maker('otto@pier.example');
-        Incoming::take($maker, dirname(__DIR__).'/before/account.zip');
+        AccountImport::take($maker, dirname(__DIR__).'/before/account.zip');
         $kept = json_decode(
             (string) file_get_contents(dirname(__DIR__).'/before/account.json'),
             true,
@@ -44,7 +44,7 @@ final class AsBeforeTest extends TestCase
     public function testRowsOfBeforeAreReadByTheirIdentity(): void
     {
         $maker = $this->maker('otto@pier.example');
-        Incoming::take($maker, dirname(__DIR__).'/before/account.zip');
+        AccountImport::take($maker, dirname(__DIR__).'/before/account.zip');
         $bag = $maker->bags()->where('choices->name', 'Signal bag')->sole();
         $bag->weighIns()->where('after', 'Round 8')->toBase()->update(['after' => 'round  8']);
         $choices = ['changes' => [['from' => 'round 9', 'to' => 1]], 'lean' => 1.0] + $bag->choices;

@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Bags\Sheets\PlanSheet;
 use App\Bags\WeighIns;
-use App\Books\Hands;
 use App\Books\KeptWeighIns;
+use App\Books\MakerHistory;
 use App\Models\Bag;
 use App\Models\WeighIn;
 use App\Stash\Ledger;
@@ -646,7 +646,7 @@ final class EnoughTest extends TestCase
                 "/bags/{$bag->id}/what-if",
                 ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep],
             )->assertSessionHasNoErrors();
-            $cell = WhatIf::of($was, (new Hands($maker->id))->learned(), $was->spec->facts->strands->own, HookSize::mm(10));
+            $cell = WhatIf::of($was, (new MakerHistory($maker->id))->learned(), $was->spec->facts->strands->own, HookSize::mm(10));
             $take('counts');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
             self::assertSame(Plans::settled($was), Plans::settled($taken));
@@ -676,7 +676,7 @@ final class EnoughTest extends TestCase
             ['name' => 'Blocked', 'stitch' => Motif::named('dc'), 'state' => 'blocked', 'rows_counted' => 5.0],
         );
         self::assertArrayNotHasKey('also', $bag->document());
-        self::assertSame([false, true], array_column((new Hands($maker->id))->trials(), 'blocked'));
+        self::assertSame([false, true], array_column((new MakerHistory($maker->id))->trials(), 'blocked'));
         $bag->update(['swatch_id' => null, 'choices' => ['learned' => true, 'hook' => '8 mm'] + $bag->choices]);
         $bag = $bag->fresh() ?? self::fail('The bag is gone.');
         self::assertSame(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bags\Given;
+use App\Bags\SharedCopy;
 use App\Files\Paper;
 use App\Models\Bag;
 use App\Models\BagFinish;
@@ -409,7 +409,7 @@ final class FinishTest extends TestCase
         self::assertSame("{$grams} g", $takes);
         self::assertSame($told($own)[0], $rows);
         self::assertGreaterThan(4, count($rows));
-        $given = Given::of($bag)[0]->plan();
+        $given = SharedCopy::of($bag)[0]->plan();
         self::assertSame(Ways::leaves($plan), Ways::leaves($given));
         self::assertEqualsWithDelta($plan->comesOut->flatWidth->mm, $given->comesOut->flatWidth->mm, 1e-6);
         self::assertEqualsWithDelta($plan->comesOut->height->mm, $given->comesOut->height->mm, 1e-6);

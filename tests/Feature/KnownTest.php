@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Books\BagFacts;
 use App\Books\Books;
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Books\Question;
 use App\Models\Bag;
 use App\Models\User;
@@ -255,7 +255,7 @@ final class KnownTest extends TestCase
         $bag = $this->bag($maker);
         $this->actingAs($maker)->post("/bags/{$bag->id}/time", ['part' => 'body', 'minutes' => '300']);
         $timed = fn(): Timed => new Timed($bag->plan());
-        $fresh = function (Hands $hands) use ($timed): array {
+        $fresh = function (MakerHistory $hands) use ($timed): array {
             DB::table('known')->delete();
             DB::flushQueryLog();
             DB::enableQueryLog();
@@ -264,7 +264,7 @@ final class KnownTest extends TestCase
 
             return [round($minutes->likely, 9), round($minutes->relative, 9), count((array) $read)];
         };
-        $alone = $fresh(new Hands($maker->id));
+        $alone = $fresh(new MakerHistory($maker->id));
         $bag->refresh()->plan();
         self::assertSame([$alone[0], $alone[1], 0], $fresh(BagFacts::of($bag)->hands()));
         self::assertSame(1, $alone[2]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Drawing\NarrowingBands;
 use App\Models\Material;
 use App\Models\User;
@@ -60,7 +60,7 @@ final class ManyTest extends TestCase
         $double->update(['stitch' => Motif::named('dc'), 'height' => Length::mm(240)]);
         $other = $this->material($maker);
         self::copies('swatches', $first->id, 300, ['material_id' => $other->id, 'hook' => 6]);
-        $hands = new Hands($maker->id);
+        $hands = new MakerHistory($maker->id);
         self::assertCount(200, $hands->documents());
         self::assertSame(['dc'], array_column($hands->also($first->refresh()), 'stitch'));
     }

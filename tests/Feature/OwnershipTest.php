@@ -11,7 +11,7 @@ use App\Models\Picture;
 use App\Models\RawPiece;
 use App\Models\Swatch;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\CutMethod;
 use Illuminate\Support\Facades\Route;
 use Tests\TestCase;
 
@@ -38,7 +38,7 @@ final class OwnershipTest extends TestCase
                 'user_id' => $bag->user_id,
                 'name' => 'Shirts',
                 'colour' => '#000000',
-                'document' => $piece->document(Length::mm(20), School::Joined, 1),
+                'document' => $piece->document(Length::mm(20), CutMethod::Joined, 1),
                 'stack' => 1,
                 'join_ahead' => false,
             ],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\Outgoing;
+use App\Account\AccountExport;
 use App\Account\Tables;
 use App\Models\Bag;
 use App\Models\BagFinish;
@@ -22,10 +22,10 @@ final class ParcelTest extends TestCase
 {
     private function zipOf(User $maker): string
     {
-        $parcel = Outgoing::begin($maker);
+        $parcel = AccountExport::begin($maker);
         while (! $parcel->isDone()) {
             // Each step is a request of its own.
-            $parcel = Outgoing::find($maker, $parcel->name()) ?? self::fail('It is there while it is put together.');
+            $parcel = AccountExport::find($maker, $parcel->name()) ?? self::fail('It is there while it is put together.');
             $parcel->step();
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'parcel');
@@ -277,18 +277,18 @@ final class ParcelTest extends TestCase
         $this->get('/account/parcel')->assertSee('Keep the zip');
         $this->get('/account/parcel/zip')->assertOk()->assertDownload('fescue-account.zip');
         // Of four tabs each follows the one that is under way; one that is done makes room for another.
-        $twice = [Outgoing::begin($maker)->name(), Outgoing::begin($maker)->name()];
+        $twice = [AccountExport::begin($maker)->name(), AccountExport::begin($maker)->name()];
         self::assertSame($twice[0], $twice[1]);
         self::assertNotSame($name, $twice[0]);
-        self::assertNull(Outgoing::find($maker, $name));
+        self::assertNull(AccountExport::find($maker, $name));
         $other = $this->maker('ada@pier.example');
-        self::assertNull(Outgoing::find($other, $name));
-        self::assertNull(Outgoing::find($other, '../'.$name));
+        self::assertNull(AccountExport::find($other, $name));
+        self::assertNull(AccountExport::find($other, '../'.$name));
         $this->flushSession()->actingAs($other)->withSession(['parcel' => $name])->get('/account/parcel/zip')->assertRedirect('/account/parcel');
         $this->withSession(['parcel' => $name])->post('/account/parcel/step')->assertNotFound();
         // Whoever leaves leaves nothing behind.
-        self::assertNotNull(Outgoing::find($maker, $twice[0]));
+        self::assertNotNull(AccountExport::find($maker, $twice[0]));
         $this->flushSession()->actingAs($maker)->delete('/account', ['current_password' => 'a long password'])->assertRedirect('/');
-        self::assertNull(Outgoing::find($maker, $twice[0]));
+        self::assertNull(AccountExport::find($maker, $twice[0]));
     }
 }

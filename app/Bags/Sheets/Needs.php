@@ -46,10 +46,12 @@ final readonly class Needs
     /** @return list<BallEnd> where its balls end, worked one after another */
     public function balls(): array
     {
+        $bag = $this->sheet->bag;
+
         // What was cut was joined into one strand already.
-        return $this->sheet->bag->material?->acquired === Acquired::Cut
+        return $bag->material?->acquired === Acquired::Cut
             ? []
-            : Balls::of($this->sheet->plan, $this->sheet->bag->exists ? WorkLog::wholeFrom($this->sheet->bag, $this->sheet->plan) : 0);
+            : Balls::of($this->sheet->plan, $bag->exists ? WorkLog::wholeFrom($bag, $this->sheet->plan) : 0);
     }
 
     /**

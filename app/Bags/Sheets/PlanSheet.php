@@ -8,7 +8,7 @@ use App\Bags\BagNotes;
 use App\Bags\Tongues;
 use App\Bags\WorkLog;
 use App\Books\BagFacts;
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Drawing\Ink;
 use App\Models\Bag;
 use App\Models\User;
@@ -118,7 +118,7 @@ final readonly class PlanSheet
      */
     public static function all(User $maker, array $bags): array
     {
-        BagFacts::readAll(new Hands($maker->id), $bags);
+        BagFacts::readAll(new MakerHistory($maker->id), $bags);
 
         return array_values(array_map(
             fn(Bag $bag): array => ['bag' => $bag, 'sheet' => self::orNone($bag, $maker)],

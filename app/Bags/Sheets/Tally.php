@@ -8,7 +8,7 @@ use App\Books\BagFacts;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
-use Fescue\Core\Instruction\Seam;
+use Fescue\Core\Instruction\SlipSeam;
 use Fescue\Core\Instruction\Through;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Duration;
@@ -67,12 +67,13 @@ final readonly class Tally
         if ($wide + $high <= 0.0) {
             return '';
         }
-        $band = function (Length $likely, float $relative): string {
+        $figure = $this->sheet->figure(...);
+        $band = function (Length $likely, float $relative) use ($figure): string {
             $spread = new Spread($likely->mm, $relative);
 
             return $relative > 0
-                ? $this->sheet->figure(Length::mm($spread->low())).' to '.$this->sheet->figure(Length::mm($spread->high()))
-                : $this->sheet->figure($likely);
+                ? "{$figure(Length::mm($spread->low()))} to {$figure(Length::mm($spread->high()))}"
+                : $figure($likely);
         };
 
         return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->sheet->unit->value} in 9 of 10"
@@ -85,10 +86,9 @@ final readonly class Tally
     public function hung(): string
     {
         $hang = BagFacts::of($this->sheet->bag)->hang();
+        $high = $hang?->height($this->sheet->plan->comesOut->height);
 
-        return $hang === null
-            ? ''
-            : "hung under {$hang->load->print()} about {$this->sheet->say($hang->height($this->sheet->plan->comesOut->height))} high";
+        return $high === null ? '' : "hung under {$hang->load->print()} about {$this->sheet->say($high)} high";
     }
 
     /** "3 pieces", "6 seams", as its maker counts them; '' of a bag of one piece without seams. */
@@ -116,7 +116,7 @@ final readonly class Tally
     {
         foreach ($this->sheet->plan->work->rows as $row) {
             foreach ($row->instructions as $one) {
-                if ($one instanceof Seam || $one instanceof Through || $row->kind === RowKind::Seam) {
+                if ($one instanceof SlipSeam || $one instanceof Through || $row->kind === RowKind::Seam) {
                     return true;
                 }
             }
@@ -158,7 +158,10 @@ final readonly class Tally
                     ? route('bags.plan', $this->sheet->bag, false)
                     : route('swatches.edit', $this->sheet->bag->swatch, false),
             ],
-            $this->sheet->plan->spec->facts->weighIns !== [] => [$this->goOn(), route('bags.words', $this->sheet->bag, false)],
+            $this->sheet->plan->spec->facts->weighIns !== [] => [
+                $this->goOn(),
+                route('bags.words', $this->sheet->bag, false),
+            ],
             default => [$this->begins(), route('bags.words', $this->sheet->bag, false)],
         };
     }

@@ -11,7 +11,7 @@ use App\Drawing\FoldDrawing;
 use App\Drawing\PiecesDrawing;
 use App\Drawing\SideDrawing;
 use App\Models\User;
-use Fescue\Core\Sheet\Finishing;
+use Fescue\Core\Sheet\FinishingSteps;
 use Fescue\Core\Sheet\Sheet;
 use Fescue\Core\Sheet\SheetMaker;
 
@@ -47,20 +47,23 @@ final readonly class Words
      */
     public function drawings(): array
     {
-        return $this->sheet->plan->assembly() === null ? [
-            'base' => ['The base', BaseDrawing::of($this->sheet->plan, $this->sheet->unit), ''],
+        [$plan, $unit, $writer] = [$this->sheet->plan, $this->sheet->unit, $this->sheet->writer];
+        $colours = $this->sheet->colours();
+
+        return $plan->assembly() === null ? [
+            'base' => ['The base', BaseDrawing::of($plan, $unit), ''],
             'side' => [
                 'The side',
-                SideDrawing::of($this->sheet->plan, $this->sheet->unit, $this->sheet->colours(), $this->sheet->writer),
+                SideDrawing::of($plan, $unit, $colours, $writer),
                 ', handles lifted',
             ],
         ] : [
             'pieces' => [
                 'The pieces',
-                PiecesDrawing::of($this->sheet->plan, $this->sheet->unit, $this->sheet->writer, $this->sheet->colours()[0]),
+                PiecesDrawing::of($plan, $unit, $writer, $colours[0]),
                 ', same letter, same seam',
             ],
-            'closed' => ['The closed bag', ClosedDrawing::of($this->sheet->plan, $this->sheet->unit, $this->sheet->colours()[0]), ''],
+            'closed' => ['The closed bag', ClosedDrawing::of($plan, $unit, $colours[0]), ''],
         ];
     }
 
@@ -73,6 +76,6 @@ final readonly class Words
     /** @return array<string, string> the ends, and washing */
     public function ends(): array
     {
-        return Finishing::ends($this->sheet->plan, $this->sheet->tongue());
+        return FinishingSteps::ends($this->sheet->plan, $this->sheet->tongue());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Account\Outgoing;
+use App\Account\AccountExport;
 use App\Bags\Booklet;
 use App\Bags\Sheets\PlanSheet;
 use App\Casts\Cell;
@@ -19,7 +19,7 @@ use Closure;
 use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\HandGauge;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Chart\BaseChart;
@@ -37,7 +37,7 @@ use Fescue\Core\Report\Notes;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Strip\Candidate;
-use Fescue\Core\Strip\Choice;
+use Fescue\Core\Strip\PieceChoice;
 use Fescue\Core\Text\Checked;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -155,7 +155,7 @@ final class Bench extends Command
         ));
         memory_reset_peak_usage();
         $steps = [];
-        $parcel = Outgoing::begin($maker);
+        $parcel = AccountExport::begin($maker);
         while (! $parcel->isDone()) {
             $steps[] = $this->time(fn() => $parcel->step());
         }
@@ -246,7 +246,7 @@ final class Bench extends Command
             $learned = Planner::plan(
                 $plan->settled()->worked(
                     $spec->facts->strands->own,
-                    Handiwork::predicted($spec->facts->hands->hook, $predicted, $spec->facts->strands->own),
+                    HandGauge::predicted($spec->facts->hands->hook, $predicted, $spec->facts->strands->own),
                 ),
             );
 
@@ -267,11 +267,11 @@ final class Bench extends Command
                 fn(int $key): Candidate => new Candidate($key, mt_rand(50, 1500) / 100, 1),
                 range(1, $pieces),
             );
-            $choice = Choice::of($candidates, $need);
+            $choice = PieceChoice::of($candidates, $need);
             $kind = $choice?->within === null ? 'exact' : sprintf('within %.2f m of the best', $choice->within);
             $times = [];
             for ($round = 0; $round < 15; $round++) {
-                $times[] = $this->time(fn(): ?Choice => Choice::of($candidates, $need));
+                $times[] = $this->time(fn(): ?PieceChoice => PieceChoice::of($candidates, $need));
             }
             $this->report("{$pieces} pieces, {$kind}", $times);
         }

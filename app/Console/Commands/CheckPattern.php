@@ -6,10 +6,10 @@ namespace App\Console\Commands;
 
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Grammar;
-use Fescue\Core\Text\Problem;
-use Fescue\Core\Text\Row;
+use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
-use Fescue\Core\Text\Writer;
+use Fescue\Core\Text\TextProblem;
+use Fescue\Core\Text\TextWriter;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -46,7 +46,7 @@ final class CheckPattern extends Command
             return self::INVALID;
         }
         $checked = Checked::of($text, in_array($tongue, ['', self::AUTO], true) ? null : $tongue);
-        $writer = new Writer($to === '' ? $checked->tongue : $to);
+        $writer = new TextWriter($to === '' ? $checked->tongue : $to);
         $this->getOutput()->writeln($this->option('json')
             ? json_encode(
                 $checked->document($writer),
@@ -58,13 +58,13 @@ final class CheckPattern extends Command
     }
 
     /** @return list<string> */
-    private static function told(Checked $checked, Writer $writer): array
+    private static function told(Checked $checked, TextWriter $writer): array
     {
         return [
-            ...array_map(fn(Row $row): string => ($row->isRight() ? '  ' : '! ').$writer->row($row->line)
+            ...array_map(fn(ProvenRow $row): string => ($row->isRight() ? '  ' : '! ').$writer->row($row->line)
                 .": takes {$row->outcome->takes} of {$row->outcome->there}, "
                 ."leaves {$row->outcome->leaves}", $checked->rows),
-            ...array_map(fn(Problem $one): string => "Line {$one->line}, column {$one->column}"
+            ...array_map(fn(TextProblem $one): string => "Line {$one->line}, column {$one->column}"
                 .($one->row === '' ? '' : ", {$one->row}").": {$one->message} "
                 .implode(' Or: ', array_column($one->mends, 'said')), $checked->problems),
         ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Account\Outgoing;
+use App\Account\AccountExport;
 use App\Bags\Beginning;
 use App\Http\Requests\ChangePasswordRequest;
 use App\Http\Requests\DeleteAccountRequest;
@@ -82,7 +82,7 @@ final class AccountController extends Controller
         $maker = $this->maker($request);
         $left = $this->leaves($request, 'Your account and everything in it is gone.');
         $maker->delete();
-        Outgoing::forget($maker->id);
+        AccountExport::forget($maker->id);
 
         return $left;
     }

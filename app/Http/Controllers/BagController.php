@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\BagEdit;
 use App\Bags\BagForm;
 use App\Bags\Changing;
-use App\Bags\Keeping;
 use App\Bags\Listed;
 use App\Bags\Sheets\PlanSheet;
 use App\Bags\Steps;
@@ -114,7 +114,7 @@ final class BagController extends Controller
                 return $this->copied($request, $maker->bags()->findOrFail($bag));
             }
             $bag = Bag::unread($maker, (int) $bag);
-            $kept = Keeping::of($bag, $request, $maker);
+            $kept = BagEdit::of($bag, $request, $maker);
         } catch (Refused $e) {
             $errors = BagForm::errors($e);
 

@@ -18,9 +18,9 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Strip\Checklist;
-use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\CutMethod;
+use Fescue\Core\Strip\CuttingStep;
 use Fescue\Core\Strip\Source;
-use Fescue\Core\Strip\Step;
 use Fescue\Core\Strip\StripDocument;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -45,7 +45,7 @@ final class BatchController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $maker = $this->maker($request);
-        $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
+        $school = CutMethod::tryFrom(Typed::text($request, 'school')) ?? CutMethod::OneStrand;
         $piece = $this->piece($request, $maker);
         try {
             $document = $piece === null
@@ -97,7 +97,7 @@ final class BatchController extends Controller
     {
         $this->authorize('own', $batch);
         $step = Typed::text($request, 'step');
-        $known = array_map(fn(Step $one): string => $one->key, $batch->steps(LengthUnit::Centimetre));
+        $known = array_map(fn(CuttingStep $one): string => $one->key, $batch->steps(LengthUnit::Centimetre));
         if (in_array($step, $known, true)) {
             $batch->tick($step, $request->boolean('done'));
         }
@@ -177,7 +177,7 @@ final class BatchController extends Controller
     }
 
     /** @return array<string, mixed> @throws NotUnderstood|Refused */
-    private static function fromTable(Request $request, User $maker, School $school): array
+    private static function fromTable(Request $request, User $maker, CutMethod $school): array
     {
         $form = new CuttingForm($request, $maker->units);
         if ($form->spec === null) {
@@ -187,7 +187,7 @@ final class BatchController extends Controller
         }
         $document = $form->document;
         if ($form->spec->source->isBag()) {
-            $document['source'] = ($school === School::OneStrand ? Source::BagSpiral : Source::BagLoops)->value;
+            $document['source'] = ($school === CutMethod::OneStrand ? Source::BagSpiral : Source::BagLoops)->value;
         } else {
             $document['school'] = $school->value;
         }
@@ -196,7 +196,7 @@ final class BatchController extends Controller
     }
 
     /** @return array<string, mixed> @throws NotUnderstood|Refused */
-    private static function fromPiece(Request $request, RawPiece $piece, School $school): array
+    private static function fromPiece(Request $request, RawPiece $piece, CutMethod $school): array
     {
         $pieces = Typed::text($request, 'pieces');
         if (preg_match('/^\d{1,5}$/', $pieces) !== 1 || (int) $pieces < 1 || (int) $pieces > $piece->count) {

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Rules\Typed;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Speech;
-use Fescue\Core\Text\Writer;
+use Fescue\Core\Text\TextWriter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -49,7 +49,7 @@ final class CountController extends Controller
         $checked = $wrong === '' && trim($text) !== '' ? Checked::of($text, $tongue === '' ? null : $tongue) : null;
         $shown = [
             'checked' => $checked,
-            'writer' => $checked === null ? null : new Writer($to === '' ? $checked->tongue : $to),
+            'writer' => $checked === null ? null : new TextWriter($to === '' ? $checked->tongue : $to),
             'wrong' => $wrong,
             'to' => $to,
         ];

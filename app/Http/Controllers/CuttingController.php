@@ -8,7 +8,7 @@ use App\Rules\Typed;
 use App\Stash\CutFile;
 use App\Stash\CutPrint;
 use App\Stash\CuttingForm;
-use Fescue\Core\Strip\School;
+use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\StripPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -62,7 +62,7 @@ final class CuttingController extends Controller
 
     private static function inSchool(CuttingForm $form, Request $request): ?StripPlan
     {
-        $school = School::tryFrom(Typed::text($request, 'school')) ?? School::OneStrand;
+        $school = CutMethod::tryFrom(Typed::text($request, 'school')) ?? CutMethod::OneStrand;
 
         return array_values(
             array_filter($form->plans(), fn(StripPlan $plan): bool => $plan->spec->school === $school),

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\BagEdit;
 use App\Bags\BagForm;
 use App\Bags\Changing;
 use App\Bags\Finished;
 use App\Bags\FinishSheet;
-use App\Bags\Keeping;
 use App\Bags\MadeAgain;
 use App\Bags\Sheets\PlanSheet;
 use App\Casts\Cell;
@@ -62,7 +62,7 @@ final class FinishController extends Controller
         $maker = $this->maker($request);
         $finish = BagForm::finish($request, $maker);
         try {
-            $kept = Keeping::of($bag, $request, $maker, fn(Bag $bag) => self::put($bag, $finish));
+            $kept = BagEdit::of($bag, $request, $maker, fn(Bag $bag) => self::put($bag, $finish));
         } catch (Refused $e) {
             $errors = BagForm::errors($e);
 

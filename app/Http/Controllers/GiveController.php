@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bags\Given;
+use App\Bags\SharedCopy;
 use App\Bags\Sheets\PlanSheet;
 use App\Models\Bag;
 use App\Models\BagLink;
@@ -93,7 +93,7 @@ final class GiveController extends Controller
         [$bag] = $this->linked($token);
         try {
             /** @var Bag $copy */
-            $copy = $maker->bags()->create(['choices' => Given::choices($bag)]);
+            $copy = $maker->bags()->create(['choices' => SharedCopy::choices($bag)]);
         } catch (Refused) {
             abort(404);
         }
@@ -119,7 +119,7 @@ final class GiveController extends Controller
         [$bag, $owner] = $this->linked($token);
         $reader = $this->reader($request, $owner);
         try {
-            [$given, $estimate] = Given::of($bag);
+            [$given, $estimate] = SharedCopy::of($bag);
 
             return PlanSheet::of($given, $reader, $this->terms($request), $estimate);
         } catch (Refused) {

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\HookTrial;
 use App\Bags\SwatchText;
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Casts\Cell;
 use App\Models\Material;
 use App\Models\Swatch;
@@ -48,7 +48,7 @@ final class HookTrialController extends Controller
         $all = $maker->swatches();
         $all->where('material_id', $material?->id)->latest('id')->limit(self::TRIED);
         $motif = Motif::find(Typed::text($request, 'stitch'));
-        $hands = new Hands($maker->id);
+        $hands = new MakerHistory($maker->id);
         $trial = $material === null ? null : new HookTrial($material, $all->get(), $motif, $hands->learned());
 
         return view(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Books\Hands;
+use App\Books\MakerHistory;
 use App\Http\Requests\SwatchRequest;
 use App\Models\Swatch;
 use App\Rules\Typed;
@@ -32,7 +32,7 @@ final class SwatchController extends Controller
 
         return view('swatches.index', [
             'swatches' => $swatches->paginate(self::A_PAGE)->withQueryString(),
-            'doubts' => (new Hands($maker->id))->doubts(),
+            'doubts' => (new MakerHistory($maker->id))->doubts(),
             'q' => $q,
         ]);
     }

@@ -19,6 +19,7 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Work\CountError;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
@@ -26,7 +27,6 @@ use Fescue\Core\Work\Grain;
 use Fescue\Core\Work\Marks;
 use Fescue\Core\Work\NoEntry;
 use Fescue\Core\Work\Place;
-use Fescue\Core\Work\Slip;
 use Fescue\Core\Work\Tape;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -129,7 +129,7 @@ final class WorkController extends Controller
         if ($row === null || preg_match('/^\d{1,6}$/', $counted) !== 1) {
             return response()->json(['message' => 'Write what you counted, as a whole number.'], 422);
         }
-        $slip = Slip::of($plan, $course, $row, (int) $counted, WorkSheet::secondsOf($plan, $bag));
+        $slip = CountError::of($plan, $course, $row, (int) $counted, WorkSheet::secondsOf($plan, $bag));
 
         return response()->json($slip === null ? ['off' => 0] : [
             'off' => $slip->off,

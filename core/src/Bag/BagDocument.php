@@ -51,7 +51,7 @@ final class BagDocument
     }
 
     /** @throws Refused */
-    public static function read(mixed $document, Teaching $teaching = new Teaching()): BagSpec
+    public static function read(mixed $document, LearnedCache $teaching = new LearnedCache()): BagSpec
     {
         $top = Fields::top(self::asWorked($document), self::FORMAT, 'bag');
         // A bag of pieces is planned of its strand alone, by a guess.
@@ -94,12 +94,12 @@ final class BagDocument
         $choices = new Choices($name, $wish, $school, $parts, $changes, $finish);
         $hands = $swatch === null
             ? self::learned(
-                $taught ?? $teaching->keep(Taught::by($of, $trials, $worked)),
+                $taught ?? $teaching->keep(LearnedGauge::by($of, $trials, $worked)),
                 $hook,
                 $material,
                 $choices->motif(),
             )
-            : new Handiwork($hook, $swatch, null, $also, $proportions);
+            : new HandGauge($hook, $swatch, null, $also, $proportions);
 
         return new BagSpec($choices, new Facts(
             new Strands($material, array_values(array_filter($others))),
@@ -123,9 +123,9 @@ final class BagDocument
     }
 
     /** No reading: what a hand that was taught so is expected to make. */
-    private static function learned(Taught $taught, HookSize $hook, Material $material, Motif $motif): Handiwork
+    private static function learned(LearnedGauge $taught, HookSize $hook, Material $material, Motif $motif): HandGauge
     {
-        return Handiwork::predicted(
+        return HandGauge::predicted(
             $hook,
             $taught->hand->predictBag($hook, $material, $motif),
             $material,

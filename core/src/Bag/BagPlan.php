@@ -30,7 +30,7 @@ use Fescue\Core\Stitch\Stitch;
 final readonly class BagPlan
 {
     /**
-     * @param non-empty-list<Worked> $parts in working order
+     * @param non-empty-list<PlannedPart> $parts in working order
      * @param list<int> $materials which material each row is worked in, as Strands::of() has them
      * @param list<Fitted> $fitted what it is finished with, in the order of the spec
      */
@@ -71,7 +71,7 @@ final readonly class BagPlan
     /** The spec with every count as it is settled. */
     public function settled(): BagSpec
     {
-        return $this->spec->shaped(array_map(fn(Worked $part): Chosen => $part->chosen(), $this->parts));
+        return $this->spec->shaped(array_map(fn(PlannedPart $part): Chosen => $part->chosen(), $this->parts));
     }
 
     /**

@@ -78,13 +78,13 @@ final readonly class BagSpec
     }
 
     /** The same bag of other hands, hook or material, begun anew. */
-    public function worked(Material $material, Handiwork $hands): self
+    public function worked(Material $material, HandGauge $hands): self
     {
         return $this->given($this->facts->with($this->facts->strands->inPlaceOf($material), $hands, []));
     }
 
     /** The same bag of one strand alone and of a size, as its parts have it, begun anew. */
-    public function alone(Wish $wish, Material $material, Handiwork $hands): self
+    public function alone(Wish $wish, Material $material, HandGauge $hands): self
     {
         return new self(
             $this->choices->with(wish: $wish, changes: []),

@@ -8,7 +8,7 @@ namespace Fescue\Core\Bag;
 final readonly class Facts
 {
     /**
-     * @param Handiwork $hands what they make on the hook, by a swatch or as they are known; with what the tape says
+     * @param HandGauge $hands what they make on the hook, by a swatch or as they are known; with what the tape says
      * @param list<WeighIn> $weighIns in the order of the rows, each with less left than the one before
      * @param ?float $stretch by which her straps grow under a full bag, as a share; null until one has hung
      * @param ?float $differs how far bags of this hand are off what her swatches say, as a share; null where none is
@@ -16,7 +16,7 @@ final readonly class Facts
      */
     public function __construct(
         public Strands $strands,
-        public Handiwork $hands,
+        public HandGauge $hands,
         public array $weighIns = [],
         public ?float $stretch = null,
         public ?float $differs = null,
@@ -27,7 +27,7 @@ final readonly class Facts
      *
      * @param ?list<WeighIn> $weighIns
      */
-    public function with(?Strands $strands = null, ?Handiwork $hands = null, ?array $weighIns = null): self
+    public function with(?Strands $strands = null, ?HandGauge $hands = null, ?array $weighIns = null): self
     {
         return new self(
             $strands ?? $this->strands,

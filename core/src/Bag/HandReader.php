@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Bag;
 
 use Fescue\Core\Document\Fields;
+use Fescue\Core\Gauge\StitchTake as Lesson;
 use Fescue\Core\Gauge\Trial;
-use Fescue\Core\Gauge\Worked as Lesson;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;

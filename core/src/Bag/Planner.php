@@ -152,7 +152,7 @@ final readonly class Planner
                     $e instanceof WantsPlain ? [self::plainFirst($part->path)] : [],
                 );
             }
-            $parts[] = new Worked($part->path, $maker, $made, $many);
+            $parts[] = new PlannedPart($part->path, $maker, $made, $many);
             array_push($pieces, ...($made->assembly->pieces ?? []));
             array_push($rows, ...$made->rows);
             if ($made->apart !== []) {
@@ -340,7 +340,7 @@ final readonly class Planner
     /**
      * Rows that stand make it as high as they are, and as wide as the widest of a wall.
      *
-     * @param non-empty-list<Worked> $parts
+     * @param non-empty-list<PlannedPart> $parts
      */
     private function comesOut(Work $work, array $parts, ?Outline $outline): ComesOut
     {
@@ -375,7 +375,7 @@ final readonly class Planner
             Length::mm($outline?->width() ?? 0.0),
             Length::mm($wide),
             Length::mm($height),
-            Volume::litres(array_map(fn(Worked $part): Made => $part->made, $parts), $this->ground->gauge),
+            Volume::litres(array_map(fn(PlannedPart $part): Made => $part->made, $parts), $this->ground->gauge),
         );
     }
 

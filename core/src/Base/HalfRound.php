@@ -149,7 +149,7 @@ final readonly class HalfRound extends MadeByChoices
             Edge::around($tops + $this->given('along'), $tops / 2, $round->fabric),
             new Start(1, $stitch->startingChains(), new Polyline([[0.0, $many * $high / 2]], 0.0)),
             new Segment($many * $high),
-            Flat::remarks($flatness),
+            LieOfRounds::remarks($flatness),
         );
     }
 

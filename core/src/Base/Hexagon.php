@@ -142,7 +142,7 @@ final readonly class Hexagon extends MadeByChoices
             )),
             new Start(1, $stitch->startingChains(), new Circle(0.0)),
             Polygon::regular(self::SIDES, $rounds * $high),
-            Flat::remarks($flatness),
+            LieOfRounds::remarks($flatness),
         );
     }
 

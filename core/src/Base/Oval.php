@@ -19,7 +19,7 @@ use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
-use Fescue\Core\Piece\Grows;
+use Fescue\Core\Piece\Growing;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
@@ -40,7 +40,7 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class Oval extends GrownFromChain
 {
-    use Grows;
+    use Growing;
 
     private const TWO_AND_TWO = 'two-and-two';
 
@@ -152,7 +152,7 @@ final readonly class Oval extends GrownFromChain
             Edge::around($round->stitches(), $round->centreOfSide(), $fabric),
             new Start($chain, $fabric->post()->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
             new Stadium($straight, $rounds * $high),
-            $this->flag('rise') ? self::rises($flatness) : Flat::remarks($flatness),
+            $this->flag('rise') ? self::rises($flatness) : LieOfRounds::remarks($flatness),
         );
     }
 
@@ -239,7 +239,7 @@ final readonly class Oval extends GrownFromChain
         );
 
         return [
-            ...Flat::remarks($rounds),
+            ...LieOfRounds::remarks($rounds),
             new Remark(
                 'rises',
                 Tone::Better,

@@ -130,7 +130,7 @@ final readonly class Round extends MadeByChoices
             Edge::around($around, round($around / 2) / 2, $fabric),
             new Start(1, $stitch->startingChains(), new Circle(0.0)),
             new Circle($rounds * $high),
-            Flat::remarks($flatness),
+            LieOfRounds::remarks($flatness),
         );
     }
 }

@@ -94,7 +94,7 @@ final readonly class Square extends GrownFromChain
             )),
             new Start($chain, $stitch->startingChains(), new Polyline([[-$half, 0.0], [$half, 0.0]], 0.0)),
             new Rectangle(($chain - 1) * $wide + 2 * $rounds * $high, 2 * $rounds * $high),
-            Flat::remarks($flatness),
+            LieOfRounds::remarks($flatness),
         );
     }
 

@@ -22,7 +22,7 @@ final class Balls
     public static function of(BagPlan $plan, int $whole = 0): array
     {
         $winding = Winding::of($plan->spec->facts->strands->own);
-        $standing = Standing::of($plan);
+        $standing = MaterialProgress::of($plan);
         if (
             $winding === null
             || $standing->left === null

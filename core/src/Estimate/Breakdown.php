@@ -51,7 +51,7 @@ final readonly class Breakdown
     /** @return array<int, RowTakes> by place */
     private static function rows(BagPlan $plan, int $which): array
     {
-        $standing = Standing::of($plan, $which);
+        $standing = MaterialProgress::of($plan, $which);
         $walk = $standing->ahead();
         $gone = $walk->gone();
         $swing = Normal::quantile(1 - Spread::TAIL) * $walk->swells();

@@ -7,7 +7,7 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
-use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\HandGauge;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Bag\WeighIn;
 use Fescue\Core\Document\Refused;
@@ -75,7 +75,7 @@ final class Calibration
         $outcomes = [];
         for ($bag = 0; $bag < $many; $bag++) {
             $came = exp($off * $this->chance->normal() + TrackRecord::BESIDES * $this->chance->normal());
-            $outcomes[] = new Outcome($came, 0.0, 1.0, 2.0);
+            $outcomes[] = new ActualUse($came, 0.0, 1.0, 2.0);
         }
         $plan = Planner::plan($spec->given($spec->facts->differing((new TrackRecord($outcomes))->differs())));
         $takes = Consumption::of($plan);
@@ -256,14 +256,14 @@ final class Calibration
         $really = $hand->makes('strand', $hook, $diameter, $kind, $motif);
         if ($how === 'learned') {
             $predicted = $learned->predictBag($hook, $own, $motif);
-            $spec = $read->worked($own, Handiwork::predicted($hook, $predicted, $own));
+            $spec = $read->worked($own, HandGauge::predicted($hook, $predicted, $own));
             $gauge = $predicted->strand->likely;
         } else {
             $mass = $how === 'guessed' ? null : Mass::grams(100 * $own->density->massOf($loops->strand())->grams);
             $swatch = new Swatch($motif, 10, $loops->width()->times(10), 10, $loops->height()->times(10), $mass);
             $spec = $read->worked(
                 $own,
-                new Handiwork(
+                new HandGauge(
                     $hook,
                     $swatch,
                     proportions: $how === 'swatch and hand' ? $learned->proportions($motif) : [],

@@ -41,7 +41,7 @@ final readonly class Foretold
     /** @param array<int, RowTakes> $rows those of it, by place */
     private static function strand(BagPlan $plan, MaterialEstimate $estimate, array $rows): self
     {
-        $standing = Standing::of($plan, $estimate->which);
+        $standing = MaterialProgress::of($plan, $estimate->which);
         $ahead = $standing->ahead();
         $gone = $ahead->gone();
         $weighed = 0;

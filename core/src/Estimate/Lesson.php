@@ -6,7 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\WeighIn;
-use Fescue\Core\Gauge\Worked;
+use Fescue\Core\Gauge\StitchTake;
 
 /** What the weigh-ins of a bag's own material teach the hand: how much strand a stitch took there. */
 final class Lesson
@@ -15,7 +15,7 @@ final class Lesson
     private const MOST = 3.0;
 
     /** Null where nothing was used up between two weighings, or a weigh-in cannot be of the stitches. */
-    public static function of(BagPlan $plan): ?Worked
+    public static function of(BagPlan $plan): ?StitchTake
     {
         $spec = $plan->spec;
         $takes = Consumption::of($plan);
@@ -45,7 +45,7 @@ final class Lesson
         }
         $gauge = $plan->gauge;
 
-        return new Worked(
+        return new StitchTake(
             $gauge->motif,
             $spec->facts->hands->hook,
             $spec->facts->strands->own->kind,

@@ -58,7 +58,7 @@ final readonly class MaterialEstimate
     /** @var list<OddWeighIn> weigh-ins that the stitches cannot account for */
     public array $odd;
 
-    private Standing $standing;
+    private MaterialProgress $standing;
 
     /**
      * @param int $which of the bag's materials: 0 for its own, 1 for the first of its others
@@ -68,7 +68,7 @@ final readonly class MaterialEstimate
     {
         $material = $plan->spec->facts->strands->of($which);
         $density = $material->density->gramsPerMetre;
-        $this->standing = Standing::of($plan, $which);
+        $this->standing = MaterialProgress::of($plan, $which);
         $whole = $this->standing->whole();
         $this->origin = self::origin($plan);
         $this->grams = self::spread($whole, $this->standing->off);
@@ -177,7 +177,7 @@ final readonly class MaterialEstimate
     }
 
     /** @return list<PartTakes> */
-    private static function parts(Standing $standing, Walk $whole, float $swatch, float $density): array
+    private static function parts(MaterialProgress $standing, Walk $whole, float $swatch, float $density): array
     {
         $grams = [];
         foreach ($standing->all as $place) {

@@ -7,9 +7,9 @@ namespace Fescue\Core\Estimate;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
 use Fescue\Core\Bag\Chosen;
-use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\HandGauge;
+use Fescue\Core\Bag\PlannedPart;
 use Fescue\Core\Bag\Planner;
-use Fescue\Core\Bag\Worked;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Instruction\Motif;
@@ -196,7 +196,7 @@ final readonly class Mends
         $gauge = $this->plan->gauge;
         $wall = array_filter(
             $this->plan->parts,
-            fn(Worked $part): bool => $part->made->assembly === null && self::settings($part->maker) !== null,
+            fn(PlannedPart $part): bool => $part->made->assembly === null && self::settings($part->maker) !== null,
         );
         $rows = [];
         foreach ($wall as $place => $part) {
@@ -340,7 +340,7 @@ final readonly class Mends
         $predicted = $hand->predictBag($hook, $material, $spec->motif());
         try {
             return Planner::plan(
-                $this->plan->settled()->worked($material, Handiwork::predicted($hook, $predicted, $material)),
+                $this->plan->settled()->worked($material, HandGauge::predicted($hook, $predicted, $material)),
             );
         } catch (Refused) {
             return null;

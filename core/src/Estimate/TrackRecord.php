@@ -23,13 +23,13 @@ final readonly class TrackRecord
 
     private const LEAST = 0.02;
 
-    /** @param list<Outcome> $bags in the order in which they were finished */
+    /** @param list<ActualUse> $bags in the order in which they were finished */
     public function __construct(public array $bags) {}
 
     /** Of all, those that came within the band. */
     public function inside(): int
     {
-        return count(array_filter($this->bags, fn(Outcome $one): bool => $one->isInside()));
+        return count(array_filter($this->bags, fn(ActualUse $one): bool => $one->isInside()));
     }
 
     /** Mean of what came over what was likely; null of none. */
@@ -82,6 +82,6 @@ final readonly class TrackRecord
     /** @return list<float> */
     private function ratios(): array
     {
-        return array_map(fn(Outcome $one): float => $one->ratio(), $this->bags);
+        return array_map(fn(ActualUse $one): float => $one->ratio(), $this->bags);
     }
 }

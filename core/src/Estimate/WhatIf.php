@@ -6,7 +6,7 @@ namespace Fescue\Core\Estimate;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\BagSpec;
-use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\HandGauge;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
@@ -76,8 +76,8 @@ final readonly class WhatIf
         ): self {
             // A predicted gauge brings its own proportions.
             $hands = $swatch === null
-                ? Handiwork::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
-                : new Handiwork($hook, $swatch, proportions: $hand->proportions($swatch->motif));
+                ? HandGauge::predicted($hook, $hand->predictBag($hook, $material, $plan->spec->motif()), $material)
+                : new HandGauge($hook, $swatch, proportions: $hand->proportions($swatch->motif));
 
             return new self(
                 $hook,

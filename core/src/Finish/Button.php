@@ -52,13 +52,13 @@ final readonly class Button extends OnTheMiddle
         return new Fitted(
             $this->stands($shell, 'The button stands'),
             [
-                new Step(
+                new FinishStep(
                     "The loop: from the middle of the back’s edge chain {$chains}, {loop}, and slip-stitch into the "
                         .'same stitch. Try it over the button before you fasten off: it should pass with a '
                         .'little pull.',
                     ['loop' => $loop],
                 ),
-                new Step('Sew the button on with a shank as long as the edge is thick, a small one behind it.'),
+                new FinishStep('Sew the button on with a shank as long as the edge is thick, a small one behind it.'),
             ],
             self::those([
                 $this->beforehand($shell, 'button', 'The button goes here.'),

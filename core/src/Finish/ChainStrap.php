@@ -80,19 +80,21 @@ final readonly class ChainStrap extends ByChoices implements Finishing
         $strand = $woven ? $weaves->times($halved ? 0.5 : 1.0) : null;
 
         return new Fitted(
-            new Step(
+            new FinishStep(
                 '{long} as worn; a chain does not stretch.'.($strand === null ? '' : ' {weaves} of strand through it'
                     .($halved ? ', halved lengthwise: the whole is thicker than a link is wide.' : '.')),
                 ['long' => $long, 'weaves' => $weaves],
             ),
             [
-                new Step('Hang the empty bag by a cord of that length first, and cut nothing before it hangs right.'),
-                ...($strand === null ? [] : [new Step(
+                new FinishStep(
+                    'Hang the empty bag by a cord of that length first, and cut nothing before it hangs right.',
+                ),
+                ...($strand === null ? [] : [new FinishStep(
                     ($halved ? 'Halve {strand} lengthwise, then weave' : 'Weave')
                         .' it in and out of the links from the middle outward, and sew each end to itself.',
                     ['strand' => $strand],
                 )]),
-                new Step('A snap hook in each end; a ring sewn in at each fold takes it.'),
+                new FinishStep('A snap hook in each end; a ring sewn in at each fold takes it.'),
             ],
             [Remark::hangTest()],
             [

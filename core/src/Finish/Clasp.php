@@ -32,11 +32,13 @@ final readonly class Clasp extends OnTheMiddle
         return new Fitted(
             $this->stands($shell, 'It stands'),
             [
-                new Step(
+                new FinishStep(
                     'Fold the flap down, or the sides together, as the bag will close, and mark the lower half where '
                         .'the upper one lies.',
                 ),
-                new Step('Sew through every hole twice, the upper half first; close it, and only then the lower.'),
+                new FinishStep(
+                    'Sew through every hole twice, the upper half first; close it, and only then the lower.',
+                ),
             ],
             self::those([$this->beforehand($shell, 'clasp', 'The clasp goes here.'), self::small()]),
             [Need::piece(Make::Clasp, 'Clasp, two halves', size: $this->wide())],

@@ -125,28 +125,28 @@ final readonly class Drawstring extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new Step(
+            new FinishStep(
                 "{long} over one and under one, {$gaps} times under in {$passed} stitches, both ends out on the front, "
                     .Decimal::many($out, 'stitch').' either side of its middle'.($onStitch ? ' stitch.' : '.'),
                 ['long' => $long],
             ),
             [
                 $strand === null
-                    ? new Step('Cut {long}, and see to its ends.', ['long' => $long])
-                    : new Step(match ($as) {
+                    ? new FinishStep('Cut {long}, and see to its ends.', ['long' => $long])
+                    : new FinishStep(match ($as) {
                         'twist' => 'Cut {strand}, turn it the way it is laid until it kinks, fold it in half and '
                             .'let it twist: {long}.',
                         'double' => 'Chain {long} with the strand laid double, from {strand}.',
                         default => 'Chain {long} from {strand}.',
                     }, ['long' => $long, 'strand' => $strand]),
-                new Step(
+                new FinishStep(
                     'Begin '.Decimal::many($out, 'stitch').' beside the front’s middle'.($onStitch ? ' stitch' : '')
                         .' and go away from it: over one, under one'.($level === null ? '' : " of {$level->row}").'.'
                         .($doubled === null
                             ? ''
                             : " Pass two as one after {$doubled}, at the back, so that both ends lie outside."),
                 ),
-                new Step('Draw it shut and open twice, then knot both ends.'),
+                new FinishStep('Draw it shut and open twice, then knot both ends.'),
             ],
             $remarks,
             $as === self::BOUGHT ? [Need::piece(Make::Drawn, 'Cord or ribbon to draw', size: $long)] : [],

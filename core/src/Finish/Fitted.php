@@ -12,8 +12,8 @@ use Fescue\Core\Piece\Remark;
 final readonly class Fitted
 {
     /**
-     * @param Step $figures in a line: how long, how many, where
-     * @param list<Step> $steps in their order
+     * @param FinishStep $figures in a line: how long, how many, where
+     * @param list<FinishStep> $steps in their order
      * @param list<Remark> $remarks rows in which it is thought of, among all the plan's, and cautions
      * @param list<Need> $needs beside strand
      * @param ?Length $strand of the bag's own that it takes; null where none
@@ -24,7 +24,7 @@ final readonly class Fitted
      * @param array<int, array{int, int}> $holes left in rows, by their places: stitches before, and how many it takes
      */
     public function __construct(
-        public Step $figures,
+        public FinishStep $figures,
         public array $steps,
         public array $remarks = [],
         public array $needs = [],

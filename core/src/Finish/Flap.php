@@ -85,19 +85,19 @@ final readonly class Flap extends ByChoices implements Finishing
         $loop = Motif::single()->loopLength($shell->stitch, $shell->row, $shell->strand);
 
         return new Fitted(
-            new Step(
+            new FinishStep(
                 Decimal::many($across, 'stitch').', {wide}, '.Decimal::many($rows, 'row').'.',
                 ['wide' => $shell->stitch->times($across)],
             ),
             [
-                new Step(
+                new FinishStep(
                     'Lay the bag flat, back up. Leave '.Decimal::many($free, 'stitch').' from the right fold'
                         .(floor($free) === $free ? '' : ' (a whole number leaves one side half a stitch wider)')
                         .", join, and work {$across} {stitch} to and fro for ".Decimal::many($rows, 'row')
                         .': {long} over the front and half the depth.',
                     ['long' => $long, 'stitch' => Motif::single()],
                 ),
-                new Step('Fold it over before the last two rows: it should end where the closure will stand.'),
+                new FinishStep('Fold it over before the last two rows: it should end where the closure will stand.'),
             ],
             strand: Length::mm($across * $rows * $loop->mm + self::TAILS),
             fixtures: [new Fixture(Shape::Cloth, 0.0, $long->mm / 2, $shell->stitch->times($across)->mm, $long->mm)],

@@ -34,7 +34,7 @@ final readonly class Label extends OnTheMiddle
 
         return new Fitted(
             $this->stands($shell, 'It stands'),
-            [new Step('Sew it along a row, with the corners first, so that it does not climb.')],
+            [new FinishStep('Sew it along a row, with the corners first, so that it does not climb.')],
             self::those([$this->moved($shell)]),
             [Need::piece(Make::Label, 'Label', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Plate)],

@@ -151,7 +151,7 @@ final readonly class Lined extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new Step("{$lining->as}: {around} around".(abs($lining->around - $lining->foot) < 1.0
+            new FinishStep("{$lining->as}: {around} around".(abs($lining->around - $lining->foot) < 1.0
                 ? ''
                 : ' at the opening and {foot} at the foot')
                 .', {high} high; {long} of cloth {cloth} wide.', [
@@ -162,8 +162,8 @@ final readonly class Lined extends ByChoices implements Finishing
                     'cloth' => $this->cloth(),
                 ]),
             [
-                ...array_map(fn(string $step): Step => new Step($step), $lining->order),
-                ...($shell->holes === null ? [] : [new Step(
+                ...array_map(fn(string $step): FinishStep => new FinishStep($step), $lining->order),
+                ...($shell->holes === null ? [] : [new FinishStep(
                     'It ends {holes} under the edge, below the hand holes: catch it along the round under them.',
                     ['holes' => $shell->holes],
                 )]),

@@ -30,11 +30,13 @@ final readonly class MagneticSnap extends OnTheMiddle
         return new Fitted(
             $this->stands($shell, 'It stands'),
             [
-                new Step(
+                new FinishStep(
                     'Sew each half through a scrap of cloth or leather on the wrong side, so that the pull is not on '
                         .'two stitches alone. Prongs go between stitches: never cut one.',
                 ),
-                new Step('Close it, lay the bag flat, and look whether the folds meet before you sew the second half.'),
+                new FinishStep(
+                    'Close it, lay the bag flat, and look whether the folds meet before you sew the second half.',
+                ),
             ],
             self::those([
                 $this->beforehand($shell, 'magnet', 'The magnetic snap goes here.'),

@@ -86,7 +86,7 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
     }
 
     /** Where it stands, from two edges in length, stitches and rows, and by how much it is off. */
-    protected function stands(Shell $shell, string $what): Step
+    protected function stands(Shell $shell, string $what): FinishStep
     {
         $level = $shell->level($this->under($shell));
         $of = [
@@ -94,14 +94,14 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
             'under' => $level->under ?? $this->under($shell),
         ];
         if ($level === null) {
-            return new Step("{$what} in the middle: {side} from either side, {under} below the edge.", $of);
+            return new FinishStep("{$what} in the middle: {side} from either side, {under} below the edge.", $of);
         }
         $covers = $level->covers($this->wide());
         $side = $level->around / 2;
         $free = ($side - $covers) / 2;
         $rows = $shell->rowsAbove($level);
 
-        return new Step(
+        return new FinishStep(
             "{$what} in the middle: {side} from either fold, {under} below the edge; in {$level->row}, "
                 .($rows === 0 ? '' : "{$rows} below ").'the last of the wall, with '.self::half($free)
                 .' of the side’s '.self::half($side).' stitches free at either side.',

@@ -30,10 +30,10 @@ final readonly class Snap extends OnTheMiddle
         return new Fitted(
             $this->stands($shell, 'It stands'),
             [
-                new Step(
+                new FinishStep(
                     'Put the ball half inside the back, the socket half inside the front, each on a patch of cloth.',
                 ),
-                new Step('Rub chalk on the ball, press the sides together, and set the socket where it marks.'),
+                new FinishStep('Rub chalk on the ball, press the sides together, and set the socket where it marks.'),
             ],
             self::those([
                 $this->beforehand($shell, 'snap', 'The snap goes here.'),

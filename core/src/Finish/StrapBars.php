@@ -77,14 +77,14 @@ final readonly class StrapBars extends ByChoices implements Finishing
         $under = $shell->row->times($down - 0.5);
 
         return new Fitted(
-            new Step("In stitch {$aside} from the front, {side}, and row {$down} from the top, {under}; on the other "
-                .'side the same, from the front too.', [
-                    'side' => $shell->stitch->times($aside - 0.5),
-                    'under' => $under,
-                ]),
+            new FinishStep(
+                "In stitch {$aside} from the front, {side}, and row {$down} from the top, {under}; on the other side "
+                    .'the same, from the front too.',
+                ['side' => $shell->stitch->times($aside - 0.5), 'under' => $under],
+            ),
             [
-                new Step('Set the first through crochet and lining both, a washer or a patch of leather behind.'),
-                new Step('Fold the bag flat, front on front, and mark the second over against the first.'),
+                new FinishStep('Set the first through crochet and lining both, a washer or a patch of leather behind.'),
+                new FinishStep('Fold the bag flat, front on front, and mark the second over against the first.'),
             ],
             [Remark::hangTest()],
             [Need::piece(Make::StrapBar, 'Strap bar', 2)],

@@ -120,9 +120,12 @@ final readonly class Tassels extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new Step("{$many} of {card}, {each} of strand each.", ['card' => $this->card(), 'each' => $this->each()]),
+            new FinishStep(
+                "{$many} of {card}, {each} of strand each.",
+                ['card' => $this->card(), 'each' => $this->each()],
+            ),
             [
-                new Step(
+                new FinishStep(
                     "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with "
                         .'{tie}, bind the neck with {binding}, cut the foot open away from you.',
                     [
@@ -131,7 +134,7 @@ final readonly class Tassels extends ByChoices implements Finishing
                         'binding' => Length::mm(self::BINDING),
                     ],
                 ),
-                new Step(match ($where) {
+                new FinishStep(match ($where) {
                     self::AROUND => "The first on stitch {$first}, then one on every "
                         .($every === 1 ? 'stitch' : Decimal::ordinal($every)).": {$many} in all"
                         .($left === 0

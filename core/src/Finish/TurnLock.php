@@ -44,8 +44,12 @@ final readonly class TurnLock extends OnTheMiddle
         return new Fitted(
             $level === null ? $this->stands($shell, 'It stands') : $this->figures($shell, $level, $over, $first),
             [
-                new Step('Set the frame round the hole from the front, its prongs bent over on a patch of leather.'),
-                new Step('Close the bag, put the bolt through, and mark its foot on the back; sew or press it there.'),
+                new FinishStep(
+                    'Set the frame round the hole from the front, its prongs bent over on a patch of leather.',
+                ),
+                new FinishStep(
+                    'Close the bag, put the bolt through, and mark its foot on the back; sew or press it there.',
+                ),
             ],
             self::those([
                 $level === null ? null : new Remark(
@@ -82,7 +86,7 @@ final readonly class TurnLock extends OnTheMiddle
     }
 
     /** Frame and hole are one: it stands where its hole is. */
-    private function figures(Shell $shell, Level $level, int $over, int $first): Step
+    private function figures(Shell $shell, Level $level, int $over, int $first): FinishStep
     {
         $side = $level->around / 2;
         $before = $first - ($level->front - $side / 2);
@@ -93,7 +97,7 @@ final readonly class TurnLock extends OnTheMiddle
         $in = "{under} below the edge; in {$level->row}, ".($rows === 0 ? '' : "{$rows} below ")
             .'the last of the wall. '."The hole takes {$over} of the side’s ".self::half($side).' stitches, ';
 
-        return new Step(
+        return new FinishStep(
             abs($off) < 1e-6
                 ? "It stands in the middle: {side} from either fold, {$in}".self::half($before).' free at either side.'
                 : "It stands {before} from the fold before it and {behind} from the one behind it, {$in}"

@@ -56,18 +56,18 @@ final readonly class Zip extends ByChoices implements Finishing
         $short = Length::mm(($shell->opening->mm - $long->mm) / 2);
 
         return new Fitted(
-            new Step('{long} for an opening of {opening}: its ends {short} from the folds.', [
+            new FinishStep('{long} for an opening of {opening}: its ends {short} from the folds.', [
                 'long' => $long,
                 'opening' => $shell->opening,
                 'short' => $short,
             ]),
             [
-                new Step('Turn both ends of the tape under, or sew a scrap of cloth over them.'),
-                new Step(
+                new FinishStep('Turn both ends of the tape under, or sew a scrap of cloth over them.'),
+                new FinishStep(
                     'Pin the closed zip along one edge from the middle outward, half a stitch below it; open it and '
                         .'backstitch it on with thread, easing nothing: the crochet gives, the tape does not.',
                 ),
-                new Step(
+                new FinishStep(
                     'Close it, mark every fifth stitch across on both tapes, and sew the other side mark to mark.',
                 ),
             ],

@@ -106,7 +106,7 @@ final readonly class LearnedHand
 
     /**
      * @param list<Trial> $trials
-     * @param list<Worked> $worked what bags taught: of the strand alone
+     * @param list<StitchTake> $worked what bags taught: of the strand alone
      */
     public static function of(array $trials, array $worked = []): self
     {
@@ -120,7 +120,7 @@ final readonly class LearnedHand
 
     /**
      * @param list<Trial> $trials
-     * @param list<Worked> $worked
+     * @param list<StitchTake> $worked
      */
     private static function learn(string $measure, array $trials, array $worked): GroupedModel
     {

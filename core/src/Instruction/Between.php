@@ -41,6 +41,6 @@ final readonly class Between implements Instruction
 
     public static function readings(): array
     {
-        return ['between' => fn(Reading $read): self => new self($read->stitch(), $read->number('n'))];
+        return ['between' => fn(PhraseReading $read): self => new self($read->stitch(), $read->number('n'))];
     }
 }

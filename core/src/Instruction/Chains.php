@@ -35,6 +35,6 @@ final readonly class Chains implements Instruction
 
     public static function readings(): array
     {
-        return ['chain' => fn(Reading $read): self => new self($read->number('n'))];
+        return ['chain' => fn(PhraseReading $read): self => new self($read->number('n'))];
     }
 }

@@ -56,7 +56,7 @@ final readonly class Each implements Instruction
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["each.{$into->value}"] = fn(Reading $read): self => new self(
+            $readings["each.{$into->value}"] = fn(PhraseReading $read): self => new self(
                 $read->stitch(),
                 $read->number('n'),
                 into: $into,

@@ -58,7 +58,7 @@ final readonly class InOne implements Instruction
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["in-one.{$into->value}"] = fn(Reading $read): self => new self($read->instructions, $into);
+            $readings["in-one.{$into->value}"] = fn(PhraseReading $read): self => new self($read->instructions, $into);
         }
 
         return $readings;

@@ -47,7 +47,7 @@ interface Instruction
     /**
      * How it is read: what the words of a phrase's key make.
      *
-     * @return array<string, \Closure(Reading): self>
+     * @return array<string, \Closure(PhraseReading): self>
      */
     public static function readings(): array;
 }

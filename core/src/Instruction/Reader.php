@@ -23,7 +23,7 @@ final class Reader
         Repeat::class,
     ];
 
-    /** @var array<string, \Closure(Reading): Instruction> by pattern, the longest phrases first */
+    /** @var array<string, \Closure(PhraseReading): Instruction> by pattern, the longest phrases first */
     private array $patterns = [];
 
     /** @var array<string, Loop> by its words */
@@ -109,7 +109,7 @@ final class Reader
     }
 
     /** @param array<string> $found */
-    private function reading(array $found): Reading
+    private function reading(array $found): PhraseReading
     {
         $numbers = array_filter(
             $found,
@@ -118,7 +118,7 @@ final class Reader
         );
         $list = $found['list'] ?? $found['bare'] ?? null;
 
-        return new Reading(
+        return new PhraseReading(
             array_map(intval(...), array_combine(array_map(strval(...), array_keys($numbers)), $numbers)),
             $this->stitches[$found['stitch'] ?? ''] ?? null,
             $list === null ? [] : $this->read($list),

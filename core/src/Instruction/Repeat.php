@@ -90,8 +90,8 @@ final readonly class Repeat implements Instruction
     public static function readings(): array
     {
         return [
-            'repeat.twice' => fn(Reading $read): self => new self($read->instructions, 2),
-            'repeat' => fn(Reading $read): self => new self($read->instructions, $read->number('times')),
+            'repeat.twice' => fn(PhraseReading $read): self => new self($read->instructions, 2),
+            'repeat' => fn(PhraseReading $read): self => new self($read->instructions, $read->number('times')),
         ];
     }
 }

@@ -95,7 +95,7 @@ final readonly class Several implements Instruction
     {
         $readings = [];
         foreach (Into::cases() as $into) {
-            $readings["several.{$into->value}"] = fn(Reading $read): self => new self(
+            $readings["several.{$into->value}"] = fn(PhraseReading $read): self => new self(
                 $read->stitch(),
                 $read->number('k'),
                 $read->number('n'),

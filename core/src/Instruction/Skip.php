@@ -33,6 +33,6 @@ final readonly class Skip implements Instruction
 
     public static function readings(): array
     {
-        return ['skip' => fn(Reading $read): self => new self($read->number('n'))];
+        return ['skip' => fn(PhraseReading $read): self => new self($read->number('n'))];
     }
 }

@@ -51,7 +51,11 @@ final readonly class Together implements Instruction
     public static function readings(): array
     {
         return [
-            'together' => fn(Reading $read): self => new self($read->stitch(), $read->number('k'), $read->number('n')),
+            'together' => fn(PhraseReading $read): self => new self(
+                $read->stitch(),
+                $read->number('k'),
+                $read->number('n'),
+            ),
         ];
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Panel;
 
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Marked;
-use Fescue\Core\Piece\Step;
 
 /**
  * A panel that is front, bottom, back and flap in one, and a side at each end: how it goes together. Millimetres, x
@@ -33,7 +33,7 @@ final readonly class Box
      * @param float $broad mm that it is wide
      * @param float $tall mm that it is high
      *
-     * @return non-empty-list<Step>
+     * @return non-empty-list<AssemblyStep>
      */
     public function steps(
         array $leftSeams,
@@ -62,7 +62,7 @@ final readonly class Box
         $top = Face::from([0, $h, 0], [$w, 0, 0], [0, 0, min($d, $f)], $this->panel);
 
         return [
-            new Step('the pieces, flat', [
+            new AssemblyStep('the pieces, flat', [
                 // One panel, its wrong side up as it is folded.
                 Face::from([0, -$d - $h, 0], [$w, 0, 0], [0, $h, 0], $this->panel, false),
                 Face::from([0, -$d, 0], [$w, 0, 0], [0, $d, 0], $this->panel, false),
@@ -71,17 +71,17 @@ final readonly class Box
                 $lying(-$d - $gap, $this->left),
                 $lying($w + $gap, $this->right),
             ]),
-            new Step(
+            new AssemblyStep(
                 'left side, from the front up: '.implode(', ', array_unique($leftSeams)),
                 [$back, $standing, $bottom, $left, $front, $lying($w + $gap, $this->right)],
                 $edges(0.0, ...$leftSeams),
             ),
-            new Step(
+            new AssemblyStep(
                 'right side, from the back up: '.implode(', ', array_unique($rightSeams)),
                 [$back, $standing, $bottom, $left, $right, $front],
                 $edges($w, $third, $second, $first),
             ),
-            new Step(
+            new AssemblyStep(
                 $lock === '' ? 'flap over' : "flap over, {$lock}",
                 [$back, $bottom, $left, $right, $front, $top, ...$over],
                 [],

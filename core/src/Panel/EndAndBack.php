@@ -20,6 +20,7 @@ use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Counted;
@@ -27,7 +28,7 @@ use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Ground;
-use Fescue\Core\Piece\Grows;
+use Fescue\Core\Piece\Growing;
 use Fescue\Core\Piece\Joining;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Mark;
@@ -40,7 +41,6 @@ use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
-use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
@@ -55,7 +55,7 @@ use Fescue\Core\Stitch\Stitch;
  */
 final readonly class EndAndBack extends OfPieces
 {
-    use Grows;
+    use Growing;
 
     private const STITCH = 'hdc';
 
@@ -404,7 +404,7 @@ final readonly class EndAndBack extends OfPieces
         );
     }
 
-    /** @return non-empty-list<Step> */
+    /** @return non-empty-list<AssemblyStep> */
     private function steps(float $round, float $pocket, float $flap): array
     {
         $arc = fn(float $y, float $way, float $z): array => array_map(
@@ -430,16 +430,16 @@ final readonly class EndAndBack extends OfPieces
         ], 'clutch');
 
         return [
-            new Step('the piece, flat', [
+            new AssemblyStep('the piece, flat', [
                 Face::from([-$round, -$pocket, 0], [2 * $round, 0, 0], [0, $pocket, 0], 'clutch', false),
                 $back,
                 $open,
             ]),
-            new Step('the foot folded up: A, B', [$back, $open, $front], [
+            new AssemblyStep('the foot folded up: A, B', [$back, $open, $front], [
                 ['A', [-$round, 0, 3], [-$round, $pocket, 3]],
                 ['B', [$round, 0, 3], [$round, $pocket, 3]],
             ]),
-            new Step('flap over', [$back, $front, $closed]),
+            new AssemblyStep('flap over', [$back, $front, $closed]),
         ];
     }
 }

@@ -21,6 +21,7 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Counted;
@@ -38,7 +39,6 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Sized;
-use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
@@ -371,7 +371,7 @@ final readonly class Net extends OfPieces implements Hangs
         ]);
     }
 
-    /** @return non-empty-list<Step> */
+    /** @return non-empty-list<AssemblyStep> */
     private function steps(float $w, float $panel, float $half, float $strap, float $open): array
     {
         $net = 2 * ($half - $panel);
@@ -404,15 +404,15 @@ final readonly class Net extends OfPieces implements Hangs
         ], 'panel', false, true);
 
         return [
-            new Step('panel, net, panel, flat', $flat),
-            new Step('a chain, one side, a chain, the other side: one ring', [
+            new AssemblyStep('panel, net, panel, flat', $flat),
+            new AssemblyStep('a chain, one side, a chain, the other side: one ring', [
                 $handle(-2.0),
                 Face::from([0, $half - $panel, 0], [$w, 0, 0], [0, $panel, 0], 'panel', false),
                 Face::from([0, 0, 2], [$w, 0, 0], [0, $half - $panel, 0], 'panel', false, true),
                 Face::from([0, $half - $panel, 4], [$w, 0, 0], [0, $panel, 0], 'panel'),
                 $handle(6.0),
             ]),
-            new Step('filled, it opens and sinks', [
+            new AssemblyStep('filled, it opens and sinks', [
                 $handle(-2.0),
                 $belly(2.0),
                 Face::from([0, $half - $panel, 4], [$w, 0, 0], [0, $panel, 0], 'panel'),

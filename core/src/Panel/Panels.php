@@ -19,6 +19,7 @@ use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Counted;
@@ -36,7 +37,6 @@ use Fescue\Core\Piece\Serves;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\Side;
-use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
@@ -352,7 +352,7 @@ final readonly class Panels extends OfPieces
         );
     }
 
-    /** @return non-empty-list<Step> */
+    /** @return non-empty-list<AssemblyStep> */
     private static function steps(float $w, float $d, float $h, float $top): array
     {
         $panel = fn(float $x, float $z, string $of, bool $lies): Face => new Face([
@@ -376,17 +376,17 @@ final readonly class Panels extends OfPieces
         ];
 
         return [
-            new Step('two panels, flat', [
+            new AssemblyStep('two panels, flat', [
                 $panel(0.0, 0.0, 'front-panel', true),
                 $panel($beside, 0.0, 'back-panel', true),
             ]),
-            new Step('the borders stand up', [
+            new AssemblyStep('the borders stand up', [
                 $panel(0.0, 0.0, 'front-panel', false),
                 ...$borders(0.0, 0.0, $d / 2, 'front-panel'),
                 $panel($beside, 0.0, 'back-panel', false),
                 ...$borders($beside, 0.0, $d / 2, 'back-panel'),
             ]),
-            new Step('border to border: A', [
+            new AssemblyStep('border to border: A', [
                 $panel(0.0, 0.0, 'back-panel', false),
                 ...$borders(0.0, 0.0, $d / 2, 'back-panel'),
                 ...$borders(0.0, $d / 2, $d / 2, 'front-panel'),

@@ -19,6 +19,7 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Assembly;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Counted;
@@ -35,7 +36,6 @@ use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SewnEdge;
 use Fescue\Core\Piece\SizedPair;
-use Fescue\Core\Piece\Step;
 use Fescue\Core\Piece\TabCount;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
@@ -372,7 +372,7 @@ final readonly class Tabs extends OfPieces
         return new Flat($corners, $lines, edges: $edges);
     }
 
-    /** @return non-empty-list<Step> */
+    /** @return non-empty-list<AssemblyStep> */
     private function steps(TabNet $net, float $w, float $h): array
     {
         $cells = $net->cells();
@@ -390,8 +390,8 @@ final readonly class Tabs extends OfPieces
         }
 
         return [
-            new Step('squares joined to a net', $flat),
-            new Step(
+            new AssemblyStep('squares joined to a net', $flat),
+            new AssemblyStep(
                 $net->fold === TabNet::BOX
                     ? 'sides up, corners drawn together'
                     : 'folded across the middle, sides joined',

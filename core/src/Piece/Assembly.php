@@ -12,7 +12,7 @@ final readonly class Assembly
     /**
      * @param non-empty-list<Piece> $pieces in working order
      * @param list<Seam> $seams in the order they are joined
-     * @param non-empty-list<Step> $steps from flat to closed
+     * @param non-empty-list<AssemblyStep> $steps from flat to closed
      * @param float $litres inside
      * @param ?TabCount $tabs where it is made of tabs
      */
@@ -28,7 +28,7 @@ final readonly class Assembly
     ) {}
 
     /** The closed bag. */
-    public function closed(): Step
+    public function closed(): AssemblyStep
     {
         return $this->steps[count($this->steps) - 1];
     }

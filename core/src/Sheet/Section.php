@@ -9,7 +9,7 @@ final readonly class Section
 {
     /**
      * @param string $title "Strap (make 2)"
-     * @param non-empty-list<Line> $lines
+     * @param non-empty-list<SheetLine> $lines
      */
     public function __construct(public string $title, public array $lines) {}
 }

@@ -7,7 +7,7 @@ namespace Fescue\Core\Sheet;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Instruction\JoinAt;
-use Fescue\Core\Instruction\Seam as SewnTo;
+use Fescue\Core\Instruction\SlipSeam as SewnTo;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
@@ -106,7 +106,7 @@ final class Sections
                 $begins = $nth === 0 && $place === 0;
                 $lines = [
                     ...($begins && $piece->start !== null
-                        ? [new Line('', $this->tongue->writer->start($piece->start))]
+                        ? [new SheetLine('', $this->tongue->writer->start($piece->start))]
                         : []),
                     ...$this->lines($part, $alike, $begun),
                     ...($isEnd ? $this->ends($part, $isLast && $next !== null ? $alike : []) : []),
@@ -120,7 +120,7 @@ final class Sections
     }
 
     /**
-     * @param non-empty-list<Line> $lines
+     * @param non-empty-list<SheetLine> $lines
      */
     private function add(string $title, array $lines): void
     {
@@ -211,7 +211,7 @@ final class Sections
      * @param non-empty-list<Piece> $alike
      * @param int $begun place of the first
      *
-     * @return list<Line>
+     * @return list<SheetLine>
      */
     private function lines(array $rows, array $alike, int $begun): array
     {
@@ -224,7 +224,7 @@ final class Sections
             $begun += count($verse->rows);
             $ids = array_map(fn(Row $row): RowId => $row->id, $verse->rows);
             $isSeam = $verse->rows[0]->kind === RowKind::Seam;
-            $lines[] = new Line(
+            $lines[] = new SheetLine(
                 $verse->name,
                 $this->strand($place).$verse->text,
                 implode(' / ', $verse->leaves),
@@ -362,13 +362,13 @@ final class Sections
      * @param non-empty-list<Row> $rows
      * @param list<Piece> $pieces that are sewn up later; none where it is the bag's last
      *
-     * @return list<Line>
+     * @return list<SheetLine>
      */
     private function ends(array $rows, array $pieces): array
     {
         $last = $rows[count($rows) - 1];
         if ($last->kind === RowKind::Seam) {
-            return [new Line('', $this->tongue->tell('Fasten off.'))];
+            return [new SheetLine('', $this->tongue->tell('Fasten off.'))];
         }
         $seam = 0;
         foreach ($pieces === [] ? [] : $this->plan->assembly()->seams ?? [] as $one) {
@@ -381,7 +381,7 @@ final class Sections
         $tail = $this->plan->gauge->singleWidth()->times(self::TAIL * $seam);
         $isSpiral = $last->kind === RowKind::Round && $this->plan->spec->school()->working === Working::Spiral;
 
-        return [new Line('', match (true) {
+        return [new SheetLine('', match (true) {
             $seam > 0 => $this->tongue->tell('Fasten off, leaving a tail of {long} for the seam.', [
                 'long' => Length::mm(50 * ceil($tail->mm / 50))->print($this->tongue->unit, 0),
             ]),
@@ -429,13 +429,13 @@ final class Sections
         // Numbered by itself: its rows follow no round.
         $first = $straps[0][0]->id->number;
         $of = fn(RowId $id): RowId => new RowId($id->kind, $id->number - $first + 1);
-        $lines = array_map(function (Line $line) use ($of): Line {
+        $lines = array_map(function (SheetLine $line) use ($of): SheetLine {
             if ($line->rows === []) {
                 return $line;
             }
             [$from, $to] = [$of($line->rows[0]), $of($line->rows[count($line->rows) - 1])];
 
-            return new Line(
+            return new SheetLine(
                 $this->tongue->writer->headed($from, $to),
                 $line->text,
                 $line->count,
@@ -447,7 +447,7 @@ final class Sections
             [$join, $sew] = [$strap[0]->instructions[0], $strap[$long - 1]->instructions];
             $sewn = $sew[count($sew) - 1];
             if ($join instanceof JoinAt && $sewn instanceof SewnTo) {
-                $lines[] = new Line('', $this->tongue->tell(
+                $lines[] = new SheetLine('', $this->tongue->tell(
                     'Strap {n}: begin in st {from} of the edge and sew to sts {first} to {last}.',
                     [
                         'n' => $nth + 2, 'from' => $join->nth, 'first' => $sewn->first,

@@ -71,7 +71,7 @@ final readonly class SheetMaker
         $said = $maker->notes();
         $text = implode("\n", [
             ...array_merge(...array_map(fn(Section $one): array => array_merge(...array_map(
-                fn(Line $line): array => [...$line->before, $line->head, $line->text, $line->count],
+                fn(SheetLine $line): array => [...$line->before, $line->head, $line->text, $line->count],
                 $one->lines,
             )), $sections)),
             ...array_column($specials, 1),
@@ -95,7 +95,7 @@ final readonly class SheetMaker
             $specials,
             $said,
             $sections,
-            Finishing::of($plan, $notes, $tongue),
+            FinishingSteps::of($plan, $notes, $tongue),
             $maker->cautions(),
             new Titles($tongue),
         );

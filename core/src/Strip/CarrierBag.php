@@ -10,7 +10,7 @@ use Fescue\Core\Measure\Length;
  * A plastic bag lying flat with its side folds out: handles and bottom seam come off, the rest becomes loops or one
  * spiral.
  */
-final readonly class CarrierBag extends Piece
+final readonly class CarrierBag extends Cuttable
 {
     /** At a knot between one spiral and the next. */
     private Length $knotLoss;
@@ -35,11 +35,11 @@ final readonly class CarrierBag extends Piece
         ?Length $knotLoss = null,
     ) {
         $width = $flatWidth->plus(($sideFold ?? Length::mm(0))->times(2));
-        $hitch = $hitchLoss ?? Join::CowHitch->loss();
+        $hitch = $hitchLoss ?? JoinMethod::CowHitch->loss();
         if ($hitch->mm >= $width->mm) {
             throw new TooSmall('hitch_loss', 'The hitch takes the whole loop; check its unit.');
         }
-        $this->knotLoss = $knotLoss ?? Join::MagicKnot->loss();
+        $this->knotLoss = $knotLoss ?? JoinMethod::MagicKnot->loss();
         parent::__construct(
             $width,
             $width,
@@ -48,7 +48,7 @@ final readonly class CarrierBag extends Piece
             2,
             $trimTop ?? Length::mm(0),
             $trimBottom ?? Length::mm(0),
-            Join::CowHitch,
+            JoinMethod::CowHitch,
             $hitch,
         );
     }
@@ -75,7 +75,7 @@ final readonly class CarrierBag extends Piece
         }
 
         return new Cutting(
-            School::OneStrand,
+            CutMethod::OneStrand,
             $this,
             $cuts,
             [$course],
@@ -84,7 +84,7 @@ final readonly class CarrierBag extends Piece
             false,
             2 * $w * $this->strip->mm * ($n - 0.25),
             Length::mm(0),
-            Join::MagicKnot,
+            JoinMethod::MagicKnot,
             $this->knotLoss,
         );
     }
@@ -104,7 +104,7 @@ final readonly class CarrierBag extends Piece
         }
 
         return new Cutting(
-            School::Joined,
+            CutMethod::Joined,
             $this,
             [...$this->trims(), ...$this->slits()],
             $course,

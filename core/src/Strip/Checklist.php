@@ -22,7 +22,7 @@ final class Checklist
      * @param int $stack pieces cut through at once, from 1 to TALLEST
      * @param bool $ahead join when all are cut, rather than after each stack
      *
-     * @return list<Step>
+     * @return list<CuttingStep>
      */
     public static function of(StripSpec $spec, int $stack, bool $ahead, LengthUnit $unit): array
     {
@@ -47,7 +47,7 @@ final class Checklist
             $steps[] = self::join('join', $plan, 'Join them all');
         }
         if ($spec->pull > 1) {
-            $steps[] = new Step(
+            $steps[] = new CuttingStep(
                 'pull',
                 'Pull',
                 'Draw the strand through your hands until its edges roll in: it grows to about '
@@ -56,8 +56,8 @@ final class Checklist
                 'It sheds: shake it outdoors and air the room.',
             );
         }
-        $steps[] = new Step('wind', 'Wind', 'Into a ball, not tight; thin spots show now, cut them out.');
-        $steps[] = new Step(
+        $steps[] = new CuttingStep('wind', 'Wind', 'Into a ball, not tight; thin spots show now, cut them out.');
+        $steps[] = new CuttingStep(
             'weigh',
             'Weigh',
             'The ball on the scale, without its core: about '
@@ -73,7 +73,7 @@ final class Checklist
     /**
      * @param array<string, string> $numbers
      *
-     * @return list<Step>
+     * @return list<CuttingStep>
      */
     private static function stack(
         StripSpec $spec,
@@ -85,14 +85,14 @@ final class Checklist
         LengthUnit $unit,
     ): array {
         $many = $pieces > 1 ? "{$pieces} over each other, edges true" : 'flat';
-        $steps = [new Step("{$key}-lay", "Lay{$named}", match (true) {
+        $steps = [new CuttingStep("{$key}-lay", "Lay{$named}", match (true) {
             $spec->source->isBag() => "{$many}, side folds out.",
             $spec->source === Source::RibbonHalf => "{$many}, pinned or weighted at both ends.",
             $spec->source === Source::Tube => "{$many}, the fold at your left.",
             default => "{$many}.",
         })];
         if (isset($numbers['trim'])) {
-            $steps[] = new Step(
+            $steps[] = new CuttingStep(
                 "{$key}-trim",
                 "Trim{$named}",
                 "Cut off what is hatched: {$numbers['trim']}.",
@@ -102,19 +102,19 @@ final class Checklist
         if (isset($numbers['slit'])) {
             $slits = array_filter($cutting->cuts, fn(Cut $cut): bool => $cut->kind === CutKind::Slit);
             $where = $spec->piece->strip->print($unit).(count($slits) === 1 ? ' from the edge' : ' apart');
-            $steps[] = new Step("{$key}-slit", "Slit{$named}", "{$numbers['slit']}, {$where}".match (true) {
+            $steps[] = new CuttingStep("{$key}-slit", "Slit{$named}", "{$numbers['slit']}, {$where}".match (true) {
                 $spec->source === Source::RibbonHalf
-                    && $cutting->school === School::OneStrand => ', down the middle, and stop a strip’s width '
+                    && $cutting->school === CutMethod::OneStrand => ', down the middle, and stop a strip’s width '
                         .'short of the end',
                 $spec->source === Source::Tube
-                    && $cutting->school === School::OneStrand => ', from the fold to the spine, both layers',
-                $cutting->school === School::OneStrand => ', from alternate sides, a strip’s width short each time',
+                    && $cutting->school === CutMethod::OneStrand => ', from the fold to the spine, both layers',
+                $cutting->school === CutMethod::OneStrand => ', from alternate sides, a strip’s width short each time',
                 default => ', right across',
             }.'.', self::BLADE);
         }
         if (isset($numbers['diagonal'])) {
             $steps[] = $spec->source->isBag()
-                ? new Step(
+                ? new CuttingStep(
                     "{$key}-spiral",
                     "Cut round{$named}",
                     ''.($pieces > 1 ? 'One bag at a time: ' : '')
@@ -122,7 +122,7 @@ final class Checklist
                         .'half on the back. Cut off the thin half of the first and the last turn.',
                     self::BLADE,
                 )
-                : new Step(
+                : new CuttingStep(
                     "{$key}-spine",
                     "Open the spine{$named}",
                     ($pieces > 1 ? 'One piece at a time: ' : '')
@@ -140,11 +140,11 @@ final class Checklist
         return $plan->joins > 0;
     }
 
-    private static function join(string $key, StripPlan $plan, string $lead): Step
+    private static function join(string $key, StripPlan $plan, string $lead): CuttingStep
     {
         $join = $plan->cutting->join;
 
-        return new Step($key, $lead, ucfirst($join->name()).": {$join->how()} {$join->avoid()}");
+        return new CuttingStep($key, $lead, ucfirst($join->name()).": {$join->how()} {$join->avoid()}");
     }
 
     /** @return array<string, string> "cut 3" or "cuts 3 to 17" by kind */

@@ -25,7 +25,7 @@ final readonly class CutPlan
      * @param float $chance that this is enough
      */
     private function __construct(
-        public Choice $choice,
+        public PieceChoice $choice,
         public array $order,
         public Spread $metres,
         public float $chance,
@@ -40,14 +40,14 @@ final readonly class CutPlan
      */
     public static function of(array $candidates, float $need, array $cut = []): ?self
     {
-        $outcome = Outcome::after($cut);
+        $outcome = CutYield::after($cut);
         $have = array_sum(array_column($cut, 1));
         $left = $need - $have;
         if ($left <= 0.0) {
-            return new self(Choice::none(), [], new Spread($have, 0.0), 1.0);
+            return new self(PieceChoice::none(), [], new Spread($have, 0.0), 1.0);
         }
         $metres = array_column(array_map(fn(Candidate $one): array => [$one->key, $one->metres], $candidates), 1, 0);
-        $all = Choice::all($candidates);
+        $all = PieceChoice::all($candidates);
         if ($all->metres * $outcome->factor < $left - 1e-9) {
             return null;
         }
@@ -57,7 +57,7 @@ final readonly class CutPlan
         $choice = null;
         $target = $left / $outcome->factor;
         for ($try = 0; $sureOfAll && $try < self::TRIES && $choice === null; $try++) {
-            $found = Choice::of($candidates, $target, $isSure);
+            $found = PieceChoice::of($candidates, $target, $isSure);
             if ($found === null) {
                 break;
             }
@@ -87,7 +87,7 @@ final readonly class CutPlan
     }
 
     /** @param array<int|string, float> $metres */
-    private static function squares(Choice $choice, array $metres): float
+    private static function squares(PieceChoice $choice, array $metres): float
     {
         return array_sum(array_map(
             fn(int|string $key, int $count): float => $count * $metres[$key] ** 2,
@@ -104,7 +104,7 @@ final readonly class CutPlan
      *
      * @return list<int|string>
      */
-    private static function order(Choice $choice, array $metres): array
+    private static function order(PieceChoice $choice, array $metres): array
     {
         $left = $choice->picked;
         arsort($left);

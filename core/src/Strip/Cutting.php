@@ -26,12 +26,12 @@ final readonly class Cutting
      * @param bool $double whether the strand lies double, as a loop does
      * @param float $strand area of one piece that becomes strand, mm²
      * @param Length $lost strand lost in the joins within one piece
-     * @param Join $join within one piece and between pieces
+     * @param JoinMethod $join within one piece and between pieces
      * @param Length $between strand lost where this piece's is joined to the next one's
      */
     public function __construct(
-        public School $school,
-        public Piece $piece,
+        public CutMethod $school,
+        public Cuttable $piece,
         public array $cuts,
         public array $course,
         public int $joins,
@@ -39,7 +39,7 @@ final readonly class Cutting
         public bool $double,
         public float $strand,
         Length $lost,
-        public Join $join,
+        public JoinMethod $join,
         public Length $between,
     ) {
         $this->length = Length::mm(max(0.0, self::along($course) / ($double ? 2 : 1) - $lost->mm));

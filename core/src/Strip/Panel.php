@@ -9,7 +9,7 @@ use Fescue\Core\Measure\Length;
 /**
  * A flat panel of cloth, a sheet of plastic, or a ribbon to be halved: a zigzag from alternate sides, or strips joined.
  */
-final readonly class Panel extends Piece
+final readonly class Panel extends Cuttable
 {
     /** @throws TooSmall */
     public function __construct(
@@ -18,7 +18,7 @@ final readonly class Panel extends Piece
         Length $strip,
         ?Length $trimTop = null,
         ?Length $trimBottom = null,
-        Join $join = Join::SewnLap,
+        JoinMethod $join = JoinMethod::SewnLap,
         ?Length $joinLoss = null,
     ) {
         if ($strip->mm * 2 > $width->mm) {
@@ -45,7 +45,7 @@ final readonly class Panel extends Piece
     public static function halvedRibbon(
         Length $length,
         Length $width,
-        Join $join = Join::MagicKnot,
+        JoinMethod $join = JoinMethod::MagicKnot,
         ?Length $joinLoss = null,
     ): self {
         return new self($length, $width, $width->times(0.5), join: $join, joinLoss: $joinLoss);
@@ -72,7 +72,7 @@ final readonly class Panel extends Piece
         }
 
         return new Cutting(
-            School::OneStrand,
+            CutMethod::OneStrand,
             $this,
             $cuts,
             [$course],
@@ -95,7 +95,7 @@ final readonly class Panel extends Piece
         }
 
         return new Cutting(
-            School::Joined,
+            CutMethod::Joined,
             $this,
             [...$this->trims(), ...$this->slits()],
             $course,

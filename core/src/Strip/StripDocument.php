@@ -54,7 +54,7 @@ final class StripDocument
         $width = $side('flat_width', 'A width');
         $height = $side('height', 'A height');
         $strip = $source === Source::RibbonHalf && ! $top->has('strip') ? null : $side('strip', 'A strip');
-        $join = $top->has('join') ? $top->choice('join', Join::cases()) : null;
+        $join = $top->has('join') ? $top->choice('join', JoinMethod::cases()) : null;
         $given = [
             'spine' => $source === Source::Tube ? $side('spine', 'A spine', true) : null,
             'foot' => $source === Source::Tube ? $side('flat_width_end', 'A width', true) : null,
@@ -106,7 +106,7 @@ final class StripDocument
                     $given['foot'],
                     $given['top'],
                     $given['bottom'],
-                    $join ?? Join::SewnLap,
+                    $join ?? JoinMethod::SewnLap,
                     $given['join'],
                 ),
                 Source::Panel => new Panel(
@@ -115,7 +115,7 @@ final class StripDocument
                     $strip,
                     $given['top'],
                     $given['bottom'],
-                    $join ?? Join::SewnLap,
+                    $join ?? JoinMethod::SewnLap,
                     $given['join'],
                 ),
                 Source::BagLoops, Source::BagSpiral => new CarrierBag(
@@ -131,7 +131,7 @@ final class StripDocument
                 Source::RibbonHalf => Panel::halvedRibbon(
                     Length::mm(max($width->mm, $height->mm)),
                     Length::mm(min($width->mm, $height->mm)),
-                    $join ?? Join::MagicKnot,
+                    $join ?? JoinMethod::MagicKnot,
                     $given['join'],
                 ),
             };
@@ -172,13 +172,13 @@ final class StripDocument
         ]);
     }
 
-    private static function school(Fields $top, Source $source): ?School
+    private static function school(Fields $top, Source $source): ?CutMethod
     {
         if ($source->isBag()) {
-            return $source === Source::BagSpiral ? School::OneStrand : School::Joined;
+            return $source === Source::BagSpiral ? CutMethod::OneStrand : CutMethod::Joined;
         }
 
-        return $top->has('school') ? $top->choice('school', School::cases()) : School::OneStrand;
+        return $top->has('school') ? $top->choice('school', CutMethod::cases()) : CutMethod::OneStrand;
     }
 
     private static function areal(Fields $top): ?ArealDensity

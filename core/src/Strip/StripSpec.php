@@ -20,14 +20,14 @@ final readonly class StripSpec
      */
     public function __construct(
         public Source $source,
-        public Piece $piece,
-        public School $school,
+        public Cuttable $piece,
+        public CutMethod $school,
         public ?ArealDensity $areal = null,
         public float $pull = 1.0,
         public int $pieces = 1,
     ) {}
 
-    public function in(School $school): self
+    public function in(CutMethod $school): self
     {
         return new self($this->source, $this->piece, $school, $this->areal, $this->pull, $this->pieces);
     }

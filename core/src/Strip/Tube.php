@@ -11,7 +11,7 @@ use Fescue\Core\Measure\LengthUnit;
  * A tube of jersey lying flat: the body of a shirt below its sleeves, a sleeve, a skirt or dress.
  * Slit from the fold to an uncut spine, open the spine, cut from each slit to the next one over.
  */
-final readonly class Tube extends Piece
+final readonly class Tube extends Cuttable
 {
     /** Uncut spine, flat. Common practice, no source. */
     public const SPINE_MM = 25.0;
@@ -36,7 +36,7 @@ final readonly class Tube extends Piece
         ?Length $foot = null,
         ?Length $trimTop = null,
         ?Length $trimBottom = null,
-        Join $join = Join::SewnLap,
+        JoinMethod $join = JoinMethod::SewnLap,
         ?Length $joinLoss = null,
     ) {
         if ($spine->mm >= min($width->mm, $foot->mm ?? INF)) {
@@ -61,11 +61,11 @@ final readonly class Tube extends Piece
         );
     }
 
-    public function refusal(School $school, int $pieces): ?TooSmall
+    public function refusal(CutMethod $school, int $pieces): ?TooSmall
     {
         $least = Length::mm(ceil(self::LEAST_SPINE * $this->strip->mm));
         if (
-            $school === School::OneStrand
+            $school === CutMethod::OneStrand
             && $this->strips > 1
             && $this->spine->mm < self::LEAST_SPINE * $this->strip->mm
         ) {
@@ -108,7 +108,7 @@ final readonly class Tube extends Piece
         }
 
         return new Cutting(
-            School::OneStrand,
+            CutMethod::OneStrand,
             $this,
             $cuts,
             [$course],
@@ -137,7 +137,7 @@ final readonly class Tube extends Piece
         }
 
         return new Cutting(
-            School::Joined,
+            CutMethod::Joined,
             $this,
             [...$this->trims(), $opened, ...$this->slits()],
             $course,

@@ -11,8 +11,8 @@ final readonly class Checked
 
     /**
      * @param string $tongue that it was read in
-     * @param list<Row> $rows
-     * @param list<Problem> $problems in the order of the lines
+     * @param list<ProvenRow> $rows
+     * @param list<TextProblem> $problems in the order of the lines
      */
     private function __construct(public string $tongue, public array $rows, public array $problems) {}
 
@@ -20,11 +20,11 @@ final readonly class Checked
     public static function of(string $text, ?string $tongue = null): self
     {
         if (strlen($text) > Grammar::LONGEST) {
-            return new self($tongue ?? 'en-US', [], [new Problem(
+            return new self($tongue ?? 'en-US', [], [new TextProblem(
                 1,
                 1,
                 '',
-                Problem::TOO_LONG,
+                TextProblem::TOO_LONG,
                 'At most '.number_format(Grammar::LONGEST, 0, '', ' ').' letters are read; this is longer. '
                     .'Take it in parts.',
             )]);
@@ -47,12 +47,12 @@ final readonly class Checked
         if ($sizes > 1) {
             [$lines, $unread] = Grammar::read($text, $speech, 0, $sizes);
         }
-        if (array_filter($lines, fn(Line $one): bool => $one->steps !== []) === []) {
-            return new self($tongue, [], [new Problem(
+        if (array_filter($lines, fn(WrittenRow $one): bool => $one->steps !== []) === []) {
+            return new self($tongue, [], [new TextProblem(
                 1,
                 1,
                 '',
-                Problem::NOT_A_PATTERN,
+                TextProblem::NOT_A_PATTERN,
                 'There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.',
             )]);
         }
@@ -64,12 +64,12 @@ final readonly class Checked
                 $all[] = $problem->inSize($size + 1);
             }
         }
-        usort($all, fn(Problem $a, Problem $b): int => [$a->line, $a->column] <=> [$b->line, $b->column]);
+        usort($all, fn(TextProblem $a, TextProblem $b): int => [$a->line, $a->column] <=> [$b->line, $b->column]);
 
         return new self($tongue, $rows, $all);
     }
 
-    /** @return list<array{Row, int}> rows, those of one line that are alike as one; each with the number of its last */
+    /** @return list<array{ProvenRow, int}> rows, like ones of one line as one; each with the number of its last */
     public function runs(): array
     {
         $runs = [];
@@ -97,14 +97,14 @@ final readonly class Checked
     }
 
     /** @return array<string, mixed> fescue-count/1 */
-    public function document(?Writer $writer = null): array
+    public function document(?TextWriter $writer = null): array
     {
-        $writer ??= new Writer($this->tongue);
+        $writer ??= new TextWriter($this->tongue);
 
         return [
             'format' => self::FORMAT,
             'tongue' => $this->tongue,
-            'rows' => array_map(fn(Row $row): array => [
+            'rows' => array_map(fn(ProvenRow $row): array => [
                 'name' => $row->line->name,
                 'line' => $row->line->at->line,
                 'there' => $row->outcome->there,
@@ -115,7 +115,7 @@ final readonly class Checked
                 'text' => $writer->row($row->line),
             ], $this->rows),
             'problems' => array_map(
-                fn(Problem $one): array => array_replace(
+                fn(TextProblem $one): array => array_replace(
                     get_object_vars($one),
                     ['mends' => array_column($one->mends, 'said')],
                 ),

@@ -32,10 +32,10 @@ final class Grammar
     /** Words that are told to be none of ours. */
     private const MOST_UNKNOWN = 40;
 
-    /** @var list<Line> */
+    /** @var list<WrittenRow> */
     private array $lines = [];
 
-    /** @var list<Problem> */
+    /** @var list<TextProblem> */
     private array $problems = [];
 
     private ?Opened $open = null;
@@ -83,7 +83,7 @@ final class Grammar
      * @param int $size that is read, from 0
      * @param int $sizes that it is known to be written for
      *
-     * @return array{list<Line>, list<Problem>, int} rows, what is not understood, and how many sizes there are
+     * @return array{list<WrittenRow>, list<TextProblem>, int} rows, what is not understood, and how many sizes
      */
     public static function read(string $text, Speech $speech, int $size = 0, int $sizes = 1): array
     {
@@ -191,24 +191,24 @@ final class Grammar
             if ($near === null) {
                 continue;
             }
-            $this->problems[] = Problem::at(
+            $this->problems[] = TextProblem::at(
                 $token,
-                Line::called($isRound, $from),
-                Problem::NOT_UNDERSTOOD,
+                WrittenRow::called($isRound, $from),
+                TextProblem::NOT_UNDERSTOOD,
                 "“{$token->text}” is no word of a pattern that we know; “{$near}” is.",
-                [Mend::write($token, $near)],
+                [Correction::write($token, $near)],
             );
         }
         if ($isFirst && $this->isRing) {
             // On a ring all is worked into it, whether that is said or not.
-            $steps = array_map(fn(Step $one): Step => $one instanceof Work ? $one->inRing() : $one, $steps);
+            $steps = array_map(fn(Step $one): Step => $one instanceof Worked ? $one->inRing() : $one, $steps);
         }
         if (Token::among($tokens, Word::Even) !== null) {
-            $steps = [new Work($head, [[$this->stitch, 1]], null)];
+            $steps = [new Worked($head, [[$this->stitch, 1]], null)];
         }
         $this->stitch = $steps === [] ? $this->stitch : $parser->last();
         for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
-            $this->add(new Line(
+            $this->add(new WrittenRow(
                 $isRound,
                 $number,
                 $head,
@@ -227,7 +227,7 @@ final class Grammar
         return $this->isRing ? 0 : $this->chain;
     }
 
-    private function add(Line $line): void
+    private function add(WrittenRow $line): void
     {
         $this->lines[] = $line;
         [$this->chain, $this->isRing, $this->begins] = [null, false, false];
@@ -274,14 +274,14 @@ final class Grammar
         $last = $those[count($those) - 1] ?? $first;
         $turn = array_values(array_filter(
             $this->lines,
-            fn(Line $one): bool => $one->number >= $first && $one->number <= $last && $one->isRound === $isRound,
+            fn(WrittenRow $one): bool => $one->number >= $first && $one->number <= $last && $one->isRound === $isRound,
         ));
         $turn = array_slice($turn, -($last - $first + 1));
         if ($turn === []) {
-            $this->problems[] = Problem::at(
+            $this->problems[] = TextProblem::at(
                 $head,
                 '',
-                Problem::NOT_UNDERSTOOD,
+                TextProblem::NOT_UNDERSTOOD,
                 "There is no row {$first} before this line that could be repeated.",
             );
 
@@ -310,11 +310,11 @@ final class Grammar
         if ($last !== null && $number !== null && Token::among($tokens, Word::Even) !== null) {
             $many = min(1000, $number->number($this->size));
             for ($nth = 1; $nth <= $many && count($this->lines) < self::MOST_ROWS; $nth++) {
-                $this->add(new Line(
+                $this->add(new WrittenRow(
                     $last->isRound,
                     $last->number + $nth,
                     $tokens[0],
-                    [new Work($tokens[0], [[$this->stitch, 1]], null)],
+                    [new Worked($tokens[0], [[$this->stitch, 1]], null)],
                 ));
             }
 

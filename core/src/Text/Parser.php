@@ -480,7 +480,7 @@ final class Parser
             return [...$steps, new Sign($at, $has(Word::Mark) ? Sign::MARK : Sign::FASTEN_OFF)];
         }
         if ($has(Word::Skip)) {
-            return [...$steps, new Skip($at, $this->number($tokens) ?? 1, self::into($tokens))];
+            return [...$steps, new SkippedPlaces($at, $this->number($tokens) ?? 1, self::into($tokens))];
         }
         $joins = $stitch?->of === 'sl st' && $has(Word::First, Word::Top, Word::Join);
         if ($has(Word::Join) || $joins) {
@@ -547,17 +547,17 @@ final class Parser
     }
 
     /** @param list<Token> $tokens */
-    private static function into(array $tokens): Into
+    private static function into(array $tokens): Target
     {
         $has = self::has($tokens);
 
         return match (true) {
-            $has(Word::Ring) => Into::Ring,
-            $has(Word::Space) => Into::Space,
-            $has(Word::RowEnd) => Into::RowEnd,
-            $has(Word::FrontPost, Word::BackPost) => Into::Post,
-            array_filter($tokens, fn(Token $one): bool => $one->isChain()) !== [] => Into::Chain,
-            default => Into::Stitch,
+            $has(Word::Ring) => Target::Ring,
+            $has(Word::Space) => Target::Space,
+            $has(Word::RowEnd) => Target::RowEnd,
+            $has(Word::FrontPost, Word::BackPost) => Target::Post,
+            array_filter($tokens, fn(Token $one): bool => $one->isChain()) !== [] => Target::Chain,
+            default => Target::Stitch,
         };
     }
 
@@ -585,7 +585,7 @@ final class Parser
     }
 
     /** @param list<Token> $tokens */
-    private function work(array $tokens, ?Token $stitch, string $loop): Work
+    private function work(array $tokens, ?Token $stitch, string $loop): Worked
     {
         $at = $tokens[0];
         $has = self::has($tokens);
@@ -605,12 +605,12 @@ final class Parser
         }
         $into = self::into($rest);
         if ($has(Word::FrontPost, Word::BackPost)) {
-            $into = Into::Post;
+            $into = Target::Post;
         }
         $ordinal = array_values(array_filter($rest, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
         $from = $ordinal !== null && $has(Word::Hook) ? $ordinal->number() : null;
         [$places, $but] = match (true) {
-            $from !== null || $into === Into::Ring || $has(Word::Same) => [1, 0],
+            $from !== null || $into === Target::Ring || $has(Word::Same) => [1, 0],
             $has(Word::ToLast) => [null, $m ?? 1],
             // "around next st" is round its post.
             $has(Word::Next) && $m === null => [$times ?? 1, 0],
@@ -621,14 +621,14 @@ final class Parser
             default => [$times ?? 1, 0],
         };
         if ($has(Word::Foundation)) {
-            return new Work($at, [[$of, $k ?? $m ?? 1]], 1, 0, 0);
+            return new Worked($at, [[$of, $k ?? $m ?? 1]], 1, 0, 0);
         }
         if ($has(Word::Evenly) && $k !== null) {
             // So many, over all that is named.
-            return new Work($at, [[$of, $k]], 1, 0, $m ?? $k, Into::RowEnd, $loop);
+            return new Worked($at, [[$of, $k]], 1, 0, $m ?? $k, Target::RowEnd, $loop);
         }
         if ($has(Word::AsOne)) {
-            return new Work($at, [[$of, 1]], $times ?? 1, 0, max(2, $k ?? $m ?? 2), Into::Stitch, $loop);
+            return new Worked($at, [[$of, 1]], $times ?? 1, 0, max(2, $k ?? $m ?? 2), Target::Stitch, $loop);
         }
         $isDecrease = $together !== null || $has(Word::Decrease);
         if ($isDecrease) {
@@ -636,19 +636,19 @@ final class Parser
             // "over next 2 sts" names what one of them takes.
             $places = $places !== null && $isWhere && $m !== null ? max(1, intdiv($m, $two)) : $places;
 
-            return new Work($at, [[$of, 1]], $isWhere ? $places : $times ?? $k ?? $m ?? 1, $but, $two, $into, $loop);
+            return new Worked($at, [[$of, 1]], $isWhere ? $places : $times ?? $k ?? $m ?? 1, $but, $two, $into, $loop);
         }
         $many = $has(Word::Increase) ? 2 : match (true) {
             ! $isWhere || $k === null => 1,
             // "5 sc in next 5 sts"
-            $k === $places && $from === null && ! $has(Word::Each, Word::Same) && $into !== Into::Ring => 1,
+            $k === $places && $from === null && ! $has(Word::Each, Word::Same) && $into !== Target::Ring => 1,
             default => $k,
         };
         if ($has(Word::Increase) && $isWhere && $m === null && $k !== null && $places === 1) {
             $places = $k;
         }
 
-        return new Work(
+        return new Worked(
             $at,
             [[$of, max(1, $many)]],
             $places === null ? null : max(0, $places),
@@ -667,14 +667,14 @@ final class Parser
      *
      * @param non-empty-list<Step> $steps
      */
-    private function inOne(array $steps, Token $at): Work
+    private function inOne(array $steps, Token $at): Worked
     {
         $stitch = new Token(Word::Stitch, '', $at->line, $at->column, 'sc');
         $where = $this->work([$stitch, ...$this->collect()], null, '');
         $in = [];
         foreach ($steps as $step) {
             array_push($in, ...match (true) {
-                $step instanceof Work => array_map(
+                $step instanceof Worked => array_map(
                     fn(array $one): array => [$one[0], $one[1] * ($step->places ?? 1)],
                     $step->in,
                 ),
@@ -683,7 +683,7 @@ final class Parser
             });
         }
 
-        return new Work(
+        return new Worked(
             $at,
             $in === [] ? [['sc', 1]] : $in,
             $where->places,

@@ -25,25 +25,25 @@ final class Prover
     /** Ways to mend a row that are tried in one text. */
     private int $tries = 150;
 
-    /** @var list<Row> */
+    /** @var list<ProvenRow> */
     private array $rows = [];
 
-    /** @var list<Problem> */
+    /** @var list<TextProblem> */
     private array $problems = [];
 
-    /** @var array<string, Outcome> of rows that repeat on the same, by which they are */
+    /** @var array<string, RowResult> of rows that repeat on the same, by which they are */
     private array $known = [];
 
-    /** @param list<Line> $lines */
+    /** @param list<WrittenRow> $lines */
     private function __construct(
         private readonly array $lines,
         private readonly int $size,
     ) {}
 
     /**
-     * @param list<Line> $lines
+     * @param list<WrittenRow> $lines
      *
-     * @return array{list<Row>, list<Problem>}
+     * @return array{list<ProvenRow>, list<TextProblem>}
      */
     public static function of(array $lines, int $size = 0): array
     {
@@ -68,7 +68,7 @@ final class Prover
                 }
             }
             $best ??= $this->outcome($line, null);
-            $this->rows[] = new Row($line, $best);
+            $this->rows[] = new ProvenRow($line, $best);
             $below = [$best->tops];
             if ($line->stated !== null && ! $best->isRight()) {
                 // Where the count and the words say two things, the next row shows which is meant.
@@ -80,7 +80,7 @@ final class Prover
         }
     }
 
-    private function outcome(Line $line, ?Tops $below): Outcome
+    private function outcome(WrittenRow $line, ?Tops $below): RowResult
     {
         $key = spl_object_id($line->steps[0] ?? $line).' '.($line->stated?->all() ?? '').' '
             .($below === null ? "first {$line->chain}" : $below->key());
@@ -88,12 +88,12 @@ final class Prover
         return $this->known[$key] ??= self::best($line, $below);
     }
 
-    private static function best(Line $line, ?Tops $below): Outcome
+    private static function best(WrittenRow $line, ?Tops $below): RowResult
     {
         $best = null;
         foreach (self::versions($line->steps) as $steps) {
             foreach (self::readings($line, $steps, $below) as [$places, $start, $isChain, $leads]) {
-                $one = Walk::over($steps, $places, $start, $isChain, $leads, $line->stated);
+                $one = RowWalk::over($steps, $places, $start, $isChain, $leads, $line->stated);
                 if ($best === null || $one->worth() < $best->worth()) {
                     $best = $one;
                 }
@@ -103,7 +103,7 @@ final class Prover
             }
         }
 
-        return $best ?? new Outcome(0, 0, new Tops(), 0, $line->stated === null, Problem::TAKES_TOO_FEW);
+        return $best ?? new RowResult(0, 0, new Tops(), 0, $line->stated === null, TextProblem::TAKES_TOO_FEW);
     }
 
     /**
@@ -124,12 +124,12 @@ final class Prover
             }
         }
         $last = $steps === [] ? null : $steps[count($steps) - 1];
-        if ($last instanceof Work && $last->in[0][0] === 'sl st' && $last->places === 1 && count($steps) > 1) {
+        if ($last instanceof Worked && $last->in[0][0] === 'sl st' && $last->places === 1 && count($steps) > 1) {
             // A slip stitch at the end may close the round.
             $versions[] = array_slice($steps, 0, -1);
         }
 
-        $first = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Work))[0] ?? null;
+        $first = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Worked))[0] ?? null;
         $lead = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Chain))[0] ?? null;
         if ($first !== null && $first->takes === 0 && $first === self::begun($steps) && ($lead->many ?? 0) < 2) {
             // "In same st as join" begins a round in its first stitch, which nothing has taken yet.
@@ -152,7 +152,7 @@ final class Prover
      * @return list<array{list<array{bool, int}>, string, bool, bool}> what is there; what the chain at the beginning
      *         is; whether that is a chain; whether what was passed counts as a stitch
      */
-    private static function readings(Line $line, array $steps, ?Tops $below): array
+    private static function readings(WrittenRow $line, array $steps, ?Tops $below): array
     {
         $begins = self::starts($steps);
         if ($below !== null) {
@@ -180,7 +180,7 @@ final class Prover
      *
      * @return list<array{list<array{bool, int}>, string, bool, bool}>
      */
-    private static function first(Line $line, array $steps, array $begins): array
+    private static function first(WrittenRow $line, array $steps, array $begins): array
     {
         $both = array_values(array_filter(
             $steps,
@@ -189,10 +189,10 @@ final class Prover
         if ($both instanceof Sign && $line->chain !== null) {
             return [[[[false, 2 * max(1, $line->chain - $both->from + 1)]], '', false, false]];
         }
-        $works = array_values(array_filter(self::flat($steps), fn(Step $one): bool => $one instanceof Work));
-        $from = array_values(array_filter($works, fn(Work $one): bool => $one->from !== null))[0] ?? null;
+        $works = array_values(array_filter(self::flat($steps), fn(Step $one): bool => $one instanceof Worked));
+        $from = array_values(array_filter($works, fn(Worked $one): bool => $one->from !== null))[0] ?? null;
         $isRing = $line->chain === 0
-            || array_filter($works, fn(Work $one): bool => $one->into === Into::Ring) !== [];
+            || array_filter($works, fn(Worked $one): bool => $one->into === Target::Ring) !== [];
         if ($isRing) {
             return array_map(
                 fn(string $start): array => [[[false, 1]], '', false, str_starts_with($start, 'counts')],
@@ -242,10 +242,10 @@ final class Prover
     }
 
     /** Whether it goes along row ends, or back along the chain: along what no row below leaves. */
-    private static function isAlongEdges(Line $line): bool
+    private static function isAlongEdges(WrittenRow $line): bool
     {
         return array_filter(self::flat($line->steps), fn(Step $one): bool => match (true) {
-            $one instanceof Work => $one->into === Into::RowEnd,
+            $one instanceof Worked => $one->into === Target::RowEnd,
             $one instanceof Sign => $one->what === Sign::OTHER_SIDE,
             default => false,
         }) !== [];
@@ -272,9 +272,16 @@ final class Prover
      *
      * @param list<Step> $steps
      */
-    private static function untold(Line $line, array $steps, string $start): int
+    private static function untold(WrittenRow $line, array $steps, string $start): int
     {
-        $leaves = fn(int $there): Outcome => Walk::over($steps, [[false, $there]], $start, false, false, $line->stated);
+        $leaves = fn(int $there): RowResult => RowWalk::over(
+            $steps,
+            [[false, $there]],
+            $start,
+            false,
+            false,
+            $line->stated,
+        );
         // One after another: a repeat comes out on some of them alone.
         $fits = function (int $from) use ($leaves): ?int {
             for ($there = $from; $there < $from + self::TRIED; $there++) {
@@ -316,7 +323,7 @@ final class Prover
                 return match (true) {
                     $step->counts === '' => [''],
                     $step->counts !== null => ['counts', 'counts-apart'],
-                    $next instanceof Skip && $step->many > 5 => ['space', ''],
+                    $next instanceof SkippedPlaces && $step->many > 5 => ['space', ''],
                     $step->many === 1 => [''],
                     $step->many < 4 => ['', 'counts', 'counts-apart'],
                     default => ['', 'counts', 'counts-more', 'counts-apart', 'space'],
@@ -335,22 +342,26 @@ final class Prover
      *
      * @param list<Step> $steps
      *
-     * @return non-empty-list<Reading>
+     * @return non-empty-list<PlacesTaken>
      */
     private static function taken(array $steps, Tops $below): array
     {
         if (! $below->hasSpaces()) {
-            return [Reading::Stitches];
+            return [PlacesTaken::Stitches];
         }
         $into = array_map(
-            fn(Step $one): ?Into => $one instanceof Work || $one instanceof Skip ? $one->into : null,
+            fn(Step $one): ?Target => $one instanceof Worked || $one instanceof SkippedPlaces ? $one->into : null,
             self::flat($steps),
         );
 
         return match (true) {
-            in_array(Into::Space, $into, true) => [Reading::Spaces, Reading::SpacesAlone, Reading::Chains],
-            in_array(Into::Chain, $into, true) => [Reading::Chains, Reading::Spaces, Reading::Stitches],
-            default => [Reading::Stitches, Reading::Chains, Reading::Spaces],
+            in_array(Target::Space, $into, true) => [
+                PlacesTaken::Spaces,
+                PlacesTaken::SpacesAlone,
+                PlacesTaken::Chains,
+            ],
+            in_array(Target::Chain, $into, true) => [PlacesTaken::Chains, PlacesTaken::Spaces, PlacesTaken::Stitches],
+            default => [PlacesTaken::Stitches, PlacesTaken::Chains, PlacesTaken::Spaces],
         };
     }
 
@@ -369,29 +380,30 @@ final class Prover
         return $flat;
     }
 
-    private function problem(Line $line, Outcome $outcome, int $nth): Problem
+    private function problem(WrittenRow $line, RowResult $outcome, int $nth): TextProblem
     {
         $at = $outcome->where ?? $line->at;
         $off = abs($outcome->there - $outcome->takes);
         $stitches = fn(int $many): string => $many === 1 ? '1 stitch' : "{$many} stitches";
         if ($outcome->code === null && $line->stated !== null) {
             $numbers = $line->stated->numbers;
-            $says = count($numbers) === 1 ? [Mend::say($numbers[0], $outcome->leaves)] : [];
+            $says = count($numbers) === 1 ? [Correction::say($numbers[0], $outcome->leaves)] : [];
 
-            return Problem::at(
+            return TextProblem::at(
                 $line->stated->at,
                 $line->name,
-                Problem::STATED_OTHERWISE,
+                TextProblem::STATED_OTHERWISE,
                 "It leaves {$outcome->leaves}, and says {$line->stated->all()}.",
                 [...$this->mends($line, $nth), ...$says],
             );
         }
 
-        return Problem::at($at, $line->name, (string) $outcome->code, match ($outcome->code) {
-            Problem::TAKES_TOO_FEW => "It takes {$outcome->takes} of {$outcome->there}: {$stitches($off)} left over.",
-            Problem::TAKES_TOO_MANY => "It takes {$outcome->takes}, and there are {$outcome->there}: "
+        return TextProblem::at($at, $line->name, (string) $outcome->code, match ($outcome->code) {
+            TextProblem::TAKES_TOO_FEW
+                => "It takes {$outcome->takes} of {$outcome->there}: {$stitches($off)} left over.",
+            TextProblem::TAKES_TOO_MANY => "It takes {$outcome->takes}, and there are {$outcome->there}: "
                 ."{$stitches($off)} too many.",
-            Problem::DOES_NOT_DIVIDE => 'The repeat does not come out: '
+            TextProblem::DOES_NOT_DIVIDE => 'The repeat does not come out: '
                 ."{$stitches($off)} of {$outcome->there} left over.",
             default => 'Here is no space, or no post, to work into.',
         }, $this->mends($line, $nth));
@@ -400,9 +412,9 @@ final class Prover
     /**
      * One number of the row changed, so that it and the row after it prove.
      *
-     * @return list<Mend>
+     * @return list<Correction>
      */
-    private function mends(Line $line, int $nth): array
+    private function mends(WrittenRow $line, int $nth): array
     {
         $below = $nth > 0 && ! $line->isFirst ? $this->rows[$nth - 1]->outcome->tops : null;
         $next = $this->lines[$nth + 1] ?? null;
@@ -411,7 +423,7 @@ final class Prover
         if (count(self::flat($line->steps)) > self::MENDED || $off > self::FAR) {
             return [];
         }
-        foreach (Mend::of($line, $this->size) as [$mended, $mend]) {
+        foreach (Correction::of($line, $this->size) as [$mended, $mend]) {
             if ($this->tries-- < 1) {
                 break;
             }

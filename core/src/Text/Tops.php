@@ -51,15 +51,15 @@ final class Tops
      *
      * @return list<array{bool, int}> whether they are spaces, and how many beside each other
      */
-    public function places(Reading $as): array
+    public function places(PlacesTaken $as): array
     {
         $places = [];
         foreach ($this->runs as [$isSpace, $chains, $many]) {
             $each = match ($as) {
-                Reading::Stitches => $isSpace ? 0 : 1,
-                Reading::Chains => $isSpace ? $chains : 1,
-                Reading::Spaces => 1,
-                Reading::SpacesAlone => $isSpace ? 1 : 0,
+                PlacesTaken::Stitches => $isSpace ? 0 : 1,
+                PlacesTaken::Chains => $isSpace ? $chains : 1,
+                PlacesTaken::Spaces => 1,
+                PlacesTaken::SpacesAlone => $isSpace ? 1 : 0,
             };
             if ($each > 0) {
                 $places[] = [$isSpace, $each * $many];

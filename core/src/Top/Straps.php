@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Top;
 
 use Fescue\Core\Instruction\Each;
-use Fescue\Core\Instruction\Seam;
+use Fescue\Core\Instruction\SlipSeam;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
@@ -160,7 +160,7 @@ final readonly class Straps extends OnSides implements Hangs
                 $rows[] = new Row(
                     Part::Handles,
                     $motif,
-                    $row === $many ? [...$does, new Seam($wide, $nth($last))] : $does,
+                    $row === $many ? [...$does, new SlipSeam($wide, $nth($last))] : $does,
                     [$row === 1 ? new Edge(EdgeKind::Some, $wide, fabric: $edge->fabric) : Edge::tops($wide, $motif)],
                     false,
                     kind: RowKind::Row,

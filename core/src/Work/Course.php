@@ -54,7 +54,7 @@ final readonly class Course
             $groups = [];
             $said = $writer->words($row);
             if ($begun?->start !== null) {
-                $groups[] = new Group($writer->start($begun->start), max(1, $begun->start->works()));
+                $groups[] = new StitchGroup($writer->start($begun->start), max(1, $begun->start->works()));
                 $said = "{$writer->start($begun->start)} {$said}";
             }
             foreach (Traverser::unrolled($row->instructions) as [$leaf]) {
@@ -63,7 +63,8 @@ final readonly class Course
                     $stitches += $one->count;
                     $tops += $one->top ? $one->count : 0;
                 }
-                $groups[] = new Group(ucfirst($vocabulary->say($leaf->phrase())), max(1, $stitches), max(0, $tops));
+                $said = ucfirst($vocabulary->say($leaf->phrase()));
+                $groups[] = new StitchGroup($said, max(1, $stitches), max(0, $tops));
             }
             $rows[] = new Passage(
                 $row->id,
@@ -83,7 +84,7 @@ final readonly class Course
                     default => '',
                 },
                 $heed[$row->name] ?? [],
-                $groups === [] ? [new Group($said, 1)] : $groups,
+                $groups === [] ? [new StitchGroup($said, 1)] : $groups,
             );
         }
 

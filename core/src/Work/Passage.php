@@ -23,7 +23,7 @@ final readonly class Passage
      * @param ?bool $right whether the right side faces the maker; null where that never changes
      * @param string $special what is special of it, in a word: "slots", "colour"
      * @param list<string> $heed what belongs here: a change, a caution
-     * @param non-empty-list<Group> $groups
+     * @param non-empty-list<StitchGroup> $groups
      */
     public function __construct(
         public RowId $id,
@@ -39,7 +39,7 @@ final readonly class Passage
         public array $heed,
         public array $groups,
     ) {
-        $this->stitches = array_sum(array_map(fn(Group $group): int => $group->stitches, $groups));
+        $this->stitches = array_sum(array_map(fn(StitchGroup $group): int => $group->stitches, $groups));
     }
 
     /** Stitches done where the group ends in which so many are. */

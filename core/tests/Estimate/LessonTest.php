@@ -13,7 +13,7 @@ use Fescue\Core\Estimate\Lesson;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Gauge\DrawnHand;
 use Fescue\Core\Gauge\LearnedHand;
-use Fescue\Core\Gauge\Worked;
+use Fescue\Core\Gauge\StitchTake;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
@@ -113,7 +113,7 @@ final class LessonTest extends TestCase
             Kind::Cord,
             Motif::single(),
         );
-        $one = new Worked(Motif::single(), HookSize::mm(8), Kind::Cord, Length::mm(4), Length::mm(110), 0.08);
+        $one = new StitchTake(Motif::single(), HookSize::mm(8), Kind::Cord, Length::mm(4), Length::mm(110), 0.08);
         [$none, $once, $often] = [$predict([]), $predict([$one]), $predict([$one, $one, $one])];
         self::assertEquals($none->width, $once->width);
         self::assertEquals($none->height, $once->height);
@@ -135,7 +135,7 @@ final class LessonTest extends TestCase
             $worked = [];
             for ($bag = $chance->whole(1, 4); $bag > 0; $bag--) {
                 [$hook, $diameter, $kind, $motif] = $hand->occasion();
-                $worked[] = new Worked(
+                $worked[] = new StitchTake(
                     $motif,
                     $hook,
                     $kind,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Estimate;
 
-use Fescue\Core\Estimate\Outcome;
+use Fescue\Core\Estimate\ActualUse;
 use Fescue\Core\Estimate\TrackRecord;
 use Fescue\Core\Tests\Draw;
 use PHPUnit\Framework\TestCase;
@@ -14,7 +14,7 @@ final class TrackRecordTest extends TestCase
     /** @param list<float> $ratios */
     private static function record(array $ratios): TrackRecord
     {
-        return new TrackRecord(array_map(fn(float $one): Outcome => new Outcome(400 * $one, 360, 400, 450), $ratios));
+        return new TrackRecord(array_map(fn(float $one): ActualUse => new ActualUse(400 * $one, 360, 400, 450), $ratios));
     }
 
     public function testHowManyFellInTheBand(): void

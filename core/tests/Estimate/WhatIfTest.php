@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Estimate;
 
-use Fescue\Core\Bag\Handiwork;
+use Fescue\Core\Bag\HandGauge;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -75,8 +75,8 @@ final class WhatIfTest extends TestCase
                 $own = $plan->spec->facts->strands->own;
                 foreach ([null, $plan->spec->facts->hands->swatch] as $measured) {
                     $all = $measured === null
-                        ? Handiwork::predicted($hook, $hand->predictBag($hook, $own, $plan->spec->motif()), $own)
-                        : new Handiwork($hook, $measured, proportions: $hand->proportions($measured->motif));
+                        ? HandGauge::predicted($hook, $hand->predictBag($hook, $own, $plan->spec->motif()), $own)
+                        : new HandGauge($hook, $measured, proportions: $hand->proportions($measured->motif));
                     $full = Planner::plan($plan->settled()->alone(WhatIf::size($plan), $own, $all));
                     $lean = WhatIf::of($plan, $hand, $own, $hook, $measured)->counts;
                     self::assertNotNull($lean);

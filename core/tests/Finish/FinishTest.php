@@ -11,11 +11,11 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Drawstring;
 use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Finish\FinishStep;
 use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Lining;
 use Fescue\Core\Finish\Shell;
-use Fescue\Core\Finish\Step;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Each;
@@ -44,7 +44,7 @@ final class FinishTest extends TestCase
         return Ways::plan($changes + ['finish' => [$finish]])->fitted[0];
     }
 
-    private static function said(Step $step): string
+    private static function said(FinishStep $step): string
     {
         return $step->said(fn(Length|Motif $one): string => $one instanceof Motif
             ? $one->abbreviation(Terms::US)

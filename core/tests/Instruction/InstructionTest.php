@@ -22,10 +22,10 @@ use Fescue\Core\Instruction\Placed;
 use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Instruction\Reader;
 use Fescue\Core\Instruction\Repeat;
-use Fescue\Core\Instruction\Seam;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\SlipSeam;
 use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Instruction\Through;
@@ -289,7 +289,7 @@ final class InstructionTest extends TestCase
     {
         $none = [
             fn() => new Several(Stitch::Single, 1), fn() => new Several(Stitch::Single, 2, 0), fn() => new MoveOn(0),
-            fn() => new Seam(0, 1), fn() => new Seam(1, 0), fn() => new Between(Stitch::Double, 0), fn() => new JoinAt(0, 1, CountedFrom::Join),
+            fn() => new SlipSeam(0, 1), fn() => new SlipSeam(1, 0), fn() => new Between(Stitch::Double, 0), fn() => new JoinAt(0, 1, CountedFrom::Join),
             fn() => new Loops(0, 1), fn() => new Loops(1, 0), fn() => new Skip(0), fn() => new Chains(0),
             fn() => new Each(Stitch::Single, 0), fn() => new Together(Stitch::Single, 1),
             fn() => new Under(Stitch::Single, 0, 1),

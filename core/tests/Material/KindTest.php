@@ -17,7 +17,7 @@ use Fescue\Core\Material\Property;
 use Fescue\Core\Material\Washing;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
-use Fescue\Core\Strip\Join;
+use Fescue\Core\Strip\JoinMethod;
 use PHPUnit\Framework\TestCase;
 
 final class KindTest extends TestCase
@@ -35,7 +35,7 @@ final class KindTest extends TestCase
             self::assertNotSame('', $kind->name().$kind->noun());
             foreach ([null, ...$kind->makes()] as $make) {
                 self::assertNotSame('', EndCare::frays($kind, $make));
-                foreach (Join::of($kind, $make) as $join) {
+                foreach (JoinMethod::of($kind, $make) as $join) {
                     self::assertGreaterThan(0, $join->loss()->mm);
                     self::assertStringStartsWith('Not ', $join->avoid());
                 }

@@ -6,8 +6,8 @@ namespace Fescue\Core\Tests\Panel;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Flat;
-use Fescue\Core\Piece\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -397,7 +397,7 @@ final class LaidByHandTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function step(Step $step): array
+    private static function step(AssemblyStep $step): array
     {
         $told = [];
         foreach ($step->faces as $face) {

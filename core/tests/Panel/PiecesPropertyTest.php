@@ -14,13 +14,13 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Seam;
-use Fescue\Core\Piece\Step;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
@@ -209,7 +209,7 @@ final class PiecesPropertyTest extends TestCase
         }
         // What is folded stays as large as it is; a net opens, and borders stand up that lay unseen.
         $large = array_map(
-            fn(Step $step): float => array_sum(array_map(self::area(...), $step->faces)),
+            fn(AssemblyStep $step): float => array_sum(array_map(self::area(...), $step->faces)),
             Built::assembly($plan)->steps,
         );
         $flats = array_values(array_filter(array_map(fn(Piece $piece): ?Flat => $piece->flat, $plan->work->pieces)));

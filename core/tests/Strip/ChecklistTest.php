@@ -6,13 +6,13 @@ namespace Fescue\Core\Tests\Strip;
 
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Checklist;
-use Fescue\Core\Strip\Step;
+use Fescue\Core\Strip\CuttingStep;
 use Fescue\Core\Strip\StripDocument;
 use PHPUnit\Framework\TestCase;
 
 final class ChecklistTest extends TestCase
 {
-    /** @param array<string, mixed> $changes @return list<Step> */
+    /** @param array<string, mixed> $changes @return list<CuttingStep> */
     private static function steps(array $changes, int $stack, bool $ahead): array
     {
         $document = $changes + [
@@ -27,10 +27,10 @@ final class ChecklistTest extends TestCase
         return Checklist::of(StripDocument::read($document), $stack, $ahead, LengthUnit::Centimetre);
     }
 
-    /** @param list<Step> $steps @return list<string> */
+    /** @param list<CuttingStep> $steps @return list<string> */
     private static function keys(array $steps): array
     {
-        return array_map(fn(Step $step): string => $step->key, $steps);
+        return array_map(fn(CuttingStep $step): string => $step->key, $steps);
     }
 
     public function testEveryStepHasItsOwnKey(): void
@@ -67,7 +67,7 @@ final class ChecklistTest extends TestCase
     public function testWhatIsLaidAndWhereSlitsRun(): void
     {
         $do = fn(array $steps, string $key): string => array_column(
-            array_map(fn(Step $step): array => [$step->key, $step->do], $steps),
+            array_map(fn(CuttingStep $step): array => [$step->key, $step->do], $steps),
             1,
             0,
         )[$key];
@@ -81,10 +81,10 @@ final class ChecklistTest extends TestCase
         );
         // One at a time they are counted, one alone is not; several at once are stacks.
         $lays = fn(int $pieces, int $stack): array => array_values(array_map(
-            fn(Step $step): string => $step->lead,
+            fn(CuttingStep $step): string => $step->lead,
             array_filter(
                 self::steps(['pieces' => $pieces], $stack, true),
-                fn(Step $one): bool => str_ends_with($one->key, '-lay'),
+                fn(CuttingStep $one): bool => str_ends_with($one->key, '-lay'),
             ),
         ));
         self::assertStringEndsWith(', stack 3 of 3', $lays(12, 5)[2]);

@@ -10,10 +10,10 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Strip\CarrierBag;
 use Fescue\Core\Strip\Cut;
 use Fescue\Core\Strip\CutKind;
+use Fescue\Core\Strip\CutMethod;
+use Fescue\Core\Strip\Cuttable;
 use Fescue\Core\Strip\Cutting;
 use Fescue\Core\Strip\Panel;
-use Fescue\Core\Strip\Piece;
-use Fescue\Core\Strip\School;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Strip\StripSpec;
@@ -74,7 +74,7 @@ final class StripTest extends TestCase
         self::assertSame(6, self::bag()->joined()->strips());
         // In inches as well: 12 by 2.
         self::assertSame(6, self::bag(304.8, 12 * 25.4 + 100, 2 * 25.4)->joined()->strips());
-        $five = StripPlan::of(new StripSpec(Source::BagLoops, self::bag(), School::Joined, pieces: 5));
+        $five = StripPlan::of(new StripSpec(Source::BagLoops, self::bag(), CutMethod::Joined, pieces: 5));
         self::assertSame([30, 29], [$five->strips, $five->joins]);
     }
 
@@ -109,7 +109,7 @@ final class StripTest extends TestCase
         self::assertSame([0, 0], [$one->joins, $one->lumps]);
         self::assertSame(15, $tube->joined()->joins);
         $plan = StripPlan::of(
-            new StripSpec(Source::Tube, $tube, School::OneStrand, ArealDensity::gramsPerSquareMetre(160), 1.25),
+            new StripSpec(Source::Tube, $tube, CutMethod::OneStrand, ArealDensity::gramsPerSquareMetre(160), 1.25),
         );
         self::assertEqualsWithDelta(2 * 0.5 * 0.4 * 160, $plan->mass?->grams + $plan->waste?->grams, 1e-9);
         self::assertEqualsWithDelta(1.25 * $plan->cut->mm, $plan->pulled->mm, 1e-9);
@@ -143,7 +143,7 @@ final class StripTest extends TestCase
     public function testAreaIsConserved(): void
     {
         foreach (self::random(400) as [$piece, $said]) {
-            foreach (School::cases() as $school) {
+            foreach (CutMethod::cases() as $school) {
                 $cutting = $piece->cut($school);
                 self::assertGreaterThan(0, $cutting->strand, $said);
                 self::assertLessThanOrEqual($piece->area() * 1.001, $cutting->strand, $said);
@@ -160,14 +160,14 @@ final class StripTest extends TestCase
                         $along += hypot($x - $line[$place][0], $y - $line[$place][1]);
                     }
                 }
-                $slant = $piece instanceof Tube && $school === School::OneStrand
+                $slant = $piece instanceof Tube && $school === CutMethod::OneStrand
                     ? ($piece->strips - 1) * (hypot(2 * $piece->spine->mm, $piece->strip->mm) - 2 * $piece->spine->mm)
                     : 0.0;
                 // A spiral's last quarter turns are kept at three quarters of a strip's width: of narrow bags these are many.
                 self::assertEqualsWithDelta(
                     $cutting->strand,
                     ($along - $slant) * $piece->strip->mm,
-                    ($piece instanceof CarrierBag && $school === School::OneStrand ? 0.75 : 0.03) * $piece->width->mm * $piece->strip->mm
+                    ($piece instanceof CarrierBag && $school === CutMethod::OneStrand ? 0.75 : 0.03) * $piece->width->mm * $piece->strip->mm
                         + 0.02 * $cutting->strand,
                     $said,
                 );
@@ -178,7 +178,7 @@ final class StripTest extends TestCase
     public function testCutsNeverCrossAndStayOnThePiece(): void
     {
         foreach (self::random(150) as [$piece, $said]) {
-            foreach (School::cases() as $school) {
+            foreach (CutMethod::cases() as $school) {
                 $cutting = $piece->cut($school);
                 self::assertSame(0, (new CutGraph($cutting))->crossings(), "{$school->value} {$said}");
                 foreach ($cutting->cuts as $cut) {
@@ -321,14 +321,14 @@ final class StripTest extends TestCase
         );
         self::assertEqualsWithDelta(
             25,
-            StripPlan::of(new StripSpec(Source::BagLoops, $bare, School::Joined, $areal))->density()?->gramsPerMetre,
+            StripPlan::of(new StripSpec(Source::BagLoops, $bare, CutMethod::Joined, $areal))->density()?->gramsPerMetre,
             1e-9,
         );
         // Its ends, from half a strip wide to a whole one, are a quarter of a turn lighter.
         self::assertEqualsWithDelta(
             12.5 * (6 - 0.25) / 6,
             StripPlan::of(
-                new StripSpec(Source::BagSpiral, $bare, School::OneStrand, $areal),
+                new StripSpec(Source::BagSpiral, $bare, CutMethod::OneStrand, $areal),
             )->density()?->gramsPerMetre,
             0.05,
         );
@@ -356,7 +356,7 @@ final class StripTest extends TestCase
         }
     }
 
-    /** @return iterable<array{Piece, string}> seeded, so that a failure can be met again */
+    /** @return iterable<array{Cuttable, string}> seeded, so that a failure can be met again */
     private static function random(int $count): iterable
     {
         Draw::sow(3);
@@ -367,10 +367,10 @@ final class StripTest extends TestCase
             $spine = mt_rand(50, 500) / 10;
             $foot = max(60, $width - mt_rand(-300, 300) / 1000 * $height);
             foreach ([
-                fn(): Piece => self::tube($width, $height, $strip, $spine),
-                fn(): Piece => self::tube($width, $height, $strip, $spine, $foot, 12),
-                fn(): Piece => self::panel($width, $height, $strip),
-                fn(): Piece => self::bag($width, $height, $strip, fold: $spine),
+                fn(): Cuttable => self::tube($width, $height, $strip, $spine),
+                fn(): Cuttable => self::tube($width, $height, $strip, $spine, $foot, 12),
+                fn(): Cuttable => self::panel($width, $height, $strip),
+                fn(): Cuttable => self::bag($width, $height, $strip, fold: $spine),
             ] as $make) {
                 try {
                     $piece = $make();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Text;
 
 use Fescue\Core\Text\Checked;
-use Fescue\Core\Text\Problem;
-use Fescue\Core\Text\Row;
+use Fescue\Core\Text\ProvenRow;
+use Fescue\Core\Text\TextProblem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -40,10 +40,10 @@ final class CorpusTest extends TestCase
     {
         $checked = Checked::of($text);
         self::assertSame($problems, array_map(
-            fn(Problem $one): string => trim("{$one->row} {$one->code}"),
+            fn(TextProblem $one): string => trim("{$one->row} {$one->code}"),
             $checked->problems,
         ), json_encode($checked->document()['problems'], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
-        self::assertSame($counts, array_map(function (Row $row): string {
+        self::assertSame($counts, array_map(function (ProvenRow $row): string {
             $out = $row->outcome;
 
             return ($out->takes === $out->there ? '' : "{$out->takes}/")."{$out->there}>{$out->leaves}";

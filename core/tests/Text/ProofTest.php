@@ -6,10 +6,10 @@ namespace Fescue\Core\Tests\Text;
 
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Text\Checked;
-use Fescue\Core\Text\Problem;
-use Fescue\Core\Text\Row;
+use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
-use Fescue\Core\Text\Writer;
+use Fescue\Core\Text\TextProblem;
+use Fescue\Core\Text\TextWriter;
 use PHPUnit\Framework\TestCase;
 
 final class ProofTest extends TestCase
@@ -17,7 +17,7 @@ final class ProofTest extends TestCase
     /** @return list<int> */
     private static function leaves(Checked $checked): array
     {
-        return array_map(fn(Row $row): int => $row->outcome->leaves, $checked->rows);
+        return array_map(fn(ProvenRow $row): int => $row->outcome->leaves, $checked->rows);
     }
 
     public function testWhatIsRightIsProvenAndWrittenItIsTheSameInEachTongue(): void
@@ -27,17 +27,17 @@ final class ProofTest extends TestCase
             [$lines, $leaves] = Programs::rounds();
             $text = implode("\n", $lines);
             $checked = Checked::of($text);
-            self::assertSame([], array_map(fn(Problem $one): string => "{$one->row} {$one->message}", $checked->problems), $text);
+            self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->message}", $checked->problems), $text);
             self::assertSame($leaves, self::leaves($checked), $text);
             foreach (array_keys(Speech::TONGUES) as $tongue) {
-                $writer = new Writer($tongue);
-                $written = implode("\n", array_map(fn(Row $row): string => $writer->row($row->line), $checked->rows));
+                $writer = new TextWriter($tongue);
+                $written = implode("\n", array_map(fn(ProvenRow $row): string => $writer->row($row->line), $checked->rows));
                 $again = Checked::of($written, $tongue);
-                self::assertSame([], array_map(fn(Problem $one): string => "{$one->row} {$one->message}", $again->problems), $written);
+                self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->message}", $again->problems), $written);
                 self::assertSame($leaves, self::leaves($again), $written);
                 self::assertSame(
                     $written,
-                    implode("\n", array_map(fn(Row $row): string => $writer->row($row->line), $again->rows)),
+                    implode("\n", array_map(fn(ProvenRow $row): string => $writer->row($row->line), $again->rows)),
                 );
             }
         }
@@ -88,7 +88,7 @@ final class ProofTest extends TestCase
         // The count is wrong, and the row right.
         $stated = Checked::of(str_replace(['7 times', '(24)'], ['8 times', '(26)'], $wrong))->problems;
         self::assertCount(1, $stated);
-        self::assertSame([Problem::STATED_OTHERWISE, 3], [$stated[0]->code, $stated[0]->line]);
+        self::assertSame([TextProblem::STATED_OTHERWISE, 3], [$stated[0]->code, $stated[0]->line]);
         self::assertContains('Say 24.', array_column($stated[0]->mends, 'said'));
     }
 
@@ -117,16 +117,16 @@ final class ProofTest extends TestCase
             // A bound far off: what has none takes minutes.
             self::assertLessThan(10, microtime(true) - $begun, $name);
         }
-        self::assertSame(Problem::TOO_LONG, Checked::of($many['five megabytes'])->problems[0]->code);
-        self::assertSame(Problem::NOT_A_PATTERN, Checked::of($many['no text'])->problems[0]->code);
-        self::assertSame(Problem::NOT_A_PATTERN, Checked::of('')->problems[0]->code);
+        self::assertSame(TextProblem::TOO_LONG, Checked::of($many['five megabytes'])->problems[0]->code);
+        self::assertSame(TextProblem::NOT_A_PATTERN, Checked::of($many['no text'])->problems[0]->code);
+        self::assertSame(TextProblem::NOT_A_PATTERN, Checked::of('')->problems[0]->code);
         self::assertSame([], Checked::of($many['signs that show nothing'])->problems);
     }
 
     public function testWhatIsNotUnderstoodIsMarkedAtItsPlaceWithTheNearestWord(): void
     {
         $problem = Checked::of("Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 sc in each stich aruond (12)")->problems[0];
-        self::assertSame([2, 27, Problem::NOT_UNDERSTOOD], [$problem->line, $problem->column, $problem->code]);
+        self::assertSame([2, 27, TextProblem::NOT_UNDERSTOOD], [$problem->line, $problem->column, $problem->code]);
         self::assertSame(['Write “around”.'], array_column($problem->mends, 'said'));
     }
 
@@ -135,7 +135,7 @@ final class ProofTest extends TestCase
         $text = "Row 1: dc in each st across (20)\nRow 2: ch 1, turn, dc in each st across (20)";
         self::assertSame('en-GB', Checked::of($text)->tongue);
         self::assertSame('en-US', Checked::of($text, 'en-US')->tongue);
-        $writer = new Writer('en-US');
+        $writer = new TextWriter('en-US');
         self::assertSame('Row 1: sc in each st across (20)', $writer->row(Checked::of($text)->rows[0]->line));
         self::assertSame(
             'Row 1: dc in each st across (20)',

@@ -11,7 +11,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Tests\Sheet\Sheets;
 use Fescue\Core\Text\Checked;
-use Fescue\Core\Text\Row;
+use Fescue\Core\Text\ProvenRow;
 use PHPUnit\Framework\TestCase;
 
 /** What our own sheets say is read back by the reader of patterns to the same rows. */
@@ -35,7 +35,7 @@ final class SheetsTest extends TestCase
             }
             $planned = $plan->work->rows;
             // Sections of a sheet may number anew: where they do not, row stands for row.
-            $names = array_map(fn(Row $row): string => $row->line->name, $checked->rows);
+            $names = array_map(fn(ProvenRow $row): string => $row->line->name, $checked->rows);
             if ($checked->problems === [] && $names === array_map(fn(Planned $row): string => $row->name, $planned)) {
                 $seen++;
                 foreach ($checked->rows as $at => $row) {

@@ -10,13 +10,13 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Gauge\Loops;
 use Fescue\Core\Tests\Panel\Built;
+use Fescue\Core\Work\CountError;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Grain;
-use Fescue\Core\Work\Group;
 use Fescue\Core\Work\Marks;
 use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
-use Fescue\Core\Work\Slip;
+use Fescue\Core\Work\StitchGroup;
 use Fescue\Core\Work\Tape;
 use PHPUnit\Framework\TestCase;
 
@@ -131,7 +131,7 @@ final class CourseTest extends TestCase
         self::assertSame([], $taped(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])), 'Pieces lie flat.');
         $rows = Course::of(Ways::plan([]))->rows;
         foreach ([...$rows, ...Course::of(self::plans()[1])->rows] as $row) {
-            $tops = array_sum(array_map(fn(Group $group): int => $group->tops, $row->groups));
+            $tops = array_sum(array_map(fn(StitchGroup $group): int => $group->tops, $row->groups));
             self::assertSame($row->leaves, $tops, "What is counted at the end of {(string) $row->id}.");
         }
         self::assertSame(
@@ -163,8 +163,8 @@ final class CourseTest extends TestCase
     {
         $plan = Ways::plan([]);
         $course = Course::of($plan);
-        self::assertNull(Slip::of($plan, $course, 8, 56, 12.0));
-        $slip = Slip::of($plan, $course, 8, 58, 12.0);
+        self::assertNull(CountError::of($plan, $course, 8, 56, 12.0));
+        $slip = CountError::of($plan, $course, 8, 58, 12.0);
         self::assertSame([2, 3 * 56], [$slip?->off, $slip?->rip], 'Rounds 7, 8 and 9, after the count of round 6.');
         self::assertEqualsWithDelta(3 * 56 * 12 / 60, $slip->minutes ?? 0.0, 1e-9);
         self::assertSame([
@@ -177,18 +177,18 @@ final class CourseTest extends TestCase
         );
         self::assertSame(
             'In Round 10 put two in one once, at a side where it does not show: 56 again.',
-            Slip::of($plan, $course, 8, 55, 12.0)->mend ?? '',
+            CountError::of($plan, $course, 8, 55, 12.0)->mend ?? '',
         );
-        self::assertSame('', Slip::of($plan, $course, 8, 20, 12.0)->mend ?? '', 'Too much to hide.');
-        self::assertSame('', Slip::of($plan, $course, count($course->rows) - 1, 60, 12.0)->mend ?? '', 'None is next.');
+        self::assertSame('', CountError::of($plan, $course, 8, 20, 12.0)->mend ?? '', 'Too much to hide.');
+        self::assertSame('', CountError::of($plan, $course, count($course->rows) - 1, 60, 12.0)->mend ?? '', 'None is next.');
         $pieces = Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5]);
         $third = array_values(array_filter(array_keys($pieces->work->rows), $pieces->work->begins(...)))[2];
-        $mended = fn(int $place): string => Slip::of($pieces, Course::of($pieces), $place, 4, 12.0)->mend ?? '';
+        $mended = fn(int $place): string => CountError::of($pieces, Course::of($pieces), $place, 4, 12.0)->mend ?? '';
         self::assertSame('', $mended($third - 1), 'What is next is another piece.');
         self::assertStringContainsString('put two in one once', $mended($third - 2));
         $slots = self::plans()[0];
         $before = array_search('slots', array_column(Course::of($slots)->rows, 'special'), true) - 1;
-        self::assertSame('', Slip::of($slots, Course::of($slots), $before, 54, 12.0)->mend ?? '', 'It would move the slots.');
+        self::assertSame('', CountError::of($slots, Course::of($slots), $before, 54, 12.0)->mend ?? '', 'It would move the slots.');
     }
 
     /** What can be wrong in a row, and nothing of what it has not: no join in a spiral, no corner in a plain round. */
@@ -197,7 +197,7 @@ final class CourseTest extends TestCase
         $usually = function (BagPlan $plan, int $row, int $off): string {
             $course = Course::of($plan);
 
-            return implode('; ', Slip::of($plan, $course, $row, $course->rows[$row]->leaves + $off, 12.0)->usually ?? []);
+            return implode('; ', CountError::of($plan, $course, $row, $course->rows[$row]->leaves + $off, 12.0)->usually ?? []);
         };
         $spiral = Ways::plan([]);
         $turned = Ways::plan(['working' => 'joined-turned']);

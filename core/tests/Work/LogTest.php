@@ -11,11 +11,11 @@ use Fescue\Core\Tests\Draw;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Entry;
 use Fescue\Core\Work\Grain;
-use Fescue\Core\Work\Group;
 use Fescue\Core\Work\Log;
 use Fescue\Core\Work\NoEntry;
 use Fescue\Core\Work\Passage;
 use Fescue\Core\Work\Place;
+use Fescue\Core\Work\StitchGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -147,7 +147,7 @@ final class LogTest extends TestCase
             null,
             '',
             [],
-            [new Group($row[1], $row[2])],
+            [new StitchGroup($row[1], $row[2])],
         ), $said['rows']));
         foreach ($said['logs'] as $one) {
             $log = Log::of(array_map(fn(array $line): Entry => Entry::read(

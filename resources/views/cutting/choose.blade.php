@@ -3,13 +3,13 @@
 @use(App\Stash\Choosing)
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Length)
-@use(Fescue\Core\Strip\Choice)
+@use(Fescue\Core\Strip\PieceChoice)
 @use(Fescue\Core\Strip\CutPlan)
-@use(Fescue\Core\Strip\School)
+@use(Fescue\Core\Strip\CutMethod)
 @php
     $schools = $choosing->stuff === 'bags'
-        ? [School::Joined->value => 'loops, joined (double)', School::OneStrand->value => 'one spiral (single)']
-        : [School::OneStrand->value => 'one strand', School::Joined->value => 'strips, joined'];
+        ? [CutMethod::Joined->value => 'loops, joined (double)', CutMethod::OneStrand->value => 'one spiral (single)']
+        : [CutMethod::OneStrand->value => 'one strand', CutMethod::Joined->value => 'strips, joined'];
     $plan = $choosing->plan;
     $byId = $choosing->pieces->keyBy('id');
 @endphp

@@ -1,7 +1,7 @@
 {{-- The measures of a piece, those its kind asks for. --}}
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
-@use(Fescue\Core\Strip\Join)
+@use(Fescue\Core\Strip\JoinMethod)
 @use(Fescue\Core\Strip\Tube)
 @php
     $inch = $unit === LengthUnit::Inch;
@@ -18,7 +18,7 @@
         'trim_bottom' => [match ($kind) { 'bag' => 'Bottom seam cut off', 'tube' => 'Hem cut off', default => 'Cut off below' }, 'Empty cuts nothing off.', $none],
         'strip' => ['Strip', $kind === 'bag' ? null : 'Before the pull.', $kind === 'bag' ? $like('5 cm', '2 in') : $like('2.5 cm', '1 in')],
         'spine' => ['Spine left uncut', 'Empty leaves what stands here.', Length::mm(Tube::SPINE_MM)->print($unit)],
-        'hitch_loss' => ['A hitch takes', 'Of each loop; empty is what stands here, from memory.', Join::CowHitch->loss()->print($unit)],
+        'hitch_loss' => ['A hitch takes', 'Of each loop; empty is what stands here, from memory.', JoinMethod::CowHitch->loss()->print($unit)],
         'pull' => ['Pull', 'How much longer it stays, in percent. Empty is not at all.', '0'],
         'mass' => ['One whole piece weighs', 'Empty if you have not weighed it.', $like($kind === 'bag' ? '9 g' : '180 g')],
         'areal' => [$kind === 'bag' ? 'or its film weighs' : 'or its cloth weighs', 'Of a square metre, in place of that.', $like($kind === 'bag' ? '24 g/m²' : '160 g/m²')],

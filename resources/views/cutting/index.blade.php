@@ -4,8 +4,8 @@
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
-@use(Fescue\Core\Strip\Join)
-@use(Fescue\Core\Strip\School)
+@use(Fescue\Core\Strip\JoinMethod)
+@use(Fescue\Core\Strip\CutMethod)
 @use(Fescue\Core\Strip\StripPlan)
 @php
     $how = [
@@ -73,7 +73,7 @@
                     unset($rows['']);
                 @endphp
                 <table class="compare">
-                    <thead><tr><th scope="col">Both ways</th>@foreach ($plans as $plan)<th scope="col">{{ $plan->cutting->school === School::Joined && $form->kind === 'bag' ? 'loops, joined' : $plan->cutting->school->name() }}</th>@endforeach</tr></thead>
+                    <thead><tr><th scope="col">Both ways</th>@foreach ($plans as $plan)<th scope="col">{{ $plan->cutting->school === CutMethod::Joined && $form->kind === 'bag' ? 'loops, joined' : $plan->cutting->school->name() }}</th>@endforeach</tr></thead>
                     <tbody>
                         @foreach ($rows as $name => $say)
                             <tr><th scope="row">{{ $name }}</th>@foreach ($plans as $plan)<td>{{ $say($plan) }}</td>@endforeach</tr>
@@ -85,7 +85,7 @@
                 <details class="joins">
                     <summary>Ways to join it, and where no join should fall</summary>
                     <ul class="notes">
-                        @foreach (Join::of(RawPiece::becomes($form->kind)) as $join)
+                        @foreach (JoinMethod::of(RawPiece::becomes($form->kind)) as $join)
                             <li><b>{{ ucfirst($join->name()) }}</b>, takes about {{ $join->loss()->print($unit) }}. {{ $join->how() }} {{ $join->avoid() }}</li>
                         @endforeach
                     </ul>

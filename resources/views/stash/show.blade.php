@@ -6,7 +6,7 @@
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
 @use(Fescue\Core\Stock\Move)
-@use(Fescue\Core\Strip\Join)
+@use(Fescue\Core\Strip\JoinMethod)
 @php
     $strand = $material->kind->isStrand();
     $onHand = $stock->onHand;
@@ -78,7 +78,7 @@
             <section class="section-rule" aria-labelledby="joins">
                 <h2 id="joins">Joining it</h2>
                 <ul class="notes">
-                    @foreach (Join::of($material->kind, $material->make) as $join)
+                    @foreach (JoinMethod::of($material->kind, $material->make) as $join)
                         <li><b>{{ ucfirst($join->name()) }}</b>, takes about {{ $join->loss()->print($unit) }}. {{ $join->how() }} {{ $join->avoid() }}</li>
                     @endforeach
                 </ul>

@@ -1,5 +1,5 @@
 @use(App\Rules\Typed)
-@use(App\Books\Hands)
+@use(App\Books\MakerHistory)
 @use(App\Drawing\HookPatch)
 @use(Fescue\Core\Gauge\State)
 @use(Fescue\Core\Material\Fabric)
@@ -56,7 +56,7 @@
                             <td>{{ Decimal::print($measured->stitchesOver($four), 1) }} × {{ Decimal::print($measured->rowsOver($four), 1) }}</td>
                             <td>{{ Decimal::print($trial->diameter->mm / $gauge->width->mm, 2) }}</td>
                             <td>{{ $gauge->mass ? Decimal::print($gauge->mass->grams, 2).' g' : 'not weighed' }}</td>
-                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? Hands::hang($swatch, $trial->swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif</td>
+                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print() : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}" : '' }}@php $hang = $swatch->state === State::Hung ? MakerHistory::hang($swatch, $trial->swatches) : null; @endphp @if ($hang)<br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)<br><span class="soft">{{ $swatch->note }}</span>@endif @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif</td>
                             <td>@if ($swatch->chosen)<b class="good">chosen</b><br><a href="{{ route('bags.create', ['swatch' => $swatch->id]) }}">Plan a bag of it</a>@elseif ($swatch->state !== State::Hung)<form method="post" action="{{ route('swatches.choose', $swatch) }}">@csrf<button class="plain" aria-label="Choose {{ $swatch->name }}">Choose</button></form>@endif</td>
                         </tr>
                     @endforeach

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** What a step is worked into. */
+enum Target
+{
+    case Stitch;
+    case Chain;
+    case Space;
+    case Post;
+    case RowEnd;
+    case Ring;
+}

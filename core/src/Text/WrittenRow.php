@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Text;
+
+/** One row as it is written; a range is unrolled. */
+final readonly class WrittenRow
+{
+    /** "Round 3" */
+    public string $name;
+
+    /**
+     * @param bool $isRound whether it goes round
+     * @param list<Step> $steps
+     * @param ?Stated $stated null where no count is told
+     * @param ?int $chain chains that it stands on, where it is the first of a piece; null where that is another row
+     * @param bool $isFirst of its piece
+     * @param list<Token> $tokens that it is written in
+     */
+    public function __construct(
+        public bool $isRound,
+        public int $number,
+        public Token $at,
+        public array $steps,
+        public ?Stated $stated = null,
+        public ?int $chain = null,
+        public bool $isFirst = false,
+        public array $tokens = [],
+    ) {
+        $this->name = self::called($isRound, $number);
+    }
+
+    public static function called(bool $isRound, int $number): string
+    {
+        return ($isRound ? 'Round' : 'Row')." {$number}";
+    }
+
+    /** The same once more, with a number of its own. */
+    public function numbered(int $number): self
+    {
+        return new self(
+            $this->isRound,
+            $number,
+            $this->at,
+            $this->steps,
+            $this->stated,
+            tokens: $this->tokens,
+        );
+    }
+
+    /** @param list<Step> $steps */
+    public function saying(array $steps): self
+    {
+        return new self(
+            $this->isRound,
+            $this->number,
+            $this->at,
+            $steps,
+            $this->stated,
+            $this->chain,
+            $this->isFirst,
+            $this->tokens,
+        );
+    }
+}
