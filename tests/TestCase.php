@@ -16,6 +16,8 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Stock\Move;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Http\Response;
+use Illuminate\Testing\TestResponse;
 
 /** Over HTTP, against a real MariaDB. */
 abstract class TestCase extends BaseTestCase
@@ -27,6 +29,31 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         // As a visit takes it long, so would all of these together.
         config(['hashing.argon.memory' => 1024, 'hashing.argon.time' => 1]);
+    }
+
+    /**
+     * A page as it is read: a line broken in its source is a space in what it says.
+     *
+     * @param mixed $response
+     * @param mixed $request
+     */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        if (
+            $response instanceof Response
+            && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')
+        ) {
+            $kept = preg_split('#(<(pre|textarea|script)\b.*?</\2>)#s', (string) $response->getContent(), -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+            $read = '';
+            foreach ($kept as $nth => $part) {
+                $read .= $nth % 3 === 2 ? '' : ($nth % 3 === 1 ? $part : preg_replace('/\s*\n\s*/', ' ', $part));
+            }
+            $view = $response->original;
+            $response->setContent($read);
+            $response->original = $view;
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     protected function maker(string $email = 'ilse@pier.example'): User

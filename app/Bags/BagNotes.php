@@ -22,34 +22,26 @@ final class BagNotes
     /** What is said to whoever planned it, of her own swatches and scale. */
     private const HERS = ['weigh-in-odd', 'swatch-disagrees', 'swatch-weight-odd', 'swatch-small', 'on-hand-unknown'];
 
-    /** @return list<Note> */
+    /**
+     * @param bool $isGiven whether another maker gave the bag: then those that concern her alone are left out
+     *
+     * @return list<Note>
+     */
     public static function on(
         Bag $bag,
         BagPlan $plan,
         MaterialEstimate $estimate,
         LengthUnit $unit,
         Terms $terms,
+        bool $isGiven,
     ): array {
-        $swatches = $plan->spec->facts->hands->doubts === [] || $bag->swatch !== null
+        $swatches = $isGiven || $plan->spec->facts->hands->doubts === [] || $bag->swatch !== null
             ? []
             : BagFacts::of($bag)->hands()->names();
+        $notes = [...self::mismatches($bag), ...Notes::on($plan, $estimate, $unit, $terms, $swatches)];
+        $concerns = fn(Note $note): bool => ! $isGiven || ! in_array($note->code, self::HERS, true);
 
-        return [...self::mismatches($bag), ...Notes::on($plan, $estimate, $unit, $terms, $swatches)];
-    }
-
-    /**
-     * Those that concern whoever was given the bag.
-     *
-     * @param list<Note> $notes
-     *
-     * @return list<Note>
-     */
-    public static function given(array $notes): array
-    {
-        return array_values(array_filter(
-            $notes,
-            fn(Note $note): bool => ! in_array($note->code, self::HERS, true),
-        ));
+        return array_values(array_filter($notes, $concerns));
     }
 
     /** @return list<Note> how she mends wrong counts of it, as she chose at Work */

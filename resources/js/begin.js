@@ -1,7 +1,14 @@
 const PAUSE = 120;
 
 // What no longer holds where something else is said: a strand of her own has its thickness, another kind its own.
-const SETTLES = { kind: ['material_id', 'thick', 'hook'], bar: ['material_id'], thick: ['material_id'], material_id: ['thick'], hook: ['swatch_id'], swatch_id: ['hook'] };
+const SETTLES = {
+    kind: ['material_id', 'thick', 'hook'],
+    bar: ['material_id'],
+    thick: ['material_id'],
+    material_id: ['thick'],
+    hook: ['swatch_id'],
+    swatch_id: ['hook'],
+};
 
 /** The start: every touch draws the answer anew, and then all kinds; fields stay, so focus stays. */
 export function begin() {
@@ -45,7 +52,9 @@ export function begin() {
         for (const part of drawn === by ? ['answer'] : ['answer', 'kinds']) {
             let answer;
             try {
-                answer = await fetch(`${form.action}?${asked()}&part=${part}`, { headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+                answer = await fetch(`${form.action}?${asked()}&part=${part}`, {
+                    headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                });
             } catch {
                 return;
             }

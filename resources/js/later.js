@@ -1,4 +1,4 @@
-/** What a page is not kept waiting for comes after it, one part after another; until then a link stands in its place. */
+/** What a page is not kept waiting for comes after it, one part after another; a link stands in its place. */
 export async function later() {
     const parts = [...document.querySelectorAll('[data-later]')];
     const wait = (part, waits) => {

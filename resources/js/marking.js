@@ -37,11 +37,18 @@ export function marking() {
                 put(name, x + point.x - from.x, y + point.y - from.y);
             };
             mark.addEventListener('pointermove', drag);
-            mark.addEventListener('lostpointercapture', () => mark.removeEventListener('pointermove', drag), { once: true });
+            mark.addEventListener('lostpointercapture', () => mark.removeEventListener('pointermove', drag), {
+                once: true,
+            });
         });
         mark.addEventListener('keydown', (event) => {
             const step = event.shiftKey ? 10 : 1;
-            const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key] ?? [0, 0];
+            const [dx, dy] = {
+                ArrowLeft: [-step, 0],
+                ArrowRight: [step, 0],
+                ArrowUp: [0, -step],
+                ArrowDown: [0, step],
+            }[event.key] ?? [0, 0];
             if (dx !== 0 || dy !== 0) {
                 event.preventDefault();
                 const [x, y] = at(name);
@@ -96,7 +103,11 @@ export function marking() {
         const mine = turn;
         const said = form.querySelector('[data-region="measured"]');
         try {
-            const answer = await fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+            const answer = await fetch(form.action, {
+                method: 'POST',
+                body: new FormData(form),
+                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+            });
             if (!answer.ok) {
                 throw new Error(String(answer.status));
             }
@@ -105,7 +116,8 @@ export function marking() {
                 said.innerHTML = measured;
             }
         } catch {
-            said.textContent = 'The marks are not kept: the network is away, or you were signed out. Move one to try again.';
+            said.textContent =
+                'The marks are not kept: the network is away, or you were signed out. Move one to try again.';
         }
     }
 }

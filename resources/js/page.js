@@ -2,7 +2,8 @@ const PLACES = { s: '/stash', c: '/cutting', w: '/swatches', b: '/bags' };
 const WAIT = 1200;
 
 /** Where the browser's own undo is meant: tiles and lists have none. */
-const writing = (target) => target.closest('input:not([type="radio"], [type="checkbox"]), textarea, [contenteditable]') !== null;
+const writing = (target) =>
+    target.closest('input:not([type="radio"], [type="checkbox"]), textarea, [contenteditable]') !== null;
 
 const typing = (target) => target.closest('input, textarea, select, [contenteditable]') !== null;
 
@@ -36,7 +37,12 @@ export function steps() {
     document.addEventListener('keydown', (event) => {
         const key = event.key.toLowerCase();
         const back = key === 'z' && !event.shiftKey;
-        if (!(event.ctrlKey || event.metaKey) || event.altKey || !(key === 'z' || key === 'y') || writing(event.target)) {
+        if (
+            !(event.ctrlKey || event.metaKey) ||
+            event.altKey ||
+            !(key === 'z' || key === 'y') ||
+            writing(event.target)
+        ) {
             return;
         }
         const button = document.querySelector(`[data-step="${back ? 'undo' : 'redo'}"] button:enabled`);
@@ -47,7 +53,7 @@ export function steps() {
     });
 }
 
-/** What works while the network is away is hers who is signed in: each page says who that is, and nobody's says so too. */
+/** What works while the network is away is hers who is signed in: each page says who that is, nobody's too. */
 export function leaving() {
     const keeper = navigator.serviceWorker?.controller;
     if (!keeper) {
@@ -72,7 +78,11 @@ export function strength() {
     for (const field of document.querySelectorAll('input[name="password"][autocomplete="new-password"]')) {
         const hint = document.getElementById(`${field.id}-hint`);
         const plain = hint.textContent;
-        const own = (name) => (field.form.elements[name]?.value ?? '').toLowerCase().split(/[^\p{L}\d]+/u).filter((word) => word.length > 3);
+        const own = (name) =>
+            (field.form.elements[name]?.value ?? '')
+                .toLowerCase()
+                .split(/[^\p{L}\d]+/u)
+                .filter((word) => word.length > 3);
         hint.setAttribute('aria-live', 'polite');
         field.addEventListener('input', () => {
             const letters = [...field.value];
@@ -85,9 +95,10 @@ export function strength() {
             } else if (told) {
                 hint.textContent = 'Long enough, but your own name is what one guesses first.';
             } else {
-                hint.textContent = new Set(letters).size < VARIED
-                    ? 'Long enough, but the same few letters are soon guessed.'
-                    : 'Long enough.';
+                hint.textContent =
+                    new Set(letters).size < VARIED
+                        ? 'Long enough, but the same few letters are soon guessed.'
+                        : 'Long enough.';
             }
         });
     }
@@ -99,7 +110,9 @@ export function fileSizes() {
         const wrong = document.getElementById(field.getAttribute('aria-describedby'));
         field.addEventListener('change', () => {
             const large = (field.files[0]?.size ?? 0) > Number(field.dataset.mostBytes);
-            wrong.textContent = large ? `This file is too large; Fescue reads up to ${Math.round(field.dataset.mostBytes / 1024)} KB here.` : '';
+            wrong.textContent = large
+                ? `This file is too large; Fescue reads up to ${Math.round(field.dataset.mostBytes / 1024)} KB here.`
+                : '';
             field.classList.toggle('is-invalid', large);
             if (large) {
                 field.value = '';

@@ -3,7 +3,9 @@ const EVERY = 800;
 /** Where a PDF stands: ready, failed, or how many are printed before it; null where nobody answers. */
 async function standing(to) {
     try {
-        const answer = await fetch(`${to}${to.includes('?') ? '&' : '?'}state=1`, { headers: { Accept: 'application/json' } });
+        const answer = await fetch(`${to}${to.includes('?') ? '&' : '?'}state=1`, {
+            headers: { Accept: 'application/json' },
+        });
 
         return answer.ok ? await answer.json() : null;
     } catch {
@@ -47,9 +49,10 @@ function wait(place, said) {
     async function look() {
         const body = await standing(place.dataset.paper);
         if (body?.state === 'ready' || body?.state === 'failed') {
-            said.textContent = body.state === 'ready'
-                ? 'It is printed. If it does not open by itself, it is behind “The PDF”.'
-                : 'It could not be printed. Try again in a moment.';
+            said.textContent =
+                body.state === 'ready'
+                    ? 'It is printed. If it does not open by itself, it is behind “The PDF”.'
+                    : 'It could not be printed. Try again in a moment.';
             place.querySelector('[data-paper-wait]').remove();
             if (body.state === 'ready') {
                 window.location.assign(place.dataset.paper);

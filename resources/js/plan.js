@@ -36,7 +36,10 @@ export function plan() {
         if (form.dataset.unsent === 'yes') {
             await redraw();
         }
-        window.sessionStorage.setItem(STATION, `${form.querySelector('details[data-station][open]')?.dataset.station ?? ''} ${window.scrollY}`);
+        window.sessionStorage.setItem(
+            STATION,
+            `${form.querySelector('details[data-station][open]')?.dataset.station ?? ''} ${window.scrollY}`,
+        );
         form.dataset.unsent = 'no';
         event.target.submit();
     });
@@ -45,7 +48,8 @@ export function plan() {
     form.addEventListener('input', () => {
         window.clearTimeout(timer);
         turn++;
-        // From the first letter on it is not kept: leaving now asks, and nothing says otherwise, not even an answer still under way.
+        // From the first letter on it is not kept: leaving now asks, and nothing says otherwise, not even an answer
+        // still under way.
         form.dataset.unsent = 'yes';
         saved.textContent = 'drawing…';
         timer = window.setTimeout(redraw, walking ? CHOOSING : PAUSE);
@@ -107,11 +111,15 @@ export function plan() {
     async function send(mine) {
         let answer;
         try {
-            answer = await untilTaken(form.action, {
-                method: 'POST',
-                body: new FormData(form),
-                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
-            }, () => mine === turn && say('not kept yet: the shelf is away for a moment, and is asked again'));
+            answer = await untilTaken(
+                form.action,
+                {
+                    method: 'POST',
+                    body: new FormData(form),
+                    headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                },
+                () => mine === turn && say('not kept yet: the shelf is away for a moment, and is asked again'),
+            );
         } catch {
             return mine === turn && say('Not kept: the network is away. Change anything to try again.');
         }
@@ -130,7 +138,9 @@ export function plan() {
             return;
         }
         if (answer.status === 401 || answer.status === 419) {
-            return say('Not kept: you were signed out. Open sign-in in another tab, then change anything to try again.');
+            return say(
+                'Not kept: you were signed out. Open sign-in in another tab, then change anything to try again.',
+            );
         }
         if (answer.status !== 200 && answer.status !== 422) {
             return say('Not kept: something broke. Change anything to try again.');
@@ -214,7 +224,7 @@ export function plan() {
             const name = place.dataset.wrong;
             // Two ways of a part may have a field of one name: it is said at the one that is chosen.
             const aside = place.closest('fieldset:disabled') !== null;
-            const message = aside ? '' : [left[name]].flat()[0] ?? '';
+            const message = aside ? '' : ([left[name]].flat()[0] ?? '');
             if (!aside) {
                 delete left[name];
             }

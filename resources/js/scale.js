@@ -30,7 +30,11 @@ export function scale() {
             // Out of sight it was not followed: what it shows is asked for now.
             last ?? show(await ask({}), true);
             if (!last?.plugged || last.overloaded || !last.stable) {
-                wrong.textContent = !last?.plugged ? 'The scale does not answer: plug it in, or type what yours shows.' : last.overloaded ? 'More lies on it than it can weigh.' : 'It has not come to rest; wait a moment.';
+                wrong.textContent = !last?.plugged
+                    ? 'The scale does not answer: plug it in, or type what yours shows.'
+                    : last.overloaded
+                      ? 'More lies on it than it can weigh.'
+                      : 'It has not come to rest; wait a moment.';
 
                 return;
             }
@@ -51,7 +55,10 @@ export function scale() {
 
     async function ask(options) {
         try {
-            const answer = await fetch(panel.dataset.scale, { ...options, headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+            const answer = await fetch(panel.dataset.scale, {
+                ...options,
+                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+            });
             away = !answer.ok && answer.status !== 422;
 
             return away ? null : await answer.json();
@@ -71,7 +78,13 @@ export function scale() {
             return;
         }
         shown.textContent = reading.plugged ? reading.shown : '· · ·';
-        state.textContent = !reading.plugged ? 'not plugged in' : reading.overloaded ? 'too heavy: take something off' : reading.stable ? 'at rest' : 'settling';
+        state.textContent = !reading.plugged
+            ? 'not plugged in'
+            : reading.overloaded
+              ? 'too heavy: take something off'
+              : reading.stable
+                ? 'at rest'
+                : 'settling';
         display.classList.toggle('off', !reading.plugged);
         display.classList.toggle('resting', reading.plugged && reading.stable && !reading.overloaded);
         plug.value = reading.plugged ? 'unplug' : 'plug';

@@ -22,7 +22,8 @@ export function ticks() {
             const body = await ask({ method: 'POST', body: data });
             if (body === null) {
                 mark(form, data.get('done') !== '1');
-                wrong.textContent = 'Not kept: the network is away or you were signed out. Press it again when that is mended.';
+                wrong.textContent =
+                    'Not kept: the network is away or you were signed out. Press it again when that is mended.';
                 count();
             } else if (mine === turn) {
                 wrong.textContent = '';
@@ -45,7 +46,10 @@ export function ticks() {
 
     async function ask(options) {
         try {
-            const answer = await untilTaken(list.dataset.ticks, { ...options, headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' } });
+            const answer = await untilTaken(list.dataset.ticks, {
+                ...options,
+                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+            });
 
             return answer.ok ? await answer.json() : null;
         } catch {

@@ -97,7 +97,9 @@ test('drawings are kept as SVG files true to scale', async ({ page }) => {
     const { readFile } = await import('node:fs/promises');
     await alone.setContent(await readFile(file, 'utf8').then((svg) => svg.replace(/^<\?xml.*\?>/, '')));
     // In the file the flat width is drawn at the ratio the page says.
-    const ratio = Number((await page.locator('.table-head', { hasText: 'Side' }).textContent()).match(/1 : ([\d.]+)/)[1]);
+    const ratio = Number(
+        (await page.locator('.table-head', { hasText: 'Side' }).textContent()).match(/1 : ([\d.]+)/)[1],
+    );
     const svg = await alone.locator('svg').boundingBox();
     const drawn = await alone.locator('path[d*="v10m0 -5h"]').boundingBox();
     expect(svg.width).toBeGreaterThan(600);
@@ -125,7 +127,10 @@ test('a new password is told how good it is while it is typed', async ({ page })
     await expect(page.getByLabel('Password', { exact: true })).toHaveAccessibleDescription(/12 letters or more/);
 });
 
-test('whoever stayed signed in on this device is asked for her password before her account', async ({ page, context }) => {
+test('whoever stayed signed in on this device is asked for her password before her account', async ({
+    page,
+    context,
+}) => {
     const email = await register(page);
     await context.clearCookies();
     await page.goto('/sign-in');

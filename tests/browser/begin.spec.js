@@ -27,7 +27,9 @@ test('a stranger has figures in three touches, a drawn plan in four, and keeps i
     await expect(page.locator('[data-region="tally"]')).toContainText('Sew each tongue');
 });
 
-test('the start follows size and hook as they are typed, says what is wrong at its field, and fits a phone', async ({ page }) => {
+test('the start follows size and hook as they are typed, says what is wrong at its field, and fits a phone', async ({
+    page,
+}) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto('/');
     const answer = page.locator('[data-region="answer"]');
@@ -48,10 +50,15 @@ test('the start follows size and hook as they are typed, says what is wrong at i
     await inspect(page, 'a whole plan, phone');
 });
 
-test('what is typed draws all kinds anew, also where a kind is chosen at once; choosing alone asks for none', async ({ page }) => {
+test('what is typed draws all kinds anew, also where a kind is chosen at once; choosing alone asks for none', async ({
+    page,
+}) => {
     await page.goto('/');
     const asked = [];
-    page.on('request', (request) => request.url().includes('part=') && asked.push(new URL(request.url()).searchParams.get('part')));
+    page.on(
+        'request',
+        (request) => request.url().includes('part=') && asked.push(new URL(request.url()).searchParams.get('part')),
+    );
     const oval = page.locator('[data-region="way-oval"]');
     const before = await oval.innerHTML();
     await page.getByLabel('High').fill('44');
@@ -67,9 +74,13 @@ test('kinds that come while something else is typed are drawn once more', async 
     await page.goto('/');
     // The first answer is at hand, and comes within the pause of what is typed meanwhile.
     let come;
-    const held = new Promise((resolve) => { come = resolve; });
+    const held = new Promise((resolve) => {
+        come = resolve;
+    });
     let isHeld;
-    const holds = new Promise((resolve) => { isHeld = resolve; });
+    const holds = new Promise((resolve) => {
+        isHeld = resolve;
+    });
     await page.route('**/begin?*part=kinds*', async (route) => {
         const response = await route.fetch();
         isHeld();
@@ -85,7 +96,9 @@ test('kinds that come while something else is typed are drawn once more', async 
     await expect(page.locator('[data-region="way-oval"]')).toContainText('Ask for more length or less width');
 });
 
-test('kinds of strand are gone through by the arrows, and her own strand settles kind and thickness', async ({ page }) => {
+test('kinds of strand are gone through by the arrows, and her own strand settles kind and thickness', async ({
+    page,
+}) => {
     await page.goto('/');
     await page.getByRole('radio', { name: 'cord' }).focus();
     await page.keyboard.press('ArrowRight');

@@ -5,7 +5,12 @@ test('a wrong Spanish text is mended as it is typed, and written in English', as
     await page.goto('/');
     await page.getByRole('link', { name: /I have a\s+pattern/ }).click();
     const text = page.getByLabel('The pattern, as it is written');
-    const wrong = 'V1: 6 pb en anillo mágico (6)\nV2: aum en cada p (12)\nV3: (pb, aum) x 5 (18)\nV4: pb en cada p de la vuelta (18)';
+    const wrong = [
+        'V1: 6 pb en anillo mágico (6)',
+        'V2: aum en cada p (12)',
+        'V3: (pb, aum) x 5 (18)',
+        'V4: pb en cada p de la vuelta (18)',
+    ].join('\n');
     await text.fill(wrong);
     const proof = page.locator('[data-proof]');
     await expect(proof).toContainText('One thing does not come out.');
@@ -24,6 +29,10 @@ test('a wrong Spanish text is mended as it is typed, and written in English', as
     await page.getByLabel('Write it in').selectOption('en-US');
     await expect(proof).toContainText('Round 3: [sc in next st, 2 sc in next st] 6 times (18)');
     await inspect(page, 'a pattern counted');
-    await page.getByLabel('Or a text file').setInputFiles({ name: 'round.txt', mimeType: 'text/plain', buffer: Buffer.from('Rnd 1: 8 sc in magic ring (8)\nRnd 2: inc x 8 (16)') });
+    await page.getByLabel('Or a text file').setInputFiles({
+        name: 'round.txt',
+        mimeType: 'text/plain',
+        buffer: Buffer.from('Rnd 1: 8 sc in magic ring (8)\nRnd 2: inc x 8 (16)'),
+    });
     await expect(proof).toContainText('It all comes out: 2 rows.');
 });

@@ -103,12 +103,19 @@ test('raw pieces are chosen for the strand that is needed, and the first correct
 
 test('a drawing on paper is at true size, sheet by sheet', async ({ page }) => {
     await register(page);
-    await page.goto('/cutting/print?kind=bag&flat_width=30&height=40&trim_top=8&trim_bottom=3&strip=5&school=joined&size=true&paper=a4');
+    await page.goto(
+        '/cutting/print?kind=bag&flat_width=30&height=40&trim_top=8&trim_bottom=3&strip=5&school=joined&size=true' +
+            '&paper=a4',
+    );
     await page.emulateMedia({ media: 'print' });
     const sheets = page.locator('.page-of-paper > svg');
     await expect(sheets).toHaveCount(4);
     // A CSS millimetre is 96/25.4 pixels: the bar of 10 cm, and the bag's own 30 by 40 over the sheets.
-    const size = (mark) => mark.evaluate((path) => [path.getBBox().width * path.getScreenCTM().a, path.getBBox().height * path.getScreenCTM().d]);
+    const size = (mark) =>
+        mark.evaluate((path) => [
+            path.getBBox().width * path.getScreenCTM().a,
+            path.getBBox().height * path.getScreenCTM().d,
+        ]);
     const [bar] = await size(sheets.first().locator('[data-bar]'));
     expect(bar).toBeCloseTo((100 * 96) / 25.4, 1);
     const [wide, high] = await size(sheets.first().locator('svg > g > path').first());

@@ -170,7 +170,16 @@ const see = (x, y) => {
 };
 
 /** A card, a run of ten stitches of 12 mm and one of ten rows of 11.5. */
-const MARKS = { card1: see(0, 0), card2: see(85.6, 0), card3: see(85.6, 53.98), card4: see(0, 53.98), st1: see(20, 90), st2: see(140, 90), row1: see(120, 0), row2: see(120, 115) };
+const MARKS = {
+    card1: see(0, 0),
+    card2: see(85.6, 0),
+    card3: see(85.6, 53.98),
+    card4: see(0, 53.98),
+    st1: see(20, 90),
+    st2: see(140, 90),
+    row1: see(120, 0),
+    row2: see(120, 115),
+};
 
 async function layPicture(page) {
     await page.goto('/swatches/pictures');
@@ -191,9 +200,14 @@ async function layPicture(page) {
             pen.stroke();
         }
 
-        return canvas.convertToBlob({ type: 'image/jpeg' }).then((blob) => blob.arrayBuffer()).then((bytes) => [...new Uint8Array(bytes)]);
+        return canvas
+            .convertToBlob({ type: 'image/jpeg' })
+            .then((blob) => blob.arrayBuffer())
+            .then((bytes) => [...new Uint8Array(bytes)]);
     }, MARKS);
-    await page.getByLabel('Picture').setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(picture) });
+    await page
+        .getByLabel('Picture')
+        .setInputFiles({ name: 'swatch.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(picture) });
     await page.getByRole('button', { name: 'Lay it on the table' }).click();
 }
 
@@ -247,10 +261,16 @@ test('a photo with a card gives the gauge, by mouse and by keys', async ({ page 
     await page.getByRole('button', { name: 'Put it beside the others' }).click();
     await expect(page.locator('.trial tbody tr')).not.toHaveCount(1);
     await page.getByRole('button', { name: /^Choose Tarred cord, sc on 8/ }).click();
-    await expect(page.getByRole('img', { name: 'A stitch is wide, mm over the hooks' }).locator('circle')).toHaveCount(2);
+    await expect(page.getByRole('img', { name: 'A stitch is wide, mm over the hooks' }).locator('circle')).toHaveCount(
+        2,
+    );
     await page.getByRole('link', { name: 'Plan a bag of it' }).click();
     await page.getByLabel('Name').fill('Picture tote');
-    for (const [side, size] of [['Length', '30'], ['Width', '12'], ['Height', '26']]) {
+    for (const [side, size] of [
+        ['Length', '30'],
+        ['Width', '12'],
+        ['Height', '26'],
+    ]) {
         await page.getByLabel(side).fill(size);
     }
     await page.getByRole('button', { name: 'Plan it' }).click();
@@ -268,7 +288,8 @@ test.describe('on a phone', () => {
         await register(page);
         await layPicture(page);
         const finger = await context.newCDPSession(page);
-        const touch = (type, at) => finger.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
+        const touch = (type, at) =>
+            finger.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] });
         const svg = page.locator('.photo > svg');
         for (const [name, to] of Object.entries(MARKS)) {
             await svg.scrollIntoViewIfNeeded();
@@ -288,7 +309,9 @@ test.describe('on a phone', () => {
         await page.getByLabel('The card lies').selectOption('on the fabric, or beside it as high');
         await expect(page.locator('[data-region="measured"]')).toContainText('as large as it seems');
         await expectMeasured(page.locator('[data-region="measured"]'), 0.6);
-        const sure = (await page.locator('[data-region="measured"] b').allTextContents()).map((text) => Number(text.split('±')[1]));
+        const sure = (await page.locator('[data-region="measured"] b').allTextContents()).map((text) =>
+            Number(text.split('±')[1]),
+        );
         expect(Math.min(...sure)).toBeGreaterThan(0.2);
         await inspect(page, 'a marked picture');
     });

@@ -88,13 +88,18 @@ export async function signInToDemo(page) {
 
 /** Nothing for axe to find. No page holds a frame, so axe may stay in the page, which takes half the time. */
 export async function inspect(page, where) {
-    const { violations } = await new AxeBuilder({ page }).setLegacyMode().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    const { violations } = await new AxeBuilder({ page })
+        .setLegacyMode()
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
     const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
     expect(found, where).toEqual([]);
     await expectNoSpill(page, where);
 }
 
 export async function expectNoSpill(page, where) {
-    const spill = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    const spill = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
     expect(spill, `${where} scrolls sideways`).toBeLessThanOrEqual(0);
 }

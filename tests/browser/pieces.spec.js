@@ -25,7 +25,9 @@ test('an envelope is begun, its pieces move with its size, and it is folded step
     // A flap too long is told at its field, and what was typed is still there.
     await page.locator('[data-station="3"] > summary').click();
     await page.locator('[data-way="envelope"]').getByLabel('Rows of the flap').fill('90');
-    await expect(page.locator('[data-way="envelope"] [data-wrong="build.flap"]')).toContainText('reaches past the front');
+    await expect(page.locator('[data-way="envelope"] [data-wrong="build.flap"]')).toContainText(
+        'reaches past the front',
+    );
     await expect(page.locator('[data-way="envelope"]').getByLabel('Rows of the flap')).toHaveValue('90');
     await page.locator('[data-way="envelope"]').getByLabel('Rows of the flap').fill('');
     await expect(page.locator('[data-way="envelope"] [data-wrong="build.flap"]')).toBeEmpty();

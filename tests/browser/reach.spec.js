@@ -1,16 +1,42 @@
 import { expect, test } from '@playwright/test';
 import { expectNoSpill, inspect, measureSwatch, register, signInToDemo, weighCord } from './maker.js';
 
-const WIDTHS = { phone: { width: 390, height: 844 }, laptop: { width: 1280, height: 800 }, wide: { width: 1680, height: 1000 } };
+const WIDTHS = {
+    phone: { width: 390, height: 844 },
+    laptop: { width: 1280, height: 800 },
+    wide: { width: 1680, height: 1000 },
+};
 
 // What can be reached, by the station it belongs to: paths, and lists whose first entry's own pages are looked at.
 const STATIONS = {
     Stash: {
-        paths: ['/', '/stash', '/stash/new', '/stash/together', '/stash/import', '/stash/new?kind=tabs', '/stash/weigh', '/stash/weigh?piece_length=5&piece=42;43&with=x&turns=12&wrap_width=5', '/stash/ledger', '/stash/ledger?move=used&sort=largest', '/account'],
+        paths: [
+            '/',
+            '/stash',
+            '/stash/new',
+            '/stash/together',
+            '/stash/import',
+            '/stash/new?kind=tabs',
+            '/stash/weigh',
+            '/stash/weigh?piece_length=5&piece=42;43&with=x&turns=12&wrap_width=5',
+            '/stash/ledger',
+            '/stash/ledger?move=used&sort=largest',
+            '/account',
+        ],
         first: { '/stash': ['', '/edit'] },
     },
     'Cutting table': {
-        paths: ['/cutting', '/cutting?kind=tube&flat_width=46&height=40.5&strip=2.5&pull=30&mass=180&pieces=2', '/cutting?kind=bag&flat_width=x&height=50&strip=5', '/cutting/print?kind=tube&flat_width=46&height=40.5&strip=2.5&size=true', '/cutting/pieces', '/cutting/pieces/new?kind=bag', '/cutting/choose?need=42&density=7', '/cutting/choose?need=lots&density=7', '/cutting/batches'],
+        paths: [
+            '/cutting',
+            '/cutting?kind=tube&flat_width=46&height=40.5&strip=2.5&pull=30&mass=180&pieces=2',
+            '/cutting?kind=bag&flat_width=x&height=50&strip=5',
+            '/cutting/print?kind=tube&flat_width=46&height=40.5&strip=2.5&size=true',
+            '/cutting/pieces',
+            '/cutting/pieces/new?kind=bag',
+            '/cutting/choose?need=42&density=7',
+            '/cutting/choose?need=lots&density=7',
+            '/cutting/batches',
+        ],
         first: { '/cutting/batches': [''], '/cutting/pieces': [''] },
     },
     Swatches: {
@@ -31,7 +57,16 @@ async function firstIn(page, list) {
 test('axe finds nothing and nothing spills before signing in', { tag: '@slow' }, async ({ page }) => {
     for (const [name, viewport] of Object.entries(WIDTHS)) {
         await page.setViewportSize(viewport);
-        for (const path of ['/', '/sign-in', '/register', '/recover', '/begin?kind=plarn&bag=frame', '/begin/plan?bag=holes', '/count', '/no/such/page']) {
+        for (const path of [
+            '/',
+            '/sign-in',
+            '/register',
+            '/recover',
+            '/begin?kind=plarn&bag=frame',
+            '/begin/plan?bag=holes',
+            '/count',
+            '/no/such/page',
+        ]) {
             await page.goto(path);
             await inspect(page, `${path}, ${name}`);
         }
@@ -71,7 +106,18 @@ for (const name of ['phone', 'laptop']) {
 
 test('axe finds nothing on empty and on refused pages', async ({ page }) => {
     await register(page);
-    for (const path of ['/', '/stash', '/stash/ledger', '/stash/together', '/cutting/pieces', '/cutting/choose', '/cutting/batches', '/swatches', '/bags', '/bags/new']) {
+    for (const path of [
+        '/',
+        '/stash',
+        '/stash/ledger',
+        '/stash/together',
+        '/cutting/pieces',
+        '/cutting/choose',
+        '/cutting/batches',
+        '/swatches',
+        '/bags',
+        '/bags/new',
+    ]) {
         await page.goto(path);
         await inspect(page, path);
     }
@@ -118,7 +164,12 @@ test('the keyboard alone gets through', async ({ page }) => {
     await tabTo(page.getByRole('link', { name: 'Plan a bag' }).first());
     await page.keyboard.press('Enter');
     await page.waitForURL('**/bags/new');
-    for (const [label, text] of [['Name', 'Key tote'], ['Length', '28'], ['Width', '10'], ['Height', '22']]) {
+    for (const [label, text] of [
+        ['Name', 'Key tote'],
+        ['Length', '28'],
+        ['Width', '10'],
+        ['Height', '22'],
+    ]) {
         await tabTo(page.getByLabel(label));
         await page.keyboard.type(text);
     }

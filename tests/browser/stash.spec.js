@@ -12,7 +12,12 @@ test('the stash goes out as CSV and comes in again once looked at', async ({ pag
     const csv = await readFile(await (await download).path(), 'utf8');
     expect(csv.split('\n')[1]).toBe('cord,"Tarred cord",#c9b994,,,4,,,,,1,,8.2,,,,,,,,,,900');
 
-    const more = `${csv}cord,"Second cord",#112233,,,5 mm,,,,,2 yd,,"1,5 oz",,,,,,,,\ncord,"Bad cord",#112233,,,0 mm,,,,,1,,5\ntabs,Tabs,,,,,,,,,,50,14.5,,,14,Tarred cord,,,,,,350\n`;
+    const more = [
+        `${csv}cord,"Second cord",#112233,,,5 mm,,,,,2 yd,,"1,5 oz",,,,,,,,`,
+        'cord,"Bad cord",#112233,,,0 mm,,,,,1,,5',
+        'tabs,Tabs,,,,,,,,,,50,14.5,,,14,Tarred cord,,,,,,350',
+        '',
+    ].join('\n');
     await page.getByLabel('File').setInputFiles({ name: 'stash.csv', mimeType: 'text/csv', buffer: Buffer.from(more) });
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByRole('heading', { name: '3 materials read, one line not' })).toBeVisible();
@@ -99,7 +104,10 @@ test('what the next page was to say is not lost to a script that asks in between
     const token = await page.locator('input[name="_token"]').first().inputValue();
     await page.goto('about:blank');
     const json = { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' };
-    await page.request.post('/stash', { form: { _token: token, kind: 'cord', name: '', diameter: 'as thick as rope' }, maxRedirects: 0 });
+    await page.request.post('/stash', {
+        form: { _token: token, kind: 'cord', name: '', diameter: 'as thick as rope' },
+        maxRedirects: 0,
+    });
     for (let asked = 0; asked < 3; asked++) {
         expect((await page.request.get('/stash/scale', { headers: json })).status()).toBe(200);
     }

@@ -59,7 +59,9 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
     await page.getByRole('link', { name: 'Bag file' }).click();
     const file = await (await download).path();
     await page.goto('/bags/import');
-    await page.getByLabel('File').setInputFiles({ name: 'tote.json', mimeType: 'application/json', buffer: await readFile(file) });
+    await page
+        .getByLabel('File')
+        .setInputFiles({ name: 'tote.json', mimeType: 'application/json', buffer: await readFile(file) });
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByText('is read from its file')).toBeVisible();
     await page.getByRole('link', { name: 'Words' }).click();
@@ -174,7 +176,10 @@ test('a fifty megabyte file is refused before and after it is sent', async ({ pa
     expect(await refused.text()).toContain('A bag file is at most 256 KB');
 });
 
-test('two pages of one bag: what does not meet is merged, what meets is told and either is kept', async ({ page, context }) => {
+test('two pages of one bag: what does not meet is merged, what meets is told and either is kept', async ({
+    page,
+    context,
+}) => {
     await register(page);
     await weighCord(page);
     await measureSwatch(page);

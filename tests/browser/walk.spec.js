@@ -30,15 +30,30 @@ function grams(document, row, kinds) {
     const size = [millimetres(gauge.width) / gauge.stitches, millimetres(gauge.height) / gauge.rows];
     const one = Number.parseFloat(gauge.mass) / (gauge.stitches * gauge.rows);
 
-    const named = (said) => Object.keys(LOOPS).find((name) => new RegExp(`\\b${name}s?\\b`, 'i').test(said.replace('Chain', 'ch').replace('Crab st', 'sc').replace(/ in .*/, '')));
-    const takes = (said, stitches) => (named(said) === undefined ? 0 : stitches * one * LOOPS[named(said)](size) / LOOPS.sc(size));
+    const named = (said) =>
+        Object.keys(LOOPS).find((name) =>
+            new RegExp(`\\b${name}s?\\b`, 'i').test(
+                said
+                    .replace('Chain', 'ch')
+                    .replace('Crab st', 'sc')
+                    .replace(/ in .*/, ''),
+            ),
+        );
+    const takes = (said, stitches) =>
+        named(said) === undefined ? 0 : (stitches * one * LOOPS[named(said)](size)) / LOOPS.sc(size);
 
     return kinds[row.kind].groups.reduce((sum, [said, stitches]) => {
         const [, inside, times] = said.match(/^\[(.*)\] (\d+) times/) ?? [];
 
-        return sum + (inside === undefined
-            ? takes(said, stitches)
-            : times * inside.split(', ').reduce((all, each) => all + takes(each, Number(each.match(/ch (\d+)/)?.[1] ?? 1)), 0));
+        return (
+            sum +
+            (inside === undefined
+                ? takes(said, stitches)
+                : times *
+                  inside
+                      .split(', ')
+                      .reduce((all, each) => all + takes(each, Number(each.match(/ch (\d+)/)?.[1] ?? 1)), 0))
+        );
     }, 0);
 }
 
@@ -48,7 +63,11 @@ async function ways(page) {
     const found = new Map();
     for (let number = 1; ; number++) {
         await page.goto(`/bags?page=${number}`);
-        const bags = await page.locator('main a[href*="/bags/"]').evaluateAll((all) => all.map((one) => new URL(one.href).pathname.match(/^\/bags\/(\d+)$/)?.[1]).filter(Boolean));
+        const bags = await page
+            .locator('main a[href*="/bags/"]')
+            .evaluateAll((all) =>
+                all.map((one) => new URL(one.href).pathname.match(/^\/bags\/(\d+)$/)?.[1]).filter(Boolean),
+            );
         if (bags.length === 0) {
             break;
         }
@@ -66,18 +85,30 @@ async function counted(page) {
     await expect(page.locator('.words .count', { hasText: '(' }).first()).toBeVisible();
     const counts = await page.locator('.words li .count').allTextContents();
 
-    const anchors = (text) => text.split(', ').reduce((sum, one) => {
-        const [, many, chains] = one.match(/^(\d+)(?: ch-(\d+) sps?)?/) ?? [];
+    const anchors = (text) =>
+        text.split(', ').reduce((sum, one) => {
+            const [, many, chains] = one.match(/^(\d+)(?: ch-(\d+) sps?)?/) ?? [];
 
-        return sum + Number(many ?? 0) * Number(chains ?? 1);
-    }, 0);
+            return sum + Number(many ?? 0) * Number(chains ?? 1);
+        }, 0);
 
-    return new Set(counts.flatMap((text) => text.replace(/[()]/g, '').split(' / ')).filter(Boolean).map(anchors));
+    return new Set(
+        counts
+            .flatMap((text) => text.replace(/[()]/g, '').split(' / '))
+            .filter(Boolean)
+            .map(anchors),
+    );
 }
 
 async function walk(page, way, document) {
     await page.goto('/bags/import');
-    await page.getByLabel('or its text').fill(JSON.stringify({ ...document, weigh_ins: undefined, material: { ...document.material, on_hand: '4 kg', unit: undefined } }));
+    await page.getByLabel('or its text').fill(
+        JSON.stringify({
+            ...document,
+            weigh_ins: undefined,
+            material: { ...document.material, on_hand: '4 kg', unit: undefined },
+        }),
+    );
     await page.getByRole('button', { name: 'Read it', exact: true }).tap();
     await expect(page.getByRole('link', { name: 'Words' })).toBeVisible();
     const bag = new URL(page.url()).pathname;
@@ -87,14 +118,19 @@ async function walk(page, way, document) {
     await page.goto(`${bag}/words`);
     const counts = await counted(page);
     await page.goto(`${bag}/enough`);
-    const table = await page.locator('details table.compare tbody tr').evaluateAll((rows) => rows.map((row) => [...row.querySelectorAll('td')].map((cell) => cell.firstChild?.textContent ?? '')));
+    const table = await page
+        .locator('details table.compare tbody tr')
+        .evaluateAll((rows) =>
+            rows.map((row) => [...row.querySelectorAll('td')].map((cell) => cell.firstChild?.textContent ?? '')),
+        );
     await page.goto(`${bag}/work`);
     await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
     await page.getByRole('button', { name: 'More', exact: true }).tap();
     await page.getByLabel('Ask for counts').selectOption('none');
     await page.getByRole('button', { name: 'Close' }).tap();
     const course = JSON.parse(await page.locator('[data-course]').textContent());
-    const figure = async (which, of) => number(await page.locator(`[data-strand="${which}"] [data-of="${of}"]`).textContent());
+    const figure = async (which, of) =>
+        number(await page.locator(`[data-strand="${which}"] [data-of="${of}"]`).textContent());
     const differ = [];
     const before = { left: await figure(0, 'left'), come: await figure(0, 'come') };
     if (before.left !== 4000 || Math.abs(before.come - whole) > 1) {
@@ -117,12 +153,13 @@ async function walk(page, way, document) {
         if (table[place][1] !== '' && number(table[place][1]) !== is) {
             differ.push(`${row.name}: Work ${is} g left, Enough? ${table[place][1]}`);
         }
-        if (Math.abs((was - is) - (come - then)) > 2 + TAILS * Number(place === course.rows.length - 1)) {
+        if (Math.abs(was - is - (come - then)) > 2 + TAILS * Number(place === course.rows.length - 1)) {
             differ.push(`${row.name}: ${was - is} g fewer left, ${come - then} fewer to come`);
         }
         const takes = grams(document, row, course.kinds);
         if (takes !== null && Math.abs(takes - (was - is)) > SPREAD * takes + TAILS) {
-            differ.push(`${row.name} takes ${takes.toFixed(1)} by the handbook, Work says ${was - is}: ${course.kinds[row.kind].groups.slice(0, 3).join('; ')}`);
+            const does = course.kinds[row.kind].groups.slice(0, 3).join('; ');
+            differ.push(`${row.name} takes ${takes.toFixed(1)} by the handbook, Work says ${was - is}: ${does}`);
         }
         own += takes ?? was - is;
         told += was - is;
@@ -143,7 +180,10 @@ async function walk(page, way, document) {
     await page.getByLabel('High', { exact: true }).fill('22');
     await page.getByLabel(/^Left of the/).fill(`${left}`);
     await page.getByRole('button', { name: 'Write it down' }).tap();
-    const came = (await page.getByRole('region', { name: 'What it was' }).getByRole('table').textContent()).replaceAll(/\s+/g, ' ');
+    const came = (await page.getByRole('region', { name: 'What it was' }).getByRole('table').textContent()).replaceAll(
+        /\s+/g,
+        ' ',
+    );
     const off = (33 / Number(flat) - 1) * 100;
     const said = came.match(/lies wide\s*([\d.]+) cm\s*33\.0 cm\s*([+−]?[\d.]+) %/);
     if (said?.[1] !== flat || Math.abs(Number(said[2].replace('−', '-')) - off) > 0.5) {
@@ -161,16 +201,22 @@ async function walk(page, way, document) {
 }
 
 for (const part of [0, 1]) {
-    test(`one bag of each way, by thumb, ${part === 0 ? 'the first' : 'the other'} half`, async ({ page, browser, baseURL }) => {
+    test(`one bag of each way, by thumb, ${part === 0 ? 'the first' : 'the other'} half`, async ({
+        page,
+        browser,
+        baseURL,
+    }) => {
         test.slow();
         const all = (await ways(page)).filter((_, nth) => nth % 2 === part);
         expect(all.length).toBeGreaterThan(3);
-        const phone = await (await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })).newPage();
+        const phone = await (
+            await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+        ).newPage();
         await register(phone);
         const differ = [];
         for (const [way, document] of all) {
             await test.step(way, async () => {
-                differ.push(...await walk(phone, way, document));
+                differ.push(...(await walk(phone, way, document)));
             });
         }
         expect(differ).toEqual([]);

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { rounds, toteOnPlan } from './maker.js';
 
-test('another base, fabric and handle are chosen on Plan, and the words are read in another tongue', async ({ page }) => {
+test('another base, fabric and handle are chosen on Plan, and the words are read in another tongue', async ({
+    page,
+}) => {
     await toteOnPlan(page);
     const base = page.locator('[data-region="station-base"]');
     await page.locator('[data-station="3"] > summary').click();
@@ -33,10 +35,15 @@ test('another base, fabric and handle are chosen on Plan, and the words are read
     expect(said.find((line) => line.startsWith('Rows 2–6'))).toContain('Ch 1, turn, sc in each st across.');
     expect(said.some((line) => line.includes('(sc, dc) in next st, sk next st'))).toBe(true);
     await page.getByRole('link', { name: 'En español' }).click();
-    expect((await rounds(page)).find((line) => line.startsWith('H 2–6'))).toContain('1 cad, girar, pb en cada p de la hilera.');
+    expect((await rounds(page)).find((line) => line.startsWith('H 2–6'))).toContain(
+        '1 cad, girar, pb en cada p de la hilera.',
+    );
 });
 
-test('a change on Plan is taken back and done again, by button and by key, on another device too', async ({ page, browser }) => {
+test('a change on Plan is taken back and done again, by button and by key, on another device too', async ({
+    page,
+    browser,
+}) => {
     await toteOnPlan(page);
     const kept = page.locator('[data-saved]');
     const height = page.getByRole('textbox', { name: 'Height' });
@@ -78,7 +85,10 @@ test('a fabric that does not divide is mended with one press, by its start or by
     await toteOnPlan(page);
     await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'fans of five (fans)' });
     await expect(page.locator('[data-wrong="body.stitch"]')).toContainText('6 stitches');
-    await page.getByRole('button', { name: /^Begin with \d+ starting chains$/ }).first().click();
+    await page
+        .getByRole('button', { name: /^Begin with \d+ starting chains$/ })
+        .first()
+        .click();
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await expect(page.locator('[data-region="station-body"]')).toContainText('fans');
     await expect(page.locator('.ways-out')).toHaveCount(0);

@@ -22,7 +22,7 @@ test('the whole story goes by plain forms', async ({ page }) => {
     await expect(page.locator('[data-stale]')).toBeVisible();
     await page.getByLabel('Height').fill('20 cm');
     await page.locator('[data-station="3"] > summary').click();
-    await page.getByLabel("Around the ends").selectOption("three");
+    await page.getByLabel('Around the ends').selectOption('three');
     await page.getByRole('button', { name: 'Save and draw' }).click();
     await page.getByRole('link', { name: 'Words' }).click();
     await expect(page.locator('.pattern')).toContainText('3 sc in last ch');

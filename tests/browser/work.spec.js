@@ -75,7 +75,8 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
         }
     }
     // Every stitch of the row in hand is a mark; she asks for fewer counts.
-    const marks = (name) => page.locator(`[data-tally] path.${name}`).evaluate((path) => path.getAttribute('d').split('M').length - 1);
+    const marks = (name) =>
+        page.locator(`[data-tally] path.${name}`).evaluate((path) => path.getAttribute('d').split('M').length - 1);
     expect([await marks('done'), await marks('now'), await marks('todo')]).toEqual([0, 1, 55]);
     await pane(page, 'More');
     await page.getByLabel('Ask for counts').selectOption('none');
@@ -83,7 +84,9 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
     // The scale: it knows after which row; what it refuses is said where it was typed, which is still there.
     await pane(page, 'Weigh');
-    await expect(page.locator('dialog[open]')).toContainText('All that is left of cord for this bag, the work hanging beside the scale, after Round 8.');
+    await expect(page.locator('dialog[open]')).toContainText(
+        'All that is left of cord for this bag, the work hanging beside the scale, after Round 8.',
+    );
     await page.getByLabel('It weighs').fill('banana');
     await page.getByRole('button', { name: 'Enter it' }).click();
     await expect(page.locator('dialog[open] .wrong')).toContainText('“banana” was not understood');
@@ -128,10 +131,13 @@ test('five hundred taps without a network survive the tab and the browser', { ta
     const home = mkdtempSync(join(tmpdir(), 'fescue-browser-'));
     const open = async () => {
         const context = await chromium.launchPersistentContext(home, {
-            executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'], baseURL, viewport: { width: 390, height: 844 },
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu'],
+            baseURL,
+            viewport: { width: 390, height: 844 },
         });
 
-        return [context, context.pages()[0] ?? await context.newPage()];
+        return [context, context.pages()[0] ?? (await context.newPage())];
     };
     let [context, page] = await open();
     await atWork(page);
@@ -184,7 +190,9 @@ test('what is foretold follows each row, and a count stays with its row', async 
         await go.click();
     }
     const grams = seen.map(([text]) => Number.parseInt(text, 10));
-    expect(grams, 'it falls at every row, without a network').toEqual([...new Set(grams)].sort((one, other) => other - one));
+    expect(grams, 'it falls at every row, without a network').toEqual(
+        [...new Set(grams)].sort((one, other) => other - one),
+    );
     await context.setOffline(false);
     await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
     // Loaded anew at each of those rows it says the same.
@@ -192,7 +200,10 @@ test('what is foretold follows each row, and a count stays with its row', async 
         await page.locator('[data-back]').click();
         await expect(page.locator('[data-kept]')).toHaveText('kept, sent ✓');
         await page.reload();
-        expect([await left.textContent(), await page.locator('[data-strand="0"] [data-of="come"]').textContent()]).toEqual(seen[row]);
+        expect([
+            await left.textContent(),
+            await page.locator('[data-strand="0"] [data-of="come"]').textContent(),
+        ]).toEqual(seen[row]);
     }
     // Round 3 is done; its question, left open, goes with the next tap, and one asked for is of the row done last.
     await page.getByRole('button', { name: 'Count', exact: true }).click();
@@ -230,7 +241,10 @@ test('two devices: the one that is behind is told, and says which is right', asy
     await other.context().close();
 });
 
-test('another maker on this device does not open what one left there, and nothing of hers is lost', async ({ page, context }) => {
+test('another maker on this device does not open what one left there, and nothing of hers is lost', async ({
+    page,
+    context,
+}) => {
     await atWork(page);
     const address = page.url();
     await page.evaluate(() => navigator.serviceWorker.ready);

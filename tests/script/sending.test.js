@@ -47,9 +47,16 @@ function server(answers = []) {
     return { taken, asked };
 }
 
-const entry = (number) => (
-    { device: 'here', number, turn: number, at: number, did: 'step', row: 'r', stitch: 0, plan: 'p' }
-);
+const entry = (number) => ({
+    device: 'here',
+    number,
+    turn: number,
+    at: number,
+    did: 'step',
+    row: 'r',
+    stitch: 0,
+    plan: 'p',
+});
 const course = { sync: '/sync', plan: 'p', entries: [], seen: 0, stands: '' };
 let said = [];
 let heard = 0;
@@ -90,7 +97,10 @@ test('what is tapped while the network is away is sent once it is there, each on
         await sending.send();
     }
     assert.deepEqual([...taken.keys()], [1, 2, 3]);
-    assert.deepEqual(asked, [[1, 2, 3], [1, 2, 3]]);
+    assert.deepEqual(asked, [
+        [1, 2, 3],
+        [1, 2, 3],
+    ]);
     assert.deepEqual([sending.unsent, heard, said.at(-1)], [[], 1, 'kept, sent ✓']);
 });
 
@@ -111,7 +121,14 @@ test('a page that is opened again sends what the one before kept and did not sen
     await again.send();
     assert.deepEqual([...taken.keys()], [1]);
     assert.deepEqual(asked, [[2, 3]]);
-    assert.deepEqual(kept.map((one) => [one.number, 'sent' in one]), [[1, false], [2, false], [3, false]]);
+    assert.deepEqual(
+        kept.map((one) => [one.number, 'sent' in one]),
+        [
+            [1, false],
+            [2, false],
+            [3, false],
+        ],
+    );
 });
 
 test('what the server never takes stays, and she is told; a browser that keeps nothing says so', async () => {
@@ -139,5 +156,8 @@ test('five hundred go at a time', async () => {
     await over(sending);
     await sending.send();
     await sending.send();
-    assert.deepEqual(asked.map((one) => one.length), [500, 200]);
+    assert.deepEqual(
+        asked.map((one) => one.length),
+        [500, 200],
+    );
 });

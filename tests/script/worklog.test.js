@@ -31,8 +31,17 @@ for (const { told, same, entries, place, mends } of logs) {
 test('what a device has and the server lost is sent once more', () => {
     const line = (device, number, turn, did = 'step', sent = true) => ({ device, number, turn, did, sent });
     const told = [line('b', 1, 2, 'mends'), line('a', 5, 5), line('a', 6, 6)];
-    const kept = [line('a', 4, 4), line('a', 6, 6), line('a', 7, 7), line('a', 8, 8, 'mends'), line('a', 3, 3, 'step', false)];
+    const kept = [
+        line('a', 4, 4),
+        line('a', 6, 6),
+        line('a', 7, 7),
+        line('a', 8, 8, 'mends'),
+        line('a', 3, 3, 'step', false),
+    ];
     // Older than what is told is there, though it is not told; what was never sent is sent whatever its turn.
-    assert.deepEqual(missing(kept, told).map((one) => one.number), [7, 8, 3]);
+    assert.deepEqual(
+        missing(kept, told).map((one) => one.number),
+        [7, 8, 3],
+    );
     assert.deepEqual(missing(kept, []).length, 5);
 });

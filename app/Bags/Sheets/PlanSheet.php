@@ -48,13 +48,14 @@ final readonly class PlanSheet
     {
         $terms ??= $maker->terms;
         $plan = $bag->plan();
-        $notes = BagNotes::on($bag, $plan, $estimate ?? MaterialEstimate::of($plan), $maker->units, $terms);
+        $isGiven = $estimate !== null;
+        $estimate ??= MaterialEstimate::of($plan);
 
         return new self(
             $bag,
             $plan,
-            $estimate ?? MaterialEstimate::of($plan),
-            $estimate === null ? $notes : BagNotes::given($notes),
+            $estimate,
+            BagNotes::on($bag, $plan, $estimate, $maker->units, $terms, $isGiven),
             $maker->units,
             $terms,
             new Writer($terms),

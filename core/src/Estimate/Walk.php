@@ -84,7 +84,7 @@ final readonly class Walk
      */
     public function end(float $there, float $factor = 1.0): ?array
     {
-        $last = $this->legs === [] ? null : $this->legs[count($this->legs) - 1];
+        $last = $this->legs[count($this->legs) - 1] ?? null;
         $worth = $this->winding === null ? $there : $this->winding->worth($there);
         $end = $this->at($worth, $factor);
 

@@ -572,7 +572,7 @@ final class Parser
     {
         foreach ($tokens as $nth => $one) {
             if ($one->isStitch() || $one->is(Word::Increase, Word::Decrease, Word::Together)) {
-                $before = $nth > 0 ? $tokens[$nth - 1] : null;
+                $before = $tokens[$nth - 1] ?? null;
                 $isCounted = $before?->is(Word::Number) === true && ! $before->isOrdinal;
                 $rest = $tokens;
                 array_splice($rest, $isCounted ? $nth - 1 : $nth, $isCounted ? 2 : 1);

@@ -360,6 +360,11 @@ final class InstructionTest extends TestCase
         $pair = [new Each($dc, 1), new Skip(1)];
         self::assertSame('sk next st, dc in next st, sk next st', $told([new Repeat($pair, 2)]));
         self::assertSame('sk next st, [dc in next st, sk next st] twice', $told([new Repeat($pair, 3)]));
+        $pairs = [new Several($dc, 2, 1), new Several($dc, 2, 1)];
+        self::assertSame(
+            '2 dc in each of next 2 sts, 2 dc in next st',
+            $told([new Repeat($pairs, 2)]),
+        );
         self::assertNull($told([new Skip(1)]));
         self::assertNull(StartingChain::counted(0, [new Each($dc, 5)]));
         self::assertSame(

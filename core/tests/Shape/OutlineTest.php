@@ -34,6 +34,14 @@ final class OutlineTest extends TestCase
      * Each as it draws itself, against d3-polygon; a little further out it is larger by that times its length (Steiner);
      * walked along, every step is alike.
      */
+    /** The widest place of a circle cut by a line: its chord where the line is past the middle, else all of it. */
+    public function testAPartOfACircleIsAsLongAsItsWidestPlace(): void
+    {
+        $long = fn(float $off): float => (new Segment(50, $off))->length();
+        self::assertEqualsWithDelta([100, 100, 99.995, 80, 60], array_map($long, [-20, 0, 0.5, 30, 40]), 1e-9 + 5e-6);
+        self::assertLessThan(100, $long(0.5));
+    }
+
     public function testEveryOutlineIsAsItIsDrawn(): void
     {
         $all = [

@@ -19,6 +19,7 @@ use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
 use Fescue\Core\Tongue\Tongue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A sheet read as a pattern editor would. */
@@ -39,6 +40,7 @@ final class SheetTest extends TestCase
     }
 
     /** Five hundred bags of every way, in every tongue. */
+    #[Group('slow')]
     public function testAnEditorFindsNothing(): void
     {
         $lines = explode("\n", trim((string) gzdecode(

@@ -10,6 +10,7 @@ use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextProblem;
 use Fescue\Core\Text\TextWriter;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class ProofTest extends TestCase
@@ -20,6 +21,7 @@ final class ProofTest extends TestCase
         return array_map(fn(ProvenRow $row): int => $row->outcome->leaves, $checked->rows);
     }
 
+    #[Group('slow')]
     public function testWhatIsRightIsProvenAndWrittenItIsTheSameInEachTongue(): void
     {
         Draw::sow(331);
@@ -44,6 +46,7 @@ final class ProofTest extends TestCase
     }
 
     /** Of slips that change a count, 95 in 100 are found, and 90 put at their row. */
+    #[Group('slow')]
     public function testOneSlipIsFoundAtItsRow(): void
     {
         Draw::sow(332);
@@ -93,6 +96,7 @@ final class ProofTest extends TestCase
     }
 
     /** Whatever is sent is answered, and soon: nothing here is worked through without bound. */
+    #[Group('slow')]
     public function testBadTextIsAnsweredSoon(): void
     {
         $many = [
@@ -141,6 +145,22 @@ final class ProofTest extends TestCase
             'Row 1: dc in each st across (20)',
             $writer->row(Checked::of($text, 'en-US')->rows[0]->line),
         );
+    }
+
+    /** Rows go there and back, rounds only where they are turned: 5 and 3 beside a space do not come out from both. */
+    public function testRowsAreMetFromTheirOtherEnd(): void
+    {
+        $first = ': sc in next 5 sts, ch 2, sk 2, sc in next 3 sts (8 sc, 1 ch-2 sp)';
+        $five = 'sc in next 5 sts, 2 sc in ch-2 sp, sc in next 3 sts (10)';
+        $three = 'sc in next 3 sts, 2 sc in ch-2 sp, sc in next 5 sts (10)';
+        $is = fn(string $text): bool => Checked::of($text)->problems === [];
+        foreach ([
+            ['Row', $three, true], ['Row', "ch 1, turn, {$three}", true],
+            ['Rnd', $five, true], ['Rnd', $three, false], ['Rnd', "ch 1, turn, {$three}", true],
+        ] as [$kind, $second, $proves]) {
+            $text = "{$kind} 1: sc in each st (10)\n{$kind} 2{$first}\n{$kind} 3: {$second}";
+            self::assertSame($proves, $is($text), $text);
+        }
     }
 
     public function testRowsOfOneLineThatComeOutAlikeAreOne(): void

@@ -51,9 +51,13 @@ export class Asking {
     }
 
     changed() {
-        const said = 'The plan was changed on another page. What you did is kept; look at the new plan and say where '
-            + 'you are.';
-        this.ask(told('', said), press('Show the new plan', () => window.location.reload()));
+        const said =
+            'The plan was changed on another page. What you did is kept; look at the new plan and say where ' +
+            'you are.';
+        this.ask(
+            told('', said),
+            press('Show the new plan', () => window.location.reload()),
+        );
     }
 
     /**
@@ -69,9 +73,13 @@ export class Asking {
         this.tapped = now;
         if (minutes > 0 && this.worked > minutes * 60_000) {
             this.worked = 0;
-            const said = 'Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and '
-                + 'stop when it hurts.';
-            this.ask(told('A break?', said), press('On we go', () => this.hush()));
+            const said =
+                'Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and ' +
+                'stop when it hurts.';
+            this.ask(
+                told('A break?', said),
+                press('On we go', () => this.hush()),
+            );
         }
     }
 }

@@ -145,10 +145,13 @@ class Bench {
         const row = this.log.rows[at];
         const tape = () => row.taped && this.asking.tape(row, () => this.panes.open('measure'));
         if (this.asksCount(row)) {
-            this.asking.count(row, this.counting(at, () => {
-                this.asking.hush();
-                tape();
-            }));
+            this.asking.count(
+                row,
+                this.counting(at, () => {
+                    this.asking.hush();
+                    tape();
+                }),
+            );
         } else {
             tape();
         }
@@ -196,9 +199,15 @@ class Bench {
             if (row === undefined) {
                 box.replaceChildren(told('', 'Work a row first: it is counted at its end.'));
             } else {
-                askCount(box, row, this.counting(at, (right) => this.close(
-                    right ? `${row.leaves} at the end of ${row.called}: written down.` : 'Written down.',
-                )));
+                askCount(
+                    box,
+                    row,
+                    this.counting(at, (right) =>
+                        this.close(
+                            right ? `${row.leaves} at the end of ${row.called}: written down.` : 'Written down.',
+                        ),
+                    ),
+                );
             }
         }
         this.draw();
@@ -307,9 +316,13 @@ class Bench {
     submitted(event) {
         const form = event.target;
         const isUsedUp = form.matches('[data-used-up]') && form.elements.material_id.value === '';
-        const does = form.matches('[data-rip]') ? () => this.ripped(form.elements.row)
-            : isUsedUp ? () => this.usedUp()
-                : form.matches('[data-answered]') ? () => this.answered(form) : null;
+        const does = form.matches('[data-rip]')
+            ? () => this.ripped(form.elements.row)
+            : isUsedUp
+              ? () => this.usedUp()
+              : form.matches('[data-answered]')
+                ? () => this.answered(form)
+                : null;
         if (does !== null) {
             event.preventDefault();
             does();

@@ -20,12 +20,13 @@ export function told(bold, said) {
 }
 
 /**
- * Asks for the count at the end of a row, and says what a wrong one means. What is entered is of the row that was asked,
- * wherever the work has gone meanwhile.
+ * Asks for the count at the end of a row, and says what a wrong one means. What is entered is of the row that was
+ * asked, wherever the work has gone meanwhile.
  *
  * @param {HTMLElement} box where it is asked and answered
  * @param {{name: string, called: string, leaves: number}} row
- * @param {{counted: (many: number) => void, mends: (more: number) => void, ripped: () => void, done: (right: boolean) => void, ask: (row: string, counted: string) => Promise<?object>}} on
+ * @param {{counted: (many: number) => void, mends: (more: number) => void, ripped: () => void,
+ *          done: (right: boolean) => void, ask: (row: string, counted: string) => Promise<?object>}} on
  */
 export function askCount(box, row, on) {
     const field = document.createElement('input');
@@ -42,10 +43,15 @@ export function askCount(box, row, on) {
     form.noValidate = true;
     const send = press('I count this', () => {});
     send.type = 'submit';
-    form.append(press('Yes', () => {
-        on.counted(row.leaves);
-        on.done(true);
-    }), field, send, wrong);
+    form.append(
+        press('Yes', () => {
+            on.counted(row.leaves);
+            on.done(true);
+        }),
+        field,
+        send,
+        wrong,
+    );
     form.addEventListener('submit', (event) => {
         event.preventDefault();
         if (/^\s*\d{1,6}\s*$/.test(field.value)) {
@@ -74,23 +80,34 @@ async function counted(box, row, many, on) {
         list.append(line);
     }
     box.replaceChildren(
-        told(`${Math.abs(off)} too ${off > 0 ? 'many' : 'few'} at the end of ${row.called}.`, 'Fold it in two and count the halves: search the half that is off first.'),
+        told(
+            `${Math.abs(off)} too ${off > 0 ? 'many' : 'few'} at the end of ${row.called}.`,
+            'Fold it in two and count the halves: search the half that is off first.',
+        ),
         list,
     );
     if (found !== null) {
-        box.append(told('', `Ripping back to the last count that was right takes ${found.rip} stitches, about ${found.minutes} min.`));
+        box.append(
+            told('', `Ripping back to the last right count takes ${found.rip} stitches, about ${found.minutes} min.`),
+        );
         if (found.mend !== '') {
-            box.append(told('', found.mend), press('I mend it so', () => {
-                on.mends(-off);
-                on.done(false);
-            }));
+            box.append(
+                told('', found.mend),
+                press('I mend it so', () => {
+                    on.mends(-off);
+                    on.done(false);
+                }),
+            );
         }
     }
-    box.append(press(`I rip back to the beginning of ${row.called}`, () => {
-        on.ripped();
-        on.done(false);
-    }), press('It was right after all', () => {
-        on.counted(row.leaves);
-        on.done(true);
-    }));
+    box.append(
+        press(`I rip back to the beginning of ${row.called}`, () => {
+            on.ripped();
+            on.done(false);
+        }),
+        press('It was right after all', () => {
+            on.counted(row.leaves);
+            on.done(true);
+        }),
+    );
 }

@@ -23,7 +23,8 @@ function runsOut(strand, rows, known) {
 /**
  * What is foretold of a strand at a place, as the page says it.
  *
- * @param {{come: number[], left: Array<?number>, off: number[], out: ?{row: string, place: number}, whole: number}} strand
+ * @param {{come: number[], left: Array<?number>, off: number[], out: ?{row: string, place: number},
+ *          whole: number}} strand
  * @param {[number, number]} place
  */
 export function foretold(strand, place) {
@@ -60,9 +61,9 @@ export function endsAt(figures, row) {
 
 /** She used a ball up, before anyone could be asked: what was told of its end is over. */
 export function withoutBall(figures, [row, stitch], which) {
-    const strands = figures.strands.map((one, nth) => (nth === which && !figures.ends.some((end) => end.ball)
-        ? { ...one, whole: begun([row, stitch]) }
-        : one));
+    const strands = figures.strands.map((one, nth) =>
+        nth === which && !figures.ends.some((end) => end.ball) ? { ...one, whole: begun([row, stitch]) } : one,
+    );
     const ball = figures.ends.filter((one) => one.ball && one.to >= row).toSorted((one, other) => one.to - other.to)[0];
 
     return { ...figures, strands, ends: figures.ends.filter((one) => one !== ball && (one.ball || one.to < row)) };

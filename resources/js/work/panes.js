@@ -88,9 +88,13 @@ export class Panes {
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
             const fresh = page.querySelector(`dialog[data-pane="${pane.dataset.pane}"]`);
             if (fresh === null) {
-                this.answer(pane, answer.redirected || answer.status === 419
-                    ? 'Sign in again, on another page of this browser, and send it once more: what you typed is still here.'
-                    : `It was not taken (${answer.status}). Try again in a moment: what you typed is still here.`, true);
+                this.answer(
+                    pane,
+                    answer.redirected || answer.status === 419
+                        ? 'Sign in again on another page, and send it once more: what you typed is still here.'
+                        : `It was not taken (${answer.status}). Try again in a moment: what you typed is still here.`,
+                    true,
+                );
 
                 return null;
             }

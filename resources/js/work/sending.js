@@ -164,9 +164,8 @@ export class Sending {
         try {
             const answer = await fetch(window.location.pathname, { headers: { Accept: 'text/html' } });
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
-            const token = page.querySelector('[data-work]') === null
-                ? null
-                : page.querySelector('meta[name="csrf-token"]');
+            const token =
+                page.querySelector('[data-work]') === null ? null : page.querySelector('meta[name="csrf-token"]');
             if (token !== null) {
                 document.querySelector('meta[name="csrf-token"]').content = token.content;
                 this.introduce(navigator.serviceWorker?.controller);

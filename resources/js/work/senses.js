@@ -27,7 +27,7 @@ export function speak(line) {
 export async function awake(wanted) {
     try {
         if (wanted && !document.hidden) {
-            lock ??= await navigator.wakeLock?.request('screen') ?? null;
+            lock ??= (await navigator.wakeLock?.request('screen')) ?? null;
             lock?.addEventListener('release', () => {
                 lock = null;
             });

@@ -1,7 +1,14 @@
 const KEPT = 'fescue-work';
 const AT_FIRST = {
-    grain: 'row', look: 'dark', hand: 'right', break: '30', checks: 'usual',
-    aloud: false, buzz: false, tick: false, awake: true,
+    grain: 'row',
+    look: 'dark',
+    hand: 'right',
+    break: '30',
+    checks: 'usual',
+    aloud: false,
+    buzz: false,
+    tick: false,
+    awake: true,
 };
 /** Fields by what they set. */
 const PICKED = { 'look-pick': 'look', hand: 'hand', break: 'break', checks: 'checks' };

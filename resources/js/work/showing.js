@@ -38,8 +38,8 @@ export class Showing {
         } else {
             this.row(place, grain);
         }
-        const heeds = [...this.mending(at), ...this.log.rows[at]?.heed ?? []];
-        this.lines([...heeds, ...at < this.log.rows.length ? endsAt(figures, at) : []]);
+        const heeds = [...this.mending(at), ...(this.log.rows[at]?.heed ?? [])];
+        this.lines([...heeds, ...(at < this.log.rows.length ? endsAt(figures, at) : [])]);
         this.marks(at);
         const width = Math.round(this.find('tally').clientWidth);
         const groups = at < this.log.rows.length ? [tally(this.log.groups(at), stitch, width)] : [];
@@ -75,12 +75,14 @@ export class Showing {
     }
 
     lines(heeds) {
-        this.find('heed').replaceChildren(...heeds.map((said) => {
-            const line = document.createElement('li');
-            line.textContent = said;
+        this.find('heed').replaceChildren(
+            ...heeds.map((said) => {
+                const line = document.createElement('li');
+                line.textContent = said;
 
-            return line;
-        }));
+                return line;
+            }),
+        );
     }
 
     /** What the sheets ask is of the row that was done last. */
@@ -102,14 +104,13 @@ export class Showing {
     /** What she chose to do here about a count that was wrong. */
     mending(at) {
         const row = this.log.rows[at];
-        const more = row === undefined ? 0 : this.log.mends().get(at - 1) ?? 0;
+        const more = row === undefined ? 0 : (this.log.mends().get(at - 1) ?? 0);
         if (more === 0) {
             return [];
         }
         const many = Math.abs(more);
-        const times = many === 1
-            ? 'once, at a side where it does not show'
-            : `${many} times, half of them at each side`;
+        const times =
+            many === 1 ? 'once, at a side where it does not show' : `${many} times, half of them at each side`;
         const leaves = this.log.rows[at - 1]?.leaves;
         const does = `${more < 0 ? 'ork two together' : 'ut two in one'} ${times}: ${leaves} again.`;
         // The page knows of it already, where it was made since.
@@ -133,16 +134,18 @@ export class Showing {
         const { rows } = this.log;
         const near = rows.length <= MARKS ? 0 : Math.max(0, Math.min(at - 8, rows.length - MARKS));
         let named = -9;
-        this.find('marks').replaceChildren(...rows.slice(near, near + MARKS).map((row, nth) => {
-            const mark = document.createElement('i');
-            mark.className = near + nth < at ? 'done' : (near + nth === at ? 'now' : '');
-            // Two names side by side would run into each other.
-            if (row.special && nth - named > 3) {
-                mark.dataset.named = row.special;
-                named = nth;
-            }
+        this.find('marks').replaceChildren(
+            ...rows.slice(near, near + MARKS).map((row, nth) => {
+                const mark = document.createElement('i');
+                mark.className = near + nth < at ? 'done' : near + nth === at ? 'now' : '';
+                // Two names side by side would run into each other.
+                if (row.special && nth - named > 3) {
+                    mark.dataset.named = row.special;
+                    named = nth;
+                }
 
-            return mark;
-        }));
+                return mark;
+            }),
+        );
     }
 }

@@ -43,7 +43,7 @@ export function tally(groups, done, wide) {
     for (const [nth, [, stitches, tops]] of groups.entries()) {
         for (let one = 0; one < stitches; one++) {
             const line = Math.min(lines - 1, Math.floor(counted / inLine));
-            drawnIn[line].push(one >= tops ? 8 : (odd[nth] ? 30 : 20));
+            drawnIn[line].push(one >= tops ? 8 : odd[nth] ? 30 : 20);
             counted += Number(one < tops);
         }
     }
@@ -53,7 +53,7 @@ export function tally(groups, done, wide) {
     let stitch = 0;
     for (const [line, marks] of drawnIn.entries()) {
         for (const [nth, high] of marks.entries()) {
-            const name = stitch < done ? 'done' : (stitch === done ? 'now' : 'todo');
+            const name = stitch < done ? 'done' : stitch === done ? 'now' : 'todo';
             paths[name] += `M${((nth + 0.5) * step).toFixed(1)} ${line * HIGH + 34}v${-high}`;
             stitch += 1;
         }
@@ -61,7 +61,9 @@ export function tally(groups, done, wide) {
         picture.append(drawn('text', text, String(Math.min(all, (line + 1) * inLine))));
     }
     for (const [name, d] of Object.entries(paths)) {
-        picture.append(drawn('path', { d, class: name, 'stroke-width': Math.max(0.8, Math.min(7, step * 0.55)).toFixed(1) }));
+        picture.append(
+            drawn('path', { d, class: name, 'stroke-width': Math.max(0.8, Math.min(7, step * 0.55)).toFixed(1) }),
+        );
     }
 
     return picture;

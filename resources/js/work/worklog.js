@@ -2,7 +2,11 @@
 const PLACES = ['step', 'back', 'ripped', 'said'];
 
 export function before(one, other) {
-    return one.turn - other.turn || (one.device < other.device ? -1 : Number(one.device > other.device)) || one.number - other.number;
+    return (
+        one.turn - other.turn ||
+        (one.device < other.device ? -1 : Number(one.device > other.device)) ||
+        one.number - other.number
+    );
 }
 
 /**
@@ -13,8 +17,11 @@ export function missing(kept, told) {
     const there = new Set(told.map((entry) => `${entry.device} ${entry.number}`));
     const from = told.find((entry) => entry.did !== 'mends' && entry.did !== 'ripped');
 
-    return kept.filter((entry) => !there.has(`${entry.device} ${entry.number}`)
-        && (!entry.sent || from === undefined || before(from, entry) < 0));
+    return kept.filter(
+        (entry) =>
+            !there.has(`${entry.device} ${entry.number}`) &&
+            (!entry.sent || from === undefined || before(from, entry) < 0),
+    );
 }
 
 export class WorkLog {
@@ -55,7 +62,7 @@ export class WorkLog {
         }
     }
 
-    /** Wrong counts that are mended in the row behind: by the place of the row counted, how many more that one gives. */
+    /** Wrong counts that are mended in the row behind: by the place of the row counted, how many more it gives. */
     mends() {
         const mends = new Map();
         for (const entry of this.choices.toSorted(before)) {

@@ -4,7 +4,8 @@
     <x-wrongs />
     <form method="post" action="{{ route('account.confirmed') }}">
         @csrf
-        <x-field name="current_password" label="Password" type="password" autocomplete="current-password" :keep="false" required />
+        <x-field name="current_password" label="Password" type="password" autocomplete="current-password" :keep="false"
+            required />
         <button class="btn btn-primary">Go on</button>
     </form>
 </x-layout>

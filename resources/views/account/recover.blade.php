@@ -13,11 +13,13 @@
     @endif
     <section class="section-rule">
     @if (config('mail.goes'))<h2>By a recovery code</h2>@endif
-    <p class="hint">One of the recovery codes that you were shown when you registered, or on your account page since. Each works once.</p>
+    <p class="hint">One of the recovery codes that you were shown when you registered, or on your account page since.
+        Each works once.</p>
     <form method="post" action="{{ route('recover') }}">
         @csrf
         <x-field name="email" label="Email" type="email" autocomplete="username" required />
-        <x-field name="code" label="Recovery code" autocomplete="off" :keep="false" maxlength="40" required placeholder="abcd-efgh-jkmn" />
+        <x-field name="code" label="Recovery code" autocomplete="off" :keep="false" maxlength="40" required
+            placeholder="abcd-efgh-jkmn" />
         <x-new-password label="New password" />
         <button class="btn btn-primary">Change it and sign in</button>
     </form>

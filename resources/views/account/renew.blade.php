@@ -9,6 +9,7 @@
             <button class="btn btn-primary">Change it and sign in</button>
         </form>
     @else
-        <p>This link does no longer: it is older than an hour, was used, or the password was changed since. <a href="{{ route('recover') }}">Ask for another</a>.</p>
+        <p>This link does no longer: it is older than an hour, was used, or the password was changed since. <a
+            href="{{ route('recover') }}">Ask for another</a>.</p>
     @endif
 </x-layout>

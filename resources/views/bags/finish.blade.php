@@ -6,7 +6,8 @@
 @php
     $chosen = array_values(array_filter((array) ($bag->choices['finish'] ?? []), is_array(...)));
     $ways = Finishings::byKey();
-    $opened = session('opened') ?? (preg_match('/^finish\.(\d+)/', $errors->keys()[0] ?? '', $at) === 1 ? (int) $at[1] : 0);
+    $opened = session('opened') ?? (preg_match('/^finish\.(\d+)/', $errors->keys()[0] ?? '',
+        $at) === 1 ? (int) $at[1] : 0);
     $done = $finish->done;
     $hours = array_sum(array_column($sheet->bag->logged(), 'minutes'));
 @endphp
@@ -18,23 +19,30 @@
             <form method="post" action="{{ route('bags.finish.keep', $bag) }}" id="finishing" data-plan novalidate>
                 @csrf @method('put')
                 <input type="hidden" name="revision" value="{{ $bag->revision ?? 1 }}">
-                <p class="stale" data-stale role="status" @if (! $errors->has('finish.*')) hidden @endif>The drawing is without what is marked below.</p>
+                <p class="stale" data-stale role="status" @if (! $errors->has('finish.*')) hidden
+                    @endif>The drawing is without what is marked below.</p>
                 @foreach ($chosen as $place => $one)
                     @continue(! isset($ways[$one['type'] ?? '']))
                     @php $way = $ways[$one['type']]; @endphp
-                    <details class="station" name="station" data-station="{{ $place + 1 }}" @if ($place === $opened) open @endif>
+                    <details class="station" name="station" data-station="{{ $place + 1 }}" @if ($place === $opened)
+                        open @endif>
                         <summary><b>{{ $way::called()[0] }}</b></summary>
                         <div class="inside">
                             <input type="hidden" name="finish[{{ $place }}][type]" value="{{ $way::key() }}">
-                            <x-settings :at="'finish['.$place.']'" :maker="$way::open()" :values="$one" :solved="$finish->settled($place)" />
+                            <x-settings :at="'finish['.$place.']'" :maker="$way::open()" :values="$one"
+                                :solved="$finish->settled($place)" />
                             <p class="acts"><button class="plain" form="take-out-{{ $place }}">Take it out</button></p>
                         </div>
                     </details>
                 @endforeach
-                @if ($chosen !== [])<p class="section-rule"><button class="btn btn-primary" data-redraw>Keep and draw</button></p>@endif
+                @if ($chosen !== [])<p class="section-rule"><button class="btn btn-primary"
+                    data-redraw>Keep and draw</button></p>@endif
             </form>
             @foreach ($chosen as $place => $one)
-                <form method="post" id="take-out-{{ $place }}" action="{{ route('bags.finish.take-out', [$bag, $place]) }}">@csrf @method('delete')<input type="hidden" name="type" value="{{ is_string($one['type'] ?? null) ? $one['type'] : '' }}"></form>
+                <form method="post" id="take-out-{{ $place }}"
+                    action="{{ route('bags.finish.take-out', [$bag, $place]) }}">
+                    @csrf @method('delete')<input type="hidden" name="type"
+                    value="{{ is_string($one['type'] ?? null) ? $one['type'] : '' }}"></form>
             @endforeach
             <section class="section-rule add-finish" aria-label="Finish it with">
                 <h2>{{ $chosen === [] ? 'Finish it with' : 'And with' }}</h2>
@@ -42,7 +50,9 @@
                 @if (count($chosen) < Finishes::MOST)
                 <form method="post" action="{{ route('bags.finish.add', $bag) }}">
                     @csrf
-                    @foreach ($ways as $key => $way)<button name="type" value="{{ $key }}"><b>{{ $way::called()[0] }}</b> <span>{{ $way::called()[1] }}</span></button>@endforeach
+                    @foreach ($ways as $key => $way)<button name="type"
+                        value="{{ $key }}"><b>{{ $way::called()[0] }}</b>
+                        <span>{{ $way::called()[1] }}</span></button>@endforeach
                 </form>
                 @endif
             </section>
@@ -54,53 +64,83 @@
                 <h2>{{ $done === null ? 'It is done' : 'What it was' }}</h2>
                 @if ($done !== null)
                     <table class="plain-table">
-                        <thead><tr><th scope="col">what</th><th scope="col">planned</th><th scope="col">came</th><th scope="col">off</th></tr></thead>
+                        <thead><tr><th scope="col">what</th><th scope="col">planned</th><th scope="col">came</th>
+                            <th scope="col">off</th></tr></thead>
                         <tbody>
                             @foreach ($finish->compared() as [$what, $planned, $came, $off])
-                                <tr><th scope="row">{{ $what }}</th><td>{{ $planned }}</td><td>{{ $came }}</td><td>{{ $off }}</td></tr>
+                                <tr><th scope="row">{{ $what }}</th><td>{{ $planned }}</td><td>{{ $came }}</td>
+                                    <td>{{ $off }}</td></tr>
                             @endforeach
-                            <tr><th scope="row">held</th><td></td><td>{{ $finish->held() ?: 'not hung' }}</td><td>{{ BagFinish::SEEN[$done->seen ?? ''] ?? '' }}</td></tr>
+                            <tr><th scope="row">held</th><td></td><td>{{ $finish->held() ?: 'not hung' }}</td>
+                                <td>{{ BagFinish::SEEN[$done->seen ?? ''] ?? '' }}</td></tr>
                         </tbody>
                     </table>
                     @if ($done->otherwise !== '')<p class="quote">“{{ $done->otherwise }}”</p>@endif
                     @php $pictures = $finish->pictures(); @endphp
                     @if ($pictures->isNotEmpty())
-                    <div class="photographs">@foreach ($pictures as $picture)<figure><img src="{{ route('bags.picture', [$bag, $picture]) }}" width="{{ $picture->width }}" height="{{ $picture->height }}" alt="The bag, photographed {{ $picture->created_at?->format('j F Y') }}" loading="lazy"><form method="post" action="{{ route('bags.picture', [$bag, $picture]) }}">@csrf @method('delete')<button class="plain">Take it out</button></form></figure>@endforeach</div>
+                    <div class="photographs">@foreach ($pictures as $picture)
+                        <figure><img src="{{ route('bags.picture', [$bag, $picture]) }}" width="{{ $picture->width }}"
+                        height="{{ $picture->height }}"
+                        alt="The bag, photographed {{ $picture->created_at?->format('j F Y') }}" loading="lazy"><form
+                        method="post" action="{{ route('bags.picture', [$bag, $picture]) }}">
+                        @csrf @method('delete')<button class="plain">Take it out</button></form></figure>@endforeach
+                        </div>
                     @endif
-                    @if ($finish->asSwatch())<form method="post" action="{{ route('bags.finish.swatch', $bag) }}">@csrf<button class="btn btn-quiet">Keep its measures as a swatch</button></form><p class="hint">So large a piece measures your hand better than any swatch; the next plan of this strand and hook goes by it.</p>@endif
+                    @if ($finish->asSwatch())<form method="post" action="{{ route('bags.finish.swatch', $bag) }}">
+                        @csrf<button class="btn btn-quiet">Keep its measures as a swatch</button></form>
+                        <p class="hint">So large a piece measures your hand better than any swatch; the next plan of
+                        this strand and hook goes by it.</p>@endif
                     <p class="acts"><a href="{{ route('bags.log') }}">All your finished bags</a></p>
-                    <form method="post" action="{{ route('bags.finish.undo', $bag) }}">@csrf @method('delete')<button class="plain">It is not done yet</button></form>
+                    <form method="post" action="{{ route('bags.finish.undo', $bag) }}">
+                        @csrf @method('delete')<button class="plain">It is not done yet</button></form>
                 @endif
-                <details class="above" @if ($done === null || $errors->hasAny(['wide', 'high', 'left_over', 'minutes', 'load', 'hung_for', 'strap_lay', 'strap_hung', 'blocked_wide', 'blocked_high', 'otherwise'])) open @endif>
+                <details class="above" @if ($done === null || $errors->hasAny(['wide', 'high', 'left_over', 'minutes',
+                    'load', 'hung_for', 'strap_lay', 'strap_hung', 'blocked_wide', 'blocked_high', 'otherwise'])) open
+                    @endif>
                 <summary>{{ $done === null ? 'Measure, weigh and hang it' : 'Correct it' }}</summary>
                 <form class="done-form" method="post" action="{{ route('bags.finish.store', $bag) }}">
                     @csrf
                     <h3>Tape and scale</h3>
                     @foreach ([
-                        'wide' => ['Lies, wide', $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' => ['High', $sheet->say($sheet->plan->comesOut->height)],
-                        'left_over' => ['Left of the '.$sheet->plan->spec->facts->strands->own->kind->noun(), 'g'], 'minutes' => ['It took', $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
+                        'wide' => ['Lies, wide', $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' => ['High',
+                            $sheet->say($sheet->plan->comesOut->height)],
+                        'left_over' => ['Left of the '.$sheet->plan->spec->facts->strands->own->kind->noun(), 'g'],
+                            'minutes' => ['It took', $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
                     ] as $field => [$label, $hint])
-                        <x-count :name="$field" :$label :value="$field === 'minutes' ? ($done?->minutes === null ? ($hours > 0 && $done === null ? (string) (int) $hours : '') : (string) $done->minutes) : ($done->{$field} ?? '')" :solved="$hint" :whole="false" />
+                        <x-count :name="$field" :$label :value="$field === 'minutes' ? ($done?->minutes === null
+                            ? ($hours > 0 && $done === null ? (string) (int) $hours : '') : (string) $done->minutes)
+                            : ($done->{$field} ?? '')" :solved="$hint" :whole="false" />
                     @endforeach
                     <h3>The load</h3>
                     <ol class="numbered">
                         <li>Measure a strap or handle as it lies.</li>
-                        <li>Fill the bag as heavy as it will ever be, and hang it from a hook, low over the floor, nobody’s feet under it.</li>
-                        <li>After an hour measure the strap again, with the load. Look at each foot of the handles, the seams, the joins of strand, the base’s edge.</li>
-                        <li>Anything that opens, slips or thins: unload, mend, hang again. What gave is not carried.</li>
+                        <li>Fill the bag as heavy as it will ever be, and hang it from a hook, low over the floor,
+                            nobody’s feet under it.</li>
+                        <li>After an hour measure the strap again, with the load. Look at each foot of the handles, the
+                            seams, the joins of strand, the base’s edge.</li>
+                        <li>Anything that opens, slips or thins: unload, mend, hang again. What gave is not
+                            carried.</li>
                     </ol>
                     <p class="care-line">Home-made and untested: never for lifting, never over people.</p>
                     <x-count name="load" label="Hung with, kg" :value="$finish->held()" solved="" :whole="false" />
-                    <x-count name="hung_for" label="For, minutes" :value="(string) ($done->hung_for ?? '')" solved="60" />
-                    <x-count name="strap_lay" label="A strap, lying" :value="$done->strap_lay ?? ''" solved="" :whole="false" />
-                    <x-count name="strap_hung" label="A strap, hanging" :value="$done->strap_hung ?? ''" solved="" :whole="false" />
-                    <x-pick name="seen" label="What it did" :value="$done->seen ?? ''" :options="['' => 'not hung yet'] + BagFinish::SEEN" />
+                    <x-count name="hung_for" label="For, minutes" :value="(string) ($done->hung_for ?? '')" solved="60"
+                        />
+                    <x-count name="strap_lay" label="A strap, lying" :value="$done->strap_lay ?? ''" solved=""
+                        :whole="false" />
+                    <x-count name="strap_hung" label="A strap, hanging" :value="$done->strap_hung ?? ''" solved=""
+                        :whole="false" />
+                    <x-pick name="seen" label="What it did" :value="$done->seen ?? ''"
+                        :options="['' => 'not hung yet'] + BagFinish::SEEN" />
                     <h3>Washed or blocked</h3>
-                    <x-count name="blocked_wide" label="Then wide" :value="$done->blocked_wide ?? ''" solved="" :whole="false" />
-                    <x-count name="blocked_high" label="Then high" :value="$done->blocked_high ?? ''" solved="" :whole="false" />
+                    <x-count name="blocked_wide" label="Then wide" :value="$done->blocked_wide ?? ''" solved=""
+                        :whole="false" />
+                    <x-count name="blocked_high" label="Then high" :value="$done->blocked_high ?? ''" solved=""
+                        :whole="false" />
                     <div class="field">
                         <label for="otherwise">What I would do otherwise</label>
-                        <textarea class="form-control" id="otherwise" name="otherwise" rows="3" aria-describedby="otherwise-wrong">{{ Typed::before('otherwise', $done->otherwise ?? '') }}</textarea>
+                        <textarea class="form-control" id="otherwise" name="otherwise" rows="3"
+                            aria-describedby="otherwise-wrong">{{ Typed::before('otherwise',
+                            $done->otherwise ?? '') }}</textarea>
                         <p class="wrong" id="otherwise-wrong">{{ $errors->first('otherwise') }}</p>
                     </div>
                     <button class="btn btn-primary">Write it down</button>
@@ -114,7 +154,8 @@
                     @csrf
                     <div class="field">
                         <label for="picture">A picture of it</label>
-                        <input class="form-control" type="file" id="picture" name="picture" accept="image/jpeg,image/png,image/webp" aria-describedby="picture-wrong">
+                        <input class="form-control" type="file" id="picture" name="picture"
+                            accept="image/jpeg,image/png,image/webp" aria-describedby="picture-wrong">
                         <p class="wrong" id="picture-wrong">{{ $errors->first('picture') }}</p>
                     </div>
                     <button class="btn btn-quiet">Keep it</button>
@@ -127,7 +168,9 @@
                 <form class="done-form" method="post" action="{{ route('bags.again', $bag) }}">
                     @csrf
                     <x-count name="larger" label="Larger by, %" :value="''" solved="0" :whole="false" />
-                    <x-pick name="material_id" label="Of" :value="$bag->material_id" :options="($bag->material_id === null ? ['' => 'as its file says'] : []) + $finish->strands()" />
+                    <x-pick name="material_id" label="Of" :value="$bag->material_id"
+                        :options="($bag->material_id === null ? ['' => 'as its file says'] : []) + $finish->strands()"
+                        />
                     <button class="btn btn-quiet">A new bag like it</button>
                 </form>
             </section>

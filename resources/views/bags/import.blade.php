@@ -1,7 +1,8 @@
 @use(App\Rules\Typed)
 <x-layout title="Read a bag file" narrow>
     <h1>Read a bag file</h1>
-    <p>A file that Fescue exported: the plan with the material and swatch it stood on. Nothing is added to your stash; you can choose your own material for it after.</p>
+    <p>A file that Fescue exported: the plan with the material and swatch it stood on. Nothing is added to your stash;
+        you can choose your own material for it after.</p>
     @if ($errors->has('file'))
         <div class="flash trouble" role="alert" tabindex="-1" data-focus>
             <p><b>Not read.</b> Nothing was kept.</p>
@@ -14,7 +15,8 @@
     @endif
     <form method="post" action="{{ route('bags.import') }}" enctype="multipart/form-data">
         @csrf
-        <x-sent-text accept=".json,application/json" :most="\Fescue\Core\Document\Json::MOST_BYTES" label="or its text" :text="Typed::before('text', '')" rows="12" />
+        <x-sent-text accept=".json,application/json" :most="\Fescue\Core\Document\Json::MOST_BYTES" label="or its text"
+            :text="Typed::before('text', '')" rows="12" />
         <button class="btn btn-primary">Read it</button>
         <a class="beside" href="{{ route('bags.index') }}">Back to the bags</a>
     </form>

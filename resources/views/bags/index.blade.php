@@ -1,7 +1,8 @@
 <x-layout title="Bags">
     <div class="page-head">
         <h1>Bags</h1>
-        <nav class="tabs acts" aria-label="Bags"><a href="{{ route('bags.index') }}" aria-current="page">In hand</a><a href="{{ route('bags.log') }}">Finished</a><a href="{{ route('bags.shopping') }}">Shopping list</a></nav>
+        <nav class="tabs acts" aria-label="Bags"><a href="{{ route('bags.index') }}" aria-current="page">In hand</a><a
+            href="{{ route('bags.log') }}">Finished</a><a href="{{ route('bags.shopping') }}">Shopping list</a></nav>
         <div class="acts">
             <a href="{{ route('bags.import') }}">Read a bag file</a>
             <a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a>
@@ -17,11 +18,14 @@
             <div>
                 <h2>No bag in hand yet</h2>
                 @if ($ready)
-                    <p>You have a material and a swatch. Say how long, wide and high the bag should be, and Fescue counts the rest.</p>
+                    <p>You have a material and a swatch. Say how long, wide and high the bag should be, and Fescue
+                        counts the rest.</p>
                     <p><a class="btn btn-primary" href="{{ route('bags.create') }}">Plan a bag</a></p>
                 @else
-                    <p>A bag is planned from a weighed material and a measured swatch. Begin with those, or read a bag somebody sent you.</p>
-                    <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a material</a> <a class="beside" href="{{ route('bags.import') }}">Read a bag file</a></p>
+                    <p>A bag is planned from a weighed material and a measured swatch. Begin with those, or read a bag
+                        somebody sent you.</p>
+                    <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Weigh a material</a> <a
+                        class="beside" href="{{ route('bags.import') }}">Read a bag file</a></p>
                 @endif
             </div>
         </div>

@@ -7,9 +7,12 @@
     <ol class="mends">
         @foreach ($mends as $mend)
             <li>
-                <p><b>{{ $mend->do }}.</b> {{ ucfirst($mend->costs) }}.@if ($mend->chance !== null) Then {{ MaterialEstimate::hundred($mend->chance) }} in 100.@endif</p>
+                <p><b>{{ $mend->do }}.</b> {{ ucfirst($mend->costs) }}.@if ($mend->chance !== null) Then
+                    {{ MaterialEstimate::hundred($mend->chance) }} in 100.@endif</p>
                 @if ($mend->takes)
-                    <form method="post" action="{{ route('bags.mend', $bag) }}">@csrf<input type="hidden" name="do" value="{{ $mend->do }}"><button class="plain" aria-label="Take it: {{ $mend->do }}">Take it</button></form>
+                    <form method="post" action="{{ route('bags.mend', $bag) }}">
+                        @csrf<input type="hidden" name="do" value="{{ $mend->do }}"><button class="plain"
+                        aria-label="Take it: {{ $mend->do }}">Take it</button></form>
                 @else
                     <p><a href="{{ route('bags.plan', $bag) }}">Choose it at Material and hook</a></p>
                 @endif

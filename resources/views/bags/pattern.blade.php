@@ -4,16 +4,19 @@
     <p class="level">@if ($published->by !== ''){{ $published->by }} · @endif{{ $published->level }}</p>
     @if ($published->rights !== '')<p class="level">{{ $published->rights }}</p>@endif
     <div class="facts">
-        <section><h2>{{ $published->titles->size }}</h2>@foreach ($published->size as $one)<p>{{ $one }}</p>@endforeach</section>
+        <section><h2>{{ $published->titles->size }}</h2>@foreach ($published->size as $one)<p>{{ $one }}</p>@endforeach
+            </section>
         <section><h2>{{ $published->titles->gauge }}</h2><p>{{ $published->gauge }}</p></section>
     </div>
     <section>
         <h2>{{ $published->titles->materials }}</h2>
-        <ul class="material">@foreach ($published->materials as [$letter, $one])<li>@if ($letter !== '')<b>{{ $letter }}</b> @endif{{ $one }}</li>@endforeach</ul>
+        <ul class="material">@foreach ($published->materials as [$letter, $one])
+            <li>@if ($letter !== '')<b>{{ $letter }}</b> @endif{{ $one }}</li>@endforeach</ul>
     </section>
     <section>
         <h2>{{ $published->titles->abbreviations }}</h2>
-        <p>@foreach ($published->abbreviations as [$short, $long])@if (! $loop->first) · @endif<b>{{ $short }}</b> {{ $long }}@endforeach</p>
+        <p>@foreach ($published->abbreviations as [$short, $long])@if (! $loop->first) · @endif<b>{{ $short }}</b>
+            {{ $long }}@endforeach</p>
     </section>
     @if ($published->specials !== [])
     <section>
@@ -31,7 +34,8 @@
         <ol class="words">
             @foreach ($section->lines as $line)
                 @foreach ($line->before as $one)<li class="before"><p class="aside">{{ $one }}</p></li>@endforeach
-                <li><b>{{ $line->head }}</b><span class="text">{{ $line->text }}</span><span class="count">{{ $line->count === '' ? '' : "({$line->count})" }}</span></li>
+                <li><b>{{ $line->head }}</b><span class="text">{{ $line->text }}</span><span
+                    class="count">{{ $line->count === '' ? '' : "({$line->count})" }}</span></li>
             @endforeach
         </ol>
     </section>
@@ -39,7 +43,8 @@
     @if ($published->finishing !== [])
     <section>
         <h2>{{ $published->titles->finishing }}</h2>
-        <dl class="finishing">@foreach ($published->finishing as [$name, $text])<div><dt>{{ $name }}</dt><dd>{{ $text }}</dd></div>@endforeach</dl>
+        <dl class="finishing">@foreach ($published->finishing as [$name, $text])<div><dt>{{ $name }}</dt>
+            <dd>{{ $text }}</dd></div>@endforeach</dl>
     </section>
     @endif
     @if ($published->cautions !== [])

@@ -10,14 +10,16 @@
     $solved = $sheet?->stations()->solved() ?? [];
     $maker = auth()->user();
     $with = function (array $names, $linked, string $own) {
-        if ($linked !== null && ! collect($names)->contains(fn ($said, $id) => $id === $linked->id || (is_array($said) && isset($said[$linked->id])))) {
+        if ($linked !== null && ! collect($names)->contains(fn ($said,
+            $id) => $id === $linked->id || (is_array($said) && isset($said[$linked->id])))) {
             $names[$linked->id] = $linked->name.($linked->trashed() ? ' (put away)' : ', hung');
         }
         return $linked === null ? ['' => $own] + $names : $names;
     };
     $wall = (Makers::WALL)::open();
     $above = array_values((array) old('body.above', $choices['body']['above'] ?? []));
-    $above = array_values(array_filter($above, fn ($one) => is_array($one) && is_string($one['stitch'] ?? null) && $one['stitch'] !== ''));
+    $above = array_values(array_filter($above, fn ($one) => is_array($one) && is_string($one['stitch'] ?? null)
+        && $one['stitch'] !== ''));
     $spare = min(PartsReader::MOST_BANDS - 2, count($above));
     $changes = array_values(array_filter((array) ($choices['changes'] ?? []), is_array(...)));
     $others = (array) ($choices['others'] ?? []);
@@ -28,13 +30,21 @@
         default => array_search($others[$which - 1] ?? null, $asFile, true) ?: '',
     };
     $putAway = array_filter($bag->others(), fn ($one) => $one?->trashed());
-    $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_keys($asFile), array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says', array_keys(array_values($asFile))))
-        + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway), array_map(fn ($one) => "{$one->name} (put away)", $putAway));
+    $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_keys($asFile),
+        array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says',
+        array_keys(array_values($asFile))))
+        + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway),
+            array_map(fn ($one) => "{$one->name} (put away)", $putAway));
     $pieces = isset($choices['build']);
-    $sides = $pieces ? ['length' => 'Wide', 'width' => 'Deep', 'height' => 'High'] : ['length' => 'Base length', 'width' => 'Base width', 'height' => 'Height'];
+    $sides = $pieces ? ['length' => 'Wide', 'width' => 'Deep', 'height' => 'High'] : ['length' => 'Base length',
+        'width' => 'Base width', 'height' => 'Height'];
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
-        'size', 'name' => 'size', 'working', 'starting_chain', 'lean' => $pieces ? 'handles' : 'base', 'base', 'body', 'build' => strtok($errors->keys()[0], '.'), 'changes' => 'material', 'handles', 'edge' => 'handles', default => 'material',
+        'size', 'name' => 'size', 'working', 'starting_chain', 'lean' => $pieces ? 'handles' : 'base', 'base', 'body',
+            'build' => strtok($errors->keys()[0], '.'), 'changes' => 'material', 'handles', 'edge' => 'handles',
+            default => 'material',
     } : 'size';
+    $from = fn (int $place): string => Fescue\Core\Pattern\RowId::read($changes[$place]['from'] ?? '')?->short()
+        ?? ($changes[$place]['from'] ?? '');
 @endphp
 <x-layout :title="$bag->name()">
     @include('bags.head')
@@ -45,112 +55,163 @@
         <input type="hidden" name="copy" value="">
         <div class="stations">
             <p class="wrong" data-wrong="worked">{{ $errors->first('worked') }}</p>
-            @if ($errors->has('finish.*'))<p class="wrong">{{ implode(' ', \Illuminate\Support\Arr::flatten($errors->get('finish.*'))) }} Mend it at <a href="{{ route('bags.finish', $bag) }}">Finish</a>.</p>@endif
+            @if ($errors->has('finish.*'))<p class="wrong">{{ implode(' ',
+                \Illuminate\Support\Arr::flatten($errors->get('finish.*'))) }} Mend it at <a
+                href="{{ route('bags.finish', $bag) }}">Finish</a>.</p>@endif
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
-                <summary><b>{{ $pieces ? 'Size, closed' : 'Size' }}</b><span data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
+                <summary><b>{{ $pieces ? 'Size, closed' : 'Size' }}</b><span
+                    data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="field">
                         <label for="name">Name</label>
-                        <input id="name" name="name" class="form-control" maxlength="120" value="{{ Typed::before('name', $bag->name()) }}" aria-describedby="name-wrong">
+                        <input id="name" name="name" class="form-control" maxlength="120"
+                            value="{{ Typed::before('name', $bag->name()) }}" aria-describedby="name-wrong">
                         <p class="wrong" id="name-wrong" data-wrong="name">{{ $errors->first('name') }}</p>
                     </div>
                     @foreach ($sides as $side => $label)
                         <div class="field line">
                             <label for="size-{{ $side }}">{{ $label }}</label>
-                            <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off" value="{{ Typed::before("size.$side", $choices['size'][$side] ?? '') }}" @class(['form-control', 'is-invalid' => $errors->has("size.$side")]) aria-describedby="size-{{ $side }}-wrong">
-                            <p class="wrong" id="size-{{ $side }}-wrong" data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
+                            <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off"
+                                value="{{ Typed::before("size.$side", $choices['size'][$side] ?? '') }}"
+                                @class(['form-control', 'is-invalid' => $errors->has("size.$side")])
+                                aria-describedby="size-{{ $side }}-wrong">
+                            <p class="wrong" id="size-{{ $side }}-wrong"
+                                data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
-                    <p class="hint">Numbers alone are {{ $maker->units->value }}. Counts left open at {{ $pieces ? 'Pieces' : 'Base and Body' }} follow the size.</p>
+                    <p class="hint">Numbers alone are {{ $maker->units->value }}. Counts left open at
+                        {{ $pieces ? 'Pieces' : 'Base and Body' }} follow the size.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="2" @if ($open === 'material') open @endif>
-                <summary><b>Material and hook</b><span data-region="station-material">{{ $stations['station-material'] ?? '' }}</span></summary>
+                <summary><b>Material and hook</b><span data-region="station-material">{{ $stations['station-material']
+                    ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="with-chip">
-                        <span data-region="chip">@if ($sheet){!! $bag->chip($sheet->plan->spec->facts->strands->own) !!}@endif</span>
-                        <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
+                        <span
+                            data-region="chip">@if ($sheet){!! $bag->chip($sheet->plan->spec->facts->strands->own)
+                            !!}@endif</span>
+                        <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span
+                            class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
                     </div>
-                    <x-pick name="material_id" label="Material" :value="$bag->material_id" :options="$with($materials->pluck('name', 'id')->all(), $bag->material, 'as its file says')" />
-                    <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED : $bag->swatch_id" :options="($learned ? $swatches : $with($swatches, $bag->swatch, 'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
+                    <x-pick name="material_id" label="Material" :value="$bag->material_id"
+                        :options="$with($materials->pluck('name', 'id')->all(), $bag->material, 'as its file says')" />
+                    <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED
+                        : $bag->swatch_id" :options="($learned ? $swatches : $with($swatches, $bag->swatch,
+                        'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
                     <div class="field line">
                         <label for="hook">Hook</label>
-                        <input id="hook" name="hook" autocomplete="off" value="{{ Typed::before('hook', $choices['hook'] ?? '') }}" placeholder="{{ $sheet?->plan->spec->facts->hands->hook->exact() }}" @class(['form-control', 'is-invalid' => $errors->has('hook')]) aria-describedby="hook-wrong">
+                        <input id="hook" name="hook" autocomplete="off"
+                            value="{{ Typed::before('hook', $choices['hook'] ?? '') }}"
+                            placeholder="{{ $sheet?->plan->spec->facts->hands->hook->exact() }}"
+                            @class(['form-control', 'is-invalid' => $errors->has('hook')])
+                            aria-describedby="hook-wrong">
                         <p class="wrong" id="hook-wrong" data-wrong="hook">{{ $errors->first('hook') }}</p>
                     </div>
-                    <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect, less surely.</p>
+                    <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect,
+                        less surely.</p>
                     <details class="above" @if ($changes !== [] || $errors->has('changes')) open @endif>
                         <summary>Other materials, from a round on</summary>
                         @foreach (range(0, min(RowsReader::MOST_CHANGES - 1, count($changes) + 2)) as $place)
                             <div class="change">
-                                <label>From <input class="form-control" name="changes[{{ $place }}][from]" autocomplete="off" inputmode="numeric" aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong" value="{{ Typed::before("changes.$place.from", Fescue\Core\Pattern\RowId::read($changes[$place]['from'] ?? '')?->short() ?? ($changes[$place]['from'] ?? '')) }}"></label>
-                                <select class="form-select" name="changes[{{ $place }}][to]" aria-label="Change {{ $place + 1 }}, material">
-                                    @foreach ($toWhich as $which => $said)<option value="{{ $which }}" @selected((string) $which === Typed::before("changes.$place.to", isset($changes[$place]) ? $to($changes[$place]['to']) : ''))>{{ $said }}</option>@endforeach
+                                <label>From <input class="form-control" name="changes[{{ $place }}][from]"
+                                    autocomplete="off" inputmode="numeric"
+                                    aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong"
+                                    value="{{ Typed::before("changes.$place.from", $from($place)) }}"></label>
+                                <select class="form-select" name="changes[{{ $place }}][to]"
+                                    aria-label="Change {{ $place + 1 }}, material">
+                                    @foreach ($toWhich as $which => $said)<option value="{{ $which }}"
+                                        @selected((string) $which === Typed::before("changes.$place.to",
+                                        isset($changes[$place]) ? $to($changes[$place]['to'])
+                                        : ''))>{{ $said }}</option>@endforeach
                                 </select>
                             </div>
                         @endforeach
                         <div class="field line">
                             <label for="stripes">Then by turns, every so many rounds</label>
-                            <input id="stripes" name="stripes" class="form-control" autocomplete="off" inputmode="numeric" value="{{ Typed::before('stripes', '') }}" aria-describedby="changes-wrong">
+                            <input id="stripes" name="stripes" class="form-control" autocomplete="off"
+                                inputmode="numeric" value="{{ Typed::before('stripes', '') }}"
+                                aria-describedby="changes-wrong">
                         </div>
                         <p class="wrong" id="changes-wrong" data-wrong="changes">{{ $errors->first('changes') }}</p>
-                        <p class="hint">About as thick as the bag’s own, as the gauge stays. An empty round takes a change out.</p>
+                        <p class="hint">About as thick as the bag’s own, as the gauge stays. An empty round takes a
+                            change out.</p>
                     </details>
                 </div>
             </details>
             @if ($pieces)
             <details class="station" name="station" data-station="3" @if ($open === 'build') open @endif>
-                <summary><b>Pieces</b><span data-region="station-build">{{ $stations['station-build'] ?? '' }}</span></summary>
+                <summary><b>Pieces</b><span data-region="station-build">{{ $stations['station-build']
+                    ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-ways at="build" label="Made of" :of="Makers::BUILDS" :values="$choices['build'] ?? []" :$solved />
+                    <x-ways at="build" label="Made of" :of="Makers::BUILDS" :values="$choices['build'] ?? []" :$solved
+                        />
                     <p class="hint">Empty follows the closed bag’s size; every piece moves with it.</p>
                 </div>
             </details>
             @else
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>
-                <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base'] ?? '' }}</span></summary>
+                <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base']
+                    ?? '' }}</span></summary>
                 <div class="inside">
                     <x-ways at="base" label="Made" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved />
-                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
-                    <x-tiles name="starting_chain" label="The chain that starts a joined round" :value="$choices['starting_chain'] ?? 'apart'" :options="['apart' => ['Stands apart', 'counts as no stitch'], 'counts' => ['Counts', 'as the first stitch']]" />
-                    <x-count name="lean" label="My rounds lean on by, stitches a round" :value="(string) ($choices['lean'] ?? '')" solved="0" :whole="false" />
+                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'"
+                        :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined',
+                        'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
+                    <x-tiles name="starting_chain" label="The chain that starts a joined round"
+                        :value="$choices['starting_chain'] ?? 'apart'" :options="['apart' => ['Stands apart',
+                        'counts as no stitch'], 'counts' => ['Counts', 'as the first stitch']]" />
+                    <x-count name="lean" label="My rounds lean on by, stitches a round"
+                        :value="(string) ($choices['lean'] ?? '')" solved="0" :whole="false" />
                     <p class="hint">Empty follows the size. Chains that turn the work are not counted here.</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="4" @if ($open === 'body') open @endif>
-                <summary><b>Body</b><span data-region="station-body">{{ $stations['station-body'] ?? '' }}</span></summary>
+                <summary><b>Body</b><span data-region="station-body">{{ $stations['station-body']
+                    ?? '' }}</span></summary>
                 <div class="inside">
                     <x-settings at="body" :maker="$wall" :values="$choices['body'] ?? []" :$solved />
                     @foreach (range(0, $spare) as $place)
                         <details class="above" @if (isset($above[$place])) open @endif>
                             <summary>{{ $place === 0 ? 'Above that' : 'And above that' }}</summary>
-                            <x-settings :at="'body[above]['.$place.']'" :maker="$wall" :of="'Band '.($place + 2).', '" none="nothing more" :values="$above[$place] ?? []" :$solved />
+                            <x-settings :at="'body[above]['.$place.']'" :maker="$wall" :of="'Band '.($place + 2).', '"
+                                none="nothing more" :values="$above[$place] ?? []" :$solved />
                         </details>
                     @endforeach
                     <p class="hint">Empty rounds follow the height; of several bands, one can.</p>
                 </div>
             </details>
             @endif
-            <details class="station" name="station" data-station="{{ $pieces ? 4 : 5 }}" @if ($open === 'handles') open @endif>
-                <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles'] ?? '' }}</span></summary>
+            <details class="station" name="station" data-station="{{ $pieces ? 4 : 5 }}" @if ($open === 'handles') open
+                @endif>
+                <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles']
+                    ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-ways at="handles" label="Handles" :of="Makers::TOPS" none="the edge as it is" :values="$choices['handles'] ?? ['type' => BagForm::NONE]" :$solved />
+                    <x-ways at="handles" label="Handles" :of="Makers::TOPS" none="the edge as it is"
+                        :values="$choices['handles'] ?? ['type' => BagForm::NONE]" :$solved />
                     @if ($pieces)
-                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'" :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined', 'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
+                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'"
+                        :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined',
+                        'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
                     @endif
-                    <x-settings at="edge" :maker="(Makers::RIM)::open()" none="None" :values="$choices['edge'] ?? []" :$solved />
+                    <x-settings at="edge" :maker="(Makers::RIM)::open()" none="None" :values="$choices['edge'] ?? []"
+                        :$solved />
                 </div>
             </details>
             @foreach ((array) session('ways') as $ways)
                 {{-- Behind the fields, so that what is pressed is what counts. --}}
-                <div class="ways-out">@foreach ($ways as $way)<button class="btn btn-quiet" name="{{ $way['name'] }}" value="{{ $way['value'] }}">{{ $way['said'] }}</button> @endforeach</div>
+                <div class="ways-out">@foreach ($ways as $way)<button class="btn btn-quiet" name="{{ $way['name'] }}"
+                    value="{{ $way['value'] }}">{{ $way['said'] }}</button> @endforeach</div>
             @endforeach
             <p class="section-rule"><button class="btn btn-primary" data-redraw>Save and draw</button></p>
         </div>
         <div class="drawing">
-            <p class="stale" data-stale role="status" @if ($sheet !== null && ! $errors->any()) hidden @endif>@if ($sheet === null)No plan yet: mend what is marked at the left.@else The drawing shows the last plan that works; mend what is marked at the left.@endif</p>
+            <p class="stale" data-stale role="status" @if ($sheet !== null && ! $errors->any()) hidden
+                @endif>@if ($sheet === null)No plan yet: mend what is marked at the left.@else The drawing shows the
+                last plan that works; mend what is marked at the left.@endif</p>
             <div data-region="drawing">@if ($sheet) @include('bags.drawing') @endif</div>
         </div>
-        <section class="tally" aria-label="Tally" data-region="tally">@if ($sheet) @include('bags.tally') @endif</section>
+        <section class="tally" aria-label="Tally" data-region="tally">@if ($sheet) @include('bags.tally') @endif
+            </section>
     </form>
 </x-layout>

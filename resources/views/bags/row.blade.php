@@ -14,10 +14,13 @@
         <p class="figure"><b>{{ $one->plan->rounds }}</b><span>rounds</span></p>
         <p class="figure"><b>{{ $one->plan->grams }}</b> g<span>of {{ $one->plan->noun }}</span></p>
         <p @class(['figure', 'good' => $one->plan->isSure === true, 'bad' => $one->plan->isSure === false])>
-            @if ($one->plan->inHundred !== null)<b>{{ $one->plan->inHundred }}</b> in 100<span>enough</span>@else<b>?</b><span>ball not weighed</span>@endif
+            @if ($one->plan->inHundred !== null)<b>{{ $one->plan->inHundred }}</b> in
+                100<span>enough</span>@else<b>?</b><span>ball not weighed</span>@endif
         </p>
     @else
-        <p class="figure first bad"><b>No plan</b><span>its material or swatch changed; open it to mend it</span></p><p class="figure"></p><p class="figure"></p><p class="figure"></p>
+        <p class="figure first bad"><b>No plan</b><span>its material or swatch changed; open it to mend it</span></p>
+            <p class="figure"></p><p class="figure"></p><p class="figure"></p>
     @endif
-    <form class="acts" method="post" action="{{ route('bags.destroy', $one->id) }}">@csrf @method('delete')<button class="plain" aria-label="Put away {{ $one->name }}">Put away</button></form>
+    <form class="acts" method="post" action="{{ route('bags.destroy', $one->id) }}">
+        @csrf @method('delete')<button class="plain" aria-label="Put away {{ $one->name }}">Put away</button></form>
 </li>

@@ -6,7 +6,8 @@
         <section aria-label="Pattern">
             <div class="acts tabs">
                 @foreach (Terms::cases() as $terms)
-                    <a href="{{ route('bags.words', [$bag, 'terms' => $terms->value]) }}" @if ($sheet->terms === $terms) aria-current="true" @endif>{{ Vocabulary::of($terms)->called }}</a>
+                    <a href="{{ route('bags.words', [$bag, 'terms' => $terms->value]) }}" @if ($sheet->terms === $terms)
+                        aria-current="true" @endif>{{ Vocabulary::of($terms)->called }}</a>
                 @endforeach
                 <a href="{{ route('bags.pdf', [$bag, 'terms' => $sheet->terms->value]) }}">PDF</a>
                 <a href="{{ route('bags.export', $bag) }}">Bag file</a>
@@ -16,8 +17,10 @@
         </section>
         <aside aria-label="Drawings">
             @foreach ($sheet->words()->drawings() as [$title, $canvas, $said])
-                <div class="table-head"><h2>{{ ucfirst(substr($title, 4)) }}</h2>@if ($said !== '')<span>{{ ltrim($said, ', ') }}</span>@endif</div>
-                <div class="sheet" tabindex="0" role="group" aria-label="Drawing of the {{ substr($title, 4) }}">{!! $canvas->inline() !!}</div>
+                <div class="table-head"><h2>{{ ucfirst(substr($title, 4)) }}</h2>@if ($said !== '')<span>{{ ltrim($said,
+                    ', ') }}</span>@endif</div>
+                <div class="sheet" tabindex="0" role="group"
+                    aria-label="Drawing of the {{ substr($title, 4) }}">{!! $canvas->inline() !!}</div>
             @endforeach
         </aside>
     </div>

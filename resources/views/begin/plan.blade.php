@@ -4,7 +4,8 @@
         <h1>{{ $sheet->bag->name() }}</h1>
         <div class="acts">
             <a class="beside" href="/begin?{{ $begun->query() }}">Back</a>
-            @guest<a class="btn btn-primary" href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">Register and keep it</a>@endguest
+            @guest<a class="btn btn-primary"
+                href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">Register and keep it</a>@endguest
         </div>
     </div>
     <div class="begun-plan">

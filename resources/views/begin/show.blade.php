@@ -9,13 +9,18 @@
             @if ($materials !== [])
                 <div class="part">
                     <label for="material_id">From the stash</label>
-                    <select class="form-select" id="material_id" name="material_id"><option value="">none of it</option>@foreach ($materials as $id => $name)<option value="{{ $id }}" @selected($begun->material?->id === $id)>{{ $name }}</option>@endforeach</select>
+                    <select class="form-select" id="material_id" name="material_id">
+                        <option value="">none of it</option>@foreach ($materials as $id => $name)
+                        <option value="{{ $id }}" @selected($begun->material?->id === $id)>{{ $name }}</option>
+                        @endforeach</select>
                 </div>
             @endif
             <fieldset class="part strands">
                 <legend>Strand <span data-region="strand">{{ $begun->kind->name() }}</span></legend>
                 @foreach (Kind::strands() as $kind)
-                    <label><input type="radio" name="kind" value="{{ $kind->value }}" @checked($begun->kind === $kind)>{{ $kind === Kind::Strand ? 'several' : ($kind === Kind::Ribbon ? 'ribbon' : $kind->name()) }}</label>
+                    <label><input type="radio" name="kind" value="{{ $kind->value }}"
+                        @checked($begun->kind === $kind)>{{ $kind === Kind::Strand ? 'several' : ($kind === Kind::Ribbon
+                        ? 'ribbon' : $kind->name()) }}</label>
                 @endforeach
             </fieldset>
             <fieldset class="part bars">
@@ -24,23 +29,36 @@
             </fieldset>
             @foreach (['thick' => ['Yours', ''], 'hook' => ['Hook', $sheet->tried()]] as $field => [$label, $said])
                 <div class="line">
-                    <label for="{{ $field }}">{{ $label }} @if ($field === 'hook')<span data-region="hook">{{ $said }}</span>@endif</label>
-                    <input class="form-control" id="{{ $field }}" name="{{ $field }}" value="{{ $field === 'hook' ? \App\Rules\Typed::text(request(), 'hook') : $begun->shown('thick') }}" placeholder="{{ $field === 'hook' ? $begun->hook->exact() : '' }}" maxlength="20" autocomplete="off" aria-describedby="{{ $field }}-wrong">
-                    <p class="wrong" id="{{ $field }}-wrong" data-wrong="{{ $field }}">{{ $begun->wrong[$field] ?? '' }}</p>
+                    <label for="{{ $field }}">{{ $label }} @if ($field === 'hook')<span
+                        data-region="hook">{{ $said }}</span>@endif</label>
+                    <input class="form-control" id="{{ $field }}" name="{{ $field }}"
+                        value="{{ $field === 'hook' ? \App\Rules\Typed::text(request(), 'hook')
+                            : $begun->shown('thick') }}"
+                        placeholder="{{ $field === 'hook' ? $begun->hook->exact() : '' }}" maxlength="20"
+                        autocomplete="off" aria-describedby="{{ $field }}-wrong">
+                    <p class="wrong" id="{{ $field }}-wrong" data-wrong="{{ $field }}">{{ $begun->wrong[$field]
+                        ?? '' }}</p>
                 </div>
             @endforeach
             @if ($swatches !== [])
                 <div class="part">
                     <label for="swatch_id">Gauge</label>
-                    <select class="form-select" id="swatch_id" name="swatch_id"><option value="">as all my swatches teach</option>@foreach ($swatches as $group => $names)@foreach ((array) $names as $id => $name)<option value="{{ is_array($names) ? $id : $group }}" @selected($begun->swatch?->id === (is_array($names) ? $id : $group))>{{ $name }}</option>@endforeach @endforeach</select>
+                    <select class="form-select" id="swatch_id" name="swatch_id">
+                        <option value="">as all my swatches teach</option>@foreach ($swatches as $group
+                        => $names)@foreach ((array) $names as $id => $name)
+                        <option value="{{ is_array($names) ? $id : $group }}"
+                        @selected($begun->swatch?->id === (is_array($names) ? $id : $group))>{{ $name }}</option>
+                        @endforeach @endforeach</select>
                 </div>
             @endif
             <h2>How large <span>{{ $begun->unit()->value }}</span></h2>
             @foreach (Beginning::sides() as $side => $label)
                 <div class="line">
                     <label for="{{ $side }}">{{ $label }}</label>
-                    <input class="form-control" id="{{ $side }}" name="{{ $side }}" value="{{ $begun->shown($side) }}" maxlength="20" autocomplete="off" aria-describedby="{{ $side }}-wrong">
-                    <p class="wrong" id="{{ $side }}-wrong" data-wrong="{{ $side }}">{{ $begun->wrong[$side] ?? '' }}</p>
+                    <input class="form-control" id="{{ $side }}" name="{{ $side }}" value="{{ $begun->shown($side) }}"
+                        maxlength="20" autocomplete="off" aria-describedby="{{ $side }}-wrong">
+                    <p class="wrong" id="{{ $side }}-wrong" data-wrong="{{ $side }}">{{ $begun->wrong[$side]
+                        ?? '' }}</p>
                 </div>
             @endforeach
             <noscript><button class="btn btn-primary">Show it</button></noscript>
@@ -52,11 +70,14 @@
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
                 @foreach ($sheet->kinds() as $key => $drawn)
-                    <label class="way-tile"><input type="radio" name="bag" value="{{ $key }}" @checked($chosen === $key)><span class="figure" data-region="way-{{ $key }}">{!! $drawn !!}</span></label>
+                    <label class="way-tile"><input type="radio" name="bag" value="{{ $key }}"
+                        @checked($chosen === $key)><span class="figure"
+                        data-region="way-{{ $key }}">{!! $drawn !!}</span></label>
                 @endforeach
             </div>
         </section>
-        <section class="answer" aria-label="The answer" aria-live="polite" data-region="answer">@include('begin.answer')</section>
+        <section class="answer" aria-label="The answer" aria-live="polite"
+            data-region="answer">@include('begin.answer')</section>
     </form>
     @auth<form id="keep" method="post" action="/begin">{{ csrf_field() }}</form>@endauth
 </x-layout>

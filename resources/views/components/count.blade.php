@@ -1,4 +1,5 @@
-{{-- A number, a length or a list the maker may give or leave open; what the planner settled stands in the open field. --}}
+{{-- A number, a length or a list the maker may give or leave open; what the planner settled stands in the open
+    field. --}}
 @props(['name', 'label', 'value' => null, 'solved' => '', 'id' => '', 'whole' => true])
 @use(App\Rules\Typed)
 @php
@@ -8,6 +9,9 @@
 @endphp
 <div class="field line">
     <label for="{{ $id }}">{{ $label }}</label>
-    <input id="{{ $id }}" name="{{ $name }}" inputmode="{{ $whole ? 'numeric' : 'text' }}" autocomplete="off" value="{{ Typed::before($dotted, $value) }}" placeholder="{{ $solved }}" @class(['form-control', 'is-invalid' => $wrong !== '']) aria-describedby="{{ $id }}-wrong" @if ($wrong !== '') aria-invalid="true" @endif>
+    <input id="{{ $id }}" name="{{ $name }}" inputmode="{{ $whole ? 'numeric' : 'text' }}" autocomplete="off"
+        value="{{ Typed::before($dotted, $value) }}" placeholder="{{ $solved }}"
+        @class(['form-control', 'is-invalid' => $wrong !== '']) aria-describedby="{{ $id }}-wrong" @if ($wrong !== '')
+        aria-invalid="true" @endif>
     <p class="wrong" id="{{ $id }}-wrong" data-wrong="{{ $dotted }}">{{ $wrong }}</p>
 </div>

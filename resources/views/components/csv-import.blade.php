@@ -7,7 +7,8 @@
 @if ($reading !== null)
     @php [$good, $bad] = [count($reading->good), count($reading->problems)]; @endphp
     <section class="section-rule" aria-label="What was read">
-        <h2>{{ $good === 1 ? "One $thing" : "$good $things" }} read, {{ $bad === 1 ? 'one line' : "$bad lines" }} not</h2>
+        <h2>{{ $good === 1 ? "One $thing" : "$good $things" }} read, {{ $bad === 1 ? 'one line' : "$bad lines" }}
+            not</h2>
         @if ($reading->problems !== [])
             <ul class="notes long">
                 @foreach ($reading->problems as $line => $problems)
@@ -22,7 +23,8 @@
                 @csrf
                 <input type="hidden" name="agreed" value="1">
                 <textarea name="text" hidden aria-hidden="true" tabindex="-1">{{ $text }}</textarea>
-                <button class="btn btn-primary">{{ $good === 1 ? 'Take it in' : "Take these $good in" }}@if ($bad > 0), leave the others @endif</button>
+                <button class="btn btn-primary">{{ $good === 1 ? 'Take it in' : "Take these $good in" }}@if ($bad > 0),
+                    leave the others @endif</button>
             </form>
         @endif
     </section>

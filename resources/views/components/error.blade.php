@@ -9,7 +9,8 @@
     @if ($refresh !== null)<meta http-equiv="refresh" content="{{ $refresh }}">@endif
 
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', ...($again === null ? [] : ['resources/js/again.js'])])
+    @vite(['resources/scss/fonts.css', 'resources/scss/app.scss',
+        ...($again === null ? [] : ['resources/js/again.js'])])
 </head>
 <body>
 <header class="top"><a class="mark" href="/"><img src="/mark.svg" width="20" height="26" alt=""> fescue</a></header>

@@ -13,7 +13,8 @@
     @endif
     <input id="{{ $id }}" type="{{ $type }}" name="{{ $name }}" value="{{ $keep ? Typed::before($name, $value) : '' }}"
         {{ $attributes->class(['form-control', 'is-invalid' => $wrong !== '']) }}
-        @if ($described !== '') aria-describedby="{{ $described }}" @endif @if ($wrong !== '') aria-invalid="true" @endif>
+        @if ($described !== '') aria-describedby="{{ $described }}" @endif @if ($wrong !== '') aria-invalid="true"
+            @endif>
     @if ($wrong !== '')
         <p class="wrong" id="{{ $id }}-wrong">{{ $wrong }}</p>
     @endif

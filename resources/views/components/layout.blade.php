@@ -14,22 +14,28 @@
 <body>
 <a class="skip" href="#main">Skip to the work</a>
 <header class="top">
-    <a class="mark" href="{{ route('front') }}" @if (request()->routeIs('front')) aria-current="page" @endif><img src="{{ asset('mark.svg') }}" width="20" height="26" alt=""> fescue</a>
+    <a class="mark" href="{{ route('front') }}" @if (request()->routeIs('front')) aria-current="page" @endif><img
+        src="{{ asset('mark.svg') }}" width="20" height="26" alt=""> fescue</a>
     @auth
         <nav aria-label="Stations">
-            @foreach (['stash' => 'Stash', 'cutting' => 'Cutting table', 'swatches' => 'Swatches', 'bags' => 'Bags'] as $station => $name)
-                <a href="{{ route("$station.index") }}" @if (request()->routeIs("$station.*")) aria-current="page" @endif>{{ $name }}</a>
+            @foreach (['stash' => 'Stash', 'cutting' => 'Cutting table', 'swatches' => 'Swatches',
+                'bags' => 'Bags'] as $station => $name)
+                <a href="{{ route("$station.index") }}" @if (request()->routeIs("$station.*")) aria-current="page"
+                    @endif>{{ $name }}</a>
             @endforeach
         </nav>
         <div class="who">
-            <a href="{{ route('account') }}" @if (request()->routeIs('account*')) aria-current="page" @endif>{{ auth()->user()->units->value }} · {{ auth()->user()->name }}</a>
+            <a href="{{ route('account') }}" @if (request()->routeIs('account*')) aria-current="page"
+                @endif>{{ auth()->user()->units->value }} · {{ auth()->user()->name }}</a>
             <form method="post" action="{{ route('sign-out') }}">@csrf<button class="plain">Sign out</button></form>
         </div>
     @else
-        <div class="who"><a href="{{ route('sign-in') }}">Sign in</a><a href="{{ route('register') }}">Register</a></div>
+        <div class="who"><a href="{{ route('sign-in') }}">Sign in</a><a
+            href="{{ route('register') }}">Register</a></div>
     @endauth
 </header>
-@if (config('app.public_demo'))<p class="open-demo">A demo that everybody shares. What is entered in its account is gone tomorrow: keep nothing of your own there.</p>@endif
+@if (config('app.public_demo'))<p class="open-demo">A demo that everybody shares. What is entered in its account is gone
+    tomorrow: keep nothing of your own there.</p>@endif
 <main id="main" tabindex="-1" @class(['narrow' => $narrow])>
     @if (session('status'))
         <div class="flash" role="status">
@@ -42,7 +48,8 @@
     @if (is_array(session('codes')))
         <section class="codes" aria-labelledby="codes-title">
             <h2 id="codes-title">Your recovery codes</h2>
-            <p>If you forget your password, one of these lets you in, once. They are shown this one time: write them down or print them, and keep them where you keep your hooks.</p>
+            <p>If you forget your password, one of these lets you in, once. They are shown this one time: write them
+                down or print them, and keep them where you keep your hooks.</p>
             <ul>@foreach (session('codes') as $code)<li><code>{{ $code }}</code></li>@endforeach</ul>
         </section>
     @endif

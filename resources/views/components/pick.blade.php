@@ -12,11 +12,14 @@
     @if ($hint !== null)
         <p class="hint" id="{{ $id }}-hint">{{ $hint }}</p>
     @endif
-    <select id="{{ $id }}" {{ $attributes->merge(['name' => $name])->class(['form-select', 'is-invalid' => $wrong !== '']) }}
+    <select id="{{ $id }}"
+        {{ $attributes->merge(['name' => $name])->class(['form-select', 'is-invalid' => $wrong !== '']) }}
         @if ($hint !== null) aria-describedby="{{ $id }}-hint" @endif @if ($wrong !== '') aria-invalid="true" @endif>
         @foreach ($options as $option => $said)
             @if (is_array($said))
-                <optgroup label="{{ $option }}">@foreach ($said as $one => $named)<option value="{{ $one }}" @selected((string) $one === $chosen)>{{ $named }}</option>@endforeach</optgroup>
+                <optgroup label="{{ $option }}">@foreach ($said as $one => $named)
+                    <option value="{{ $one }}" @selected((string) $one === $chosen)>{{ $named }}</option>
+                    @endforeach</optgroup>
             @else
                 <option value="{{ $option }}" @selected((string) $option === $chosen)>{{ $said }}</option>
             @endif

@@ -1,6 +1,7 @@
 {{-- A field to find in a list by name. --}}
 @props(['to', 'q'])
 <form class="sift" method="get" action="{{ $to }}" role="search">
-    <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60" autocomplete="off"></label>
+    <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60"
+        autocomplete="off"></label>
     <button class="btn btn-quiet">Find</button>
 </form>

@@ -2,7 +2,8 @@
 @props(['accept', 'most', 'label', 'text' => '', 'rows' => 8])
 <div class="field">
     <label for="file">File</label>
-    <input id="file" name="file" type="file" class="form-control" accept="{{ $accept }}" aria-describedby="file-wrong" data-most-bytes="{{ $most }}">
+    <input id="file" name="file" type="file" class="form-control" accept="{{ $accept }}" aria-describedby="file-wrong"
+        data-most-bytes="{{ $most }}">
     <p class="wrong" id="file-wrong" role="alert"></p>
 </div>
 <div class="field">

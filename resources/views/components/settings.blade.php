@@ -9,17 +9,20 @@
         $name = "{$at}[{$one->name}]";
         $label = $of === '' ? $one->label : $of.lcfirst($one->label);
         $open = $none !== null && $one->isAsked();
-        $value = $one->showing($values[$one->name] ?? ($one instanceof Choice && ! $open ? $one->value : ($one instanceof Flag ? $one->value : '')));
+        $value = $one->showing($values[$one->name] ?? ($one instanceof Choice && ! $open ? $one->value
+            : ($one instanceof Flag ? $one->value : '')));
     @endphp
     @if ($one instanceof Flag)
         <x-tiles :$name :$label :$value :options="[Flag::NO => $one->no, Flag::YES => $one->yes]" />
     @elseif (! $one instanceof Choice)
-        <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting ? (string) $one->unsaid->else : '')" :$id :whole="$one instanceof Setting" />
+        <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting
+            ? (string) $one->unsaid->else : '')" :$id :whole="$one instanceof Setting" />
     @elseif ($one->isMotif())
         <x-motif :$name :$label :$value :$none :only="$one->values()" :$id />
     @elseif (count($one->options) === 2 && ! $open)
         <x-tiles :$name :$label :$value :options="$one->options" />
     @else
-        <x-pick :$name :$label :$value :options="($open ? ['' => $none] : []) + array_map(fn (array $said): string => implode(': ', array_filter($said)), $one->options)" :$id />
+        <x-pick :$name :$label :$value :options="($open ? ['' => $none] : []) + array_map(fn (array $said): string
+            => implode(': ', array_filter($said)), $one->options)" :$id />
     @endif
 @endforeach

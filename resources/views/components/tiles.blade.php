@@ -5,7 +5,9 @@
 <fieldset {{ $attributes->class(['tiles']) }}>
     <legend>{{ $label }}</legend>
     @foreach ($options as $option => [$strong, $rest])
-        <label><input type="radio" name="{{ $name }}" value="{{ $option }}" @checked(Typed::before($dotted, $value) === (string) $option)><b>{{ $strong }}</b> <span>{{ $rest }}</span></label>
+        <label><input type="radio" name="{{ $name }}" value="{{ $option }}"
+            @checked(Typed::before($dotted, $value) === (string) $option)><b>{{ $strong }}</b>
+            <span>{{ $rest }}</span></label>
     @endforeach
 </fieldset>
 @error($dotted)<p class="wrong">{{ $message }}</p>@enderror

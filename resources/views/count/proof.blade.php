@@ -16,7 +16,8 @@
         @if ($problems === [])
             <b>It all comes out:</b> {{ count($checked->rows) === 1 ? 'one row' : count($checked->rows).' rows' }}.
         @elseif ($checked->rows !== [])
-            <b class="bad">{{ count($problems) === 1 ? 'One thing does' : count($problems).' things do' }} not come out.</b>
+            <b class="bad">{{ count($problems) === 1 ? 'One thing does' : count($problems).' things do' }} not come
+                out.</b>
             {{ $rights }} of {{ count($checked->rows) }} rows do.
         @endif
         <span class="soft">Read as {{ $names[$checked->tongue] }}.</span>
@@ -27,7 +28,8 @@
     <ol class="proven">
         @foreach ($checked->runs() as [$row, $last])
             @php
-                $mine = array_filter($of[$row->line->name] ?? [], fn ($one): bool => $one->line >= $row->line->at->line);
+                $mine = array_filter($of[$row->line->name] ?? [], fn ($one): bool
+                    => $one->line >= $row->line->at->line);
                 $out = $row->outcome;
                 $said = $row->line->name;
                 unset($of[$said]);
@@ -38,12 +40,14 @@
                 <div>
                     <p lang="{{ $lang }}">{{ $writer->row($row->line, $last) }}</p>
                     @foreach ($mine as $one)
-                        <p class="trouble"><a href="#text" data-line="{{ $one->line }}" data-column="{{ $one->column }}">Line
+                        <p class="trouble"><a href="#text" data-line="{{ $one->line }}"
+                            data-column="{{ $one->column }}">Line
                             {{ $one->line }}, letter {{ $one->column }}</a>: {{ $one->message }}
                             @if ($one->mends !== [])<span class="mend">@foreach ($one->mends as $mend)<button
                                 type="button" class="plain" data-line="{{ $mend->at->line }}"
                                 data-column="{{ $mend->at->column }}" data-over="{{ $mend->at->text }}"
-                                data-to="{{ $mend->to }}">{{ rtrim($mend->said, '.') }}</button>{{ $loop->last ? '.' : ', or: ' }}@endforeach</span>@endif</p>
+                                data-to="{{ $mend->to }}">{{ rtrim($mend->said,
+                                    '.') }}</button>{{ $loop->last ? '.' : ', or: ' }}@endforeach</span>@endif</p>
                     @endforeach
                 </div>
             </li>

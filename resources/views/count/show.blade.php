@@ -8,7 +8,8 @@
         <div class="text">
             <label for="text">The pattern, as it is written</label>
             <textarea
-                class="form-control" id="text" name="text" rows="15" maxlength="24000" spellcheck="false" autocomplete="off"
+                class="form-control" id="text" name="text" rows="15" maxlength="24000" spellcheck="false"
+                    autocomplete="off"
                 placeholder="Ch 23.&#10;Round 1: 2 sc in 2nd ch from hook, sc in next 20 ch, 4 sc in last ch …"
                 aria-describedby="text-wrong">{{ "\n".$text }}</textarea>
             <p class="wrong" id="text-wrong">{{ $wrong }}</p>

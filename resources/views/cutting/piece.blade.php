@@ -10,19 +10,22 @@
     @if (! $piece)
         <nav class="kinds" aria-label="What it is">
             @foreach (CuttingForm::KINDS as $kind => $name)
-                <a href="{{ route('cutting.pieces.create', ['kind' => $kind]) }}" @if ($kind === $form->kind) aria-current="page" @endif>{{ $kind === 'ribbon' ? 'Ribbon' : $name }}</a>
+                <a href="{{ route('cutting.pieces.create', ['kind' => $kind]) }}" @if ($kind === $form->kind)
+                    aria-current="page" @endif>{{ $kind === 'ribbon' ? 'Ribbon' : $name }}</a>
             @endforeach
         </nav>
     @endif
     <x-wrongs />
-    <form method="post" action="{{ $piece ? route('cutting.pieces.edit', $piece) : route('cutting.pieces') }}" novalidate>
+    <form method="post" action="{{ $piece ? route('cutting.pieces.edit', $piece) : route('cutting.pieces') }}"
+        novalidate>
         @csrf
         @if ($piece) @method('put') @endif
         <input type="hidden" name="kind" value="{{ $form->kind }}">
         <div class="pair">
             <x-field name="name" label="Name" :value="$piece?->name" maxlength="80" />
             <x-field name="count" label="How many alike" :value="$piece->count ?? 1" inputmode="numeric" />
-            <x-field name="colour" label="Colour" type="color" class="form-control-color" :value="$piece->colour ?? Material::PLAIN" />
+            <x-field name="colour" label="Colour" type="color" class="form-control-color"
+                :value="$piece->colour ?? Material::PLAIN" />
             <x-pick name="fibre" label="Of" :options="$options" :value="$piece?->fibre?->value" />
         </div>
         <section class="section-rule">

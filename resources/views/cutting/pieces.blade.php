@@ -12,7 +12,9 @@
     @if ($pieces->isEmpty())
         <div class="teach"><div>
             <h2>Nothing waits to be cut</h2>
-            <p>Old shirts, sleeves, skirts, carrier bags, sheets of plastic, ribbon: measure one of each, weigh it, and say how many there are. Then say what strand you need, and Fescue tells which of them to cut, how wide and in which order.</p>
+            <p>Old shirts, sleeves, skirts, carrier bags, sheets of plastic, ribbon: measure one of each, weigh it, and
+                say how many there are. Then say what strand you need, and Fescue tells which of them to cut, how wide
+                and in which order.</p>
             <p><a class="btn btn-primary" href="{{ route('cutting.pieces.create') }}">Add a piece</a></p>
         </div></div>
     @else
@@ -22,13 +24,23 @@
                     {!! SwatchChip::of($piece->colour, RawPiece::becomes($piece->form), null, Length::mm(6)) !!}
                     <div class="what">
                         <h2><a href="{{ route('cutting.pieces.edit', $piece) }}">{{ $piece->name }}</a></h2>
-                        <p class="sub">{{ CuttingForm::KINDS[$piece->form] }}@if ($piece->fibre), {{ $piece->fibre->value }}@endif</p>
+                        <p class="sub">{{ CuttingForm::KINDS[$piece->form] }}@if ($piece->fibre),
+                            {{ $piece->fibre->value }}@endif</p>
                     </div>
-                    <p class="figure first"><b>{{ $piece->count }}</b><span>{{ $piece->count === 1 ? 'waits' : 'wait' }}</span></p>
+                    <p class="figure first"><b>{{ $piece->count }}</b><span>{{ $piece->count === 1 ? 'waits'
+                        : 'wait' }}</span></p>
                     <p class="figure"><b>{{ $piece->measures['flat_width'] ?? '' }}</b><span>wide</span></p>
-                    <p class="figure"><b>{{ $piece->measures['height'] ?? '' }}</b><span>{{ $piece->form === 'ribbon' ? 'long' : 'high' }}</span></p>
-                    <p class="figure">@if (isset($piece->measures['mass']))<b>{{ $piece->measures['mass'] }}</b><span>one weighs</span>@elseif (isset($piece->measures['areal']))<b>{{ $piece->measures['areal'] }}</b><span>its cloth</span>@else<b>?</b><span>not weighed</span>@endif</p>
-                    <form class="acts" method="post" action="{{ route('cutting.pieces.edit', $piece) }}">@csrf @method('delete')<button class="plain" aria-label="Put away {{ $piece->name }}">Put away</button></form>
+                    <p class="figure"><b>{{ $piece->measures['height'] ?? '' }}</b><span>{{ $piece->form === 'ribbon'
+                        ? 'long' : 'high' }}</span></p>
+                    <p
+                        class="figure">@if (isset($piece->measures['mass']))<b>{{
+                            $piece->measures['mass'] }}</b><span>one
+                        weighs</span>@elseif (isset($piece->measures['areal']))<b>{{
+                            $piece->measures['areal'] }}</b><span>its
+                        cloth</span>@else<b>?</b><span>not weighed</span>@endif</p>
+                    <form class="acts" method="post" action="{{ route('cutting.pieces.edit', $piece) }}">
+                        @csrf @method('delete')<button class="plain" aria-label="Put away {{ $piece->name }}">Put
+                        away</button></form>
                 </li>
             @endforeach
         </ul>

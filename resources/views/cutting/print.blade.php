@@ -14,9 +14,12 @@
         <h1>{{ $name }}</h1>
         <p>{{ ucfirst($print->plan->cutting->school->name()) }}, {{ $print->said }}.</p>
         <form method="get" class="sift">
-            @foreach (request()->query() as $key => $value)@if (is_string($value) && ! in_array($key, ['paper', 'size'], true))<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endif @endforeach
-            <label>Size <select class="form-select" name="size"><option value="fit">on one sheet</option><option value="true" @selected($print->true)>true size</option></select></label>
-            <label>Paper <select class="form-select" name="paper"><option value="a4">A4</option><option value="letter" @selected($print->paper === 'letter')>letter</option></select></label>
+            @foreach (request()->query() as $key => $value)@if (is_string($value) && ! in_array($key, ['paper', 'size'],
+                true))<input type="hidden" name="{{ $key }}" value="{{ $value }}">@endif @endforeach
+            <label>Size <select class="form-select" name="size"><option value="fit">on one sheet</option>
+                <option value="true" @selected($print->true)>true size</option></select></label>
+            <label>Paper <select class="form-select" name="paper"><option value="a4">A4</option>
+                <option value="letter" @selected($print->paper === 'letter')>letter</option></select></label>
             <button class="btn btn-quiet">Lay it out</button>
             <button class="btn btn-primary" type="button" data-print hidden>Print</button>
             <a href="{{ $back }}">Back</a>
@@ -24,7 +27,8 @@
         <p class="hint">In the printer’s own box choose 100 %, not “fit to page”, and check the bar with a ruler.</p>
     </header>
     @foreach ($print->sheets as $sheet)
-        <section class="page-of-paper" tabindex="0" aria-label="Sheet {{ $loop->iteration }} of {{ $loop->count }}">{!! $sheet !!}</section>
+        <section class="page-of-paper" tabindex="0"
+            aria-label="Sheet {{ $loop->iteration }} of {{ $loop->count }}">{!! $sheet !!}</section>
     @endforeach
 </main>
 </body>

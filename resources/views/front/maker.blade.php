@@ -5,7 +5,10 @@
     <div class="page-head">
         <h1>Your worktable</h1>
         @if ($listed !== [])
-            <div class="acts">@if ($inHand !== null)<a class="btn btn-primary" href="{{ route('bags.work', $inHand[0]) }}">Go on: {{ $inHand[0]->name() }}, {{ $inHand[1] }}</a>@endif <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null]) href="{{ route('bags.create') }}">Plan a bag</a></div>
+            <div class="acts">@if ($inHand !== null)<a class="btn btn-primary"
+                href="{{ route('bags.work', $inHand[0]) }}">Go on: {{ $inHand[0]->name() }}, {{ $inHand[1] }}</a>@endif
+                <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null])
+                href="{{ route('bags.create') }}">Plan a bag</a></div>
         @endif
     </div>
     @if ($listed === [])
@@ -13,11 +16,14 @@
             <div>
                 <h2>Three things make a plan</h2>
                 <ol>
-                    <li @class(['done' => $materials > 0])><a href="{{ route('stash.create') }}">Weigh a material</a>: a measured metre and the ball.@if ($materials > 0) Done.@endif</li>
-                    <li @class(['done' => $swatches > 0])><a href="{{ route('swatches.create') }}">Measure a swatch</a>: ten stitches and ten rows under the tape.@if ($swatches > 0) Done.@endif</li>
+                    <li @class(['done' => $materials > 0])><a href="{{ route('stash.create') }}">Weigh a material</a>: a
+                        measured metre and the ball.@if ($materials > 0) Done.@endif</li>
+                    <li @class(['done' => $swatches > 0])><a href="{{ route('swatches.create') }}">Measure a swatch</a>:
+                        ten stitches and ten rows under the tape.@if ($swatches > 0) Done.@endif</li>
                     <li><a href="{{ route('bags.create') }}">Plan a bag</a>: say how long, wide and high.</li>
                 </ol>
-                <p>Or <a href="{{ route('begin') }}">begin at once</a> from what is in the hand: it is guessed until you weigh and measure.</p>
+                <p>Or <a href="{{ route('begin') }}">begin at once</a> from what is in the hand: it is guessed until you
+                    weigh and measure.</p>
                 <p>Or <a href="{{ route('bags.import') }}">read a bag file</a> somebody sent you, or <a
                     href="{{ route('count') }}">count a pattern</a> that you have.</p>
             </div>
@@ -27,7 +33,8 @@
             <h2>Running short</h2>
             <ul class="notes">
                 @foreach ($short as $one)
-                    <li class="trouble"><a href="{{ route('bags.enough', $one->id) }}"><b>{{ $one->name }}</b></a>: enough in {{ $one->plan->inHundred }} of 100. {{ $one->plan->short }}.</li>
+                    <li class="trouble"><a href="{{ route('bags.enough', $one->id) }}"><b>{{ $one->name }}</b></a>:
+                        enough in {{ $one->plan->inHundred }} of 100. {{ $one->plan->short }}.</li>
                 @endforeach
             </ul>
         @endif

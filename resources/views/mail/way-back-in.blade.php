@@ -4,7 +4,8 @@
 @endphp
 Hello {!! $called !!},
 
-someone, and we hope you, asked Fescue for a way back in. Choose a new password here, within {{ RecoveryLink::HOLDS }} minutes:
+someone, and we hope you, asked Fescue for a way back in. Choose a new password here, within {{
+    RecoveryLink::HOLDS }} minutes:
 
 {!! $link !!}
 

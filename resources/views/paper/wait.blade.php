@@ -6,7 +6,8 @@
             <p class="flash trouble" role="alert"><b>It could not be printed.</b> Try again in a moment.</p>
         @else
             <noscript><meta http-equiv="refresh" content="2"></noscript>
-            <p role="status" data-paper-said>{{ $ahead === 0 ? 'It is being printed: a few seconds.' : "It is printed after {$ahead} others." }}</p>
+            <p role="status" data-paper-said>{{ $ahead === 0 ? 'It is being printed: a few seconds.'
+                : "It is printed after {$ahead} others." }}</p>
             <progress data-paper-wait aria-label="Printing"></progress>
         @endif
     </div>

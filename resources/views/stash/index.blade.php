@@ -4,8 +4,10 @@
 @use(Fescue\Core\Measure\Decimal)
 @use(Fescue\Core\Measure\LengthUnit)
 @php
-    $kinds = array_combine(array_column(Kind::cases(), 'value'), array_map(fn (Kind $kind): string => $kind->name(), Kind::cases()));
-    $sources = array_combine(array_column(Acquired::cases(), 'value'), array_map(fn (Acquired $one): string => $one->said(), Acquired::cases()));
+    $kinds = array_combine(array_column(Kind::cases(), 'value'), array_map(fn (Kind $kind): string => $kind->name(),
+        Kind::cases()));
+    $sources = array_combine(array_column(Acquired::cases(), 'value'),
+        array_map(fn (Acquired $one): string => $one->said(), Acquired::cases()));
 @endphp
 <x-layout title="Stash">
     <div class="page-head">
@@ -17,20 +19,32 @@
         <div class="teach">
             <div>
                 <h2>Nothing weighed yet</h2>
-                <p>Cut nothing. Measure off a metre, lay it on the scale as it hangs from the ball, then weigh the ball itself. From the two Fescue knows how many metres you have, and whether they make a bag.</p>
-                <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Add a material</a> <a class="beside" href="{{ route('stash.import') }}">Read a CSV file</a></p>
+                <p>Cut nothing. Measure off a metre, lay it on the scale as it hangs from the ball, then weigh the ball
+                    itself. From the two Fescue knows how many metres you have, and whether they make a bag.</p>
+                <p><a class="btn btn-primary" href="{{ route('stash.create') }}">Add a material</a> <a class="beside"
+                    href="{{ route('stash.import') }}">Read a CSV file</a></p>
             </div>
         </div>
     @else
         <form class="sift" method="get" action="{{ route('stash.index') }}" role="search">
-            <label>Search <input class="form-control" type="search" name="q" value="{{ $search->typed['q'] }}" autocomplete="off"></label>
-            <label>Kind <select class="form-select" name="kind"><option value="">all</option>@foreach ($kinds as $kind => $name)<option value="{{ $kind }}" @selected($search->typed['kind'] === $kind)>{{ $name }}</option>@endforeach</select></label>
-            <label>Source <select class="form-select" name="acquired"><option value="">any</option>@foreach ($sources as $source => $name)<option value="{{ $source }}" @selected($search->typed['acquired'] === $source)>{{ $name }}</option>@endforeach</select></label>
-            <label>Order <select class="form-select" name="sort">@foreach (StashSearch::ORDERS as $order => $name)<option value="{{ $order }}" @selected($search->typed['sort'] === $order)>{{ $name }}</option>@endforeach</select></label>
+            <label>Search <input class="form-control" type="search" name="q" value="{{ $search->typed['q'] }}"
+                autocomplete="off"></label>
+            <label>Kind <select class="form-select" name="kind"><option
+                value="">all</option>@foreach ($kinds as $kind => $name)
+                <option value="{{ $kind }}" @selected($search->typed['kind'] === $kind)>{{ $name }}</option>@endforeach
+                </select></label>
+            <label>Source <select class="form-select" name="acquired">
+                <option value="">any</option>@foreach ($sources as $source => $name)
+                <option value="{{ $source }}" @selected($search->typed['acquired'] === $source)>{{ $name }}</option>
+                @endforeach</select></label>
+            <label>Order <select class="form-select" name="sort">@foreach (StashSearch::ORDERS as $order => $name)
+                <option value="{{ $order }}" @selected($search->typed['sort'] === $order)>{{ $name }}</option>
+                @endforeach</select></label>
             <button class="btn btn-quiet">Find</button>
         </form>
         @if ($search->found->isEmpty())
-            <p class="section-rule">Nothing here is like that. <a href="{{ route('stash.index') }}">Show everything</a></p>
+            <p class="section-rule">Nothing here is like that. <a href="{{ route('stash.index') }}">Show
+                everything</a></p>
         @endif
         <ul class="rows">
             @foreach ($search->found as $material)
@@ -45,16 +59,39 @@
                         <p class="sub">{{ $material->described() }}</p>
                     </div>
                     @if ($material->kind->isStrand())
-                        <p class="figure first"><b>{{ Decimal::print($material->density()->gramsPerMetre, 1) }}</b> g/m<span>{{ Decimal::print($material->density()->metresPer100Grams(), 1) }} m per 100 g</span></p>
-                        <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($balance) }}</b> g<span>on hand</span>@else<b>?</b><span>not weighed</span>@endif</p>
-                        <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($material->density()->lengthOf($material->onHand())->in(LengthUnit::Metre)) }}</b> m<span>that is</span>@endif</p>
+                        <p class="figure first"><b>{{ Decimal::print($material->density()->gramsPerMetre, 1) }}</b>
+                            g/m<span>{{ Decimal::print($material->density()->metresPer100Grams(), 1) }} m per 100
+                            g</span></p>
+                        <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($balance) }}</b> g<span>on
+                            hand</span>@else<b>?</b><span>not weighed</span>@endif</p>
+                        <p
+                            class="figure">@if ($balance !==
+                            null)<b>{{
+                            Decimal::print($material->density()->lengthOf($material->onHand())->in(LengthUnit::Metre))
+                            }}</b>
+                            m<span>that is</span>@endif</p>
                     @else
-                        <p class="figure first">@if ($material->pitch !== null)<b>{{ $material->pitch->exact(LengthUnit::Millimetre) }}</b><span>from tab to tab</span>@elseif ($material->width !== null)<b>{{ $material->width->exact($material->width->mm < 100 ? LengthUnit::Millimetre : LengthUnit::Centimetre) }}</b><span>{{ $material->kind->isCounted() ? 'in size' : 'wide' }}</span>@endif</p>
-                        <p class="figure">@if ($balance !== null)<b>{{ Decimal::print($balance) }}</b><span>{{ $material->unit($balance) }} on hand</span>@else<b>?</b><span>{{ $material->kind->isCounted() ? 'not counted' : 'not measured' }}</span>@endif</p>
+                        <p
+                            class="figure first">@if ($material->pitch !==
+                            null)<b>{{ $material->pitch->exact(LengthUnit::Millimetre) }}</b><span>from tab to
+                            tab</span>@elseif ($material->width !==
+                            null)<b>{{ $material->width->exact($material->width->mm < 100 ? LengthUnit::Millimetre
+                            : LengthUnit::Centimetre) }}</b><span>{{ $material->kind->isCounted() ? 'in size'
+                            : 'wide' }}</span>@endif</p>
+                        <p
+                            class="figure">@if ($balance !==
+                            null)<b>{{ Decimal::print($balance) }}</b><span>{{ $material->unit($balance) }} on
+                            hand</span>@else<b>?</b><span>{{ $material->kind->isCounted() ? 'not counted'
+                            : 'not measured' }}</span>@endif</p>
                         <p class="figure"></p>
                     @endif
-                    <p class="figure">@if ($reserved > 0)<b>{{ Decimal::print($reserved) }}</b> {{ $material->kind->isStrand() ? 'g' : '' }}<span>reserved for bags</span>@elseif ($material->kind->isStrand())<b>{{ Decimal::print($material->density()->tex()) }}</b><span>tex</span>@endif</p>
-                    <form class="acts" method="post" action="{{ route('stash.destroy', $material) }}">@csrf @method('delete')<button class="plain" aria-label="Put away {{ $material->name }}">Put away</button></form>
+                    <p class="figure">@if ($reserved > 0)<b>{{ Decimal::print($reserved) }}</b>
+                        {{ $material->kind->isStrand() ? 'g' : '' }}<span>reserved for
+                        bags</span>@elseif ($material->kind->isStrand())<b>{{
+                            Decimal::print($material->density()->tex()) }}</b><span>tex</span>@endif</p>
+                    <form class="acts" method="post" action="{{ route('stash.destroy', $material) }}">
+                        @csrf @method('delete')<button class="plain" aria-label="Put away {{ $material->name }}">Put
+                        away</button></form>
                 </li>
             @endforeach
         </ul>

@@ -9,15 +9,26 @@
     @if ($search->found->isEmpty() && ! $search->isNarrowed())
         <div class="teach"><div>
             <h2>Nothing has come or gone</h2>
-            <p>Every gram on hand is the sum of what is written here: bought, cut, wound, used, weighed, given away. Lines are entered at each material.</p>
+            <p>Every gram on hand is the sum of what is written here: bought, cut, wound, used, weighed, given away.
+                Lines are entered at each material.</p>
             <p><a class="btn btn-primary" href="{{ route('stash.index') }}">To the materials</a></p>
         </div></div>
     @else
         <form class="sift" method="get" action="{{ route('stash.ledger') }}" role="search">
-            <label>Search <input class="form-control" type="search" name="q" value="{{ $search->typed['q'] }}" autocomplete="off"></label>
-            <label>Material <select class="form-select" name="material"><option value="">all</option>@foreach ($materials as $id => $name)<option value="{{ $id }}" @selected($search->typed['material'] === (string) $id)>{{ $name }}</option>@endforeach</select></label>
-            <label>What <select class="form-select" name="move"><option value="">all</option>@foreach (Move::cases() as $move)<option value="{{ $move->value }}" @selected($search->typed['move'] === $move->value)>{{ $move->said() }}</option>@endforeach</select></label>
-            <label>Order <select class="form-select" name="sort">@foreach (StashSearch::ENTRY_ORDERS as $order => $name)<option value="{{ $order }}" @selected($search->typed['sort'] === $order)>{{ $name }}</option>@endforeach</select></label>
+            <label>Search <input class="form-control" type="search" name="q" value="{{ $search->typed['q'] }}"
+                autocomplete="off"></label>
+            <label>Material <select class="form-select" name="material">
+                <option value="">all</option>@foreach ($materials as $id => $name)
+                <option value="{{ $id }}" @selected($search->typed['material'] === (string) $id)>{{ $name }}</option>
+                @endforeach</select></label>
+            <label>What <select class="form-select" name="move"><option
+                value="">all</option>@foreach (Move::cases() as $move)
+                <option value="{{ $move->value }}"
+                @selected($search->typed['move'] === $move->value)>{{ $move->said() }}</option>@endforeach
+                </select></label>
+            <label>Order <select class="form-select" name="sort">@foreach (StashSearch::ENTRY_ORDERS as $order => $name)
+                <option value="{{ $order }}" @selected($search->typed['sort'] === $order)>{{ $name }}</option>
+                @endforeach</select></label>
             <button class="btn btn-quiet">Find</button>
         </form>
         @if ($search->found->isEmpty())

@@ -10,7 +10,8 @@
         @php $tabs = $sheet->plan->assembly()->tabs; @endphp
         <section class="section-rule" aria-labelledby="bag-{{ $bag->id }}">
             <h2 id="bag-{{ $bag->id }}"><a href="{{ route('bags.plan', $bag) }}">{{ $bag->name() }}</a></h2>
-            <p class="sub">{{ Decimal::print($tabs->total) }} tabs: {{ $tabs->squares }} squares of {{ $tabs->perSquare }}.</p>
+            <p class="sub">{{ Decimal::print($tabs->total) }} tabs: {{ $tabs->squares }} squares of
+                {{ $tabs->perSquare }}.</p>
             <ol class="prepare">
                 @foreach (TabStep::cases() as $step)
                     @php
@@ -19,15 +20,23 @@
                         $id = "{$bag->id}-{$step->value}";
                     @endphp
                     <li @class(['done' => $there >= $need])>
-                        <p><b>{{ $step->said() }}</b> <span class="much">{{ Decimal::print($there) }} of {{ Decimal::print($need) }}</span></p>
-                        <svg viewBox="0 0 100 4" preserveAspectRatio="none" aria-hidden="true"><rect width="100" height="4" class="all"/><rect width="{{ round(min(100, 100 * $there / $need), 1) }}" height="4" class="so-far"/></svg>
+                        <p><b>{{ $step->said() }}</b> <span class="much">{{ Decimal::print($there) }} of
+                            {{ Decimal::print($need) }}</span></p>
+                        <svg viewBox="0 0 100 4" preserveAspectRatio="none" aria-hidden="true"><rect width="100"
+                            height="4" class="all"/><rect width="{{ round(min(100, 100 * $there / $need), 1) }}"
+                            height="4" class="so-far"/></svg>
                         @if ($step->care() !== '')<p class="care-line">{{ $step->care() }}</p>@endif
                         <form method="post" action="{{ route('stash.prepare.add', $bag) }}">
                             @csrf
                             <input type="hidden" name="step" value="{{ $step->value }}">
                             <label for="more-{{ $id }}">more done</label>
-                            <input class="form-control" id="more-{{ $id }}" name="more" inputmode="numeric" autocomplete="off" maxlength="7" value="{{ Typed::before('step') === $step->value && $errors->has("more-{$id}") ? Typed::before('more') : '' }}" aria-describedby="more-{{ $id }}-wrong">
-                            <button class="btn btn-quiet" aria-label="Add to {{ $step->said() }}, {{ $bag->name() }}">Add</button>
+                            <input class="form-control" id="more-{{ $id }}" name="more" inputmode="numeric"
+                                autocomplete="off" maxlength="7"
+                                value="{{ Typed::before('step') === $step->value && $errors->has("more-{$id}")
+                                    ? Typed::before('more') : '' }}"
+                                aria-describedby="more-{{ $id }}-wrong">
+                            <button class="btn btn-quiet"
+                                aria-label="Add to {{ $step->said() }}, {{ $bag->name() }}">Add</button>
                             <p class="wrong" id="more-{{ $id }}-wrong">{{ $errors->first("more-{$id}") }}</p>
                         </form>
                     </li>
@@ -38,7 +47,8 @@
         <div class="teach">
             <div>
                 <h2>No bag of tabs yet</h2>
-                <p>A bag of tab squares says how many tabs it takes, how many a square, and which tongues are bent; here they are collected, sorted, washed and bent, a handful at a time.</p>
+                <p>A bag of tab squares says how many tabs it takes, how many a square, and which tongues are bent; here
+                    they are collected, sorted, washed and bent, a handful at a time.</p>
                 <p><a class="btn btn-primary" href="/begin?bag=tabs">Begin one</a></p>
             </div>
         </div>

@@ -17,33 +17,45 @@
         @if ($swatch) @method('put') @endif
         <x-field name="name" label="Name" :value="$swatch?->name" placeholder="sc on 8 mm" maxlength="80" required />
         <div class="pair">
-            <x-pick name="material_id" label="Material" :options="$cordNames" :value="$swatch?->material_id ?? ($swatch ? '' : $materials->first()?->id)" />
-            <x-field name="hook" label="Hook" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11" required />
+            <x-pick name="material_id" label="Material" :options="$cordNames"
+                :value="$swatch?->material_id ?? ($swatch ? '' : $materials->first()?->id)" />
+            <x-field name="hook" label="Hook" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11" required
+                />
             <x-motif :value="$swatch?->stitch->key" />
         </div>
         <section class="section-rule">
             <h2>Under the tape</h2>
             <p class="hint">Leave the edge stitches out. Lay it flat and do not pull.</p>
             <div class="pair">
-                <x-field name="stitches_counted" label="Stitches" inputmode="decimal" :value="$number($swatch?->stitches_counted)" placeholder="10" required />
-                <x-field name="width" label="measure across" :value="$swatch?->width->exact($unit)" :placeholder="'12 '.$unit->value" required />
+                <x-field name="stitches_counted" label="Stitches" inputmode="decimal"
+                    :value="$number($swatch?->stitches_counted)" placeholder="10" required />
+                <x-field name="width" label="measure across" :value="$swatch?->width->exact($unit)"
+                    :placeholder="'12 '.$unit->value" required />
             </div>
             <div class="pair">
-                <x-field name="rows_counted" label="Rows" inputmode="decimal" :value="$number($swatch?->rows_counted)" placeholder="10" required />
-                <x-field name="height" label="measure up" :value="$swatch?->height->exact($unit)" :placeholder="'11.5 '.$unit->value" required />
+                <x-field name="rows_counted" label="Rows" inputmode="decimal" :value="$number($swatch?->rows_counted)"
+                    placeholder="10" required />
+                <x-field name="height" label="measure up" :value="$swatch?->height->exact($unit)"
+                    :placeholder="'11.5 '.$unit->value" required />
             </div>
         </section>
         <section class="section-rule">
             <h2>On the scale</h2>
-            <x-field name="mass" label="Those stitches weigh" hint="The whole piece, if all of it was counted. Empty if you have not weighed it: then material is a guess." :value="$swatch?->mass?->exact()" placeholder="79 g" />
+            <x-field name="mass" label="Those stitches weigh"
+                hint="The whole piece, if all of it was counted. Empty if not weighed: then material is a guess."
+                :value="$swatch?->mass?->exact()" placeholder="79 g" />
         </section>
         <div class="pair">
-            <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'), array_map(fn ($one) => $one->said(), State::cases()))" :value="$swatch?->state->value" />
-            <x-field name="hung_load" label="Load it hung under" hint="Only if it hung." :value="$swatch?->hung_load?->exact()" placeholder="2 kg" />
-            <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even', 'drape' => 'drapey']" :value="$swatch?->drape?->value" />
+            <x-pick name="state" label="Measured" :options="array_combine(array_column(State::cases(), 'value'),
+                array_map(fn ($one) => $one->said(), State::cases()))" :value="$swatch?->state->value" />
+            <x-field name="hung_load" label="Load it hung under" hint="Only if it hung."
+                :value="$swatch?->hung_load?->exact()" placeholder="2 kg" />
+            <x-pick name="drape" label="The fabric is" :options="['' => 'not said', 'firm' => 'firm', 'even' => 'even',
+                'drape' => 'drapey']" :value="$swatch?->drape?->value" />
             <x-field name="note" label="Note" :value="$swatch?->note" maxlength="200" />
         </div>
-        <p class="hint">Tight, bulky work strains the hands. If it hurts, take a larger hook and a break; see a professional if it goes on.</p>
+        <p class="hint">Tight, bulky work strains the hands. If it hurts, take a larger hook and a break; see a
+            professional if it goes on.</p>
         <button class="btn btn-primary">Keep</button>
         <a class="beside" href="{{ route('swatches.index') }}">Back to the swatches</a>
     </form>

@@ -7,10 +7,13 @@
     </div>
     <div class="column">
         <h2>Read a swatch file</h2>
-        <p>CSV with a first line that names the columns: <b>{{ implode(', ', SwatchFile::COLUMNS) }}</b>. Name, hook, stitch, counts and measures must be there. A material is named as it is in your stash. Other units are read where they are written in the cell, like “5 in”.</p>
+        <p>CSV with a first line that names the columns: <b>{{ implode(', ', SwatchFile::COLUMNS) }}</b>. Name, hook,
+            stitch, counts and measures must be there. A material is named as it is in your stash. Other units are read
+            where they are written in the cell, like “5 in”.</p>
         <x-csv-import :action="route('swatches.import')" :$reading :$text thing="swatch" things="swatches">
             @foreach ($reading->good ?? [] as $swatch)
-                <li><span>{{ $swatch['name'] }}</span><b>{{ $swatch['stitch']->key }} on {{ $swatch['hook']->exact() }}</b></li>
+                <li><span>{{ $swatch['name'] }}</span><b>{{ $swatch['stitch']->key }} on
+                    {{ $swatch['hook']->exact() }}</b></li>
             @endforeach
         </x-csv-import>
     </div>

@@ -4,7 +4,10 @@
 @if ($marks->stitch || $marks->row)
     <div class="figures">
         @foreach (['stitch' => $marks->stitch, 'row' => $marks->row] as $what => $one)
-            @if ($one)<p class="figure"><b>{{ Decimal::print($one->likely, 2) }} ± {{ Decimal::print($one->likely * $one->relative, 2) }}</b> mm<span>a {{ $what }}, {{ Decimal::print(100 / $one->likely, 1) }} in 10 cm, {{ Decimal::print(101.6 / $one->likely, 1) }} in 4 in</span></p>@endif
+            @if ($one)<p class="figure"><b>{{ Decimal::print($one->likely, 2) }} ±
+                {{ Decimal::print($one->likely * $one->relative, 2) }}</b> mm<span>a {{ $what }},
+                {{ Decimal::print(100 / $one->likely, 1) }} in 10 cm, {{ Decimal::print(101.6 / $one->likely, 1) }} in 4
+                in</span></p>@endif
         @endforeach
     </div>
     <p class="soft">{{ $marks->reckoned }}</p>

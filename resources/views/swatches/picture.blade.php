@@ -9,49 +9,77 @@
         @include('swatches.tabs')
     </div>
     @if ($errors->any() && $errors->hasAny(['hook', 'stitches', 'rows']))<x-wrongs />@endif
-    <form class="marking" method="post" action="{{ route('swatches.picture.marks', $picture) }}" data-marking novalidate>
+    <form class="marking" method="post" action="{{ route('swatches.picture.marks', $picture) }}" data-marking
+        novalidate>
         @csrf
         <input type="hidden" name="shrunk" value="{{ $marks->typed('shrunk') }}">
         <div class="photo">
-            <svg viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="group" aria-label="The picture and its marks">
-                <image href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}" height="{{ $picture->height }}"/>
-                <path data-line="card1 card2 card3 card4 card1" d="M{{ $at['card1'][0] }} {{ $at['card1'][1] }}L{{ $at['card2'][0] }} {{ $at['card2'][1] }}L{{ $at['card3'][0] }} {{ $at['card3'][1] }}L{{ $at['card4'][0] }} {{ $at['card4'][1] }}Z" class="card-line"/>
-                <path data-line="st1 st2" d="M{{ $at['st1'][0] }} {{ $at['st1'][1] }}L{{ $at['st2'][0] }} {{ $at['st2'][1] }}" class="run-line"/>
-                <path data-line="row1 row2" d="M{{ $at['row1'][0] }} {{ $at['row1'][1] }}L{{ $at['row2'][0] }} {{ $at['row2'][1] }}" class="run-line"/>
+            <svg viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="group"
+                aria-label="The picture and its marks">
+                <image href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}"
+                    height="{{ $picture->height }}"/>
+                <path data-line="card1 card2 card3 card4 card1"
+                    d="M{{ $at['card1'][0] }} {{ $at['card1'][1] }}L{{ $at['card2'][0] }} {{ $at['card2'][1] }}L{{
+                        $at['card3'][0] }} {{ $at['card3'][1] }}L{{ $at['card4'][0] }} {{ $at['card4'][1] }}Z"
+                    class="card-line"/>
+                <path data-line="st1 st2"
+                    d="M{{ $at['st1'][0] }} {{ $at['st1'][1] }}L{{ $at['st2'][0] }} {{ $at['st2'][1] }}"
+                    class="run-line"/>
+                <path data-line="row1 row2"
+                    d="M{{ $at['row1'][0] }} {{ $at['row1'][1] }}L{{ $at['row2'][0] }} {{ $at['row2'][1] }}"
+                    class="run-line"/>
                 @foreach (PictureMarks::MARKS as $mark => $said)
-                    <g data-mark="{{ $mark }}" tabindex="0" role="button" aria-label="{{ $said }}: move with the arrow keys" transform="translate({{ $at[$mark][0] }} {{ $at[$mark][1] }})">
-                        <circle class="grab" r="{{ round(4 * $r, 1) }}"/><circle r="{{ round($r, 1) }}"/><path d="M-{{ round($r, 1) }} 0H{{ round($r, 1) }}M0 -{{ round($r, 1) }}V{{ round($r, 1) }}"/>
+                    <g data-mark="{{ $mark }}" tabindex="0" role="button"
+                        aria-label="{{ $said }}: move with the arrow keys"
+                        transform="translate({{ $at[$mark][0] }} {{ $at[$mark][1] }})">
+                        <circle class="grab" r="{{ round(4 * $r, 1) }}"/><circle r="{{ round($r, 1) }}"/><path
+                            d="M-{{ round($r, 1) }} 0H{{ round($r, 1) }}M0 -{{ round($r, 1) }}V{{ round($r, 1) }}"/>
                     </g>
                 @endforeach
             </svg>
-            <div class="loupe" data-loupe aria-hidden="true" hidden><svg viewBox="0 0 1 1"><image href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}" height="{{ $picture->height }}"/></svg></div>
-            <p class="hint">Drag a mark, or step to it with Tab and move it with the arrow keys; with Shift ten times as far.</p>
+            <div class="loupe" data-loupe aria-hidden="true" hidden><svg viewBox="0 0 1 1"><image
+                href="{{ route('swatches.picture.jpeg', $picture) }}" width="{{ $picture->width }}"
+                height="{{ $picture->height }}"/></svg></div>
+            <p class="hint">Drag a mark, or step to it with Tab and move it with the arrow keys; with Shift ten times as
+                far.</p>
         </div>
         <div>
             <div class="pair">
-                <x-field name="stitches" label="Stitches between the marks" :value="$marks->typed('stitches')" inputmode="decimal" placeholder="10" autocomplete="off" />
-                <x-field name="rows" label="Rows between the marks" :value="$marks->typed('rows')" inputmode="decimal" placeholder="10" autocomplete="off" />
+                <x-field name="stitches" label="Stitches between the marks" :value="$marks->typed('stitches')"
+                    inputmode="decimal" placeholder="10" autocomplete="off" />
+                <x-field name="rows" label="Rows between the marks" :value="$marks->typed('rows')" inputmode="decimal"
+                    placeholder="10" autocomplete="off" />
             </div>
-            <label class="check"><input type="checkbox" name="upright" value="1" @checked($marks->typed('upright') === '1')> The card stands on its short side</label>
+            <label class="check"><input type="checkbox" name="upright" value="1"
+                @checked($marks->typed('upright') === '1')> The card stands on its short side</label>
             <div class="pair">
-                <x-pick name="lies" label="The card lies" :options="PictureMarks::LIES" :value="$marks->typed('lies')" />
-                <x-field name="thick" label="The fabric is thick" :value="$marks->typed('thick')" placeholder="two strands" autocomplete="off" />
-                <x-pick name="set" label="The marks are set" :options="PictureMarks::SET" :value="$marks->typed('set')" />
+                <x-pick name="lies" label="The card lies" :options="PictureMarks::LIES" :value="$marks->typed('lies')"
+                    />
+                <x-field name="thick" label="The fabric is thick" :value="$marks->typed('thick')"
+                    placeholder="two strands" autocomplete="off" />
+                <x-pick name="set" label="The marks are set" :options="PictureMarks::SET" :value="$marks->typed('set')"
+                    />
             </div>
             <button class="btn btn-quiet">Measure</button>
             <div class="section-rule" data-region="measured" role="status">@include('swatches.measured')</div>
             <div class="pair">
-                <x-pick name="material_id" label="Material" :options="['' => 'none of these'] + $materials" :value="$marks->typed('material_id')" />
-                <x-field name="hook" label="Hook" :value="$marks->typed('hook')" placeholder="8 mm or L-11" autocomplete="off" />
+                <x-pick name="material_id" label="Material" :options="['' => 'none of these'] + $materials"
+                    :value="$marks->typed('material_id')" />
+                <x-field name="hook" label="Hook" :value="$marks->typed('hook')" placeholder="8 mm or L-11"
+                    autocomplete="off" />
                 <x-motif :value="$marks->typed('stitch')" />
             </div>
-            <button class="btn btn-primary" formaction="{{ route('swatches.picture', $picture) }}">Keep it as a swatch</button>
+            <button class="btn btn-primary" formaction="{{ route('swatches.picture', $picture) }}">Keep it as a
+                swatch</button>
             <details class="joins">
                 <summary>The marks in numbers</summary>
                 <div class="numbers">
                     @foreach (PictureMarks::MARKS as $mark => $said)
                         @foreach (['x' => 0, 'y' => 1] as $axis => $which)
-                            <label>{{ $said }}, {{ $axis }} <input class="form-control" name="{{ $mark.$axis }}" value="{{ $marks->typed($mark.$axis) === '' ? $at[$mark][$which] : $marks->typed($mark.$axis) }}" inputmode="decimal" autocomplete="off"></label>
+                            <label>{{ $said }}, {{ $axis }} <input class="form-control" name="{{ $mark.$axis }}"
+                                value="{{ $marks->typed($mark.$axis) === '' ? $at[$mark][$which]
+                                    : $marks->typed($mark.$axis) }}"
+                                inputmode="decimal" autocomplete="off"></label>
                         @endforeach
                     @endforeach
                 </div>
