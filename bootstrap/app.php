@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Away;
 use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\HerTongue;
 use App\Http\Middleware\LeavesSession;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\OwnReferer;
@@ -11,6 +12,7 @@ use App\Http\Middleware\Recalled;
 use App\Http\Middleware\Utf8;
 use App\Models\Bag;
 use App\Models\Transaction;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\QueryException;
@@ -47,8 +49,11 @@ $app = Application::configure(basePath: $root)
         $middleware->remove(HandleCors::class);
         $middleware->append(Utf8::class);
         $middleware->append(OwnReferer::class);
+        // Before anybody is known, as her browser asks; then as her account has it.
+        $middleware->append(HerTongue::class);
+        $middleware->encryptCookies(except: [Tongues::COOKIE]);
         $middleware->web(append: [
-            ContentSecurity::class, LeavesSession::class, Recalled::class, Once::class,
+            HerTongue::class, ContentSecurity::class, LeavesSession::class, Recalled::class, Once::class,
         ]);
         // A changed password signs every other browser out.
         $middleware->authenticateSessions();

@@ -30,6 +30,7 @@ use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TabController;
 use App\Http\Controllers\TogetherController;
+use App\Http\Controllers\TongueController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Controllers\WorkController;
@@ -37,6 +38,7 @@ use App\Models\RecoveryLink;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', FrontController::class)->name('front');
+Route::post('/tongue/{tongue}', TongueController::class)->name('tongue');
 // A stranger's requests are counted; nothing is kept of them.
 Route::middleware('throttle:begin')->group(function (): void {
     Route::get('/begin', [BeginController::class, 'show'])->name('begin');

@@ -11,6 +11,7 @@ use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Guessed;
@@ -46,8 +47,6 @@ final class Beginning
 
     /** Where her session has what a stranger began, until she is in. */
     public const CARRIED = 'begun';
-
-    private const SIDES = ['length' => 'Long', 'width' => 'Deep', 'height' => 'High'];
 
     /** Millimetres of pitch of a bought base, and of a frame, as they are mostly sold. From memory. */
     private const PITCH = 15.0;
@@ -150,7 +149,9 @@ final class Beginning
     /** @return array<string, string> label of each side */
     public static function sides(): array
     {
-        return self::SIDES;
+        return [
+            'length' => Tongues::tell('Long'), 'width' => Tongues::tell('Deep'), 'height' => Tongues::tell('High'),
+        ];
     }
 
     /** As its field shows it: what was typed, else what is taken. */
@@ -291,39 +292,39 @@ final class Beginning
         $strap = max(1, min(400, (int) round(self::STRAP / max(1.0, $this->chain()))));
 
         $bases = [
-            'oval' => ['Oval and slots', 'hand holes in the edge', [
+            'oval' => [Tongues::tell('Oval and slots'), Tongues::tell('hand holes in the edge'), [
                 'size' => $size, 'base' => ['type' => 'oval', 'ends' => 'two-and-two'], 'body' => $sc,
                 'handles' => ['type' => 'slot'],
             ]],
-            'rows' => ['Rows picked up', 'a carrier with straps', [
+            'rows' => [Tongues::tell('Rows picked up'), Tongues::tell('a carrier with straps'), [
                 'size' => $size, 'base' => ['type' => 'rows', 'stitch' => 'sc'], 'body' => $sc,
                 'handles' => ['type' => 'straps', 'stitch' => 'sc', 'wide' => 3, 'hangs' => '45 cm'],
             ]],
-            'square' => ['Square corners', 'a basket that stands', [
+            'square' => [Tongues::tell('Square corners'), Tongues::tell('a basket that stands'), [
                 'size' => $size, 'base' => ['type' => 'square'], 'body' => $sc,
                 'edge' => ['stitch' => 'slip', 'rounds' => 1],
             ]],
-            'round' => ['Round', 'a bucket over the shoulder', [
+            'round' => [Tongues::tell('Round'), Tongues::tell('a bucket over the shoulder'), [
                 'size' => ['width' => Length::mm(($long->mm + $deep->mm) / 2)->exact()] + $only('height'),
                 'base' => ['type' => 'round', 'stitch' => 'sc'], 'body' => $sc,
                 'handles' => [
                     'type' => 'straps', 'from' => 'across', 'stitch' => 'sc', 'wide' => 4, 'hangs' => '70 cm',
                 ],
             ]],
-            'folded-chain' => ['Folded chain', 'mesh, no bottom', [
+            'folded-chain' => [Tongues::tell('Folded chain'), Tongues::tell('mesh, no bottom'), [
                 'size' => $only('length', 'height'), 'base' => ['type' => 'folded-chain'],
                 'body' => ['stitch' => 'mesh'], 'handles' => ['type' => 'chain'],
             ]],
-            'folded-rows' => ['Folded strip', 'a pouch on a strip of rows', [
+            'folded-rows' => [Tongues::tell('Folded strip'), Tongues::tell('a pouch on a strip of rows'), [
                 'size' => $size, 'base' => ['type' => 'folded-rows', 'stitch' => 'sc'],
                 'body' => ['stitch' => 'spaced'], 'edge' => ['stitch' => 'sc', 'rounds' => 1],
             ]],
-            'holes' => ['Bought base', 'holes, bought handles', [
+            'holes' => [Tongues::tell('Bought base'), Tongues::tell('holes, bought handles'), [
                 'size' => $only('height'),
                 'base' => ['type' => 'holes', 'holes' => $holes] + $only('length', 'width'), 'body' => $sc,
                 'edge' => ['stitch' => 'slip', 'rounds' => 1], 'handles' => ['type' => 'sewn'],
             ]],
-            'frame' => ['Two frames', 'hangs, pleated sides', [
+            'frame' => [Tongues::tell('Two frames'), Tongues::tell('hangs, pleated sides'), [
                 'size' => $only('width', 'height'),
                 'base' => [
                     'type' => 'frame', 'holes' => max(2, (int) round($long->mm / self::FRAME_PITCH)),
@@ -335,14 +336,14 @@ final class Beginning
         return [
             ...$bases,
             ...self::others(array_diff_key(Makers::byKey(Makers::BASES), $bases), $only('length', 'height')),
-            'panels' => ['Two panels', 'a border makes the depth', [
+            'panels' => [Tongues::tell('Two panels'), Tongues::tell('a border makes the depth'), [
                 'size' => $size, 'build' => ['type' => 'panels', 'stitch' => 'sc', 'border' => 'dc'],
                 'edge' => ['stitch' => 'slip', 'rounds' => 1],
             ]],
-            'envelope' => ['Envelope', 'one long panel, two gussets', [
+            'envelope' => [Tongues::tell('Envelope'), Tongues::tell('one long panel, two gussets'), [
                 'size' => $size, 'build' => ['type' => 'envelope', 'stitch' => 'sc'],
             ]],
-            'canvas' => ['On plastic canvas', 'stiff, with a clasp', [
+            'canvas' => [Tongues::tell('On plastic canvas'), Tongues::tell('stiff, with a clasp'), [
                 'size' => $size,
                 'build' => [
                     'type' => 'canvas', 'stitch' => 'sc', 'pitch' => self::CANVAS.' mm',
@@ -350,7 +351,7 @@ final class Beginning
                     'clasp' => '4 cm', 'bar' => 1,
                 ],
             ]],
-            'end-and-back' => ['Round the end', 'a clutch with a rounded flap', [
+            'end-and-back' => [Tongues::tell('Round the end'), Tongues::tell('a clutch with a rounded flap'), [
                 // Its flap is half as long as it is wide, and ends above the fold.
                 'size' => [
                     'length' => $long->exact(),
@@ -358,11 +359,11 @@ final class Beginning
                 ],
                 'build' => ['type' => 'end-and-back', 'stitch' => 'sc'],
             ]],
-            'net' => ['Net', 'panel, net, panel, a ring', [
+            'net' => [Tongues::tell('Net'), Tongues::tell('panel, net, panel, a ring'), [
                 'size' => $only('length', 'height'),
                 'build' => ['type' => 'net', 'stitch' => 'sc', 'strap' => $strap],
             ]],
-            'tabs' => ['Tab squares', 'a net that folds', [
+            'tabs' => [Tongues::tell('Tab squares'), Tongues::tell('a net that folds'), [
                 'size' => $size,
                 'build' => [
                     'type' => 'tabs', 'rows' => 4, 'across' => 6,
@@ -384,7 +385,7 @@ final class Beginning
     {
         $others = [];
         foreach ($bases as $key => $base) {
-            $others[$key] = [...$base::called(), [
+            $others[$key] = [...array_map(fn(string $one): string => Tongues::tell($one), $base::called()), [
                 'size' => $size, 'base' => ['type' => $key, 'stitch' => 'sc'], 'body' => ['stitch' => 'sc'],
                 'handles' => ['type' => 'slot'],
             ]];
@@ -451,10 +452,13 @@ final class Beginning
             if ($length->mm >= $least && $length->mm <= $most) {
                 return $length;
             }
-            $wrong[$field] = 'From '.Length::mm($least)->print($unit).' to '.Length::mm($most)->print($unit)
-                .". {$length->print($unit)} is outside.";
+            $wrong[$field] = Tongues::tell('From {least} to {most}. {length} is outside.', [
+                'least' => Length::mm($least),
+                'most' => Length::mm($most),
+                'length' => $length,
+            ]);
         } catch (NotUnderstood $e) {
-            $wrong[$field] = $e->getMessage();
+            $wrong[$field] = Tongues::say($e->said);
         }
 
         return $else;

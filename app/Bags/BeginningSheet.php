@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Drawing\BagOutline;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\Length;
 
 /** What the page of a beginning shows: its kinds of bag, all to one scale, and the answer. */
@@ -28,7 +29,7 @@ final readonly class BeginningSheet
     {
         return [
             'answer' => view('begin.answer', ['sheet' => $this])->render(),
-            'strand' => e($this->begun->kind->name()),
+            'strand' => e(Tongues::tell($this->begun->kind->name())),
             'bars' => view('begin.bars', ['begun' => $this->begun])->render(),
             'hook' => e($this->tried()),
         ];
@@ -55,7 +56,7 @@ final readonly class BeginningSheet
                 ? $outlines[$way->key]->svg($scale, self::WIDE, self::HIGH)
                 : '<span class="no-plan" aria-hidden="true"></span>';
             $kinds[$way->key] = $drawn.'<b>'.e($way->name).'</b><span class="said">'
-                .e($way->why !== '' ? $way->why : $way->said).'</span>';
+                .($way->why !== '' ? '<span lang="en">'.e($way->why).'</span>' : e($way->said)).'</span>';
         }
 
         return $kinds;
@@ -65,12 +66,12 @@ final readonly class BeginningSheet
     public function tried(): string
     {
         return $this->begun->swatch === null
-            ? "{$this->begun->tried->exact()} tried first"
-            : "{$this->begun->hook->exact()}, the swatch’s";
+            ? Tongues::tell('{hook} tried first', ['hook' => $this->begun->tried])
+            : Tongues::tell('{hook}, the swatch’s', ['hook' => $this->begun->hook]);
     }
 
     public function say(Length $length): string
     {
-        return $length->print($this->begun->unit());
+        return Tongues::here()->number($length->print($this->begun->unit()));
     }
 }

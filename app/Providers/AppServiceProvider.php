@@ -8,6 +8,7 @@ use App\Books\BagFacts;
 use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagReader;
+use App\Tongue\IcuTranslator;
 use Illuminate\Auth\Events\Failed;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
@@ -25,6 +26,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
@@ -64,6 +66,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->extend('translator', function (Translator $own): IcuTranslator {
+            return new IcuTranslator($own->getLoader(), $own->getLocale());
+        });
         $this->app->bind(BagReader::class, function (Application $app, array $of): BagFacts {
             $bag = $of['bag'] ?? null;
 

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Tongue\Tongues;
 use Illuminate\Validation\Rules\Password;
 
 /** What a password that is chosen must be, and what is said where it is not. */
 final class NewPassword
 {
-    public const MESSAGES = [
-        'password.required' => 'Choose a password of 12 letters or more.',
-        'password.min' => 'The password needs 12 letters or more.',
-        'password.confirmed' => 'The two passwords differ; write the same one twice.',
-    ];
+    /** @return array<string, string> by field and rule */
+    public static function messages(): array
+    {
+        return [
+            'password.required' => Tongues::tell('Choose a password of 12 letters or more.'),
+            'password.min' => Tongues::tell('The password needs 12 letters or more.'),
+            'password.confirmed' => Tongues::tell('The two passwords differ; write the same one twice.'),
+        ];
+    }
 
     /** Different letters that it has at least. */
     private const VARIED = 6;
@@ -36,8 +41,9 @@ final class NewPassword
             count(array_unique(mb_str_split($text))) < self::VARIED || $isAgain || str_contains($inOrder, $text)
             || CommonPasswords::known()->have($text)
         ) {
-            $fail('This is soon guessed: a common one, the same few letters, or one word again and again. '
-                .'Four words that have nothing to do with each other make a good one.');
+            $fail(Tongues::tell('This is soon guessed: a common one, the same few letters, or one word again and '
+                .'again. '
+                .'Four words that have nothing to do with each other make a good one.'));
         }
     }
 }

@@ -21,7 +21,7 @@ final class ImportDirectionTest extends TestCase
         'Stock' => ['Measure'],
         'Stitch' => ['Saying', 'Measure'],
         'Instruction' => ['Saying', 'Measure', 'Stitch'],
-        'Text' => ['Stitch', 'Instruction'],
+        'Text' => ['Saying', 'Stitch', 'Instruction'],
         'Gauge' => ['Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
         'Pattern' => ['Saying', 'Measure', 'Stitch', 'Instruction', 'Shape'],
         'Piece' => ['Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],

@@ -91,14 +91,12 @@ export function strength() {
             if (letters.length === 0) {
                 hint.textContent = plain;
             } else if (wanting > 0) {
-                hint.textContent = `${wanting} more.`;
+                hint.textContent = field.dataset.wanting.replace('{n}', wanting);
             } else if (told) {
-                hint.textContent = 'Long enough, but your own name is what one guesses first.';
+                hint.textContent = field.dataset.guessedName;
             } else {
                 hint.textContent =
-                    new Set(letters).size < VARIED
-                        ? 'Long enough, but the same few letters are soon guessed.'
-                        : 'Long enough.';
+                    new Set(letters).size < VARIED ? field.dataset.guessedSoon : field.dataset.longEnough;
             }
         });
     }

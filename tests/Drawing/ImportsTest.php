@@ -10,21 +10,22 @@ use PHPUnit\Framework\TestCase;
 final class ImportsTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Rules' => [],
+        'Tongue' => ['Models'],
+        'Rules' => ['Tongue'],
         'Casts' => [],
         'Files' => [],
         'Drawing' => ['Casts'],
-        'Providers' => ['Casts', 'Models', 'Books'],
+        'Providers' => ['Casts', 'Models', 'Books', 'Tongue'],
         'Models' => ['Casts', 'Drawing', 'Files'],
         // What a bag stands on, read from her books.
         'Books' => ['Casts', 'Files', 'Models'],
         'Policies' => ['Models'],
-        'Stash' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing'],
-        'Bags' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing', 'Stash'],
-        'Account' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
+        'Stash' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing'],
+        'Bags' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash'],
+        'Account' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
         'Papers' => ['Casts', 'Models', 'Books', 'Files', 'Bags'],
-        'Console' => ['Casts', 'Models', 'Books', 'Drawing', 'Bags', 'Account'],
-        'Http' => ['Casts', 'Models', 'Books', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
+        'Console' => ['Casts', 'Models', 'Books', 'Tongue', 'Drawing', 'Bags', 'Account'],
+        'Http' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

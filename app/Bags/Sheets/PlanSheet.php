@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Bags\Sheets;
 
 use App\Bags\BagNotes;
-use App\Bags\Tongues;
 use App\Bags\WorkLog;
 use App\Books\BagFacts;
 use App\Books\MakerHistory;
 use App\Drawing\Ink;
 use App\Models\Bag;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Correction;
 use Fescue\Core\Text\Grammar;
 use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
@@ -65,8 +66,11 @@ final class CheckPattern extends Command
                 .": takes {$row->outcome->takes} of {$row->outcome->there}, "
                 ."leaves {$row->outcome->leaves}", $checked->rows),
             ...array_map(fn(TextProblem $one): string => "Line {$one->line}, column {$one->column}"
-                .($one->row === '' ? '' : ", {$one->row}").": {$one->message} "
-                .implode(' Or: ', array_column($one->mends, 'said')), $checked->problems),
+                .($one->row === '' ? '' : ", {$one->row}").": {$one->said->english()} "
+                .implode(
+                    ' Or: ',
+                    array_map(fn(Correction $mend): string => $mend->said->english(), $one->mends),
+                ), $checked->problems),
         ];
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bags\Tongues;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;

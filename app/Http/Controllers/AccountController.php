@@ -14,6 +14,9 @@ use App\Models\Devices;
 use App\Models\RecoveryCode;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,15 +33,19 @@ final class AccountController extends Controller
     {
         $given = $request->given();
         // Who has an account is nobody's business: the answer is one, and as slow, whether the address was free or not.
-        User::query()->createOrFirst(['email' => $given['email']], $given);
+        User::query()->createOrFirst(
+            ['email' => $given['email']],
+            $given + ['terms' => Tongue::terms(app()->getLocale()) ?? Terms::US],
+        );
         // What she began as a stranger is hers as soon as she is in.
         $begun = Typed::text($request, 'begin');
         $request->session()->put(Beginning::CARRIED, strlen($begun) > Beginning::LONGEST ? '' : $begun);
 
         return redirect()->route('sign-in')->withInput(['email' => $given['email']])->with(
             'status',
-            'One step left: sign in here with the password you have just chosen. If it is refused, this address had '
-                .'an account before: use that one’s password, or “Forgot your password?”',
+            Tongues::tell('One step left: sign in here with the password you have just chosen. If it is refused, this '
+                .'address had '
+                .'an account before: use that one’s password, or “Forgot your password?”'),
         );
     }
 
@@ -63,7 +70,7 @@ final class AccountController extends Controller
             'sections' => ($given['numbered'] ?? 'on') === 'within',
         ] + array_diff_key($given, ['numbered' => 1]));
 
-        return back()->with('status', 'Kept.');
+        return back()->with('status', Tongues::tell('Kept.'));
     }
 
     public function password(ChangePasswordRequest $request): RedirectResponse
@@ -74,13 +81,13 @@ final class AccountController extends Controller
         $maker->choosesPassword((string) $given['password']);
         $request->session()->regenerate();
 
-        return back()->with('status', 'Your password is changed.');
+        return back()->with('status', Tongues::tell('Your password is changed.'));
     }
 
     public function destroy(DeleteAccountRequest $request): RedirectResponse
     {
         $maker = $this->maker($request);
-        $left = $this->leaves($request, 'Your account and everything in it is gone.');
+        $left = $this->leaves($request, Tongues::tell('Your account and everything in it is gone.'));
         $maker->delete();
         AccountExport::forget($maker->id);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextWriter;
@@ -37,10 +38,13 @@ final class CountController extends Controller
             default => '',
         };
         $wrong = match (true) {
-            strlen($text) > self::LONGEST => 'This is longer than a page of proof: take it in parts of '
-                .(self::LONGEST / 1000).' 000 letters.',
-            ! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0") => 'This file is no text. '
-                .'Save the pattern as plain text (.txt), or paste it.',
+            strlen($text) > self::LONGEST => Tongues::tell(
+                'This is longer than a page of proof: take it in parts of {n} letters.',
+                ['n' => (self::LONGEST / 1000).' 000'],
+            ),
+            ! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0") => Tongues::tell(
+                'This file is no text. Save the pattern as plain text (.txt), or paste it.',
+            ),
             default => '',
         };
         $text = mb_substr(mb_scrub($text), 0, self::LONGEST);

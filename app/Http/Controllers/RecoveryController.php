@@ -13,6 +13,7 @@ use App\Models\Devices;
 use App\Models\RecoveryCode;
 use App\Models\RecoveryLink;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,7 +44,8 @@ final class RecoveryController extends Controller
 
         return back()->with(
             'status',
-            'If this address has an account, a letter with a link is on its way to it. The link holds for an hour.',
+            Tongues::tell('If this address has an account, a letter with a link is on its way to it. The link holds '
+                .'for an hour.'),
         );
     }
 
@@ -65,7 +67,7 @@ final class RecoveryController extends Controller
                 $request,
                 $maker,
                 (string) $given['password'],
-                'You are in again, with your new password.',
+                Tongues::tell('You are in again, with your new password.'),
             );
     }
 
@@ -86,7 +88,8 @@ final class RecoveryController extends Controller
         $maker = User::query()->where('email', mb_scrub((string) $given['email']))->first();
         if ($maker === null || ! RecoveryCode::spend($maker, (string) $given['code'])) {
             return back()->withInput($request->only('email'))->withErrors(
-                ['code' => 'No account has this address and an unused code like that. Check both and try again.'],
+                ['code' => Tongues::tell('No account has this address and an unused code like that. Check both and '
+                    .'try again.')],
             );
         }
 
@@ -94,14 +97,14 @@ final class RecoveryController extends Controller
             $request,
             $maker,
             (string) $given['password'],
-            'You are in again, with your new password. That code is used.',
+            Tongues::tell('You are in again, with your new password. That code is used.'),
         );
     }
 
     public function renew(NewCodesRequest $request): RedirectResponse
     {
         return redirect()->route('account')->with('codes', RecoveryCode::renew($this->maker($request)))
-            ->with('status', 'The old codes no longer do.');
+            ->with('status', Tongues::tell('The old codes no longer do.'));
     }
 
     /** Signs one device out, or all but this. */
@@ -110,6 +113,6 @@ final class RecoveryController extends Controller
         $maker = $this->maker($request);
         Devices::signOut($maker, $request->session()->getId(), $device === 'others' ? null : $device);
 
-        return redirect()->route('account')->with('status', 'Signed out there.');
+        return redirect()->route('account')->with('status', Tongues::tell('Signed out there.'));
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Middleware\Recalled;
 use App\Http\Requests\ConfirmRequest;
 use App\Http\Requests\SignInRequest;
 use App\Models\RecoveryCode;
+use App\Tongue\Tongues;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,7 +30,7 @@ final class SessionController extends Controller
         $given = $request->given();
         if (! Auth::attempt($given, $request->boolean('remember'))) {
             return back()->withInput($request->only('email', 'remember'))->withErrors(
-                ['email' => 'No account has this address and password. Check both and try again.'],
+                ['email' => Tongues::tell('No account has this address and password. Check both and try again.')],
             );
         }
         $request->session()->regenerate();
@@ -42,10 +43,12 @@ final class SessionController extends Controller
         if ($begun !== null) {
             $begun->save();
 
-            return redirect()->route('bags.plan', $begun)->with('status', "Welcome, {$maker->name}. Your bag is kept.");
+            $said = Tongues::tell('Welcome, {name}. Your bag is kept.', ['name' => $maker->name]);
+
+            return redirect()->route('bags.plan', $begun)->with('status', $said);
         }
 
-        return redirect()->intended('/')->with('status', "Welcome, {$maker->name}.");
+        return redirect()->intended('/')->with('status', Tongues::tell('Welcome, {name}.', ['name' => $maker->name]));
     }
 
     /** Of one who stayed signed in. */
@@ -64,6 +67,6 @@ final class SessionController extends Controller
 
     public function destroy(Request $request): RedirectResponse
     {
-        return $this->leaves($request, 'Signed out.');
+        return $this->leaves($request, Tongues::tell('Signed out.'));
     }
 }

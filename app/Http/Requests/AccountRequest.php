@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Rules\NewPassword;
+use App\Tongue\Tongues;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A form of who comes in and how: text, each field with its own word where it is wrong. */
@@ -16,17 +17,20 @@ abstract class AccountRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return NewPassword::MESSAGES + [
-            'name.required' => 'Write the name you go by.',
-            'address.required' => 'Write your email address.',
-            'address.email' => 'Write an email address, like you@example.org.',
-            'email.required' => 'Write your email address.',
-            'email.email' => 'Write an email address, like you@example.org.',
-            'code.required' => 'Write one of your recovery codes.',
-            'current_password.required' => 'Write your present password.',
-            'current_password.current_password' => 'This is not your present password.',
-            'wage.regex' => 'Write what an hour of your work is worth as a number in your money, like 14.50, or leave '
-                .'it empty.',
+        return NewPassword::messages() + [
+            'max' => Tongues::tell('This is longer than Fescue keeps.'),
+            'string' => Tongues::tell('Write this as text.'),
+            'name.required' => Tongues::tell('Write the name you go by.'),
+            'address.required' => Tongues::tell('Write your email address.'),
+            'address.email' => Tongues::tell('Write an email address, like you@example.org.'),
+            'email.required' => Tongues::tell('Write your email address.'),
+            'email.email' => Tongues::tell('Write an email address, like you@example.org.'),
+            'code.required' => Tongues::tell('Write one of your recovery codes.'),
+            'current_password.required' => Tongues::tell('Write your present password.'),
+            'current_password.current_password' => Tongues::tell('This is not your present password.'),
+            'wage.regex' => Tongues::tell('Write what an hour of your work is worth as a number in your money, like '
+                .'14.50, or leave '
+                .'it empty.'),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Tongue\Tongues;
+
 /** Who stayed signed in says her password once more. */
 final class ConfirmRequest extends AccountRequest
 {
@@ -11,8 +13,8 @@ final class ConfirmRequest extends AccountRequest
     public function messages(): array
     {
         return [
-            'current_password.required' => 'Write your password.',
-            'current_password.current_password' => 'This is not your password.',
+            'current_password.required' => Tongues::tell('Write your password.'),
+            'current_password.current_password' => Tongues::tell('This is not your password.'),
         ];
     }
 

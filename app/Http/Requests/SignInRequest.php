@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Tongue\Tongues;
+
 /** Somebody comes in. */
 final class SignInRequest extends AccountRequest
 {
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['password.required' => 'Write your password.'] + parent::messages();
+        return ['password.required' => Tongues::tell('Write your password.')] + parent::messages();
     }
 
     /** @return array<string, list<mixed>> */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Saying;
+
 /** How heavy a sheet is for its area, above zero, kept in grams per square metre. */
 final readonly class ArealDensity
 {
-    private const EXAMPLE = '“160 g/m²” or “4.7 oz/yd²”';
-
     private const SQUARE_MM = 1e-6;
 
     private function __construct(public float $gramsPerSquareMetre) {}
@@ -38,7 +38,7 @@ final readonly class ArealDensity
         // The raised two belongs to the unit and is no number of its own.
         $plain = (string) preg_replace('/(?<=[a-z])\s*(?:\^?2|²)\s*$/iu', '', trim($text));
         $squared = $plain !== trim($text);
-        $parts = Written::read($plain, 'a weight per area', self::EXAMPLE)->parts;
+        $parts = Written::read($plain, new Saying('a weight per area'), self::example())->parts;
         $factor = count($parts) !== 1 ? null : match ([str_replace(' ', '', mb_strtolower($parts[0][1])), $squared]) {
             ['g/m', true], ['gsm', false] => 1.0,
             ['oz/yd', true] => MassUnit::Ounce->grams() / (LengthUnit::Yard->millimetres() / 1000) ** 2,
@@ -46,13 +46,17 @@ final readonly class ArealDensity
             default => null,
         };
         if ($factor === null) {
-            throw new NotUnderstood("“{$text}” does not say how heavy for what area; write it like ".self::EXAMPLE.'.');
+            throw new NotUnderstood(new Saying(
+                '“{text}” does not say how heavy for what area; write it like {example}.',
+                ['text' => $text, 'example' => self::example()],
+            ));
         }
         $value = $parts[0][0] * $factor;
 
-        return $value > 0 ? self::gramsPerSquareMetre($value) : throw new NotUnderstood(
-            "“{$text}” weighs nothing; write it like ".self::EXAMPLE.'.',
-        );
+        return $value > 0 ? self::gramsPerSquareMetre($value) : throw new NotUnderstood(new Saying(
+            '“{text}” weighs nothing; write it like {example}.',
+            ['text' => $text, 'example' => self::example()],
+        ));
     }
 
     /** @param float $area mm² */
@@ -69,5 +73,10 @@ final readonly class ArealDensity
     public function exact(): string
     {
         return Decimal::exact($this->gramsPerSquareMetre).' g/m2';
+    }
+
+    private static function example(): Saying
+    {
+        return new Saying('“160 g/m²” or “4.7 oz/yd²”');
     }
 }

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Fescue\Core\Measure;
 
 use Fescue\Core\Saying\Sayable;
+use Fescue\Core\Saying\Saying;
 
 /** A length of zero or more, kept in millimetres. */
 final readonly class Length implements Sayable
 {
-    private const EXAMPLE = '“20 cm” or “7 1/2 in”';
-
     private function __construct(public float $mm) {}
 
     public static function mm(float $mm): self
@@ -37,12 +36,17 @@ final readonly class Length implements Sayable
     public static function parse(string $text, ?LengthUnit $bare = null): self
     {
         $mm = 0.0;
-        foreach (Written::read($text, 'a length', self::EXAMPLE)->parts as [$value, $word]) {
+        foreach (Written::read($text, new Saying('a length'), self::example())->parts as [$value, $word]) {
             $unit = $word === '' ? $bare : LengthUnit::read($word);
             if ($unit === null) {
                 throw new NotUnderstood($word === ''
-                    ? "“{$text}” has no unit; write a length like ".self::EXAMPLE.'.'
-                    : "“{$word}” is not a unit of length Fescue knows; use mm, cm, m, in, ft or yd.");
+                    ? new Saying('“{text}” has no unit; write a length like {example}.', [
+                        'text' => $text, 'example' => self::example(),
+                    ])
+                    : new Saying(
+                        '“{word}” is not a unit of length Fescue knows; use mm, cm, m, in, ft or yd.',
+                        ['word' => $word],
+                    ));
             }
             $mm += $value * $unit->millimetres();
         }
@@ -94,5 +98,10 @@ final readonly class Length implements Sayable
         $fraction = intdiv($rest, $shared).'/'.intdiv(8, $shared);
 
         return $whole === 0 ? $fraction : "{$whole} {$fraction}";
+    }
+
+    private static function example(): Saying
+    {
+        return new Saying('“20 cm” or “7 1/2 in”');
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Saying;
+
 /** How heavy a strand is for its length, above zero, kept in grams per metre (1 g/m = 1000 tex, ISO 1144). */
 final readonly class LinearDensity
 {
-    private const EXAMPLE = '“8.2 g/m”, “120 m per 100 g” or “8200 tex”';
-
     private const GRAMS_PER_METRE_OF_TEX = 0.001;
 
     private function __construct(public float $gramsPerMetre) {}
@@ -42,12 +42,15 @@ final readonly class LinearDensity
     {
         [$over, $under] = self::halves($text);
         if ($under === null) {
-            $parts = Written::read($text, 'a weight per length', self::EXAMPLE)->parts;
+            $parts = Written::read($text, new Saying('a weight per length'), self::example())->parts;
             $word = mb_strtolower($parts[0][1]);
             if (count($parts) === 1 && ($word === 'tex' || ($word === '' && $bareIsGramsPerMetre))) {
                 return self::aboveZero($parts[0][0] * ($word === 'tex' ? self::GRAMS_PER_METRE_OF_TEX : 1.0), $text);
             }
-            throw new NotUnderstood("“{$text}” does not say how heavy for how long; write it like ".self::EXAMPLE.'.');
+            throw new NotUnderstood(new Saying(
+                '“{text}” does not say how heavy for how long; write it like {example}.',
+                ['text' => $text, 'example' => self::example()],
+            ));
         }
         $over = self::quantity($over, $text);
         $under = self::quantity($under, $text);
@@ -57,7 +60,10 @@ final readonly class LinearDensity
         if ($over instanceof Length && $under instanceof Mass && $over->mm > 0) {
             return self::aboveZero($under->grams / $over->in(LengthUnit::Metre), $text);
         }
-        throw new NotUnderstood("“{$text}” does not say how heavy for how long; write it like ".self::EXAMPLE.'.');
+        throw new NotUnderstood(new Saying(
+            '“{text}” does not say how heavy for how long; write it like {example}.',
+            ['text' => $text, 'example' => self::example()],
+        ));
     }
 
     public function lengthOf(Mass $mass): Length
@@ -116,7 +122,10 @@ final readonly class LinearDensity
             try {
                 return Length::parse($half);
             } catch (NotUnderstood) {
-                throw new NotUnderstood("“{$whole}” was not understood; write it like ".self::EXAMPLE.'.');
+                throw new NotUnderstood(new Saying(
+                    '“{text}” was not understood; write it like {example}.',
+                    ['text' => $whole, 'example' => self::example()],
+                ));
             }
         }
     }
@@ -124,9 +133,17 @@ final readonly class LinearDensity
     private static function aboveZero(float $gramsPerMetre, string $text): self
     {
         if ($gramsPerMetre <= 0 || ! is_finite($gramsPerMetre)) {
-            throw new NotUnderstood("“{$text}” weighs nothing; write it like ".self::EXAMPLE.'.');
+            throw new NotUnderstood(new Saying(
+                '“{text}” weighs nothing; write it like {example}.',
+                ['text' => $text, 'example' => self::example()],
+            ));
         }
 
         return self::gramsPerMetre($gramsPerMetre);
+    }
+
+    private static function example(): Saying
+    {
+        return new Saying('“8.2 g/m”, “120 m per 100 g” or “8200 tex”');
     }
 }

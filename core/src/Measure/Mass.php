@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Fescue\Core\Measure;
 
 use Fescue\Core\Saying\Sayable;
+use Fescue\Core\Saying\Saying;
 
 /** A mass of zero or more, kept in grams. */
 final readonly class Mass implements Sayable
 {
-    private const EXAMPLE = '“850 g” or “1 lb 4 oz”';
-
     private function __construct(public float $grams) {}
 
     public static function grams(float $grams): self
@@ -32,12 +31,17 @@ final readonly class Mass implements Sayable
     public static function parse(string $text, ?MassUnit $bare = null): self
     {
         $grams = 0.0;
-        foreach (Written::read($text, 'a mass', self::EXAMPLE)->parts as [$value, $word]) {
+        foreach (Written::read($text, new Saying('a mass'), self::example())->parts as [$value, $word]) {
             $unit = $word === '' ? $bare : MassUnit::read($word);
             if ($unit === null) {
                 throw new NotUnderstood($word === ''
-                    ? "“{$text}” has no unit; write a mass like ".self::EXAMPLE.'.'
-                    : "“{$word}” is not a unit of mass Fescue knows; use g, kg, oz or lb.");
+                    ? new Saying('“{text}” has no unit; write a mass like {example}.', [
+                        'text' => $text, 'example' => self::example(),
+                    ])
+                    : new Saying(
+                        '“{word}” is not a unit of mass Fescue knows; use g, kg, oz or lb.',
+                        ['word' => $word],
+                    ));
             }
             $grams += $value * $unit->grams();
         }
@@ -59,5 +63,10 @@ final readonly class Mass implements Sayable
     public function exact(): string
     {
         return Decimal::exact($this->grams).' g';
+    }
+
+    private static function example(): Saying
+    {
+        return new Saying('“850 g” or “1 lb 4 oz”');
     }
 }

@@ -4,8 +4,19 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Saying;
+
 /**
  * What was written cannot be read as the quantity asked for.
- * The message is for the maker: what was not understood and how to write it.
+ * It is said to the maker: what was not understood and how to write it.
  */
-final class NotUnderstood extends \DomainException {}
+final class NotUnderstood extends \DomainException
+{
+    public readonly Saying $said;
+
+    public function __construct(Saying|string $said, ?\Throwable $before = null)
+    {
+        $this->said = is_string($said) ? Saying::plain($said) : $said;
+        parent::__construct($this->said->english(), 0, $before);
+    }
+}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Saying;
+
 /**
  * A quantity as people write it: numbers with their units, in the order written.
  *
@@ -27,41 +29,57 @@ final readonly class Written
     private function __construct(public array $parts) {}
 
     /**
-     * @param string $thing what is being read, for messages: "a length"
-     * @param string $example how to write one, for messages
+     * @param Saying $thing what is being read: "a length"
+     * @param Saying $example how to write one
      *
      * @throws NotUnderstood
      */
-    public static function read(string $text, string $thing, string $example): self
+    public static function read(string $text, Saying $thing, Saying $example): self
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
-            throw new NotUnderstood("This is not readable text; write {$thing} like {$example}.");
+            throw new NotUnderstood(
+                self::tell('This is not readable text; write {thing} like {example}.', '', $thing, $example),
+            );
         }
         $plain = self::plain($text);
         if ($plain === '') {
-            throw new NotUnderstood("Nothing is written here; write {$thing} like {$example}.");
+            throw new NotUnderstood(
+                self::tell('Nothing is written here; write {thing} like {example}.', '', $thing, $example),
+            );
         }
         $shown = mb_strlen($plain) > 40 ? mb_substr($plain, 0, 40).'…' : $plain;
         if (preg_match('/^[-−–]\s*[\d.,]/u', $plain) === 1) {
-            throw new NotUnderstood("“{$shown}” is less than nothing; write {$thing} like {$example}.");
+            throw new NotUnderstood(
+                self::tell('“{text}” is less than nothing; write {thing} like {example}.', $shown, $thing, $example),
+            );
         }
         $parts = [];
         $rest = $plain;
         while ($rest !== '') {
             if (preg_match('/^('.self::NUMBER.')\s*((?:[^\d.,]|\.(?!\d))*)/u', $rest, $found) !== 1) {
-                throw new NotUnderstood("“{$shown}” was not understood; write {$thing} like {$example}.");
+                throw new NotUnderstood(
+                    self::tell('“{text}” was not understood; write {thing} like {example}.', $shown, $thing, $example),
+                );
             }
             $parts[] = [self::number($found[1], $shown), trim($found[2])];
             $rest = ltrim(substr($rest, strlen($found[0])));
         }
 
         if (count($parts) > 1 && in_array('', array_column($parts, 1), true)) {
-            throw new NotUnderstood(
-                "“{$shown}” was not understood: every number needs its unit. Write {$thing} like {$example}.",
-            );
+            throw new NotUnderstood(self::tell(
+                '“{text}” was not understood: every number needs its unit. Write {thing} like {example}.',
+                $shown,
+                $thing,
+                $example,
+            ));
         }
 
         return new self($parts);
+    }
+
+    private static function tell(string $message, string $text, Saying $thing, Saying $example): Saying
+    {
+        return new Saying($message, ['text' => $text, 'thing' => $thing, 'example' => $example]);
     }
 
     private static function plain(string $text): string
@@ -74,18 +92,23 @@ final readonly class Written
         if (preg_match('/^[1-9]\d{0,2},\d{3}$/', $digits) === 1) {
             $decimal = str_replace(',', '.', $digits);
             $whole = str_replace(',', '', $digits);
-            throw new NotUnderstood("“{$shown}” could be {$decimal} or {$whole}; write it without the comma.");
+            throw new NotUnderstood(new Saying(
+                '“{text}” could be {decimal} or {whole}; write it without the comma.',
+                ['text' => $shown, 'decimal' => $decimal, 'whole' => $whole],
+            ));
         }
         if (preg_match('/^(?:(\d+) +)?(\d+)\/(\d+)$/', $digits, $found) === 1) {
             if ((int) $found[3] === 0) {
-                throw new NotUnderstood("“{$shown}” divides by nothing; write a fraction like 1/2.");
+                throw new NotUnderstood(
+                    new Saying('“{text}” divides by nothing; write a fraction like 1/2.', ['text' => $shown]),
+                );
             }
 
             return (float) $found[1] + (float) $found[2] / (float) $found[3];
         }
         $value = (float) str_replace([' ', ','], ['', '.'], $digits);
         if (! is_finite($value)) {
-            throw new NotUnderstood("“{$shown}” is too large to work with.");
+            throw new NotUnderstood(new Saying('“{text}” is too large to work with.', ['text' => $shown]));
         }
 
         return $value;

@@ -221,9 +221,10 @@ final readonly class SheetMaker
             }
         }
         if ($tabs !== null) {
-            $all[] = ['', $this->tongue->tell('{n} pop tabs, washed; gloves, eye protection and pliers', [
-                'n' => Decimal::print($tabs->total),
-            ])];
+            $all[] = ['', $this->tongue->tell(
+                '{n, plural, one {# pop tab, washed} other {# pop tabs, washed}}; gloves, eye protection and pliers',
+                ['n' => $tabs->total],
+            )];
         }
         $slots = array_filter($this->plan->work->rows, fn(Row $row): bool => $row->opening() !== null) !== [];
         $all[] = ['', $this->tongue->tell('{n, plural, one {# stitch marker} other {# stitch markers}}', [

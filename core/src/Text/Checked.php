@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
+use Fescue\Core\Saying\Saying;
+
 /** A pattern's text, read and proven. */
 final readonly class Checked
 {
@@ -25,8 +27,9 @@ final readonly class Checked
                 1,
                 '',
                 TextProblem::TOO_LONG,
-                'At most '.number_format(Grammar::LONGEST, 0, '', ' ').' letters are read; this is longer. '
-                    .'Take it in parts.',
+                new Saying('At most {n} letters are read; this is longer. Take it in parts.', [
+                    'n' => number_format(Grammar::LONGEST, 0, '', ' '),
+                ]),
             )]);
         }
         $text = Grammar::cleaned($text);
@@ -53,7 +56,7 @@ final readonly class Checked
                 1,
                 '',
                 TextProblem::NOT_A_PATTERN,
-                'There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.',
+                new Saying('There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.'),
             )]);
         }
         [$rows, $problems] = Prover::of($lines);
@@ -115,10 +118,14 @@ final readonly class Checked
                 'text' => $writer->row($row->line),
             ], $this->rows),
             'problems' => array_map(
-                fn(TextProblem $one): array => array_replace(
-                    get_object_vars($one),
-                    ['mends' => array_column($one->mends, 'said')],
-                ),
+                fn(TextProblem $one): array => [
+                    'line' => $one->line,
+                    'column' => $one->column,
+                    'row' => $one->row,
+                    'code' => $one->code,
+                    'message' => $one->said->english(),
+                    'mends' => array_map(fn(Correction $mend): string => $mend->said->english(), $one->mends),
+                ],
                 $this->problems,
             ),
         ];

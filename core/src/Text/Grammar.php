@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
+use Fescue\Core\Saying\Saying;
+
 /** Reads a pattern as people write them: its rows, and what stands between them. */
 final class Grammar
 {
@@ -195,7 +197,10 @@ final class Grammar
                 $token,
                 WrittenRow::called($isRound, $from),
                 TextProblem::NOT_UNDERSTOOD,
-                "“{$token->text}” is no word of a pattern that we know; “{$near}” is.",
+                new Saying(
+                    '“{word}” is no word of a pattern that we know; “{near}” is.',
+                    ['word' => $token->text, 'near' => $near],
+                ),
                 [Correction::write($token, $near)],
             );
         }
@@ -282,7 +287,7 @@ final class Grammar
                 $head,
                 '',
                 TextProblem::NOT_UNDERSTOOD,
-                "There is no row {$first} before this line that could be repeated.",
+                new Saying('There is no row {n} before this line that could be repeated.', ['n' => (string) $first]),
             );
 
             return;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
+use Fescue\Core\Saying\Saying;
+
 /** Row by row: whether each takes what is there, and leaves what it says. */
 final class Prover
 {
@@ -384,7 +386,6 @@ final class Prover
     {
         $at = $outcome->where ?? $line->at;
         $off = abs($outcome->there - $outcome->takes);
-        $stitches = fn(int $many): string => $many === 1 ? '1 stitch' : "{$many} stitches";
         if ($outcome->code === null && $line->stated !== null) {
             $numbers = $line->stated->numbers;
             $says = count($numbers) === 1 ? [Correction::say($numbers[0], $outcome->leaves)] : [];
@@ -393,19 +394,30 @@ final class Prover
                 $line->stated->at,
                 $line->name,
                 TextProblem::STATED_OTHERWISE,
-                "It leaves {$outcome->leaves}, and says {$line->stated->all()}.",
+                new Saying(
+                    'It leaves {leaves}, and says {says}.',
+                    ['leaves' => (string) $outcome->leaves, 'says' => (string) $line->stated->all()],
+                ),
                 [...$this->mends($line, $nth), ...$says],
             );
         }
 
+        $with = ['takes' => (string) $outcome->takes, 'there' => (string) $outcome->there, 'n' => $off];
+
         return TextProblem::at($at, $line->name, (string) $outcome->code, match ($outcome->code) {
-            TextProblem::TAKES_TOO_FEW
-                => "It takes {$outcome->takes} of {$outcome->there}: {$stitches($off)} left over.",
-            TextProblem::TAKES_TOO_MANY => "It takes {$outcome->takes}, and there are {$outcome->there}: "
-                ."{$stitches($off)} too many.",
-            TextProblem::DOES_NOT_DIVIDE => 'The repeat does not come out: '
-                ."{$stitches($off)} of {$outcome->there} left over.",
-            default => 'Here is no space, or no post, to work into.',
+            TextProblem::TAKES_TOO_FEW => new Saying(
+                'It takes {takes} of {there}: {n, plural, one {# stitch} other {# stitches}} left over.',
+                $with,
+            ),
+            TextProblem::TAKES_TOO_MANY => new Saying(
+                'It takes {takes}, and there are {there}: {n, plural, one {# stitch} other {# stitches}} too many.',
+                $with,
+            ),
+            TextProblem::DOES_NOT_DIVIDE => new Saying(
+                'The repeat does not come out: {n, plural, one {# stitch} other {# stitches}} of {there} left over.',
+                $with,
+            ),
+            default => new Saying('Here is no space, or no post, to work into.'),
         }, $this->mends($line, $nth));
     }
 

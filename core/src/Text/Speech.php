@@ -14,8 +14,8 @@ final readonly class Speech
 
     /** What each is called where one is chosen. */
     public const NAMED = [
-        'en-US' => 'English, US names', 'en-GB' => 'English, UK names', 'es' => 'Spanish',
-        'pt' => 'Brazilian Portuguese', 'it' => 'Italian', 'tr' => 'Turkish', 'id' => 'Indonesian',
+        'en-US' => 'English, US names', 'en-GB' => 'English, UK names', 'es' => 'Español',
+        'pt' => 'Português do Brasil', 'it' => 'Italiano', 'tr' => 'Türkçe', 'id' => 'Bahasa Indonesia',
     ];
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
+use Fescue\Core\Saying\Saying;
+
 /** What is wrong in a pattern, where, and what would mend it. */
 final readonly class TextProblem
 {
@@ -31,19 +33,22 @@ final readonly class TextProblem
         public int $column,
         public string $row,
         public string $code,
-        public string $message,
+        public Saying $said,
         public array $mends = [],
     ) {}
 
     /** Of one of several sizes; what mends one of them may be a number of all. */
     public function inSize(int $size): self
     {
-        return new self($this->line, $this->column, $this->row, $this->code, "In size {$size}: {$this->message}");
+        return new self($this->line, $this->column, $this->row, $this->code, new Saying(
+            'In size {size}: {what}',
+            ['size' => $size, 'what' => $this->said],
+        ));
     }
 
     /** @param list<Correction> $mends */
-    public static function at(Token $at, string $row, string $code, string $message, array $mends = []): self
+    public static function at(Token $at, string $row, string $code, Saying $said, array $mends = []): self
     {
-        return new self($at->line, $at->column, $row, $code, $message, $mends);
+        return new self($at->line, $at->column, $row, $code, $said, $mends);
     }
 }

@@ -6,6 +6,7 @@ namespace Fescue\Core\Tests\Text;
 
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Correction;
 use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextProblem;
@@ -29,13 +30,13 @@ final class ProofTest extends TestCase
             [$lines, $leaves] = Programs::rounds();
             $text = implode("\n", $lines);
             $checked = Checked::of($text);
-            self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->message}", $checked->problems), $text);
+            self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->said->english()}", $checked->problems), $text);
             self::assertSame($leaves, self::leaves($checked), $text);
             foreach (array_keys(Speech::TONGUES) as $tongue) {
                 $writer = new TextWriter($tongue);
                 $written = implode("\n", array_map(fn(ProvenRow $row): string => $writer->row($row->line), $checked->rows));
                 $again = Checked::of($written, $tongue);
-                self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->message}", $again->problems), $written);
+                self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->said->english()}", $again->problems), $written);
                 self::assertSame($leaves, self::leaves($again), $written);
                 self::assertSame(
                     $written,
@@ -81,7 +82,7 @@ final class ProofTest extends TestCase
             ."Rnd 3: (sc in next st, 2 sc in next st) 7 times (24)\nRnd 4: (sc in next 2 sts, 2 sc in next st) 8 times (32)";
         $problem = Checked::of($wrong)->problems[0];
         $mend = $problem->mends[0];
-        self::assertSame('Write 8 for 7 (line 3, letter 41).', $mend->said);
+        self::assertSame('Write 8 for 7 (line 3, letter 41).', $mend->said->english());
         self::assertSame([3, 41, '7', '8'], [$mend->at->line, $mend->at->column, $mend->at->text, $mend->to]);
         self::assertSame([], Checked::of(str_replace('7 times', '8 times', $wrong))->problems);
         foreach ([14, 15, 16, 17, 18, 19, 21, 22, 23, 24, 25, 26] as $slip) {
@@ -92,7 +93,7 @@ final class ProofTest extends TestCase
         $stated = Checked::of(str_replace(['7 times', '(24)'], ['8 times', '(26)'], $wrong))->problems;
         self::assertCount(1, $stated);
         self::assertSame([TextProblem::STATED_OTHERWISE, 3], [$stated[0]->code, $stated[0]->line]);
-        self::assertContains('Say 24.', array_column($stated[0]->mends, 'said'));
+        self::assertContains('Say 24.', array_map(self::said(...), $stated[0]->mends));
     }
 
     /** Whatever is sent is answered, and soon: nothing here is worked through without bound. */
@@ -131,7 +132,7 @@ final class ProofTest extends TestCase
     {
         $problem = Checked::of("Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 sc in each stich aruond (12)")->problems[0];
         self::assertSame([2, 27, TextProblem::NOT_UNDERSTOOD], [$problem->line, $problem->column, $problem->code]);
-        self::assertSame(['Write “around”.'], array_column($problem->mends, 'said'));
+        self::assertSame(['Write “around”.'], array_map(self::said(...), $problem->mends));
     }
 
     public function testEachTongueIsFoundOutAndMayBeTold(): void
@@ -145,6 +146,11 @@ final class ProofTest extends TestCase
             'Row 1: dc in each st across (20)',
             $writer->row(Checked::of($text, 'en-US')->rows[0]->line),
         );
+    }
+
+    private static function said(Correction $mend): string
+    {
+        return $mend->said->english();
     }
 
     /** Rows go there and back, rounds only where they are turned: 5 and 3 beside a space do not come out from both. */

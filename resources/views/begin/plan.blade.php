@@ -3,20 +3,21 @@
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>
         <div class="acts">
-            <a class="beside" href="/begin?{{ $begun->query() }}">Back</a>
+            <a class="beside" href="/begin?{{ $begun->query() }}">{{ __('Back') }}</a>
             @guest<a class="btn btn-primary"
-                href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">Register and keep it</a>@endguest
+                href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">{{ __('Register and keep '
+                    .'it') }}</a>@endguest
         </div>
     </div>
     <div class="begun-plan">
         <div class="drawing">
             @include('bags.drawing')
-            <h2>Words</h2>
+            <h2>{{ __('Words') }}</h2>
             @include('bags.pattern')
         </div>
-        <section class="answer" aria-label="The answer">
+        <section class="answer" aria-label="{{ __('The answer') }}">
             @include('begin.figures', ['sheet' => $answer])
-            <ul class="notes" aria-label="Watch out">
+            <ul class="notes" aria-label="{{ __('Watch out') }}">
                 @foreach ($sheet->notes as $note)
                     @continue($note->code === Notes::AGAINST_WISH)
                     <li class="{{ $note->tone->value }}"><b>{{ $note->lead }}</b> {{ $note->rest }}</li>

@@ -2,32 +2,33 @@
 @use(App\Bags\BeginningSheet)
 @use(Fescue\Core\Material\Kind)
 @php $begun = $sheet->begun; @endphp
-<x-layout title="What shall it be?">
+<x-layout :title="__('What shall it be?')" whole>
     <form class="beginning" method="get" action="/begin" data-begin novalidate>
         <section class="in-hand">
-            <h1>In your hand</h1>
+            <h1>{{ __('In your hand') }}</h1>
             @if ($materials !== [])
                 <div class="part">
-                    <label for="material_id">From the stash</label>
+                    <label for="material_id">{{ __('From the stash') }}</label>
                     <select class="form-select" id="material_id" name="material_id">
-                        <option value="">none of it</option>@foreach ($materials as $id => $name)
+                        <option value="">{{ __('none of it') }}</option>@foreach ($materials as $id => $name)
                         <option value="{{ $id }}" @selected($begun->material?->id === $id)>{{ $name }}</option>
                         @endforeach</select>
                 </div>
             @endif
             <fieldset class="part strands">
-                <legend>Strand <span data-region="strand">{{ $begun->kind->name() }}</span></legend>
+                <legend>{{ __('Strand') }} <span data-region="strand">{{ __($begun->kind->name()) }}</span></legend>
                 @foreach (Kind::strands() as $kind)
                     <label><input type="radio" name="kind" value="{{ $kind->value }}"
-                        @checked($begun->kind === $kind)>{{ $kind === Kind::Strand ? 'several' : ($kind === Kind::Ribbon
-                        ? 'ribbon' : $kind->name()) }}</label>
+                        @checked($begun->kind === $kind)>{{ $kind === Kind::Strand ? __('several')
+                        : __($kind === Kind::Ribbon ? $kind->noun() : $kind->name()) }}</label>
                 @endforeach
             </fieldset>
             <fieldset class="part bars">
-                <legend>As thick as this <span>life size</span></legend>
+                <legend>{{ __('As thick as this') }} <span>{{ __('life size') }}</span></legend>
                 <div data-region="bars">@include('begin.bars')</div>
             </fieldset>
-            @foreach (['thick' => ['Yours', ''], 'hook' => ['Hook', $sheet->tried()]] as $field => [$label, $said])
+            @foreach (['thick' => [__('Yours'), ''], 'hook' => [__('Hook'), $sheet->tried()]] as $field => [$label,
+                $said])
                 <div class="line">
                     <label for="{{ $field }}">{{ $label }} @if ($field === 'hook')<span
                         data-region="hook">{{ $said }}</span>@endif</label>
@@ -42,16 +43,16 @@
             @endforeach
             @if ($swatches !== [])
                 <div class="part">
-                    <label for="swatch_id">Gauge</label>
+                    <label for="swatch_id">{{ __('Gauge') }}</label>
                     <select class="form-select" id="swatch_id" name="swatch_id">
-                        <option value="">as all my swatches teach</option>@foreach ($swatches as $group
+                        <option value="">{{ __('as all my swatches teach') }}</option>@foreach ($swatches as $group
                         => $names)@foreach ((array) $names as $id => $name)
                         <option value="{{ is_array($names) ? $id : $group }}"
                         @selected($begun->swatch?->id === (is_array($names) ? $id : $group))>{{ $name }}</option>
                         @endforeach @endforeach</select>
                 </div>
             @endif
-            <h2>How large <span>{{ $begun->unit()->value }}</span></h2>
+            <h2>{{ __('How large') }} <span>{{ $begun->unit()->value }}</span></h2>
             @foreach (Beginning::sides() as $side => $label)
                 <div class="line">
                     <label for="{{ $side }}">{{ $label }}</label>
@@ -61,12 +62,12 @@
                         ?? '' }}</p>
                 </div>
             @endforeach
-            <noscript><button class="btn btn-primary">Show it</button></noscript>
+            <noscript><button class="btn btn-primary">{{ __('Show it') }}</button></noscript>
         </section>
         <section class="all-kinds" aria-labelledby="kinds">
-            <h1 id="kinds">What shall it be?</h1>
-            <p class="soft">All drawn at one scale; green where work begins. <a href="{{ route('count') }}">I have a
-                pattern: count it</a></p>
+            <h1 id="kinds">{{ __('What shall it be?') }}</h1>
+            <p class="soft">{{ __('All drawn at one scale; green where work begins.') }} <a
+                href="{{ route('count') }}">{{ __('I have a pattern: count it') }}</a></p>
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
                 @foreach ($sheet->kinds() as $key => $drawn)
@@ -76,7 +77,7 @@
                 @endforeach
             </div>
         </section>
-        <section class="answer" aria-label="The answer" aria-live="polite"
+        <section class="answer" aria-label="{{ __('The answer') }}" aria-live="polite"
             data-region="answer">@include('begin.answer')</section>
     </form>
     @auth<form id="keep" method="post" action="/begin">{{ csrf_field() }}</form>@endauth

@@ -1,7 +1,7 @@
 {{-- An error in the application's look. It asks nothing of the session or the database, which may be what broke. --}}
 @props(['code', 'title', 'refresh' => null, 'again' => null])
 <!doctype html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -17,7 +17,8 @@
 <main class="narrow">
     <h1>{{ $title }}</h1>
     <p>{{ $slot }}</p>
-    {{ $again ?? new Illuminate\Support\HtmlString('<p><a class="btn btn-primary" href="/">To the worktable</a></p>') }}
+    {{ $again ?? new Illuminate\Support\HtmlString('<p><a class="btn btn-primary" href="/">'.e(__('To the '
+        .'worktable')).'</a></p>') }}
     <p class="section-rule">{{ $code }}</p>
 </main>
 </body>

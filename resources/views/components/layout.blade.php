@@ -1,6 +1,9 @@
-@props(['title', 'narrow' => false])
+@use(App\Tongue\Tongues)
+{{-- A page that is not whole in her tongue says so, and is marked as what it is. --}}
+@props(['title', 'narrow' => false, 'whole' => false])
+@php $isTold = $whole || str_starts_with(app()->getLocale(), 'en'); @endphp
 <!doctype html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -12,14 +15,14 @@
     @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/js/app.js'])
 </head>
 <body>
-<a class="skip" href="#main">Skip to the work</a>
+<a class="skip" href="#main">{{ __('Skip to the work') }}</a>
 <header class="top">
     <a class="mark" href="{{ route('front') }}" @if (request()->routeIs('front')) aria-current="page" @endif><img
         src="{{ asset('mark.svg') }}" width="20" height="26" alt=""> fescue</a>
     @auth
-        <nav aria-label="Stations">
-            @foreach (['stash' => 'Stash', 'cutting' => 'Cutting table', 'swatches' => 'Swatches',
-                'bags' => 'Bags'] as $station => $name)
+        <nav aria-label="{{ __('Stations') }}">
+            @foreach (['stash' => __('Stash'), 'cutting' => __('Cutting table'), 'swatches' => __('Swatches'),
+                'bags' => __('Bags')] as $station => $name)
                 <a href="{{ route("$station.index") }}" @if (request()->routeIs("$station.*")) aria-current="page"
                     @endif>{{ $name }}</a>
             @endforeach
@@ -27,48 +30,60 @@
         <div class="who">
             <a href="{{ route('account') }}" @if (request()->routeIs('account*')) aria-current="page"
                 @endif>{{ auth()->user()->units->value }} · {{ auth()->user()->name }}</a>
-            <form method="post" action="{{ route('sign-out') }}">@csrf<button class="plain">Sign out</button></form>
+            <form method="post" action="{{ route('sign-out') }}">@csrf<button class="plain">{{ __('Sign '
+                .'out') }}</button></form>
         </div>
     @else
-        <div class="who"><a href="{{ route('sign-in') }}">Sign in</a><a
-            href="{{ route('register') }}">Register</a></div>
+        <div class="who"><a href="{{ route('sign-in') }}">{{ __('Sign in') }}</a><a
+            href="{{ route('register') }}">{{ __('Register') }}</a></div>
     @endauth
 </header>
-@if (config('app.public_demo'))<p class="open-demo">A demo that everybody shares. What is entered in its account is gone
-    tomorrow: keep nothing of your own there.</p>@endif
-<main id="main" tabindex="-1" @class(['narrow' => $narrow])>
+@if (config('app.public_demo'))<p class="open-demo">{{
+    __('A demo that everybody shares. What is entered in its account is gone tomorrow: keep nothing of your own '
+        .'there.') }}</p>@endif
+@if (! $isTold)<p class="untold">{{ __('This page is in English only for now.') }}</p>@endif
+<main id="main" tabindex="-1" @class(['narrow' => $narrow]) @if (! $isTold) lang="en" @endif>
     @if (session('status'))
         <div class="flash" role="status">
             <p>{{ session('status') }}</p>
             @if (session('undo'))
-                <form method="post" action="{{ session('undo') }}">@csrf<button class="plain">Undo</button></form>
+                <form method="post" action="{{ session('undo') }}">@csrf<button
+                    class="plain">{{ __('Undo') }}</button></form>
             @endif
         </div>
     @endif
     @if (is_array(session('codes')))
         <section class="codes" aria-labelledby="codes-title">
-            <h2 id="codes-title">Your recovery codes</h2>
-            <p>If you forget your password, one of these lets you in, once. They are shown this one time: write them
-                down or print them, and keep them where you keep your hooks.</p>
+            <h2 id="codes-title">{{ __('Your recovery codes') }}</h2>
+            <p>{{ __('If you forget your password, one of these lets you in, once. They are shown this one time: '
+                .'write them down or print them, and keep them where you keep your hooks.') }}</p>
             <ul>@foreach (session('codes') as $code)<li><code>{{ $code }}</code></li>@endforeach</ul>
         </section>
     @endif
     {{ $slot }}
 </main>
+<footer class="foot">
+    @auth<p>{{ __('Press {key} for the keys.', ['key' => '?']) }}</p>@endauth
+    <form class="tongues" method="post" aria-label="{{ __('Language') }}">{{ csrf_field() }}
+        @foreach (Tongues::named() as $tongue => $name)
+            <button class="plain" formaction="{{ route('tongue', $tongue) }}" lang="{{ $tongue }}"
+                @if ($tongue === app()->getLocale()) aria-current="true" @endif>{{ $name }}</button>
+        @endforeach
+    </form>
+</footer>
 @auth
-    <footer class="foot">Press <kbd>?</kbd> for the keys.</footer>
     <dialog id="keys" aria-labelledby="keys-title">
-        <h2 id="keys-title">Keys</h2>
+        <h2 id="keys-title">{{ __('Keys') }}</h2>
         <dl>
-            <dt><kbd>g</kbd> then <kbd>s</kbd></dt><dd>Stash</dd>
-            <dt><kbd>g</kbd> then <kbd>c</kbd></dt><dd>Cutting table</dd>
-            <dt><kbd>g</kbd> then <kbd>w</kbd></dt><dd>Swatches</dd>
-            <dt><kbd>g</kbd> then <kbd>b</kbd></dt><dd>Bags</dd>
-            <dt><kbd>1</kbd> to <kbd>5</kbd></dt><dd>On Plan: open a station</dd>
-            <dt><kbd>?</kbd></dt><dd>This list</dd>
-            <dt><kbd>Esc</kbd></dt><dd>Close it</dd>
+            <dt><kbd>g</kbd> {{ __('then') }} <kbd>s</kbd></dt><dd>{{ __('Stash') }}</dd>
+            <dt><kbd>g</kbd> {{ __('then') }} <kbd>c</kbd></dt><dd>{{ __('Cutting table') }}</dd>
+            <dt><kbd>g</kbd> {{ __('then') }} <kbd>w</kbd></dt><dd>{{ __('Swatches') }}</dd>
+            <dt><kbd>g</kbd> {{ __('then') }} <kbd>b</kbd></dt><dd>{{ __('Bags') }}</dd>
+            <dt><kbd>1</kbd> {{ __('to') }} <kbd>5</kbd></dt><dd>{{ __('On Plan: open a station') }}</dd>
+            <dt><kbd>?</kbd></dt><dd>{{ __('This list') }}</dd>
+            <dt><kbd>Esc</kbd></dt><dd>{{ __('Close it') }}</dd>
         </dl>
-        <form method="dialog"><button class="btn btn-quiet">Close</button></form>
+        <form method="dialog"><button class="btn btn-quiet">{{ __('Close') }}</button></form>
     </dialog>
 @endauth
 </body>

@@ -2,7 +2,8 @@
 @props(['bag' => 'default'])
 @if ($errors->getBag($bag)->any())
     <div class="flash trouble" role="alert" tabindex="-1" data-focus>
-        <p><b>Not kept yet.</b> {{ $errors->getBag($bag)->count() === 1 ? 'One thing wants mending'
-            : $errors->getBag($bag)->count().' things want mending' }}; what you typed is still here.</p>
+        <p><b>{{ __('Not kept yet.') }}</b>
+            {{ __('{n, plural, one {One thing wants} other {# things want} } mending; what you typed is still here.',
+                ['n' => $errors->getBag($bag)->count()]) }}</p>
     </div>
 @endif

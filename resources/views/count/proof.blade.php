@@ -1,3 +1,4 @@
+@use(App\Tongue\Tongues)
 @php
     $names = Fescue\Core\Text\Speech::NAMED;
     $problems = $checked?->problems ?? [];
@@ -9,21 +10,24 @@
     $lang = $writer === null ? 'en' : ($to === '' ? $checked->tongue : $to);
 @endphp
 @if ($checked === null)
-    <p class="soft">Paste a pattern: each row is worked over the one below it, stitch by stitch, as you type. Nothing is
-        kept.</p>
+    <p class="soft">{{ __('Paste a pattern: each row is worked over the one below it, stitch by stitch, as you type. '
+        .'Nothing is kept.') }}</p>
 @else
     <p class="sum">
         @if ($problems === [])
-            <b>It all comes out:</b> {{ count($checked->rows) === 1 ? 'one row' : count($checked->rows).' rows' }}.
+            <b>{{ __('It all comes out:') }}</b> {{ __('{n, plural, one {one row} other {# rows} }.',
+                ['n' => count($checked->rows)]) }}
         @elseif ($checked->rows !== [])
-            <b class="bad">{{ count($problems) === 1 ? 'One thing does' : count($problems).' things do' }} not come
-                out.</b>
-            {{ $rights }} of {{ count($checked->rows) }} rows do.
+            <b class="bad">{{ __('{n, plural, one {One thing does} other {# things do} } not come out.',
+                ['n' => count($problems)]) }}</b>
+            {{ __('{rights} of {n, plural, one {# row comes} other {# rows come} } out.',
+                ['rights' => $rights, 'n' => count($checked->rows)]) }}
         @endif
-        <span class="soft">Read as {{ $names[$checked->tongue] }}.</span>
+        <span class="soft">{{ __('Read as {tongue}.', ['tongue' => $names[$checked->tongue]]) }}</span>
     </p>
     @foreach ($of[''] ?? [] as $one)
-        <p class="trouble"><b>Line {{ $one->line }}:</b> {{ $one->message }}</p>
+        <p class="trouble"><b>{{ __('Line {line}:', ['line' => $one->line]) }}</b>
+            {{ Tongues::say($one->said) }}</p>
     @endforeach
     <ol class="proven">
         @foreach ($checked->runs() as [$row, $last])
@@ -36,18 +40,19 @@
             @endphp
             <li @class(['off' => ! $row->isRight()])>
                 <p class="count"><b>{{ $out->there }}</b><span aria-hidden="true"> → </span><span
-                    class="visually-hidden">there, leaves</span><b>{{ $out->leaves }}</b></p>
+                    class="visually-hidden">{{ __('there, leaves') }}</span><b>{{ $out->leaves }}</b></p>
                 <div>
                     <p lang="{{ $lang }}">{{ $writer->row($row->line, $last) }}</p>
                     @foreach ($mine as $one)
                         <p class="trouble"><a href="#text" data-line="{{ $one->line }}"
-                            data-column="{{ $one->column }}">Line
-                            {{ $one->line }}, letter {{ $one->column }}</a>: {{ $one->message }}
+                            data-column="{{ $one->column }}">{{ __('Line {line}, letter {letter}',
+                                ['line' => $one->line, 'letter' => $one->column]) }}</a>:
+                            {{ Tongues::say($one->said) }}
                             @if ($one->mends !== [])<span class="mend">@foreach ($one->mends as $mend)<button
                                 type="button" class="plain" data-line="{{ $mend->at->line }}"
                                 data-column="{{ $mend->at->column }}" data-over="{{ $mend->at->text }}"
-                                data-to="{{ $mend->to }}">{{ rtrim($mend->said,
-                                    '.') }}</button>{{ $loop->last ? '.' : ', or: ' }}@endforeach</span>@endif</p>
+                                data-to="{{ $mend->to }}">{{ Tongues::say($mend->said)
+                                    }}</button>{{ $loop->last ? '' : __(', or: ') }}@endforeach</span>@endif</p>
                     @endforeach
                 </div>
             </li>

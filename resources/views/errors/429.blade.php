@@ -1,1 +1,1 @@
-<x-error code="429" title="Too many tries">Wait a minute, then try again.</x-error>
+<x-error code="429" :title="__('Too many tries')">{{ __('Wait a minute, then try again.') }}</x-error>

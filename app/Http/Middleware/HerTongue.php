@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use App\Tongue\Tongues;
+use Fescue\Core\Tongue\Tongue;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The tongue a page is told in: her account's; a stranger's as she chose, or as her browser asks. */
+final class HerTongue
+{
+    /** @param \Closure(Request): Response $next */
+    public function handle(Request $request, \Closure $next): Response
+    {
+        app()->setLocale(self::of($request));
+        $answer = $next($request);
+        $answer->headers->set('Content-Language', app()->getLocale());
+
+        return $answer;
+    }
+
+    private static function of(Request $request): string
+    {
+        $maker = $request->hasSession() ? $request->user() : null;
+        $chosen = $request->cookie(Tongues::COOKIE);
+
+        return match (true) {
+            $maker instanceof User => (string) array_search($maker->terms->value, Tongue::NAMED, true),
+            is_string($chosen) && isset(Tongue::NAMED[$chosen]) => $chosen,
+            default => str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::NAMED))),
+        };
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use App\Tongue\Messages;
+use App\Tongue\Tongues;
+use Fescue\Core\Stitch\Terms;
+use Tests\TestCase;
+
+/** Pages in her tongue: as her browser asks, as she chooses, as her account has it. */
+final class TongueTest extends TestCase
+{
+    private const WHOLE = ['/begin', '/count', '/register', '/sign-in', '/recover'];
+
+    public function testAStrangerIsAnsweredAsHerBrowserAsks(): void
+    {
+        foreach ([
+            'es' => 'es', 'es-MX,es;q=0.9,en;q=0.8' => 'es', 'ca,es;q=0.7' => 'es', 'en-GB,en;q=0.9' => 'en-GB',
+            'en' => 'en-US', 'en-AU' => 'en-US', 'fr-FR,fr' => 'en-US', '' => 'en-US', '*' => 'en-US',
+            str_repeat('x-', 400) => 'en-US',
+        ] as $asks => $told) {
+            $page = $this->get('/sign-in', ['Accept-Language' => $asks])->assertOk();
+            $page->assertHeader('Content-Language', $told)->assertSee("<html lang=\"{$told}\">", false);
+            $page->assertSee($told === 'es' ? 'Contraseña' : 'Password');
+        }
+        $this->get('/nowhere', ['Accept-Language' => 'es'])->assertNotFound()->assertSee('Aquí no hay nada');
+    }
+
+    public function testOnePressInTheFootIsKept(): void
+    {
+        $pressed = $this->from('/count')->post('/tongue/es')->assertRedirect('/count')->assertPlainCookie('tongue', 'es');
+        $this->withUnencryptedCookie('tongue', 'es')->get('/count', ['Accept-Language' => 'en'])
+            ->assertSee('Contar un patrón')->assertSee('lang="es" aria-current="true"', false);
+        $this->withUnencryptedCookie('tongue', 'xx')->get('/count', ['Accept-Language' => 'es'])
+            ->assertSee('Contar un patrón');
+        $this->post('/tongue/xx')->assertNotFound();
+        self::assertNotNull($pressed);
+        $maker = $this->maker();
+        $this->actingAs($maker)->from('/account')->post('/tongue/es')->assertRedirect('/account');
+        self::assertSame(Terms::ES, $maker->fresh()?->terms);
+        $this->withUnencryptedCookie('tongue', 'en-GB')->get('/account')->assertSee('Tu cuenta');
+    }
+
+    public function testWhatIsNotYetToldSaysSo(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker)->get('/stash')->assertDontSee('in English only')->assertDontSee('lang="en"', false);
+        $maker->update(['terms' => Terms::ES]);
+        $this->get('/stash')->assertSee('solo en inglés por ahora')->assertSee('<main id="main" tabindex="-1"', false)
+            ->assertSee('lang="en"', false);
+        foreach (['/account', '/count', '/begin'] as $page) {
+            $this->get($page)->assertOk()->assertDontSee('solo en inglés');
+        }
+    }
+
+    public function testAnAccountSpeaksAsTheStrangerWasSpokenTo(): void
+    {
+        $form = ['name' => 'Inés', 'email' => 'ines@muelle.example', 'password' => 'cuatro barcas azules lejos',
+            'password_confirmation' => 'cuatro barcas azules lejos'];
+        $this->post('/register', ['password' => 'corta'] + $form, ['Accept-Language' => 'es'])
+            ->assertSessionHasErrors(['password' => 'La contraseña necesita 12 letras o más.']);
+        $this->post('/register', $form, ['Accept-Language' => 'es'])->assertRedirect('/sign-in')
+            ->assertSessionHas('status', fn(string $said): bool => str_starts_with($said, 'Falta un paso'));
+        self::assertSame(Terms::ES, User::query()->where('email', 'ines@muelle.example')->value('terms'));
+    }
+
+    /** What she types wrong is said in her tongue, with her text in it whatever it is. */
+    public function testWhatIsWrongIsSaidInHerTongue(): void
+    {
+        $says = fn(string $high): string => (string) $this->getJson(
+            '/begin?part=answer&height='.urlencode($high),
+            ['Accept-Language' => 'es', 'X-Requested-With' => 'XMLHttpRequest'],
+        )->assertOk()->json('errors.height');
+        self::assertSame('«varas» no es una unidad de longitud que Fescue conozca; usa mm, cm, m, in, ft o yd.', $says('30 varas'));
+        self::assertSame('«-3» es menos que nada; escribe una longitud como «20 cm» o «7 1/2 in».', $says('-3'));
+        self::assertStringContainsString('«{n} \'{}» no se entiende', $says("{n} '{}"));
+        self::assertSame('De 1,0 cm a 200 cm. 900 cm queda fuera.', $says('9 m'));
+        $proof = fn(string $text): string => (string) $this->postJson('/count', ['text' => $text], ['Accept-Language' => 'es'])
+            ->assertOk()->json('proof');
+        self::assertStringContainsString('sobran 2 puntos', $proof("V1: 6 pb en anillo mágico (6)\nV2: 2 pb en los 4 p sig (8)"));
+        self::assertStringContainsString('sobra 1 punto', $proof("V1: 6 pb en anillo mágico (6)\nV2: 2 pb en los 5 p sig (10)"));
+    }
+
+    /** Every message is found, has its Spanish, with the same places to fill, and prints whatever its numbers are. */
+    public function testNoTongueLacksAMessage(): void
+    {
+        $all = Messages::all();
+        self::assertGreaterThan(300, count($all));
+        self::assertArrayHasKey('It takes {takes} of {there}: {n, plural, one {# stitch} other {# stitches}} left over.', $all);
+        self::assertArrayHasKey('T-shirt yarn', $all);
+        $es = Tongues::messages(Terms::ES);
+        self::assertSame([], array_diff_key($all, $es), 'Spanish lacks these; php artisan fescue:messages --lacks=es');
+        $places = function (string $message): array {
+            preg_match_all('/(?<!\bone )(?<!\bother )(?<!=\d )\{(\w+)(?=[,}])/', $message, $found);
+            $names = array_unique($found[1]);
+            sort($names);
+
+            return $names;
+        };
+        foreach ($all as $message => $where) {
+            self::assertSame($places($message), $places($es[$message]), "{$where}: {$message}");
+            self::assertDoesNotMatchRegularExpression('/(?<!\w):[a-z]+|\|/', $message, 'ICU has {name} and plural.');
+            foreach ([0, 1, 2, 5, 21, 0.5] as $n) {
+                $with = array_fill_keys($places($message), $n);
+                foreach (['en' => $message, 'es' => $es[$message]] as $locale => $said) {
+                    $printed = \MessageFormatter::formatMessage($locale, $said, $with);
+                    self::assertIsString($printed, $said);
+                    self::assertDoesNotMatchRegularExpression('/[{}#]|  |^ | $/', rtrim($printed, ' ,:'), $said);
+                    // What is no count of whole ones is printed as it was measured.
+                    $isCounted = str_contains($message, 'plural');
+                    self::assertDoesNotMatchRegularExpression(
+                        $isCounted ? '/\b1 (?:stitches|rows|rounds|tabs|holes|things|puntos|vueltas|anillas|agujeros|cosas)\b/' : '/^\0/',
+                        $printed,
+                    );
+                }
+            }
+        }
+    }
+
+    public function testEachWholePageIsWhole(): void
+    {
+        foreach (self::WHOLE as $page) {
+            $said = (string) $this->get($page, ['Accept-Language' => 'es'])->assertOk()->getContent();
+            $said = (string) preg_replace('#<(script|style)\b.*?</\1>|<(\w+)[^>]*\blang="en[^"]*"[^>]*>.*?</\2>#s', ' ', $said);
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(?:the|and|with|your|from|what|is|are|of|to|you)\b/i',
+                html_entity_decode(strip_tags((string) preg_replace('/(?:aria-label|placeholder|title)="([^"]*)"[^>]*>/', '>$1 ', $said))),
+                $page,
+            );
+        }
+    }
+}
