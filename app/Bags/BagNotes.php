@@ -9,11 +9,10 @@ use App\Models\Bag;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Gauge\State;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Report\Notes;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Work\CountError;
 
 /** What to watch out for with a bag: the core's notes on its plan, and those of what is kept of it. */
@@ -31,14 +30,12 @@ final class BagNotes
         Bag $bag,
         BagPlan $plan,
         MaterialEstimate $estimate,
-        LengthUnit $unit,
-        Terms $terms,
         bool $isGiven,
     ): array {
         $swatches = $isGiven || $plan->spec->facts->hands->doubts === [] || $bag->swatch !== null
             ? []
             : BagFacts::of($bag)->hands()->names();
-        $notes = [...self::mismatches($bag), ...Notes::on($plan, $estimate, $unit, $terms, $swatches)];
+        $notes = [...self::mismatches($bag), ...Notes::on($plan, $estimate, $swatches)];
         $concerns = fn(Note $note): bool => ! $isGiven || ! in_array($note->code, self::HERS, true);
 
         return array_values(array_filter($notes, $concerns));
@@ -51,12 +48,15 @@ final class BagNotes
         foreach (WorkLog::mends($bag, $plan) as $place => $more) {
             $next = $plan->work->rows[$place + 1] ?? null;
             if ($next !== null) {
+                $with = ['row' => $plan->work->rows[$place]->id, 'n' => abs($more)];
                 $notes[] = new Note(
                     'mended',
                     Tone::Trouble,
                     $next->id,
-                    "{$plan->work->rows[$place]->name} was ".abs($more).' too '.($more < 0 ? 'many' : 'few').'.',
-                    ucfirst(CountError::told($more, $plan->work->rows[$place]->count->leaves)),
+                    $more < 0
+                        ? new Saying('{row} was {n} too many.', $with)
+                        : new Saying('{row} was {n} too few.', $with),
+                    Saying::plain(ucfirst(CountError::told($more, $plan->work->rows[$place]->count->leaves))),
                     true,
                 );
             }
@@ -78,9 +78,11 @@ final class BagNotes
                 'swatch-of-another',
                 Tone::Trouble,
                 null,
-                "The swatch is of {$swatch->material->name}, the bag of {$bag->material->name}.",
-                'Another strand makes other stitches. Choose a swatch of it, or what all your swatches teach, at '
-                    .'Material and hook.',
+                new Saying('The swatch is of {one}, the bag of {other}.', [
+                    'one' => $swatch->material->name, 'other' => $bag->material->name,
+                ]),
+                new Saying('Another strand makes other stitches. Choose a swatch of it, or what all your swatches '
+                    .'teach, at Material and hook.'),
             );
         }
         if ($swatch?->state === State::Hung) {
@@ -88,8 +90,9 @@ final class BagNotes
                 'swatch-hung',
                 Tone::Trouble,
                 null,
-                'The swatch was measured as it hung.',
-                'The bag lying flat comes out shorter than this says. Choose one that was measured as it lay.',
+                new Saying('The swatch was measured as it hung.'),
+                new Saying('The bag lying flat comes out shorter than this says. Choose one that was measured as it '
+                    .'lay.'),
             );
         }
 

@@ -452,10 +452,11 @@ final class Beginning
             if ($length->mm >= $least && $length->mm <= $most) {
                 return $length;
             }
+            $say = fn(Length $one): string => Tongues::here()->number($one->print($unit));
             $wrong[$field] = Tongues::tell('From {least} to {most}. {length} is outside.', [
-                'least' => Length::mm($least),
-                'most' => Length::mm($most),
-                'length' => $length,
+                'least' => $say(Length::mm($least)),
+                'most' => $say(Length::mm($most)),
+                'length' => $say($length),
             ]);
         } catch (NotUnderstood $e) {
             $wrong[$field] = Tongues::say($e->said);

@@ -13,7 +13,6 @@ use App\Models\Picture;
 use App\Models\User;
 use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Finish\Finishings;
-use Fescue\Core\Finish\FinishStep;
 use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Lined;
@@ -24,6 +23,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Support\Collection;
 
 /** What a bag is finished with, and what it was when it was done. */
@@ -106,9 +106,9 @@ final readonly class FinishSheet
         return $linings;
     }
 
-    public function said(FinishStep $step): string
+    public function said(Saying $step): string
     {
-        return $step->said($this->sheet->say(...));
+        return $this->sheet->tongue()->say($step);
     }
 
     /** @return array<string, string> what was settled, by the field that was left open */
@@ -147,7 +147,7 @@ final readonly class FinishSheet
             if ($one->row !== null) {
                 $said[] = [
                     $this->sheet->writer->name($this->sheet->plan->work->rows[$one->row]),
-                    "{$one->lead} {$one->rest}",
+                    $this->sheet->tongue()->tell('{lead} {rest}', ['lead' => $one->lead(), 'rest' => $one->rest()]),
                 ];
             }
         }

@@ -45,7 +45,7 @@ final readonly class WorkSheet
 
     public static function of(PlanSheet $sheet): self
     {
-        $course = Course::of($sheet->plan, $sheet->terms, $sheet->notes);
+        $course = Course::of($sheet->plan, $sheet->terms, $sheet->heeded());
         [$entries, $seen] = WorkLog::since($sheet->bag, 0);
         $log = Log::of($entries);
 

@@ -25,7 +25,7 @@ final class LayDrawing
         [$x0, $y0] = [Canvas::TAPE + 4.0, Canvas::TAPE + 4.0];
         $canvas = new Canvas(
             'The lay of the lining',
-            "{$lining->as}: ".Length::mm($long)->print($unit)." of cloth {$cloth->print($unit)} wide.",
+            "{$lining->as->english()}: ".Length::mm($long)->print($unit)." of cloth {$cloth->print($unit)} wide.",
             (int) ceil($y0 + $long * $scale + 8),
             $scale,
             $unit,

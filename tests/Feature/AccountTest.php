@@ -292,7 +292,7 @@ final class AccountTest extends TestCase
         self::assertTrue(Hash::check('another long one', (string) $maker->fresh()?->password));
         self::assertSame(0, DB::table('sessions')->where('id', 'elsewhere')->count());
         $this->post('/sign-out')->assertHeader('Clear-Site-Data', '"cache"');
-        $this->get($found[2])->assertSee('does no longer');
+        $this->get($found[2])->assertSee('does not work any more');
         $this->post($found[2], $new('a third long one'))->assertRedirect($found[2]);
         $this->assertGuest();
         self::assertTrue(Hash::check('another long one', (string) $maker->fresh()?->password));
@@ -326,14 +326,14 @@ final class AccountTest extends TestCase
         self::assertCount(5, array_unique($links), 'No more than five a day.');
         // Made within the last hour they hold; a password that is changed ends them all.
         $this->travel(50)->minutes();
-        $this->get($links[0])->assertSee('does no longer');
+        $this->get($links[0])->assertSee('does not work any more');
         $this->get($links[4])->assertSee('New password');
-        $this->get('/recover/'.str_repeat('x', 40))->assertSee('does no longer');
+        $this->get('/recover/'.str_repeat('x', 40))->assertSee('does not work any more');
         $this->actingAs($maker)->put('/account/password', [
             'current_password' => 'a long password', 'password' => 'another long one', 'password_confirmation' => 'another long one',
         ])->assertSessionHasNoErrors();
         $this->post('/sign-out');
-        $this->get($links[4])->assertSee('does no longer');
+        $this->get($links[4])->assertSee('does not work any more');
         // The next day there are letters again.
         $this->travel(25)->hours();
         $ask($maker->email);

@@ -56,7 +56,7 @@ final class BeginTest extends TestCase
             str_replace(["\u{A0}", ' '], "\u{202F}", $answer['regions']['answer']),
         );
         self::assertStringContainsString("first chain {$plan->work->start->works()}", $answer['regions']['answer']);
-        self::assertStringContainsString('10 mm tried first', $answer['regions']['hook']);
+        self::assertStringContainsString('10 mm (N/P-15) tried first', $answer['regions']['hook']);
         self::assertSame([], $answer['errors']);
     }
 

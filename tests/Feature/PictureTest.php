@@ -156,7 +156,7 @@ final class PictureTest extends TestCase
         // 10 pixels to the millimetre of a lens of about 1200 are seen from 120 mm: 10 mm nearer is a twelfth larger.
         $said = function (array $with) use ($path, $marks): array {
             $text = (string) $this->postJson("{$path}/marks", $with + $marks)->assertOk()->json('measured');
-            self::assertSame(2, preg_match_all('/<b>([\d.]+) ± ([\d.]+)/', $text, $figures));
+            self::assertSame(2, preg_match_all('/<b>([\d.]+)\s+±\s+([\d.]+)/', $text, $figures));
 
             return [(float) $figures[1][0], (float) $figures[2][0], strip_tags($text)];
         };

@@ -58,7 +58,7 @@ final class SameFiguresTest extends TestCase
         $enough = (string) $this->get("/bags/{$bag->id}/enough")->assertOk()->getContent();
         $plan = (string) $this->get("/bags/{$bag->id}")->assertOk()->getContent();
         // The table of Enough?, a row of it: grams, and what is left then.
-        preg_match_all('#<tr><th scope="row">[^<]*(?:<span[^>]*>[^<]*</span>)?</th><td>([\d.\x{202F}]+)</td><td>([\d\x{202F}]*)#u', explode(
+        preg_match_all('#<tr><th scope="row">[^<]*(?:<span[^>]*>[^<]*</span>)?</th>\s*<td>([\d.\x{202F}]+)</td>\s*<td>([\d\x{202F}]*)#u', explode(
             'what the ball should weigh after it',
             $enough,
         )[1], $table, PREG_SET_ORDER);

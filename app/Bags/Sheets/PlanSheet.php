@@ -55,7 +55,7 @@ final readonly class PlanSheet
             $bag,
             $plan,
             $estimate,
-            BagNotes::on($bag, $plan, $estimate, $maker->units, $terms, $isGiven),
+            BagNotes::on($bag, $plan, $estimate, $isGiven),
             $maker->units,
             $terms,
             new Writer($terms),
@@ -173,6 +173,20 @@ final readonly class PlanSheet
         return $this->bag->worked($which)->name
             ?? ($which === 0 ? 'the bag’s own'
                 : 'another'.(count($this->plan->spec->facts->strands->others) > 1 ? " ({$which})" : ''));
+    }
+
+    /** @return array<string, list<string>> what is to be heeded at rows, by their names */
+    public function heeded(): array
+    {
+        $tongue = $this->tongue();
+        $heeded = [];
+        foreach ($this->notes as $note) {
+            if ($note->row !== null) {
+                $heeded[(string) $note->row][] = $tongue->say($note->text());
+            }
+        }
+
+        return $heeded;
     }
 
     public function tongue(): Tongue

@@ -130,7 +130,7 @@ final readonly class Tally
     {
         foreach ($this->sheet->notes as $note) {
             if ($note->code === Notes::AGAINST_WISH) {
-                return $note->rest;
+                return $this->sheet->tongue()->say($note->rest);
             }
         }
 

@@ -45,7 +45,7 @@ final class PlanBag extends DocumentCommand
         return rtrim(SheetMaker::of(
             $plan,
             $estimate,
-            Notes::on($plan, $estimate, $tongue->unit, $terms),
+            Notes::on($plan, $estimate),
             $tongue,
         )->text());
     }

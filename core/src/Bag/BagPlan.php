@@ -203,7 +203,7 @@ final readonly class BagPlan
             if (count($middles) === 2 && $row->part === Part::Body) {
                 $levels[] = new Level(
                     $place,
-                    $row->name,
+                    $row->id,
                     Length::mm($this->parts[0]->made->hangs ? $middle : $foot - $middle),
                     $row->count->takes,
                     $middles[0],

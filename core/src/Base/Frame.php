@@ -13,7 +13,6 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Under;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
@@ -157,7 +156,6 @@ final readonly class Frame extends MadeByChoices
             $this->given('holes'), $this->given('between', self::BETWEEN), $this->given('bridge'),
         ];
         $onBridge = intdiv($bridge, self::PER_GROUP);
-        $groups = Decimal::many($onBridge, 'group');
         $single = Motif::single();
         $hole = new Each(Stitch::Single, 1, into: Into::Hole);
         $along = [...self::times([$hole, new Chains($between)], $holes - 1), $hole, new Chains($bridge)];
@@ -205,9 +203,10 @@ final readonly class Frame extends MadeByChoices
                     Tone::Better,
                     null,
                     'At the end pleat the sides and close the bottom.',
-                    "Fold each side in to its middle, {$groups} of four against {$onBridge}: the bottom is "
-                        .'then as long as a frame’s groups.',
-                    works: true,
+                    'Fold each side in to its middle, {n, plural, one {# group of four against #} other {# groups of four '
+                        .'against #}}: the bottom is then as long as a frame’s groups.',
+                    ['n' => $onBridge],
+                    true,
                 ),
                 new Remark(
                     'hang-test',

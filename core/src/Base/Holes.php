@@ -9,7 +9,6 @@ use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -247,9 +246,11 @@ final readonly class Holes extends MadeByChoices
                 Tone::Trouble,
                 0,
                 $more ? 'The round on the base will ruffle.' : 'The round on the base will draw in.',
-                "It has {$around} stitches where ".Decimal::print($flat, 0).' go around. '
-                    .($more ? 'Work fewer in a hole, or a thinner strand.' : 'Work two in more holes; in the next '
-                        .'round two more in the middle of each long side let it out.'),
+                $more
+                    ? 'It has {around} stitches where {flat} go around. Work fewer in a hole, or a thinner strand.'
+                    : 'It has {around} stitches where {flat} go around. Work two in more holes; in the next round two '
+                        .'more in the middle of each long side let it out.',
+                ['around' => $around, 'flat' => (int) round($flat)],
             );
         }
         $hole = $this->length('hole');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Flatness;
 
 /** What is to be said of how the rounds of a base lie. */
@@ -37,8 +37,9 @@ final class LieOfRounds
                 $rounds[$last],
                 $wavy ? 'wavy' : 'cups',
                 Tone::Trouble,
-                $wavy ? 'The wall above pulls it straight; stiff material '
-                    .'may ripple.' : 'The edge starts to rise before the wall does.',
+                $wavy
+                    ? new Saying('The wall above pulls it straight; stiff material may ripple.')
+                    : new Saying('The edge starts to rise before the wall does.'),
             );
         }
         // What is off from a round on to the last is said of the last.
@@ -52,23 +53,27 @@ final class LieOfRounds
                 $rounds[$worst],
                 'evens-out',
                 Tone::Better,
-                'The rounds after it even it out.',
+                new Saying('The rounds after it even it out.'),
             );
         }
 
         return $remarks;
     }
 
-    private static function lies(int $place, Flatness $round, string $code, Tone $tone, string $after): Remark
+    private static function lies(int $place, Flatness $round, string $code, Tone $tone, Saying $after): Remark
     {
-        $stitches = Decimal::print(abs($round->excess), 1).' stitches '.($round->excess > 0 ? 'more' : 'fewer');
-
         return new Remark(
             $code,
             $tone,
             $place + 1,
-            "At {row} there are {$stitches} than lie flat.",
-            "It adds {$round->added} where ".Decimal::print($round->flat, 1)." would. {$after}",
+            $round->excess > 0
+                ? 'At {row} there are {off} stitches more than lie flat.'
+                : 'At {row} there are {off} stitches fewer than lie flat.',
+            'It adds {added} where {flat} would. {after}',
+            [
+                'off' => abs($round->excess), 'added' => $round->added, 'flat' => $round->flat,
+                'after' => $after,
+            ],
         );
     }
 }

@@ -10,7 +10,6 @@ use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -245,8 +244,8 @@ final readonly class Oval extends GrownFromChain
                 Tone::Better,
                 count($rounds) + 1,
                 'From {row} the base rises.',
-                "It adds {$last->added} where ".Decimal::print($last->flat, 1)
-                    .' would lie flat: the wall begins there.',
+                'It adds {added} where {flat} would lie flat: the wall begins there.',
+                ['added' => $last->added, 'flat' => $last->flat],
             ),
         ];
     }

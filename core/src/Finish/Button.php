@@ -8,6 +8,7 @@ use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Whole;
+use Fescue\Core\Saying\Saying;
 
 /** A button on the front and a loop of chains on the back's edge, just long enough to pass over it. */
 final readonly class Button extends OnTheMiddle
@@ -50,15 +51,14 @@ final readonly class Button extends OnTheMiddle
         $loop = $shell->stitch->times($chains);
 
         return new Fitted(
-            $this->stands($shell, 'The button stands'),
+            $this->stands($shell),
             [
-                new FinishStep(
-                    "The loop: from the middle of the back’s edge chain {$chains}, {loop}, and slip-stitch into the "
-                        .'same stitch. Try it over the button before you fasten off: it should pass with a '
-                        .'little pull.',
-                    ['loop' => $loop],
+                new Saying(
+                    'The loop: from the middle of the back’s edge chain {n}, {loop}, and slip-stitch into the same '
+                        .'stitch. Try it over the button before you fasten off: it should pass with a little pull.',
+                    ['loop' => $loop, 'n' => $chains],
                 ),
-                new FinishStep('Sew the button on with a shank as long as the edge is thick, a small one behind it.'),
+                new Saying('Sew the button on with a shank as long as the edge is thick, a small one behind it.'),
             ],
             self::those([
                 $this->beforehand($shell, 'button', 'The button goes here.'),

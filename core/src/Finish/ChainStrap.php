@@ -13,6 +13,7 @@ use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Sized;
+use Fescue\Core\Saying\Saying;
 
 /** A bought chain on two snap hooks, strand woven through its links; halved where the links are too small. */
 final readonly class ChainStrap extends ByChoices implements Finishing
@@ -80,21 +81,27 @@ final readonly class ChainStrap extends ByChoices implements Finishing
         $strand = $woven ? $weaves->times($halved ? 0.5 : 1.0) : null;
 
         return new Fitted(
-            new FinishStep(
-                '{long} as worn; a chain does not stretch.'.($strand === null ? '' : ' {weaves} of strand through it'
-                    .($halved ? ', halved lengthwise: the whole is thicker than a link is wide.' : '.')),
+            new Saying(
+                match (true) {
+                    $strand === null => '{long} as worn; a chain does not stretch.',
+                    $halved => '{long} as worn; a chain does not stretch. {weaves} of strand through it, halved '
+                        .'lengthwise: the whole is thicker than a link is wide.',
+                    default => '{long} as worn; a chain does not stretch. {weaves} of strand through it.',
+                },
                 ['long' => $long, 'weaves' => $weaves],
             ),
             [
-                new FinishStep(
+                new Saying(
                     'Hang the empty bag by a cord of that length first, and cut nothing before it hangs right.',
                 ),
-                ...($strand === null ? [] : [new FinishStep(
-                    ($halved ? 'Halve {strand} lengthwise, then weave' : 'Weave')
-                        .' it in and out of the links from the middle outward, and sew each end to itself.',
+                ...($strand === null ? [] : [new Saying(
+                    $halved
+                        ? 'Halve {strand} lengthwise, then weave it in and out of the links from the middle outward, '
+                            .'and sew each end to itself.'
+                        : 'Weave it in and out of the links from the middle outward, and sew each end to itself.',
                     ['strand' => $strand],
                 )]),
-                new FinishStep('A snap hook in each end; a ring sewn in at each fold takes it.'),
+                new Saying('A snap hook in each end; a ring sewn in at each fold takes it.'),
             ],
             [Remark::hangTest()],
             [

@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
+use Fescue\Core\Saying\Saying;
 
 final readonly class Clasp extends OnTheMiddle
 {
@@ -30,13 +31,13 @@ final readonly class Clasp extends OnTheMiddle
         $this->checked($shell);
 
         return new Fitted(
-            $this->stands($shell, 'It stands'),
+            $this->stands($shell),
             [
-                new FinishStep(
+                new Saying(
                     'Fold the flap down, or the sides together, as the bag will close, and mark the lower half where '
                         .'the upper one lies.',
                 ),
-                new FinishStep(
+                new Saying(
                     'Sew through every hole twice, the upper half first; close it, and only then the lower.',
                 ),
             ],

@@ -6,7 +6,6 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
@@ -18,6 +17,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A drawstring through a round near the edge: at least twice the opening and ties, over one stitch and under the next.
@@ -125,28 +125,37 @@ final readonly class Drawstring extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new FinishStep(
-                "{long} over one and under one, {$gaps} times under in {$passed} stitches, both ends out on the front, "
-                    .Decimal::many($out, 'stitch').' either side of its middle'.($onStitch ? ' stitch.' : '.'),
-                ['long' => $long],
+            new Saying(
+                $onStitch
+                    ? '{long} over one and under one, {gaps} times under in {passed} stitches, both ends out on the '
+                        .'front, {out, plural, one {# stitch} other {# stitches}} either side of its middle stitch.'
+                    : '{long} over one and under one, {gaps} times under in {passed} stitches, both ends out on the '
+                        .'front, {out, plural, one {# stitch} other {# stitches}} either side of its middle.',
+                ['long' => $long, 'gaps' => $gaps, 'passed' => $passed, 'out' => $out],
             ),
             [
                 $strand === null
-                    ? new FinishStep('Cut {long}, and see to its ends.', ['long' => $long])
-                    : new FinishStep(match ($as) {
+                    ? new Saying('Cut {long}, and see to its ends.', ['long' => $long])
+                    : new Saying(match ($as) {
                         'twist' => 'Cut {strand}, turn it the way it is laid until it kinks, fold it in half and '
                             .'let it twist: {long}.',
                         'double' => 'Chain {long} with the strand laid double, from {strand}.',
                         default => 'Chain {long} from {strand}.',
                     }, ['long' => $long, 'strand' => $strand]),
-                new FinishStep(
-                    'Begin '.Decimal::many($out, 'stitch').' beside the front’s middle'.($onStitch ? ' stitch' : '')
-                        .' and go away from it: over one, under one'.($level === null ? '' : " of {$level->row}").'.'
-                        .($doubled === null
-                            ? ''
-                            : " Pass two as one after {$doubled}, at the back, so that both ends lie outside."),
+                new Saying(
+                    $onStitch
+                        ? 'Begin {n, plural, one {# stitch} other {# stitches}} beside the front’s middle stitch and go '
+                            .'away from it: over one, under one.'
+                        : 'Begin {n, plural, one {# stitch} other {# stitches}} beside the front’s middle and go away '
+                            .'from it: over one, under one.',
+                    ['n' => $out],
                 ),
-                new FinishStep('Draw it shut and open twice, then knot both ends.'),
+                ...($level === null ? [] : [new Saying('It goes through {row}.', ['row' => $level->row])]),
+                ...($doubled === null ? [] : [new Saying(
+                    'Pass two as one after {n}, at the back, so that both ends lie outside.',
+                    ['n' => $doubled],
+                )]),
+                new Saying('Draw it shut and open twice, then knot both ends.'),
             ],
             $remarks,
             $as === self::BOUGHT ? [Need::piece(Make::Drawn, 'Cord or ribbon to draw', size: $long)] : [],

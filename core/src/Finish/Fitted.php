@@ -7,13 +7,14 @@ namespace Fescue\Core\Finish;
 use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Remark;
+use Fescue\Core\Saying\Saying;
 
 /** A finish on its bag: what is to be done, what it takes, where it stands. */
 final readonly class Fitted
 {
     /**
-     * @param FinishStep $figures in a line: how long, how many, where
-     * @param list<FinishStep> $steps in their order
+     * @param Saying $figures in a line: how long, how many, where
+     * @param list<Saying> $steps in their order
      * @param list<Remark> $remarks rows in which it is thought of, among all the plan's, and cautions
      * @param list<Need> $needs beside strand
      * @param ?Length $strand of the bag's own that it takes; null where none
@@ -24,7 +25,7 @@ final readonly class Fitted
      * @param array<int, array{int, int}> $holes left in rows, by their places: stitches before, and how many it takes
      */
     public function __construct(
-        public FinishStep $figures,
+        public Saying $figures,
         public array $steps,
         public array $remarks = [],
         public array $needs = [],

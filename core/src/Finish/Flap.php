@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Finish;
 
 use Fescue\Core\Instruction\Motif;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
@@ -15,6 +14,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 
 /** A flap of sc worked on the middle of the back's edge, to and fro, folded over to the front. */
 final readonly class Flap extends ByChoices implements Finishing
@@ -85,19 +85,25 @@ final readonly class Flap extends ByChoices implements Finishing
         $loop = Motif::single()->loopLength($shell->stitch, $shell->row, $shell->strand);
 
         return new Fitted(
-            new FinishStep(
-                Decimal::many($across, 'stitch').', {wide}, '.Decimal::many($rows, 'row').'.',
-                ['wide' => $shell->stitch->times($across)],
+            new Saying(
+                '{n, plural, one {# stitch} other {# stitches}}, {wide}, {rows, plural, one {# row} other {# rows}}.',
+                ['wide' => $shell->stitch->times($across), 'n' => $across, 'rows' => $rows],
             ),
             [
-                new FinishStep(
-                    'Lay the bag flat, back up. Leave '.Decimal::many($free, 'stitch').' from the right fold'
-                        .(floor($free) === $free ? '' : ' (a whole number leaves one side half a stitch wider)')
-                        .", join, and work {$across} {stitch} to and fro for ".Decimal::many($rows, 'row')
-                        .': {long} over the front and half the depth.',
-                    ['long' => $long, 'stitch' => Motif::single()],
+                new Saying(
+                    floor($free) === $free
+                        ? 'Lay the bag flat, back up. Leave {free, plural, one {# stitch} other {# stitches}} from the '
+                            .'right fold, join, and work {n} {stitch} to and fro for {rows, plural, one {# row} other '
+                            .'{# rows}}: {long} over the front and half the depth.'
+                        : 'Lay the bag flat, back up. Leave {free} stitches from the right fold (a whole number leaves '
+                            .'one side half a stitch wider), join, and work {n} {stitch} to and fro for {rows, plural, '
+                            .'one {# row} other {# rows}}: {long} over the front and half the depth.',
+                    [
+                        'long' => $long, 'stitch' => Motif::single(), 'n' => $across, 'rows' => $rows,
+                        'free' => floor($free) === $free ? (int) $free : $free,
+                    ],
                 ),
-                new FinishStep('Fold it over before the last two rows: it should end where the closure will stand.'),
+                new Saying('Fold it over before the last two rows: it should end where the closure will stand.'),
             ],
             strand: Length::mm($across * $rows * $loop->mm + self::TAILS),
             fixtures: [new Fixture(Shape::Cloth, 0.0, $long->mm / 2, $shell->stitch->times($across)->mm, $long->mm)],

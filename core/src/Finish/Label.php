@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
+use Fescue\Core\Saying\Saying;
 
 /** A sewn label in the middle of the front. */
 final readonly class Label extends OnTheMiddle
@@ -33,8 +34,8 @@ final readonly class Label extends OnTheMiddle
         $this->checked($shell);
 
         return new Fitted(
-            $this->stands($shell, 'It stands'),
-            [new FinishStep('Sew it along a row, with the corners first, so that it does not climb.')],
+            $this->stands($shell),
+            [new Saying('Sew it along a row, with the corners first, so that it does not climb.')],
             self::those([$this->moved($shell)]),
             [Need::piece(Make::Label, 'Label', size: $this->wide())],
             fixtures: [$this->fixture($shell, Shape::Plate)],

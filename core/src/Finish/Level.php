@@ -6,6 +6,8 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Whole;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 
 /** A round of the wall, as a closure meets it. */
 final readonly class Level
@@ -19,7 +21,7 @@ final readonly class Level
      */
     public function __construct(
         public int $place,
-        public string $row,
+        public RowId $row,
         public Length $under,
         public int $around,
         public float $front,
@@ -28,16 +30,16 @@ final readonly class Level
     ) {}
 
     /** "between stitches 14 and 15", "on stitch 15" */
-    public function at(float $from): string
+    public function at(float $from): Saying
     {
         $nth = Whole::down($from);
         if (abs($from - $nth) > 0.25) {
-            return 'on stitch '.($nth + 1);
+            return new Saying('on stitch {n}', ['n' => $nth + 1]);
         }
 
         return $nth <= 0 || $nth >= $this->around
-            ? 'between the last stitch and the first'
-            : "between stitches {$nth} and ".($nth + 1);
+            ? new Saying('between the last stitch and the first')
+            : new Saying('between stitches {n} and {next}', ['n' => $nth, 'next' => $nth + 1]);
     }
 
     /** Stitches that something covers, one at least. */

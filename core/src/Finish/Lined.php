@@ -23,6 +23,7 @@ use Fescue\Core\Piece\SizedPair;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 
 /** A cloth lining, cut from the plan or from what the tape says. */
 final readonly class Lined extends ByChoices implements Finishing
@@ -151,19 +152,23 @@ final readonly class Lined extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new FinishStep("{$lining->as}: {around} around".(abs($lining->around - $lining->foot) < 1.0
-                ? ''
-                : ' at the opening and {foot} at the foot')
-                .', {high} high; {long} of cloth {cloth} wide.', [
+            new Saying(
+                abs($lining->around - $lining->foot) < 1.0
+                    ? '{as}: {around} around, {high} high; {long} of cloth {cloth} wide.'
+                    : '{as}: {around} around at the opening and {foot} at the foot, {high} high; {long} of cloth '
+                        .'{cloth} wide.',
+                [
+                    'as' => $lining->as,
                     'around' => Length::mm($lining->around),
                     'foot' => Length::mm($lining->foot),
                     'high' => Length::mm($lining->high),
                     'long' => Length::mm($lay[1]),
                     'cloth' => $this->cloth(),
-                ]),
+                ],
+            ),
             [
-                ...array_map(fn(string $step): FinishStep => new FinishStep($step), $lining->order),
-                ...($shell->holes === null ? [] : [new FinishStep(
+                ...$lining->order,
+                ...($shell->holes === null ? [] : [new Saying(
                     'It ends {holes} under the edge, below the hand holes: catch it along the round under them.',
                     ['holes' => $shell->holes],
                 )]),

@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Outline;
 
 /**
@@ -22,21 +23,14 @@ final readonly class Lining
     /** A base that narrow is a fold. */
     private const FOLD = 15.0;
 
-    /** What ends every order of sewing: its edge turned in, which a drawn top has not, and hung. */
-    private const HUNG = [
-        'Turn the upper edge in and press it.',
-        'Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch in every '
-            .'second; at the bottom’s corners too, so that it does not come out with the hand.',
-    ];
-
     /** A square cut out is at least so large beside its seams. */
     private const NOTCH = 5.0;
 
     /**
-     * @param string $as how it is made: "bottom and wall"
+     * @param Saying $as how it is made: "bottom and wall"
      * @param non-empty-list<ClothPiece> $pieces
      * @param non-empty-list<array{string, float, float}> $seams what meets, and how long each of both is, mm
-     * @param non-empty-list<string> $order of sewing
+     * @param list<Saying> $order of sewing
      * @param float $around what it measures inside once around its opening when it is sewn, mm
      * @param float $foot so where its bottom ends
      * @param float $high so from there up
@@ -44,7 +38,7 @@ final readonly class Lining
      * @param ?Length $string what draws it shut; null where nothing does
      */
     private function __construct(
-        public string $as,
+        public Saying $as,
         public array $pieces,
         public array $seams,
         public array $order,
@@ -129,7 +123,7 @@ final readonly class Lining
         $side = hypot($tall, ($top - $foot) / 4);
 
         return new self(
-            'bottom and wall',
+            new Saying('bottom and wall'),
             [$bottom, $straight
                 ? ClothPiece::rounded('wall', $foot, $tall, 0.0, $seam)
                 : ClothPiece::stacked('half of the wall', [[0.0, $top / 2], [$tall, $foot / 2]], $seam, 2)],
@@ -139,16 +133,27 @@ final readonly class Lining
             ],
             [
                 $straight
-                    ? 'Sew the wall to a ring, right sides together.'
-                    : 'Sew the halves of the wall to a ring, right sides together: a seam lies at each fold.',
-                'Quarter the wall’s edge and the bottom’s, pin mark to mark, and sew the bottom in.',
-                ...self::HUNG,
+                    ? new Saying('Sew the wall to a ring, right sides together.')
+                    : new Saying('Sew the halves of the wall to a ring, right sides together: a seam lies at each '
+                        .'fold.'),
+                new Saying('Quarter the wall’s edge and the bottom’s, pin mark to mark, and sew the bottom in.'),
+                ...self::hung(),
             ],
             $top,
             $foot,
             $tall,
             min($top, $foot) / 2,
         );
+    }
+
+    /** @return list<Saying> what ends every order of sewing: its edge turned in, which a drawn top has not, and hung */
+    private static function hung(): array
+    {
+        return [
+            new Saying('Turn the upper edge in and press it.'),
+            new Saying('Hang it in the bag, wrong side to wrong side, and catch it to the last round but one, a stitch '
+                .'in every second; at the bottom’s corners too, so that it does not come out with the hand.'),
+        ];
     }
 
     /** Whether what goes around is the same from foot to opening. */
@@ -165,8 +170,8 @@ final readonly class Lining
             [...$this->pieces, ClothPiece::rounded('pocket', $wide, $high + self::HEM, 0.0, $seam)],
             $this->seams,
             [
-                'Hem the pocket’s top twice, press its other edges in, and sew it on the back, '
-                    .'its corners backstitched.',
+                new Saying('Hem the pocket’s top twice, press its other edges in, and sew it on the back, its corners '
+                    .'backstitched.'),
                 ...$this->order,
             ],
             $this->around,
@@ -184,16 +189,16 @@ final readonly class Lining
         $ring = ClothPiece::rounded('drawn top', $this->around, $more + self::CHANNEL, 0.0, $seam);
 
         return new self(
-            "{$this->as}, with a drawn top",
+            new Saying('{lining}, with a drawn top', ['lining' => $this->as]),
             [...$this->pieces, $ring],
             [...$this->seams, ['drawn top to lining', $this->around, $this->around]],
             [
-                ...array_slice($this->order, 0, -count(self::HUNG)),
-                'Sew the drawn top to a ring but for a finger’s breadth near its upper edge, turn that edge in twice '
-                    .'to a channel, and sew it down.',
-                'Sew the drawn top to the lining, right sides together; that seam is caught to the bag.',
-                'Thread a string of twice the opening and two hands, and knot it.',
-                ...array_slice(self::HUNG, 1),
+                ...array_slice($this->order, 0, -count(self::hung())),
+                new Saying('Sew the drawn top to a ring but for a finger’s breadth near its upper edge, turn that edge '
+                    .'in twice to a channel, and sew it down.'),
+                new Saying('Sew the drawn top to the lining, right sides together; that seam is caught to the bag.'),
+                new Saying('Thread a string of twice the opening and two hands, and knot it.'),
+                ...array_slice(self::hung(), 1),
             ],
             $this->around,
             $this->foot,
@@ -213,15 +218,17 @@ final readonly class Lining
         $side = hypot($tall, ($top - $foot) / 2) + $deep / 2;
 
         return new self(
-            'flat, folded at the foot',
+            new Saying('flat, folded at the foot'),
             [ClothPiece::stacked('strip, folded', self::distinct([
                 [0.0, $top], [$tall, $foot], [$tall + $deep, $foot], [2 * $down, $top],
             ]), $seam)],
             [['both sides', $side, $side]],
             [
-                'Fold it right sides together and sew both sides.',
-                ...($deep > 0.0 ? ['Its foot lies along the middle of the bottom: its corners stay loose there.'] : []),
-                ...self::HUNG,
+                new Saying('Fold it right sides together and sew both sides.'),
+                ...($deep > 0.0
+                    ? [new Saying('Its foot lies along the middle of the bottom: its corners stay loose there.')]
+                    : []),
+                ...self::hung(),
             ],
             2 * $top,
             2 * $foot,
@@ -269,13 +276,13 @@ final readonly class Lining
         ]), $seam);
 
         return new self(
-            'boxed corners',
+            new Saying('boxed corners'),
             [$strip],
             [['both sides', $side, $side], ['across each corner', $deep, $deep]],
             [
-                'Fold it right sides together and sew both sides.',
-                'Pull each corner flat, side seam on the fold, and sew across it.',
-                ...self::HUNG,
+                new Saying('Fold it right sides together and sew both sides.'),
+                new Saying('Pull each corner flat, side seam on the fold, and sew across it.'),
+                ...self::hung(),
             ],
             2 * $top,
             2 * $foot,
@@ -297,7 +304,7 @@ final readonly class Lining
         $high = sqrt(max($tall ** 2 / 4, $side ** 2 - ($aside * $share) ** 2));
 
         return new self(
-            'strip and gussets',
+            new Saying('strip and gussets'),
             [
                 ClothPiece::stacked('front, bottom, back', self::distinct([
                     [0.0, $top * (1 - $share)], [$tall, $wide], [$tall + $deep, $wide],
@@ -307,10 +314,10 @@ final readonly class Lining
             ],
             [['strip to each gusset', 2 * $side + $deep, 2 * hypot($high, $aside * $share) + $deep]],
             [
-                'Mark the bottom’s ends on the strip: a gusset’s height from either end.',
-                'Sew a gusset to each side: down the front, along the bottom, up the back; snip the strip at both '
-                    .'corners.',
-                ...self::HUNG,
+                new Saying('Mark the bottom’s ends on the strip: a gusset’s height from either end.'),
+                new Saying('Sew a gusset to each side: down the front, along the bottom, up the back; snip the strip '
+                    .'at both corners.'),
+                ...self::hung(),
             ],
             2 * $top,
             2 * $foot,

@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
+use Fescue\Core\Saying\Saying;
 
 final readonly class MagneticSnap extends OnTheMiddle
 {
@@ -28,13 +29,13 @@ final readonly class MagneticSnap extends OnTheMiddle
         $this->checked($shell);
 
         return new Fitted(
-            $this->stands($shell, 'It stands'),
+            $this->stands($shell),
             [
-                new FinishStep(
+                new Saying(
                     'Sew each half through a scrap of cloth or leather on the wrong side, so that the pull is not on '
                         .'two stitches alone. Prongs go between stitches: never cut one.',
                 ),
-                new FinishStep(
+                new Saying(
                     'Close it, lay the bag flat, and look whether the folds meet before you sew the second half.',
                 ),
             ],

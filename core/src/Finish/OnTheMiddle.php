@@ -13,6 +13,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Saying\Saying;
 
 /** A closure in the middle of both sides: (width − closure) ÷ 2 from either. Common practice, no source. */
 abstract readonly class OnTheMiddle extends ByChoices implements Finishing
@@ -86,7 +87,7 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
     }
 
     /** Where it stands, from two edges in length, stitches and rows, and by how much it is off. */
-    protected function stands(Shell $shell, string $what): FinishStep
+    protected function stands(Shell $shell): Saying
     {
         $level = $shell->level($this->under($shell));
         $of = [
@@ -94,17 +95,21 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
             'under' => $level->under ?? $this->under($shell),
         ];
         if ($level === null) {
-            return new FinishStep("{$what} in the middle: {side} from either side, {under} below the edge.", $of);
+            return new Saying('It stands in the middle: {side} from either side, {under} below the edge.', $of);
         }
         $covers = $level->covers($this->wide());
         $side = $level->around / 2;
-        $free = ($side - $covers) / 2;
-        $rows = $shell->rowsAbove($level);
+        $of += [
+            'row' => $level->row, 'rows' => $shell->rowsAbove($level),
+            'free' => self::half(($side - $covers) / 2), 'all' => self::half($side),
+        ];
 
-        return new FinishStep(
-            "{$what} in the middle: {side} from either fold, {under} below the edge; in {$level->row}, "
-                .($rows === 0 ? '' : "{$rows} below ").'the last of the wall, with '.self::half($free)
-                .' of the side’s '.self::half($side).' stitches free at either side.',
+        return new Saying(
+            $of['rows'] === 0
+                ? 'It stands in the middle: {side} from either fold, {under} below the edge; in {row}, the last of the '
+                    .'wall, with {free} of the side’s {all} stitches free at either side.'
+                : 'It stands in the middle: {side} from either fold, {under} below the edge; in {row}, {rows} below '
+                    .'the last of the wall, with {free} of the side’s {all} stitches free at either side.',
             $of,
         );
     }
@@ -122,10 +127,10 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
             'closure-moved',
             Tone::Trouble,
             $level->place,
-            $this::called()[0].' stands lower than you asked.',
+            '{closure} stands lower than you asked.',
             'Handles and edge are where you want it, {asked} below the edge: the nearest round of the wall is {under} '
                 .'below it.',
-            ['asked' => $asked, 'under' => $level->under],
+            ['asked' => $asked, 'under' => $level->under, 'closure' => new Saying($this::called()[0])],
         );
     }
 
@@ -146,9 +151,9 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
             Tone::Better,
             $level->place,
             $lead,
-            "Mark where it will stand: the front’s middle {$level->at($level->front)}, the back’s "
-                ."{$level->at($level->back)}.",
-            works: true,
+            'Mark where it will stand: the front’s middle {front}, the back’s {back}.',
+            ['front' => $level->at($level->front), 'back' => $level->at($level->back)],
+            true,
         );
     }
 

@@ -7,6 +7,8 @@ namespace Fescue\Core\Finish;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Saying\Sayable;
+use Fescue\Core\Saying\Saying;
 
 /** Two things that a bag is finished with in one another's way: what is to be done about it. */
 final class Overlap
@@ -54,35 +56,45 @@ final class Overlap
     /** @param array{Fixture, Fixture} $met */
     private static function remark(Finishing $one, Finishing $other, array $met, Shell $shell): Remark
     {
-        [$a, $b] = [lcfirst($one::called()[0]), lcfirst($other::called()[0])];
+        [$a, $b] = [new Saying(lcfirst($one::called()[0])), new Saying(lcfirst($other::called()[0]))];
         if ($one instanceof Flap || $other instanceof Flap) {
             [$under, $named] = $one instanceof Flap ? [$other, $b] : [$one, $a];
 
             return in_array($under::class, self::CLOSES, true)
                 ? self::say(
-                    "The flap comes over the {$named}.",
+                    'The flap comes over this: {other}.',
                     'Set the half that closes on the flap, and the other under it on the front.',
+                    ['other' => $named],
                 )
-                : self::say("The flap covers the {$named}.", 'Set it lower, make the flap shorter, or leave one out.');
+                : self::say(
+                    'The flap covers this: {other}.',
+                    'Set it lower, make the flap shorter, or leave one out.',
+                    ['other' => $named],
+                );
         }
         if ($met[0]->shape === Shape::Tassel || $met[1]->shape === Shape::Tassel) {
-            return self::say('Tassels hang over the '.($met[0]->shape === Shape::Tassel ? $b : $a).'.', 'Leave '
-                .'them out there, or set it lower.');
+            return self::say(
+                'Tassels hang over this: {other}.',
+                'Leave them out there, or set it lower.',
+                ['other' => $met[0]->shape === Shape::Tassel ? $b : $a],
+            );
         }
         // Under what lies higher, clear of it.
-        [$above, $below, $named] = $met[0]->y <= $met[1]->y ? [$met[0], $met[1], $b] : [$met[1], $met[0], $a];
+        [$above, $below] = $met[0]->y <= $met[1]->y ? $met : [$met[1], $met[0]];
         $clear = Length::mm($above->y + ($above->high + $below->high) / 2 + $shell->row->mm / 2);
 
         return $other instanceof OnTheMiddle && $one instanceof OnTheMiddle && $clear->mm < $shell->high->mm
             ? self::say(
-                ucfirst($a)." and {$b} are in one another’s way.",
-                "Set the {$named} {clear} below the edge or lower, or leave one of them out.",
-                ['clear' => $clear],
+                'In one another’s way: {one} and {other}.',
+                'Set the lower one {clear} below the edge or lower, or leave one of them out.',
+                ['one' => $a, 'other' => $b, 'clear' => $clear],
             )
-            : self::say(ucfirst($a)." and {$b} are in one another’s way.", 'Leave one of them out.');
+            : self::say('In one another’s way: {one} and {other}.', 'Leave one of them out.', [
+                'one' => $a, 'other' => $b,
+            ]);
     }
 
-    /** @param array<string, Length> $of */
+    /** @param array<string, Sayable> $of */
     private static function say(string $lead, string $rest, array $of = []): Remark
     {
         return new Remark('finishes-meet', Tone::Trouble, null, $lead, $rest, $of);

@@ -6,6 +6,7 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
+use Fescue\Core\Saying\Saying;
 
 final readonly class Snap extends OnTheMiddle
 {
@@ -28,12 +29,12 @@ final readonly class Snap extends OnTheMiddle
         $this->checked($shell);
 
         return new Fitted(
-            $this->stands($shell, 'It stands'),
+            $this->stands($shell),
             [
-                new FinishStep(
+                new Saying(
                     'Put the ball half inside the back, the socket half inside the front, each on a patch of cloth.',
                 ),
-                new FinishStep('Rub chalk on the ball, press the sides together, and set the socket where it marks.'),
+                new Saying('Rub chalk on the ball, press the sides together, and set the socket where it marks.'),
             ],
             self::those([
                 $this->beforehand($shell, 'snap', 'The snap goes here.'),

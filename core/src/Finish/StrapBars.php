@@ -16,6 +16,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A bar for the strap on either narrow side, counted from the front's edge and from the top and mirrored: the third and
@@ -77,14 +78,17 @@ final readonly class StrapBars extends ByChoices implements Finishing
         $under = $shell->row->times($down - 0.5);
 
         return new Fitted(
-            new FinishStep(
-                "In stitch {$aside} from the front, {side}, and row {$down} from the top, {under}; on the other side "
-                    .'the same, from the front too.',
-                ['side' => $shell->stitch->times($aside - 0.5), 'under' => $under],
+            new Saying(
+                'In stitch {stitch} from the front, {side}, and row {row} from the top, {under}; on the other side the '
+                    .'same, from the front too.',
+                [
+                    'side' => $shell->stitch->times($aside - 0.5), 'under' => $under, 'stitch' => $aside,
+                    'row' => $down,
+                ],
             ),
             [
-                new FinishStep('Set the first through crochet and lining both, a washer or a patch of leather behind.'),
-                new FinishStep('Fold the bag flat, front on front, and mark the second over against the first.'),
+                new Saying('Set the first through crochet and lining both, a washer or a patch of leather behind.'),
+                new Saying('Fold the bag flat, front on front, and mark the second over against the first.'),
             ],
             [Remark::hangTest()],
             [Need::piece(Make::StrapBar, 'Strap bar', 2)],

@@ -15,6 +15,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 
 /**
  * Tassels wound on a card: 50 wraps on 5 to 6 cm, a tie of 15 cm, a binding of 30 cm, the first on the third stitch and
@@ -120,29 +121,30 @@ final readonly class Tassels extends ByChoices implements Finishing
         }
 
         return new Fitted(
-            new FinishStep(
-                "{$many} of {card}, {each} of strand each.",
-                ['card' => $this->card(), 'each' => $this->each()],
+            new Saying(
+                '{n} of {card}, {each} of strand each.',
+                ['card' => $this->card(), 'each' => $this->each(), 'n' => $many],
             ),
             [
-                new FinishStep(
-                    "Wind {$this->given('wraps', self::WRAPS)} times round a card of {card}; tie through the top with "
-                        .'{tie}, bind the neck with {binding}, cut the foot open away from you.',
+                new Saying(
+                    'Wind {n} times round a card of {card}; tie through the top with {tie}, bind the neck with '
+                        .'{binding}, cut the foot open away from you.',
                     [
+                        'n' => $this->given('wraps', self::WRAPS),
                         'card' => $this->card(),
                         'tie' => Length::mm(self::TIE),
                         'binding' => Length::mm(self::BINDING),
                     ],
                 ),
-                new FinishStep(match ($where) {
-                    self::AROUND => "The first on stitch {$first}, then one on every "
-                        .($every === 1 ? 'stitch' : Decimal::ordinal($every)).": {$many} in all"
-                        .($left === 0
-                            ? '.'
-                            : '; '.Decimal::many($left, 'stitch').' left over: move the last ones to even it out.'),
-                    'folds' => 'One on the stitch at each fold.',
-                    default => 'From the front’s middle.',
-                }),
+                new Saying(match (true) {
+                    $where === 'folds' => 'One on the stitch at each fold.',
+                    $where !== self::AROUND => 'From the front’s middle.',
+                    $left === 0 => 'The first on stitch {first}, then {every, plural, one {one on every stitch} other '
+                        .'{one every # stitches}}: {many} in all.',
+                    default => 'The first on stitch {first}, then {every, plural, one {one on every stitch} other {one '
+                        .'every # stitches}}: {many} in all; {left, plural, one {# stitch} other {# stitches}} left '
+                        .'over: move the last ones to even it out.',
+                }, ['first' => $first, 'every' => $every, 'many' => $many, 'left' => $left]),
             ],
             strand: $this->each()->times($many),
             fixtures: $fixtures,

@@ -9,6 +9,7 @@ use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
+use Fescue\Core\Saying\Saying;
 
 /** A turning bolt through a hole that is worked: chains over as many skipped stitches. Handbook 10 G. */
 final readonly class TurnLock extends OnTheMiddle
@@ -42,12 +43,12 @@ final readonly class TurnLock extends OnTheMiddle
         $first = $level === null ? 0 : (int) round($level->front - $over / 2 + 1e-6);
 
         return new Fitted(
-            $level === null ? $this->stands($shell, 'It stands') : $this->figures($shell, $level, $over, $first),
+            $level === null ? $this->stands($shell) : $this->figures($shell, $level, $over, $first),
             [
-                new FinishStep(
+                new Saying(
                     'Set the frame round the hole from the front, its prongs bent over on a patch of leather.',
                 ),
-                new FinishStep(
+                new Saying(
                     'Close the bag, put the bolt through, and mark its foot on the back; sew or press it there.',
                 ),
             ],
@@ -56,9 +57,10 @@ final readonly class TurnLock extends OnTheMiddle
                     'lock-hole',
                     Tone::Better,
                     $level->place,
-                    "Leave the lock’s hole: work {$first}, chain {$over}, skip {$over}, and go on.",
-                    'In the next round work one into '.($over === 1 ? 'the chain' : "each of the {$over} chains")
-                        .': the count stays.',
+                    'Leave the lock’s hole: work {first}, chain {over}, skip {over}, and go on.',
+                    'In the next round work one into {over, plural, one {the chain} other {each of the # chains}}: '
+                        .'the count stays.',
+                    ['first' => $first, 'over' => $over],
                 ),
                 $this->moved($shell),
                 self::small(),
@@ -86,7 +88,7 @@ final readonly class TurnLock extends OnTheMiddle
     }
 
     /** Frame and hole are one: it stands where its hole is. */
-    private function figures(Shell $shell, Level $level, int $over, int $first): FinishStep
+    private function figures(Shell $shell, Level $level, int $over, int $first): Saying
     {
         $side = $level->around / 2;
         $before = $first - ($level->front - $side / 2);
@@ -94,20 +96,32 @@ final readonly class TurnLock extends OnTheMiddle
         $middle = ($shell->opening->mm - $this->wide()->mm) / 2;
         $off = ($before - $behind) / 2 * $level->stitch->mm;
         $rows = $shell->rowsAbove($level);
-        $in = "{under} below the edge; in {$level->row}, ".($rows === 0 ? '' : "{$rows} below ")
-            .'the last of the wall. '."The hole takes {$over} of the side’s ".self::half($side).' stitches, ';
+        $of = [
+            'side' => Length::mm($middle),
+            'before' => Length::mm($middle + $off),
+            'behind' => Length::mm($middle - $off),
+            'under' => $level->under,
+            'row' => $level->row,
+            'rows' => $rows,
+            'over' => $over,
+            'all' => self::half($side),
+            'free' => self::half($before),
+            'rest' => self::half($behind),
+        ];
 
-        return new FinishStep(
-            abs($off) < 1e-6
-                ? "It stands in the middle: {side} from either fold, {$in}".self::half($before).' free at either side.'
-                : "It stands {before} from the fold before it and {behind} from the one behind it, {$in}"
-                    .self::half($before).' free before it and '.self::half($behind).' behind it.',
-            [
-                'side' => Length::mm($middle),
-                'before' => Length::mm($middle + $off),
-                'behind' => Length::mm($middle - $off),
-                'under' => $level->under,
-            ],
-        );
+        return new Saying(match (true) {
+            abs($off) < 1e-6 && $rows === 0 => 'It stands in the middle: {side} from either fold, {under} below the '
+                .'edge; in {row}, the last of the wall. The hole takes {over} of the side’s {all} stitches, {free} free '
+                .'at either side.',
+            abs($off) < 1e-6 => 'It stands in the middle: {side} from either fold, {under} below the edge; in {row}, '
+                .'{rows} below the last of the wall. The hole takes {over} of the side’s {all} stitches, {free} free at '
+                .'either side.',
+            $rows === 0 => 'It stands {before} from the fold before it and {behind} from the one behind it, {under} '
+                .'below the edge; in {row}, the last of the wall. The hole takes {over} of the side’s {all} stitches, '
+                .'{free} free before it and {rest} behind it.',
+            default => 'It stands {before} from the fold before it and {behind} from the one behind it, {under} below '
+                .'the edge; in {row}, {rows} below the last of the wall. The hole takes {over} of the side’s {all} '
+                .'stitches, {free} free before it and {rest} behind it.',
+        }, $of);
     }
 }

@@ -12,6 +12,7 @@ use Fescue\Core\Piece\ByChoices;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Saying\Saying;
 
 /** A zip along the opening, a stitch short of each fold. Common practice, no source. */
 final readonly class Zip extends ByChoices implements Finishing
@@ -56,18 +57,18 @@ final readonly class Zip extends ByChoices implements Finishing
         $short = Length::mm(($shell->opening->mm - $long->mm) / 2);
 
         return new Fitted(
-            new FinishStep('{long} for an opening of {opening}: its ends {short} from the folds.', [
+            new Saying('{long} for an opening of {opening}: its ends {short} from the folds.', [
                 'long' => $long,
                 'opening' => $shell->opening,
                 'short' => $short,
             ]),
             [
-                new FinishStep('Turn both ends of the tape under, or sew a scrap of cloth over them.'),
-                new FinishStep(
+                new Saying('Turn both ends of the tape under, or sew a scrap of cloth over them.'),
+                new Saying(
                     'Pin the closed zip along one edge from the middle outward, half a stitch below it; open it and '
                         .'backstitch it on with thread, easing nothing: the crochet gives, the tape does not.',
                 ),
-                new FinishStep(
+                new Saying(
                     'Close it, mark every fifth stitch across on both tapes, and sew the other side mark to mark.',
                 ),
             ],

@@ -55,7 +55,7 @@ final readonly class HookRange
                 1.4,
                 3.0,
                 1,
-                "twice the {$kind->noun()}.",
+                'twice as thick as the strand, which is round and does not give.',
             ),
         };
     }

@@ -254,10 +254,13 @@ final readonly class Canvas extends OfPieces
                     'canvas-squares',
                     Tone::Better,
                     $rows + 2 * $sideRows,
-                    'One {stitch} a square, two in each corner square: '.(2 * ($across + $all)).'.',
-                    "The panel’s {$chain} stitches are stretched a little over {wide}; its {$rows} rows cover {tall}. "
+                    'One {stitch} a square, two in each corner square: {n}.',
+                    'The panel’s {chain} stitches are stretched a little over {wide}; its {rows} rows cover {tall}. '
                         .'The lining goes in next, before the sides are sewn.',
-                    ['wide' => $wide, 'tall' => $pitch->times($all), 'stitch' => Motif::single()],
+                    [
+                        'wide' => $wide, 'tall' => $pitch->times($all), 'stitch' => Motif::single(),
+                        'n' => 2 * ($across + $all), 'chain' => $chain, 'rows' => $rows,
+                    ],
                     works: true,
                 ),
                 ...($free === null ? [] : [new Remark(
@@ -265,18 +268,17 @@ final readonly class Canvas extends OfPieces
                     Tone::Better,
                     null,
                     'The clasp stands {free} from either edge,',
-                    'that is '.Decimal::many(round($free->mm / $pitch->mm, 1), 'square')
-                        .'. Its lower half goes where the folded flap shows it.',
-                    ['free' => $free],
+                    'that is {squares} squares. Its lower half goes where the folded flap shows it.',
+                    ['free' => $free, 'squares' => $free->mm / $pitch->mm],
                     works: true,
                 )]),
                 new Remark(
                     'bars',
                     Tone::Better,
                     null,
-                    "A bar for the strap stands in square {$bar} from the front and {$bar} from the top of each side,",
+                    'A bar for the strap stands in square {bar} from the front and {bar} from the top of each side,',
                     'mirrored: {in} from each edge.',
-                    ['in' => $pitch->times($bar - 0.5)],
+                    ['in' => $pitch->times($bar - 0.5), 'bar' => $bar],
                     works: true,
                 ),
                 new Remark(

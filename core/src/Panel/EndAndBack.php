@@ -12,7 +12,6 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -249,21 +248,24 @@ final readonly class EndAndBack extends OfPieces
                     'corner-meets',
                     Tone::Better,
                     $many,
-                    "Fold it so that the corner meets stitch {$meets} of the last row:",
-                    "{$pairs} pairs on each side, from there down to the fold. The flap then reaches {flap} down.",
-                    ['flap' => Length::mm($flap)],
+                    'Fold it so that the corner meets stitch {n} of the last row:',
+                    '{pairs} pairs on each side, from there down to the fold. The flap then reaches {flap} down.',
+                    ['flap' => Length::mm($flap), 'n' => $meets, 'pairs' => $pairs],
                     works: true,
                 ),
                 ...($places === [] ? [] : [new Remark(
                     'tassels',
                     Tone::Better,
                     null,
-                    Decimal::many(count($places), 'tassel').' round the flap:',
-                    "the first on stitch {$places[0]} from the seam, one on every "
-                        .Decimal::ordinal($this->given('tassel_every', self::EVERY)).'; after the last '
-                        .Decimal::many($along - $places[count($places) - 1], 'stitch').' left, before the first '
-                        .($places[0] - 1).'.',
-                    works: true,
+                    '{n, plural, one {# tassel} other {# tassels}} round the flap:',
+                    'the first on stitch {first} from the seam, then one on every stitch in {every}; after the last '
+                        .'{left, plural, one {# stitch} other {# stitches}} left, before the first {before}.',
+                    [
+                        'n' => count($places), 'first' => $places[0], 'before' => $places[0] - 1,
+                        'every' => $this->given('tassel_every', self::EVERY),
+                        'left' => $along - $places[count($places) - 1],
+                    ],
+                    true,
                 )]),
             ],
             assembly: new Assembly(

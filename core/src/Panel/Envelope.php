@@ -192,11 +192,23 @@ final readonly class Envelope extends OfPieces
                     works: true,
                 )] : []),
                 $flap > $bottom
-                    ? new Remark('flap-ends', Tone::Better, null, 'The flap ends {over} down the front.', 'Its rows '
-                        .'cover the top first. Fold it once before you edge it: everything is decided by where it '
-                        .'should end.', ['over' => $over])
-                    : new Remark('flap-short', Tone::Trouble, null, 'The flap does not reach the front.', 'Give it '
-                        ."more than {$bottom} rows: so many cover the top alone."),
+                    ? new Remark(
+                        'flap-ends',
+                        Tone::Better,
+                        null,
+                        'The flap ends {over} down the front.',
+                        'Its rows cover the top first. Fold it once before you edge it: everything is decided by where '
+                            .'it should end.',
+                        ['over' => $over],
+                    )
+                    : new Remark(
+                        'flap-short',
+                        Tone::Trouble,
+                        null,
+                        'The flap does not reach the front.',
+                        'Give it more than {n} rows: so many cover the top alone.',
+                        ['n' => $bottom],
+                    ),
                 new Remark(
                     'gussets-alike',
                     Tone::Better,

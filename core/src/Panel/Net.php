@@ -208,16 +208,18 @@ final readonly class Net extends OfPieces implements Hangs
                     'count-loops',
                     Tone::Better,
                     $panel,
-                    "Count the loops every second or third row: {$across}.",
-                    "Pause on a ch {$chains}, never after a stitch: the next loop is then not forgotten.",
-                    works: true,
+                    'Count the loops every second or third row: {n}.',
+                    'Pause on a ch {chains}, never after a stitch: the next loop is then not forgotten.',
+                    ['n' => $across, 'chains' => $chains],
+                    true,
                 ),
                 ...($net > self::MOST_ROWS ? [new Remark(
                     'net-long',
                     Tone::Trouble,
                     $panel,
-                    "{$net} rows of net stretch far.",
-                    self::MOST_ROWS.' are the most that makers work; fewer hang better.',
+                    '{n} rows of net stretch far.',
+                    '{most} are the most that makers work; fewer hang better.',
+                    ['n' => $net, 'most' => self::MOST_ROWS],
                 )] : []),
                 new Remark(
                     'gather',
@@ -231,11 +233,14 @@ final readonly class Net extends OfPieces implements Hangs
                     'net-hangs',
                     Tone::Better,
                     null,
-                    'The net lies {wide} wide, a row {row} high'.($guessed ? ' by its rhombus' : ' by your tape')
-                        .'; filled it opens to about {open}.',
-                    $guessed ? 'How far a loop opens under a load is a guess: hang the first ten rows, measure a row, '
-                        .'and write it at Net.' : 'Measured as it hung, it is taken as it is.',
-                    ['wide' => $wide, 'row' => $row, 'open' => $open],
+                    $guessed
+                        ? 'The net lies {wide} wide, a row {high} high by its rhombus; filled it opens to about {open}.'
+                        : 'The net lies {wide} wide, a row {high} high by your tape; filled it opens to about {open}.',
+                    $guessed
+                        ? 'How far a loop opens under a load is a guess: hang the first ten rows, measure a row, and '
+                            .'write it at Net.'
+                        : 'Measured as it hung, it is taken as it is.',
+                    ['wide' => $wide, 'high' => $row, 'open' => $open],
                 ),
                 new Remark(
                     'ring',

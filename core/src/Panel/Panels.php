@@ -203,11 +203,11 @@ final readonly class Panels extends OfPieces
                     'border-meets',
                     Tone::Better,
                     2 * count($rows),
-                    "Border meets border, {$around} to {$around}.",
+                    'Border meets border, {n} to {n}.',
                     $how === Joining::Whip
                         ? 'Through the outer loops, with a tail three times the seam: {tail}.'
                         : 'Lay the panels wrong side to wrong side; the seam stands outside.',
-                    ['tail' => $tail],
+                    ['tail' => $tail, 'n' => $around],
                     works: true,
                 ),
             ],

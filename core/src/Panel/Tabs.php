@@ -10,7 +10,6 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
@@ -221,10 +220,14 @@ final readonly class Tabs extends OfPieces
                     'tabs-prepare',
                     Tone::Better,
                     0,
-                    "{$tabs->total} tabs: {$tabs->perSquare} a square, {$tabs->squares} squares.",
-                    "Collect and sort them by kind, wash and dry them, and bend {$bent} tongues flat: those of the "
+                    '{total} tabs: {each} a square, {squares, plural, one {# square} other {# squares}}.',
+                    'Collect and sort them by kind, wash and dry them, and bend {bent} tongues flat: those of the '
                         .'edge where the square turns.',
-                    works: true,
+                    [
+                        'total' => $tabs->total, 'each' => $tabs->perSquare, 'squares' => $tabs->squares,
+                        'bent' => $bent,
+                    ],
+                    true,
                 ),
                 new Remark(
                     'tabs-over',
@@ -239,11 +242,14 @@ final readonly class Tabs extends OfPieces
                     Tone::Better,
                     count($rows) * $net->squares(),
                     'Join the squares from inside, row by row of the net:',
-                    Decimal::many($first, 'join').' within it, then '.count($net->seams)
-                        .(count($net->seams) === 1 ? ' that folds it to the bag.' : ' that fold it to the bag.')
-                        .($net->fold === TabNet::POINT ? ' Laid aslant, each lower row half a square on, it is a '
-                            .'rectangle on point, folded across its middle.' : ''),
-                    works: true,
+                    $net->fold === TabNet::POINT
+                        ? '{n, plural, one {# join} other {# joins}} within it, then {seams, plural, one {# that folds} '
+                            .'other {# that fold}} it to the bag. Laid aslant, each lower row half a square on, it is '
+                            .'a rectangle on point, folded across its middle.'
+                        : '{n, plural, one {# join} other {# joins}} within it, then {seams, plural, one {# that folds} '
+                            .'other {# that fold}} it to the bag.',
+                    ['n' => $first, 'seams' => count($net->seams)],
+                    true,
                 ),
                 new Remark(
                     'ends-melted',

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\School;
+use Fescue\Core\Saying\Saying;
 
 /** A strap or a handle under a full bag: longer than it lies, by a guess until one has hung. No source. */
 final class Hanging
@@ -32,10 +32,10 @@ final class Hanging
     }
 
     /** How sure that is. */
-    public static function said(School $school): string
+    public static function said(School $school): Saying
     {
         return $school->stretch === null
-            ? 'a tenth is a guess until yours has hung'
-            : 'yours gave '.Decimal::print(100 * $school->stretch, 1).' % under a load';
+            ? new Saying('a tenth is a guess until yours has hung')
+            : new Saying('yours gave {percent} % under a load', ['percent' => 100 * $school->stretch]);
     }
 }

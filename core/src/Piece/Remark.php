@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
-use Fescue\Core\Instruction\Motif;
-use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Sayable;
+use Fescue\Core\Saying\Saying;
 
 /**
- * What a maker has to say of what it made, in words that leave lengths and fabrics to the reader's unit and tongue:
- * {wide}.
+ * What a maker has to say of what it made: messages, as of sayings, and the values in both; {row} is the row's own.
  */
 final readonly class Remark
 {
     /**
      * @param string $code names the kind of remark, for programs
      * @param ?int $row place among the rows that the maker made; null where it is of no one row
-     * @param string $lead the remark in a few words
-     * @param string $rest its figure and what to do
-     * @param array<string, Length|Motif> $of by their names in the words
+     * @param string $lead the remark in a few words, a message
+     * @param string $rest its figure and what to do, a message
+     * @param array<string, Sayable|int|float> $of by their names in the messages
      * @param bool $works whether whoever works by the pattern needs it, before that row; else it is the planner's
      */
     public function __construct(
@@ -30,6 +29,18 @@ final readonly class Remark
         public array $of = [],
         public bool $works = false,
     ) {}
+
+    /** @param array<string, Sayable> $with beside its own values */
+    public function lead(array $with = []): Saying
+    {
+        return new Saying($this->lead, $this->of + $with);
+    }
+
+    /** @param array<string, Sayable> $with beside its own values */
+    public function rest(array $with = []): Saying
+    {
+        return new Saying($this->rest, $this->of + $with);
+    }
 
     /** Of every handle that carries. */
     public static function hangTest(): self

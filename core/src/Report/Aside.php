@@ -6,22 +6,14 @@ namespace Fescue\Core\Report;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Side;
 
-/** One side of a bag against its wish, in the words for it, with the count that changes it. */
+/** One side of a bag against its wish, with the count that changes it. */
 final readonly class Aside
 {
-    /**
-     * @param string $name "height"
-     * @param string $as "high"
-     * @param string $less "lower"
-     * @param string $more "higher"
-     * @param ?Setting $by the count that changes it; null where none does
-     */
+    /** @param ?Setting $by the count that changes it; null where none does */
     public function __construct(
-        public string $name,
-        public string $as,
-        public string $less,
-        public string $more,
+        public Side $side,
         public ?Length $wish,
         public Length $comesOut,
         public ?Setting $by,

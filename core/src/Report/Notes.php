@@ -13,14 +13,14 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookRange;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Tone;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Saying\Saying;
 
 /** What a plan's maker should watch out for. */
 final class Notes
@@ -31,6 +31,9 @@ final class Notes
     /** The one note that is there for every wished bag. */
     public const AGAINST_WISH = 'against-wish';
 
+    /** Millimetres that no page prints. */
+    private const NOTHING = 1.5;
+
     /** @var list<Note> */
     private array $notes = [];
 
@@ -38,8 +41,6 @@ final class Notes
     private function __construct(
         private readonly BagPlan $plan,
         private readonly MaterialEstimate $estimate,
-        private readonly LengthUnit $unit,
-        private readonly Terms $terms,
         private readonly array $swatches,
     ) {}
 
@@ -48,14 +49,9 @@ final class Notes
      *
      * @return list<Note> trouble first
      */
-    public static function on(
-        BagPlan $plan,
-        MaterialEstimate $estimate,
-        LengthUnit $unit = LengthUnit::Centimetre,
-        Terms $terms = Terms::US,
-        array $swatches = [],
-    ): array {
-        $notes = new self($plan, $estimate, $unit, $terms, $swatches);
+    public static function on(BagPlan $plan, MaterialEstimate $estimate, array $swatches = []): array
+    {
+        $notes = new self($plan, $estimate, $swatches);
         $notes->enough();
         $notes->remarks();
         $notes->size();
@@ -73,8 +69,8 @@ final class Notes
     private function add(
         string $code,
         Tone $tone,
-        string $lead,
-        string $rest,
+        Saying $lead,
+        Saying $rest,
         ?RowId $row = null,
         bool $works = false,
     ): void {
@@ -87,13 +83,13 @@ final class Notes
             $this->add(
                 'weigh-in-odd',
                 Tone::Trouble,
-                "By {$odd->row} "
-                    .Decimal::print($odd->used)
-                    .' g had gone where about '
-                    .Decimal::print(max(0.0, $odd->expected))
-                    .' would have.',
-                'A digit misread, a ball left out, or some of it used elsewhere? Weigh again. What went before it '
-                    .'is not counted on: from there it begins anew.',
+                new Saying('By {row} {used} g had gone where about {expected} would have.', [
+                    'row' => $odd->row,
+                    'used' => Decimal::print($odd->used),
+                    'expected' => Decimal::print(max(0.0, $odd->expected)),
+                ]),
+                new Saying('A digit misread, a ball left out, or some of it used elsewhere? Weigh again. What went '
+                    .'before it is not counted on: from there it begins anew.'),
                 $odd->row,
             );
         }
@@ -103,8 +99,8 @@ final class Notes
             $this->add(
                 'on-hand-unknown',
                 Tone::Better,
-                'How much is on hand?',
-                'Weigh the ball and Fescue says whether it is enough.',
+                new Saying('How much is on hand?'),
+                new Saying('Weigh the ball and Fescue says whether it is enough.'),
             );
 
             return;
@@ -112,14 +108,18 @@ final class Notes
         if ($this->estimate->isSure() === true) {
             return;
         }
-        $noun = $this->plan->spec->facts->strands->own->kind->noun();
+        $noun = ['material' => new Saying($this->plan->spec->facts->strands->own->kind->noun())];
         $this->add(
             $chance < 0.5 ? 'runs-short' : 'may-run-short',
             Tone::Trouble,
-            $chance < 0.5 ? "The {$noun} will probably run out." : "The {$noun} may run out.",
-            "{$onHand->print()} on hand is enough in "
-                .MaterialEstimate::hundred($chance)
-                ." of 100 such bags; another {$this->estimate->short()->print()} makes it 90.",
+            $chance < 0.5
+                ? new Saying('The {material} will probably run out.', $noun)
+                : new Saying('The {material} may run out.', $noun),
+            new Saying('{have} on hand is enough in {n} of 100 such bags; another {short} makes it 90.', [
+                'have' => $onHand,
+                'n' => MaterialEstimate::hundred($chance),
+                'short' => $this->estimate->short(),
+            ]),
         );
     }
 
@@ -146,13 +146,8 @@ final class Notes
             }
             $said[$what] = true;
             $row = $one->row === null ? null : $this->plan->work->rows[$from + $one->row]->id;
-            $words = ['{row}' => (string) $row];
-            foreach ($one->of as $name => $what) {
-                $words['{'.$name.'}'] = $what instanceof Length
-                    ? $this->say($what)
-                    : $what->abbreviation($this->terms);
-            }
-            $this->add($one->code, $one->tone, strtr($one->lead, $words), strtr($one->rest, $words), $row, $one->works);
+            $with = $row === null ? [] : ['row' => $row];
+            $this->add($one->code, $one->tone, $one->lead($with), $one->rest($with), $row, $one->works);
         }
     }
 
@@ -160,8 +155,12 @@ final class Notes
     {
         $sides = array_values(array_filter($this->sides(), fn(Aside $side): bool => $side->wish !== null));
         if ($sides !== []) {
-            $said = array_map($this->against(...), $sides);
-            $this->add(self::AGAINST_WISH, Tone::Better, 'Against the wish:', implode(', ', $said).'.');
+            $said = array_map(self::against(...), $sides);
+            $this->add(self::AGAINST_WISH, Tone::Better, new Saying('Against the wish:'), match (count($said)) {
+                1 => new Saying('{one}.', ['one' => $said[0]]),
+                2 => new Saying('{one}, {two}.', ['one' => $said[0], 'two' => $said[1]]),
+                default => new Saying('{one}, {two}, {three}.', array_combine(['one', 'two', 'three'], $said)),
+            });
         }
         foreach (array_reverse($sides) as $side) {
             $this->mend($side);
@@ -198,49 +197,66 @@ final class Notes
         }
         $sides = [];
         foreach ([
-            [Side::Length, 'long', 'shorter', 'longer', $out->baseLength],
-            [Side::Width, 'wide', 'narrower', 'wider', $out->baseWidth],
-            [Side::Height, 'high', 'lower', 'higher', $out->height],
-        ] as [$side, $as, $less, $more, $comesOut]) {
-            $sides[] = new Aside(
-                $side->value,
-                $as,
-                $less,
-                $more,
-                $this->plan->spec->choices->wish->of($side),
-                $comesOut,
-                $serves[$side->value] ?? null,
-            );
+            [Side::Length, $out->baseLength], [Side::Width, $out->baseWidth], [Side::Height, $out->height],
+        ] as [$side, $comesOut]) {
+            $wish = $this->plan->spec->choices->wish->of($side);
+            $sides[] = new Aside($side, $wish, $comesOut, $serves[$side->value] ?? null);
         }
 
         return $sides;
     }
 
     /** What rounding to whole stitches and rounds does to a side, however little. */
-    private function against(Aside $side): string
+    private static function against(Aside $side): Saying
     {
         $miss = $side->miss() ?? 0.0;
-        $by = $this->say(Length::mm(abs($miss)));
+        $by = ['by' => Length::mm(abs($miss))];
 
-        return $by === $this->say(Length::mm(0)) ? "as {$side->as}" : $by.' '.($miss < 0 ? $side->less : $side->more);
+        return match (true) {
+            abs($miss) < self::NOTHING => match ($side->side) {
+                Side::Length => new Saying('as long'),
+                Side::Width => new Saying('as wide'),
+                Side::Height => new Saying('as high'),
+            },
+            $miss < 0 => match ($side->side) {
+                Side::Length => new Saying('{by} shorter', $by),
+                Side::Width => new Saying('{by} narrower', $by),
+                Side::Height => new Saying('{by} lower', $by),
+            },
+            default => match ($side->side) {
+                Side::Length => new Saying('{by} longer', $by),
+                Side::Width => new Saying('{by} wider', $by),
+                Side::Height => new Saying('{by} higher', $by),
+            },
+        };
     }
 
     /** Where whole counts come nearer to the wish than the ones given: how many. */
     private function mend(Aside $side): void
     {
         $steps = $side->mend();
-        if ($steps === 0) {
+        if ($steps === 0 || $side->by === null) {
             return;
         }
         $count = abs($steps);
+        $with = [
+            'n' => $count,
+            'what' => new Saying($count === 1 ? $side->by->counted->one : $side->by->counted->several()),
+            'length' => Length::mm($side->comesOut->mm + $steps * ($side->by->serves->step->mm ?? 0.0)),
+        ];
         $this->add(
-            "misses-{$side->name}",
+            "misses-{$side->side->value}",
             Tone::Better,
-            "{$this->against($side)} than wished.",
-            "{$count} ".($steps > 0 ? 'more' : 'fewer').' '.($count === 1
-                ? "{$side->by?->counted->one} reaches "
-                : "{$side->by?->counted->several()} reach ")
-                .$this->say(Length::mm($side->comesOut->mm + $steps * ($side->by->serves->step->mm ?? 0.0))).'.',
+            new Saying('{miss} than wished.', ['miss' => self::against($side)]),
+            $steps > 0
+                ? new Saying(
+                    '{n, plural, one {# more {what} reaches} other {# more {what} reach}} {length}.',
+                    $with,
+                )
+                : new Saying(
+                    '{n, plural, one {# fewer {what} reaches} other {# fewer {what} reach}} {length}.',
+                    $with,
+                ),
         );
     }
 
@@ -254,9 +270,9 @@ final class Notes
                 $this->add(
                     'change',
                     Tone::Better,
-                    "{$change->from} begins another material.",
-                    'Lay it in at the last draw-through of the stitch before, and work over both tails; so at '
-                        .'every change.',
+                    new Saying('{row} begins another material.', ['row' => $change->from]),
+                    new Saying('Lay it in at the last draw-through of the stitch before, and work over both tails; so '
+                        .'at every change.'),
                     $change->from,
                 );
             }
@@ -264,8 +280,8 @@ final class Notes
                 $this->add(
                     'change-late',
                     Tone::Trouble,
-                    'A join so near the edge shows, and bears the load.',
-                    'Begin the other material a round or two lower.',
+                    new Saying('A join so near the edge shows, and bears the load.'),
+                    new Saying('Begin the other material a round or two lower.'),
                     $change->from,
                 );
             }
@@ -274,13 +290,21 @@ final class Notes
             $material = $spec->facts->strands->others[$place];
             $row = $takes->from[0] ?? null;
             if ($takes->enough !== null && $takes->enough < MaterialEstimate::SURE) {
-                $hundred = MaterialEstimate::hundred($takes->enough);
-                $where = $takes->runsOut() === null ? '' : " It runs out near {$takes->runsOut()->row}.";
+                $out = $takes->runsOut()?->row;
+                $with = [
+                    'have' => $material->onHand ?? Mass::grams(0.0),
+                    'n' => MaterialEstimate::hundred($takes->enough),
+                ];
                 $this->add(
                     'other-short',
                     Tone::Trouble,
-                    'Another material may run out.',
-                    "{$material->onHand?->print()} of it on hand is enough in {$hundred} of 100 such bags.{$where}",
+                    new Saying('Another material may run out.'),
+                    $out === null
+                        ? new Saying('{have} of it on hand is enough in {n} of 100 such bags.', $with)
+                        : new Saying(
+                            '{have} of it on hand is enough in {n} of 100 such bags. It runs out near {row}.',
+                            $with + ['row' => $out],
+                        ),
                     $row,
                 );
             }
@@ -288,11 +312,11 @@ final class Notes
                 $this->add(
                     'other-thickness',
                     Tone::Trouble,
-                    'Another material is '
-                        .($spec->facts->strands->own->thicker($material) > 0 ? 'thicker' : 'thinner')
-                        .' than the bag’s own.',
-                    'The gauge is the bag’s own: work a swatch of the other with the same hook before you trust '
-                        .'the counts.',
+                    $spec->facts->strands->own->thicker($material) > 0
+                        ? new Saying('Another material is thicker than the bag’s own.')
+                        : new Saying('Another material is thinner than the bag’s own.'),
+                    new Saying('The gauge is the bag’s own: work a swatch of the other with the same hook before you '
+                        .'trust the counts.'),
                     $row,
                 );
             }
@@ -306,28 +330,31 @@ final class Notes
             $this->add(
                 'material-guessed',
                 Tone::Better,
-                'How much it takes is a guess.',
-                'It comes from the stitch’s loops alone, 15 % either way. Weigh the swatch to know better.',
+                new Saying('How much it takes is a guess.'),
+                new Saying('It comes from the stitch’s loops alone, 15 % either way. Weigh the swatch to know better.'),
             );
         }
         if ($swatch->stitches < Swatch::FEWEST_TO_TRUST || $swatch->rows < Swatch::FEWEST_TO_TRUST) {
             $this->add(
                 'swatch-small',
                 Tone::Better,
-                'The swatch is small.',
-                'Half a stitch misread over so few moves the whole bag; measure over '
-                    .Swatch::FEWEST_TO_TRUST
-                    .' stitches and rows or more.',
+                new Saying('The swatch is small.'),
+                new Saying(
+                    'Half a stitch misread over so few moves the whole bag; measure over {n} stitches and rows or more.',
+                    ['n' => Swatch::FEWEST_TO_TRUST],
+                ),
             );
         }
         $gauge = $this->plan->gauge;
         foreach ($this->plan->spec->facts->hands->doubts as $place => $doubt) {
-            $name = isset($this->swatches[$place]) ? "“{$this->swatches[$place]}”" : 'Swatch '.($place + 1);
+            $name = isset($this->swatches[$place])
+                ? new Saying('“{name}”', ['name' => $this->swatches[$place]])
+                : new Saying('Swatch {n}', ['n' => $place + 1]);
             $this->add(
                 'swatch-disagrees',
                 Tone::Better,
-                "{$name} disagrees with the others this is learned from.",
-                $doubt,
+                new Saying('{name} disagrees with the others this is learned from.', ['name' => $name]),
+                Saying::plain($doubt),
             );
         }
         $loops = $gauge->loops();
@@ -336,9 +363,9 @@ final class Notes
             $this->add(
                 'swatch-weight-odd',
                 Tone::Trouble,
-                'The swatch weighs '.Decimal::print($times, 1).' times what its loops would take.',
-                'Weighed with something else, counted over a part of it, or is the material’s own weight a metre '
-                    .'wrong? Weigh both again before you trust how much it takes.',
+                new Saying('The swatch weighs {times} times what its loops would take.', ['times' => $times]),
+                new Saying('Weighed with something else, counted over a part of it, or is the material’s own weight a '
+                    .'metre wrong? Weigh both again before you trust how much it takes.'),
             );
         }
         $unmeasured = [];
@@ -348,19 +375,17 @@ final class Notes
             }
         }
         if (array_filter($unmeasured, fn(Motif $motif): bool => $gauge->proportion($motif) === null) !== []) {
-            $names = implode(
-                ' and ',
-                array_map(
-                    fn(Gauge $one): string => $one->motif->abbreviation($this->terms),
-                    [$gauge, ...$gauge->others],
-                ),
-            );
+            $motifs = array_map(fn(Gauge $one): Motif => $one->motif, [$gauge, ...$gauge->others]);
+            $names = array_shift($motifs);
+            foreach ($motifs as $motif) {
+                $names = new Saying('{one} and {other}', ['one' => $names, 'other' => $motif]);
+            }
             $this->add(
                 'height-derived',
                 Tone::Better,
-                "The swatch was {$names} alone.",
-                'Heights of the other stitches are taken from it by common proportions; measure the first rounds '
-                    .'with the tape.',
+                new Saying('The swatch was {fabric} alone.', ['fabric' => $names]),
+                new Saying('Heights of the other stitches are taken from it by common proportions; measure the first '
+                    .'rounds with the tape.'),
             );
         }
         foreach ($unmeasured as $motif) {
@@ -369,12 +394,16 @@ final class Notes
                 $this->add(
                     "height-learned-{$motif->key}",
                     Tone::Better,
-                    "Rows of {$motif->abbreviation($this->terms)} are expected, not measured.",
-                    'As far as your swatches say, '
-                        .Decimal::print($height->likely, 2)
-                        ." times as high as of {$gauge->motif->abbreviation($this->terms)}, "
-                        .Decimal::print(100 * $height->relative)
-                        .' % either way; measure the first rounds with the tape.',
+                    new Saying('Rows of {fabric} are expected, not measured.', ['fabric' => $motif]),
+                    new Saying(
+                        'As far as your swatches say, {times} times as high as of {other}, {percent} % either way; '
+                            .'measure the first rounds with the tape.',
+                        [
+                            'times' => Decimal::print($height->likely, 2),
+                            'other' => $gauge->motif,
+                            'percent' => (int) round(100 * $height->relative),
+                        ],
+                    ),
                 );
             }
         }
@@ -389,23 +418,23 @@ final class Notes
             $this->add(
                 'hook-unusual',
                 Tone::Better,
-                "{$spec->facts->hands->hook->withArticle()} hook is unusual for this "
-                    ."{$spec->facts->strands->own->kind->noun()}.",
-                "A firm fabric starts near {$spec->facts->strands->own->firmHook()->print()}: {$range->reason}",
+                new Saying('A hook of {hook} is unusual for this {material}.', [
+                    'hook' => $spec->facts->hands->hook,
+                    'material' => new Saying($spec->facts->strands->own->kind->noun()),
+                ]),
+                new Saying('A firm fabric starts near {hook}: {reason}', [
+                    'hook' => $spec->facts->strands->own->firmHook(),
+                    'reason' => new Saying($range->reason),
+                ]),
             );
         }
         if ($times < $range->least) {
             $this->add(
                 'tight-hands',
                 Tone::Care,
-                'Tight, bulky work strains the hands.',
-                'Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.',
+                new Saying('Tight, bulky work strains the hands.'),
+                new Saying('Take a larger hook and breaks; stop when it hurts, and see a professional if it goes on.'),
             );
         }
-    }
-
-    private function say(Length $length): string
-    {
-        return $length->print($this->unit);
     }
 }

@@ -10,14 +10,11 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Finish\Fitted;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Need;
-use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Spread;
-use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Seam;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
 
 /** Writes `fescue-plan/1` (docs/formats/fescue-plan-1.schema.json). */
 final class PlanDocument
@@ -26,7 +23,8 @@ final class PlanDocument
 
     public static function toJson(BagPlan $plan, Terms $terms = Terms::US): string
     {
-        $writer = new Writer($terms);
+        $tongue = new Tongue($terms);
+        $writer = $tongue->writer;
         $estimate = MaterialEstimate::of($plan);
         $rows = [];
         foreach ($plan->work->rows as $index => $row) {
@@ -61,12 +59,12 @@ final class PlanDocument
             ] + self::buy($estimate)
                 + ($estimate->waste->likely > 0 ? ['cutting_waste_g' => self::spread($estimate->waste)] : []),
             ...($estimate->others === [] ? [] : ['others' => array_map(self::other(...), $estimate->others)]),
-            ...self::finish($plan, $terms),
+            ...self::finish($plan, $tongue),
             'notes' => array_map(fn(Note $note): array => [
                 'code' => $note->code,
                 'row' => $note->row?->written(),
-                'text' => $note->text(),
-            ], Notes::on($plan, $estimate, terms: $terms)),
+                'text' => $tongue->say($note->text()),
+            ], Notes::on($plan, $estimate)),
         ]);
     }
 
@@ -112,14 +110,12 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> what it is finished with */
-    private static function finish(BagPlan $plan, Terms $terms): array
+    private static function finish(BagPlan $plan, Tongue $tongue): array
     {
         return $plan->fitted === [] ? [] : ['finish' => array_map(
             fn(Finishing $one, Fitted $fitted): array => [
                 'type' => $one::key(),
-                'text' => $fitted->figures->said(fn(Length|Motif $one): string => $one instanceof Motif
-                    ? $one->abbreviation($terms)
-                    : $one->print(LengthUnit::Centimetre)),
+                'text' => $tongue->say($fitted->figures),
                 'strand_m' => round(($fitted->strand->mm ?? 0.0) / 1000, 2),
                 'minutes' => round($fitted->minutes, 1),
                 'needs' => array_map(fn(Need $need): array => [

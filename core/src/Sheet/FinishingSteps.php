@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Fescue\Core\Sheet;
 
 use Fescue\Core\Bag\BagPlan;
-use Fescue\Core\Finish\FinishStep;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\EndCare;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Washing;
-use Fescue\Core\Measure\Length;
 use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Tongue\Tongue;
 
 /** What is done when the last row is worked, each step with its caution. */
@@ -49,7 +47,7 @@ final class FinishingSteps
                     foreach ($notes as $note) {
                         if ($note->code === $remark->code) {
                             $steps[$at] = trim(
-                                ($steps[$at] ?? '')." {$tongue->tell($note->lead)} {$tongue->tell($note->rest)}",
+                                ($steps[$at] ?? '')." {$tongue->say($note->text())}",
                             );
                         }
                     }
@@ -64,11 +62,10 @@ final class FinishingSteps
     private static function finished(BagPlan $plan, Tongue $tongue): array
     {
         $said = [];
-        $print = fn(Length|Motif $one): string => $tongue->tell('{one}', ['one' => $one]);
         foreach ($plan->fitted as $place => $fitted) {
-            $called = $plan->spec->choices->finish[$place]::called()[0];
+            $called = $tongue->tell($plan->spec->choices->finish[$place]::called()[0]);
             $said[$called] = trim(($said[$called] ?? '').' '.implode(' ', array_map(
-                fn(FinishStep $step): string => ucfirst($step->said($print)),
+                fn(Saying $step): string => ucfirst($tongue->say($step)),
                 [$fitted->figures, ...$fitted->steps],
             )));
         }

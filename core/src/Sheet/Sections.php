@@ -325,8 +325,8 @@ final class Sections
         foreach ($this->notes as $note) {
             if ($note->works && $note->row !== null && in_array((string) $note->row, $of, true)) {
                 $before[] = $this->tongue->tell('Before {row}: {what}', [
-                    'row' => $called,
-                    'what' => "{$this->tongue->tell($note->lead)} {$this->tongue->tell($note->rest)}",
+                    'row' => $this->tongue->writer->headed($called, $called),
+                    'what' => $this->tongue->say($note->text()),
                 ]);
             }
         }

@@ -25,6 +25,7 @@ use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tongue\Tongue;
@@ -234,11 +235,11 @@ final readonly class SheetMaker
         foreach ($this->plan->needs() as $need) {
             $all[] = ['', $need->kind === Kind::Cloth
                 ? $this->tongue->tell('{name}, {wide} wide: {long}', [
-                    'name' => $need->name, 'wide' => $need->size ?? Length::mm(1400),
+                    'name' => new Saying($need->name), 'wide' => $need->size ?? Length::mm(1400),
                     'long' => Length::mm(10 * $need->amount),
                 ])
                 : $this->tongue->tell('{n}{name}{size}', [
-                    'n' => $need->amount > 1 ? Decimal::print($need->amount).' × ' : '', 'name' => $need->name,
+                    'n' => $need->amount > 1 ? Decimal::print($need->amount).' × ' : '', 'name' => new Saying($need->name),
                     'size' => $need->size === null ? '' : ", {$need->size->exact(LengthUnit::Millimetre)}",
                 ])];
         }
@@ -386,7 +387,8 @@ final readonly class SheetMaker
         $said = [];
         foreach ($this->notes as $note) {
             if ($note->tone === Tone::Care && $note->row === null) {
-                $said[$note->text()] = "{$this->tongue->tell($note->lead)} {$this->tongue->tell($note->rest)}";
+                $text = $this->tongue->say($note->text());
+                $said[$text] = $text;
             }
         }
 

@@ -84,12 +84,20 @@ final readonly class Tongue
             $one instanceof Stitch => $this->vocabulary->abbreviation($one),
             $one instanceof Motif => $one->abbreviation($this->terms),
             $one instanceof HookSize => $this->number($one->print()),
-            $one instanceof RowId => $this->vocabulary->say(
-                new Phrase("sheet.{$one->kind->value}", ['n' => $one->kind->numbered($one->number)]),
-            ),
+            $one instanceof RowId => $this->row($one),
             is_float($one) => $this->number(Decimal::print($one, 1)),
             default => throw new \LogicException($one::class.' is not printed.'),
         };
+    }
+
+    /** "Round 5", "Left gusset: Row 3" */
+    private function row(RowId $row): string
+    {
+        $piece = $this->writer->called($row->piece, $row->nth);
+
+        return ($piece === '' ? '' : "{$piece}: ").$this->vocabulary->say(
+            new Phrase($row->kind->value, ['n' => $row->kind->numbered($row->number)]),
+        );
     }
 
     /** What is printed with a point, as her language sets numbers. */

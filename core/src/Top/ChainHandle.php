@@ -60,9 +60,11 @@ final readonly class ChainHandle extends OverChain implements Hangs
                 Tone::Better,
                 0,
                 'A handle lies {lies} long and hangs about {hangs}.',
-                'A chain stretches under the load; '.Hanging::said($ground->school).'. Must not twist: lay it '
-                    .'flat before the round on it.',
-                ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                'A chain stretches under the load; {sure}. Must not twist: lay it flat before the round on it.',
+                [
+                    'lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school),
+                    'sure' => Hanging::said($ground->school),
+                ],
                 works: true,
             ),
         ];

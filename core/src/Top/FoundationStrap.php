@@ -13,7 +13,6 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
-use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Piece;
 
@@ -50,9 +49,8 @@ final readonly class FoundationStrap extends StrapOver
             new Piece(null, [$row], 'strap'),
             Fastened::Strap,
             'strap-foundation',
-            'Take a hook one size smaller. It stretches: '.Hanging::said($ground->school).'. Where the strand is to be '
-                .'used up, go on as long as it lasts, less a hand for the end; it must not twist before it is '
-                .'slip-stitched.',
+            'Take a hook one size smaller. It stretches: {sure}. Where the strand is to be used up, go on as long as it '
+                .'lasts, less a hand for the end; it must not twist before it is slip-stitched.',
         );
     }
 }

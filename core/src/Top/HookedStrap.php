@@ -15,7 +15,6 @@ use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Ground;
-use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Stitch\Stitch;
@@ -58,7 +57,7 @@ final readonly class HookedStrap extends StrapOver
             Fastened::Hooks,
             'strap-hooked',
             'Begin the chain on one snap hook and lead it through the other before you work back. A chain stretches: '
-                .Hanging::said($ground->school).'. Hook it into the stitch on each fold.',
+                .'{sure}. Hook it into the stitch on each fold.',
         );
     }
 }

@@ -81,8 +81,8 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
                 Tone::Better,
                 null,
                 'The sides fold on a stitch.',
-                'Count from beside it, to the left on one side and to the right on the other. A round that two '
-                    .'stitches more or fewer make folds between two.',
+                'Count from beside it, to the left on one side and to the right on the other. Two stitches more or '
+                    .'fewer around, and the sides fold between stitches.',
             ),
         ];
     }

@@ -90,15 +90,18 @@ final readonly class Rings extends OnSides implements OnFolds
                 Tone::Better,
                 null,
                 'One ring on each fold.',
-                self::lie($side, '').' between them on either side; crochet or sew each in over two stitches.',
-                works: true,
+                '{n, plural, =0 {No stitch lies} one {One stitch lies} other {# stitches lie}} between them on either '
+                    .'side; crochet or sew each in over two stitches.',
+                ['n' => $side],
+                true,
             ) : new Remark(
                 'rings',
                 Tone::Better,
                 null,
-                'A ring in stitch '.($from + 1).' from each fold, front and back.',
-                self::lie($between, ', {between},').' between the two of a side: the same on both.',
-                ['between' => $stitch->times($between)],
+                'A ring in stitch {from} from each fold, front and back.',
+                '{n, plural, =0 {No stitch lies} one {One stitch, {between}, lies} other {# stitches, {between}, lie}} '
+                    .'between the two of a side: the same on both.',
+                ['from' => $from + 1, 'n' => $between, 'between' => $stitch->times($between)],
                 works: true,
             ),
             ...self::folds($edge),
@@ -113,14 +116,5 @@ final readonly class Rings extends OnSides implements OnFolds
             ),
             $places,
         ));
-    }
-
-    private static function lie(int $stitches, string $wide): string
-    {
-        return match ($stitches) {
-            0 => 'No stitch lies',
-            1 => "One stitch{$wide} lies",
-            default => "{$stitches} stitches{$wide} lie",
-        };
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Top;
 
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Attached;
@@ -83,7 +82,6 @@ final readonly class SewnHandles extends OnSides
         [$from, $tongue] = [$this->given('from_side'), $this->given('tongue', self::TONGUE)];
         $stitch = $ground->gauge->widthOf($edge->fabric ?? $ground->wall());
         $between = self::side($edge) - 2 * ($from + $tongue);
-        $stitches = Decimal::many($between, 'stitch');
         $first = self::fold($edge) + $from + $tongue / 2;
 
         return new Made([], $on ?? $edge, remarks: [
@@ -91,10 +89,13 @@ final readonly class SewnHandles extends OnSides
                 'handles-sewn',
                 Tone::Better,
                 null,
-                "Sew each tongue over {$tongue} stitches, {$from} from the fold.",
-                "That leaves {from} to the fold and {$stitches}, {between}, between a handle’s two tongues: "
-                    .'the same four times. Pin all four, hang the bag by them, then sew.',
-                ['from' => $stitch->times($from), 'between' => $stitch->times($between)],
+                'Sew each tongue over {tongue, plural, one {# stitch} other {# stitches}}, {away} from the fold.',
+                'That leaves {from} to the fold and {n, plural, one {# stitch} other {# stitches}}, {between}, between '
+                    .'a handle’s two tongues: the same four times. Pin all four, hang the bag by them, then sew.',
+                [
+                    'tongue' => $tongue, 'away' => $from, 'n' => $between,
+                    'from' => $stitch->times($from), 'between' => $stitch->times($between),
+                ],
                 works: true,
             ),
             ...self::folds($edge),

@@ -56,33 +56,39 @@ final readonly class Slots extends OverChain
         if ($wide->mm < self::HAND) {
             $wanted = (int) ceil(self::HAND / $ground->gauge->singleWidth()->mm);
             $chains = $wanted - $widest;
-            $mend = $chains <= 0
-                ? "skip {$wanted}".($chain < $wanted ? ' and chain as many or more.' : '.')
-                : "this side has room for {$widest} at most. "
-                .($chains === 1 ? 'One chain' : "{$chains} chains")
-                .' more at the start make room, or leave the handles out.';
             $remarks[] = new Remark(
                 'slot-narrow',
                 Tone::Trouble,
                 0,
                 'The hand hole is {wide} wide.',
-                "A hand wants about {hand}; {$mend}",
-                ['wide' => $wide, 'hand' => Length::mm(self::HAND)],
+                match (true) {
+                    $chains > 0 => 'A hand wants about {hand}; this side has room for {room} at most. {chains, plural, '
+                        .'one {One chain} other {# chains}} more at the start make room, or leave the handles out.',
+                    $chain < $wanted => 'A hand wants about {hand}; skip {n} and chain as many or more.',
+                    default => 'A hand wants about {hand}; skip {n}.',
+                },
+                [
+                    'wide' => $wide, 'hand' => Length::mm(self::HAND), 'n' => $wanted, 'room' => $widest,
+                    'chains' => $chains,
+                ],
             );
         }
         if (abs($this->offCentre($on)) > 0.25) {
-            $fit = array_filter(
+            $fit = array_values(array_filter(
                 [$skip - 1, $skip + 1],
                 fn(int $one): bool => $one >= 1 && $one <= min($widest, $chain),
-            );
+            ));
             $remarks[] = new Remark(
                 'slot-off-centre',
                 Tone::Better,
                 0,
                 'The slots stand half a stitch off centre.',
-                $fit === []
-                    ? 'One chain more at the start puts their middle on a stitch.'
-                    : 'Skipping '.implode(' or ', $fit).' puts them on it.',
+                match (count($fit)) {
+                    0 => 'One chain more at the start puts their middle on a stitch.',
+                    1 => 'Skipping {one} puts them on it.',
+                    default => 'Skipping {one} or {other} puts them on it.',
+                },
+                ['one' => $fit[0] ?? 0, 'other' => $fit[1] ?? 0],
             );
         }
         $remarks[] = new Remark(

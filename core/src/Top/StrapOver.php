@@ -84,7 +84,10 @@ abstract readonly class StrapOver extends OnSides implements Hangs, OnFolds
                     0,
                     'The strap lies {lies} long and hangs about {hangs}.',
                     $how,
-                    ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                    [
+                        'lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school),
+                        'sure' => Hanging::said($ground->school),
+                    ],
                     true,
                 ),
                 ...self::folds($edge),

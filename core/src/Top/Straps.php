@@ -175,9 +175,12 @@ final readonly class Straps extends OnSides implements Hangs
                 Tone::Better,
                 0,
                 'A strap lies {lies} long and hangs about {hangs}.',
-                'Rows stretch under the load; '.Hanging::said($ground->school).'. Lay the bag flat, front on '
-                    .'back, and check the place over against before you sew; a strap must not twist.',
-                ['lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school)],
+                'Rows stretch under the load; {sure}. Lay the bag flat, front on back, and check the place over against '
+                    .'before you sew; a strap must not twist.',
+                [
+                    'lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school),
+                    'sure' => Hanging::said($ground->school),
+                ],
                 works: true,
             ),
             ...($many % 2 === 1 && $this->count('rows') !== null ? [
@@ -195,8 +198,9 @@ final readonly class Straps extends OnSides implements Hangs
                     'straps-half',
                     Tone::Better,
                     0,
-                    "A strap of {$wide} stands half a stitch past both folds.",
+                    'A strap of {n} stands half a stitch past both folds.',
                     'One stitch wider or narrower has its middle on them.',
+                    ['n' => $wide],
                 ),
             ] : []),
             Remark::hangTest(),

@@ -402,11 +402,13 @@ final readonly class Band extends MadeByChoices
                 'band-width',
                 Tone::Better,
                 0,
-                "From {row} the {motif} is {$percent} % ".($wider > 0 ? 'wider' : 'narrower').'.',
-                'The wall '
-                    .($wider > 0 ? 'flares there; a smaller hook for that band holds it '
-                    .'straight.' : 'draws in there; a larger hook for that band lets it out.'),
-                ['motif' => $motif],
+                $wider > 0
+                    ? 'From {row} the {motif} is {percent} % wider.'
+                    : 'From {row} the {motif} is {percent} % narrower.',
+                $wider > 0
+                    ? 'The wall flares there; a smaller hook for that band holds it straight.'
+                    : 'The wall draws in there; a larger hook for that band lets it out.',
+                ['motif' => $motif, 'percent' => $percent],
             ),
         ];
     }
@@ -456,9 +458,14 @@ final readonly class Band extends MadeByChoices
                 Tone::Better,
                 null,
                 $steps > 0 ? 'The wall tapers to {wide}.' : 'The wall widens to {wide}.',
-                self::A_STEP.' stitches '.($steps > 0 ? 'go' : 'come').' in '.abs($steps)
-                    .' of its rounds, one on either side of both folds.',
-                ['wide' => $ground->gauge->widthOf($motif)->times($top->anchors / 2)],
+                $steps > 0
+                    ? '{n} stitches go in {rounds} of its rounds, one on either side of both folds.'
+                    : '{n} stitches come in {rounds} of its rounds, one on either side of both folds.',
+                [
+                    'wide' => $ground->gauge->widthOf($motif)->times($top->anchors / 2),
+                    'n' => self::A_STEP,
+                    'rounds' => abs($steps),
+                ],
             ),
         ];
     }

@@ -14,7 +14,6 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Report\Note;
 use Fescue\Core\Stitch\Terms;
 
 /** A plan as steps: every row, every group in it, every stitch. */
@@ -38,12 +37,12 @@ final readonly class Course
     /** @param non-empty-list<Passage> $rows */
     public function __construct(public array $rows) {}
 
-    /** @param list<Note> $notes of the plan, which stand at their rows */
-    public static function of(BagPlan $plan, Terms $terms = Terms::US, array $notes = []): self
+    /** @param array<string, list<string>> $told what is to be heeded at rows, by their names */
+    public static function of(BagPlan $plan, Terms $terms = Terms::US, array $told = []): self
     {
         $writer = new Writer($terms);
         $vocabulary = Vocabulary::of($terms);
-        $heed = self::heeds($plan, $notes);
+        $heed = self::heeds($plan, $told);
         $counted = self::counted($plan);
         $taped = self::taped($plan);
         $rows = [];
@@ -92,20 +91,14 @@ final readonly class Course
     }
 
     /**
-     * What is to be heeded at each row: notes of the plan, and how another material is laid in.
+     * What is to be heeded at each row: what is told of it, and how another material is laid in.
      *
-     * @param list<Note> $notes
+     * @param array<string, list<string>> $heed
      *
      * @return array<string, list<string>> by the row's name
      */
-    private static function heeds(BagPlan $plan, array $notes): array
+    private static function heeds(BagPlan $plan, array $heed): array
     {
-        $heed = [];
-        foreach ($notes as $note) {
-            if ($note->row !== null) {
-                $heed[(string) $note->row][] = $note->text();
-            }
-        }
         foreach ($plan->work->rows as $place => $row) {
             $hook = $place === 0 ? null : $plan->work->begun($place - 1)?->start?->hook;
             if ($hook !== null) {

@@ -11,9 +11,8 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Report\Note;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Report\Told;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -92,8 +91,8 @@ final class BandsTest extends TestCase
 
             return array_column(
                 array_map(
-                    fn(Note $note): array => [$note->code, $note->row],
-                    Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+                    fn(Told $note): array => [$note->code, $note->row],
+                    Told::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
                 ),
                 1,
                 0,

@@ -11,8 +11,8 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Report\Told;
 use PHPUnit\Framework\Assert;
 
 /** Bags of one way or another, for tests. */
@@ -54,9 +54,9 @@ final class Ways
     /** @return array<string, string> by code */
     public static function notes(BagPlan $plan): array
     {
-        $notes = Notes::on($plan, MaterialEstimate::of($plan));
+        $notes = Told::on($plan, MaterialEstimate::of($plan));
 
-        return array_combine(array_column($notes, 'code'), array_map(fn($note): string => $note->text(), $notes));
+        return array_combine(array_column($notes, 'code'), array_map(fn(Told $note): string => $note->text(), $notes));
     }
 
     /** "1 row", not "1 rows"; "2nd", not "2th". */

@@ -27,10 +27,10 @@ use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\SizedPair;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Draw;
+use Fescue\Core\Tests\Report\Told;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -304,7 +304,7 @@ final class WholeBagsTest extends TestCase
         $this->comesOutAsWished($plan, $document);
         $estimate = MaterialEstimate::of($plan);
         self::assertGreaterThan(0, $estimate->grams->likely);
-        foreach (Notes::on($plan, $estimate) as $note) {
+        foreach (Told::on($plan, $estimate) as $note) {
             self::assertStringNotContainsString('{', $note->text());
             Ways::isSaidOfOneAsOfOne($note->text());
         }

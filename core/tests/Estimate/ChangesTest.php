@@ -14,10 +14,9 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Estimate\RowTakes;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Report\Note;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Report\Told;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -197,11 +196,11 @@ final class ChangesTest extends TestCase
     public function testItsRowSaysSo(): void
     {
         $notes = fn(BagPlan $plan): array => array_map(
-            fn(Note $note): array => [$note->row?->written(), $note->tone->value],
+            fn(Told $note): array => [$note->row?->written(), $note->tone->value],
             array_column(
                 array_map(
-                    fn(Note $note): array => [$note->code, $note],
-                    Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+                    fn(Told $note): array => [$note->code, $note],
+                    Told::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
                 ),
                 1,
                 0,
@@ -220,8 +219,8 @@ final class ChangesTest extends TestCase
         self::assertCount(
             1,
             array_filter(
-                Notes::on(self::striped(), MaterialEstimate::of(self::striped()), LengthUnit::Centimetre),
-                fn(Note $note): bool => $note->code === 'change',
+                Told::on(self::striped(), MaterialEstimate::of(self::striped()), LengthUnit::Centimetre),
+                fn(Told $note): bool => $note->code === 'change',
             ),
         );
     }

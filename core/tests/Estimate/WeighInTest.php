@@ -22,12 +22,11 @@ use Fescue\Core\Estimate\RowTakes;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
-use Fescue\Core\Report\Note;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Gauge\Loops;
+use Fescue\Core\Tests\Report\Told;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
@@ -184,7 +183,7 @@ final class WeighInTest extends TestCase
             BagDocument::read(Documents::tote(['weigh_ins' => [['after' => 'Round 4', 'left' => '300 g']]])),
         );
         $notes = array_column(
-            array_map(fn(Note $note): array => [$note->code, $note], Notes::on($plan, MaterialEstimate::of($plan))),
+            array_map(fn(Told $note): array => [$note->code, $note], Told::on($plan, MaterialEstimate::of($plan))),
             1,
             0,
         );

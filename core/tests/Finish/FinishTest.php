@@ -11,7 +11,6 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Finish\ClothPiece;
 use Fescue\Core\Finish\Drawstring;
 use Fescue\Core\Finish\Finishings;
-use Fescue\Core\Finish\FinishStep;
 use Fescue\Core\Finish\Fitted;
 use Fescue\Core\Finish\Level;
 use Fescue\Core\Finish\Lining;
@@ -19,12 +18,12 @@ use Fescue\Core\Finish\Shell;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Each;
-use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Remark;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
@@ -32,7 +31,9 @@ use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Tests\Gauge\Loops;
 use Fescue\Core\Tests\Panel\Built;
+use Fescue\Core\Tests\Report\Told;
 use Fescue\Core\Tests\Shape\Outside;
+use Fescue\Core\Tongue\Tongue;
 use PHPUnit\Framework\TestCase;
 
 /** What comes between the last stitch and the shoulder. */
@@ -44,11 +45,14 @@ final class FinishTest extends TestCase
         return Ways::plan($changes + ['finish' => [$finish]])->fitted[0];
     }
 
-    private static function said(FinishStep $step): string
+    private static function said(Saying $step): string
     {
-        return $step->said(fn(Length|Motif $one): string => $one instanceof Motif
-            ? $one->abbreviation(Terms::US)
-            : $one->print(LengthUnit::Centimetre));
+        return (new Tongue(Terms::US))->say($step);
+    }
+
+    private static function mm(mixed $length): ?float
+    {
+        return $length instanceof Length ? $length->mm : null;
     }
 
     /** 24 cm of opening, 70 cm of string: twice the opening and 11 cm at each end. Common practice, no source. */
@@ -94,7 +98,7 @@ final class FinishTest extends TestCase
         $tassels = self::fitted(['type' => 'tassels']);
         self::assertEqualsWithDelta(9 * (50 * 110 + 150 + 300), $tassels->strand->mm ?? 0.0, 1e-9);
         self::assertStringContainsString(
-            'first on stitch 3, then one on every 6th: 9 in all; 2 stitches left',
+            'first on stitch 3, then one every 6 stitches: 9 in all; 2 stitches left',
             self::said($tassels->steps[1]),
         );
         self::assertCount(4, $tassels->fixtures, 'Those of the front.');
@@ -115,13 +119,13 @@ final class FinishTest extends TestCase
     /** Of a round of 40, its front's middle between its 10th and 11th stitch, its back's on its 31st. */
     public function testWhereAMiddleIsSaidToBe(): void
     {
-        $level = new Level(3, 'Round 4', Length::mm(20), 40, 10.0, 30.5, Length::mm(12));
+        $level = new Level(3, new RowId(RowKind::Round, 4), Length::mm(20), 40, 10.0, 30.5, Length::mm(12));
         self::assertSame(
             ['between stitches 10 and 11', 'on stitch 31', 'on stitch 1', 'between the last stitch and the first'],
-            array_map($level->at(...), [10.0, 30.5, 0.5, 0.0]),
+            array_map(fn(float $from): string => $level->at($from)->english(), [10.0, 30.5, 0.5, 0.0]),
         );
-        self::assertSame('between the last stitch and the first', $level->at(40.0));
-        self::assertSame('on stitch 40', $level->at(39.5));
+        self::assertSame('between the last stitch and the first', $level->at(40.0)->english());
+        self::assertSame('on stitch 40', $level->at(39.5)->english());
         self::assertSame([1, 1, 2, 3], array_map(
             fn(float $wide): int => $level->covers(Length::mm($wide)),
             [1.0, 17.9, 18.1, 36.0],
@@ -135,7 +139,7 @@ final class FinishTest extends TestCase
         $clasp = self::fitted(['type' => 'clasp', 'wide' => '5 cm'], $gauge);
         self::assertEqualsWithDelta(
             (10.0 * (2 * 16 + 4) / 2 - 50) / 2,
-            $clasp->steps === [] ? 0.0 : $clasp->figures->of['side']->mm,
+            $clasp->steps === [] ? 0.0 : self::mm($clasp->figures->with['side']),
             1e-6,
         );
         // 56 stitches of 12 mm: 33.6 cm flat, 28 a side; the front's middle after 14, the back's after 42.
@@ -147,7 +151,7 @@ final class FinishTest extends TestCase
         );
         self::assertStringContainsString(
             'middle between stitches 14 and 15, the back’s between stitches 42 and 43',
-            $magnet->remarks[0]->rest,
+            (new Tongue(Terms::US))->say($magnet->remarks[0]->rest()),
         );
         // Sewn, it stands in the middle whatever it covers: of three stitches between two of them, by halves.
         self::assertStringContainsString(
@@ -279,7 +283,7 @@ final class FinishTest extends TestCase
             $figures = self::said($fitted->figures);
             Ways::isSaidOfOneAsOfOne(implode(' ', [
                 $figures, ...array_map(self::said(...), $fitted->steps),
-                ...array_map(fn($remark): string => "{$remark->lead} {$remark->rest}", $fitted->remarks),
+                ...array_map(Told::remark(...), $fitted->remarks),
             ]));
             self::assertEqualsWithDelta(0.0, $fitted->fixtures[0]->x, 1e-9);
             $halves = fn(string $text): float => (float) $text + (str_contains($text, '½') ? 0.5 : 0.0);
@@ -295,7 +299,7 @@ final class FinishTest extends TestCase
 
                 continue;
             }
-            preg_match('/work (\d+), chain (\d+), skip (\d+)/', $fitted->remarks[0]->lead, $hole);
+            preg_match('/work (\d+), chain (\d+), skip (\d+)/', Told::remark($fitted->remarks[0]), $hole);
             [$first, $chain, $skip] = [(int) $hole[1], (int) $hole[2], (int) $hole[3]];
             $worked = Count::of([
                 new Each(Stitch::Single, $first), new Chains($chain), new Skip($skip),
@@ -305,7 +309,7 @@ final class FinishTest extends TestCase
             self::assertTrue($skip === 1 || 12 * $skip < $wide, 'The frame covers its hole.');
             // Counted from either fold; in millimetres the frame stands where the hole does.
             [$before, $behind] = [$first - ($middle - $around / 4), $middle + $around / 4 - $first - $skip];
-            $lengths = array_map(fn(string $name): float => $fitted->figures->of[$name]->mm, ['before', 'behind']);
+            $lengths = array_map(fn(string $name): ?float => self::mm($fitted->figures->with[$name]), ['before', 'behind']);
             self::assertEqualsWithDelta(12 * ($before - $behind), $lengths[0] - $lengths[1], 1e-6, "seed {$seed}");
             if (preg_match('/stitches, ([\d½]+) free at either side/u', $figures, $free) === 1) {
                 $even++;
@@ -325,7 +329,7 @@ final class FinishTest extends TestCase
     public function testWhatIsInOneAnothersWayIsTold(): void
     {
         $told = fn(array ...$finish): array => array_values(array_map(
-            fn(Remark $one): string => "{$one->lead} {$one->rest}",
+            Told::remark(...),
             array_filter(
                 array_merge(...array_map(fn(Fitted $one): array => $one->remarks, Ways::plan(['finish' => $finish])->fitted)),
                 fn(Remark $one): bool => $one->code === 'finishes-meet',
@@ -334,17 +338,17 @@ final class FinishTest extends TestCase
         $lock = ['type' => 'turn-lock', 'wide' => '40 mm', 'under' => '6 cm'];
         $meet = $told($lock, ['type' => 'magnet', 'wide' => '20 mm', 'under' => '7 cm']);
         self::assertSame(
-            ['Turn lock and magnetic snap are in one another’s way. Set the magnetic snap {clear} below the edge or lower, '
-                .'or leave one of them out.'],
+            ['In one another’s way: turn lock and magnetic snap. Set the lower one 9.3 cm below the edge or lower, or '
+                .'leave one of them out.'],
             $meet,
         );
         self::assertSame([], $told($lock, ['type' => 'magnet', 'wide' => '20 mm', 'under' => '12 cm']));
         self::assertSame(
-            ['The flap comes over the button and loop. Set the half that closes on the flap, and the other under it on the front.'],
+            ['The flap comes over this: button and loop. Set the half that closes on the flap, and the other under it on the front.'],
             $told(['type' => 'flap'], ['type' => 'button', 'under' => '6 cm']),
         );
-        self::assertStringContainsString('The flap covers the label.', implode($told(['type' => 'flap'], ['type' => 'label'])));
-        self::assertStringContainsString('Tassels hang over the zip.', implode($told(['type' => 'zip'], ['type' => 'tassels'])));
+        self::assertStringContainsString('The flap covers this: label.', implode($told(['type' => 'flap'], ['type' => 'label'])));
+        self::assertStringContainsString('Tassels hang over this: zip.', implode($told(['type' => 'zip'], ['type' => 'tassels'])));
         self::assertSame([], $told(['type' => 'zip'], ['type' => 'lining']));
         // Every two of all: drawn over one another they are told, and no others.
         foreach (Finishings::byKey() as $one => $_) {
@@ -437,7 +441,7 @@ final class FinishTest extends TestCase
         ])->lining;
         self::assertSame(['bottom', 'wall', 'drawn top', 'pocket'], array_column($lining->pieces ?? [], 'name'));
         // The edge is not turned in after the sack has taken it, and its string is among what is needed.
-        self::assertNotContains('Turn the upper edge in and press it.', $lining->order ?? []);
+        self::assertNotContains('Turn the upper edge in and press it.', array_map(self::said(...), $lining->order ?? []));
         $needs = self::fitted(['type' => 'lining', 'drawn' => true])->needs;
         self::assertSame('String for the lining’s drawn top', $needs[1]->name ?? '');
         self::assertEqualsWithDelta(($lining->around ?? 0.0) + 200, $needs[1]->size->mm ?? 0.0, 1e-9);
@@ -489,7 +493,7 @@ final class FinishTest extends TestCase
     public function testALiningOfEveryShape(): void
     {
         $boxed = Lining::of(self::shell(['base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 31, 'rows' => 6]]));
-        self::assertSame('boxed corners', $boxed->as);
+        self::assertSame('boxed corners', $boxed->as->english());
         self::assertEqualsWithDelta(74 * 12 * 0.98, $boxed->around, 1e-6);
         self::assertCount(12, $boxed->pieces[0]->cut);
         $box = $boxed->pieces[0];
@@ -601,7 +605,7 @@ final class FinishTest extends TestCase
             self::assertEqualsWithDelta(2 * $plan->comesOut->flatWidth->mm * (1 - $ease), $lining->around, 1e-6);
             self::assertLessThanOrEqual($plan->comesOut->height->mm + 1e-9, $lining->high);
             foreach ($lining->seams as [$where, $one, $other]) {
-                self::assertEqualsWithDelta($one, $other, 0.005 * $one, "{$where} of {$lining->as}");
+                self::assertEqualsWithDelta($one, $other, 0.005 * $one, "{$where} of {$lining->as->english()}");
             }
             foreach ($lining->pieces as $piece) {
                 [$lines[], $lines[]] = [$piece->cut, $piece->sewn];

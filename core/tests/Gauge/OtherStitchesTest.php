@@ -12,10 +12,9 @@ use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Report\Note;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
+use Fescue\Core\Tests\Report\Told;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -48,8 +47,8 @@ final class OtherStitchesTest extends TestCase
     {
         return array_column(
             array_map(
-                fn(Note $note): array => [$note->code, $note->row],
-                Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+                fn(Told $note): array => [$note->code, $note->row],
+                Told::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
             ),
             1,
             0,

@@ -22,10 +22,9 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
-use Fescue\Core\Report\Note;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Statistics\Chance;
 use Fescue\Core\Tests\Bag\Documents;
+use Fescue\Core\Tests\Report\Told;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -197,8 +196,8 @@ final class ProportionTest extends TestCase
     {
         $notes = fn(BagPlan $plan): array => array_column(
             array_map(
-                fn(Note $note): array => [$note->code, $note->text()],
-                Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
+                fn(Told $note): array => [$note->code, $note->text()],
+                Told::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre),
             ),
             1,
             0,

@@ -21,12 +21,12 @@ use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Seam;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Bag\Words;
 use Fescue\Core\Tests\Draw;
+use Fescue\Core\Tests\Report\Told;
 use Fescue\Core\Tests\Shape\Outside;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Group;
@@ -375,7 +375,7 @@ final class PiecesPropertyTest extends TestCase
             array_sum(array_column($estimate->parts, 'grams')),
             1e-6 * $estimate->grams->likely,
         );
-        foreach (Notes::on($plan, $estimate) as $note) {
+        foreach (Told::on($plan, $estimate) as $note) {
             self::assertStringNotContainsString('{', $note->text());
             Ways::isSaidOfOneAsOfOne($note->text());
         }

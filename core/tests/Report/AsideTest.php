@@ -30,14 +30,14 @@ final class AsideTest extends TestCase
                 $step === null ? null : new Serves(Side::Height, Length::mm($step)),
             );
 
-            return (new Aside('height', 'high', 'lower', 'higher', Length::mm(300), Length::mm($mm), $by))->mend();
+            return (new Aside(Side::Height, Length::mm(300), Length::mm($mm), $by))->mend();
         };
         self::assertSame([0, 0, 1, -1, -2], array_map(fn(int $mm): int => $mend($mm, 25), [300, 305, 290, 307, 321]));
         self::assertSame([-2, -1, 0], [$mend(360, 5, 3), $mend(360, 5, 4), $mend(360, 5, 5)]);
         self::assertSame([-4, 4, 0], [$mend(340, 28, 4, 4), $mend(260, 24, 4, 4), $mend(310, 28, 4, 4)]);
         self::assertSame(0, $mend(400, 25, step: null));
-        $alone = new Aside('height', 'high', 'lower', 'higher', Length::mm(300), Length::mm(400), null);
+        $alone = new Aside(Side::Height, Length::mm(300), Length::mm(400), null);
         self::assertSame([0, 100.0], [$alone->mend(), $alone->miss()]);
-        self::assertNull((new Aside('height', 'high', 'lower', 'higher', null, Length::mm(400), null))->miss());
+        self::assertNull((new Aside(Side::Height, null, Length::mm(400), null))->miss());
     }
 }

@@ -12,8 +12,6 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Piece\Tone;
-use Fescue\Core\Report\Note;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
@@ -27,13 +25,13 @@ final class ReportTest extends TestCase
     /**
      * @param array<string, mixed> $changes
      *
-     * @return array<string, Note> by code
+     * @return array<string, Told> by code
      */
     private static function notes(array $changes = [], LengthUnit $unit = LengthUnit::Centimetre): array
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
         $notes = [];
-        foreach (Notes::on($plan, MaterialEstimate::of($plan), $unit) as $note) {
+        foreach (Told::on($plan, MaterialEstimate::of($plan), $unit) as $note) {
             $notes[$note->code] = $note;
         }
 
@@ -79,8 +77,8 @@ final class ReportTest extends TestCase
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote(['body/stitch' => 'dc'])));
         $texts = array_map(
-            fn(Note $note): string => $note->text(),
-            Notes::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::UK),
+            fn(Told $note): string => $note->text(),
+            Told::on($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::UK),
         );
         self::assertStringContainsString('The swatch was dc alone.', implode(' ', $texts));
     }
@@ -149,8 +147,8 @@ final class ReportTest extends TestCase
         );
         $notes = fn(BagPlan $of, array $names = []): array => array_values(
             array_filter(
-                Notes::on($of, MaterialEstimate::of($of), swatches: $names),
-                fn(Note $note): bool => $note->code === 'swatch-disagrees',
+                Told::on($of, MaterialEstimate::of($of), swatches: $names),
+                fn(Told $note): bool => $note->code === 'swatch-disagrees',
             ),
         );
         self::assertSame([], $notes($plan([$swatch('12 cm'), $swatch('12.3 cm')])));
@@ -159,7 +157,7 @@ final class ReportTest extends TestCase
             [
                 'Swatch 2 disagrees with the others this is learned from.',
             ],
-            array_map(fn(Note $note): string => $note->lead, $notes($odd)),
+            array_map(fn(Told $note): string => $note->lead, $notes($odd)),
         );
         self::assertStringContainsString('more wide than your other swatch says', $notes($odd)[0]->rest);
         self::assertStringStartsWith('“Grey, on 8”', $notes($odd, ['Red', 'Grey, on 8'])[0]->lead);
@@ -270,7 +268,7 @@ final class ReportTest extends TestCase
                     $said = array_values(
                         array_intersect_key(self::notes($changes), ['wavy' => 1, 'cups' => 1, 'evens-out' => 1]),
                     );
-                    $trouble = array_filter($said, fn(Note $note): bool => $note->tone === Tone::Trouble);
+                    $trouble = array_filter($said, fn(Told $note): bool => $note->tone === Tone::Trouble);
                     self::assertCount($off ? 1 : 0, $trouble, "{$ends} {$height} {$rounds}");
                     foreach ($said as $note) {
                         $place = (int) filter_var((string) $note->row, FILTER_SANITIZE_NUMBER_INT) - 2;
@@ -312,7 +310,7 @@ final class ReportTest extends TestCase
     public function testHooksAreJudgedByTheKind(): void
     {
         $of = fn(string $kind, string $hook, string $thick = '8 mm'): array => array_map(
-            fn(Note $note): string => $note->text(),
+            fn(Told $note): string => $note->text(),
             self::notes(
                 ['hook' => $hook, 'material' => ['kind' => $kind, 'diameter' => $thick, 'density' => '8.18 g/m']],
             ),
@@ -320,12 +318,13 @@ final class ReportTest extends TestCase
         self::assertArrayNotHasKey('hook-unusual', $of('tshirt', '8 mm'));
         self::assertArrayNotHasKey('tight-hands', $of('tshirt', '8 mm'));
         self::assertSame(
-            'An 8 mm hook is unusual for this cord. A firm fabric starts near 16 mm (Q): twice the cord.',
+            'A hook of 8 mm (L-11) is unusual for this cord. A firm fabric starts near 16 mm (Q): twice as thick as the '
+                .'strand, which is round and does not give.',
             $of('cord', '8 mm')['hook-unusual'],
         );
         self::assertArrayHasKey('tight-hands', $of('cord', '8 mm'));
         self::assertStringStartsWith(
-            'A 5 mm hook is unusual for this yarn. A firm fabric starts near 8 mm (L-11): about as thick as the yarn',
+            'A hook of 5 mm (H-8) is unusual for this yarn. A firm fabric starts near 8 mm (L-11): about as thick as the yarn',
             $of('tshirt', '5 mm')['hook-unusual'],
         );
         foreach ([
@@ -339,7 +338,7 @@ final class ReportTest extends TestCase
             self::assertArrayNotHasKey('hook-unusual', $of($kind, "{$most} mm"), $kind);
             self::assertArrayHasKey('hook-unusual', $of($kind, ($least - 0.6 - 0.05 * $least).' mm'), $kind);
         }
-        self::assertStringContainsString('An 11.5 mm hook', $of('raffia', '11.5 mm', '20 mm')['hook-unusual']);
+        self::assertStringContainsString('A hook of 11.5 mm', $of('raffia', '11.5 mm', '20 mm')['hook-unusual']);
     }
 
     /** A reader of the file alone knows what to do where a round begins. */

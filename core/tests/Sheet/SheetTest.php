@@ -59,6 +59,13 @@ final class SheetTest extends TestCase
     private function edited(Sheet $sheet, BagPlan $plan, Terms $terms, string $of): void
     {
         $text = $sheet->text();
+        if ($terms === Terms::ES) {
+            self::assertDoesNotMatchRegularExpression(
+                '/^.*\b(?:the|and|with|from|that|your|its?|stitch(?:es)?|rounds?|hook|work|over|each)\b.*$/mi',
+                $text,
+                "{$of} is not told in one tongue.",
+            );
+        }
         // In its order, each heading once, nothing of a program left over.
         $heads = [
             $sheet->titles->size, $sheet->titles->materials, $sheet->titles->gauge, $sheet->titles->abbreviations,

@@ -32,7 +32,7 @@ final class Sheets
         return SheetMaker::of(
             $plan,
             $estimate,
-            Notes::on($plan, $estimate, LengthUnit::Centimetre, $terms),
+            Notes::on($plan, $estimate),
             self::tongue($terms),
         );
     }

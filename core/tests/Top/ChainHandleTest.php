@@ -10,11 +10,11 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
-use Fescue\Core\Report\Notes;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Report\Told;
 use Fescue\Core\Top\ChainHandle;
 use PHPUnit\Framework\TestCase;
 
@@ -84,7 +84,7 @@ final class ChainHandleTest extends TestCase
     public function testSaysHowLongItHangs(): void
     {
         $plan = self::plan(['skip' => 4, 'chain' => 50]);
-        $all = Notes::on($plan, MaterialEstimate::of($plan));
+        $all = Told::on($plan, MaterialEstimate::of($plan));
         $notes = array_column($all, 'lead', 'code');
         self::assertSame('Round 17', (string) array_column($all, 'row', 'code')['handle-hangs']);
         self::assertSame('A handle lies 60.0 cm long and hangs about 66.0 cm.', $notes['handle-hangs']);
@@ -93,7 +93,7 @@ final class ChainHandleTest extends TestCase
         $odd = self::plan(['skip' => 5, 'chain' => 50]);
         self::assertArrayHasKey(
             'handle-off-centre',
-            array_column(Notes::on($odd, MaterialEstimate::of($odd)), 'lead', 'code'),
+            array_column(Told::on($odd, MaterialEstimate::of($odd)), 'lead', 'code'),
         );
     }
 

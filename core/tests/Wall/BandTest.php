@@ -22,6 +22,7 @@ use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Ways;
+use Fescue\Core\Tests\Report\Told;
 use Fescue\Core\Wall\Band;
 use PHPUnit\Framework\TestCase;
 
@@ -56,7 +57,7 @@ final class BandTest extends TestCase
                 new Ground($gauge, new School(Working::Joined)),
                 Edge::around(48, 12, Motif::single()),
             );
-            $leads = array_column($made->remarks, 'lead', 'code');
+            $leads = array_combine(array_column($made->remarks, 'code'), array_map(Told::remark(...), $made->remarks));
             self::assertCount(count($said), $leads, "{$width} mm");
             foreach ($said as $word) {
                 self::assertStringContainsString("6 % {$word}", $leads['band-width']);

@@ -207,7 +207,8 @@
                 @include('stash.scale')
             </details>
             @foreach ($sheet->notes as $note)@if ($note->code === 'weigh-in-odd')
-                <p class="wrong" role="alert"><b>{{ $note->lead }}</b> {{ $note->rest }}</p>@endif @endforeach
+                <p class="wrong" role="alert"><b>{{ $sheet->tongue()->say($note->lead) }}</b>
+                    {{ $sheet->tongue()->say($note->rest) }}</p>@endif @endforeach
             @if ($weighIns !== [])
                 <ul class="list-plain weigh-ins">
                     @foreach ($weighIns as $weighIn)

@@ -72,7 +72,7 @@
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)
         @continue($note->code === Notes::AGAINST_WISH)
-        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{ $note->lead }}</b>
-            {{ $note->rest }}</li>
+        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{
+            $sheet->tongue()->say($note->lead) }}</b> {{ $sheet->tongue()->say($note->rest) }}</li>
     @endforeach
 </ul>
