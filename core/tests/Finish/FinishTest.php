@@ -108,7 +108,7 @@ final class FinishTest extends TestCase
         self::assertSame([-168.0, 168.0], array_column($few->fixtures, 'x'));
         $said = fn(int $every): string => self::said(self::fitted(['type' => 'tassels', 'every' => $every])->steps[1]);
         self::assertStringContainsString('first on stitch 1, then one on every stitch: 56 in all.', $said(1));
-        self::assertStringContainsString('first on stitch 27, then one on every 55th: 1 in all; 1 stitch left', $said(55));
+        self::assertStringContainsString('first on stitch 27, then one every 55 stitches: 1 in all; 1 stitch left', $said(55));
         self::assertSame(
             ['/finish/0/every', 'The edge has 56 stitches: no tassel on every 57th. Take fewer.'],
             Ways::refused(['finish' => [['type' => 'tassels', 'every' => 57]]]),
@@ -541,21 +541,21 @@ final class FinishTest extends TestCase
         [$f, $high] = [$narrow->around / 2 + 20, 2 * $narrow->high + $narrow->seams[1][1] + 20];
         self::assertEqualsWithDelta([[0, 0], [$f, 0], [$f, $high], [0, $high]], $narrow->pieces[0]->cut, 1e-6);
         $oval = Lining::of(self::shell([]));
-        self::assertSame(['bottom and wall', 2], [$oval->as, count($oval->pieces)]);
+        self::assertSame(['bottom and wall', 2], [$oval->as->english(), count($oval->pieces)]);
         self::assertSame('flat, folded at the foot', Lining::of(self::shell([
             'base' => ['type' => 'folded-chain', 'chain' => 30], 'body' => ['stitch' => 'mesh', 'rounds' => 9],
-        ]))->as);
+        ]))->as->english());
         $envelope = Lining::of(
             Built::plan(['type' => 'envelope', 'across' => 16, 'front' => 10, 'bottom' => 5])->shell(),
         );
         self::assertSame(['strip and gussets', 1, 2], [
-            $envelope->as, $envelope->pieces[0]->count, $envelope->pieces[1]->count,
+            $envelope->as->english(), $envelope->pieces[0]->count, $envelope->pieces[1]->count,
         ]);
         self::assertEqualsWithDelta(192 * 0.98 + 20, $envelope->pieces[0]->width(), 1e-6);
         self::assertEqualsWithDelta((2 * 115 + 57.5) * 0.98 + 20, $envelope->pieces[0]->height(), 1e-6);
         self::assertSame(
             'flat, folded at the foot',
-            Lining::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])->shell())->as,
+            Lining::of(Built::plan(['type' => 'net', 'across' => 12, 'net' => 9])->shell())->as->english(),
         );
         // A seam's width inside all round, corners or not.
         $square = ['type' => 'square', 'stitch' => 'sc', 'chain' => 12, 'rounds' => 4];
@@ -566,7 +566,7 @@ final class FinishTest extends TestCase
                     [10.0, 10.0, $piece->width() - 10, $piece->height() - 10],
                     [min($x), min($y), max($x), max($y)],
                     1e-6,
-                    "{$piece->name}, {$one->as}",
+                    "{$piece->name}, {$one->as->english()}",
                 );
             }
         }
