@@ -18,9 +18,12 @@ final class Tongues
     /** A stranger's choice, kept by her browser. */
     public const COOKIE = 'tongue';
 
+    /** @var array<string, Tongue> each read once, by its names and unit */
+    private static array $known = [];
+
     public static function of(Terms $terms, LengthUnit $unit = LengthUnit::Centimetre): Tongue
     {
-        return new Tongue($terms, $unit, self::messages($terms));
+        return self::$known["{$terms->value} {$unit->value}"] ??= new Tongue($terms, $unit, self::messages($terms));
     }
 
     /** As the page is told, in its maker's unit. */
@@ -59,14 +62,12 @@ final class Tongues
     /** @return array<string, string> */
     public static function messages(Terms $terms): array
     {
-        return once(function () use ($terms): array {
-            $path = lang_path("{$terms->value}.json");
-            /** @var array<string, string> $messages */
-            $messages = is_file($path)
-                ? json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR)
-                : [];
+        $path = lang_path("{$terms->value}.json");
+        /** @var array<string, string> $messages */
+        $messages = is_file($path)
+            ? json_decode((string) file_get_contents($path), true, flags: JSON_THROW_ON_ERROR)
+            : [];
 
-            return $messages;
-        });
+        return $messages;
     }
 }

@@ -304,7 +304,7 @@ final class FinishTest extends TestCase
         [$large, $said] = $made(['larger' => '50']);
         self::assertStringContainsString('change as high as they did', $said);
         $plan = $large->plan();
-        self::assertGreaterThan(45.0, $plan->fitted[0]->figures->of['long']->mm / 10);
+        self::assertGreaterThan(45.0, $plan->fitted[0]->figures->with['long']->mm / 10);
         self::assertEqualsWithDelta(0.98 * $plan->shell()->opening->mm * 2, $plan->fitted[1]->lining->around ?? 0.0, 1.0);
         self::assertSame(['width' => '12 cm', 'height' => '10 cm'], $large->choices['finish'][1]['pocket'], 'As large as a hand.');
         $share = fn(Bag $of): float => array_search(1, $of->plan()->materials, true) / count($of->plan()->materials);

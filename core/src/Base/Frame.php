@@ -203,7 +203,8 @@ final readonly class Frame extends MadeByChoices
                     Tone::Better,
                     null,
                     'At the end pleat the sides and close the bottom.',
-                    'Fold each side in to its middle, {n, plural, one {# group of four against #} other {# groups of four '
+                    'Fold each side in to its middle, {n, plural, one {# group of four against #} other {# groups of '
+                        .'four '
                         .'against #}}: the bottom is then as long as a frame’s groups.',
                     ['n' => $onBridge],
                     true,

@@ -144,7 +144,8 @@ final readonly class Drawstring extends ByChoices implements Finishing
                     }, ['long' => $long, 'strand' => $strand]),
                 new Saying(
                     $onStitch
-                        ? 'Begin {n, plural, one {# stitch} other {# stitches}} beside the front’s middle stitch and go '
+                        ? 'Begin {n, plural, one {# stitch} other {# stitches}} beside the front’s middle stitch and '
+                            .'go '
                             .'away from it: over one, under one.'
                         : 'Begin {n, plural, one {# stitch} other {# stitches}} beside the front’s middle and go away '
                             .'from it: over one, under one.',

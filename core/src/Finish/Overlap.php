@@ -86,7 +86,7 @@ final class Overlap
         return $other instanceof OnTheMiddle && $one instanceof OnTheMiddle && $clear->mm < $shell->high->mm
             ? self::say(
                 'In one another’s way: {one} and {other}.',
-                'Set the lower one {clear} below the edge or lower, or leave one of them out.',
+                'Set the lower of the two {clear} below the edge or lower, or leave one of them out.',
                 ['one' => $a, 'other' => $b, 'clear' => $clear],
             )
             : self::say('In one another’s way: {one} and {other}.', 'Leave one of them out.', [

@@ -111,10 +111,12 @@ final readonly class TurnLock extends OnTheMiddle
 
         return new Saying(match (true) {
             abs($off) < 1e-6 && $rows === 0 => 'It stands in the middle: {side} from either fold, {under} below the '
-                .'edge; in {row}, the last of the wall. The hole takes {over} of the side’s {all} stitches, {free} free '
+                .'edge; in {row}, the last of the wall. The hole takes {over} of the side’s {all} stitches, {free} '
+                .'free '
                 .'at either side.',
             abs($off) < 1e-6 => 'It stands in the middle: {side} from either fold, {under} below the edge; in {row}, '
-                .'{rows} below the last of the wall. The hole takes {over} of the side’s {all} stitches, {free} free at '
+                .'{rows} below the last of the wall. The hole takes {over} of the side’s {all} stitches, {free} free '
+                .'at '
                 .'either side.',
             $rows === 0 => 'It stands {before} from the fold before it and {behind} from the one behind it, {under} '
                 .'below the edge; in {row}, the last of the wall. The hole takes {over} of the side’s {all} stitches, '

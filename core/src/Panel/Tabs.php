@@ -243,11 +243,11 @@ final readonly class Tabs extends OfPieces
                     count($rows) * $net->squares(),
                     'Join the squares from inside, row by row of the net:',
                     $net->fold === TabNet::POINT
-                        ? '{n, plural, one {# join} other {# joins}} within it, then {seams, plural, one {# that folds} '
-                            .'other {# that fold}} it to the bag. Laid aslant, each lower row half a square on, it is '
-                            .'a rectangle on point, folded across its middle.'
-                        : '{n, plural, one {# join} other {# joins}} within it, then {seams, plural, one {# that folds} '
-                            .'other {# that fold}} it to the bag.',
+                        ? '{n, plural, one {# join} other {# joins}} within it, then {seams, plural, one {# that '
+                            .'folds} other {# that fold}} it to the bag. Laid aslant, each lower row half a square on, '
+                            .'it is a rectangle on point, folded across its middle.'
+                        : '{n, plural, one {# join} other {# joins}} within it, then {seams, plural, one {# that '
+                            .'folds} other {# that fold}} it to the bag.',
                     ['n' => $first, 'seams' => count($net->seams)],
                     true,
                 ),

@@ -340,7 +340,8 @@ final class Notes
                 Tone::Better,
                 new Saying('The swatch is small.'),
                 new Saying(
-                    'Half a stitch misread over so few moves the whole bag; measure over {n} stitches and rows or more.',
+                    'Half a stitch misread over so few moves the whole bag; measure over {n} stitches and rows or '
+                        .'more.',
                     ['n' => Swatch::FEWEST_TO_TRUST],
                 ),
             );

@@ -239,7 +239,8 @@ final readonly class SheetMaker
                     'long' => Length::mm(10 * $need->amount),
                 ])
                 : $this->tongue->tell('{n}{name}{size}', [
-                    'n' => $need->amount > 1 ? Decimal::print($need->amount).' × ' : '', 'name' => new Saying($need->name),
+                    'n' => $need->amount > 1 ? Decimal::print($need->amount).' × ' : '',
+                    'name' => new Saying($need->name),
                     'size' => $need->size === null ? '' : ", {$need->size->exact(LengthUnit::Millimetre)}",
                 ])];
         }

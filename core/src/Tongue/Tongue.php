@@ -53,9 +53,14 @@ final readonly class Tongue
 
     public function say(Saying $saying): string
     {
+        $message = $this->messages[$saying->message] ?? $saying->message;
+        // Most have nothing to fill in, and a page has many.
+        if ($saying->with === [] && strpbrk($message, "{'") === false) {
+            return $message;
+        }
         $said = \MessageFormatter::formatMessage(
             $this->locale(),
-            $this->messages[$saying->message] ?? $saying->message,
+            $message,
             array_map(
                 fn(Sayable|int|float|string $one): int|string => is_int($one) || is_string($one)
                     ? $one

@@ -49,7 +49,8 @@ final readonly class FoundationStrap extends StrapOver
             new Piece(null, [$row], 'strap'),
             Fastened::Strap,
             'strap-foundation',
-            'Take a hook one size smaller. It stretches: {sure}. Where the strand is to be used up, go on as long as it '
+            'Take a hook one size smaller. It stretches: {sure}. Where the strand is to be used up, go on as long as '
+                .'it '
                 .'lasts, less a hand for the end; it must not twist before it is slip-stitched.',
         );
     }

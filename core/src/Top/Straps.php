@@ -175,7 +175,8 @@ final readonly class Straps extends OnSides implements Hangs
                 Tone::Better,
                 0,
                 'A strap lies {lies} long and hangs about {hangs}.',
-                'Rows stretch under the load; {sure}. Lay the bag flat, front on back, and check the place over against '
+                'Rows stretch under the load; {sure}. Lay the bag flat, front on back, and check the place over '
+                    .'against '
                     .'before you sew; a strap must not twist.',
                 [
                     'lies' => $lies, 'hangs' => Hanging::of($lies, $ground->school),

@@ -338,7 +338,7 @@ final class FinishTest extends TestCase
         $lock = ['type' => 'turn-lock', 'wide' => '40 mm', 'under' => '6 cm'];
         $meet = $told($lock, ['type' => 'magnet', 'wide' => '20 mm', 'under' => '7 cm']);
         self::assertSame(
-            ['In one another’s way: turn lock and magnetic snap. Set the lower one 9.3 cm below the edge or lower, or '
+            ['In one another’s way: turn lock and magnetic snap. Set the lower of the two 9.3 cm below the edge or lower, or '
                 .'leave one of them out.'],
             $meet,
         );

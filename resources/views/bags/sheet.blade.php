@@ -52,7 +52,8 @@
     @php $lay = LayDrawing::of($fitted->lining, $plan->spec->choices->finish[$loop->index]->cloth(), $sheet->unit);
         @endphp
     @if ($lay !== null)<figure class="drawing" lang="en"><h2>Lining,
-        {{ $fitted->lining->as }}</h2>{!! $lay->inline() !!}<figcaption>The lay, drawn {{ $lay->ratio() }}.</figcaption>
+        {{ $fitted->lining->as->english() }}</h2>{!! $lay->inline() !!}
+        <figcaption>The lay, drawn {{ $lay->ratio() }}.</figcaption>
         </figure>@endif
     @endif
 @endforeach

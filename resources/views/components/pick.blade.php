@@ -1,5 +1,5 @@
 {{-- One labelled choice from a list; a list within it is a group under its name. --}}
-@props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'id' => ''])
+@props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'id' => '', 'langs' => []])
 @use(App\Rules\Typed)
 @php
     $dotted = str_replace(['[', ']'], ['.', ''], $name);
@@ -21,7 +21,8 @@
                     <option value="{{ $one }}" @selected((string) $one === $chosen)>{{ $named }}</option>
                     @endforeach</optgroup>
             @else
-                <option value="{{ $option }}" @selected((string) $option === $chosen)>{{ $said }}</option>
+                <option value="{{ $option }}" @selected((string) $option === $chosen) @isset($langs[$option])
+                    lang="{{ $langs[$option] }}" @endisset>{{ $said }}</option>
             @endif
         @endforeach
     </select>
