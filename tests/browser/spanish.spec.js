@@ -94,6 +94,6 @@ test('a stranger whose browser asks for Spanish begins, counts, registers and co
     await expect(page.getByRole('heading', { name: 'Tu cuenta', exact: true })).toBeVisible();
     // What is not told in it yet says so, and is marked as what it is.
     await page.goto('/stash');
-    await expect(page.getByText('Esta página está solo en inglés por ahora.')).toBeVisible();
+    await expect(page.getByText('Parte de esta página está solo en inglés por ahora.')).toBeVisible();
     await expect(page.locator('main')).toHaveAttribute('lang', 'en');
 });

@@ -66,8 +66,10 @@
                         'device' => $device['here'] ? __('Here')
                             : ($device['agent'] === '' ? __('A device') : $device['agent']),
                         'address' => $device['from'],
-                    ]) }}, <time>{{ __('{when, date, short} {when, time, '
-                        .'short}', ['when' => $device['last']]) }}</time></span>
+                    ]) }}, <time>{{ __(
+                        '{when, date, medium}, {when, time, short}',
+                        ['when' => $device['last']],
+                    ) }}</time></span>
                     @if (! $device['here'])<form method="post"
                         action="{{ route('account.sign-out', $device['name']) }}">
                         @csrf<button class="plain">{{ __('Sign it out') }}</button></form>@endif

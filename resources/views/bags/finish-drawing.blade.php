@@ -16,7 +16,8 @@
             <b>{{ $finish->strand($fitted) }}</b>@endif</p>
         @foreach ($finish->beforehand($fitted) as [$row, $what])<p class="beforehand"><b>{{ $row }}</b> {{ $what }}</p>
             @endforeach
-        @foreach ($finish->cautions($fitted) as $caution)<p class="care-line"><b>{{
+        @foreach ($finish->cautions($fitted) as $caution)<p class="care-line"
+        lang="{{ $sheet->tongue()->locale() }}"><b>{{
             $sheet->tongue()->say($caution->lead()) }}</b> {{ $sheet->tongue()->say($caution->rest()) }}</p>@endforeach
         <ol class="numbered">@foreach ($fitted->steps as $step)<li>{{ $finish->said($step) }}</li>@endforeach</ol>
     </li>

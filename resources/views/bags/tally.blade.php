@@ -63,7 +63,7 @@
         @if ($sheet->tally()->sizeBand() !== '')<dd class="sub">{{ $sheet->tally()->sizeBand() }}</dd>@endif
         @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
         @if ($sheet->tally()->againstWish() !== '')<dd class="sub">against the wish:
-            {{ $sheet->tally()->againstWish() }}</dd>@endif
+            <span lang="{{ $sheet->tongue()->locale() }}">{{ $sheet->tally()->againstWish() }}</span></dd>@endif
     </div>
     <div class="figure-row"><dt>time</dt><dd><b>{{ Duration::about($minutes->likely) }}</b></dd>
         <dd class="sub">{{ Duration::about($minutes->low()) }} to {{ Duration::about($minutes->high()) }},
@@ -72,7 +72,8 @@
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)
         @continue($note->code === Notes::AGAINST_WISH)
-        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{
+        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"
+            lang="{{ $sheet->tongue()->locale() }}"><b>{{
             $sheet->tongue()->say($note->lead) }}</b> {{ $sheet->tongue()->say($note->rest) }}</li>
     @endforeach
 </ul>

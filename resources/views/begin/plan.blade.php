@@ -20,7 +20,8 @@
             <ul class="notes" aria-label="{{ __('Watch out') }}">
                 @foreach ($sheet->notes as $note)
                     @continue($note->code === Notes::AGAINST_WISH)
-                    <li class="{{ $note->tone->value }}"><b>{{ $sheet->tongue()->say($note->lead) }}</b>
+                    <li class="{{ $note->tone->value }}" lang="{{ $sheet->tongue()->locale() }}"><b
+                        >{{ $sheet->tongue()->say($note->lead) }}</b>
                         {{ $sheet->tongue()->say($note->rest) }}</li>
                 @endforeach
             </ul>

@@ -41,7 +41,7 @@
 @if (config('app.public_demo'))<p class="open-demo">{{
     __('A demo that everybody shares. What is entered in its account is gone tomorrow: keep nothing of your own '
         .'there.') }}</p>@endif
-@if (! $isTold)<p class="untold">{{ __('This page is in English only for now.') }}</p>@endif
+@if (! $isTold)<p class="untold">{{ __('Part of this page is in English only for now.') }}</p>@endif
 <main id="main" tabindex="-1" @class(['narrow' => $narrow]) @if (! $isTold) lang="en" @endif>
     @if (session('status'))
         <div class="flash" role="status">
