@@ -93,6 +93,8 @@ final class TongueTest extends TestCase
         self::assertArrayHasKey('T-shirt yarn', $all);
         $es = Tongues::messages(Terms::ES);
         self::assertSame([], array_diff_key($all, $es), 'Spanish lacks these; php artisan fescue:messages --lacks=es');
+        // UK English has other words for a few of them.
+        self::assertSame([], array_diff_key(Tongues::messages(Terms::UK), $all), 'No such message is told any more.');
         $places = function (string $message): array {
             preg_match_all('/(?<!\bone )(?<!\bother )(?<!=\d )\{(\w+)(?=[,}])/', $message, $found);
             $names = array_unique($found[1]);

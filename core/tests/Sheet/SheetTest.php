@@ -59,6 +59,13 @@ final class SheetTest extends TestCase
     private function edited(Sheet $sheet, BagPlan $plan, Terms $terms, string $of): void
     {
         $text = $sheet->text();
+        if ($terms === Terms::UK) {
+            self::assertDoesNotMatchRegularExpression(
+                '/^.*\b(?:skip\w*|gauge|hdc|sl st)\b.*$/mi',
+                (string) preg_replace('/^.*\bUS\b.*$/m', '', $text),
+                "{$of} is told in US names.",
+            );
+        }
         if ($terms === Terms::ES) {
             self::assertDoesNotMatchRegularExpression(
                 '/^.*\b(?:the|and|with|from|that|your|its?|stitch(?:es)?|rounds?|hook|work|over|each)\b.*$/mi',
