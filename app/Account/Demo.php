@@ -12,6 +12,12 @@ use Illuminate\Support\Str;
 /** The demo maker's account, whose password everybody knows: locked where strangers come by, or shared by them. */
 final class Demo
 {
+    /** Whether whoever is signed in shares it with strangers: what one of them sets is not set for all. */
+    public static function isShared(User $maker): bool
+    {
+        return config('app.public_demo') === true && $maker->email === DatabaseSeeder::EMAIL;
+    }
+
     public static function open(): void
     {
         User::query()->where('email', DatabaseSeeder::EMAIL)->firstOrFail()->update(

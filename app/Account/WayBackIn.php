@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Tongue\Tongues;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
@@ -15,7 +16,7 @@ final class WayBackIn extends Mailable
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: 'A way back in to Fescue');
+        return new Envelope(subject: Tongues::tell('A way back in to Fescue'));
     }
 
     public function content(): Content

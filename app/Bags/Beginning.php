@@ -109,7 +109,7 @@ final class Beginning
             $text = $this->typed('hook');
             $hook = $text === '' ? $hook : HookSize::parse(Typed::withUnit($text, 'mm'));
         } catch (NotUnderstood $e) {
-            $wrong['hook'] = $e->getMessage();
+            $wrong['hook'] = Tongues::say($e->said);
         }
         $this->hook = $this->swatch?->hookSize() ?? $hook;
         $size = [];

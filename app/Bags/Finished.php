@@ -15,6 +15,7 @@ use App\Models\Transaction;
 use App\Models\User;
 use App\Rules\Typed;
 use App\Stash\Ledger;
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Measure\Duration;
@@ -109,7 +110,7 @@ final class Finished
         try {
             $said = $reads();
         } catch (NotUnderstood $e) {
-            $this->wrong[$field] = $e->getMessage();
+            $this->wrong[$field] = Tongues::say($e->said);
 
             return;
         }

@@ -7,6 +7,7 @@ namespace App\Bags;
 use App\Models\Material;
 use App\Models\Picture;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Gauge\CardPicture;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Instruction\Motif;
@@ -233,7 +234,7 @@ final class PictureMarks
                 }
                 $this->wrong['thick'] = 'Write how thick the fabric lies, up to '.self::THICKEST.' mm, like 8 mm.';
             } catch (NotUnderstood $e) {
-                $this->wrong['thick'] = $e->getMessage();
+                $this->wrong['thick'] = Tongues::say($e->said);
             }
         }
         $id = $this->typed('material_id');

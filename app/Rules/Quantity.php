@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Tongue\Tongues;
 use Closure;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -59,7 +60,7 @@ final readonly class Quantity implements ValidationRule
                 ? ($this->problem)((string) $value)
                 : 'Write this as text, like “20 cm”.';
         } catch (NotUnderstood $e) {
-            $problem = $e->getMessage();
+            $problem = Tongues::say($e->said);
         }
         if ($problem !== '') {
             $fail($problem);

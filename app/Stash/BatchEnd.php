@@ -9,6 +9,7 @@ use App\Models\Material;
 use App\Models\RawPiece;
 use App\Models\Transaction;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
@@ -186,7 +187,7 @@ final class BatchEnd
 
             return $length->mm >= 100 ? $length : throw new NotUnderstood('Measure more than 10 cm of it.');
         } catch (NotUnderstood $e) {
-            $this->wrong['length'] = $e->getMessage();
+            $this->wrong['length'] = Tongues::say($e->said);
 
             return null;
         }
@@ -208,7 +209,7 @@ final class BatchEnd
                 'This should be above nothing and at most 100 kg. Is the unit right?',
             );
         } catch (NotUnderstood $e) {
-            $this->wrong['mass'] = $e->getMessage();
+            $this->wrong['mass'] = Tongues::say($e->said);
 
             return null;
         }
@@ -226,7 +227,7 @@ final class BatchEnd
                 'A strand is 0.5 to 30 mm thick. Is the unit right?',
             );
         } catch (NotUnderstood $e) {
-            $this->wrong['diameter'] = $e->getMessage();
+            $this->wrong['diameter'] = Tongues::say($e->said);
 
             return null;
         }

@@ -7,6 +7,7 @@ namespace App\Stash;
 use App\Models\RawPiece;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -86,12 +87,12 @@ final class Choosing
                 $this->wrong['need'] = 'This should be above nothing and at most 20 km. Is the unit right?';
             }
         } catch (NotUnderstood $e) {
-            $this->wrong['need'] = $e->getMessage();
+            $this->wrong['need'] = Tongues::say($e->said);
         }
         try {
             $density = LinearDensity::parse($this->typed('density'), true);
         } catch (NotUnderstood $e) {
-            $this->wrong['density'] = $e->getMessage();
+            $this->wrong['density'] = Tongues::say($e->said);
         }
 
         return isset($need, $density) && $this->wrong === [] ? new Wanted($need, $density) : null;
@@ -166,7 +167,7 @@ final class Choosing
             try {
                 $metres[] = $this->metres($one, $density);
             } catch (NotUnderstood $e) {
-                $this->wrong[$field] = $e->getMessage();
+                $this->wrong[$field] = Tongues::say($e->said);
             }
         }
         if (count($metres) > $piece->count) {

@@ -6,6 +6,7 @@ namespace App\Stash;
 
 use App\Casts\Cell;
 use App\Models\Material as Stashed;
+use App\Tongue\Tongues;
 use Closure;
 use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Material\Acquired;
@@ -343,7 +344,7 @@ final class MaterialText
             try {
                 $amount = Amount::read($this->kind, $this->typed($field));
             } catch (NotUnderstood $e) {
-                $this->wrong[$field] = $e->getMessage();
+                $this->wrong[$field] = Tongues::say($e->said);
 
                 return null;
             }
@@ -422,14 +423,14 @@ final class MaterialText
             $low = $high = HookSize::parse($text);
         } catch (NotUnderstood $e) {
             if (preg_match('/^(.+?)\s*(?:–|—|-|\bto\b)\s*(.+)$/u', $text, $ends) !== 1) {
-                $this->wrong['label_hook'] = $e->getMessage();
+                $this->wrong['label_hook'] = Tongues::say($e->said);
 
                 return;
             }
             try {
                 [$low, $high] = [HookSize::parse($ends[1]), HookSize::parse($ends[2])];
             } catch (NotUnderstood $e) {
-                $this->wrong['label_hook'] = $e->getMessage();
+                $this->wrong['label_hook'] = Tongues::say($e->said);
 
                 return;
             }
@@ -460,7 +461,7 @@ final class MaterialText
         try {
             return $parse($this->typed($field));
         } catch (NotUnderstood $e) {
-            $this->wrong[$field] = $e->getMessage();
+            $this->wrong[$field] = Tongues::say($e->said);
 
             return null;
         }

@@ -7,6 +7,7 @@ namespace App\Stash;
 use App\Models\Material;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Closure;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -176,7 +177,7 @@ final class WeighingForm
         try {
             return $work();
         } catch (NotUnderstood $e) {
-            $this->wrong[$field] = $e->getMessage();
+            $this->wrong[$field] = Tongues::say($e->said);
 
             return null;
         }

@@ -21,7 +21,7 @@ export function parcel() {
             answer = null;
         }
         if (answer === null) {
-            said.textContent = 'It stopped. Load the page again to go on.';
+            said.textContent = place.dataset.stopped;
 
             return;
         }

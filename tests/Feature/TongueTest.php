@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\User;
 use App\Tongue\Messages;
 use App\Tongue\Tongues;
+use Database\Seeders\DatabaseSeeder;
 use Fescue\Core\Stitch\Terms;
 use Tests\TestCase;
 
@@ -44,6 +45,17 @@ final class TongueTest extends TestCase
         $this->withUnencryptedCookie('tongue', 'en-GB')->get('/account')->assertSee('Tu cuenta');
     }
 
+    /** Of an account that strangers share nobody sets the tongue for all. */
+    public function testASharedAccountSpeaksToEachInHers(): void
+    {
+        $demo = $this->maker(DatabaseSeeder::EMAIL);
+        config(['app.public_demo' => true]);
+        $this->actingAs($demo)->from('/account')->post('/tongue/es')->assertPlainCookie('tongue', 'es');
+        self::assertSame(Terms::US, $demo->fresh()?->terms);
+        $this->withUnencryptedCookie('tongue', 'es')->get('/account')->assertSee('Tu cuenta');
+        $this->withUnencryptedCookie('tongue', 'en-US')->get('/account')->assertSee('Your account');
+    }
+
     public function testWhatIsNotYetToldSaysSo(): void
     {
         $maker = $this->maker();
@@ -70,10 +82,13 @@ final class TongueTest extends TestCase
     /** What she types wrong is said in her tongue, with her text in it whatever it is. */
     public function testWhatIsWrongIsSaidInHerTongue(): void
     {
-        $says = fn(string $high): string => (string) $this->getJson(
-            '/begin?part=answer&height='.urlencode($high),
+        $says = fn(string $typed, string $field = 'height'): string => (string) $this->getJson(
+            "/begin?part=answer&{$field}=".urlencode($typed),
             ['Accept-Language' => 'es', 'X-Requested-With' => 'XMLHttpRequest'],
-        )->assertOk()->json('errors.height');
+        )->assertOk()->json("errors.{$field}");
+        self::assertStringStartsWith('«largo» no es una letra de ganchillo', $says('largo', 'hook'));
+        self::assertSame('Los ganchillos van de 0,5 a 50 mm; 90 mm queda fuera.', $says('90', 'hook'));
+        self::assertSame('De 0,5 mm a 30 mm. 99 mm queda fuera.', $says('99', 'thick'));
         self::assertSame('«varas» no es una unidad de longitud que Fescue conozca; usa mm, cm, m, in, ft o yd.', $says('30 varas'));
         self::assertSame('«-3» es menos que nada; escribe una longitud como «20 cm» o «7 1/2 in».', $says('-3'));
         self::assertStringContainsString('«{n} \'{}» no se entiende', $says("{n} '{}"));

@@ -15,7 +15,7 @@ const EXCEPT = new Set(['fescue', 'cm', 'ft', 'in', 'kb', 'mb', 'mm', 'txt', 'yd
 async function foreign(page) {
     const text = await page.evaluate(() => {
         const copy = document.documentElement.cloneNode(true);
-        for (const one of copy.querySelectorAll('script, style, noscript, [lang]:not([lang^="es"]), [data-hers]')) {
+        for (const one of copy.querySelectorAll('script, style, noscript, code, [lang]:not([lang^="es"]), [data-hers]')) {
             one.remove();
         }
         const told = [...copy.querySelectorAll('[aria-label], [placeholder], [title]')].flatMap((one) =>
@@ -84,6 +84,9 @@ test('a stranger whose browser asks for Spanish begins, counts, registers and co
     await page.getByLabel('Contraseña').fill('cuatro barcas azules lejos');
     await page.getByRole('button', { name: 'Entrar' }).click();
     await expect(page.getByText('Te damos la bienvenida, Inés.')).toBeVisible();
+    await isWhole(page);
+    await page.goto('/account/parcel');
+    await isWhole(page);
 
     await page.goto('/account');
     await isWhole(page);

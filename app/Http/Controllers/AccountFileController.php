@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Account\AccountExport;
 use App\Account\ImportAccount;
 use App\Account\Tables;
+use App\Tongue\Tongues;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -74,12 +75,14 @@ final class AccountFileController extends Controller
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             return redirect()->route('account.parcel')->withErrors(
-                ['file' => 'Choose the zip that Fescue made of your account; this one did not arrive whole.'],
+                ['file' => Tongues::tell(
+                    'Choose the zip that Fescue made of your account; this one did not arrive whole.',
+                )],
             );
         }
         $maker = $this->maker($request);
         if (ImportAccount::heard($maker) !== null) {
-            return redirect()->route('account.parcel')->withErrors(['file' => 'One is being read in already.']);
+            return redirect()->route('account.parcel')->withErrors(['file' => Tongues::tell('One is being read in already.')]);
         }
         ImportAccount::begin($maker, $file->getRealPath());
 

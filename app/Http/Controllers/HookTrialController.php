@@ -11,6 +11,7 @@ use App\Casts\Cell;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Gauge\QuickMeasure;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
@@ -79,7 +80,7 @@ final class HookTrialController extends Controller
         try {
             $hook = HookSize::parse(Typed::text($request, 'hook'));
         } catch (NotUnderstood $e) {
-            $wrong['hook'] = $e->getMessage();
+            $wrong['hook'] = Tongues::say($e->said);
         }
         try {
             $mass = Typed::text($request, 'stitch_mass') === '' ? null : Mass::parse(
@@ -92,7 +93,7 @@ final class HookTrialController extends Controller
                 );
             }
         } catch (NotUnderstood $e) {
-            $wrong['stitch_mass'] = $e->getMessage();
+            $wrong['stitch_mass'] = Tongues::say($e->said);
         }
         try {
             $measured = QuickMeasure::parse(Typed::text($request, 'quick'), $maker->units)->swatch(
@@ -100,7 +101,7 @@ final class HookTrialController extends Controller
                 $mass,
             );
         } catch (NotUnderstood $e) {
-            $wrong['quick'] = $e->getMessage();
+            $wrong['quick'] = Tongues::say($e->said);
         }
         $state = State::tryFrom(Typed::text($request, 'state')) ?? State::Relaxed;
         $load = null;
@@ -113,7 +114,7 @@ final class HookTrialController extends Controller
                 throw new NotUnderstood('A swatch hangs under 10 g to 30 kg.');
             }
         } catch (NotUnderstood $e) {
-            $wrong['hung_load'] = $e->getMessage();
+            $wrong['hung_load'] = Tongues::say($e->said);
         }
         if ($hook !== null && $measured !== null && $wrong === []) {
             $note = Typed::text($request, 'note');

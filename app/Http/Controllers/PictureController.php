@@ -8,6 +8,7 @@ use App\Bags\Photograph;
 use App\Bags\PictureMarks;
 use App\Models\Picture;
 use App\Models\Swatch;
+use App\Tongue\Tongues;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\NotUnderstood;
@@ -43,7 +44,7 @@ final class PictureController extends Controller
                 'Choose a picture: the swatch lying flat, a bank-sized card on it.',
             );
         } catch (NotUnderstood $e) {
-            return back()->withErrors(['picture' => $e->getMessage()]);
+            return back()->withErrors(['picture' => Tongues::say($e->said)]);
         }
         $maker = $this->maker($request);
         /** @var Picture $picture */
@@ -116,7 +117,7 @@ final class PictureController extends Controller
         try {
             $hook = HookSize::parse($marks->typed('hook'));
         } catch (NotUnderstood $e) {
-            $wrong['hook'] = $e->getMessage();
+            $wrong['hook'] = Tongues::say($e->said);
         }
         $id = $marks->typed('material_id');
         $material = ctype_digit($id) ? $maker->strands()->find($id) : null;

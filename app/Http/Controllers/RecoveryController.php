@@ -14,6 +14,7 @@ use App\Models\RecoveryCode;
 use App\Models\RecoveryLink;
 use App\Models\User;
 use App\Tongue\Tongues;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,7 +39,8 @@ final class RecoveryController extends Controller
             $maker = User::query()->where('email', mb_scrub((string) $given['address']))->first();
             $token = $maker === null ? null : RecoveryLink::of($maker);
             if ($maker !== null && $token !== null) {
-                Mail::to($maker->email)->send(new WayBackIn($maker->name, $token));
+                $tongue = (string) array_search($maker->terms->value, Tongue::NAMED, true);
+                Mail::to($maker->email)->locale($tongue)->send(new WayBackIn($maker->name, $token));
             }
         });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Account\Demo;
 use App\Models\User;
 use App\Tongue\Tongues;
 use Fescue\Core\Tongue\Tongue;
@@ -19,7 +20,7 @@ final class TongueController extends Controller
     {
         $terms = Tongue::terms($tongue) ?? abort(404);
         $maker = $request->user();
-        if ($maker instanceof User) {
+        if ($maker instanceof User && ! Demo::isShared($maker)) {
             $maker->update(['terms' => $terms]);
         }
 

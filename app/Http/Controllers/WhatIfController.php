@@ -13,6 +13,7 @@ use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\WeighIn;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
 use Fescue\Core\Material\HookSize;
@@ -66,7 +67,7 @@ final class WhatIfController extends Controller
         try {
             $hook = HookSize::parse(Typed::text($request, 'hook'));
         } catch (NotUnderstood $e) {
-            return back()->withErrors(['hook' => $e->getMessage()]);
+            return back()->withErrors(['hook' => Tongues::say($e->said)]);
         }
         if ($material === null) {
             return back()->withErrors(['material_id' => 'Choose one of your own materials.']);

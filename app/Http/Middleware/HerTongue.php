@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Account\Demo;
 use App\Models\User;
 use App\Tongue\Tongues;
 use Fescue\Core\Tongue\Tongue;
@@ -29,7 +30,7 @@ final class HerTongue
         $chosen = $request->cookie(Tongues::COOKIE);
 
         return match (true) {
-            $maker instanceof User => (string) array_search($maker->terms->value, Tongue::NAMED, true),
+            $maker instanceof User && ! Demo::isShared($maker) => (string) array_search($maker->terms->value, Tongue::NAMED, true),
             is_string($chosen) && isset(Tongue::NAMED[$chosen]) => $chosen,
             default => str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::NAMED))),
         };

@@ -9,6 +9,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Saying\Sayable;
+use Fescue\Core\Saying\Saying;
 
 /** A crochet hook by the diameter of its shaft; letters are only names for millimetres. */
 final readonly class HookSize implements Sayable
@@ -64,7 +65,10 @@ final readonly class HookSize implements Sayable
     public static function mm(float $mm): self
     {
         if ($mm < self::SMALLEST_MM || $mm > self::LARGEST_MM) {
-            throw new NotUnderstood('Hooks run from 0.5 to 50 mm; '.Decimal::exact($mm).' mm is outside.');
+            throw new NotUnderstood(new Saying(
+                'Hooks run from {least} to {most} mm; {mm} mm is outside.',
+                ['least' => 0.5, 'most' => '50', 'mm' => Decimal::exact($mm)],
+            ));
         }
 
         return new self(Length::mm($mm));
@@ -94,9 +98,10 @@ final readonly class HookSize implements Sayable
             if (preg_match('/^\d|^[-−]/u', trim($text)) === 1) {
                 throw $e;
             }
-            throw new NotUnderstood(
-                "“{$text}” is not a hook size Fescue knows; write millimetres like “8 mm” or a letter like “L-11”.",
-            );
+            throw new NotUnderstood(new Saying(
+                '“{text}” is not a hook size Fescue knows; write millimetres like “8 mm” or a letter like “L-11”.',
+                ['text' => $text],
+            ));
         }
     }
 
@@ -170,7 +175,13 @@ final readonly class HookSize implements Sayable
             ),
         );
         throw new NotUnderstood($meant === []
-            ? "“{$name}” is not a hook letter Fescue knows; write millimetres like “8 mm”."
-            : "“{$name}” names more than one hook ({$known}); write the millimetres.");
+            ? new Saying(
+                '“{text}” is not a hook letter Fescue knows; write millimetres like “8 mm”.',
+                ['text' => $name],
+            )
+            : new Saying(
+                '“{text}” names more than one hook ({known}); write the millimetres.',
+                ['text' => $name, 'known' => $known],
+            ));
     }
 }

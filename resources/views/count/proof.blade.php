@@ -51,8 +51,8 @@
                             @if ($one->mends !== [])<span class="mend">@foreach ($one->mends as $mend)<button
                                 type="button" class="plain" data-line="{{ $mend->at->line }}"
                                 data-column="{{ $mend->at->column }}" data-over="{{ $mend->at->text }}"
-                                data-to="{{ $mend->to }}">{{ Tongues::say($mend->said)
-                                    }}</button>{{ $loop->last ? '' : __(', or: ') }}@endforeach</span>@endif</p>
+                                data-to="{{ $mend->to }}">{{ rtrim(Tongues::say($mend->said), '.')
+                                    }}</button>{{ $loop->last ? '.' : __(', or: ') }}@endforeach</span>@endif</p>
                     @endforeach
                 </div>
             </li>

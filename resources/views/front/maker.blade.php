@@ -1,9 +1,9 @@
 @php
     $short = array_filter($listed, fn (App\Bags\Listed $one): bool => $one->plan?->isSure === false);
 @endphp
-<x-layout title="Your worktable">
+<x-layout :title="__('Your worktable')" :whole="$listed === []">
     <div class="page-head">
-        <h1>Your worktable</h1>
+        <h1>{{ __('Your worktable') }}</h1>
         @if ($listed !== [])
             <div class="acts">@if ($inHand !== null)<a class="btn btn-primary"
                 href="{{ route('bags.work', $inHand[0]) }}">Go on: {{ $inHand[0]->name() }}, {{ $inHand[1] }}</a>@endif
@@ -14,18 +14,23 @@
     @if ($listed === [])
         <div class="teach">
             <div>
-                <h2>Three things make a plan</h2>
+                <h2>{{ __('Three things make a plan') }}</h2>
                 <ol>
-                    <li @class(['done' => $materials > 0])><a href="{{ route('stash.create') }}">Weigh a material</a>: a
-                        measured metre and the ball.@if ($materials > 0) Done.@endif</li>
-                    <li @class(['done' => $swatches > 0])><a href="{{ route('swatches.create') }}">Measure a swatch</a>:
-                        ten stitches and ten rows under the tape.@if ($swatches > 0) Done.@endif</li>
-                    <li><a href="{{ route('bags.create') }}">Plan a bag</a>: say how long, wide and high.</li>
+                    <li @class(['done' => $materials > 0])><a
+                        href="{{ route('stash.create') }}">{{ __('Weigh a material') }}</a>:
+                        {{ __('a measured metre and the ball.') }}@if ($materials > 0) {{ __('Done.') }}@endif</li>
+                    <li @class(['done' => $swatches > 0])><a
+                        href="{{ route('swatches.create') }}">{{ __('Measure a swatch') }}</a>:
+                        {{ __('ten stitches and ten rows under the tape.') }}@if ($swatches > 0)
+                        {{ __('Done.') }}@endif</li>
+                    <li><a href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a>:
+                        {{ __('say how long, wide and high.') }}</li>
                 </ol>
-                <p>Or <a href="{{ route('begin') }}">begin at once</a> from what is in the hand: it is guessed until you
-                    weigh and measure.</p>
-                <p>Or <a href="{{ route('bags.import') }}">read a bag file</a> somebody sent you, or <a
-                    href="{{ route('count') }}">count a pattern</a> that you have.</p>
+                <p><a href="{{ route('begin') }}">{{ __('Or begin at once') }}</a>
+                    {{ __('from what is in the hand: it is guessed until you weigh and measure.') }}</p>
+                <p><a href="{{ route('bags.import') }}">{{ __('Or read a bag file') }}</a>
+                    {{ __('somebody sent you;') }}
+                    <a href="{{ route('count') }}">{{ __('or count a pattern') }}</a> {{ __('that you have.') }}</p>
             </div>
         </div>
     @else

@@ -2,11 +2,11 @@
 @php
     use App\Models\RecoveryLink;
 @endphp
-Hello {!! $called !!},
+{!! __('Hello {name},', ['name' => $called]) !!}
 
-someone, and we hope you, asked Fescue for a way back in. Choose a new password here, within {{
-    RecoveryLink::HOLDS }} minutes:
+{!! __('someone, and we hope you, asked Fescue for a way back in. Choose a new password here, within {n} minutes:',
+    ['n' => RecoveryLink::HOLDS]) !!}
 
 {!! $link !!}
 
-The link does once. Your old password does until then, and if it was not you, there is nothing to do.
+{!! __('The link works once. Your old password works until then, and if it was not you, there is nothing to do.') !!}
