@@ -258,8 +258,9 @@ final readonly class EndAndBack extends OfPieces
                     Tone::Better,
                     null,
                     '{n, plural, one {# tassel} other {# tassels}} round the flap:',
-                    'the first on stitch {first} from the seam, then one on every stitch in {every}; after the last '
-                        .'{left, plural, one {# stitch} other {# stitches}} left, before the first {before}.',
+                    'the first on stitch {first} from the seam, then {every, plural, one {one on every stitch} other '
+                        .'{one every # stitches}}; after the last {left, plural, one {# stitch} other {# stitches}} '
+                        .'left, before the first {before}.',
                     [
                         'n' => count($places), 'first' => $places[0], 'before' => $places[0] - 1,
                         'every' => $this->given('tassel_every', self::EVERY),
