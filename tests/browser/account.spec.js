@@ -10,7 +10,7 @@ test('a maker keeps her units, her names of stitches and her password', async ({
 
     await page.goto('/account');
     await page.getByLabel('Lengths in').selectOption('inches');
-    await page.getByLabel('Stitch names').selectOption({ label: 'UK names: dc, htr, tr, dtr' });
+    await page.getByLabel('Language and stitch names').selectOption({ label: 'English, UK names' });
     await page.getByRole('button', { name: 'Keep' }).click();
     await expect(page.getByRole('status')).toHaveText('Kept.');
 

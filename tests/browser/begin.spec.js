@@ -34,7 +34,7 @@ test('the start follows size and hook as they are typed, says what is wrong at i
     await page.goto('/');
     const answer = page.locator('[data-region="answer"]');
     await page.getByLabel('Long', { exact: true }).fill('44');
-    await expect(answer).toContainText(/5\d\.\d × 2\d/);
+    await expect(answer).toContainText(/5\d\.\d ×\s+2\d/);
     await page.getByLabel('High').fill('four');
     await expect(page.locator('[data-wrong="height"]')).not.toBeEmpty();
     await expect(page.getByLabel('High')).toHaveValue('four');

@@ -213,7 +213,7 @@ async function layPicture(page) {
 
 /** Twelve and eleven and a half millimetres, as far off as a screen's pixels are coarse. */
 async function expectMeasured(measured, off = 0.2) {
-    await expect(measured.locator('b')).toHaveText([/^1[12]\.\d\d ± /, /^1[12]\.\d\d ± /]);
+    await expect(measured.locator('b')).toHaveText([/^1[12]\.\d\d ±\s/, /^1[12]\.\d\d ±\s/]);
     const said = (await measured.locator('b').allTextContents()).map((text) => Number.parseFloat(text));
     expect(Math.abs(said[0] - 12)).toBeLessThan(off);
     expect(Math.abs(said[1] - 11.5)).toBeLessThan(off);

@@ -62,8 +62,8 @@ final readonly class Course
                     $stitches += $one->count;
                     $tops += $one->top ? $one->count : 0;
                 }
-                $said = ucfirst($vocabulary->say($leaf->phrase()));
-                $groups[] = new StitchGroup($said, max(1, $stitches), max(0, $tops));
+                $does = ucfirst($vocabulary->say($leaf->phrase()));
+                $groups[] = new StitchGroup($does, max(1, $stitches), max(0, $tops));
             }
             $rows[] = new Passage(
                 $row->id,

@@ -7,6 +7,8 @@ namespace Fescue\Core\Tests\Work;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Instruction\StitchCount;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Gauge\Loops;
 use Fescue\Core\Tests\Panel\Built;
@@ -138,6 +140,20 @@ final class CourseTest extends TestCase
             [true, true, false, false],
             array_map(fn(Passage $row): bool => $row->changes, array_slice($rows, 0, 4)),
         );
+    }
+
+    /** What is done in a row is all of it, the chain before the first too; each of its groups is a part of that. */
+    public function testARowIsToldAsAWhole(): void
+    {
+        $plan = self::plans()[0];
+        $writer = new Writer(Terms::US);
+        $rows = Course::of($plan)->rows;
+        self::assertStringStartsWith($writer->start($plan->work->start).' ', $rows[0]->said);
+        foreach ($rows as $place => $row) {
+            self::assertStringEndsWith($writer->words($plan->work->rows[$place]), $row->said);
+        }
+        self::assertGreaterThan(2, count($rows[0]->groups));
+        self::assertNotContains($rows[0]->said, array_column($rows[0]->groups, 'said'));
     }
 
     public function testSidesSpecialPlacesAndWhatToHeed(): void
