@@ -15,7 +15,9 @@ const EXCEPT = new Set(['fescue', 'cm', 'ft', 'in', 'kb', 'mb', 'mm', 'txt', 'yd
 async function foreign(page) {
     const text = await page.evaluate(() => {
         const copy = document.documentElement.cloneNode(true);
-        for (const one of copy.querySelectorAll('script, style, noscript, code, [lang]:not([lang^="es"]), [data-hers]')) {
+        for (const one of copy.querySelectorAll(
+            'script, style, noscript, code, [lang]:not([lang^="es"]), [data-hers]',
+        )) {
             one.remove();
         }
         const told = [...copy.querySelectorAll('[aria-label], [placeholder], [title]')].flatMap((one) =>
