@@ -86,7 +86,7 @@ final class TongueTest extends TestCase
             "/begin?part=answer&{$field}=".urlencode($typed),
             ['Accept-Language' => 'es', 'X-Requested-With' => 'XMLHttpRequest'],
         )->assertOk()->json("errors.{$field}");
-        self::assertStringStartsWith('«largo» no es una letra de ganchillo', $says('largo', 'hook'));
+        self::assertStringStartsWith('«largo» no es un número de ganchillo', $says('largo', 'hook'));
         self::assertSame('Los ganchillos van de 0,5 a 50 mm; 90 mm queda fuera.', $says('90', 'hook'));
         self::assertSame('De 0,5 mm a 30 mm. 99 mm queda fuera.', $says('99', 'thick'));
         self::assertSame('«varas» no es una unidad de longitud que Fescue conozca; usa mm, cm, m, in, ft o yd.', $says('30 varas'));

@@ -82,7 +82,9 @@ final class AccountFileController extends Controller
         }
         $maker = $this->maker($request);
         if (ImportAccount::heard($maker) !== null) {
-            return redirect()->route('account.parcel')->withErrors(['file' => Tongues::tell('One is being read in already.')]);
+            return redirect()->route('account.parcel')->withErrors(
+                ['file' => Tongues::tell('One is being read in already.')],
+            );
         }
         ImportAccount::begin($maker, $file->getRealPath());
 
