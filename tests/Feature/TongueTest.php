@@ -88,7 +88,7 @@ final class TongueTest extends TestCase
         )->assertOk()->json("errors.{$field}");
         self::assertStringStartsWith('«largo» no es un número de ganchillo', $says('largo', 'hook'));
         self::assertSame('Los ganchillos van de 0,5 a 50 mm; 90 mm queda fuera.', $says('90', 'hook'));
-        self::assertSame('De 0,5 mm a 30 mm. 99 mm queda fuera.', $says('99', 'thick'));
+        self::assertSame('De 0,5 mm a 30,0 mm. 99,0 mm queda fuera.', $says('99', 'thick'));
         self::assertSame('«varas» no es una unidad de longitud que Fescue conozca; usa mm, cm, m, in, ft o yd.', $says('30 varas'));
         self::assertSame('«-3» es menos que nada; escribe una longitud como «20 cm» o «7 1/2 in».', $says('-3'));
         self::assertStringContainsString('«{n} \'{}» no se entiende', $says("{n} '{}"));
