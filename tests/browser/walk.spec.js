@@ -175,7 +175,8 @@ async function walk(page, way, document) {
     await page.getByLabel('It weighs').fill(`${left}`);
     await page.getByRole('button', { name: 'Enter it' }).tap();
     await expect(page.locator('[data-told]')).toContainText('g left after');
-    await page.goto(`${bag}/finish`);
+    // The sheet that closes steps back in the page's history, which may still be under way and end what is gone to.
+    await page.goto(`${bag}/finish`).catch(() => page.goto(`${bag}/finish`));
     await page.getByLabel('Lies, wide').fill('33');
     await page.getByLabel('High', { exact: true }).fill('22');
     await page.getByLabel(/^Left of the/).fill(`${left}`);
