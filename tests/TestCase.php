@@ -43,11 +43,11 @@ abstract class TestCase extends BaseTestCase
             $response instanceof Response
             && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')
         ) {
-            $kept = preg_split('#(<(pre|textarea|script)\b.*?</\2>)#s', (string) $response->getContent(), -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
-            $read = '';
-            foreach ($kept as $nth => $part) {
-                $read .= $nth % 3 === 2 ? '' : ($nth % 3 === 1 ? $part : preg_replace('/\s*\n\s*/', ' ', $part));
-            }
+            $read = preg_replace_callback(
+                '#<(pre|textarea|script)\b.*?</\1>|\s*\n\s*#s',
+                fn(array $found): string => isset($found[1]) ? $found[0] : ' ',
+                (string) $response->getContent(),
+            );
             $view = $response->original;
             $response->setContent($read);
             $response->original = $view;

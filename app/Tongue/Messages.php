@@ -10,6 +10,7 @@ use Fescue\Core\Material\HookRange;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Piece\Setting;
 use Illuminate\Support\Facades\Blade;
+use Symfony\Component\Finder\Finder;
 
 /** Every message that is told by a tongue, found where it stands: in the core, the application and its pages. */
 final class Messages
@@ -28,11 +29,12 @@ final class Messages
     {
         $all = self::names();
         foreach (['core/src', 'app', 'resources/views'] as $folder) {
-            foreach (self::files(base_path($folder)) as $file) {
-                $code = (string) file_get_contents($file);
-                $code = str_ends_with($file, '.blade.php') ? Blade::compileString($code) : $code;
+            foreach (Finder::create()->in(base_path($folder))->files()->name('*.php')->sortByName() as $file) {
+                $code = str_ends_with($file->getFilename(), '.blade.php')
+                    ? Blade::compileString($file->getContents())
+                    : $file->getContents();
                 foreach (self::in($code) as $message) {
-                    $all[$message] ??= substr($file, strlen(base_path()) + 1);
+                    $all[$message] ??= "{$folder}/{$file->getRelativePathname()}";
                 }
             }
         }
@@ -76,20 +78,20 @@ final class Messages
         ));
         $messages = [];
         foreach ($tokens as $at => $token) {
+            if (! $token->is(T_STRING)) {
+                continue;
+            }
             if (
-                $token->is(T_STRING) && in_array($token->text, self::TOLD, true)
+                in_array($token->text, self::TOLD, true)
                 && ($tokens[$at + 1]->text ?? '') === '(' && ! $tokens[max(0, $at - 1)]->is(T_FUNCTION)
                 && ($tokens[$at - 2]->text ?? '') !== '$this'
             ) {
                 $messages[] = self::constant($tokens, $at + 2);
             }
-            if (
-                $token->is(T_STRING) && in_array($token->text, self::NAMES, true)
-                && ($tokens[$at + 2]->text ?? '') !== '' && ($tokens[$at + 5]->text ?? '') === ','
-            ) {
+            if (in_array($token->text, self::NAMES, true) && ($tokens[$at + 5]->text ?? '') === ',') {
                 $messages[] = self::constant($tokens, $at + 6);
             }
-            if ($token->is(T_STRING) && in_array($token->text, self::HOLDS, true)) {
+            if (in_array($token->text, self::HOLDS, true)) {
                 array_push($messages, ...self::held($tokens, $at + 1));
             }
         }
@@ -137,19 +139,5 @@ final class Messages
                 return in_array($tokens[$at + 1]->text, [',', ')', ':', ']'], true) ? $text : null;
             }
         }
-    }
-
-    /** @return list<string> */
-    private static function files(string $folder): array
-    {
-        $files = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder)) as $file) {
-            if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
-                $files[] = $file->getPathname();
-            }
-        }
-        sort($files);
-
-        return $files;
     }
 }

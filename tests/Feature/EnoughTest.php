@@ -646,7 +646,12 @@ final class EnoughTest extends TestCase
                 "/bags/{$bag->id}/what-if",
                 ['material_id' => (string) $bag->material_id, 'hook' => '10 mm', 'keep' => $keep],
             )->assertSessionHasNoErrors();
-            $cell = WhatIf::of($was, (new MakerHistory($maker->id))->learned(), $was->spec->facts->strands->own, HookSize::mm(10));
+            $cell = WhatIf::of(
+                $was,
+                (new MakerHistory($maker->id))->learned(),
+                $was->spec->facts->strands->own,
+                HookSize::mm(10),
+            );
             $take('counts');
             $taken = $bag->fresh()?->plan() ?? self::fail('The bag is gone.');
             self::assertSame(Plans::settled($was), Plans::settled($taken));

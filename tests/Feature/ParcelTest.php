@@ -25,7 +25,8 @@ final class ParcelTest extends TestCase
         $parcel = AccountExport::begin($maker);
         while (! $parcel->isDone()) {
             // Each step is a request of its own.
-            $parcel = AccountExport::find($maker, $parcel->name()) ?? self::fail('It is there while it is put together.');
+            $parcel = AccountExport::find($maker, $parcel->name())
+                ?? self::fail('It is there while it is put together.');
             $parcel->step();
         }
         $path = (string) tempnam(sys_get_temp_dir(), 'parcel');

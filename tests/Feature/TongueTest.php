@@ -16,6 +16,9 @@ final class TongueTest extends TestCase
 {
     private const WHOLE = ['/begin', '/count', '/register', '/sign-in', '/recover'];
 
+    private const ONE_OF_SEVERAL
+        = '/\b1 (?:stitches|rows|rounds|tabs|holes|things|puntos|vueltas|anillas|agujeros|cosas)\b/';
+
     public function testAStrangerIsAnsweredAsHerBrowserAsks(): void
     {
         foreach ([
@@ -32,7 +35,8 @@ final class TongueTest extends TestCase
 
     public function testOnePressInTheFootIsKept(): void
     {
-        $pressed = $this->from('/count')->post('/tongue/es')->assertRedirect('/count')->assertPlainCookie('tongue', 'es');
+        $pressed = $this->from('/count')->post('/tongue/es')
+            ->assertRedirect('/count')->assertPlainCookie('tongue', 'es');
         $this->withUnencryptedCookie('tongue', 'es')->get('/count', ['Accept-Language' => 'en'])
             ->assertSee('Contar un patrón')->assertSee('lang="es" aria-current="true"', false);
         $this->withUnencryptedCookie('tongue', 'xx')->get('/count', ['Accept-Language' => 'es'])
@@ -89,14 +93,20 @@ final class TongueTest extends TestCase
         self::assertStringStartsWith('«largo» no es un número de ganchillo', $says('largo', 'hook'));
         self::assertSame('Los ganchillos van de 0,5 a 50 mm; 90 mm queda fuera.', $says('90', 'hook'));
         self::assertSame('De 0,5 mm a 30,0 mm. 99,0 mm queda fuera.', $says('99', 'thick'));
-        self::assertSame('«varas» no es una unidad de longitud que Fescue conozca; usa mm, cm, m, in, ft o yd.', $says('30 varas'));
+        self::assertSame(
+            '«varas» no es una unidad de longitud que Fescue conozca; usa mm, cm, m, in, ft o yd.',
+            $says('30 varas'),
+        );
         self::assertSame('«-3» es menos que nada; escribe una longitud como «20 cm» o «7 1/2 in».', $says('-3'));
         self::assertStringContainsString('«{n} \'{}» no se entiende', $says("{n} '{}"));
         self::assertSame('De 1,0 cm a 200 cm. 900 cm queda fuera.', $says('9 m'));
-        $proof = fn(string $text): string => (string) $this->postJson('/count', ['text' => $text], ['Accept-Language' => 'es'])
-            ->assertOk()->json('proof');
-        self::assertStringContainsString('sobran 2 puntos', $proof("V1: 6 pb en anillo mágico (6)\nV2: 2 pb en los 4 p sig (8)"));
-        self::assertStringContainsString('sobra 1 punto', $proof("V1: 6 pb en anillo mágico (6)\nV2: 2 pb en los 5 p sig (10)"));
+        $proof = fn(string $second): string => (string) $this->postJson(
+            '/count',
+            ['text' => "V1: 6 pb en anillo mágico (6)\nV2: {$second}"],
+            ['Accept-Language' => 'es'],
+        )->assertOk()->json('proof');
+        self::assertStringContainsString('sobran 2 puntos', $proof('2 pb en los 4 p sig (8)'));
+        self::assertStringContainsString('sobra 1 punto', $proof('2 pb en los 5 p sig (10)'));
     }
 
     /** Every message is found, has its Spanish, with the same places to fill, and prints whatever its numbers are. */
@@ -104,7 +114,10 @@ final class TongueTest extends TestCase
     {
         $all = Messages::all();
         self::assertGreaterThan(300, count($all));
-        self::assertArrayHasKey('It takes {takes} of {there}: {n, plural, one {# stitch} other {# stitches}} left over.', $all);
+        self::assertArrayHasKey(
+            'It takes {takes} of {there}: {n, plural, one {# stitch} other {# stitches}} left over.',
+            $all,
+        );
         self::assertArrayHasKey('T-shirt yarn', $all);
         $es = Tongues::messages(Terms::ES);
         self::assertSame([], array_diff_key($all, $es), 'Spanish lacks these; php artisan fescue:messages --lacks=es');
@@ -129,7 +142,7 @@ final class TongueTest extends TestCase
                     // What is no count of whole ones is printed as it was measured.
                     $isCounted = preg_match('/^[^}]*plural/', $message) === 1 && ! str_contains($message, '{free} ');
                     self::assertDoesNotMatchRegularExpression(
-                        $isCounted ? '/\b1 (?:stitches|rows|rounds|tabs|holes|things|puntos|vueltas|anillas|agujeros|cosas)\b/' : '/^\0/',
+                        $isCounted ? self::ONE_OF_SEVERAL : '/^\0/',
                         $printed,
                     );
                 }
@@ -141,10 +154,13 @@ final class TongueTest extends TestCase
     {
         foreach (self::WHOLE as $page) {
             $said = (string) $this->get($page, ['Accept-Language' => 'es'])->assertOk()->getContent();
-            $said = (string) preg_replace('#<(script|style)\b.*?</\1>|<(\w+)[^>]*\blang="en[^"]*"[^>]*>.*?</\2>#s', ' ', $said);
+            $said = (string) preg_replace([
+                '#<(script|style)\b.*?</\1>|<(\w+)[^>]*\blang="en[^"]*"[^>]*>.*?</\2>#s',
+                '/(?:aria-label|placeholder|title)="([^"]*)"[^>]*>/',
+            ], [' ', '>$1 '], $said);
             self::assertDoesNotMatchRegularExpression(
                 '/\b(?:the|and|with|your|from|what|is|are|of|to|you)\b/i',
-                html_entity_decode(strip_tags((string) preg_replace('/(?:aria-label|placeholder|title)="([^"]*)"[^>]*>/', '>$1 ', $said))),
+                html_entity_decode(strip_tags($said)),
                 $page,
             );
         }

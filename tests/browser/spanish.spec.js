@@ -1,8 +1,9 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import en from 'dictionary-en';
 import es from 'dictionary-es';
 import nspell from 'nspell';
+
+import { expectNoSpill, inspect } from './maker.js';
 
 test.use({ locale: 'es-ES' });
 
@@ -35,10 +36,10 @@ async function isWhole(page) {
     await expect(page.locator('html')).toHaveAttribute('lang', 'es');
     await expect(page.locator('.untold')).toHaveCount(0);
     expect(await foreign(page), page.url()).toEqual([]);
-    expect((await new AxeBuilder({ page }).analyze()).violations, page.url()).toEqual([]);
+    await inspect(page, page.url());
     for (const width of [390, 1280]) {
         await page.setViewportSize({ width, height: 844 });
-        expect(await page.evaluate(() => document.documentElement.scrollWidth), page.url()).toBeLessThanOrEqual(width);
+        await expectNoSpill(page, page.url());
     }
 }
 

@@ -39,8 +39,8 @@ final class RecoveryController extends Controller
             $maker = User::query()->where('email', mb_scrub((string) $given['address']))->first();
             $token = $maker === null ? null : RecoveryLink::of($maker);
             if ($maker !== null && $token !== null) {
-                $tongue = (string) array_search($maker->terms->value, Tongue::NAMED, true);
-                Mail::to($maker->email)->locale($tongue)->send(new WayBackIn($maker->name, $token));
+                Mail::to($maker->email)->locale(Tongue::named($maker->terms))
+                    ->send(new WayBackIn($maker->name, $token));
             }
         });
 

@@ -30,8 +30,7 @@ final class HerTongue
         $chosen = $request->cookie(Tongues::COOKIE);
 
         return match (true) {
-            $maker instanceof User && ! Demo::isShared($maker)
-                => (string) array_search($maker->terms->value, Tongue::NAMED, true),
+            $maker instanceof User && ! Demo::isShared($maker) => Tongue::named($maker->terms),
             is_string($chosen) && isset(Tongue::NAMED[$chosen]) => $chosen,
             default => str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::NAMED))),
         };

@@ -11,6 +11,9 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A form of who comes in and how: text, each field with its own word where it is wrong. */
 abstract class AccountRequest extends FormRequest
 {
+    /** Whoever is in says her password once more. */
+    protected const PRESENT = ['bail', 'required', 'string', 'current_password'];
+
     /** @return array<string, list<mixed>> */
     abstract public function rules(): array;
 

@@ -22,7 +22,7 @@ final class ConfirmRequest extends AccountRequest
     public function rules(): array
     {
         return [
-            'current_password' => ['bail', 'required', 'string', 'current_password'],
+            'current_password' => self::PRESENT,
         ];
     }
 }

@@ -13,7 +13,7 @@ final class DeleteAccountRequest extends AccountRequest
     public function rules(): array
     {
         return [
-            'current_password' => ['bail', 'required', 'string', 'current_password'],
+            'current_password' => self::PRESENT,
         ];
     }
 }

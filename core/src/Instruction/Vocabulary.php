@@ -128,15 +128,6 @@ final class Vocabulary
         return $used;
     }
 
-    /** "US names: sc, hdc, dc, tr" */
-    public function told(): string
-    {
-        return "{$this->called}: ".implode(
-            ', ',
-            array_map($this->abbreviation(...), [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble]),
-        );
-    }
-
     /**
      * @param list<Instruction> $instructions
      * @param ?\Closure(Instruction): Phrase $says what each says where it is; null: as it does by itself

@@ -388,11 +388,10 @@ final readonly class SheetMaker
         $said = [];
         foreach ($this->notes as $note) {
             if ($note->tone === Tone::Care && $note->row === null) {
-                $text = $this->tongue->say($note->text());
-                $said[$text] = $text;
+                $said[] = $this->tongue->say($note->text());
             }
         }
 
-        return array_values($said);
+        return array_values(array_unique($said));
     }
 }

@@ -45,10 +45,16 @@ final readonly class Tongue
         return Terms::tryFrom(self::NAMED[$named] ?? '');
     }
 
+    /** What the tongue of these names is asked for by. */
+    public static function named(Terms $terms): string
+    {
+        return (string) array_search($terms->value, self::NAMED, true);
+    }
+
     /** As a page says which language it is in. */
     public function locale(): string
     {
-        return (string) array_search($this->terms->value, self::NAMED, true);
+        return self::named($this->terms);
     }
 
     public function say(Saying $saying): string

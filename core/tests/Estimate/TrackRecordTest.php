@@ -14,7 +14,10 @@ final class TrackRecordTest extends TestCase
     /** @param list<float> $ratios */
     private static function record(array $ratios): TrackRecord
     {
-        return new TrackRecord(array_map(fn(float $one): ActualUse => new ActualUse(400 * $one, 360, 400, 450), $ratios));
+        return new TrackRecord(array_map(
+            fn(float $one): ActualUse => new ActualUse(400 * $one, 360, 400, 450),
+            $ratios,
+        ));
     }
 
     public function testHowManyFellInTheBand(): void

@@ -289,7 +289,8 @@ final class InstructionTest extends TestCase
     {
         $none = [
             fn() => new Several(Stitch::Single, 1), fn() => new Several(Stitch::Single, 2, 0), fn() => new MoveOn(0),
-            fn() => new SlipSeam(0, 1), fn() => new SlipSeam(1, 0), fn() => new Between(Stitch::Double, 0), fn() => new JoinAt(0, 1, CountedFrom::Join),
+            fn() => new SlipSeam(0, 1), fn() => new SlipSeam(1, 0), fn() => new Between(Stitch::Double, 0),
+            fn() => new JoinAt(0, 1, CountedFrom::Join),
             fn() => new Loops(0, 1), fn() => new Loops(1, 0), fn() => new Skip(0), fn() => new Chains(0),
             fn() => new Each(Stitch::Single, 0), fn() => new Together(Stitch::Single, 1),
             fn() => new Under(Stitch::Single, 0, 1),

@@ -324,7 +324,8 @@ final class ReportTest extends TestCase
         );
         self::assertArrayHasKey('tight-hands', $of('cord', '8 mm'));
         self::assertStringStartsWith(
-            'A hook of 5 mm (H-8) is unusual for this yarn. A firm fabric starts near 8 mm (L-11): about as thick as the yarn',
+            'A hook of 5 mm (H-8) is unusual for this yarn. A firm fabric starts near 8 mm (L-11): about as thick as '
+                .'the yarn',
             $of('tshirt', '5 mm')['hook-unusual'],
         );
         foreach ([

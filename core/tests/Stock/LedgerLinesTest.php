@@ -17,8 +17,8 @@ final class LedgerLinesTest extends TestCase
     public function testAWeighingIsAFactFromItsMomentOn(): void
     {
         $lines = new LedgerLines([
-            new LedgerLine(1, Move::Bought, 100), new LedgerLine(2, Move::Bought, 50), new LedgerLine(3, Move::Weighed, -30, 120),
-            new LedgerLine(4, Move::Used, -20),
+            new LedgerLine(1, Move::Bought, 100), new LedgerLine(2, Move::Bought, 50),
+            new LedgerLine(3, Move::Weighed, -30, 120), new LedgerLine(4, Move::Used, -20),
         ]);
         self::assertEqualsWithDelta(100.0, $lines->sum(), 1e-9);
         $without = $lines->with(2, false);
@@ -34,7 +34,8 @@ final class LedgerLinesTest extends TestCase
     public function testAnEarlierWeighInIsTakenOut(): void
     {
         $lines = new LedgerLines([
-            new LedgerLine(1, Move::Bought, 1000), new LedgerLine(2, Move::Used, -20, 980), new LedgerLine(3, Move::Used, -40, 940),
+            new LedgerLine(1, Move::Bought, 1000), new LedgerLine(2, Move::Used, -20, 980),
+            new LedgerLine(3, Move::Used, -40, 940),
         ]);
         $without = $lines->with(2, false);
         self::assertEqualsWithDelta(940.0, $without->sum(), 1e-9);
@@ -48,7 +49,8 @@ final class LedgerLinesTest extends TestCase
     public function testNoLinePassesBelowZero(): void
     {
         $lines = new LedgerLines([
-            new LedgerLine(1, Move::Bought, 100), new LedgerLine(2, Move::Used, -80), new LedgerLine(3, Move::Bought, 90),
+            new LedgerLine(1, Move::Bought, 100), new LedgerLine(2, Move::Used, -80),
+            new LedgerLine(3, Move::Bought, 90),
         ]);
         $this->expectExceptionMessage('a later line, 80 g used in a bag, would take more than the 0 g that were there');
         $lines->with(1, false);

@@ -27,7 +27,8 @@ final class CorpusTest extends TestCase
                 [$count, $many] = [...explode('*', $one), '1'];
                 array_push($counts, ...array_fill(0, (int) $many, $count));
             }
-            yield basename((string) $file, '.txt') => [$text, $lines[0], $counts, array_map(trim(...), array_slice($lines, 2))];
+            $problems = array_map(trim(...), array_slice($lines, 2));
+            yield basename((string) $file, '.txt') => [$text, $lines[0], $counts, $problems];
         }
     }
 
@@ -39,10 +40,14 @@ final class CorpusTest extends TestCase
     public function testEachIsReadAndProven(string $text, string $tongue, array $counts, array $problems): void
     {
         $checked = Checked::of($text);
-        self::assertSame($problems, array_map(
-            fn(TextProblem $one): string => trim("{$one->row} {$one->code}"),
-            $checked->problems,
-        ), json_encode($checked->document()['problems'], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
+        self::assertSame(
+            $problems,
+            array_map(fn(TextProblem $one): string => trim("{$one->row} {$one->code}"), $checked->problems),
+            json_encode(
+                $checked->document()['problems'],
+                JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
+            ),
+        );
         self::assertSame($counts, array_map(function (ProvenRow $row): string {
             $out = $row->outcome;
 

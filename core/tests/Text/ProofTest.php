@@ -22,6 +22,15 @@ final class ProofTest extends TestCase
         return array_map(fn(ProvenRow $row): int => $row->outcome->leaves, $checked->rows);
     }
 
+    /** @return list<string> each at its row */
+    private static function problems(Checked $checked): array
+    {
+        return array_map(
+            fn(TextProblem $one): string => "{$one->row} {$one->said->english()}",
+            $checked->problems,
+        );
+    }
+
     #[Group('slow')]
     public function testWhatIsRightIsProvenAndWrittenItIsTheSameInEachTongue(): void
     {
@@ -30,13 +39,16 @@ final class ProofTest extends TestCase
             [$lines, $leaves] = Programs::rounds();
             $text = implode("\n", $lines);
             $checked = Checked::of($text);
-            self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->said->english()}", $checked->problems), $text);
+            self::assertSame([], self::problems($checked), $text);
             self::assertSame($leaves, self::leaves($checked), $text);
             foreach (array_keys(Speech::TONGUES) as $tongue) {
                 $writer = new TextWriter($tongue);
-                $written = implode("\n", array_map(fn(ProvenRow $row): string => $writer->row($row->line), $checked->rows));
+                $written = implode(
+                    "\n",
+                    array_map(fn(ProvenRow $row): string => $writer->row($row->line), $checked->rows),
+                );
                 $again = Checked::of($written, $tongue);
-                self::assertSame([], array_map(fn(TextProblem $one): string => "{$one->row} {$one->said->english()}", $again->problems), $written);
+                self::assertSame([], self::problems($again), $written);
                 self::assertSame($leaves, self::leaves($again), $written);
                 self::assertSame(
                     $written,
@@ -86,8 +98,8 @@ final class ProofTest extends TestCase
         self::assertSame([3, 41, '7', '8'], [$mend->at->line, $mend->at->column, $mend->at->text, $mend->to]);
         self::assertSame([], Checked::of(str_replace('7 times', '8 times', $wrong))->problems);
         foreach ([14, 15, 16, 17, 18, 19, 21, 22, 23, 24, 25, 26] as $slip) {
-            $mends = Checked::of("Rnd 1: sc in each st around (20)\nRnd 2: sc in next {$slip} sts (20)")->problems[0]->mends;
-            self::assertSame(['20'], array_column($mends, 'to'), "{$slip}");
+            $problem = Checked::of("Rnd 1: sc in each st around (20)\nRnd 2: sc in next {$slip} sts (20)")->problems[0];
+            self::assertSame(['20'], array_column($problem->mends, 'to'), "{$slip}");
         }
         // The count is wrong, and the row right.
         $stated = Checked::of(str_replace(['7 times', '(24)'], ['8 times', '(26)'], $wrong))->problems;

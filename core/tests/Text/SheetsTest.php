@@ -46,7 +46,8 @@ final class SheetsTest extends TestCase
                 }
             }
             foreach ($checked->problems as $problem) {
-                $wrong[] = "{$checked->tongue} {$problem->row}: {$problem->said->english()} ".(explode("\n", $text)[$problem->line - 1] ?? '');
+                $wrong[] = "{$checked->tongue} {$problem->row}: {$problem->said->english()} "
+                    .(explode("\n", $text)[$problem->line - 1] ?? '');
             }
         }
         self::assertGreaterThan(0.95 * $rows, $right, implode("\n", array_slice($wrong, 0, 12)));

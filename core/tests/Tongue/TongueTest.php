@@ -27,7 +27,8 @@ final class TongueTest extends TestCase
     #[TestWith([Terms::ES, LengthUnit::Centimetre, '20,0 cm, 850 g, 2,5, pb, pa, 8 mm (L-11), Vuelta 5'])]
     public function testValuesAreSetAsSheReadsThem(Terms $terms, LengthUnit $unit, string $said): void
     {
-        self::assertSame($said, (new Tongue($terms, $unit))->tell('{long}, {mass}, {much}, {one}, {of}, {hook}, {row}', [
+        $message = '{long}, {mass}, {much}, {one}, {of}, {hook}, {row}';
+        self::assertSame($said, (new Tongue($terms, $unit))->tell($message, [
             'long' => Length::mm(200), 'mass' => Mass::grams(850), 'much' => 2.5, 'one' => Stitch::Single,
             'of' => Motif::named('dc'), 'hook' => HookSize::mm(8), 'row' => new RowId(RowKind::Round, 5),
         ]));
@@ -58,7 +59,10 @@ final class TongueTest extends TestCase
             Length::parse('30 varas');
             self::fail('It was understood.');
         } catch (NotUnderstood $e) {
-            self::assertSame('“varas” is not a unit of length Fescue knows; use mm, cm, m, in, ft or yd.', $e->getMessage());
+            self::assertSame(
+                '“varas” is not a unit of length Fescue knows; use mm, cm, m, in, ft or yd.',
+                $e->getMessage(),
+            );
             self::assertSame(['word' => 'varas'], $e->said->with);
         }
         self::assertSame('Nothing of it is read.', (new NotUnderstood('Nothing of it is read.'))->getMessage());

@@ -50,5 +50,5 @@
                 .'there.') }}</p>
         @endif
     </section>
-    <p><a href="{{ route('account') }}">{{ __('Back to your account') }}</a></p>
+    <p class="section-rule"><a href="{{ route('account') }}">{{ __('Back to your account') }}</a></p>
 </x-layout>

@@ -112,8 +112,8 @@
                         </table>
                     </div>
                 @endif
-                <p class="soft">One @foreach ($breakdown->each as $stitch
-                    => $metres){{ Vocabulary::of($sheet->terms)->abbreviation(Stitch::from($stitch)) }} takes
+                <p class="soft">One @foreach ($breakdown->each as $stitch => $metres)
+                    {{ Vocabulary::of($sheet->terms)->abbreviation(Stitch::from($stitch)) }} takes
                     {{ Decimal::print(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ', one ' }}@endforeach</p>
                 <details class="above">
                     <summary>Round by round, and what the ball should weigh after it</summary>

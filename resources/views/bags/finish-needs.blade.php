@@ -3,13 +3,13 @@
     <h2>Needs</h2>
     <ul class="list-plain to-get">
         @foreach ([...$shopping->strands, ...$shopping->notions] as $one)
-            <li
-                @class(['short'
-                => $one->wanting() >
-                0])><span>{{ $one->name }}</span><b>{{ $one->say($one->takes) }}</b><em>{{ $one->there === null
-                ? 'not in the stash' : ($one->wanting() > 0
-                ? "{$one->say($one->wanting())} to get".($one->units() === '' ? '' : ", {$one->units()}")
-                : 'there') }}</em></li>
+            <li @class(['short' => $one->wanting() > 0])>
+                <span>{{ $one->name }}</span><b>{{ $one->say($one->takes) }}</b><em>{{ match (true) {
+                    $one->there === null => 'not in the stash',
+                    $one->wanting() > 0 => "{$one->say($one->wanting())} to get"
+                        .($one->units() === '' ? '' : ", {$one->units()}"),
+                    default => 'there',
+                } }}</em></li>
         @endforeach
     </ul>
     <p class="acts"><a href="{{ route('bags.shopping', ['bags' => $sheet->bag->id]) }}">Shopping list</a></p>

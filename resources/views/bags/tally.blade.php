@@ -4,18 +4,19 @@
 @use(Fescue\Core\Measure\Duration)
 @use(Fescue\Core\Report\Notes)
 @php
-    $hung = $sheet->tally()->hung();
+    $tally = $sheet->tally();
+    [$pieced, $band, $against, $hung] = [$tally->pieced(), $tally->sizeBand(), $tally->againstWish(), $tally->hung()];
     $plan = $sheet->plan;
     $tabs = $plan->assembly()?->tabs;
     $estimate = $sheet->estimate;
     $size = $plan->comesOut;
     $out = $estimate->scarcest()->runsOut();
     $chance = $estimate->inHundred();
-    $minutes = $sheet->tally()->minutes();
+    $minutes = $tally->minutes();
 @endphp
 <dl>
-    @if ($sheet->tally()->pieced() !== '')
-    <div class="figure-row"><dt>made of</dt><dd><b>{{ $sheet->tally()->pieced() }}</b></dd>
+    @if ($pieced !== '')
+    <div class="figure-row"><dt>made of</dt><dd><b>{{ $pieced }}</b></dd>
         <dd class="sub">{{ match (true) {
             $tabs !== null => "{$tabs->total} tabs, {$tabs->perSquare} a square, {$tabs->bent} to bend",
             $plan->assembly()->seams === [] => 'worked in one, hung from its sides',
@@ -26,17 +27,17 @@
     <div class="figure-row"><dt>stitches</dt>
         <dd class="large">{{ Decimal::print($plan->work->stitches()->total()) }}</dd>
         <dd class="sub">in {{ count($plan->work->rows) }} {{ $plan->assembly() === null
-        ? 'rounds'.($sheet->tally()->hasRows() ? ' and rows' : '') : 'rows and seams' }}</dd></div>
+            ? 'rounds'.($tally->hasRows() ? ' and rows' : '') : 'rows and seams' }}</dd></div>
     <div class="figure-row">
-        <dt>{{ $sheet->plan->spec->facts->strands->own->kind->noun() }}</dt>
-            <dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
+        <dt>{{ $plan->spec->facts->strands->own->kind->noun() }}</dt>
+        <dd><span class="large">{{ Decimal::print($estimate->grams->likely) }}</span> g</dd>
         <dd class="band">{!! EnoughBand::of($estimate, $plan->spec->facts->strands->own->onHand) !!}</dd>
         <dd class="sub">{{ Decimal::print($estimate->metres->likely) }} m, {{ $estimate->origin->value }}</dd>
     </div>
     @foreach ($estimate->others as $place => $other)
         <div class="figure-row">
             <dt>then {{ $sheet->named($place + 1) }}</dt>
-                <dd><span class="large">{{ Decimal::print($other->grams->likely) }}</span> g</dd>
+            <dd><span class="large">{{ Decimal::print($other->grams->likely) }}</span> g</dd>
             <dd class="sub">{{ $sheet->needs()->from($other) }}@if ($other->enough !== null), enough in
                 {{ MaterialEstimate::hundred($other->enough) }} of 100 @endif</dd>
         </div>
@@ -60,14 +61,14 @@
             ? 'base '.$sheet->figure($size->baseLength).' × '.$sheet->say($size->baseWidth) : ($size->baseWidth->mm > 0
             ? $sheet->say($size->baseWidth).' deep' : 'lies flat') }}@if ($size->litres > 0.05) ·
             {{ Decimal::print($size->litres, 1) }} l @endif</dd>
-        @if ($sheet->tally()->sizeBand() !== '')<dd class="sub">{{ $sheet->tally()->sizeBand() }}</dd>@endif
+        @if ($band !== '')<dd class="sub">{{ $band }}</dd>@endif
         @if ($hung !== '')<dd class="sub">{{ $hung }}</dd>@endif
-        @if ($sheet->tally()->againstWish() !== '')<dd class="sub">against the wish:
-            <span lang="{{ $sheet->tongue()->locale() }}">{{ $sheet->tally()->againstWish() }}</span></dd>@endif
+        @if ($against !== '')<dd class="sub">against the wish:
+            <span lang="{{ $sheet->tongue()->locale() }}">{{ $against }}</span></dd>@endif
     </div>
     <div class="figure-row"><dt>time</dt><dd><b>{{ Duration::about($minutes->likely) }}</b></dd>
         <dd class="sub">{{ Duration::about($minutes->low()) }} to {{ Duration::about($minutes->high()) }},
-        {{ $sheet->tally()->pace() }}</dd></div>
+        {{ $tally->pace() }}</dd></div>
 </dl>
 <ul class="notes" aria-label="Watch out">
     @foreach ($sheet->notes as $note)

@@ -45,11 +45,15 @@
                 <div class="part">
                     <label for="swatch_id">{{ __('Gauge') }}</label>
                     <select class="form-select" id="swatch_id" name="swatch_id">
-                        <option value="">{{ __('as all my swatches teach') }}</option>@foreach ($swatches as $group
-                        => $names)@foreach ((array) $names as $id => $name)
-                        <option value="{{ is_array($names) ? $id : $group }}"
-                        @selected($begun->swatch?->id === (is_array($names) ? $id : $group))>{{ $name }}</option>
-                        @endforeach @endforeach</select>
+                        <option value="">{{ __('as all my swatches teach') }}</option>
+                        @foreach ($swatches as $group => $names)
+                            @foreach ((array) $names as $id => $name)
+                                <option value="{{ is_array($names) ? $id : $group }}"
+                                    @selected($begun->swatch?->id === (is_array($names) ? $id : $group))>{{ $name
+                                    }}</option>
+                            @endforeach
+                        @endforeach
+                    </select>
                 </div>
             @endif
             <h2>{{ __('How large') }} <span>{{ $begun->unit()->value }}</span></h2>

@@ -32,8 +32,10 @@
     <ol class="proven">
         @foreach ($checked->runs() as [$row, $last])
             @php
-                $mine = array_filter($of[$row->line->name] ?? [], fn ($one): bool
-                    => $one->line >= $row->line->at->line);
+                $mine = array_filter(
+                    $of[$row->line->name] ?? [],
+                    fn ($one): bool => $one->line >= $row->line->at->line,
+                );
                 $out = $row->outcome;
                 $said = $row->line->name;
                 unset($of[$said]);

@@ -80,13 +80,13 @@
                     $rows = [
                         'strand from one' => fn (StripPlan $plan) => $metres($plan->cutting->length),
                         ($pieces > 1 ? "from {$pieces}, joined" : null) => fn (StripPlan $plan) => $metres($plan->cut),
-                        ($form->spec->pull > 1 ? 'after the pull' : null) => fn (StripPlan $plan)
-                            => $metres($plan->pulled),
-                        ($weighed ? 'strand weighs' : null) => fn (StripPlan $plan)
-                            => $plan->mass?->print().', '.Decimal::print($plan->density()?->gramsPerMetre ?? 0,
-                            1).' g/m',
-                        'thrown away' => fn (StripPlan $plan) => Decimal::print(100 * (1 - min(1,
-                            $plan->cutting->kept()))).' %'.($weighed ? ', '.$plan->waste?->print() : ''),
+                        ($form->spec->pull > 1 ? 'after the pull' : null)
+                            => fn (StripPlan $plan) => $metres($plan->pulled),
+                        ($weighed ? 'strand weighs' : null) => fn (StripPlan $plan) => $plan->mass?->print()
+                            .', '.Decimal::print($plan->density()?->gramsPerMetre ?? 0, 1).' g/m',
+                        'thrown away' => fn (StripPlan $plan)
+                            => Decimal::print(100 * (1 - min(1, $plan->cutting->kept()))).' %'
+                            .($weighed ? ', '.$plan->waste?->print() : ''),
                         'the strand lies' => fn (StripPlan $plan) => $plan->cutting->double ? 'double' : 'single',
                         'strips of one' => fn (StripPlan $plan) => $plan->cutting->strips(),
                         'joins'.($pieces > 1 ? ' in all' : '') => fn (StripPlan $plan) => $plan->joins,

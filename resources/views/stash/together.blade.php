@@ -42,8 +42,9 @@
                     <div class="section-rule">
                     <x-pick name="bag" label="For the bag"
                         hint="Then each strand’s own place is told, and where to lay its next ball in."
-                        :options="['' => 'none yet'] + $bags->mapWithKeys(fn ($one) => [$one->id
-                        => $one->name()])->all()" :value="$bag?->id" />
+                        :options="['' => 'none yet']
+                            + $bags->mapWithKeys(fn ($one) => [$one->id => $one->name()])->all()"
+                        :value="$bag?->id" />
                     <x-pick name="order" label="Worked one after another instead"
                         hint="The first is at the bottom. For your own order choose it, hold them, number them."
                         :options="TogetherController::ORDERS" :value="$order" />
@@ -152,9 +153,11 @@
                                 @csrf
                                 <input type="hidden" name="bag" value="{{ $bag->id }}">
                                 <input type="hidden" name="order" value="{{ $order }}">
-                                @foreach (['ends', 'place'] as $field)@foreach ($query[$field] as $id
-                                    => $value)@if (is_string($value))<input type="hidden" name="{{ $field }}[{{ $id }}]"
-                                    value="{{ $value }}">@endif @endforeach @endforeach
+                                @foreach (['ends', 'place'] as $field)
+                                    @foreach (array_filter($query[$field], is_string(...)) as $id => $value)
+                                        <input type="hidden" name="{{ $field }}[{{ $id }}]" value="{{ $value }}">
+                                    @endforeach
+                                @endforeach
                                 <button class="btn btn-quiet">{{ $isKept ? 'Keep this in its place'
                                     : 'Keep it with the bag' }}</button>
                             </form>
