@@ -9,6 +9,7 @@ use App\Bags\Photograph;
 use App\Casts\Cell;
 use App\Models\User;
 use App\Stash\Ledger;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Stitch\Terms;
@@ -47,7 +48,9 @@ final class AccountImport
     {
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw new BadAccountFile('This is no zip, or not all of it arrived. Send the one that Fescue made, whole.');
+            throw new BadAccountFile(Tongues::tell(
+                'This is no zip, or not all of it arrived. Send the one that Fescue made, whole.',
+            ));
         }
         try {
             self::inspect($zip);
@@ -56,7 +59,9 @@ final class AccountImport
                 User::query()->whereKey($maker->id)->lockForUpdate()->firstOrFail();
                 if (! Tables::areEmpty($maker)) {
                     throw new BadAccountFile(
-                        'Only an empty account reads one in: nothing that is here shall be mixed with it.',
+                        Tongues::tell(
+                            'Only an empty account reads one in: nothing that is here shall be mixed with it.',
+                        ),
                     );
                 }
 
@@ -67,7 +72,7 @@ final class AccountImport
             });
         } catch (QueryException $e) {
             throw new BadAccountFile(
-                'Something in it does not fit: it was changed by hand, or is of another version.',
+                Tongues::tell('Something in it does not fit: it was changed by hand, or is of another version.'),
                 previous: $e,
             );
         } finally {
@@ -80,7 +85,10 @@ final class AccountImport
     private static function inspect(\ZipArchive $zip): void
     {
         if ($zip->numFiles > self::MOST_FILES) {
-            throw new BadAccountFile('It holds more files than any account: '.$zip->numFiles.'.');
+            throw new BadAccountFile(Tongues::tell(
+                'It holds more files than any account: {numFiles}.',
+                ['numFiles' => $zip->numFiles],
+            ));
         }
         $all = 0;
         for ($place = 0; $place < $zip->numFiles; $place++) {
@@ -91,16 +99,18 @@ final class AccountImport
                 $name === '' || str_starts_with($name, '/') || str_contains($name, '\\') || str_contains($name, "\0")
                 || preg_match('#(^|/)\.\.(/|$)|^[a-z]:#i', $name) === 1
             ) {
-                throw new BadAccountFile('It names a file outside of itself; that is none of ours.');
+                throw new BadAccountFile(Tongues::tell('It names a file outside of itself; that is none of ours.'));
             }
             $size = $stat['size'];
             $all += $size;
             if ($size > self::MOST_OF_ONE || $all > self::MOST_BYTES) {
-                throw new BadAccountFile('It would unpack to more than a gigabyte; no account does.');
+                throw new BadAccountFile(Tongues::tell('It would unpack to more than a gigabyte; no account does.'));
             }
         }
         if ($zip->locateName('account.json') === false) {
-            throw new BadAccountFile('This zip is not an account of Fescue’s: account.json is not in it.');
+            throw new BadAccountFile(
+                Tongues::tell('This zip is not an account of Fescue’s: account.json is not in it.'),
+            );
         }
     }
 
@@ -111,8 +121,10 @@ final class AccountImport
         $format = is_array($account) ? $account['format'] ?? null : null;
         if ($format !== AccountExport::FORMAT || ! is_array($account['counts'] ?? null)) {
             throw new BadAccountFile(
-                'account.json does not say “'.AccountExport::FORMAT.'”: this is another program’s, or another '
-                    .'version’s.',
+                Tongues::tell(
+                    'account.json does not say “{format}”: this is another program’s, or another version’s.',
+                    ['format' => AccountExport::FORMAT],
+                ),
             );
         }
         $this->settings($account['settings'] ?? null);
@@ -121,8 +133,10 @@ final class AccountImport
             $read[$table] = $this->table($table);
             $said = $account['counts'][$table] ?? null;
             if ($read[$table] !== $said) {
-                throw new BadAccountFile("data/{$table}.jsonl has {$read[$table]} rows where account.json speaks of "
-                    .(is_int($said) ? $said : 'none').': it is not whole.');
+                throw new BadAccountFile(Tongues::tell(
+                    'data/{table}.jsonl has {read} rows where account.json speaks of {said}: it is not whole.',
+                    ['table' => $table, 'read' => $read[$table], 'said' => is_int($said) ? $said : 0],
+                ));
             }
         }
         if (($account['edition'] ?? 1) < 2) {
@@ -162,7 +176,10 @@ final class AccountImport
         foreach ($this->lines("data/{$table}.jsonl") as $nth => $line) {
             $row = json_decode($line, true, self::JSON_DEEP);
             if (! is_array($row) || array_diff_key($row, $columns) !== []) {
-                throw new BadAccountFile("data/{$table}.jsonl, line {$nth}: this is no row of that list.");
+                throw new BadAccountFile(Tongues::tell(
+                    'data/{table}.jsonl, line {nth}: this is no row of that list.',
+                    ['table' => $table, 'nth' => $nth],
+                ));
             }
             $numbers[] = is_int($row['id'] ?? null) ? $row['id'] : null;
             $kept = $this->row($table, $row, $nth);
@@ -217,17 +234,20 @@ final class AccountImport
     private function value(string $table, string $column, mixed $value, int $nth): mixed
     {
         $of = Tables::ALL[$table][$column] ?? null;
-        $where = "data/{$table}.jsonl, line {$nth}, {$column}";
+        $where = Tongues::tell(
+            'data/{table}.jsonl, line {nth}, {column}',
+            ['table' => $table, 'nth' => $nth, 'column' => $column],
+        );
         if (in_array($column, Tables::DOCUMENTS, true)) {
             return $value === null ? null : (is_array($value)
                 ? json_encode((object) $this->others($column, $value), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)
-                : throw new BadAccountFile("{$where}: this should be an object."));
+                : throw new BadAccountFile(Tongues::tell('{where}: this should be an object.', ['where' => $where])));
         }
         if (is_array($value)) {
-            throw new BadAccountFile("{$where}: this should be one value.");
+            throw new BadAccountFile(Tongues::tell('{where}: this should be one value.', ['where' => $where]));
         }
         if (is_string($value) && ! mb_check_encoding($value, 'UTF-8')) {
-            throw new BadAccountFile("{$where}: this is no text.");
+            throw new BadAccountFile(Tongues::tell('{where}: this is no text.', ['where' => $where]));
         }
         if ($of === null || $value === null || ($table === 'materials' && $of === 'materials')) {
             return $value;
@@ -237,7 +257,10 @@ final class AccountImport
 
         return $here ?? ($table === 'bag_revisions' && $column !== 'bag_id'
             ? null
-            : throw new BadAccountFile("{$where}: there is no such row of {$of} in it."));
+            : throw new BadAccountFile(Tongues::tell(
+                '{where}: there is no such row of {of} in it.',
+                ['where' => $where, 'of' => $of],
+            )));
     }
 
     /**
@@ -291,7 +314,10 @@ final class AccountImport
         $same = array_keys($rows[0]);
         foreach ($rows as $row) {
             if (array_keys($row) !== $same) {
-                throw new BadAccountFile("data/{$table}.jsonl: its rows do not have the same columns.");
+                throw new BadAccountFile(Tongues::tell(
+                    'data/{table}.jsonl: its rows do not have the same columns.',
+                    ['table' => $table],
+                ));
             }
         }
         try {
@@ -306,7 +332,10 @@ final class AccountImport
         }
         foreach ($numbers as $nth => $number) {
             if ($number === null || isset($this->ids[$table][$number])) {
-                throw new BadAccountFile("data/{$table}.jsonl: a row without a number of its own.");
+                throw new BadAccountFile(Tongues::tell(
+                    'data/{table}.jsonl: a row without a number of its own.',
+                    ['table' => $table],
+                ));
             }
             $this->ids[$table][$number] = $first + $nth;
         }
@@ -327,12 +356,18 @@ final class AccountImport
                 preg_match("/(?|`{$table}_(\\w+)_can_be`|column (?:`\w+`\\.)*[`'](\\w+))/", $e->getMessage(), $found);
                 $column = isset($found[1]) ? ", {$found[1]}" : '';
 
-                return new BadAccountFile("data/{$table}.jsonl, line ".($before + $nth + 1)
-                    ."{$column}: no such value can be.", 0, $e);
+                return new BadAccountFile(Tongues::tell(
+                    'data/{table}.jsonl, line {nth}{column}: no such value can be.',
+                    ['table' => $table, 'nth' => $before + $nth + 1, 'column' => $column],
+                ), 0, $e);
             }
         }
 
-        return new BadAccountFile("data/{$table}.jsonl: its rows do not go together.", 0, $e);
+        return new BadAccountFile(
+            Tongues::tell('data/{table}.jsonl: its rows do not go together.', ['table' => $table]),
+            0,
+            $e,
+        );
     }
 
     /** @return \Generator<int, string> by their number, from 1 */
@@ -340,16 +375,21 @@ final class AccountImport
     {
         $from = $this->zip->getStream($name);
         if ($from === false) {
-            throw new BadAccountFile("{$name} is not in it: it is not whole.");
+            throw new BadAccountFile(Tongues::tell('{name} is not in it: it is not whole.', ['name' => $name]));
         }
         $nth = 0;
         while (($line = fgets($from, self::LONGEST_LINE)) !== false) {
             $this->count(strlen($line));
             if (strlen($line) >= self::LONGEST_LINE - 1) {
-                throw new BadAccountFile("{$name}: a line is longer than any of ours.");
+                throw new BadAccountFile(
+                    Tongues::tell('{name}: a line is longer than any of ours.', ['name' => $name]),
+                );
             }
             if (trim($line) === '') {
-                throw new BadAccountFile("{$name}, line ".($nth + 1).': it is empty, and none of ours is.');
+                throw new BadAccountFile(Tongues::tell(
+                    '{name}, line {nth}: it is empty, and none of ours is.',
+                    ['name' => $name, 'nth' => $nth + 1],
+                ));
             }
             yield ++$nth => $line;
         }
@@ -360,7 +400,7 @@ final class AccountImport
     {
         $from = $this->zip->getStream($name);
         if ($from === false) {
-            throw new BadAccountFile("{$name} is not in it: it is not whole.");
+            throw new BadAccountFile(Tongues::tell('{name} is not in it: it is not whole.', ['name' => $name]));
         }
         $text = (string) stream_get_contents($from, Photograph::MOST_BYTES + 1);
         fclose($from);
@@ -368,7 +408,7 @@ final class AccountImport
 
         return strlen($text) <= Photograph::MOST_BYTES
             ? $text
-            : throw new BadAccountFile("{$name} is larger than any of ours.");
+            : throw new BadAccountFile(Tongues::tell('{name} is larger than any of ours.', ['name' => $name]));
     }
 
     /** What is really unpacked counts, whatever the zip says of itself. */
@@ -376,7 +416,7 @@ final class AccountImport
     {
         $this->unpacked += $bytes;
         if ($this->unpacked > self::MOST_BYTES) {
-            throw new BadAccountFile('It unpacks to more than a gigabyte; no account does.');
+            throw new BadAccountFile(Tongues::tell('It unpacks to more than a gigabyte; no account does.'));
         }
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\User;
+use App\Tongue\Tongues;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
@@ -49,11 +51,20 @@ final class ImportAccount implements ShouldQueue
     public function handle(): void
     {
         try {
-            $read = AccountImport::take(User::query()->findOrFail($this->maker), $this->path);
-            $this->say('done', "It is all here: {$read['materials']} materials, {$read['swatches']} swatches, "
-                ."{$read['bags']} bags, {$read['pictures']} pictures.");
+            $maker = User::query()->findOrFail($this->maker);
+            app()->setLocale(Tongue::named($maker->terms));
+            $read = AccountImport::take($maker, $this->path);
+            $this->say('done', Tongues::tell(
+                'It is all here: {materials} materials, {swatches} swatches, {bags} bags, {pictures} pictures.',
+                [
+                    'materials' => $read['materials'],
+                    'swatches' => $read['swatches'],
+                    'bags' => $read['bags'],
+                    'pictures' => $read['pictures'],
+                ],
+            ));
         } catch (BadAccountFile $e) {
-            $this->say('refused', $e->getMessage().' Nothing was taken in.');
+            $this->say('refused', Tongues::tell('{why} Nothing was taken in.', ['why' => $e->getMessage()]));
         } finally {
             @unlink($this->path);
         }
@@ -62,7 +73,7 @@ final class ImportAccount implements ShouldQueue
     public function failed(): void
     {
         @unlink($this->path);
-        $this->say('refused', self::BROKE);
+        $this->say('refused', Tongues::tell(self::BROKE));
     }
 
     private function say(string $state, string $said): void

@@ -19,6 +19,7 @@ use App\Models\Swatch;
 use App\Models\User;
 use App\Stash\CuttingForm;
 use App\Stash\StashFile;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
@@ -60,7 +61,10 @@ final readonly class ImportCheck
             ]);
         } catch (\Error|\LogicException|\JsonException|NotUnderstood $e) {
             throw $e instanceof BadAccountFile ? $e : new BadAccountFile(
-                'Something in it cannot be read: it was changed by hand. ('.class_basename($e).')',
+                Tongues::tell(
+                    'Something in it cannot be read: it was changed by hand. ({e})',
+                    ['e' => class_basename($e)],
+                ),
                 0,
                 $e,
             );
@@ -85,8 +89,10 @@ final readonly class ImportCheck
             $said = $wrong($one);
             if ($said !== null) {
                 $name = $one->getAttributes()['name'] ?? null;
-                throw new BadAccountFile("data/{$table}.jsonl, line ".($nth + 1)
-                    .(is_string($name) && $name !== '' ? " (“{$name}”)" : '').": {$said}");
+                throw new BadAccountFile(Tongues::tell('data/{table}.jsonl, line {nth}{name}: {said}', [
+                    'table' => $table, 'nth' => $nth + 1, 'said' => $said,
+                    'name' => is_string($name) && $name !== '' ? " (“{$name}”)" : '',
+                ]));
             }
         }
     }
@@ -94,7 +100,7 @@ final readonly class ImportCheck
     /** @param array<mixed> $marks */
     private static function marks(array $marks): ?string
     {
-        return array_filter($marks, is_string(...)) === $marks ? null : 'marks: they are texts.';
+        return array_filter($marks, is_string(...)) === $marks ? null : Tongues::tell('marks: they are texts.');
     }
 
     /** @param array<mixed> $wrong by field: what is, one or several */
@@ -112,8 +118,10 @@ final readonly class ImportCheck
     private static function named(string $name, string $colour): ?string
     {
         return match (true) {
-            $name === '' || mb_strlen($name) > 80 => 'name: it has one, of at most 80 letters.',
-            preg_match(self::COLOUR, $colour) !== 1 => 'colour: it is a # and six digits or letters a to f.',
+            $name === '' || mb_strlen($name) > 80 => Tongues::tell('name: it has one, of at most 80 letters.'),
+            preg_match(self::COLOUR, $colour) !== 1 => Tongues::tell(
+                'colour: it is a # and six digits or letters a to f.',
+            ),
             default => null,
         };
     }
@@ -132,8 +140,11 @@ final readonly class ImportCheck
         );
 
         return self::named($one->name, $one->colour)
-            ?? self::first($form->sent() ? $form->wrong : ['flat_width' => 'this is missing.'])
-            ?? ($one->count > RawPiece::MOST ? 'count: at most '.RawPiece::MOST.'.' : null);
+            ?? self::first($form->sent() ? $form->wrong : ['flat_width' => Tongues::tell('this is missing.')])
+            ?? ($one->count > RawPiece::MOST ? Tongues::tell(
+                'count: at most {most}.',
+                ['most' => RawPiece::MOST],
+            ) : null);
     }
 
     private static function batch(Batch $one): ?string
@@ -142,12 +153,12 @@ final readonly class ImportCheck
             $pieces = $one->spec()->pieces;
             $one->plan();
         } catch (Refused $e) {
-            return "document{$e->problems[0]->path}: {$e->problems[0]->message}";
+            return "document{$e->problems[0]->path}: ".Tongues::say($e->problems[0]->said);
         }
 
         return self::named($one->name, $one->colour)
             ?? ($one->stack > Checklist::TALLEST || ceil($pieces / $one->stack) > Checklist::MOST_STACKS
-                ? 'stack: no such stacks.'
+                ? Tongues::tell('stack: no such stacks.')
                 : null);
     }
 
@@ -163,8 +174,10 @@ final readonly class ImportCheck
         foreach ($materials->get() as $one) {
             [$sum, $kept, $name] = [Cell::number($one->sum), Cell::number($one->kept), Cell::text($one->name)];
             if ($sum < -0.0005 || $kept > max(0.0, $sum) + 0.0005) {
-                throw new BadAccountFile("data/stock_entries.jsonl: of “{$name}” there are "
-                    .round($sum, 3).', and '.round($kept, 3).' are kept for bags.');
+                throw new BadAccountFile(Tongues::tell(
+                    'data/stock_entries.jsonl: of “{name}” there are {sum}, and {kept} are kept for bags.',
+                    ['name' => $name, 'sum' => round($sum, 3), 'kept' => round($kept, 3)],
+                ));
             }
         }
     }
@@ -173,7 +186,7 @@ final readonly class ImportCheck
     private static function bag(Bag $one): ?string
     {
         if (($one->choices['name'] ?? '') !== '' && ! is_string($one->choices['name'])) {
-            return 'choices: its name is a text.';
+            return Tongues::tell('choices: its name is a text.');
         }
         try {
             foreach ($one->weighIns as $weighIn) {
@@ -182,7 +195,7 @@ final readonly class ImportCheck
             WorkLog::of($one);
             $one->plan(false);
         } catch (NotUnderstood|NoEntry $e) {
-            return "what was weighed or done of it: {$e->getMessage()}";
+            return Tongues::tell('what was weighed or done of it: {why}', ['why' => $e->getMessage()]);
         } catch (Refused) {
             // Kept as it was.
         }

@@ -9,8 +9,10 @@ use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Piece\Asked;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Http\Request;
 
 /**
@@ -44,8 +46,10 @@ final readonly class BagEdit
             if (! ctype_digit($seen)) {
                 throw Refused::at(
                     '/revision',
-                    'This page does not say which state of the bag it saw, and would write over what came since. '
-                        .'Load it anew.',
+                    new Saying(
+                        'This page does not say which state of the bag it saw, and would write over what came '
+                            .'since. Load it anew.',
+                    ),
                 );
             }
             $was = (int) $seen !== $bag->revision ? Changing::was($bag, (int) $seen) : null;
@@ -81,7 +85,7 @@ final readonly class BagEdit
         foreach ($met as $field => [$mine, $theirs]) {
             $told[] = [
                 'field' => $field,
-                'name' => ucfirst(str_replace(['/', '_'], [' ', ' '], $field)),
+                'name' => self::named($field),
                 'mine' => self::said($mine),
                 'theirs' => self::said($theirs),
                 'value' => json_encode($mine, JSON_THROW_ON_ERROR),
@@ -91,13 +95,27 @@ final readonly class BagEdit
         return $told;
     }
 
+    /** "Base, chain", by its path. */
+    private static function named(string $field): string
+    {
+        $steps = array_filter(explode('/', $field), fn(string $one): bool => ! ctype_digit($one));
+
+        return ucfirst(implode(', ', array_map(self::called(...), $steps)));
+    }
+
+    /** A field by the last of its path, in a word. */
+    public static function called(string $field): string
+    {
+        return Tongues::tell(str_replace('_', ' ', (string) preg_replace(['#^.*/#', '#_id$#'], '', $field)));
+    }
+
     private static function said(mixed $value): string
     {
         $said = is_array($value) && ! array_is_list($value)
             ? implode(', ', array_map(fn(mixed $one): string => Asked::shown($one), $value))
             : Asked::shown($value);
 
-        return $said === '' ? 'left open' : mb_substr($said, 0, 80);
+        return $said === '' ? Tongues::tell('left open') : mb_substr($said, 0, 80);
     }
 
     /** @return array<string, string> fields of the form that others changed, as they stand */

@@ -11,6 +11,7 @@ use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Bag\PartsReader;
@@ -28,6 +29,7 @@ use Fescue\Core\Piece\Choice;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\Variant;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -110,11 +112,11 @@ final readonly class BagForm
             $bag->material()->associate($bag->swatch->material);
         }
         if ($bag->material_id === null && ! isset($draft->all['material'])) {
-            throw Refused::at('/material', 'Choose a material.');
+            throw Refused::at('/material', new Saying('Choose a material.'));
         }
         $hasGauge = isset($draft->all['gauge']) || isset($draft->all['swatches']);
         if ($bag->swatch_id === null && ! $learned && ! $hasGauge) {
-            throw Refused::at('/gauge', 'Choose a swatch.');
+            throw Refused::at('/gauge', new Saying('Choose a swatch.'));
         }
         if ($bag->swatch_id !== null) {
             $draft = $draft->without(...Draft::TAUGHT);
@@ -157,10 +159,10 @@ final readonly class BagForm
     public static function owned(Bag $bag): void
     {
         if ($bag->material_id !== null && $bag->material?->user_id !== $bag->user_id) {
-            throw Refused::at('/material', self::NOT_HER_STRAND);
+            throw Refused::at('/material', new Saying(self::NOT_HER_STRAND));
         }
         if ($bag->swatch_id !== null && $bag->swatch?->user_id !== $bag->user_id) {
-            throw Refused::at('/gauge', self::NOT_HER_SWATCH);
+            throw Refused::at('/gauge', new Saying(self::NOT_HER_SWATCH));
         }
     }
 
@@ -190,11 +192,13 @@ final readonly class BagForm
     {
         $rounds = ctype_digit($every) ? (int) $every : 0;
         if ($rounds < 1) {
-            throw Refused::at('/changes', 'Write every how many rounds the stripes change, as a whole number like 2.');
+            throw Refused::at('/changes', new Saying(
+                'Write every how many rounds the stripes change, as a whole number like 2.',
+            ));
         }
         $last = $changes[count($changes) - 1] ?? throw Refused::at(
             '/changes',
-            'Say first from which round which other material is worked.',
+            new Saying('Say first from which round which other material is worked.'),
         );
         $plan = $bag->plan();
         $turns = [$changes[count($changes) - 2]['to'] ?? 0, $last['to']];
@@ -341,7 +345,10 @@ final readonly class BagForm
             }
             $to = $this->typed("changes.{$place}.to");
             if ($to === '') {
-                throw Refused::at('/changes', "Choose the material that is worked from round {$from}.");
+                throw Refused::at('/changes', new Saying(
+                    'Choose the material that is worked from round {from}.',
+                    ['from' => $from],
+                ));
             }
             $asFile = $files[$to] ?? null;
             $material = $to === self::OWN || $asFile !== null ? null : $this->own(
@@ -403,7 +410,8 @@ final readonly class BagForm
         $errors = [];
         foreach ($refused->problems as $problem) {
             $field = self::field($problem);
-            $errors[$field] = isset($errors[$field]) ? "{$errors[$field]} {$problem->message}" : $problem->message;
+            $said = Tongues::say($problem->said);
+            $errors[$field] = isset($errors[$field]) ? "{$errors[$field]} {$said}" : $said;
         }
 
         return $errors;
@@ -423,7 +431,7 @@ final readonly class BagForm
                 $ways[self::field($problem)][] = [
                     'name' => array_shift($steps).implode('', array_map(fn(string $one): string => "[{$one}]", $steps)),
                     'value' => Asked::shown($way['value']),
-                    'said' => $way['said'],
+                    'said' => Tongues::say($way['said']),
                 ];
             }
         }
@@ -479,7 +487,7 @@ final readonly class BagForm
 
         // Larastan forgets which of the two it was asked for.
         /** @phpstan-ignore return.type */
-        return $hers->first() ?? throw Refused::at($path, $message);
+        return $hers->first() ?? throw Refused::at($path, new Saying($message));
     }
 
     private function typed(string $field): string

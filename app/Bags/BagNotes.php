@@ -56,7 +56,7 @@ final class BagNotes
                     $more < 0
                         ? new Saying('{row} was {n} too many.', $with)
                         : new Saying('{row} was {n} too few.', $with),
-                    Saying::plain(ucfirst(CountError::told($more, $plan->work->rows[$place]->count->leaves))),
+                    new Saying('{Does}', ['does' => CountError::told($more, $plan->work->rows[$place]->count->leaves)]),
                     true,
                 );
             }

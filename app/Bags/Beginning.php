@@ -199,7 +199,7 @@ final class Beginning
 
             return new Way($key, $name, $said, Planner::plan($spec));
         } catch (Refused $e) {
-            return new Way($key, $name, $said, null, $e->problems[0]->message);
+            return new Way($key, $name, $said, null, Tongues::say($e->problems[0]->said));
         }
     }
 

@@ -56,7 +56,7 @@ final readonly class BeginningSheet
                 ? $outlines[$way->key]->svg($scale, self::WIDE, self::HIGH)
                 : '<span class="no-plan" aria-hidden="true"></span>';
             $kinds[$way->key] = $drawn.'<b>'.e($way->name).'</b><span class="said">'
-                .($way->why !== '' ? '<span lang="en">'.e($way->why).'</span>' : e($way->said)).'</span>';
+                .e($way->why !== '' ? $way->why : $way->said).'</span>';
         }
 
         return $kinds;

@@ -11,6 +11,7 @@ use App\Models\BagFinish;
 use App\Models\BagLink;
 use App\Models\Picture;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Finish\Finishing;
 use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Finish\Fitted;
@@ -108,7 +109,7 @@ final readonly class FinishSheet
 
     public function said(Saying $step): string
     {
-        return $this->sheet->tongue()->say($step);
+        return Tongues::say($step);
     }
 
     /** @return array<string, string> what was settled, by the field that was left open */
@@ -130,7 +131,7 @@ final readonly class FinishSheet
         }
         $grams = $this->sheet->plan->spec->facts->strands->own->density->massOf($fitted->strand)->grams;
 
-        return Decimal::print($fitted->strand->mm / 1000, 1).' m, '.Decimal::print($grams, $grams < 10 ? 1 : 0).' g';
+        return Tongues::figure($fitted->strand->mm / 1000, 1).' m, '.Tongues::figure($grams, $grams < 10 ? 1 : 0).' g';
     }
 
     /** @return list<Remark> what can hurt someone */
@@ -146,8 +147,8 @@ final readonly class FinishSheet
         foreach ($fitted->remarks as $one) {
             if ($one->row !== null) {
                 $said[] = [
-                    $this->sheet->writer->name($this->sheet->plan->work->rows[$one->row]),
-                    $this->sheet->tongue()->tell('{lead} {rest}', ['lead' => $one->lead(), 'rest' => $one->rest()]),
+                    Tongues::here()->row($this->sheet->plan->work->rows[$one->row]->id),
+                    Tongues::tell('{lead} {rest}', ['lead' => $one->lead(), 'rest' => $one->rest()]),
                 ];
             }
         }
@@ -169,10 +170,10 @@ final readonly class FinishSheet
         }
         $rows = [];
         foreach ([
-            ['lies wide', $plan->flatWidth, $done->wide],
-            ['stands high', $plan->height, $done->high],
-            ['blocked, wide', $plan->flatWidth, $done->blocked_wide],
-            ['blocked, high', $plan->height, $done->blocked_high],
+            [Tongues::tell('lies wide'), $plan->flatWidth, $done->wide],
+            [Tongues::tell('stands high'), $plan->height, $done->high],
+            [Tongues::tell('blocked, wide'), $plan->flatWidth, $done->blocked_wide],
+            [Tongues::tell('blocked, high'), $plan->height, $done->blocked_high],
         ] as [$what, $planned, $said]) {
             if ($said !== null) {
                 $came = Length::parse($said);
@@ -183,20 +184,27 @@ final readonly class FinishSheet
         $took = $done->outcome();
         if ($took !== null) {
             $rows[] = [
-                'took',
+                Tongues::tell('took'),
                 Decimal::print($took->likely).' g',
                 Decimal::print($took->came).' g',
-                self::off($took->came, $took->likely).', '.($took->isInside() ? 'in' : 'outside').' the band',
+                Tongues::tell($took->isInside() ? '{off}, in the band' : '{off}, outside the band', [
+                    'off' => self::off($took->came, $took->likely),
+                ]),
             ];
         }
         if ($done->minutes !== null) {
             $planned = (float) ($done->expected['minutes'] ?? 0);
             $off = self::off((float) $done->minutes, $planned);
-            $rows[] = ['hours', Decimal::print($planned / 60, 1), Decimal::print($done->minutes / 60, 1), $off];
+            $rows[] = [
+                Tongues::tell('hours'),
+                Tongues::figure($planned / 60, 1),
+                Tongues::figure($done->minutes / 60, 1),
+                $off,
+            ];
         }
         $stretch = $done->stretch();
         if ($stretch !== null) {
-            $rows[] = ['strap stretched', '', Decimal::print(100 * $stretch, 1).' %', ''];
+            $rows[] = [Tongues::tell('strap stretched'), '', Tongues::figure(100 * $stretch, 1).' %', ''];
         }
 
         return $rows;
@@ -234,7 +242,7 @@ final readonly class FinishSheet
     {
         return $this->done?->load === null
             ? ''
-            : Decimal::exact(Mass::parse($this->done->load)->grams / 1000).' kg';
+            : Tongues::exact(Mass::parse($this->done->load)->grams / 1000).' kg';
     }
 
     /** "+3.2 %" */
@@ -245,6 +253,6 @@ final readonly class FinishSheet
         }
         $off = 100 * ($came / $planned - 1);
 
-        return ($off < 0 ? '−' : '+').round(abs($off), 1).' %';
+        return ($off < 0 ? '−' : '+').Tongues::exact(round(abs($off), 1)).' %';
     }
 }

@@ -23,6 +23,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Http\Request;
@@ -64,8 +65,10 @@ final class Finished
         $read->kept['seen'] = isset(BagFinish::SEEN[$seen]) ? $seen : null;
         $note = mb_strlen(Cell::text($read->kept['otherwise']));
         if ($note > self::LONGEST_NOTE) {
-            $read->wrong['otherwise'] = 'At most '.self::LONGEST_NOTE.' letters; these are '
-                .$note.'.';
+            $read->wrong['otherwise'] = Tongues::tell(
+                'At most {most} letters; this has {many}.',
+                ['most' => self::LONGEST_NOTE, 'many' => $note],
+            );
         }
         $left = $read->kept['left_over'] ?? null;
         $read->left = is_string($left) ? Mass::parse($left) : null;
@@ -93,11 +96,11 @@ final class Finished
             $read->try($field, fn(): ?int => self::minutes(Cell::text($kept->getAttribute($field))));
         }
         if ($kept->seen !== null && ! isset(BagFinish::SEEN[$kept->seen])) {
-            $read->wrong['seen'] = 'It held, stretched or gave.';
+            $read->wrong['seen'] = Tongues::tell('It held, stretched or gave.');
         }
         foreach (Cell::map($kept->expected) as $field => $said) {
             if ($said !== null && ! is_int($said) && ! is_float($said)) {
-                $read->wrong["expected.{$field}"] = 'A number, or none.';
+                $read->wrong["expected.{$field}"] = Tongues::tell('A number, or none.');
             }
         }
 
@@ -115,7 +118,7 @@ final class Finished
             return;
         }
         if (is_string($said) && strlen($said) > 20) {
-            $this->wrong[$field] = 'Write it shorter.';
+            $this->wrong[$field] = Tongues::tell('Write it shorter.');
         }
         $this->kept[$field] = $said;
     }
@@ -130,7 +133,7 @@ final class Finished
 
         return $minutes <= self::LONGEST_TIME
             ? $minutes
-            : throw new NotUnderstood('At most '.self::LONGEST_TIME / 60 .' hours.');
+            : throw new NotUnderstood(new Saying('At most {n} hours.', ['n' => intdiv(self::LONGEST_TIME, 60)]));
     }
 
     /** @throws NotEnough where the stash does not bear what it took */
@@ -174,7 +177,7 @@ final class Finished
                 Move::Used,
                 $went,
                 $bag,
-                'the bag is done',
+                Tongues::tell('the bag is done'),
                 isFact: true,
                 isLast: true,
             ),
@@ -182,7 +185,7 @@ final class Finished
                 $material,
                 Move::Weighed,
                 $left->grams,
-                note: 'the bag is done',
+                note: Tongues::tell('the bag is done'),
             ),
             default => null,
         };
@@ -221,7 +224,7 @@ final class Finished
             foreach ($shopping->notions as $one) {
                 $wanted = $one->takes - ($one->material === null ? 0.0 : $bag->usedOf($one->material->id));
                 if ($one->material !== null && $wanted > 0.0) {
-                    Ledger::enter($one->material, Move::Used, $wanted, $bag, 'the finish');
+                    Ledger::enter($one->material, Move::Used, $wanted, $bag, Tongues::tell('the finish'));
                     $taken[] = "{$one->say($wanted)} {$one->material->name}";
                 }
             }

@@ -7,6 +7,7 @@ namespace App\Bags;
 use App\Drawing\HandCurve;
 use App\Models\Material;
 use App\Models\Swatch;
+use App\Tongue\Tongues;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\Predicted;
 use Fescue\Core\Gauge\State;
@@ -84,7 +85,7 @@ final readonly class HookTrial
 
         return [
             $this->curve(
-                'A stitch is wide, mm',
+                Tongues::tell('A stitch is wide, mm'),
                 $hers,
                 $anybodys,
                 $lay,
@@ -92,7 +93,7 @@ final readonly class HookTrial
                 fn(Swatch $one): float => $one->measured()->gauge()->width->mm,
             ),
             $this->curve(
-                'A row is high, mm',
+                Tongues::tell('A row is high, mm'),
                 $hers,
                 $anybodys,
                 $lay,
@@ -100,7 +101,7 @@ final readonly class HookTrial
                 fn(Swatch $one): float => $one->measured()->gauge()->height->mm,
             ),
             $this->curve(
-                'A stitch takes, cm of strand',
+                Tongues::tell('A stitch takes, cm of strand'),
                 $hers,
                 $anybodys,
                 $lay,

@@ -10,6 +10,7 @@ use App\Books\MakerHistory;
 use App\Books\Question;
 use App\Models\Bag;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** What a list says of a bag. Kept until the bag or what it stands on changes: planning many anew takes long. */
@@ -83,7 +84,7 @@ final readonly class Listed
             $bag->id,
             $bag->name(),
             $bag->chip($sheet?->plan->spec->facts->strands->own),
-            $bag->material->name ?? 'material from its file',
+            $bag->material->name ?? Tongues::tell('material from its file'),
             $sheet === null ? null : ListedPlan::of($sheet),
         );
     }

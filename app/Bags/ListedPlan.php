@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Bags\Sheets\PlanSheet;
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
 
@@ -48,9 +49,14 @@ final readonly class ListedPlan
     private static function short(PlanSheet $sheet): string
     {
         $least = $sheet->estimate->scarcest();
-        $said = "{$sheet->named($least->which)}: {$sheet->needs()->onHand($least->which)}, "
-            .Decimal::print($least->grams->likely).' g likely';
 
-        return ucfirst($said).($least->runsOut() === null ? '' : ", runs out near {$least->runsOut()->row}");
+        return Tongues::tell(
+            $least->runsOut() === null ? '{Material}: {there}, {g} g likely'
+                : '{Material}: {there}, {g} g likely, runs out near {row}',
+            [
+                'material' => $sheet->named($least->which), 'there' => $sheet->needs()->onHand($least->which),
+                'g' => Decimal::print($least->grams->likely), 'row' => $least->runsOut()->row ?? '',
+            ],
+        );
     }
 }

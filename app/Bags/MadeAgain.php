@@ -9,12 +9,15 @@ use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Material;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Bag\PartsWriter;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Finish\Finishings;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A bag once more, of another size or strand. What was entered once, weighed, taped or hung, stays with the old one;
@@ -47,7 +50,7 @@ final class MadeAgain
     public static function of(Bag $bag, User $maker, ?Material $of, float $factor): array
     {
         if ($factor < 0.2 || $factor > 5.0) {
-            throw Refused::at('/size', 'From 80 % smaller to 400 % larger.');
+            throw Refused::at('/size', new Saying('From 80 % smaller to 400 % larger.'));
         }
         $again = new self($bag, $bag->plan(), $maker);
         $other = $of !== null && $of->id !== $bag->material_id ? $of : null;
@@ -73,7 +76,10 @@ final class MadeAgain
                 ),
             ]);
         }
-        $copy->choices = $draft->with(['name' => mb_substr($this->bag->name(), 0, 110).', again'])->choices();
+        $copy->choices = $draft->with(['name' => Tongues::tell(
+            '{name}, again',
+            ['name' => mb_substr($this->bag->name(), 0, 110)],
+        )])->choices();
         if ($other !== null) {
             $this->workIn($copy, $other);
         }
@@ -98,19 +104,26 @@ final class MadeAgain
         );
         $copy->swatch()->associate($swatch);
         if ($swatch !== null) {
-            $this->said[] = "By your swatch “{$swatch->name}”, on a {$swatch->hookSize()->print()} hook.";
+            $this->said[] = Tongues::tell(
+                'By your swatch “{name}”, on a hook of {hook}.',
+                ['name' => $swatch->name, 'hook' => $swatch->hookSize()],
+            );
         } else {
             if (abs($ratio - 1) > self::AS_THICK) {
                 $hook = HookSize::nearest($hook->diameter->times($ratio));
-                $this->said[] = "On a {$hook->print()} hook, for “{$other->name}” is "
-                    .($ratio > 1 ? 'thicker.' : 'thinner.');
+                $this->said[] = Tongues::tell(
+                    $ratio > 1
+                        ? 'On a hook of {hook}, for “{strand}” is thicker.'
+                        : 'On a hook of {hook}, for “{strand}” is thinner.',
+                    ['hook' => $hook, 'strand' => $other->name],
+                );
             }
-            $this->said[] = 'As your swatches expect it: work a swatch of it before you trust it.';
+            $this->said[] = Tongues::tell('As your swatches expect it: work a swatch of it before you trust it.');
             $draft = $draft->learned($hook->exact());
         }
         $copy->choices = ($this->isBeside($thick) ? $draft : $draft->inOne())->choices();
         if (isset($this->bag->choices['together'])) {
-            $this->said[] = 'The strands that were held together stay with the old bag.';
+            $this->said[] = Tongues::tell('The strands that were held together stay with the old bag.');
         }
     }
 
@@ -119,8 +132,11 @@ final class MadeAgain
     {
         foreach ($this->plan->spec->facts->strands->others as $place => $one) {
             if (abs($one->diameter->mm / $thick->mm - 1) > self::BESIDE) {
-                $name = $this->bag->worked($place + 1)->name ?? 'Another strand';
-                $this->said[] = "{$name} is left out: it is not as thick as the new one.";
+                $name = $this->bag->worked($place + 1)->name ?? Tongues::tell('Another strand');
+                $this->said[] = Tongues::tell(
+                    '{name} is left out: it is not as thick as the new one.',
+                    ['name' => $name],
+                );
 
                 return false;
             }
@@ -151,7 +167,7 @@ final class MadeAgain
         $copy->choices = $with->with([
             'changes' => array_map(fn(array $one): array => array_diff_key($one, ['at' => 1]), $moved),
         ])->choices();
-        $this->said[] = 'Its strands change as high as they did: look at the rounds.';
+        $this->said[] = Tongues::tell('Its strands change as high as they did: look at the rounds.');
     }
 
     /** What the new bag has no room for is left out, and said. @throws Refused */
@@ -168,8 +184,11 @@ final class MadeAgain
                 if (! $isOne || ! isset($finish[(int) $at[1]])) {
                     throw $e;
                 }
-                $this->said[] = ucfirst(str_replace('-', ' ', Cell::text($finish[(int) $at[1]]['type'] ?? '')))
-                    ." is left out: {$e->problems[0]->message}";
+                $type = Cell::text($finish[(int) $at[1]]['type'] ?? '');
+                $way = Finishings::byKey()[$type] ?? null;
+                $this->said[] = Tongues::tell('{Thing} is left out: {why}', [
+                    'thing' => $way === null ? $type : Tongues::tell($way::called()[0]), 'why' => $e->problems[0]->said,
+                ]);
                 unset($finish[(int) $at[1]]);
                 $copy->choices = Draft::of($copy)->finished(array_values($finish))->choices();
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use Fescue\Core\Estimate\Mend;
+use Fescue\Core\Saying\Saying;
 
 /** What a page says of a mend. */
 final readonly class MendLine
@@ -14,8 +15,8 @@ final readonly class MendLine
      * @param bool $takes whether the plan can take it as it stands
      */
     private function __construct(
-        public string $do,
-        public string $costs,
+        public Saying $do,
+        public Saying $costs,
         public ?float $chance,
         public bool $takes,
     ) {}

@@ -46,8 +46,6 @@ final class MendSheet
         return Mends::of(
             $sheet->plan,
             $sheet->estimate,
-            $sheet->unit,
-            $sheet->terms,
             $isShort ? BagFacts::of($sheet->bag)->hands()->learned() : null,
             $isShort ? self::spares($sheet, $maker) : [],
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
@@ -36,17 +37,17 @@ final readonly class Photograph
     /**
      * As a form sends it.
      *
-     * @param string $none where none came
+     * @param string $none a message, where none came
      *
      * @throws NotUnderstood
      */
     public static function sent(mixed $file, string $none): self
     {
         if (! $file instanceof UploadedFile) {
-            throw new NotUnderstood($none);
+            throw new NotUnderstood(new Saying($none));
         }
         if (! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
-            throw new NotUnderstood('The picture did not arrive whole, or is larger than 24 MB.');
+            throw new NotUnderstood(new Saying('The picture did not arrive whole, or is larger than 24 MB.'));
         }
 
         return self::read($file->getRealPath());
@@ -57,28 +58,38 @@ final readonly class Photograph
     {
         $size = @getimagesize($path);
         if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw new NotUnderstood('This is no picture Fescue reads; send a JPEG, PNG or WebP.');
+            throw new NotUnderstood(new Saying('This is no picture Fescue reads; send a JPEG, PNG or WebP.'));
         }
         [$width, $height] = $size;
         $most = $size[2] === IMAGETYPE_JPEG ? self::MOST_PIXELS : self::AT_ONCE;
         if ($width * $height > $most || $width < 200 || $height < 200) {
-            throw new NotUnderstood("This picture has {$width} × {$height} pixels; send one from 200 × 200 up to "
-                .intdiv($most, 1_000_000).' megapixels'.($most < self::MOST_PIXELS ? ', or a JPEG of up to '
-                .intdiv(self::MOST_PIXELS, 1_000_000) : '').'.');
+            throw new NotUnderstood(new Saying(
+                $most < self::MOST_PIXELS
+                    ? 'This picture has {wide} × {high} pixels; send one from 200 × 200 up to {most} megapixels, or a '
+                        .'JPEG of up to {jpeg}.'
+                    : 'This picture has {wide} × {high} pixels; send one from 200 × 200 up to {most} megapixels.',
+                [
+                    'wide' => $width, 'high' => $height, 'most' => intdiv($most, 1_000_000),
+                    'jpeg' => intdiv(self::MOST_PIXELS, 1_000_000),
+                ],
+            ));
         }
         $image = $size[2] === IMAGETYPE_JPEG && $width * $height > self::AT_ONCE
             ? self::reduced($path, max($width, $height))
             : @imagecreatefromstring((string) file_get_contents($path));
         if ($image === false) {
             throw new NotUnderstood(
-                'This picture is broken, or too large in the way it is saved; save it again smaller, or send another.',
+                new Saying(
+                    'This picture is broken, or too large in the way it is saved; save it again smaller, or send '
+                        .'another.',
+                ),
             );
         }
         $scale = min(1.0, self::LONGEST / max($width, $height));
         $small = imagescale($image, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
         unset($image);
         if ($small === false) {
-            throw new NotUnderstood('This picture could not be made smaller; send another.');
+            throw new NotUnderstood(new Saying('This picture could not be made smaller; send another.'));
         }
         $upright = self::turned($small, $size[2] === IMAGETYPE_JPEG ? $path : null);
         ob_start();

@@ -182,14 +182,14 @@ final class PictureMarks
             return null;
         }
         if (preg_match('/^\d{1,3}([.,]\d{1,2})?$/', $text) !== 1) {
-            $this->wrong[$count] = 'Write how many lie between the two marks, like 10.';
+            $this->wrong[$count] = Tongues::tell('Write how many lie between the two marks, like 10.');
 
             return null;
         }
         try {
             return $this->seen($card)->one($from, $to, self::number($text));
         } catch (NotUnderstood $e) {
-            $this->wrong[str_contains($e->getMessage(), 'card') ? 'card' : $count] = $e->getMessage();
+            $this->wrong[str_contains($e->getMessage(), 'card') ? 'card' : $count] = Tongues::say($e->said);
 
             return null;
         }
@@ -232,7 +232,10 @@ final class PictureMarks
                 if ($thick <= self::THICKEST) {
                     return [$thick, self::LEVEL_OFF];
                 }
-                $this->wrong['thick'] = 'Write how thick the fabric lies, up to '.self::THICKEST.' mm, like 8 mm.';
+                $this->wrong['thick'] = Tongues::tell(
+                    'Write how thick the fabric lies, up to {most} mm, like 8 mm.',
+                    ['most' => self::THICKEST],
+                );
             } catch (NotUnderstood $e) {
                 $this->wrong['thick'] = Tongues::say($e->said);
             }
@@ -255,11 +258,16 @@ final class PictureMarks
         $said = Decimal::print($above, 1);
 
         return match ($this->typed('lies')) {
-            'level' => 'The card lies as high as the fabric: as large as it seems.',
-            'table' => "The fabric’s top lies {$said} mm above the card, nearer to the "
-                ."camera: {$off} % is taken off.",
-            default => 'Say where the card lies. Until then it may lie as high as the fabric or on the table: '
-                ."{$off} % is taken off, and less is sure.",
+            'level' => Tongues::tell('The card lies as high as the fabric: as large as it seems.'),
+            'table' => Tongues::tell(
+                'The fabric’s top lies {said} mm above the card, nearer to the camera: {off} % is taken off.',
+                ['said' => $said, 'off' => $off],
+            ),
+            default => Tongues::tell(
+                'Say where the card lies. Until then it may lie as high as the fabric or on the table: {off} % is '
+                    .'taken off, and less is sure.',
+                ['off' => $off],
+            ),
         };
     }
 
@@ -270,7 +278,7 @@ final class PictureMarks
             return round($first, 1);
         }
         if (preg_match('/^\d{1,5}([.,]\d{1,3})?$/', $text) !== 1 || self::number($text) > $most) {
-            $this->wrong[$field] = "A mark lies from 0 to {$most}.";
+            $this->wrong[$field] = Tongues::tell('A mark lies from 0 to {most}.', ['most' => $most]);
 
             return round($first, 1);
         }

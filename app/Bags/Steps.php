@@ -9,6 +9,7 @@ use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Transaction;
 use App\Models\WeighIn;
+use App\Tongue\Tongues;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -160,12 +161,14 @@ final class Steps
             return null;
         }
         $names = array_values(array_unique(array_map(
-            fn(string $field): string => str_replace('_', ' ', (string) preg_replace(['#^.*/#', '#_id$#'], '', $field)),
+            fn(string $field): string => BagEdit::called($field),
             explode(' ', Cell::text($step->fields)),
         )));
         $more = count($names) - 3;
 
-        return implode(', ', array_slice($names, 0, 3)).($more > 0 ? " and {$more} more" : '');
+        $named = implode(', ', array_slice($names, 0, 3));
+
+        return $more > 0 ? Tongues::tell('{names} and {n} more', ['names' => $named, 'n' => $more]) : $named;
     }
 
     private static function write(Draft $state): string

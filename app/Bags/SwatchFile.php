@@ -9,6 +9,7 @@ use App\Files\Reading;
 use App\Models\Swatch;
 use App\Models\Transaction;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
 
@@ -56,8 +57,10 @@ final class SwatchFile
             $named = $cells['material_id'];
             if ($named !== '' && ! isset($materials[$named])) {
                 $problems[$number] = [
-                    "material: No material of yours is named “{$named}”; add it to the stash first, or leave "
-                        .'the cell empty.',
+                    'material: '.Tongues::tell(
+                        'No material of yours is named “{name}”; add it to the stash first, or leave the cell empty.',
+                        ['name' => $named],
+                    ),
                 ];
 
                 continue;

@@ -7,6 +7,7 @@ namespace App\Bags;
 use App\Models\Swatch as Columns;
 use App\Models\User;
 use App\Rules\Quantity;
+use App\Tongue\Tongues;
 use Closure;
 use Fescue\Core\Bag\GaugeReader;
 use Fescue\Core\Estimate\Implausible;
@@ -19,6 +20,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Support\Facades\Validator as Validators;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -44,16 +46,19 @@ final readonly class SwatchText
         $count = function (string $attribute, mixed $value, Closure $fail): void {
             $number = self::number((string) (is_scalar($value) ? $value : ''));
             if ($number === null || $number <= 0 || $number > 1000) {
-                $fail('Write how many you counted, above 0 and at most 1000; halves like 10.5 are fine.');
+                $fail(
+                    Tongues::tell('Write how many you counted, above 0 and at most 1000; halves like 10.5 are fine.'),
+                );
             }
         };
         $percent = function (string $attribute, mixed $value, Closure $fail): void {
             $number = self::number((string) (is_scalar($value) ? $value : ''));
             if ($number === null || $number > 100 * GaugeReader::MOST_SPREAD) {
                 $fail(
-                    'Write how far it may be off as a percentage from 0 to '
-                        .(int) (100 * GaugeReader::MOST_SPREAD)
-                        .', or leave it empty.',
+                    Tongues::tell(
+                        'Write how far it may be off as a percentage from 0 to {most}, or leave it empty.',
+                        ['most' => (int) (100 * GaugeReader::MOST_SPREAD)],
+                    ),
                 );
             }
         };
@@ -85,21 +90,24 @@ final readonly class SwatchText
     public static function messages(): array
     {
         return [
-            'name.required' => 'Give the swatch a name, like “sc on 8 mm”.',
-            'name.max' => 'A name of at most 80 letters.',
-            'material_id.exists' => 'Choose one of your own materials, or none.',
-            'stitch.required' => 'Say the stitch: '.implode(', ', Motif::keys()).'.',
-            'stitch' => 'A stitch is one of: '.implode(', ', Motif::keys()).'.',
-            'state' => 'Measured relaxed, blocked or hung.',
-            'drape' => 'The fabric is firm, even or drape.',
-            'note.max' => 'A note of at most 200 letters.',
-            'hung_load.required_if' => 'Say what hung on it, like 2 kg: hung under another load it is another length.',
-            'hook.required' => 'Write the hook you used, like 8 mm or L-11.',
-            'stitches_counted.required' => 'Count the stitches over the width you measured.',
-            'rows_counted.required' => 'Count the rows over the height you measured. Without rows no height can '
-                .'be planned.',
-            'width.required' => 'Measure how wide those stitches are.',
-            'height.required' => 'Measure how high those rows are.',
+            'name.required' => Tongues::tell('Give the swatch a name, like “sc on 8 mm”.'),
+            'name.max' => Tongues::tell('A name of at most 80 letters.'),
+            'material_id.exists' => Tongues::tell('Choose one of your own materials, or none.'),
+            'stitch.required' => Tongues::tell('Say the stitch: {keys}.', ['keys' => implode(', ', Motif::keys())]),
+            'stitch' => Tongues::tell('A stitch is one of: {keys}.', ['keys' => implode(', ', Motif::keys())]),
+            'state' => Tongues::tell('Measured relaxed, blocked or hung.'),
+            'drape' => Tongues::tell('The fabric is firm, even or drape.'),
+            'note.max' => Tongues::tell('A note of at most 200 letters.'),
+            'hung_load.required_if' => Tongues::tell(
+                'Say what hung on it, like 2 kg: hung under another load it is another length.',
+            ),
+            'hook.required' => Tongues::tell('Write the hook you used, like 8 mm or L-11.'),
+            'stitches_counted.required' => Tongues::tell('Count the stitches over the width you measured.'),
+            'rows_counted.required' => Tongues::tell(
+                'Count the rows over the height you measured. Without rows no height can be planned.',
+            ),
+            'width.required' => Tongues::tell('Measure how wide those stitches are.'),
+            'height.required' => Tongues::tell('Measure how high those rows are.'),
         ];
     }
 
@@ -119,14 +127,14 @@ final readonly class SwatchText
             if ($doubt !== null) {
                 $validator->errors()->add(
                     ['stitches' => 'stitches_counted', 'rows' => 'rows_counted'][$doubt->field] ?? $doubt->field,
-                    $doubt->message,
+                    Tongues::say($doubt->said),
                 );
             }
         });
     }
 
     /** Why its stitches can hardly be; null where they can, or where its strand is not known. */
-    public function implausible(User $maker): ?string
+    public function implausible(User $maker): ?Saying
     {
         $strand = $maker->strands()->find((int) $this->typed('material_id'))?->diameter;
         $measured = $this->measured();

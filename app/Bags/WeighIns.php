@@ -10,11 +10,13 @@ use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\WeighIn;
 use App\Stash\Ledger;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Estimate\MaterialProgress;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 
@@ -63,7 +65,7 @@ final readonly class WeighIns
     }
 
     /** Why so much can hardly be left; null where it can, or where nothing is known of what there was. */
-    public function implausible(RowId $after, Mass $left): ?string
+    public function implausible(RowId $after, Mass $left): ?Saying
     {
         try {
             $plan = $this->bag->plan();
@@ -89,7 +91,7 @@ final readonly class WeighIns
     {
         $free = $material->freeFor($bag->id);
         $used = $bag->usedOf($material->id);
-        $note = 'weighed in after '.mb_substr((string) $after, 0, 40);
+        $note = Tongues::tell('weighed in after {row}', ['row' => $after]);
         if ($free === null) {
             return [
                 'material_id' => $material->id,

@@ -12,6 +12,7 @@ use App\Models\Bag;
 use App\Models\Material;
 use App\Models\Swatch;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\WhatIf;
@@ -111,7 +112,7 @@ final readonly class WhatIfSheet
             WhatIf::across($sheet->plan, $hand, $strand, $hooks, $measured),
         );
 
-        return [$row, $hand->from()];
+        return [$row, Tongues::orNone($hand->from())];
     }
 
     /** With what is there of it for the bag, and in it. */

@@ -11,6 +11,7 @@ use App\Models\User;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
@@ -108,7 +109,7 @@ final class WorkLog
     {
         foreach ($entries as $entry) {
             if ($entry->device === self::PAGE) {
-                throw new NoEntry('“device” is a name of another one.');
+                throw new NoEntry(new Saying('“device” is a name of another one.'));
             }
         }
         self::add($bag, $entries, $course);
@@ -124,23 +125,32 @@ final class WorkLog
     public static function add(Bag $bag, array $entries, Course $course): void
     {
         if (count($entries) > self::A_SENDING) {
-            throw new NoEntry('At most '.self::A_SENDING.' lines are sent at once.');
+            throw new NoEntry(new Saying(
+                'At most {aSending} lines are sent at once.',
+                ['aSending' => self::A_SENDING],
+            ));
         }
         $here = $course->fingerprint();
         $turn = Cell::int(DB::table('work_entries')->where('bag_id', $bag->id)->max('turn'));
         foreach ($entries as $entry) {
             // A device counts on from what it knows, one turn a line; else nobody could go on behind it.
             if ($entry->turn > $turn + self::AHEAD) {
-                throw new NoEntry('“turn” is far ahead of what was done of this bag.');
+                throw new NoEntry(new Saying('“turn” is far ahead of what was done of this bag.'));
             }
             $row = $entry->plan === $here ? $course->row($entry->row) : 0;
             if ($row === null || ($entry->plan === $here && $entry->stitch > $course->rows[$row]->stitches)) {
-                throw new NoEntry("This plan has no stitch {$entry->stitch} in “{$entry->row}”.");
+                throw new NoEntry(new Saying(
+                    'This plan has no stitch {stitch} in “{row}”.',
+                    ['stitch' => $entry->stitch, 'row' => $entry->row],
+                ));
             }
         }
         Transaction::run(function () use ($bag, $entries, $course, $here): void {
             if (DB::table('work_entries')->where('bag_id', $bag->id)->count() + count($entries) > self::MOST) {
-                throw new NoEntry('More than '.self::MOST.' lines of one bag are not kept.');
+                throw new NoEntry(new Saying(
+                    'More than {most} lines of one bag are not kept.',
+                    ['most' => self::MOST],
+                ));
             }
             DB::table('work_courses')->insertOrIgnore([
                 'bag_id' => $bag->id, 'plan' => $here, 'digests' => implode("\n", $course->digests()),
@@ -298,9 +308,12 @@ final class WorkLog
         if (array_slice($course->digests(), 0, $worked) !== array_slice($next->digests(), 0, $worked)) {
             throw Refused::at(
                 '/worked',
-                "This would change what is worked already, up to {$course->rows[$worked - 1]->id}. Change what comes "
-                    .'after it, or make a copy of the bag and change that.',
-                [['path' => '/copy', 'value' => true, 'said' => 'Make a copy, changed so']],
+                new Saying(
+                    'This would change what is worked already, up to {id}. Change what comes after it, or make a '
+                        .'copy of the bag and change that.',
+                    ['id' => $course->rows[$worked - 1]->id],
+                ),
+                [['path' => '/copy', 'value' => true, 'said' => new Saying('Make a copy, changed so')]],
             );
         }
     }

@@ -7,11 +7,12 @@ namespace App\Bags;
 use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Models\Bag;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Foretold;
 use Fescue\Core\Estimate\Timed;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Duration;
+use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
@@ -93,14 +94,14 @@ final readonly class WorkSheet
         $off = (int) round($one->off[$rows]);
 
         return [
-            'left' => $left === null ? '?' : Decimal::print($left).' g',
-            'off' => $left === null ? 'weigh it' : ($off > 0 ? "± {$off}" : ''),
-            'come' => Decimal::print($one->come[$rows]).' g',
+            'left' => $left === null ? '?' : Tongues::figure($left).' g',
+            'off' => $left === null ? Tongues::tell('weigh it') : ($off > 0 ? "± {$off}" : ''),
+            'come' => Tongues::figure($one->come[$rows]).' g',
             'out' => match (true) {
                 $left === null => '?',
-                $one->out === null => 'reaches',
-                $rows <= (int) $this->course->row($one->out->row) => (string) $one->out->row,
-                default => 'any row now',
+                $one->out === null => Tongues::tell('reaches'),
+                $rows <= (int) $this->course->row($one->out->row) => Tongues::here()->row($one->out->row),
+                default => Tongues::tell('any row now'),
             },
         ];
     }
@@ -109,7 +110,7 @@ final readonly class WorkSheet
     public function strand(int $which): string
     {
         return $this->sheet->estimate->others === []
-            ? $this->sheet->plan->spec->facts->strands->own->kind->noun()
+            ? Tongues::tell($this->sheet->plan->spec->facts->strands->own->kind->noun())
             : $this->sheet->named($which);
     }
 
@@ -145,16 +146,21 @@ final readonly class WorkSheet
             $rows[] = array_filter([
                 'name' => (string) $row->id,
                 'called' => $row->called,
-                'piece' => $row->id->piece(),
-                'part' => $row->part->value,
+                'piece' => $this->sheet->writer->called($row->id->piece, $row->id->nth),
+                'part' => Tongues::tell($row->part->value),
+                'seam' => $row->part === Part::Seam,
                 'kind' => $at,
                 'leaves' => $row->leaves,
                 'counted' => $row->counted,
                 'changes' => $row->changes,
                 'taped' => $row->taped,
-                'side' => $row->right === null ? '' : ($row->right ? 'right side' : 'wrong side'),
-                'special' => $row->special,
-                'heed' => $row->heed,
+                'side' => match ($row->right) {
+                    null => '',
+                    true => Tongues::tell('right side'),
+                    false => Tongues::tell('wrong side'),
+                },
+                'special' => $row->special === '' ? '' : Tongues::tell($row->special),
+                'heed' => array_map(Tongues::say(...), $row->heed),
                 'strand' => $strand === 0 ? false : $strand,
             ], fn(mixed $one): bool => $one !== '' && $one !== [] && $one !== false);
         }
@@ -215,7 +221,7 @@ final readonly class WorkSheet
                 'left' => array_map(fn(?float $left): ?int => $left === null ? null : $whole($left), $one->left),
                 'off' => array_map($whole, $one->off),
                 'out' => $one->out === null ? null : [
-                    'row' => (string) $one->out->row, 'place' => $this->course->row($one->out->row),
+                    'row' => Tongues::here()->row($one->out->row), 'place' => $this->course->row($one->out->row),
                 ],
                 'whole' => $this->whole[$one->which],
             ], $this->foretold),
@@ -236,21 +242,31 @@ final readonly class WorkSheet
         };
         foreach ($this->foretold as $one) {
             if ($one->out !== null) {
-                $name = ($this->sheet->estimate->others === [] ? 'The ' : '').$this->strand($one->which);
-                $add($one->out->earliest, $one->out->row, ucfirst($name)." runs out near {$one->out->row}, stitch "
-                    ."{$one->out->stitch}".($one->out->latest === null
-                        ? ', or not at all.'
-                        : ": between {$one->out->earliest} and {$one->out->latest}."), false);
+                $add($one->out->earliest, $one->out->row, Tongues::tell($one->out->latest === null
+                    ? '{Strand} runs out near {row}, stitch {stitch}, or not at all.'
+                    : '{Strand} runs out near {row}, stitch {stitch}: between {earliest} and {latest}.', [
+                        'strand' => $this->sheet->estimate->others === [] ? Tongues::tell('The strand')
+                            : $this->strand($one->which),
+                        'row' => $one->out->row, 'stitch' => $one->out->stitch, 'earliest' => $one->out->earliest,
+                        'latest' => $one->out->latest ?? '',
+                    ]), false);
             }
         }
         foreach (StrandsTogether::ends($this->sheet->bag, $this->sheet->plan) as $end) {
-            $add($end->earliest, $end->row, "{$end->strand->name} ends near {$end->row}, stitch {$end->stitch}, by "
-                .'itself.'
-                .($end->join === null ? '' : " Lay its next in at {$end->join}, and work over both tails."), false);
+            $add($end->earliest, $end->row, Tongues::tell($end->join === null
+                ? '{strand} ends near {row}, stitch {stitch}, by itself.'
+                : '{strand} ends near {row}, stitch {stitch}, by itself. Lay its next in at {join}, and work over both '
+                    .'tails.', [
+                        'strand' => $end->strand->name, 'row' => $end->row, 'stitch' => $end->stitch,
+                        'join' => $end->join ?? '',
+                    ]), false);
         }
         foreach ($this->sheet->needs()->balls() as $ball) {
-            $add($ball->earliest, $ball->row, "This ball ends near {$ball->row}, stitch {$ball->stitch}."
-                .($ball->join === null ? '' : " Lay the next in at {$ball->join} rather than there."), true);
+            $add($ball->earliest, $ball->row, Tongues::tell($ball->join === null
+                ? 'This ball ends near {row}, stitch {stitch}.'
+                : 'This ball ends near {row}, stitch {stitch}. Lay the next in at {join} rather than there.', [
+                    'row' => $ball->row, 'stitch' => $ball->stitch, 'join' => $ball->join ?? '',
+                ]), true);
         }
 
         return $ends;

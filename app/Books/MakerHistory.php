@@ -8,6 +8,7 @@ use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Swatch;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\LearnedCache;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\ActualUse;
@@ -183,7 +184,7 @@ final class MakerHistory
         $ids = array_keys($trials);
         $doubts = [];
         foreach (LearnedHand::doubts(array_values($trials)) as $place => $said) {
-            $doubts[$ids[$place]] = $said;
+            $doubts[$ids[$place]] = Tongues::say($said);
         }
 
         return $doubts;

@@ -89,7 +89,7 @@ final readonly class Question
     /** @return list<mixed> a bag as it is kept, and how she reads it */
     private static function shown(Bag $bag, User $maker): array
     {
-        return [$bag->getAttributes(), $maker->units, $maker->terms];
+        return [$bag->getAttributes(), $maker->units, $maker->terms, app()->getLocale()];
     }
 
     /** Another as soon as what it is made of is, or our code. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Chart\BaseChart;
 use Fescue\Core\Chart\Symbol;
@@ -66,11 +67,18 @@ final class BaseDrawing
         $outside = ($start->isChain() ? $stands : 1.6 * $plan->gauge->singleHeight()->mm) * $scale;
         $top = Canvas::TAPE + self::ABOVE + $outside;
         $canvas = new Canvas(
-            'Chart of the base',
-            $plan->parts[0]->maker::called()[0].($start->isChain() ? ' on a chain of ' : ' with holes: ')
-                ."{$start->chain}, {$plan->parts[0]->made->open->anchors} "
-                ."stitches around, {$plan->comesOut->baseLength->print($unit)} "
-                ."by {$plan->comesOut->baseWidth->print($unit)}.",
+            Tongues::tell('Chart of the base'),
+            Tongues::tell(
+                $start->isChain()
+                    ? '{base} on a chain of {chain}, {around} stitches around, {long} by {wide}.'
+                    : '{base} with {chain} holes, {around} stitches around, {long} by {wide}.',
+                [
+                    'base' => Tongues::tell($plan->parts[0]->maker::called()[0]), 'chain' => $start->chain,
+                    'around' => $plan->parts[0]->made->open->anchors,
+                    'long' => Tongues::printed($plan->comesOut->baseLength->print($unit)),
+                    'wide' => Tongues::printed($plan->comesOut->baseWidth->print($unit)),
+                ],
+            ),
             (int) ceil($top + $high + $outside + self::BELOW),
             $scale,
             $unit,
@@ -342,8 +350,8 @@ final class BaseDrawing
             .'<path stroke="'.Ink::INK."\" d=\"{$begun}\"/>"
             .'<path stroke="'.Ink::INK.'" d="M'.($left + 82).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/>'
             .'<path stroke="'.Ink::WARM.'" d="M'.($left + 216).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/></g>');
-        $this->canvas->text($left + 22, $y + 20, $chain ? 'chain' : 'hole', Ink::SOFT);
-        $this->canvas->text($left + 100, $y + 20, 'one stitch in one', Ink::SOFT);
-        $this->canvas->text($left + 234, $y + 20, 'more in one', Ink::SOFT);
+        $this->canvas->text($left + 22, $y + 20, Tongues::tell($chain ? 'chain' : 'hole'), Ink::SOFT);
+        $this->canvas->text($left + 100, $y + 20, Tongues::tell('one stitch in one'), Ink::SOFT);
+        $this->canvas->text($left + 234, $y + 20, Tongues::tell('more in one'), Ink::SOFT);
     }
 }

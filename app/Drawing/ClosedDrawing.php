@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -50,9 +51,15 @@ final readonly class ClosedDrawing
         $y0 = Canvas::TAPE + 24 + $high * $scale;
         $out = $plan->comesOut;
         $canvas = new Canvas(
-            'The closed bag',
-            "{$out->baseLength->print($unit)} wide, {$out->height->print($unit)} high"
-                .($out->baseWidth->mm > 0 ? ", {$out->baseWidth->print($unit)} deep." : ', flat.'),
+            Tongues::tell('The bag closed'),
+            Tongues::tell(
+                $out->baseWidth->mm > 0 ? '{wide} wide, {high} high, {deep} deep.' : '{wide} wide, {high} high, flat.',
+                [
+                    'wide' => Tongues::printed($out->baseLength->print($unit)),
+                    'high' => Tongues::printed($out->height->print($unit)),
+                    'deep' => Tongues::printed($out->baseWidth->print($unit)),
+                ],
+            ),
             (int) ceil($y0 + 34),
             $scale,
             $unit,
@@ -107,11 +114,17 @@ final readonly class ClosedDrawing
         $canvas->text(
             ($px($left) + $px($right)) / 2,
             $y0 + 28,
-            Length::mm($right - $left)->print($unit).' wide',
+            Tongues::tell('{much} wide', [
+                'much' => Tongues::printed(Length::mm($right - $left)->print($unit)),
+            ]),
             anchor: 'middle',
         );
         $canvas->line($px($right) + 12, $py($foot), $px($right) + 12, $py($top), Ink::SOFT);
-        $canvas->text($px($right) + 18, ($py($foot) + $py($top)) / 2 + 4, Length::mm($top - $foot)->print($unit));
+        $canvas->text(
+            $px($right) + 18,
+            ($py($foot) + $py($top)) / 2 + 4,
+            Tongues::printed(Length::mm($top - $foot)->print($unit)),
+        );
 
         return $canvas;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Finish\ClothPiece;
 
 /** Pieces of cloth side by side at true size, for a plotter or a large printer. */
@@ -29,13 +30,18 @@ final class ClothDrawing
             $drawn .= "<path d=\"{$cut}\" stroke-width=\"0.5\"/><path d=\"{$sewn}\" "
                 .'stroke-width="0.3" stroke-dasharray="3 2"/><text x="'.$n($x + $piece->width() / 2).'" y="'
                 .$n(self::BETWEEN + $piece->height() / 2).'" text-anchor="middle">'
-                .htmlspecialchars($piece->name.($piece->count > 1 ? ": cut {$piece->count}" : ''), ENT_XML1).'</text>';
+                .htmlspecialchars(Tongues::tell($piece->count > 1 ? '{piece}: cut {n}' : '{piece}', [
+                    'piece' => Tongues::tell($piece->name), 'n' => $piece->count,
+                ]), ENT_XML1).'</text>';
             $x += $piece->width() + self::BETWEEN;
             $high = max($high, $piece->height());
         }
         $bar = $high + 2.5 * self::BETWEEN;
         $drawn .= "<path d=\"M{$n(self::BETWEEN)} {$n($bar)}h".$n(self::BAR).'" stroke-width="1"/><text x="'
-            .$n(self::BETWEEN).'" y="'.$n($bar + 8).'">This bar is 5 cm long.</text>';
+            .$n(self::BETWEEN).'" y="'.$n($bar + 8).'">'.htmlspecialchars(
+                Tongues::tell('This bar is 5 cm long.'),
+                ENT_XML1,
+            ).'</text>';
         [$wide, $tall] = [max($x, 90.0), $bar + 2 * self::BETWEEN];
 
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Cut;
 use Fescue\Core\Strip\CutKind;
@@ -66,10 +67,16 @@ final class CutDrawing
         );
         $piece = $cutting->piece;
         $canvas = new Canvas(
-            "Cuts, {$cutting->school->name()}",
-            count($cutting->cuts)
-                ." cuts in order on a piece {$piece->width->print($unit)} wide and {$piece->height->print($unit)} "
-                ."high, giving {$cutting->strips()} strips.",
+            Tongues::tell('Cuts: {way}', ['way' => Tongues::tell($cutting->school->name())]),
+            Tongues::tell(
+                '{n, plural, one {One cut} other {# cuts in order}} on a piece {wide} wide and {high} high, giving '
+                    .'{strips, plural, one {one strip} other {# strips}}.',
+                [
+                    'n' => count($cutting->cuts), 'strips' => $cutting->strips(),
+                    'wide' => Tongues::printed($piece->width->print($unit)),
+                    'high' => Tongues::printed($piece->height->print($unit)),
+                ],
+            ),
             (int) ceil(self::ABOVE + $piece->height->mm * $scale + 44),
             $scale,
             $unit,
@@ -152,9 +159,11 @@ final class CutDrawing
         }
         $this->numbers();
         if ($this->from > 0) {
-            $this->text($this->x($this->from), $this->above - 9, '… the end of the ribbon', Ink::SOFT);
+            $this->text($this->x($this->from), $this->above - 9, Tongues::tell('… the end of the ribbon'), Ink::SOFT);
         } else {
-            $this->text($this->left, $this->above - 9, $piece->layers === 2 ? 'folded edge' : 'edge', Ink::SOFT);
+            $this->text($this->left, $this->above - 9, Tongues::tell(
+                $piece->layers === 2 ? 'folded edge' : 'edge',
+            ), Ink::SOFT);
         }
         if ($this->hasSpine()) {
             $this->spine();
@@ -253,7 +262,7 @@ final class CutDrawing
         foreach ($diagonals as $cut) {
             $this->line([$at($cut->x1, $cut->y1), $at($cut->x2, $cut->y2)], Ink::GRASS, 1.8);
         }
-        $this->text($this->spineAt($piece), $this->above - 9, 'spine, opened', Ink::SOFT);
+        $this->text($this->spineAt($piece), $this->above - 9, Tongues::tell('spine, opened'), Ink::SOFT);
         $this->line([[$piece->width->mm - $m, 0.0], [$piece->foot->mm - $m, $piece->height->mm]], Ink::SOFT, 1, '2 4');
     }
 
@@ -317,18 +326,25 @@ final class CutDrawing
         $after = $this->left;
         $spiral = ! $this->hasSpine();
         foreach ([
-            [CutKind::Slit, $this->cutting->piece->layers === 2 ? 'slit, both layers' : 'slit', Ink::INK, 118],
+            [CutKind::Slit, Tongues::tell(
+                $this->cutting->piece->layers === 2 ? 'slit, both layers' : 'slit',
+            ), Ink::INK],
             [
                 CutKind::Diagonal,
-                $spiral ? 'round and round, dashed on the back' : 'aslant, one layer',
+                Tongues::tell($spiral ? 'round and round, dashed on the back' : 'aslant, one layer'),
                 Ink::GRASS,
-                $spiral ? 236 : 118,
             ],
-            [CutKind::Trim, 'thrown away', Ink::WARM, 90],
-        ] as [$kind, $said, $colour, $room]) {
+            [CutKind::Trim, Tongues::tell('thrown away'), Ink::WARM],
+        ] as [$kind, $said, $colour]) {
             if (array_filter($this->cutting->cuts, fn(Cut $cut): bool => $cut->kind === $kind) !== []) {
-                $this->text($after, $this->y($this->cutting->piece->height->mm) + 24, $said, $colour);
-                $after += $room;
+                $this->text(
+                    $after,
+                    $this->y($this->cutting->piece->height->mm) + 24,
+                    $said,
+                    $colour,
+                );
+                // About as wide as it is set, and a gap.
+                $after += 18 + 7.2 * mb_strlen($said);
             }
         }
     }

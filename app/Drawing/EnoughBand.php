@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Mass;
@@ -20,24 +21,23 @@ final class EnoughBand
         $least = min($grams->low(), $onHand->grams ?? $grams->low()) * 0.7;
         $at = fn(float $mass): float => round(($mass - $least) / max(1e-9, $most - $least) * self::WIDTH, 1);
         [$low, $likely, $high] = [$at($grams->low()), $at($grams->likely), $at($grams->high())];
-        $said = Decimal::print($grams->low())
-            .' to '
-            .Decimal::print($grams->high())
-            .' g, likely '
-            .Decimal::print($grams->likely);
+        $said = Tongues::tell('{low} to {high} g, likely {likely}', [
+            'low' => Decimal::print($grams->low()), 'high' => Decimal::print($grams->high()),
+            'likely' => Decimal::print($grams->likely),
+        ]);
         // The two figures lean apart where the band is narrow.
         [$leftAnchor, $rightAnchor] = $high - $low < 60 ? ['end', 'start'] : ['middle', 'middle'];
         $mark = '';
         if ($onHand !== null) {
             $x = $at($onHand->grams);
-            $said .= '; '.$onHand->print().' on hand';
+            $said .= '; '.Tongues::tell('{mass} on hand', ['mass' => $onHand]);
             [$anchor, $place] = $x > self::WIDTH / 2 ? ['end', $x - 5] : ['start', $x + 5];
             $mark = "<path d=\"M{$x} 4V30\" stroke=\""
                 .Ink::WARM
                 ."\" stroke-width=\"2.5\"/><text x=\"{$place}\" y=\"13\" text-anchor=\"{$anchor}\" fill=\""
                 .Ink::INK
-                .'" font-weight="600">on hand '
-                .Decimal::print($onHand->grams)
+                .'" font-weight="600">'
+                .Canvas::escape(Tongues::tell('{mass} on hand', ['mass' => Decimal::print($onHand->grams)]))
                 .'</text>';
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Piece\Assembly;
 use Fescue\Core\Piece\AssemblyStep;
@@ -27,7 +28,7 @@ final readonly class FoldDrawing
     /** @return list<string> what is done in each step */
     public function does(): array
     {
-        return array_map(fn(AssemblyStep $step): string => $step->does, $this->assembly->steps);
+        return array_map(fn(AssemblyStep $step): string => Tongues::say($step->does), $this->assembly->steps);
     }
 
     /** One step in so many pixels. */
@@ -35,7 +36,9 @@ final readonly class FoldDrawing
     {
         $step = $this->assembly->steps[$nth] ?? $this->assembly->closed();
         $n = Canvas::number(...);
-        $said = Canvas::escape(($nth + 1).' of '.count($this->assembly->steps).": {$step->does}");
+        $said = Canvas::escape(Tongues::tell('{nth} of {all}: {does}', [
+            'nth' => $nth + 1, 'all' => count($this->assembly->steps), 'does' => $step->does,
+        ]));
 
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$n($wide)} {$n($high)}\" role=\"img\" "
             ."font-size=\"13\"><title>{$said}</title>".$this->drawn($step, $wide, $high, 14.0).'</svg>';

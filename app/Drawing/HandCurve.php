@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use App\Casts\Cell;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Spread;
 
@@ -106,8 +107,7 @@ final class HandCurve
             .' '
             .self::HEIGHT
             .'" role="img" font-size="15"><title>'
-            .Canvas::escape($title)
-            .' over the hooks</title>'
+            .Canvas::escape(Tongues::tell('{title}, over the hooks', ['title' => $title])).'</title>'
             .'<text x="'
             .self::LEFT
             .'" y="16" font-weight="600" fill="'
@@ -136,6 +136,6 @@ final class HandCurve
             .(self::HEIGHT - 6)
             .'" text-anchor="end" fill="'
             .Ink::SOFT
-            .'">hook, mm</text></svg>';
+            .'">'.Canvas::escape(Tongues::tell('hook, mm')).'</text></svg>';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Finish\Lining;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -24,8 +25,11 @@ final class LayDrawing
         $scale = min((Canvas::WIDTH - Canvas::TAPE - 12) / $cloth->mm, self::HIGHEST / max(1.0, $long), 2.0);
         [$x0, $y0] = [Canvas::TAPE + 4.0, Canvas::TAPE + 4.0];
         $canvas = new Canvas(
-            'The lay of the lining',
-            "{$lining->as->english()}: ".Length::mm($long)->print($unit)." of cloth {$cloth->print($unit)} wide.",
+            Tongues::tell('The lay of the lining'),
+            Tongues::tell('{way}: {long} of cloth {wide} wide.', [
+                'way' => $lining->as, 'long' => Tongues::printed(Length::mm($long)->print($unit)),
+                'wide' => Tongues::printed($cloth->print($unit)),
+            ]),
             (int) ceil($y0 + $long * $scale + 8),
             $scale,
             $unit,
@@ -48,7 +52,7 @@ final class LayDrawing
             $canvas->text(
                 $x0 + ($x + $piece->width() / 2) * $scale,
                 $y0 + ($y + $piece->height() / 2) * $scale + 4,
-                $piece->name,
+                Tongues::tell($piece->name),
                 anchor: 'middle',
                 weight: 600,
             );

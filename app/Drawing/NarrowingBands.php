@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
@@ -89,14 +90,14 @@ final class NarrowingBands
             .($x($onHand) > self::WIDTH - 70 ? 'end' : ($x($onHand) < 70 ? 'start' : 'middle'))
             .'" fill="'
             .Ink::INK
-            .'" font-weight="600">on hand '
-            .Decimal::print($onHand)
-            .' g</text>';
+            .'" font-weight="600">'
+            .Canvas::escape(Tongues::tell('{mass} on hand', ['mass' => Decimal::print($onHand).' g'])).'</text>';
 
         return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '
             .self::WIDTH
-            ." {$height}\" role=\"img\" font-size=\"15\"><title>What the bag takes, as each weigh-in narrows "
-            ."it</title>{$marks}{$line}{$texts}{$axis}</svg>";
+            ." {$height}\" role=\"img\" font-size=\"15\"><title>"
+            .Canvas::escape(Tongues::tell('What the bag takes, as each weigh-in narrows it'))
+            ."</title>{$marks}{$line}{$texts}{$axis}</svg>";
     }
 
     /** @return non-empty-list<array{string, MaterialEstimate}> */
@@ -112,7 +113,8 @@ final class NarrowingBands
         $known = [];
         foreach ($shown as $many) {
             $known[] = [
-                $many < 1 ? 'before the first' : "after {$spec->facts->weighIns[$many - 1]->after}",
+                $many < 1 ? Tongues::tell('before the first')
+                    : Tongues::tell('after {row}', ['row' => $spec->facts->weighIns[$many - 1]->after]),
                 MaterialEstimate::of(
                     $plan->weighed($spec->facts->strands->own->onHand, array_slice($spec->facts->weighIns, 0, $many)),
                 ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Row;
@@ -51,7 +52,7 @@ final class PiecesDrawing
         $left = Canvas::TAPE + max(4.0, ($room - $wide * $scale) / 2);
         $top = Canvas::TAPE + 2.0;
         $canvas = new Canvas(
-            'The pieces, flat',
+            Tongues::tell('The pieces, flat'),
             self::described($assembly, $writer),
             (int) ceil($top + $high * $scale + 4),
             $scale,
@@ -86,13 +87,20 @@ final class PiecesDrawing
     private static function described(Assembly $assembly, Writer $writer): string
     {
         $pieces = array_map(
-            fn(Piece $piece): string => $writer->called($piece->called, $piece->nth).', '.count($piece->rows).' rows',
+            fn(Piece $piece): string => Tongues::tell('{piece}, {n, plural, one {# row} other {# rows}}', [
+                'piece' => $writer->called($piece->called, $piece->nth), 'n' => count($piece->rows),
+            ]),
             $assembly->pieces,
         );
 
         return implode('; ', $pieces).'. '.implode(' ', array_map(
-            fn(Seam $seam): string => "Seam {$seam->letter}: {$seam->from->named()} and {$seam->to->named()}, "
-                ."{$seam->stitches} stitches.",
+            fn(Seam $seam): string => Tongues::tell(
+                'Seam {letter}: {from} and {to}, {n, plural, one {# stitch} other {# stitches}}.',
+                [
+                    'letter' => $seam->letter, 'from' => $seam->from->named(), 'to' => $seam->to->named(),
+                    'n' => $seam->stitches,
+                ],
+            ),
             $assembly->seams,
         ));
     }
@@ -165,12 +173,16 @@ final class PiecesDrawing
         $stitches = $piece->start === null ? 0 : $piece->start->chain;
         $rows = count(array_filter($piece->rows, fn(Row $row): bool => $row->kind === RowKind::Row));
         $said = match (true) {
-            $piece->called === '' => 'the piece',
-            $laid->isNet => "{$many} squares",
-            $many > 1 => $this->writer->called($piece->called)." · make {$many}",
+            $piece->called === '' => Tongues::tell('the piece'),
+            $laid->isNet => Tongues::tell('{n, plural, one {# square} other {# squares}}', ['n' => $many]),
+            $many > 1 => Tongues::tell('{piece} · make {n}', [
+                'piece' => $this->writer->called($piece->called), 'n' => $many,
+            ]),
             default => $this->writer->called($piece->called),
         };
-        $counts = $laid->isNet ? '' : ", {$stitches} × {$rows} rows";
+        $counts = $laid->isNet ? '' : ', '.Tongues::tell('{stitches} × {rows} rows', [
+            'stitches' => $stitches, 'rows' => $rows,
+        ]);
         // In a narrow place the counts go below the name.
         $x = $this->x + ($left + $right) / 2 * $this->scale;
         // Above what stands out of it: a ring.
@@ -196,8 +208,8 @@ final class PiecesDrawing
         $n = $this->canvas->n(...);
         $this->canvas->add("<path d=\"M{$n($x1 - 8)} {$n($y1)}L{$n($x2 + 8)} {$n($y2)}\" stroke=\"".Ink::INK
             .'" stroke-width="1.5" stroke-dasharray="7 5" fill="none"/>');
-        if ($fold->above !== '') {
-            $this->said(($x1 + $x2) / 2, $y1 - 5, $fold->above, Ink::INK);
+        if ($fold->above !== null) {
+            $this->said(($x1 + $x2) / 2, $y1 - 5, Tongues::say($fold->above), Ink::INK);
         }
     }
 
@@ -278,18 +290,18 @@ final class PiecesDrawing
             Marked::Tassel => "<circle cx=\"{$n($x)}\" cy=\"{$n($y)}\" r=\"4\" fill=\"".Ink::GRASS.'"/>',
             Marked::Said => '',
         });
-        if ($mark->says === '') {
+        if ($mark->says === null) {
             return;
         }
         if ($mark->as !== Marked::Said) {
-            $this->said($x, $y + $high / 2 + 15, $mark->says, Ink::WARM);
+            $this->said($x, $y + $high / 2 + 15, Tongues::say($mark->says), Ink::WARM);
 
             return;
         }
         // Beside the piece, on the side it stands at.
         [$left, $right] = $laid->spread();
         $atLeft = $x < $this->x + ($left + $right) / 2 * $this->scale;
-        foreach (explode(' ', $mark->says, 2) as $nth => $line) {
+        foreach (explode(' ', Tongues::say($mark->says), 2) as $nth => $line) {
             $this->canvas->text(
                 $x + ($atLeft ? -8 : 8),
                 $y + 4 + 15 * $nth,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\ActualUse;
 use Fescue\Core\Estimate\TrackRecord;
 
@@ -43,13 +44,17 @@ final class RecordPlot
             $marks .= '<path d="M'.$n(self::LEFT)." {$n($y($at))}H".Canvas::WIDTH.'" stroke="'
                 .(abs($percent) < 0.01 ? Ink::INK : Ink::LINE).'"/><text x="'.$n(self::LEFT - 8)
                 ."\" y=\"{$n($y($at) + 4)}\" text-anchor=\"end\" fill=\"".Ink::SOFT.'">'
-                .(abs($percent) < 0.01 ? 'likely' : ($percent > 0 ? '+' : '−').abs($percent).' %').'</text>';
+                .(abs($percent) < 0.01 ? Canvas::escape(Tongues::tell('likely'))
+                    : ($percent > 0 ? '+' : '−').Tongues::exact(abs($percent)).' %').'</text>';
         }
         foreach ($bands as $nth => [$low, $high, $came]) {
             $x = self::LEFT + ($nth + 0.5) * $step;
             $inside = $came >= $low && $came <= $high;
             $said = Canvas::escape(
-                $names[$nth].': '.round(100 * ($came - 1), 1).' % off, '.($inside ? 'in' : 'outside').' the band',
+                Tongues::tell($inside ? '{bag}: {percent} % off, in the band' : '{bag}: {percent} % off, outside '
+                    .'the band', [
+                        'bag' => $names[$nth], 'percent' => Tongues::exact(round(100 * ($came - 1), 1)),
+                    ]),
             );
             $colour = $inside ? Ink::GRASS : Ink::WARM;
             $r = min(6.0, max(3.0, $step / 5));
@@ -77,7 +82,9 @@ final class RecordPlot
 
         return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.Canvas::WIDTH.' '
             .$n(self::TOP + self::HIGH + self::FOOT).'" role="img" font-size="14"><title>'
-            ."What each bag took against what was likely: {$record->inside()} of ".count($bands).' in the band</title>'
+            .Canvas::escape(Tongues::tell('What each bag took against what was likely: {n} of {all} in the band', [
+                'n' => $record->inside(), 'all' => count($bands),
+            ])).'</title>'
             ."{$marks}</svg>";
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Chart\Hung;
 use Fescue\Core\Chart\Opening;
@@ -85,9 +86,11 @@ final class SideDrawing
         $this->middle = self::LEFT + $wide * $this->scale / 2;
         $this->foot = self::ABOVE + $this->view->height * $this->scale;
         $this->canvas = new Canvas(
-            'Side of the bag',
-            "The front lying flat: {$out->flatWidth->print($unit)} wide and {$out->height->print($unit)} high "
-                .'above the base.',
+            Tongues::tell('Side of the bag'),
+            Tongues::tell('The front lying flat: {wide} wide and {high} high above the base.', [
+                'wide' => Tongues::printed($out->flatWidth->print($unit)),
+                'high' => Tongues::printed($out->height->print($unit)),
+            ]),
             (int) ceil($this->foot + self::BELOW),
             $this->scale,
             $unit,
@@ -330,7 +333,7 @@ final class SideDrawing
             $this->canvas->text(
                 $x,
                 $y - min(8, $b * 0.4),
-                Length::mm(2 * $one->arch->over->a)->print($this->unit),
+                Tongues::printed(Length::mm(2 * $one->arch->over->a)->print($this->unit)),
                 Ink::WARM,
                 'middle',
                 600,
@@ -388,7 +391,9 @@ final class SideDrawing
         );
         $middle = ($top + $this->foot) / 2;
         $this->canvas->add("<g transform=\"rotate(-90 {$n($x - 9)} {$n($middle)})\">");
-        $this->canvas->text($x - 9, $middle, $out->height->print($this->unit), Ink::INK, 'middle', 600);
+        $this->canvas->text($x - 9, $middle, Tongues::printed(
+            $out->height->print($this->unit),
+        ), Ink::INK, 'middle', 600);
         $this->canvas->add('</g>');
         $y = $this->foot + 16;
         $this->canvas->add(
@@ -397,7 +402,7 @@ final class SideDrawing
         $this->canvas->text(
             $this->middle,
             $y + 18,
-            $out->flatWidth->print($this->unit).' lying flat',
+            Tongues::tell('{much} lying flat', ['much' => Tongues::printed($out->flatWidth->print($this->unit))]),
             Ink::INK,
             'middle',
             600,

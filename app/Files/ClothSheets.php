@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Finish\ClothPiece;
 
 /**
@@ -29,7 +30,9 @@ final readonly class ClothSheets
             $body .= $sheets->piece($piece, $title);
         }
 
-        return Paper::print(Paper::page($title, 'en', "<main class=\"cloth-sheets\">{$body}</main>", $paper, '0'));
+        return Paper::print(
+            Paper::page($title, app()->getLocale(), "<main class=\"cloth-sheets\">{$body}</main>", $paper, '0'),
+        );
     }
 
     private function piece(ClothPiece $piece, string $title): string
@@ -40,8 +43,16 @@ final readonly class ClothSheets
         for ($row = 0; $row < $down; $row++) {
             for ($column = 0; $column < $across; $column++) {
                 $place = chr(65 + min(25, $row)).($column + 1);
-                $made = $piece->count > 1 ? ", cut {$piece->count}" : '';
-                $said = e("{$title}: {$piece->name}{$made}, sheet {$place} of {$across} × {$down}");
+                $said = e(Tongues::tell(
+                    $piece->count > 1
+                        ? '{title}: {piece}, cut {n}, sheet {place} of {across} × {down}'
+                        : '{title}: {piece}, sheet {place} of {across} × {down}',
+                    [
+                        'title' => $title, 'piece' => Tongues::tell($piece->name), 'n' => $piece->count,
+                        'place' => $place,
+                        'across' => $across, 'down' => $down,
+                    ],
+                ));
                 [$left, $top] = [$column * $roomX, $row * $roomY];
                 $sheets .= "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$this->wide} {$this->high}\" "
                     ."width=\"{$this->wide}mm\" height=\"{$this->high}mm\" role=\"img\" aria-label=\"{$said}\">"
@@ -83,6 +94,8 @@ final readonly class ClothSheets
         $y = $this->high - self::MARGIN + 5;
 
         return '<path class="bar" d="M'.self::MARGIN." {$y}h".self::BAR.'"/><text x="'.(self::MARGIN + self::BAR + 3)
-            .'" y="'.($y + 1.2).'">5 cm: measure it; print at 100 %, not fitted to the page</text>';
+            .'" y="'.($y + 1.2).'">'.e(
+                Tongues::tell('5 cm: measure it; print at 100 %, not fitted to the page'),
+            ).'</text>';
     }
 }

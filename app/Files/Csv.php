@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Tongue\Tongues;
+
 /**
  * Tables as CSV, with units in their header. Reads what it writes, and what a spreadsheet makes of it: semicolons, a
  * byte order mark.
@@ -38,10 +40,12 @@ final readonly class Csv
     public function read(string $text): Reading
     {
         if (strlen($text) > self::MOST_BYTES) {
-            return self::refuse('The file is larger than any such table; Fescue reads up to 4 MB.');
+            return self::refuse(Tongues::tell('The file is larger than any such table; Fescue reads up to 4 MB.'));
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
-            return self::refuse('The file is not text in UTF-8; save it from the spreadsheet as “CSV UTF-8”.');
+            return self::refuse(
+                Tongues::tell('The file is not text in UTF-8; save it from the spreadsheet as “CSV UTF-8”.'),
+            );
         }
         $lines = self::lines((string) preg_replace('/^\x{FEFF}/u', '', $text));
         $header = array_map(fn(?string $cell): string => mb_strtolower(trim((string) $cell)), $lines[1] ?? []);
@@ -49,30 +53,38 @@ final readonly class Csv
         $header = array_map(fn(string $cell): string => $this->also[$cell] ?? $cell, $header);
         $missing = array_diff($this->must, $header);
         if ($missing !== []) {
-            return self::refuse('The first line should name the columns; missing: '.implode(', ', $missing).'.');
+            return self::refuse(Tongues::tell(
+                'The first line should name the columns; missing: {missing}.',
+                ['missing' => implode(', ', $missing)],
+            ));
         }
         if (count($lines) > self::MOST_LINES) {
-            return self::refuse('Fescue reads up to '.self::MOST_LINES.' lines at a time; this has '.count($lines).'.');
+            return self::refuse(Tongues::tell(
+                'Fescue reads up to {most} lines at a time; this has {lines}.',
+                ['most' => self::MOST_LINES, 'lines' => count($lines)],
+            ));
         }
         $unknown = array_diff(array_filter($header, fn(string $cell): bool => $cell !== ''), $this->columns);
         if ($unknown !== []) {
             return self::refuse(
-                'Fescue does not know the column “'.mb_substr(
-                    $unknown[array_key_first($unknown)],
-                    0,
-                    40,
-                ).'”; the columns are: '.implode(', ', $this->columns).'.',
+                Tongues::tell(
+                    'Fescue does not know the column “{unknown}”; the columns are: {columns}.',
+                    [
+                        'unknown' => mb_substr($unknown[array_key_first($unknown)], 0, 40, ),
+                        'columns' => implode(', ', $this->columns),
+                    ],
+                ),
             );
         }
         $good = $problems = [];
         foreach ($lines as $number => $cells) {
             if (count($cells) > count($header)) {
                 $problems[$number] = [
-                    'This line has '
-                        .count($cells)
-                        .' cells where the first line names '
-                        .count($header)
-                        .'; put text with a separator in it in quotes.',
+                    Tongues::tell(
+                        'This line has {cells} cells where the first line names {header}; put text with a '
+                            .'separator in it in quotes.',
+                        ['cells' => count($cells), 'header' => count($header)],
+                    ),
                 ];
             } else {
                 $good[] = [$number, $this->text($header, $cells)];

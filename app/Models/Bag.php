@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Drawing\SwatchChip;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Document\Refused;
@@ -101,7 +102,7 @@ final class Bag extends Record
     {
         $name = $this->choices['name'] ?? null;
 
-        return is_string($name) ? $name : 'Unnamed bag';
+        return is_string($name) ? $name : Tongues::tell('Unnamed bag');
     }
 
     /** For a file of it. */

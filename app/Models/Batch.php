@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\Cell;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Checklist;
 use Fescue\Core\Strip\CuttingStep;
 use Fescue\Core\Strip\StripDocument;
@@ -77,9 +76,9 @@ final class Batch extends Record
     }
 
     /** @return list<CuttingStep> */
-    public function steps(LengthUnit $unit): array
+    public function steps(): array
     {
-        return Checklist::of($this->spec(), $this->stack, $this->join_ahead, $unit);
+        return Checklist::of($this->spec(), $this->stack, $this->join_ahead);
     }
 
     /** @return list<string> keys of the steps done */

@@ -8,12 +8,12 @@ use App\Casts\AsLength;
 use App\Casts\AsMass;
 use App\Casts\Cell;
 use App\Drawing\SwatchChip;
+use App\Tongue\Tongues;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Material as Weighed;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
@@ -207,28 +207,33 @@ final class Material extends Record
     /** "braided cord of nylon, 4 mm" */
     public function described(): string
     {
-        $said = $this->kind === Kind::Hardware && $this->make !== null
-            ? $this->make->value
-            : trim(($this->make->value ?? '').' '.$this->kind->name());
-        $said .= $this->fibre === null || count($this->kind->fibres()) === 1 ? '' : " of {$this->fibre->value}";
+        $isNamed = $this->kind === Kind::Hardware && $this->make !== null;
+        $said = $isNamed ? Tongues::tell($this->make->value ?? '') : Tongues::tell($this->kind->name());
+        $more = array_filter([
+            $isNamed || $this->make === null ? '' : Tongues::tell($this->make->value),
+            $this->fibre === null || count($this->kind->fibres()) === 1 ? '' : Tongues::tell($this->fibre->value),
+            match (true) {
+                $this->kind->isStrand() || $this->width === null => '',
+                $this->kind === Kind::Cloth => Tongues::tell('{much} wide', [
+                    'much' => Tongues::printed($this->width->exact(LengthUnit::Centimetre)),
+                ]),
+                default => Tongues::printed($this->width->exact(LengthUnit::Millimetre)),
+            },
+            $this->diameter === null ? '' : Tongues::tell($this->diameter_guessed ? 'about {mm}' : '{mm}', [
+                'mm' => Tongues::printed($this->diameter->exact(LengthUnit::Millimetre)),
+            ]),
+        ], fn(string $one): bool => $one !== '');
 
-        if (! $this->kind->isStrand() && $this->width !== null) {
-            $said .= $this->kind === Kind::Cloth
-                ? ', '.$this->width->exact(LengthUnit::Centimetre).' wide'
-                : ', '.$this->width->exact(LengthUnit::Millimetre);
-        }
-
-        return $said
-            .($this->diameter === null ? ''
-                : ', '.($this->diameter_guessed ? 'about ' : '').$this->diameter->exact(LengthUnit::Millimetre));
+        return implode(', ', [$said, ...$more]);
     }
 
     /** An amount of it in the words of its unit: "450 g", "120 tabs". */
     public function say(float $amount): string
     {
-        return Decimal::print($amount, $this->kind->isStrand() && $amount > 0 && $amount < 10 ? 1 : 0)
-            .' '
-            .$this->unit($amount);
+        return Tongues::figure(
+            $amount,
+            $this->kind->isStrand() && $amount > 0 && $amount < 10 ? 1 : 0,
+        ).' '.Tongues::tell($this->unit($amount));
     }
 
     public function unit(float $many = 0.0): string

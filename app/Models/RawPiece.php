@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
@@ -87,7 +88,7 @@ final class RawPiece extends Record
     {
         $said = fn(string $key): string => is_string($this->measures[$key] ?? null) ? $this->measures[$key] : '';
 
-        return $said('flat_width').' by '.$said('height');
+        return Tongues::tell('{wide} by {high}', ['wide' => $said('flat_width'), 'high' => $said('height')]);
     }
 
     /** @return array<string, string> */

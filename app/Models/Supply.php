@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Material\Acquired;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Strip\Source;
@@ -11,9 +12,20 @@ use Fescue\Core\Strip\Source;
 /** How more of a material is to be had: in balls as bought, or in shirts and bags like those it was cut from. */
 final readonly class Supply
 {
+    /** So many of them, by what they are called. */
+    public const MANY = [
+        'balls' => '{n, plural, one {# ball} other {# balls}}',
+        'cones' => '{n, plural, one {# cone} other {# cones}}',
+        'rolls' => '{n, plural, one {# roll} other {# rolls}}',
+        'shirts or tubes' => '{n, plural, one {# shirt or tube} other {# shirts or tubes}}',
+        'panels' => '{n, plural, one {# panel} other {# panels}}',
+        'bags' => '{n, plural, one {# bag} other {# bags}}',
+        'ribbons' => '{n, plural, one {# ribbon} other {# ribbons}}',
+    ];
+
     /**
      * @param Mass $unit strand that one of them gives
-     * @param string $noun "balls", "shirts or tubes"
+     * @param key-of<self::MANY> $noun what they are called, a message
      * @param float $waste grams thrown away in cutting, for each gram of strand
      */
     private function __construct(public Mass $unit, public string $noun, public float $waste) {}
@@ -21,7 +33,7 @@ final readonly class Supply
     /** "1 ball", "3 shirts or tubes". */
     public function many(int $count): string
     {
-        return $count.' '.($count === 1 ? preg_replace('/s\b/', '', $this->noun) : $this->noun);
+        return Tongues::tell(self::MANY[$this->noun], ['n' => $count]);
     }
 
     /** Null where nothing says how large one is. */
@@ -31,8 +43,11 @@ final readonly class Supply
             return self::cut($material);
         }
         $bought = in_array($material->acquired, [Acquired::Ball, Acquired::Cone, Acquired::Roll], true);
-
-        $noun = ($bought ? $material->acquired->value : 'ball').'s';
+        $noun = match ($material->acquired) {
+            Acquired::Cone => 'cones',
+            Acquired::Roll => 'rolls',
+            default => 'balls',
+        };
 
         return match (true) {
             $material->ball_mass !== null => new self($material->ball_mass, $noun, 0.0),

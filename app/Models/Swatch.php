@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsLength;
 use App\Casts\AsMass;
 use App\Casts\AsMotif;
+use App\Tongue\Tongues;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Gauge\Swatch as Measured;
 use Fescue\Core\Instruction\Motif;
@@ -98,8 +99,9 @@ final class Swatch extends Record
         $groups = [];
         foreach ($swatches as $one) {
             if ($one->state !== State::Hung) {
-                $groups[$one->material->name ?? 'of no material'][$one->id] = $one->name
-                    .($one->chosen ? ', chosen' : '');
+                $groups[$one->material->name ?? Tongues::tell('of no material')][$one->id] = $one->chosen
+                    ? Tongues::tell('{name}, chosen', ['name' => $one->name])
+                    : $one->name;
             }
         }
         ksort($groups);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Tongue\Reader;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
@@ -28,7 +29,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property-read Collection<int, Material> $materials
  * @property-read Collection<int, Swatch> $swatches
  */
-final class User extends Authenticatable
+final class User extends Authenticatable implements Reader
 {
     protected $fillable = ['name', 'email', 'password', 'units', 'terms', 'wage', 'signs', 'rights', 'sections'];
 
@@ -38,6 +39,11 @@ final class User extends Authenticatable
         'units' => 'cm', 'terms' => 'us', 'wage' => null, 'remember_token' => null,
         'signs' => '', 'rights' => '', 'sections' => false,
     ];
+
+    public function unit(): LengthUnit
+    {
+        return $this->units;
+    }
 
     /** @return HasMany<Material, $this> */
     public function materials(): HasMany

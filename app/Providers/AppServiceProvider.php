@@ -9,6 +9,7 @@ use App\Casts\Cell;
 use App\Models\Bag;
 use App\Models\BagReader;
 use App\Tongue\IcuTranslator;
+use App\Tongue\MessagesIn;
 use Illuminate\Auth\Events\Failed;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
@@ -96,6 +97,10 @@ final class AppServiceProvider extends ServiceProvider
         // Each form of a page has a key of its own, so that it is done once however often it is sent.
         Blade::directive('csrf', fn(): string => '<?php echo csrf_field(); ?><input type="hidden" name="_once" '
             .'value="<?php echo bin2hex(random_bytes(12)); ?>" autocomplete="off">');
+        // Found when the page is compiled, so that no request looks for them.
+        Blade::directive('scripts', fn(): string => '<?php echo \\App\\Tongue\\Tongues::scripts('
+            .var_export(MessagesIn::scripts(), true).'); ?>');
+        Blade::directive('told', fn(string $of): string => "<?php echo \\App\\Tongue\\Tongues::marked({$of}); ?>");
         Password::defaults(fn(): Password => Password::min(12));
         // Guesses are what is slowed down: a maker who gets in may do so as often as she likes.
         $refused = fn(): bool => Auth::guest();

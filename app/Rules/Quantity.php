@@ -25,8 +25,14 @@ final readonly class Quantity implements ValidationRule
             $length = Length::parse($text, $bare);
 
             return $length->mm < $least->mm || $length->mm > $most->mm
-                ? "This should be from {$least->exact($shown)} to {$most->exact($shown)}; "
-                    ."{$length->exact($shown)} is outside. Is the unit right?"
+                ? Tongues::tell(
+                    'This should be from {least} to {most}; {value} is outside. Is the unit right?',
+                    [
+                        'least' => Tongues::printed($least->exact($shown)),
+                        'most' => Tongues::printed($most->exact($shown)),
+                        'value' => Tongues::printed($length->exact($shown)),
+                    ],
+                )
                 : '';
         });
     }
@@ -37,8 +43,14 @@ final readonly class Quantity implements ValidationRule
             $mass = Mass::parse($text, MassUnit::Gram);
 
             return $mass->grams < $least->grams || $mass->grams > $most->grams
-                ? "This should be from {$least->exact()} to {$most->exact()}; {$mass->exact()} is outside. Is the "
-                    .'unit right?'
+                ? Tongues::tell(
+                    'This should be from {least} to {most}; {value} is outside. Is the unit right?',
+                    [
+                        'least' => Tongues::printed($least->exact()),
+                        'most' => Tongues::printed($most->exact()),
+                        'value' => Tongues::printed($mass->exact()),
+                    ],
+                )
                 : '';
         });
     }
@@ -58,7 +70,7 @@ final readonly class Quantity implements ValidationRule
         try {
             $problem = is_string($value) || is_int($value) || is_float($value)
                 ? ($this->problem)((string) $value)
-                : 'Write this as text, like “20 cm”.';
+                : Tongues::tell('Write this as text, like “20 cm”.');
         } catch (NotUnderstood $e) {
             $problem = Tongues::say($e->said);
         }

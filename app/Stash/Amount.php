@@ -8,6 +8,7 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 
 /** How much there is of what is not weighed: a count, or a length of cloth. */
 final class Amount
@@ -22,12 +23,12 @@ final class Amount
 
             return $cm >= 0 && $cm <= self::LONGEST_CM
                 ? round($cm, 1)
-                : throw new NotUnderstood('Cloth is from 0 to 1000 m long; is the unit right?');
+                : throw new NotUnderstood(new Saying('Cloth is from 0 to 1000 m long; is the unit right?'));
         }
         $number = (string) preg_replace('/\s*(?:tabs?|pieces?|pcs?\.?)$/i', '', $text);
 
         return preg_match('/^\d{1,7}$/', $number) === 1
             ? (float) $number
-            : throw new NotUnderstood('Count them: a whole number, like 250.');
+            : throw new NotUnderstood(new Saying('Count them: a whole number, like 250.'));
     }
 }

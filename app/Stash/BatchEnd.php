@@ -22,6 +22,7 @@ use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripPlan;
@@ -63,16 +64,16 @@ final class BatchEnd
         $diameter = $this->diameter();
         $into = $this->into($maker);
         if ($this->batch->finished_at !== null) {
-            $this->wrong['into'] = 'This batch is in the stash already.';
+            $this->wrong['into'] = Tongues::tell('This batch is in the stash already.');
         }
         if ($this->wrong !== [] || $length === null || $mass === null) {
             return null;
         }
         if (! Weighed::isStrand(LinearDensity::weighed($mass, $length))) {
-            $this->wrong['mass'] = 'That makes '.round(
-                $mass->grams / ($length->mm / 1000),
-                3,
-            ).' g to the metre, which no strand weighs. Check the length and the weight.';
+            $this->wrong['mass'] = Tongues::tell(
+                'That makes {length} g to the metre, which no strand weighs. Check the length and the weight.',
+                ['length' => round($mass->grams / ($length->mm / 1000), 3, )],
+            );
 
             return null;
         }
@@ -81,7 +82,7 @@ final class BatchEnd
             $held = Batch::query()->whereKey($this->batch->id);
             $held->lockForUpdate();
             if ($held->firstOrFail()->finished_at !== null) {
-                $this->wrong['into'] = 'This batch is in the stash already.';
+                $this->wrong['into'] = Tongues::tell('This batch is in the stash already.');
 
                 return null;
             }
@@ -108,7 +109,7 @@ final class BatchEnd
         });
     }
 
-    /** @return array<string, ?string> why what is typed can hardly be, by field */
+    /** @return array<string, ?Saying> why what is typed can hardly be, by field */
     public function implausible(User $maker): array
     {
         [$length, $mass, $into] = [$this->length(), $this->mass(), $this->into($maker)];
@@ -185,7 +186,9 @@ final class BatchEnd
         try {
             $length = Length::parse($this->said('length'), LengthUnit::Metre);
 
-            return $length->mm >= 100 ? $length : throw new NotUnderstood('Measure more than 10 cm of it.');
+            return $length->mm >= 100 ? $length : throw new NotUnderstood(new Saying(
+                'Measure more than 10 cm of it.',
+            ));
         } catch (NotUnderstood $e) {
             $this->wrong['length'] = Tongues::say($e->said);
 
@@ -197,7 +200,7 @@ final class BatchEnd
     {
         if ($this->said('mass') === '') {
             if ($this->plan->mass === null) {
-                $this->wrong['mass'] = 'Weigh the ball: nothing here says what the piece weighed.';
+                $this->wrong['mass'] = Tongues::tell('Weigh the ball: nothing here says what the piece weighed.');
             }
 
             return $this->plan->mass;
@@ -206,7 +209,7 @@ final class BatchEnd
             $mass = Mass::parse($this->said('mass'), MassUnit::Gram);
 
             return $mass->grams > 0 && $mass->grams <= 100_000 ? $mass : throw new NotUnderstood(
-                'This should be above nothing and at most 100 kg. Is the unit right?',
+                new Saying('This should be above nothing and at most 100 kg. Is the unit right?'),
             );
         } catch (NotUnderstood $e) {
             $this->wrong['mass'] = Tongues::say($e->said);
@@ -224,7 +227,7 @@ final class BatchEnd
             $diameter = Length::parse($this->said('diameter'), LengthUnit::Millimetre);
 
             return $diameter->mm >= 0.5 && $diameter->mm <= 30 ? $diameter : throw new NotUnderstood(
-                'A strand is 0.5 to 30 mm thick. Is the unit right?',
+                new Saying('A strand is 0.5 to 30 mm thick. Is the unit right?'),
             );
         } catch (NotUnderstood $e) {
             $this->wrong['diameter'] = Tongues::say($e->said);
@@ -241,7 +244,7 @@ final class BatchEnd
         }
         $into = ctype_digit($id) ? $maker->strands()->where('kind', self::kind($this->batch))->find($id) : null;
         if ($into === null) {
-            $this->wrong['into'] = 'Choose one of your own materials of that kind, or a new one.';
+            $this->wrong['into'] = Tongues::tell('Choose one of your own materials of that kind, or a new one.');
         }
 
         return $into;

@@ -84,7 +84,9 @@ final class Choosing
         try {
             $need = Length::parse($this->typed('need'), LengthUnit::Metre);
             if ($need->mm <= 0 || $need->mm > 1000 * self::LONGEST_M) {
-                $this->wrong['need'] = 'This should be above nothing and at most 20 km. Is the unit right?';
+                $this->wrong['need'] = Tongues::tell(
+                    'This should be above nothing and at most 20 km. Is the unit right?',
+                );
             }
         } catch (NotUnderstood $e) {
             $this->wrong['need'] = Tongues::say($e->said);
@@ -112,7 +114,7 @@ final class Choosing
                 - $plan->cutting->join->loss()->mm / 1000
                 * (int) ($this->stuff !== 'bags' || $this->school === CutMethod::OneStrand);
             if ($metres <= 0) {
-                $this->leftOut[$piece->id] = 'Its joins would eat all it gives.';
+                $this->leftOut[$piece->id] = Tongues::tell('Its joins would eat all it gives.');
 
                 continue;
             }
@@ -141,7 +143,7 @@ final class Choosing
         try {
             $probe = $piece->spec(Length::mm(20), $this->school, 1);
             if ($probe->areal === null) {
-                $this->leftOut[$piece->id] = 'Not weighed: how wide to cut it cannot be told.';
+                $this->leftOut[$piece->id] = Tongues::tell('Not weighed: how wide to cut it cannot be told.');
 
                 return null;
             }
@@ -149,7 +151,7 @@ final class Choosing
 
             return StripPlan::of($piece->spec($wanted->strip($probe->areal, $probe->pull, $double), $this->school, 1));
         } catch (Refused $e) {
-            $this->leftOut[$piece->id] = $e->problems[0]->message;
+            $this->leftOut[$piece->id] = Tongues::say($e->problems[0]->said);
 
             return null;
         }
@@ -171,7 +173,10 @@ final class Choosing
             }
         }
         if (count($metres) > $piece->count) {
-            $this->wrong[$field] = "There are {$piece->count} of it; these are ".count($metres).'.';
+            $this->wrong[$field] = Tongues::tell(
+                'There are {n} of it; these are {many}.',
+                ['n' => $piece->count, 'many' => count($metres)],
+            );
         }
 
         return $this->given[$piece->id] = $metres;

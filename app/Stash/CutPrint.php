@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\CutDrawing;
 use App\Drawing\Ink;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\StripPlan;
 use Illuminate\Http\Request;
@@ -52,22 +53,26 @@ final readonly class CutPrint
         $true = Typed::text($request, 'size') === 'true' && $columns * $rows <= self::MOST_SHEETS;
         if (! $true) {
             [, , $scale, $marks] = CutDrawing::onPaper($plan->cutting, [$width, $room]);
-            $ratio = $scale === 1.0 ? 'true size' : '1 : '.Canvas::number(1 / $scale, 1);
+            $ratio = $scale === 1.0 ? Tongues::tell('true size') : '1 : '.Canvas::number(1 / $scale, 1);
 
             return new self(
                 $plan,
                 $paper,
                 false,
                 [self::sheet($width, $height, 0, 0, $marks, $ratio, $unit)],
-                "on one sheet, {$ratio}; at true size it takes ".($columns * $rows).' sheets',
+                Tongues::tell('on one sheet, {ratio}; at true size it takes {n} sheets', [
+                    'ratio' => $ratio, 'n' => $columns * $rows,
+                ]),
             );
         }
         $sheets = [];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
                 $named = $columns * $rows === 1
-                    ? 'true size'
-                    : 'true size, row '.($row + 1)." of {$rows}, sheet ".($column + 1)." of {$columns}";
+                    ? Tongues::tell('true size')
+                    : Tongues::tell('true size, row {row} of {rows}, sheet {sheet} of {sheets}', [
+                        'row' => $row + 1, 'rows' => $rows, 'sheet' => $column + 1, 'sheets' => $columns,
+                    ]);
                 $sheets[] = self::sheet(
                     $width,
                     $height,
@@ -85,9 +90,10 @@ final readonly class CutPrint
             $paper,
             true,
             $sheets,
-            'at true size on '
-                .count($sheets)
-                .(count($sheets) === 1 ? ' sheet' : ' sheets, each lapping its neighbour by 1 cm'),
+            Tongues::tell(
+                'at true size on {n, plural, one {one sheet} other {# sheets, each lapping its neighbour by 1 cm}}',
+                ['n' => count($sheets)],
+            ),
         );
     }
 
@@ -102,6 +108,7 @@ final readonly class CutPrint
         LengthUnit $unit,
     ): string {
         $n = fn(float $mm): string => Canvas::number($mm, 4);
+        $named = e($named);
         $room = $height - self::FOOT;
         // The bar is as long on paper as it says, whatever the drawing's own scale.
         [$bar, $said] = $unit === LengthUnit::Inch ? [101.6, '4 in'] : [100.0, '10 cm'];
@@ -124,7 +131,7 @@ final readonly class CutPrint
             .'" stroke-width="0.4"/>'
             ."<text x=\"2\" y=\"{$n($room + 10)}\" font-size=\"3.6\" fill=\""
             .Ink::INK
-            ."\">This bar is {$said}: lay a ruler on it before you cut.</text>"
+            .'">'.e(Tongues::tell('This bar is {long}: lay a ruler on it before you cut.', ['long' => $said])).'</text>'
             ."<text x=\"{$n($width)}\" y=\"{$n($room + 10)}\" font-size=\"3.6\" text-anchor=\"end\" fill=\""
             .Ink::INK
             ."\">{$named}</text></svg>";

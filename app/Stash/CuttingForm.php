@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stash;
 
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\CutMethod;
@@ -170,7 +171,9 @@ final class CuttingForm
 
     private function refusal(CutMethod $school): ?string
     {
-        return $this->spec === null ? null : $this->spec->piece->refusal($school, $this->spec->pieces)?->getMessage();
+        $refusal = $this->spec === null ? null : $this->spec->piece->refusal($school, $this->spec->pieces);
+
+        return $refusal === null ? null : Tongues::say($refusal->said);
     }
 
     /**
@@ -234,9 +237,10 @@ final class CuttingForm
             preg_match('/^\d{1,4}(\.\d+)?$/', $percent) !== 1
             || (float) $percent > 100 * (StripSpec::LONGEST_PULL - 1)
         ) {
-            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '
-                .(int) (100 * (StripSpec::LONGEST_PULL - 1))
-                .': 25 where 4 m become 5 m.';
+            $this->wrong['pull'] = Tongues::tell(
+                'Write the pull in percent, from 0 to {longestPull}: 25 where 4 m become 5 m.',
+                ['longestPull' => (int) (100 * (StripSpec::LONGEST_PULL - 1))],
+            );
 
             return 1.0;
         }
@@ -252,9 +256,9 @@ final class CuttingForm
             foreach ($e->problems as $problem) {
                 $field = ltrim($problem->path, '/');
                 $field = $field === 'bags' ? 'pieces' : ($field === 'strip' && $this->raw ? 'height' : $field);
-                $this->wrong[$field] ??= $problem->message === 'This is missing.'
-                    ? 'Measure this, and write it here.'
-                    : $problem->message;
+                $this->wrong[$field] ??= $problem->said->message === 'This is missing.'
+                    ? Tongues::tell('Measure this, and write it here.')
+                    : Tongues::say($problem->said);
             }
 
             return null;

@@ -11,6 +11,7 @@ use App\Models\Reservation;
 use App\Models\StockEntry;
 use App\Models\Transaction;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Stock\Balance;
 use Fescue\Core\Stock\LedgerLine;
 use Fescue\Core\Stock\LedgerLines;
@@ -115,8 +116,14 @@ final class Ledger
             self::keep($material, $bag, $out ? $reserved + $released : $reserved - $released);
 
             return $out
-                ? "{$material->say($released)} of it are kept for “{$bag->name()}” again."
-                : "{$material->say($released)} that were kept for “{$bag->name()}” are used for it.";
+                ? Tongues::tell(
+                    '{amount} are kept for “{name}” again.',
+                    ['amount' => $material->say($released), 'name' => $bag->name()],
+                )
+                : Tongues::tell(
+                    '{amount} that were kept for “{name}” are used for it.',
+                    ['amount' => $material->say($released), 'name' => $bag->name()],
+                );
         });
     }
 

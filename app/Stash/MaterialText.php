@@ -17,13 +17,13 @@ use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Material\Property;
 use Fescue\Core\Measure\ArealDensity;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stock\Move;
 
 /** A material as text: what a form, or a line of a file, must hold to be one. Forms and files read alike. */
@@ -62,7 +62,10 @@ final class MaterialText
     {
         $kind = Kind::tryFrom($this->typed('kind') === '' ? Kind::Cord->value : $this->typed('kind'));
         if ($kind === null) {
-            $this->wrong['kind'] = 'A kind is one of: '.implode(', ', array_column(Kind::cases(), 'value')).'.';
+            $this->wrong['kind'] = Tongues::tell(
+                'A kind is one of: {value}.',
+                ['value' => implode(', ', array_column(Kind::cases(), 'value'))],
+            );
         }
         $this->kind = $kind ?? Kind::Cord;
         $this->values['kind'] = $this->kind;
@@ -91,25 +94,28 @@ final class MaterialText
         $this->values['name'] = $name;
         if ($name === '' || mb_strlen($name) > 80) {
             $this->wrong['name'] = $name === ''
-                ? 'Give it a name you will know it by.'
-                : 'A name has at most 80 letters; this has '.mb_strlen($name).'.';
+                ? Tongues::tell('Give it a name you will know it by.')
+                : Tongues::tell('A name has at most 80 letters; this has {n}.', ['n' => mb_strlen($name)]);
         }
         $colour = $this->typed('colour');
         $this->values['colour'] = $colour === '' ? Stashed::PLAIN : strtolower($colour);
         if ($colour !== '' && preg_match('/^#[0-9a-fA-F]{6}$/', $colour) !== 1) {
-            $this->wrong['colour'] = 'A colour is a # and six digits or letters a to f, like #c9b994.';
+            $this->wrong['colour'] = Tongues::tell('A colour is a # and six digits or letters a to f, like #c9b994.');
         }
         $this->values['acquired'] = $this->choice('acquired', Acquired::cases());
         $care = $this->typed('care');
         $this->values['care'] = $care === '' ? null : $care;
         if (mb_strlen($care) > 200) {
-            $this->wrong['care'] = 'Care is said in at most 200 letters; this has '.mb_strlen($care).'.';
+            $this->wrong['care'] = Tongues::tell(
+                'Care is said in at most 200 letters; this has {n}.',
+                ['n' => mb_strlen($care)],
+            );
         }
         $this->price();
         $this->onHand = $this->typed('on_hand') === '' ? null : $this->amount('on_hand');
     }
 
-    /** @return array<string, ?string> why what is typed can hardly be, by field; of a material that is understood */
+    /** @return array<string, ?Saying> why what is typed can hardly be, by field; of a material that is understood */
     public function implausible(): array
     {
         [$length, $mass, $thick, $fibre] = array_map(
@@ -139,13 +145,14 @@ final class MaterialText
             return;
         }
         if (preg_match('/^\d{1,8}(\.\d{1,2})?$/', $price) !== 1) {
-            $this->wrong['price'] = 'Write the price as a number in your money, like 6.50.';
+            $this->wrong['price'] = Tongues::tell('Write the price as a number in your money, like 6.50.');
 
             return;
         }
         if ($for === '') {
-            $this->wrong['price_for'] = 'Say how much of it that buys, like '
-                .($this->kind->isStrand() ? '450 g.' : ($this->kind === Kind::Cloth ? '1 m.' : '100.'));
+            $this->wrong['price_for'] = Tongues::tell('Say how much of it that buys, like {much}.', [
+                'much' => $this->kind->isStrand() ? '450 g' : ($this->kind === Kind::Cloth ? '1 m' : '100'),
+            ]);
 
             return;
         }
@@ -159,7 +166,10 @@ final class MaterialText
         $field = $property->value;
         if (! $this->kind->has($property)) {
             if ($this->typed($field) !== '') {
-                $this->wrong[$field] = ucfirst($this->kind->name())." has nothing to say here; leave {$field} empty.";
+                $this->wrong[$field] = Tongues::tell(
+                    '{Kind} has nothing to say here; leave {field} empty.',
+                    ['kind' => Tongues::tell($this->kind->name()), 'field' => $field],
+                );
             }
 
             return;
@@ -206,7 +216,7 @@ final class MaterialText
                 3,
                 60,
                 LengthUnit::Millimetre,
-                'Lay ten tabs in a row as they will overlap, measure, and divide by ten.',
+                Tongues::tell('Lay ten tabs in a row as they will overlap, measure, and divide by ten.'),
             ),
             Property::Cord => $this->values['strung_on'] = $this->strungOn($cord),
             Property::LabelHook => $this->label(),
@@ -218,20 +228,21 @@ final class MaterialText
     {
         $piece = $this->density(
             'sample',
-            'Say how long a piece you weighed; a metre does well.',
-            'Say what that piece weighs.',
+            Tongues::tell('Say how long a piece you weighed; a metre does well.'),
+            Tongues::tell('Say what that piece weighs.'),
         );
         $ball = $this->density(
             'ball',
-            'Say how long a ball is, as its label has it.',
-            'Say what a ball weighs, as its label has it.',
+            Tongues::tell('Say how long a ball is, as its label has it.'),
+            Tongues::tell('Say what a ball weighs, as its label has it.'),
         );
         $density = $piece ?? $ball;
         if ($density === null) {
             if ($this->typed('sample_length').$this->typed('sample_mass')
                 .$this->typed('ball_length').$this->typed('ball_mass') === '') {
-                $this->wrong['sample_mass'] = 'Say what a measured piece weighs'
-                    .($this->kind->has(Property::BallMass) ? ', or what the label says of a ball.' : '.');
+                $this->wrong['sample_mass'] = $this->kind->has(Property::BallMass)
+                    ? Tongues::tell('Say what a measured piece weighs, or what the label says of a ball.')
+                    : Tongues::tell('Say what a measured piece weighs.');
             }
 
             return;
@@ -265,14 +276,15 @@ final class MaterialText
         }
         $density = LinearDensity::weighed($mass, $length);
         if (! Material::isStrand($density)) {
-            $this->wrong["{$of}_mass"] = 'That makes '.round(
-                $density->gramsPerMetre,
-                3,
-            ).' g to the metre; a strand weighs from '
-                .Material::LIGHTEST
-                .' to '
-                .Material::HEAVIEST
-                .' g/m. Check the length and the weight.';
+            $this->wrong["{$of}_mass"] = Tongues::tell(
+                'That makes {gramsPerMetre} g to the metre; a strand weighs from {lightest} to {heaviest} g/m. '
+                    .'Check the length and the weight.',
+                [
+                    'gramsPerMetre' => round($density->gramsPerMetre, 3, ),
+                    'lightest' => Material::LIGHTEST,
+                    'heaviest' => Material::HEAVIEST,
+                ],
+            );
         }
 
         return $density;
@@ -299,7 +311,10 @@ final class MaterialText
             }
         }
         if ($text !== '') {
-            $this->wrong[$field] = 'This is one of: '.implode(', ', array_column($choices, 'value')).', or empty.';
+            $this->wrong[$field] = Tongues::tell(
+                'This is one of: {value}, or empty.',
+                ['value' => implode(', ', array_column($choices, 'value'))],
+            );
         }
 
         return null;
@@ -316,8 +331,10 @@ final class MaterialText
         $length = $this->read($field, fn(string $text): Length => Length::parse($text, $unit), $missing);
         if ($length !== null && ($length->mm < $least || $length->mm > $most)) {
             [$from, $to] = [Length::mm($least)->exact($unit), Length::mm($most)->exact($unit)];
-            $this->wrong[$field] = "This should be from {$from} to {$to}; {$length->exact($unit)} is outside. Is "
-                .'the unit right?';
+            $this->wrong[$field] = Tongues::tell(
+                'This should be from {from} to {to}; {unit} is outside. Is the unit right?',
+                ['from' => $from, 'to' => $to, 'unit' => Tongues::printed($length->exact($unit))],
+            );
         }
 
         return $length;
@@ -327,11 +344,14 @@ final class MaterialText
     {
         $mass = $this->read($field, fn(string $text): Mass => Mass::parse($text, MassUnit::Gram), $missing);
         if ($mass !== null && ($mass->grams < $least || $mass->grams > $most)) {
-            $this->wrong[$field] = 'This should be from '
-                .Decimal::exact($least)
-                .' to '
-                .Decimal::exact($most)
-                ." g; {$mass->exact()} is outside. Is the unit right?";
+            $this->wrong[$field] = Tongues::tell(
+                'This should be from {least} to {most} g; {mass} is outside. Is the unit right?',
+                [
+                    'least' => Tongues::exact($least),
+                    'most' => Tongues::exact($most),
+                    'mass' => Tongues::printed($mass->exact()),
+                ],
+            );
         }
 
         return $mass;
@@ -349,7 +369,7 @@ final class MaterialText
                 return null;
             }
             if ($aboveZero && $amount <= 0) {
-                $this->wrong[$field] = 'More than none, like 1.';
+                $this->wrong[$field] = Tongues::tell('More than none, like 1.');
             }
 
             return $amount;
@@ -364,7 +384,7 @@ final class MaterialText
             return null;
         }
         if (preg_match('/^\d{1,5}$/', $this->typed($field)) !== 1 || (int) $this->typed($field) < 1) {
-            $this->wrong[$field] = 'Write how many you weighed together, like 20.';
+            $this->wrong[$field] = Tongues::tell('Write how many you weighed together, like 20.');
 
             return null;
         }
@@ -379,9 +399,10 @@ final class MaterialText
             return null;
         }
         if (preg_match('/^\d{1,4}(\.\d+)?$/', $text) !== 1 || (float) $text > self::LONGEST_PULL) {
-            $this->wrong['pull'] = 'Write the pull in percent, from 0 to '
-                .self::LONGEST_PULL
-                .': 25 where 4 m become 5 m.';
+            $this->wrong['pull'] = Tongues::tell(
+                'Write the pull in percent, from 0 to {longestPull}: 25 where 4 m become 5 m.',
+                ['longestPull' => self::LONGEST_PULL],
+            );
 
             return null;
         }
@@ -405,7 +426,7 @@ final class MaterialText
         $found = $text === '' ? null : $cord($text);
         $this->strungOn = $text;
         if ($text !== '' && $found === null) {
-            $this->wrong['cord'] = 'Choose one of your own cords, or none.';
+            $this->wrong['cord'] = Tongues::tell('Choose one of your own cords, or none.');
         }
 
         return $found;
@@ -436,7 +457,7 @@ final class MaterialText
             }
         }
         if ($low->diameter->mm > $high->diameter->mm) {
-            $this->wrong['label_hook'] = 'The smaller hook comes first, like “5–6 mm”.';
+            $this->wrong['label_hook'] = Tongues::tell('The smaller hook comes first, like “5–6 mm”.');
         }
         $this->values['label_low'] = $low->diameter;
         $this->values['label_high'] = $high->diameter;

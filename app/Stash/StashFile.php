@@ -10,6 +10,7 @@ use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\Transaction;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Closure;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Decimal;
@@ -139,7 +140,7 @@ final class StashFile
                                 'move' => $text->firstMove()->value,
                                 'amount' => round($text->onHand, 3),
                                 'says' => $text->firstMove() === Move::Weighed ? round($text->onHand, 3) : null,
-                                'note' => MaterialText::FIRST,
+                                'note' => Tongues::tell(MaterialText::FIRST),
                                 'created_at' => $now,
                                 'updated_at' => $now,
                             ];

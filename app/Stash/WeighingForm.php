@@ -17,6 +17,7 @@ use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Scale\Stretch;
 use Fescue\Core\Scale\Weighing;
 use Illuminate\Http\Request;
@@ -52,7 +53,7 @@ final class WeighingForm
         $id = $this->typed('material');
         $this->material = ctype_digit($id) ? $maker->strands()->find($id) : null;
         if ($id !== '' && $this->material === null) {
-            $this->wrong['material'] = 'Choose one of your own materials, or none.';
+            $this->wrong['material'] = Tongues::tell('Choose one of your own materials, or none.');
         }
         $this->piece = $this->weighings('piece');
         $this->pieceLength = $this->piece === null ? null : $this->length('piece_length', LengthUnit::Metre);
@@ -107,7 +108,7 @@ final class WeighingForm
 
         return preg_match('/^\d{1,3}$/', $text) === 1
             ? (int) $text
-            : throw new NotUnderstood('Write how many turns lie side by side, like 5.');
+            : throw new NotUnderstood(new Saying('Write how many turns lie side by side, like 5.'));
     }
 
     private function stretch(LengthUnit $unit): ?Stretch
@@ -134,7 +135,7 @@ final class WeighingForm
             $length = Length::parse($this->typed($field), $unit);
 
             return $length->mm > 0 && $length->mm <= 200_000 ? $length : throw new NotUnderstood(
-                'This should be above nothing and at most 200 m. Is the unit right?',
+                new Saying('This should be above nothing and at most 200 m. Is the unit right?'),
             );
         });
     }
@@ -148,11 +149,10 @@ final class WeighingForm
             return null;
         }
         if (count($lines) > self::MOST_WEIGHINGS) {
-            $this->wrong[$field] = 'At most '
-                .self::MOST_WEIGHINGS
-                .' weighings are averaged; these are '
-                .count($lines)
-                .'.';
+            $this->wrong[$field] = Tongues::tell(
+                'At most {most} weighings are averaged; these are {lines}.',
+                ['most' => self::MOST_WEIGHINGS, 'lines' => count($lines)],
+            );
 
             return null;
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tongue;
 
-use App\Models\User;
+use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Work;
+use Fescue\Core\Saying\Listing;
 use Fescue\Core\Saying\Sayable;
 use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Terms;
@@ -34,7 +37,7 @@ final class Tongues
 
         return self::of(
             Tongue::terms(app()->getLocale()) ?? Terms::US,
-            $maker instanceof User ? $maker->units : LengthUnit::Centimetre,
+            $maker instanceof Reader ? $maker->unit() : LengthUnit::Centimetre,
         );
     }
 
@@ -42,6 +45,12 @@ final class Tongues
     public static function tell(string $message, array $with = []): string
     {
         return self::here()->tell($message, $with);
+    }
+
+    /** '' where nothing is said. */
+    public static function orNone(?Saying $saying): string
+    {
+        return $saying === null ? '' : self::say($saying);
     }
 
     public static function say(Saying $saying): string
@@ -57,6 +66,81 @@ final class Tongues
     public static function named(): array
     {
         return array_intersect_key(Speech::NAMED, Tongue::NAMED);
+    }
+
+    /** A number as her language sets it. */
+    public static function figure(float $value, int $decimals = 0): string
+    {
+        return self::here()->number(Decimal::print($value, $decimals));
+    }
+
+    /** With as many places as it has. */
+    public static function exact(float $value): string
+    {
+        return self::here()->number(Decimal::exact($value));
+    }
+
+    /** What was printed of a measure, as her language sets its numbers. */
+    public static function printed(string $measure): string
+    {
+        return self::here()->number($measure);
+    }
+
+    /** @param non-empty-list<string> $things */
+    public static function either(array $things): string
+    {
+        return self::tell('{things}', ['things' => new Listing($things, true)]);
+    }
+
+    /** @param non-empty-list<string> $things */
+    public static function both(array $things): string
+    {
+        return self::tell('{things}', ['things' => new Listing($things)]);
+    }
+
+    /** @return list<string> what the rows of a bag are called */
+    public static function rows(Work $work): array
+    {
+        return array_map(fn(Row $row): string => self::here()->row($row->id), $work->rows);
+    }
+
+    /**
+     * A message with marks in it, <b> and the like, and links at its <a>, in their order.
+     *
+     * @param array<string, Sayable|int|float|string> $with shown as they are, whatever is in them
+     * @param list<string> $links where its <a> go
+     */
+    public static function marked(string $message, array $with = [], array $links = []): string
+    {
+        $tongue = self::here();
+        $said = $tongue->tell($message, array_map(
+            fn(Sayable|int|float|string $one): Sayable|int|float|string => match (true) {
+                is_string($one) => e($one),
+                $one instanceof Saying => e($tongue->say($one)),
+                default => $one,
+            },
+            $with,
+        ));
+        foreach ($links as $link) {
+            $said = (string) preg_replace_callback('/<a>/', fn(): string => '<a href="'.e($link).'">', $said, 1);
+        }
+
+        return $said;
+    }
+
+    /**
+     * For a page's scripts, what they tell in her tongue; nothing where that is as it stands in them.
+     *
+     * @param list<string> $told
+     */
+    public static function scripts(array $told): string
+    {
+        $messages = array_intersect_key(self::messages(self::here()->terms), array_flip($told));
+
+        return $messages === [] ? '' : '<script type="application/json" data-messages>'.json_encode(
+            $messages,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP,
+        ).'</script>';
     }
 
     /** @return array<string, string> */

@@ -23,7 +23,6 @@ use Fescue\Core\Gauge\State;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
@@ -385,7 +384,7 @@ final class DatabaseSeeder extends Seeder
         foreach ([['bakery', 'Yellow loops for the shopper', 50.0, CutMethod::Joined, 12, 5, true, 4], ['hold', 'Hold-crew yarn', 22.0, CutMethod::OneStrand, 2, 1, false, 7], ['bakery', 'First yellow loops', 50.0, CutMethod::Joined, 24, 6, true, 99]] as [$key, $name, $strip, $school, $pieces, $stack, $ahead, $done]) {
             /** @var Batch $batch */
             $batch = $maker->batches()->create(['raw_piece_id' => $made[$key]->id, 'name' => $name, 'colour' => $made[$key]->colour, 'document' => $made[$key]->document(Length::mm($strip), $school, $pieces), 'stack' => $stack, 'join_ahead' => $ahead]);
-            foreach (array_slice($batch->steps(LengthUnit::Centimetre), 0, $done) as $step) {
+            foreach (array_slice($batch->steps(), 0, $done) as $step) {
                 $batch->tick($step->key, true);
             }
             if ($name === 'First yellow loops') {

@@ -53,7 +53,10 @@ export function begin() {
             let answer;
             try {
                 answer = await fetch(`${form.action}?${asked()}&part=${part}`, {
-                    headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                    headers: {
+                        Accept: 'application/json',
+                        'X-Requested-With': 'XMLHttpRequest',
+                    },
                 });
             } catch {
                 return;

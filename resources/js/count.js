@@ -54,7 +54,10 @@ export function count() {
             answer = await fetch(form.action, {
                 method: 'POST',
                 body: new FormData(form),
-                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                headers: {
+                    Accept: 'application/json',
+                    'X-Requested-With': 'XMLHttpRequest',
+                },
             });
         } catch {
             return;

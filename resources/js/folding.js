@@ -1,3 +1,5 @@
+import { tell } from './tongue.js';
+
 /** The pieces go together in a strip of pictures; the slider, or its arrow keys, shows one of them large. */
 export function folding(within = document) {
     for (const box of within.querySelectorAll('[data-folding]')) {
@@ -11,7 +13,10 @@ export function folding(within = document) {
             const at = Number(slider.value);
             box.classList.add('one');
             steps.forEach((step, nth) => step.classList.toggle('now', nth === at - 1));
-            stepper.querySelector('output').textContent = `${at} of ${steps.length}`;
+            stepper.querySelector('output').textContent = tell('{nth} of {all}', {
+                nth: at,
+                all: steps.length,
+            });
         });
     }
 }

@@ -1,3 +1,5 @@
+import { tell } from './tongue.js';
+
 const PAUSE = 250;
 
 /** How much larger the loupe shows the picture than the page does. */
@@ -106,7 +108,10 @@ export function marking() {
             const answer = await fetch(form.action, {
                 method: 'POST',
                 body: new FormData(form),
-                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                headers: {
+                    Accept: 'application/json',
+                    'X-Requested-With': 'XMLHttpRequest',
+                },
             });
             if (!answer.ok) {
                 throw new Error(String(answer.status));
@@ -116,8 +121,9 @@ export function marking() {
                 said.innerHTML = measured;
             }
         } catch {
-            said.textContent =
-                'The marks are not kept: the network is away, or you were signed out. Move one to try again.';
+            said.textContent = tell(
+                'The marks are not kept: the network is away, or you were signed out. Move one to try again.',
+            );
         }
     }
 }

@@ -1,3 +1,5 @@
+import { tell } from './tongue.js';
+
 const PLACES = { s: '/stash', c: '/cutting', w: '/swatches', b: '/bags' };
 const WAIT = 1200;
 
@@ -59,7 +61,9 @@ export function leaving() {
     if (!keeper) {
         return;
     }
-    keeper.postMessage({ maker: document.querySelector('meta[name="maker"]')?.content ?? '' });
+    keeper.postMessage({
+        maker: document.querySelector('meta[name="maker"]')?.content ?? '',
+    });
     document.querySelector('form[action$="/sign-out"]')?.addEventListener('submit', () => {
         keeper.postMessage({ over: true });
     });
@@ -109,7 +113,9 @@ export function fileSizes() {
         field.addEventListener('change', () => {
             const large = (field.files[0]?.size ?? 0) > Number(field.dataset.mostBytes);
             wrong.textContent = large
-                ? `This file is too large; Fescue reads up to ${Math.round(field.dataset.mostBytes / 1024)} KB here.`
+                ? tell('This file is too large; Fescue reads up to {kb} KB here.', {
+                      kb: Math.round(field.dataset.mostBytes / 1024),
+                  })
                 : '';
             field.classList.toggle('is-invalid', large);
             if (large) {

@@ -1,3 +1,5 @@
+import { tell } from './tongue.js';
+
 const EVERY = 800;
 
 /** Where a PDF stands: ready, failed, or how many are printed before it; null where nobody answers. */
@@ -15,7 +17,11 @@ async function standing(to) {
 }
 
 function told(body) {
-    return body?.ahead > 0 ? `printed after ${body.ahead} others` : 'being printed';
+    return body?.ahead > 0
+        ? tell('It is printed after {n, plural, one {another} other {# others}}.', {
+              n: body.ahead,
+          })
+        : tell('It is being printed.');
 }
 
 /** A link to a PDF stays on its page while that is printed, says so beside itself, and then fetches it. */
@@ -36,7 +42,7 @@ function follow(link) {
             // What failed says so on its own page.
             window.location.assign(link.href);
         } else {
-            said.textContent = `(${told(body)} …)`;
+            said.textContent = told(body);
             window.setTimeout(look, EVERY);
         }
     }
@@ -51,14 +57,14 @@ function wait(place, said) {
         if (body?.state === 'ready' || body?.state === 'failed') {
             said.textContent =
                 body.state === 'ready'
-                    ? 'It is printed. If it does not open by itself, it is behind “The PDF”.'
-                    : 'It could not be printed. Try again in a moment.';
+                    ? tell('It is printed. If it does not open by itself, it is behind “The PDF”.')
+                    : tell('It could not be printed. Try again in a moment.');
             place.querySelector('[data-paper-wait]').remove();
             if (body.state === 'ready') {
                 window.location.assign(place.dataset.paper);
             }
         } else {
-            said.textContent = `It is ${told(body)}.`;
+            said.textContent = told(body);
             window.setTimeout(look, EVERY);
         }
     }

@@ -1,5 +1,6 @@
 import { folding } from './folding.js';
 import { untilTaken } from './taken.js';
+import { tell } from './tongue.js';
 
 const PAUSE = 180;
 /** While she walks through the ways of a part by the arrow keys, none of them is chosen yet, ms. */
@@ -116,12 +117,15 @@ export function plan() {
                 {
                     method: 'POST',
                     body: new FormData(form),
-                    headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                    headers: {
+                        Accept: 'application/json',
+                        'X-Requested-With': 'XMLHttpRequest',
+                    },
                 },
-                () => mine === turn && say('not kept yet: the shelf is away for a moment, and is asked again'),
+                () => mine === turn && say(tell('not kept yet: the shelf is away for a moment, and is asked again')),
             );
         } catch {
-            return mine === turn && say('Not kept: the network is away. Change anything to try again.');
+            return mine === turn && say(tell('Not kept: the network is away. Change anything to try again.'));
         }
         // What an older answer kept is kept: the next one goes on from that.
         const body = answer.status === 200 || answer.status === 422 ? await answer.json() : null;
@@ -139,22 +143,22 @@ export function plan() {
         }
         if (answer.status === 401 || answer.status === 419) {
             return say(
-                'Not kept: you were signed out. Open sign-in in another tab, then change anything to try again.',
+                tell('Not kept: you were signed out. Open sign-in in another tab, then change anything to try again.'),
             );
         }
         if (answer.status !== 200 && answer.status !== 422) {
-            return say('Not kept: something broke. Change anything to try again.');
+            return say(tell('Not kept: something broke. Change anything to try again.'));
         }
         stale.hidden = answer.ok;
-        stale.textContent = 'The drawing shows the last plan that works; mend what is marked at the left.';
+        stale.textContent = tell('The drawing shows the last plan that works; mend what is marked at the left.');
         mark(body.errors ?? {});
         offer(body.ways ?? {});
         form.dataset.unsent = answer.ok ? 'no' : 'yes';
         if (answer.ok) {
             show(body);
-            saved.textContent = 'kept just now';
+            saved.textContent = tell('kept just now');
         } else {
-            say('not kept yet');
+            say(tell('not kept yet'));
         }
     }
 

@@ -1,3 +1,5 @@
+import { tell } from './tongue.js';
+
 const EVERY = 500;
 
 /** The kitchen scale: while it is in sight its reading follows by itself, and is taken into a field at a press. */
@@ -31,10 +33,10 @@ export function scale() {
             last ?? show(await ask({}), true);
             if (!last?.plugged || last.overloaded || !last.stable) {
                 wrong.textContent = !last?.plugged
-                    ? 'The scale does not answer: plug it in, or type what yours shows.'
+                    ? tell('The scale does not answer: plug it in, or type what yours shows.')
                     : last.overloaded
-                      ? 'More lies on it than it can weigh.'
-                      : 'It has not come to rest; wait a moment.';
+                      ? tell('More lies on it than it can weigh.')
+                      : tell('It has not come to rest; wait a moment.');
 
                 return;
             }
@@ -57,7 +59,10 @@ export function scale() {
         try {
             const answer = await fetch(panel.dataset.scale, {
                 ...options,
-                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                headers: {
+                    Accept: 'application/json',
+                    'X-Requested-With': 'XMLHttpRequest',
+                },
             });
             away = !answer.ok && answer.status !== 422;
 
@@ -72,23 +77,23 @@ export function scale() {
     function show(reading, following = false) {
         last = reading;
         if (reading === null) {
-            state.textContent = 'out of reach';
+            state.textContent = tell('out of reach');
             display.classList.add('off');
 
             return;
         }
         shown.textContent = reading.plugged ? reading.shown : '· · ·';
         state.textContent = !reading.plugged
-            ? 'not plugged in'
+            ? tell('not plugged in')
             : reading.overloaded
-              ? 'too heavy: take something off'
+              ? tell('too heavy: take something off')
               : reading.stable
-                ? 'at rest'
-                : 'settling';
+                ? tell('at rest')
+                : tell('settling');
         display.classList.toggle('off', !reading.plugged);
         display.classList.toggle('resting', reading.plugged && reading.stable && !reading.overloaded);
         plug.value = reading.plugged ? 'unplug' : 'plug';
-        plug.textContent = reading.plugged ? 'Unplug' : 'Plug in';
+        plug.textContent = reading.plugged ? tell('Unplug') : tell('Plug in');
         if (!following) {
             wrong.textContent = reading.wrong ?? '';
         }

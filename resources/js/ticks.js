@@ -1,4 +1,5 @@
 import { untilTaken } from './taken.js';
+import { tell } from './tongue.js';
 
 const EVERY = 4000;
 
@@ -22,8 +23,9 @@ export function ticks() {
             const body = await ask({ method: 'POST', body: data });
             if (body === null) {
                 mark(form, data.get('done') !== '1');
-                wrong.textContent =
-                    'Not kept: the network is away or you were signed out. Press it again when that is mended.';
+                wrong.textContent = tell(
+                    'Not kept: the network is away or you were signed out. Press it again when that is mended.',
+                );
                 count();
             } else if (mine === turn) {
                 wrong.textContent = '';
@@ -48,7 +50,10 @@ export function ticks() {
         try {
             const answer = await untilTaken(list.dataset.ticks, {
                 ...options,
-                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
+                headers: {
+                    Accept: 'application/json',
+                    'X-Requested-With': 'XMLHttpRequest',
+                },
             });
 
             return answer.ok ? await answer.json() : null;

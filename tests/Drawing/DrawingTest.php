@@ -28,8 +28,8 @@ use Fescue\Core\Strip\CutKind;
 use Fescue\Core\Strip\StripDocument;
 use Fescue\Core\Strip\StripPlan;
 use Fescue\Core\Tests\Bag\Documents;
+use Illuminate\Foundation\Testing\TestCase;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 
 /** What the drawings show, read back from their SVG. */
 final class DrawingTest extends TestCase

@@ -6,7 +6,7 @@ namespace Tests\Drawing;
 
 use App\Drawing\HandCurve;
 use Fescue\Core\Measure\Spread;
-use PHPUnit\Framework\TestCase;
+use Illuminate\Foundation\Testing\TestCase;
 
 final class HandCurveTest extends TestCase
 {

@@ -10,21 +10,22 @@ use PHPUnit\Framework\TestCase;
 final class ImportsTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Tongue' => ['Models'],
+        'Tongue' => [],
         'Rules' => ['Tongue'],
         'Casts' => [],
-        'Files' => [],
-        'Drawing' => ['Casts'],
+        'Files' => ['Tongue'],
+        'Drawing' => ['Casts', 'Tongue'],
         'Providers' => ['Casts', 'Models', 'Books', 'Tongue'],
-        'Models' => ['Casts', 'Drawing', 'Files'],
+        'Models' => ['Casts', 'Drawing', 'Files', 'Tongue'],
         // What a bag stands on, read from her books.
-        'Books' => ['Casts', 'Files', 'Models'],
+        'Books' => ['Casts', 'Files', 'Models', 'Tongue'],
         'Policies' => ['Models'],
         'Stash' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing'],
         'Bags' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash'],
         'Account' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
-        'Papers' => ['Casts', 'Models', 'Books', 'Files', 'Bags'],
-        'Console' => ['Casts', 'Models', 'Books', 'Tongue', 'Drawing', 'Bags', 'Account'],
+        'Papers' => ['Casts', 'Models', 'Books', 'Tongue', 'Files', 'Bags'],
+        // Its list of messages has those of every room.
+        'Console' => ['Casts', 'Models', 'Books', 'Tongue', 'Drawing', 'Bags', 'Account', 'Stash', 'Http'],
         'Http' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
     ];
 
@@ -47,7 +48,8 @@ final class ImportsTest extends TestCase
                 array_values(array_diff(array_unique($named[1]), [$room, ...self::MAY_KNOW[$room]])),
                 (string) $file,
             );
-            preg_match_all('/\b(\w+Controller)::(?!class)/', $code, $called);
+            // A list of theirs is read, none of them is called.
+            preg_match_all('/\b(\w+Controller)::(?!class|[A-Z]+\b)/', $code, $called);
             self::assertSame([], $called[1], "{$file} calls another controller");
             $seen++;
         }

@@ -78,7 +78,7 @@ final class BagFileTest extends TestCase
         return [
             'nothing' => ['', 'Choose a file'],
             'broken JSON' => ['{"format":', 'not readable as JSON'],
-            'another format' => ['{"format":"other/3","stitches":[]}', 'not a bag file'],
+            'another format' => ['{"format":"other/3","stitches":[]}', 'not the file of a bag'],
             'a list' => ['[1,2]', 'one object'],
             'a picture' => ["\x89PNG\r\n\x1a\n\0\0", 'not readable as JSON'],
             'script in a name' => [

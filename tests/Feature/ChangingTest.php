@@ -46,7 +46,7 @@ final class ChangingTest extends TestCase
         $of = fn(string $height): array => ['size' => ['height' => $height] + $form['size']] + $form;
         $this->actingAs($maker)->put("/bags/{$bag->id}", $of('30 cm'));
         $this->put("/bags/{$bag->id}", ['name' => 'Renamed'] + $of('24 cm'))->assertRedirect();
-        $this->get("/bags/{$bag->id}")->assertSee('Size height: yours 24 cm, theirs 30 cm.')->assertSee('Keep mine: 24 cm');
+        $this->get("/bags/{$bag->id}")->assertSee('Size, height: yours 24 cm, theirs 30 cm.')->assertSee('Keep mine: 24 cm');
         self::assertSame(['30 cm', 'Renamed'], [$bag->fresh()?->choices['size']['height'], $bag->fresh()?->name()]);
         $answer = $this->putJson("/bags/{$bag->id}", $of('22 cm'))->assertOk()->json();
         self::assertStringContainsString('yours 22 cm, theirs 30 cm', $answer['met']);

@@ -78,7 +78,7 @@ final class CuttingTest extends TestCase
             'join_by' => 'magic-knot',
         ];
         $this->table($narrow)->assertOk()->assertSee(
-            '<b>Not joined.</b>',
+            '<b>Not so: joined.</b>',
             false,
         )->assertSee('A join takes 60 mm and a strip is 60 mm long')->assertSee('Cut it so')->assertDontSee('value="joined"', false);
         $this->get('/cutting/print?'.http_build_query($narrow + ['school' => 'joined']))->assertRedirect();
@@ -113,9 +113,9 @@ final class CuttingTest extends TestCase
         return [
             'no width' => ['flat_width', '', 'Measure this'],
             'words' => ['height', 'as long as my arm', 'not understood'],
-            'zero' => ['strip', '0', 'A strip is from'],
+            'zero' => ['strip', '0', 'A strip: from'],
             'too wide a strip' => ['strip', '60 cm', 'wider than the piece is high'],
-            'too fine a strip' => ['strip', '0.5 mm', 'A strip is from'],
+            'too fine a strip' => ['strip', '0.5 mm', 'A strip: from'],
             'absurd' => ['flat_width', '3 km', 'not a unit'],
             'a spine too wide' => ['spine', '50 cm', 'leave less uncut'],
             'pull in words' => ['pull', 'a lot', 'in percent'],

@@ -49,17 +49,17 @@ final class EnoughTest extends TestCase
     {
         $maker = $this->maker();
         $bag = $this->bag($maker);
-        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('94')->assertSee('It is likely to reach')->assertSee('before the first')->assertSeeInOrder(['base', 'body', 'handles', 'edge', 'tails'])->assertDontSee('Making it fit');
+        $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertOk()->assertSee('94')->assertSee('The strand is likely to reach')->assertSee('before the first')->assertSeeInOrder(['base', 'body', 'handles', 'edge', 'tails'])->assertDontSee('Making it fit');
         $this->post(
             "/bags/{$bag->id}/enough",
             ['after' => 'Round 6', 'left' => '590'],
         )->assertRedirect("/bags/{$bag->id}/enough")->assertSessionHasNoErrors();
-        $this->get("/bags/{$bag->id}/enough?whole=1")->assertSee('from weigh-ins')->assertSee('Runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'another material']);
+        $this->get("/bags/{$bag->id}/enough?whole=1")->assertSee('from weigh-ins')->assertSee('The strand runs out in Round')->assertSee('after Round 6')->assertSeeInOrder(['Making it fit', 'fewer', 'another material']);
         $this->get("/bags/{$bag->id}")->assertSee('runs out near Round');
         // A change on Plan keeps what was weighed.
         $this->putJson("/bags/{$bag->id}", $this->form($bag, ['body.rounds' => 10]))->assertOk();
         self::assertSame([['after' => 'Round 6', 'left' => '590 g']], $bag->fresh()?->document()['weigh_ins']);
-        $this->get("/bags/{$bag->id}/enough")->assertSee('It is likely to reach');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('The strand is likely to reach');
         // Said again after the same round, it takes the place of the first; an earlier one stands before it.
         $this->post(
             "/bags/{$bag->id}/enough",
@@ -171,7 +171,7 @@ final class EnoughTest extends TestCase
         $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/enough?whole=1")->getContent();
         preg_match_all('/name="do" value="([^"]+)"/', (string) strstr($page, 'The kitchen scale', true), $found);
         self::assertGreaterThanOrEqual(5, count($found[1]));
-        self::assertNotSame([], preg_grep('/^Take a .* hook/', $found[1]));
+        self::assertNotSame([], preg_grep('/^Take .* hook/', $found[1]));
         self::assertNotSame([], preg_grep('/double crochet mesh/', $found[1]));
         foreach ($found[1] as $do) {
             $this->post("/bags/{$bag->id}/mend", ['do' => html_entity_decode($do)])->assertSessionHasNoErrors();
@@ -375,8 +375,8 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $bag->material?->update(['acquired' => 'ball', 'price' => '9', 'price_for' => 300]);
         $this->actingAs($maker)->get("/bags/{$bag->id}/enough")->assertSeeInOrder(
-            ['tails', 'joins', 'in all', 'No seams', 'In balls of 300 g of strand'],
-        )->assertSee('The swatch’s 79 g is not counted', false);
+            ['tails', 'joins', 'in all', 'No seams', 'Balls of 300 g:'],
+        )->assertSee('The swatch is not counted: what is on hand was weighed after it, or it will be unravelled. (79 g)', false);
         $this->post("/bags/{$bag->id}/swatch-counts", ['counts' => '1']);
         $this->get("/bags/{$bag->id}/enough")->assertSeeInOrder(['joins', 'swatch', '79', 'in all'])->assertSee('Leave it out');
         self::assertTrue(
@@ -397,7 +397,7 @@ final class EnoughTest extends TestCase
                 'areal' => '160 g/m2',
                 'pieces' => 2,
             ]]);
-        $this->get("/bags/{$bag->id}/enough")->assertSee('of strand: ')->assertSee('In shirts or tubes of')->assertSee('throws away about');
+        $this->get("/bags/{$bag->id}/enough")->assertSee('Shirts or tubes of ')->assertSee('throws away about');
     }
 
     /** Two balls of 450 g on the shelf: where the first ends, and that the second may be joined there. */
@@ -554,7 +554,7 @@ final class EnoughTest extends TestCase
         $bag = $this->bag($maker);
         $thick = $this->material($maker);
         $thick->update(['name' => 'Thick cord', 'diameter' => Length::mm(6), 'sample_mass' => Mass::grams(14)]);
-        $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours:')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
+        $this->actingAs($maker)->get("/bags/{$bag->id}/what-if")->assertOk()->assertSee('learned from one swatch of yours.')->assertSee('Thick cord')->assertSee('12 mm')->assertSee('firmness');
         $counts = $bag->plan()->work->names();
         $this->post(
             "/bags/{$bag->id}/what-if",
@@ -602,7 +602,7 @@ final class EnoughTest extends TestCase
         $this->actingAs($maker);
         $first = $page();
         self::assertStringContainsString($follows, $first);
-        self::assertStringContainsString("aria-label=\"Take {$bag->material?->name} on 8 mm, counts kept\"", $first);
+        self::assertStringContainsString("aria-label=\"Take {$bag->material?->name} on 8 mm, the counts kept\"", $first);
         self::assertSame(0, $takes($first));
         $row = (string) $this->get("/bags/{$bag->id}/what-if/{$thick->id}")->assertOk()->getContent();
         self::assertSame(12, $takes($row));

@@ -315,7 +315,7 @@ final class FinishTest extends TestCase
         Ledger::enter($thick, Move::Weighed, 336.0);
         [$other, $said] = $made(['material_id' => (string) $thick->id]);
         self::assertSame('12 mm', $other->choices['hook']);
-        self::assertStringContainsString('On a 12 mm', $said);
+        self::assertStringContainsString('On a hook of 12 mm', $said);
         self::assertStringContainsString('“Rope” is thicker', $said);
         self::assertStringContainsString('Harbour blue is left out: it is not as thick as the new one.', $said);
         self::assertSame([0], array_values(array_unique($other->plan()->materials)));
@@ -469,7 +469,7 @@ final class FinishTest extends TestCase
         file_put_contents($file, $pdf);
         $words = (string) preg_replace('/\s+/', ' ', (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput());
         unlink($file);
-        foreach (['It came 34 cm', 'It held 9 kg', 'Next time A firmer base.', 'The base', 'The lay, drawn', 'miss next 10 sts'] as $said) {
+        foreach (['It came 34 cm', 'It held 9 kg', 'Next time A firmer base.', 'Base cm', 'The lay, drawn', 'miss next 10 sts'] as $said) {
             self::assertStringContainsString($said, $words);
         }
     }

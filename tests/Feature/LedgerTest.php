@@ -87,7 +87,7 @@ final class LedgerTest extends TestCase
             ['reserve_for' => (string) $other->id, 'reserve' => '300'],
         )->assertSessionHasErrors('reserve');
         $this->get("/stash/{$material->id}")->assertSee(
-            'Only 200 g are free: Pier tote has 700 g reserved',
+            'Only 200 g are free: the rest is reserved (Pier tote: 700 g)',
         )->assertSee('not reserved');
         // For the other bag only what is free is there; for this one all of it.
         self::assertSame('200 g', $other->fresh()?->plan()->spec->facts->strands->own->onHand?->exact());
@@ -146,7 +146,7 @@ final class LedgerTest extends TestCase
         $this->actingAs($maker)->from("/stash/{$material->id}");
         $this->post("/stash/entries/{$used->id}/undo")->assertSessionHas(
             'status',
-            'Undone; the line stays, struck out. 100 g of it are kept for “Pier tote” again.',
+            'Undone; the line stays, struck out. 100 g are kept for “Pier tote” again.',
         );
         self::assertSame([100.0, 900.0], [$reserved(), $this->balance($material)]);
         $this->post("/stash/entries/{$used->id}/redo");

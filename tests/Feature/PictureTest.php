@@ -138,7 +138,7 @@ final class PictureTest extends TestCase
             ['stitches', 'ten', 'lie between'],
             ['stitches', '0', 'above 0'],
             ['card1x', '1200', 'cross'],
-            ['card3x', '5000', 'from 0 to 1600'],
+            ['card3x', '5000', 'from 0 to 1 600'],
             ['st2x', '100', 'lie on each other'],
             ['upright', '1', 'does not stand on its short side'],
             ['thick', '3 m', 'how thick the fabric lies'],

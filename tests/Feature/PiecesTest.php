@@ -117,7 +117,7 @@ final class PiecesTest extends TestCase
         ]]))->assertSessionHasNoErrors();
         self::assertSame(['width' => '16 mm', 'height' => '25 mm'], $bag->refresh()->choices['build']['tab']);
         $this->get("/bags/{$bag->id}")->assertOk()->assertSee('value="16 mm × 25 mm"', false)
-            ->assertSeeInOrder(['17 squares', '1309 tabs, 77 a square, 187 to bend'])
+            ->assertSeeInOrder(['17 squares', '1 309 tabs, 77 a square, 187 to bend'])
             ->assertSee('Cut edges of tabs are sharp');
         $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(['Square (make 17)', 'gloves and eye protection', 'Assembly']);
         $this->put("/bags/{$bag->id}", $this->sent($bag, ['build' => [

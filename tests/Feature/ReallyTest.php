@@ -35,7 +35,7 @@ final class ReallyTest extends TestCase
     {
         $maker = $this->maker();
         $this->actingAs($maker);
-        $this->assertAsked('/stash/new', '/stash', self::CORD, ['sample_mass' => '90 g'] + self::CORD, 'sample_mass', 'That is 82.0 g/m; a round');
+        $this->assertAsked('/stash/new', '/stash', self::CORD, ['sample_mass' => '90 g'] + self::CORD, 'sample_mass', 'That is 82.0 g/m; 4.0 mm thick, of such a strand (a round cord)');
         $cord = $maker->materials()->firstOrFail();
         self::assertSame('Odd cord', $cord->name);
         $plain = ['sample_mass' => '8 g', 'name' => 'Cord'] + self::CORD;

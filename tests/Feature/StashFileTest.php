@@ -51,7 +51,7 @@ final class StashFileTest extends TestCase
         $this->flushSession()->actingAs($otto)->post(
             '/stash/import',
             ['file' => UploadedFile::fake()->createWithContent('stash.csv', $csv)],
-        )->assertOk()->assertSee('3 materials read')->assertSee('Nothing is taken in yet');
+        )->assertOk()->assertSee('3 lines read')->assertSee('Nothing is taken in yet');
         self::assertSame(0, $otto->materials()->count());
         $this->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
         self::assertSame($csv, $this->get('/stash/export')->getContent());
@@ -80,7 +80,7 @@ final class StashFileTest extends TestCase
             ],
         );
         $page = $this->post('/stash/import', ['text' => $csv])->assertOk();
-        $page->assertSee('2 materials read, 5 lines not')->assertDontSee('<script>,', false);
+        $page->assertSee('2 lines read, 5 not')->assertDontSee('<script>,', false);
         foreach ([
             3 => 'diameter (mm): “rather thin” was not understood',
             5 => 'Give it a name',
@@ -117,7 +117,7 @@ final class StashFileTest extends TestCase
             'no name column' => ["colour\n#112233", 'missing: name'],
             'a strange column' => ["name,weight\nGood,3", 'does not know the column “weight”'],
             'a picture' => ["\x89PNG\r\n\xff\xfe", 'not text in UTF-8'],
-            'too many lines' => [self::HEADER.str_repeat("\nGood,#112233,4,1,8.2,900", 20_001), 'up to 20000 lines'],
+            'too many lines' => [self::HEADER.str_repeat("\nGood,#112233,4,1,8.2,900", 20_001), 'up to 20 000 lines'],
             'too large' => [str_repeat('x', 4_194_305), 'up to 4 MB'],
         ];
     }
@@ -151,7 +151,7 @@ final class StashFileTest extends TestCase
         $this->flushSession()->actingAs($otto)->post(
             '/stash/import',
             ['text' => $csv],
-        )->assertSee('19 materials read, 0 lines not');
+        )->assertSee('19 lines read');
         // Tabs are strung on a cord of the same file: it must be there before they are read.
         $this->post('/stash/import', ['text' => $csv, 'agreed' => '1'])->assertRedirect('/stash');
         self::assertSame($csv, $this->get('/stash/export')->getContent());

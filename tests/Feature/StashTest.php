@@ -208,13 +208,13 @@ final class StashTest extends TestCase
         $ends = [$dark->id => '1', $light->id => '1'];
         $page = fn(array $query): string => '/stash/together?'.http_build_query(['bag' => $bag->id] + $query);
         $this->actingAs($maker)->get($page(['ends' => $ends, 'order' => 'dark']))->assertSeeInOrder(
-            ['One after another', 'Tarred cord', 'Rounds 1–', 'Pale cord', 'ends there', 'more is wanting'],
+            ['One after another', 'Tarred cord', 'Round 1 to Round ', 'Pale cord', 'ends there', 'more is wanting'],
         );
         $this->get($page(['ends' => $ends, 'order' => 'light']))->assertSeeInOrder(
-            ['One after another', 'Pale cord', 'Rounds 1–', 'Tarred cord'],
+            ['One after another', 'Pale cord', 'Round 1 to Round ', 'Tarred cord'],
         );
         $mine = ['ends' => $ends, 'order' => 'mine', 'place' => [$light->id => '1', $dark->id => '2']];
-        $this->get($page($mine))->assertSeeInOrder(['in my own order', 'Pale cord', 'Rounds 1–']);
+        $this->get($page($mine))->assertSeeInOrder(['in my own order', 'Pale cord', 'Round 1 to Round ']);
         $this->post(
             '/stash/together',
             ['bag' => (string) $bag->id] + $mine,
@@ -223,7 +223,7 @@ final class StashTest extends TestCase
         // Opened again by the bag alone, it stands as it was kept; the bag's page leads to it, its file knows nothing
         // of it.
         $this->get($page([]))->assertSeeInOrder(
-            ['In “Pier tote”', 'in my own order', 'Pale cord', 'Rounds 1–'],
+            ['In “Pier tote”', 'in my own order', 'Pale cord', 'Round 1 to Round '],
         )->assertSee('Keep this in its place');
         $this->get("/bags/{$bag->id}/enough")->assertSee('The strands kept with this bag');
         self::assertStringNotContainsString('together', (string) $this->get("/bags/{$bag->id}/export")->getContent());
@@ -450,7 +450,7 @@ final class StashTest extends TestCase
         $maker = $this->maker();
         $material = $this->material($maker);
         $material->update(['label_low' => Length::mm(4), 'label_high' => Length::mm(5)]);
-        $this->actingAs($maker)->get("/stash/{$material->id}")->assertSeeInOrder(['Try these two first', '8 mm (L-11)', '7 mm'])->assertSee('The label says 4 to 5 mm: too small');
+        $this->actingAs($maker)->get("/stash/{$material->id}")->assertSeeInOrder(['Try these two first', '8 mm (L-11)', '7 mm'])->assertSee('The label says 4–5 mm: too small');
         $this->get("/stash/{$material->id}?hand=tight&fabric=drape")->assertSeeInOrder(['10 mm (N/P-15)', '12 mm'])->assertSee('A tight hand: one size up.')->assertSee('drapes: one size up');
     }
 

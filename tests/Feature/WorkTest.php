@@ -174,7 +174,7 @@ final class WorkTest extends TestCase
         $count('Round 9', '56')->assertOk()->assertExactJson(['off' => 0]);
         $wrong = $count('Round 9', '54')->assertOk()->json();
         self::assertSame([-2, 168], [$wrong['off'], $wrong['rip']]);
-        self::assertSame('In Round 10 put two in one 2 times, half of them at each side: 56 again.', $wrong['mend']);
+        self::assertSame('In Round 10: put two in one 2 times, half of them at each side: 56 again.', $wrong['mend']);
         $count('Round 9', 'many')->assertUnprocessable();
         $count('Round 90', '5')->assertUnprocessable();
         $tape = fn(array $sent) => $this->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/tape", $sent);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags\Sheets;
 
 use App\Bags\WorkLog;
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\BallEnd;
 use Fescue\Core\Estimate\Balls;
 use Fescue\Core\Estimate\MaterialEstimate;
@@ -16,6 +17,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Listing;
 
 /** What a bag takes, as it is told to whoever gets it: what is on hand, where balls end, what is to be bought. */
 final readonly class Needs
@@ -34,12 +36,12 @@ final readonly class Needs
         $used = $material === null ? 0.0 : $this->sheet->bag->usedOf($material->id);
 
         return match (true) {
-            $onHand === null => 'ball not weighed',
-            $used < 0.5 => "{$onHand->print()} on hand",
-            default => Mass::grams(max(0.0, $onHand->grams - $used))->print()
-                .' on hand, '
-                .Mass::grams($used)->print()
-                .' in the bag',
+            $onHand === null => Tongues::tell('ball not weighed'),
+            $used < 0.5 => Tongues::tell('{mass} on hand', ['mass' => $onHand]),
+            default => Tongues::tell(
+                '{mass} on hand, {used} in the bag',
+                ['mass' => Mass::grams(max(0.0, $onHand->grams - $used)), 'used' => Mass::grams($used)],
+            ),
         };
     }
 
@@ -75,16 +77,17 @@ final readonly class Needs
     public function from(MaterialEstimate $other): string
     {
         $rounds = array_map(fn(RowId $row): string => $row->short(), $other->from);
-        $last = array_pop($rounds);
 
-        return $rounds === [] ? "from round {$last}" : 'from rounds '.implode(', ', $rounds)." and {$last}";
+        return count($rounds) === 1
+            ? Tongues::tell('from round {row}', ['row' => $rounds[0]])
+            : Tongues::tell('from rounds {rows}', ['rows' => new Listing($rounds)]);
     }
 
     /** "Zip, 31.0 cm" */
     public function called(Need $need): string
     {
         return $need->name.($need->size === null ? '' : ', '.($need->kind === Kind::Cloth
-            ? "{$this->sheet->say($need->size)} wide"
+            ? Tongues::tell('{size} wide', ['size' => $this->sheet->say($need->size)])
             : $this->sized($need->size)));
     }
 

@@ -20,6 +20,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Report\Note;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tongue\Tongue;
 use Fescue\Core\Work\Course;
@@ -139,13 +140,14 @@ final readonly class PlanSheet
 
     public function say(Length|Motif $one): string
     {
-        return $one instanceof Motif ? $one->abbreviation($this->terms) : $one->print($this->unit);
+        return $one instanceof Motif ? $one->abbreviation($this->terms)
+            : Tongues::printed($one->print($this->unit));
     }
 
     /** The number alone, for figures set large. */
     public function figure(Length $length): string
     {
-        return trim(str_replace($this->unit->value, '', $length->print($this->unit)));
+        return Tongues::printed(trim(str_replace($this->unit->value, '', $length->print($this->unit))));
     }
 
     /** @return non-empty-list<string> of its own material and its others; lighter shades where those came as a file */
@@ -171,18 +173,17 @@ final readonly class PlanSheet
     public function named(int $which): string
     {
         return $this->bag->worked($which)->name
-            ?? ($which === 0 ? 'the bag’s own'
-                : 'another'.(count($this->plan->spec->facts->strands->others) > 1 ? " ({$which})" : ''));
+            ?? ($which === 0 ? Tongues::tell('the bag’s own')
+                : Tongues::tell('another').(count($this->plan->spec->facts->strands->others) > 1 ? " ({$which})" : ''));
     }
 
-    /** @return array<string, list<string>> what is to be heeded at rows, by their names */
+    /** @return array<string, list<Saying>> what is to be heeded at rows, by their names */
     public function heeded(): array
     {
-        $tongue = $this->tongue();
         $heeded = [];
         foreach ($this->notes as $note) {
             if ($note->row !== null) {
-                $heeded[(string) $note->row][] = $tongue->say($note->text());
+                $heeded[(string) $note->row][] = $note->text();
             }
         }
 

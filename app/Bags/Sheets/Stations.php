@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bags\Sheets;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\Makers;
 use Fescue\Core\Piece\Maker;
 
@@ -37,13 +38,22 @@ final readonly class Stations
 
         return [
             'material-name' => $this->sheet->bag->material->name
-                ?? ucfirst($plan->spec->facts->strands->own->kind->noun()).' from its file',
+                ?? Tongues::tell(
+                    '{Material}, from its file',
+                    ['material' => Tongues::tell($plan->spec->facts->strands->own->kind->noun())],
+                ),
             'material-much' => $this->sheet->needs()->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->sheet->unit->value,
-            'station-material' => $plan->spec->facts->hands->hook->exact().' hook',
+            'station-material' => Tongues::tell(
+                'hook of {hook}',
+                ['hook' => Tongues::printed($plan->spec->facts->hands->hook->exact())],
+            ),
         ] + array_combine(
             array_map(fn(string $part): string => "station-{$part}", self::PARTS),
-            array_map(fn(string $part): string => implode(' + ', $parts[$part] ?? ['none']), self::PARTS),
+            array_map(
+                fn(string $part): string => implode(' + ', $parts[$part] ?? [Tongues::tell('none')]),
+                self::PARTS,
+            ),
         );
     }
 
@@ -71,9 +81,9 @@ final readonly class Stations
     /** "oval, ch 22, 2 rounds", "sc, back loop, 8 rounds" */
     private function told(Maker $maker): string
     {
-        $told = Makers::isOnly($maker) ? [] : [$maker::called()[0]];
+        $told = Makers::isOnly($maker) ? [] : [Tongues::tell($maker::called()[0])];
         foreach ($maker->settings() as $one) {
-            $told[] = $one->told($this->sheet->terms);
+            $told[] = Tongues::orNone($one->told());
         }
 
         return lcfirst(implode(', ', array_filter($told, fn(string $one): bool => $one !== '')));

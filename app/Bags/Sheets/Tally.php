@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Bags\Sheets;
 
 use App\Books\BagFacts;
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\Timed;
 use Fescue\Core\Instruction\SlipSeam;
 use Fescue\Core\Instruction\Through;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Duration;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Spread;
@@ -38,16 +38,21 @@ final readonly class Tally
         $bags = BagFacts::of($this->sheet->bag)->hands()->pace()->bags();
 
         return match ($bags) {
-            0 => 'guessed at '.Decimal::exact(Pace::SECONDS_A_STITCH).' s a stitch',
-            1 => 'from what you logged of one bag',
-            default => "from what you logged of {$bags} bags",
+            0 => Tongues::tell(
+                'guessed at {seconds} s a stitch',
+                ['seconds' => Tongues::exact(Pace::SECONDS_A_STITCH)],
+            ),
+            default => Tongues::tell(
+                'from what you logged of {n, plural, one {one bag} other {# bags}}',
+                ['n' => $bags],
+            ),
         };
     }
 
     /** "Oval", "Envelope" */
     public function kind(): string
     {
-        return $this->sheet->plan->parts[0]->maker::called()[0];
+        return Tongues::tell($this->sheet->plan->parts[0]->maker::called()[0]);
     }
 
     /** "1 024 stitches, about 5 h 10"; of one that is nobody's here no hours. */
@@ -55,8 +60,11 @@ final readonly class Tally
     {
         $stitches = $this->sheet->plan->work->stitches()->total();
 
-        return Decimal::print($stitches).($stitches === 1 ? ' stitch' : ' stitches')
-            .($this->sheet->bag->exists ? ', about '.Duration::about($this->minutes()->likely) : '');
+        $said = Tongues::tell('{n, plural, one {# stitch} other {# stitches}}', ['n' => $stitches]);
+
+        return $this->sheet->bag->exists ? Tongues::tell('{stitches}, about {time}', [
+            'stitches' => $said, 'time' => Duration::about($this->minutes()->likely),
+        ]) : $said;
     }
 
     /** "35.2 to 41.0 × 23.0 to 26.6 cm in 9 of 10", where the gauge is not sure; '' where nothing says so. */
@@ -72,14 +80,18 @@ final readonly class Tally
             $spread = new Spread($likely->mm, $relative);
 
             return $relative > 0
-                ? "{$figure(Length::mm($spread->low()))} to {$figure(Length::mm($spread->high()))}"
+                ? Tongues::tell(
+                    '{low} to {high}',
+                    ['low' => $figure(Length::mm($spread->low())), 'high' => $figure(Length::mm($spread->high()))],
+                )
                 : $figure($likely);
         };
 
-        return "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->sheet->unit->value} in 9 of 10"
-            .($this->sheet->plan->spec->facts->hands->predicted === null
-                ? ', as surely as it was measured'
-                : ' until you swatch it');
+        return Tongues::tell(
+            $this->sheet->plan->spec->facts->hands->predicted === null
+                ? '{size} in 9 of 10, as surely as it was measured' : '{size} in 9 of 10, until you swatch it',
+            ['size' => "{$band($out->flatWidth, $wide)} × {$band($out->height, $high)} {$this->sheet->unit->value}"],
+        );
     }
 
     /** "hung under 2 kg about 27.4 cm high", where a swatch of it hung; '' where none did. */
@@ -88,7 +100,10 @@ final readonly class Tally
         $hang = BagFacts::of($this->sheet->bag)->hang();
         $high = $hang?->height($this->sheet->plan->comesOut->height);
 
-        return $high === null ? '' : "hung under {$hang->load->print()} about {$this->sheet->say($high)} high";
+        return $high === null ? '' : Tongues::tell(
+            'hung under {load} about {high} high',
+            ['load' => $hang->load, 'high' => $high],
+        );
     }
 
     /** "3 pieces", "6 seams", as its maker counts them; '' of a bag of one piece without seams. */
@@ -102,7 +117,12 @@ final readonly class Tally
 
         $seams = count($assembly->seams);
 
-        return Decimal::many($pieces, 'piece').($seams === 0 ? '' : ', '.Decimal::many($seams, 'seam'));
+        $said = Tongues::tell('{n, plural, one {# piece} other {# pieces}}', ['n' => $pieces]);
+
+        return $seams === 0 ? $said : "{$said}, ".Tongues::tell(
+            '{n, plural, one {# seam} other {# seams}}',
+            ['n' => $seams],
+        );
     }
 
     /** Whether some of it is worked to and fro. */
@@ -130,7 +150,7 @@ final readonly class Tally
     {
         foreach ($this->sheet->notes as $note) {
             if ($note->code === Notes::AGAINST_WISH) {
-                return $this->sheet->tongue()->say($note->rest);
+                return Tongues::say($note->rest);
             }
         }
 
@@ -146,14 +166,19 @@ final readonly class Tally
             : route('stash.show', $this->sheet->bag->material, false);
 
         return match (true) {
-            $onHand === null => ['weigh the ball', $material],
+            $onHand === null => [Tongues::tell('weigh the ball'), $material],
             $this->sheet->estimate->isSure() === false => [
-                'find '.Decimal::print(max(1, ceil($this->sheet->estimate->short()->grams)))
-                    ." g more {$this->sheet->plan->spec->facts->strands->own->kind->noun()}",
+                Tongues::tell(
+                    'find {g} g more {material}',
+                    [
+                        'g' => Tongues::figure(max(1, ceil($this->sheet->estimate->short()->grams))),
+                        'material' => Tongues::tell($this->sheet->plan->spec->facts->strands->own->kind->noun()),
+                    ],
+                ),
                 $material,
             ],
             $this->sheet->estimate->origin === Origin::Guessed => [
-                'weigh its swatch',
+                Tongues::tell('weigh its swatch'),
                 $this->sheet->bag->swatch === null
                     ? route('bags.plan', $this->sheet->bag, false)
                     : route('swatches.edit', $this->sheet->bag->swatch, false),
@@ -172,17 +197,20 @@ final readonly class Tally
         $start = $this->sheet->plan->work->start;
 
         return match (true) {
-            $start->isChain() => "chain {$start->works()}",
-            $this->sheet->plan->assembly()?->tabs !== null => "bend {$this->sheet->plan->assembly()->tabs->bent} tabs",
-            default => 'begin at the holes',
+            $start->isChain() => Tongues::tell('chain {n}', ['n' => $start->works()]),
+            $this->sheet->plan->assembly()?->tabs !== null => Tongues::tell(
+                'bend {n, plural, one {# tab} other {# tabs}}',
+                ['n' => $this->sheet->plan->assembly()->tabs->bent],
+            ),
+            default => Tongues::tell('begin at the holes'),
         };
     }
 
     /** After the row that was weighed last. */
     private function goOn(): string
     {
-        $next = $this->sheet->plan->work->names()[$this->sheet->plan->begun()] ?? null;
+        $next = $this->sheet->plan->work->rows[$this->sheet->plan->begun()] ?? null;
 
-        return $next === null ? 'fasten off' : "go on with {$next}";
+        return $next === null ? Tongues::tell('fasten off') : Tongues::tell('go on with {row}', ['row' => $next->id]);
     }
 }

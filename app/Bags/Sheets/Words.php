@@ -11,6 +11,7 @@ use App\Drawing\FoldDrawing;
 use App\Drawing\PiecesDrawing;
 use App\Drawing\SideDrawing;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Sheet\FinishingSteps;
 use Fescue\Core\Sheet\Sheet;
 use Fescue\Core\Sheet\SheetMaker;
@@ -51,19 +52,19 @@ final readonly class Words
         $colours = $this->sheet->colours();
 
         return $plan->assembly() === null ? [
-            'base' => ['The base', BaseDrawing::of($plan, $unit), ''],
+            'base' => [Tongues::tell('Base'), BaseDrawing::of($plan, $unit), ''],
             'side' => [
-                'The side',
+                Tongues::tell('Side'),
                 SideDrawing::of($plan, $unit, $colours, $writer),
-                ', handles lifted',
+                Tongues::tell('handles lifted'),
             ],
         ] : [
             'pieces' => [
-                'The pieces',
+                Tongues::tell('Pieces'),
                 PiecesDrawing::of($plan, $unit, $writer, $colours[0]),
-                ', same letter, same seam',
+                Tongues::tell('same letter, same seam'),
             ],
-            'closed' => ['The closed bag', ClosedDrawing::of($plan, $unit, $colours[0]), ''],
+            'closed' => [Tongues::tell('The bag closed'), ClosedDrawing::of($plan, $unit, $colours[0]), ''],
         ];
     }
 

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Saying\Saying;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -26,7 +30,7 @@ abstract class DocumentCommand extends Command
                 ? $this->getOutput()->writeln(Json::problems($e), OutputInterface::OUTPUT_RAW)
                 : $this->getOutput()->getErrorStyle()->writeln(
                     array_map(
-                        fn(Problem $problem): string => trim("{$problem->path} {$problem->message}"),
+                        fn(Problem $problem): string => trim("{$problem->path} {$this->tongue()->say($problem->said)}"),
                         $e->problems,
                     ),
                     OutputInterface::OUTPUT_RAW,
@@ -40,6 +44,12 @@ abstract class DocumentCommand extends Command
 
     /** @throws Refused */
     abstract protected function plan(string $json, bool $asJson): string;
+
+    /** What problems are told in. */
+    protected function tongue(): Tongue
+    {
+        return Tongues::of(Terms::US);
+    }
 
     protected function given(string $name): string
     {
@@ -56,6 +66,9 @@ abstract class DocumentCommand extends Command
             length: Json::MOST_BYTES + 1,
         );
 
-        return $text === false ? throw Refused::at('', "The file {$file} cannot be read.") : $text;
+        return $text === false ? throw Refused::at('', new Saying(
+            'The file {file} cannot be read.',
+            ['file' => $file],
+        )) : $text;
     }
 }

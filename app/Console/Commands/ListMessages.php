@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Tongue\Messages;
+use App\Console\Messages;
 use App\Tongue\Tongues;
 use Fescue\Core\Tongue\Tongue;
 use Illuminate\Console\Command;

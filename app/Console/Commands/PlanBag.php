@@ -11,6 +11,7 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Report\Notes;
 use Fescue\Core\Report\PlanDocument;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Sheet\SheetMaker;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tongue\Tongue;
@@ -24,16 +25,21 @@ final class PlanBag extends DocumentCommand
 
     protected $description = 'Plan the bag in a file and print its rows, size and material';
 
+    protected function tongue(): Tongue
+    {
+        return Tongues::of(Tongue::terms($this->given('tongue')) ?? Terms::US);
+    }
+
     /** @throws Refused */
     protected function plan(string $json, bool $asJson): string
     {
         $named = $this->given('tongue');
         $terms = $named === '' ? Terms::tryFrom($this->given('terms')) ?? throw Refused::at(
             '',
-            'The terms are '.implode(', ', array_column(Terms::cases(), 'value')).'.',
+            new Saying('The terms are {all}.', ['all' => implode(', ', array_column(Terms::cases(), 'value'))]),
         ) : Tongue::terms($named) ?? throw Refused::at(
             '',
-            'The tongues are '.implode(', ', array_keys(Tongue::NAMED)).'.',
+            new Saying('The tongues are {all}.', ['all' => implode(', ', array_keys(Tongue::NAMED))]),
         );
         $plan = Planner::plan(BagDocument::fromJson($json));
         if ($asJson) {

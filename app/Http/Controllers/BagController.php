@@ -14,6 +14,7 @@ use App\Models\Bag;
 use App\Models\Draft;
 use App\Models\Swatch;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -76,7 +77,7 @@ final class BagController extends Controller
 
         return redirect()->route('bags.plan', $bag)->with(
             'status',
-            'Planned. Change anything at the left and the drawing follows.',
+            Tongues::tell('Planned. Change anything at the left and the drawing follows.'),
         );
     }
 
@@ -128,8 +129,8 @@ final class BagController extends Controller
             $to = redirect()->route('bags.plan', $bag);
 
             return $kept->met === []
-                ? $to->with('status', 'Saved and drawn anew.')
-                : $to->with('met', $kept->met)->with('status', 'Saved, but for what is marked.');
+                ? $to->with('status', Tongues::tell('Saved and drawn anew.'))
+                : $to->with('met', $kept->met)->with('status', Tongues::tell('Saved, but for what is marked.'));
         }
 
         return new JsonResponse([
@@ -154,11 +155,17 @@ final class BagController extends Controller
     {
         $copy = $this->maker($request)->bags()->make(['choices' => $bag->choices]);
         BagForm::putOn($copy, $request, $this->maker($request));
-        $copy->choices = ['name' => mb_substr($bag->name(), 0, 110).', copy'] + $copy->choices;
+        $copy->choices = ['name' => Tongues::tell(
+            '{name}, copy',
+            ['name' => mb_substr($bag->name(), 0, 110)],
+        )] + $copy->choices;
         $copy->plan();
         $copy->save();
         $to = route('bags.plan', $copy);
-        session()->flash('status', "A copy of “{$bag->name()}”, changed so. The one in work is as it was.");
+        session()->flash('status', Tongues::tell(
+            'A copy of “{name}”, changed so. The one in work is as it was.',
+            ['name' => $bag->name()],
+        ));
 
         return $request->expectsJson() ? response()->json(['go' => $to]) : redirect()->to($to);
     }
@@ -170,7 +177,7 @@ final class BagController extends Controller
 
         return redirect()->route('bags.index')->with(
             'status',
-            "“{$bag->name()}” is put away.",
+            Tongues::tell('“{name}” is put away.', ['name' => $bag->name()]),
         )->with('undo', route('bags.restore', $bag));
     }
 
@@ -192,7 +199,7 @@ final class BagController extends Controller
             return redirect()->route('bags.plan', $bag)->withErrors(BagForm::errors($e));
         }
 
-        return redirect()->route('bags.plan', $bag)->with('status', 'Yours is kept.');
+        return redirect()->route('bags.plan', $bag)->with('status', Tongues::tell('Yours is kept.'));
     }
 
     /** The last change taken back; or one that is named, from a mend or a cell of What if, and that one alone. */
@@ -203,11 +210,16 @@ final class BagController extends Controller
 
         return $this->stepped($bag, function () use ($bag, $step): string {
             if (ctype_digit($step)) {
-                return Steps::takeBack($bag, (int) $step) ? 'It is as it was.' : 'There is nothing to undo.';
+                return Steps::takeBack($bag, (int) $step)
+                    ? Tongues::tell('It is as it was.')
+                    : Tongues::tell('There is nothing to undo.');
             }
             $what = Steps::undo($bag);
 
-            return $what === null ? 'There is nothing to undo.' : "Undone: {$what}.";
+            return $what === null ? Tongues::tell('There is nothing to undo.') : Tongues::tell(
+                'Undone: {what}.',
+                ['what' => $what],
+            );
         });
     }
 
@@ -219,7 +231,10 @@ final class BagController extends Controller
         return $this->stepped($bag, function () use ($bag): string {
             $what = Steps::redo($bag);
 
-            return $what === null ? 'There is nothing to do again.' : "Done again: {$what}.";
+            return $what === null ? Tongues::tell('There is nothing to do again.') : Tongues::tell(
+                'Done again: {what}.',
+                ['what' => $what],
+            );
         });
     }
 
@@ -231,7 +246,7 @@ final class BagController extends Controller
             return $to->with('status', $step());
         } catch (Refused $e) {
             // What is worked stays as it is worked.
-            return $to->with('status', $e->problems[0]->message);
+            return $to->with('status', Tongues::say($e->problems[0]->said));
         }
     }
 
@@ -240,6 +255,9 @@ final class BagController extends Controller
         $this->authorize('own', $bag);
         $bag->restore();
 
-        return redirect()->route('bags.index')->with('status', "“{$bag->name()}” is back.");
+        return redirect()->route('bags.index')->with(
+            'status',
+            Tongues::tell('“{name}” is back.', ['name' => $bag->name()]),
+        );
     }
 }

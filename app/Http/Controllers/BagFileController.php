@@ -8,11 +8,13 @@ use App\Bags\Sheets\PlanSheet;
 use App\Casts\Cell;
 use App\Models\Bag;
 use App\Papers\Recipe;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -75,7 +77,7 @@ final class BagFileController extends Controller
         $text = $this->given($request);
         try {
             if ($text === '') {
-                throw Refused::at('', 'Choose a file or paste its text.');
+                throw Refused::at('', new Saying('Choose a file or paste its text.'));
             }
             $document = Json::decode($text);
             $plan = Planner::plan(BagDocument::read($document));
@@ -101,7 +103,10 @@ final class BagFileController extends Controller
             ]);
         }
 
-        return redirect()->route('bags.plan', $bag)->with('status', "“{$bag->name()}” is read from its file.");
+        return redirect()->route('bags.plan', $bag)->with('status', Tongues::tell(
+            '“{name}” is read from its file.',
+            ['name' => $bag->name()],
+        ));
     }
 
     /** In the maker's stitch names, or those a link asks for. @throws Refused */
@@ -116,7 +121,7 @@ final class BagFileController extends Controller
         if ($file instanceof UploadedFile) {
             if (! $file->isValid() || $file->getSize() > Json::MOST_BYTES) {
                 throw ValidationException::withMessages(
-                    ['file' => 'The file is larger than any bag; Fescue reads up to 256 KB.'],
+                    ['file' => Tongues::tell('The file is larger than any bag; Fescue reads up to 256 KB.')],
                 );
             }
 

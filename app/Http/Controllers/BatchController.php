@@ -13,10 +13,12 @@ use App\Rules\Typed;
 use App\Stash\BatchEnd;
 use App\Stash\CutPrint;
 use App\Stash\CuttingForm;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Strip\Checklist;
 use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\CuttingStep;
@@ -54,16 +56,16 @@ final class BatchController extends Controller
             $pieces = StripDocument::read($document)->pieces;
             $stack = self::stack(Typed::text($request, 'stack'), $pieces);
         } catch (NotUnderstood $e) {
-            return back()->withInput()->withErrors(['batch' => $e->getMessage()]);
+            return back()->withInput()->withErrors(['batch' => Tongues::say($e->said)]);
         } catch (Refused $e) {
-            return back()->withInput()->withErrors(['batch' => $e->problems[0]->message]);
+            return back()->withInput()->withErrors(['batch' => Tongues::say($e->problems[0]->said)]);
         }
         $name = mb_substr(Typed::text($request, 'name'), 0, 80);
         /** @var Batch $batch */
         $batch = $maker->batches()->create([
             'raw_piece_id' => $piece?->id,
             'name' => $name === ''
-                ? ($piece->name ?? CuttingForm::KINDS[Typed::text($request, 'kind')] ?? 'Batch')
+                ? ($piece->name ?? CuttingForm::KINDS[Typed::text($request, 'kind')] ?? Tongues::tell('Batch'))
                 : $name,
             'colour' => $piece->colour ?? Material::PLAIN,
             'document' => $document,
@@ -73,7 +75,7 @@ final class BatchController extends Controller
 
         return redirect()->route('cutting.batch', $batch)->with(
             'status',
-            'Begun. Tick off each step as it is done; every device of yours shows the same list.',
+            Tongues::tell('Begun. Tick off each step as it is done; every device of yours shows the same list.'),
         );
     }
 
@@ -85,7 +87,7 @@ final class BatchController extends Controller
         return view('cutting.batch', [
             'batch' => $batch,
             'plan' => $batch->plan(),
-            'steps' => $batch->steps($maker->units),
+            'steps' => $batch->steps(),
             'ticked' => $batch->ticked(),
             'end' => new BatchEnd($batch),
             'into' => $maker->strands()->where('kind', BatchEnd::kind($batch))->pluck('name', 'id')->all(),
@@ -97,7 +99,7 @@ final class BatchController extends Controller
     {
         $this->authorize('own', $batch);
         $step = Typed::text($request, 'step');
-        $known = array_map(fn(CuttingStep $one): string => $one->key, $batch->steps(LengthUnit::Centimetre));
+        $known = array_map(fn(CuttingStep $one): string => $one->key, $batch->steps());
         if (in_array($step, $known, true)) {
             $batch->tick($step, $request->boolean('done'));
         }
@@ -146,7 +148,9 @@ final class BatchController extends Controller
 
         return redirect()->route('stash.show', $material)->with(
             'status',
-            "Cut and in the stash: {$material->density()->print()}.",
+            Tongues::tell('Cut and in the stash: {density}.', [
+                'density' => Tongues::printed($material->density()->print()),
+            ]),
         );
     }
 
@@ -155,7 +159,10 @@ final class BatchController extends Controller
         $this->authorize('own', $batch);
         $batch->delete();
 
-        return redirect()->route('cutting.batches')->with('status', "“{$batch->name}” is put away.")->with(
+        return redirect()->route('cutting.batches')->with('status', Tongues::tell(
+            '“{name}” is put away.',
+            ['name' => $batch->name],
+        ))->with(
             'undo',
             route('cutting.batch.restore', $batch),
         );
@@ -166,7 +173,10 @@ final class BatchController extends Controller
         $this->authorize('own', $batch);
         $batch->restore();
 
-        return redirect()->route('cutting.batches')->with('status', "“{$batch->name}” is back.");
+        return redirect()->route('cutting.batches')->with('status', Tongues::tell(
+            '“{name}” is back.',
+            ['name' => $batch->name],
+        ));
     }
 
     private function piece(Request $request, User $maker): ?RawPiece
@@ -181,9 +191,8 @@ final class BatchController extends Controller
     {
         $form = new CuttingForm($request, $maker->units);
         if ($form->spec === null) {
-            throw new NotUnderstood(
-                $form->wrong === [] ? 'Lay a piece on the table first.' : $form->wrong[array_key_first($form->wrong)],
-            );
+            throw new NotUnderstood($form->wrong === [] ? new Saying('Lay a piece on the table first.')
+                : Saying::plain($form->wrong[array_key_first($form->wrong)]));
         }
         $document = $form->document;
         if ($form->spec->source->isBag()) {
@@ -200,7 +209,10 @@ final class BatchController extends Controller
     {
         $pieces = Typed::text($request, 'pieces');
         if (preg_match('/^\d{1,5}$/', $pieces) !== 1 || (int) $pieces < 1 || (int) $pieces > $piece->count) {
-            throw new NotUnderstood("There are {$piece->count} of “{$piece->name}”; write how many of them are cut.");
+            throw new NotUnderstood(new Saying(
+                'There are {piece} of “{name}”; write how many of them are cut.',
+                ['piece' => $piece->count, 'name' => $piece->name],
+            ));
         }
         $strip = $piece->form === 'ribbon' ? null : Length::parse(
             Typed::text($request, 'strip'),
@@ -215,13 +227,17 @@ final class BatchController extends Controller
     {
         $stack = $text === '' ? min(5, $pieces) : (preg_match('/^\d{1,3}$/', $text) === 1 ? (int) $text : 0);
         if ($stack < 1 || $stack > Checklist::TALLEST) {
-            throw new NotUnderstood('A stack is 1 to '.Checklist::TALLEST.' pieces over each other.');
+            throw new NotUnderstood(new Saying(
+                'A stack is 1 to {tallest} pieces over each other.',
+                ['tallest' => Checklist::TALLEST],
+            ));
         }
         if (ceil($pieces / $stack) > Checklist::MOST_STACKS) {
             throw new NotUnderstood(
-                'That is more than '
-                    .Checklist::MOST_STACKS
-                    .' stacks: lay more over each other, or make two batches of it.',
+                new Saying(
+                    'That is more than {most} stacks: lay more over each other, or make two batches of it.',
+                    ['most' => Checklist::MOST_STACKS],
+                ),
             );
         }
 

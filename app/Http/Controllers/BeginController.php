@@ -10,6 +10,7 @@ use App\Bags\Sheets\PlanSheet;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -77,13 +78,13 @@ final class BeginController extends Controller
         try {
             $bag = $begun->bag();
         } catch (Refused $e) {
-            return redirect('/begin?'.$begun->query())->withErrors(['bag' => $e->problems[0]->message]);
+            return redirect('/begin?'.$begun->query())->withErrors(['bag' => Tongues::say($e->problems[0]->said)]);
         }
         $bag->save();
 
         return redirect()->route('bags.plan', $bag)->with(
             'status',
-            'Kept. Change anything at the left and the drawing follows.',
+            Tongues::tell('Kept. Change anything at the left and the drawing follows.'),
         );
     }
 

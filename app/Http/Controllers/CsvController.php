@@ -8,6 +8,7 @@ use App\Files\Csv;
 use App\Files\Reading;
 use App\Models\User;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,8 +28,8 @@ abstract class CsvController extends Controller
     /** @return view-string where its lines are pasted */
     abstract protected function page(): string;
 
-    /** @return array{string, string} one of them, and several */
-    abstract protected function things(): array;
+    /** What is said of {n} that were taken in. */
+    abstract protected function taken(): string;
 
     abstract protected function write(User $maker): string;
 
@@ -58,8 +59,8 @@ abstract class CsvController extends Controller
             return redirect()->route($this->station().'.import')->withErrors(
                 [
                     'file' => $file instanceof UploadedFile
-                        ? 'The file is empty or larger than 4 MB.'
-                        : 'Choose a file or paste its lines.',
+                        ? Tongues::tell('The file is empty or larger than 4 MB.')
+                        : Tongues::tell('Choose a file or paste its lines.'),
                 ],
             );
         }
@@ -68,11 +69,10 @@ abstract class CsvController extends Controller
         if ($request->boolean('agreed') && $reading->good !== []) {
             $this->take($maker, $reading->good);
             $count = count($reading->good);
-            [$one, $several] = $this->things();
 
             return redirect()->route($this->station().'.index')->with(
                 'status',
-                $count === 1 ? "One {$one} is taken in." : "{$count} {$several} are taken in.",
+                Tongues::tell($this->taken(), ['n' => $count]),
             );
         }
 

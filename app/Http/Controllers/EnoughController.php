@@ -21,6 +21,7 @@ use App\Models\WeighIn;
 use App\Rules\Really;
 use App\Rules\Typed;
 use App\Stash\ScaleShelf;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Breakdown;
 use Fescue\Core\Estimate\Foretold;
@@ -89,7 +90,7 @@ final class EnoughController extends Controller
         $sheet = PlanSheet::of($bag, $this->maker($request));
         $do = Typed::text($request, 'do');
         foreach (MendSheet::all($sheet, $this->maker($request)) as $mend) {
-            if ($mend->do === $do && $mend->plan !== null) {
+            if ($mend->do->english() === $do && $mend->plan !== null) {
                 $mended = $mend->plan;
                 Changing::held(
                     $bag,
@@ -104,7 +105,7 @@ final class EnoughController extends Controller
         }
 
         return redirect()->route('bags.enough', $bag)->withErrors(
-            ['do' => 'That mend no longer stands; choose among those that are here now.'],
+            ['do' => Tongues::tell('That mend no longer stands; choose among those that are here now.')],
         );
     }
 
@@ -119,7 +120,7 @@ final class EnoughController extends Controller
 
         return redirect()->route('bags.enough', $bag)->with(
             'status',
-            $counts ? 'The swatch counts.' : 'The swatch does not count.',
+            $counts ? Tongues::tell('The swatch counts.') : Tongues::tell('The swatch does not count.'),
         );
     }
 
@@ -129,7 +130,7 @@ final class EnoughController extends Controller
         $this->authorize('own', $bag);
         $text = str_replace(',', '.', Typed::text($request, 'price_tag'));
         $wrong = $text !== '' && (preg_match('/^\d{1,8}(\.\d{1,2})?$/', $text) !== 1)
-            ? ['price_tag' => 'Write the price as an amount, like 45 or 39.50; empty takes it off.']
+            ? ['price_tag' => Tongues::tell('Write the price as an amount, like 45 or 39.50; empty takes it off.')]
             : Really::ask($request, ['price_tag' => Implausible::price((float) $text)]);
         if ($wrong !== []) {
             return back()->withInput()->withErrors($wrong);
@@ -139,7 +140,7 @@ final class EnoughController extends Controller
 
         return redirect()->route('bags.enough', $bag)->with(
             'status',
-            $text === '' ? 'The price tag is off.' : 'The price tag is kept.',
+            $text === '' ? Tongues::tell('The price tag is off.') : Tongues::tell('The price tag is kept.'),
         );
     }
 
@@ -186,7 +187,7 @@ final class EnoughController extends Controller
         $after = RowId::read(Typed::text($request, 'after'));
         if ($after === null) {
             return back()->withInput()->withErrors([
-                'after' => 'That is no row of this bag: choose the one after which you weighed.',
+                'after' => Tongues::tell('That is no row of this bag: choose the one after which you weighed.'),
             ]);
         }
         try {
@@ -197,16 +198,22 @@ final class EnoughController extends Controller
             }
             WeighIns::of($bag)->enter($after, $left);
         } catch (NotUnderstood $e) {
-            return back()->withInput()->withErrors(['left' => $e->getMessage()]);
+            return back()->withInput()->withErrors(['left' => Tongues::say($e->said)]);
         } catch (Refused $e) {
             return back()->withInput()->withErrors(
-                [str_ends_with($e->problems[0]->path, '/after') ? 'after' : 'left' => $e->problems[0]->message],
+                [str_ends_with(
+                    $e->problems[0]->path,
+                    '/after',
+                ) ? 'after' : 'left' => Tongues::say($e->problems[0]->said)],
             );
         }
 
         return redirect()->route(Typed::text($request, 'from') === 'work' ? 'bags.work' : 'bags.enough', $bag)->with(
             'status',
-            "{$left->print()} left after {$after}: the estimate follows, and so does the stash.",
+            Tongues::tell(
+                '{left} left after {after}: the estimate follows, and so does the stash.',
+                ['left' => $left, 'after' => $after],
+            ),
         );
     }
 
@@ -217,8 +224,9 @@ final class EnoughController extends Controller
 
         return redirect()->route('bags.enough', $bag)->with(
             'status',
-            $borne ? 'That weigh-in is taken out, and its line in the stash with it.' : 'That weigh-in is taken out. '
-                .'Its line stays in the stash, for what was taken since stands on it.',
+            $borne ? Tongues::tell('That weigh-in is taken out, and its line in the stash with it.') : Tongues::tell(
+                'That weigh-in is taken out. Its line stays in the stash, for what was taken since stands on it.',
+            ),
         )->with('undo', route('bags.enough.restore', [$bag, $weighIn]));
     }
 
@@ -229,10 +237,10 @@ final class EnoughController extends Controller
         try {
             WeighIns::putBack($bag, self::ofBag($bag, $weighIn));
         } catch (Refused $e) {
-            return redirect()->route('bags.enough', $bag)->withErrors(['after' => $e->problems[0]->message]);
+            return redirect()->route('bags.enough', $bag)->withErrors(['after' => Tongues::say($e->problems[0]->said)]);
         }
 
-        return redirect()->route('bags.enough', $bag)->with('status', 'It is as it was.');
+        return redirect()->route('bags.enough', $bag)->with('status', Tongues::tell('It is as it was.'));
     }
 
     private static function ofBag(Bag $bag, WeighIn $weighIn): WeighIn
@@ -246,12 +254,12 @@ final class EnoughController extends Controller
         $this->authorize('own', $bag);
         $part = Part::tryFrom(Typed::text($request, 'part'));
         if ($part === null) {
-            return back()->withInput()->withErrors(['minutes' => 'Say which part it was.']);
+            return back()->withInput()->withErrors(['minutes' => Tongues::tell('Say which part it was.')]);
         }
         try {
             $minutes = Duration::parse(Typed::text($request, 'minutes'));
         } catch (NotUnderstood $e) {
-            return back()->withInput()->withErrors(['minutes' => $e->getMessage()]);
+            return back()->withInput()->withErrors(['minutes' => Tongues::say($e->said)]);
         }
         $of = ['bag_id' => $bag->id, 'part' => $part->value];
         $minutes > 0
@@ -260,7 +268,12 @@ final class EnoughController extends Controller
 
         return redirect()->route(Typed::text($request, 'from') === 'work' ? 'bags.work' : 'bags.enough', $bag)->with(
             'status',
-            $minutes > 0 ? "The {$part->value} took {$minutes} minutes." : "The {$part->value}’s time is taken out.",
+            Tongues::tell(
+                $minutes > 0
+                    ? '{Part}: it took {n, plural, one {# minute} other {# minutes}}.'
+                    : '{Part}: its time is taken out.',
+                ['part' => Tongues::tell($part->value), 'n' => $minutes],
+            ),
         );
     }
 }

@@ -19,9 +19,11 @@ use App\Models\BagFinish;
 use App\Models\Draft;
 use App\Papers\Recipe;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\Finishes;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -71,7 +73,7 @@ final class FinishController extends Controller
                 : back()->withInput()->withErrors($errors);
         }
         if (! $request->expectsJson()) {
-            $to = redirect()->route('bags.finish', $bag)->with('status', 'Kept and drawn anew.');
+            $to = redirect()->route('bags.finish', $bag)->with('status', Tongues::tell('Kept and drawn anew.'));
 
             return $kept->met === [] ? $to : $to->with('met', $kept->met);
         }
@@ -100,19 +102,22 @@ final class FinishController extends Controller
                 if (count($finish) >= Finishes::MOST) {
                     throw Refused::at(
                         '/finish',
-                        'A bag is finished with at most '.Finishes::MOST.' things; take one out.',
+                        new Saying(
+                            'A bag is finished with at most {most} things; take one out.',
+                            ['most' => Finishes::MOST],
+                        ),
                     );
                 }
                 self::put($bag, [...$finish, ['type' => $way::key()] + $way::open()->write()]);
                 $bag->plan();
             });
         } catch (Refused $e) {
-            return redirect()->route('bags.finish', $bag)->withErrors(['add' => $e->problems[0]->message]);
+            return redirect()->route('bags.finish', $bag)->withErrors(['add' => Tongues::say($e->problems[0]->said)]);
         }
 
         return redirect()->route('bags.finish', $bag)->with(
             'status',
-            "{$way::called()[0]}: as it mostly is. Change it at the left.",
+            Tongues::tell('{called}: as it mostly is. Change it at the left.', ['called' => $way::called()[0]]),
         )
             ->with('opened', count(self::finish($bag)) - 1);
     }
@@ -136,8 +141,10 @@ final class FinishController extends Controller
         });
 
         return $taken === null
-            ? $to->withErrors(['add' => 'What was to be taken out is no longer there; it was changed on another page.'])
-            : $to->with('status', "{$taken}: taken out.");
+            ? $to->withErrors(['add' => Tongues::tell(
+                'What was to be taken out is no longer there; it was changed on another page.',
+            )])
+            : $to->with('status', Tongues::tell('{taken}: taken out.', ['taken' => $taken]));
     }
 
     /** Hardware and cloth that it takes, out of the stash: what it took already is not taken twice. */
@@ -147,12 +154,12 @@ final class FinishController extends Controller
         try {
             $taken = $finish === null ? [] : Finished::take($bag, $finish->shopping());
         } catch (NotEnough $e) {
-            return redirect()->route('bags.finish', $bag)->withErrors(['take' => $e->getMessage()]);
+            return redirect()->route('bags.finish', $bag)->withErrors(['take' => Tongues::say($e->said)]);
         }
 
         return redirect()->route('bags.finish', $bag)->with('status', $taken === []
-            ? 'There is nothing more to take.'
-            : 'Taken out of the stash: '.implode(', ', $taken).'.');
+            ? Tongues::tell('There is nothing more to take.')
+            : Tongues::tell('Taken out of the stash: {taken}.', ['taken' => implode(', ', $taken)]));
     }
 
     /** The lining's pieces at true size, to print and to cut by. */
@@ -195,12 +202,12 @@ final class FinishController extends Controller
             try {
                 $read->keep($sheet->sheet);
             } catch (NotEnough $e) {
-                $read->wrong['left_over'] = $e->getMessage();
+                $read->wrong['left_over'] = Tongues::say($e->said);
             }
         }
 
         return $read->wrong === []
-            ? redirect()->route('bags.finish', $bag)->with('status', 'It is done, and written down.')
+            ? redirect()->route('bags.finish', $bag)->with('status', Tongues::tell('It is done, and written down.'))
             : back()->withInput()->withErrors($read->wrong);
     }
 
@@ -210,8 +217,10 @@ final class FinishController extends Controller
         $this->authorize('own', $bag);
 
         return redirect()->route('bags.finish', $bag)->with('status', Finished::undo($bag)
-            ? 'It is in hand again, and its line is out of the stash.'
-            : 'It is in hand again. Its line stays in the stash, for what was taken since stands on it.');
+            ? Tongues::tell('It is in hand again, and its line is out of the stash.')
+            : Tongues::tell(
+                'It is in hand again. Its line stays in the stash, for what was taken since stands on it.',
+            ));
     }
 
     /** The same bag of another size, with what she would do otherwise in sight. */
@@ -226,14 +235,17 @@ final class FinishController extends Controller
         try {
             [$copy, $said] = MadeAgain::of($bag, $maker, $material, $factor);
         } catch (Refused $e) {
-            return back()->withInput()->withErrors(['larger' => $e->problems[0]->message]);
+            return back()->withInput()->withErrors(['larger' => Tongues::say($e->problems[0]->said)]);
         }
         $copy->save();
         $note = BagFinish::query()->find($bag->id)->otherwise ?? '';
 
         return redirect()->route('bags.plan', $copy)->with(
             'status',
-            implode(' ', ['Made again.', ...$said, ...($note === '' ? [] : ["You wrote: “{$note}”"])]),
+            implode(' ', [Tongues::tell('Made again.'), ...$said, ...($note === '' ? [] : [Tongues::tell(
+                'You wrote: “{note}”',
+                ['note' => $note],
+            )])]),
         );
     }
 

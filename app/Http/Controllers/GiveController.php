@@ -10,6 +10,7 @@ use App\Models\Bag;
 use App\Models\BagLink;
 use App\Models\User;
 use App\Papers\Recipe;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Http\RedirectResponse;
@@ -51,7 +52,10 @@ final class GiveController extends Controller
             'bag_id' => $bag->id, 'token' => Str::random(self::LONG), 'created_at' => now(), 'updated_at' => now(),
         ]);
 
-        return redirect()->route('bags.finish', $bag)->with('status', 'Whoever has the link sees this bag.');
+        return redirect()->route('bags.finish', $bag)->with(
+            'status',
+            Tongues::tell('Whoever has the link sees this bag.'),
+        );
     }
 
     public function withdraw(Bag $bag): RedirectResponse
@@ -61,7 +65,7 @@ final class GiveController extends Controller
 
         return redirect()->route('bags.finish', $bag)->with(
             'status',
-            'The link is withdrawn: it shows nothing any more.',
+            Tongues::tell('The link is withdrawn: it shows nothing any more.'),
         );
     }
 
@@ -100,7 +104,10 @@ final class GiveController extends Controller
 
         return redirect()->route('bags.plan', $copy)->with(
             'status',
-            "“{$copy->name()}” is yours. Choose your own strand and swatch at the left.",
+            Tongues::tell(
+                '“{name}” is yours. Choose your own strand and swatch at the left.',
+                ['name' => $copy->name()],
+            ),
         );
     }
 

@@ -20,6 +20,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -59,7 +60,7 @@ final class HookTrialController extends Controller
                 'material' => $material,
                 'trial' => $trial,
                 'motif' => $motif,
-                'from' => $hands->learned()->from(),
+                'from' => Tongues::orNone($hands->learned()->from()),
                 'doubts' => $hands->doubts(),
                 'unit' => $maker->units,
             ],
@@ -73,7 +74,7 @@ final class HookTrialController extends Controller
         $id = Typed::text($request, 'material');
         $material = ctype_digit($id) ? $maker->strands()->find($id) : null;
         if ($material === null) {
-            return back()->withInput()->withErrors(['material' => 'Choose one of your own materials.']);
+            return back()->withInput()->withErrors(['material' => Tongues::tell('Choose one of your own materials.')]);
         }
         $wrong = [];
         $hook = $measured = $mass = null;
@@ -89,7 +90,10 @@ final class HookTrialController extends Controller
             );
             if ($mass !== null && ($mass->grams <= 0 || $mass->grams > self::HEAVIEST_STITCH)) {
                 throw new NotUnderstood(
-                    'One stitch weighs above 0 and at most '.self::HEAVIEST_STITCH.' g. Is it the weight of all ten?',
+                    new Saying(
+                        'One stitch weighs above 0 and at most {heaviestStitch} g. Is it the weight of all ten?',
+                        ['heaviestStitch' => self::HEAVIEST_STITCH],
+                    ),
                 );
             }
         } catch (NotUnderstood $e) {
@@ -111,7 +115,7 @@ final class HookTrialController extends Controller
                 $load !== null
                 && ($load->grams < SwatchText::LIGHTEST_LOAD || $load->grams > SwatchText::HEAVIEST_LOAD)
             ) {
-                throw new NotUnderstood('A swatch hangs under 10 g to 30 kg.');
+                throw new NotUnderstood(new Saying('A swatch hangs under 10 g to 30 kg.'));
             }
         } catch (NotUnderstood $e) {
             $wrong['hung_load'] = Tongues::say($e->said);
@@ -122,7 +126,14 @@ final class HookTrialController extends Controller
             if ($doubt === null) {
                 $maker->swatches()->create(Swatch::columns($measured) + [
                     'material_id' => $material->id, 'name' => mb_substr(
-                        "{$material->name}, {$measured->motif->key} on {$hook->exact()}",
+                        Tongues::tell(
+                            '{name}, {key} on {hook}',
+                            [
+                                'name' => $material->name,
+                                'key' => $measured->motif->key,
+                                'hook' => Tongues::printed($hook->exact()),
+                            ],
+                        ),
                         0,
                         80,
                     ), 'hook' => $hook->diameter,
@@ -137,9 +148,9 @@ final class HookTrialController extends Controller
                 return redirect()->route(
                     'swatches.trial',
                     ['material' => $material->id],
-                )->with('status', "Tried on {$hook->print()}.");
+                )->with('status', Tongues::tell('Tried on {hook}.', ['hook' => $hook]));
             }
-            $wrong['quick'] = $doubt->message;
+            $wrong['quick'] = Tongues::say($doubt->said);
         }
 
         return redirect()->route('swatches.trial', ['material' => $material->id])->withInput()->withErrors($wrong);
@@ -158,6 +169,6 @@ final class HookTrialController extends Controller
         return redirect()->route(
             'swatches.trial',
             ['material' => $swatch->material_id],
-        )->with('status', "“{$swatch->name}” is chosen.");
+        )->with('status', Tongues::tell('“{name}” is chosen.', ['name' => $swatch->name]));
     }
 }

@@ -11,11 +11,13 @@ use App\Rules\Typed;
 use App\Stash\Amount;
 use App\Stash\Ledger;
 use App\Stash\StashSearch;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Stock\NotEnough;
 use Illuminate\Contracts\View\View;
@@ -45,7 +47,7 @@ final class LedgerController extends Controller
         $this->authorize('own', $material);
         $move = Move::tryFrom(Typed::text($request, 'move'));
         if ($move === null) {
-            return back()->withInput()->withErrors(['move' => 'Say what happened to it.']);
+            return back()->withInput()->withErrors(['move' => Tongues::tell('Say what happened to it.')]);
         }
         $note = mb_substr(Typed::text($request, 'note'), 0, 120);
         try {
@@ -53,12 +55,14 @@ final class LedgerController extends Controller
             $amount = self::amount($material, Typed::text($request, 'amount'), $move === Move::Weighed);
             Ledger::enter($material, $move, $amount, $bag, $note === '' ? null : $note);
         } catch (NotUnderstood|NotEnough $e) {
-            return back()->withInput()->withErrors(['amount' => $e->getMessage()]);
+            return back()->withInput()->withErrors(['amount' => Tongues::say($e->said)]);
         }
 
         return redirect()->route('stash.show', $material)->with(
             'status',
-            ucfirst($move->said()).": {$material->say($amount)} of “{$material->name}”.",
+            Tongues::tell('{Move}: {amount} of “{name}”.', [
+                'move' => Tongues::tell($move->said()), 'amount' => $material->say($amount), 'name' => $material->name,
+            ]),
         );
     }
 
@@ -68,19 +72,24 @@ final class LedgerController extends Controller
         try {
             $bag = $this->bag($request, 'reserve_for');
             if ($bag === null) {
-                return back()->withInput()->withErrors(['reserve_for' => 'Choose the bag it is kept for.']);
+                return back()->withInput()->withErrors(
+                    ['reserve_for' => Tongues::tell('Choose the bag it is kept for.')],
+                );
             }
             $amount = self::amount($material, Typed::text($request, 'reserve'), true);
             Ledger::reserve($material, $bag, $amount);
         } catch (NotUnderstood|NotEnough $e) {
-            return back()->withInput()->withErrors(['reserve' => $e->getMessage()]);
+            return back()->withInput()->withErrors(['reserve' => Tongues::say($e->said)]);
         }
 
         return redirect()->route('stash.show', $material)->with(
             'status',
             $amount > 0
-                ? "{$material->say($amount)} are kept for “{$bag->name()}”."
-                : "Nothing of it is kept for “{$bag->name()}” any more.",
+                ? Tongues::tell(
+                    '{amount} are kept for “{name}”.',
+                    ['amount' => $material->say($amount), 'name' => $bag->name()],
+                )
+                : Tongues::tell('Nothing of it is kept for “{name}” any more.', ['name' => $bag->name()]),
         );
     }
 
@@ -100,12 +109,14 @@ final class LedgerController extends Controller
         try {
             $kept = Ledger::strike($entry, $out);
         } catch (NotEnough $e) {
-            return back()->withErrors(['entry' => $e->getMessage()]);
+            return back()->withErrors(['entry' => Tongues::say($e->said)]);
         }
 
         return back()->with(
             'status',
-            ($out ? 'Undone; the line stays, struck out.' : 'It counts again.').($kept === null ? '' : " {$kept}"),
+            ($out ? Tongues::tell(
+                'Undone; the line stays, struck out.',
+            ) : Tongues::tell('It counts again.')).($kept === null ? '' : " {$kept}"),
         )->with('undo', route($out ? 'stash.redo' : 'stash.undo', $entry));
     }
 
@@ -117,7 +128,7 @@ final class LedgerController extends Controller
             default => self::grams($material, $text),
         };
         if ($amount > self::MOST || ($amount <= 0 && ! $noneIsFine)) {
-            throw new NotUnderstood('This should be above nothing and at most a ton. Is the unit right?');
+            throw new NotUnderstood(new Saying('This should be above nothing and at most a ton. Is the unit right?'));
         }
 
         return round($amount, 3);
@@ -146,6 +157,6 @@ final class LedgerController extends Controller
         }
 
         return (ctype_digit($id) ? $this->maker($request)->bags()->find($id) : null)
-            ?? throw new NotUnderstood('Choose one of your own bags, or none.');
+            ?? throw new NotUnderstood(new Saying('Choose one of your own bags, or none.'));
     }
 }

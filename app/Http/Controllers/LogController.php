@@ -12,8 +12,10 @@ use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Picture;
 use App\Models\Swatch;
+use App\Tongue\Tongues;
 use Fescue\Core\Estimate\TrackRecord;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -76,16 +78,26 @@ final class LogController extends Controller
         $hook = $bag->plan()->spec->facts->hands->hook;
         if ($measured === null) {
             return redirect()->route('bags.finish', $bag)->withErrors(
-                ['wide' => 'Measure how wide and how high it came first; a bag of several fabrics is no swatch.'],
+                ['wide' => Tongues::tell(
+                    'Measure how wide and how high it came first; a bag of several fabrics is no swatch.',
+                )],
             );
         }
-        $name = mb_substr("{$bag->name()}, {$measured->motif->key} on {$hook->exact()}", 0, 80);
+        $name = mb_substr(Tongues::tell(
+            '{name}, {key} on {hook}',
+            ['name' => $bag->name(), 'key' => $measured->motif->key, 'hook' => Tongues::printed($hook->exact())],
+        ), 0, 80);
         $maker->swatches()->updateOrCreate(
             ['name' => $name, 'material_id' => $bag->material_id],
-            Swatch::columns($measured) + ['hook' => $hook->diameter, 'note' => 'measured of the finished bag'],
+            Swatch::columns($measured) + ['hook' => $hook->diameter, 'note' => Tongues::tell(
+                'measured of the finished bag',
+            )],
         );
 
-        return redirect()->route('bags.finish', $bag)->with('status', "“{$name}” is kept with your swatches.");
+        return redirect()->route('bags.finish', $bag)->with('status', Tongues::tell(
+            '“{name}” is kept with your swatches.',
+            ['name' => $name],
+        ));
     }
 
     public function photograph(Request $request, Bag $bag): RedirectResponse
@@ -93,11 +105,14 @@ final class LogController extends Controller
         $this->authorize('own', $bag);
         try {
             if (Picture::query()->where('bag_id', $bag->id)->count() >= self::PICTURES) {
-                throw new NotUnderstood('A bag keeps '.self::PICTURES.' pictures; take one out first.');
+                throw new NotUnderstood(new Saying(
+                    'A bag keeps {pictures} pictures; take one out first.',
+                    ['pictures' => self::PICTURES],
+                ));
             }
             $photograph = Photograph::sent($request->file('picture'), 'Choose a picture.');
         } catch (NotUnderstood $e) {
-            return redirect()->route('bags.finish', $bag)->withErrors(['picture' => $e->getMessage()]);
+            return redirect()->route('bags.finish', $bag)->withErrors(['picture' => Tongues::say($e->said)]);
         }
         Picture::query()->forceCreate([
             'user_id' => $bag->user_id,
@@ -107,7 +122,10 @@ final class LogController extends Controller
             'jpeg' => $photograph->jpeg,
         ]);
 
-        return redirect()->route('bags.finish', $bag)->with('status', 'The picture is kept with the bag.');
+        return redirect()->route('bags.finish', $bag)->with(
+            'status',
+            Tongues::tell('The picture is kept with the bag.'),
+        );
     }
 
     public function jpeg(Bag $bag, Picture $picture): Response
@@ -126,7 +144,7 @@ final class LogController extends Controller
         $this->authorize('own', $bag);
         self::ofBag($bag, $picture)->delete();
 
-        return redirect()->route('bags.finish', $bag)->with('status', 'The picture is gone.');
+        return redirect()->route('bags.finish', $bag)->with('status', Tongues::tell('The picture is gone.'));
     }
 
     private static function ofBag(Bag $bag, Picture $picture): Picture

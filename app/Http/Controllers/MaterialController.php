@@ -11,6 +11,7 @@ use App\Rules\Typed;
 use App\Stash\MaterialText;
 use App\Stash\Stash;
 use App\Stash\StashSearch;
+use App\Tongue\Tongues;
 use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\Hand;
 use Fescue\Core\Material\HookAdvice;
@@ -55,8 +56,10 @@ final class MaterialController extends Controller
 
         return redirect()->route('stash.show', $material)->with(
             'status',
-            "“{$material->name}” is in the stash"
-                .($material->kind->isStrand() ? ": {$material->density()->print()}." : '.'),
+            $material->kind->isStrand()
+                ? Tongues::tell('“{name}” is in the stash: {density}.', [
+                    'name' => $material->name, 'density' => Tongues::printed($material->density()->print()),
+                ]) : Tongues::tell('“{name}” is in the stash.', ['name' => $material->name]),
         );
     }
 
@@ -112,9 +115,10 @@ final class MaterialController extends Controller
 
         return redirect()->route('stash.show', $material)->with(
             'status',
-            "“{$material->name}” is kept"
-                .($material->kind->isStrand() ? ": {$material->density()->print()}. Bags of it are planned "
-                .'anew.' : '.'),
+            $material->kind->isStrand()
+                ? Tongues::tell('“{name}” is kept: {density}. Bags of it are planned anew.', [
+                    'name' => $material->name, 'density' => Tongues::printed($material->density()->print()),
+                ]) : Tongues::tell('“{name}” is kept.', ['name' => $material->name]),
         );
     }
 
@@ -125,7 +129,7 @@ final class MaterialController extends Controller
 
         return redirect()->route('stash.index')->with(
             'status',
-            "“{$material->name}” is put away; bags of it keep it.",
+            Tongues::tell('“{name}” is put away; bags of it keep it.', ['name' => $material->name]),
         )->with('undo', route('stash.restore', $material));
     }
 
@@ -134,7 +138,10 @@ final class MaterialController extends Controller
         $this->authorize('own', $material);
         $material->restore();
 
-        return redirect()->route('stash.index')->with('status', "“{$material->name}” is back.");
+        return redirect()->route('stash.index')->with(
+            'status',
+            Tongues::tell('“{name}” is back.', ['name' => $material->name]),
+        );
     }
 
     /** @return array<string, string> by field: what is wrong, or is to be said once more */

@@ -41,7 +41,7 @@ final class PictureController extends Controller
         try {
             $photograph = Photograph::sent(
                 $request->file('picture'),
-                'Choose a picture: the swatch lying flat, a bank-sized card on it.',
+                Tongues::tell('Choose a picture: the swatch lying flat, a bank-sized card on it.'),
             );
         } catch (NotUnderstood $e) {
             return back()->withErrors(['picture' => Tongues::say($e->said)]);
@@ -110,7 +110,7 @@ final class PictureController extends Controller
         $wrong = $marks->wrong;
         foreach (['stitches' => $marks->stitch, 'rows' => $marks->row] as $count => $measured) {
             if ($measured === null && ! isset($wrong['card'])) {
-                $wrong[$count] ??= 'Count how many lie between the two marks.';
+                $wrong[$count] ??= Tongues::tell('Count how many lie between the two marks.');
             }
         }
         $hook = null;
@@ -124,14 +124,16 @@ final class PictureController extends Controller
         $measured = $marks->swatch(Motif::find($marks->typed('stitch')) ?? Motif::single());
         $doubt = $measured?->doubt();
         if ($doubt !== null) {
-            $wrong[in_array($doubt->field, ['width', 'stitches'], true) ? 'stitches' : 'rows'] = $doubt->message;
+            $wrong[in_array($doubt->field, ['width', 'stitches'], true) ? 'stitches' : 'rows'] = Tongues::say(
+                $doubt->said,
+            );
         }
         if ($wrong !== [] || $hook === null || $measured === null) {
             return redirect()->route('swatches.picture', $picture)->withErrors($wrong);
         }
         $swatch = $maker->swatches()->create(Swatch::columns($measured) + [
             'material_id' => $material?->id, 'name' => mb_substr(
-                ($material->name ?? 'Picture').", {$measured->motif->key} on {$hook->exact()}",
+                ($material->name ?? Tongues::tell('Picture')).", {$measured->motif->key} on {$hook->exact()}",
                 0,
                 80,
             ), 'hook' => $hook->diameter, 'note' => 'from a picture',
@@ -139,7 +141,7 @@ final class PictureController extends Controller
 
         return redirect()->route('swatches.trial', ['material' => $material?->id])->with(
             'status',
-            "“{$swatch->name}” is measured from its picture.",
+            Tongues::tell('“{name}” is measured from its picture.', ['name' => $swatch->name]),
         );
     }
 
@@ -150,7 +152,7 @@ final class PictureController extends Controller
 
         return redirect()->route('swatches.pictures')->with(
             'status',
-            'The picture is gone; swatches measured from it stay.',
+            Tongues::tell('The picture is gone; swatches measured from it stay.'),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\RawPiece;
 use App\Rules\Typed;
 use App\Stash\CuttingForm;
+use App\Tongue\Tongues;
 use Fescue\Core\Material\Fibre;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -41,7 +42,9 @@ final class RawPieceController extends Controller
 
         return redirect()->route('cutting.pieces')->with(
             'status',
-            "“{$piece->name}” wait".($piece->count === 1 ? 's' : '').' to be cut.',
+            Tongues::tell('“{name}”: {n, plural, one {one waits} other {# wait}} to be cut.', [
+                'name' => $piece->name, 'n' => $piece->count,
+            ]),
         );
     }
 
@@ -72,7 +75,10 @@ final class RawPieceController extends Controller
         }
         $piece->update($values);
 
-        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is kept.");
+        return redirect()->route('cutting.pieces')->with(
+            'status',
+            Tongues::tell('“{name}” is kept.', ['name' => $piece->name]),
+        );
     }
 
     public function destroy(RawPiece $piece): RedirectResponse
@@ -80,7 +86,10 @@ final class RawPieceController extends Controller
         $this->authorize('own', $piece);
         $piece->delete();
 
-        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is put away.")->with(
+        return redirect()->route('cutting.pieces')->with('status', Tongues::tell(
+            '“{name}” is put away.',
+            ['name' => $piece->name],
+        ))->with(
             'undo',
             route('cutting.pieces.restore', $piece),
         );
@@ -91,7 +100,10 @@ final class RawPieceController extends Controller
         $this->authorize('own', $piece);
         $piece->restore();
 
-        return redirect()->route('cutting.pieces')->with('status', "“{$piece->name}” is back.");
+        return redirect()->route('cutting.pieces')->with(
+            'status',
+            Tongues::tell('“{name}” is back.', ['name' => $piece->name]),
+        );
     }
 
     /** @return array{array<string, mixed>, array<string, string>} columns, and what is wrong by field */
@@ -101,18 +113,18 @@ final class RawPieceController extends Controller
         $wrong = $form->wrong;
         $name = Typed::text($request, 'name');
         if ($name === '' || mb_strlen($name) > 80) {
-            $wrong['name'] = 'Give it a name you will know it by, at most 80 letters.';
+            $wrong['name'] = Tongues::tell('Give it a name you will know it by, at most 80 letters.');
         }
         $colour = strtolower(Typed::text($request, 'colour'));
         if (preg_match('/^#[0-9a-f]{6}$/', $colour) !== 1) {
-            $wrong['colour'] = 'A colour is a # and six digits or letters a to f, like #c9b994.';
+            $wrong['colour'] = Tongues::tell('A colour is a # and six digits or letters a to f, like #c9b994.');
         }
         $count = Typed::text($request, 'count');
         if (preg_match('/^\d{1,5}$/', $count) !== 1 || (int) $count > RawPiece::MOST) {
-            $wrong['count'] = 'Write how many there are, from 0 to '.RawPiece::MOST.'.';
+            $wrong['count'] = Tongues::tell('Write how many there are, from 0 to {most}.', ['most' => RawPiece::MOST]);
         }
         if (! $form->sent()) {
-            $wrong['flat_width'] = 'Measure this, and write it here.';
+            $wrong['flat_width'] = Tongues::tell('Measure this, and write it here.');
         }
         $fibre = Fibre::tryFrom(Typed::text($request, 'fibre'));
 

@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Models\Transaction;
 use App\Rules\Typed;
 use App\Stash\ScaleShelf;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\MassUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Scale\Scale;
 use Fescue\Core\Scale\SimulatedScale;
 use Fescue\Core\Scale\Unplugged;
@@ -33,7 +35,7 @@ final class ScaleController extends Controller
             try {
                 self::do($scale, Typed::text($request, 'do'), $request);
             } catch (NotUnderstood|Unplugged $e) {
-                return $e->getMessage();
+                return Tongues::say($e->said);
             }
             ScaleShelf::put($maker, $scale);
 
@@ -58,11 +60,11 @@ final class ScaleController extends Controller
             'tare' => $scale->tare(),
             'unit' => $scale->show(
                 MassUnit::tryFrom(Typed::text($request, 'unit'))
-                    ?? throw new NotUnderstood('A scale shows g, kg, oz or lb.'),
+                    ?? throw new NotUnderstood(new Saying('A scale shows g, kg, oz or lb.')),
             ),
             'unplug' => $scale->unplug(),
             'plug' => $scale->plugIn(),
-            default => throw new NotUnderstood('The scale has no such key.'),
+            default => throw new NotUnderstood(new Saying('The scale has no such key.')),
         };
     }
 }

@@ -13,6 +13,8 @@ use App\Stash\StashFile;
 /** @extends CsvController<MaterialText> */
 final class StashFileController extends CsvController
 {
+    public const TAKEN = '{n, plural, one {One material is} other {# materials are}} taken in.';
+
     protected function station(): string
     {
         return 'stash';
@@ -23,9 +25,9 @@ final class StashFileController extends CsvController
         return 'stash.import';
     }
 
-    protected function things(): array
+    protected function taken(): string
     {
-        return ['material', 'materials'];
+        return self::TAKEN;
     }
 
     protected function write(User $maker): string

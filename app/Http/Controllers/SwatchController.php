@@ -8,6 +8,7 @@ use App\Books\MakerHistory;
 use App\Http\Requests\SwatchRequest;
 use App\Models\Swatch;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -46,7 +47,10 @@ final class SwatchController extends Controller
     {
         $swatch = $request->maker()->swatches()->create($request->swatch());
 
-        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is kept.");
+        return redirect()->route('swatches.index')->with('status', Tongues::tell(
+            '“{name}” is kept.',
+            ['name' => $swatch->name],
+        ));
     }
 
     public function edit(Request $request, Swatch $swatch): View
@@ -68,7 +72,7 @@ final class SwatchController extends Controller
 
         return redirect()->route('swatches.index')->with(
             'status',
-            "“{$swatch->name}” is kept. Bags of it are planned anew.",
+            Tongues::tell('“{name}” is kept. Bags of it are planned anew.', ['name' => $swatch->name]),
         );
     }
 
@@ -79,7 +83,7 @@ final class SwatchController extends Controller
 
         return redirect()->route('swatches.index')->with(
             'status',
-            "“{$swatch->name}” is put away; bags of it keep it.",
+            Tongues::tell('“{name}” is put away; bags of it keep it.', ['name' => $swatch->name]),
         )->with('undo', route('swatches.restore', $swatch));
     }
 
@@ -88,6 +92,9 @@ final class SwatchController extends Controller
         $this->authorize('own', $swatch);
         $swatch->restore();
 
-        return redirect()->route('swatches.index')->with('status', "“{$swatch->name}” is back.");
+        return redirect()->route('swatches.index')->with('status', Tongues::tell(
+            '“{name}” is back.',
+            ['name' => $swatch->name],
+        ));
     }
 }

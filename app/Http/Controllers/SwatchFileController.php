@@ -11,6 +11,8 @@ use App\Models\User;
 /** @extends CsvController<array<string, mixed>> */
 final class SwatchFileController extends CsvController
 {
+    public const TAKEN = '{n, plural, one {One swatch is} other {# swatches are}} taken in.';
+
     protected function station(): string
     {
         return 'swatches';
@@ -21,9 +23,9 @@ final class SwatchFileController extends CsvController
         return 'swatches.import';
     }
 
-    protected function things(): array
+    protected function taken(): string
     {
-        return ['swatch', 'swatches'];
+        return self::TAKEN;
     }
 
     protected function write(User $maker): string

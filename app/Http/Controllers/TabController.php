@@ -9,6 +9,7 @@ use App\Bags\Sheets\PlanSheet;
 use App\Models\Bag;
 use App\Rules\Typed;
 use App\Stash\TabShelf;
+use App\Tongue\Tongues;
 use Fescue\Core\Piece\TabStep;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -43,7 +44,9 @@ final class TabController extends Controller
         $text = str_replace('−', '-', Typed::text($request, 'more'));
         if (preg_match('/^[+-]?\d{1,6}$/', $text) !== 1) {
             return back()->withInput()->withErrors([
-                "more-{$bag->id}-{$step->value}" => 'Write how many more are done, like 40; −40 takes them back.',
+                "more-{$bag->id}-{$step->value}" => Tongues::tell(
+                    'Write how many more are done, like 40; −40 takes them back.',
+                ),
             ]);
         }
         TabShelf::add($bag, $step, (int) $text);

@@ -9,6 +9,7 @@ use App\Drawing\Ink;
 use App\Models\Bag;
 use App\Models\Material;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Scraps;
 use Fescue\Core\Estimate\StrandEnd;
@@ -87,7 +88,9 @@ final class TogetherController extends Controller
         [$strands, $wrong] = self::strands($request, $maker->strands()->get());
         if ($bag === null || $wrong !== [] || $strands === []) {
             return back()->withErrors(
-                $wrong === [] ? ['bag' => 'Choose one of your own bags, and say how many ends.'] : $wrong,
+                $wrong === [] ? ['bag' => Tongues::tell(
+                    'Choose one of your own bags, and say how many ends.',
+                )] : $wrong,
             );
         }
         $ends = array_map(fn(Strand $strand): string => (string) $strand->ends, $strands);
@@ -108,7 +111,10 @@ final class TogetherController extends Controller
             $bag->choices = ['together' => $together] + $bag->choices;
         });
 
-        return redirect()->route('stash.together', ['bag' => $bag->id])->with('status', "Kept with “{$bag->name()}”.");
+        return redirect()->route('stash.together', ['bag' => $bag->id])->with('status', Tongues::tell(
+            'Kept with “{name}”.',
+            ['name' => $bag->name()],
+        ));
     }
 
     /**
@@ -175,7 +181,10 @@ final class TogetherController extends Controller
                 continue;
             }
             if (! ctype_digit($text) || (int) $text > self::MOST_ENDS) {
-                $wrong["ends.{$material->id}"] = 'Write how many ends, from 0 to '.self::MOST_ENDS.'.';
+                $wrong["ends.{$material->id}"] = Tongues::tell(
+                    'Write how many ends, from 0 to {most}.',
+                    ['most' => self::MOST_ENDS],
+                );
             } else {
                 $strands[$material->id] = new Strand($material->name, $material->material(), (int) $text);
             }

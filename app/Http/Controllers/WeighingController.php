@@ -9,8 +9,8 @@ use App\Rules\Typed;
 use App\Stash\Ledger;
 use App\Stash\ScaleShelf;
 use App\Stash\WeighingForm;
+use App\Tongue\Tongues;
 use Fescue\Core\Material\Property;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
@@ -41,14 +41,14 @@ final class WeighingController extends Controller
         $material = $form->material;
         if ($material === null || $form->wrong !== []) {
             return redirect()->route('stash.weigh')->withInput()->withErrors(
-                $form->wrong + ['material' => 'Choose what was weighed, then keep it.'],
+                $form->wrong + ['material' => Tongues::tell('Choose what was weighed, then keep it.')],
             );
         }
         $kept = self::keepOne($form, $material, Typed::text($request, 'keep'));
 
         return redirect()->route('stash.weigh')->withInput()->with(
             'status',
-            $kept === null ? 'There was nothing to keep there.' : "“{$material->name}”: {$kept}",
+            $kept === null ? Tongues::tell('There was nothing to keep there.') : "“{$material->name}”: {$kept}",
         );
     }
 
@@ -63,14 +63,22 @@ final class WeighingController extends Controller
             return LinearDensity::gramsPerMetre($form->density->likely)->print().'.';
         }
         if ($what === 'net' && $form->net !== null) {
-            Ledger::enter($material, Move::Weighed, round($form->net->likely, 3), note: 'at the weighing desk');
+            Ledger::enter(
+                $material,
+                Move::Weighed,
+                round($form->net->likely, 3),
+                note: Tongues::tell('at the weighing desk'),
+            );
 
-            return Decimal::print($form->net->likely).' g on hand.';
+            return Tongues::tell('{likely} g on hand.', ['likely' => Tongues::figure($form->net->likely)]);
         }
         if ($what === 'thickness' && $form->thickness !== null) {
             $material->update(['diameter' => Length::mm(round($form->thickness->likely, 2))]);
 
-            return Decimal::exact(round($form->thickness->likely, 2)).' mm thick.';
+            return Tongues::tell(
+                '{likely} mm thick.',
+                ['likely' => Tongues::exact(round($form->thickness->likely, 2))],
+            );
         }
         if ($what === 'stretch' && $form->stretch !== null) {
             $stretch = $form->stretch;
@@ -84,7 +92,10 @@ final class WeighingController extends Controller
                     ? ['pull' => max(1.0, $stretch->rested)]
                     : []));
 
-            return 'stretches by '.Decimal::print(($stretch->under - 1) * 100).' % under '.$stretch->load->print().'.';
+            return Tongues::tell(
+                'stretches by {under} % under {load}.',
+                ['under' => Tongues::figure(($stretch->under - 1) * 100), 'load' => $stretch->load],
+            );
         }
 
         return null;

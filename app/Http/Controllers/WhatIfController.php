@@ -70,7 +70,7 @@ final class WhatIfController extends Controller
             return back()->withErrors(['hook' => Tongues::say($e->said)]);
         }
         if ($material === null) {
-            return back()->withErrors(['material_id' => 'Choose one of your own materials.']);
+            return back()->withErrors(['material_id' => Tongues::tell('Choose one of your own materials.')]);
         }
         try {
             $plan = $bag->plan();
@@ -87,8 +87,8 @@ final class WhatIfController extends Controller
                 return back()->withErrors(
                     [
                         'hook' => $keepsCounts
-                            ? 'These counts make no bag on that hook.'
-                            : 'No counts come to that size on that hook.',
+                            ? Tongues::tell('These counts make no bag on that hook.')
+                            : Tongues::tell('No counts come to that size on that hook.'),
                     ],
                 );
             }
@@ -108,17 +108,31 @@ final class WhatIfController extends Controller
                 $bag->plan();
             });
         } catch (Refused $e) {
-            return back()->withErrors(['hook' => $e->problems[0]->message]);
+            return back()->withErrors(['hook' => Tongues::say($e->problems[0]->said)]);
         }
-        $said = ($keepsCounts ? 'its counts kept, ' : 'its size kept, ')
-            .($swatch === null ? 'as your swatches expect it. Work a swatch of it before you '
-            .'trust it.' : "by your swatch “{$swatch->name}”.");
+        $values = [
+            'material' => $material->name, 'hook' => $hook->print(), 'swatch' => $swatch->name ?? '',
+        ];
+        $said = match (true) {
+            $swatch !== null && $keepsCounts => Tongues::tell(
+                'Taken: {material} on {hook}, its counts kept, by your swatch “{swatch}”.',
+                $values,
+            ),
+            $swatch !== null => Tongues::tell(
+                'Taken: {material} on {hook}, its size kept, by your swatch “{swatch}”.',
+                $values,
+            ),
+            $keepsCounts => Tongues::tell('Taken: {material} on {hook}, its counts kept, as your swatches expect it. '
+                .'Work a swatch of it before you trust it.', $values),
+            default => Tongues::tell('Taken: {material} on {hook}, its size kept, as your swatches expect it. '
+                .'Work a swatch of it before you trust it.', $values),
+        };
 
         return Steps::offer(
             $bag,
             redirect()->route('bags.plan', $bag)->with(
                 'status',
-                "Taken: {$material->name} on {$hook->print()}, {$said}",
+                $said,
             ),
         );
     }

@@ -12,13 +12,14 @@ use App\Bags\WorkLog;
 use App\Bags\WorkSheet;
 use App\Models\Bag;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Work\CountError;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
@@ -62,7 +63,10 @@ final class WorkController extends Controller
         $seen = $request->input('seen', 0);
         try {
             if (! is_array($sent) || ! array_is_list($sent) || count($sent) > WorkLog::A_SENDING) {
-                throw new NoEntry('“entries” is a list of at most '.WorkLog::A_SENDING.' lines.');
+                throw new NoEntry(new Saying(
+                    '“entries” is a list of at most {aSending} lines.',
+                    ['aSending' => WorkLog::A_SENDING],
+                ));
             }
             $entries = array_map(
                 fn(mixed $one): Entry => Entry::read(is_array($one) ? $one : []),
@@ -71,7 +75,7 @@ final class WorkController extends Controller
             WorkLog::take($bag, $entries, $course);
             WorkLog::hours($bag, $entries, $course);
         } catch (NoEntry $e) {
-            return response()->json(['message' => $e->getMessage()], 422);
+            return response()->json(['message' => Tongues::say($e->said)], 422);
         }
         [$others, $last] = WorkLog::since($bag, is_int($seen) && $seen >= 0 ? $seen : 0);
         $stands = WorkSheet::stands($bag, $plan);
@@ -102,7 +106,7 @@ final class WorkController extends Controller
             default => [Did::Said, null],
         };
         if ($to === null) {
-            return back()->withErrors(['row' => 'Say first at which row you are.']);
+            return back()->withErrors(['row' => Tongues::tell('Say first at which row you are.')]);
         }
         WorkLog::enter($bag, $course, $did, $to);
 
@@ -127,16 +131,16 @@ final class WorkController extends Controller
         $row = $id === null ? null : $course->row($id);
         $counted = Typed::text($request, 'counted');
         if ($row === null || preg_match('/^\d{1,6}$/', $counted) !== 1) {
-            return response()->json(['message' => 'Write what you counted, as a whole number.'], 422);
+            return response()->json(['message' => Tongues::tell('Write what you counted, as a whole number.')], 422);
         }
         $slip = CountError::of($plan, $course, $row, (int) $counted, WorkSheet::secondsOf($plan, $bag));
 
         return response()->json($slip === null ? ['off' => 0] : [
             'off' => $slip->off,
-            'usually' => $slip->usually,
+            'usually' => array_map(Tongues::say(...), $slip->usually),
             'rip' => $slip->rip,
             'minutes' => (int) ceil($slip->minutes),
-            'mend' => $slip->mend,
+            'mend' => $slip->mend === null ? '' : Tongues::say($slip->mend),
         ]);
     }
 
@@ -148,12 +152,15 @@ final class WorkController extends Controller
         $place = WorkLog::place($bag, Course::of($plan));
         [$high, $wide] = [$this->measured($request, 'high'), $this->measured($request, 'wide')];
         if ($high === null) {
-            throw ValidationException::withMessages(['high' => 'Write how high it stands, like 14.2 cm.']);
+            throw ValidationException::withMessages(
+                ['high' => Tongues::tell('Write how high it stands, like 14.2 cm.')],
+            );
         }
         $tape = Tape::of($plan, $place->row ?? 0, $high, $wide);
         if ($tape === null) {
-            return back()->withInput()->withErrors(['high' => 'Nothing of it stands yet: measure from the first round '
-                .'of the body on, from its foot.']);
+            return back()->withInput()->withErrors(['high' => Tongues::tell(
+                'Nothing of it stands yet: measure from the first round of the body on, from its foot.',
+            )]);
         }
         if (Typed::text($request, 'take') !== 'yes' || $tape->plan === null) {
             $units = $this->maker($request)->units;
@@ -180,15 +187,16 @@ final class WorkController extends Controller
                 $bag->plan();
             });
         } catch (Refused $e) {
-            return back()->withErrors(['high' => $e->problems[0]->message]);
+            return back()->withErrors(['high' => Tongues::say($e->problems[0]->said)]);
         }
 
         return redirect()->route('bags.work', $bag)->with(
             'status',
-            ($tape->rows === $tape->was
-                ? 'The gauge of this work is taken'
-                : "{$tape->rows} rows instead of {$tape->was}")
-                .': what is left is planned anew.',
+            $tape->rows === $tape->was
+                ? Tongues::tell('The gauge of this work is taken: what is left is planned anew.')
+                : Tongues::tell('{rows} rows instead of {was}: what is left is planned anew.', [
+                    'rows' => $tape->rows, 'was' => $tape->was,
+                ]),
         );
     }
 
@@ -198,7 +206,7 @@ final class WorkController extends Controller
         try {
             return Typed::length(Typed::text($request, $field), $this->maker($request)->units);
         } catch (NotUnderstood $e) {
-            throw ValidationException::withMessages([$field => $e->getMessage()]);
+            throw ValidationException::withMessages([$field => Tongues::say($e->said)]);
         }
     }
 
@@ -213,17 +221,20 @@ final class WorkController extends Controller
             $course = Course::of($plan);
             $place = WorkLog::place($bag, $course);
             if ($place === null) {
-                return back()->withErrors(['material_id' => 'Say first at which row you are.']);
+                return back()->withErrors(['material_id' => Tongues::tell('Say first at which row you are.')]);
             }
             WorkLog::enter($bag, $course, Did::UsedUp, $place);
             if ($next === null) {
-                return redirect()->route('bags.work', $bag)->with('status', 'Written down: used up there.');
+                return redirect()->route('bags.work', $bag)->with(
+                    'status',
+                    Tongues::tell('Written down: used up there.'),
+                );
             }
             $row = $plan->work->rows[$place->row + (int) ($place->stitch > 0)] ?? null;
             if ($row === null || $place->row === 0) {
                 throw Refused::at(
                     '/changes',
-                    'Another strand goes on from a row behind the first, and before the last.',
+                    new Saying('Another strand goes on from a row behind the first, and before the last.'),
                 );
             }
             Changing::held($bag, function (Bag $bag) use ($plan, $next, $row): void {
@@ -242,10 +253,13 @@ final class WorkController extends Controller
                 $bag->plan();
             });
         } catch (Refused $e) {
-            return back()->withInput()->withErrors(['material_id' => $e->problems[0]->message]);
+            return back()->withInput()->withErrors(['material_id' => Tongues::say($e->problems[0]->said)]);
         }
 
-        return redirect()->route('bags.work', $bag)->with('status', "{$next->name} goes on from {$row->name}.");
+        return redirect()->route('bags.work', $bag)->with('status', Tongues::tell(
+            '{strand} goes on from {row}.',
+            ['strand' => $next->name, 'row' => $row->id],
+        ));
     }
 
     /** The gap that she sees, front against back: how far all four marks move, and the lean that made it. */
@@ -260,8 +274,11 @@ final class WorkController extends Controller
             : null;
         if ($marks === null) {
             return back()->withInput()->withErrors(['gap' => is_numeric($gap)
-                ? 'Work a round of the body first, and count a gap of at most '.self::WIDEST_GAP.' stitches.'
-                : 'Write the gap in stitches, like 2 or −1.5.']);
+                ? Tongues::tell(
+                    'Work a round of the body first, and count a gap of at most {most} stitches.',
+                    ['most' => self::WIDEST_GAP],
+                )
+                : Tongues::tell('Write the gap in stitches, like 2 or −1.5.')]);
         }
         if (Typed::text($request, 'take') !== 'yes') {
             return redirect()->route('bags.work', $bag)->withInput()->with('marks', [
@@ -274,12 +291,15 @@ final class WorkController extends Controller
                 $bag->plan();
             });
         } catch (Refused $e) {
-            return back()->withErrors(['gap' => $e->problems[0]->message]);
+            return back()->withErrors(['gap' => Tongues::say($e->problems[0]->said)]);
         }
 
         return redirect()->route('bags.work', $bag)->with(
             'status',
-            'Your rounds lean '.Decimal::exact(round($marks->lean, 3)).' stitches: the tops are placed with it.',
+            Tongues::tell(
+                'Your rounds lean {lean} stitches: the tops are placed with it.',
+                ['lean' => Tongues::exact(round($marks->lean, 3))],
+            ),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Tongue\Tongues;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -27,7 +28,10 @@ final class Recalled
         }
 
         return $request->expectsJson()
-            ? response()->json(['message' => 'Your password is asked for first: load the page anew.'], 423)
+            ? response()->json(
+                ['message' => Tongues::tell('Your password is asked for first: load the page anew.')],
+                423,
+            )
             : redirect()->guest(route('account.confirm'));
     }
 }

@@ -53,7 +53,7 @@ final class BagDocument
     /** @throws Refused */
     public static function read(mixed $document, LearnedCache $teaching = new LearnedCache()): BagSpec
     {
-        $top = Fields::top(self::asWorked($document), self::FORMAT, 'bag');
+        $top = Fields::top(self::asWorked($document), self::FORMAT, 'a bag');
         // A bag of pieces is planned of its strand alone, by a guess.
         $pieces = $top->has('build');
         $name = $pieces && ! $top->has('name') ? self::UNNAMED : $top->text('name', self::LONGEST_NAME);
@@ -78,13 +78,13 @@ final class BagDocument
         $changes = RowsReader::changes($top, count($others));
         $finish = Finishes::read($top);
         $taped = self::taped($top);
-        $stretch = $top->has('stretch') ? $top->number('stretch', 0, 1, 'how far straps give, as a share,') : null;
+        $stretch = $top->has('stretch') ? $top->number('stretch', 0, 1, 'how far straps give, as a share') : null;
         $differs = $top->has('differs')
             ? $top->number(
                 'differs',
                 self::LEAST_OFF,
                 self::MOST_OFF,
-                'how far bags are off their swatches, as a share,',
+                'how far bags are off their swatches, as a share',
             )
             : null;
         $top->settle();

@@ -71,7 +71,7 @@ final class Finishes
             try {
                 $fitted[] = $one->fit($shell);
             } catch (Unmakeable $e) {
-                throw Refused::at("/finish/{$place}/{$e->path}", $e->getMessage());
+                throw Refused::at("/finish/{$place}/{$e->path}", $e->said);
             }
         }
 

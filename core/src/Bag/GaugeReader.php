@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Saying\Saying;
 
 /** Reads what was measured of the hands on this hook: `gauge`, `also` and `proportions`. */
 final class GaugeReader
@@ -30,7 +31,9 @@ final class GaugeReader
         $height = $gauge->length('height', Length::mm(5), Length::mm(3000), 'A swatch’s height');
         $mass = $gauge->has('mass') ? $gauge->quantity('mass', fn(string $text): Mass => Mass::parse($text)) : null;
         if ($mass !== null && $mass->grams <= 0) {
-            $gauge->refuse('mass', 'A swatch weighs something; leave the mass out if you have not weighed it.');
+            $gauge->refuse('mass', new Saying(
+                'A swatch weighs something; leave the mass out if you have not weighed it.',
+            ));
         }
         $fromOnHand = $own && $gauge->yes('from_on_hand');
         [$widthSpread, $heightSpread] = array_map(
@@ -38,7 +41,8 @@ final class GaugeReader
                 "{$side}_spread",
                 0,
                 self::MOST_SPREAD,
-                "how far the {$side} may be off, as a share,",
+                $side === 'width' ? 'how far the width may be off, as a share' : 'how far the height may be off, as '
+                    .'a share',
             ) ?? 0.0 : 0.0,
             ['width', 'height'],
         );
@@ -59,7 +63,7 @@ final class GaugeReader
         );
         $doubt = $swatch->doubt();
         if ($doubt !== null) {
-            $gauge->refuse($doubt->field, $doubt->message);
+            $gauge->refuse($doubt->field, $doubt->said);
         }
 
         return $swatch;
@@ -69,14 +73,14 @@ final class GaugeReader
     public static function also(Fields $top, ?Swatch $own): array
     {
         if ($top->has('also') && ! $top->has('gauge')) {
-            $top->refuse('also', 'Swatches of other stitches stand beside a gauge.');
+            $top->refuse('also', new Saying('Swatches of other stitches stand beside a gauge.'));
         }
         $also = [];
         $taken = $own === null ? [] : [$own->motif->key => true];
         foreach ($top->objects('also', count(Motif::keys()) - 1) as $one) {
             $swatch = self::swatch($one);
             if ($swatch !== null && isset($taken[$swatch->motif->key])) {
-                $one->refuse('stitch', 'One swatch a stitch: this one is measured already.');
+                $one->refuse('stitch', new Saying('One swatch a stitch: this one is measured already.'));
             } elseif ($swatch !== null) {
                 $taken[$swatch->motif->key] = true;
                 $also[] = $swatch;
@@ -92,7 +96,7 @@ final class GaugeReader
         if ($top->has('proportions') && ! $top->has('gauge')) {
             $top->refuse(
                 'proportions',
-                'Proportions of other stitches stand beside a gauge; swatches bring their own.',
+                new Saying('Proportions of other stitches stand beside a gauge; swatches bring their own.'),
             );
         }
         $proportions = [];
@@ -107,7 +111,7 @@ final class GaugeReader
                 continue;
             }
             if (isset($taken[$of])) {
-                $one->refuse('stitch', 'One proportion a stitch, and none of the gauge’s own.');
+                $one->refuse('stitch', new Saying('One proportion a stitch, and none of the gauge’s own.'));
 
                 continue;
             }
@@ -118,10 +122,16 @@ final class GaugeReader
         return $proportions;
     }
 
+    /** A fabric against the gauge's own, by what of it. */
+    private const TIMES = [
+        'wide' => 'how many times as wide it is', 'high' => 'how many times as high it is',
+        'long' => 'how many times as long it is',
+    ];
+
     private static function times(Fields $spread, string $way): ?Spread
     {
-        $likely = $spread->number('likely', 0, self::MOST_TIMES, "how many times as {$way} it is");
-        $relative = $spread->number('spread', 0, 1, 'how far that may be off, as a share,');
+        $likely = $spread->number('likely', 0, self::MOST_TIMES, self::TIMES[$way]);
+        $relative = $spread->number('spread', 0, 1, 'how far that may be off, as a share');
         $spread->close();
 
         return $likely === null || $relative === null ? null : new Spread($likely, $relative);

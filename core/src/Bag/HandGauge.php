@@ -10,6 +10,7 @@ use Fescue\Core\Gauge\Proportion;
 use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Material;
+use Fescue\Core\Saying\Saying;
 
 /** What the hands make on a hook: measured, or what a learned hand expects. */
 final readonly class HandGauge
@@ -19,7 +20,7 @@ final readonly class HandGauge
      * @param ?Predicted $predicted by a learned hand, where no swatch of its own was measured
      * @param list<Swatch> $also of the same hook and material, measured in other stitches
      * @param list<Proportion> $proportions beside a measured swatch: what her hand is known to make of other stitches
-     * @param array<int, string> $doubts what is odd about a swatch that the gauge was learned from, by its place among
+     * @param array<int, Saying> $doubts what is odd about a swatch that the gauge was learned from, by its place among
      *         them
      * @param array{float, float} $taped by how many times this work is wider and higher than that, as its tape says
      */
@@ -50,7 +51,7 @@ final readonly class HandGauge
     /**
      * As a learned hand expects it.
      *
-     * @param array<int, string> $doubts
+     * @param array<int, Saying> $doubts
      */
     public static function predicted(HookSize $hook, Predicted $predicted, Material $material, array $doubts = []): self
     {

@@ -11,6 +11,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Saying\Saying;
 
 /** Reads what a hand is learned from: `swatches` and `worked`. */
 final class HandReader
@@ -21,12 +22,12 @@ final class HandReader
     public static function trials(Fields $top): array
     {
         if ($top->has('gauge')) {
-            $top->refuse('swatches', 'Give one gauge or several swatches, not both.');
+            $top->refuse('swatches', new Saying('Give one gauge or several swatches, not both.'));
         }
         $trials = [];
         $given = $top->objects('swatches', self::MOST_SWATCHES);
         if ($given === []) {
-            $top->refuse('swatches', 'Give at least one swatch, or a gauge in their place.');
+            $top->refuse('swatches', new Saying('Give at least one swatch, or a gauge in their place.'));
         }
         foreach ($given as $one) {
             $hook = $one->quantity('hook', fn(string $text): HookSize => HookSize::parse($text));
@@ -55,7 +56,9 @@ final class HandReader
     public static function worked(Fields $top): array
     {
         if ($top->has('worked') && ! $top->has('swatches')) {
-            $top->refuse('worked', 'What bags took teaches beside swatches; a gauge of its own needs no teaching.');
+            $top->refuse('worked', new Saying(
+                'What bags took teaches beside swatches; a gauge of its own needs no teaching.',
+            ));
         }
         $worked = [];
         foreach ($top->objects('worked', self::MOST_SWATCHES) as $one) {
@@ -66,7 +69,7 @@ final class HandReader
             $diameter = MaterialReader::diameter($of);
             $of->close();
             $strand = $one->length('strand', Length::mm(1), Length::mm(3000), 'The strand in one stitch');
-            $spread = $one->number('spread', 0, 1, 'how far one bag may be off, as a share,');
+            $spread = $one->number('spread', 0, 1, 'how far one bag may be off, as a share');
             $one->close();
             if (
                 $motif !== null

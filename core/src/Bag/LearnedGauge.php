@@ -7,13 +7,14 @@ namespace Fescue\Core\Bag;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\StitchTake as Lesson;
 use Fescue\Core\Gauge\Trial;
+use Fescue\Core\Saying\Saying;
 
 /** A hand that swatches and bags taught. */
 final readonly class LearnedGauge
 {
     /**
      * @param array{mixed, mixed} $of `swatches` and `worked` as the document has them
-     * @param array<int, string> $doubts about odd swatches, by their place
+     * @param array<int, Saying> $doubts about odd swatches, by their place
      */
     private function __construct(public array $of, public LearnedHand $hand, public array $doubts) {}
 

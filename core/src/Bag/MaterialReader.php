@@ -12,6 +12,7 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 
 /** Reads a strand: `material`, and each of `others`. */
 final class MaterialReader
@@ -33,11 +34,14 @@ final class MaterialReader
         if ($density !== null && ! Material::isStrand($density)) {
             $material->refuse(
                 'density',
-                'A strand weighs from '
-                    .Material::LIGHTEST
-                    .' to '
-                    .Material::HEAVIEST
-                    ." g/m; {$density->exact()} is outside. Is the unit right?",
+                new Saying(
+                    'A strand weighs from {lightest} to {heaviest} g/m; {density} is outside. Is the unit right?',
+                    [
+                        'lightest' => Material::LIGHTEST,
+                        'heaviest' => Material::HEAVIEST,
+                        'density' => $density->exact(),
+                    ],
+                ),
             );
         }
         $onHand = $material->has('on_hand') ? $material->quantity(
@@ -45,14 +49,14 @@ final class MaterialReader
             fn(string $text): Mass => Mass::parse($text),
         ) : null;
         if ($onHand !== null && $onHand->grams > self::MOST_GRAMS) {
-            $material->refuse('on_hand', 'More than 100 kg on hand? Check the unit.');
+            $material->refuse('on_hand', new Saying('More than 100 kg on hand? Check the unit.'));
         }
         $unit = $material->has('unit') ? self::unit($material, $density) : null;
         $waste = $material->has('waste') ? $material->number(
             'waste',
             0,
             self::MOST_WASTE,
-            'the waste of cutting a gram of strand, in grams,',
+            'the waste of cutting a gram of strand, in grams',
         ) : null;
         // What was cut was joined when it was wound.
         $joined = $material->has('joined') ? $material->yes('joined') : $waste !== null;
@@ -95,14 +99,17 @@ final class MaterialReader
                 }
 
                 return $density?->massOf($length) ?? throw new NotUnderstood(
-                    'Its length says nothing while its density is not understood.',
+                    new Saying('Its length says nothing while its density is not understood.'),
                 );
             }
         });
         if ($unit !== null && ($unit->grams < 1 || $unit->grams > self::MOST_GRAMS)) {
             $material->refuse(
                 'unit',
-                "One ball weighs from 1 g to 100 kg; {$unit->exact()} is outside. Is the unit right?",
+                new Saying(
+                    'One ball weighs from 1 g to 100 kg; {unit} is outside. Is the unit right?',
+                    ['unit' => $unit->exact()],
+                ),
             );
         }
 

@@ -9,6 +9,7 @@ use Fescue\Core\Piece\AfterRounds;
 use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
+use Fescue\Core\Saying\Saying;
 
 /** Reads the makers of a bag: `build`, or `base` and `body` with what is `above`; `handles`, `edge`. */
 final class PartsReader
@@ -26,7 +27,10 @@ final class PartsReader
             : [self::one($top->object('base'), '/base', Makers::BASES), ...self::wall($top->object('body'))];
         foreach ($top->has('build') ? ['base', 'body'] : [] as $other) {
             if ($top->has($other)) {
-                $top->refuse($other, "A bag of pieces has no {$other} of its own; take one of the two out.");
+                $top->refuse($other, new Saying(
+                    'A bag of pieces has no {other} of its own; take one of the two out.',
+                    ['other' => $other],
+                ));
             }
         }
         $handles = $top->has('handles') ? self::one($top->object('handles'), '/handles', Makers::TOPS) : null;
@@ -60,7 +64,7 @@ final class PartsReader
             $band = (Makers::WALL)::read($fields);
             $bands[] = new Chosen($place === 0 ? '/body' : '/body/above/'.($place - 1), $band);
             if (self::follows($band) && ++$open === 2) {
-                $fields->refuse('rounds', 'Say how many rounds: one band alone can follow the height.');
+                $fields->refuse('rounds', new Saying('Say how many rounds: one band alone can follow the height.'));
             }
         }
 

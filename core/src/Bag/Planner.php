@@ -24,6 +24,8 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\WantsPlain;
 use Fescue\Core\Piece\Work;
+use Fescue\Core\Saying\Listing;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Outline;
 use Fescue\Core\Stitch\Stitch;
 
@@ -82,21 +84,26 @@ final readonly class Planner
         }
         sort($works);
         $works = array_values(array_unique($works));
-        $advice = $works === [] ? '' : ' Or begin with '.implode(' or ', $works)." {$at?->counted->several()}.";
         $ways = array_map(fn(int $count): array => [
             'path' => "{$this->spec->choices->parts[0]->path}/{$at?->name}",
             'value' => $count,
-            'said' => 'Begin with '.$at?->counted->many($count),
+            'said' => new Saying('Begin with {many}', ['many' => $at?->counted->many($count) ?? '']),
         ], $works);
         $ways[] = self::plainFirst(substr($e->path, 0, (int) strrpos($e->path, '/')));
 
-        throw Refused::at($e->path, $e->getMessage().$advice, $ways);
+        throw Refused::at($e->path, $works === [] ? $e->said : new Saying(
+            '{why} Or begin with {counts} {things}.',
+            [
+                'why' => $e->said, 'counts' => new Listing(array_map(strval(...), $works), true),
+                'things' => new Saying($at?->counted->several() ?? ''),
+            ],
+        ), $ways);
     }
 
-    /** @return array{path: string, value: bool, said: string} how a band stands on what it could not */
+    /** @return array{path: string, value: bool, said: Saying} how a band stands on what it could not */
     private static function plainFirst(string $part): array
     {
-        return ['path' => "{$part}/even", 'value' => true, 'said' => 'A plain round first'];
+        return ['path' => "{$part}/even", 'value' => true, 'said' => new Saying('A plain round first')];
     }
 
     /** The count of a maker that serves the length. */
@@ -131,7 +138,7 @@ final readonly class Planner
             if ($place > 0 && $on !== null && $on->kind === EdgeKind::Some && $parts[0]->made->assembly !== null) {
                 throw Refused::at(
                     "/{$part->part()}",
-                    'This bag has no round opening to work it on; leave it out.',
+                    new Saying('This bag has no round opening to work it on; leave it out.'),
                 );
             }
             if ($place > 0 && $parts[0]->made->closes !== null && $part->part() !== 'body') {
@@ -144,11 +151,11 @@ final readonly class Planner
                 }
                 $made = $maker->make($this->ground, $on);
             } catch (DoesNotDivide $e) {
-                throw new DoesNotDivide("{$part->path}/{$e->path}", $e->getMessage(), $e->multiple);
+                throw new DoesNotDivide("{$part->path}/{$e->path}", $e->said, $e->multiple);
             } catch (Unmakeable $e) {
                 throw Refused::at(
                     str_starts_with($e->path, '/') ? $e->path : rtrim("{$part->path}/{$e->path}", '/'),
-                    $e->getMessage(),
+                    $e->said,
                     $e instanceof WantsPlain ? [self::plainFirst($part->path)] : [],
                 );
             }
@@ -164,9 +171,11 @@ final readonly class Planner
             if ($stitches > self::MOST_STITCHES) {
                 throw Refused::at(
                     $this->length(),
-                    "This bag needs about {$stitches} stitches or more; Fescue plans up to "
-                        .self::MOST_STITCHES
-                        .'. Check the size and the gauge.',
+                    new Saying(
+                        'This bag needs about {stitches} stitches or more; Fescue plans up to {most}. Check the '
+                            .'size and the gauge.',
+                        ['stitches' => $stitches, 'most' => self::MOST_STITCHES],
+                    ),
                 );
             }
             $left = $place === 0 ? $this->spec->school()->onto($made->open) : $made->open;
@@ -203,9 +212,11 @@ final readonly class Planner
         if (! $part->maker instanceof OnFolds || ! $part->maker->isOnFolds()) {
             throw Refused::at(
                 "/{$part->part()}",
-                'A bag that hangs from frames ends at its bottom, which is folded and closed: '
-                    .'nothing can be worked on there. Its frames are its handles; it can have a strap on hooks, a '
-                    .'foundation strap or two rings on the folds beneath them, or nothing.',
+                new Saying(
+                    'A bag that hangs from frames ends at its bottom, which is folded and closed: nothing can be '
+                        .'worked on there. Its frames are its handles; it can have a strap on hooks, a foundation '
+                        .'strap or two rings on the folds beneath them, or nothing.',
+                ),
             );
         }
     }
@@ -246,7 +257,7 @@ final readonly class Planner
         $count = (int) $at->value + $nudge;
 
         return $count < $at->bounds->least || $count > $at->bounds->most
-            ? throw new Unmakeable($at->name, 'There is no such count.')
+            ? throw new Unmakeable($at->name, new Saying('There is no such count.'))
             : $maker->with([$at->name => $count])->settle($this->spec->choices->wish, $this->ground, null);
     }
 
@@ -274,21 +285,34 @@ final readonly class Planner
             if ($row === null || $row === 0) {
                 throw Refused::at(
                     "/changes/{$place}/from",
-                    "Another material begins in a row from {$names[min(1, count($names) - 1)]} to "
-                        ."{$names[count($names) - 1]}; this bag has no “{$change->from}” there.",
+                    new Saying(
+                        'Another material begins in a row from {names} to {names2}; this bag has no “{from}” '
+                            .'there.',
+                        [
+                            'names' => $names[min(1, count($names) - 1)],
+                            'names2' => $names[count($names) - 1],
+                            'from' => $change->from,
+                        ],
+                    ),
                 );
             }
             if ($row <= $last) {
                 throw Refused::at(
                     "/changes/{$place}/from",
-                    "{$change->from} does not come after the change before; changes stand in the order of their "
-                        .'rounds, one a round.',
+                    new Saying(
+                        '{from} does not come after the change before; changes stand in the order of their '
+                            .'rounds, one a round.',
+                        ['from' => $change->from],
+                    ),
                 );
             }
             if ($change->to === $now) {
                 throw Refused::at(
                     "/changes/{$place}/to",
-                    "{$change->from} is worked in that material already; choose another, or take the change out.",
+                    new Saying(
+                        '{from} is worked in that material already; choose another, or take the change out.',
+                        ['from' => $change->from],
+                    ),
                 );
             }
             [$last, $now] = [$row, $change->to];
@@ -313,24 +337,27 @@ final readonly class Planner
             if ($row === null) {
                 throw Refused::at(
                     "/weigh_ins/{$place}/after",
-                    "This bag has no “{$weighIn->after}”; "
-                        ."its rows run from {$names[0]} to {$names[count($names) - 1]}.",
+                    new Saying(
+                        'This bag has no “{after}”; its rows run from {first} to {last}.',
+                        ['after' => $weighIn->after, 'first' => $names[0], 'last' => $names[count($names) - 1]],
+                    ),
                 );
             }
             if ($last !== null && $row <= $last) {
                 throw Refused::at(
                     "/weigh_ins/{$place}/after",
-                    'Weigh-ins stand in the order of their rows, one a row.',
+                    new Saying('Weigh-ins stand in the order of their rows, one a row.'),
                 );
             }
             $which = $materials[$row];
             $there = $before[$which] ?? $this->spec->facts->strands->of($which)->onHand;
             if ($there !== null && $weighIn->left->grams > $there->grams) {
-                throw Refused::at("/weigh_ins/{$place}/left", isset($before[$which])
-                    ? "{$weighIn->left->print()} is more than the {$there->print()} left at the weigh-in before. "
-                        .'Weigh again.'
-                    : "{$weighIn->left->print()} left of {$there->print()} that were on hand? Weigh again, or "
-                        .'correct what was on hand.');
+                throw Refused::at("/weigh_ins/{$place}/left", new Saying(
+                    isset($before[$which])
+                        ? '{left} is more than the {there} left at the weigh-in before. Weigh again.'
+                        : '{left} left of {there} that were on hand? Weigh again, or correct what was on hand.',
+                    ['left' => $weighIn->left, 'there' => $there],
+                ));
             }
             $before[$which] = $weighIn->left;
             $last = $row;

@@ -8,6 +8,7 @@ use Fescue\Core\Document\Fields;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 
 /** Reads what belongs to rows by their names: `others` and `changes`, and `weigh_ins`. */
 final class RowsReader
@@ -39,7 +40,7 @@ final class RowsReader
             }
         }
         if ($others > 0 && $changes === []) {
-            $top->refuse('changes', 'Say from which round another material is worked.');
+            $top->refuse('changes', new Saying('Say from which round another material is worked.'));
         }
 
         return $changes;
@@ -50,7 +51,10 @@ final class RowsReader
         $text = $one->text($key, self::LONGEST_ROW);
         $row = $text === null ? null : RowId::read($text);
         if ($text !== null && $row === null) {
-            $one->refuse($key, "“{$text}” is no row; write one as the pattern does, like “Round 5”.");
+            $one->refuse($key, new Saying(
+                '“{text}” is no row; write one as the pattern does, like “Round 5”.',
+                ['text' => $text],
+            ));
         }
 
         return $row;

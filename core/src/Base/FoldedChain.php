@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
+use Fescue\Core\Instruction\FullName;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Start;
@@ -23,10 +23,10 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 use Fescue\Core\Stitch\Stitch;
-use Fescue\Core\Stitch\Terms;
 
 /**
  * No base: the wall is worked round both sides of a chain with nothing at the ends, 2m around. Each side holds whole
@@ -80,26 +80,41 @@ final readonly class FoldedChain extends MadeByChoices
         if ($chain !== null) {
             return $chain % $motif->multiple === 0 ? $this : throw new Unmakeable(
                 'chain',
-                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches, and a side of "
-                    ."{$chain} chains holds no whole number of repeats: chain ".self::near($chain, $motif).'.',
+                new Saying(
+                    '{motif} repeats over {multiple} stitches, and a side of {chain} chains holds no whole number '
+                        .'of repeats: chain {motif2}.',
+                    [
+                        'motif' => new FullName($motif),
+                        'multiple' => $motif->multiple,
+                        'chain' => $chain,
+                        'motif2' => self::near($chain, $motif),
+                    ],
+                ),
             );
         }
-        $length = $wish->length ?? throw new Unmakeable('/size/length', 'Give a length, or the number of chains.');
+        $length = $wish->length ?? throw new Unmakeable('/size/length', new Saying(
+            'Give a length, or the number of chains.',
+        ));
         $repeat = $ground->gauge->widthOf($motif)->times($motif->multiple);
         $repeats = (int) round($length->mm / $repeat->mm);
         $least = $ground->gauge->widthOf($motif)->times(max(2, $motif->multiple));
         if ($repeats * $motif->multiple < 2) {
             throw new Unmakeable(
                 '/size/length',
-                "The shortest such chain makes the bag {$least->print(LengthUnit::Centimetre)} wide; ask "
-                    .'for at least that, or use thinner material.',
+                new Saying(
+                    'The shortest such chain makes the bag {least} wide; ask for at least that, or use thinner '
+                        .'material.',
+                    ['least' => $least],
+                ),
             );
         }
         if ($repeats * $motif->multiple > self::MOST_CHAINS) {
             throw new Unmakeable(
                 '/size/length',
-                'That needs a chain of '.$repeats * $motif->multiple.'; Fescue plans up to '.self::MOST_CHAINS
-                    .'. Check the length and the gauge.',
+                new Saying(
+                    'That needs a chain of {multiple}; Fescue plans up to {most}. Check the length and the gauge.',
+                    ['multiple' => $repeats * $motif->multiple, 'most' => self::MOST_CHAINS],
+                ),
             );
         }
 

@@ -48,7 +48,7 @@ final readonly class FoldedRows extends MadeByChoices
             new Setting(
                 'rows',
                 'Rows of the strip',
-                new Counted('base row', short: '{n} row{s}'),
+                new Counted('base row', short: '{n, plural, one {# row} other {# rows}}'),
                 $this->count('rows'),
                 new Bounds(1, self::MOST_ROWS),
                 Unsaid::settled(),

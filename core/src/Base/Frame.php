@@ -36,6 +36,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
@@ -140,8 +141,10 @@ final readonly class Frame extends MadeByChoices
 
         return $bridge <= self::MOST_BRIDGE ? $bridge : throw new Unmakeable(
             '/size/width',
-            "That needs bridges of {$bridge} chains; Fescue plans up to ".self::MOST_BRIDGE
-                .'. Check the width and the gauge.',
+            new Saying(
+                'That needs bridges of {bridge} chains; Fescue plans up to {most}. Check the width and the gauge.',
+                ['bridge' => $bridge, 'most' => self::MOST_BRIDGE],
+            ),
         );
     }
 

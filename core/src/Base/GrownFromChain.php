@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Base;
 
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Bounds;
@@ -19,6 +18,7 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 
 /** What lies flat, worked round both sides of a chain: its straight part is the chain, its rounds make its width. */
 abstract readonly class GrownFromChain extends MadeByChoices
@@ -29,8 +29,6 @@ abstract readonly class GrownFromChain extends MadeByChoices
 
     protected const MOST_ROUNDS = 40;
 
-    /** With its article: "an oval". */
-    abstract protected function noun(): string;
 
     /** @return list<Asked> */
     protected function grown(?Ground $ground): array
@@ -70,7 +68,7 @@ abstract readonly class GrownFromChain extends MadeByChoices
     {
         $length = $wish->length ?? throw new Unmakeable(
             '/size/length',
-            'Give a length, or the number of chains to start.',
+            new Saying('Give a length, or the number of chains to start.'),
         );
         $stitch = $ground->gauge->widthOf($this->motif('stitch'));
         $ends = $ground->gauge->heightOf($this->motif('stitch'))->times(2 * $rounds);
@@ -79,17 +77,20 @@ abstract readonly class GrownFromChain extends MadeByChoices
             $least = $ends->plus($stitch->times(self::FEWEST_CHAINS - 1));
             throw new Unmakeable(
                 '/size/length',
-                "{$rounds} base rounds make the ends {$ends->print(LengthUnit::Centimetre)} long by themselves, "
-                    ."so {$this->noun()} is at least {$least->print(LengthUnit::Centimetre)} long. Ask for more length "
-                    .'or less width.',
+                new Saying(
+                    '{rounds} base rounds make the ends {ends} long by themselves, so the base is at least {least} '
+                        .'long. Ask for more length or less width.',
+                    ['rounds' => $rounds, 'ends' => $ends, 'least' => $least],
+                ),
             );
         }
         if ($chain > self::MOST_CHAINS) {
             throw new Unmakeable(
                 '/size/length',
-                "That needs a chain of {$chain}; Fescue plans up to "
-                    .self::MOST_CHAINS
-                    .'. Check the length and the gauge.',
+                new Saying(
+                    'That needs a chain of {chain}; Fescue plans up to {most}. Check the length and the gauge.',
+                    ['chain' => $chain, 'most' => self::MOST_CHAINS],
+                ),
             );
         }
 

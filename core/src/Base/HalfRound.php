@@ -81,7 +81,7 @@ final readonly class HalfRound extends MadeByChoices
             new Setting(
                 'rows',
                 'Rows of base',
-                new Counted('base row', short: '{n} row{s}'),
+                new Counted('base row', short: '{n, plural, one {# row} other {# rows}}'),
                 $this->count('rows'),
                 new Bounds(1, self::MOST_ROWS),
                 Unsaid::settled(),

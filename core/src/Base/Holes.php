@@ -30,6 +30,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Outline;
 use Fescue\Core\Shape\Places;
 use Fescue\Core\Shape\Rectangle;
@@ -153,7 +154,11 @@ final readonly class Holes extends MadeByChoices
         if ($holes % 2 !== 0) {
             throw new Unmakeable(
                 'holes',
-                "Opposite sides have as many holes, so there is an even number; {$holes} is odd. Count them once more.",
+                new Saying(
+                    'Opposite sides have as many holes, so there is an even number; {holes} is odd. Count them '
+                        .'once more.',
+                    ['holes' => $holes],
+                ),
             );
         }
         [$least, $most] = [$holes + $corners, self::MOST_IN_ONE * ($holes - $corners) + self::IN_CORNER * $corners];
@@ -162,14 +167,22 @@ final readonly class Holes extends MadeByChoices
         if ($told !== null && $count !== null && $told !== $count) {
             throw new Unmakeable(
                 'count',
-                "These stitches a hole make {$told} around, not {$count}; leave one of the two open.",
+                new Saying(
+                    'These stitches a hole make {told} around, not {n}; leave one of the two open.',
+                    ['told' => $told, 'n' => $count],
+                ),
             );
         }
         if ($count !== null && ($count < $least || $count > $most || $count % 2 !== 0)) {
             throw new Unmakeable(
                 'count',
-                'One to three in a hole'.($corners > 0 ? ', two in a corner,' : '')
-                    ." make an even number from {$least} to {$most}; {$count} is none.",
+                new Saying(
+                    $corners > 0
+                        ? 'One to three in a hole, two in a corner, make an even number from {least} to {most}; '
+                            .'{count} is none.'
+                        : 'One to three in a hole make an even number from {least} to {most}; {count} is none.',
+                    ['least' => $least, 'most' => $most, 'count' => $count],
+                ),
             );
         }
 
@@ -196,8 +209,11 @@ final readonly class Holes extends MadeByChoices
 
         return $best ?? throw new Unmakeable(
             'count',
-            "No number of one or two stitches a hole divides by the wall’s {$wall->multiple}; say how many, or give "
-                .'the wall another stitch.',
+            new Saying(
+                'No number of one or two stitches a hole divides by the wall’s {multiple}; say how many, or give '
+                    .'the wall another stitch.',
+                ['multiple' => $wall->multiple],
+            ),
         );
     }
 

@@ -24,6 +24,7 @@ use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Flatness;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Stadium;
@@ -60,11 +61,6 @@ final readonly class Oval extends GrownFromChain
     public static function called(): array
     {
         return ['Oval', 'round both sides of a chain'];
-    }
-
-    protected function noun(): string
-    {
-        return 'an oval';
     }
 
     public function settings(?Ground $ground = null): array
@@ -214,13 +210,15 @@ final readonly class Oval extends GrownFromChain
             if ($one % 2 !== 0) {
                 throw new Unmakeable(
                     'growth',
-                    'Both ends grow alike, so a round adds an even number: '
-                        .($one - 1).' or '.($one + 1).", not {$one}.",
+                    new Saying(
+                        'Both ends grow alike, so a round adds an even number: {one} or {one2}, not {one3}.',
+                        ['one' => $one - 1, 'one2' => $one + 1, 'one3' => $one],
+                    ),
                 );
             }
         }
 
-        return $this->told('round', $rounds, 'base rounds');
+        return $this->told($rounds, 'base rounds');
     }
 
     /**
@@ -234,7 +232,7 @@ final readonly class Oval extends GrownFromChain
     {
         $last = array_pop($rounds) ?? throw new Unmakeable(
             'rise',
-            'A base of one round has none that could grow less; work two or more, or let it lie flat.',
+            new Saying('A base of one round has none that could grow less; work two or more, or let it lie flat.'),
         );
 
         return [

@@ -22,6 +22,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Flatness;
 
@@ -78,7 +79,7 @@ final readonly class Round extends MadeByChoices
         ) {
             throw new Unmakeable(
                 '/size/length',
-                'A round base is as long as it is wide: ask for one of them alone, or for both alike.',
+                new Saying('A round base is as long as it is wide: ask for one of them alone, or for both alike.'),
             );
         }
 

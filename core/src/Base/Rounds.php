@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Base;
 
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\Counted;
 use Fescue\Core\Piece\Fewer;
@@ -15,6 +14,7 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 
 /** Rounds of what grows alike to all sides. */
 final class Rounds
@@ -41,7 +41,7 @@ final class Rounds
         return new Setting(
             'rounds',
             'Rounds of base',
-            new Counted('base round', short: '{n} round{s}'),
+            new Counted('base round', short: '{n, plural, one {# round} other {# rounds}}'),
             $rounds,
             new Bounds(1, $most),
             Unsaid::settled(),
@@ -67,8 +67,10 @@ final class Rounds
         ) {
             throw new Unmakeable(
                 '/size/length',
-                "{$what} is {$wide->times($longer)->print(LengthUnit::Centimetre)} long where it is "
-                    ."{$wide->print(LengthUnit::Centimetre)} wide: ask for one of them alone, or for both so.",
+                new Saying(
+                    '{What} is {longer} long where it is {wide} wide: ask for one of them alone, or for both so.',
+                    ['what' => new Saying($what), 'longer' => $wide->times($longer), 'wide' => $wide],
+                ),
             );
         }
 
@@ -78,20 +80,27 @@ final class Rounds
     /** How many come nearest to the width wished for. @throws Unmakeable */
     public static function across(Wish $wish, Length $high, int $most): int
     {
-        $width = $wish->width ?? throw new Unmakeable('/size/width', 'Give a width, or the number of base rounds.');
+        $width = $wish->width ?? throw new Unmakeable('/size/width', new Saying(
+            'Give a width, or the number of base rounds.',
+        ));
         $round = $high->times(2);
         $rounds = (int) round($width->mm / $round->mm);
         if ($rounds < 1) {
             throw new Unmakeable(
                 '/size/width',
-                "One round alone makes the base {$round->print(LengthUnit::Centimetre)} wide; ask for at least "
-                    .'that, or use thinner material.',
+                new Saying(
+                    'One round alone makes the base {n} wide; ask for at least that, or use thinner material.',
+                    ['n' => $round],
+                ),
             );
         }
         if ($rounds > $most) {
             throw new Unmakeable(
                 '/size/width',
-                "That needs {$rounds} base rounds; Fescue plans up to {$most}. Check the width and the gauge.",
+                new Saying(
+                    'That needs {rounds} base rounds; Fescue plans up to {most}. Check the width and the gauge.',
+                    ['rounds' => $rounds, 'most' => $most],
+                ),
             );
         }
 

@@ -30,6 +30,7 @@ use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Path;
 use Fescue\Core\Shape\Rectangle;
 
@@ -75,7 +76,7 @@ final readonly class Rows extends MadeByChoices
             new Setting(
                 'rows',
                 'Rows of base',
-                new Counted('base row', short: '{n} row{s}'),
+                new Counted('base row', short: '{n, plural, one {# row} other {# rows}}'),
                 $this->count('rows'),
                 new Bounds(1, self::MOST_ROWS),
                 Unsaid::settled(),
@@ -239,7 +240,7 @@ final readonly class Rows extends MadeByChoices
         if (array_sum($each) < 1) {
             throw new Unmakeable(
                 'corner',
-                'A side of one stitch has none to leave out at its corner; work two or three there.',
+                new Saying('A side of one stitch has none to leave out at its corner; work two or three there.'),
             );
         }
 

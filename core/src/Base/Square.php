@@ -43,11 +43,6 @@ final readonly class Square extends GrownFromChain
         return ['Square corners', 'round both sides of a chain'];
     }
 
-    protected function noun(): string
-    {
-        return 'a base with corners';
-    }
-
     public function settings(?Ground $ground = null): array
     {
         return $this->grown($ground);

@@ -10,7 +10,6 @@ use Fescue\Core\Instruction\Into;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -25,6 +24,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 
@@ -141,19 +141,27 @@ final readonly class ToAndFro
         Length $step,
         string $what,
     ): int {
-        $side ??= throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
+        $side ??= throw new Unmakeable("/size/{$called}", new Saying(
+            'Give a measure ({called}), or how many there are: {what}.',
+            ['called' => new Saying($called), 'what' => new Saying($what)],
+        ));
         $fit = (int) round($side->mm / $step->mm);
         if ($fit < $least) {
             throw new Unmakeable(
                 "/size/{$called}",
-                "The fewest {$what} already make the base {$step->times($least)->print(LengthUnit::Centimetre)}; "
-                    .'ask for at least that, or use thinner material.',
+                new Saying(
+                    'The fewest ({what}) already measure {least}; ask for at least that, or use thinner material.',
+                    ['what' => new Saying($what), 'least' => $step->times($least)],
+                ),
             );
         }
         if ($fit > $most) {
             throw new Unmakeable(
                 "/size/{$called}",
-                "That needs {$fit} {$what}; Fescue plans up to {$most}. Check the {$called} and the gauge.",
+                new Saying(
+                    'That needs too many ({what}), {fit}; Fescue plans up to {most}. Check the measure and the gauge.',
+                    ['fit' => $fit, 'what' => new Saying($what), 'most' => $most],
+                ),
             );
         }
 

@@ -8,6 +8,8 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A cursor over one object of a decoded document. It reads what it is asked for, gathers every problem
@@ -32,19 +34,25 @@ final class Fields
     /**
      * Over a whole decoded document.
      *
-     * @param string $thing what the document holds, for messages: "bag"
+     * @param string $thing what the document holds, a message: "a bag"
      *
      * @throws Refused where it is no object of that format
      */
     public static function top(mixed $document, string $format, string $thing): self
     {
         if (! is_array($document) || ($document !== [] && array_is_list($document))) {
-            throw Refused::at('', "A {$thing} file is one object in braces, with a \"format\".");
+            throw Refused::at('', new Saying(
+                'This is not the file of {thing}: that is one object in braces, with a "format".',
+                ['thing' => new Saying($thing)],
+            ));
         }
         if (($document['format'] ?? null) !== $format) {
             throw Refused::at(
                 '/format',
-                "This is not a {$thing} file Fescue reads; its \"format\" should be \"{$format}\".",
+                new Saying(
+                    'This is not the file of {thing}: its "format" should be "{format}".',
+                    ['thing' => new Saying($thing), 'format' => $format],
+                ),
             );
         }
         $top = new self($document, '', new \ArrayObject());
@@ -80,16 +88,16 @@ final class Fields
         return $this->has($key) ? $this->values[$key] : null;
     }
 
-    public function refuse(string $key, string $message): void
+    public function refuse(string $key, Saying $said): void
     {
-        $this->problems->append(new Problem($key === '' ? $this->path : "{$this->path}/{$key}", $message));
+        $this->problems->append(new Problem($key === '' ? $this->path : "{$this->path}/{$key}", $said));
     }
 
     public function object(string $key): self
     {
         $value = $this->has($key) ? $this->values[$key] : [];
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            $this->refuse($key, "“{$key}” should hold fields in braces.");
+            $this->refuse($key, new Saying('“{key}” should hold fields in braces.', ['key' => $key]));
             $value = [];
         }
 
@@ -101,14 +109,17 @@ final class Fields
     {
         $value = $this->has($key) ? $this->values[$key] : [];
         if (! is_array($value) || ! array_is_list($value) || count($value) > $most) {
-            $this->refuse($key, "“{$key}” should be a list in brackets of at most {$most}.");
+            $this->refuse($key, new Saying(
+                '“{key}” should be a list in brackets of at most {most}.',
+                ['key' => $key, 'most' => $most],
+            ));
 
             return [];
         }
         $objects = [];
         foreach ($value as $place => $one) {
             if (! is_array($one) || array_is_list($one)) {
-                $this->refuse("{$key}/{$place}", 'This should hold fields in braces.');
+                $this->refuse("{$key}/{$place}", new Saying('This should hold fields in braces.'));
             } else {
                 $objects[] = new self($one, "{$this->path}/{$key}/{$place}", $this->problems);
             }
@@ -128,7 +139,7 @@ final class Fields
             || ! mb_check_encoding($value, 'UTF-8')
             || preg_match('/[\x00-\x1F\x7F]/', $value) === 1
         ) {
-            $this->refuse($key, 'This should be one line of text in quotes.');
+            $this->refuse($key, new Saying('This should be one line of text in quotes.'));
 
             return null;
         }
@@ -136,7 +147,10 @@ final class Fields
         if ($value === '' || mb_strlen($value) > $longest) {
             $this->refuse(
                 $key,
-                $value === '' ? 'Write something here.' : "At most {$longest} letters; this has ".mb_strlen($value).'.',
+                $value === '' ? new Saying('Write something here.') : new Saying(
+                    'At most {most} letters; this has {many}.',
+                    ['most' => $longest, 'many' => mb_strlen($value)],
+                ),
             );
 
             return null;
@@ -159,12 +173,15 @@ final class Fields
             $value = (int) $value;
         }
         if (! is_int($value)) {
-            $this->refuse($key, 'Write '.$what.' as a whole number, like 22.');
+            $this->refuse($key, new Saying('{What}: write a whole number, like 22.', ['what' => new Saying($what)]));
 
             return null;
         }
         if ($value < $least || $value > $most) {
-            $this->refuse($key, ucfirst($what)." from {$least} to {$most}; {$value} is outside.");
+            $this->refuse($key, new Saying(
+                '{What}: from {least} to {most}; {value} is outside.',
+                ['what' => new Saying($what), 'least' => $least, 'most' => $most, 'value' => $value],
+            ));
 
             return null;
         }
@@ -179,21 +196,22 @@ final class Fields
             return null;
         }
         if (! is_int($value) && ! is_float($value)) {
-            $this->refuse($key, "Write {$what} as a number, like 10.");
+            $this->refuse($key, new Saying('{What}: write a number, like 10.', ['what' => new Saying($what)]));
 
             return null;
         }
         if ($value <= $above || $value > $most) {
             $this->refuse(
                 $key,
-                ucfirst($what)
-                    .' must be above '
-                    .Decimal::exact($above)
-                    .' and at most '
-                    .Decimal::exact($most)
-                    .'; '
-                    .Decimal::exact((float) $value)
-                    .' is outside.',
+                new Saying(
+                    '{What}: above {above} and at most {most}; {value} is outside.',
+                    [
+                        'what' => new Saying($what),
+                        'above' => new Figure(Decimal::exact($above)),
+                        'most' => new Figure(Decimal::exact($most)),
+                        'value' => new Figure(Decimal::exact((float) $value)),
+                    ],
+                ),
             );
 
             return null;
@@ -207,12 +225,19 @@ final class Fields
     {
         $value = $this->required($key);
         if ($value !== null && ! is_int($value) && ! is_float($value)) {
-            $this->refuse($key, 'Write a number without quotes, like 0.3.');
+            $this->refuse($key, new Saying('Write a number without quotes, like 0.3.'));
 
             return null;
         }
         if ($value !== null && abs($value) > $most) {
-            $this->refuse($key, "{$what} is from −{$most} to {$most}; {$value} is outside.");
+            $this->refuse($key, new Saying(
+                '{What}: from −{most} to {most}; {value} is outside.',
+                [
+                    'what' => new Saying($what),
+                    'most' => new Figure(Decimal::exact($most)),
+                    'value' => new Figure(Decimal::exact((float) $value)),
+                ],
+            ));
 
             return null;
         }
@@ -227,7 +252,7 @@ final class Fields
             return false;
         }
         if (! is_bool($this->values[$key])) {
-            $this->refuse($key, 'Write true or false, without quotes.');
+            $this->refuse($key, new Saying('Write true or false, without quotes.'));
         }
 
         return $this->values[$key] === true;
@@ -246,8 +271,15 @@ final class Fields
             $unit = $most->mm > 100 ? LengthUnit::Centimetre : LengthUnit::Millimetre;
             $this->refuse(
                 $key,
-                "{$what} is from {$least->exact($unit)} to {$most->exact($unit)}; {$length->exact($unit)} is "
-                    .'outside. Is the unit right?',
+                new Saying(
+                    '{What}: from {least} to {most}; {value} is outside. Is the unit right?',
+                    [
+                        'what' => new Saying($what),
+                        'least' => new Figure($least->exact($unit)),
+                        'most' => new Figure($most->exact($unit)),
+                        'value' => new Figure($length->exact($unit)),
+                    ],
+                ),
             );
 
             return null;
@@ -270,14 +302,14 @@ final class Fields
             return null;
         }
         if (! is_string($value)) {
-            $this->refuse($key, 'Write the number with its unit in quotes, like "12 cm".');
+            $this->refuse($key, new Saying('Write the number with its unit in quotes, like "12 cm".'));
 
             return null;
         }
         try {
             return $parse($value);
         } catch (NotUnderstood $e) {
-            $this->refuse($key, $e->getMessage());
+            $this->refuse($key, $e->said);
 
             return null;
         }
@@ -302,7 +334,7 @@ final class Fields
             }
         }
         $known = implode('”, “', array_map(fn(\BackedEnum $choice): string => (string) $choice->value, $choices));
-        $this->refuse($key, "This should be “{$known}”.");
+        $this->refuse($key, new Saying('This should be “{known}”.', ['known' => $known]));
 
         return null;
     }
@@ -321,8 +353,11 @@ final class Fields
         if ($value === null || in_array($value, $words, true) || in_array($value, $numbers, true)) {
             return is_string($value) || is_int($value) ? $value : null;
         }
-        $this->refuse($key, 'This should be “'.implode('”, “', $words).'”'
-            .($numbers === [] ? '' : ', or a number from '.min($numbers).' to '.max($numbers)).'.');
+        $known = implode('”, “', $words);
+        $this->refuse($key, $numbers === [] ? new Saying('This should be “{known}”.', ['known' => $known]) : new Saying(
+            'This should be “{known}”, or a number from {least} to {most}.',
+            ['known' => $known, 'least' => min($numbers), 'most' => max($numbers)],
+        ));
 
         return null;
     }
@@ -341,7 +376,10 @@ final class Fields
             return null;
         }
         if (! is_array($value) || ! array_is_list($value) || $value === [] || count($value) > $longest) {
-            $this->refuse($key, "Write {$what} one after another, like 8, 8; at most {$longest} of them.");
+            $this->refuse($key, new Saying(
+                '{What}: write them one after another, like 8, 8; at most {most} of them.',
+                ['what' => new Saying($what), 'most' => $longest],
+            ));
 
             return null;
         }
@@ -350,8 +388,13 @@ final class Fields
             if (! is_int($one) || $one < $least || $one > $most) {
                 $this->refuse(
                     $key,
-                    ucfirst($what)." are whole numbers from {$least} to {$most}"
-                        .(is_scalar($one) ? '; '.self::cut((string) $one).' is none.' : '.'),
+                    new Saying(
+                        '{What}: whole numbers from {least} to {most}; “{one}” is none.',
+                        [
+                            'what' => new Saying($what), 'least' => $least, 'most' => $most,
+                            'one' => is_scalar($one) ? self::cut((string) $one) : '…',
+                        ],
+                    ),
                 );
 
                 return null;
@@ -380,7 +423,7 @@ final class Fields
             if (! isset($this->asked[$key])) {
                 $this->refuse(
                     self::shown((string) $key),
-                    'Fescue does not know this field; take it out or check its spelling.',
+                    new Saying('Fescue does not know this field; take it out or check its spelling.'),
                 );
             }
         }
@@ -394,12 +437,12 @@ final class Fields
     private function required(string $key): mixed
     {
         if (! $this->has($key)) {
-            $this->refuse($key, 'This is missing.');
+            $this->refuse($key, new Saying('This is missing.'));
 
             return null;
         }
         if ($this->values[$key] === null) {
-            $this->refuse($key, 'This is empty; fill it in or take it out.');
+            $this->refuse($key, new Saying('This is empty; fill it in or take it out.'));
         }
 
         return $this->values[$key];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Document;
 
+use Fescue\Core\Saying\Saying;
+
 /** JSON in, read as carefully as a stranger's file, and out, readable. */
 final class Json
 {
@@ -13,16 +15,19 @@ final class Json
     public static function decode(string $json): mixed
     {
         if (strlen($json) > self::MOST_BYTES) {
-            throw Refused::at('', 'The file is larger than anything Fescue keeps; it reads up to 256 KB.');
+            throw Refused::at('', new Saying(
+                'The file is larger than anything Fescue keeps; it reads up to 256 KB.',
+            ));
         }
         try {
             return json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw Refused::at(
                 '',
-                'The file is not readable as JSON: '
-                    .lcfirst($e->getMessage())
-                    .'. Export it again, or mend it in a text editor.',
+                new Saying(
+                    'The file is not readable as JSON ({why}). Export it again, or mend it in a text editor.',
+                    ['why' => lcfirst($e->getMessage())],
+                ),
             );
         }
     }

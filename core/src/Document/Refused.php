@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Document;
 
+use Fescue\Core\Saying\Saying;
+
 /** What cannot be read or planned, with every reason found. */
 final class Refused extends \DomainException
 {
@@ -13,9 +15,9 @@ final class Refused extends \DomainException
         parent::__construct($problems[0]->path.': '.$problems[0]->message);
     }
 
-    /** @param list<array{path: string, value: int|string|bool, said: string}> $ways to mend it by one field */
-    public static function at(string $path, string $message, array $ways = []): self
+    /** @param list<array{path: string, value: int|string|bool, said: Saying}> $ways to mend it by one field */
+    public static function at(string $path, Saying $said, array $ways = []): self
     {
-        return new self([new Problem($path, $message, $ways)]);
+        return new self([new Problem($path, $said, $ways)]);
     }
 }

@@ -12,11 +12,11 @@ use Fescue\Core\Bag\PlannedPart;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\LearnedHand;
+use Fescue\Core\Instruction\FullName;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\HookRange;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Measure\Decimal;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
@@ -24,7 +24,8 @@ use Fescue\Core\Piece\Maker;
 use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Wish;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Saying\Listing;
+use Fescue\Core\Saying\Saying;
 
 /** Ways to make what is on hand enough in nine of ten bags, the ones that cost least of the bag first. */
 final readonly class Mends
@@ -49,12 +50,17 @@ final readonly class Mends
     /** Of how many it is tried: each costs a whole plan. */
     private const TRIED_SPARES = 8;
 
+    /** What is said of a height, a length and a width that become smaller, and larger. */
+    public const BECOMES = [
+        ['{was} becomes {is} (lower)', '{was} becomes {is} (higher)'],
+        ['{was} becomes {is} (shorter)', '{was} becomes {is} (longer)'],
+        ['{was} becomes {is} (narrower)', '{was} becomes {is} (wider)'],
+    ];
+
     /** @param list<Spare> $spares */
     private function __construct(
         private BagPlan $plan,
         private MaterialEstimate $estimate,
-        private LengthUnit $unit,
-        private Terms $terms,
         private ?LearnedHand $hand,
         private array $spares,
     ) {}
@@ -68,12 +74,10 @@ final readonly class Mends
     public static function of(
         BagPlan $plan,
         MaterialEstimate $estimate,
-        LengthUnit $unit,
-        Terms $terms = Terms::US,
         ?LearnedHand $hand = null,
         array $spares = [],
     ): array {
-        return $estimate->isSure() === false ? (new self($plan, $estimate, $unit, $terms, $hand, $spares))->all() : [];
+        return $estimate->isSure() === false ? (new self($plan, $estimate, $hand, $spares))->all() : [];
     }
 
     /** @return list<Mend> */
@@ -88,9 +92,10 @@ final readonly class Mends
             $mends[] = $this->least(
                 (int) round((1 - self::SMALLEST) / self::SMALLER),
                 $this->smaller(...),
-                fn(int $steps): string => 'Plan it smaller all round, '
-                    .(int) round(100 * (1 - $steps * self::SMALLER))
-                    .' % of its size',
+                fn(int $steps): Saying => new Saying(
+                    'Plan it smaller all round, {percent} % of its size',
+                    ['percent' => (int) round(100 * (1 - $steps * self::SMALLER))],
+                ),
             );
             $mends[] = $this->smallerHook();
         }
@@ -107,7 +112,7 @@ final readonly class Mends
      * The least change that makes it enough: strides that double, then halves between.
      *
      * @param \Closure(int): BagSpec $change by so many, from 1 to $most
-     * @param \Closure(int): string $do in words
+     * @param \Closure(int): Saying $do in words
      * @param float $share of the bag each of them works otherwise
      */
     private function least(int $most, \Closure $change, \Closure $do, float $share = 0.0): ?Mend
@@ -162,7 +167,7 @@ final readonly class Mends
                     $place,
                     [$this->with($place, [$one->name => $was - $by])],
                 );
-                $say = fn(int $by): string => $one->fewer->told($was, $by, $one->counted);
+                $say = fn(int $by): Saying => $one->fewer->told($was, $by, $one->counted);
                 $mends[] = $this->least($was - max($one->bounds->least, $worked), $change, $say);
             }
         }
@@ -235,10 +240,13 @@ final readonly class Mends
 
             return $this->rewalled(array_keys($wall), $kept);
         };
-        $say = fn(int $upper): string => "From {$this->plan->work->rows[$places[count($places) - $upper]]->name} "
-            ."up, work the body in {$motif->fullName($this->terms)}, "
-            .($rounds($upper) === 1 ? 'one round' : "{$rounds($upper)} rounds")
-            .' of it';
+        $say = fn(int $upper): Saying => new Saying(
+            'From {row} up, work the body in {stitch}, {n, plural, one {one round} other {# rounds}} of it',
+            [
+                'row' => $this->plan->work->rows[$places[count($places) - $upper]]->id,
+                'stitch' => new FullName($motif), 'n' => $rounds($upper),
+            ],
+        );
         $left = count(array_filter($places, fn(int $row): bool => $row >= $this->plan->begun()));
 
         return $rows === [] ? null : $this->least($left, $change, $say, self::OTHERWISE / count($rows));
@@ -326,7 +334,10 @@ final readonly class Mends
             $last = $hook;
             $less = $this->on($hook, $this->hand);
             if ($less !== null && MaterialEstimate::of($less)->isSure() === true) {
-                return $this->mend("Take a {$hook->print()} hook and keep the counts", $less);
+                return $this->mend(
+                    new Saying('Take a hook of {hook} and keep the counts', ['hook' => $hook]),
+                    $less,
+                );
             }
         }
 
@@ -379,8 +390,11 @@ final readonly class Mends
             if ($estimate->isSure() === true) {
                 $takes = Decimal::print($estimate->others[0]->grams->likely);
                 $mends[] = new Mend(
-                    "From {$this->plan->work->rows[$from]->name} on, work in {$spare->name}",
-                    "takes about {$takes} g of it",
+                    new Saying(
+                        'From {row} on, work in {strand}',
+                        ['row' => $this->plan->work->rows[$from]->id, 'strand' => $spare->name],
+                    ),
+                    new Saying('It takes about {g} g of that.', ['g' => $takes]),
                     self::OTHERWISE * ($rows - $from) / $rows,
                     $estimate->scarcest()->enough,
                     $on,
@@ -437,28 +451,31 @@ final readonly class Mends
         $wanting = Mass::grams(max(1.0, $this->estimate->grams->at(0.95) - $onHand->grams));
 
         return new Mend(
-            "From {$runsOut->earliest} on, work bands or the rest in another material",
-            "about {$wanting->print()} of it; join away from slots and from the last two rounds",
+            new Saying(
+                'From {row} on, work bands or the rest in another material',
+                ['row' => $runsOut->earliest],
+            ),
+            new Saying(
+                'It takes about {mass} of that; join away from slots and from the last two rounds.',
+                ['mass' => $wanting],
+            ),
             1.0,
             null,
             null,
         );
     }
 
-    private function mend(string $do, BagPlan $less, float $otherwise = 0.0): Mend
+    private function mend(Saying $do, BagPlan $less, float $otherwise = 0.0): Mend
     {
         $estimate = MaterialEstimate::of($less);
         [$before, $after] = [$this->plan->comesOut, $less->comesOut];
         $costs = [];
         foreach ([
-            ['lower', 'higher', $before->height, $after->height],
-            ['shorter', 'longer', $before->baseLength, $after->baseLength],
-            ['narrower', 'wider', $before->baseWidth, $after->baseWidth],
-        ] as [$smaller, $larger, $was, $is]) {
+            [$before->height, $after->height], [$before->baseLength, $after->baseLength],
+            [$before->baseWidth, $after->baseWidth],
+        ] as $side => [$was, $is]) {
             if (abs($was->mm - $is->mm) > 0.5) {
-                $costs[] = "{$was->print($this->unit)} becomes {$is->print($this->unit)} ("
-                    .($is->mm < $was->mm ? $smaller : $larger)
-                    .')';
+                $costs[] = new Saying(self::BECOMES[$side][(int) ($is->mm > $was->mm)], ['was' => $was, 'is' => $is]);
             }
         }
         $saved = Decimal::print(max(0.0, $this->estimate->grams->likely - $estimate->grams->likely));
@@ -467,7 +484,10 @@ final readonly class Mends
 
         return new Mend(
             $do,
-            ($costs === [] ? '' : implode(', ', $costs).'; ')."saves {$saved} g",
+            $costs === [] ? new Saying('It saves {g} g.', ['g' => $saved]) : new Saying(
+                '{Costs}; it saves {g} g.',
+                ['costs' => new Listing($costs), 'g' => $saved],
+            ),
             max($lost, $otherwise),
             $estimate->scarcest()->enough,
             $less,

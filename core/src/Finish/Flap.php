@@ -73,12 +73,18 @@ final readonly class Flap extends ByChoices implements Finishing
         if ($across > $side) {
             throw new Unmakeable(
                 'across',
-                "The back has {$side} stitches at its edge; a flap takes at most that many.",
+                new Saying(
+                    'The back has {side} stitches at its edge; a flap takes at most that many.',
+                    ['side' => $side],
+                ),
             );
         }
         $long = $this->length('long') ?? $shell->high->times(self::COVERS);
         if ($long->mm > $shell->high->mm) {
-            throw new Unmakeable('long', "{$long->print()} is longer than the bag is high, {$shell->high->print()}.");
+            throw new Unmakeable('long', new Saying(
+                '{long} is longer than the bag is high, {high}.',
+                ['long' => $long, 'high' => $shell->high],
+            ));
         }
         $rows = max(1, (int) round($long->plus($shell->depth->times(0.5))->mm / $shell->row->mm));
         $free = ($side - $across) / 2;

@@ -132,8 +132,10 @@ final readonly class Lined extends ByChoices implements Finishing
         }
         $wide = Length::mm($lining->back);
         if ($pocket[0]->mm > $wide->mm || $pocket[1]->mm > $lining->high) {
-            throw new Unmakeable('pocket', "The lining’s back is {$wide->print()} wide and "
-                .Length::mm($lining->high)->print().' high; the pocket goes beyond it.');
+            throw new Unmakeable('pocket', new Saying(
+                'The lining’s back is {wide} wide and {high} high; the pocket goes beyond it.',
+                ['wide' => $wide, 'high' => Length::mm($lining->high)],
+            ));
         }
 
         return $lining->withPocket($pocket[0]->mm, $pocket[1]->mm, $seam);
@@ -147,8 +149,11 @@ final readonly class Lined extends ByChoices implements Finishing
             $widest = max(array_map(fn(ClothPiece $one): float => $one->width(), $lining->pieces));
             // Whole centimetres up: never as wide as the cloth that it does not go on.
             $wants = Length::mm(10 * Whole::up($widest / 10));
-            throw new Unmakeable('cloth', "A piece is up to {$wants->print()} wide and does not go on cloth of "
-                ."{$this->cloth()->print()}. Take wider cloth, or a lining of other pieces.");
+            throw new Unmakeable('cloth', new Saying(
+                'A piece is up to {wants} wide and does not go on cloth of {cloth}. Take wider cloth, or a lining '
+                    .'of other pieces.',
+                ['wants' => $wants, 'cloth' => $this->cloth()],
+            ));
         }
 
         return new Fitted(

@@ -95,7 +95,7 @@ final readonly class Lining
         if ($as !== 'flat' && ! ($shell->pieced && $as === 'gussets') && $depth < self::FOLD) {
             throw new Unmakeable(
                 'as',
-                "This bag has no bottom to speak of, {$shell->depth->print()}: line it flat.",
+                new Saying('This bag has no bottom to speak of, {depth}: line it flat.', ['depth' => $shell->depth]),
             );
         }
         $share = $depth / max(1.0, $shell->length->mm + $depth);
@@ -110,7 +110,7 @@ final readonly class Lining
             'gussets' => self::strip($top, $foot, $share, $tall, $seam),
             default => self::bottomed($outline ?? throw new Unmakeable(
                 'as',
-                'This bag has no base of one piece that a bottom could follow: line it with gussets.',
+                new Saying('This bag has no base of one piece that a bottom could follow: line it with gussets.'),
             ), 2 * $top, 2 * $foot, $tall, $seam),
         };
     }

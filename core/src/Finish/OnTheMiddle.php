@@ -71,12 +71,16 @@ abstract readonly class OnTheMiddle extends ByChoices implements Finishing
     protected function checked(Shell $shell): void
     {
         if ($this->wide()->mm > $shell->opening->mm) {
-            throw new Unmakeable('wide', "{$this->wide()->print()} is wider than the opening, "
-                ."{$shell->opening->print()} lying flat. Take a smaller one.");
+            throw new Unmakeable('wide', new Saying(
+                '{wide} is wider than the opening, {opening} lying flat. Take a smaller one.',
+                ['wide' => $this->wide(), 'opening' => $shell->opening],
+            ));
         }
         if ($this->under($shell)->mm > $shell->high->mm) {
-            throw new Unmakeable('under', "{$this->under($shell)->print()} below the edge is below the foot: the bag "
-                ."is {$shell->high->print()} high.");
+            throw new Unmakeable('under', new Saying(
+                '{shell} below the edge is below the foot: the bag is {high} high.',
+                ['shell' => $this->under($shell), 'high' => $shell->high],
+            ));
         }
     }
 

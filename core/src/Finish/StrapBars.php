@@ -6,7 +6,6 @@ namespace Fescue\Core\Finish;
 
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Need;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Whole;
 use Fescue\Core\Piece\Bounds;
 use Fescue\Core\Piece\ByChoices;
@@ -68,12 +67,21 @@ final readonly class StrapBars extends ByChoices implements Finishing
         $across = Whole::down($shell->depth->mm / $shell->stitch->mm);
         if ($aside > max(1, $across)) {
             throw new Unmakeable('from_front', $across < 1
-                ? "This bag has no narrow side to speak of, {$shell->depth->print()}: take rings at the folds instead."
-                : 'The narrow side is '.Decimal::many($across, 'stitch').' deep; the bar stands within.');
+                ? new Saying(
+                    'This bag has no narrow side to speak of, {deep}: take rings at the folds instead.',
+                    ['deep' => $shell->depth],
+                )
+                : new Saying(
+                    'The narrow side is {n, plural, one {# stitch} other {# stitches}} deep; the bar stands within.',
+                    ['n' => $across],
+                ));
         }
         $high = Whole::down($shell->high->mm / $shell->row->mm);
         if ($down > max(1, $high)) {
-            throw new Unmakeable('from_top', 'The bag is '.Decimal::many($high, 'row').' high; the bar stands within.');
+            throw new Unmakeable('from_top', new Saying(
+                'The bag is {high, plural, one {# row} other {# rows}} high; the bar stands within.',
+                ['high' => $high],
+            ));
         }
         $under = $shell->row->times($down - 0.5);
 

@@ -94,7 +94,10 @@ final readonly class Tassels extends ByChoices implements Finishing
         if ($where === self::AROUND && $every > $around) {
             throw new Unmakeable(
                 'every',
-                "The edge has {$around} stitches: no tassel on every ".Decimal::ordinal($every).'. Take fewer.',
+                new Saying(
+                    'The edge has {around} stitches: no tassel on every {every}. Take fewer.',
+                    ['around' => $around, 'every' => Decimal::ordinal($every)],
+                ),
             );
         }
         $many = match ($where) {

@@ -50,9 +50,11 @@ final readonly class Zip extends ByChoices implements Finishing
         $room = Length::mm(max($shell->stitch->mm, $shell->opening->mm - 2 * $shell->stitch->mm));
         $long = $this->length('length') ?? Length::mm(max(30.0, 10.0 * Whole::down($room->mm / 10)));
         if ($long->mm > $shell->opening->mm) {
-            throw new Unmakeable('length', "A zip of {$long->print()} is longer than the opening, "
-                ."{$shell->opening->print()} lying flat. A longer one can be shortened: sew over its teeth there, cut "
-                .'a finger’s breadth behind, and write the length that is left.');
+            throw new Unmakeable('length', new Saying(
+                'A zip of {long} is longer than the opening, {opening} lying flat. A longer one can be shortened: '
+                    .'sew over its teeth there, cut a finger’s breadth behind, and write the length that is left.',
+                ['long' => $long, 'opening' => $shell->opening],
+            ));
         }
         $short = Length::mm(($shell->opening->mm - $long->mm) / 2);
 

@@ -6,6 +6,7 @@ namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Saying\Saying;
 
 /**
  * Marks on a picture of a swatch with a card by it: the size of a stitch and a row, and how sure the marking makes it.
@@ -45,11 +46,9 @@ final readonly class CardPicture
         if ($size !== null && $this->camera !== null) {
             $other = Camera::of($corners, ! $upright, $size, $markPx);
             if ($this->camera->strain - $other->strain > self::SURELY) {
-                throw new NotUnderstood(
-                    $upright
-                        ? 'By its corners the card does not stand on its short side: it lies on its long one.'
-                        : 'By its corners the card stands on its short side; say so with the tick below.',
-                );
+                throw new NotUnderstood(new Saying($upright
+                    ? 'By its corners the card does not stand on its short side: it lies on its long one.'
+                    : 'By its corners the card stands on its short side; say so with the tick below.'));
             }
         }
     }
@@ -83,12 +82,14 @@ final readonly class CardPicture
     public function one(array $from, array $to, float $count): Spread
     {
         if ($count <= 0) {
-            throw new NotUnderstood('Count how many lie between the two marks, above 0.');
+            throw new NotUnderstood(new Saying('Count how many lie between the two marks, above 0.'));
         }
         $marks = [...$this->corners, $from, $to];
         $length = $this->length($marks);
         if ($length < 5) {
-            throw new NotUnderstood('The two marks lie on each other; put them at the ends of the run you counted.');
+            throw new NotUnderstood(new Saying(
+                'The two marks lie on each other; put them at the ends of the run you counted.',
+            ));
         }
         $variance = 0.0;
         foreach (array_keys($marks) as $place) {

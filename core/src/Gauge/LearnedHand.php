@@ -11,6 +11,8 @@ use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Saying\Listing;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Statistics\GroupedModel;
 use Fescue\Core\Statistics\LinearModel;
 use Fescue\Core\Statistics\Normal;
@@ -158,21 +160,27 @@ final readonly class LearnedHand
         return $kind->value.' '.round($diameter->mm, 2).' '.round($density->gramsPerMetre ?? 0.0, 3);
     }
 
-    /** "3 swatches of yours and one bag weighed in the work"; '' where nothing has taught it. */
-    public function from(): string
+    /** "3 swatches of yours and one bag weighed in the work"; null where nothing has taught it. */
+    public function from(): ?Saying
     {
-        return implode(' and ', array_filter([
-            match ($this->swatches) {
-                0 => '',
-                1 => 'one swatch of yours',
-                default => "{$this->swatches} swatches of yours",
-            },
-            match ($this->bags) {
-                0 => '',
-                1 => 'one bag weighed in the work',
-                default => "{$this->bags} bags weighed in the work",
-            },
-        ], fn(string $said): bool => $said !== ''));
+        $of = ['swatches' => $this->swatches, 'bags' => $this->bags];
+
+        return match (true) {
+            $this->swatches > 0 && $this->bags > 0 => new Saying(
+                '{swatches, plural, one {one swatch} other {# swatches}} of yours and {bags, plural, one {one bag} '
+                    .'other {# bags}} weighed in the work',
+                $of,
+            ),
+            $this->swatches > 0 => new Saying(
+                '{swatches, plural, one {one swatch} other {# swatches}} of yours',
+                $of,
+            ),
+            $this->bags > 0 => new Saying(
+                '{bags, plural, one {one bag} other {# bags}} weighed in the work',
+                $of,
+            ),
+            default => null,
+        };
     }
 
     /**
@@ -316,7 +324,7 @@ final readonly class LearnedHand
      *
      * @param list<Trial> $trials
      *
-     * @return array<int, string>
+     * @return array<int, Saying>
      */
     public static function doubts(array $trials): array
     {
@@ -330,11 +338,17 @@ final readonly class LearnedHand
             if ($odd === []) {
                 break;
             }
-            $doubts[$place] = 'A stitch '.implode(' and ', $odd).' than your '
-                .(count($trials) === 2 ? 'other swatch says: one of the two is off.' : 'other swatches say.')
-                .(array_keys($odd) === ['strand'] ? '' : ' Miscounted, another hand, or hung where the others '
-                .'lay relaxed?')
-                .(isset($odd['strand']) ? ' Weighed with something else, or counted over a part of it?' : '');
+            $doubts[$place] = Saying::several(...array_filter([
+                new Saying(
+                    count($trials) === 2
+                        ? 'A stitch {odd} than your other swatch says: one of the two is off.'
+                        : 'A stitch {odd} than your other swatches say.',
+                    ['odd' => new Listing(array_values($odd))],
+                ),
+                array_keys($odd) === ['strand'] ? null
+                    : new Saying('Miscounted, another hand, or hung where the others lay relaxed?'),
+                isset($odd['strand']) ? new Saying('Weighed with something else, or counted over a part of it?') : null,
+            ], fn(?Saying $one): bool => $one !== null));
             $rest = array_diff_key($rest, [$place => true]);
         }
 
@@ -367,21 +381,24 @@ final readonly class LearnedHand
         return array_keys($off, max($off), true)[0];
     }
 
+    /** What is said of a measure that is off: below what is expected, and beyond it. */
+    public const ODD = [
+        'width' => ['is {percent} % less wide', 'is {percent} % more wide'],
+        'height' => ['is {percent} % less high', 'is {percent} % more high'],
+        'strand' => ['takes {percent} % less strand', 'takes {percent} % more strand'],
+    ];
+
     /**
      * What is odd about a swatch that did not teach it.
      *
      * @param float $doubtful deviations
      *
-     * @return array<string, string> by measure; none where nothing is
+     * @return array<string, Saying> by measure; none where nothing is
      */
     private function isOdd(Trial $trial, float $doubtful): array
     {
         $said = [];
-        foreach ([
-            'width' => 'is %s wide',
-            'height' => 'is %s high',
-            'strand' => 'takes %s strand',
-        ] as $measure => $say) {
+        foreach (self::ODD as $measure => $say) {
             $model = $this->models[$measure];
             $strand = self::named($trial->kind, $trial->diameter, $trial->density);
             $value = self::value($measure, $trial);
@@ -391,9 +408,9 @@ final readonly class LearnedHand
                 $model->variance($row, $strand) + $model->noise ** 2 + self::measuring($measure, $trial->swatch) ** 2,
             );
             if (abs($off) > $doubtful * $deviation) {
-                $said[$measure] = sprintf(
-                    $say,
-                    (int) round(100 * (exp(abs($off)) - 1)).' % '.($off > 0 ? 'more' : 'less'),
+                $said[$measure] = new Saying(
+                    $say[(int) ($off > 0)],
+                    ['percent' => (int) round(100 * (exp(abs($off)) - 1))],
                 );
             }
         }

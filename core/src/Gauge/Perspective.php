@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Statistics\LinearModel;
 
 /**
@@ -38,7 +39,7 @@ final readonly class Perspective
     public static function ofCard(array $corners, bool $upright = false): self
     {
         if (count($corners) !== 4) {
-            throw new NotUnderstood('Mark the card’s four corners.');
+            throw new NotUnderstood(new Saying('Mark the card’s four corners.'));
         }
         self::mustGoRound($corners);
         [$wide, $high] = self::card($upright);
@@ -63,7 +64,7 @@ final readonly class Perspective
                 array_fill(0, 8, INF),
             )->observing($rows, $values, array_fill(0, 8, 1.0))->mean();
         } catch (\DomainException) {
-            throw new NotUnderstood('The card’s corners lie in a line; mark them again.');
+            throw new NotUnderstood(new Saying('The card’s corners lie in a line; mark them again.'));
         }
 
         return new self($map, $middle, $scale);
@@ -113,7 +114,7 @@ final readonly class Perspective
         $depth = $g * $u + $h * $v + 1;
         if ($depth < 1e-6) {
             throw new NotUnderstood(
-                'A mark lies beyond where the table ends in the picture; check the card’s corners.',
+                new Saying('A mark lies beyond where the table ends in the picture; check the card’s corners.'),
             );
         }
 
@@ -144,17 +145,24 @@ final readonly class Perspective
             [$x2, $y2] = $corners[($place + 2) % 4];
             if (hypot($x1 - $x0, $y1 - $y0) < self::LEAST) {
                 throw new NotUnderstood(
-                    'Two of the card’s corners lie on each other, or the card is too small in the picture; go nearer.',
+                    new Saying(
+                        'Two of the card’s corners lie on each other, or the card is too small in the picture; go '
+                            .'nearer.',
+                    ),
                 );
             }
             $turns[] = ($x1 - $x0) * ($y2 - $y1) - ($y1 - $y0) * ($x2 - $x1) > 0;
         }
         if (count(array_unique($turns)) > 1) {
-            throw new NotUnderstood('The card’s corners cross: mark them going round, from its upper left.');
+            throw new NotUnderstood(new Saying(
+                'The card’s corners cross: mark them going round, from its upper left.',
+            ));
         }
         if (! $turns[0]) {
             throw new NotUnderstood(
-                'The card’s corners go round the wrong way: upper left, upper right, lower right, lower left.',
+                new Saying(
+                    'The card’s corners go round the wrong way: upper left, upper right, lower right, lower left.',
+                ),
             );
         }
     }

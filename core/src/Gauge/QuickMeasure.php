@@ -10,6 +10,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
+use Fescue\Core\Saying\Saying;
 
 /**
  * Gauge the way people say it, a line each: "16 chains = 20 cm", "31 rows of sc are 40 cm", "10 st 12 cm". Several
@@ -45,9 +46,11 @@ final readonly class QuickMeasure
         );
         if ($lines === [] || count($lines) > self::MOST_LINES) {
             throw new NotUnderstood(
-                'Write at least one line like “16 chains = 20 cm” and one like “31 rows = 40 cm”, at most '
-                    .self::MOST_LINES
-                    .'.',
+                new Saying(
+                    'Write at least one line like “16 chains = 20 cm” and one like “31 rows = 40 cm”, at most '
+                        .'{most}.',
+                    ['most' => self::MOST_LINES],
+                ),
             );
         }
         $found = ['stitches' => [], 'rows' => []];
@@ -61,9 +64,11 @@ final readonly class QuickMeasure
                 $part,
             ) !== 1) {
                 throw new NotUnderstood(
-                    "Line {$number}, “"
-                        .mb_substr($line, 0, 40)
-                        .'”, was not understood; write it like “16 chains = 20 cm” or “31 rows = 40 cm”.',
+                    new Saying(
+                        'Line {number}, “{line}”, was not understood; write it like “16 chains = 20 cm” or “31 '
+                            .'rows = 40 cm”.',
+                        ['number' => $number, 'line' => mb_substr($line, 0, 40)],
+                    ),
                 );
             }
             $count = (float) str_replace(',', '.', $part[1]);
@@ -71,10 +76,13 @@ final readonly class QuickMeasure
             try {
                 $length = Length::parse($part[3], $bare);
             } catch (NotUnderstood $e) {
-                throw new NotUnderstood("Line {$number}: {$e->getMessage()}");
+                throw new NotUnderstood(new Saying('Line {number}: {why}', ['number' => $number, 'why' => $e->said]));
             }
             if ($count < 1 || $count > self::MOST_COUNTED || $length->mm < 5 || $length->mm > 3000) {
-                throw new NotUnderstood("Line {$number}: count from 1 to ".self::MOST_COUNTED.', over 5 mm to 3 m.');
+                throw new NotUnderstood(new Saying(
+                    'Line {number}: count from 1 to {most}, over 5 mm to 3 m.',
+                    ['number' => $number, 'most' => self::MOST_COUNTED],
+                ));
             }
             $found[$kind][] = $length->mm / $count;
             $counted[$kind] += $count;
@@ -98,11 +106,13 @@ final readonly class QuickMeasure
     public function swatch(Motif $motif, ?Mass $each): Swatch
     {
         if ($this->width === null) {
-            throw new NotUnderstood('Say how wide some stitches are, like “16 chains = 20 cm”.');
+            throw new NotUnderstood(new Saying('Say how wide some stitches are, like “16 chains = 20 cm”.'));
         }
         if ($this->height === null) {
             throw new NotUnderstood(
-                'Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.',
+                new Saying(
+                    'Say how high some rows are, like “31 rows = 40 cm”. Without rows no height can be planned.',
+                ),
             );
         }
 

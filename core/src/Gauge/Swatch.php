@@ -8,6 +8,8 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Saying;
 
 /** A measured piece: so many stitches over a width, so many rows over a height, perhaps weighed. */
 final readonly class Swatch
@@ -67,27 +69,32 @@ final readonly class Swatch
             if ($counted < self::FEWEST) {
                 return new Doubt(
                     $field,
-                    'One alone measures nothing: count at least '
-                        .self::FEWEST
-                        .', better '
-                        .self::FEWEST_TO_TRUST
-                        .' or more.',
+                    new Saying(
+                        'One alone measures nothing: count at least {least}, better {more} or more.',
+                        ['least' => self::FEWEST, 'more' => self::FEWEST_TO_TRUST],
+                    ),
                 );
             }
         }
         $one = $this->gauge();
-        $width = $one->width->print(LengthUnit::Millimetre);
+        $width = new Figure($one->width->print(LengthUnit::Millimetre));
         if ($one->width->mm < 1 || $one->width->mm > 100) {
-            return new Doubt('width', "One stitch comes to {$width} wide; check the stitches counted and the width.");
+            return new Doubt('width', new Saying(
+                'One stitch comes to {width} wide; check the stitches counted and the width.',
+                ['width' => $width],
+            ));
         }
         $ratio = $one->singleHeight()->mm / $one->width->mm;
         if ($ratio < 0.25 || $ratio > 4) {
-            $height = $one->height->print(LengthUnit::Millimetre);
+            $height = new Figure($one->height->print(LengthUnit::Millimetre));
 
             return new Doubt(
                 'height',
-                "A row comes to {$height} high and a stitch to {$width} wide, which no fabric is; check the rows "
-                    .'counted and the height.',
+                new Saying(
+                    'A row comes to {height} high and a stitch to {width} wide, which no fabric is; check the '
+                        .'rows counted and the height.',
+                    ['height' => $height, 'width' => $width],
+                ),
             );
         }
 

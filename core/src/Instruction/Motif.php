@@ -371,4 +371,9 @@ final class Motif implements Sayable
     {
         return Vocabulary::of($terms)->motif($this)[1];
     }
+
+    public function english(): string
+    {
+        return $this->abbreviation(Terms::US);
+    }
 }

@@ -50,8 +50,9 @@ final readonly class EndCare
             Kind::Cord => [
                 new self(
                     'Tape',
-                    ($make === Make::Braided ? 'Wrap the braid' : 'Wrap the twist, it opens as soon as it is cut')
-                        .', and cut through the tape.',
+                    $make === Make::Braided
+                        ? 'Wrap the braid, and cut through the tape.'
+                        : 'Wrap the twist, it opens as soon as it is cut, and cut through the tape.',
                     self::CUT,
                 ),
                 ...self::sealed(

@@ -6,6 +6,7 @@ namespace Fescue\Core\Material;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
+use Fescue\Core\Saying\Saying;
 
 /** How a strand fills its room, by which its weight tells how thick it is. */
 enum Form: string
@@ -48,10 +49,17 @@ enum Form: string
     }
 
     /** "a flat jersey of cotton" */
-    public function named(?Fibre $fibre): string
+    public function named(?Fibre $fibre): Saying
     {
-        return ($this === self::Film ? $this->value : "a {$this->value}")
-            .($fibre === null ? '' : " of {$fibre->value}");
+        $form = new Saying(match ($this) {
+            self::Round => 'a round cord',
+            self::Jersey => 'a flat jersey',
+            self::Tape => 'a flat tape',
+            self::Film => 'film',
+        });
+
+        return $fibre === null ? $form
+            : new Saying('{form} of {fibre}', ['form' => $form, 'fibre' => new Saying($fibre->value)]);
     }
 
     /** Share of its room that is fibre. From memory. */

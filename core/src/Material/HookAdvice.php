@@ -6,6 +6,8 @@ namespace Fescue\Core\Material;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Saying;
 
 /**
  * Where to start trying hooks. For a firm bag fabric about twice the cord's diameter, less for what is soft and flat;
@@ -17,7 +19,7 @@ final readonly class HookAdvice
     /**
      * @param array{HookSize, HookSize} $range smallest and largest worth a try
      * @param array{HookSize, HookSize} $first the two to try first, in order
-     * @param list<string> $reasons
+     * @param list<Saying> $reasons
      */
     private function __construct(public array $range, public array $first, public array $reasons) {}
 
@@ -26,24 +28,26 @@ final readonly class HookAdvice
         $range = HookRange::of($kind);
         $start = HookSize::nearest($diameter->times($range->start));
         $reasons = [
-            "For a firm bag fabric of {$diameter->print(LengthUnit::Millimetre)} start with {$start->exact()}: "
-                ."{$range->reason}",
+            new Saying('For a firm bag fabric of {thick} start with {hook}: {reason}', [
+                'thick' => new Figure($diameter->print(LengthUnit::Millimetre)), 'hook' => new Figure($start->exact()),
+                'reason' => new Saying($range->reason),
+            ]),
         ];
         $steps = 0;
         if ($hand === Hand::Tight) {
             $steps++;
-            $reasons[] = 'A tight hand: one size up.';
+            $reasons[] = new Saying('A tight hand: one size up.');
         } elseif ($hand === Hand::Loose) {
             $steps--;
-            $reasons[] = 'A loose hand: one size down.';
+            $reasons[] = new Saying('A loose hand: one size down.');
         }
         if ($fabric === Fabric::Drape) {
             $steps++;
-            $reasons[] = 'A fabric that drapes: one size up.';
+            $reasons[] = new Saying('A fabric that drapes: one size up.');
         } elseif ($fabric === Fabric::Even) {
-            $reasons[] = 'Neither firm nor loose: the start, or one up.';
+            $reasons[] = new Saying('Neither firm nor loose: the start, or one up.');
         }
-        $reasons[] = match ($kind) {
+        $reasons[] = new Saying(match ($kind) {
             Kind::TShirt => 'Jersey gives: if the fabric is stiff as a board, go up before you slacken your hand.',
             Kind::Plarn => 'Plarn slides badly: draw every loop up to the thick of the hook.',
             Kind::Cord => 'Cord has no give: work the starting chain loosely or one size up.',
@@ -52,8 +56,8 @@ final readonly class HookAdvice
             Kind::Strand => 'Strands held together glide better over a metal hook.',
             Kind::Hardware, Kind::Cloth => 'It is sewn, not worked.',
             Kind::Tabs => 'The hook must pass the tab’s hole with the cord on it: try that first.',
-        };
-        $reasons[] = 'Straps: one size down.';
+        });
+        $reasons[] = new Saying('Straps: one size down.');
         $centre = $start->steps($steps);
         // What gives is tried looser next; what does not, firmer.
         $next = $fabric === Fabric::Firm && $range->up === 1 ? -1 : 1;

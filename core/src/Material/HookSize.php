@@ -184,4 +184,9 @@ final readonly class HookSize implements Sayable
                 ['text' => $name, 'known' => $known],
             ));
     }
+
+    public function english(): string
+    {
+        return $this->print();
+    }
 }

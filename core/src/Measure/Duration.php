@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Measure;
 
+use Fescue\Core\Saying\Saying;
+
 /** Minutes as the page prints them and as they are typed. */
 final class Duration
 {
@@ -17,7 +19,7 @@ final class Duration
     public static function parse(string $text, int $digits = 4): int
     {
         if (preg_match('/^(?:(\d{1,3})\s*h)?\s*(?:(\d{1,'.$digits.'})\s*(?:min|m)?)?$/i', $text, $time) !== 1) {
-            throw new NotUnderstood('Write how long it took, like “45”, “45 min” or “1 h 20”.');
+            throw new NotUnderstood(new Saying('Write how long it took, like “45”, “45 min” or “1 h 20”.'));
         }
 
         return 60 * (int) ($time[1] ?? 0) + (int) ($time[2] ?? 0);

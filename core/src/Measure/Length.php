@@ -104,4 +104,9 @@ final readonly class Length implements Sayable
     {
         return new Saying('“20 cm” or “7 1/2 in”');
     }
+
+    public function english(): string
+    {
+        return $this->print(LengthUnit::Centimetre);
+    }
 }

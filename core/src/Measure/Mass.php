@@ -69,4 +69,9 @@ final readonly class Mass implements Sayable
     {
         return new Saying('“850 g” or “1 lb 4 oz”');
     }
+
+    public function english(): string
+    {
+        return $this->print();
+    }
 }

@@ -14,9 +14,9 @@ final class NotUnderstood extends \DomainException
 {
     public readonly Saying $said;
 
-    public function __construct(Saying|string $said, ?\Throwable $before = null)
+    public function __construct(Saying $said, ?\Throwable $before = null)
     {
-        $this->said = is_string($said) ? Saying::plain($said) : $said;
-        parent::__construct($this->said->english(), 0, $before);
+        $this->said = $said;
+        parent::__construct($said->english(), 0, $before);
     }
 }

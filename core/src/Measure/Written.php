@@ -38,19 +38,49 @@ final readonly class Written
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw new NotUnderstood(
-                self::tell('This is not readable text; write {thing} like {example}.', '', $thing, $example),
+                new Saying(
+                    '{example}',
+                    [
+                        'example' => self::tell(
+                            'This is not readable text; write {thing} like {example}.',
+                            '',
+                            $thing,
+                            $example,
+                        ),
+                    ],
+                ),
             );
         }
         $plain = self::plain($text);
         if ($plain === '') {
             throw new NotUnderstood(
-                self::tell('Nothing is written here; write {thing} like {example}.', '', $thing, $example),
+                new Saying(
+                    '{example}',
+                    [
+                        'example' => self::tell(
+                            'Nothing is written here; write {thing} like {example}.',
+                            '',
+                            $thing,
+                            $example,
+                        ),
+                    ],
+                ),
             );
         }
         $shown = mb_strlen($plain) > 40 ? mb_substr($plain, 0, 40).'…' : $plain;
         if (preg_match('/^[-−–]\s*[\d.,]/u', $plain) === 1) {
             throw new NotUnderstood(
-                self::tell('“{text}” is less than nothing; write {thing} like {example}.', $shown, $thing, $example),
+                new Saying(
+                    '{example}',
+                    [
+                        'example' => self::tell(
+                            '“{text}” is less than nothing; write {thing} like {example}.',
+                            $shown,
+                            $thing,
+                            $example,
+                        ),
+                    ],
+                ),
             );
         }
         $parts = [];
@@ -58,7 +88,17 @@ final readonly class Written
         while ($rest !== '') {
             if (preg_match('/^('.self::NUMBER.')\s*((?:[^\d.,]|\.(?!\d))*)/u', $rest, $found) !== 1) {
                 throw new NotUnderstood(
-                    self::tell('“{text}” was not understood; write {thing} like {example}.', $shown, $thing, $example),
+                    new Saying(
+                        '{example}',
+                        [
+                            'example' => self::tell(
+                                '“{text}” was not understood; write {thing} like {example}.',
+                                $shown,
+                                $thing,
+                                $example,
+                            ),
+                        ],
+                    ),
                 );
             }
             $parts[] = [self::number($found[1], $shown), trim($found[2])];
@@ -66,11 +106,16 @@ final readonly class Written
         }
 
         if (count($parts) > 1 && in_array('', array_column($parts, 1), true)) {
-            throw new NotUnderstood(self::tell(
-                '“{text}” was not understood: every number needs its unit. Write {thing} like {example}.',
-                $shown,
-                $thing,
-                $example,
+            throw new NotUnderstood(new Saying(
+                '{example}',
+                [
+                    'example' => self::tell(
+                        '“{text}” was not understood: every number needs its unit. Write {thing} like {example}.',
+                        $shown,
+                        $thing,
+                        $example,
+                    ),
+                ],
             ));
         }
 

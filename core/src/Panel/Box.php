@@ -7,6 +7,7 @@ namespace Fescue\Core\Panel;
 use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Marked;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A panel that is front, bottom, back and flap in one, and a side at each end: how it goes together. Millimetres, x
@@ -62,7 +63,7 @@ final readonly class Box
         $top = Face::from([0, $h, 0], [$w, 0, 0], [0, 0, min($d, $f)], $this->panel);
 
         return [
-            new AssemblyStep('the pieces, flat', [
+            new AssemblyStep(new Saying('the pieces, flat'), [
                 // One panel, its wrong side up as it is folded.
                 Face::from([0, -$d - $h, 0], [$w, 0, 0], [0, $h, 0], $this->panel, false),
                 Face::from([0, -$d, 0], [$w, 0, 0], [0, $d, 0], $this->panel, false),
@@ -72,17 +73,21 @@ final readonly class Box
                 $lying($w + $gap, $this->right),
             ]),
             new AssemblyStep(
-                'left side, from the front up: '.implode(', ', array_unique($leftSeams)),
+                new Saying('left side, from the front up: {seams}', [
+                    'seams' => implode(', ', array_unique($leftSeams)),
+                ]),
                 [$back, $standing, $bottom, $left, $front, $lying($w + $gap, $this->right)],
                 $edges(0.0, ...$leftSeams),
             ),
             new AssemblyStep(
-                'right side, from the back up: '.implode(', ', array_unique($rightSeams)),
+                new Saying('right side, from the back up: {seams}', [
+                    'seams' => implode(', ', array_unique($rightSeams)),
+                ]),
                 [$back, $standing, $bottom, $left, $right, $front],
                 $edges($w, $third, $second, $first),
             ),
             new AssemblyStep(
-                $lock === '' ? 'flap over' : "flap over, {$lock}",
+                new Saying($lock === '' ? 'flap over' : 'flap over, {lock}', ['lock' => new Saying($lock)]),
                 [$back, $bottom, $left, $right, $front, $top, ...$over],
                 [],
                 $lock === '' || $over === [] ? [] : [

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Fescue\Core\Panel;
 
 use Fescue\Core\Instruction\Motif;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Whole;
@@ -35,6 +34,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A sheet of plastic canvas covered by a crocheted panel: front, bottom, back and flap in one, and two sides. Single
@@ -138,8 +138,11 @@ final readonly class Canvas extends OfPieces
         if ($across > $sheet) {
             throw new Unmakeable(
                 $this->count('across') === null ? '/size/length' : 'across',
-                'That is '.Decimal::many($across, 'square')." across and the sheet has {$sheet}: "
-                    ."{$pitch->times($sheet)->print(LengthUnit::Centimetre)} at most.",
+                new Saying(
+                    'That is {across, plural, one {# square} other {# squares}} across and the sheet has {sheet}: '
+                        .'{most} at most.',
+                    ['across' => $across, 'sheet' => $sheet, 'most' => $pitch->times($sheet)],
+                ),
             );
         }
         $front = $this->count('front') ?? self::fitting(
@@ -163,9 +166,14 @@ final readonly class Canvas extends OfPieces
             $there = $front + $bottom + $back;
             throw new Unmakeable(
                 $this->count('flap') === null ? '/size/height' : 'flap',
-                "Front, bottom and back take {$there} of the sheet’s {$tall} squares"
-                    .($left < 1 ? ', and none is left for a flap. ' : ", and {$left} are left for the flap. ")
-                    .'Make it lower or shallower, or take a longer sheet.',
+                new Saying(
+                    $left < 1
+                        ? 'Front, bottom and back take {there} of the sheet’s {tall} squares, and none is left for a '
+                            .'flap. Make it lower or shallower, or take a longer sheet.'
+                        : 'Front, bottom and back take {there} of the sheet’s {tall} squares, and {left} are left '
+                            .'for the flap. Make it lower or shallower, or take a longer sheet.',
+                    ['there' => $there, 'tall' => $tall, 'left' => $left],
+                ),
             );
         }
         $fabric = $this->fabric();
@@ -189,7 +197,9 @@ final readonly class Canvas extends OfPieces
 
     private function pitch(): Length
     {
-        return $this->length('pitch') ?? throw new Unmakeable('pitch', 'Say how far it is from square to square.');
+        return $this->length('pitch') ?? throw new Unmakeable('pitch', new Saying(
+            'Say how far it is from square to square.',
+        ));
     }
 
     public function make(Ground $ground, ?Edge $on): Made
@@ -202,22 +212,31 @@ final readonly class Canvas extends OfPieces
             $most = $bottom + $front;
             throw new Unmakeable(
                 'flap',
-                'A flap of '.Decimal::many($flap, 'square')." reaches past the front’s foot; {$most} at most.",
+                new Saying(
+                    'A flap of {flap, plural, one {# square} other {# squares}} reaches past the front’s foot; '
+                        .'{most} at most.',
+                    ['flap' => $flap, 'most' => $most],
+                ),
             );
         }
         [$clasp, $bar] = [$this->length('clasp'), $this->given('bar', self::BAR)];
         if ($clasp !== null && $clasp->mm > $wide->mm) {
             throw new Unmakeable(
                 'clasp',
-                "The clasp is {$clasp->print(LengthUnit::Centimetre)} wide and the bag "
-                    ."{$wide->print(LengthUnit::Centimetre)}. Take a narrower one.",
+                new Saying(
+                    'The clasp is {clasp} wide and the bag {wide}. Take a narrower one.',
+                    ['clasp' => $clasp, 'wide' => $wide],
+                ),
             );
         }
         if (2 * $bar > $bottom + 1) {
             throw new Unmakeable(
                 'bar',
-                'A side is '.Decimal::many($bottom, 'square').' deep: the bar stands in the '
-                    .intdiv($bottom + 1, 2).'. from the front at most.',
+                new Saying(
+                    'A side is {bottom, plural, one {# square} other {# squares}} deep: the bar stands in '
+                        .'number {most} from the front at most.',
+                    ['bottom' => $bottom, 'most' => intdiv($bottom + 1, 2)],
+                ),
             );
         }
         [$fabric, $gauge] = [$this->fabric(), $ground->gauge];
@@ -331,18 +350,18 @@ final readonly class Canvas extends OfPieces
         // As far below the front's upper edge as the upper half comes to lie.
         $in = self::CLASP * $pitch;
         $marks = $clasp === null ? [] : [
-            new Mark(Marked::Clasp, 0.0, -$all * $pitch + $in, $clasp->mm, $in, 'clasp'),
+            new Mark(Marked::Clasp, 0.0, -$all * $pitch + $in, $clasp->mm, $in, new Saying('clasp')),
             ...($over > 0.0
-                ? [new Mark(Marked::Clasp, 0.0, -max(0.0, $over - $in), $clasp->mm, $in, 'lower half')]
+                ? [new Mark(Marked::Clasp, 0.0, -max(0.0, $over - $in), $clasp->mm, $in, new Saying('lower half'))]
                 : []),
         ];
         $flat = Flat::stacked(array_fill(0, max(1, $rows), [2 * $half, $all * $pitch / $rows]), $marks);
-        $fold = fn(int $nth, string $says): Fold => new Fold([-$half, $y[$nth]], [$half, $y[$nth]], $says);
+        $fold = fn(int $nth, Saying $says): Fold => new Fold([-$half, $y[$nth]], [$half, $y[$nth]], $says);
 
         return $flat->folded([
-            $fold(0, 'bottom, '.Decimal::many($bottom, 'square')),
-            $fold(1, 'back, '.Decimal::many($back, 'square')),
-            $fold(2, 'flap, '.Decimal::many($this->given('flap'), 'square')),
+            $fold(0, new Saying('bottom, {n, plural, one {# square} other {# squares}}', ['n' => $bottom])),
+            $fold(1, new Saying('back, {n, plural, one {# square} other {# squares}}', ['n' => $back])),
+            $fold(2, new Saying('flap, {n, plural, one {# square} other {# squares}}', ['n' => $this->given('flap')])),
         ])->sewn([
             new SewnEdge('B', [[-$half, 0.0], [-$half, $y[2]]], $along),
             new SewnEdge('C', [[$half, 0.0], [$half, $y[2]]], $along),

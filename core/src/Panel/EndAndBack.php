@@ -13,7 +13,6 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
@@ -44,6 +43,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
@@ -186,7 +186,7 @@ final readonly class EndAndBack extends OfPieces
      */
     private function grows(int $rows, float $flat): array
     {
-        $told = $this->told('row', $rows, 'rows');
+        $told = $this->told($rows, 'rows');
         $end = $this->given('end', self::END);
         $wanted = (float) $end;
         $grows = [];
@@ -196,7 +196,11 @@ final readonly class EndAndBack extends OfPieces
             if ($more > $end) {
                 throw new Unmakeable(
                     'growth',
-                    "The end has {$end} stitches when row {$row} begins: it adds as many again at most, not {$more}.",
+                    new Saying(
+                        'The end has {end} stitches when row {row} begins: it adds as many again at most, not '
+                            .'{more}.',
+                        ['end' => $end, 'row' => $row, 'more' => $more],
+                    ),
                 );
             }
             $grows[] = $more;
@@ -216,7 +220,10 @@ final readonly class EndAndBack extends OfPieces
         if ($meets > $chain) {
             throw new Unmakeable(
                 'meets',
-                "The corner cannot meet stitch {$meets} of a side of {$chain}; make the chain longer.",
+                new Saying(
+                    'The corner cannot meet stitch {meets} of a side of {chain}; make the chain longer.',
+                    ['meets' => $meets, 'chain' => $chain],
+                ),
             );
         }
         $pairs = intdiv($meets, 2);
@@ -228,9 +235,11 @@ final readonly class EndAndBack extends OfPieces
         if ($flap > $pocket) {
             throw new Unmakeable(
                 $this->count('rows') === null ? '/size/height' : 'rows',
-                'The flap would be '.Length::mm($flap)->print(LengthUnit::Centimetre).' long and the front is '
-                    .Length::mm($pocket)->print(LengthUnit::Centimetre)
-                    .' high: it reaches past the fold. Make it narrower, or higher.',
+                new Saying(
+                    'The flap would be {flap} long and the front is {pocket} high: it reaches past the fold. Make '
+                        .'it narrower, or higher.',
+                    ['flap' => Length::mm($flap), 'pocket' => Length::mm($pocket)],
+                ),
             );
         }
         [$rows, $end] = $this->worked($chain, $fabric);
@@ -370,7 +379,7 @@ final readonly class EndAndBack extends OfPieces
             ], range(0, self::ARC)),
             [$r, 0.0],
         ];
-        $fold = fn(float $y, string $says): Fold => new Fold([-$round, $y], [$round, $y], $says);
+        $fold = fn(float $y, Saying $says): Fold => new Fold([-$round, $y], [$round, $y], $says);
         $edge = fn(string $letter, float $x, float $from, float $to): SewnEdge => new SewnEdge(
             $letter,
             [[$x, $from], [$x, $to]],
@@ -396,7 +405,7 @@ final readonly class EndAndBack extends OfPieces
         return new Flat(
             $bow($round),
             [[[0.0, 0.0], [0.0, -$long]], ...array_map($bow, array_slice($radii, 0, -1))],
-            [$fold($half, "back, {$pairs} pairs"), $fold($meets, 'flap')],
+            [$fold($half, new Saying('back, {n} pairs', ['n' => $pairs])), $fold($meets, new Saying('flap'))],
             [
                 $edge('A', -$round, 0.0, $half),
                 $edge('A', -$round, $half, $meets),
@@ -433,16 +442,16 @@ final readonly class EndAndBack extends OfPieces
         ], 'clutch');
 
         return [
-            new AssemblyStep('the piece, flat', [
+            new AssemblyStep(new Saying('the piece, flat'), [
                 Face::from([-$round, -$pocket, 0], [2 * $round, 0, 0], [0, $pocket, 0], 'clutch', false),
                 $back,
                 $open,
             ]),
-            new AssemblyStep('the foot folded up: A, B', [$back, $open, $front], [
+            new AssemblyStep(new Saying('the foot folded up: A, B'), [$back, $open, $front], [
                 ['A', [-$round, 0, 3], [-$round, $pocket, 3]],
                 ['B', [$round, 0, 3], [$round, $pocket, 3]],
             ]),
-            new AssemblyStep('flap over', [$back, $front, $closed]),
+            new AssemblyStep(new Saying('flap over'), [$back, $front, $closed]),
         ];
     }
 }

@@ -40,6 +40,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -149,12 +150,17 @@ final readonly class Envelope extends OfPieces
             $most = $bottom + $front;
             throw new Unmakeable(
                 'flap',
-                "A flap of {$flap} rows reaches past the front’s foot: the top takes {$bottom} of them and the front "
-                    ."has {$front}. Work {$most} at most.",
+                new Saying(
+                    'A flap of {flap} rows reaches past the front’s foot: the top takes {bottom} of them and the '
+                        .'front has {front}. Work {most} at most.',
+                    ['flap' => $flap, 'bottom' => $bottom, 'front' => $front, 'most' => $most],
+                ),
             );
         }
         if ($this->given('hole', self::HOLE) > 0 && $across < 5) {
-            throw new Unmakeable('hole', 'A row of fewer than 5 stitches has no room for a hole; ask for none.');
+            throw new Unmakeable('hole', new Saying(
+                'A row of fewer than 5 stitches has no room for a hole; ask for none.',
+            ));
         }
         $of = fn(int $rows): int => self::share($this->given('along'), $rows, $front);
         $sections = [$flap, $back, $bottom, $front];
@@ -356,7 +362,7 @@ final readonly class Envelope extends OfPieces
                     $up[2] - ($flap - 0.5) * $high,
                     $stitch->mm,
                     $high,
-                    "hole, row {$rows}",
+                    new Saying('hole, row {n}', ['n' => $rows]),
                 )]
                 : [],
         );
@@ -367,9 +373,18 @@ final readonly class Envelope extends OfPieces
         );
 
         return $flat->folded([
-            new Fold([-$half, $up[0]], [$half, $up[0]], "bottom, {$bottom} row".($bottom === 1 ? '' : 's')),
-            new Fold([-$half, $up[1]], [$half, $up[1]], "back, {$back} rows"),
-            new Fold([-$half, $up[2]], [$half, $up[2]], "flap, {$flap} row".($flap === 1 ? '' : 's')),
+            new Fold([-$half, $up[0]], [$half, $up[0]], new Saying(
+                'bottom, {n, plural, one {# row} other {# rows}}',
+                ['n' => $bottom],
+            )),
+            new Fold([-$half, $up[1]], [$half, $up[1]], new Saying(
+                'back, {n, plural, one {# row} other {# rows}}',
+                ['n' => $back],
+            )),
+            new Fold([-$half, $up[2]], [$half, $up[2]], new Saying(
+                'flap, {n, plural, one {# row} other {# rows}}',
+                ['n' => $flap],
+            )),
         ])->sewn([
             $edge('A', -1, 0.0, $up[0], $front),
             $edge('B', -1, $up[0], $up[1], $bottom),

@@ -43,6 +43,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -137,7 +138,10 @@ final readonly class Net extends OfPieces implements Hangs
         if ($this->arm($gauge) <= 0.55 * $gauge->widthOf($this->fabric())->mm) {
             throw new Unmakeable(
                 'chains',
-                'A loop of '.$this->given('chains', self::CHAINS).' chains does not open: give it three at least.',
+                new Saying(
+                    'A loop of {chains} chains does not open: give it three at least.',
+                    ['chains' => $this->given('chains', self::CHAINS)],
+                ),
             );
         }
         $panel = 2 * $this->given('panel_rows', self::PANEL_ROWS) * $gauge->heightOf($this->fabric())->mm;
@@ -171,10 +175,16 @@ final readonly class Net extends OfPieces implements Hangs
         $fabric = $this->fabric();
         $all = 2 * $panel + $net;
         if ($slipped >= $rounds) {
-            throw new Unmakeable('slipped', "Of {$rounds} rounds at most ".($rounds - 1).' are slipped.');
+            throw new Unmakeable('slipped', new Saying(
+                'Of {rounds} rounds at most {rounds2} are slipped.',
+                ['rounds' => $rounds, 'rounds2' => $rounds - 1],
+            ));
         }
         if ($side > 3 * $all) {
-            throw new Unmakeable('side', "A side has {$all} row ends and end loops; pick up ".(3 * $all).' at most.');
+            throw new Unmakeable('side', new Saying(
+                'A side has {all} row ends and end loops; pick up {all2} at most.',
+                ['all' => $all, 'all2' => 3 * $all],
+            ));
         }
         $rows = $this->strip($across, $panel, $net, $chains, $fabric);
         $first = count($rows);
@@ -369,10 +379,10 @@ final readonly class Net extends OfPieces implements Hangs
         return new Flat($flat->outline, $lines, [new Fold(
             [-$half, $middle],
             [$half, $middle],
-            'hangs from its sides',
+            new Saying('hangs from its sides'),
         )], marks: [
-            new Mark(Marked::Said, -$half, $middle, 0.0, 0.0, "{$side} picked up"),
-            new Mark(Marked::Said, $half, $middle, 0.0, 0.0, "{$side} picked up"),
+            new Mark(Marked::Said, -$half, $middle, 0.0, 0.0, new Saying('{n} picked up', ['n' => $side])),
+            new Mark(Marked::Said, $half, $middle, 0.0, 0.0, new Saying('{n} picked up', ['n' => $side])),
         ]);
     }
 
@@ -409,15 +419,15 @@ final readonly class Net extends OfPieces implements Hangs
         ], 'panel', false, true);
 
         return [
-            new AssemblyStep('panel, net, panel, flat', $flat),
-            new AssemblyStep('a chain, one side, a chain, the other side: one ring', [
+            new AssemblyStep(new Saying('panel, net, panel, flat'), $flat),
+            new AssemblyStep(new Saying('a chain, one side, a chain, the other side: one ring'), [
                 $handle(-2.0),
                 Face::from([0, $half - $panel, 0], [$w, 0, 0], [0, $panel, 0], 'panel', false),
                 Face::from([0, 0, 2], [$w, 0, 0], [0, $half - $panel, 0], 'panel', false, true),
                 Face::from([0, $half - $panel, 4], [$w, 0, 0], [0, $panel, 0], 'panel'),
                 $handle(6.0),
             ]),
-            new AssemblyStep('filled, it opens and sinks', [
+            new AssemblyStep(new Saying('filled, it opens and sinks'), [
                 $handle(-2.0),
                 $belly(2.0),
                 Face::from([0, $half - $panel, 4], [$w, 0, 0], [0, $panel, 0], 'panel'),

@@ -6,7 +6,6 @@ namespace Fescue\Core\Panel;
 
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Piece\Bounds;
@@ -20,6 +19,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Side;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
+use Fescue\Core\Saying\Saying;
 
 /** A bag that is made of pieces, or of one that is folded: it stands on nothing, and its size is the closed bag's. */
 abstract readonly class OfPieces extends MadeByChoices
@@ -97,20 +97,28 @@ abstract readonly class OfPieces extends MadeByChoices
     protected static function fitting(?float $mm, string $called, int $least, Length $step, string $what): int
     {
         if ($mm === null) {
-            throw new Unmakeable("/size/{$called}", "Give a {$called}, or the number of {$what}.");
+            throw new Unmakeable("/size/{$called}", new Saying(
+                'Give a measure ({called}), or how many there are: {what}.',
+                ['called' => new Saying($called), 'what' => new Saying($what)],
+            ));
         }
         $fit = (int) round($mm / $step->mm);
         if ($fit < $least) {
             throw new Unmakeable(
                 "/size/{$called}",
-                "The fewest {$what} already measure {$step->times($least)->print(LengthUnit::Centimetre)}; ask for at "
-                    .'least that, or use thinner material.',
+                new Saying(
+                    'The fewest ({what}) already measure {least}; ask for at least that, or use thinner material.',
+                    ['what' => new Saying($what), 'least' => $step->times($least)],
+                ),
             );
         }
         if ($fit > self::MOST) {
             throw new Unmakeable(
                 "/size/{$called}",
-                "That needs {$fit} {$what}; Fescue plans up to ".self::MOST.". Check the {$called} and the gauge.",
+                new Saying(
+                    'That needs too many ({what}), {fit}; Fescue plans up to {most}. Check the measure and the gauge.',
+                    ['fit' => $fit, 'what' => new Saying($what), 'most' => self::MOST],
+                ),
             );
         }
 

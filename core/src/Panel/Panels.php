@@ -41,6 +41,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
@@ -237,7 +238,10 @@ final readonly class Panels extends OfPieces
             $rows[] = $made = Strip::row($does, Edge::tops($there, $fabric), $fabric);
             $there = $made->count->leaves;
             if ($there > self::MOST) {
-                throw new Unmakeable('every', 'The panel grows past '.self::MOST.' stitches; widen it more slowly.');
+                throw new Unmakeable('every', new Saying(
+                    'The panel grows past {most} stitches; widen it more slowly.',
+                    ['most' => self::MOST],
+                ));
             }
         }
 
@@ -267,8 +271,11 @@ final readonly class Panels extends OfPieces
         if ($there < 6) {
             throw new Unmakeable(
                 'every',
-                "Row {$row} would have fewer than 4 of {$there} stitches left: the panel shrinks to nothing. Narrow it "
-                    .'more slowly, or begin wider.',
+                new Saying(
+                    'Row {row} would have fewer than 4 of {there} stitches left: the panel shrinks to nothing. '
+                        .'Narrow it more slowly, or begin wider.',
+                    ['row' => $row, 'there' => $there],
+                ),
             );
         }
 
@@ -284,7 +291,10 @@ final readonly class Panels extends OfPieces
     {
         $least = 2 * (self::SHOULDER + 3) + 1;
         if ($across < $least) {
-            throw new Unmakeable('across', "Ends that are slipped want {$least} stitches across at least.");
+            throw new Unmakeable('across', new Saying(
+                'Ends that are slipped want {least} stitches across at least.',
+                ['least' => $least],
+            ));
         }
         $end = [new Each(Stitch::Slip, 1, Loop::Back), new Skip(1)];
         // A panel ends on a plain row, which draws it in.
@@ -376,17 +386,17 @@ final readonly class Panels extends OfPieces
         ];
 
         return [
-            new AssemblyStep('two panels, flat', [
+            new AssemblyStep(new Saying('two panels, flat'), [
                 $panel(0.0, 0.0, 'front-panel', true),
                 $panel($beside, 0.0, 'back-panel', true),
             ]),
-            new AssemblyStep('the borders stand up', [
+            new AssemblyStep(new Saying('the borders stand up'), [
                 $panel(0.0, 0.0, 'front-panel', false),
                 ...$borders(0.0, 0.0, $d / 2, 'front-panel'),
                 $panel($beside, 0.0, 'back-panel', false),
                 ...$borders($beside, 0.0, $d / 2, 'back-panel'),
             ]),
-            new AssemblyStep('border to border: A', [
+            new AssemblyStep(new Saying('border to border: A'), [
                 $panel(0.0, 0.0, 'back-panel', false),
                 ...$borders(0.0, 0.0, $d / 2, 'back-panel'),
                 ...$borders(0.0, $d / 2, $d / 2, 'front-panel'),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Panel;
 
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Saying\Listing;
+use Fescue\Core\Saying\Saying;
 
 /**
  * Squares joined in rows, and how they fold to a bag: as a box, in half, or in half on point where the rows are laid
@@ -50,7 +52,7 @@ final readonly class TabNet
     public static function of(array $rows): self
     {
         if ($rows === [] || min($rows) < 1 || array_sum($rows) < 2) {
-            throw new Unmakeable('net', 'A net has two squares at least; one is no bag.');
+            throw new Unmakeable('net', new Saying('A net has two squares at least; one is no bag.'));
         }
         $box = self::isBox($rows);
         $starts = self::starts($rows, self::isUneven($rows));
@@ -64,16 +66,26 @@ final readonly class TabNet
         $joins = self::joins($rows, $starts);
         if ($lonely !== []) {
             $told = array_map(
-                fn(array $edge): string => self::SIDES[$edge[2]].' edge of square '.($edge[1] - $starts[$edge[0]] + 1)
-                    .' in row '.($edge[0] + 1),
+                fn(array $edge): Saying => new Saying(
+                    '{side} edge of square {square} in row {row}',
+                    [
+                        'side' => new Saying(self::SIDES[$edge[2]]), 'square' => $edge[1] - $starts[$edge[0]] + 1,
+                        'row' => $edge[0] + 1,
+                    ],
+                ),
                 array_slice($lonely, 0, self::TOLD),
             );
             $more = count($lonely) - count($told);
             throw new Unmakeable(
                 'net',
-                'This net does not fold to a bag: the '.implode(', the ', $told)
-                    .($more > 0 ? " and {$more} more" : '')
-                    .' have no partner. Rows that read the same from both ends, such as 2, 4, 5, 4, 2, fold in half.',
+                new Saying(
+                    $more > 0
+                        ? 'This net does not fold to a bag. Without a partner: {edges}, and {more} more. Rows '
+                            .'that read the same from both ends, such as 2, 4, 5, 4, 2, fold in half.'
+                        : 'This net does not fold to a bag. Without a partner: {edges}. Rows that read the '
+                            .'same from both ends, such as 2, 4, 5, 4, 2, fold in half.',
+                    ['edges' => new Listing($told), 'more' => $more],
+                ),
             );
         }
 

@@ -11,7 +11,6 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Row;
@@ -40,6 +39,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -146,7 +146,7 @@ final readonly class Tabs extends OfPieces
     private function square(Ground $ground): array
     {
         [$wide, $high] = $this->tab()
-            ?? throw new Unmakeable('tab', 'Say how wide and how high a tab lies in its row.');
+            ?? throw new Unmakeable('tab', new Saying('Say how wide and how high a tab lies in its row.'));
         $border = 2 * $ground->gauge->singleHeight()->mm;
 
         return [
@@ -162,16 +162,21 @@ final readonly class Tabs extends OfPieces
         if ($net->squares() > self::MOST_SQUARES) {
             throw new Unmakeable(
                 'net',
-                "That is {$net->squares()} squares; Fescue plans up to ".self::MOST_SQUARES.'.',
+                new Saying(
+                    'That is {squares} squares; Fescue plans up to {most}.',
+                    ['squares' => $net->squares(), 'most' => self::MOST_SQUARES],
+                ),
             );
         }
         [$wide, $high] = $this->square($ground);
         if ($net->fold !== TabNet::HALF && max($wide, $high) > self::SQUARE * min($wide, $high)) {
             throw new Unmakeable(
                 'net',
-                'Folded so, upper edges meet right ones: squares must be square. These are '
-                    .Length::mm($wide)->print(LengthUnit::Centimetre).' by '
-                    .Length::mm($high)->print(LengthUnit::Centimetre).'; change their rows or their tabs.',
+                new Saying(
+                    'Folded so, upper edges meet right ones: squares must be square. These are {wide} by {high}; '
+                        .'change their rows or their tabs.',
+                    ['wide' => Length::mm($wide), 'high' => Length::mm($high)],
+                ),
             );
         }
         $how = Joining::from($this->choice('join', Joining::Single->value));
@@ -396,11 +401,11 @@ final readonly class Tabs extends OfPieces
         }
 
         return [
-            new AssemblyStep('squares joined to a net', $flat),
+            new AssemblyStep(new Saying('squares joined to a net'), $flat),
             new AssemblyStep(
-                $net->fold === TabNet::BOX
+                new Saying($net->fold === TabNet::BOX
                     ? 'sides up, corners drawn together'
-                    : 'folded across the middle, sides joined',
+                    : 'folded across the middle, sides joined'),
                 $closed,
             ),
         ];

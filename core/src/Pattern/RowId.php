@@ -83,4 +83,9 @@ final readonly class RowId implements \Stringable, Sayable
     {
         return $other !== null && $this->written() === $other->written();
     }
+
+    public function english(): string
+    {
+        return $this->written();
+    }
 }

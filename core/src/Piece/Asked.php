@@ -6,14 +6,14 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Saying\Saying;
 
 /** One thing that a maker may be told: a count, a choice, a length, a run of counts. */
 abstract readonly class Asked
 {
     /**
      * @param string $name as documents have it: "chain"
-     * @param string $label of its field: "Chains to start"
+     * @param string $label of its field, a message: "Chains to start"
      */
     public function __construct(public string $name, public string $label) {}
 
@@ -47,10 +47,10 @@ abstract readonly class Asked
      */
     abstract public function written(bool $said): int|string|bool|array|null;
 
-    /** In a line of several: "ch 22"; '' where it is not told there. */
-    public function told(Terms $terms): string
+    /** In a line of several: "ch 22"; null where it is not told there. */
+    public function told(): ?Saying
     {
-        return '';
+        return null;
     }
 
     /** What was settled, to stand in a field left open; '' where nothing was, or nothing is left open. */

@@ -6,7 +6,7 @@ namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
 use Fescue\Core\Instruction\Motif;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Saying\Saying;
 
 /** A choice between schools. */
 final readonly class Choice extends Asked
@@ -31,11 +31,11 @@ final readonly class Choice extends Asked
         parent::__construct($name, $label);
     }
 
-    public function told(Terms $terms): string
+    public function told(): ?Saying
     {
-        return strtr($this->short, $this->motif
-            ? ['{motif}' => Motif::named($this->value)->abbreviation($terms)]
-            : ['{choice}' => $this->options[$this->value][0] ?? '']);
+        return $this->short === '' ? null : new Saying($this->short, $this->motif
+            ? ['motif' => Motif::named($this->value)]
+            : ['choice' => new Saying($this->options[$this->value][0] ?? '')]);
     }
 
     public function settled(): string

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Saying\Saying;
+
 /** What a setting counts, in words. */
 final readonly class Counted
 {
     /**
      * @param string $one of it: "starting chain"
      * @param string $several of it, where an s does not make that
-     * @param string $short in a line of several: "ch {n}"; '' where it is not told there
+     * @param string $short in a line of several, a message of {n}: "ch {n}"; '' where it is not told there
      */
-    public function __construct(public string $one, private string $several = '', private string $short = '') {}
+    public function __construct(public string $one, private string $several = '', public string $short = '') {}
 
     /** "body rounds" */
     public function several(): string
@@ -20,14 +22,17 @@ final readonly class Counted
         return $this->several === '' ? "{$this->one}s" : $this->several;
     }
 
-    /** "one body round", "3 body rounds" */
-    public function many(int $count): string
+    /** "1 body round", "3 body rounds" */
+    public function many(int $count): Saying
     {
-        return $count === 1 ? "one {$this->one}" : "{$count} {$this->several()}";
+        return new Saying(
+            '{n} {things}',
+            ['n' => $count, 'things' => new Saying($count === 1 ? $this->one : $this->several())],
+        );
     }
 
-    public function told(int $count): string
+    public function told(int $count): ?Saying
     {
-        return strtr($this->short, ['{n}' => (string) $count, '{s}' => $count === 1 ? '' : 's']);
+        return $this->short === '' ? null : new Saying($this->short, ['n' => $count]);
     }
 }

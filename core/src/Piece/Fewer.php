@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Saying\Saying;
+
 /** How a mend takes a count down. */
 final readonly class Fewer
 {
     /**
-     * @param string $said of {n}, not {was}, {many} fewer
+     * @param string $said a message of {n}, not {was}, {many} fewer
      * @param string $none so of none at all
      * @param bool $rows whether each of them is a row, so that those in hand stay
      */
@@ -21,11 +23,11 @@ final readonly class Fewer
     }
 
     /** "Start with 20 chains, not 22", "Leave the edge out" */
-    public function told(int $was, int $by, Counted $counted): string
+    public function told(int $was, int $by, Counted $counted): Saying
     {
-        return $was === $by && $this->none !== '' ? $this->none : strtr(
+        return $was === $by && $this->none !== '' ? new Saying($this->none) : new Saying(
             $this->said,
-            ['{n}' => (string) ($was - $by), '{was}' => (string) $was, '{many}' => $counted->many($by)],
+            ['n' => $was - $by, 'was' => $was, 'many' => $counted->many($by)],
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Saying;
 
 /** What grows from its second round or row on: by what is told of each, its "growth". */
 trait Growing
@@ -17,8 +18,8 @@ trait Growing
     {
         return new Series(
             'growth',
-            "Growth of each {$of} after the first",
-            "increases of a {$of}",
+            $of === 'round' ? 'Growth of each round after the first' : 'Growth of each row after the first',
+            $of === 'round' ? 'increases of a round' : 'increases of a row',
             $this->series('growth'),
             0,
             60,
@@ -35,15 +36,18 @@ trait Growing
      *
      * @throws Unmakeable
      */
-    private function told(string $of, int $many, string $more): array
+    private function told(int $many, string $more): array
     {
         $told = $this->series('growth') ?? [];
         $grow = $many - 1;
 
         return count($told) <= $grow ? $told : throw new Unmakeable(
             'growth',
-            count($told)." {$of}s are told how to grow, and there are {$grow} after the first. "
-                ."Take some out, or work more {$more}.",
+            new Saying(
+                'Growth is told of {told}, and after the first there are {grow} ({things}). Take some out, or work '
+                    .'more.',
+                ['told' => count($told), 'grow' => $grow, 'things' => new Saying($more)],
+            ),
         );
     }
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Saying\Saying;
+
 /** A place on a flat piece that something happens at. */
 final readonly class Mark
 {
     /**
      * @param float $x middle of it, mm, as its Flat has it
-     * @param string $says beside it; '' where nothing need be said
+     * @param ?Saying $says beside it; null where nothing need be said
      */
     public function __construct(
         public Marked $as,
@@ -17,6 +19,6 @@ final readonly class Mark
         public float $y,
         public float $wide,
         public float $high,
-        public string $says = '',
+        public ?Saying $says = null,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace Fescue\Core\Piece;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Pattern\PieceName;
 
 /** An edge of a piece as it is offered to a seam. */
 final readonly class Offered
@@ -53,9 +54,9 @@ final readonly class Offered
         return abs($ratio - 1) <= self::ABOUT_SQUARE ? $rows : max(1, (int) round($rows * $ratio));
     }
 
-    public function named(): string
+    public function named(): PieceName
     {
-        return lcfirst($this->piece);
+        return new PieceName($this->of, $this->nth);
     }
 
     private static function name(string $of, int $nth): string

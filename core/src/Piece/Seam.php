@@ -7,11 +7,11 @@ namespace Fescue\Core\Piece;
 use Fescue\Core\Instruction\Against;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Sewn;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Saying\Saying;
 
 /** Two edges joined, stitch for stitch; where one offers fewer, the other is eased in evenly. */
 final readonly class Seam
@@ -35,9 +35,17 @@ final readonly class Seam
         if ($this->eased() > max(1, self::MOST_EASED * $this->stitches)) {
             throw new Unmakeable(
                 $path,
-                "Seam {$letter} cannot meet: ".Decimal::many($from->stitches, 'stitch')
-                    ." of the {$from->named()} against "
-                    ."{$to->stitches} of the {$to->named()}. Bring them nearer to each other.",
+                new Saying(
+                    'Seam {letter} cannot meet: {stitches, plural, one {# stitch} other {# stitches}} of one edge '
+                        .'({from}) against {others} of the other ({to}). Bring them nearer to each other.',
+                    [
+                        'letter' => $letter,
+                        'stitches' => $from->stitches,
+                        'from' => $from->named(),
+                        'others' => $to->stitches,
+                        'to' => $to->named(),
+                    ],
+                ),
             );
         }
     }

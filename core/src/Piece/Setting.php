@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Piece;
 
 use Fescue\Core\Document\Fields;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Saying\Saying;
 
 /** A count that a maker may be given, or settles: all that forms, notes, mends and files know of it. */
 final readonly class Setting extends Asked
@@ -45,9 +45,9 @@ final readonly class Setting extends Asked
         return $serve;
     }
 
-    public function told(Terms $terms): string
+    public function told(): ?Saying
     {
-        return $this->value === null ? '' : $this->counted->told($this->value);
+        return $this->value === null ? null : $this->counted->told($this->value);
     }
 
     public function isAsked(): bool
@@ -61,7 +61,7 @@ final readonly class Setting extends Asked
             $this->name,
             $this->bounds->least,
             $this->bounds->most,
-            "{$this->counted->several()} are",
+            $this->counted->several(),
             ! $this->unsaid->isRefused,
         );
     }

@@ -355,7 +355,7 @@ final class Notes
                 'swatch-disagrees',
                 Tone::Better,
                 new Saying('{name} disagrees with the others this is learned from.', ['name' => $name]),
-                Saying::plain($doubt),
+                $doubt,
             );
         }
         $loops = $gauge->loops();

@@ -19,22 +19,43 @@ final readonly class Saying implements Sayable
         return new self('{said}', ['said' => $said]);
     }
 
-    /**
-     * For programs and logs, where all its values are words and numbers, or sayings of such.
-     *
-     * @throws \LogicException where one needs a tongue
-     */
+    /** One after another. */
+    public static function several(self ...$all): self
+    {
+        $with = [];
+        foreach (array_values($all) as $nth => $one) {
+            $with["said{$nth}"] = $one;
+        }
+
+        return new self(implode(' ', array_map(fn(string $name): string => "{{$name}}", array_keys($with))), $with);
+    }
+
     public function english(): string
     {
-        $said = \MessageFormatter::formatMessage('en', $this->message, array_map(
-            fn(Sayable|int|float|string $one): int|float|string => match (true) {
-                $one instanceof self => $one->english(),
-                $one instanceof Sayable => throw new \LogicException("A tongue prints it: {$this->message}"),
-                default => $one,
-            },
+        return self::printed('en', $this->message, array_map(
+            fn(Sayable|int|float|string $one): int|float|string => $one instanceof Sayable ? $one->english() : $one,
             $this->with,
         ));
+    }
 
-        return $said === false ? throw new \LogicException("Not a message: {$this->message}") : $said;
+    /**
+     * A message with its values in it. A place that begins with a capital is filled with its value so: {What}.
+     *
+     * @param string $locale of its plurals
+     * @param array<string, int|float|string> $with
+     *
+     * @throws \LogicException where it is no message
+     */
+    public static function printed(string $locale, string $message, array $with): string
+    {
+        foreach ($with as $name => $one) {
+            $capital = ucfirst($name);
+            if (is_string($one) && str_contains($message, "{{$capital}}")) {
+                $with[$capital] = mb_strtoupper(mb_substr($one, 0, 1)).mb_substr($one, 1);
+            }
+        }
+        $said = \MessageFormatter::formatMessage($locale, $message, $with);
+
+        return $said === false ? throw new \LogicException("Not a message: {$message}") : $said;
     }
 }

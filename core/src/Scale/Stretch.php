@@ -7,6 +7,7 @@ namespace Fescue\Core\Scale;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
+use Fescue\Core\Saying\Saying;
 
 /** A strip hung from a mark under a known load, and left to rest after. */
 final readonly class Stretch
@@ -21,14 +22,18 @@ final readonly class Stretch
     public static function of(Length $before, Mass $load, Length $under, ?Length $rested): self
     {
         if ($before->mm <= 0 || $load->grams <= 0) {
-            throw new NotUnderstood('Give the length before, and what hung on it.');
+            throw new NotUnderstood(new Saying('Give the length before, and what hung on it.'));
         }
         if ($under->mm < $before->mm) {
-            throw new NotUnderstood('It is shorter under the load than before; are the two the wrong way round?');
+            throw new NotUnderstood(new Saying(
+                'It is shorter under the load than before; are the two the wrong way round?',
+            ));
         }
         if ($rested !== null && ($rested->mm > $under->mm || $rested->mm < 0.5 * $before->mm)) {
             throw new NotUnderstood(
-                'After it rests it lies between half its first length and what it hung at; measure again.',
+                new Saying(
+                    'After it rests it lies between half its first length and what it hung at; measure again.',
+                ),
             );
         }
 

@@ -10,6 +10,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Repeated;
 use Fescue\Core\Measure\Spread;
+use Fescue\Core\Saying\Saying;
 
 /** What weighings and tapes say of a strand, each with how far it may be off (one standard uncertainty, as a share). */
 final class Weighing
@@ -30,7 +31,7 @@ final class Weighing
     public static function density(Repeated $piece, Length $length): Spread
     {
         if ($piece->mean <= 0) {
-            throw new NotUnderstood('A piece that weighs nothing tells nothing; weigh a longer one.');
+            throw new NotUnderstood(new Saying('A piece that weighs nothing tells nothing; weigh a longer one.'));
         }
 
         return new Spread(
@@ -50,11 +51,9 @@ final class Weighing
     {
         $net = $with->mean - ($container->mean ?? 0.0);
         if ($net <= 0) {
-            throw new NotUnderstood(
-                $container === null
-                    ? 'Nothing lies on the scale.'
-                    : 'The container alone weighs as much as with what is in it; are the two the wrong way round?',
-            );
+            throw new NotUnderstood(new Saying($container === null
+                ? 'Nothing lies on the scale.'
+                : 'The container alone weighs as much as with what is in it; are the two the wrong way round?'));
         }
 
         return new Spread(
@@ -77,7 +76,7 @@ final class Weighing
     public static function thickness(int $turns, Length $width): Spread
     {
         if ($turns < 1 || $width->mm <= 0) {
-            throw new NotUnderstood('Count at least one turn over a width.');
+            throw new NotUnderstood(new Saying('Count at least one turn over a width.'));
         }
 
         // The last turn is in or out by half its own width.

@@ -336,27 +336,36 @@ final readonly class SheetMaker
         ));
         $slip = ['slip' => Stitch::Slip];
         $notes = $rounds ? match ($this->plan->spec->school()->working) {
-            Working::Spiral => ['Rounds run on in a spiral: do not join or turn. Put a marker in the first stitch of '
-                .'each round and move it up.'],
-            Working::Joined => ['Rounds are joined: where a round says join, work {slip} in its first stitch. Do not '
-                .'turn.'],
-            Working::JoinedTurned => ['Rounds are joined: where a round says join, work {slip} in its first stitch.'],
+            Working::Spiral => [new Saying(
+                'Rounds run on in a spiral: do not join or turn. Put a marker in the first stitch of each round and '
+                    .'move it up.',
+            )],
+            Working::Joined => [new Saying(
+                'Rounds are joined: where a round says join, work {slip} in its first stitch. Do not turn.',
+                $slip,
+            )],
+            Working::JoinedTurned => [new Saying(
+                'Rounds are joined: where a round says join, work {slip} in its first stitch.',
+                $slip,
+            )],
         } : [];
         if ($rounds && $this->plan->spec->school()->working !== Working::Spiral) {
-            $notes[] = $counts
+            $notes[] = new Saying($counts
                 ? 'The chain that starts a round counts as a stitch only where the round says so; then join in its '
                     .'top. Elsewhere the first stitch goes into the stitch of the join.'
-                : 'The chain that starts a round does not count: the first stitch goes into the stitch of the join.';
+                : 'The chain that starts a round does not count: the first stitch goes into the stitch of the join.');
         }
         if ($turns) {
-            $notes[] = 'Turning chains do not count as a stitch.';
+            $notes[] = new Saying('Turning chains do not count as a stitch.');
         }
         if ($this->plan->spec->facts->strands->others !== []) {
-            $notes[] = 'Change strands on the last draw-through of the stitch before, and work over both tails.';
+            $notes[] = new Saying(
+                'Change strands on the last draw-through of the stitch before, and work over both tails.',
+            );
         }
-        $notes[] = 'The number in brackets is what to count at the end of the row.';
+        $notes[] = new Saying('The number in brackets is what to count at the end of the row.');
 
-        return array_map(fn(string $one): string => $this->tongue->tell($one, $slip), $notes);
+        return array_map($this->tongue->say(...), $notes);
     }
 
     /** @param \Closure(Row): bool $is */

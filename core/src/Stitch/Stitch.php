@@ -105,4 +105,9 @@ enum Stitch: string implements Sayable
             ? 3 * $width->mm
             : 2 * $width->mm + 2 * $high * $singleHeight->mm + $turns * 2 * M_PI * $thickness->mm);
     }
+
+    public function english(): string
+    {
+        return $this->value;
+    }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Fescue\Core\Stock;
 
 use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Listing;
+use Fescue\Core\Saying\Saying;
 
 /** What is on hand of one material and what of it is promised, in grams or in pieces. Never below zero. */
 final readonly class Balance
@@ -51,8 +54,10 @@ final readonly class Balance
         if ($amount > ($this->onHand ?? 0.0) + self::NOTHING) {
             throw new NotEnough(
                 $this->onHand ?? 0.0,
-                "There are {$this->say($this->onHand ?? 0.0)} on hand, and {$this->say($amount)} were to be "
-                    .'taken. Weigh what is there, or take less.',
+                new Saying(
+                    'There are {onHand} on hand, and {amount} were to be taken. Weigh what is there, or take less.',
+                    ['onHand' => $this->say($this->onHand ?? 0.0), 'amount' => $this->say($amount)],
+                ),
             );
         }
         $this->mustBeFree($amount, $bag);
@@ -70,24 +75,30 @@ final readonly class Balance
         $free = $this->freeFor($bag);
         if ($amount > $free + self::NOTHING) {
             $others = array_diff_key($this->reserved, [$bag ?? 0 => true]);
-            $held = array_map(fn(array $one): string => "{$one[0]} has {$this->say($one[1])}", $others);
-            throw new NotEnough(
-                $free,
-                "Only {$this->say($free)} are free"
-                    .($held === [] ? '' : ': '.implode(', ', $held).' reserved. Free that first')
-                    .', or take less.',
-            );
+            $held = array_map(fn(array $one): Saying => new Saying(
+                '{bag}: {much}',
+                ['bag' => $one[0], 'much' => $this->say($one[1])],
+            ), $others);
+            throw new NotEnough($free, new Saying(
+                $held === []
+                    ? 'Only {free} are free: take less.'
+                    : 'Only {free} are free: the rest is reserved ({held}). Free that first, or take less.',
+                ['free' => $this->say($free), 'held' => new Listing(array_values($held))],
+            ));
         }
     }
 
-    private function say(float $amount): string
+    private function say(float $amount): Saying
     {
         return self::said($amount, $this->unit);
     }
 
     /** "4.5 g", "60 g", "12 tabs" */
-    public static function said(float $amount, string $unit): string
+    public static function said(float $amount, string $unit): Saying
     {
-        return Decimal::print($amount, $unit === 'g' && $amount < 10 && $amount > 0 ? 1 : 0).' '.$unit;
+        return new Saying('{n} {unit}', [
+            'n' => new Figure(Decimal::print($amount, $unit === 'g' && $amount < 10 && $amount > 0 ? 1 : 0)),
+            'unit' => new Saying($unit),
+        ]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Stock;
 
+use Fescue\Core\Saying\Saying;
+
 /**
  * A ledger's lines in their order. A weighing is a fact from its moment on: what changes before it changes what it
  * corrects, and the sum after it stays. No line passes below zero.
@@ -43,13 +45,21 @@ final readonly class LedgerLines
             }
             $amount = $line->says === null ? $line->amount : round($line->says - $sum, 3);
             if ($line->move === Move::Used && $amount > self::NOTHING) {
-                throw new NotEnough($sum, "Then {$this->say($sum)} would be there where "
-                    ."{$this->say($line->says ?? 0.0)} were weighed in later. Take that weigh-in out first.");
+                throw new NotEnough($sum, new Saying(
+                    'Then {sum} would be there where {says} were weighed in later. Take that weigh-in out first.',
+                    ['sum' => $this->say($sum), 'says' => $this->say($line->says ?? 0.0)],
+                ));
             }
             $sum += $amount;
             if ($sum < -self::NOTHING) {
-                throw new NotEnough($sum - $amount, "Then a later line, {$this->say(-$amount)} {$line->move->said()}, "
-                    ."would take more than the {$this->say($sum - $amount)} that were there: undo that first.");
+                throw new NotEnough($sum - $amount, new Saying(
+                    'Then a later line would take more than was there ({line}: {much} of {there}): undo that first.',
+                    [
+                        'line' => new Saying($line->move->said()),
+                        'much' => $this->say(-$amount),
+                        'there' => $this->say($sum - $amount),
+                    ],
+                ));
             }
             $lines[] = new LedgerLine($line->id, $line->move, $amount, $line->says);
         }
@@ -69,7 +79,7 @@ final readonly class LedgerLines
         );
     }
 
-    private function say(float $amount): string
+    private function say(float $amount): Saying
     {
         return Balance::said($amount, $this->unit);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A plastic bag lying flat with its side folds out: handles and bottom seam come off, the rest becomes loops or one
@@ -37,7 +38,7 @@ final readonly class CarrierBag extends Cuttable
         $width = $flatWidth->plus(($sideFold ?? Length::mm(0))->times(2));
         $hitch = $hitchLoss ?? JoinMethod::CowHitch->loss();
         if ($hitch->mm >= $width->mm) {
-            throw new TooSmall('hitch_loss', 'The hitch takes the whole loop; check its unit.');
+            throw new TooSmall('hitch_loss', new Saying('The hitch takes the whole loop; check its unit.'));
         }
         $this->knotLoss = $knotLoss ?? JoinMethod::MagicKnot->loss();
         parent::__construct(

@@ -6,6 +6,7 @@ namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Saying\Saying;
 
 /** Something flat to cut strips from. Its cuts are told on the piece as it lies. */
 abstract readonly class Cuttable
@@ -36,19 +37,22 @@ abstract readonly class Cuttable
     ) {
         $usable = $height->mm - $trimTop->mm - $trimBottom->mm;
         if ($usable <= 0) {
-            throw new TooSmall('trim_top', 'What is cut off at top and bottom is as high as the piece; cut off less.');
+            throw new TooSmall('trim_top', new Saying(
+                'What is cut off at top and bottom is as high as the piece; cut off less.',
+            ));
         }
         // A ruler's 30 cm by 5 cm is 6, whatever binary fractions make of it.
         $this->strips = (int) min(1e6, floor($usable / max(1e-6, $strip->mm) + 1e-9));
         if ($this->strips < 1) {
-            throw new TooSmall('strip', 'The strip is wider than the piece is high; cut it narrower.');
+            throw new TooSmall('strip', new Saying('The strip is wider than the piece is high; cut it narrower.'));
         }
         if ($this->strips > self::MOST_STRIPS) {
             throw new TooSmall(
                 'strip',
-                "That makes {$this->strips} strips of one piece; Fescue plans up to "
-                    .self::MOST_STRIPS
-                    .'. Check the strip’s unit.',
+                new Saying(
+                    'That makes {strips} strips of one piece; Fescue plans up to {most}. Check the strip’s unit.',
+                    ['strips' => $this->strips, 'most' => self::MOST_STRIPS],
+                ),
             );
         }
     }
@@ -77,16 +81,21 @@ abstract readonly class Cuttable
         if ($cutting->joins > 0 && $this->joinLoss->mm >= $strip) {
             return new TooSmall(
                 'join_loss',
-                "A join takes {$said($this->joinLoss->mm)} and a strip is {$said($strip)} long, so nothing is "
-                    .'left: lose less at a join, or cut from a piece wider than the join takes.',
+                new Saying(
+                    'A join takes {joinLoss} and a strip is {strip} long, so nothing is left: lose less at a '
+                        .'join, or cut from a piece wider than the join takes.',
+                    ['joinLoss' => $said($this->joinLoss->mm), 'strip' => $said($strip)],
+                ),
             );
         }
         if ($pieces > 1 && $cutting->between->mm >= $cutting->length->mm) {
             return new TooSmall(
                 'join_loss',
-                "One piece gives {$said($cutting->length->mm)} and a join to the next takes "
-                    ."{$said($cutting->between->mm)}, so nothing is left: lose less at a join, or cut from larger "
-                    .'pieces.',
+                new Saying(
+                    'One piece gives {length} and a join to the next takes {between}, so nothing is left: lose '
+                        .'less at a join, or cut from larger pieces.',
+                    ['length' => $said($cutting->length->mm), 'between' => $said($cutting->between->mm)],
+                ),
             );
         }
 

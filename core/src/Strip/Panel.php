@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A flat panel of cloth, a sheet of plastic, or a ribbon to be halved: a zigzag from alternate sides, or strips joined.
@@ -22,7 +23,9 @@ final readonly class Panel extends Cuttable
         ?Length $joinLoss = null,
     ) {
         if ($strip->mm * 2 > $width->mm) {
-            throw new TooSmall('strip', 'The strip is more than half the panel’s width; cut it narrower.');
+            throw new TooSmall('strip', new Saying(
+                'The strip is more than half the panel’s width; cut it narrower.',
+            ));
         }
         parent::__construct(
             $width,

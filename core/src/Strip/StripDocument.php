@@ -12,6 +12,8 @@ use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Saying;
 
 /** Reads `fescue-strip/1` and writes `fescue-strip-plan/1` (docs/formats). */
 final class StripDocument
@@ -36,12 +38,15 @@ final class StripDocument
     /** @throws Refused */
     public static function read(mixed $document): StripSpec
     {
-        $top = Fields::top($document, self::FORMAT, 'strip');
+        $top = Fields::top($document, self::FORMAT, 'a strip');
         $source = $top->choice('source', Source::cases());
         if ($source === null) {
             throw Refused::at(
                 '/source',
-                'Say what is cut: “'.implode('”, “', array_column(Source::cases(), 'value')).'”.',
+                new Saying(
+                    'Say what is cut: “{value}”.',
+                    ['value' => implode('”, “', array_column(Source::cases(), 'value'))],
+                ),
             );
         }
         $side = fn(string $key, string $what, bool $optional = false): ?Length => $top->length(
@@ -72,9 +77,9 @@ final class StripDocument
             'the length after the pull over the length before',
         ) : 1.0;
         if ($pull !== null && $pull < 1) {
-            $top->refuse('pull', 'A pull makes longer: write 1.25 where 4 m become 5 m, and 1 for none.');
+            $top->refuse('pull', new Saying('A pull makes longer: write 1.25 where 4 m become 5 m, and 1 for none.'));
         }
-        $pieces = $top->whole($source->isBag() ? 'bags' : 'pieces', 1, StripSpec::MOST_PIECES, 'pieces are') ?? 1;
+        $pieces = $top->whole($source->isBag() ? 'bags' : 'pieces', 1, StripSpec::MOST_PIECES, 'pieces') ?? 1;
         $areal = self::areal($top);
         $mass = self::mass($top);
         if (
@@ -86,9 +91,12 @@ final class StripDocument
         ) {
             $top->refuse(
                 'strip',
-                'A ribbon is halved: its strip is '
-                    .Length::mm(min($width->mm, $height->mm) / 2)->exact(LengthUnit::Millimetre)
-                    .'. Write that, or leave it out.',
+                new Saying(
+                    'A ribbon is halved: its strip is {strip}. Write that, or leave it out.',
+                    ['strip' => new Figure(
+                        Length::mm(min($width->mm, $height->mm) / 2)->exact(LengthUnit::Millimetre),
+                    )],
+                ),
             );
         }
         $top->settle();
@@ -140,7 +148,7 @@ final class StripDocument
                 throw $refusal;
             }
         } catch (TooSmall $e) {
-            throw Refused::at("/{$e->measure}", $e->getMessage());
+            throw Refused::at("/{$e->measure}", $e->said);
         }
 
         return new StripSpec(
@@ -193,11 +201,11 @@ final class StripDocument
         ) {
             $top->refuse(
                 'areal',
-                'Cloth and film weigh from '
-                    .self::LIGHTEST
-                    .' to '
-                    .self::HEAVIEST
-                    ." g/m²; {$areal->exact()} is outside. Is the unit right?",
+                new Saying(
+                    'Cloth and film weigh from {lightest} to {heaviest} g/m²; {areal} is outside. Is the unit '
+                        .'right?',
+                    ['lightest' => self::LIGHTEST, 'heaviest' => self::HEAVIEST, 'areal' => $areal->exact()],
+                ),
             );
         }
 
@@ -211,10 +219,10 @@ final class StripDocument
         }
         $mass = $top->quantity('mass', fn(string $text): Mass => Mass::parse($text));
         if ($mass !== null && ($mass->grams <= 0 || $mass->grams > 20_000)) {
-            $top->refuse('mass', 'One piece weighs above nothing and at most 20 kg. Is the unit right?');
+            $top->refuse('mass', new Saying('One piece weighs above nothing and at most 20 kg. Is the unit right?'));
         }
         if ($mass !== null && $top->has('areal')) {
-            $top->refuse('mass', 'Give the weight of the piece or of a square metre, not both.');
+            $top->refuse('mass', new Saying('Give the weight of the piece or of a square metre, not both.'));
         }
 
         return $mass;

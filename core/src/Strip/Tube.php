@@ -6,6 +6,7 @@ namespace Fescue\Core\Strip;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Saying\Saying;
 
 /**
  * A tube of jersey lying flat: the body of a shirt below its sleeves, a sleeve, a skirt or dress.
@@ -40,12 +41,12 @@ final readonly class Tube extends Cuttable
         ?Length $joinLoss = null,
     ) {
         if ($spine->mm >= min($width->mm, $foot->mm ?? INF)) {
-            throw new TooSmall('spine', 'The spine is as wide as the tube; leave less uncut.');
+            throw new TooSmall('spine', new Saying('The spine is as wide as the tube; leave less uncut.'));
         }
         if ($foot !== null && abs($foot->mm - $width->mm) > $height->mm) {
             throw new TooSmall(
                 'flat_width_end',
-                'It tapers by more than its height; cut such a piece open and lay it as a panel.',
+                new Saying('It tapers by more than its height; cut such a piece open and lay it as a panel.'),
             );
         }
         parent::__construct(
@@ -71,9 +72,14 @@ final readonly class Tube extends Cuttable
         ) {
             return new TooSmall(
                 'spine',
-                'So narrow a spine leaves rings, or a thread between them, and no strand: '
-                ."leave at least {$least->exact(LengthUnit::Millimetre)} uncut "
-                ."for a strip of {$this->strip->exact(LengthUnit::Millimetre)}.",
+                new Saying(
+                    'So narrow a spine leaves rings, or a thread between them, and no strand: leave at least '
+                        .'{Millimetre} uncut for a strip of {Millimetre2}.',
+                    [
+                        'Millimetre' => $least->exact(LengthUnit::Millimetre),
+                        'Millimetre2' => $this->strip->exact(LengthUnit::Millimetre),
+                    ],
+                ),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tongue;
 
+use Fescue\Core\Instruction\FullName;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Phrase;
 use Fescue\Core\Instruction\Vocabulary;
@@ -12,8 +13,11 @@ use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\PieceName;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Listing;
 use Fescue\Core\Saying\Sayable;
 use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
@@ -64,20 +68,21 @@ final readonly class Tongue
         if ($saying->with === [] && strpbrk($message, "{'") === false) {
             return $message;
         }
-        $said = \MessageFormatter::formatMessage(
-            $this->locale(),
-            $message,
-            array_map(
-                fn(Sayable|int|float|string $one): int|string => is_int($one) || is_string($one)
-                    ? $one
-                    : $this->value($one),
-                $saying->with,
-            ),
-        );
+        $with = [];
+        foreach ($saying->with as $name => $one) {
+            $isLarge = is_int($one) && abs($one) > 999;
+            if ($isLarge && str_contains($message, "{{$name}, plural,")) {
+                // Set as all figures are.
+                $message = str_replace('#', Decimal::print($one), $message);
+            }
+            $with[$name] = match (true) {
+                $isLarge && ! str_contains($message, "{{$name},") => Decimal::print($one),
+                is_int($one), is_string($one) => $one,
+                default => $this->value($one),
+            };
+        }
 
-        return $said === false
-            ? throw new \LogicException("Not a message: {$saying->message}")
-            : $said;
+        return Saying::printed($this->locale(), $message, $with);
     }
 
     /** @param array<string, Sayable|int|float|string> $with */
@@ -94,15 +99,26 @@ final readonly class Tongue
             $one instanceof Mass => $this->number($one->print()),
             $one instanceof Stitch => $this->vocabulary->abbreviation($one),
             $one instanceof Motif => $one->abbreviation($this->terms),
+            $one instanceof FullName => $one->motif->fullName($this->terms),
+            $one instanceof Figure => $this->number($one->printed),
+            $one instanceof Listing => $this->listing($one),
             $one instanceof HookSize => $this->number($one->print()),
             $one instanceof RowId => $this->row($one),
+            $one instanceof PieceName => lcfirst($this->writer->called($one->of, $one->nth)),
             is_float($one) => $this->number(Decimal::print($one, 1)),
             default => throw new \LogicException($one::class.' is not printed.'),
         };
     }
 
+    private function listing(Listing $of): string
+    {
+        $told = $of->told(fn(Sayable|string $one): string => is_string($one) ? $one : $this->value($one));
+
+        return is_string($told) ? $told : $this->say($told);
+    }
+
     /** "Round 5", "Left gusset: Row 3" */
-    private function row(RowId $row): string
+    public function row(RowId $row): string
     {
         $piece = $this->writer->called($row->piece, $row->nth);
 

@@ -11,6 +11,7 @@ use Fescue\Core\Piece\MadeByChoices;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
+use Fescue\Core\Saying\Saying;
 
 /** What stands at equal distance from both folds of each side, when the rounds are done. */
 abstract readonly class OnSides extends MadeByChoices implements AfterRounds
@@ -23,7 +24,7 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
     /** What it stands on, counted with the right side before one. */
     protected function edge(?Edge $on): Edge
     {
-        return $on?->facing() ?? throw new Unmakeable('', 'A handle stands on something.');
+        return $on?->facing() ?? throw new Unmakeable('', new Saying('A handle stands on something.'));
     }
 
     /** Stitches of a side. */
@@ -57,16 +58,22 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
         if ($most < 0) {
             throw new Unmakeable(
                 '',
-                'Each side has '.self::side($on)." stitches: no room for two feet of {$foot}. Make the base larger, or "
-                    .'the feet narrower.',
+                new Saying(
+                    'Each side has {on} stitches: no room for two feet of {foot}. Make the base larger, or the '
+                        .'feet narrower.',
+                    ['on' => self::side($on), 'foot' => $foot],
+                ),
             );
         }
         $from = $this->count('from_side') ?? min($most, max(1, (int) round(self::FROM_SIDE * self::side($on))));
 
         return $from <= $most ? $from : throw new Unmakeable(
             'from_side',
-            'Each side has '.self::side($on)." stitches and two feet of {$foot}; leave at most {$most} free from each "
-                ."fold, not {$from}.",
+            new Saying(
+                'Each side has {on} stitches and two feet of {foot}; leave at most {most} free from each fold, '
+                    .'not {from}.',
+                ['on' => self::side($on), 'foot' => $foot, 'most' => $most, 'from' => $from],
+            ),
         );
     }
 

@@ -29,6 +29,7 @@ use Fescue\Core\Piece\Setting;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 
 /** Two openings, front and back: skip some stitches, chain over them, and work the next round around the chain. */
@@ -70,7 +71,11 @@ abstract readonly class OverChain extends MadeByChoices
         if ($this->choice('worked', self::AROUND) === self::INTO && $stitches !== $chain) {
             throw new Unmakeable(
                 'stitches',
-                "Into the chain goes a stitch a chain, {$chain}; work around it where there should be {$stitches}.",
+                new Saying(
+                    'Into the chain goes a stitch a chain, {chain}; work around it where there should be '
+                        .'{stitches}.',
+                    ['chain' => $chain, 'stitches' => $stitches],
+                ),
             );
         }
 
@@ -152,15 +157,21 @@ abstract readonly class OverChain extends MadeByChoices
         if ($skip > $widest) {
             throw new Unmakeable(
                 'skip',
-                "Each side has {$half} stitches and needs "
-                    .self::SHOULDER
-                    ." left beyond each end of what is skipped; skip at most {$widest}, not {$skip}.",
+                new Saying(
+                    'Each side has {half} stitches and needs {shoulder} left beyond each end of what is skipped; '
+                        .'skip at most {widest}, not {skip}.',
+                    ['half' => $half, 'shoulder' => self::SHOULDER, 'widest' => $widest, 'skip' => $skip],
+                ),
             );
         }
         if ($chain < $skip) {
             throw new Unmakeable(
                 'chain',
-                "A chain of {$chain} over {$skip} skipped stitches would pull the edge in; chain at least {$skip}.",
+                new Saying(
+                    'A chain of {chain} over {skip} skipped stitches would pull the edge in; chain at least '
+                        .'{skip}.',
+                    ['chain' => $chain, 'skip' => $skip],
+                ),
             );
         }
     }
@@ -172,7 +183,10 @@ abstract readonly class OverChain extends MadeByChoices
 
         return $widest >= 1 ? $widest : throw new Unmakeable(
             '',
-            "A round of {$on->anchors} stitches has no room for handles; make the base larger or leave them out.",
+            new Saying(
+                'A round of {anchors} stitches has no room for handles; make the base larger or leave them out.',
+                ['anchors' => $on->anchors],
+            ),
         );
     }
 
@@ -286,13 +300,16 @@ abstract readonly class OverChain extends MadeByChoices
         $middles = $on->middles;
         sort($middles);
 
-        return $middles === [] ? throw new Unmakeable('', 'A handle stands on an edge that has sides.') : $middles;
+        return $middles === [] ? throw new Unmakeable(
+            '',
+            new Saying('A handle stands on an edge that has sides.'),
+        ) : $middles;
     }
 
     /** The edge, begun anew at a fold where an opening would run over its beginning, or a lean brought that near. */
     private function on(?Edge $on, Ground $ground): Edge
     {
-        $on ?? throw new Unmakeable('', 'A handle stands on something.');
+        $on ?? throw new Unmakeable('', new Saying('A handle stands on something.'));
         $wanted = $this->count('skip') ?? (int) round($this->wide() / $ground->gauge->singleWidth()->mm);
         $moved = $on->fromFold();
         $least = $ground->school->lean === 0.0 ? 1 : min($wanted, self::room($moved));

@@ -24,6 +24,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -93,7 +94,7 @@ final readonly class Rim extends MadeByChoices
 
     public function make(Ground $ground, ?Edge $on): Made
     {
-        $on ?? throw new Unmakeable('', 'A rim stands on something.');
+        $on ?? throw new Unmakeable('', new Saying('A rim stands on something.'));
         $stitch = match ($this->choice('stitch', 'sc')) {
             self::SLIP => Stitch::Slip,
             self::CRAB => Stitch::Crab,

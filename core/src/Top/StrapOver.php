@@ -22,6 +22,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 
 /** One strap, worked by itself, from fold to fold: as long as it should hang. */
 abstract readonly class StrapOver extends OnSides implements Hangs, OnFolds
@@ -60,8 +61,10 @@ abstract readonly class StrapOver extends OnSides implements Hangs, OnFolds
         if ($chain < 2 || $chain > self::MOST_CHAINS) {
             throw new Unmakeable(
                 'hangs',
-                "That needs {$chain} chains; Fescue plans from 2 to ".self::MOST_CHAINS
-                    .'. Check the length and the gauge.',
+                new Saying(
+                    'That needs {chain} chains; Fescue plans from 2 to {most}. Check the length and the gauge.',
+                    ['chain' => $chain, 'most' => self::MOST_CHAINS],
+                ),
             );
         }
 

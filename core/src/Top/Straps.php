@@ -28,6 +28,7 @@ use Fescue\Core\Piece\Tone;
 use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 
 /**
  * Straps of rows begun on the edge and sewn to the place over against: one on each side, or one from fold to fold. Four
@@ -113,8 +114,10 @@ final readonly class Straps extends OnSides implements Hangs
         if ($across && $wide > self::side($edge)) {
             throw new Unmakeable(
                 'wide',
-                'Each side has '.self::side($edge)." stitches; a strap of {$wide} reaches round both. "
-                    .'Make it narrower.',
+                new Saying(
+                    'Each side has {edge} stitches; a strap of {wide} reaches round both. Make it narrower.',
+                    ['edge' => self::side($edge), 'wide' => $wide],
+                ),
             );
         }
         $high = $ground->gauge->heightOf($this->motif('stitch'))->mm;
@@ -124,8 +127,11 @@ final readonly class Straps extends OnSides implements Hangs
         if ($rows < 1 || $rows > self::MOST_ROWS) {
             throw new Unmakeable(
                 'hangs',
-                "That needs {$rows} rows of a strap; Fescue plans from 1 to ".self::MOST_ROWS
-                    .'. Check the length and the gauge.',
+                new Saying(
+                    'That needs {rows} rows of a strap; Fescue plans from 1 to {most}. Check the length and the '
+                        .'gauge.',
+                    ['rows' => $rows, 'most' => self::MOST_ROWS],
+                ),
             );
         }
 

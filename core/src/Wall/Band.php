@@ -7,6 +7,7 @@ namespace Fescue\Core\Wall;
 use Fescue\Core\Instruction\Anchor;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Each;
+use Fescue\Core\Instruction\FullName;
 use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
@@ -14,9 +15,7 @@ use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
 use Fescue\Core\Instruction\Together;
-use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
@@ -41,9 +40,9 @@ use Fescue\Core\Piece\Unmakeable;
 use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Piece\WantsPlain;
 use Fescue\Core\Piece\Wish;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
-use Fescue\Core\Stitch\Terms;
 
 /** So many rounds of a straight wall worked alike. */
 final readonly class Band extends MadeByChoices
@@ -86,7 +85,7 @@ final readonly class Band extends MadeByChoices
             new Setting(
                 'rounds',
                 'Rounds of body',
-                new Counted('body round', short: '{n} round{s}'),
+                new Counted('body round', short: '{n, plural, one {# round} other {# rounds}}'),
                 $this->count('rounds'),
                 new Bounds(1, self::MOST_ROUNDS),
                 Unsaid::settled(),
@@ -139,15 +138,21 @@ final readonly class Band extends MadeByChoices
         ) !== []) {
             throw new WantsPlain(
                 'stitch',
-                ucfirst($motif->fullName(Terms::US)).' go round posts, and what is below has chains, which have none. '
-                    .'Have a plain round worked first.',
+                new Saying(
+                    '{motif} go round posts, and what is below has chains, which have none. Have a plain round '
+                        .'worked first.',
+                    ['motif' => new FullName($motif)],
+                ),
             );
         }
         if ($motif->oneSided && $ground->school->working === Working::JoinedTurned) {
             throw new Unmakeable(
                 'stitch',
-                ucfirst($motif->fullName(Terms::US)).' shows on one side, and rounds that turn show both in turn. Work '
-                    .'in a spiral, or join without turning.',
+                new Saying(
+                    '{motif} shows on one side, and rounds that turn show both in turn. Work in a spiral, or join '
+                        .'without turning.',
+                    ['motif' => new FullName($motif)],
+                ),
             );
         }
         $more = $motif->lacks($around, $ground->school->runsOn());
@@ -155,10 +160,18 @@ final readonly class Band extends MadeByChoices
             $beside = $motif->beside($ground->school->runsOn());
             throw new DoesNotDivide(
                 'stitch',
-                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches"
-                    .($beside === 0 ? '' : " and in a spiral takes {$beside} more")
-                    .", and a round has {$around}. Have a plain round worked first, with two in one "
-                    .($more === 1 ? 'once' : ($more === 2 ? 'twice' : "{$more} times")).'.',
+                new Saying(
+                    $beside === 0
+                        ? '{Motif} repeats over {multiple} stitches, and a round has {around}. Have a plain round '
+                            .'worked first, with two in one {more, plural, one {once} other {# times}}.'
+                        : '{Motif} repeats over {multiple} stitches and in a spiral takes {beside} more, and a round '
+                            .'has {around}. Have a plain round worked first, with two in one {more, plural, one '
+                            .'{once} other {# times}}.',
+                    [
+                        'motif' => new FullName($motif), 'multiple' => $motif->multiple, 'beside' => $beside,
+                        'around' => $around, 'more' => $more,
+                    ],
+                ),
                 $motif->multiple,
             );
         }
@@ -183,7 +196,7 @@ final readonly class Band extends MadeByChoices
         $height = $left === null ? null : $left - $this->plain($ground)->mm;
         $height ??= throw new Unmakeable(
             '/size/height',
-            'Give a height, or the number of body rounds.',
+            new Saying('Give a height, or the number of body rounds.'),
         );
         $round = $ground->gauge->heightOf($motif);
         $rounds = (int) round($height / $round->mm);
@@ -191,16 +204,20 @@ final readonly class Band extends MadeByChoices
             $least = $round->plus($wish->besides ?? Length::mm(0));
             throw new Unmakeable(
                 '/size/height',
-                'One round of the open band with all else of the body is already '
-                    ."{$least->print(LengthUnit::Centimetre)} high; ask for at least that.",
+                new Saying(
+                    'One round of the open band with all else of the body is already {least} high; ask for at '
+                        .'least that.',
+                    ['least' => $least],
+                ),
             );
         }
         if ($rounds > self::MOST_ROUNDS) {
             throw new Unmakeable(
                 '/size/height',
-                "That needs {$rounds} body rounds; Fescue plans up to "
-                    .self::MOST_ROUNDS
-                    .'. Check the height and the gauge.',
+                new Saying(
+                    'That needs {rounds} body rounds; Fescue plans up to {most}. Check the height and the gauge.',
+                    ['rounds' => $rounds, 'most' => self::MOST_ROUNDS],
+                ),
             );
         }
 
@@ -292,8 +309,11 @@ final readonly class Band extends MadeByChoices
     {
         if ($this->flag('corners') && ($motif->windowed() === null || $on->corners === [])) {
             throw new Unmakeable('corners', $on->corners === []
-                ? 'What this band stands on has no corners; leave it as it comes.'
-                : ucfirst($motif->fullName(Terms::US)).' has no windows to turn a corner with; leave it as it comes.');
+                ? new Saying('What this band stands on has no corners; leave it as it comes.')
+                : new Saying(
+                    '{Motif} has no windows to turn a corner with; leave it as it comes.',
+                    ['motif' => new FullName($motif)],
+                ));
         }
     }
 
@@ -428,8 +448,11 @@ final readonly class Band extends MadeByChoices
         if ($motif->multiple !== 1) {
             throw new Unmakeable(
                 'top_width',
-                ucfirst($motif->fullName(Terms::US))." repeats over {$motif->multiple} stitches and stays as wide as "
-                    .'it is; taper a band of plain stitches.',
+                new Saying(
+                    '{motif} repeats over {multiple} stitches and stays as wide as it is; taper a band of plain '
+                        .'stitches.',
+                    ['motif' => new FullName($motif), 'multiple' => $motif->multiple],
+                ),
             );
         }
         $steps = (int) round(($around - 2 * $top->mm / $ground->gauge->widthOf($motif)->mm) / self::A_STEP);
@@ -439,10 +462,14 @@ final readonly class Band extends MadeByChoices
         if (abs($steps) > $this->given('rounds') - 1) {
             throw new Unmakeable(
                 'top_width',
-                'That is too steep for '.Decimal::many($this->given('rounds'), 'round').': '.self::A_STEP
-                    .' stitches a round '
-                    .($steps > 0 ? 'bring it to '.$least->print(LengthUnit::Centimetre).' at the least.'
-                        : 'is the most that widens it.'),
+                new Saying(
+                    $steps > 0
+                        ? 'That is too steep for {n, plural, one {# round} other {# rounds}}: {step, plural, one '
+                            .'{# stitch} other {# stitches}} a round bring it to {least} at the least.'
+                        : 'That is too steep for {n, plural, one {# round} other {# rounds}}: {step, plural, one '
+                            .'{# stitch} other {# stitches}} a round is the most that widens it.',
+                    ['n' => $this->given('rounds'), 'step' => self::A_STEP, 'least' => $least],
+                ),
             );
         }
 
@@ -523,6 +550,6 @@ final readonly class Band extends MadeByChoices
 
     private function on(?Edge $on): Edge
     {
-        return $on ?? throw new Unmakeable('stitch', 'A wall stands on something.');
+        return $on ?? throw new Unmakeable('stitch', new Saying('A wall stands on something.'));
     }
 }

@@ -17,23 +17,24 @@ use Fescue\Core\Instruction\Under;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Saying\Saying;
 
 /** A count that is not what it should be: where such a slip usually is, and what either way out costs. */
 final readonly class CountError
 {
     /**
      * @param int $off how many more there are than should be; below zero fewer
-     * @param list<string> $usually where to look, the likeliest first
+     * @param list<Saying> $usually where to look, the likeliest first
      * @param int $rip stitches to take back and work again
      * @param float $minutes that this takes
-     * @param string $mend what to do in the next row instead; '' where it would show or not divide
+     * @param ?Saying $mend what to do in the next row instead; null where it would show or not divide
      */
     private function __construct(
         public int $off,
         public array $usually,
         public int $rip,
         public float $minutes,
-        public string $mend,
+        public ?Saying $mend,
     ) {}
 
     /**
@@ -68,7 +69,7 @@ final readonly class CountError
      * Where a slip is in such a row, the likeliest first. From memory: what is looked for first is where it is mostly
      * found.
      *
-     * @return list<string>
+     * @return list<Saying>
      */
     private static function usually(BagPlan $plan, int $place, int $off): array
     {
@@ -78,28 +79,34 @@ final readonly class CountError
         $inEnds = $row->into[0]->kind === EdgeKind::RowEnds;
         $motif = $row->fabric->multiple > 1 || $row->opening() !== null || isset($has[Under::class]);
         $usually = $off > 0 ? [
-            'the join counted as a stitch, or a stitch worked into it' => isset($has[Join::class]),
-            'a stitch in the turning chain as well as in the first stitch' => isset($has[Turn::class]),
-            'an increase too many: two or more in one where one was meant' => $grows,
-            'a decrease left out' => isset($has[Together::class]),
-            'a row end that was worked twice' => $inEnds,
-            'a space or a chain that was worked twice, or counted with the stitches' => $motif,
-            'a loop hung on where none was meant' => isset($has[Loops::class]),
-            'a stitch past the marker, which belongs to the next round' => self::isSpiral($plan, $place, $has),
-            'two stitches in one, mostly where the work was laid down' => ! $grows,
+            isset($has[Join::class]) ? new Saying('the join counted as a stitch, or a stitch worked into it') : null,
+            isset($has[Turn::class]) ? new Saying(
+                'a stitch in the turning chain as well as in the first stitch',
+            ) : null,
+            $grows ? new Saying('an increase too many: two or more in one where one was meant') : null,
+            isset($has[Together::class]) ? new Saying('a decrease left out') : null,
+            $inEnds ? new Saying('a row end that was worked twice') : null,
+            $motif ? new Saying('a space or a chain that was worked twice, or counted with the stitches') : null,
+            isset($has[Loops::class]) ? new Saying('a loop hung on where none was meant') : null,
+            self::isSpiral($plan, $place, $has) ? new Saying(
+                'a stitch past the marker, which belongs to the next round',
+            ) : null,
+            ! $grows ? new Saying('two stitches in one, mostly where the work was laid down') : null,
         ] : [
-            'the first stitch after the join passed over' => isset($has[Join::class]),
-            'the first stitch passed over, or the last not worked, where it turns' => isset($has[Turn::class]),
-            'an increase left out: one where two or more were meant' => $grows,
-            'a decrease too many' => isset($has[Together::class]),
-            'a row end passed over' => $inEnds,
-            'a space or a chain passed over' => $motif,
-            'a loop passed over' => isset($has[Loops::class]),
-            'the last stitch before the marker not worked' => self::isSpiral($plan, $place, $has),
-            'a stitch passed over, mostly where the work was laid down' => true,
+            isset($has[Join::class]) ? new Saying('the first stitch after the join passed over') : null,
+            isset($has[Turn::class]) ? new Saying(
+                'the first stitch passed over, or the last not worked, where it turns',
+            ) : null,
+            $grows ? new Saying('an increase left out: one where two or more were meant') : null,
+            isset($has[Together::class]) ? new Saying('a decrease too many') : null,
+            $inEnds ? new Saying('a row end passed over') : null,
+            $motif ? new Saying('a space or a chain passed over') : null,
+            isset($has[Loops::class]) ? new Saying('a loop passed over') : null,
+            self::isSpiral($plan, $place, $has) ? new Saying('the last stitch before the marker not worked') : null,
+            new Saying('a stitch passed over, mostly where the work was laid down'),
         ];
 
-        return array_keys(array_filter($usually));
+        return array_values(array_filter($usually));
     }
 
     /** @param array<class-string, true> $has */
@@ -126,20 +133,20 @@ final readonly class CountError
     }
 
     /** In the next row, where that goes plainly round or across and has room for it. */
-    private static function mend(BagPlan $plan, int $row, int $off): string
+    private static function mend(BagPlan $plan, int $row, int $off): ?Saying
     {
         $next = $plan->work->rows[$row + 1] ?? null;
         $there = $plan->work->rows[$row]->count->leaves;
         if ($next === null || $plan->work->begins($row + 1) || $next->kind === RowKind::Seam) {
-            return '';
+            return null;
         }
         $count = $next->count;
         // A motif, an opening, an increase: its own count would no longer divide or stand where it should.
         $plain = $next->fabric->multiple === 1 && $next->opening() === null && $count->takes === $count->leaves;
         if (! $plain || 4 * abs($off) > $there) {
-            return '';
+            return null;
         }
-        return "In {$next->name} ".self::told(-$off, $there);
+        return new Saying('In {row}: {does}', ['row' => $next->id, 'does' => self::told(-$off, $there)]);
     }
 
     /**
@@ -148,11 +155,15 @@ final readonly class CountError
      * @param int $more stitches that it gives more than it takes; below zero fewer
      * @param int $there as there should be
      */
-    public static function told(int $more, int $there): string
+    public static function told(int $more, int $there): Saying
     {
-        $many = abs($more);
-        $where = $many === 1 ? 'once, at a side where it does not show' : "{$many} times, half of them at each side";
-
-        return ($more < 0 ? 'work two together' : 'put two in one')." {$where}: {$there} again.";
+        return new Saying(
+            $more < 0
+                ? 'work two together {many, plural, one {once, at a side where it does not show} other {# times, half '
+                    .'of them at each side}}: {there} again.'
+                : 'put two in one {many, plural, one {once, at a side where it does not show} other {# times, half '
+                    .'of them at each side}}: {there} again.',
+            ['many' => abs($more), 'there' => $there],
+        );
     }
 }

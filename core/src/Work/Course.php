@@ -14,6 +14,7 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Terms;
 
 /** A plan as steps: every row, every group in it, every stitch. */
@@ -37,7 +38,7 @@ final readonly class Course
     /** @param non-empty-list<Passage> $rows */
     public function __construct(public array $rows) {}
 
-    /** @param array<string, list<string>> $told what is to be heeded at rows, by their names */
+    /** @param array<string, list<Saying>> $told what is to be heeded at rows, by their names */
     public static function of(BagPlan $plan, Terms $terms = Terms::US, array $told = []): self
     {
         $writer = new Writer($terms);
@@ -93,35 +94,39 @@ final readonly class Course
     /**
      * What is to be heeded at each row: what is told of it, and how another material is laid in.
      *
-     * @param array<string, list<string>> $heed
+     * @param array<string, list<Saying>> $heed
      *
-     * @return array<string, list<string>> by the row's name
+     * @return array<string, list<Saying>> by the row's name
      */
     private static function heeds(BagPlan $plan, array $heed): array
     {
         foreach ($plan->work->rows as $place => $row) {
             $hook = $place === 0 ? null : $plan->work->begun($place - 1)?->start?->hook;
             if ($hook !== null) {
-                $heed[$row->name][] = "Change to the {$plan->spec->facts->hands->hook->print()} hook.";
+                $heed[$row->name][] = new Saying(
+                    'Change to the hook of {hook}.',
+                    ['hook' => $plan->spec->facts->hands->hook],
+                );
             }
             if (self::isNet($row)) {
-                $heed[$row->name][] = 'Do not stop after a stitch: stop on the chain of a loop.';
+                $heed[$row->name][] = new Saying('Do not stop after a stitch: stop on the chain of a loop.');
             }
         }
         $material = $plan->spec->facts->strands->own;
-        $care = array_filter(array_map(
+        $care = array_map(fn(string $caution): Saying => new Saying($caution), array_filter(array_map(
             fn(EndCare $care): string => $care->caution,
             EndCare::of($material->kind, $material->make, $material->fibre),
-        ), fn(string $caution): bool => $caution !== '');
+        ), fn(string $caution): bool => $caution !== ''));
         foreach ($plan->changes() as $row) {
-            $heed[$row->name][] = 'Lay the other strand in at the last draw-through of the stitch before, and work '
-                .'over both tails.';
+            $heed[$row->name][] = new Saying(
+                'Lay the other strand in at the last draw-through of the stitch before, and work over both tails.',
+            );
             array_push($heed[$row->name], ...$care);
         }
         $last = $plan->work->rows[count($plan->work->rows) - 1]->name;
         $heed[$last] = [...($heed[$last] ?? []), ...$care];
 
-        return array_map(fn(array $all): array => array_values(array_unique($all)), $heed);
+        return array_map(fn(array $all): array => array_values(array_unique($all, SORT_REGULAR)), $heed);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Work;
 
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 
 /**
  * One line of the log, never changed once it is written. Entries are ordered by their turn, which is one more than the
@@ -50,16 +51,21 @@ final readonly class Entry
 
             return is_int($value) && $value >= $least && $value <= $most
                 ? $value
-                : throw new NoEntry("“{$key}” is a whole number from {$least} to {$most}.");
+                : throw new NoEntry(new Saying(
+                    '“{key}” is a whole number from {least} to {most}.',
+                    ['key' => $key, 'least' => $least, 'most' => $most],
+                ));
         };
         $text = function (string $key, string $like) use ($said): string {
             $value = $said[$key] ?? null;
 
             return is_string($value) && preg_match($like, $value) === 1
                 ? $value
-                : throw new NoEntry("“{$key}” is not as a device writes it.");
+                : throw new NoEntry(new Saying('“{key}” is not as a device writes it.', ['key' => $key]));
         };
-        $did = Did::tryFrom($text('did', '/^[a-z-]{1,12}$/')) ?? throw new NoEntry('“did” is nothing that is done.');
+        $did = Did::tryFrom($text('did', '/^[a-z-]{1,12}$/')) ?? throw new NoEntry(new Saying(
+            '“did” is nothing that is done.',
+        ));
 
         return new self(
             $text('device', self::DEVICE),
@@ -67,7 +73,9 @@ final readonly class Entry
             $whole('turn', 1, self::MOST),
             $whole('at', 0, 100_000_000_000_000),
             $did,
-            RowId::read($text('row', '/^[\p{L}\p{N} :.’-]{1,60}$/u')) ?? throw new NoEntry('“row” names no row.'),
+            RowId::read($text('row', '/^[\p{L}\p{N} :.’-]{1,60}$/u')) ?? throw new NoEntry(new Saying(
+                '“row” names no row.',
+            )),
             $whole('stitch', 0, 100_000),
             $text('plan', '/^[0-9a-f]{16}$/'),
             match ($did) {

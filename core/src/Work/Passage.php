@@ -6,6 +6,7 @@ namespace Fescue\Core\Work;
 
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Saying\Saying;
 
 /** A row as it is worked: its groups one after another, and what to heed there. */
 final readonly class Passage
@@ -21,8 +22,8 @@ final readonly class Passage
      * @param bool $changes whether the count there is another than in the row before
      * @param bool $taped whether the tape is laid on it then
      * @param ?bool $right whether the right side faces the maker; null where that never changes
-     * @param string $special what is special of it, in a word: "slots", "colour"
-     * @param list<string> $heed what belongs here: a change, a caution
+     * @param string $special what is special of it, a message of a word: "slots", "colour"
+     * @param list<Saying> $heed what belongs here: a change, a caution
      * @param non-empty-list<StitchGroup> $groups
      */
     public function __construct(

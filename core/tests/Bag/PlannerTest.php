@@ -31,7 +31,8 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta(336, $plan->comesOut->flatWidth->mm, 1e-9);
         self::assertEqualsWithDelta(16 * 11.5, $plan->comesOut->height->mm, 1e-9);
         self::assertSame(
-            'Sc in next 9 sts, ch 16, sk next 10 sts, sc in next 18 sts, ch 16, sk next 10 sts, sc in next 9 sts. (36 sc, 2 ch-16 sps)',
+            'Sc in next 9 sts, ch 16, sk next 10 sts, sc in next 18 sts, ch 16, sk next 10 sts, sc in next 9 sts. '
+                .'(36 sc, 2 ch-16 sps)',
             (new Writer(Terms::US))->line($plan->work->rows[16]),
         );
     }
@@ -148,7 +149,7 @@ final class PlannerTest extends TestCase
             'a ball as light as a feather' => [['material/unit' => '0.9 g'], '/material/unit', 'from 1 g to 100 kg'],
             'a ball as heavy as a cow' => [['material/unit' => '100001 g'], '/material/unit', 'from 1 g to 100 kg'],
             'zero rows' => [['gauge/rows' => 0], '/gauge/rows', 'above 0'],
-            'rows as text' => [['gauge/rows' => 'ten'], '/gauge/rows', 'as a number'],
+            'rows as text' => [['gauge/rows' => 'ten'], '/gauge/rows', 'write a number'],
             'slot wider than the side' => [
                 ['handles/skip' => 25, 'handles/chain' => 40],
                 '/handles/skip',

@@ -21,6 +21,7 @@ use Fescue\Core\Pattern\Start;
 use Fescue\Core\Piece\Misfit;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Report\PlanDocument;
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 use PHPUnit\Framework\TestCase;
 
@@ -167,8 +168,8 @@ final class TaperedAndTurnedTest extends TestCase
                 $problem = self::problem($bag([]));
                 self::assertSame('/body/above/0/stitch', $problem->path);
                 self::assertStringContainsString('Have a plain round worked first', $problem->message);
-                self::assertSame(
-                    [['path' => '/body/above/0/even', 'value' => true, 'said' => 'A plain round first']],
+                self::assertEquals(
+                    [['path' => '/body/above/0/even', 'value' => true, 'said' => new Saying('A plain round first')]],
                     $problem->ways,
                 );
                 self::assertSame(2 * $chain, Ways::leaves(self::plan($bag(['even' => true])))[4]);
@@ -242,7 +243,10 @@ final class TaperedAndTurnedTest extends TestCase
         self::assertSame(5.0, $middle($of(10, 10)));
         $carryAll = $of(13, 32, ['corner' => 3], ['type' => 'chain', 'skip' => 13, 'chain' => 40]);
         self::assertSame(94, $carryAll->parts[0]->made->open->anchors);
-        self::assertStringContainsString('sc in next 24 sts, ch 40, sk next 13 sts, sc', Ways::lines($carryAll)['Round 7']);
+        self::assertStringContainsString(
+            'sc in next 24 sts, ch 40, sk next 13 sts, sc',
+            Ways::lines($carryAll)['Round 7'],
+        );
         $shell = $of(8, 30)->shell();
         self::assertEqualsWithDelta([360.0, 96.0], [$shell->length->mm, $shell->depth->mm], 1e-9);
         self::assertStringContainsString('“longer”', self::problem([

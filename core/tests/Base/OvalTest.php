@@ -30,7 +30,10 @@ final class OvalTest extends TestCase
     private static function oval(int $chain, int $rounds, string $ends, float $height = 11.5, float $width = 12.0): Made
     {
         return (new Oval(['ends' => $ends, 'chain' => $chain, 'rounds' => $rounds]))->make(
-            new Ground(new Gauge(Motif::single(), Length::mm($width), Length::mm($height)), new School(Working::Spiral)),
+            new Ground(
+                new Gauge(Motif::single(), Length::mm($width), Length::mm($height)),
+                new School(Working::Spiral),
+            ),
             null,
         );
     }
@@ -275,17 +278,18 @@ final class OvalTest extends TestCase
             Ways::plan(['base' => ['type' => 'oval', 'ends' => 5, 'stitch' => 'dc', 'chain' => 10, 'rounds' => 1]]),
         );
         self::assertStringStartsWith(
-            '2 dc in 4th ch from hook, dc in next 8 ch, 5 dc in last ch, go on along the other side of the chain: dc in '
+            '2 dc in 4th ch from hook, dc in next 8 ch, 5 dc in last ch, go on along the other side of the chain: '
+                .'dc in '
                 .'next 8 ch, 3 dc in same ch as first dc',
             $lines['Round 1'],
         );
     }
 
     #[TestWith([['growth' => [7]], '/base/growth', '6 or 8, not 7'])]
-    #[TestWith([['growth' => [8, 8]], '/base/growth', '2 rounds are told how to grow, and there are 1'])]
+    #[TestWith([['growth' => [8, 8]], '/base/growth', 'Growth is told of 2, and after the first there are 1'])]
     #[TestWith([['growth' => [62]], '/base/growth', '0 to 60'])]
     #[TestWith([['growth' => []], '/base/growth', 'one after another'])]
-    #[TestWith([['growth' => ['x']], '/base/growth', 'x is none'])]
+    #[TestWith([['growth' => ['x']], '/base/growth', '“x” is none'])]
     #[TestWith([['ends' => 13], '/base/ends', 'number from 2 to 12'])]
     #[TestWith([['ends' => true], '/base/ends', '“two-and-two”'])]
     #[TestWith([['stitch' => 'tr'], '/base/stitch', '“sc”, “hdc”, “dc”'])]

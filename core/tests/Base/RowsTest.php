@@ -87,7 +87,10 @@ final class RowsTest extends TestCase
                 'Sc in 2nd ch from hook, sc in next 11 ch. (12)',
                 'Ch 1, turn, sc in each st across. (12)',
                 // Six over four rows' ends: two in the second and the fourth, and the corner's third with the last.
-                'Ch 1, turn, sc in next 11 sts, 2 sc in next st, along the row ends: 2 sc in next row end, sc in next row end, 2 sc in each of next 2 row ends, go on along the other side of the chain: sc in next 11 ch, 2 sc in next ch, along the row ends: 2 sc in next row end, sc in next row end, 2 sc in each of next 2 row ends. (40)',
+                'Ch 1, turn, sc in next 11 sts, 2 sc in next st, along the row ends: 2 sc in next row end, sc in '
+                    .'next row end, 2 sc in each of next 2 row ends, go on along the other side of the chain: sc in '
+                        .'next 11 ch, 2 sc in next ch, along the row ends: 2 sc in next row end, sc in next row '
+                            .'end, 2 sc in each of next 2 row ends. (40)',
             ],
             array_map($writer->line(...), [$plan->work->rows[0], $plan->work->rows[1], $plan->work->rows[4]]),
         );
@@ -184,10 +187,12 @@ final class RowsTest extends TestCase
     public static function impossible(): array
     {
         return [
-            'no length' => [[], ['size/length' => null], '/size/length', 'Give a length, or the number of chains.'],
-            'no width' => [[], ['size/width' => null], '/size/width', 'Give a width, or the number of base rows.'],
+            'no length' => [[], ['size/length' => null], '/size/length', 'Give a measure (length), or how many '
+                .'there are: chains.'],
+            'no width' => [[], ['size/width' => null], '/size/width', 'Give a measure (width), or how many there '
+                .'are: base rows.'],
             'too short' => [[], ['size/length' => '1 cm'], '/size/length', '2.4 cm'],
-            'too wide' => [[], ['gauge/height' => '6 cm', 'size/width' => '80 cm'], '/size/width', '133 base rows'],
+            'too wide' => [[], ['gauge/height' => '6 cm', 'size/width' => '80 cm'], '/size/width', 'too many (base rows), 133'],
             'five at a corner' => [['corner' => 5], [], '/base/corner', '3'],
             'nothing left of a side' => [
                 ['across' => 20, 'rows' => 1, 'corner' => 1],

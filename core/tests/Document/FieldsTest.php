@@ -39,11 +39,11 @@ final class FieldsTest extends TestCase
     /** @return iterable<string, array{0: \Closure, 1: mixed, 2: mixed, 3?: string}> */
     public static function values(): iterable
     {
-        $whole = fn(Fields $top): ?int => $top->whole('of', 3, 22, 'rows are');
+        $whole = fn(Fields $top): ?int => $top->whole('of', 3, 22, 'rows');
         yield 'the fewest' => [$whole, 3, 3];
         yield 'the most' => [$whole, 22, 22];
         yield 'as a decimal' => [$whole, 22.0, 22];
-        yield 'too few' => [$whole, 2, null, 'Rows are from 3 to 22; 2 is outside.'];
+        yield 'too few' => [$whole, 2, null, 'Rows: from 3 to 22; 2 is outside.'];
         yield 'too many' => [$whole, 23, null, '23 is outside'];
         yield 'no whole number' => [$whole, 4.5, null, 'whole number'];
         yield 'as a text' => [$whole, '4', null, 'whole number'];
@@ -51,21 +51,21 @@ final class FieldsTest extends TestCase
         $number = fn(Fields $top): ?float => $top->number('of', 1.5, 20, 'a width');
         yield 'just above' => [$number, 1.51, 1.51];
         yield 'the largest number' => [$number, 20, 20.0];
-        yield 'not above' => [$number, 1.5, null, 'A width must be above 1.5 and at most 20; 1.5 is outside.'];
+        yield 'not above' => [$number, 1.5, null, 'A width: above 1.5 and at most 20; 1.5 is outside.'];
         yield 'beyond' => [$number, 20.01, null, '20.01 is outside'];
-        yield 'no number' => [$number, true, null, 'as a number'];
+        yield 'no number' => [$number, true, null, 'write a number'];
         $signed = fn(Fields $top): ?float => $top->signed('of', 2, 'A lean');
         yield 'to the left' => [$signed, -2, -2.0];
         yield 'to the right' => [$signed, 2.0, 2.0];
-        yield 'too far left' => [$signed, -2.1, null, 'A lean is from −2 to 2; -2.1 is outside.'];
+        yield 'too far left' => [$signed, -2.1, null, 'A lean: from −2 to 2; -2.1 is outside.'];
         yield 'too far right' => [$signed, 2.1, null, '2.1 is outside'];
         $length = fn(Fields $top): ?Length => $top->length('of', Length::mm(5), Length::mm(100), 'A bead');
         yield 'the least length' => [$length, '5 mm', 5.0];
         yield 'the greatest length' => [$length, '10 cm', 100.0];
-        yield 'too short' => [$length, '4.9 mm', null, 'A bead is from 5 mm to 100 mm; 4.9 mm is outside.'];
+        yield 'too short' => [$length, '4.9 mm', null, 'A bead: from 5 mm to 100 mm; 4.9 mm is outside.'];
         yield 'too long' => [$length, '10.1 cm', null, '101 mm is outside'];
         $long = fn(Fields $top): ?Length => $top->length('of', Length::mm(5), Length::mm(101), 'A bead');
-        yield 'told in centimetres' => [$long, '11 cm', null, 'A bead is from 0.5 cm to 10.1 cm; 11 cm is outside.'];
+        yield 'told in centimetres' => [$long, '11 cm', null, 'A bead: from 0.5 cm to 10.1 cm; 11 cm is outside.'];
         yield 'no length' => [$length, '5', null, 'unit'];
         $text = fn(Fields $top): ?string => $top->text('of', 5);
         yield 'five letters' => [$text, ' fünfe ', 'fünfe'];
@@ -76,8 +76,8 @@ final class FieldsTest extends TestCase
         yield 'three of them' => [$wholes, [1, 9, 5], [1, 9, 5]];
         yield 'four of them' => [$wholes, [1, 2, 3, 4], null, 'at most 3 of them'];
         yield 'none of them' => [$wholes, [], null, 'one after another'];
-        yield 'one too small' => [$wholes, [4, 0], null, 'Increases are whole numbers from 1 to 9; 0 is none.'];
-        yield 'one too large' => [$wholes, [10], null, '10 is none'];
+        yield 'one too small' => [$wholes, [4, 0], null, 'Increases: whole numbers from 1 to 9; “0” is none.'];
+        yield 'one too large' => [$wholes, [10], null, '“10” is none'];
         yield 'a long word among them' => [$wholes, [str_repeat('x', 21)], null, str_repeat('x', 20).'… is none'];
         $objects = fn(Fields $top): int => count($top->objects('of', 2));
         yield 'two objects' => [$objects, [['a' => 1], ['a' => 2]], 2];
@@ -101,7 +101,7 @@ final class FieldsTest extends TestCase
         $top = Fields::top(['format' => 'test/1', 'neme' => 'x', 'of' => ['wide' => 1]], 'test/1', 'test');
         $of = $top->object('of');
         self::assertFalse($top->yes('drawn'));
-        self::assertNull($top->whole('rows', 1, 9, 'rows are'));
+        self::assertNull($top->whole('rows', 1, 9, 'rows'));
         self::assertNull($of->length('high', Length::mm(1), Length::mm(9), 'It', optional: true));
         $of->close();
         try {

@@ -17,7 +17,6 @@ use Fescue\Core\Estimate\PartTakes;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Kind;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Statistics\Chance;
 use PHPUnit\Framework\Attributes\Group;
@@ -63,11 +62,11 @@ final class EstimatePropertyTest extends TestCase
             }
             self::assertContainsOnlyInstancesOf(BallEnd::class, Balls::of($plan));
             self::assertJson(PlanDocument::toJson($plan), $said);
-            foreach ($try % 8 === 0 ? Mends::of($plan, $estimate, LengthUnit::Centimetre, hand: $hand) : [] as $mend) {
+            foreach ($try % 8 === 0 ? Mends::of($plan, $estimate, hand: $hand) : [] as $mend) {
                 $mended++;
                 self::assertTrue(
                     $mend->plan === null || MaterialEstimate::of($mend->plan)->isSure() === true,
-                    "{$mend->do}: {$said}",
+                    "{$mend->do->english()}: {$said}",
                 );
             }
         }
@@ -95,7 +94,11 @@ final class EstimatePropertyTest extends TestCase
         }
         if ($one->runsOut() !== null) {
             $names = array_flip($plan->work->names());
-            self::assertLessThanOrEqual($names[(string) $one->runsOut()->row], $names[(string) $one->runsOut()->earliest], $said);
+            self::assertLessThanOrEqual(
+                $names[(string) $one->runsOut()->row],
+                $names[(string) $one->runsOut()->earliest],
+                $said,
+            );
             self::assertGreaterThanOrEqual(
                 $names[(string) $one->runsOut()->row],
                 $names[(string) ($one->runsOut()->latest ?? $one->runsOut()->row)],

@@ -17,7 +17,6 @@ use Fescue\Core\Gauge\Trial;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Measure\Length;
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\RowId;
@@ -27,16 +26,17 @@ use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Plans;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Tests\Panel\Built;
+use Fescue\Core\Tongue\Tongue;
 use PHPUnit\Framework\TestCase;
 
 final class MendsTest extends TestCase
 {
     /** @param array<string, mixed> $changes @return list<Mend> */
-    private static function mends(array $changes, Terms $terms = Terms::US): array
+    private static function mends(array $changes): array
     {
         $plan = Planner::plan(BagDocument::read(Documents::tote($changes)));
 
-        return Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, $terms);
+        return Mends::of($plan, MaterialEstimate::of($plan));
     }
 
     public function testEachMendMakesItEnoughAndTheGentlestComesFirst(): void
@@ -49,15 +49,17 @@ final class MendsTest extends TestCase
             $lost = $mend->lost;
             if ($mend->chance !== null) {
                 self::assertGreaterThanOrEqual(MaterialEstimate::SURE, $mend->chance);
-                self::assertStringContainsString('saves', $mend->costs);
+                self::assertStringContainsString('saves', $mend->costs->english());
             }
         }
         $last = $mends[count($mends) - 1];
         self::assertNull($last->chance);
-        self::assertStringContainsString('another material', $last->do);
+        self::assertStringContainsString('another material', $last->do->english());
         // As it says: planned with that many rounds, it is enough; with one more it is not.
-        $fewer = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'body round')))[0];
-        $rounds = preg_match('/(\d+) body/', $fewer->do, $found) === 1 ? (int) $found[1] : 1;
+        $fewer = array_values(
+            array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do->english(), 'body round')),
+        )[0];
+        $rounds = preg_match('/(\d+) body/', $fewer->do->english(), $found) === 1 ? (int) $found[1] : 1;
         $sure = fn(int $body): ?bool => MaterialEstimate::of(
             Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '800 g', 'body/rounds' => $body]))),
         )->isSure();
@@ -82,11 +84,11 @@ final class MendsTest extends TestCase
                 ['size' => ['length' => '30 cm', 'height' => '30 cm'], 'material/on_hand' => round($grams, 1).' g'],
             );
             $plan = $planned(0.85 * MaterialEstimate::of($planned(9000.0))->grams->likely);
-            $mends = Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre);
+            $mends = Mends::of($plan, MaterialEstimate::of($plan));
             self::assertNotSame([], $mends, $build::key());
             foreach ($mends as $mend) {
                 $mended += (int) ($mend->plan !== null);
-                self::assertStringNotContainsString('work the body in', $mend->do, $build::key());
+                self::assertStringNotContainsString('work the body in', $mend->do->english(), $build::key());
             }
         }
         self::assertGreaterThan(3, $mended);
@@ -96,7 +98,10 @@ final class MendsTest extends TestCase
     {
         $said = implode(
             "\n",
-            array_map(fn(Mend $mend): string => $mend->do, self::mends(['material/on_hand' => '870 g'], Terms::UK)),
+            array_map(
+                fn(Mend $mend): string => (new Tongue(Terms::UK))->say($mend->do),
+                self::mends(['material/on_hand' => '870 g']),
+            ),
         );
         self::assertStringContainsString('treble crochet', $said);
     }
@@ -104,7 +109,9 @@ final class MendsTest extends TestCase
     public function testTheLineOfAnotherStitchIsAsHighAsDoesIt(): void
     {
         $mends = self::mends(['material/on_hand' => '800 g']);
-        $mesh = array_values(array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'mesh')))[0];
+        $mesh = array_values(
+            array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do->english(), 'mesh')),
+        )[0];
         $plan = $mesh->plan ?? self::fail('It is a plan.');
         [$low, $high] = Plans::bands($plan);
         self::assertSame(
@@ -117,7 +124,7 @@ final class MendsTest extends TestCase
         );
         self::assertSame(
             'From Round '.(3 + $low)." up, work the body in double crochet mesh, {$high} rounds of it",
-            $mesh->do,
+            $mesh->do->english(),
         );
         // Two single crochet rounds are a double crochet high: nearly nothing of the height is lost.
         self::assertEqualsWithDelta(14 * 11.5, $low * 11.5 + $high * 23, 11.5);
@@ -140,12 +147,12 @@ final class MendsTest extends TestCase
     {
         $mends = self::mends(['material/on_hand' => '650 g', 'handles/skip' => null, 'handles/chain' => null]);
         $smaller = array_values(
-            array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do, 'smaller all round')),
+            array_filter($mends, fn(Mend $mend): bool => str_contains($mend->do->english(), 'smaller all round')),
         )[0];
         $was = Planner::plan(BagDocument::read(Documents::tote([])))->comesOut;
         $is = $smaller->plan?->comesOut;
         self::assertNotNull($is);
-        $share = (int) preg_replace('/\D/', '', $smaller->do) / 100;
+        $share = (int) preg_replace('/\D/', '', $smaller->do->english()) / 100;
         // Whole stitches and rounds come near it: a stitch is 12 mm, a base round 23, a body round 11.5.
         self::assertEqualsWithDelta($share * $was->baseLength->mm, $is->baseLength->mm, 12.5);
         self::assertEqualsWithDelta($share * $was->baseWidth->mm, $is->baseWidth->mm, 12);
@@ -156,7 +163,7 @@ final class MendsTest extends TestCase
                 self::mends(
                     ['material/on_hand' => '500 g', 'weigh_ins' => [['after' => 'Round 2', 'left' => '410 g']]],
                 ),
-                fn(Mend $mend): bool => str_contains($mend->do, 'all round'),
+                fn(Mend $mend): bool => str_contains($mend->do->english(), 'all round'),
             ),
         );
     }
@@ -169,10 +176,10 @@ final class MendsTest extends TestCase
         $shorter = fn(float $missing): array => array_values(
             array_filter(
                 self::mends(['material/on_hand' => round($takes - $missing, 1).' g']),
-                fn(Mend $mend): bool => str_contains($mend->do, 'handles shorter'),
+                fn(Mend $mend): bool => str_contains($mend->do->english(), 'handles shorter'),
             ),
         );
-        self::assertSame('Make the handles shorter: chain 15, not 16', $shorter(1)[0]->do);
+        self::assertSame('Make the handles shorter: chain 15, not 16', $shorter(1)[0]->do->english());
         self::assertSame(15, Plans::count($shorter(1)[0]->plan ?? self::fail('It is a plan.'), '/handles/chain'));
         self::assertSame([], $shorter(60), 'Chains over ten skipped stitches are ten at least.');
     }
@@ -193,8 +200,8 @@ final class MendsTest extends TestCase
         );
         $hooks = fn(?LearnedHand $known): array => array_values(
             array_filter(
-                Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre, Terms::US, $known),
-                fn(Mend $mend): bool => str_contains($mend->do, 'hook'),
+                Mends::of($plan, MaterialEstimate::of($plan), $known),
+                fn(Mend $mend): bool => str_contains($mend->do->english(), 'hook'),
             ),
         );
         self::assertSame([], $hooks(null));
@@ -211,7 +218,7 @@ final class MendsTest extends TestCase
             ],
         );
         self::assertLessThan($plan->comesOut->flatWidth->mm, $smaller->plan->comesOut->flatWidth->mm);
-        self::assertStringContainsString('(narrower)', $smaller->costs);
+        self::assertStringContainsString('(narrower)', $smaller->costs->english());
     }
 
     public function testHerOwnStrandsThatAreAboutAsThickGoOnWhereItEnds(): void
@@ -231,12 +238,12 @@ final class MendsTest extends TestCase
         ];
         $plan = Planner::plan(BagDocument::read(Documents::tote(['material/on_hand' => '600 g'])));
         $estimate = MaterialEstimate::of($plan);
-        $mends = Mends::of($plan, $estimate, LengthUnit::Centimetre, spares: $spares);
+        $mends = Mends::of($plan, $estimate, spares: $spares);
         $gone = array_values(array_filter($mends, fn(Mend $mend): bool => $mend->spare !== null));
         // Too little of the second, the third too thick; of the rest the two most alike, of its kind.
         self::assertSame([4, 1], array_map(fn(Mend $mend): ?int => $mend->spare, $gone));
         // The last row it surely reaches: one more, and it does not.
-        self::assertSame(1, preg_match('/^From Round (\d+) on, work in Cord 4$/', $gone[0]->do, $found));
+        self::assertSame(1, preg_match('/^From Round (\d+) on, work in Cord 4$/', $gone[0]->do->english(), $found));
         $own = fn(int $round): float => MaterialEstimate::of(
             Planner::plan($plan->spec->continued($spares[3]->material, new RowId(RowKind::Round, $round), $plan->work)),
         )->enough ?? 0.0;
@@ -246,7 +253,7 @@ final class MendsTest extends TestCase
         self::assertTrue($mended->isSure());
         self::assertStringContainsString(
             'takes about '.number_format($mended->others[0]->grams->likely).' g',
-            $gone[0]->costs,
+            $gone[0]->costs->english(),
         );
         self::assertSame(
             [],
@@ -258,11 +265,11 @@ final class MendsTest extends TestCase
         self::assertFalse(MaterialEstimate::of($late)->isSure());
         $gone = array_values(
             array_filter(
-                Mends::of($late, MaterialEstimate::of($late), LengthUnit::Centimetre, spares: $spares),
+                Mends::of($late, MaterialEstimate::of($late), spares: $spares),
                 fn(Mend $mend): bool => $mend->spare !== null,
             ),
         );
-        self::assertStringStartsWith('From Round 16 on', $gone[0]->do);
+        self::assertStringStartsWith('From Round 16 on', $gone[0]->do->english());
     }
 
     public function testAnotherMaterialThatIsThereIsNotProposedAgain(): void
@@ -271,7 +278,7 @@ final class MendsTest extends TestCase
         $do = implode(
             "\n",
             array_map(
-                fn(Mend $mend): string => $mend->do,
+                fn(Mend $mend): string => $mend->do->english(),
                 self::mends(
                     [
                         'material/on_hand' => '500 g',
@@ -291,7 +298,10 @@ final class MendsTest extends TestCase
             ['material/on_hand' => '800 g', 'weigh_ins' => [['after' => 'Round 6', 'left' => '530 g']]],
         );
         foreach ($mends as $mend) {
-            self::assertDoesNotMatchRegularExpression('/chains|base round|hook|From Round [1-6] up/', $mend->do);
+            self::assertDoesNotMatchRegularExpression(
+                '/chains|base round|hook|From Round [1-6] up/',
+                $mend->do->english(),
+            );
         }
         self::assertNotSame([], $mends);
     }
@@ -310,8 +320,8 @@ final class MendsTest extends TestCase
                 'base' => ['type' => 'rows', 'stitch' => 'sc', 'across' => 31, 'rows' => 8] + $base,
                 'material/on_hand' => '700 g', 'body/rounds' => 8,
             ]);
-            foreach (Mends::of($plan, MaterialEstimate::of($plan), LengthUnit::Centimetre) as $mend) {
-                if (preg_match('/^Work (\d) base rows fewer$/', $mend->do, $fewer) === 1) {
+            foreach (Mends::of($plan, MaterialEstimate::of($plan)) as $mend) {
+                if (preg_match('/^Work (\d) base rows fewer$/', $mend->do->english(), $fewer) === 1) {
                     return [8 - (int) $fewer[1], $mend->plan?->parts[0]->made->open->anchors];
                 }
             }

@@ -160,7 +160,13 @@ final class LearnedHandTest extends TestCase
         $meshed = LearnedHand::of([self::trial(10.5, 10.0), self::trial(11.4, 22.0, motif: Motif::named('mesh'))]);
         self::assertLessThan(
             $mesh->width->relative,
-            $meshed->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::named('mesh'), $strand)->width->relative,
+            $meshed->predict(
+                HookSize::mm(8),
+                Length::mm(4),
+                Kind::Cord,
+                Motif::named('mesh'),
+                $strand,
+            )->width->relative,
         );
         self::assertLessThan(
             $double->height->relative,
@@ -194,17 +200,20 @@ final class LearnedHandTest extends TestCase
         self::assertSame([], LearnedHand::doubts($honest));
         $doubts = LearnedHand::doubts([...$honest, self::trial(7.0, 11.4)]);
         self::assertSame([4], array_keys($doubts));
-        self::assertStringContainsString('less wide', $doubts[4]);
-        self::assertStringNotContainsString('high', $doubts[4]);
-        self::assertStringContainsString('Miscounted', $doubts[4]);
+        self::assertStringContainsString('less wide', $doubts[4]->english());
+        self::assertStringNotContainsString('high', $doubts[4]->english());
+        self::assertStringContainsString('Miscounted', $doubts[4]->english());
         $two = LearnedHand::doubts([self::trial(7.0, 11.4), ...$honest, self::trial(12, 21)]);
         self::assertEqualsCanonicalizing([0, 5], array_keys($two));
-        self::assertStringContainsString('more high', $two[5]);
-        self::assertStringNotContainsString('wide', $two[5]);
+        self::assertStringContainsString('more high', $two[5]->english());
+        self::assertStringNotContainsString('wide', $two[5]->english());
         // Of two that speak against each other neither can be told to be the odd one: one is named, and says so.
         $either = LearnedHand::doubts([self::trial(12, 11.5), self::trial(6, 5.7)]);
         self::assertCount(1, $either);
-        self::assertStringContainsString('than your other swatch says: one of the two is off', implode($either));
+        self::assertStringContainsString(
+            'than your other swatch says: one of the two is off',
+            array_values($either)[0]->english(),
+        );
         self::assertSame([], LearnedHand::doubts([self::trial(12, 11.5), self::trial(12.4, 11.2)]));
         self::assertSame([], LearnedHand::doubts([self::trial(12, 11.5)]));
         self::assertSame([], LearnedHand::doubts([]));
@@ -247,9 +256,9 @@ final class LearnedHandTest extends TestCase
                 self::trial(12.1, 11.4, grams: 780),
             ],
         );
-        self::assertStringContainsString('more strand', $doubts[3] ?? '');
-        self::assertStringContainsString('Weighed with something else', $doubts[3] ?? '');
-        self::assertStringNotContainsString('wide', $doubts[3] ?? '');
+        self::assertStringContainsString('more strand', $doubts[3]->english());
+        self::assertStringContainsString('Weighed with something else', $doubts[3]->english());
+        self::assertStringNotContainsString('wide', $doubts[3]->english());
     }
 
     /**
@@ -358,7 +367,9 @@ final class LearnedHandTest extends TestCase
                     'height' => $gauge->height->mm,
                     'strand' => $next->strand()?->mm,
                 ] as $measure => $true) {
-                    $held[$measure] += (int) (abs(log((float) $true / $predicted->{$measure}->likely)) < 1.6448536 * $predicted->{$measure}->relative);
+                    $held[$measure] += (int) (abs(
+                        log((float) $true / $predicted->{$measure}->likely),
+                    ) < 1.6448536 * $predicted->{$measure}->relative);
                 }
             }
             foreach ($held as $measure => $count) {

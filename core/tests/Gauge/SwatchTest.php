@@ -91,6 +91,6 @@ final class SwatchTest extends TestCase
             Length::mm(11.5 * $rows),
         ))->doubt();
         self::assertSame(['stitches', 'rows', null], [$few(1, 10)?->field, $few(10, 1.5)?->field, $few(2, 2)?->field]);
-        self::assertStringContainsString('at least 2', $few(1, 1)->message ?? '');
+        self::assertStringContainsString('at least 2', $few(1, 1)?->said->english() ?? '');
     }
 }

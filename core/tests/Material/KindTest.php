@@ -119,7 +119,7 @@ final class KindTest extends TestCase
         self::assertSame([16.0, 19.0, 15.0, 19.0], $of(Kind::Cord, Fabric::Even));
         self::assertStringContainsString(
             '8 mm: about as thick as the yarn, for jersey is soft',
-            HookAdvice::of(Length::mm(8), Kind::TShirt, Hand::Even, Fabric::Firm)->reasons[0],
+            HookAdvice::of(Length::mm(8), Kind::TShirt, Hand::Even, Fabric::Firm)->reasons[0]->english(),
         );
     }
 
@@ -148,9 +148,9 @@ final class KindTest extends TestCase
         self::assertSame(
             ['a round cord of cotton', 'film', 'a flat jersey'],
             [
-                Kind::Cord->form()->named(Fibre::Cotton),
-                Kind::Plarn->form()->named(null),
-                Kind::TShirt->form()->named(null),
+                Kind::Cord->form()->named(Fibre::Cotton)->english(),
+                Kind::Plarn->form()->named(null)->english(),
+                Kind::TShirt->form()->named(null)->english(),
             ],
         );
     }

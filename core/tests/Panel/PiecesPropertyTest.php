@@ -45,7 +45,11 @@ final class PiecesPropertyTest extends TestCase
     {
         Draw::sow(13);
         $ways = self::ways();
-        self::assertEqualsCanonicalizing(array_keys(Makers::byKey(Makers::BUILDS)), array_keys($ways), 'A way is missing.');
+        self::assertEqualsCanonicalizing(
+            array_keys(Makers::byKey(Makers::BUILDS)),
+            array_keys($ways),
+            'A way is missing.',
+        );
         $flats = [];
         foreach ($ways as $type => $of) {
             $planned = 0;
@@ -115,7 +119,9 @@ final class PiecesPropertyTest extends TestCase
             'tabs' => fn(): array => [
                 'rows' => mt_rand(2, 9), 'across' => mt_rand(2, 12), 'join' => $join(),
                 'tab' => ['width' => mt_rand(12, 20).' mm', 'height' => mt_rand(18, 30).' mm'],
-                'net' => $half([[2, 4, 5, 4, 2], [1, 3, 1], [2, 2], [3, 4, 3], [1, 3, 5, 3, 1], [2, 3, 4]][mt_rand(0, 5)]),
+                'net' => $half(
+                    [[2, 4, 5, 4, 2], [1, 3, 1], [2, 2], [3, 4, 3], [1, 3, 5, 3, 1], [2, 3, 4]][mt_rand(0, 5)],
+                ),
             ],
         ];
     }
@@ -148,7 +154,10 @@ final class PiecesPropertyTest extends TestCase
                 $lines[$row->name] = $plan->work->rows[$place]->count->takes;
             }
         }
-        self::assertSame(array_map(fn(Seam $one): string => "Seam {$one->letter}", $assembly->seams), array_keys($lines));
+        self::assertSame(
+            array_map(fn(Seam $one): string => "Seam {$one->letter}", $assembly->seams),
+            array_keys($lines),
+        );
         $edges = [];
         foreach ($plan->work->pieces as $piece) {
             foreach ($piece->flat->edges ?? [] as $edge) {
@@ -187,25 +196,29 @@ final class PiecesPropertyTest extends TestCase
             $all = array_merge(...array_map(fn(Face $face): array => $face->corners, $step->faces));
             $across = array_column($all, 0);
             $middle = min($across) + max($across);
-            if ($type !== 'tabs' && ! str_contains($step->does, 'left side')) {
+            if ($type !== 'tabs' && ! str_contains($step->does->message, 'left side')) {
                 $alone = array_filter($all, fn(array $one): bool => array_filter($all, fn(array $other): bool => max(
                     abs($one[0] + $other[0] - $middle),
                     abs($one[1] - $other[1]),
                     abs($one[2] - $other[2]),
                 ) < 0.01) === []);
-                self::assertSame([], $alone, "{$step->does} of {$said}");
+                self::assertSame([], $alone, "{$step->does->message} of {$said}");
             }
             foreach ($step->seams as [$letter, $from, $to]) {
                 foreach ([$from, $to] as $end) {
                     // Layers lie a little apart, that one is seen before the other.
                     $touched = array_filter($step->faces, fn(Face $face): bool => self::off($face, $end) < 0.5);
-                    self::assertGreaterThanOrEqual(2, count($touched), "{$letter} in {$step->does} of {$said}");
+                    self::assertGreaterThanOrEqual(
+                        2,
+                        count($touched),
+                        "{$letter} in {$step->does->message} of {$said}",
+                    );
                 }
                 self::assertNotSame($from, $to);
             }
             // No two are sewn in one place.
             $places = array_map(fn(array $seam): array => [$seam[1], $seam[2]], $step->seams);
-            self::assertCount(count($places), array_unique($places, SORT_REGULAR), "{$step->does} of {$said}");
+            self::assertCount(count($places), array_unique($places, SORT_REGULAR), "{$step->does->message} of {$said}");
         }
         // What is folded stays as large as it is; a net opens, and borders stand up that lay unseen.
         $large = array_map(

@@ -56,7 +56,9 @@ final class BalanceTest extends TestCase
             [200.0, 800.0, 300.0, 700.0],
             [$balance->freeFor(), $balance->freeFor(1), $balance->freeFor(2), $balance->reserved()],
         );
-        $this->expectExceptionMessage('Only 300 g are free: Tote has 600 g reserved. Free that first, or take less.');
+        $this->expectExceptionMessage(
+            'Only 300 g are free: the rest is reserved (Tote: 600 g). Free that first, or take less.',
+        );
         $balance->change(Move::Used, 301, 2);
     }
 }

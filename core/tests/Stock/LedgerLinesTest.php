@@ -52,7 +52,7 @@ final class LedgerLinesTest extends TestCase
             new LedgerLine(1, Move::Bought, 100), new LedgerLine(2, Move::Used, -80),
             new LedgerLine(3, Move::Bought, 90),
         ]);
-        $this->expectExceptionMessage('a later line, 80 g used in a bag, would take more than the 0 g that were there');
+        $this->expectExceptionMessage('a later line would take more than was there (used in a bag: 80 g of 0 g)');
         $lines->with(1, false);
     }
 

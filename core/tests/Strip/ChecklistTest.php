@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Strip;
 
-use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Strip\Checklist;
 use Fescue\Core\Strip\CuttingStep;
 use Fescue\Core\Strip\StripDocument;
@@ -24,7 +23,7 @@ final class ChecklistTest extends TestCase
             'pieces' => 3,
         ];
 
-        return Checklist::of(StripDocument::read($document), $stack, $ahead, LengthUnit::Centimetre);
+        return Checklist::of(StripDocument::read($document), $stack, $ahead);
     }
 
     /** @param list<CuttingStep> $steps @return list<string> */
@@ -67,7 +66,7 @@ final class ChecklistTest extends TestCase
     public function testWhatIsLaidAndWhereSlitsRun(): void
     {
         $do = fn(array $steps, string $key): string => array_column(
-            array_map(fn(CuttingStep $step): array => [$step->key, $step->do], $steps),
+            array_map(fn(CuttingStep $step): array => [$step->key, $step->do->english()], $steps),
             1,
             0,
         )[$key];
@@ -81,7 +80,7 @@ final class ChecklistTest extends TestCase
         );
         // One at a time they are counted, one alone is not; several at once are stacks.
         $lays = fn(int $pieces, int $stack): array => array_values(array_map(
-            fn(CuttingStep $step): string => $step->lead,
+            fn(CuttingStep $step): string => $step->lead->english(),
             array_filter(
                 self::steps(['pieces' => $pieces], $stack, true),
                 fn(CuttingStep $one): bool => str_ends_with($one->key, '-lay'),
@@ -92,13 +91,13 @@ final class ChecklistTest extends TestCase
         self::assertStringNotContainsString('stack', $lays(2, 1)[1]);
         self::assertStringNotContainsString(' of ', $lays(1, 1)[0]);
         self::assertStringNotContainsString(' of ', $lays(5, 5)[0]);
-        self::assertSame('flat, the fold at your left.', $do(self::steps(['pieces' => 1], 1, true), 's1-lay'));
+        self::assertSame('Flat, the fold at your left.', $do(self::steps(['pieces' => 1], 1, true), 's1-lay'));
         $loops = Checklist::of(StripDocument::read([
             'format' => 'fescue-strip/1', 'source' => 'bag-loops', 'flat_width' => '30 cm', 'height' => '40 cm',
             'strip' => '5 cm', 'trim_top' => '7 cm', 'trim_bottom' => '3 cm',
-        ]), 1, true, LengthUnit::Centimetre);
+        ]), 1, true);
         self::assertSame('Cut off what is hatched: cuts 1 and 2.', $do($loops, 's1-trim'));
-        self::assertSame('cuts 3 to 7, 5.0 cm apart, right across.', $do($loops, 's1-slit'));
+        self::assertSame('Cuts 3 to 7, 5.0 cm apart, right across.', $do($loops, 's1-slit'));
         $slits = fn(array $changes): string => $do(self::steps($changes, 1, true), 's1-slit');
         self::assertStringEndsWith('cm apart, from the fold to the spine, both layers.', $slits([]));
         self::assertStringEndsWith('cm apart, right across.', $slits(['school' => 'joined']));
@@ -118,13 +117,12 @@ final class ChecklistTest extends TestCase
             ),
             1,
             true,
-            LengthUnit::Centimetre,
         );
         self::assertSame(
-            'cut 1, 1.0 cm from the edge, down the middle, and stop a strip’s width short of the end.',
+            'Cut 1, 1.0 cm from the edge, down the middle, and stop a strip’s width short of the end.',
             $do($ribbon('one-strand'), 's1-slit'),
         );
-        self::assertSame('cut 1, 1.0 cm from the edge, right across.', $do($ribbon('joined'), 's1-slit'));
+        self::assertSame('Cut 1, 1.0 cm from the edge, right across.', $do($ribbon('joined'), 's1-slit'));
     }
 
     /** Handbook 9: cautions where the hand is about to do it. */
@@ -146,18 +144,17 @@ final class ChecklistTest extends TestCase
                 ),
                 4,
                 true,
-                LengthUnit::Inch,
             ),
         ] as $steps) {
             foreach ($steps as $step) {
                 if (preg_match('/-(trim|slit|spine|spiral)$/', $step->key) === 1) {
-                    self::assertStringContainsString('Cut away from you', $step->caution);
+                    self::assertStringContainsString('Cut away from you', $step->caution?->english() ?? '');
                 }
                 if ($step->key === 'pull') {
-                    self::assertStringContainsString('air the room', $step->caution);
+                    self::assertStringContainsString('air the room', $step->caution?->english() ?? '');
                 }
             }
         }
-        self::assertStringContainsString('suffocates', $steps[count($steps) - 1]->caution);
+        self::assertStringContainsString('suffocates', $steps[count($steps) - 1]->caution?->english() ?? '');
     }
 }

@@ -12,6 +12,8 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Pattern\RowKind;
+use Fescue\Core\Saying\Figure;
+use Fescue\Core\Saying\Listing;
 use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
@@ -65,8 +67,39 @@ final class TongueTest extends TestCase
             );
             self::assertSame(['word' => 'varas'], $e->said->with);
         }
-        self::assertSame('Nothing of it is read.', (new NotUnderstood('Nothing of it is read.'))->getMessage());
-        $this->expectException(\LogicException::class);
-        (new Saying('{long}', ['long' => Length::mm(1)]))->english();
+        self::assertSame(
+            'Nothing of it is read.',
+            (new NotUnderstood(new Saying('Nothing of it is read.')))->getMessage(),
+        );
+        // Programs read English and centimetres.
+        self::assertSame('12.0 cm of 3, 4 or Round 5: sc', (new Saying('{long} of {some}: {of}', [
+            'long' => Length::mm(120), 'of' => Motif::single(),
+            'some' => new Listing(['3', '4', new RowId(RowKind::Round, 5)], true),
+        ]))->english());
+    }
+
+    /** A place that begins with a capital is filled so; what is listed, and figures, are set in her language. */
+    public function testListsFiguresAndCapitals(): void
+    {
+        $es = new Tongue(Terms::ES, messages: [
+            '{What}: {some}' => '{What}: {some}', '{some} and {last}' => '{some} y {last}', 'a width' => 'un ancho',
+        ]);
+        $saying = new Saying('{What}: {some}', [
+            'what' => new Saying('a width'),
+            'some' => new Listing([new Figure('1.5 mm'), '2', new RowId(RowKind::Round, 3)]),
+        ]);
+        self::assertSame('Un ancho: 1,5 mm, 2 y Vuelta 3', $es->say($saying));
+        self::assertSame('A width: 1.5 mm, 2 and Round 3', $saying->english());
+        self::assertSame('', (new Listing([]))->english());
+        self::assertSame('fan', (new Listing(['fan'], true))->english());
+        self::assertSame("1\u{202F}024 stitches in 12", (new Tongue(Terms::US))->tell(
+            '{n, plural, one {# stitch} other {# stitches}} in {m}',
+            ['n' => 1024, 'm' => 12],
+        ));
+        self::assertSame("1\u{202F}024", (new Tongue(Terms::US))->tell('{n}', ['n' => 1024]));
+        self::assertSame('A. B 2.', (new Tongue(Terms::US))->say(Saying::several(
+            new Saying('A.'),
+            new Saying('B {n}.', ['n' => 2]),
+        )));
     }
 }

@@ -1,4 +1,5 @@
 import { askCount, press, told } from './counting.js';
+import { tell } from '../tongue.js';
 
 const LONGEST_PAUSE = 4 * 60_000;
 /** As long again as she needs for what a tap covers is a pause. */
@@ -29,21 +30,24 @@ export class Asking {
 
     tape(row, measure) {
         this.ask(
-            told('Lay the tape on it.', `How high does it stand after ${row.called}? What is left is planned by it.`),
-            press('Write it down', () => {
+            told(
+                tell('Lay the tape on it.'),
+                tell('How high does it stand after {row}? What is left is planned by it.', { row: row.called }),
+            ),
+            press(tell('Write it down'), () => {
                 this.hush();
                 measure();
             }),
-            press('Not now', () => this.hush()),
+            press(tell('Not now'), () => this.hush()),
         );
     }
 
     /** Another device went on: where she is stays hers to say. */
     which(is, was, stay) {
         this.ask(
-            told('', `Another device went on to ${is}. Here it was ${was}.`),
-            press('That one is right', () => this.hush()),
-            press(`No: ${was}`, () => {
+            told('', tell('Another device went on to {is}. Here it was {was}.', { is, was })),
+            press(tell('That one is right'), () => this.hush()),
+            press(tell('No: {was}', { was }), () => {
                 stay();
                 this.hush();
             }),
@@ -51,12 +55,12 @@ export class Asking {
     }
 
     changed() {
-        const said =
-            'The plan was changed on another page. What you did is kept; look at the new plan and say where ' +
-            'you are.';
+        const said = tell(
+            'The plan was changed on another page. What you did is kept; look at the new plan and say where you are.',
+        );
         this.ask(
             told('', said),
-            press('Show the new plan', () => window.location.reload()),
+            press(tell('Show the new plan'), () => window.location.reload()),
         );
     }
 
@@ -73,12 +77,13 @@ export class Asking {
         this.tapped = now;
         if (minutes > 0 && this.worked > minutes * 60_000) {
             this.worked = 0;
-            const said =
-                'Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and ' +
-                'stop when it hurts.';
+            const said = tell(
+                'Open the hands, roll the shoulders. Tight bulky work strains them: a larger hook helps, and stop ' +
+                    'when it hurts.',
+            );
             this.ask(
-                told('A break?', said),
-                press('On we go', () => this.hush()),
+                told(tell('A break?'), said),
+                press(tell('On we go'), () => this.hush()),
             );
         }
     }

@@ -8,6 +8,7 @@ import { Settings } from './settings.js';
 import { Shelf } from './shelf.js';
 import { Showing } from './showing.js';
 import { WorkLog } from './worklog.js';
+import { tell } from '../tongue.js';
 
 /** What is said once the page has been loaded anew. */
 const TOLD = 'fescue-told';
@@ -46,7 +47,9 @@ class Bench {
             this.draw();
             awake(this.settings.awake);
         });
-        this.panes = new Panes(bench, { onOpen: (name, pane) => this.opening(name, pane) });
+        this.panes = new Panes(bench, {
+            onOpen: (name, pane) => this.opening(name, pane),
+        });
         const maker = document.querySelector('meta[name="maker"]').content;
         this.sending = new Sending(this.course, new Shelf(this.course.bag, maker), maker, {
             kept: (said) => this.showing.say('kept', said),
@@ -159,9 +162,14 @@ class Bench {
 
     /** Where people count, or oftener, or only where the count changes: as she chose. */
     asksCount(row) {
-        const asks = { every: true, usual: row.counted, few: row.changes, none: false };
+        const asks = {
+            every: true,
+            usual: row.counted,
+            few: row.changes,
+            none: false,
+        };
 
-        return row.part !== 'seams' && asks[this.settings.checks];
+        return !row.seam && asks[this.settings.checks];
     }
 
     /** What becomes of the count of a row. */
@@ -179,7 +187,11 @@ class Bench {
                 data.set('row', row);
                 data.set('counted', counted);
                 try {
-                    const answer = await fetch(this.course.count, { method: 'POST', body: data, headers: headers() });
+                    const answer = await fetch(this.course.count, {
+                        method: 'POST',
+                        body: data,
+                        headers: headers(),
+                    });
 
                     return answer.ok ? await answer.json() : null;
                 } catch {
@@ -197,14 +209,19 @@ class Bench {
         if (name === 'count') {
             const box = pane.querySelector('[data-count]');
             if (row === undefined) {
-                box.replaceChildren(told('', 'Work a row first: it is counted at its end.'));
+                box.replaceChildren(told('', tell('Work a row first: it is counted at its end.')));
             } else {
                 askCount(
                     box,
                     row,
                     this.counting(at, (right) =>
                         this.close(
-                            right ? `${row.leaves} at the end of ${row.called}: written down.` : 'Written down.',
+                            right
+                                ? tell('{n} at the end of {row}: written down.', {
+                                      n: row.leaves,
+                                      row: row.called,
+                                  })
+                                : tell('Written down.'),
                         ),
                     ),
                 );
@@ -224,14 +241,22 @@ class Bench {
         const row = this.log.rows[Math.min(this.here()[0], this.log.rows.length - 1)];
         this.figures = withoutBall(this.figures, this.here(), row.strand ?? 0);
         this.enter('used-up', this.here());
-        this.close(`Written down: used up in ${row.called}, and another goes on.`);
+        this.close(
+            tell('Written down: used up in {row}, and another goes on.', {
+                row: row.called,
+            }),
+        );
     }
 
     ripped(field) {
         this.mine.length = 0;
         this.enter('ripped', [this.log.byName.get(field.value), 0]);
         this.asking.hush();
-        this.close(`Ripped back to the beginning of ${field.selectedOptions[0].textContent}.`);
+        this.close(
+            tell('Ripped back to the beginning of {row}.', {
+                row: field.selectedOptions[0].textContent,
+            }),
+        );
     }
 
     /** What the server is asked stands on what was done here: that is sent first, and its answer shown in the sheet. */
@@ -241,7 +266,7 @@ class Bench {
             await this.sending.settled();
         }
         if (this.sending.unsent.length > 0) {
-            const said = 'This needs the network, and it is away: what you did and what you typed is kept here.';
+            const said = tell('This needs the network, and it is away: what you did and what you typed is kept here.');
             this.panes.answer(pane, said, true);
 
             return;
@@ -295,7 +320,7 @@ class Bench {
     named([row, stitch]) {
         const { called } = this.log.rows[Math.min(row, this.log.rows.length - 1)];
 
-        return stitch > 0 ? `${called}, stitch ${stitch}` : called;
+        return stitch > 0 ? tell('{row}, stitch {n}', { row: called, n: stitch }) : called;
     }
 
     listen() {

@@ -1,3 +1,5 @@
+import { tell } from '../tongue.js';
+
 /** A button of a question. */
 export function press(said, does) {
     const button = document.createElement('button');
@@ -33,7 +35,7 @@ export function askCount(box, row, on) {
     field.className = 'form-control';
     field.inputMode = 'numeric';
     field.autocomplete = 'off';
-    field.setAttribute('aria-label', `What you counted at the end of ${row.called}`);
+    field.setAttribute('aria-label', tell('What you counted at the end of {row}', { row: row.called }));
     field.maxLength = 6;
     const wrong = document.createElement('p');
     wrong.className = 'wrong';
@@ -41,10 +43,10 @@ export function askCount(box, row, on) {
     const form = document.createElement('form');
     form.className = 'asks';
     form.noValidate = true;
-    const send = press('I count this', () => {});
+    const send = press(tell('I count this'), () => {});
     send.type = 'submit';
     form.append(
-        press('Yes', () => {
+        press(tell('Yes'), () => {
             on.counted(row.leaves);
             on.done(true);
         }),
@@ -57,11 +59,14 @@ export function askCount(box, row, on) {
         if (/^\s*\d{1,6}\s*$/.test(field.value)) {
             counted(box, row, Number(field.value), on);
         } else {
-            wrong.textContent = 'Write what you counted, as a whole number, like 56.';
+            wrong.textContent = tell('Write what you counted, as a whole number, like 56.');
             field.focus();
         }
     });
-    box.replaceChildren(told('Count now.', `${row.leaves} at the end of ${row.called}?`), form);
+    box.replaceChildren(
+        told(tell('Count now.'), tell('{n} at the end of {row}?', { n: row.leaves, row: row.called })),
+        form,
+    );
 }
 
 async function counted(box, row, many, on) {
@@ -81,19 +86,28 @@ async function counted(box, row, many, on) {
     }
     box.replaceChildren(
         told(
-            `${Math.abs(off)} too ${off > 0 ? 'many' : 'few'} at the end of ${row.called}.`,
-            'Fold it in two and count the halves: search the half that is off first.',
+            tell(off > 0 ? '{n} too many at the end of {row}.' : '{n} too few at the end of {row}.', {
+                n: Math.abs(off),
+                row: row.called,
+            }),
+            tell('Fold it in two and count the halves: search the half that is off first.'),
         ),
         list,
     );
     if (found !== null) {
         box.append(
-            told('', `Ripping back to the last right count takes ${found.rip} stitches, about ${found.minutes} min.`),
+            told(
+                '',
+                tell('Ripping back to the last right count takes {n} stitches, about {minutes} min.', {
+                    n: found.rip,
+                    minutes: found.minutes,
+                }),
+            ),
         );
         if (found.mend !== '') {
             box.append(
                 told('', found.mend),
-                press('I mend it so', () => {
+                press(tell('I mend it so'), () => {
                     on.mends(-off);
                     on.done(false);
                 }),
@@ -101,11 +115,11 @@ async function counted(box, row, many, on) {
         }
     }
     box.append(
-        press(`I rip back to the beginning of ${row.called}`, () => {
+        press(tell('I rip back to the beginning of {row}', { row: row.called }), () => {
             on.ripped();
             on.done(false);
         }),
-        press('It was right after all', () => {
+        press(tell('It was right after all'), () => {
             on.counted(row.leaves);
             on.done(true);
         }),

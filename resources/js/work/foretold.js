@@ -1,3 +1,5 @@
+import { tell } from '../tongue.js';
+
 /** Grams as pages print them: thousands apart by a narrow space. */
 function grams(many) {
     return `${String(many).replace(/\B(?=(\d{3})+$)/g, '\u202F')} g`;
@@ -14,10 +16,10 @@ function runsOut(strand, rows, known) {
         return '?';
     }
     if (strand.out === null) {
-        return 'reaches';
+        return tell('reaches');
     }
 
-    return rows < strand.out.place + 1 ? strand.out.row : 'any row now';
+    return rows < strand.out.place + 1 ? strand.out.row : tell('any row now');
 }
 
 /**
@@ -34,7 +36,7 @@ export function foretold(strand, place) {
 
     return {
         left: known ? grams(strand.left[rows]) : '?',
-        off: known ? (strand.off[rows] > 0 ? `± ${strand.off[rows]}` : '') : 'weigh it',
+        off: known ? (strand.off[rows] > 0 ? `± ${strand.off[rows]}` : '') : tell('weigh it'),
         come: grams(strand.come[rows]),
         out: runsOut(strand, rows, known),
     };
@@ -66,5 +68,9 @@ export function withoutBall(figures, [row, stitch], which) {
     );
     const ball = figures.ends.filter((one) => one.ball && one.to >= row).toSorted((one, other) => one.to - other.to)[0];
 
-    return { ...figures, strands, ends: figures.ends.filter((one) => one !== ball && (one.ball || one.to < row)) };
+    return {
+        ...figures,
+        strands,
+        ends: figures.ends.filter((one) => one !== ball && (one.ball || one.to < row)),
+    };
 }

@@ -1,4 +1,5 @@
 import { untilTaken } from '../taken.js';
+import { tell } from '../tongue.js';
 
 /**
  * Sheets over the bench, one at a time: Count, Weigh, Measure, New ball, More. Escape, ✕ and Back close one; what is
@@ -82,8 +83,12 @@ export class Panes {
         try {
             const answer = await untilTaken(
                 form.action,
-                { method: 'POST', body: new FormData(form), headers: { Accept: 'text/html' } },
-                () => this.answer(pane, 'The shelf is away for a moment: it is sent again by itself.'),
+                {
+                    method: 'POST',
+                    body: new FormData(form),
+                    headers: { Accept: 'text/html' },
+                },
+                () => this.answer(pane, tell('The shelf is away for a moment: it is sent again by itself.')),
             );
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
             const fresh = page.querySelector(`dialog[data-pane="${pane.dataset.pane}"]`);
@@ -91,8 +96,10 @@ export class Panes {
                 this.answer(
                     pane,
                     answer.redirected || answer.status === 419
-                        ? 'Sign in again on another page, and send it once more: what you typed is still here.'
-                        : `It was not taken (${answer.status}). Try again in a moment: what you typed is still here.`,
+                        ? tell('Sign in again on another page, and send it once more: what you typed is still here.')
+                        : tell('It was not taken ({status}). Try again in a moment: what you typed is still here.', {
+                              status: String(answer.status),
+                          }),
                     true,
                 );
 
@@ -105,7 +112,7 @@ export class Panes {
 
             return page;
         } catch {
-            this.answer(pane, 'This needs the network, and it is away: what you typed is still here.', true);
+            this.answer(pane, tell('This needs the network, and it is away: what you typed is still here.'), true);
 
             return null;
         } finally {

@@ -1,4 +1,5 @@
 import { missing } from './worklog.js';
+import { tell } from '../tongue.js';
 
 const A_SENDING = 500;
 const AGAIN = 5000;
@@ -8,11 +9,25 @@ const FOLLOW = 15_000;
 export function headers() {
     const token = document.querySelector('meta[name="csrf-token"]').content;
 
-    return { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest', 'X-CSRF-TOKEN': token };
+    return {
+        Accept: 'application/json',
+        'X-Requested-With': 'XMLHttpRequest',
+        'X-CSRF-TOKEN': token,
+    };
 }
 
 function bare({ device, number, turn, at, did, row, stitch, plan, counted }) {
-    return { device, number, turn, at, did, row, stitch, plan, ...(counted === undefined ? {} : { counted }) };
+    return {
+        device,
+        number,
+        turn,
+        at,
+        did,
+        row,
+        stitch,
+        plan,
+        ...(counted === undefined ? {} : { counted }),
+    };
 }
 
 const named = ({ device, number }) => `${device} ${number}`;
@@ -112,7 +127,11 @@ export class Sending {
     async sent(some) {
         const answer = await fetch(this.course.sync, {
             method: 'POST',
-            body: JSON.stringify({ entries: some, seen: this.seen, stands: this.stands }),
+            body: JSON.stringify({
+                entries: some,
+                seen: this.seen,
+                stands: this.stands,
+            }),
             headers: { ...headers(), 'Content-Type': 'application/json' },
         });
         if (answer.ok) {
@@ -126,7 +145,7 @@ export class Sending {
             await this.again();
         } else if (answer.status === 422) {
             // What the server does not take it never will: it stays here, and she is told.
-            this.on.kept(`not taken: ${(await answer.json()).message}`);
+            this.on.kept(tell('not taken: {why}', { why: (await answer.json()).message }));
             this.isStale = true;
         } else {
             this.tell();
@@ -162,7 +181,9 @@ export class Sending {
     /** A page that was open for long has an old key: a new one is asked for. */
     async again() {
         try {
-            const answer = await fetch(window.location.pathname, { headers: { Accept: 'text/html' } });
+            const answer = await fetch(window.location.pathname, {
+                headers: { Accept: 'text/html' },
+            });
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
             const token =
                 page.querySelector('[data-work]') === null ? null : page.querySelector('meta[name="csrf-token"]');
@@ -175,13 +196,17 @@ export class Sending {
         } catch {
             // The network is away again.
         }
-        this.on.kept('kept on this device; sign in again and it is sent');
+        this.on.kept(tell('kept on this device; sign in again and it is sent'));
     }
 
     tell() {
-        const isKept = this.isStoring || this.waiting.length > 0 ? 'keeping' : 'kept on this device';
-        const there = this.isShelved ? isKept : 'not kept by this browser';
-        this.on.kept(this.unsent.length === 0 ? 'kept, sent ✓' : `${there}, ${this.unsent.length} to send`);
+        const isKept = this.isStoring || this.waiting.length > 0 ? tell('keeping') : tell('kept on this device');
+        const there = this.isShelved ? isKept : tell('not kept by this browser');
+        this.on.kept(
+            this.unsent.length === 0
+                ? tell('kept, sent ✓')
+                : tell('{there}, {n} to send', { there, n: this.unsent.length }),
+        );
     }
 
     /** The keeper of pages is told whose page this is before it keeps any. */

@@ -11,7 +11,12 @@ const AT_FIRST = {
     awake: true,
 };
 /** Fields by what they set. */
-const PICKED = { 'look-pick': 'look', hand: 'hand', break: 'break', checks: 'checks' };
+const PICKED = {
+    'look-pick': 'look',
+    hand: 'hand',
+    break: 'break',
+    checks: 'checks',
+};
 const TICKED = ['aloud', 'buzz', 'tick', 'awake'];
 
 /** How she works at this device: by row or by stitch, what is asked, heard and seen. Kept by the browser. */

@@ -1,5 +1,6 @@
 import { endsAt, foretell } from './foretold.js';
 import { tally } from './tally.js';
+import { tell } from '../tongue.js';
 
 /** Rows whose marks are seen at once. */
 const MARKS = 24;
@@ -49,12 +50,12 @@ export class Showing {
     }
 
     over() {
-        this.say('row', 'All rows are done');
-        this.say('of', 'Finish it: edges, ends, the load.');
+        this.say('row', tell('All rows are done'));
+        this.say('of', tell('Finish it: edges, ends, the load.'));
         for (const name of ['piece', 'does', 'whole', 'next']) {
             this.say(name, '');
         }
-        this.say('go', 'done');
+        this.say('go', tell('done'));
         this.find('go').disabled = true;
     }
 
@@ -62,15 +63,27 @@ export class Showing {
         const row = this.log.rows[at];
         const group = this.log.inHand([at, stitch]);
         const isGroup = grain === 'stitch' && group.stitches > 1;
-        const count = isGroup ? `${group.done} of ${group.stitches} · ` : '';
-        const far = stitch > 0 || grain !== 'row' ? `${count}${stitch} of ${this.log.stitches(at)} in this row, ` : '';
+        const far = [
+            isGroup ? tell('{nth} of {all}', { nth: group.done, all: group.stitches }) : '',
+            stitch > 0 || grain !== 'row'
+                ? tell('{nth} of {all} in this row', {
+                      nth: stitch,
+                      all: this.log.stitches(at),
+                  })
+                : '',
+            tell('{n} at its end', { n: row.leaves }),
+        ];
         this.say('row', row.called);
         this.say('piece', row.piece ?? '');
-        this.say('of', [`of ${this.log.rows.length} rows`, row.part, row.side].filter(Boolean).join(' · '));
+        this.say(
+            'of',
+            [tell('of {n} rows', { n: this.log.rows.length }), row.part, row.side].filter(Boolean).join(' · '),
+        );
         this.say('does', grain === 'row' ? this.course.kinds[row.kind].said : group.said);
-        this.say('whole', `${far}${row.leaves} at its end`);
-        this.say('next', `${this.next([at, stitch], grain)}${stitch === 0 && at > 0 ? ' · a good place to stop' : ''}`);
-        this.say('go', grain === 'row' ? `${row.called.toLowerCase()} done` : 'done');
+        this.say('whole', far.filter(Boolean).join(' · '));
+        const stop = stitch === 0 && at > 0 ? tell('a good place to stop') : '';
+        this.say('next', [this.next([at, stitch], grain), stop].filter(Boolean).join(' · '));
+        this.say('go', grain === 'row' ? tell('{row} done', { row: row.called.toLowerCase() }) : tell('done'));
         this.find('go').disabled = false;
     }
 
@@ -91,7 +104,7 @@ export class Showing {
             field.value = last?.name ?? '';
         }
         for (const said of this.bench.querySelectorAll('[data-after-said]')) {
-            said.textContent = last?.called ?? 'the first row';
+            said.textContent = last?.called ?? tell('the first row');
         }
         for (const said of this.bench.querySelectorAll('[data-after-strand]')) {
             said.textContent = this.course.strands[last?.strand ?? 0];
@@ -108,26 +121,31 @@ export class Showing {
         if (more === 0) {
             return [];
         }
-        const many = Math.abs(more);
-        const times =
-            many === 1 ? 'once, at a side where it does not show' : `${many} times, half of them at each side`;
-        const leaves = this.log.rows[at - 1]?.leaves;
-        const does = `${more < 0 ? 'ork two together' : 'ut two in one'} ${times}: ${leaves} again.`;
+        const does = tell(
+            more < 0
+                ? 'Work two together {n, plural, one {once, at a side where it does not show} other {# times, ' +
+                      'half of them at each side}}: {leaves} again.'
+                : 'Put two in one {n, plural, one {once, at a side where it does not show} other {# times, ' +
+                      'half of them at each side}}: {leaves} again.',
+            { n: Math.abs(more), leaves: this.log.rows[at - 1]?.leaves },
+        );
         // The page knows of it already, where it was made since.
         const isKnown = (row.heed ?? []).some((one) => one.endsWith(does));
 
-        return isKnown ? [] : [`Mend it here. ${more < 0 ? 'W' : 'P'}${does}`];
+        return isKnown ? [] : [`${tell('Mend it here.')} ${does}`];
     }
 
     next(place, grain) {
         const to = this.log.forward(place, grain);
         const row = this.log.rows[to[0]];
         if (row === undefined) {
-            return 'then the last ends';
+            return tell('then the last ends');
         }
         const special = row.special ? `: ${row.special}` : '';
 
-        return to[1] === 0 ? `then ${row.called}${special}` : `then ${this.log.inHand(to).said.toLowerCase()}`;
+        const said = to[1] === 0 ? `${row.called}${special}` : this.log.inHand(to).said.toLowerCase();
+
+        return tell('then {next}', { next: said });
     }
 
     marks(at) {

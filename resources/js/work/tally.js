@@ -48,7 +48,11 @@ export function tally(groups, done, wide) {
         }
     }
     const step = Math.min(WIDEST, (wide - 40) / Math.max(...drawnIn.map((line) => line.length)));
-    const picture = drawn('svg', { viewBox: `0 0 ${wide} ${lines * HIGH}`, width: wide, height: lines * HIGH });
+    const picture = drawn('svg', {
+        viewBox: `0 0 ${wide} ${lines * HIGH}`,
+        width: wide,
+        height: lines * HIGH,
+    });
     const paths = { done: '', now: '', todo: '' };
     let stitch = 0;
     for (const [line, marks] of drawnIn.entries()) {
@@ -57,12 +61,19 @@ export function tally(groups, done, wide) {
             paths[name] += `M${((nth + 0.5) * step).toFixed(1)} ${line * HIGH + 34}v${-high}`;
             stitch += 1;
         }
-        const text = { x: (marks.length * step + 10).toFixed(1), y: line * HIGH + 30 };
+        const text = {
+            x: (marks.length * step + 10).toFixed(1),
+            y: line * HIGH + 30,
+        };
         picture.append(drawn('text', text, String(Math.min(all, (line + 1) * inLine))));
     }
     for (const [name, d] of Object.entries(paths)) {
         picture.append(
-            drawn('path', { d, class: name, 'stroke-width': Math.max(0.8, Math.min(7, step * 0.55)).toFixed(1) }),
+            drawn('path', {
+                d,
+                class: name,
+                'stroke-width': Math.max(0.8, Math.min(7, step * 0.55)).toFixed(1),
+            }),
         );
     }
 

@@ -171,6 +171,9 @@ export class WorkLog {
     told([row, stitch]) {
         const at = stitch === 0 && row > 0 ? row - 1 : Math.min(row, this.rows.length - 1);
 
-        return { row: this.rows[at].name, stitch: stitch === 0 && row > 0 ? this.stitches(at) : stitch };
+        return {
+            row: this.rows[at].name,
+            stitch: stitch === 0 && row > 0 ? this.stitches(at) : stitch,
+        };
     }
 }

@@ -1,4 +1,4 @@
-<x-layout :title="__('Your password once more')" narrow whole>
+<x-layout :title="__('Your password once more')" narrow>
     <h1>{{ __('Your password once more') }}</h1>
     <p>{{ __('You stayed signed in on this device. Before it shows or changes your account it asks whether it is '
         .'you.') }}</p>

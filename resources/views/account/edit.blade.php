@@ -1,6 +1,6 @@
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Tongue\Tongue)
-<x-layout :title="__('Your account')" narrow whole>
+<x-layout :title="__('Your account')" narrow>
     <h1>{{ __('Your account') }}</h1>
     <x-wrongs />
     <form method="post" action="{{ route('account') }}">

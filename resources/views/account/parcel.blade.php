@@ -1,4 +1,4 @@
-<x-layout :title="__('Everything of yours')" narrow whole>
+<x-layout :title="__('Everything of yours')" narrow>
     <h1>{{ __('Everything of yours') }}</h1>
     @if ($parcel !== null && ! $parcel->isDone())
         @if (request()->query('go') === 'on')<noscript><meta http-equiv="refresh" content="0"></noscript>@endif

@@ -1,4 +1,4 @@
-<x-layout :title="__('A way back in')" narrow whole>
+<x-layout :title="__('A way back in')" narrow>
     <h1>{{ __('A way back in') }}</h1>
     <x-wrongs />
     @if (config('mail.goes'))

@@ -1,4 +1,4 @@
-<x-layout :title="__('Register')" narrow whole>
+<x-layout :title="__('Register')" narrow>
     <h1>{{ __('Register') }}</h1>
     <x-wrongs />
     <form method="post" action="{{ route('register') }}">

@@ -1,4 +1,4 @@
-<x-layout :title="__('A new password')" narrow whole>
+<x-layout :title="__('A new password')" narrow>
     <h1>{{ __('A new password') }}</h1>
     @if ($holds)
         <p class="hint">{{ __('Whoever is signed in to your account elsewhere is signed out with it.') }}</p>

@@ -1,4 +1,4 @@
-<x-layout :title="__('Sign in')" narrow whole>
+<x-layout :title="__('Sign in')" narrow>
     <h1>{{ __('Sign in') }}</h1>
     @php $demo = config('app.demo') && old('email') === null; @endphp
     @if ($demo)

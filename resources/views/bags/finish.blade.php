@@ -11,7 +11,7 @@
     $done = $finish->done;
     $hours = array_sum(array_column($sheet->bag->logged(), 'minutes'));
 @endphp
-<x-layout :title="$bag->name().', finish'">
+<x-layout :title="__('{bag}, finish', ['bag' => $bag->name()])">
     @include('bags.head')
     <div data-met>@if (is_array(session('met'))) @include('bags.met', ['met' => session('met')]) @endif</div>
     <div class="workbench finish-bench">
@@ -20,23 +20,24 @@
                 @csrf @method('put')
                 <input type="hidden" name="revision" value="{{ $bag->revision ?? 1 }}">
                 <p class="stale" data-stale role="status" @if (! $errors->has('finish.*')) hidden
-                    @endif>The drawing is without what is marked below.</p>
+                    @endif>{{ __('The drawing is without what is marked below.') }}</p>
                 @foreach ($chosen as $place => $one)
                     @continue(! isset($ways[$one['type'] ?? '']))
                     @php $way = $ways[$one['type']]; @endphp
                     <details class="station" name="station" data-station="{{ $place + 1 }}" @if ($place === $opened)
                         open @endif>
-                        <summary><b>{{ $way::called()[0] }}</b></summary>
+                        <summary><b>{{ __($way::called()[0]) }}</b></summary>
                         <div class="inside">
                             <input type="hidden" name="finish[{{ $place }}][type]" value="{{ $way::key() }}">
                             <x-settings :at="'finish['.$place.']'" :maker="$way::open()" :values="$one"
                                 :solved="$finish->settled($place)" />
-                            <p class="acts"><button class="plain" form="take-out-{{ $place }}">Take it out</button></p>
+                            <p class="acts"><button class="plain" form="take-out-{{ $place }}">{{ __('Take it out')
+                                }}</button></p>
                         </div>
                     </details>
                 @endforeach
                 @if ($chosen !== [])<p class="section-rule"><button class="btn btn-primary"
-                    data-redraw>Keep and draw</button></p>@endif
+                    data-redraw>{{ __('Keep and draw') }}</button></p>@endif
             </form>
             @foreach ($chosen as $place => $one)
                 <form method="post" id="take-out-{{ $place }}"
@@ -44,15 +45,15 @@
                     @csrf @method('delete')<input type="hidden" name="type"
                     value="{{ is_string($one['type'] ?? null) ? $one['type'] : '' }}"></form>
             @endforeach
-            <section class="section-rule add-finish" aria-label="Finish it with">
-                <h2>{{ $chosen === [] ? 'Finish it with' : 'And with' }}</h2>
+            <section class="section-rule add-finish" aria-label="{{ __('Finish it with') }}">
+                <h2>{{ $chosen === [] ? __('Finish it with') : __('And with') }}</h2>
                 @error('add')<p class="wrong">{{ $message }}</p>@enderror
                 @if (count($chosen) < Finishes::MOST)
                 <form method="post" action="{{ route('bags.finish.add', $bag) }}">
                     @csrf
                     @foreach ($ways as $key => $way)<button name="type"
-                        value="{{ $key }}"><b>{{ $way::called()[0] }}</b>
-                        <span>{{ $way::called()[1] }}</span></button>@endforeach
+                        value="{{ $key }}"><b>{{ __($way::called()[0]) }}</b>
+                        <span>{{ __($way::called()[1]) }}</span></button>@endforeach
                 </form>
                 @endif
             </section>
@@ -60,19 +61,22 @@
         <div class="drawing" data-region="drawing">@include('bags.finish-drawing')</div>
         <div class="tally">
             <div data-region="tally">@include('bags.finish-needs')</div>
-            <section class="section-rule" aria-label="What it was" id="log">
-                <h2>{{ $done === null ? 'It is done' : 'What it was' }}</h2>
+            <section class="section-rule" aria-label="{{ __('What it was') }}" id="log">
+                <h2>{{ $done === null ? __('It is done') : __('What it was') }}</h2>
                 @if ($done !== null)
                     <table class="plain-table">
-                        <thead><tr><th scope="col">what</th><th scope="col">planned</th><th scope="col">came</th>
-                            <th scope="col">off</th></tr></thead>
+                        <thead><tr><th scope="col">{{ __('what') }}</th><th scope="col">{{ __('planned') }}</th><th
+                            scope="col">{{ __('came') }}</th>
+                            <th scope="col">{{ __('off') }}</th></tr></thead>
                         <tbody>
                             @foreach ($finish->compared() as [$what, $planned, $came, $off])
                                 <tr><th scope="row">{{ $what }}</th><td>{{ $planned }}</td><td>{{ $came }}</td>
                                     <td>{{ $off }}</td></tr>
                             @endforeach
-                            <tr><th scope="row">held</th><td></td><td>{{ $finish->held() ?: 'not hung' }}</td>
-                                <td>{{ BagFinish::SEEN[$done->seen ?? ''] ?? '' }}</td></tr>
+                            <tr><th scope="row">{{ __('held') }}</th><td></td><td>{{ $finish->held() ?: __('not hung')
+                                }}</td>
+                                <td>{{ isset(BagFinish::SEEN[$done->seen ?? '']) ? __(BagFinish::SEEN[$done->seen]) : ''
+                                    }}</td></tr>
                         </tbody>
                     </table>
                     @if ($done->otherwise !== '')<p class="quote">“{{ $done->otherwise }}”</p>@endif
@@ -81,97 +85,104 @@
                     <div class="photographs">@foreach ($pictures as $picture)
                         <figure><img src="{{ route('bags.picture', [$bag, $picture]) }}" width="{{ $picture->width }}"
                         height="{{ $picture->height }}"
-                        alt="The bag, photographed {{ $picture->created_at?->format('j F Y') }}" loading="lazy"><form
+                        alt="{{ __('The bag, photographed {day}', ['day' =>
+                        $picture->created_at?->translatedFormat('j F Y')]) }}" loading="lazy"><form
                         method="post" action="{{ route('bags.picture', [$bag, $picture]) }}">
-                        @csrf @method('delete')<button class="plain">Take it out</button></form></figure>@endforeach
+                        @csrf @method('delete')<button class="plain">{{ __('Take it out')
+                            }}</button></form></figure>@endforeach
                         </div>
                     @endif
                     @if ($finish->asSwatch())<form method="post" action="{{ route('bags.finish.swatch', $bag) }}">
-                        @csrf<button class="btn btn-quiet">Keep its measures as a swatch</button></form>
-                        <p class="hint">So large a piece measures your hand better than any swatch; the next plan of
-                        this strand and hook goes by it.</p>@endif
-                    <p class="acts"><a href="{{ route('bags.log') }}">All your finished bags</a></p>
+                        @csrf<button class="btn btn-quiet">{{ __('Keep its measures as a swatch') }}</button></form>
+                        <p class="hint">{{ __('So large a piece measures your hand better than any swatch; the '
+                            .'next plan of this strand and hook goes by it.') }}</p>@endif
+                    <p class="acts"><a href="{{ route('bags.log') }}">{{ __('All your finished bags') }}</a></p>
                     <form method="post" action="{{ route('bags.finish.undo', $bag) }}">
-                        @csrf @method('delete')<button class="plain">It is not done yet</button></form>
+                        @csrf @method('delete')<button class="plain">{{ __('It is not done yet') }}</button></form>
                 @endif
                 <details class="above" @if ($done === null || $errors->hasAny(['wide', 'high', 'left_over', 'minutes',
                     'load', 'hung_for', 'strap_lay', 'strap_hung', 'blocked_wide', 'blocked_high', 'otherwise'])) open
                     @endif>
-                <summary>{{ $done === null ? 'Measure, weigh and hang it' : 'Correct it' }}</summary>
+                <summary>{{ $done === null ? __('Measure, weigh and hang it') : __('Correct it') }}</summary>
                 <form class="done-form" method="post" action="{{ route('bags.finish.store', $bag) }}">
                     @csrf
-                    <h3>Tape and scale</h3>
+                    <h3>{{ __('Tape and scale') }}</h3>
                     @foreach ([
-                        'wide' => ['Lies, wide', $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' => ['High',
+                        'wide' => [__('Lies, wide'), $sheet->say($sheet->plan->comesOut->flatWidth)], 'high' =>
+                            [__('High'),
                             $sheet->say($sheet->plan->comesOut->height)],
-                        'left_over' => ['Left of the '.$sheet->plan->spec->facts->strands->own->kind->noun(), 'g'],
-                            'minutes' => ['It took', $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
+                        'left_over' => [__('Left of the strand'), 'g'],
+                            'minutes' => [__('It took'), $hours > 0 ? Duration::print((float) $hours) : '6 h 30'],
                     ] as $field => [$label, $hint])
                         <x-count :name="$field" :$label :value="$field === 'minutes' ? ($done?->minutes === null
                             ? ($hours > 0 && $done === null ? (string) (int) $hours : '') : (string) $done->minutes)
                             : ($done->{$field} ?? '')" :solved="$hint" :whole="false" />
                     @endforeach
-                    <h3>The load</h3>
+                    <h3>{{ __('The load') }}</h3>
                     <ol class="numbered">
-                        <li>Measure a strap or handle as it lies.</li>
-                        <li>Fill the bag as heavy as it will ever be, and hang it from a hook, low over the floor,
-                            nobody’s feet under it.</li>
-                        <li>After an hour measure the strap again, with the load. Look at each foot of the handles, the
-                            seams, the joins of strand, the base’s edge.</li>
-                        <li>Anything that opens, slips or thins: unload, mend, hang again. What gave is not
-                            carried.</li>
+                        <li>{{ __('Measure a strap or handle as it lies.') }}</li>
+                        <li>{{ __('Fill the bag as heavy as it will ever be, and hang it from a hook, low over the '
+                            .'floor, nobody’s feet under it.') }}</li>
+                        <li>{{ __('After an hour measure the strap again, with the load. Look at each foot of the '
+                            .'handles, the seams, the joins of strand, the base’s edge.') }}</li>
+                        <li>{{ __('Anything that opens, slips or thins: unload, mend, hang again. What gave is not '
+                            .'carried.') }}</li>
                     </ol>
-                    <p class="care-line">Home-made and untested: never for lifting, never over people.</p>
-                    <x-count name="load" label="Hung with, kg" :value="$finish->held()" solved="" :whole="false" />
-                    <x-count name="hung_for" label="For, minutes" :value="(string) ($done->hung_for ?? '')" solved="60"
+                    <p class="care-line">{{ __('Home-made and untested: never for lifting, never over people.') }}</p>
+                    <x-count name="load" :label="__('Hung with, kg')" :value="$finish->held()" solved="" :whole="false"
                         />
-                    <x-count name="strap_lay" label="A strap, lying" :value="$done->strap_lay ?? ''" solved=""
+                    <x-count name="hung_for" :label="__('For, minutes')" :value="(string) ($done->hung_for ?? '')"
+                        solved="60"
+                        />
+                    <x-count name="strap_lay" :label="__('A strap, lying')" :value="$done->strap_lay ?? ''" solved=""
                         :whole="false" />
-                    <x-count name="strap_hung" label="A strap, hanging" :value="$done->strap_hung ?? ''" solved=""
+                    <x-count name="strap_hung" :label="__('A strap, hanging')" :value="$done->strap_hung ?? ''"
+                        solved=""
                         :whole="false" />
-                    <x-pick name="seen" label="What it did" :value="$done->seen ?? ''"
-                        :options="['' => 'not hung yet'] + BagFinish::SEEN" />
-                    <h3>Washed or blocked</h3>
-                    <x-count name="blocked_wide" label="Then wide" :value="$done->blocked_wide ?? ''" solved=""
+                    <x-pick name="seen" :label="__('What it did')" :value="$done->seen ?? ''"
+                        :options="['' => __('not hung yet')] + array_map(__(...), BagFinish::SEEN)" />
+                    <h3>{{ __('Washed or blocked') }}</h3>
+                    <x-count name="blocked_wide" :label="__('Then wide')" :value="$done->blocked_wide ?? ''" solved=""
                         :whole="false" />
-                    <x-count name="blocked_high" label="Then high" :value="$done->blocked_high ?? ''" solved=""
+                    <x-count name="blocked_high" :label="__('Then high')" :value="$done->blocked_high ?? ''" solved=""
                         :whole="false" />
                     <div class="field">
-                        <label for="otherwise">What I would do otherwise</label>
+                        <label for="otherwise">{{ __('What I would do otherwise') }}</label>
                         <textarea class="form-control" id="otherwise" name="otherwise" rows="3"
                             aria-describedby="otherwise-wrong">{{ Typed::before('otherwise',
                             $done->otherwise ?? '') }}</textarea>
                         <p class="wrong" id="otherwise-wrong">{{ $errors->first('otherwise') }}</p>
                     </div>
-                    <button class="btn btn-primary">Write it down</button>
+                    <button class="btn btn-primary">{{ __('Write it down') }}</button>
                 </form>
                 </details>
             </section>
             @if ($done !== null)
-            <section class="section-rule" aria-label="Photographs">
-                <h2>Photographs</h2>
+            <section class="section-rule" aria-label="{{ __('Photographs') }}">
+                <h2>{{ __('Photographs') }}</h2>
                 <form method="post" action="{{ route('bags.pictures', $bag) }}" enctype="multipart/form-data">
                     @csrf
                     <div class="field">
-                        <label for="picture">A picture of it</label>
+                        <label for="picture">{{ __('A picture of it') }}</label>
                         <input class="form-control" type="file" id="picture" name="picture"
                             accept="image/jpeg,image/png,image/webp" aria-describedby="picture-wrong">
                         <p class="wrong" id="picture-wrong">{{ $errors->first('picture') }}</p>
                     </div>
-                    <button class="btn btn-quiet">Keep it</button>
-                    <p class="hint">Made anew: where and when it was taken is left out.</p>
+                    <button class="btn btn-quiet">{{ __('Keep it') }}</button>
+                    <p class="hint">{{ __('Made anew: where and when it was taken is left out.') }}</p>
                 </form>
             </section>
             @endif
-            <section class="section-rule" aria-label="Make it again">
-                <h2>Make it again</h2>
+            <section class="section-rule" aria-label="{{ __('Make it again') }}">
+                <h2>{{ __('Make it again') }}</h2>
                 <form class="done-form" method="post" action="{{ route('bags.again', $bag) }}">
                     @csrf
-                    <x-count name="larger" label="Larger by, %" :value="''" solved="0" :whole="false" />
-                    <x-pick name="material_id" label="Of" :value="$bag->material_id"
-                        :options="($bag->material_id === null ? ['' => 'as its file says'] : []) + $finish->strands()"
+                    <x-count name="larger" :label="__('Larger by, %')" :value="''" solved="0" :whole="false" />
+                    <x-pick name="material_id" :label="__('Of')" :value="$bag->material_id"
+                        :options="($bag->material_id === null ? ['' => __('as its file says')] : []) +
+                        $finish->strands()"
                         />
-                    <button class="btn btn-quiet">A new bag like it</button>
+                    <button class="btn btn-quiet">{{ __('A new bag like it') }}</button>
                 </form>
             </section>
             @include('bags.finish-give')

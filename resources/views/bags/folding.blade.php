@@ -1,6 +1,7 @@
 {{-- How the pieces go together: all steps in a strip; with a script one of them large, by a slider or the
     arrow keys. --}}
-<div class="table-head"><h2>Going together</h2><span>{{ count($folding->does()) }} steps</span></div>
+<div class="table-head"><h2>{{ __('Going together') }}</h2><span>{{ __('{n, plural, one {# step} other {# steps} }',
+    ['n' => count($folding->does())]) }}</span></div>
 <div class="folding" data-folding>
     <ol class="strip">
         @foreach ($folding->does() as $nth => $does)
@@ -8,6 +9,8 @@
                 {{ $does }}</p>{!! $folding->step($nth, 320, 220) !!}</li>
         @endforeach
     </ol>
-    <p class="stepper" hidden><label>Step <input type="range" min="1" max="{{ count($folding->does()) }}" value="1"
-        step="1" data-step></label> <output>1 of {{ count($folding->does()) }}</output></p>
+    <p class="stepper" hidden><label>{{ __('Step') }} <input type="range" min="1" max="{{ count($folding->does()) }}"
+        value="1"
+        step="1" data-step></label> <output>{{ __('{nth} of {all}', ['nth' => 1, 'all' => count($folding->does())])
+        }}</output></p>
 </div>

@@ -12,7 +12,8 @@
     $with = function (array $names, $linked, string $own) {
         if ($linked !== null && ! collect($names)->contains(fn ($said,
             $id) => $id === $linked->id || (is_array($said) && isset($said[$linked->id])))) {
-            $names[$linked->id] = $linked->name.($linked->trashed() ? ' (put away)' : ', hung');
+            $names[$linked->id] = $linked->trashed()
+                ? __('{name} (put away)', ['name' => $linked->name]) : __('{name}, hung', ['name' => $linked->name]);
         }
         return $linked === null ? ['' => $own] + $names : $names;
     };
@@ -30,14 +31,16 @@
         default => array_search($others[$which - 1] ?? null, $asFile, true) ?: '',
     };
     $putAway = array_filter($bag->others(), fn ($one) => $one?->trashed());
-    $toWhich = ['' => 'choose', BagForm::OWN => 'the bag’s own'] + array_combine(array_keys($asFile),
-        array_map(fn ($place) => count($asFile) > 1 ? 'as its file says ('.($place + 1).')' : 'as its file says',
+    $toWhich = ['' => __('choose'), BagForm::OWN => __('the bag’s own')] + array_combine(array_keys($asFile),
+        array_map(fn ($place) => count($asFile) > 1
+            ? __('as its file says').' ('.($place + 1).')' : __('as its file says'),
         array_keys(array_values($asFile))))
         + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway),
-            array_map(fn ($one) => "{$one->name} (put away)", $putAway));
+            array_map(fn ($one) => __('{name} (put away)', ['name' => $one->name]), $putAway));
     $pieces = isset($choices['build']);
-    $sides = $pieces ? ['length' => 'Wide', 'width' => 'Deep', 'height' => 'High'] : ['length' => 'Base length',
-        'width' => 'Base width', 'height' => 'Height'];
+    $sides = $pieces ? ['length' => __('Wide'), 'width' => __('Deep'), 'height' => __('High')] : ['length' =>
+        __('Base length'),
+        'width' => __('Base width'), 'height' => __('Height')];
     $open = $errors->any() ? match (strtok($errors->keys()[0], '.')) {
         'size', 'name' => 'size', 'working', 'starting_chain', 'lean' => $pieces ? 'handles' : 'base', 'base', 'body',
             'build' => strtok($errors->keys()[0], '.'), 'changes' => 'material', 'handles', 'edge' => 'handles',
@@ -56,14 +59,14 @@
         <div class="stations">
             <p class="wrong" data-wrong="worked">{{ $errors->first('worked') }}</p>
             @if ($errors->has('finish.*'))<p class="wrong">{{ implode(' ',
-                \Illuminate\Support\Arr::flatten($errors->get('finish.*'))) }} Mend it at <a
-                href="{{ route('bags.finish', $bag) }}">Finish</a>.</p>@endif
+                \Illuminate\Support\Arr::flatten($errors->get('finish.*'))) }} @told('Mend it at <a>Finish</a>.', [],
+                [route('bags.finish', $bag)])</p>@endif
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
-                <summary><b>{{ $pieces ? 'Size, closed' : 'Size' }}</b><span
+                <summary><b>{{ $pieces ? __('Size, closed') : __('Size') }}</b><span
                     data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="field">
-                        <label for="name">Name</label>
+                        <label for="name">{{ __('Name') }}</label>
                         <input id="name" name="name" class="form-control" maxlength="120"
                             value="{{ Typed::before('name', $bag->name()) }}" aria-describedby="name-wrong">
                         <p class="wrong" id="name-wrong" data-wrong="name">{{ $errors->first('name') }}</p>
@@ -79,12 +82,16 @@
                                 data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
-                    <p class="hint">Numbers alone are {{ $maker->units->value }}. Counts left open at
-                        {{ $pieces ? 'Pieces' : 'Base and Body' }} follow the size.</p>
+                    <p class="hint">{{ __($pieces ? 'Numbers alone are {unit}. Counts left open at Pieces follow the '
+                        .'size.'
+                        : 'Numbers alone are {unit}. Counts left open at Base and Body follow the size.', [
+                        'unit' => $maker->units->value,
+                    ]) }}</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="2" @if ($open === 'material') open @endif>
-                <summary><b>Material and hook</b><span data-region="station-material">{{ $stations['station-material']
+                <summary><b>{{ __('Material and hook') }}</b><span data-region="station-material">{{
+                    $stations['station-material']
                     ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="with-chip">
@@ -94,13 +101,15 @@
                         <p><span data-region="material-name">{{ $stations['material-name'] ?? '' }}</span><br><span
                             class="soft" data-region="material-much">{{ $stations['material-much'] ?? '' }}</span></p>
                     </div>
-                    <x-pick name="material_id" label="Material" :value="$bag->material_id"
-                        :options="$with($materials->pluck('name', 'id')->all(), $bag->material, 'as its file says')" />
-                    <x-pick name="swatch_id" label="Swatch and hook" :value="$learned ? BagForm::LEARNED
+                    <x-pick name="material_id" :label="__('Material')" :value="$bag->material_id"
+                        :options="$with($materials->pluck('name', 'id')->all(), $bag->material, __('as its file says'))"
+                        />
+                    <x-pick name="swatch_id" :label="__('Swatch and hook')" :value="$learned ? BagForm::LEARNED
                         : $bag->swatch_id" :options="($learned ? $swatches : $with($swatches, $bag->swatch,
-                        'as its file says')) + [BagForm::LEARNED => 'what all my swatches teach, on this hook:']" />
+                        __('as its file says'))) + [BagForm::LEARNED =>
+                            __('what all my swatches teach, on this hook:')]" />
                     <div class="field line">
-                        <label for="hook">Hook</label>
+                        <label for="hook">{{ __('Hook') }}</label>
                         <input id="hook" name="hook" autocomplete="off"
                             value="{{ Typed::before('hook', $choices['hook'] ?? '') }}"
                             placeholder="{{ $sheet?->plan->spec->facts->hands->hook->exact() }}"
@@ -108,18 +117,19 @@
                             aria-describedby="hook-wrong">
                         <p class="wrong" id="hook-wrong" data-wrong="hook">{{ $errors->first('hook') }}</p>
                     </div>
-                    <p class="hint">A swatch brings its own hook. Without one, your other swatches teach what to expect,
-                        less surely.</p>
+                    <p class="hint">{{ __('A swatch brings its own hook. Without one, your other swatches teach '
+                        .'what to expect, less surely.') }}</p>
                     <details class="above" @if ($changes !== [] || $errors->has('changes')) open @endif>
-                        <summary>Other materials, from a round on</summary>
+                        <summary>{{ __('Other materials, from a round on') }}</summary>
                         @foreach (range(0, min(RowsReader::MOST_CHANGES - 1, count($changes) + 2)) as $place)
                             <div class="change">
-                                <label>From <input class="form-control" name="changes[{{ $place }}][from]"
+                                <label>{{ __('From') }} <input class="form-control" name="changes[{{ $place }}][from]"
                                     autocomplete="off" inputmode="numeric"
-                                    aria-label="Change {{ $place + 1 }}, from round" aria-describedby="changes-wrong"
+                                    aria-label="{{ __('Change {place}, from round', ['place' => $place + 1]) }}"
+                                    aria-describedby="changes-wrong"
                                     value="{{ Typed::before("changes.$place.from", $from($place)) }}"></label>
                                 <select class="form-select" name="changes[{{ $place }}][to]"
-                                    aria-label="Change {{ $place + 1 }}, material">
+                                    aria-label="{{ __('Change {place}, material', ['place' => $place + 1]) }}">
                                     @foreach ($toWhich as $which => $said)<option value="{{ $which }}"
                                         @selected((string) $which === Typed::before("changes.$place.to",
                                         isset($changes[$place]) ? $to($changes[$place]['to'])
@@ -128,73 +138,80 @@
                             </div>
                         @endforeach
                         <div class="field line">
-                            <label for="stripes">Then by turns, every so many rounds</label>
+                            <label for="stripes">{{ __('Then by turns, every so many rounds') }}</label>
                             <input id="stripes" name="stripes" class="form-control" autocomplete="off"
                                 inputmode="numeric" value="{{ Typed::before('stripes', '') }}"
                                 aria-describedby="changes-wrong">
                         </div>
                         <p class="wrong" id="changes-wrong" data-wrong="changes">{{ $errors->first('changes') }}</p>
-                        <p class="hint">About as thick as the bag’s own, as the gauge stays. An empty round takes a
-                            change out.</p>
+                        <p class="hint">{{ __('About as thick as the bag’s own, as the gauge stays. An empty round '
+                            .'takes a change out.') }}</p>
                     </details>
                 </div>
             </details>
             @if ($pieces)
             <details class="station" name="station" data-station="3" @if ($open === 'build') open @endif>
-                <summary><b>Pieces</b><span data-region="station-build">{{ $stations['station-build']
+                <summary><b>{{ __('Pieces') }}</b><span data-region="station-build">{{ $stations['station-build']
                     ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-ways at="build" label="Made of" :of="Makers::BUILDS" :values="$choices['build'] ?? []" :$solved
+                    <x-ways at="build" :label="__('Made of')" :of="Makers::BUILDS" :values="$choices['build'] ?? []"
+                        :$solved
                         />
-                    <p class="hint">Empty follows the closed bag’s size; every piece moves with it.</p>
+                    <p class="hint">{{ __('Empty follows the closed bag’s size; every piece moves with it.') }}</p>
                 </div>
             </details>
             @else
             <details class="station" name="station" data-station="3" @if ($open === 'base') open @endif>
-                <summary><b>Base</b><span data-region="station-base">{{ $stations['station-base']
+                <summary><b>{{ __('Base') }}</b><span data-region="station-base">{{ $stations['station-base']
                     ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-ways at="base" label="Made" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved />
-                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'"
-                        :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined',
-                        'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
-                    <x-tiles name="starting_chain" label="The chain that starts a joined round"
-                        :value="$choices['starting_chain'] ?? 'apart'" :options="['apart' => ['Stands apart',
-                        'counts as no stitch'], 'counts' => ['Counts', 'as the first stitch']]" />
-                    <x-count name="lean" label="My rounds lean on by, stitches a round"
+                    <x-ways at="base" :label="__('Made')" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved
+                        />
+                    <x-tiles name="working" :label="__('Rounds meet')" :value="$choices['working'] ?? 'spiral'"
+                        :options="['spiral' => [__('In a spiral'), __('with a marker')], 'joined' => [__('Joined'),
+                        __('each with a slip stitch')], 'joined-turned' => [__('Joined, turned'),
+                            __('the wall to and fro')]]" />
+                    <x-tiles name="starting_chain" :label="__('The chain that starts a joined round')"
+                        :value="$choices['starting_chain'] ?? 'apart'" :options="['apart' => [__('Stands apart'),
+                        __('counts as no stitch')], 'counts' => [__('Counts'), __('as the first stitch')]]" />
+                    <x-count name="lean" :label="__('My rounds lean on by, stitches a round')"
                         :value="(string) ($choices['lean'] ?? '')" solved="0" :whole="false" />
-                    <p class="hint">Empty follows the size. Chains that turn the work are not counted here.</p>
+                    <p class="hint">{{ __('Empty follows the size. Chains that turn the work are not counted here.')
+                        }}</p>
                 </div>
             </details>
             <details class="station" name="station" data-station="4" @if ($open === 'body') open @endif>
-                <summary><b>Body</b><span data-region="station-body">{{ $stations['station-body']
+                <summary><b>{{ __('Body') }}</b><span data-region="station-body">{{ $stations['station-body']
                     ?? '' }}</span></summary>
                 <div class="inside">
                     <x-settings at="body" :maker="$wall" :values="$choices['body'] ?? []" :$solved />
                     @foreach (range(0, $spare) as $place)
                         <details class="above" @if (isset($above[$place])) open @endif>
-                            <summary>{{ $place === 0 ? 'Above that' : 'And above that' }}</summary>
-                            <x-settings :at="'body[above]['.$place.']'" :maker="$wall" :of="'Band '.($place + 2).', '"
-                                none="nothing more" :values="$above[$place] ?? []" :$solved />
+                            <summary>{{ $place === 0 ? __('Above that') : __('And above that') }}</summary>
+                            <x-settings :at="'body[above]['.$place.']'" :maker="$wall" :of="__('Band {n}', ['n' =>
+                                $place + 2])"
+                                :none="__('nothing more')" :values="$above[$place] ?? []" :$solved />
                         </details>
                     @endforeach
-                    <p class="hint">Empty rounds follow the height; of several bands, one can.</p>
+                    <p class="hint">{{ __('Empty rounds follow the height; of several bands, one can.') }}</p>
                 </div>
             </details>
             @endif
             <details class="station" name="station" data-station="{{ $pieces ? 4 : 5 }}" @if ($open === 'handles') open
                 @endif>
-                <summary><b>Handles</b><span data-region="station-handles">{{ $stations['station-handles']
+                <summary><b>{{ __('Handles') }}</b><span data-region="station-handles">{{ $stations['station-handles']
                     ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-ways at="handles" label="Handles" :of="Makers::TOPS" none="the edge as it is"
+                    <x-ways at="handles" :label="__('Handles')" :of="Makers::TOPS" :none="__('the edge as it is')"
                         :values="$choices['handles'] ?? ['type' => BagForm::NONE]" :$solved />
                     @if ($pieces)
-                    <x-tiles name="working" label="Rounds meet" :value="$choices['working'] ?? 'spiral'"
-                        :options="['spiral' => ['In a spiral', 'with a marker'], 'joined' => ['Joined',
-                        'each with a slip stitch'], 'joined-turned' => ['Joined, turned', 'the wall to and fro']]" />
+                    <x-tiles name="working" :label="__('Rounds meet')" :value="$choices['working'] ?? 'spiral'"
+                        :options="['spiral' => [__('In a spiral'), __('with a marker')], 'joined' => [__('Joined'),
+                        __('each with a slip stitch')], 'joined-turned' => [__('Joined, turned'),
+                            __('the wall to and fro')]]" />
                     @endif
-                    <x-settings at="edge" :maker="(Makers::RIM)::open()" none="None" :values="$choices['edge'] ?? []"
+                    <x-settings at="edge" :maker="(Makers::RIM)::open()" :none="__('None')" :values="$choices['edge'] ??
+                        []"
                         :$solved />
                 </div>
             </details>
@@ -203,15 +220,16 @@
                 <div class="ways-out">@foreach ($ways as $way)<button class="btn btn-quiet" name="{{ $way['name'] }}"
                     value="{{ $way['value'] }}">{{ $way['said'] }}</button> @endforeach</div>
             @endforeach
-            <p class="section-rule"><button class="btn btn-primary" data-redraw>Save and draw</button></p>
+            <p class="section-rule"><button class="btn btn-primary" data-redraw>{{ __('Save and draw') }}</button></p>
         </div>
         <div class="drawing">
             <p class="stale" data-stale role="status" @if ($sheet !== null && ! $errors->any()) hidden
-                @endif>@if ($sheet === null)No plan yet: mend what is marked at the left.@else The drawing shows the
-                last plan that works; mend what is marked at the left.@endif</p>
+                @endif>@if ($sheet === null){{ __('No plan yet: mend what is marked at the left.') }}@else {{ __('The '
+                    .'drawing shows the last plan that works; mend what is marked at the left.') }}@endif</p>
             <div data-region="drawing">@if ($sheet) @include('bags.drawing') @endif</div>
         </div>
-        <section class="tally" aria-label="Tally" data-region="tally">@if ($sheet) @include('bags.tally') @endif
+        <section class="tally" aria-label="{{ __('Tally') }}" data-region="tally">@if ($sheet) @include('bags.tally')
+            @endif
             </section>
     </form>
 </x-layout>

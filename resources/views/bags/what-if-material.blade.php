@@ -1,5 +1,5 @@
 @use(App\Drawing\SizeMark)
-@use(Fescue\Core\Measure\Decimal)
+@use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\Duration)
 @php
     $out = $compared->sheet->plan->comesOut;
@@ -12,25 +12,33 @@
         <tr>
             @if ($keep === 'counts')<th scope="rowgroup" rowspan="2">{!! $material->chip() !!}
                 {{ $material->name }}</th>@endif
-            <th scope="row" class="stays">{{ $keep === 'counts' ? 'counts stay' : 'size stays' }}</th>
+            <th scope="row" class="stays">{{ $keep === 'counts' ? __('counts stay') : __('size stays') }}</th>
             @foreach ($row as $cell)
-                @php $would = $cell->{$keep}; @endphp
+                @php
+                    $would = $cell->{$keep};
+                    $took = ['material' => $material->name, 'hook' => $cell->hook];
+                @endphp
                 <td @class(['mine' => $cell->isMine])>
                     @if ($would)
                         @if ($keep === 'counts'){!! SizeMark::of($would->flat, [$out->flatWidth->mm, $out->height->mm],
                             $room, $material->colour) !!}@endif
                         <p><b>{{ $would->said }}</b></p>
-                        <p>{{ Decimal::print($would->grams).' g' }}@if ($would->inHundred !== null), <span
-                            class="{{ $would->isSure ? 'good' : 'bad' }}">{{ $would->inHundred }} in
-                            100</span>@endif<br>{{ Duration::about($would->minutes) }}@if ($keep === 'counts')
-                            <br>firmness {{ Decimal::print($cell->firmness, 2) }}<br><span
-                            class="soft">{{ $cell->isMeasured ? 'swatch measured' : 'expected' }}</span>@endif</p>
+                        <p>{{ Tongues::figure($would->grams).' g' }}@if ($would->inHundred !== null), <span
+                            class="{{ $would->isSure ? 'good' : 'bad' }}">{{ __('{n} in 100', ['n' =>
+                            $would->inHundred]) }}</span>@endif<br>{{ Duration::about($would->minutes) }}@if ($keep ===
+                                'counts')
+                            <br>{{ __('firmness {firmness}', ['firmness' => Tongues::figure($cell->firmness, 2)])
+                                }}<br><span
+                            class="soft">{{ $cell->isMeasured ? __('swatch measured') : __('expected')
+                            }}</span>@endif</p>
                         <button class="plain"
                             formaction="{{ $take }}&amp;hook={{ rawurlencode($cell->hook) }}&amp;keep={{ $keep }}"
-                            aria-label="Take {{ $material->name }} on {{ $cell->hook }}, {{ $keep }} kept">Take
-                            it</button>
+                            aria-label="{{ $keep === 'counts'
+                                ? __('Take {material} on {hook}, the counts kept', $took)
+                                : __('Take {material} on {hook}, the size kept', $took) }}">{{
+                                __('Take it') }}</button>
                     @else
-                        <p class="soft">{{ $keep === 'counts' ? 'make no bag' : 'no counts come to it' }}</p>
+                        <p class="soft">{{ $keep === 'counts' ? __('make no bag') : __('no counts come to it') }}</p>
                     @endif
                 </td>
             @endforeach

@@ -6,6 +6,6 @@
     <button class="btn btn-primary" form="keep" formaction="/begin?{{ $begun->query() }}"
         @disabled($plan === null)>{{ __('Keep and see the whole plan') }}</button>
 @else
-    @if ($plan !== null)<a class="btn btn-primary" href="/begin/plan?{{ $begun->query() }}">{{ __('See the whole '
-        .'plan') }}</a>@endif
+    @if ($plan !== null)<a class="btn btn-primary" href="/begin/plan?{{ $begun->query() }}">{{
+        __('See the whole plan') }}</a>@endif
 @endauth

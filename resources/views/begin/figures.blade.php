@@ -1,4 +1,4 @@
-@use(Fescue\Core\Measure\Decimal)
+@use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\Duration)
 @php
     $begun = $sheet->begun;
@@ -6,18 +6,18 @@
     $plan = $way->plan;
 @endphp
 @if ($plan === null)
-    <div class="figure-row"><b>{{ $way->name }}</b><p class="sub" lang="en">{{ $way->why }}</p></div>
+    <div class="figure-row"><b>{{ $way->name }}</b><p class="sub">{{ $way->why }}</p></div>
 @else
     @php
         $grams = $begun->grams($plan);
         $minutes = $begun->minutes($plan);
         $out = $plan->comesOut;
     @endphp
-    <div class="figure-row"><p><span class="large">{{ Decimal::print($grams->likely) }}</span>
+    <div class="figure-row"><p><span class="large">{{ Tongues::figure($grams->likely) }}</span>
         {{ __('g of {material}', ['material' => __($begun->kind->noun())]) }}</p>
         <p class="sub">{{ __('{low} to {high} in 9 of 10, {from}', [
-            'low' => Decimal::print($grams->low()),
-            'high' => Decimal::print($grams->high()),
+            'low' => Tongues::figure($grams->low()),
+            'high' => Tongues::figure($grams->high()),
             'from' => $begun->material !== null ? __('from your stash’s weight')
                 : __('guessed: weigh a metre and it narrows'),
         ]) }}</p></div>
@@ -26,7 +26,7 @@
         $start = $plan->work->start;
         $tabs = $plan->assembly()?->tabs;
     @endphp
-    <div class="figure-row"><p><span class="large">{{ Decimal::print($stitches) }}</span>
+    <div class="figure-row"><p><span class="large">{{ Tongues::figure($stitches) }}</span>
         {{ __('{n, plural, one {stitch} other {stitches} }', ['n' => $stitches]) }}</p>
         <p class="sub">{{ __('{n, plural, one {# round or row} other {# rounds and rows} }',
             ['n' => count($plan->work->rows)]) }}, {{ match (true) {

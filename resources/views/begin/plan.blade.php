@@ -5,8 +5,8 @@
         <div class="acts">
             <a class="beside" href="/begin?{{ $begun->query() }}">{{ __('Back') }}</a>
             @guest<a class="btn btn-primary"
-                href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">{{ __('Register and keep '
-                    .'it') }}</a>@endguest
+                href="{{ route('register') }}?begin={{ urlencode($begun->query()) }}">{{
+                    __('Register and keep it') }}</a>@endguest
         </div>
     </div>
     <div class="begun-plan">

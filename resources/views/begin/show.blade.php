@@ -2,7 +2,7 @@
 @use(App\Bags\BeginningSheet)
 @use(Fescue\Core\Material\Kind)
 @php $begun = $sheet->begun; @endphp
-<x-layout :title="__('What shall it be?')" whole>
+<x-layout :title="__('What shall it be?')">
     <form class="beginning" method="get" action="/begin" data-begin novalidate>
         <section class="in-hand">
             <h1>{{ __('In your hand') }}</h1>

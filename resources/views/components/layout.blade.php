@@ -1,7 +1,5 @@
 @use(App\Tongue\Tongues)
-{{-- A page that is not whole in her tongue says so, and is marked as what it is. --}}
-@props(['title', 'narrow' => false, 'whole' => false])
-@php $isTold = $whole || str_starts_with(app()->getLocale(), 'en'); @endphp
+@props(['title', 'narrow' => false])
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>
@@ -12,6 +10,7 @@
 
     <title>{{ $title }} · Fescue</title>
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
+    @scripts()
     @vite(['resources/scss/fonts.css', 'resources/scss/app.scss', 'resources/js/app.js'])
 </head>
 <body>
@@ -30,8 +29,8 @@
         <div class="who">
             <a href="{{ route('account') }}" @if (request()->routeIs('account*')) aria-current="page"
                 @endif>{{ auth()->user()->units->value }} · {{ auth()->user()->name }}</a>
-            <form method="post" action="{{ route('sign-out') }}">@csrf<button class="plain">{{ __('Sign '
-                .'out') }}</button></form>
+            <form method="post" action="{{ route('sign-out') }}">@csrf<button class="plain">{{
+                __('Sign out') }}</button></form>
         </div>
     @else
         <div class="who"><a href="{{ route('sign-in') }}">{{ __('Sign in') }}</a><a
@@ -41,8 +40,7 @@
 @if (config('app.public_demo'))<p class="open-demo">{{
     __('A demo that everybody shares. What is entered in its account is gone tomorrow: keep nothing of your own '
         .'there.') }}</p>@endif
-@if (! $isTold)<p class="untold">{{ __('Part of this page is in English only for now.') }}</p>@endif
-<main id="main" tabindex="-1" @class(['narrow' => $narrow]) @if (! $isTold) lang="en" @endif>
+<main id="main" tabindex="-1" @class(['narrow' => $narrow])>
     @if (session('status'))
         <div class="flash" role="status">
             <p>{{ session('status') }}</p>
@@ -83,7 +81,7 @@
             <dt><kbd>?</kbd></dt><dd>{{ __('This list') }}</dd>
             <dt><kbd>Esc</kbd></dt><dd>{{ __('Close it') }}</dd>
         </dl>
-        <form method="dialog"><button class="btn btn-quiet">{{ __('Close') }}</button></form>
+        <form method="dialog"><button class="btn btn-quiet">{{ __('Close it') }}</button></form>
     </dialog>
 @endauth
 </body>

@@ -1,7 +1,7 @@
 {{-- A field to find in a list by name. --}}
 @props(['to', 'q'])
 <form class="sift" method="get" action="{{ $to }}" role="search">
-    <label>Search <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60"
+    <label>{{ __('Search') }} <input class="form-control" type="search" name="q" value="{{ $q }}" maxlength="60"
         autocomplete="off"></label>
-    <button class="btn btn-quiet">Find</button>
+    <button class="btn btn-quiet">{{ __('Find') }}</button>
 </form>

@@ -7,22 +7,24 @@
 @foreach ($maker->settings() as $one)
     @php
         $name = "{$at}[{$one->name}]";
-        $label = $of === '' ? $one->label : $of.lcfirst($one->label);
+        $label = $of === '' ? __($one->label) : $of.', '.lcfirst(__($one->label));
         $open = $none !== null && $one->isAsked();
         $value = $one->showing($values[$one->name] ?? ($one instanceof Choice && ! $open ? $one->value
             : ($one instanceof Flag ? $one->value : '')));
     @endphp
     @if ($one instanceof Flag)
-        <x-tiles :$name :$label :$value :options="[Flag::NO => $one->no, Flag::YES => $one->yes]" />
+        <x-tiles :$name :$label :$value :options="[Flag::NO => array_map(__(...), $one->no), Flag::YES =>
+            array_map(__(...), $one->yes)]" />
     @elseif (! $one instanceof Choice)
         <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting
             ? (string) $one->unsaid->else : '')" :$id :whole="$one instanceof Setting" />
     @elseif ($one->isMotif())
         <x-motif :$name :$label :$value :$none :only="$one->values()" :$id />
     @elseif (count($one->options) === 2 && ! $open)
-        <x-tiles :$name :$label :$value :options="$one->options" />
+        <x-tiles :$name :$label :$value :options="array_map(fn (array $said): array => array_map(__(...), $said),
+            $one->options)" />
     @else
         <x-pick :$name :$label :$value :options="($open ? ['' => $none] : []) + array_map(fn (array $said): string
-            => implode(': ', array_filter($said)), $one->options)" :$id />
+            => implode(': ', array_map(__(...), array_filter($said))), $one->options)" :$id />
     @endif
 @endforeach

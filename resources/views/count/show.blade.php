@@ -1,5 +1,5 @@
 @php $names = Fescue\Core\Text\Speech::NAMED; @endphp
-<x-layout :title="__('Count a pattern')" whole>
+<x-layout :title="__('Count a pattern')">
     <div class="page-head">
         <h1>{{ __('Count a pattern') }}</h1>
     </div>
@@ -16,8 +16,8 @@
             <div class="choices">
                 <p class="file"><label for="file">{{ __('Or a text file') }}</label> <input
                     class="form-control" id="file" name="file" type="file" accept=".txt,text/plain"></p>
-                <p><label for="tongue">{{ __('It is '
-                    .'in') }}</label> <select class="form-select" id="tongue" name="tongue">
+                <p><label for="tongue">{{
+                    __('It is in') }}</label> <select class="form-select" id="tongue" name="tongue">
                     <option value="">{{ __('the language it seems to be') }}</option>
                     @foreach ($names as $key => $name)<option lang="{{ $key }}"
                         value="{{ $key }}" @selected($tongue === $key)>{{ $name }}</option>@endforeach

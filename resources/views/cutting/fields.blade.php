@@ -8,34 +8,41 @@
     $kind = $form->kind;
     // What an empty field is taken as stands in it; of one that must be filled in, an example that says so.
     $none = '0 '.$unit->value;
-    $like = fn (string $metric, string $imperial = ''): string => 'like '.($inch && $imperial !== '' ? $imperial
-        : $metric);
+    $like = fn (string $metric, string $imperial = ''): string => __('like {much}', [
+        'much' => $inch && $imperial !== '' ? $imperial : $metric,
+    ]);
     $fields = [
-        'flat_width' => [match ($kind) { 'ribbon' => 'Width', default => 'Width lying flat' }, match ($kind) {
-            'bag' => 'With the sides folded in.', 'tube' => 'At its upper edge.', default => null }, match ($kind) {
+        'flat_width' => [match ($kind) { 'ribbon' => __('Width'), default => __('Width lying flat') }, match ($kind) {
+            'bag' => __('With the sides folded in.'), 'tube' => __('At its upper edge.'), default => null }, match
+                ($kind) {
             'bag' => $like('30 cm', '12 in'), 'ribbon' => $like('18 mm', '3/4 in'), default => $like('46 cm',
             '18 in') }],
-        'flat_width_end' => ['Width at its lower edge', 'Empty if it does not taper, as a sleeve or skirt does.',
-            'as above'],
-        'side_fold' => ['Each side is folded in by', 'Empty if it has no folds.', $none],
-        'height' => [$kind === 'ribbon' ? 'Length' : 'Height', match ($kind) {
-            'tube' => 'Of the whole piece, below the sleeves.', 'bag' => 'Of the whole bag, handles and seam too.',
-            'ribbon' => 'Only what the round needs: the base’s edge, two and a half to three times.', default => null },
+        'flat_width_end' => [__('Width at its lower edge'), __('Empty if it does not taper, as a sleeve or skirt '
+            .'does.'),
+            __('as above')],
+        'side_fold' => [__('Each side is folded in by'), __('Empty if it has no folds.'), $none],
+        'height' => [$kind === 'ribbon' ? __('Length') : __('Height'), match ($kind) {
+            'tube' => __('Of the whole piece, below the sleeves.'), 'bag' =>
+                __('Of the whole bag, handles and seam too.'),
+            'ribbon' => __('Only what the round needs: the base’s edge, two and a half to three times.'), default =>
+                null },
             match ($kind) { 'ribbon' => $like('2.2 m'), default => $like('42 cm', '16 in') }],
-        'trim_top' => [$kind === 'bag' ? 'Handles cut off' : 'Cut off above', 'Empty cuts nothing off.', $none],
-        'trim_bottom' => [match ($kind) { 'bag' => 'Bottom seam cut off', 'tube' => 'Hem cut off',
-            default => 'Cut off below' }, 'Empty cuts nothing off.', $none],
-        'strip' => ['Strip', $kind === 'bag' ? null : 'Before the pull.', $kind === 'bag' ? $like('5 cm',
+        'trim_top' => [$kind === 'bag' ? __('Handles cut off') : __('Cut off above'), __('Empty cuts nothing off.'),
+            $none],
+        'trim_bottom' => [match ($kind) { 'bag' => __('Bottom seam cut off'), 'tube' => __('Hem cut off'),
+            default => __('Cut off below') }, __('Empty cuts nothing off.'), $none],
+        'strip' => [__('Strip'), $kind === 'bag' ? null : __('Before the pull.'), $kind === 'bag' ? $like('5 cm',
             '2 in') : $like('2.5 cm', '1 in')],
-        'spine' => ['Spine left uncut', 'Empty leaves what stands here.', Length::mm(Tube::SPINE_MM)->print($unit)],
-        'hitch_loss' => ['A hitch takes', 'Of each loop; empty is what stands here, from memory.',
+        'spine' => [__('Spine left uncut'), __('Empty leaves what stands here.'),
+            Length::mm(Tube::SPINE_MM)->print($unit)],
+        'hitch_loss' => [__('A hitch takes'), __('Of each loop; empty is what stands here, from memory.'),
             JoinMethod::CowHitch->loss()->print($unit)],
-        'pull' => ['Pull', 'How much longer it stays, in percent. Empty is not at all.', '0'],
-        'mass' => ['One whole piece weighs', 'Empty if you have not weighed it.',
+        'pull' => [__('Pull'), __('How much longer it stays, in percent. Empty is not at all.'), '0'],
+        'mass' => [__('One whole piece weighs'), __('Empty if you have not weighed it.'),
             $like($kind === 'bag' ? '9 g' : '180 g')],
-        'areal' => [$kind === 'bag' ? 'or its film weighs' : 'or its cloth weighs',
-            'Of a square metre, in place of that.', $like($kind === 'bag' ? '24 g/m²' : '160 g/m²')],
-        'pieces' => ['Pieces alike', null, '1'],
+        'areal' => [$kind === 'bag' ? __('or its film weighs') : __('or its cloth weighs'),
+            __('Of a square metre, in place of that.'), $like($kind === 'bag' ? '24 g/m²' : '160 g/m²')],
+        'pieces' => [__('Pieces alike'), null, '1'],
     ];
 @endphp
 @foreach ($form->asked() as $name)
@@ -53,10 +60,11 @@
 @endforeach
 @if ($form->joins() !== [])
     <div class="field">
-        <label for="join_by">Joined by</label>
+        <label for="join_by">{{ __('Joined by') }}</label>
         <select id="join_by" name="join_by" class="form-select">@foreach ($form->joins() as $join)
-            <option value="{{ $join->value }}" @selected($form->typed('join_by') === $join->value)>{{ $join->name() }},
-            takes {{ $join->loss()->print($unit) }}</option>@endforeach</select>
+            <option value="{{ $join->value }}" @selected($form->typed('join_by') === $join->value)>{{
+                __('{name}, takes {loss}', ['name' => __($join->name()), 'loss' => $join->loss()])
+                    }}</option>@endforeach</select>
     </div>
 @endif
-<p class="hint" id="cutting-units">Numbers alone are {{ $unit->value }}.</p>
+<p class="hint" id="cutting-units">{{ __('Numbers alone are {unit}.', ['unit' => $unit->value]) }}</p>

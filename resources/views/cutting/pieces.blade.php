@@ -3,19 +3,20 @@
 @use(App\Stash\CuttingForm)
 @use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
-<x-layout title="Raw pieces">
+<x-layout :title="__('Raw pieces')">
     <div class="page-head">
-        <h1>Cutting table</h1>
+        <h1>{{ __('Cutting table') }}</h1>
         @include('cutting.tabs')
-        <div class="acts"><a class="btn btn-primary" href="{{ route('cutting.pieces.create') }}">Add a piece</a></div>
+        <div class="acts"><a class="btn btn-primary" href="{{ route('cutting.pieces.create') }}">{{ __('Add a piece')
+            }}</a></div>
     </div>
     @if ($pieces->isEmpty())
         <div class="teach"><div>
-            <h2>Nothing waits to be cut</h2>
-            <p>Old shirts, sleeves, skirts, carrier bags, sheets of plastic, ribbon: measure one of each, weigh it, and
-                say how many there are. Then say what strand you need, and Fescue tells which of them to cut, how wide
-                and in which order.</p>
-            <p><a class="btn btn-primary" href="{{ route('cutting.pieces.create') }}">Add a piece</a></p>
+            <h2>{{ __('Nothing waits to be cut') }}</h2>
+            <p>{{ __('Old shirts, sleeves, skirts, carrier bags, sheets of plastic, ribbon: measure one of each, '
+                .'weigh it, and say how many there are. Then say what strand you need, and Fescue tells which of '
+                .'them to cut, how wide and in which order.') }}</p>
+            <p><a class="btn btn-primary" href="{{ route('cutting.pieces.create') }}">{{ __('Add a piece') }}</a></p>
         </div></div>
     @else
         <ul class="rows">
@@ -29,18 +30,19 @@
                     </div>
                     <p class="figure first"><b>{{ $piece->count }}</b><span>{{ $piece->count === 1 ? 'waits'
                         : 'wait' }}</span></p>
-                    <p class="figure"><b>{{ $piece->measures['flat_width'] ?? '' }}</b><span>wide</span></p>
+                    <p class="figure"><b>{{ $piece->measures['flat_width'] ?? '' }}</b><span>{{ __('wide') }}</span></p>
                     <p class="figure"><b>{{ $piece->measures['height'] ?? '' }}</b><span>{{ $piece->form === 'ribbon'
                         ? 'long' : 'high' }}</span></p>
                     <p
                         class="figure">@if (isset($piece->measures['mass']))<b>{{
-                            $piece->measures['mass'] }}</b><span>one
-                        weighs</span>@elseif (isset($piece->measures['areal']))<b>{{
-                            $piece->measures['areal'] }}</b><span>its
-                        cloth</span>@else<b>?</b><span>not weighed</span>@endif</p>
+                            $piece->measures['mass'] }}</b><span>{{ __('one weighs')
+                                }}</span>@elseif (isset($piece->measures['areal']))<b>{{
+                            $piece->measures['areal'] }}</b><span>{{ __('its cloth') }}</span>@else<b>?</b><span>{{
+                                __('not weighed') }}</span>@endif</p>
                     <form class="acts" method="post" action="{{ route('cutting.pieces.edit', $piece) }}">
-                        @csrf @method('delete')<button class="plain" aria-label="Put away {{ $piece->name }}">Put
-                        away</button></form>
+                        @csrf @method('delete')<button class="plain" aria-label="{{ __('Put away {name}', ['name' =>
+                            $piece->name]) }}">{{
+                            __('Put away') }}</button></form>
                 </li>
             @endforeach
         </ul>

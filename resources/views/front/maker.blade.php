@@ -1,14 +1,17 @@
 @php
     $short = array_filter($listed, fn (App\Bags\Listed $one): bool => $one->plan?->isSure === false);
 @endphp
-<x-layout :title="__('Your worktable')" :whole="$listed === []">
+<x-layout :title="__('Your worktable')">
     <div class="page-head">
         <h1>{{ __('Your worktable') }}</h1>
         @if ($listed !== [])
             <div class="acts">@if ($inHand !== null)<a class="btn btn-primary"
-                href="{{ route('bags.work', $inHand[0]) }}">Go on: {{ $inHand[0]->name() }}, {{ $inHand[1] }}</a>@endif
+                href="{{ route('bags.work', $inHand[0]) }}">{{ __('Go on: {name}, {inHand}', [
+                    'name' => $inHand[0]->name(),
+                    'inHand' => $inHand[1],
+                ]) }}</a>@endif
                 <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null])
-                href="{{ route('bags.create') }}">Plan a bag</a></div>
+                href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a></div>
         @endif
     </div>
     @if ($listed === [])
@@ -35,21 +38,25 @@
         </div>
     @else
         @if ($short !== [])
-            <h2>Running short</h2>
+            <h2>{{ __('Running short') }}</h2>
             <ul class="notes">
                 @foreach ($short as $one)
-                    <li class="trouble"><a href="{{ route('bags.enough', $one->id) }}"><b>{{ $one->name }}</b></a>:
-                        enough in {{ $one->plan->inHundred }} of 100. {{ $one->plan->short }}.</li>
+                    <li class="trouble">@told('<a><b>{name}</b></a>: enough in {inHundred} of 100. {short}.', [
+                        'name' => $one->name,
+                        'inHundred' => $one->plan->inHundred,
+                        'short' => $one->plan->short,
+                    ], [route('bags.enough', $one->id)])</li>
                 @endforeach
             </ul>
         @endif
-        <h2>Bags in hand</h2>
+        <h2>{{ __('Bags in hand') }}</h2>
         <ul class="rows">
             @foreach ($listed as $one)
                 @include('bags.row', ['unit' => auth()->user()->units])
             @endforeach
         </ul>
-        <p><a href="{{ route('count') }}">Count a pattern</a> that you have: row by row, as you type.</p>
-        @if ($more > 0)<p><a href="{{ route('bags.index') }}">All bags: {{ $more }} more</a></p>@endif
+        <p>@told('<a>Count a pattern</a> that you have: row by row, as you type.', [], [route('count')])</p>
+        @if ($more > 0)<p><a href="{{ route('bags.index') }}">{{ __('All bags: {more} more', ['more' => $more])
+            }}</a></p>@endif
     @endif
 </x-layout>

@@ -3,34 +3,36 @@
 <x-layout :title="$sheet->bag->name()">
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>
-        <nav class="tabs acts" aria-label="Stitch names">
+        <nav class="tabs acts" aria-label="{{ __('Stitch names') }}">
             @foreach (Terms::cases() as $terms)<a href="{{ route('shown', [$token, 'terms' => $terms->value]) }}"
                 @if ($sheet->terms === $terms) aria-current="true"
                 @endif>{{ Vocabulary::of($terms)->called }}</a>@endforeach
-            <a href="{{ route('shown.booklet', [$token, 'terms' => $sheet->terms->value]) }}">Booklet, PDF</a>
+            <a href="{{ route('shown.booklet', [$token, 'terms' => $sheet->terms->value]) }}">{{ __('Booklet, PDF')
+                }}</a>
         </nav>
     </div>
     <div class="words-page">
-        <section aria-label="Pattern">
+        <section aria-label="{{ __('Pattern') }}">
             @foreach ($sheet->words()->drawings() as $name => [$title, $canvas, $said])
-                <div class="table-head"><h2>{{ ucfirst(substr($title, 4)) }}</h2><span>drawn
-                    {{ $canvas->ratio() }}{{ $said }}</span></div>
+                <div class="table-head"><h2>{{ $title }}</h2><span>{{ __('drawn {ratio}', ['ratio' => $canvas->ratio()])
+                    }}{{
+                    $said === '' ? '' : ", {$said}" }}</span></div>
                 <div class="sheet" tabindex="0" role="group"
-                    aria-label="Drawing of the {{ substr($title, 4) }}">{!! $canvas->inline() !!}</div>
+                    aria-label="{{ __('{drawing}, drawn', ['drawing' => $title]) }}">{!! $canvas->inline() !!}</div>
             @endforeach
             @include('bags.pattern')
         </section>
-        <aside aria-label="What you need">
+        <aside aria-label="{{ __('What you need') }}">
             <div class="section-rule">
-                <h2>Make it yours</h2>
+                <h2>{{ __('Make it yours') }}</h2>
                 @auth
                     <form method="post" action="{{ route('shown.take', $token) }}">
-                        @csrf<button class="btn btn-primary">Take it as my own</button></form>
+                        @csrf<button class="btn btn-primary">{{ __('Take it as my own') }}</button></form>
                 @else
-                    <p><a class="btn btn-primary" href="{{ route('register') }}">Register to take it</a></p>
-                    <p>Or <a href="{{ route('sign-in') }}">sign in</a>, and come back to this link.</p>
+                    <p><a class="btn btn-primary" href="{{ route('register') }}">{{ __('Register to take it') }}</a></p>
+                    <p>@told('Or <a>sign in</a>, and come back to this link.', [], [route('sign-in')])</p>
                 @endauth
-                <p class="hint">Then it follows your own strand, hook and swatch, at any size.</p>
+                <p class="hint">{{ __('Then it follows your own strand, hook and swatch, at any size.') }}</p>
             </div>
         </aside>
     </div>

@@ -1,19 +1,22 @@
 {{-- Lines of the ledger. $of names each one's material where more than one is shown. --}}
 @use(Fescue\Core\Measure\Decimal)
 <table class="ledger">
-    <thead><tr><th scope="col">day</th>@if ($of)<th scope="col">material</th>@endif<th scope="col">what</th>
-        <th scope="col" class="number">amount</th><th scope="col"><span class="visually-hidden">undo</span></th></tr>
+    <thead><tr><th scope="col">{{ __('day') }}</th>@if ($of)<th scope="col">{{ __('material') }}</th>@endif<th
+        scope="col">{{ __('what') }}</th>
+        <th scope="col" class="number">{{ __('amount') }}</th><th scope="col"><span class="visually-hidden">{{
+            __('undo') }}</span></th></tr>
         </thead>
     <tbody>
         @foreach ($entries as $entry)
             <tr @class(['struck' => $entry->undone_at !== null])>
                 <td><time
                     datetime="{{ $entry->created_at->toIso8601String() }}">{{
-                        $entry->created_at->format('j M Y') }}</time></td>
+                        $entry->created_at->translatedFormat('j M Y') }}</time></td>
                 @if ($of)
                     <td><a href="{{ route('stash.show', $entry->material_id) }}">{{ $entry->material->name }}</a></td>
                     @endif
-                <td>{{ $entry->move->said() }}@if ($entry->bag), {{ $entry->bag->name() }}@endif @if ($entry->note)<span
+                <td>{{ __($entry->move->said()) }}@if ($entry->bag), {{ $entry->bag->name() }}@endif
+                    @if ($entry->note)<span
                     class="sub">{{ $entry->note }}</span>@endif</td>
                 <td class="number amount">{{ ($entry->amount < 0 ? '−' : '+').($of ? $entry->material
                     : $material)->say(abs((float) $entry->amount)) }}</td>
@@ -21,9 +24,9 @@
                     @php $struck = $entry->undone_at !== null; @endphp
                     <form method="post" action="{{ route($struck ? 'stash.redo' : 'stash.undo', $entry) }}">
                         @csrf<button class="plain"
-                        aria-label="{{ $struck ? 'Count again' : 'Undo' }}: {{ $entry->move->said() }} {{
+                        aria-label="{{ $struck ? __('Count again') : __('Undo') }}: {{ __($entry->move->said()) }} {{
                             abs((float) $entry->amount) }}">{{ $struck
-                        ? 'Count again' : 'Undo' }}</button></form>
+                        ? __('Count again') : __('Undo') }}</button></form>
                 </td>
             </tr>
         @endforeach

@@ -2,9 +2,9 @@
 @php $wrong = $errors->first($name); @endphp
 <div class="field">
     <label for="{{ $name }}">{{ $label }}</label>
-    <textarea id="{{ $name }}" name="{{ $name }}" rows="3" spellcheck="false" placeholder="one a line"
+    <textarea id="{{ $name }}" name="{{ $name }}" rows="3" spellcheck="false" placeholder="{{ __('one a line') }}"
         @class(['form-control', 'is-invalid' => $wrong !== '']) @if ($wrong !== '') aria-invalid="true"
         aria-describedby="{{ $name }}-wrong" @endif>{{ $form->typed($name) }}</textarea>
-    <button class="plain" type="button" data-take="{{ $name }}" hidden>Take the scale’s reading</button>
+    <button class="plain" type="button" data-take="{{ $name }}" hidden>{{ __('Take the scale’s reading') }}</button>
     @if ($wrong !== '')<p class="wrong" id="{{ $name }}-wrong">{{ $wrong }}</p>@endif
 </div>

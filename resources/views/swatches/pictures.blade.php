@@ -1,17 +1,17 @@
 @use(App\Bags\Photograph)
-<x-layout title="From a picture">
+<x-layout :title="__('From a picture')">
     <div class="page-head">
-        <h1>Swatches</h1>
+        <h1>{{ __('Swatches') }}</h1>
         @include('swatches.tabs')
     </div>
     <div class="column">
-        <h2>Gauge from a picture</h2>
+        <h2>{{ __('Gauge from a picture') }}</h2>
         <figure class="card-lies">
             <svg viewBox="0 0 640 132" role="img"
-                aria-label="From the side: a card on the fabric is as near to the camera as the stitches; one on the
-                table is farther off and seems smaller">
-                @foreach ([20 => 'as near as the stitches', 250 => 'as high, beside it',
-                    480 => 'lower: reckoned, less sure'] as $x => $said)
+                aria-label="{{ __('From the side: a card on the fabric is as near to the camera as the stitches; one '
+                .'on the table is farther off and seems smaller') }}">
+                @foreach ([20 => __('as near as the stitches'), 250 => __('as high, beside it'),
+                    480 => __('lower: reckoned, less sure')] as $x => $said)
                     <g transform="translate({{ $x }} 0)">
                         <path class="ray" d="M70 14L14 84M70 14L{{ $x === 480 ? '138 99' : '126 84' }}"/>
                         <rect class="lens" x="60" y="4" width="20" height="10" rx="2"/>
@@ -25,37 +25,36 @@
                     </g>
                 @endforeach
             </svg>
-            <figcaption>Lay a bank card, or any card of that size, on the flat swatch, or beside it on something as
-                thick. Take the whole picture from straight above; a slant is undone. Then mark the card’s corners and
-                the ends of a run of stitches and of rows.</figcaption>
+            <figcaption>{{ __('Lay a bank card, or any card of that size, on the flat swatch, or beside it on '
+                .'something as thick. Take the whole picture from straight above; a slant is undone. Then mark the '
+                .'card’s corners and the ends of a run of stitches and of rows.') }}</figcaption>
         </figure>
         @error('picture')<div class="flash trouble" role="alert" tabindex="-1" data-focus>
-            <p><b>Not taken.</b> {{ $message }}</p></div>@enderror
+            <p><b>{{ __('Not taken.') }}</b> {{ $message }}</p></div>@enderror
         <form method="post" action="{{ route('swatches.pictures') }}" enctype="multipart/form-data">
             @csrf
             <div class="field">
-                <label for="picture">Picture</label>
-                <p class="hint" id="picture-hint">JPEG, PNG or WebP. It is made anew here: where and when it was taken
-                    is not kept. Turn the card so that its number is not seen.</p>
+                <label for="picture">{{ __('Picture') }}</label>
+                <p class="hint" id="picture-hint">{{ __('JPEG, PNG or WebP. It is made anew here: where and when '
+                    .'it was taken is not kept. Turn the card so that its number is not seen.') }}</p>
                 <input id="picture" name="picture" type="file" class="form-control"
                     accept="image/jpeg,image/png,image/webp" aria-describedby="picture-wrong"
                     data-most-bytes="{{ Photograph::MOST_BYTES }}">
                 <p class="wrong" id="picture-wrong" role="alert"></p>
             </div>
-            <button class="btn btn-primary">Lay it on the table</button>
+            <button class="btn btn-primary">{{ __('Lay it on the table') }}</button>
         </form>
         @if ($pictures->isNotEmpty())
             <ul class="list-plain section-rule">
                 @foreach ($pictures as $picture)
-                    <li><span><a
-                        href="{{ route('swatches.picture', $picture) }}">{{
-                            $picture->created_at->format('j M Y, H:i') }}</a>,
-                        {{ $picture->width }} × {{ $picture->height }} pixels</span>
+                    <li><span><a href="{{ route('swatches.picture', $picture) }}">{{
+                        $picture->created_at->translatedFormat('j M Y, H:i') }}</a>,
+                        {{ $picture->width }} × {{ $picture->height }} px</span>
                         <form method="post" action="{{ route('swatches.picture', $picture) }}">
                             @csrf @method('delete')<button class="plain"
-                            aria-label="Throw away the picture of {{
-                                $picture->created_at->format('j M Y, H:i') }}">Throw
-                            away</button></form></li>
+                            aria-label="{{ __('Throw away the picture of {day}',
+                            ['day' => $picture->created_at->translatedFormat('j M Y, H:i')]) }}">{{
+                                __('Throw away') }}</button></form></li>
                 @endforeach
             </ul>
         @endif

@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace App\Tongue;
 
-use Fescue\Core\Bag\Makers;
-use Fescue\Core\Finish\Finishings;
-use Fescue\Core\Material\HookRange;
-use Fescue\Core\Material\Kind;
-use Fescue\Core\Piece\Setting;
-use Illuminate\Support\Facades\Blade;
 use Symfony\Component\Finder\Finder;
 
-/** Every message that is told by a tongue, found where it stands: in the core, the application and its pages. */
-final class Messages
+/** Messages as they stand in code. */
+final class MessagesIn
 {
     /** What a message stands in: the first argument of these. */
-    private const TOLD = ['__', 'tell', 'Saying'];
+    private const TOLD = ['__', 'tell', 'Saying', 'marked'];
 
     /** What has one as its second: a thing to be got. */
     private const NAMES = ['piece', 'Need'];
@@ -24,53 +18,27 @@ final class Messages
     /** What has messages among its arguments, beside words for programs: each string in it that has a blank. */
     private const HOLDS = ['Saying', 'Remark', 'beforehand', 'say', 'hung'];
 
-    /** @return array<string, string> where each stands first, by the message */
-    public static function all(): array
+    /** What is told of a field of a document, and of cloth, stands in these. */
+    private const NAMED = [
+        'whole', 'wholes', 'number', 'signed', 'length', 'side', 'fitting', 'chains', 'top', 'stacked', 'rounded',
+        'setting', 'wide', 'taken', 'sent', 'lead', 'own',
+    ];
+
+    /** @return list<string> what the pages' scripts tell */
+    public static function scripts(): array
     {
-        $all = self::names();
-        foreach (['core/src', 'app', 'resources/views'] as $folder) {
-            foreach (Finder::create()->in(base_path($folder))->files()->name('*.php')->sortByName() as $file) {
-                $code = str_ends_with($file->getFilename(), '.blade.php')
-                    ? Blade::compileString($file->getContents())
-                    : $file->getContents();
-                foreach (self::in($code) as $message) {
-                    $all[$message] ??= "{$folder}/{$file->getRelativePathname()}";
-                }
-            }
-        }
-        ksort($all);
-
-        return $all;
-    }
-
-    /** @return array<string, string> what kinds of strand and bag are called, by their own lists */
-    private static function names(): array
-    {
-        $names = [];
-        foreach (Kind::strands() as $kind) {
-            $names += [$kind->name() => Kind::class, $kind->noun() => Kind::class];
-            $names[HookRange::of($kind)->reason] = HookRange::class;
-        }
-        $makers = [...Makers::BASES, ...Makers::BUILDS, Makers::WALL, ...Makers::TOPS, Makers::RIM];
-        foreach ($makers as $maker) {
-            foreach (Setting::serving($maker::open()->settings()) as $one) {
-                $names += [$one->counted->one => $maker, $one->counted->several() => $maker];
-            }
-        }
-        foreach (Makers::BASES as $base) {
-            foreach ($base::called() as $name) {
-                $names[$name] = $base;
-            }
-        }
-        foreach (Finishings::ALL as $finishing) {
-            $names += [$finishing::called()[0] => $finishing, lcfirst($finishing::called()[0]) => $finishing];
+        $told = [];
+        foreach (Finder::create()->in(resource_path('js'))->files()->name('*.js')->sortByName() as $file) {
+            // A script's strings and calls read as PHP's; two strings are put together by + there.
+            $code = preg_replace("/' \\+\\s*'/", '', $file->getContents());
+            array_push($told, ...self::code("<?php {$code}"));
         }
 
-        return $names;
+        return array_values(array_unique($told));
     }
 
     /** @return list<string> */
-    private static function in(string $code): array
+    public static function code(string $code): array
     {
         $tokens = array_values(array_filter(
             \PhpToken::tokenize($code),
@@ -84,19 +52,42 @@ final class Messages
             if (
                 in_array($token->text, self::TOLD, true)
                 && ($tokens[$at + 1]->text ?? '') === '(' && ! $tokens[max(0, $at - 1)]->is(T_FUNCTION)
-                && ($tokens[$at - 2]->text ?? '') !== '$this'
+                && ! in_array($tokens[$at - 2]->text ?? '', ['$this', 'this'], true)
             ) {
-                $messages[] = self::constant($tokens, $at + 2);
+                array_push($messages, ...self::first($tokens, $at + 2));
             }
             if (in_array($token->text, self::NAMES, true) && ($tokens[$at + 5]->text ?? '') === ',') {
                 $messages[] = self::constant($tokens, $at + 6);
             }
-            if (in_array($token->text, self::HOLDS, true)) {
+            if (in_array($token->text, [...self::HOLDS, ...self::NAMED], true)) {
                 array_push($messages, ...self::held($tokens, $at + 1));
             }
         }
 
         return array_values(array_filter($messages, is_string(...)));
+    }
+
+    /**
+     * @param list<\PhpToken> $tokens
+     *
+     * @return list<?string> what a first argument that begins there may be: each string, of a choice between several
+     */
+    private static function first(array $tokens, int $at): array
+    {
+        $first = [];
+        for ($deep = 0; isset($tokens[$at]) && $deep >= 0; $at++) {
+            $deep += ['(' => 1, '[' => 1, '{' => 1, ')' => -1, ']' => -1, '}' => -1][$tokens[$at]->text] ?? 0;
+            if ($deep === 0 && $tokens[$at]->text === ',') {
+                break;
+            }
+            $isCompared = $tokens[$at - 1]->is([T_IS_IDENTICAL, T_IS_NOT_IDENTICAL])
+                || ($tokens[$at + 1] ?? $tokens[$at])->is([T_IS_IDENTICAL, T_IS_NOT_IDENTICAL, T_DOUBLE_ARROW]);
+            if ($tokens[$at]->is(T_CONSTANT_ENCAPSED_STRING) && $tokens[$at - 1]->text !== '.' && ! $isCompared) {
+                $first[] = self::constant($tokens, $at);
+            }
+        }
+
+        return $first;
     }
 
     /**
