@@ -264,10 +264,10 @@ final class OvalTest extends TestCase
         );
         self::assertStringStartsWith('From Round 3 the base rises. It adds 6', Ways::notes($plan)['rises']);
         // Four rounds of 11.5 mm either side are 9.2 cm, and two stitches of 12 mm more.
-        self::assertStringContainsString('9.2 cm long by themselves, so an oval is at least 11.6 cm', Ways::refused([
+        self::assertStringContainsString('9.2 cm long by themselves, so the base is at least 11.6 cm', Ways::refused([
             'size' => ['length' => '8 cm', 'width' => '9 cm'], 'base' => ['type' => 'oval', 'ends' => 'three'],
         ])[1]);
-        self::assertStringContainsString('so a base with corners is', Ways::refused([
+        self::assertStringContainsString('so the base is', Ways::refused([
             'size' => ['length' => '8 cm', 'width' => '9 cm'], 'base' => ['type' => 'square'],
         ])[1]);
     }

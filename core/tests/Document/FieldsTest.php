@@ -78,7 +78,7 @@ final class FieldsTest extends TestCase
         yield 'none of them' => [$wholes, [], null, 'one after another'];
         yield 'one too small' => [$wholes, [4, 0], null, 'Increases: whole numbers from 1 to 9; “0” is none.'];
         yield 'one too large' => [$wholes, [10], null, '“10” is none'];
-        yield 'a long word among them' => [$wholes, [str_repeat('x', 21)], null, str_repeat('x', 20).'… is none'];
+        yield 'a long word among them' => [$wholes, [str_repeat('x', 21)], null, str_repeat('x', 20).'…” is none'];
         $objects = fn(Fields $top): int => count($top->objects('of', 2));
         yield 'two objects' => [$objects, [['a' => 1], ['a' => 2]], 2];
         yield 'no list' => [$objects, 'three', 0, 'a list in brackets of at most 2'];

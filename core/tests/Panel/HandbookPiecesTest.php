@@ -10,6 +10,7 @@ use Fescue\Core\Material\Need;
 use Fescue\Core\Panel\TabNet;
 use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Flat;
+use Fescue\Core\Piece\Fold;
 use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
 use Fescue\Core\Stitch\Stitch;
@@ -725,7 +726,7 @@ final class HandbookPiecesTest extends TestCase
         $folds = $plan->work->pieces[0]->flat->folds ?? [];
         self::assertSame(
             ['bottom, 11 squares', 'back, 36 squares', 'flap, 12 squares'],
-            array_column($folds, 'above'),
+            array_map(fn(Fold $fold): string => $fold->above?->english() ?? '', $folds),
         );
         foreach ([36, 47, 83] as $nth => $squares) {
             self::assertEqualsWithDelta(

@@ -34,7 +34,7 @@ final class LaidByHandTest extends TestCase
         }
         $said = [];
         foreach (Built::assembly($plan)->steps as $step) {
-            $said[$step->does] = self::step($step);
+            $said[$step->does->english()] = self::step($step);
         }
         self::assertSame(array_map(self::lines(...), $steps), $said);
     }
@@ -383,14 +383,14 @@ final class LaidByHandTest extends TestCase
             $told[] = count($rows)." rows, {$rows[0]} to ".$rows[count($rows) - 1];
         }
         foreach ($flat->folds as $fold) {
-            $told[] = trim('fold '.self::line([$fold->from, $fold->to])." {$fold->above}");
+            $told[] = trim('fold '.self::line([$fold->from, $fold->to]).' '.($fold->above?->english() ?? ''));
         }
         foreach ($flat->edges as $edge) {
             $told[] = "{$edge->letter} {$edge->stitches}: ".self::line($edge->points);
         }
         foreach ($flat->marks as $mark) {
             $told[] = trim("{$mark->as->value} ".self::at([$mark->x, $mark->y]).', '
-                .self::n($mark->wide).' × '.self::n($mark->high)." {$mark->says}");
+                .self::n($mark->wide).' × '.self::n($mark->high)." {$mark->says->english()}");
         }
 
         return $told;
