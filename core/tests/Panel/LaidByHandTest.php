@@ -390,7 +390,7 @@ final class LaidByHandTest extends TestCase
         }
         foreach ($flat->marks as $mark) {
             $told[] = trim("{$mark->as->value} ".self::at([$mark->x, $mark->y]).', '
-                .self::n($mark->wide).' × '.self::n($mark->high)." ".($mark->says?->english() ?? "")");
+                .self::n($mark->wide).' × '.self::n($mark->high).' '.($mark->says?->english() ?? ''));
         }
 
         return $told;
