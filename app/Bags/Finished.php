@@ -185,7 +185,7 @@ final class Finished
                 $material,
                 Move::Weighed,
                 $left->grams,
-                note: Tongues::tell('the bag is done'),
+                note: 'the bag is done',
             ),
             default => null,
         };

@@ -6,7 +6,7 @@ namespace App\Bags;
 
 use App\Models\Material;
 use App\Models\Supply;
-use Fescue\Core\Measure\Decimal;
+use App\Tongue\Tongues;
 
 /** One line of a shopping list. */
 final readonly class ToGet
@@ -56,7 +56,7 @@ final readonly class ToGet
 
     public function say(float $amount): string
     {
-        return Decimal::print($amount, 0).($this->unit === 'pieces' ? '' : " {$this->unit}");
+        return Tongues::figure($amount).($this->unit === 'pieces' ? '' : ' '.Tongues::tell($this->unit));
     }
 
     /** "3 balls" of what is wanting; '' where nothing says how it comes. */

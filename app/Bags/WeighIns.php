@@ -10,7 +10,6 @@ use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\WeighIn;
 use App\Stash\Ledger;
-use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\Implausible;
 use Fescue\Core\Estimate\MaterialProgress;
@@ -91,7 +90,7 @@ final readonly class WeighIns
     {
         $free = $material->freeFor($bag->id);
         $used = $bag->usedOf($material->id);
-        $note = Tongues::tell('weighed in after {row}', ['row' => $after]);
+        $note = (new Saying('weighed in after {row}', ['row' => $after]))->english();
         if ($free === null) {
             return [
                 'material_id' => $material->id,

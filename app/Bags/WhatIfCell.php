@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Models\Bag;
+use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\Pace;
 use Fescue\Core\Estimate\WhatIf;
-use Fescue\Core\Measure\Decimal;
 
 /** The bag of one material on one hook: with its counts kept, and with its size kept. */
 final readonly class WhatIfCell
@@ -51,7 +51,11 @@ final readonly class WhatIfCell
     {
         $start = $plan->work->start;
 
-        return ($start->isChain() ? "ch {$start->chain}, " : '')
-            .Decimal::many(count($plan->work->rows), $plan->assembly() === null ? 'round' : 'row');
+        return ($start->isChain() ? Tongues::tell('ch {n}', ['n' => $start->chain]).', ' : '').Tongues::tell(
+            $plan->assembly() === null
+                ? '{n, plural, one {# round} other {# rounds}}'
+                : '{n, plural, one {# row} other {# rows}}',
+            ['n' => count($plan->work->rows)],
+        );
     }
 }

@@ -11,6 +11,7 @@ use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TogetherController;
 use App\Models\BagFinish;
+use App\Models\StockEntry;
 use App\Models\Supply;
 use App\Stash\Choosing;
 use App\Stash\CuttingForm;
@@ -73,7 +74,7 @@ final class Messages
         [ImportAccount::class, 'BROKE'], [Checklist::class, 'BLADE'], [Checklist::class, 'SHEDS'],
         [Checklist::class, 'SUFFOCATES'], [GaugeReader::class, 'TIMES'],
         [SwatchFileController::class, 'TAKEN'], [StashFileController::class, 'TAKEN'], [LearnedHand::class, 'ODD'],
-        [Mends::class, 'BECOMES'],
+        [Mends::class, 'BECOMES'], [StockEntry::class, 'OURS'],
     ];
 
     /** @return array<string, string> where each stands first, by the message */

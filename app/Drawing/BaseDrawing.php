@@ -297,7 +297,7 @@ final class BaseDrawing
         $tip = $this->x + $out * $this->scale;
         $n = $this->canvas->n(...);
         $this->canvas->add("<path d=\"M{$n($tip + 4)} {$n($y)}l9 -5v10z\" fill=\"".Ink::WARM.'"/>');
-        $this->canvas->text($tip + 17, $y + 4, 'start', Ink::WARM, weight: 600);
+        $this->canvas->text($tip + 17, $y + 4, Tongues::tell('start'), Ink::WARM, weight: 600);
         if ($this->outline->sides() === 0) {
             $this->canvas->add(
                 '<path d="M'
@@ -318,14 +318,14 @@ final class BaseDrawing
         $x = $this->x + $stand->x * $this->scale;
         $y = $this->y + ($stand->y - 0.8 * $this->plan->gauge->singleHeight()->mm) * $this->scale;
         $this->canvas->add("<path d=\"M{$n($x)} {$n($y + 2)}l-5 -9h10z\" fill=\"".Ink::WARM.'"/>');
-        $this->canvas->text($x + 10, $y - 2, 'start', Ink::WARM, weight: 600);
+        $this->canvas->text($x + 10, $y - 2, Tongues::tell('start'), Ink::WARM, weight: 600);
     }
 
     private function legend(): void
     {
         $y = $this->y + max($this->outline->width(), self::LEAST_WIDE) * $this->scale / 2 + $this->outside + 34;
         $said = array_map(
-            fn(Row $row): string => lcfirst($row->name).": {$row->count->leaves}",
+            fn(Row $row): string => lcfirst(Tongues::here()->row($row->id)).": {$row->count->leaves}",
             $this->lie,
         );
         if (count($said) > 4) {
@@ -336,7 +336,9 @@ final class BaseDrawing
             $left,
             $y,
             implode('  ·  ', [
-                ($this->plan->work->start->isChain() ? 'chain: ' : 'holes: ').$this->plan->work->start->chain,
+                Tongues::tell($this->plan->work->start->isChain() ? 'chain: {n}' : 'holes: {n}', [
+                    'n' => $this->plan->work->start->chain,
+                ]),
                 ...$said,
             ]),
             Ink::INK,

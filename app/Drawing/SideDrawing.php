@@ -17,6 +17,7 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Stitch\Stitch;
 
 /**
  * The front of the bag lying flat, stitch by stitch in its colour, its openings lifted as a hand lifts them. To scale.
@@ -452,11 +453,15 @@ final class SideDrawing
             $leaves = array_map(fn(Row $row): int => $row->count->leaves, $lie);
             $shown = count(array_unique($leaves)) === 1
                 ? (string) $leaves[0]
-                : (count($leaves) > 3 ? "{$leaves[0]} to {$leaves[count($leaves) - 1]}" : implode(', ', $leaves));
+                : (count($leaves) > 3
+                    ? Tongues::tell('{from} to {to}', ['from' => $leaves[0], 'to' => $leaves[count($leaves) - 1]])
+                    : implode(', ', $leaves));
             $told[] = [
                 $this->foot + 4,
                 $this->foot,
-                lcfirst($this->writer->names($lie[0], $lie[count($lie) - 1])).", base: {$shown}",
+                Tongues::tell('{rows}, base: {n}', [
+                    'rows' => lcfirst($this->writer->names($lie[0], $lie[count($lie) - 1])), 'n' => $shown,
+                ]),
                 Ink::INK,
             ];
         }
@@ -475,12 +480,17 @@ final class SideDrawing
             $over = $first->row->opening();
             $name = lcfirst($this->writer->names($first->row, $last->row));
             $told[] = [$middle, $middle, match (true) {
-                $over !== null => "{$name}: ch {$over[0]} over {$over[1]}",
-                $first->row->part === Part::Edge => "{$name}, edge: {$leaves}",
-                default => $name
-                    .($banded ? ', '.$first->row->fabric->abbreviation($this->writer->terms) : '')
-                    .": {$leaves}"
-                    .(count($run) > 1 ? ' each' : ''),
+                $over !== null => Tongues::tell('{rows}: {ch} {n} over {over}', [
+                    'rows' => $name, 'ch' => Stitch::Chain, 'n' => $over[0], 'over' => $over[1],
+                ]),
+                $first->row->part === Part::Edge => Tongues::tell('{rows}, edge: {n}', [
+                    'rows' => $name, 'n' => $leaves,
+                ]),
+                default => Tongues::tell(count($run) > 1 ? '{rows}: {n} each' : '{rows}: {n}', [
+                    'rows' => $name
+                        .($banded ? ', '.$first->row->fabric->abbreviation($this->writer->terms) : ''),
+                    'n' => $leaves,
+                ]),
             }, $over !== null ? Ink::WARM : Ink::INK];
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Tongue\Tongues;
+use Fescue\Core\Pattern\RowId;
 use Fescue\Core\Stock\Move;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -27,6 +29,11 @@ use Illuminate\Support\Carbon;
  */
 final class StockEntry extends Record
 {
+    /** Notes of our own: kept in English, told in her tongue. */
+    public const OURS = [
+        'weighed in after {row}', 'batch “{name}”', 'the bag is done', 'at the weighing desk', 'to begin with',
+    ];
+
     protected $fillable = ['material_id', 'bag_id', 'move', 'amount', 'says', 'released', 'note', 'undone_at'];
 
     /** @return BelongsTo<Material, $this> */
@@ -46,6 +53,23 @@ final class StockEntry extends Record
         $one->withoutGlobalScope(SoftDeletingScope::class);
 
         return $one;
+    }
+
+    /** Its note, one of hers as she wrote it; '' where there is none. */
+    public function told(): string
+    {
+        foreach (self::OURS as $message) {
+            $read = preg_replace('/\\\\\{(\w+)\\\\\}/', '(?<$1>.+)', preg_quote($message, '/'));
+            if (preg_match("/^{$read}$/u", (string) $this->note, $found) === 1) {
+                $with = array_filter($found, is_string(...), ARRAY_FILTER_USE_KEY);
+
+                return Tongues::tell($message, isset($with['row'])
+                    ? ['row' => RowId::read($with['row']) ?? $with['row']]
+                    : $with);
+            }
+        }
+
+        return (string) $this->note;
     }
 
     /** @return array<string, string> */

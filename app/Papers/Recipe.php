@@ -15,6 +15,7 @@ use App\Models\Bag;
 use App\Models\BagFinish;
 use App\Models\Picture;
 use App\Models\User;
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
 use Illuminate\Support\Facades\DB;
@@ -89,6 +90,11 @@ final readonly class Recipe
     }
 
     public function pdf(): string
+    {
+        return Tongues::speaking($this->terms, $this->unit, $this->printed(...));
+    }
+
+    private function printed(): string
     {
         $reader = User::query()->findOrFail($this->bag->user_id);
         $reader->units = $this->unit;

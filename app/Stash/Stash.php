@@ -7,7 +7,6 @@ namespace App\Stash;
 use App\Models\Material;
 use App\Models\Transaction;
 use App\Models\User;
-use App\Tongue\Tongues;
 use Closure;
 
 /** A maker's stash, where forms, files and the demo put materials in. */
@@ -19,7 +18,7 @@ final class Stash
         return Transaction::run(function () use ($maker, $text): Material {
             $material = $maker->materials()->create($text->values);
             if ($text->onHand !== null) {
-                Ledger::enter($material, $text->firstMove(), $text->onHand, note: Tongues::tell(MaterialText::FIRST));
+                Ledger::enter($material, $text->firstMove(), $text->onHand, note: MaterialText::FIRST);
             }
 
             return $material;

@@ -10,7 +10,6 @@ use App\Models\Material;
 use App\Models\StockEntry;
 use App\Models\Transaction;
 use App\Models\User;
-use App\Tongue\Tongues;
 use Closure;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Decimal;
@@ -140,7 +139,7 @@ final class StashFile
                                 'move' => $text->firstMove()->value,
                                 'amount' => round($text->onHand, 3),
                                 'says' => $text->firstMove() === Move::Weighed ? round($text->onHand, 3) : null,
-                                'note' => Tongues::tell(MaterialText::FIRST),
+                                'note' => MaterialText::FIRST,
                                 'created_at' => $now,
                                 'updated_at' => $now,
                             ];

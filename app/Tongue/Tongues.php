@@ -24,14 +24,41 @@ final class Tongues
     /** @var array<string, Tongue> each read once, by its names and unit */
     private static array $known = [];
 
+    private static ?Tongue $spoken = null;
+
     public static function of(Terms $terms, LengthUnit $unit = LengthUnit::Centimetre): Tongue
     {
         return self::$known["{$terms->value} {$unit->value}"] ??= new Tongue($terms, $unit, self::messages($terms));
     }
 
+    /**
+     * All that is told meanwhile is told so: on paper, and in a pattern of another tongue than its page's.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $tell
+     *
+     * @return T
+     */
+    public static function speaking(Terms $terms, LengthUnit $unit, \Closure $tell): mixed
+    {
+        [$before, $locale] = [self::$spoken, app()->getLocale()];
+        self::$spoken = self::of($terms, $unit);
+        app()->setLocale(self::$spoken->locale());
+        try {
+            return $tell();
+        } finally {
+            self::$spoken = $before;
+            app()->setLocale($locale);
+        }
+    }
+
     /** As the page is told, in its maker's unit. */
     public static function here(): Tongue
     {
+        if (self::$spoken !== null) {
+            return self::$spoken;
+        }
         // Only whom the page has asked for already: an error page asks nothing of the database.
         $maker = auth()->hasUser() ? auth()->user() : null;
 

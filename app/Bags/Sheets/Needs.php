@@ -76,7 +76,7 @@ final readonly class Needs
     /** "from rounds 8 and 14". */
     public function from(MaterialEstimate $other): string
     {
-        $rounds = array_map(fn(RowId $row): string => $row->short(), $other->from);
+        $rounds = array_map(fn(RowId $row): string => Tongues::here()->short($row), $other->from);
 
         return count($rounds) === 1
             ? Tongues::tell('from round {row}', ['row' => $rounds[0]])
@@ -86,7 +86,7 @@ final readonly class Needs
     /** "Zip, 31.0 cm" */
     public function called(Need $need): string
     {
-        return $need->name.($need->size === null ? '' : ', '.($need->kind === Kind::Cloth
+        return Tongues::tell($need->name).($need->size === null ? '' : ', '.($need->kind === Kind::Cloth
             ? Tongues::tell('{size} wide', ['size' => $this->sheet->say($need->size)])
             : $this->sized($need->size)));
     }

@@ -48,6 +48,12 @@ final readonly class Words
      */
     public function drawings(): array
     {
+        return Tongues::speaking($this->sheet->terms, $this->sheet->unit, $this->drawn(...));
+    }
+
+    /** @return array<string, array{string, Canvas, string}> */
+    private function drawn(): array
+    {
         [$plan, $unit, $writer] = [$this->sheet->plan, $this->sheet->unit, $this->sheet->writer];
         $colours = $this->sheet->colours();
 

@@ -136,7 +136,7 @@ final class PictureController extends Controller
                 ($material->name ?? Tongues::tell('Picture')).", {$measured->motif->key} on {$hook->exact()}",
                 0,
                 80,
-            ), 'hook' => $hook->diameter, 'note' => 'from a picture',
+            ), 'hook' => $hook->diameter, 'note' => Tongues::tell('from a picture'),
         ]);
 
         return redirect()->route('swatches.trial', ['material' => $material?->id])->with(

@@ -67,7 +67,7 @@ final class WeighingController extends Controller
                 $material,
                 Move::Weighed,
                 round($form->net->likely, 3),
-                note: Tongues::tell('at the weighing desk'),
+                note: 'at the weighing desk',
             );
 
             return Tongues::tell('{likely} g on hand.', ['likely' => Tongues::figure($form->net->likely)]);

@@ -6,6 +6,7 @@ namespace Fescue\Core\Gauge;
 
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Saying\Saying;
 
 /** How a fabric changes when it hangs under a load: the same stitches measured as they lay, and hung. */
 final readonly class Hang
@@ -29,17 +30,18 @@ final readonly class Hang
         return $lying->times($this->high);
     }
 
-    /** "7 % longer, 2 % narrower" */
-    public function said(): string
+    /** @return non-empty-list<Saying> "7 % longer", "2 % narrower" */
+    public function said(): array
     {
-        $parts = [];
-        foreach ([[$this->high, 'longer', 'shorter'], [$this->wide, 'wider', 'narrower']] as [$ratio, $more, $less]) {
-            $percent = (int) round(100 * abs($ratio - 1));
-            if ($percent > 0) {
-                $parts[] = "{$percent} % ".($ratio > 1 ? $more : $less);
-            }
-        }
+        $percent = fn(float $ratio): array => ['percent' => (int) round(100 * abs($ratio - 1))];
+        [$high, $wide] = [$percent($this->high), $percent($this->wide)];
+        $parts = array_values(array_filter([
+            $high['percent'] === 0
+                ? null : new Saying($this->high > 1 ? '{percent} % longer' : '{percent} % shorter', $high),
+            $wide['percent'] === 0
+                ? null : new Saying($this->wide > 1 ? '{percent} % wider' : '{percent} % narrower', $wide),
+        ]));
 
-        return $parts === [] ? 'as it lay' : implode(', ', $parts);
+        return $parts === [] ? [new Saying('as it lay')] : $parts;
     }
 }

@@ -18,6 +18,11 @@ use Fescue\Core\Saying\Saying;
  */
 final readonly class QuickMeasure
 {
+    /** In each tongue that is whole. */
+    private const STITCHES = 'chains?|ch|stitch(?:es)?|sts?|sc|hdc|dc|tr|cadenetas?|cad|puntos?|p|pb|mpa|pa|pad';
+
+    private const ROWS = 'rows?|rounds?|hileras?|vueltas?';
+
     private const MOST_LINES = 40;
 
     private const MOST_COUNTED = 1000;
@@ -58,8 +63,8 @@ final readonly class QuickMeasure
         foreach ($lines as $place => $line) {
             $number = $place + 1;
             if (preg_match(
-                '/^(\d{1,4}(?:[.,]\d{1,2})?)\s*(chains?|ch|stitch(?:es)?|sts?|sc|hdc|dc|tr|rows?|rounds?)'
-                .'\b\.?(?:\s+of\s+[a-z]+(?: crochet)?)?\s*(?:=|are|is|:|over|in)?\s*(\S.*)$/iu',
+                '/^(\d{1,4}(?:[.,]\d{1,2})?)\s*('.self::STITCHES.'|'.self::ROWS.')'
+                .'\b\.?(?:\s+(?:of|de)\s+[a-z]+(?: crochet)?)?\s*(?:=|are|is|:|over|in|son|en|sobre)?\s*(\S.*)$/iu',
                 $line,
                 $part,
             ) !== 1) {
@@ -72,7 +77,7 @@ final readonly class QuickMeasure
                 );
             }
             $count = (float) str_replace(',', '.', $part[1]);
-            $kind = preg_match('/^r/i', $part[2]) === 1 ? 'rows' : 'stitches';
+            $kind = preg_match('/^(?:'.self::ROWS.')$/iu', $part[2]) === 1 ? 'rows' : 'stitches';
             try {
                 $length = Length::parse($part[3], $bare);
             } catch (NotUnderstood $e) {

@@ -34,10 +34,4 @@ final class Decimal
             default => 'th',
         };
     }
-
-    /** So many of what is counted: 1 row, 2 rows, 1 stitch, 2 stitches. */
-    public static function many(int|float $count, string $one): string
-    {
-        return $count.' '.$one.($count === 1 || $count === 1.0 ? '' : (str_ends_with($one, 'ch') ? 'es' : 's'));
-    }
 }

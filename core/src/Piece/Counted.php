@@ -13,8 +13,14 @@ final readonly class Counted
      * @param string $one of it: "starting chain"
      * @param string $several of it, where an s does not make that
      * @param string $short in a line of several, a message of {n}: "ch {n}"; '' where it is not told there
+     * @param array<string, int> $with what else that message tells
      */
-    public function __construct(public string $one, private string $several = '', public string $short = '') {}
+    public function __construct(
+        public string $one,
+        private string $several = '',
+        public string $short = '',
+        private array $with = [],
+    ) {}
 
     /** "body rounds" */
     public function several(): string
@@ -33,6 +39,6 @@ final readonly class Counted
 
     public function told(int $count): ?Saying
     {
-        return $this->short === '' ? null : new Saying($this->short, ['n' => $count]);
+        return $this->short === '' ? null : new Saying($this->short, ['n' => $count] + $this->with);
     }
 }

@@ -109,7 +109,9 @@ abstract readonly class OverChain extends MadeByChoices
             new Setting(
                 'chain',
                 $chain,
-                new Counted("chain of {$of}", "chains of {$of}", "ch {n} over {$this->given('skip')}"),
+                new Counted("chain of {$of}", "chains of {$of}", 'ch {n} over {skip}', [
+                    'skip' => $this->given('skip', 0),
+                ]),
                 $this->count('chain'),
                 new Bounds(max(1, $this->given('skip', 1)), self::MOST_CHAINS),
                 Unsaid::settled(),

@@ -9,6 +9,7 @@ use Fescue\Core\Gauge\Swatch;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\Mass;
+use Fescue\Core\Saying\Saying;
 use PHPUnit\Framework\TestCase;
 
 final class HangTest extends TestCase
@@ -24,7 +25,12 @@ final class HangTest extends TestCase
         self::assertEqualsWithDelta(0.95, $hang->wide, 1e-12);
         self::assertEqualsWithDelta(1.1, $hang->high, 1e-12);
         self::assertEqualsWithDelta(286, $hang->height(Length::mm(260))->mm, 1e-9);
-        self::assertSame('10 % longer, 5 % narrower', $hang->said());
-        self::assertSame('as it lay', Hang::of($lay, $lay, Mass::grams(2000))->said());
+        self::assertSame('10 % longer, 5 % narrower', self::said($hang));
+        self::assertSame('as it lay', self::said(Hang::of($lay, $lay, Mass::grams(2000))));
+    }
+
+    private static function said(Hang $hang): string
+    {
+        return implode(', ', array_map(fn(Saying $one): string => $one->english(), $hang->said()));
     }
 }

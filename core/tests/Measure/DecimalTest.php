@@ -16,10 +16,4 @@ final class DecimalTest extends TestCase
             array_map(Decimal::ordinal(...), [1, 2, 3, 4, 10, 11, 12, 13, 20, 21, 22, 101, 111, 123]),
         );
     }
-
-    public function testOneAndSeveral(): void
-    {
-        self::assertSame(['1 row', '2 rows', '0 rows'], array_map(fn(int $n): string => Decimal::many($n, 'row'), [1, 2, 0]));
-        self::assertSame(['1 stitch', '0.5 stitches'], [Decimal::many(1.0, 'stitch'), Decimal::many(0.5, 'stitch')]);
-    }
 }

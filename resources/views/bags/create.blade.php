@@ -34,7 +34,7 @@
                 <x-pick name="material_id" :label="__('Material')" :options="[''
                     => __('the swatch’s own')] + $materials->pluck('name', 'id')->all()" />
                 <x-field name="hook" :label="__('Hook')" :hint="__('Only where there is no swatch yet.')"
-                    placeholder="8 mm or L-11"
+                    :placeholder="__('8 mm or L-11')"
                     autocomplete="off" />
             </div>
             <section class="section-rule">

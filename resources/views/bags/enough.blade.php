@@ -147,7 +147,7 @@
                             __('then left') }}</th>
                             </tr></thead>
                         <tbody>@foreach ($breakdown->rows as $row)<tr><th
-                            scope="row">{{ $row->row->short() }}@if ($row->which > 0) <span
+                            scope="row">{{ Tongues::here()->short($row->row) }}@if ($row->which > 0) <span
                             class="soft">{{ $sheet->named($row->which) }}</span>@endif</th>
                             <td>{{ Tongues::figure($row->grams, 1) }}</td>
                             <td>@if ($row->left !== null){{ Tongues::figure($row->left) }} <span

@@ -30,7 +30,8 @@
     <div class="table-head"><h2>{{ __('The lay') }}</h2><span>{{ __('drawn {ratio}',
         ['ratio' => $lay->ratio()]) }} · {{ __('pieces at true size:') }}
         <a href="{{ route('bags.finish.pdf', [$sheet->bag, 'paper' => 'A4']) }}">A4</a>,
-        <a href="{{ route('bags.finish.pdf', [$sheet->bag, 'paper' => 'Letter']) }}">Letter</a>,
+        <a href="{{ route('bags.finish.pdf', [$sheet->bag, 'paper' => 'Letter']) }}">{{
+            __('Letter') }}</a>,
         <a href="{{ route('bags.finish.svg', $sheet->bag) }}">SVG</a></span></div>
     <div class="sheet" tabindex="0" role="group" aria-label="{{ __('The lay of the lining') }}">{!! $lay->inline()
         !!}</div>

@@ -64,7 +64,7 @@
                 @csrf <input type="hidden" name="do" value="here">
                 <label for="row">{{ __('I begin') }}</label>
                 <select class="form-select" id="row" name="row">@foreach ($work->course->rows as $one)
-                    <option value="{{ $one->id }}">{{ $one->id }}</option>@endforeach</select>
+                    <option value="{{ $one->id }}">{{ $one->called }}</option>@endforeach</select>
                 <button class="btn btn-primary">{{ __('Here') }}</button>
                 <p class="wrong">{{ $errors->first('row') }}</p>
             </form>
@@ -284,7 +284,8 @@
         <ol class="checklist" aria-label="{{ __('Rows') }}">
             @foreach ($work->course->rows as $place => $one)
                 <li @class(['done' => $place < ($work->place->row ?? 0),
-                    'now' => $place === ($work->place->row ?? 0)])><b>{{ $one->id }}</b> {{ $one->said }}
+                    'now' => $place === ($work->place->row ?? 0)])><b>{{ $one->called }}</b>
+                    {{ $one->said }}
                     ({{ $one->leaves }})</li>
             @endforeach
         </ol>

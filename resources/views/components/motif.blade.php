@@ -1,5 +1,5 @@
 {{-- What a fabric is worked in, by the maker's own names. --}}
-@props(['name' => 'stitch', 'label' => 'Stitch', 'value' => null, 'none' => null, 'only' => [], 'id' => ''])
+@props(['name' => 'stitch', 'label' => null, 'value' => null, 'none' => null, 'only' => [], 'id' => ''])
 @use(Fescue\Core\Instruction\Motif)
 @php
     $terms = auth()->user()->terms;
@@ -8,4 +8,4 @@
         $options[$motif->key] = $motif->fullName($terms).' ('.$motif->abbreviation($terms).')';
     }
 @endphp
-<x-pick :$name :$label :$options :$value :$id />
+<x-pick :$name :label="$label ?? __('Stitch')" :$options :$value :$id />

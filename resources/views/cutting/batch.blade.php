@@ -9,7 +9,7 @@
     <div class="page-head">
         <h1>{{ $batch->name }}</h1>
         <span class="soft">{{ __('{n, plural, one {one piece} other {# pieces} }', ['n' => $plan->spec->pieces]) }},
-            {{ $plan->cutting->school->name() }}</span>
+            {{ __($plan->cutting->school->name()) }}</span>
         <div class="acts"><a href="{{ route('cutting.batches') }}">{{ __('All batches') }}</a> <a class="btn btn-quiet"
             href="{{ route('cutting.batch.print', $batch) }}">{{ __('Print the drawing') }}</a></div>
     </div>

@@ -28,7 +28,8 @@
                 />
             <x-field name="density" :label="__('of about')" :hint="__('As it is worked, after the pull.')"
                 :value="$choosing->typed('density')" placeholder="7 g/m" autocomplete="off" />
-            <x-pick name="stuff" :label="__('from')" :options="Choosing::STUFF" :value="$choosing->stuff" />
+            <x-pick name="stuff" :label="__('from')" :options="array_map(__(...), Choosing::STUFF)"
+                :value="$choosing->stuff" />
             <x-pick name="school" :label="__('cut as')" :options="$schools" :value="$choosing->school->value" />
             <button class="btn btn-primary">{{ __('Choose the pieces') }}</button>
         </form>

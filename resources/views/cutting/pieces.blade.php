@@ -1,3 +1,4 @@
+@use(App\Tongue\Tongues)
 @use(App\Drawing\SwatchChip)
 @use(App\Models\RawPiece)
 @use(App\Stash\CuttingForm)
@@ -25,19 +26,21 @@
                     {!! SwatchChip::of($piece->colour, RawPiece::becomes($piece->form), null, Length::mm(6)) !!}
                     <div class="what">
                         <h2><a href="{{ route('cutting.pieces.edit', $piece) }}">{{ $piece->name }}</a></h2>
-                        <p class="sub">{{ CuttingForm::KINDS[$piece->form] }}@if ($piece->fibre),
-                            {{ $piece->fibre->value }}@endif</p>
+                        <p class="sub">{{ __(CuttingForm::KINDS[$piece->form]) }}@if ($piece->fibre),
+                            {{ __($piece->fibre->value) }}@endif</p>
                     </div>
-                    <p class="figure first"><b>{{ $piece->count }}</b><span>{{ $piece->count === 1 ? 'waits'
-                        : 'wait' }}</span></p>
-                    <p class="figure"><b>{{ $piece->measures['flat_width'] ?? '' }}</b><span>{{ __('wide') }}</span></p>
-                    <p class="figure"><b>{{ $piece->measures['height'] ?? '' }}</b><span>{{ $piece->form === 'ribbon'
-                        ? 'long' : 'high' }}</span></p>
+                    <p class="figure first"><b>{{ $piece->count }}</b><span>{{
+                        __('{n, plural, one {waits} other {wait} }', ['n' => $piece->count]) }}</span></p>
+                    <p class="figure"><b>{{ Tongues::printed($piece->measures['flat_width'] ?? '') }}</b><span>{{
+                        __('wide') }}</span></p>
+                    <p class="figure"><b>{{ Tongues::printed($piece->measures['height'] ?? '') }}</b><span>{{
+                        $piece->form === 'ribbon' ? __('long') : __('high') }}</span></p>
                     <p
                         class="figure">@if (isset($piece->measures['mass']))<b>{{
-                            $piece->measures['mass'] }}</b><span>{{ __('one weighs')
+                            Tongues::printed($piece->measures['mass']) }}</b><span>{{ __('one weighs')
                                 }}</span>@elseif (isset($piece->measures['areal']))<b>{{
-                            $piece->measures['areal'] }}</b><span>{{ __('its cloth') }}</span>@else<b>?</b><span>{{
+                            Tongues::printed($piece->measures['areal']) }}</b><span>{{ __('its cloth')
+                                }}</span>@else<b>?</b><span>{{
                                 __('not weighed') }}</span>@endif</p>
                     <form class="acts" method="post" action="{{ route('cutting.pieces.edit', $piece) }}">
                         @csrf @method('delete')<button class="plain" aria-label="{{ __('Put away {name}', ['name' =>

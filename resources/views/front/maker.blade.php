@@ -1,3 +1,4 @@
+@use(Fescue\Core\Pattern\RowId)
 @php
     $short = array_filter($listed, fn (App\Bags\Listed $one): bool => $one->plan?->isSure === false);
 @endphp
@@ -8,7 +9,7 @@
             <div class="acts">@if ($inHand !== null)<a class="btn btn-primary"
                 href="{{ route('bags.work', $inHand[0]) }}">{{ __('Go on: {name}, {inHand}', [
                     'name' => $inHand[0]->name(),
-                    'inHand' => $inHand[1],
+                    'inHand' => RowId::read($inHand[1]) ?? $inHand[1],
                 ]) }}</a>@endif
                 <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null])
                 href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a></div>

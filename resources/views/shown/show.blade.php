@@ -1,12 +1,13 @@
-@use(Fescue\Core\Instruction\Vocabulary)
-@use(Fescue\Core\Stitch\Terms)
+@use(App\Tongue\Tongues)
+@use(Fescue\Core\Tongue\Tongue)
 <x-layout :title="$sheet->bag->name()">
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>
         <nav class="tabs acts" aria-label="{{ __('Stitch names') }}">
-            @foreach (Terms::cases() as $terms)<a href="{{ route('shown', [$token, 'terms' => $terms->value]) }}"
-                @if ($sheet->terms === $terms) aria-current="true"
-                @endif>{{ Vocabulary::of($terms)->called }}</a>@endforeach
+            @foreach (Tongues::named() as $tongue => $named)
+                <a href="{{ route('shown', [$token, 'terms' => Tongue::terms($tongue)->value]) }}" lang="{{ $tongue }}"
+                    @if ($sheet->terms === Tongue::terms($tongue)) aria-current="true" @endif>{{ $named }}</a>
+            @endforeach
             <a href="{{ route('shown.booklet', [$token, 'terms' => $sheet->terms->value]) }}">{{ __('Booklet, PDF')
                 }}</a>
         </nav>
@@ -14,10 +15,11 @@
     <div class="words-page">
         <section aria-label="{{ __('Pattern') }}">
             @foreach ($sheet->words()->drawings() as $name => [$title, $canvas, $said])
-                <div class="table-head"><h2>{{ $title }}</h2><span>{{ __('drawn {ratio}', ['ratio' => $canvas->ratio()])
+                <div class="table-head"><h2 lang="{{ $sheet->tongue()->locale() }}">{{ $title }}</h2><span>{{
+                    __('drawn {ratio}', ['ratio' => $canvas->ratio()])
                     }}{{
                     $said === '' ? '' : ", {$said}" }}</span></div>
-                <div class="sheet" tabindex="0" role="group"
+                <div class="sheet" tabindex="0" role="group" lang="{{ $sheet->tongue()->locale() }}"
                     aria-label="{{ __('{drawing}, drawn', ['drawing' => $title]) }}">{!! $canvas->inline() !!}</div>
             @endforeach
             @include('bags.pattern')

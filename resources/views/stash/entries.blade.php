@@ -17,7 +17,7 @@
                     @endif
                 <td>{{ __($entry->move->said()) }}@if ($entry->bag), {{ $entry->bag->name() }}@endif
                     @if ($entry->note)<span
-                    class="sub">{{ $entry->note }}</span>@endif</td>
+                    class="sub">{{ $entry->told() }}</span>@endif</td>
                 <td class="number amount">{{ ($entry->amount < 0 ? '−' : '+').($of ? $entry->material
                     : $material)->say(abs((float) $entry->amount)) }}</td>
                 <td>

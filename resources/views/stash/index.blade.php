@@ -87,7 +87,7 @@
                         <p
                             class="figure">@if ($balance !==
                             null)<b>{{ Tongues::figure($balance) }}</b><span>{{ __('{unit} on hand', [
-                                'unit' => $material->unit($balance),
+                                'unit' => __($material->unit($balance)),
                             ]) }}</span>@else<b>?</b><span>{{ $material->kind->isCounted() ? __('not counted')
                             : __('not measured') }}</span>@endif</p>
                         <p class="figure"></p>

@@ -76,7 +76,7 @@
                 <p class="figure">@if ($onHand === null)<b>?</b><span>{{ match (true) { $strand => __('not weighed'),
                     $material->kind->isCounted() => __('not counted'), default
                     => __('not measured') } }}</span>@else<b>{{ Tongues::figure($onHand) }}</b>
-                    {{ $material->unit($onHand) }}<span>{{ __('on hand') }}</span>@endif</p>
+                    {{ __($material->unit($onHand)) }}<span>{{ __('on hand') }}</span>@endif</p>
                 @if ($strand && $onHand !== null)
                     <p
                     class="figure"><b>{{
@@ -87,7 +87,7 @@
                     <p
                     class="figure @if ($stock->reserved() > ($onHand ?? 0)) bad @endif"><b>{{
                         Tongues::figure($stock->freeFor()) }}</b>
-                    {{ $material->unit($stock->freeFor()) }}<span>{{ __('not reserved') }}</span></p>@endif
+                    {{ __($material->unit($stock->freeFor())) }}<span>{{ __('not reserved') }}</span></p>@endif
             </div>
             <dl class="facts">@foreach ($facts as $name => $said)<dt>{{ $name }}</dt><dd>{{ $said }}</dd>@endforeach
                 </dl>

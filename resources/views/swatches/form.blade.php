@@ -15,12 +15,13 @@
         @csrf
         <x-really />
         @if ($swatch) @method('put') @endif
-        <x-field name="name" :label="__('Name')" :value="$swatch?->name" placeholder="sc on 8 mm" maxlength="80"
+        <x-field name="name" :label="__('Name')" :value="$swatch?->name" :placeholder="__('sc on 8 mm')" maxlength="80"
             required />
         <div class="pair">
             <x-pick name="material_id" :label="__('Material')" :options="$cordNames"
                 :value="$swatch?->material_id ?? ($swatch ? '' : $materials->first()?->id)" />
-            <x-field name="hook" :label="__('Hook')" :value="$swatch?->hookSize()->exact()" placeholder="8 mm or L-11"
+            <x-field name="hook" :label="__('Hook')" :value="$swatch?->hookSize()->exact()"
+                :placeholder="__('8 mm or L-11')"
                 required
                 />
             <x-motif :value="$swatch?->stitch->key" />

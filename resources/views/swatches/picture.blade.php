@@ -68,7 +68,8 @@
             <div class="pair">
                 <x-pick name="material_id" :label="__('Material')" :options="['' => __('none of these')] + $materials"
                     :value="$marks->typed('material_id')" />
-                <x-field name="hook" :label="__('Hook')" :value="$marks->typed('hook')" placeholder="8 mm or L-11"
+                <x-field name="hook" :label="__('Hook')" :value="$marks->typed('hook')"
+                    :placeholder="__('8 mm or L-11')"
                     autocomplete="off" />
                 <x-motif :value="$marks->typed('stitch')" />
             </div>

@@ -91,11 +91,15 @@
                             <td>{{ Tongues::figure($trial->diameter->mm / $gauge->width->mm, 2) }}</td>
                             <td>{{ $gauge->mass ? Tongues::figure($gauge->mass->grams, 2).' g' : __('not weighed')
                                 }}</td>
-                            <td>{{ $swatch->state->value }}{{ $swatch->hung_load ? ' under '.$swatch->hung_load->print()
-                                : '' }}{{ $swatch->drape ? ", {$swatch->drape->value}"
-                                : '' }}@php $hang = $swatch->state === State::Hung ? MakerHistory::hang($swatch,
+                            <td>{{ $swatch->hung_load
+                                ? __('{state} under {mass}', [
+                                    'state' => __($swatch->state->value), 'mass' => $swatch->hung_load,
+                                ]) : __($swatch->state->value) }}{{ $swatch->drape
+                                ? ', '.__($swatch->drape->value) : '' }}@php $hang = $swatch->state === State::Hung ?
+                                    MakerHistory::hang($swatch,
                                 $trial->swatches) : null; @endphp @if ($hang)
-                                <br><b>{{ $hang->said() }}</b>@endif @if ($swatch->note)
+                                <br><b>{{ implode(', ', array_map(Tongues::say(...), $hang->said())) }}</b>@endif
+                                    @if ($swatch->note)
                                 <br><span class="soft">{{ $swatch->note }}</span>@endif
                                 @if (isset($doubts[$swatch->id]))<p class="wrong">{{ $doubts[$swatch->id] }}</p>@endif
                                 </td>
@@ -145,7 +149,7 @@
                 @csrf
                 <input type="hidden" name="material" value="{{ $material->id }}">
                 <div class="pair">
-                    <x-field name="hook" :label="__('Hook')" placeholder="8 mm or L-11" autocomplete="off" />
+                    <x-field name="hook" :label="__('Hook')" :placeholder="__('8 mm or L-11')" autocomplete="off" />
                     <x-motif :value="$motif->key ?? 'sc'" />
                     <x-pick name="state" :label="__('Measured')" :options="array_combine(array_column(State::cases(),
                         'value'),
