@@ -140,6 +140,18 @@ final class TongueTest extends TestCase
         }
     }
 
+    /** Gauge is tension in the UK, to skip is to miss, and single crochet is double. */
+    public function testTheUnitedKingdomHasItsOwnWords(): void
+    {
+        $uk = Tongues::messages(Terms::UK);
+        foreach (array_keys(Messages::all()) as $message) {
+            $said = (string) preg_replace('/\{\w+/', '', $uk[$message] ?? $message);
+            if ($message !== 'Skip to the work') {
+                self::assertDoesNotMatchRegularExpression('/\bgauge|\bskip|single crochet|\bsc\b(?! in magic)/i', $said);
+            }
+        }
+    }
+
     /** What it says to a maker is a message that every tongue has, and is printed where it is shown. */
     public function testTheCoreMakesNoSentence(): void
     {

@@ -11,6 +11,7 @@ use App\Bags\WorkLog;
 use App\Bags\WorkSheet;
 use App\Models\Bag;
 use App\Stash\Ledger;
+use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Place;
@@ -69,6 +70,21 @@ final class WorkTest extends TestCase
         self::assertStringContainsString('turn,device,', $csv);
         self::assertStringContainsString('9,tablet-two,', $csv);
         self::assertSame(7, count(explode("\n", trim($csv))));
+    }
+
+    /** Her page says which plan it is of; the shelf knows it again whatever her tongue is. */
+    public function testWorkIsKeptInEveryTongue(): void
+    {
+        $maker = $this->maker();
+        $bag = $this->bag($maker);
+        foreach (Terms::cases() as $nth => $terms) {
+            $maker->update(['terms' => $terms]);
+            $page = (string) $this->actingAs($maker)->get("/bags/{$bag->id}/work")->assertOk()->getContent();
+            self::assertSame(1, preg_match('/"plan":"(\w{16})"/', $page, $of));
+            $this->send($bag, [$this->line(Course::of($bag->plan()), $nth + 1, ['plan' => $of[1], 'turn' => $nth + 1])])
+                ->assertOk();
+            self::assertSame($nth + 1, DB::table('work_entries')->count(), $terms->value);
+        }
     }
 
     public function testWhatIsForgedIsRefusedAndHarmsNothing(): void

@@ -159,7 +159,7 @@ test('a stranger plans, works ten steps and prints, in Spanish only', async ({ p
         expect(await foreign(page)).toEqual([]);
     }
     expect(names.some((name) => name.startsWith('Vuelta'))).toBe(true);
-    await expect(page.locator('[data-sent]')).toHaveText('guardado, enviado ✓');
+    await expect(page.locator('[data-kept]')).toHaveText('guardado y enviado ✓');
 
     await page.goto(page.url().replace('/work', '/words'));
     await isWhole(page);
@@ -224,6 +224,9 @@ test('every page of a maker of every demo bag is told in Spanish', { tag: '@slow
     await page.getByLabel('El zip').setInputFiles(path);
     await page.getByRole('button', { name: 'Leerlo' }).click();
     await expect(page.getByRole('status')).toContainText('bolsos');
+    // The zip brings its maker's tongue, too.
+    await page.goto('/account');
+    await page.getByRole('button', { name: 'Español' }).click();
 
     const seen = new Set();
     const queue = ['/', '/stash', '/swatches', '/bags', '/cutting', '/account', '/bags/shopping', '/bags/log'];

@@ -42,6 +42,7 @@ final readonly class Course
     public static function of(BagPlan $plan, Terms $terms = Terms::US, array $told = []): self
     {
         $writer = new Writer($terms);
+        $us = new Writer(Terms::US);
         $vocabulary = Vocabulary::of($terms);
         $heed = self::heeds($plan, $told);
         $counted = self::counted($plan);
@@ -53,9 +54,11 @@ final readonly class Course
             $begun = $plan->work->begun($place);
             $groups = [];
             $said = $writer->words($row);
+            $plain = $terms === Terms::US ? $said : $us->words($row);
             if ($begun?->start !== null) {
                 $groups[] = new StitchGroup($writer->start($begun->start), max(1, $begun->start->works()));
                 $said = "{$writer->start($begun->start)} {$said}";
+                $plain = "{$us->start($begun->start)} {$plain}";
             }
             foreach (Traverser::unrolled($row->instructions) as [$leaf]) {
                 $stitches = $tops = 0;
@@ -85,6 +88,7 @@ final readonly class Course
                 },
                 $heed[$row->name] ?? [],
                 $groups === [] ? [new StitchGroup($said, 1)] : $groups,
+                $plain,
             );
         }
 
@@ -208,11 +212,11 @@ final readonly class Course
         return substr(hash('sha256', implode("\n", $this->digests())), 0, 16);
     }
 
-    /** @return list<string> a row's name and what is done in it, shortened */
+    /** @return list<string> a row's name and what is done in it, shortened; alike in every tongue */
     public function digests(): array
     {
         return array_map(
-            fn(Passage $row): string => "{$row->id} ".hash('crc32b', "{$row->said}|{$row->stitches}"),
+            fn(Passage $row): string => "{$row->id} ".hash('crc32b', "{$row->plain}|{$row->stitches}"),
             $this->rows,
         );
     }

@@ -25,6 +25,7 @@ final readonly class Passage
      * @param string $special what is special of it, a message of a word: "slots", "colour"
      * @param list<Saying> $heed what belongs here: a change, a caution
      * @param non-empty-list<StitchGroup> $groups
+     * @param string $plain the row in US words, by which two plans are compared in any tongue
      */
     public function __construct(
         public RowId $id,
@@ -39,6 +40,7 @@ final readonly class Passage
         public string $special,
         public array $heed,
         public array $groups,
+        public string $plain,
     ) {
         $this->stitches = array_sum(array_map(fn(StitchGroup $group): int => $group->stitches, $groups));
     }

@@ -285,7 +285,7 @@ final class PiecesPropertyTest extends TestCase
             self::assertEqualsWithDelta($left + $right, $fold->from[0] + $fold->to[0], 0.02, $said);
             self::assertEqualsWithDelta($fold->from[1], $fold->to[1], 0.02, $said);
             foreach ([$fold->from, $fold->to] as [$x, $y]) {
-                self::assertLessThan(0.5, self::off($face, [$x, $y, 0.0]), "{$fold->above} of {$said}");
+                self::assertLessThan(0.5, self::off($face, [$x, $y, 0.0]), "{$fold->above?->english()} of {$said}");
             }
         }
         foreach ($flat->edges as $edge) {

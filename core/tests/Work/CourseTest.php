@@ -47,6 +47,16 @@ final class CourseTest extends TestCase
         ];
     }
 
+    public function testAPlanIsTheSameInEveryTongue(): void
+    {
+        foreach (self::plans() as $plan) {
+            $of = array_map(fn(Terms $terms): Course => Course::of($plan, $terms), Terms::cases());
+            self::assertCount(1, array_unique(array_map(fn(Course $one): string => $one->fingerprint(), $of)));
+            self::assertCount(count($of), array_unique(array_map(fn(Course $one): string => $one->rows[0]->said, $of)));
+        }
+        self::assertNotSame(Course::of(self::plans()[0])->digests()[2], Course::of(self::plans()[1])->digests()[2]);
+    }
+
     /** Every stitch that the hands work is a step, and no other but what is no stitch at all. */
     public function testEveryStitchIsAStep(): void
     {

@@ -148,6 +148,7 @@ final class LogTest extends TestCase
             '',
             [],
             [new StitchGroup($row[1], $row[2])],
+            $row[1],
         ), $said['rows']));
         foreach ($said['logs'] as $one) {
             $log = Log::of(array_map(fn(array $line): Entry => Entry::read(

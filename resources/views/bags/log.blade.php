@@ -26,7 +26,7 @@
                     <div class="sheet" tabindex="0" role="group" aria-label="{{ __('What each bag took') }}">{!! $plot
                         !!}</div>
                 @endif
-                <div class="scroll" tabindex="0" role="group" aria-label="{{ __('All finished bags') }}">
+                <div class="wide" tabindex="0" role="group" aria-label="{{ __('All finished bags') }}">
                 <table class="plain-table">
                     <thead><tr><th scope="col">{{ __('bag') }}</th><th scope="col">{{ __('done') }}</th><th
                         scope="col">{{ __('took') }}</th>

@@ -8,7 +8,7 @@
     </div>
     <div class="column">
         <h2>{{ __('Read a stash file') }}</h2>
-        <p>@told('CSV with a first line that names the columns: <code lang="en">{columns}</code>. Only the name must '
+        <p>@told('CSV with a first line that names the columns: <b lang="en">{columns}</b>. Only the name must '
             .'be there, and '
             .'what its kind cannot do without; a file you kept shows them all. Other units are read where they are '
             .'written in the cell, like “2 yd” or “1 lb”.', ['columns' => implode(', ', StashFile::COLUMNS)])</p>

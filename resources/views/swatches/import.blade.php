@@ -10,7 +10,7 @@
     </div>
     <div class="column">
         <h2>{{ __('Read a swatch file') }}</h2>
-        <p>@told('CSV with a first line that names the columns: <code lang="en">{columns}</code>. Name, hook, stitch, '
+        <p>@told('CSV with a first line that names the columns: <b lang="en">{columns}</b>. Name, hook, stitch, '
             .'counts and '
             .'measures must be there. A material is named as it is in your stash. Other units are read where they '
             .'are written in the cell, like “5 in”.', ['columns' => implode(', ', SwatchFile::COLUMNS)])</p>
