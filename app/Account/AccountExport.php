@@ -17,6 +17,7 @@ use App\Models\Batch;
 use App\Models\User;
 use App\Stash\CutFile;
 use App\Stash\StashFile;
+use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -296,7 +297,7 @@ final class AccountExport
             ],
             'counts' => $this->state['counts'],
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
-        $this->write('README.txt', self::README);
+        $this->write('README.txt', Tongues::tell(self::README));
         $zip = new \ZipArchive();
         $zip->open($this->zip(), \ZipArchive::CREATE | \ZipArchive::OVERWRITE);
         foreach (File::allFiles("{$this->folder}/files") as $file) {

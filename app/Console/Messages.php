@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Account\AccountExport;
 use App\Account\ImportAccount;
 use App\Bags\BagForm;
 use App\Bags\PictureMarks;
@@ -75,6 +76,7 @@ final class Messages
         [Checklist::class, 'SUFFOCATES'], [GaugeReader::class, 'TIMES'],
         [SwatchFileController::class, 'TAKEN'], [StashFileController::class, 'TAKEN'], [LearnedHand::class, 'ODD'],
         [Mends::class, 'BECOMES'], [StockEntry::class, 'OURS'],
+        [AccountExport::class, 'README'],
     ];
 
     /** @return array<string, string> where each stands first, by the message */

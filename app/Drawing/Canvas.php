@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Tongue\Tongues;
 use Fescue\Core\Measure\LengthUnit;
 
 /**
@@ -98,8 +99,8 @@ final class Canvas
         $ratio = 1 / ($this->scale * self::PIXEL_MM);
 
         return $ratio >= 1
-            ? '1 : '.rtrim(rtrim(number_format($ratio, 1, '.', ''), '0'), '.')
-            : rtrim(rtrim(number_format(1 / $ratio, 1, '.', ''), '0'), '.').' : 1';
+            ? '1 : '.Tongues::exact(round($ratio, 1))
+            : Tongues::exact(round(1 / $ratio, 1)).' : 1';
     }
 
     /** For a page, which has the fonts. */

@@ -122,7 +122,8 @@ final class TongueTest extends TestCase
         foreach ($all as $message => $where) {
             self::assertSame($places($message), $places($es[$message]), "{$where}: {$message}");
             self::assertDoesNotMatchRegularExpression('/(?<!\w):[a-z]+|\|/', $message, 'ICU has {name} and plural.');
-            foreach ([0, 1, 2, 5, 21, 0.5] as $n) {
+            // A table of text is set with blanks.
+            foreach (str_contains($message, "\n") ? [] : [0, 1, 2, 5, 21, 0.5] as $n) {
                 $with = array_fill_keys($places($message), $n);
                 foreach (['en' => $message, 'es' => $es[$message]] as $locale => $said) {
                     $printed = \MessageFormatter::formatMessage($locale, $said, $with);
