@@ -24,12 +24,12 @@ final class IcuTranslator extends Translator
      */
     public function get($key, array $replace = [], $locale = null, $fallback = true)
     {
-        if (preg_match(self::ITS_OWN, $key) === 1) {
+        if (! str_contains($key, ' ') && preg_match(self::ITS_OWN, $key) === 1) {
             return parent::get($key, $replace, $locale, $fallback);
         }
         $terms = $locale === null ? null : Tongue::terms($locale);
 
-        return ($terms === null ? Tongues::here() : Tongues::of($terms))->tell($key, self::values($replace));
+        return ($terms === null ? Tongues::here() : Tongues::of($terms))->tell($key, $replace === [] ? [] : self::values($replace));
     }
 
     /**

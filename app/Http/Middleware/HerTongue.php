@@ -7,6 +7,8 @@ namespace App\Http\Middleware;
 use App\Account\Demo;
 use App\Models\User;
 use App\Tongue\Tongues;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tongue\Tongue;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,16 +19,20 @@ final class HerTongue
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
     {
-        app()->setLocale(self::of($request));
-        $answer = $next($request);
-        $answer->headers->set('Content-Language', app()->getLocale());
+        $maker = $request->hasSession() ? $request->user() : null;
+        $unit = $maker instanceof User ? $maker->units : LengthUnit::Centimetre;
+        $terms = Tongue::terms(self::of($request, $maker)) ?? Terms::US;
 
-        return $answer;
+        return Tongues::speaking($terms, $unit, function () use ($request, $next): Response {
+            $answer = $next($request);
+            $answer->headers->set('Content-Language', app()->getLocale());
+
+            return $answer;
+        });
     }
 
-    private static function of(Request $request): string
+    private static function of(Request $request, mixed $maker): string
     {
-        $maker = $request->hasSession() ? $request->user() : null;
         $chosen = $request->cookie(Tongues::COOKIE);
 
         return match (true) {

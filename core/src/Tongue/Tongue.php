@@ -64,13 +64,19 @@ final readonly class Tongue
 
     public function say(Saying $saying): string
     {
-        $message = $this->messages[$saying->message] ?? $saying->message;
+        return $this->tell($saying->message, $saying->with);
+    }
+
+    /** @param array<string, Sayable|int|float|string> $values */
+    public function tell(string $message, array $values = []): string
+    {
+        $message = $this->messages[$message] ?? $message;
         // Most have nothing to fill in, and a page has many.
-        if ($saying->with === [] && strpbrk($message, "{'") === false) {
+        if ($values === [] && strpbrk($message, "{'") === false) {
             return $message;
         }
         $with = [];
-        foreach ($saying->with as $name => $one) {
+        foreach ($values as $name => $one) {
             $isLarge = is_int($one) && abs($one) > 999;
             if ($isLarge && str_contains($message, "{{$name}, plural,")) {
                 // Set as all figures are.
@@ -84,12 +90,6 @@ final readonly class Tongue
         }
 
         return Saying::printed($this->locale(), $message, $with);
-    }
-
-    /** @param array<string, Sayable|int|float|string> $with */
-    public function tell(string $message, array $with = []): string
-    {
-        return $this->say(new Saying($message, $with));
     }
 
     private function value(Sayable|float $one): string
