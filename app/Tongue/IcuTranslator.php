@@ -28,8 +28,9 @@ final class IcuTranslator extends Translator
             return parent::get($key, $replace, $locale, $fallback);
         }
         $terms = $locale === null ? null : Tongue::terms($locale);
+        $tongue = $terms === null ? Tongues::here() : Tongues::of($terms);
 
-        return ($terms === null ? Tongues::here() : Tongues::of($terms))->tell($key, $replace === [] ? [] : self::values($replace));
+        return $tongue->tell($key, $replace === [] ? [] : self::values($replace));
     }
 
     /**

@@ -19,6 +19,7 @@ use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Saying\Figure;
 use Fescue\Core\Saying\Listing;
+use Fescue\Core\Saying\Printer;
 use Fescue\Core\Saying\Sayable;
 use Fescue\Core\Saying\Saying;
 use Fescue\Core\Stitch\Stitch;
@@ -34,6 +35,8 @@ final readonly class Tongue
 
     private Vocabulary $vocabulary;
 
+    private Printer $printer;
+
     /** @param array<string, string> $messages translations, by the message in English; what lacks is told in English */
     public function __construct(
         public Terms $terms,
@@ -42,6 +45,7 @@ final readonly class Tongue
     ) {
         $this->writer = new Writer($terms);
         $this->vocabulary = Vocabulary::of($terms);
+        $this->printer = new Printer($this->locale());
     }
 
     /** Null where there is none of that name. */
@@ -89,7 +93,7 @@ final readonly class Tongue
             };
         }
 
-        return Saying::printed($this->locale(), $message, $with);
+        return $this->printer->print($message, $with);
     }
 
     private function value(Sayable|float $one): string
