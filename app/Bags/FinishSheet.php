@@ -117,7 +117,7 @@ final readonly class FinishSheet
     {
         $settled = [];
         foreach ($this->sheet->plan->fitted[$place]->settled ?? [] as $name => $length) {
-            $settled["finish[{$place}][{$name}]"] = $this->sheet->say($length);
+            $settled["finish[{$place}][{$name}]"] = is_int($length) ? (string) $length : $this->sheet->say($length);
         }
 
         return $settled;

@@ -25,6 +25,7 @@ use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Estimate\Mends;
 use Fescue\Core\Estimate\Origin;
 use Fescue\Core\Finish\Finishings;
+use Fescue\Core\Finish\Tool;
 use Fescue\Core\Gauge\LearnedHand;
 use Fescue\Core\Gauge\State;
 use Fescue\Core\Material\Acquired;
@@ -137,7 +138,8 @@ final class Messages
         foreach (TabStep::cases() as $step) {
             $add(TabStep::class, $step->said(), $step->care());
         }
-        $lists = [Make::class, Fibre::class, Fabric::class, Hand::class, Part::class, Origin::class, Washing::class];
+        $lists = [Make::class, Fibre::class, Fabric::class, Hand::class, Part::class, Origin::class, Washing::class,
+            Tool::class];
         foreach ($lists as $words) {
             $add($words, ...array_column($words::cases(), 'value'));
         }

@@ -71,6 +71,7 @@ final readonly class Button extends OnTheMiddle
             [$this->fixture($shell, Shape::Disc)],
             self::MINUTES,
             $this->settled($shell),
+            tools: [Tool::Thread],
         );
     }
 }

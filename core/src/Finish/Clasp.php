@@ -46,6 +46,7 @@ final readonly class Clasp extends OnTheMiddle
             fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
             settled: $this->settled($shell),
+            tools: [Tool::Thread],
         );
     }
 }

@@ -20,9 +20,10 @@ final readonly class Fitted
      * @param ?Length $strand of the bag's own that it takes; null where none
      * @param list<Fixture> $fixtures on the front; the back has the same
      * @param float $minutes that it takes. From memory.
-     * @param array<string, Length> $settled lengths that were left open, by the setting's name
+     * @param array<string, Length|int> $settled lengths and counts that were left open, by the setting's name
      * @param ?Lining $lining where it is one
      * @param array<int, array{int, int}> $holes left in rows, by their places: stitches before, and how many it takes
+     * @param list<Tool> $tools that it is put on with
      */
     public function __construct(
         public Saying $figures,
@@ -35,6 +36,7 @@ final readonly class Fitted
         public array $settled = [],
         public ?Lining $lining = null,
         public array $holes = [],
+        public array $tools = [],
     ) {}
 
     /**
@@ -55,6 +57,7 @@ final readonly class Fitted
             $this->settled,
             $this->lining,
             $this->holes,
+            $this->tools,
         );
     }
 }

@@ -41,6 +41,7 @@ final readonly class Label extends OnTheMiddle
             fixtures: [$this->fixture($shell, Shape::Plate)],
             minutes: self::MINUTES,
             settled: $this->settled($shell),
+            tools: [Tool::Thread],
         );
     }
 }

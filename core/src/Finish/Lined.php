@@ -199,6 +199,7 @@ final readonly class Lined extends ByChoices implements Finishing
                 'stands' => $shell->high,
             ],
             lining: $lining,
+            tools: [Tool::Thread, Tool::Pins, Tool::Iron],
         );
     }
 }

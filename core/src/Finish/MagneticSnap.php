@@ -48,6 +48,7 @@ final readonly class MagneticSnap extends OnTheMiddle
             fixtures: [$this->fixture($shell, Shape::Disc)],
             minutes: self::MINUTES,
             settled: $this->settled($shell),
+            tools: [Tool::Thread, Tool::Patch],
         );
     }
 }

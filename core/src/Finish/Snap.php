@@ -45,6 +45,7 @@ final readonly class Snap extends OnTheMiddle
             fixtures: [$this->fixture($shell, Shape::Disc)],
             minutes: self::MINUTES,
             settled: $this->settled($shell),
+            tools: [Tool::Thread, Tool::Patch, Tool::Chalk],
         );
     }
 }

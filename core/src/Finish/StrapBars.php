@@ -105,6 +105,7 @@ final readonly class StrapBars extends ByChoices implements Finishing
                 new Fixture(Shape::Plate, $shell->wide->mm / 2, $under->mm, 6.0, 14.0),
             ],
             minutes: self::MINUTES,
+            tools: [Tool::Patch],
         );
     }
 }

@@ -18,12 +18,19 @@ use Fescue\Core\Piece\Unsaid;
 use Fescue\Core\Saying\Saying;
 
 /**
- * Tassels wound on a card: 50 wraps on 5 to 6 cm, a tie of 15 cm, a binding of 30 cm, the first on the third stitch and
- * one on every sixth. Common practice, no source.
+ * Tassels wound on a card of 5 to 6 cm, about as thick as a finger (50 wraps of a thin yarn), a tie of 15 cm, a binding
+ * of 30 cm, the first on the third stitch and one on every sixth. Common practice, no source.
  */
 final readonly class Tassels extends ByChoices implements Finishing
 {
-    private const WRAPS = 50;
+    /** mm through a tassel's neck, and how much of it is strand; from memory. */
+    private const THICK = 20.0;
+
+    private const PACKED = 0.75;
+
+    private const FEWEST = 4;
+
+    private const MOST = 400;
 
     private const CARD = 55.0;
 
@@ -67,18 +74,26 @@ final readonly class Tassels extends ByChoices implements Finishing
                 'wraps',
                 'Wraps',
                 new Counted('wrap'),
-                $this->given('wraps', self::WRAPS),
-                new Bounds(4, 400),
-                Unsaid::is(self::WRAPS),
+                $this->count('wraps'),
+                new Bounds(self::FEWEST, self::MOST),
+                Unsaid::settled(),
             ),
             new Sized('card', 'The card is long', 'A card', $this->length('card'), Length::mm(15), Length::mm(400)),
         ];
     }
 
     /** What one takes: once round the card is its length there and back. */
-    public function each(): Length
+    private function each(Shell $shell): Length
     {
-        return Length::mm(2 * $this->card()->mm * $this->given('wraps', self::WRAPS) + self::TIE + self::BINDING);
+        return Length::mm(2 * $this->card()->mm * $this->wraps($shell) + self::TIE + self::BINDING);
+    }
+
+    /** Two strands a wrap fill the neck. */
+    private function wraps(Shell $shell): int
+    {
+        $fill = self::PACKED * (self::THICK / $shell->strand->mm) ** 2 / 2;
+
+        return $this->count('wraps') ?? max(self::FEWEST, min(self::MOST, (int) round($fill)));
     }
 
     private function card(): Length
@@ -126,14 +141,17 @@ final readonly class Tassels extends ByChoices implements Finishing
         return new Fitted(
             new Saying(
                 '{n} of {card}, {each} of strand each.',
-                ['card' => $this->card(), 'each' => $this->each(), 'n' => $many],
+                ['card' => $this->card(), 'each' => $this->each($shell), 'n' => $many],
             ),
             [
                 new Saying(
-                    'Wind {n} times round a card of {card}; tie through the top with {tie}, bind the neck with '
-                        .'{binding}, cut the foot open away from you.',
+                    $this->count('wraps') === null
+                        ? 'Wind about {n} times round a card of {card}, until it is as thick as a finger; tie through '
+                            .'the top with {tie}, bind the neck with {binding}, cut the foot open away from you.'
+                        : 'Wind {n} times round a card of {card}; tie through the top with {tie}, bind the neck with '
+                            .'{binding}, cut the foot open away from you.',
                     [
-                        'n' => $this->given('wraps', self::WRAPS),
+                        'n' => $this->wraps($shell),
                         'card' => $this->card(),
                         'tie' => Length::mm(self::TIE),
                         'binding' => Length::mm(self::BINDING),
@@ -149,10 +167,11 @@ final readonly class Tassels extends ByChoices implements Finishing
                         .'over: move the last ones to even it out.',
                 }, ['first' => $first, 'every' => $every, 'many' => $many, 'left' => $left]),
             ],
-            strand: $this->each()->times($many),
+            strand: $this->each($shell)->times($many),
             fixtures: $fixtures,
             minutes: self::MINUTES * $many,
-            settled: ['card' => $this->card()],
+            settled: ['card' => $this->card(), 'wraps' => $this->wraps($shell)],
+            tools: [Tool::Card],
         );
     }
 }

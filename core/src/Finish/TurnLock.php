@@ -70,6 +70,7 @@ final readonly class TurnLock extends OnTheMiddle
             minutes: self::MINUTES,
             settled: $this->settled($shell),
             holes: $level === null ? [] : [$level->place => [$first, $over]],
+            tools: [Tool::Thread, Tool::Patch],
         );
     }
 

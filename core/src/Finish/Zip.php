@@ -78,6 +78,7 @@ final readonly class Zip extends ByChoices implements Finishing
             fixtures: [new Fixture(Shape::Line, 0.0, $shell->row->mm / 2, $long->mm, 5.0)],
             minutes: self::MINUTES_A_CM * $long->mm / 10,
             settled: ['length' => $long],
+            tools: [Tool::Thread, Tool::Pins, Tool::Patch],
         );
     }
 }

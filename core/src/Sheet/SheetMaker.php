@@ -6,6 +6,8 @@ namespace Fescue\Core\Sheet;
 
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Estimate\MaterialEstimate;
+use Fescue\Core\Finish\Fitted;
+use Fescue\Core\Finish\Tool;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\StartingChain;
@@ -23,6 +25,8 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\Attached;
+use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Saying\Saying;
@@ -231,7 +235,15 @@ final readonly class SheetMaker
         $all[] = ['', $this->tongue->tell('{n, plural, one {# stitch marker} other {# stitch markers}}', [
             'n' => $slots ? 5 : 1,
         ])];
-        $all[] = ['', $this->tongue->tell('Tape measure, scissors, blunt needle')];
+        $tools = array_merge(...array_map(fn(Fitted $one): array => $one->tools, $this->plan->fitted));
+        foreach ($this->plan->parts as $part) {
+            $isSewn = array_filter($part->made->attached, fn(Attached $one): bool => $one->as === Fastened::Handle) !== [];
+            array_push($tools, ...($isSewn ? [Tool::Thread, Tool::Pins] : []));
+        }
+        $all[] = ['', implode(', ', [
+            $this->tongue->tell('Tape measure, scissors, blunt needle'),
+            ...array_unique(array_map(fn(Tool $one): string => $this->tongue->tell($one->value), $tools)),
+        ])];
         foreach ($this->plan->needs() as $need) {
             $all[] = ['', $need->kind === Kind::Cloth
                 ? $this->tongue->tell('{name}, {wide} wide: {long}', [

@@ -28,6 +28,12 @@ final class SheetTest extends TestCase
     /** A row that is longer is not kept in mind while it is worked; one in a hundred may be, and none much longer. */
     private const LONG = 400;
 
+    /** What finishing uses, and as what Materials have it. */
+    private const NOUNS = [
+        'with thread' => 'thread', 'pin(?:s|ned)?' => 'pins', 'press it' => 'iron|turn lock', 'a card of' => 'card',
+        'leather' => 'leather', 'chalk' => 'chalk', 'zip' => 'zip', 'cloth' => 'cloth', 'ring' => 'ring',
+    ];
+
     private const LONGEST = 700;
 
     /** @var array{int, int} lines, and those that are long */
@@ -91,6 +97,16 @@ final class SheetTest extends TestCase
         }
         self::assertSame(substr_count($text, '('), substr_count($text, ')'), $of);
         self::assertSame(substr_count($text, '['), substr_count($text, ']'), $of);
+        if ($terms === Terms::US) {
+            $materials = implode("\n", array_column($sheet->materials, 1));
+            foreach ($sheet->finishing as [$name, $said]) {
+                foreach (self::NOUNS as $noun => $listed) {
+                    if (preg_match("/\\b{$noun}\\b/i", "{$name} {$said}") === 1) {
+                        self::assertMatchesRegularExpression("/{$listed}/i", $materials, "{$of}: {$said}");
+                    }
+                }
+            }
+        }
         // Every row is told once, in its order, with its count.
         $told = [];
         foreach ($sheet->sections as $section) {
