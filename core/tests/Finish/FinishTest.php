@@ -264,7 +264,7 @@ final class FinishTest extends TestCase
         $weighed = MaterialEstimate::of(Ways::plan([
             'finish' => [['type' => 'tassels']], 'weigh_ins' => [['after' => 'Round 16', 'left' => '500 g']],
         ]));
-        self::assertEqualsWithDelta(8.2 * 9 * 5.95 + 8.2 * 0.175, $weighed->remaining->likely, 1e-6);
+        self::assertEqualsWithDelta(8.2 * 9 * (9 * 0.11 + 0.45) + 8.2 * 0.175, $weighed->remaining->likely, 1e-6);
     }
 
     /**
