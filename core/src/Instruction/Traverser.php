@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Instruction;
 
+use Fescue\Core\Stitch\Stitch;
+
 /** The one way through instructions, that every pass goes. */
 final class Traverser
 {
@@ -22,6 +24,24 @@ final class Traverser
                 self::visit($one->children(), $visit, $one->edge() ?? $edge, $times * $one->times());
             }
         }
+    }
+
+    /**
+     * The first stitch that is worked, chains apart; null where there is none.
+     *
+     * @param list<Instruction> $instructions
+     */
+    public static function first(array $instructions): ?Stitch
+    {
+        foreach (self::unrolled($instructions) as [$leaf]) {
+            foreach ($leaf->works() as $one) {
+                if ($one->stitch !== Stitch::Chain) {
+                    return $one->stitch;
+                }
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -11,6 +11,7 @@ use Fescue\Core\Instruction\JoinAt;
 use Fescue\Core\Instruction\Marker;
 use Fescue\Core\Instruction\MoveOn;
 use Fescue\Core\Instruction\StartingChain;
+use Fescue\Core\Instruction\Traverser;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Stitch\Stitch;
 
@@ -65,7 +66,8 @@ final readonly class School
         if ($this->working === Working::Spiral) {
             return $instructions;
         }
-        $chains = $stitch->startingChains();
+        // As high as what stands beside it, which may be less than the round's highest.
+        $chains = (Traverser::first($instructions) ?? $stitch)->startingChains();
         $turned = $this->working === Working::JoinedTurned;
         $counted = $this->chainCounts ? StartingChain::counted($chains, $instructions) : null;
 

@@ -42,7 +42,11 @@ final class AsBeforeTest extends TestCase
                 0.01,
                 "Line {$nth}",
             );
-            self::assertEqualsWithDelta($kept['grams'], [$grams->likely, $grams->relative], 0.01, "Line {$nth}");
+            // A round that begins with the lower of its stitches is lifted lower since: two chains a round.
+            $isLower = preg_match('/"stitch":"(?:fans|two-in-one)"/', (string) json_encode($kept['document'])) === 1;
+            self::assertEqualsWithDelta($kept['grams'][0], $grams->likely, $isLower ? 0.03 * $grams->likely : 0.01);
+            self::assertLessThan($kept['grams'][0] + 0.01, $grams->likely, "Line {$nth}");
+            self::assertEqualsWithDelta($kept['grams'][1], $grams->relative, 0.01, "Line {$nth}");
         }
     }
 }

@@ -296,6 +296,16 @@ final class SheetTest extends TestCase
     }
 
     /** Every message of the sheet has its translation, with the same places to fill. */
+    /** The chain that starts a round is as high as what stands beside it. */
+    public function testARoundIsLiftedForItsFirstStitch(): void
+    {
+        $said = Sheets::of(Ways::plan(['working' => 'joined', 'body' => ['stitch' => 'fans', 'rounds' => 4]]))->text();
+        self::assertStringContainsString('Ch 1, [sc in next st, sk next 2 sts, 5 dc', $said);
+        self::assertStringContainsString('Ch 3, [5 dc in next st', $said);
+        $said = Sheets::of(Ways::plan(['working' => 'joined', 'body' => ['stitch' => 'two-in-one', 'rounds' => 4]]))->text();
+        self::assertStringContainsString('Ch 1, [(sc, dc) in next st, sk next st]', $said);
+    }
+
     public function testSpanishLacksNothing(): void
     {
         /** @var array<string, string> $es */
