@@ -237,8 +237,8 @@ final readonly class SheetMaker
         ])];
         $tools = array_merge(...array_map(fn(Fitted $one): array => $one->tools, $this->plan->fitted));
         foreach ($this->plan->parts as $part) {
-            $isSewn = array_filter($part->made->attached, fn(Attached $one): bool => $one->as === Fastened::Handle) !== [];
-            array_push($tools, ...($isSewn ? [Tool::Thread, Tool::Pins] : []));
+            $sewn = array_filter($part->made->attached, fn(Attached $one): bool => $one->as === Fastened::Handle);
+            array_push($tools, ...($sewn === [] ? [] : [Tool::Thread, Tool::Pins]));
         }
         $all[] = ['', implode(', ', [
             $this->tongue->tell('Tape measure, scissors, blunt needle'),
