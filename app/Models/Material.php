@@ -204,7 +204,7 @@ final class Material extends Record
         );
     }
 
-    /** "braided cord of nylon, 4 mm" */
+    /** "cord, braided, nylon, 4 mm" */
     public function described(): string
     {
         $isNamed = $this->kind === Kind::Hardware && $this->make !== null;

@@ -91,7 +91,7 @@ test('drawings are kept as SVG files true to scale', async ({ page }) => {
     await measureSwatch(page);
     await planBag(page);
     const download = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Keep the drawing of the side as SVG' }).click();
+    await page.getByRole('link', { name: 'Keep as SVG: Side' }).click();
     const file = await (await download).path();
     const alone = await page.context().newPage();
     const { readFile } = await import('node:fs/promises');

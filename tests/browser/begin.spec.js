@@ -14,7 +14,7 @@ test('a stranger has figures in three touches, a drawn plan in four, and keeps i
     await expect(answer).toContainText('holes');
     await page.getByRole('link', { name: 'See the whole plan' }).click();
     await expect(page.locator('.pattern')).toContainText('Draw up a loop from the outside');
-    await expect(page.getByRole('group', { name: 'Drawing of the side' }).locator('svg')).toBeVisible();
+    await expect(page.getByRole('group', { name: 'Side, drawn' }).locator('svg')).toBeVisible();
     await page.getByRole('link', { name: 'Register and keep it' }).click();
     await page.getByLabel('Name').fill('Ilse');
     await page.getByLabel('Email').fill(`begin-${process.pid}-${Date.now()}@pier.example`);

@@ -24,9 +24,9 @@ test('two shirts and six bags go from the drawing to strand in the stash', async
     await expect(table.getByRole('row', { name: 'joins in all' })).toContainText('31');
     await expect(page.getByText('Cut away from you,')).toBeVisible();
     // Sixteen diagonals in grass over the opened spine, numbered after trim and slits.
-    const one = page.getByRole('group', { name: 'Cuts, one strand' });
+    const one = page.getByRole('group', { name: 'Cuts: one strand' });
     await expect(one.locator('path[stroke="#3D6B4A"][stroke-width="1.8"]')).toHaveCount(16);
-    await expect(one.locator('title')).toHaveText('Cuts, one strand');
+    await expect(one.locator('title')).toHaveText('Cuts: one strand');
 
     await page.getByRole('button', { name: 'Cut it so' }).first().click();
     await expect(page.getByText('Begun.')).toBeVisible();
@@ -75,7 +75,7 @@ test('two shirts and six bags go from the drawing to strand in the stash', async
     await expect(page.locator('.figures')).toContainText('18');
     await page.goto('/stash');
     await expect(page.locator('.rows > li')).toHaveCount(2);
-    await expect(page.getByText('looped plarn')).toBeVisible();
+    await expect(page.getByText('plarn, looped')).toBeVisible();
 });
 
 test('raw pieces are chosen for the strand that is needed, and the first corrects the rest', async ({ page }) => {

@@ -4,7 +4,7 @@ import { inspect, measureSwatch, planBag, register, toteOnPlan, weighCord } from
 test('a weigh-in turns enough into runs out, and a mend turns it back', async ({ page }) => {
     await toteOnPlan(page);
     await page.getByRole('link', { name: 'Enough?' }).click();
-    await expect(page.getByText('It is likely to reach')).toBeVisible();
+    await expect(page.getByText('The strand is likely to reach')).toBeVisible();
     await page.getByLabel('After', { exact: true }).selectOption('Round 6');
     await page.getByLabel('is left').fill('half of it');
     await page.getByRole('button', { name: 'Enter it' }).click();
@@ -19,14 +19,14 @@ test('a weigh-in turns enough into runs out, and a mend turns it back', async ({
     const fewer = Number(/Work (\d+) body/.exec(await mend.textContent())?.[1] ?? 1);
     await mend.getByRole('button', { name: /^Take it/ }).click();
     await expect(page.getByRole('status')).toContainText('Taken: Work');
-    await expect(page.getByText('It is likely to reach')).toBeVisible();
+    await expect(page.getByText('The strand is likely to reach')).toBeVisible();
     await expect(page.locator('.figures .good')).toBeVisible();
     // As it said: so many rounds fewer, on Plan. And one step back.
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
     await expect(page.getByLabel('Rounds of body', { exact: true })).toHaveValue(String(14 - fewer));
     await page.goBack();
     await page.reload();
-    await expect(page.getByText('It is likely to reach')).toBeVisible();
+    await expect(page.getByText('The strand is likely to reach')).toBeVisible();
 });
 
 test('a line of mesh mends it, is drawn and written, and is undone', async ({ page }) => {
@@ -138,7 +138,7 @@ test('a hook trial leads to a chosen hook and to a plan', async ({ page }) => {
     await page.goto('/bags');
     await page.getByRole('link', { name: 'Pier tote' }).click();
     await page.getByRole('link', { name: 'What if' }).click();
-    await page.getByRole('button', { name: 'Take Tarred cord on 10 mm, size kept' }).click();
+    await page.getByRole('button', { name: 'Take Tarred cord on 10 mm, the size kept' }).click();
     await expect(page.getByRole('status')).toContainText('by your swatch “Tarred cord, sc on 10 mm”');
     await expect(page.locator('[data-region="station-material"]')).toHaveText('10 mm hook');
     await expect(page.locator('[data-region="tally"]')).toContainText('from swatch');
@@ -153,12 +153,12 @@ test('what if: other materials follow the page; one that does not come can be as
     await page.getByRole('link', { name: 'What if' }).click();
     const other = page.locator('tbody').filter({ hasText: 'Mooring cord' });
     await expect(other.getByRole('link', { name: 'Reckon it too' })).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Take Tarred cord on 8 mm, counts kept' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Take Tarred cord on 8 mm, the counts kept' })).toBeVisible();
     await page.unroute('**/what-if/*');
     await page.reload();
     await expect(other.locator('.size-mark')).toHaveCount(6);
     await inspect(page);
-    await page.getByRole('button', { name: 'Take Mooring cord on 10 mm, counts kept' }).click();
+    await page.getByRole('button', { name: 'Take Mooring cord on 10 mm, the counts kept' }).click();
     await expect(page.getByRole('status')).toContainText('Taken: Mooring cord on 10 mm');
 });
 
@@ -261,7 +261,7 @@ test('a photo with a card gives the gauge, by mouse and by keys', async ({ page 
     await page.getByRole('button', { name: 'Put it beside the others' }).click();
     await expect(page.locator('.trial tbody tr')).not.toHaveCount(1);
     await page.getByRole('button', { name: /^Choose Tarred cord, sc on 8/ }).click();
-    await expect(page.getByRole('img', { name: 'A stitch is wide, mm over the hooks' }).locator('circle')).toHaveCount(
+    await expect(page.getByRole('img', { name: 'A stitch is wide, mm, over the hooks' }).locator('circle')).toHaveCount(
         2,
     );
     await page.getByRole('link', { name: 'Plan a bag of it' }).click();

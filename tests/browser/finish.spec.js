@@ -83,7 +83,7 @@ test(
         await other.goto(link);
         await other.getByRole('button', { name: 'Take it as my own' }).click();
         await expect(other.getByText('“Pier tote” is yours.')).toBeVisible();
-        await expect(other.getByRole('group', { name: 'Drawing of the side' }).locator('svg')).toBeVisible();
+        await expect(other.getByRole('group', { name: 'Side, drawn' }).locator('svg')).toBeVisible();
         await page.getByRole('button', { name: 'Withdraw the link' }).click();
         await expect(page.getByText('The link is withdrawn')).toBeVisible();
         expect((await other.goto(link)).status()).toBe(404);

@@ -13,7 +13,7 @@ async function begin(page, kind) {
 test('an envelope is begun, its pieces move with its size, and it is folded step by step', async ({ page }) => {
     await register(page);
     await begin(page, 'one long panel');
-    const drawing = page.getByRole('group', { name: 'Drawing of the pieces' });
+    const drawing = page.getByRole('group', { name: 'Pieces, drawn' });
     await expect(drawing).toContainText('Left gusset');
     await expect(page.locator('[data-region="tally"]')).toContainText('3 pieces, 6 seams');
     await page.getByLabel('Wide', { exact: true }).fill('20');
@@ -53,7 +53,7 @@ test('another way of pieces is chosen on Plan, and tabs are counted, at phone wi
     await page.setViewportSize({ width: 390, height: 844 });
     await register(page);
     await begin(page, 'panel, net, panel');
-    await expect(page.getByRole('group', { name: 'Drawing of the pieces' })).toContainText('picked up');
+    await expect(page.getByRole('group', { name: 'Pieces, drawn' })).toContainText('picked up');
     await page.locator('[data-station="3"] > summary').click();
     await page.getByText('joined to a net that folds').click();
     const tabs = page.locator('[data-way="tabs"]');
@@ -61,9 +61,9 @@ test('another way of pieces is chosen on Plan, and tabs are counted, at phone wi
     await tabs.getByLabel('Tabs across a square').fill('11');
     await tabs.getByLabel('From tab to tab').fill('16 × 25 mm');
     await tabs.getByLabel('Squares of each row of the net').fill('2, 4, 5, 4, 3');
-    await expect(tabs.locator('[data-wrong="build.net"]')).toContainText('have no partner');
+    await expect(tabs.locator('[data-wrong="build.net"]')).toContainText('Without a partner');
     await tabs.getByLabel('Squares of each row of the net').fill('2, 4, 5, 4, 2');
-    await expect(page.locator('[data-region="tally"]')).toContainText('1309 tabs, 77 a square, 187 to bend');
+    await expect(page.locator('[data-region="tally"]')).toContainText('1\u202f309 tabs, 77 a square, 187 to bend');
     await expect(page.locator('[data-region="tally"]')).toContainText('wear gloves');
     await inspect(page, 'tab squares, phone');
 });

@@ -20,7 +20,7 @@ test('the stash goes out as CSV and comes in again once looked at', async ({ pag
     ].join('\n');
     await page.getByLabel('File').setInputFiles({ name: 'stash.csv', mimeType: 'text/csv', buffer: Buffer.from(more) });
     await page.getByRole('button', { name: 'Read it' }).click();
-    await expect(page.getByRole('heading', { name: '3 materials read, one line not' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: '3 lines read, one not' })).toBeVisible();
     await expect(page.getByText('Line 4.')).toBeVisible();
     await page.getByRole('button', { name: 'Take these 3 in, leave the others' }).click();
     await expect(page.getByRole('status')).toHaveText('3 materials are taken in.');

@@ -30,7 +30,7 @@ test('the whole story goes by plain forms', async ({ page }) => {
     await page.goto('/bags/import');
     await page.getByLabel('or its text').fill('{"format": "something else"}');
     await page.getByRole('button', { name: 'Read it' }).click();
-    await expect(page.getByText('This is not a bag file')).toBeVisible();
+    await expect(page.getByText('This is not the file of a bag')).toBeVisible();
     await expect(page.getByLabel('or its text')).toHaveValue('{"format": "something else"}');
 });
 
@@ -75,7 +75,7 @@ test('stash, scale, cutting table, weigh-ins and marks go by plain forms', async
     await page.getByRole('link', { name: 'Pier tote' }).click();
     await page.getByRole('link', { name: 'What if' }).click();
     await page.getByRole('link', { name: 'Reckon it too' }).click();
-    await page.getByRole('button', { name: 'Take Mooring cord on 10 mm, size kept' }).click();
+    await page.getByRole('button', { name: 'Take Mooring cord on 10 mm, the size kept' }).click();
     await expect(page.getByRole('status')).toContainText('Taken: Mooring cord on 10 mm');
 
     await page.goto('/cutting?kind=bag&flat_width=30&height=40&trim_top=8&trim_bottom=2&strip=5&mass=9&pieces=2');
@@ -85,5 +85,5 @@ test('stash, scale, cutting table, weigh-ins and marks go by plain forms', async
     await page.locator('.steps li').first().getByRole('button').click();
     await expect(page.locator('.steps li.done')).toHaveCount(0);
     await page.getByRole('button', { name: 'Put it in the stash' }).click();
-    await expect(page.getByText('looped plarn')).toBeVisible();
+    await expect(page.getByText('plarn, looped')).toBeVisible();
 });

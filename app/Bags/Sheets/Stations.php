@@ -45,7 +45,7 @@ final readonly class Stations
             'material-much' => $this->sheet->needs()->onHand(),
             'station-size' => implode(' × ', $sides).' '.$this->sheet->unit->value,
             'station-material' => Tongues::tell(
-                'hook of {hook}',
+                '{hook} hook',
                 ['hook' => Tongues::printed($plan->spec->facts->hands->hook->exact())],
             ),
         ] + array_combine(
