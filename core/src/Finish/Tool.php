@@ -9,6 +9,7 @@ enum Tool: string
 {
     case Thread = 'sewing needle and thread';
     case Pins = 'pins';
+    case Clips = 'clips';
     case Iron = 'iron';
     case Patch = 'scraps of cloth or leather to sew through';
     case Chalk = 'chalk';

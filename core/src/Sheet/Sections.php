@@ -229,6 +229,10 @@ final class Sections
                 $this->strand($place).$verse->text,
                 implode(' / ', $verse->leaves),
                 array_values(array_filter([
+                    $isSeam && $lines === [] ? $this->tongue->tell(
+                        'Lay each pair of edges wrong sides together, clip both ends and the middle, and ease in what '
+                            .'is between. Letters are those of the drawing.',
+                    ) : '',
                     ...$this->before($ids, $alike, $as($verse->rows[0])),
                     $isSeam ? '' : $this->side($verse->rows[0], $place, $verse->name, count($verse->rows)),
                 ], fn(string $one): bool => $one !== '')),

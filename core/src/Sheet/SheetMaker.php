@@ -240,6 +240,7 @@ final readonly class SheetMaker
             $sewn = array_filter($part->made->attached, fn(Attached $one): bool => $one->as === Fastened::Handle);
             array_push($tools, ...($sewn === [] ? [] : [Tool::Thread, Tool::Pins]));
         }
+        array_push($tools, ...(($this->plan->assembly()->seams ?? []) === [] ? [] : [Tool::Clips]));
         $all[] = ['', implode(', ', [
             $this->tongue->tell('Tape measure, scissors, blunt needle'),
             ...array_unique(array_map(fn(Tool $one): string => $this->tongue->tell($one->value), $tools)),
