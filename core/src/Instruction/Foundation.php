@@ -14,8 +14,16 @@ final readonly class Foundation implements Instruction
 {
     use Leaf;
 
-    public function __construct(public int $count)
-    {
+    /**
+     * @param int $at stitch of the edge that it begins on
+     * @param int $to stitch that it is joined to
+     */
+    public function __construct(
+        public int $count,
+        private int $at,
+        private int $to,
+        private CountedFrom $from,
+    ) {
         if ($count < 1) {
             throw new \InvalidArgumentException('A foundation row has a stitch at least.');
         }
@@ -38,8 +46,11 @@ final readonly class Foundation implements Instruction
     public function phrase(): Phrase
     {
         return new Phrase(
-            'foundation-strap',
-            ['n' => $this->count, 'stitch' => Stitch::Single, 'slip' => Stitch::Slip],
+            "foundation-strap.{$this->from->value}",
+            [
+                'n' => $this->count, 'stitch' => Stitch::Single, 'slip' => Stitch::Slip, 'm' => $this->at,
+                'last' => $this->to,
+            ],
         );
     }
 }

@@ -123,12 +123,18 @@ final readonly class School
     /** The strand joined anew in a stitch of an edge of that kind, lifted for a stitch. */
     public function joinAt(int $nth, Stitch $stitch, EdgeKind $kind): JoinAt
     {
-        return new JoinAt($nth, $stitch->startingChains(), match (true) {
+        return new JoinAt($nth, $stitch->startingChains(), $this->countedFrom($kind));
+    }
+
+    /** What the stitches of an edge of that kind are counted from. */
+    public function countedFrom(EdgeKind $kind): CountedFrom
+    {
+        return match (true) {
             $kind === EdgeKind::Opening => CountedFrom::Seam,
             $this->working === Working::Spiral => CountedFrom::Marker,
             $this->working === Working::Joined => CountedFrom::Join,
             default => CountedFrom::TurnedJoin,
-        });
+        };
     }
 
     /**

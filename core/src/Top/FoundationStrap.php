@@ -34,10 +34,16 @@ final readonly class FoundationStrap extends StrapOver
 
     public function make(Ground $ground, ?Edge $on): Made
     {
+        $edge = $this->edge($on);
         $row = new Row(
             Part::Handles,
             Motif::single(),
-            [new Foundation($this->given('chain'))],
+            [new Foundation(
+                $this->given('chain'),
+                self::nth($edge, self::fold($edge) - 0.5),
+                self::nth($edge, self::otherFold($edge) - 0.5),
+                $ground->school->countedFrom($edge->kind),
+            )],
             [new Edge(EdgeKind::Some, 1)],
             false,
             kind: RowKind::Row,
@@ -45,7 +51,7 @@ final readonly class FoundationStrap extends StrapOver
 
         return $this->hung(
             $ground,
-            $this->edge($on),
+            $edge,
             new Piece(null, [$row], 'strap'),
             Fastened::Strap,
             'strap-foundation',

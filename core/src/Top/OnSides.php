@@ -45,6 +45,12 @@ abstract readonly class OnSides extends MadeByChoices implements AfterRounds
         return $on->front()[1];
     }
 
+    /** The stitch in which a foot begins, counted from the beginning of the edge, from 1. */
+    protected static function nth(Edge $on, float $place): int
+    {
+        return 1 + ((int) floor($place + 0.5) % $on->anchors + $on->anchors) % $on->anchors;
+    }
+
     /** Where a place of the edge stands on the front, mm to the right of its middle: rounds run to the left. */
     protected static function standing(Edge $on, float $place, Length $stitch): float
     {

@@ -145,8 +145,7 @@ final readonly class Straps extends OnSides implements Hangs
         [$fold, $other, $from] = [self::fold($edge), self::otherFold($edge), $this->given('from_side')];
         // Where a strap begins and is sewn: the first stitch of either, from the beginning of the edge. Half a stitch
         // is gone on at both, so that the strap still goes over the middle.
-        $nth = fn(float $place): int => 1
-            + ((int) floor($place + 0.5) % $edge->anchors + $edge->anchors) % $edge->anchors;
+        $nth = fn(float $place): int => self::nth($edge, $place);
         $across = $this->way() === self::ACROSS;
         $pairs = $across ? [[$fold - $wide / 2, $other - $wide / 2]] : [
             [$fold + $from, $other - $from - $wide],

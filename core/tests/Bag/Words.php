@@ -106,8 +106,11 @@ final class Words
                 ],
                 preg_match('/^(?:sc|hdc|dc|tr|sl st|crab st) in (?:next|(?:each of )?next (\d+)) (?:sc|hdc|dc|tr|ch|sts and chs)$/', $part, $found)
                     === 1 => [(int) ($found[1] ?? 1), (int) ($found[1] ?? 1)],
-                preg_match('/^from the stitch at the fold (\d+) foundation sc .* and sl st in the stitch at the other fold$/', $part, $found)
-                    === 1 => [1, (int) $found[1]],
+                preg_match('/^(\d+) foundation sc \(chain and stitch at once\)$/', $part, $found) === 1 => [
+                    1,
+                    (int) $found[1],
+                ],
+                preg_match('/^sl st in st \d+ of the (?:edge|opening)$/', $part) === 1 => [0, 0],
                 preg_match('/^ch (\d+)$/', $part, $found) === 1 => [0, (int) $found[1]],
                 preg_match('/^(?:all in )?[BF]LO$/', $part) === 1 => [0, 0],
                 preg_match(

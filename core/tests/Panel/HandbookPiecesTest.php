@@ -571,8 +571,9 @@ final class HandbookPiecesTest extends TestCase
         $plain = Ways::plan([]);
         $plan = Ways::plan(['handles' => ['type' => 'foundation', 'chain' => 45]]);
         self::assertSame(
-            'From the stitch at the fold 45 foundation sc (chain and stitch at once) and sl st in the stitch at the '
-                .'other fold. (45)',
+            // From fold to fold of a round of 56, whose front is its stitches 1 to 28.
+            'Join the strand in st 1 of the edge, counted from the marked st, 45 foundation sc (chain and stitch at '
+                .'once), sl st in st 29 of the edge. (45)',
             array_values(array_slice(Ways::lines($plan), -1))[0],
         );
         $more = fn(Stitch $stitch): int => $plan->work->stitches()->many($stitch) - $plain->work->stitches()->many($stitch);

@@ -77,8 +77,14 @@ return [
         'through' => 'doblar los lados hacia dentro y cerrar con {n} {stitch} por todas las capas',
         'move-on.one' => '{stitch} en el p sig: desde ahora las vueltas empiezan aquí',
         'move-on' => '{stitch} en los {n} p sig: desde ahora las vueltas empiezan aquí',
-        'foundation-strap' => 'desde el p del pliegue {n} {stitch} de base (cadeneta y punto a la vez) y {slip} en '
-            .'el p del otro pliegue',
+        'foundation-strap.join' => 'unir la hebra en el p {m} del borde, contado desde la unión, {n} {stitch} de base '
+            .'(cadeneta y punto a la vez), {slip} en el p {last} del borde',
+        'foundation-strap.turned' => 'unir la hebra en el p {m} del borde, contado desde la unión con el lado de la '
+            .'vuelta 1 de cara, {n} {stitch} de base (cadeneta y punto a la vez), {slip} en el p {last} del borde',
+        'foundation-strap.marker' => 'unir la hebra en el p {m} del borde, contado desde el p marcado, {n} {stitch} '
+            .'de base (cadeneta y punto a la vez), {slip} en el p {last} del borde',
+        'foundation-strap.opening' => 'unir la hebra en el p {m} de la abertura, contado desde la costura a la '
+            .'derecha del frente, {n} {stitch} de base (cadeneta y punto a la vez), {slip} en el p {last} de la abertura',
         'join-at.join' => 'unir la hebra en el p {m} del borde, contado desde la unión, {k} cad',
         'join-at.turned' => 'unir la hebra en el p {m} del borde, contado desde la unión con el lado de la vuelta 1 '
             .'de cara, {k} cad',

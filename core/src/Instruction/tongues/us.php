@@ -73,8 +73,14 @@ return [
         'through' => 'fold the sides in, {n} {stitch} through all layers to close',
         'move-on.one' => '{stitch} in next st: rounds begin here from now on',
         'move-on' => '{stitch} in each of next {n} sts: rounds begin here from now on',
-        'foundation-strap' => 'from the stitch at the fold {n} foundation {stitch} (chain and stitch at once) and '
-            .'{slip} in the stitch at the other fold',
+        'foundation-strap.join' => 'join the strand in st {m} of the edge, counted from the join, {n} foundation '
+            .'{stitch} (chain and stitch at once), {slip} in st {last} of the edge',
+        'foundation-strap.turned' => 'join the strand in st {m} of the edge, counted from the join with the side of '
+            .'Round 1 before you, {n} foundation {stitch} (chain and stitch at once), {slip} in st {last} of the edge',
+        'foundation-strap.marker' => 'join the strand in st {m} of the edge, counted from the marked st, {n} '
+            .'foundation {stitch} (chain and stitch at once), {slip} in st {last} of the edge',
+        'foundation-strap.opening' => 'join the strand in st {m} of the opening, counted from the seam at the front’s '
+            .'right, {n} foundation {stitch} (chain and stitch at once), {slip} in st {last} of the opening',
         'join-at.join' => 'join the strand in st {m} of the edge, counted from the join, ch {k}',
         'join-at.turned' => 'join the strand in st {m} of the edge, counted from the join with the side of Round 1 '
             .'before you, ch {k}',
