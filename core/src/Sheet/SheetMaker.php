@@ -317,12 +317,20 @@ final readonly class SheetMaker
             foreach ($setUp as $one) {
                 $told[] = $this->tongue->tell('First row: {does}.', ['does' => $vocabulary->list($one)]);
             }
-            foreach ($rows as $nth => $one) {
-                $told[] = count($rows) === 1
-                    ? $this->tongue->tell('Each row: {does}.', ['does' => $vocabulary->list($one)])
-                    : $this->tongue->tell('Repeat row {n}: {does}.', [
-                        'n' => $nth + 1, 'does' => $vocabulary->list($one),
-                    ]);
+            $does = array_map($vocabulary->list(...), $rows);
+            $from = 0;
+            while ($from < count($does)) {
+                // Those that are alike are told once.
+                $to = $from + 1;
+                while (($does[$to] ?? null) === $does[$from]) {
+                    $to++;
+                }
+                $told[] = $this->tongue->tell(match (true) {
+                    count($does) === 1 => 'Each row: {does}.',
+                    $to === $from + 1 => 'Repeat row {n}: {does}.',
+                    default => 'Repeat rows {n} to {last}: {does}.',
+                }, ['n' => $from + 1, 'last' => $to, 'does' => $does[$from]]);
+                $from = $to;
             }
             $beside = $motif->beside($this->plan->spec->school()->runsOn());
             $specials[] = [

@@ -296,6 +296,13 @@ final class SheetTest extends TestCase
     }
 
     /** Every message of the sheet has its translation, with the same places to fill. */
+    public function testRowsOfARepeatThatAreAlikeAreToldOnce(): void
+    {
+        $said = Sheets::of(Ways::plan(['base/chain' => 24, 'body' => ['stitch' => 'basket', 'rounds' => 7]]))->text();
+        self::assertStringContainsString('First row: dc in next 6 sts. Repeat rows 1 to 3: FPdc', $said);
+        self::assertStringContainsString('Repeat rows 4 to 6: BPdc', $said);
+    }
+
     /** The chain that starts a round is as high as what stands beside it. */
     public function testARoundIsLiftedForItsFirstStitch(): void
     {
