@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Tongue\Tongues;
+use Fescue\Core\Pattern\RowId;
+use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Correction;
 use Fescue\Core\Text\Grammar;
@@ -11,6 +14,7 @@ use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextProblem;
 use Fescue\Core\Text\TextWriter;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -53,24 +57,43 @@ final class CheckPattern extends Command
                 $checked->document($writer),
                 JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
             )
-            : implode("\n", self::told($checked, $writer)), OutputInterface::OUTPUT_RAW);
+            : implode("\n", self::told(
+                $checked,
+                $writer,
+                Tongues::of(Tongue::terms($to === '' ? $checked->tongue : $to) ?? Terms::US),
+            )), OutputInterface::OUTPUT_RAW);
 
         return $checked->isRight() ? self::SUCCESS : self::FAILURE;
     }
 
-    /** @return list<string> */
-    private static function told(Checked $checked, TextWriter $writer): array
+    /** @return list<string> each row, and what does not come out, told in a tongue */
+    private static function told(Checked $checked, TextWriter $writer, Tongue $tongue): array
     {
         return [
-            ...array_map(fn(ProvenRow $row): string => ($row->isRight() ? '  ' : '! ').$writer->row($row->line)
-                .": takes {$row->outcome->takes} of {$row->outcome->there}, "
-                ."leaves {$row->outcome->leaves}", $checked->rows),
-            ...array_map(fn(TextProblem $one): string => "Line {$one->line}, column {$one->column}"
-                .($one->row === '' ? '' : ", {$one->row}").": {$one->said->english()} "
-                .implode(
-                    ' Or: ',
-                    array_map(fn(Correction $mend): string => $mend->said->english(), $one->mends),
-                ), $checked->problems),
+            ...array_map(fn(ProvenRow $row): string => ($row->isRight() ? '  ' : '! ').$tongue->tell(
+                '{row}: takes {takes} of {there}, leaves {leaves}',
+                [
+                    'row' => $writer->row($row->line), 'takes' => $row->outcome->takes,
+                    'there' => $row->outcome->there, 'leaves' => $row->outcome->leaves,
+                ],
+            ), $checked->rows),
+            ...array_map(fn(TextProblem $one): string => rtrim($tongue->tell(
+                $one->row === ''
+                    ? 'Line {line}, column {column}: {what} {mends}'
+                    : 'Line {line}, column {column}, {row}: {what} {mends}',
+                [
+                    'line' => $one->line, 'column' => $one->column,
+                    'row' => RowId::read($one->row) ?? $one->row,
+                    'what' => $one->said,
+                    'mends' => implode(
+                        ' ',
+                        array_map(
+                            fn(Correction $mend): string => $tongue->tell('Or: {mend}.', ['mend' => $mend->said]),
+                            $one->mends,
+                        ),
+                    ),
+                ],
+            )), $checked->problems),
         ];
     }
 

@@ -19,7 +19,7 @@ final class Words
                 .'|along one side of the chain from the \d\w\w ch from hook, then back along its other side'
                 .'|along the row ends and end loops|along the last row, then along the other side of the chain): '
                 .'|join the strand in st \d+ of the edge, counted from '
-                .'(?:the marked st|the join(?: with the side of Round 1 before you)?), ch \d'
+                .'(?:the marked st|the join(?: with the side of Round 1 before you)?)(?:, ch \d)?'
                 .'|join the strand in st \d+ of the opening, counted from the seam at the front’s right(?:, ch \d)?'
                 .'|sew the last row with \d+ sl st to sts \d+ to \d+ of the edge'
                 .'|sl st in (?:next st|each of next \d+ sts): rounds begin here from now on/',

@@ -84,7 +84,8 @@ return [
         'foundation-strap.marker' => 'unir la hebra en el p {m} del borde, contado desde el p marcado, {n} {stitch} '
             .'de base (cadeneta y punto a la vez), {slip} en el p {last} del borde',
         'foundation-strap.opening' => 'unir la hebra en el p {m} de la abertura, contado desde la costura a la '
-            .'derecha del frente, {n} {stitch} de base (cadeneta y punto a la vez), {slip} en el p {last} de la abertura',
+            .'derecha del frente, {n} {stitch} de base (cadeneta y punto a la vez), {slip} en el p {last} de la '
+            .'abertura',
         'join-at.join' => 'unir la hebra en el p {m} del borde, contado desde la unión, {k} cad',
         'join-at.turned' => 'unir la hebra en el p {m} del borde, contado desde la unión con el lado de la vuelta 1 '
             .'de cara, {k} cad',
