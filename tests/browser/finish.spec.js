@@ -52,7 +52,7 @@ test(
         await expect(page.getByLabel('High', { exact: true })).toHaveValue('about a hand');
         await page.getByLabel('Lies, wide').fill('34');
         await page.getByLabel('High', { exact: true }).fill('18');
-        await page.getByLabel('Left of the cord').fill('310');
+        await page.getByLabel('Left of the strand').fill('310');
         await page.getByLabel('Hung with, kg').fill('8');
         await page.getByLabel('What I would do otherwise').fill('A firmer hook for the base.');
         await page.getByRole('button', { name: 'Write it down' }).click();
