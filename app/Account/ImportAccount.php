@@ -55,7 +55,9 @@ final class ImportAccount implements ShouldQueue
             app()->setLocale(Tongue::named($maker->terms));
             $read = AccountImport::take($maker, $this->path);
             $this->say('done', Tongues::tell(
-                'It is all here: {materials} materials, {swatches} swatches, {bags} bags, {pictures} pictures.',
+                'It is all here: {materials, plural, one {# material} other {# materials}}, {swatches, plural, one '
+                    .'{# swatch} other {# swatches}}, {bags, plural, one {# bag} other {# bags}}, {pictures, plural, '
+                    .'one {# picture} other {# pictures}}.',
                 [
                     'materials' => $read['materials'],
                     'swatches' => $read['swatches'],

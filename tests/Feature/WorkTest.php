@@ -221,7 +221,7 @@ final class WorkTest extends TestCase
         $marks(['gap' => 'some'])->assertSessionHasErrors('gap');
         $marks(['gap' => '90'])->assertSessionHasErrors('gap');
         $this->followingRedirects()->from("/bags/{$bag->id}/work")->post("/bags/{$bag->id}/work/marks", ['gap' => '2'])
-            ->assertOk()->assertSee('Move all four marks 1 stitches back');
+            ->assertOk()->assertSee('Move all four marks one stitch back');
         $marks(['gap' => '2', 'take' => 'yes'])->assertSessionHasNoErrors();
         self::assertSame(0.143, $bag->refresh()->choices['lean']);
         // The scale from here, in two presses.

@@ -119,7 +119,7 @@ test(
         await expect(other.getByRole('alert')).toContainText('Nothing was taken in.');
         await other.getByLabel('The zip').setInputFiles(path);
         await other.getByRole('button', { name: 'Read it in' }).click();
-        await expect(other.getByRole('status')).toContainText('1 materials, 1 swatches, 1 bags');
+        await expect(other.getByRole('status')).toContainText('1 material, 1 swatch, 1 bag');
         await other.goto('/bags');
         await expect(other.locator('main')).toContainText('Pier tote');
     },

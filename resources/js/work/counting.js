@@ -98,10 +98,11 @@ async function counted(box, row, many, on) {
         box.append(
             told(
                 '',
-                tell('Ripping back to the last right count takes {n} stitches, about {minutes} min.', {
-                    n: found.rip,
-                    minutes: found.minutes,
-                }),
+                tell(
+                    'Ripping back to the last right count takes {n, plural, one {# stitch} other {# stitches}}, ' +
+                        'about {minutes} min.',
+                    { n: found.rip, minutes: found.minutes },
+                ),
             ),
         );
         if (found.mend !== '') {

@@ -215,11 +215,13 @@
             <form class="proposal" method="post" action="{{ route('bags.work.marks', $bag) }}" data-answered>
                 @csrf <input type="hidden" name="gap" value="{{ $marks['gap'] }}"><input type="hidden" name="take"
                     value="yes">
-                <p>@if ($marks['move'] == 0){{ __('They meet: leave them.') }}@else<b>{{ __($marks['move'] > 0
-                    ? 'Move all four marks {n} stitches back, against the way you work.'
-                    : 'Move all four marks {n} stitches on, in the way you work.', [
-                    'n' => Tongues::exact(abs($marks['move'])),
-                ]) }}</b>@endif {{ __('Over {rounds} rounds the start leaned {lean} stitches a round.', [
+                <p>@if ($marks['move'] == 0){{ __('They meet: leave them.') }}@else<b>{{ __(match (true) {
+                    $marks['move'] == 1 => 'Move all four marks one stitch back, against the way you work.',
+                    $marks['move'] == -1 => 'Move all four marks one stitch on, in the way you work.',
+                    $marks['move'] > 0 => 'Move all four marks {n} stitches back, against the way you work.',
+                    default => 'Move all four marks {n} stitches on, in the way you work.',
+                }, ['n' => Tongues::exact(abs($marks['move']))]) }}</b>@endif
+                    {{ __('Over {rounds} rounds the start leaned {lean} stitches a round.', [
                     'rounds' => $marks['rounds'], 'lean' => Tongues::exact($marks['lean']),
                 ]) }}</p>
                 <button class="btn btn-primary">{{ __('Plan with that lean') }}</button>
