@@ -6,7 +6,6 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Tongue\Tongues;
-use Fescue\Core\Tongue\Tongue;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
@@ -52,7 +51,15 @@ final class ImportAccount implements ShouldQueue
     {
         try {
             $maker = User::query()->findOrFail($this->maker);
-            app()->setLocale(Tongue::named($maker->terms));
+            Tongues::speaking($maker->terms, $maker->units, fn() => $this->read($maker));
+        } finally {
+            @unlink($this->path);
+        }
+    }
+
+    private function read(User $maker): void
+    {
+        try {
             $read = AccountImport::take($maker, $this->path);
             $this->say('done', Tongues::tell(
                 'It is all here: {materials, plural, one {# material} other {# materials}}, {swatches, plural, one '
@@ -67,8 +74,6 @@ final class ImportAccount implements ShouldQueue
             ));
         } catch (BadAccountFile $e) {
             $this->say('refused', Tongues::tell('{why} Nothing was taken in.', ['why' => $e->getMessage()]));
-        } finally {
-            @unlink($this->path);
         }
     }
 

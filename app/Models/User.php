@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Tongue\Reader;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
@@ -29,7 +28,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property-read Collection<int, Material> $materials
  * @property-read Collection<int, Swatch> $swatches
  */
-final class User extends Authenticatable implements Reader
+final class User extends Authenticatable
 {
     protected $fillable = ['name', 'email', 'password', 'units', 'terms', 'wage', 'signs', 'rights', 'sections'];
 
@@ -39,11 +38,6 @@ final class User extends Authenticatable implements Reader
         'units' => 'cm', 'terms' => 'us', 'wage' => null, 'remember_token' => null,
         'signs' => '', 'rights' => '', 'sections' => false,
     ];
-
-    public function unit(): LengthUnit
-    {
-        return $this->units;
-    }
 
     /** @return HasMany<Material, $this> */
     public function materials(): HasMany

@@ -53,19 +53,10 @@ final class Tongues
         }
     }
 
-    /** As the page is told, in its maker's unit. */
+    /** As the page is told, in its maker's unit: what is spoken now. */
     public static function here(): Tongue
     {
-        if (self::$spoken !== null) {
-            return self::$spoken;
-        }
-        // Only whom the page has asked for already: an error page asks nothing of the database.
-        $maker = auth()->hasUser() ? auth()->user() : null;
-
-        return self::of(
-            Tongue::terms(app()->getLocale()) ?? Terms::US,
-            $maker instanceof Reader ? $maker->unit() : LengthUnit::Centimetre,
-        );
+        return self::$spoken ?? self::of(Tongue::terms(app()->getLocale()) ?? Terms::US);
     }
 
     /** @param array<string, Sayable|int|float|string> $with */

@@ -47,6 +47,7 @@ final class TongueTest extends TestCase
         $maker = $this->maker();
         $this->actingAs($maker)->from('/account')->post('/tongue/es')->assertRedirect('/account');
         self::assertSame(Terms::ES, $maker->fresh()?->terms);
+        $this->get('/account', ['Accept-Language' => 'en'])->assertHeader('Content-Language', 'es');
         $this->withUnencryptedCookie('tongue', 'en-GB')->get('/account')->assertSee('Tu cuenta');
     }
 

@@ -38,6 +38,11 @@ async function foreign(page, own = new Set()) {
         return [copy.textContent, ...told].join('\n');
     });
     expect(text, page.url()).not.toMatch(/[{}]|plural,/);
+    return strange(text, own);
+}
+
+/** What of a text an English list has and a Spanish one has not. */
+function strange(text, own = new Set()) {
     const words = new Set(
         text
             .match(/\p{L}{2,}/gu)
@@ -167,13 +172,9 @@ test('a stranger plans, works ten steps and prints, in Spanish only', async ({ p
     await isWhole(page);
     const pdf = page.waitForEvent('download');
     await page.getByRole('link', { name: 'PDF', exact: true }).click();
-    const words = execFileSync('pdftotext', ['-layout', await (await pdf).path(), '-'], { encoding: 'utf8' })
-        .toLowerCase()
-        .match(/\p{L}{2,}/gu);
-    expect(words).toContain('vuelta');
-    expect(
-        [...new Set(words)].filter((word) => !EXCEPT.has(word) && english.correct(word) && !spanish.correct(word)),
-    ).toEqual([]);
+    const words = execFileSync('pdftotext', ['-layout', await (await pdf).path(), '-'], { encoding: 'utf8' });
+    expect(words).toContain('Vuelta');
+    expect(strange(words)).toEqual([]);
 });
 
 /** What she wrote herself, by the zip of her account: names, notes, what she would do otherwise. */

@@ -21,24 +21,26 @@ final class HerTongue
     {
         $maker = $request->hasSession() ? $request->user() : null;
         $unit = $maker instanceof User ? $maker->units : LengthUnit::Centimetre;
-        $terms = Tongue::terms(self::of($request, $maker)) ?? Terms::US;
 
-        return Tongues::speaking($terms, $unit, function () use ($request, $next): Response {
+        return Tongues::speaking(self::of($request, $maker), $unit, function () use ($request, $next): Response {
             $answer = $next($request);
-            $answer->headers->set('Content-Language', app()->getLocale());
+            // It stands twice: where a session is known, that is her tongue.
+            if (! $answer->headers->has('Content-Language')) {
+                $answer->headers->set('Content-Language', app()->getLocale());
+            }
 
             return $answer;
         });
     }
 
-    private static function of(Request $request, mixed $maker): string
+    private static function of(Request $request, mixed $maker): Terms
     {
+        if ($maker instanceof User && ! Demo::isShared($maker)) {
+            return $maker->terms;
+        }
         $chosen = $request->cookie(Tongues::COOKIE);
+        $asked = str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::NAMED)));
 
-        return match (true) {
-            $maker instanceof User && ! Demo::isShared($maker) => Tongue::named($maker->terms),
-            is_string($chosen) && isset(Tongue::NAMED[$chosen]) => $chosen,
-            default => str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::NAMED))),
-        };
+        return Tongue::terms(is_string($chosen) ? $chosen : '') ?? Tongue::terms($asked) ?? Terms::US;
     }
 }

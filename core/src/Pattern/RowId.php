@@ -58,10 +58,16 @@ final readonly class RowId implements \Stringable, Sayable
         return ucfirst(str_replace('-', ' ', $this->piece)).($this->nth === 0 ? '' : " {$this->nth}");
     }
 
+    /** Whether its number tells it where rounds are told. */
+    public function isPlain(): bool
+    {
+        return $this->kind === RowKind::Round && $this->piece === '';
+    }
+
     /** Shorter, where it is plain that rounds are told: "5". */
     public function short(): string
     {
-        return $this->kind === RowKind::Round && $this->piece === '' ? (string) $this->number : $this->written();
+        return $this->isPlain() ? (string) $this->number : $this->written();
     }
 
     public function __toString(): string

@@ -15,7 +15,6 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Pattern\PieceName;
 use Fescue\Core\Pattern\RowId;
-use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Writer;
 use Fescue\Core\Saying\Figure;
 use Fescue\Core\Saying\Listing;
@@ -135,7 +134,7 @@ final readonly class Tongue
     /** Shorter, where it is plain that rounds are told: "5". */
     public function short(RowId $row): string
     {
-        return $row->kind === RowKind::Round && $row->piece === '' ? (string) $row->number : $this->row($row);
+        return $row->isPlain() ? (string) $row->number : $this->row($row);
     }
 
     /** What is printed with a point, as her language sets numbers. */
