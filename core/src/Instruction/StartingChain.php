@@ -17,8 +17,14 @@ final readonly class StartingChain implements Instruction
     /**
      * @param ?Stitch $as that it counts as; null where it counts as none
      * @param int $more of that in the same place
+     * @param bool $alone whether no note says of it that it counts as none
      */
-    public function __construct(public int $count, public ?Stitch $as = null, public int $more = 0) {}
+    public function __construct(
+        public int $count,
+        public ?Stitch $as = null,
+        public int $more = 0,
+        private bool $alone = false,
+    ) {}
 
     /**
      * A round whose chain counts as its first stitch; null where that is none that a chain can stand for.
@@ -99,7 +105,10 @@ final readonly class StartingChain implements Instruction
     {
         return match (true) {
             $this->as === null && $this->count === 0 => new Phrase('starting-chain.none'),
-            $this->as === null => new Phrase('starting-chain', ['n' => $this->count]),
+            $this->as === null => new Phrase(
+                $this->alone ? 'starting-chain.alone' : 'starting-chain',
+                ['n' => $this->count],
+            ),
             $this->more === 0 => new Phrase('starting-chain.counts', ['n' => $this->count, 'stitch' => $this->as]),
             $this->more === 1 => new Phrase(
                 'starting-chain.one-more',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Panel;
 
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Material\Make;
+use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Whole;
@@ -250,6 +252,7 @@ final readonly class Canvas extends OfPieces
             new Offered('Panel', 'panel', EdgeKind::Some, $along, $along),
             new Offered(ucfirst("{$of} side"), "{$of}-side", EdgeKind::Some, 2 * $sideRows + $side, $along),
             Joining::Slip,
+            new Saying('From the front’s upper edge down, along the bottom and up the back.'),
         );
         $seams = [
             Seam::spread(
@@ -257,6 +260,7 @@ final readonly class Canvas extends OfPieces
                 new Offered('Canvas', 'canvas', EdgeKind::Squares, 2 * ($across + $all), 2 * ($across + $all)),
                 new Offered('Panel', 'panel', EdgeKind::Some, 2 * ($chain + $rows), 2 * ($across + $all)),
                 Joining::Single,
+                new Saying('All round, from the middle of a long side.'),
             ),
             $join('B', 'left'),
             $join('C', 'right'),
@@ -273,13 +277,9 @@ final readonly class Canvas extends OfPieces
                     'canvas-squares',
                     Tone::Better,
                     $rows + 2 * $sideRows,
-                    'One {stitch} a square, two in each corner square: {n}.',
-                    'The panel’s {chain} stitches are stretched a little over {wide}; its {rows} rows cover {tall}. '
-                        .'The lining goes in next, before the sides are sewn.',
-                    [
-                        'wide' => $wide, 'tall' => $pitch->times($all), 'stitch' => Motif::single(),
-                        'n' => 2 * ($across + $all), 'chain' => $chain, 'rows' => $rows,
-                    ],
+                    'The panel’s {chain} stitches are stretched a little over {wide}; its {rows} rows cover {tall}.',
+                    'Where it is lined, the lining goes in next, before the sides are sewn.',
+                    ['wide' => $wide, 'tall' => $pitch->times($all), 'chain' => $chain, 'rows' => $rows],
                     works: true,
                 ),
                 ...($free === null ? [] : [new Remark(
@@ -338,6 +338,10 @@ final readonly class Canvas extends OfPieces
                 $high,
                 $wide->mm * $deep->mm * $high->mm / 1e6,
             ),
+            needs: [
+                ...($clasp === null ? [] : [Need::piece(Make::Clasp, 'Clasp', 1, $clasp)]),
+                Need::piece(Make::StrapBar, 'Strap bar', 2),
+            ],
         );
     }
 

@@ -245,7 +245,11 @@ final readonly class EndAndBack extends OfPieces
         [$rows, $end] = $this->worked($chain, $fabric);
         $half = fn(int $count): Offered => new Offered('Clutch', 'clutch', EdgeKind::Some, $count, $count);
         $how = Joining::from($this->choice('join', Joining::Slip->value));
-        $seams = [new Seam('A', $half($pairs), $half($pairs), $how), new Seam('B', $half($pairs), $half($pairs), $how)];
+        $up = new Saying('From the fold up to the corner.');
+        $seams = array_map(
+            fn(string $letter): Seam => new Seam($letter, $half($pairs), $half($pairs), $how, runs: $up),
+            ['A', 'B'],
+        );
         $along = 2 * ($chain - 2 * $pairs) + $end;
         $places = $this->choice('tassels', 'none') === 'none' ? [] : $this->tassels($along);
 
@@ -343,16 +347,20 @@ final readonly class EndAndBack extends OfPieces
     }
 
     /**
-     * A side, the end with its increases spread evenly and off those of the row below, a side.
+     * A side, the end with its increases, a side. They are spread evenly, mirrored about the end's middle, and off
+     * those of the row below; an odd one stands in the middle, or by turns to either side of it.
      *
      * @return list<Instruction>
      */
     private static function grown(int $chain, int $end, int $more, int $row, Motif $fabric): array
     {
         $each = array_fill(0, 2 * $chain + $end, 1);
-        for ($nth = 0; $nth < $more; $nth++) {
-            $share = ($nth + ($row % 2 === 0 ? 0.5 : 0.25)) / $more;
-            $each[$chain + min($end - 1, (int) floor($share * $end))] = 2;
+        for ($nth = 0; $nth < intdiv($more, 2); $nth++) {
+            $at = (int) floor(($nth + ($row % 2 === 0 ? 0.5 : 0.25)) * $end / $more);
+            $each[$chain + $at] = $each[$chain + $end - 1 - $at] = 2;
+        }
+        if ($more % 2 === 1) {
+            $each[$chain + intdiv($end - $row % 2, 2)] = 2;
         }
 
         return array_map(

@@ -171,13 +171,16 @@ final readonly class Envelope extends OfPieces
         $part = fn(int $rows): Offered => new Offered('Panel', 'panel', EdgeKind::Some, $of($rows), $of($rows));
         $ends = fn(string $side): Offered => Offered::ends("{$side}-gusset", $front, $of($front));
         $foot = fn(string $side): Offered => Offered::across("{$side}-gusset", $gusset, EdgeKind::OtherSide);
+        $down = new Saying('From the upper edge down to the corner.');
+        $along = new Saying('On along the bottom.');
+        $up = new Saying('On up to the upper edge.');
         $seams = [
-            new Seam('A', $part($front), $ends('left'), $how, 'front'),
-            new Seam('B', $part($bottom), $foot('left'), $how, 'gusset'),
-            new Seam('C', $part($back), $ends('left'), $how, 'back'),
-            new Seam('D', $part($back), $ends('right'), $how, 'back'),
-            new Seam('E', $part($bottom), $foot('right'), $how, 'gusset'),
-            new Seam('F', $part($front), $ends('right'), $how, 'front'),
+            new Seam('A', $part($front), $ends('left'), $how, 'front', $down),
+            new Seam('B', $part($bottom), $foot('left'), $how, 'gusset', $along),
+            new Seam('C', $part($back), $ends('left'), $how, 'back', $up),
+            new Seam('D', $part($back), $ends('right'), $how, 'back', $down),
+            new Seam('E', $part($bottom), $foot('right'), $how, 'gusset', $along),
+            new Seam('F', $part($front), $ends('right'), $how, 'front', $up),
         ];
         [$wide, $deep, $high] = [$stitch->times($across), $row->times($bottom), $row->times($front)];
         $over = $row->times(max(0, $flap - $bottom));
@@ -219,7 +222,7 @@ final readonly class Envelope extends OfPieces
                     'gussets-alike',
                     Tone::Better,
                     $at + 2 * count($gussetRows),
-                    'Join one gusset from the front up and the other from the back up:',
+                    'Begin one gusset at the front and the other at the back:',
                     'both seams then show the same face. Work out the neater side first.',
                     works: true,
                 ),

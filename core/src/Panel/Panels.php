@@ -12,6 +12,7 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Repeat;
 use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\Together;
 use Fescue\Core\Instruction\Turn;
 use Fescue\Core\Measure\Length;
@@ -185,7 +186,9 @@ final readonly class Panels extends OfPieces
         }
         $offered = fn(string $of): Offered => Offered::across($of, $around);
         $how = Joining::from($this->choice('join', Joining::Whip->value));
-        $seam = new Seam('A', $offered('front-panel'), $offered('back-panel'), $how);
+        $seam = new Seam('A', $offered('front-panel'), $offered('back-panel'), $how, runs: new Saying(
+            'From one upper corner down, along the foot and up to the other.',
+        ));
         $stitch = $gauge->widthOf($fabric)->mm;
         // Ends that are slipped and skipped pull what three in one adds back in: as wide as it began.
         $slipped = $this->choice('shape', self::STRAIGHT) === self::SLIPPED;
@@ -324,6 +327,8 @@ final readonly class Panels extends OfPieces
         $chain = [2, ...array_fill(0, $across - 2, 1), 2];
 
         return Strip::row([
+            // One of a single chain is made without saying.
+            ...($post->startingChains() > 1 ? [new StartingChain($post->startingChains(), alone: true)] : []),
             new Along(0, EdgeKind::RowEnds->value, self::told($post, $along, Into::RowEnd)),
             new Along(1, EdgeKind::OtherSide->value, self::told($post, $chain, Into::NextChain)),
             new Along(2, EdgeKind::RowEnds->value, self::told($post, array_reverse($along), Into::RowEnd)),

@@ -263,7 +263,6 @@ final readonly class Tabs extends OfPieces
                     'Ends of nylon are melted:',
                     'over water, in moving air, not over the bag; it drips and burns the skin.',
                 ),
-                Remark::hangTest(),
             ],
             assembly: new Assembly(
                 $pieces === [] ? throw new \LogicException('A net has squares.') : $pieces,

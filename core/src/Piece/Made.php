@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Piece;
 
+use Fescue\Core\Material\Need;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
@@ -23,6 +24,7 @@ final readonly class Made
      * @param bool $hangs whether what is made on it goes down from it
      * @param ?Assembly $assembly pieces made before its rows, which join them; null where it is of one piece
      * @param list<Piece> $apart made by themselves when its rows are done
+     * @param list<Need> $needs bought, beside what is attached
      * @param ?int $closes stitches that close the last edge on it, folded upon itself; null where that stays open
      */
     public function __construct(
@@ -38,6 +40,7 @@ final readonly class Made
         public array $apart = [],
         public bool $sideways = false,
         public ?Length $opens = null,
+        public array $needs = [],
     ) {}
 
     /** Rows, those of its pieces too. */

@@ -8,6 +8,7 @@ use Fescue\Core\Instruction\Against;
 use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Sewn;
 use Fescue\Core\Pattern\Edge;
+use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
@@ -22,13 +23,18 @@ final readonly class Seam
     /** Pairs that are joined: as many as the longer edge offers. */
     public int $stitches;
 
-    /** @throws Unmakeable where one edge is too long for the other */
+    /**
+     * @param ?Saying $runs where it begins, and which way it goes; null where that is all one
+     *
+     * @throws Unmakeable where one edge is too long for the other
+     */
     public function __construct(
         public string $letter,
         public Offered $from,
         public Offered $to,
         public Joining $how,
         string $path = '',
+        public ?Saying $runs = null,
         private bool $spread = false,
     ) {
         $this->stitches = max($from->stitches, $to->stitches);
@@ -51,9 +57,9 @@ final readonly class Seam
     }
 
     /** One whose edges are taken as they come under its stitches, of which both offer as many. */
-    public static function spread(string $letter, Offered $from, Offered $to, Joining $how): self
+    public static function spread(string $letter, Offered $from, Offered $to, Joining $how, ?Saying $runs = null): self
     {
-        return new self($letter, $from, $to, $how, spread: true);
+        return new self($letter, $from, $to, $how, runs: $runs, spread: true);
     }
 
     /** Stitches of the longer edge for which the other has none. */
@@ -76,7 +82,11 @@ final readonly class Seam
                     [$this->from->of, $this->from->nth],
                     [$this->to->of, $this->to->nth],
                 ),
-                new Against($this->to->anchors, $this->spread ? null : $this->eased()),
+                new Against(
+                    $this->to->anchors,
+                    $this->spread ? null : $this->eased(),
+                    $this->from->kind === EdgeKind::Squares,
+                ),
             ],
             [
                 new Edge($this->from->kind, $this->from->anchors),

@@ -41,9 +41,14 @@ final class FinishingSteps
     {
         $steps = [];
         foreach ($plan->parts as $part) {
-            foreach ($part->maker instanceof AfterRounds || $part->made->hangs ? $part->made->remarks : [] as $remark) {
+            $isAfter = $part->maker instanceof AfterRounds || $part->made->hangs || $part->made->assembly !== null;
+            foreach ($isAfter ? $part->made->remarks : [] as $remark) {
                 if ($remark->row === null && $remark->tone === Tone::Better && $remark->works) {
-                    $at = $tongue->tell($part->made->hangs ? 'Close' : 'Handles');
+                    $at = $tongue->tell(match (true) {
+                        $part->made->assembly !== null => 'Trimmings',
+                        $part->made->hangs => 'Close',
+                        default => 'Handles',
+                    });
                     foreach ($notes as $note) {
                         if ($note->code === $remark->code) {
                             $steps[$at] = trim(

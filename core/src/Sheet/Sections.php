@@ -17,6 +17,7 @@ use Fescue\Core\Pattern\Verse;
 use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Joining;
 use Fescue\Core\Piece\Piece;
+use Fescue\Core\Piece\Seam;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Tongue\Tongue;
@@ -101,7 +102,10 @@ final class Sections
         foreach ($strands as $nth => $rows) {
             $isLast = $nth === count($strands) - 1;
             $parts = self::parts($rows);
+            $bases = count(array_filter($parts, fn(array $part): bool => $part[0]->part === Part::Base));
+            $panel = 0;
             foreach ($parts as $place => $part) {
+                $panel += $bases > 1 && $part[0]->part === Part::Base ? 1 : 0;
                 $isEnd = $place === count($parts) - 1;
                 $begins = $nth === 0 && $place === 0;
                 $lines = [
@@ -112,7 +116,7 @@ final class Sections
                     ...($isEnd ? $this->ends($part, $isLast && $next !== null ? $alike : []) : []),
                 ];
                 if ($lines !== []) {
-                    $this->add($this->titled($part[0], $alike), $lines);
+                    $this->add($this->titled($part[0], $alike, $panel), $lines);
                 }
                 $begun += count($part);
             }
@@ -178,8 +182,11 @@ final class Sections
         return $parts;
     }
 
-    /** @param non-empty-list<Piece> $alike */
-    private function titled(Row $first, array $alike): string
+    /**
+     * @param non-empty-list<Piece> $alike
+     * @param int $panel what comes twice is no base, but a panel before a net and one after it: which; 0 of a base
+     */
+    private function titled(Row $first, array $alike, int $panel): string
     {
         $many = count($alike);
         $called = $this->tongue->writer->called($alike[0]->called, $many > 1 ? 0 : $alike[0]->nth);
@@ -195,8 +202,12 @@ final class Sections
         }
 
         return $called !== '' ? $called : match ($first->part) {
-            Part::Base => $this->tongue->tell('Base'),
-            Part::Body => $this->tongue->tell('Body'),
+            Part::Base => match ($panel) {
+                0 => $this->tongue->tell('Base'),
+                1 => $this->tongue->tell('First panel'),
+                default => $this->tongue->tell('Second panel'),
+            },
+            Part::Body => $panel === 0 ? $this->tongue->tell('Body') : $this->tongue->tell('Net'),
             Part::Handles => self::isJoined($first) && $first->kind === RowKind::Row
                 ? $this->tongue->tell('Strap')
                 : $this->tongue->tell('Handles'),
@@ -226,13 +237,10 @@ final class Sections
             $isSeam = $verse->rows[0]->kind === RowKind::Seam;
             $lines[] = new SheetLine(
                 $verse->name,
-                $this->strand($place).$verse->text,
+                $this->strand($place).$verse->text.(count($ids) === 1 && $isSeam ? $this->runs($ids[0]) : ''),
                 implode(' / ', $verse->leaves),
                 array_values(array_filter([
-                    $isSeam && $lines === [] ? $this->tongue->tell(
-                        'Lay each pair of edges wrong sides together, clip both ends and the middle, and ease in what '
-                            .'is between. Letters are those of the drawing.',
-                    ) : '',
+                    ...($isSeam && $lines === [] ? $this->assembling() : []),
                     ...$this->before($ids, $alike, $as($verse->rows[0])),
                     $isSeam ? '' : $this->side($verse->rows[0], $place, $verse->name, count($verse->rows)),
                 ], fn(string $one): bool => $one !== '')),
@@ -242,6 +250,33 @@ final class Sections
         }
 
         return $lines;
+    }
+
+    /** @return list<string> what holds of every seam */
+    private function assembling(): array
+    {
+        $whips = array_filter(
+            $this->plan->assembly()->seams ?? [],
+            fn(Seam $seam): bool => $seam->how === Joining::Whip,
+        );
+
+        return [
+            $this->tongue->tell(
+                'Lay each pair of edges wrong sides together, clip both ends and the middle, and ease in what is '
+                    .'between. Letters are those of the drawing.',
+            ),
+            $this->tongue->tell($whips !== []
+                ? 'The needle takes the outer loop of a stitch, and half of the end stitch of a row.'
+                : 'The hook goes under both loops of a stitch, and through the end stitch of a row.'),
+        ];
+    }
+
+    /** Where a seam begins and which way it goes, after what is said of it; '' where that is all one. */
+    private function runs(RowId $id): string
+    {
+        $runs = ($this->plan->assembly()->seams ?? [])[$id->number - 1]->runs ?? null;
+
+        return $runs === null ? '' : " {$this->tongue->say($runs)}";
     }
 
     /**

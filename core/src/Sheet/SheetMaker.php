@@ -214,7 +214,7 @@ final readonly class SheetMaker
             $ready = match ($piece->start?->kind) {
                 EdgeKind::Holes => $this->tongue->tell('Bought base with holes'),
                 EdgeKind::Frames => $this->tongue->tell('2 frames with holes'),
-                default => $piece->called === 'canvas' ? $this->tongue->tell('Sheet of plastic canvas') : null,
+                default => null,
             };
             if ($ready !== null) {
                 $all[] = ['', $ready];
@@ -222,6 +222,14 @@ final readonly class SheetMaker
             if ($piece->start?->hook !== null) {
                 $all[] = ['', $this->tongue->tell('{hook} hook, for the first row in holes', [
                     'hook' => HookSize::mm($piece->start->hook->mm),
+                ])];
+            }
+        }
+        foreach ($this->plan->assembly()->seams ?? [] as $seam) {
+            if ($seam->from->kind === EdgeKind::Squares) {
+                $flat = $this->plan->assembly()?->pieces[0]->flat;
+                $all[] = ['', $this->tongue->tell('Plastic canvas, {wide} by {high}', [
+                    'wide' => Length::mm($flat?->width() ?? 0), 'high' => Length::mm($flat?->height() ?? 0),
                 ])];
             }
         }

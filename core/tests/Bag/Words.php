@@ -30,6 +30,7 @@ final class Words
         $lift = '(?:ch \d(?: \(counts as [^)]*\)(?:, (?:\d )?[a-z]+ in same st)?)?, )?';
         $text = (string) preg_replace("/^[, ]*({$lift})turn(?=,|$)/", '$1', $text);
         $text = (string) preg_replace('/^[, ]*ch \d, (?=,|$)|^[, ]*ch \d(?=, .*, join$)/', '', $text);
+        $text = (string) preg_replace('/^ch \d \(does not count\), /', '', $text);
         $text = (string) preg_replace('/, join$/', '', $text);
         [$takes, $leaves] = [0, 0];
         foreach (array_filter(array_map(trim(...), self::parts($text))) as $part) {
@@ -48,7 +49,12 @@ final class Words
                     $there,
                     0,
                 ],
-                preg_match('/^a stitch to a stitch|one edge has \d+ fewer|the other edge as it comes/', $part) === 1 => [
+                preg_match(
+                    '/^(?:a stitch to a stitch|one edge has \d+ fewer: take .*|one in each stitch of the first edge'
+                        .'|the second eased in evenly|one in each square of the canvas|two in a corner square'
+                        .'|the panel eased in evenly|evenly spread)$/',
+                    $part,
+                ) === 1 => [
                     0,
                     0,
                 ],

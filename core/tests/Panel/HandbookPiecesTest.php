@@ -40,7 +40,7 @@ final class HandbookPiecesTest extends TestCase
             $lines['Back panel: Row 3'],
         );
         self::assertSame(
-            'Along the row ends: dc in next 9 row ends, 2 dc in next row end, go on along the other side of the '
+            'Ch 3 (does not count), along the row ends: dc in next 9 row ends, 2 dc in next row end, go on along the other side of the '
                 .'chain: 2 dc in next ch, dc in next 17 ch, 2 dc in next ch, along the row ends: 2 dc in next row '
                     .'end, dc in next 9 row ends. (43)',
             $lines['Front panel: Row 11'],
@@ -291,7 +291,7 @@ final class HandbookPiecesTest extends TestCase
             Built::plan(['type' => 'envelope', 'flap' => 4], $size),
         )['flap-short']);
         self::assertStringContainsString(
-            'one edge has 1 fewer: eased in evenly',
+            'one edge has 1 fewer: take its middle stitch twice',
             Ways::lines(Built::plan(['type' => 'envelope', 'gusset' => 5], $size))['Seam B'],
         );
     }
@@ -312,7 +312,8 @@ final class HandbookPiecesTest extends TestCase
         // One a square and two in a corner square: all four sides.
         self::assertSame(2 * (50 + 95), Built::assembly($plan)->seams[0]->stitches);
         self::assertSame(
-            'Canvas and panel together: 290 sc through both edges, the other edge as it comes under them. (290)',
+            'Canvas and panel together: 290 sc through both edges, one in each square of the canvas, two in a corner '
+                .'square, the panel eased in evenly. (290)',
             Ways::lines($plan)['Seam A'],
         );
         $notes = Ways::notes($plan);
@@ -350,17 +351,20 @@ final class HandbookPiecesTest extends TestCase
             Ways::lines($plan)['Row 1'],
         );
         self::assertStringEndsWith('all in FLO. (98)', Ways::lines($plan)['Row 2']);
-        // By 4.5 stitches a row, π · 17.25 ÷ 12: spread over the end, by turns from its first and its second stitch.
+        // By 4.5 stitches a row, π · 17.25 ÷ 12: spread over the end, its two halves alike.
         $plain = Built::plan(['type' => 'end-and-back', 'stitch' => 'sc', 'chain' => 25, 'meets' => 20, 'rows' => 4], [
             'gauge/width' => '10 cm', 'gauge/height' => '12 cm',
         ]);
         self::assertSame([
             'Ch 1, turn, sc in next 25 sts, 2 sc in each of next 4 sts, sc in next 25 sts, all in FLO. (58)',
-            'Ch 1, turn, sc in next 25 sts, [2 sc in next st, sc in next st] 3 times, 2 sc in next st, sc in next '
-                .'26 sts, all in FLO. (62)',
-            'Ch 1, turn, sc in next 27 sts, [2 sc in next st, sc in next 3 sts] twice, 2 sc in next st, sc in next '
-                .'26 sts, all in FLO. (65)',
+            'Ch 1, turn, sc in next 25 sts, 2 sc in next st, sc in next st, 2 sc in next st, sc in next 2 sts, 2 sc in '
+                .'next st, sc in next st, 2 sc in next st, sc in next 25 sts, all in FLO. (62)',
+            'Ch 1, turn, sc in next 27 sts, 2 sc in next st, sc in next 3 sts, 2 sc in next st, sc in next 2 sts, 2 sc '
+                .'in next st, sc in next 27 sts, all in FLO. (65)',
         ], array_slice(array_values(Ways::lines($plain)), 1, 3));
+        foreach (array_slice(array_values(Ways::lines($plan)), 1, 7) as $line) {
+            self::assertMatchesRegularExpression('/^Ch 2, turn, hdc in next (\d+) sts, \[?2 .* in next \1 sts, all/', $line);
+        }
         $leaves = Built::leaves($plan, 0);
         self::assertSame(94, $leaves[0]);
         // Flat round half a circle: π·h/w more a row, here of hdc 1.5 singles high.

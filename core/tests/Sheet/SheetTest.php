@@ -32,6 +32,7 @@ final class SheetTest extends TestCase
     private const NOUNS = [
         'with thread' => 'thread', 'pin(?:s|ned)?' => 'pins', 'press it' => 'iron|turn lock', 'a card of' => 'card',
         'leather' => 'leather', 'chalk' => 'chalk', 'zip' => 'zip', 'cloth' => 'cloth',
+        'clasp' => 'clasp', 'bar' => 'bar',
     ];
 
     private const LONGEST = 700;
@@ -224,6 +225,13 @@ final class SheetTest extends TestCase
                 'type' => 'tabs', 'rows' => 3, 'across' => 3, 'net' => [2, 2],
                 'tab' => ['width' => '16 mm', 'height' => '24 mm'],
             ]), Terms::UK],
+            'canvas' => [fn(): BagPlan => Built::plan([
+                'type' => 'canvas', 'sheet_across' => 50, 'sheet_high' => 95, 'pitch' => '3.8 mm', 'clasp' => '36 mm',
+                'front' => 30, 'bottom' => 14, 'back' => 30, 'flap' => 20,
+            ]), Terms::US],
+            'clutch' => [fn(): BagPlan => Built::plan([
+                'type' => 'end-and-back', 'chain' => 45, 'meets' => 44, 'rows' => 6, 'tassels' => 'tassels',
+            ]), Terms::ES],
             'holes' => [fn(): BagPlan => Ways::plan([
                 'base' => [
                     'type' => 'holes', 'holes' => 40, 'length' => '30 cm', 'width' => '12 cm', 'corners' => 4,

@@ -6,7 +6,7 @@
     $drawings = $sheet->words()->drawings();
     $steps = $sheet->words()->folding();
     $outline = BagOutline::of($plan, $sheet->bag->colour());
-    [$wide, $high] = [220, 190];
+    [$wide, $high] = [170, 130];
 @endphp
 <main class="sheet-of-paper">
 <header class="sheet-head">
