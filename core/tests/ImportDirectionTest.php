@@ -24,13 +24,16 @@ final class ImportDirectionTest extends TestCase
         'Text' => ['Saying', 'Stitch', 'Instruction'],
         'Gauge' => ['Saying', 'Measure', 'Statistics', 'Material', 'Stitch', 'Instruction'],
         'Pattern' => ['Saying', 'Measure', 'Stitch', 'Instruction', 'Shape'],
-        'Piece' => ['Saying', 'Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
+        'Piece' => ['Saying', 'Measure', 'Material', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Shape'],
         // What a maker stands on: none of them knows another room of makers.
         'Base' => ['Saying', 'Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Wall' => ['Saying', 'Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
         'Top' => ['Saying', 'Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
-        'Panel' => ['Saying', 'Measure', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape'],
+        'Panel' => [
+            'Saying', 'Measure', 'Material', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape',
+        ],
         'Finish' => ['Saying', 'Measure', 'Pattern', 'Material', 'Document', 'Instruction', 'Piece', 'Shape'],
+        'Solid' => ['Measure', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Finish'],
         'Bag' => [
             'Saying',
             'Measure',
@@ -47,6 +50,7 @@ final class ImportDirectionTest extends TestCase
             'Top',
             'Panel',
             'Finish',
+            'Solid',
         ],
         'Chart' => ['Stitch', 'Instruction', 'Pattern', 'Piece', 'Shape', 'Bag'],
         'Estimate' => [

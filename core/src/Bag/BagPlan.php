@@ -20,10 +20,14 @@ use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\Assembly;
 use Fescue\Core\Piece\Fastened;
+use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Mark;
 use Fescue\Core\Piece\Marked;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Work;
+use Fescue\Core\Solid\Builder;
+use Fescue\Core\Solid\Growth;
+use Fescue\Core\Solid\Solid;
 use Fescue\Core\Stitch\Stitch;
 
 /** A bag with nothing left open: its parts, its proven rows and the size that comes out. */
@@ -216,6 +220,35 @@ final readonly class BagPlan
         return $levels;
     }
 
+    /** How it grows, row by row. */
+    public function growth(): Growth
+    {
+        return Growth::of(array_map(fn(PlannedPart $part): Made => $part->made, $this->parts), $this->gauge);
+    }
+
+    /**
+     * As it stands.
+     *
+     * @param ?int $worked rows that are done: what is not worked yet is of a strand below zero; null where all is
+     * @param bool $rough of few points, for a sketch
+     */
+    public function solid(?int $worked = null, bool $rough = false): Solid
+    {
+        $strands = array_map(
+            fn(int $strand, int $place): int => $worked !== null && $place >= $worked ? -1 - $strand : $strand,
+            $this->materials,
+            array_keys($this->materials),
+        );
+
+        return Builder::stand(
+            array_map(fn(PlannedPart $part): Made => $part->made, $this->parts),
+            $this->gauge,
+            $strands,
+            $worked === null || $worked >= count($this->work->rows) ? $this->fitted : [],
+            $rough,
+        );
+    }
+
     /** @return list<Row> that are told by themselves: in which a finish is thought of, and those after them */
     public function heeded(): array
     {
@@ -234,6 +267,7 @@ final readonly class BagPlan
     {
         $needs = [];
         foreach ($this->parts as $part) {
+            array_push($needs, ...$part->made->needs);
             $kinds = [];
             foreach ($part->made->attached as $one) {
                 $kinds[$one->as->value] = ($kinds[$one->as->value] ?? 0) + ($one->shared ? 1 : 2);

@@ -27,6 +27,7 @@ use Fescue\Core\Piece\Work;
 use Fescue\Core\Saying\Listing;
 use Fescue\Core\Saying\Saying;
 use Fescue\Core\Shape\Outline;
+use Fescue\Core\Solid\Standing;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -402,7 +403,7 @@ final readonly class Planner
             Length::mm($outline?->width() ?? 0.0),
             Length::mm($wide),
             Length::mm($height),
-            Volume::litres(array_map(fn(PlannedPart $part): Made => $part->made, $parts), $this->ground->gauge),
+            Standing::of(array_map(fn(PlannedPart $part): Made => $part->made, $parts), $this->ground->gauge)->litres(),
         );
     }
 

@@ -33,6 +33,20 @@ final readonly class Assembly
         return $this->steps[count($this->steps) - 1];
     }
 
+    /** @return array<string, array{int, int}> places of the first and the last row of what is called so */
+    public function places(): array
+    {
+        $places = [];
+        $place = 0;
+        foreach ($this->pieces as $piece) {
+            $from = $places[$piece->called][0] ?? $place;
+            $place += count($piece->rows);
+            $places[$piece->called] = [$from, $place - 1];
+        }
+
+        return $places;
+    }
+
     /** @return list<non-empty-list<Piece>> like ones together: how often each is made */
     public function kinds(): array
     {
