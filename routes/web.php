@@ -43,6 +43,7 @@ Route::post('/tongue/{tongue}', TongueController::class)->name('tongue');
 Route::middleware('throttle:begin')->group(function (): void {
     Route::get('/begin', [BeginController::class, 'show'])->name('begin');
     Route::get('/begin/plan', [BeginController::class, 'plan'])->name('begin.plan');
+    Route::get('/begin/solid.glb', [BeginController::class, 'solid'])->name('begin.solid');
 });
 // So is a pattern's text.
 Route::middleware('throttle:count')->group(function (): void {
@@ -89,6 +90,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/account/parcel/zip', [AccountFileController::class, 'fetch'])->name('account.parcel.fetch');
     Route::post('/account/parcel/read', [AccountFileController::class, 'read'])->middleware('throttle:pass')->name('account.parcel.read');
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass')->name('account.destroy');
+
+    Route::post('/shown/as/{of}', [AccountController::class, 'shown'])->whereIn('of', ['bags', 'stash'])->name('shown.as');
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');
     Route::get('/stash/together', [TogetherController::class, 'show'])->name('stash.together');
@@ -211,7 +214,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/what-if', [WhatIfController::class, 'take'])->whereNumber('bag');
     Route::get('/bags/{bag}/words', [BagFileController::class, 'words'])->whereNumber('bag')->name('bags.words');
     Route::get('/bags/{bag}/words.pdf', [BagFileController::class, 'pdf'])->whereNumber('bag')->name('bags.pdf');
-    Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side', 'pieces', 'closed'])->name('bags.drawing');
+    Route::get('/bags/{bag}/{drawing}.svg', [BagFileController::class, 'drawing'])->whereNumber('bag')->whereIn('drawing', ['base', 'side', 'pieces', 'closed', 'solid'])->name('bags.drawing');
+    Route::get('/bags/{bag}/sketch.svg', [BagFileController::class, 'sketch'])->whereNumber('bag')->name('bags.sketch');
+    Route::get('/bags/{bag}/solid.glb', [BagFileController::class, 'solid'])->whereNumber('bag')->name('bags.solid');
     Route::get('/bags/{bag}/export', [BagFileController::class, 'export'])->whereNumber('bag')->name('bags.export');
 });
 

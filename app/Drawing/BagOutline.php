@@ -16,7 +16,7 @@ use Fescue\Core\Shape\Arch;
  */
 final readonly class BagOutline
 {
-    private const FABRIC = '#E7DCC3';
+    public const FABRIC = '#E7DCC3';
 
     /**
      * @param non-empty-list<array{float, float, float, bool}> $rows foot, height and half width of each, and whether it

@@ -38,6 +38,22 @@ final class Ink
         return $mixed;
     }
 
+    /**
+     * Of each of a bag's strands: its own, and others, lighter shades of that where they have none.
+     *
+     * @param list<?string> $others
+     *
+     * @return non-empty-list<string>
+     */
+    public static function strands(string $own, array $others): array
+    {
+        return [$own, ...array_map(
+            fn(?string $one, int $nth): string => $one ?? self::mix($own, self::SHEET, min(0.8, 0.4 + 0.15 * $nth)),
+            $others,
+            array_keys($others),
+        )];
+    }
+
     /** How light a colour is, 0 to 1 (ITU-R BT.601 luma). */
     public static function lightness(string $colour): float
     {

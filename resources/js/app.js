@@ -8,6 +8,7 @@ import { paper } from './paper.js';
 import { parcel } from './parcel.js';
 import { plan } from './plan.js';
 import { scale } from './scale.js';
+import { solid } from './solid.js';
 import { ticks } from './ticks.js';
 import { work } from './work/bench.js';
 
@@ -24,6 +25,7 @@ plan();
 parcel();
 paper();
 folding();
+solid();
 later();
 scale();
 ticks();

@@ -88,6 +88,8 @@ export function begin() {
         for (const place of form.querySelectorAll('[data-wrong]')) {
             place.textContent = errors[place.dataset.wrong] ?? '';
         }
+        // What is in the stash says itself how much there is of it.
+        form.querySelector('[data-have]').hidden = (form.elements.material_id?.value ?? '') !== '';
         fill('kind', kind);
         fill('thick', thick);
         form.elements.hook.placeholder = hook;

@@ -1,4 +1,5 @@
 import { folding } from './folding.js';
+import { solid } from './solid.js';
 import { untilTaken } from './taken.js';
 import { tell } from './tongue.js';
 
@@ -52,7 +53,7 @@ export function plan() {
         // From the first letter on it is not kept: leaving now asks, and nothing says otherwise, not even an answer
         // still under way.
         form.dataset.unsent = 'yes';
-        saved.textContent = 'drawing…';
+        saved.textContent = tell('drawing…');
         timer = window.setTimeout(redraw, walking ? CHOOSING : PAUSE);
     });
     form.addEventListener('change', ({ target }) => {
@@ -80,7 +81,7 @@ export function plan() {
         }
         const mine = turn;
         form.dataset.unsent = 'yes';
-        saved.textContent = 'drawing…';
+        saved.textContent = tell('drawing…');
         sending = true;
         try {
             await send(mine);
@@ -183,6 +184,7 @@ export function plan() {
             if (region) {
                 region.innerHTML = html;
                 folding(region);
+                solid(region);
             }
         }
         for (const [name, text] of Object.entries(solved)) {

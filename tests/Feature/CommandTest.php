@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Fescue\Core\Tests\Bag\Documents;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -47,6 +48,32 @@ final class CommandTest extends TestCase
         self::assertSame(0, $code);
         self::assertStringContainsString('16 strips, 20.0 m of strand, 0 joins, 64 g', $words);
         self::assertStringContainsString("\n31. diagonal from (475, 375) to (525, 400) mm", $words);
+    }
+
+    /** @return array<string, array{string, string}> file and how it begins */
+    public static function solids(): array
+    {
+        return ['glTF' => ['bag.glb', 'glTF'], 'SVG' => ['bag.svg', '<?xml version="1.0"']];
+    }
+
+    #[DataProvider('solids')]
+    public function testABagIsStoodUpInAFile(string $name, string $begins): void
+    {
+        [$file, $out] = [tempnam(sys_get_temp_dir(), 'fescue'), sys_get_temp_dir().'/'.uniqid('fescue', true).$name];
+        file_put_contents((string) $file, json_encode(Documents::tote()));
+        $asked = ['file' => $file, '--out' => $out, '--colour' => ['#336699']];
+        $code = Artisan::call('bag:solid', $asked);
+        $said = Artisan::output();
+        self::assertSame(0, $code, $said);
+        self::assertMatchesRegularExpression('/: \d+\.\d × \d+\.\d × \d+\.\d cm, \d+\.\d litres\n$/', $said);
+        self::assertStringStartsWith($begins, (string) file_get_contents($out));
+        unlink($out);
+        // Nothing is drawn in yards; a colour has six figures; a bag is no picture.
+        foreach ([['--unit' => 'yd'], ['--colour' => ['red']], ['--out' => 'bag.png'], ['--out' => '/no/such/bag.glb']] as $wrong) {
+            self::assertSame(1, Artisan::call('bag:solid', $wrong + $asked), (string) json_encode($wrong));
+            self::assertFileDoesNotExist($out);
+        }
+        unlink((string) $file);
     }
 
     /** @return array<string, array{array<string, mixed>, int, float}> source, strips, metres */

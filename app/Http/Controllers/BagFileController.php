@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\Sheets\PlanSheet;
+use App\Bags\Wall;
 use App\Casts\Cell;
+use App\Drawing\SolidDrawing;
+use App\Drawing\SolidSketch;
 use App\Models\Bag;
 use App\Papers\Recipe;
+use App\Rules\Typed;
 use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\Planner;
@@ -26,6 +30,9 @@ use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 /** A bag on paper and in files: its words, PDF, drawings, and the document it is kept and passed on as. */
 final class BagFileController extends Controller
 {
+    /** Of sketches, pixels a millimetre. */
+    private const SCALES = [0.02, 1.0];
+
     public function words(Request $request, Bag $bag): View
     {
         $this->authorize('own', $bag);
@@ -51,9 +58,44 @@ final class BagFileController extends Controller
     {
         $this->authorize('own', $bag);
         $sheet = $this->sheet($request, $bag);
+        if ($drawing === 'solid') {
+            $standing = SolidDrawing::of($sheet->plan->solid(), $sheet->unit, $sheet->colours());
+
+            return $this->download($standing->alone(), 'image/svg+xml', $bag, 'solid.svg');
+        }
         [, $canvas] = $sheet->words()->drawings()[$drawing] ?? abort(404);
 
         return $this->download($canvas->alone(), 'image/svg+xml', $bag, "{$drawing}.svg");
+    }
+
+    /** As it stands, small, at the scale of those beside it; filled to where it is worked. */
+    public function sketch(Request $request, Bag $bag): Response
+    {
+        $this->authorize('own', $bag);
+        $sheet = $this->sheet($request, $bag);
+        $scale = min(self::SCALES[1], max(self::SCALES[0], (float) Typed::text($request, 'scale')));
+        $isFinished = $bag->finish()->exists();
+        $sketch = SolidSketch::of($sheet->plan, $sheet->colours(), $isFinished ? null : $sheet->done());
+
+        return new Response(
+            $sketch->svg($scale, Wall::WIDE, Wall::HIGH),
+            200,
+            ['Content-Type' => 'image/svg+xml'],
+        );
+    }
+
+    /** As it stands, as large as it is. */
+    public function solid(Request $request, Bag $bag): Response
+    {
+        $this->authorize('own', $bag);
+        $sheet = $this->sheet($request, $bag);
+
+        return $this->download(
+            SolidDrawing::gltf($sheet->plan->solid(), $bag->name(), $sheet->colours()),
+            'model/gltf-binary',
+            $bag,
+            'glb',
+        );
     }
 
     public function export(Bag $bag): Response

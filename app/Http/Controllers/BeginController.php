@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Bags\Beginning;
 use App\Bags\BeginningSheet;
 use App\Bags\Sheets\PlanSheet;
+use App\Drawing\SolidDrawing;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Rules\Typed;
@@ -16,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** What she holds, every kind of bag it makes, and the answer; without an account too, and nothing is kept. */
 final class BeginController extends Controller
@@ -63,13 +65,26 @@ final class BeginController extends Controller
     {
         $begun = $this->beginning($request);
         try {
-            $bag = $begun->bag();
-            $sheet = PlanSheet::of($bag, $request->user() ?? new User(['units' => 'cm', 'terms' => 'us']));
+            $sheet = $this->sheet($request, $begun);
         } catch (Refused) {
             return redirect('/begin?'.$begun->query());
         }
 
         return view('begin.plan', ['sheet' => $sheet, 'begun' => $begun, 'answer' => new BeginningSheet($begun)]);
+    }
+
+    /** The same bag as it stands. */
+    public function solid(Request $request): Response
+    {
+        try {
+            $sheet = $this->sheet($request, $this->beginning($request));
+        } catch (Refused $e) {
+            abort(422, Tongues::say($e->problems[0]->said));
+        }
+
+        return new Response(SolidDrawing::gltf($sheet->plan->solid(), $sheet->bag->name(), $sheet->colours()), 200, [
+            'Content-Type' => 'model/gltf-binary',
+        ]);
     }
 
     public function keep(Request $request): RedirectResponse
@@ -86,6 +101,12 @@ final class BeginController extends Controller
             'status',
             Tongues::tell('Kept. Change anything at the left and the drawing follows.'),
         );
+    }
+
+    /** @throws Refused where what was begun makes no bag */
+    private function sheet(Request $request, Beginning $begun): PlanSheet
+    {
+        return PlanSheet::of($begun->bag(), $request->user() ?? new User(['units' => 'cm', 'terms' => 'us']));
     }
 
     private function beginning(Request $request): Beginning

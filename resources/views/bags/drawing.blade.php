@@ -1,4 +1,5 @@
 @php $folding = $sheet->words()->folding(); @endphp
+@if (! ($apart ?? false)) @include('bags.solid') @endif
 @foreach ($sheet->words()->drawings() as $name => [$title, $canvas, $said])
     @if ($loop->last && $folding !== null) @include('bags.folding') @endif
     <div class="table-head"><h2>{{ $title }}</h2><span>{{ __('drawn {ratio}', ['ratio' => $canvas->ratio()]) }}{{

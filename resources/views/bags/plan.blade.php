@@ -222,14 +222,17 @@
             @endforeach
             <p class="section-rule"><button class="btn btn-primary" data-redraw>{{ __('Save and draw') }}</button></p>
         </div>
+        <div class="standing" data-region="standing">@if ($sheet) @include('bags.solid') @endif</div>
         <div class="drawing">
             <p class="stale" data-stale role="status" @if ($sheet !== null && ! $errors->any()) hidden
                 @endif>@if ($sheet === null){{ __('No plan yet: mend what is marked at the left.') }}@else {{ __('The '
                     .'drawing shows the last plan that works; mend what is marked at the left.') }}@endif</p>
-            <div data-region="drawing">@if ($sheet) @include('bags.drawing') @endif</div>
+            <div data-region="drawing">@if ($sheet) @include('bags.drawing', ['apart' => true]) @endif</div>
         </div>
-        <section class="tally" aria-label="{{ __('Tally') }}" data-region="tally">@if ($sheet) @include('bags.tally')
+        <section class="tally" id="tally" aria-label="{{ __('Tally') }}" data-region="tally">@if ($sheet)
+            @include('bags.tally')
             @endif
             </section>
     </form>
+    <a class="foot-bar" href="#tally" data-region="bar">@if ($sheet) @include('bags.bar') @endif</a>
 </x-layout>
