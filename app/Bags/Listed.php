@@ -25,7 +25,7 @@ final readonly class Listed
     ) {}
 
     /**
-     * Her bags in hand, those changed last first.
+     * Her bags in hand, those begun first, and of these as of the others those changed last.
      *
      * @return HasMany<Bag, User>
      */
@@ -33,6 +33,7 @@ final readonly class Listed
     {
         $bags = $maker->bags();
         $bags->whereDoesntHave('finish');
+        $bags->reorder()->orderByRaw(WorkLog::BEGUN.' desc')->latest('updated_at')->latest('id');
 
         return $bags;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bags;
 
 use App\Bags\Sheets\PlanSheet;
+use App\Drawing\BagOutline;
 use App\Tongue\Tongues;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Measure\Decimal;
@@ -12,6 +13,9 @@ use Fescue\Core\Measure\Decimal;
 /** What a list says of a bag that makes a plan. */
 final readonly class ListedPlan
 {
+    /**
+     * @param float $broad how wide it is from the front with all that is on it, mm; $tall how high
+     */
     private function __construct(
         public string $size,
         public int $rounds,
@@ -23,6 +27,8 @@ final readonly class ListedPlan
         public string $next,
         public string $where,
         public string $short,
+        public float $broad,
+        public float $tall,
     ) {}
 
     public static function of(PlanSheet $sheet): self
@@ -30,6 +36,7 @@ final readonly class ListedPlan
         $out = $sheet->plan->comesOut;
         $estimate = $sheet->estimate;
         [$next, $where] = $sheet->tally()->next();
+        $outline = BagOutline::of($sheet->plan);
 
         return new self(
             "{$sheet->figure($out->flatWidth)} × {$sheet->figure($out->height)}",
@@ -42,6 +49,8 @@ final readonly class ListedPlan
             $next,
             $where,
             $estimate->isSure() === false ? self::short($sheet) : '',
+            $outline->width(),
+            $outline->height(),
         );
     }
 

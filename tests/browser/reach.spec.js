@@ -51,7 +51,7 @@ const STATIONS = {
 
 async function firstIn(page, list) {
     await page.goto(list);
-    return new URL(await page.locator('.rows h2 a, .column li a').first().getAttribute('href')).pathname;
+    return new URL(await page.locator('main li h2 a, .column li a').first().getAttribute('href')).pathname;
 }
 
 test('axe finds nothing and nothing spills before signing in', { tag: '@slow' }, async ({ page }) => {
@@ -163,18 +163,19 @@ test('the keyboard alone gets through', async ({ page }) => {
     };
     await tabTo(page.getByRole('link', { name: 'Plan a bag' }).first());
     await page.keyboard.press('Enter');
-    await page.waitForURL('**/bags/new');
+    await page.waitForURL('**/begin');
+    // What a field holds is marked as she comes to it: what she types takes its place.
     for (const [label, text] of [
-        ['Name', 'Key tote'],
-        ['Length', '28'],
-        ['Width', '10'],
-        ['Height', '22'],
+        ['Long', '28'],
+        ['Deep', '10'],
+        ['High', '22'],
     ]) {
-        await tabTo(page.getByLabel(label));
+        await tabTo(page.getByLabel(label, { exact: true }));
         await page.keyboard.type(text);
     }
+    await tabTo(page.getByRole('button', { name: 'Keep and see the whole plan' }));
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('heading', { name: 'Key tote' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Oval and slots' })).toBeVisible();
 
     // A digit opens a station; a choice is made with the arrows.
     await page.locator('main').focus();

@@ -24,7 +24,7 @@ test('the stash goes out as CSV and comes in again once looked at', async ({ pag
     await expect(page.getByText('Line 4.')).toBeVisible();
     await page.getByRole('button', { name: 'Take these 3 in, leave the others' }).click();
     await expect(page.getByRole('status')).toHaveText('3 materials are taken in.');
-    await expect(page.locator('.rows > li')).toHaveCount(4);
+    await expect(page.locator('.shelf > li')).toHaveCount(4);
 });
 
 test('a cord is entered, used for a bag, undone, put away and held together', async ({ page }) => {
@@ -46,7 +46,10 @@ test('a cord is entered, used for a bag, undone, put away and held together', as
     await page.getByRole('button', { name: 'Advise' }).click();
     await expect(page.locator('.hooks')).toContainText('9 mm');
 
+    // Each stands on the shelf, as large as there is of it; a list has all that can be done.
     await page.goto('/stash');
+    await expect(page.locator('.shelf > li svg')).toBeVisible();
+    await page.getByRole('button', { name: 'List' }).click();
     await page.getByRole('button', { name: 'Put away Tarred cord' }).click();
     await expect(page.getByText('Nothing weighed yet')).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();

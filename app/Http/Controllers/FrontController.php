@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 final class FrontController extends Controller
 {
     /** Bags on the worktable: those that were in hand last. */
-    private const SHOWN = 10;
+    private const SHOWN = 12;
 
     public function __invoke(Request $request): View
     {

@@ -7,7 +7,7 @@
                 __('Shopping list') }}</a></nav>
         <div class="acts">
             <a href="{{ route('bags.import') }}">{{ __('Read a bag file') }}</a>
-            <a class="btn btn-primary" href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a>
+            <a class="btn btn-primary" href="{{ route('begin') }}">{{ __('Plan a bag') }}</a>
         </div>
     </div>
     @if ($q !== '' || $found->hasPages())
@@ -22,7 +22,7 @@
                 @if ($ready)
                     <p>{{ __('You have a material and a swatch. Say how long, wide and high the bag should be, and '
                         .'Fescue counts the rest.') }}</p>
-                    <p><a class="btn btn-primary" href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a></p>
+                    <p><a class="btn btn-primary" href="{{ route('begin') }}">{{ __('Plan a bag') }}</a></p>
                 @else
                     <p>{{ __('A bag is planned from a weighed material and a measured swatch. Begin with those, or '
                         .'read a bag somebody sent you.') }}</p>
@@ -32,11 +32,7 @@
             </div>
         </div>
     @else
-        <ul class="rows">
-            @foreach ($listed as $one)
-                @include('bags.row', ['unit' => auth()->user()->units])
-            @endforeach
-        </ul>
+        @include('bags.wall')
         <x-pages :of="$found" />
     @endif
 </x-layout>

@@ -3,6 +3,7 @@
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\Duration)
 @use(Fescue\Core\Report\Notes)
+@use(Fescue\Core\Piece\Tone)
 @php
     $tally = $sheet->tally();
     [$pieced, $band, $against, $hung] = [$tally->pieced(), $tally->sizeBand(), $tally->againstWish(), $tally->hung()];
@@ -84,7 +85,14 @@
 <ul class="notes" aria-label="{{ __('Watch out') }}">
     @foreach ($sheet->notes as $note)
         @continue($note->code === Notes::AGAINST_WISH)
-        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}"><b>{{ Tongues::say($note->lead) }}</b>
-            {{ Tongues::say($note->rest) }}</li>
+        @php
+            $rest = Tongues::say($note->rest);
+            $open ??= 3;
+            // What can hurt is never folded away.
+            $isOpen = $note->tone === Tone::Care || $open-- > 0;
+        @endphp
+        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}">@if ($rest === '' || $isOpen)<b>{{
+            Tongues::say($note->lead) }}</b> {{ $rest }}@else<details><summary><b>{{ Tongues::say($note->lead)
+            }}</b></summary> {{ $rest }}</details>@endif</li>
     @endforeach
 </ul>

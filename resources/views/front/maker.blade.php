@@ -12,7 +12,7 @@
                     'inHand' => RowId::read($inHand[1]) ?? $inHand[1],
                 ]) }}</a>@endif
                 <a @class(['btn', 'btn-primary' => $inHand === null, 'btn-quiet' => $inHand !== null])
-                href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a></div>
+                href="{{ route('begin') }}">{{ __('Plan a bag') }}</a></div>
         @endif
     </div>
     @if ($listed === [])
@@ -27,7 +27,7 @@
                         href="{{ route('swatches.create') }}">{{ __('Measure a swatch') }}</a>:
                         {{ __('ten stitches and ten rows under the tape.') }}@if ($swatches > 0)
                         {{ __('Done.') }}@endif</li>
-                    <li><a href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a>:
+                    <li><a href="{{ route('begin') }}">{{ __('Plan a bag') }}</a>:
                         {{ __('say how long, wide and high.') }}</li>
                 </ol>
                 <p><a href="{{ route('begin') }}">{{ __('Or begin at once') }}</a>
@@ -50,12 +50,8 @@
                 @endforeach
             </ul>
         @endif
-        <h2>{{ __('Bags in hand') }}</h2>
-        <ul class="rows">
-            @foreach ($listed as $one)
-                @include('bags.row', ['unit' => auth()->user()->units])
-            @endforeach
-        </ul>
+        <h2 class="visually-hidden">{{ __('Bags in hand') }}</h2>
+        @include('bags.wall')
         <p>@told('<a>Count a pattern</a> that you have: row by row, as you type.', [], [route('count')])</p>
         @if ($more > 0)<p><a href="{{ route('bags.index') }}">{{ __('All bags: {more} more', ['more' => $more])
             }}</a></p>@endif

@@ -51,7 +51,11 @@
             <p class="section-rule">@told('Nothing here is like that. <a>Show everything</a>', [],
                 [route('stash.index')])</p>
         @endif
-        <ul class="rows">
+        @php $isList = session('shown.stash') === 'list'; @endphp
+        <x-shown-as of="stash" :pictures="__('Shelf')" :said="__('Each as large as there is of it, in its colour and '
+            .'thickness; hatched is reserved.')" :list="$isList" />
+        @if (! $isList) @include('stash.shelf', ['materials' => $search->found]) @endif
+        @if ($isList)<ul class="rows">
             @foreach ($search->found as $material)
                 @php
                     $balance = $material->balance();
@@ -102,7 +106,7 @@
                             __('Put away') }}</button></form>
                 </li>
             @endforeach
-        </ul>
+        </ul>@endif
         <x-pages :of="$search->found" />
     @endif
 </x-layout>
