@@ -89,6 +89,24 @@ final class WorkLog
         return $bag === null ? null : [$bag, Cell::text($last->row)];
     }
 
+    /**
+     * The rows that were worked last.
+     *
+     * @param list<int> $bags
+     *
+     * @return array<int, string> as documents have them, by bag; of those that are begun
+     */
+    public static function rows(array $bags): array
+    {
+        $lines = DB::table('work_entries')->whereIn('bag_id', $bags)->groupBy('bag_id')->selectRaw('max(id) as line');
+        $rows = [];
+        foreach (DB::table('work_entries')->whereIn('id', $lines->pluck('line'))->get(['bag_id', 'row']) as $one) {
+            $rows[Cell::int($one->bag_id)] = Cell::text($one->row);
+        }
+
+        return $rows;
+    }
+
     /** Whether anything was done of a bag, where its row is read. */
     public const BEGUN = 'exists (select 1 from work_entries where work_entries.bag_id = bags.id)';
 

@@ -6,6 +6,7 @@ namespace App\Bags;
 
 use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
+use App\Drawing\GrowingDrawing;
 use App\Models\Bag;
 use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
@@ -61,6 +62,12 @@ final readonly class WorkSheet
             $foretold,
             array_map(fn(Foretold $one): int => $sheet->needs()->unweighedFrom($one->which), $foretold),
         );
+    }
+
+    /** The bag as it grows: bands that the page lights. */
+    public function growing(): string
+    {
+        return GrowingDrawing::of($this->sheet->plan, $this->sheet->colours());
     }
 
     /** The row in hand; the last where all is done. */

@@ -32,8 +32,13 @@ test('a whole bag from the first chain to the edge, on a phone', async ({ page }
     const ask = page.locator('[data-ask]');
     await inspect(page, 'work, phone');
     await expect(page.locator('[data-does]')).toContainText('Chain 23, loosely');
+    // The bag grows beside it: the row in hand is lit, what is done is in its colour.
+    const lit = page.locator('[data-grows] .hand');
+    await expect(lit).toHaveAttribute('data-to', '0');
     await go.click();
     await expect(row).toHaveText('Round 2');
+    await expect(lit).toHaveAttribute('data-to', '1');
+    await expect(page.locator('[data-grows] .done')).toHaveCount(1);
     // The count at the end of the first: it is right.
     await expect(ask).toContainText('48 at the end of Round 1?');
     await ask.getByRole('button', { name: 'Yes' }).click();

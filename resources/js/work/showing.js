@@ -42,6 +42,7 @@ export class Showing {
         const heeds = [...this.mending(at), ...(this.log.rows[at]?.heed ?? [])];
         this.lines([...heeds, ...(at < this.log.rows.length ? endsAt(figures, at) : [])]);
         this.marks(at);
+        this.grow(at);
         const width = Math.round(this.find('tally').clientWidth);
         const groups = at < this.log.rows.length ? [tally(this.log.groups(at), stitch, width)] : [];
         this.find('tally').replaceChildren(...groups);
@@ -96,6 +97,14 @@ export class Showing {
                 return line;
             }),
         );
+    }
+
+    /** Rows that are done in colour, the row in hand lit. */
+    grow(at) {
+        for (const band of this.find('grows').querySelectorAll('[data-to]')) {
+            const [from, to] = [Number(band.dataset.from), Number(band.dataset.to)];
+            band.setAttribute('class', at > to ? 'done' : at >= from ? 'hand' : '');
+        }
     }
 
     /** What the sheets ask is of the row that was done last. */

@@ -56,6 +56,7 @@
         <p class="next" data-next></p>
     </section>
     <div class="tally" data-tally aria-hidden="true"></div>
+    <div class="grows" data-grows data-at="{{ $work->place->row ?? 0 }}">{!! $work->growing() !!}</div>
     @if ($work->place === null)
         <section class="ask" aria-label="{{ __('Where are you?') }}">
             <p>@told('<b>The plan was changed</b> since you worked last, below where you were or under it. At '
