@@ -1,3 +1,4 @@
+@use(App\Drawing\RunDown)
 @use(App\Rules\Typed)
 @use(Fescue\Core\Estimate\MaterialEstimate)
 @use(App\Tongue\Tongues)
@@ -90,6 +91,18 @@
             @endif
             @if ($estimate->isSure() === false)<p><a href="{{ route('bags.what-if', $bag) }}">{{
                 __('Or a smaller hook, or another material: what if?') }}</a></p>@endif
+            @foreach ($foretold as $one)
+                @php
+                    $named = $estimate->others === [] ? __('The strand') : ucfirst($sheet->named($one->which));
+                    $run = RunDown::of($plan, $one);
+                @endphp
+                @if ($run !== null)
+                    <div class="table-head"><h2>{{ $estimate->others === [] ? __('Row by row') : $named }}</h2><span>{{
+                        __('grams left after each row, nine of ten bags inside the band') }}</span></div>
+                    <div class="sheet run-down" tabindex="0" role="group" aria-label="{{ __('{drawing}, drawn',
+                        ['drawing' => __('Row by row')]) }}">{!! $run->svg($done, $named) !!}</div>
+                @endif
+            @endforeach
             <div class="sheet narrowing">{!! $bands !!}</div>
             @if ($mends === null)
                 <section class="section-rule" data-later="/bags/{{ $bag->id }}/enough/mends">
