@@ -27,6 +27,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Piece\Maker;
@@ -40,7 +41,9 @@ final class Beginning
 {
     private const SIZE = ['length' => 300.0, 'width' => 120.0, 'height' => 260.0];
 
-    private const FIELDS = ['kind', 'thick', 'hook', 'length', 'width', 'height', 'bag', 'material_id', 'swatch_id'];
+    private const FIELDS = [
+        'kind', 'thick', 'hook', 'have', 'length', 'width', 'height', 'bag', 'material_id', 'swatch_id',
+    ];
 
     /** Letters of a query that is carried on. */
     public const LONGEST = 400;
@@ -69,7 +72,13 @@ final class Beginning
 
     public readonly ?Material $material;
 
+    /** The same, where it was not asked for. */
+    private readonly ?Material $preset;
+
     public readonly ?Swatch $swatch;
+
+    /** What there is of it, where she says so; of a strand of her stash that says it. */
+    private readonly ?Mass $have;
 
     /** @var array<string, Length> */
     public readonly array $size;
@@ -85,13 +94,22 @@ final class Beginning
 
     private ?MakerHistory $hands = null;
 
+    /** @var \WeakMap<BagPlan, Spread> what each plan takes */
+    private \WeakMap $grams;
+
     /** @var array<string, mixed>|null read once for all kinds */
     private ?array $common = null;
 
     public function __construct(private readonly Request $request, private readonly ?User $maker)
     {
+        $this->grams = new \WeakMap();
         $wrong = [];
-        $this->material = $this->own('material_id', fn(User $of, int $id): ?Material => $of->strands()->find($id));
+        // Of a maker who said nothing yet, the strand that she had in hand last.
+        $this->preset = $maker !== null && array_filter($request->only(self::FIELDS), is_string(...)) === []
+            ? $maker->strands()->reorder()->latest('updated_at')->latest('id')->first()
+            : null;
+        $this->material = $this->preset
+            ?? $this->own('material_id', fn(User $of, int $id): ?Material => $of->strands()->find($id));
         $this->swatch = $this->own('swatch_id', fn(User $of, int $id): ?Swatch => $of->swatches()->find($id));
         $this->kind = $this->material->kind ?? $this->kindTyped();
         $usual = Length::mm($this->kind->thicknesses()[1]);
@@ -117,6 +135,16 @@ final class Beginning
             $size[$side] = $this->length($side, Length::mm($mm), $this->unit(), 10.0, 2000.0, $wrong);
         }
         $this->size = $size;
+        $have = null;
+        try {
+            $text = $this->typed('have');
+            $have = $text === '' || $this->material !== null
+                ? null
+                : Have::read($text, $this->kind->form()->weight($this->thickness));
+        } catch (NotUnderstood $e) {
+            $wrong['have'] = Tongues::say($e->said);
+        }
+        $this->have = $have;
         $this->wrong = $wrong;
     }
 
@@ -206,11 +234,35 @@ final class Beginning
     /** Grams, wider by what a guessed weight may be off. */
     public function grams(BagPlan $plan): Spread
     {
-        $grams = MaterialEstimate::of($plan)->grams;
+        // Asked for by figures, chance and size of each kind.
+        $grams = $this->grams[$plan] ??= MaterialEstimate::of($plan)->grams;
 
         return $this->material === null
             ? new Spread($grams->likely, hypot($grams->relative, Form::GUESS))
             : $grams;
+    }
+
+    /** The chance from 0 to 1 that what there is of it is enough; null where nobody said how much that is. */
+    public function enough(BagPlan $plan): ?float
+    {
+        $have = $plan->spec->facts->strands->own->onHand;
+
+        return $have === null ? null : $this->grams($plan)->chanceWithin($have->grams);
+    }
+
+    /**
+     * About how large it could be made of what there is, to be sure: a fabric takes as much as it is large.
+     *
+     * @return ?array{Length, Length} as wide as it lies flat, and as high; null where nobody said how much there is
+     */
+    public function reaches(BagPlan $plan): ?array
+    {
+        $have = $plan->spec->facts->strands->own->onHand;
+        $times = sqrt(($have->grams ?? 0.0) / max(1.0, $this->grams($plan)->at(MaterialEstimate::SURE)));
+
+        return $have === null
+            ? null
+            : [$plan->comesOut->flatWidth->times($times), $plan->comesOut->height->times($times)];
     }
 
     public function minutes(BagPlan $plan): Spread
@@ -425,6 +477,7 @@ final class Beginning
             'name' => 'A bag',
             'material' => $this->material === null
                 ? Guessed::material($this->kind, $this->thickness)
+                    + ($this->have === null ? [] : ['on_hand' => $this->have->exact()])
                 : $this->material->document($this->material->freeFor(null)),
             'working' => 'spiral',
         ] + $hand;
@@ -432,7 +485,9 @@ final class Beginning
 
     private function typed(string $field): string
     {
-        return mb_substr(Typed::text($this->request, $field), 0, 40);
+        return $field === 'material_id' && $this->preset !== null
+            ? (string) $this->preset->id
+            : mb_substr(Typed::text($this->request, $field), 0, 40);
     }
 
     /** @param array<string, string> $wrong */

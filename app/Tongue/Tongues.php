@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tongue;
 
 use Fescue\Core\Measure\Decimal;
+use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Work;
@@ -102,6 +103,12 @@ final class Tongues
     public static function printed(string $measure): string
     {
         return self::here()->number($measure);
+    }
+
+    /** A length without its unit, where that stands once for several. */
+    public static function bare(Length $length, LengthUnit $unit): string
+    {
+        return self::printed(trim(str_replace($unit->value, '', $length->print($unit))));
     }
 
     /** @param non-empty-list<string> $things */

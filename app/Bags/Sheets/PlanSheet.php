@@ -147,26 +147,19 @@ final readonly class PlanSheet
     /** The number alone, for figures set large. */
     public function figure(Length $length): string
     {
-        return Tongues::printed(trim(str_replace($this->unit->value, '', $length->print($this->unit))));
+        return Tongues::bare($length, $this->unit);
     }
 
     /** @return non-empty-list<string> of its own material and its others; lighter shades where those came as a file */
     public function colours(): array
     {
-        $own = $this->bag->colour();
-        $others = $this->plan->spec->facts->strands->others === [] ? [] : $this->bag->others();
+        $others = $this->plan->spec->facts->strands->others;
+        $linked = $others === [] ? [] : $this->bag->others();
 
-        return [
-            $own,
-            ...array_map(
-                fn(int $place): string => $others[$place]->colour ?? Ink::mix(
-                    $own,
-                    Ink::SHEET,
-                    min(0.8, 0.4 + 0.15 * $place),
-                ),
-                array_keys($this->plan->spec->facts->strands->others),
-            ),
-        ];
+        return Ink::strands($this->bag->colour(), array_map(
+            fn(int $place): ?string => $linked[$place]->colour ?? null,
+            array_keys($others),
+        ));
     }
 
     /** What a material is called: 0 is its own, 1 the first of its others. */

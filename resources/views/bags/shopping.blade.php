@@ -8,7 +8,7 @@
     @if ($all === [])
         <div class="teach"><div><h2>{{ __('No bag is in hand') }}</h2><p>{{ __('Plan one, say at its Finish what '
             .'it is closed and lined with, and all that it takes stands here against your stash.') }}</p>
-            <p><a class="btn btn-primary" href="{{ route('bags.create') }}">{{ __('Plan a bag') }}</a></p></div></div>
+            <p><a class="btn btn-primary" href="{{ route('begin') }}">{{ __('Plan a bag') }}</a></p></div></div>
     @else
     <div class="words-page">
         <section aria-label="{{ __('To get') }}">

@@ -1,5 +1,6 @@
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\Duration)
+@use(Fescue\Core\Estimate\MaterialEstimate)
 @php
     $begun = $sheet->begun;
     $way = $begun->chosen();
@@ -21,6 +22,11 @@
             'from' => $begun->material !== null ? __('from your stash’s weight')
                 : __('guessed: weigh a metre and it narrows'),
         ]) }}</p></div>
+    @php $chance = $begun->enough($plan); @endphp
+    @if ($chance !== null)<div class="figure-row"><p><span @class(['large', 'good' => $chance >= MaterialEstimate::SURE,
+        'bad' => $chance < MaterialEstimate::SURE])>{{ MaterialEstimate::hundred($chance) }}</span>
+        {{ __('in 100: enough') }}</p>
+        <p class="sub">{{ $sheet->reaches($plan) }}</p></div>@endif
     @php
         $stitches = $plan->work->stitches()->total();
         $start = $plan->work->start;

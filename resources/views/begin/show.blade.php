@@ -5,6 +5,8 @@
 <x-layout :title="__('What shall it be?')">
     <form class="beginning" method="get" action="/begin" data-begin novalidate>
         <section class="in-hand">
+            @guest<p class="what-it-is">{{ __('Fescue plans the bag that you can crochet of the strand you have: how '
+                .'much it takes, how many stitches, round by round.') }}</p>@endguest
             <h1>{{ __('In your hand') }}</h1>
             @if ($materials !== [])
                 <div class="part">
@@ -41,6 +43,13 @@
                         ?? '' }}</p>
                 </div>
             @endforeach
+            <div class="line" data-have @if ($begun->material !== null) hidden @endif>
+                <label for="have">{{ __('I have') }}</label>
+                <input class="form-control" id="have" name="have" value="{{ \App\Rules\Typed::text(request(), 'have')
+                    }}" placeholder="450 g" maxlength="40" autocomplete="off" aria-describedby="have-wrong have-how">
+                <p class="hint" id="have-how">{{ __('g, m, or balls: 3 × 250 g') }}</p>
+                <p class="wrong" id="have-wrong" data-wrong="have">{{ $begun->wrong['have'] ?? '' }}</p>
+            </div>
             @if ($swatches !== [])
                 <div class="part">
                     <label for="swatch_id">{{ __('Gauge') }}</label>
@@ -70,8 +79,9 @@
         </section>
         <section class="all-kinds" aria-labelledby="kinds">
             <h1 id="kinds">{{ __('What shall it be?') }}</h1>
-            <p class="soft">{{ __('All drawn at one scale; green where work begins.') }} <a
-                href="{{ route('count') }}">{{ __('I have a pattern: count it') }}</a></p>
+            <p class="soft">{{ __('All drawn at one scale.') }} <a
+                href="{{ route('count') }}">{{ __('I have a pattern: count it') }}</a>@auth · <a
+                href="{{ route('bags.create') }}">{{ __('From a swatch, by name and size') }}</a>@endauth</p>
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
                 @foreach ($sheet->kinds() as $key => $drawn)
