@@ -204,7 +204,7 @@ final class BagTest extends TestCase
             );
         }
         $this->put("/bags/{$bag->id}", $this->form($bag->refresh(), ['name' => $script]))->assertSessionHasNoErrors();
-        foreach (['', '/words', '/base.svg', '/side.svg', '/words.pdf'] as $page) {
+        foreach (['', '/words', '/base.svg', '/side.svg', '/solid.svg', '/solid.glb', '/words.pdf'] as $page) {
             $this->get("/bags/{$bag->id}{$page}")->assertOk()->assertDontSee($script, false);
         }
         $this->get('/bags')->assertOk()->assertDontSee($script, false)->assertSee($script);
@@ -289,7 +289,11 @@ final class BagTest extends TestCase
             self::assertTrue($document->loadXML($svg));
             self::assertStringEndsWith('mm', (string) $document->documentElement?->getAttribute('width'));
         }
-        $this->get("/bags/{$bag->id}/solid.svg")->assertNotFound();
+        $solid = $this->get("/bags/{$bag->id}/solid.glb")->assertOk()
+            ->assertHeader('Content-Type', 'model/gltf-binary')
+            ->assertHeader('Content-Disposition', 'attachment; filename="pier-tote.glb"')->getContent();
+        self::assertStringStartsWith('glTF', (string) $solid);
+        $this->get("/bags/{$bag->id}/lid.svg")->assertNotFound();
     }
 
     /**
@@ -343,12 +347,12 @@ final class BagTest extends TestCase
             $maker->bags()->save($copy);
         }
         $page = $this->actingAs($maker)->get('/bags')->assertOk()->assertSee('1 to 12 of 31')->assertSee('Quay bag 30');
-        self::assertSame(12, substr_count((string) $page->getContent(), 'lying flat'));
+        self::assertSame(12, substr_count((string) $page->getContent(), '/sketch.svg'));
         $this->get('/bags?page=3')->assertSee('Pier tote')->assertDontSee('Quay bag 30');
         $this->get('/bags?q=bag+17')->assertSee('Quay bag 17')->assertDontSee('Quay bag 18')->assertSee('value="bag 17"', false);
         $this->get('/bags?q=%25')->assertSee('No bag of yours is called so');
         $this->get('/bags?page=99999999999')->assertOk();
-        $this->get('/')->assertSee('All bags: 21 more')->assertSee('Quay bag 30')->assertDontSee('Quay bag 20');
+        $this->get('/')->assertSee('All bags: 19 more')->assertSee('Quay bag 30')->assertDontSee('Quay bag 18');
     }
 
     /** What it stands on changed under it: every page of it leads to Plan, which says what is wrong; nothing is logged. */

@@ -78,7 +78,7 @@ final class WaysTest extends TestCase
                 '[(pb, pa) en el p sig, saltar el p sig] 28 veces',
             ],
         );
-        foreach (['/base.svg', '/side.svg', '/words.pdf', '/enough', '/what-if'] as $page) {
+        foreach (['/base.svg', '/side.svg', '/solid.svg', '/solid.glb', '/words.pdf', '/enough', '/what-if'] as $page) {
             $this->get("/bags/{$bag->id}{$page}")->assertOk();
         }
         $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();

@@ -16,7 +16,7 @@ test('a maker keeps her units, her names of stitches and her password', async ({
 
     // Figures and tape turn to inches, what she typed stays as she typed it, bare numbers are inches now.
     await page.goto(plan);
-    await expect(page.locator('[data-region="drawing"] svg').first()).toContainText('in');
+    await expect(page.getByRole('group', { name: 'Base, drawn' })).toContainText('in');
     await expect(page.locator('[data-region="tally"]')).toContainText('11 5/8 × 4 1/2 in');
     await expect(page.getByLabel('Base width')).toHaveValue('12 cm');
     await page.getByLabel('Base length').fill('12 1/2');

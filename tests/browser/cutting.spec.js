@@ -74,6 +74,8 @@ test('two shirts and six bags go from the drawing to strand in the stash', async
     // 42 loops of 44 cm less their hitch.
     await expect(page.locator('.figures')).toContainText('18');
     await page.goto('/stash');
+    await expect(page.locator('.shelf > li')).toHaveCount(2);
+    await page.getByRole('button', { name: 'List' }).click();
     await expect(page.locator('.rows > li')).toHaveCount(2);
     await expect(page.getByText('plarn, looped')).toBeVisible();
 });

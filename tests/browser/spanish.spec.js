@@ -261,7 +261,7 @@ test('every page of a maker of every demo bag is told in Spanish', { tag: '@slow
         queue.push(
             ...links.filter(
                 (one) =>
-                    !/\.(csv|svg|pdf|json|txt|zip|png)|export|terms=|\/given/.test(one) &&
+                    !/\.(csv|svg|pdf|json|txt|zip|png|glb)|export|terms=|\/given/.test(one) &&
                     !(/\?/.test(one) && (perKind.get(one.replaceAll(/\d+/g, 'n').replaceAll(/=[^&]*/g, '=')) ?? 0) > 5),
             ),
         );

@@ -14,7 +14,7 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
 
     // The plan: 16 chains and 5 rounds of base come nearest to 30 × 12.
     await expect(page.getByText('29.5 × 11.5 cm')).toBeVisible();
-    await expect(page.locator('[data-region="drawing"] svg').first()).toContainText('chain: 16');
+    await expect(page.getByRole('group', { name: 'Base, drawn' })).toContainText('chain: 16');
     await expect(page.locator('[data-region="tally"]')).toContainText('in 100');
 
     // A change redraws in place: no new page, focus and scroll where they were.
@@ -24,7 +24,7 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
     });
     const length = page.getByLabel('Base length');
     await length.fill('36 cm');
-    await expect(page.locator('[data-region="drawing"] svg').first()).toContainText('chain: 21');
+    await expect(page.getByRole('group', { name: 'Base, drawn' })).toContainText('chain: 21');
     await expect(page.locator('[data-saved]')).toHaveText('kept just now');
     await expect(length).toBeFocused();
     expect(await page.evaluate(() => [window.samePage, Math.round(window.scrollY)])).toEqual([true, 40]);
@@ -69,6 +69,8 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
 
     // Put away and brought back.
     await page.goto('/bags');
+    await expect(page.locator('.wall img').first()).toBeVisible();
+    await page.getByRole('button', { name: 'List' }).click();
     await page.getByRole('button', { name: 'Put away Pier tote' }).first().click();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByText('is back')).toBeVisible();
@@ -117,7 +119,7 @@ test('fast typing ends with the last value drawn', async ({ page }) => {
     await planBag(page);
     await page.getByLabel('Base length').fill('');
     await page.getByLabel('Base length').pressSequentially('41 cm', { delay: 60 });
-    await expect(page.locator('[data-region="drawing"] svg').first()).toContainText('chain: 26');
+    await expect(page.getByRole('group', { name: 'Base, drawn' })).toContainText('chain: 26');
     await page.reload();
     await expect(page.getByLabel('Base length')).toHaveValue('41 cm');
 });

@@ -12,7 +12,7 @@ test('the whole story goes by plain forms', async ({ page }) => {
     await page.getByLabel('Base length').fill('36 cm');
     await page.getByRole('button', { name: 'Save and draw' }).click();
     await expect(page.getByText('Saved and drawn anew')).toBeVisible();
-    await expect(page.locator('[data-region="drawing"] svg').first()).toContainText('chain: 21');
+    await expect(page.getByRole('group', { name: 'Base, drawn' })).toContainText('chain: 21');
 
     // A refused value comes back in its field, in its open station, with its message.
     await page.getByLabel('Height').fill('-3');
