@@ -37,6 +37,7 @@ use Fescue\Core\Material\HookRange;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Washing;
+use Fescue\Core\Material\WeightClass;
 use Fescue\Core\Pattern\Part;
 use Fescue\Core\Piece\Asked;
 use Fescue\Core\Piece\Choice;
@@ -138,8 +139,8 @@ final class Messages
         foreach (TabStep::cases() as $step) {
             $add(TabStep::class, $step->said(), $step->care());
         }
-        $lists = [Make::class, Fibre::class, Fabric::class, Hand::class, Part::class, Origin::class, Washing::class,
-            Tool::class];
+        $lists = [Make::class, Fibre::class, WeightClass::class, Fabric::class, Hand::class, Part::class,
+            Origin::class, Washing::class, Tool::class];
         foreach ($lists as $words) {
             $add($words, ...array_column($words::cases(), 'value'));
         }

@@ -14,6 +14,7 @@ use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
 use Fescue\Core\Material\Material as Weighed;
+use Fescue\Core\Material\WeightClass;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\LinearDensity;
@@ -50,6 +51,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property ?Length $pitch
  * @property ?int $strung_on
  * @property ?Length $label_low
+ * @property ?WeightClass $weight_class
  * @property ?Length $label_high
  * @property ?string $price
  * @property ?string $price_for
@@ -189,6 +191,7 @@ final class Material extends Record
             'on_hand' => $onHand?->exact(),
             'unit' => $supply?->unit->exact(),
             'waste' => $supply === null || $supply->waste <= 0 ? null : $supply->waste,
+            'weight_class' => $this->weight_class?->value,
             // What was cut was joined as it was wound.
             'joined' => $this->acquired === Acquired::Cut ? true : null,
         ], fn(bool|float|string|null $part): bool => $part !== null);
@@ -268,6 +271,7 @@ final class Material extends Record
             'kind' => Kind::class,
             'make' => Make::class,
             'fibre' => Fibre::class,
+            'weight_class' => WeightClass::class,
             'acquired' => Acquired::class,
             'diameter' => AsLength::class,
             'sample_length' => AsLength::class,

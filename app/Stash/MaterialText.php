@@ -16,6 +16,7 @@ use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
 use Fescue\Core\Material\Property;
+use Fescue\Core\Material\WeightClass;
 use Fescue\Core\Measure\ArealDensity;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -220,6 +221,10 @@ final class MaterialText
             ),
             Property::Cord => $this->values['strung_on'] = $this->strungOn($cord),
             Property::LabelHook => $this->label(),
+            Property::WeightClass => $this->values['weight_class'] = $this->choice(
+                'weight_class',
+                WeightClass::cases(),
+            ),
         };
     }
 

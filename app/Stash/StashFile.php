@@ -41,6 +41,7 @@ final class StashFile
         'pitch' => 'pitch (mm)',
         'cord' => 'strung on',
         'label_hook' => 'label hook (mm)',
+        'weight_class' => 'weight class',
         'acquired' => 'source',
         'price' => 'price',
         'price_for' => 'price for (g or tabs)',
@@ -195,25 +196,30 @@ final class StashFile
         [$low, $high] = [$mm($material->label_low), $mm($material->label_high)];
 
         return [
-            $material->kind->value, $material->name, $material->colour, $material->make->value
-                ?? '', $material->fibre->value
-                ?? '', $material->diameter_guessed
-                ? ''
-                : $mm($material->diameter),
-            $mm($material->strip_width), $mm($material->width), $number(
-                $material->pull === null ? null : ($material->pull - 1) * 100,
-            ), $number($material->areal),
+            $material->kind->value,
+            $material->name,
+            $material->colour,
+            $material->make->value ?? '',
+            $material->fibre->value ?? '',
+            $material->diameter_guessed ? '' : $mm($material->diameter),
+            $mm($material->strip_width),
+            $mm($material->width),
+            $number($material->pull === null ? null : ($material->pull - 1) * 100),
+            $number($material->areal),
             $number($material->sample_length?->in(LengthUnit::Metre)),
             (string) $material->sample_count,
             $number($material->sample_mass?->grams),
             $number($material->ball_length?->in(LengthUnit::Metre)),
-            $number($material->ball_mass?->grams), $mm($material->pitch), $material->strungOn->name
-                ?? '',
-            $low === $high
-                ? $low
-                : "{$low}–{$high}", $material->acquired->value ?? '', (string) $material->price, $number(
-                    $material->price_for === null ? null : (float) $material->price_for,
-                ), (string) $material->care, $number($material->balance()),
+            $number($material->ball_mass?->grams),
+            $mm($material->pitch),
+            $material->strungOn->name ?? '',
+            $low === $high ? $low : "{$low}–{$high}",
+            $material->weight_class->value ?? '',
+            $material->acquired->value ?? '',
+            (string) $material->price,
+            $number($material->price_for === null ? null : (float) $material->price_for),
+            (string) $material->care,
+            $number($material->balance()),
         ];
     }
 }

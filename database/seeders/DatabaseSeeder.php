@@ -49,7 +49,7 @@ final class DatabaseSeeder extends Seeder
      * @var array<string, array{0: array<string, string>, 1: list<array{Move, float, int, string}>}>
      */
     private const MATERIALS = [
-        'rope-walk' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'cotton', 'name' => 'Rope-walk cord', 'colour' => '#c9b994', 'diameter' => '4', 'sample_length' => '5', 'sample_mass' => '42.5', 'label_hook' => '5–6 mm', 'acquired' => 'roll', 'price' => '23.40', 'price_for' => '1250', 'care' => 'wash cold, block wet'],
+        'rope-walk' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'cotton', 'name' => 'Rope-walk cord', 'colour' => '#c9b994', 'diameter' => '4', 'sample_length' => '5', 'sample_mass' => '42.5', 'label_hook' => '5–6 mm', 'weight_class' => '5 bulky', 'acquired' => 'roll', 'price' => '23.40', 'price_for' => '1250', 'care' => 'wash cold, block wet'],
             [[Move::Bought, 2500, 64, 'two rolls'], [Move::Used, 310, 22, 'first lantern, sold'], [Move::Weighed, 2150, 6, 'on the kitchen scale']]],
         'net-loft' => [['kind' => 'cord', 'make' => 'braided', 'fibre' => 'polyester', 'name' => 'Net-loft green', 'colour' => '#5f7f6c', 'diameter' => '5', 'sample_length' => '3', 'sample_mass' => '31.2', 'acquired' => 'cone', 'price' => '31', 'price_for' => '2000'],
             [[Move::Bought, 2000, 51, ''], [Move::GivenAway, 420, 19, 'to the sailmaker’s girl']]],
@@ -58,11 +58,11 @@ final class DatabaseSeeder extends Seeder
         'slate' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'jute', 'name' => 'Slipway slate', 'colour' => '#5c6670', 'diameter' => '4.5', 'sample_length' => '2', 'sample_mass' => '19', 'acquired' => 'roll', 'price' => '16.20', 'price_for' => '1980', 'care' => 'keep dry; wipe'],
             [[Move::Bought, 1980, 40, '']]],
         'foam' => [['kind' => 'cord', 'make' => 'braided', 'fibre' => 'cotton', 'name' => 'Foam white', 'colour' => '#e9e4d6', 'diameter' => '6', 'sample_length' => '2', 'sample_mass' => '27.4', 'acquired' => 'found'], []],
-        'dusk' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'cotton', 'name' => 'Last-ferry blue', 'colour' => '#33475f', 'diameter' => '3.5', 'sample_length' => '5', 'sample_mass' => '33.5', 'label_hook' => '4–5 mm', 'acquired' => 'cone'],
+        'dusk' => [['kind' => 'cord', 'make' => 'twisted', 'fibre' => 'cotton', 'name' => 'Last-ferry blue', 'colour' => '#33475f', 'diameter' => '3.5', 'sample_length' => '5', 'sample_mass' => '33.5', 'label_hook' => '4–5 mm', 'weight_class' => '5 bulky', 'acquired' => 'cone'],
             [[Move::Bought, 1000, 28, ''], [Move::Used, 95, 9, 'swatches']]],
         'deckhand' => [['kind' => 'tshirt', 'fibre' => 'cotton', 'name' => 'Deckhand jersey', 'colour' => '#8c3f4d', 'strip_width' => '25', 'pull' => '28', 'areal' => '165', 'diameter' => '8', 'sample_length' => '4', 'sample_mass' => '13.4', 'acquired' => 'cut', 'care' => 'wash cold, dry flat'],
             [[Move::Cut, 168, 12, 'three shirts'], [Move::Cut, 121, 11, 'two more']]],
-        'stripe' => [['kind' => 'tshirt', 'fibre' => 'mixed', 'name' => 'Pilot stripe', 'colour' => '#d7c48a', 'pull' => '20', 'diameter' => '9', 'sample_length' => '2', 'sample_mass' => '14.8', 'label_hook' => '8–12 mm', 'acquired' => 'cone', 'price' => '12.90', 'price_for' => '850'],
+        'stripe' => [['kind' => 'tshirt', 'fibre' => 'mixed', 'name' => 'Pilot stripe', 'colour' => '#d7c48a', 'pull' => '20', 'diameter' => '9', 'sample_length' => '2', 'sample_mass' => '14.8', 'label_hook' => '8–12 mm', 'weight_class' => '7 jumbo', 'acquired' => 'cone', 'price' => '12.90', 'price_for' => '850'],
             [[Move::Bought, 850, 17, '']]],
         'bakery' => [['kind' => 'plarn', 'make' => 'looped', 'name' => 'Bakery loops', 'colour' => '#d9a441', 'strip_width' => '50', 'diameter' => '7', 'sample_length' => '3', 'sample_mass' => '7.6', 'acquired' => 'cut', 'care' => 'wipe; never tumble-dry'],
             [[Move::Cut, 240, 15, 'twenty-four bags'], [Move::Cut, 96, 4, 'ten bags']]],

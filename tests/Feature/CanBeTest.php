@@ -12,6 +12,7 @@ use Fescue\Core\Material\Fabric;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Make;
+use Fescue\Core\Material\WeightClass;
 use Fescue\Core\Stock\Move;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -44,6 +45,7 @@ final class CanBeTest extends TestCase
             ['materials', $material->id, 'kind', array_column(Kind::cases(), 'value')],
             ['materials', $material->id, 'make', array_column(Make::cases(), 'value')],
             ['materials', $material->id, 'fibre', array_column(Fibre::cases(), 'value')],
+            ['materials', $material->id, 'weight_class', array_column(WeightClass::cases(), 'value')],
             ['materials', $material->id, 'acquired', array_column(Acquired::cases(), 'value')],
             ['swatches', $swatch->id, 'state', array_column(State::cases(), 'value')],
             ['swatches', $swatch->id, 'drape', array_column(Fabric::cases(), 'value')],

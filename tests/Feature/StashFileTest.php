@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Stash\StashFile;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Make;
+use Fescue\Core\Material\WeightClass;
 use Fescue\Core\Measure\Length;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,6 +32,7 @@ final class StashFileTest extends TestCase
                 'make' => Make::Braided,
                 'label_low' => Length::mm(5),
                 'label_high' => Length::mm(6),
+                'weight_class' => WeightClass::SuperBulky,
                 'price' => '6.50',
                 'price_for' => 450,
             ],

@@ -350,15 +350,16 @@ final class StashTest extends TestCase
                     'areal' => '160',
                     'fibre' => 'cotton',
                     'label_hook' => '8–12 mm',
+                    'weight_class' => '7 jumbo',
                 ] + $strand,
-                ['strip_width', 'pull', 'areal', 'label_hook'],
+                ['strip_width', 'pull', 'areal', 'label_hook', 'weight_class'],
                 ['pitch', 'sample_count', 'width', 'make'],
             ],
             'looped plarn' => [
                 'plarn',
                 ['make' => 'looped', 'strip_width' => '5 cm'] + $strand,
                 ['make', 'strip_width'],
-                ['pitch', 'pull', 'label_hook', 'fibre'],
+                ['pitch', 'pull', 'label_hook', 'weight_class', 'fibre'],
             ],
             'twisted cord' => [
                 'cord',

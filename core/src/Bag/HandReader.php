@@ -38,7 +38,7 @@ final class HandReader
                 'density',
                 fn(string $text): LinearDensity => LinearDensity::parse($text),
             ) : null;
-            foreach (['make', 'fibre', 'on_hand', 'unit', 'waste', 'joined'] as $aside) {
+            foreach (['make', 'fibre', 'on_hand', 'unit', 'waste', 'joined', 'weight_class'] as $aside) {
                 $of->has($aside);
             }
             $of->close();

@@ -8,6 +8,8 @@ use Fescue\Core\Document\Fields;
 use Fescue\Core\Material\Form;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
+use Fescue\Core\Material\Property;
+use Fescue\Core\Material\WeightClass;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LinearDensity;
 use Fescue\Core\Measure\Mass;
@@ -60,6 +62,9 @@ final class MaterialReader
         ) : null;
         // What was cut was joined when it was wound.
         $joined = $material->has('joined') ? $material->yes('joined') : $waste !== null;
+        $class = $kind !== null && $kind->has(Property::WeightClass) && $material->has('weight_class')
+            ? $material->choice('weight_class', WeightClass::cases())
+            : null;
         $material->close();
 
         return $kind === null || $diameter === null || $density === null ? null : new Material(
@@ -72,6 +77,7 @@ final class MaterialReader
             $unit,
             $waste ?? 0.0,
             $joined,
+            $class,
         );
     }
 

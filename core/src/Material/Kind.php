@@ -99,6 +99,7 @@ enum Kind: string
             Property::BallLength,
             Property::BallMass,
             Property::LabelHook,
+            Property::WeightClass,
         ];
 
         return match ($this) {

@@ -23,6 +23,7 @@ final readonly class Material
      * @param ?Mass $unit of one ball, cone, or batch as it is to be had
      * @param float $waste grams thrown away in cutting, for each gram of strand
      * @param bool $joined whether what is on hand is one strand, its joins in its length already, as where it was cut
+     * @param ?WeightClass $class as which it is sold
      */
     public function __construct(
         public Kind $kind,
@@ -34,6 +35,7 @@ final readonly class Material
         public ?Mass $unit = null,
         public float $waste = 0.0,
         public bool $joined = false,
+        public ?WeightClass $class = null,
     ) {}
 
     /** The same strand, had so much of it been on hand. */
@@ -49,6 +51,7 @@ final readonly class Material
             $this->unit,
             $this->waste,
             $this->joined,
+            $this->class,
         );
     }
 

@@ -22,4 +22,5 @@ enum Property: string
     case Pitch = 'pitch';
     case Cord = 'cord';
     case LabelHook = 'label_hook';
+    case WeightClass = 'weight_class';
 }

@@ -281,6 +281,9 @@ final readonly class SheetMaker
                 $material->fibre === null ? $kind : $this->tongue->tell('{fibre} {kind}', [
                     'fibre' => $this->tongue->tell($material->fibre->value), 'kind' => $kind,
                 ]),
+                $material->class === null ? '' : $this->tongue->tell('CYC {class}', [
+                    'class' => new Saying($material->class->value),
+                ]),
             ], fn(string $one): bool => $one !== '')),
             'thick' => $this->tongue->number($material->diameter->exact(LengthUnit::Millimetre)),
             'grams' => Mass::grams($takes->grams->likely),

@@ -207,7 +207,8 @@ final class SheetTest extends TestCase
     {
         return [
             'striped' => [fn(): BagPlan => Ways::plan([
-                'others' => [['kind' => 'ribbon', 'diameter' => '4.5 mm', 'density' => '7 g/m', 'fibre' => 'polyester']],
+                'others' => [['kind' => 'ribbon', 'diameter' => '4.5 mm', 'density' => '7 g/m', 'fibre' => 'polyester',
+                    'weight_class' => '5 bulky']],
                 'changes' => [['from' => 'Round 7', 'to' => 1], ['from' => 'Round 9', 'to' => 0]],
                 'material/unit' => '300 g', 'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16],
                 'edge' => ['stitch' => 'crab'], 'finish' => [['type' => 'turn-lock'], ['type' => 'lining']],

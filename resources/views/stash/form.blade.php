@@ -4,6 +4,7 @@
 @use(Fescue\Core\Material\Kind)
 @use(Fescue\Core\Material\Make)
 @use(Fescue\Core\Material\Property)
+@use(Fescue\Core\Material\WeightClass)
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\LengthUnit)
 @php
@@ -121,6 +122,10 @@
                     <x-field name="ball_length" :label="__('and long')"
                         :value="$material?->ball_length?->exact(LengthUnit::Metre)" placeholder="60 m" />
                 </div>
+                <x-pick name="weight_class" :label="__('Weight class')" :value="$material?->weight_class?->value"
+                    :hint="__('As the label has it, 0 to 7. Patterns tell it to whoever buys another yarn.')"
+                    :options="['' => __('not known')] + array_combine(array_column(WeightClass::cases(), 'value'),
+                    array_map(fn (WeightClass $one): string => __($one->value), WeightClass::cases()))" />
             @endif
         </section>
         @endif

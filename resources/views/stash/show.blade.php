@@ -23,6 +23,7 @@
             'mass' => $material->ball_mass,
             'm' => Tongues::figure($material->ball_length?->in(LengthUnit::Metre) ?? 0),
         ]),
+        __('weight class') => __($material->weight_class->value ?? ''),
         __('strip before the pull') => $mm($material->strip_width),
         __('width') => $material->kind === Kind::Cloth ? $material->width?->exact() : $mm($material->width),
         __('pull') => $material->pull === null ? null : Tongues::figure(($material->pull - 1) * 100).' %',
