@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes down anew what is drawn and told of the recorded bags. Look at what changes before you keep it.
+
+use Fescue\Core\Bag\BagDocument;
+use Fescue\Core\Bag\Planner;
+use Fescue\Core\Tests\Bag\Figures;
+
+require dirname(__DIR__, 4).'/vendor/autoload.php';
+
+$file = __DIR__.'/figures.jsonl.gz';
+$lines = [];
+$changed = [];
+foreach (explode("\n", trim((string) gzdecode((string) file_get_contents($file)))) as $line) {
+    $kept = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
+    $figures = Figures::of(Planner::plan(BagDocument::read($kept['document'])));
+    foreach ($figures as $where => $figure) {
+        if ($figure !== ($kept['figures'][$where] ?? null)) {
+            $changed[$where] = ($changed[$where] ?? 0) + 1;
+        }
+    }
+    $lines[] = json_encode(['document' => $kept['document'], 'figures' => $figures], JSON_THROW_ON_ERROR);
+}
+file_put_contents($file, (string) gzencode(implode("\n", $lines)."\n", 9));
+foreach ($changed as $where => $many) {
+    echo "{$where}: {$many} bags\n";
+}
