@@ -10,7 +10,7 @@ test('the stash goes out as CSV and comes in again once looked at', async ({ pag
     await page.getByRole('link', { name: 'CSV', exact: true }).click();
     await page.getByRole('link', { name: 'Keep as CSV' }).click();
     const csv = await readFile(await (await download).path(), 'utf8');
-    expect(csv.split('\n')[1]).toBe('cord,"Tarred cord",#c9b994,,,4,,,,,1,,8.2,,,,,,,,,,900');
+    expect(csv.split('\n')[1]).toBe('cord,"Tarred cord",#c9b994,,,4,,,,,1,,8.2,,,,,,,,,,,900');
 
     const more = [
         `${csv}cord,"Second cord",#112233,,,5 mm,,,,,2 yd,,"1,5 oz",,,,,,,,`,
