@@ -36,6 +36,12 @@ final class BaseDrawing
 
     private const BELOW = 62;
 
+    /** Pixels before what lies there, and for where it starts behind it; of a small drawing. */
+    private const BESIDE = [[30, 82], [4, 62]];
+
+    /** Pixels from stitch to stitch from which their symbols are read. */
+    private const READ = 6.0;
+
     /** Pixels that a symbol reaches to either side of its middle, and up and down from it. */
     private readonly float $wide;
 
@@ -47,7 +53,40 @@ final class BaseDrawing
     /** @var array<string, array<int, string>> of symbols that are drawn alike, from their middle on, by their turn */
     private array $shapes = [];
 
-    public static function of(BagPlan $plan, LengthUnit $unit): Canvas
+    /** Whether its stitches are read in a drawing beside words. */
+    public static function isReadSmall(BagPlan $plan): bool
+    {
+        return self::scale($plan, true) * $plan->gauge->singleWidth()->mm >= self::READ;
+    }
+
+    /** Pixels to the millimetre. */
+    private static function scale(BagPlan $plan, bool $small): float
+    {
+        $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
+
+        return min(
+            self::LARGEST_SCALE,
+            (self::room($small) - Canvas::TAPE - array_sum(self::BESIDE[(int) $small]))
+                / ($outline->length() + 2 * self::beside($plan)),
+            self::HIGHEST / max($outline->width(), self::LEAST_WIDE),
+        );
+    }
+
+    private static function room(bool $small): int
+    {
+        return $small ? Canvas::SMALL : Canvas::WIDTH;
+    }
+
+    /** Millimetres of a round that stands outside of what lies flat, around a chain. */
+    private static function beside(BagPlan $plan): float
+    {
+        $lie = array_values(array_filter($plan->work->rows, fn(Row $row): bool => $row->path !== null));
+        $stands = $lie !== [] && $lie[count($lie) - 1]->stands;
+
+        return $stands && $plan->work->start->isChain() ? $plan->gauge->singleHeight()->mm : 0.0;
+    }
+
+    public static function of(BagPlan $plan, LengthUnit $unit, bool $small = false): Canvas
     {
         $outline = $plan->parts[0]->made->outline ?? throw new \LogicException('Nothing of this bag lies flat.');
         // A bag that is folded has a line for a bottom: its chain is drawn.
@@ -55,16 +94,11 @@ final class BaseDrawing
         $lie = array_values(array_filter($plan->work->rows, fn(Row $row): bool => $row->path !== null));
         $start = $plan->work->start;
         // A round that stands outside of what lies flat, and where it starts, want room of their own.
-        $stands = $lie !== [] && $lie[count($lie) - 1]->stands ? $plan->gauge->singleHeight()->mm : 0.0;
-        $beside = $start->isChain() ? $stands : 0.0;
-        $scale = min(
-            self::LARGEST_SCALE,
-            (Canvas::WIDTH - Canvas::TAPE - 112) / ($outline->length() + 2 * $beside),
-            self::HIGHEST / $wide,
-        );
+        $beside = self::beside($plan);
+        $scale = self::scale($plan, $small);
         $high = $wide * $scale;
-        $left = (int) ceil(Canvas::TAPE + 30 + $beside * $scale);
-        $outside = ($start->isChain() ? $stands : 1.6 * $plan->gauge->singleHeight()->mm) * $scale;
+        $left = (int) ceil(Canvas::TAPE + self::BESIDE[(int) $small][0] + $beside * $scale);
+        $outside = ($start->isChain() ? $beside : 1.6 * $plan->gauge->singleHeight()->mm) * $scale;
         $top = Canvas::TAPE + self::ABOVE + $outside;
         $canvas = new Canvas(
             Tongues::tell('Chart of the base'),
@@ -85,6 +119,7 @@ final class BaseDrawing
             $left,
             $top,
             false,
+            self::room($small),
         );
         (new self(
             $plan,
@@ -95,6 +130,7 @@ final class BaseDrawing
             $left + $outline->length() * $scale / 2,
             $top + $high / 2,
             $outside,
+            $small,
         ))->draw();
 
         return $canvas;
@@ -110,6 +146,7 @@ final class BaseDrawing
         private readonly float $x,
         private readonly float $y,
         private readonly float $outside,
+        private readonly bool $small,
     ) {
         $this->wide = 0.34 * $plan->gauge->singleWidth()->mm * $scale;
         $this->high = min($this->wide, 0.36 * $plan->gauge->singleHeight()->mm * $scale);
@@ -328,10 +365,12 @@ final class BaseDrawing
             fn(Row $row): string => lcfirst(Tongues::here()->row($row->id)).": {$row->count->leaves}",
             $this->lie,
         );
-        if (count($said) > 4) {
-            $said = [$said[0], $said[1], '…', $said[count($said) - 1]];
+        $most = $this->small ? 2 : 4;
+        if (count($said) > $most) {
+            $said = [...array_slice($said, 0, $most - 2), '…', $said[count($said) - 1]];
         }
-        $left = Canvas::TAPE + 30;
+        $left = Canvas::TAPE + self::BESIDE[(int) $this->small][0];
+        [$one, $more, $size] = $this->small ? [56, 172, 12] : [82, 216, 13];
         $this->canvas->text(
             $left,
             $y,
@@ -350,10 +389,10 @@ final class BaseDrawing
             : 'M'.($left + 3)." {$this->canvas->n($y + 16)}a5 5 0 1 0 10 0a5 5 0 1 0 -10 0";
         $this->canvas->add('<g fill="none" stroke-width="1.8" stroke-linecap="round">'
             .'<path stroke="'.Ink::INK."\" d=\"{$begun}\"/>"
-            .'<path stroke="'.Ink::INK.'" d="M'.($left + 82).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/>'
-            .'<path stroke="'.Ink::WARM.'" d="M'.($left + 216).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/></g>');
-        $this->canvas->text($left + 22, $y + 20, Tongues::tell($chain ? 'chain' : 'hole'), Ink::SOFT);
-        $this->canvas->text($left + 100, $y + 20, Tongues::tell('one stitch in one'), Ink::SOFT);
-        $this->canvas->text($left + 234, $y + 20, Tongues::tell('more in one'), Ink::SOFT);
+            .'<path stroke="'.Ink::INK.'" d="M'.($left + $one).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/>'
+            .'<path stroke="'.Ink::WARM.'" d="M'.($left + $more).' '.$this->canvas->n($y + 16).'h12m-6 -6v12"/></g>');
+        $this->canvas->text($left + 22, $y + 20, Tongues::tell($chain ? 'chain' : 'hole'), Ink::SOFT, size: $size);
+        $this->canvas->text($left + $one + 18, $y + 20, Tongues::tell('one stitch in one'), Ink::SOFT, size: $size);
+        $this->canvas->text($left + $more + 18, $y + 20, Tongues::tell('more in one'), Ink::SOFT, size: $size);
     }
 }

@@ -16,6 +16,9 @@ final class Canvas
 
     public const TAPE = 22;
 
+    /** Of one that lies beside words on paper: 76 mm. */
+    public const SMALL = 288;
+
     /** A CSS pixel in millimetres: 1/96 inch. */
     private const PIXEL_MM = 25.4 / 96;
 
@@ -28,6 +31,7 @@ final class Canvas
      * @param float $scale pixels to the millimetre
      * @param float $x0 pixel at which the tape's zero stands, along the top
      * @param float $y0 pixel at which the left tape's zero stands
+     * @param int $width pixels
      */
     public function __construct(
         private readonly string $title,
@@ -38,6 +42,7 @@ final class Canvas
         private readonly float $x0,
         private readonly float $y0,
         private readonly bool $upward,
+        private readonly int $width = self::WIDTH,
     ) {}
 
     public function add(string $markup): void
@@ -115,7 +120,7 @@ final class Canvas
         $mm = fn(float $pixels): string => $this->n($pixels * self::PIXEL_MM);
 
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n".$this->svg(
-            " width=\"{$mm(self::WIDTH)}mm\" height=\"{$mm($this->height)}mm\"",
+            " width=\"{$mm($this->width)}mm\" height=\"{$mm($this->height)}mm\"",
         );
     }
 
@@ -126,7 +131,7 @@ final class Canvas
 
     private function svg(string $size): string
     {
-        $width = self::WIDTH;
+        $width = $this->width;
         $height = $this->height;
 
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$width} {$height}\"{$size} role=\"img\" "
@@ -144,7 +149,7 @@ final class Canvas
     {
         $tape = self::TAPE;
         $height = $this->height;
-        $width = self::WIDTH;
+        $width = $this->width;
         [$step, $middle, $long] = $this->steps();
         $ticks = $numbers = '';
         foreach ([

@@ -28,10 +28,17 @@ final class SideDrawing
 
     private const HIGHEST = 430;
 
+    /** Of one beside words, whose rows are told there. */
+    private const WIDEST_SMALL = Canvas::SMALL - self::LEFT - 14;
+
+    private const HIGHEST_SMALL = 220;
+
     private const LARGEST_SCALE = 3.0;
 
-    /** Pixels from which a stitch is seen as one. */
+    /** Pixels from which a stitch is seen as one; in a small drawing it would only be dark. */
     private const SEEN = 2.2;
+
+    private const SEEN_SMALL = 8.0;
 
     private const LEFT = Canvas::TAPE + 62;
 
@@ -62,9 +69,14 @@ final class SideDrawing
     private readonly float $foot;
 
     /** @param non-empty-list<string> $colours of the bag's own material and its others */
-    public static function of(BagPlan $plan, LengthUnit $unit, array $colours, Writer $writer): Canvas
-    {
-        $drawing = new self($plan, $unit, $colours, $writer);
+    public static function of(
+        BagPlan $plan,
+        LengthUnit $unit,
+        array $colours,
+        Writer $writer,
+        bool $small = false,
+    ): Canvas {
+        $drawing = new self($plan, $unit, $colours, $writer, $small);
         $drawing->draw();
 
         return $drawing->canvas;
@@ -76,6 +88,7 @@ final class SideDrawing
         private readonly LengthUnit $unit,
         private readonly array $colours,
         private readonly Writer $writer,
+        private readonly bool $small,
     ) {
         $out = $plan->comesOut;
         $this->view = SideView::of($plan);
@@ -83,7 +96,11 @@ final class SideDrawing
         $mark = hash('crc32b', implode('|', [...$colours, $plan->spec->choices->name]));
         $this->fabric = new Fabric('s'.substr($mark, 0, 4));
         $wide = max($out->flatWidth->mm, $this->view->width);
-        $this->scale = min(self::LARGEST_SCALE, self::WIDEST / $wide, self::HIGHEST / $this->view->height);
+        $this->scale = min(
+            self::LARGEST_SCALE,
+            ($small ? self::WIDEST_SMALL : self::WIDEST) / $wide,
+            ($small ? self::HIGHEST_SMALL : self::HIGHEST) / $this->view->height,
+        );
         $this->middle = self::LEFT + $wide * $this->scale / 2;
         $this->foot = self::ABOVE + $this->view->height * $this->scale;
         $this->canvas = new Canvas(
@@ -98,6 +115,7 @@ final class SideDrawing
             $this->middle - $out->flatWidth->mm * $this->scale / 2,
             $this->foot,
             true,
+            $small ? Canvas::SMALL : Canvas::WIDTH,
         );
     }
 
@@ -119,7 +137,9 @@ final class SideDrawing
             $this->colours[0],
         );
         $this->measures();
-        $this->labels();
+        if (! $this->small) {
+            $this->labels();
+        }
     }
 
     private function hangs(): bool
@@ -160,7 +180,7 @@ final class SideDrawing
         [$wide, $high] = [$row->stitch * $this->scale, $row->height * $this->scale];
         $strand = $this->plan->spec->facts->strands->of($this->plan->materials[$row->place]);
         $thick = $strand->diameter->mm * $this->scale;
-        if ($wide < self::SEEN || $high < self::SEEN) {
+        if (min($wide, $high) < ($this->small ? self::SEEN_SMALL : self::SEEN)) {
             return $this->band($row, $wide, $high, $colour);
         }
         $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
@@ -231,7 +251,15 @@ final class SideDrawing
     {
         $n = $this->canvas->n(...);
         $drawn = '';
-        foreach ($this->runs($row->course->stitches, 1.6 * $wide) as $run) {
+        $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
+        $lifted = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted));
+        $fanned = 1.05 * $wide * $this->fan($lifted, $row);
+        foreach ($lifted as $one) {
+            $drawn .= "<path d=\"M{$n(-$fanned / 2)} {$n(-$high)}h{$n($fanned)}L{$n($wide / 2)} 0H{$n(-$wide / 2)}z\" "
+                ."fill=\"{$colour}\" transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} "
+                ."{$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
+        }
+        foreach ($this->runs($level, 1.6 * $wide) as $run) {
             $drawn .= "<path d=\"{$this->outline($run, $wide, $high, $run[0]->foot->y)}\" fill=\"{$colour}\" "
                 // What lies behind an open fabric shows.
                 .($row->row->fabric->isOpen() ? 'fill-opacity="0.5" ' : '')

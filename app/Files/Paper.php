@@ -26,7 +26,7 @@ final class Paper
     private const AT_ONCE = 2;
 
     /** Between them lies a drawing at the scale that it says. */
-    private const MARGIN = '12mm 18mm';
+    private const MARGIN = '10mm 18mm';
 
     /** Seconds that one may take, and that one waits for its turn. */
     private const LONGEST = 25;

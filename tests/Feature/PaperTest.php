@@ -46,10 +46,8 @@ final class PaperTest extends TestCase
         $maker = User::query()->firstOrFail();
         $figures = [];
         foreach (Bag::query()->orderBy('id')->get() as $bag) {
-            $page = Booklet::page(PlanSheet::of($bag, $maker));
-            preg_match_all('~<figure class="drawing"[^>]*>\s*<h2>([^<]*)</h2>\s*(<svg.*?</svg>)\s*<figcaption>~s', $page, $found);
-            foreach ($found[1] as $nth => $title) {
-                $figures["{$bag->name()}: {$title}"] = $found[2][$nth];
+            foreach (PlanSheet::of($bag, $maker)->words()->drawings() as [$title, $canvas]) {
+                $figures["{$bag->name()}: {$title}"] = $canvas->inline();
             }
         }
         self::assertGreaterThan(40, count($figures));
@@ -71,7 +69,7 @@ final class PaperTest extends TestCase
             foreach ($chunk as $name => $svg) {
                 preg_match('~viewBox="0 0 656 (\d+)"~', $svg, $size);
                 $paper = imagecreatefrompng((string) array_shift($sheets)) ?: self::fail('It was not rendered.');
-                $this->isAlike($screen, 0, $top, $paper, 68, 45, (int) $size[1], $name);
+                $this->isAlike($screen, 0, $top, $paper, 68, 38, (int) $size[1], $name);
                 $top += (int) $size[1];
             }
         }
@@ -102,8 +100,8 @@ final class PaperTest extends TestCase
     }
 
     /**
-     * A pattern with its drawings takes four sheets at the most, a tote on an oval two; no heading stands alone at the
-     * foot of one.
+     * A plain tote's pattern with its drawings takes one sheet, any other four at the most; no heading stands alone at
+     * the foot of one.
      */
     #[Group('slow')]
     public function testSheetsOfPaper(): void
@@ -114,7 +112,12 @@ final class PaperTest extends TestCase
             $sheet = PlanSheet::of($bag, $maker);
             $file = $this->kept('words.pdf', Booklet::plain($sheet));
             $pages = array_slice(explode("\f", $this->run_(['pdftotext', '-layout', $file, '-'])), 0, -1);
-            self::assertLessThanOrEqual($bag->name() === 'Winter-market carrier' ? 2 : 4, count($pages), $bag->name());
+            $most = match ($bag->name()) {
+                'Ropemaker’s tote', 'Bait-shed tote' => 1,
+                'Winter-market carrier' => 2,
+                default => 4,
+            };
+            self::assertLessThanOrEqual($most, count($pages), $bag->name());
             $published = $sheet->words()->published();
             $titles = [
                 ...array_map(fn(Section $one): string => $one->title, $published->sections),

@@ -127,7 +127,7 @@ test('a stranger plans, works ten steps and prints, in Spanish only', async ({ p
     await page.goto('/stash/new');
     await isWhole(page);
     await page.getByLabel('Nombre').fill('Cordón del muelle');
-    await page.getByLabel('Grosor').fill('4');
+    await page.getByLabel('Grosor', { exact: true }).fill('4');
     await page.getByLabel('Su largo').fill('1 m');
     await page.getByLabel('Lo que pesa').fill('8,2 g');
     await page.getByLabel('Lo que hay pesa').fill('900 g');

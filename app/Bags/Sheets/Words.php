@@ -48,20 +48,32 @@ final readonly class Words
      */
     public function drawings(): array
     {
-        return Tongues::speaking($this->sheet->terms, $this->sheet->unit, $this->drawn(...));
+        return Tongues::speaking($this->sheet->terms, $this->sheet->unit, fn(): array => $this->drawn());
+    }
+
+    /**
+     * The same, to lie beside the words on paper; null where they are too many, or their stitches would not be read.
+     *
+     * @return ?array<string, array{string, Canvas, string}>
+     */
+    public function beside(): ?array
+    {
+        return $this->sheet->plan->assembly() !== null || ! BaseDrawing::isReadSmall($this->sheet->plan)
+            ? null
+            : Tongues::speaking($this->sheet->terms, $this->sheet->unit, fn(): array => $this->drawn(true));
     }
 
     /** @return array<string, array{string, Canvas, string}> */
-    private function drawn(): array
+    private function drawn(bool $small = false): array
     {
         [$plan, $unit, $writer] = [$this->sheet->plan, $this->sheet->unit, $this->sheet->writer];
         $colours = $this->sheet->colours();
 
         return $plan->assembly() === null ? [
-            'base' => [Tongues::tell('Base'), BaseDrawing::of($plan, $unit), ''],
+            'base' => [Tongues::tell('Base'), BaseDrawing::of($plan, $unit, $small), ''],
             'side' => [
                 Tongues::tell('Side'),
-                SideDrawing::of($plan, $unit, $colours, $writer),
+                SideDrawing::of($plan, $unit, $colours, $writer, $small),
                 Tongues::tell('handles lifted'),
             ],
         ] : [

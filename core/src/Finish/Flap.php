@@ -87,7 +87,8 @@ final readonly class Flap extends ByChoices implements Finishing
             ));
         }
         $rows = max(1, (int) round($long->plus($shell->depth->times(0.5))->mm / $shell->row->mm));
-        $free = ($side - $across) / 2;
+        $free = $side - $across;
+        $isEven = $free % 2 === 0;
         $loop = Motif::single()->loopLength($shell->stitch, $shell->row, $shell->strand);
 
         return new Fitted(
@@ -97,7 +98,7 @@ final readonly class Flap extends ByChoices implements Finishing
             ),
             [
                 new Saying(
-                    floor($free) === $free
+                    $isEven
                         ? 'Lay the bag flat, back up. Leave {free, plural, one {# stitch} other {# stitches}} from the '
                             .'right fold, join, and work {n} {stitch} to and fro for {rows, plural, one {# row} other '
                             .'{# rows}}: {long} over the front and half the depth.'
@@ -106,7 +107,7 @@ final readonly class Flap extends ByChoices implements Finishing
                             .'one {# row} other {# rows}}: {long} over the front and half the depth.',
                     [
                         'long' => $long, 'stitch' => Motif::single(), 'n' => $across, 'rows' => $rows,
-                        'free' => floor($free) === $free ? (int) $free : $free,
+                        'free' => $isEven ? intdiv($free, 2) : $free / 2,
                     ],
                 ),
                 new Saying('Fold it over before the last two rows: it should end where the closure will stand.'),

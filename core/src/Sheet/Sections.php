@@ -75,7 +75,10 @@ final class Sections
         }
         $sections->straps();
 
-        return $sections->sections;
+        return array_map(fn(Section $one): Section => new Section(
+            $one->title,
+            array_merge(...array_map(fn(SheetLine $line): array => $line->inLines(), $one->lines)),
+        ), $sections->sections);
     }
 
     /** @param non-empty-list<Piece> $alike */

@@ -244,6 +244,12 @@ final class FinishTest extends TestCase
         $flap = self::fitted(['type' => 'flap', 'across' => 20, 'long' => '11.5 cm']);
         preg_match('/(\d+) rows/', self::said($flap->figures), $worked);
         self::assertEqualsWithDelta(20 * (int) $worked[1] / 5, $flap->minutes, 1e-9);
+        // An even rest is left in halves; of an odd one it is said what a whole number does.
+        self::assertStringNotContainsString('whole number', self::said($flap->steps[0]));
+        self::assertMatchesRegularExpression(
+            '/Leave \d+\.5 stitches from the right fold \(a whole number/',
+            self::said(self::fitted(['type' => 'flap', 'across' => 19])->steps[0]),
+        );
         // As many are left at one fold as at the other: with the flap they are the back.
         preg_match('/Leave (\d+) stitch/', self::said($flap->steps[0]), $left);
         $leaves = Ways::leaves(Ways::plan([]));

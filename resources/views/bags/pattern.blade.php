@@ -29,7 +29,8 @@
         @foreach ($published->notes as $one)<p>{{ $one }}</p>@endforeach
     </section>
     @foreach ($published->sections as $section)
-    <section>
+    <section @class(['made', 'leads' => ($section->lines[0]->head === '' || $section->lines[0]->before !== [])
+        && mb_strlen($section->title) <= 9])>
         <h2>{{ $section->title }}</h2>
         <ol class="words">
             @foreach ($section->lines as $line)

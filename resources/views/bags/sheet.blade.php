@@ -3,19 +3,31 @@
 @use(App\Drawing\LayDrawing)
 @php
     $plan = $sheet->plan;
-    $drawings = $sheet->words()->drawings();
+    $beside = $sheet->words()->beside();
+    $drawings = $beside === null ? $sheet->words()->drawings() : [];
     $steps = $sheet->words()->folding();
     $outline = BagOutline::of($plan, $sheet->bag->colour());
     [$wide, $high] = [170, 130];
 @endphp
 <main class="sheet-of-paper">
+@if ($beside !== null)
+<aside class="beside">
+    @if ($picture !== null)<img class="photograph" src="data:image/jpeg;base64,{{ base64_encode($picture->jpeg) }}"
+        alt="{{ __('The bag') }}">@endif
+    @foreach (array_reverse($beside) as [$title, $canvas, $said])
+    <figure>{!! $canvas->inline() !!}<figcaption>{{ $title }}, {{ __('drawn {ratio}', ['ratio' => $canvas->ratio()])
+        }}@if ($said !== ''), {{ $said }}@endif</figcaption></figure>
+    @endforeach
+</aside>
+@endif
 <header class="sheet-head">
     <div>
         <h1>{{ $sheet->bag->name() }}</h1>
         <p class="soft">{{ $sheet->tally()->kind() }} · {{ $sheet->tally()->work() }}</p>
     </div>
-    @if ($picture !== null)<img class="photograph" src="data:image/jpeg;base64,{{ base64_encode($picture->jpeg) }}"
-        alt="{{ __('The bag') }}">
+    @if ($beside !== null)
+    @elseif ($picture !== null)<img class="photograph"
+        src="data:image/jpeg;base64,{{ base64_encode($picture->jpeg) }}" alt="{{ __('The bag') }}">
     @else<div class="portrait" aria-hidden="true">{!! $outline->svg(min(1.2, ($wide - 20) / $outline->width(),
         ($high - 16) / $outline->height()), $wide, $high) !!}</div>@endif
 </header>

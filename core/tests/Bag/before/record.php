@@ -17,7 +17,7 @@ foreach (explode("\n", trim((string) gzdecode((string) file_get_contents($file))
     $kept = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
     $figures = Figures::of(Planner::plan(BagDocument::read($kept['document'])));
     foreach ($figures as $where => $figure) {
-        if ($figure !== ($kept['figures'][$where] ?? null)) {
+        if (json_encode($figure) !== json_encode($kept['figures'][$where] ?? null)) {
             $changed[$where] = ($changed[$where] ?? 0) + 1;
         }
     }
