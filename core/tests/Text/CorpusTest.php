@@ -6,7 +6,9 @@ namespace Fescue\Core\Tests\Text;
 
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\ProvenRow;
+use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextProblem;
+use Fescue\Core\Text\TextWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -54,5 +56,37 @@ final class CorpusTest extends TestCase
             return ($out->takes === $out->there ? '' : "{$out->takes}/")."{$out->there}>{$out->leaves}";
         }, $checked->rows));
         self::assertSame($tongue, $checked->tongue);
+    }
+
+    /**
+     * What is told of each, read once and kept: its rows in another tongue, its problems at their places, and what each
+     * mend would write over what. FESCUE_TELL=1 writes it anew; look at what changes before you keep it.
+     *
+     * @param list<string> $counts
+     * @param list<string> $problems
+     */
+    #[DataProvider('texts')]
+    public function testWhatIsToldOfIt(string $text, string $tongue, array $counts, array $problems): void
+    {
+        $checked = Checked::of($text);
+        $tongues = array_keys(Speech::NAMED);
+        $to = $tongues[(strlen((string) $this->dataName()) + (int) array_search($tongue, $tongues, true)) % count($tongues)];
+        $writer = new TextWriter($to);
+        $told = "{$to}\n";
+        foreach ($checked->runs() as [$row, $last]) {
+            $told .= "{$row->line->at->line} {$writer->row($row->line, $last)}\n";
+        }
+        foreach ($checked->problems as $one) {
+            $told .= "{$one->line}:{$one->column} {$one->row} {$one->code}: {$one->said->english()}\n";
+            foreach ($one->mends as $mend) {
+                $told .= "    {$mend->at->line}:{$mend->at->column} {$mend->said->english()} "
+                    ."“{$mend->at->text}” → “{$mend->to}”\n";
+            }
+        }
+        $file = __DIR__."/corpus/told/{$this->dataName()}.txt";
+        if (getenv('FESCUE_TELL') === '1') {
+            file_put_contents($file, $told);
+        }
+        self::assertStringEqualsFile($file, $told);
     }
 }
