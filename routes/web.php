@@ -15,6 +15,7 @@ use App\Http\Controllers\EnoughController;
 use App\Http\Controllers\FinishController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\GiveController;
+use App\Http\Controllers\GlossaryController;
 use App\Http\Controllers\HookTrialController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LogController;
@@ -49,6 +50,7 @@ Route::middleware('throttle:begin')->group(function (): void {
 Route::middleware('throttle:count')->group(function (): void {
     Route::get('/count', [CountController::class, 'show'])->name('count');
     Route::post('/count', [CountController::class, 'check']);
+    Route::get('/words', GlossaryController::class)->name('glossary');
 });
 Route::post('/begin', [BeginController::class, 'keep'])->middleware('auth')->name('begin.keep');
 
@@ -91,7 +93,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/account/parcel/read', [AccountFileController::class, 'read'])->middleware('throttle:pass')->name('account.parcel.read');
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:pass')->name('account.destroy');
 
-    Route::post('/shown/as/{of}', [AccountController::class, 'shown'])->whereIn('of', ['bags', 'stash'])->name('shown.as');
+    Route::post('/shown/as/{of}', [AccountController::class, 'shown'])->whereIn('of', ['bags', 'stash', 'swatches'])->name('shown.as');
 
     Route::get('/stash', [MaterialController::class, 'index'])->name('stash.index');
     Route::get('/stash/together', [TogetherController::class, 'show'])->name('stash.together');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Fescue\Core\Instruction\Into;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Instruction\Placed;
+use Fescue\Core\Instruction\Placement;
 use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
@@ -44,10 +46,10 @@ final class Fabric
         return $this->defs === [] ? '' : '<defs>'.implode('', $this->defs).'</defs>';
     }
 
-    /** What shows through between the strands. */
+    /** Strand in the shade of strand: between the legs of a firm fabric nothing else is seen. */
     public static function ground(string $colour): string
     {
-        return Ink::mix($colour, Ink::INK, 0.55);
+        return Ink::mix($colour, Ink::INK, 0.24);
     }
 
     /**
@@ -197,6 +199,51 @@ final class Fabric
                 .'patternUnits="userSpaceOnUse"><g fill="none" stroke-linecap="round" '
                 ."stroke-linejoin=\"round\">{$one}</g></pattern>",
         ];
+    }
+
+    /**
+     * Rows of a fabric, stitch upon stitch, from a lower edge up: the first foot stands half a stitch from the origin.
+     *
+     * @param int $anchors stitches across, a multiple of its repeat
+     * @param string $name for its ids, unlike any other's on a page
+     */
+    public static function rows(
+        Motif $motif,
+        int $anchors,
+        int $rows,
+        float $wide,
+        float $high,
+        float $thick,
+        string $colour,
+        string $name,
+    ): string {
+        $n = Canvas::number(...);
+        $fabric = new self($name);
+        $ground = $motif->isOpen() ? '' : "<rect y=\"{$n(-$rows * $high)}\" width=\"{$n($anchors * $wide)}\" "
+            ."height=\"{$n($rows * $high)}\" fill=\"".self::ground($colour).'"/>';
+        $drawn = '';
+        for ($row = 0; $row < $rows; $row++) {
+            $placed = Placement::of($motif->over($row, $anchors));
+            $step = $anchors * $wide / count($placed);
+            $legs = $tops = '';
+            foreach ($placed as $nth => $one) {
+                $top = ($nth + 0.5) * $step;
+                $foot = $one->anchors > 0 ? ($one->first + $one->anchors / 2) * $wide : $top;
+                foreach ([[false, $foot], [true, $top]] as [$isTop, $x]) {
+                    $id = $fabric->part($isTop, $one, $wide, $high, $thick, $colour);
+                    if ($id === '') {
+                        continue;
+                    }
+                    $at = $isTop || $foot === $top ? "translate({$n($x)} {$n(-$row * $high)})"
+                        : "matrix(1 0 {$n(($foot - $top) / $high)} 1 {$n($foot)} {$n(-$row * $high)})";
+                    $use = "<use href=\"#{$fabric->row($id, 1, $wide)}\" transform=\"{$at}\"/>";
+                    $isTop ? $tops .= $use : $legs .= $use;
+                }
+            }
+            $drawn .= $legs.$tops;
+        }
+
+        return $fabric->defs().$ground.$drawn;
     }
 
     /**

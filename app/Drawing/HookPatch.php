@@ -27,6 +27,7 @@ final class HookPatch
      * @param Length $width of one stitch
      * @param Length $height of its row
      * @param Length $strand its diameter
+     * @param string $name for its ids, unlike any other's on a page
      */
     public static function of(
         string $colour,
@@ -35,38 +36,21 @@ final class HookPatch
         Length $strand,
         Motif $motif,
         LengthUnit $unit,
+        string $name = 'patch',
     ): string {
         $n = Canvas::number(...);
         [$w, $h, $thick] = array_map(fn(Length $one): float => $one->mm * self::SCALE, [$width, $height, $strand]);
         [$wide, $high] = [self::WIDE_MM * self::SCALE, self::HIGH_MM * self::SCALE];
-        $ground = Ink::mix($colour, Ink::INK, 0.55);
         $count = (int) ceil($wide / $w);
-        $count += $motif->multiple - 1 - ($count - 1) % $motif->multiple;
-        // Each row lies on the one below, outlined, so that strands that touch are told apart.
-        $strand = fn(string $path, string $stroke, float $width): string => "<path d=\"{$path}\" fill=\"none\" "
-            ."stroke=\"{$stroke}\" stroke-width=\"{$n($width)}\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>";
-        $edge = Ink::mix($colour, Ink::INK, 0.6);
-        $threads = $windows = '';
-        for ($y = self::TAPE + $high - $h; $y > self::TAPE - $h; $y -= $h) {
-            [$open, $thread] = $motif->isOpen() ? StitchRows::mesh(
-                0,
-                $y,
-                $count,
-                $w,
-                $h,
-                min($thick, 0.4 * $h),
-                $motif,
-            ) : ['', StitchRows::plain(0, $y, $count, $w, $h, $motif)];
-            $windows .= $open;
-            $threads .= $strand($thread, $edge, $thick).$strand($thread, $colour, max(1.0, $thick - 2));
-        }
-        $foot = self::TAPE;
+        $count += $motif->lacks($count, false);
+        $rows = 1 + (int) ceil($high / $h);
+        $foot = $n(self::TAPE + $high);
 
-        return "<svg class=\"patch\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$n($wide)} "
-            ."{$n($foot + $high)}\" width=\"{$n($wide)}\" height=\"{$n($foot + $high)}\" aria-hidden=\"true\">"
-            ."<rect width=\"100%\" height=\"100%\" fill=\"{$ground}\"/>"
-            .$threads
-            .($windows === '' ? '' : "<path d=\"{$windows}\" fill=\"".Ink::SHEET.'"/>')
+        return "<svg class=\"patch\" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$n($wide)} {$foot}\" "
+            ."width=\"{$n($wide)}\" height=\"{$foot}\" aria-hidden=\"true\">"
+            .'<rect width="100%" height="100%" fill="'.Ink::SHEET.'"/>'
+            ."<g transform=\"translate(0 {$foot})\">"
+            .Fabric::rows($motif, $count, $rows, $w, $h, $thick, $colour, $name).'</g>'
             .self::tape($wide, $unit).'</svg>';
     }
 

@@ -80,6 +80,14 @@ final class CuttingForm
         'bag' => [],
     ];
 
+    /** What is drawn until it is measured. */
+    private const EXAMPLES = [
+        'tube' => ['flat_width' => '46 cm', 'height' => '42 cm', 'strip' => '25 mm'],
+        'panel' => ['flat_width' => '46 cm', 'height' => '42 cm', 'strip' => '25 mm'],
+        'bag' => ['flat_width' => '30 cm', 'height' => '42 cm', 'strip' => '50 mm'],
+        'ribbon' => ['flat_width' => '18 mm', 'height' => '2.2 m'],
+    ];
+
     /** Not the piece's own but how it is cut. */
     private const HOW = ['strip', 'spine', 'pieces', 'hitch_loss'];
 
@@ -93,16 +101,20 @@ final class CuttingForm
     /** @var array<string, mixed> fescue-strip/1 */
     public readonly array $document;
 
-    /** @param bool $raw whether only the piece itself is told, not how it is cut */
+    /**
+     * @param bool $raw whether only the piece itself is told, not how it is cut
+     * @param bool $isTable whether it is drawn while it is typed, from an example on
+     */
     public function __construct(
         private readonly Request $request,
         private readonly LengthUnit $unit,
         private readonly bool $raw = false,
+        private readonly bool $isTable = false,
     ) {
         $kind = $this->typed('kind');
         $this->kind = isset(self::KINDS[$kind]) ? $kind : 'tube';
         $this->document = $this->document();
-        $this->spec = $this->sent() ? $this->read() : null;
+        $this->spec = $this->sent() || $isTable ? $this->read() : null;
     }
 
     public function typed(string $field): string
@@ -116,6 +128,23 @@ final class CuttingForm
     public function sent(): bool
     {
         return $this->request->has('flat_width');
+    }
+
+    /** Whether it goes on being typed, or was not begun: what is not measured yet is taken as that of an example. */
+    private function isOpen(): bool
+    {
+        return $this->isTable && (! $this->sent() || $this->request->has('live'));
+    }
+
+    /** Whether some of what is drawn was not measured. */
+    public function isExample(): bool
+    {
+        $lacks = array_filter(
+            array_keys(self::EXAMPLES[$this->kind]),
+            fn(string $field): bool => $this->typed($field) === '',
+        );
+
+        return $this->isOpen() && $lacks !== [];
     }
 
     /** @return list<string> */
@@ -198,6 +227,9 @@ final class CuttingForm
         $document = ['format' => StripDocument::FORMAT, 'source' => $source->value];
         foreach ($this->asked() as $field) {
             $text = $this->typed($field);
+            if ($text === '' && $this->isOpen()) {
+                $text = self::EXAMPLES[$this->kind][$field] ?? '';
+            }
             if ($text === '') {
                 continue;
             }

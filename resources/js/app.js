@@ -1,6 +1,7 @@
 import { marking } from './marking.js';
 import { begin } from './begin.js';
 import { count } from './count.js';
+import { cutting } from './cutting.js';
 import { folding } from './folding.js';
 import { later } from './later.js';
 import { fileSizes, focusTrouble, keys, leaving, printing, steps, strength } from './page.js';
@@ -15,6 +16,7 @@ import { work } from './work/bench.js';
 keys();
 begin();
 count();
+cutting();
 focusTrouble();
 printing();
 fileSizes();

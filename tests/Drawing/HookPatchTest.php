@@ -37,65 +37,68 @@ final class HookPatchTest extends TestCase
         return $svg;
     }
 
-    /** @return list<\SimpleXMLElement> strands drawn in the material's own colour, from the lowest row up */
-    private static function rows(\SimpleXMLElement $svg): array
+    /** @return array<string, list<float>> how far to the right what is used stands, by how high it stands */
+    private static function feet(\SimpleXMLElement $svg): array
     {
-        return array_values(
-            array_filter(
-                iterator_to_array($svg->path, false),
-                fn(\SimpleXMLElement $path): bool => (string) $path['stroke'] === '#C9B891',
-            ),
-        );
+        $feet = [];
+        foreach ($svg->g[0]->use as $one) {
+            preg_match('/^(?:translate\(|matrix\(1 0 \S+ 1 )(\S+) (\S+)\)$/', (string) $one['transform'], $at);
+            $feet[$at[2]][] = (float) $at[1];
+        }
+
+        return $feet;
     }
 
     public function testStitchesRowsAndStrandAreAsLargeAsTheyAre(): void
     {
         $svg = self::patch(12, 11, 4);
         self::assertEqualsWithDelta(45 * self::PIXELS, (float) $svg['width'], 0.01);
-        $rows = self::rows($svg);
-        // 32 mm hold three rows of 11 mm, the topmost cut off.
-        self::assertCount(3, $rows);
-        $starts = array_map(fn(\SimpleXMLElement $row): float => (float) explode(' ', (string) $row['d'])[1], $rows);
-        self::assertEqualsWithDelta(11 * self::PIXELS, $starts[0] - $starts[1], 0.02);
-        // Down and up again, and on to the next: one stitch.
-        preg_match('/l([\d.]+) \S+ ([\d.]+) \S+?m([\d.]+) 0/', (string) $rows[0]['d'], $found);
-        self::assertEqualsWithDelta(
-            12 * self::PIXELS,
-            array_sum(array_slice(array_map(floatval(...), $found), 1)),
-            0.03,
+        $feet = self::feet($svg);
+        // 32 mm hold three rows of 11 mm, and a fourth stands behind the tape.
+        self::assertSame(
+            array_map(fn(int $row): float => round(-$row * 11 * self::PIXELS, 2), range(0, 3)),
+            array_map(floatval(...), array_keys($feet)),
         );
-        $outline = array_values(
-            array_filter(
-                iterator_to_array($svg->path, false),
-                fn(\SimpleXMLElement $path): bool => $path['stroke-width'] !== null,
-            ),
-        );
-        self::assertEqualsWithDelta(4 * self::PIXELS, (float) $outline[0]['stroke-width'], 0.01);
+        // 45 mm hold four stitches of 12 mm, the last cut off; each has legs and a top.
+        foreach ($feet as $row) {
+            self::assertEqualsWithDelta(
+                array_map(fn(float $nth): float => $nth * 12 * self::PIXELS, [0.5, 0.5, 1.5, 1.5, 2.5, 2.5, 3.5, 3.5]),
+                (function (array $all): array {
+                    sort($all);
+
+                    return $all;
+                })($row),
+                0.01,
+            );
+        }
+        preg_match_all('/stroke-width="([\d.]+)"/', (string) $svg->g[0]->defs->asXML(), $broad);
+        self::assertEqualsWithDelta(4 * self::PIXELS, max(array_map(floatval(...), $broad[1])), 0.01);
     }
 
-    public function testAMeshShowsItsWindows(): void
+    public function testAMeshShowsWhatLiesBehindAndAFirmFabricDoesNot(): void
     {
-        $holes = array_filter(
-            iterator_to_array(self::patch(12, 24, 4, Motif::named('mesh'))->path, false),
-            fn(\SimpleXMLElement $path): bool => (string) $path['fill'] === '#FBF8F1',
-        );
-        self::assertCount(1, $holes);
-        // Two rows of two repeats of two stitches, of which one is a chain over a window.
-        self::assertSame(4, substr_count((string) array_values($holes)[0]['d'], 'z'));
-        self::assertCount(
-            0,
-            array_filter(
-                iterator_to_array(self::patch(12, 24, 4, Motif::named('dc'))->path, false),
-                fn(\SimpleXMLElement $path): bool => (string) $path['fill'] === '#FBF8F1',
-            ),
-        );
+        self::assertCount(0, self::patch(12, 24, 4, Motif::named('mesh'))->g[0]->rect);
+        $ground = self::patch(12, 24, 4, Motif::named('dc'))->g[0]->rect;
+        self::assertCount(1, $ground);
+        // No hole is as dark as ink: strand shows in the shade of strand.
+        self::assertMatchesRegularExpression('/^#[89a-f].[7-9a-f].[5-9a-f].$/i', (string) $ground[0]['fill']);
+    }
+
+    /** Every fabric of the catalogue is drawn as its rows are worked. */
+    public function testEachFabric(): void
+    {
+        foreach (Motif::all() as $motif) {
+            $feet = self::feet(self::patch(10, 10, 4, $motif));
+            self::assertGreaterThan(3, count($feet), $motif->key);
+            self::assertGreaterThan(4, min(array_map(count(...), $feet)), $motif->key);
+        }
     }
 
     public function testTheTapeIsInTheMakersUnit(): void
     {
         $numbers = fn(LengthUnit $unit): array => array_map(
             fn(\SimpleXMLElement $text): array => [(string) $text, round((float) $text['x'] + 3)],
-            iterator_to_array(self::patch(12, 11, 4, unit: $unit)->g->text, false),
+            iterator_to_array(self::patch(12, 11, 4, unit: $unit)->g[1]->text, false),
         );
         self::assertEquals(
             array_map(fn(int $cm): array => [(string) $cm, round(10 * $cm * self::PIXELS)], [1, 2, 3, 4]),

@@ -15,6 +15,7 @@ final class ImportsTest extends TestCase
         'Casts' => [],
         'Files' => ['Tongue'],
         'Drawing' => ['Casts', 'Tongue'],
+        'Glossary' => ['Drawing', 'Tongue'],
         'Providers' => ['Casts', 'Models', 'Books', 'Tongue'],
         'Models' => ['Casts', 'Drawing', 'Files', 'Tongue'],
         // What a bag stands on, read from her books.
@@ -26,7 +27,10 @@ final class ImportsTest extends TestCase
         'Papers' => ['Casts', 'Models', 'Books', 'Tongue', 'Files', 'Bags'],
         // Its list of messages has those of every room.
         'Console' => ['Casts', 'Models', 'Books', 'Tongue', 'Drawing', 'Bags', 'Account', 'Stash', 'Http'],
-        'Http' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags', 'Account', 'Papers'],
+        'Http' => [
+            'Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Glossary', 'Stash', 'Bags', 'Account',
+            'Papers',
+        ],
     ];
 
     public function testRoomsKnowOnlyTheRoomsBeforeThem(): void

@@ -253,6 +253,8 @@ final class StashTest extends TestCase
         self::assertEqualsWithDelta(114.3, $swatch->height->mm, 1e-9);
         self::assertEqualsWithDelta(8, $swatch->hook->mm, 1e-9);
         // 10.5 stitches over 12 cm are 8.75 in 10 cm; 79 g of 105 stitches at 8.2 g/m are 9.2 cm a stitch.
+        $this->get('/swatches')->assertSee('svg class="patch"', false)->assertSee('0.75');
+        $this->post('/shown/as/swatches', ['as' => 'list'])->assertRedirect();
         $this->get('/swatches')->assertSee('8.8 × 8.7')->assertSee('8.9 × 8.9')->assertSee('9.2')->assertSee('0.75');
     }
 

@@ -39,6 +39,7 @@ const STATIONS = {
         ],
         first: { '/cutting/batches': [''], '/cutting/pieces': [''] },
     },
+    Words: { paths: ['/words'], first: {} },
     Swatches: {
         paths: ['/swatches', '/swatches/new', '/swatches/trial', '/swatches/pictures', '/swatches/import'],
         first: { '/swatches': [''], '/swatches/pictures': [''] },

@@ -49,7 +49,7 @@ final class AccountController extends Controller
         );
     }
 
-    /** Bags, or the stash, as pictures or as a list: as she likes, for as long as she is signed in. */
+    /** Bags, the stash or swatches, as pictures or as a list: as she likes, for as long as she is signed in. */
     public function shown(Request $request, string $of): RedirectResponse
     {
         $request->session()->put("shown.{$of}", $request->input('as') === 'list' ? 'list' : 'pictures');

@@ -11,6 +11,7 @@ use App\Stash\CuttingForm;
 use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\StripPlan;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,12 +21,15 @@ use Illuminate\Http\Response;
  */
 final class CuttingController extends Controller
 {
-    public function index(Request $request): View
+    public function index(Request $request): View|JsonResponse
     {
         $unit = $this->maker($request)->units;
-        $form = new CuttingForm($request, $unit);
+        $form = new CuttingForm($request, $unit, isTable: true);
+        $shown = ['form' => $form, 'unit' => $unit];
 
-        return $this->withWrong(view('cutting.index', ['form' => $form, 'unit' => $unit]), $form->wrong);
+        return $request->expectsJson()
+            ? new JsonResponse(['errors' => $form->wrong, 'cuts' => view('cutting.cuts', $shown)->render()])
+            : $this->withWrong(view('cutting.index', $shown), $form->wrong);
     }
 
     /** The drawing of one school on paper. */

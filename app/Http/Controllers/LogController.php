@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bags\FinishSheet;
+use App\Bags\Listed;
 use App\Bags\Photograph;
 use App\Bags\Sheets\PlanSheet;
+use App\Bags\Wall;
 use App\Drawing\RecordPlot;
 use App\Models\Bag;
 use App\Models\BagFinish;
@@ -49,12 +51,33 @@ final class LogController extends Controller
         }
         $record = new TrackRecord($outcomes);
 
+        $found = $this->finishes($maker->id)->paginate(self::A_PAGE);
+        $bags = array_values(array_filter(array_map(fn(BagFinish $one): ?Bag => $one->bag, $found->items())));
+
         return view('bags.log', [
-            'found' => $this->finishes($maker->id)->paginate(self::A_PAGE),
+            'found' => $found,
+            'wall' => Wall::of(Listed::all($maker, $bags)),
+            'photographs' => self::photographs($bags),
             'record' => $record,
             'plot' => $names === [] ? null : RecordPlot::of($record, $names),
             'unit' => $maker->units,
         ]);
+    }
+
+    /**
+     * @param list<Bag> $bags
+     *
+     * @return array<int, int> the last photograph of each that has one
+     */
+    private static function photographs(array $bags): array
+    {
+        $last = [];
+        $ids = array_map(fn(Bag $one): int => $one->id, $bags);
+        foreach (Picture::query()->whereIn('bag_id', $ids)->orderBy('id')->get(['id', 'bag_id']) as $picture) {
+            $last[(int) $picture->bag_id] = $picture->id;
+        }
+
+        return $last;
     }
 
     /** @return Builder<BagFinish> of her bags, the last first */

@@ -35,6 +35,7 @@ final class SwatchController extends Controller
             'swatches' => $swatches->paginate(self::A_PAGE)->withQueryString(),
             'doubts' => (new MakerHistory($maker->id))->doubts(),
             'q' => $q,
+            'unit' => $maker->units,
         ]);
     }
 

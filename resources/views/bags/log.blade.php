@@ -1,3 +1,4 @@
+@use(App\Bags\Wall)
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\Length)
 @php
@@ -20,6 +21,19 @@
     @else
         <div class="log-page">
             <section aria-label="{{ __('How honest the estimates were') }}">
+                <ul class="wall finished">
+                    @foreach ($wall->listed as $one)
+                        @php $photograph = $photographs[$one->id] ?? null; @endphp
+                        <li><a class="stands" href="{{ route('bags.finish', $one->id) }}" aria-hidden="true"
+                            tabindex="-1">
+                            @if ($photograph !== null)<img loading="lazy" alt=""
+                                src="{{ route('bags.picture', [$one->id, $photograph]) }}">
+                            @elseif ($one->plan !== null)<img loading="lazy" alt="" src="{{ $wall->picture($one) }}"
+                                width="{{ Wall::WIDE }}" height="{{ Wall::HIGH }}">
+                            @endif</a>
+                            <h2><a href="{{ route('bags.finish', $one->id) }}">{{ $one->name }}</a></h2></li>
+                    @endforeach
+                </ul>
                 @if ($plot !== null)
                     <div class="table-head"><h2>{{ __('What they took') }}</h2><span>{{
                         __('each bag’s band, and where it came') }}</span></div>

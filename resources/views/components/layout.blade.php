@@ -61,7 +61,8 @@
     {{ $slot }}
 </main>
 <footer class="foot">
-    @auth<p>{{ __('Press {key} for the keys.', ['key' => '?']) }}</p>@endauth
+    <p><a href="{{ route('glossary') }}">{{ __('Words and stitches') }}</a>@auth · {{
+        __('Press {key} for the keys.', ['key' => '?']) }}@endauth</p>
     <form class="tongues" method="post" aria-label="{{ __('Language') }}">{{ csrf_field() }}
         @foreach (Tongues::named() as $tongue => $name)
             <button class="plain" formaction="{{ route('tongue', $tongue) }}" lang="{{ $tongue }}"

@@ -52,10 +52,9 @@
         @if ($hint)<p class="hint" id="{{ $name }}-hint">{{ $hint }}</p>@endif
         <input id="{{ $name }}" name="{{ $name }}" autocomplete="off" value="{{ $form->typed($name) }}"
             placeholder="{{ $example }}" @class(['form-control', 'is-invalid' => $wrong !== ''])
-            aria-describedby="{{
-                trim(($hint ? "$name-hint " : '').($wrong !== '' ? "$name-wrong" : '')) ?: 'cutting-units' }}"
+            aria-describedby="{{ ($hint ? "$name-hint " : '')}}{{ $name }}-wrong cutting-units"
             @if ($wrong !== '') aria-invalid="true" @endif>
-        @if ($wrong !== '')<p class="wrong" id="{{ $name }}-wrong">{{ $wrong }}</p>@endif
+        <p class="wrong" id="{{ $name }}-wrong" data-wrong="{{ $name }}">{{ $wrong }}</p>
     </div>
 @endforeach
 @if ($form->joins() !== [])

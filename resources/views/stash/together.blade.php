@@ -89,7 +89,8 @@
                             <dd class="sub">{{ __('{larger} for a tight hand or a drapey sack, {smaller} for straps', [
                                 'larger' => $hook->steps(1), 'smaller' => $hook->steps(-1),
                             ]) }}</dd></div>
-                        <div class="figure-row"><dt>{{ __('runs out first') }}</dt>
+                        <div class="figure-row"><dt><x-term of="runs out">{{
+                            __('runs out first') }}</x-term></dt>
                             @if ($first)
                                 <dd><b>{{ $first->name }}</b></dd><dd class="sub">{{ __('after {m} m, {mass} of all', [
                                     'm' => Tongues::figure($first->lasts()?->in(LengthUnit::Metre) ?? 0),

@@ -27,6 +27,12 @@
             </div>
         </div>
     @else
+        @php $isList = session('shown.swatches') === 'list'; @endphp
+        <x-shown-as of="swatches" :pictures="__('On the tape')" :said="__('Each as it lies on the tape, 1 : 1.')"
+            :list="$isList" />
+        @if (! $isList)
+        @include('swatches.tape')
+        @else
         <ul class="rows">
             @foreach ($swatches as $swatch)
                 @php
@@ -69,6 +75,7 @@
                 </li>
             @endforeach
         </ul>
+        @endif
         <x-pages :of="$swatches" />
     @endif
 </x-layout>

@@ -41,7 +41,7 @@
                 @php $gauge = $swatch->measured()->gauge(); @endphp
                 <li @class(['mine' => $swatch->chosen])>
                     {!! HookPatch::of($material->colour, $gauge->width, $gauge->height, $trial->diameter, $gauge->motif,
-                        $unit) !!}
+                        $unit, "tried-{$loop->index}-") !!}
                     <b>{{ Tongues::printed($swatch->hookSize()->print()) }}</b> {{ $gauge->motif->abbreviation($terms)
                         }}<br>{{
                         __('firmness {mm}', ['mm' => Tongues::figure($trial->diameter->mm / $gauge->width->mm, 2)])
@@ -53,7 +53,7 @@
             @foreach ($trial->expected as [$hook, $predicted])
                 <li class="guess">
                     {!! HookPatch::of($material->colour, $predicted->width(), $predicted->height(), $trial->diameter,
-                        $predicted->motif, $unit) !!}
+                        $predicted->motif, $unit, "expected-{$loop->index}-") !!}
                     <b>{{ Tongues::printed($hook->print()) }}</b> {{ $predicted->motif->abbreviation($terms) }}<br>{{
                         __('firmness {likely}, expected', [
                         'likely' => Tongues::figure($trial->diameter->mm / $predicted->width->likely, 2),
@@ -68,7 +68,8 @@
                 <thead><tr><th scope="col">{{ __('hook') }}</th><th scope="col">{{ __('stitch') }}</th><th
                     scope="col">{{
                     __('in 10 cm') }}</th>
-                    <th scope="col">{{ __('in 4 in') }}</th><th scope="col">{{ __('firmness') }}</th><th scope="col">{{
+                    <th scope="col">{{ __('in 4 in') }}</th><th scope="col"><x-term
+                        of="firmness">{{ __('firmness') }}</x-term></th><th scope="col">{{
                         __('one stitch') }}</th>
                     <th scope="col">{{ __('how it was') }}</th><th scope="col"><span class="visually-hidden">{{
                         __('choose') }}</span></th></tr>
