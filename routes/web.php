@@ -30,6 +30,7 @@ use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TabController;
+use App\Http\Controllers\TextController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TongueController;
 use App\Http\Controllers\WeighingController;
@@ -120,6 +121,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/stash/{material}/entries', [LedgerController::class, 'store'])->whereNumber('material')->name('stash.enter');
     Route::post('/stash/{material}/reserve', [LedgerController::class, 'reserve'])->whereNumber('material')->name('stash.reserve');
 
+    Route::get('/count/{kept}', [CountController::class, 'show'])->whereNumber('kept')->name('texts.show');
+    Route::post('/count/texts', [TextController::class, 'store'])->name('texts.store');
+    Route::post('/count/{kept}', [TextController::class, 'update'])->whereNumber('kept')->name('texts.update');
+    Route::delete('/count/{kept}', [TextController::class, 'destroy'])->whereNumber('kept');
+    Route::post('/count/{kept}/restore', [TextController::class, 'restore'])->whereNumber('kept')->withTrashed()->name('texts.restore');
     Route::get('/cutting', [CuttingController::class, 'index'])->name('cutting.index');
     Route::get('/cutting/print', [CuttingController::class, 'paper'])->name('cutting.print');
     Route::get('/cutting/cuts.csv', [CuttingController::class, 'cuts'])->name('cutting.cuts');

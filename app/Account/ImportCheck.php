@@ -16,6 +16,7 @@ use App\Models\Material;
 use App\Models\Picture;
 use App\Models\RawPiece;
 use App\Models\Swatch;
+use App\Models\Text;
 use App\Models\User;
 use App\Stash\CuttingForm;
 use App\Stash\StashFile;
@@ -25,6 +26,7 @@ use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Strip\Checklist;
+use Fescue\Core\Text\Speech;
 use Fescue\Core\Work\NoEntry;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -51,6 +53,7 @@ final readonly class ImportCheck
                 SwatchFile::text($one)->validator($maker)->errors()->toArray(),
             ), ['material']);
             $proof->each(RawPiece::class, fn(RawPiece $one): ?string => self::piece($one));
+            $proof->each(Text::class, fn(Text $one): ?string => self::text($one));
             $proof->each(Batch::class, fn(Batch $one): ?string => self::batch($one));
             $proof->each(Picture::class, fn(Picture $one): ?string => self::marks($one->marks ?? []));
             $proof->ledger();
@@ -145,6 +148,22 @@ final readonly class ImportCheck
                 'count: at most {most}.',
                 ['most' => RawPiece::MOST],
             ) : null);
+    }
+
+    private static function text(Text $one): ?string
+    {
+        return match (true) {
+            $one->name === '' || mb_strlen($one->name) > 80 => Tongues::tell(
+                'name: it has one, of at most 80 letters.',
+            ),
+            strlen($one->text) > Text::LONGEST || trim($one->text) === '' => Tongues::tell(
+                'text: it has one, of at most {n} letters.',
+                ['n' => Text::LONGEST],
+            ),
+            array_diff([$one->tongue, $one->to], ['', ...array_keys(Speech::TONGUES)]) !== []
+                => Tongues::tell('tongue: none that is read.'),
+            default => null,
+        };
     }
 
     private static function batch(Batch $one): ?string

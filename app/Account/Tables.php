@@ -17,6 +17,7 @@ final class Tables
         'materials' => ['user_id' => 'users', 'strung_on' => 'materials'],
         'swatches' => ['user_id' => 'users', 'material_id' => 'materials'],
         'raw_pieces' => ['user_id' => 'users'],
+        'texts' => ['user_id' => 'users'],
         'batches' => ['user_id' => 'users', 'raw_piece_id' => 'raw_pieces', 'material_id' => 'materials'],
         'batch_ticks' => ['batch_id' => 'batches'],
         'bags' => ['user_id' => 'users', 'material_id' => 'materials', 'swatch_id' => 'swatches'],

@@ -83,6 +83,15 @@ final class User extends Authenticatable
         return $all;
     }
 
+    /** @return HasMany<Text, $this> */
+    public function texts(): HasMany
+    {
+        $all = $this->hasMany(Text::class);
+        $all->orderBy('name')->orderBy('id');
+
+        return $all;
+    }
+
     /** @return HasMany<RawPiece, $this> */
     public function rawPieces(): HasMany
     {

@@ -1,3 +1,5 @@
+import { tell } from './tongue.js';
+
 const PAUSE = 150;
 
 /** A pattern counted as it is typed; a text file is opened in the page; a place of trouble is gone to by one press. */
@@ -33,8 +35,18 @@ export function count() {
         }
     });
     form.addEventListener('submit', (event) => {
-        event.preventDefault();
-        ask();
+        // What is kept goes the way of every form.
+        if (event.submitter?.dataset.keep === undefined) {
+            event.preventDefault();
+            ask();
+        }
+    });
+    const copy = form.querySelector('[data-copy]');
+    copy.hidden = navigator.clipboard === undefined;
+    copy.addEventListener('click', async () => {
+        const rows = [...proof.querySelectorAll('.proven > li [lang]')].map((row) => row.textContent.trim());
+        await navigator.clipboard.writeText(`${rows.join('\n')}\n`);
+        copy.textContent = tell('Copied');
     });
     proof.addEventListener('click', (event) => {
         const place = event.target.closest('[data-line]');

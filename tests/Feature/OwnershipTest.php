@@ -10,6 +10,7 @@ use App\Models\Material;
 use App\Models\Picture;
 use App\Models\RawPiece;
 use App\Models\Swatch;
+use App\Models\Text;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Strip\CutMethod;
 use Illuminate\Support\Facades\Route;
@@ -49,6 +50,9 @@ final class OwnershipTest extends TestCase
             'swatch' => $bag->swatch_id,
             'entry' => $hers->entries()->sole()->id,
             'piece' => $piece->id,
+            'kept' => Text::query()->forceCreate(
+                ['user_id' => $bag->user_id, 'name' => 'Coaster', 'text' => 'Rnd 1: 6 sc in ring (6)'],
+            )->id,
             'batch' => $batch->id,
             'drawing' => 'base',
             'place' => 0,
@@ -79,13 +83,14 @@ final class OwnershipTest extends TestCase
         }
         self::assertGreaterThan(30, $tried);
         self::assertSame(
-            [1, 1, 1, 1, 1],
+            [1, 1, 1, 1, 1, 1],
             [
                 Bag::query()->count(),
                 Material::query()->count(),
                 Swatch::query()->count(),
                 RawPiece::query()->count(),
                 Batch::query()->count(),
+                Text::query()->count(),
             ],
         );
         self::assertSame([900.0, []], [$hers->fresh()?->balance(), $batch->ticked()]);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { inspect } from './maker.js';
+import { inspect, register } from './maker.js';
 
 test('a wrong Spanish text is mended as it is typed, and written in English', async ({ page }) => {
     await page.goto('/');
@@ -35,4 +35,24 @@ test('a wrong Spanish text is mended as it is typed, and written in English', as
         buffer: Buffer.from('Rnd 1: 8 sc in magic ring (8)\nRnd 2: inc x 8 (16)'),
     });
     await expect(proof).toContainText('It all comes out: 2 rows.');
+});
+
+test('a text is mended, kept, found again and kept anew', async ({ page }) => {
+    await register(page);
+    await page.goto('/count');
+    await page.locator('#text').fill('Rnd 1: 6 sc in ring (6)\nRnd 2: (sc in next st, 2 sc in next) x 2 (9)');
+    await page.getByRole('button', { name: /Write 3 for 2/ }).click();
+    await expect(page.locator('.sum')).toContainText('It all comes out');
+    await page.getByLabel('Name').fill('Coaster');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('status')).toHaveText('“Coaster” is kept.');
+    await expect(page.locator('.sum')).toContainText('It all comes out');
+    await page.goto('/count');
+    await page.getByRole('link', { name: 'Coaster' }).click();
+    await expect(page.locator('#text')).toHaveValue(/x 3 \(9\)$/);
+    await expect(page.getByLabel('Name')).toHaveValue('Coaster');
+    await inspect(page, 'a kept text');
+    await page.getByRole('button', { name: 'Put away' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('status')).toHaveText('“Coaster” is back.');
 });

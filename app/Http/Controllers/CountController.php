@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Text;
+use App\Models\User;
 use App\Rules\Typed;
 use App\Tongue\Tongues;
 use Fescue\Core\Text\Checked;
@@ -14,17 +16,52 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 
-/** A pattern's text, counted row by row; without an account too, and nothing is kept. */
+/** A pattern's text, counted row by row; without an account too. Nothing is kept until she keeps it. */
 final class CountController extends Controller
 {
-    /** Bytes that are read: as much as answers at once, whatever it says. */
-    private const LONGEST = 24_000;
+    private const A_PAGE = 40;
 
-    public function show(): View
+    /** @param ?Text $kept that is opened */
+    public function show(Request $request, ?Text $kept = null): View
     {
-        return view('count.show', [
-            'text' => '', 'checked' => null, 'writer' => null, 'tongue' => '', 'to' => '', 'wrong' => '',
+        if ($kept !== null) {
+            $this->authorize('own', $kept);
+        }
+        $before = fn(string $field, string $else): string => is_string($old = $request->old($field)) ? $old : $else;
+        $text = $before('text', $kept->text ?? '');
+        $tongue = self::known($before('tongue', $kept->tongue ?? ''));
+        $to = self::known($before('to', $kept->to ?? ''));
+
+        return view('count.show', self::proof($text, $tongue, $to) + $this->shelf($request) + [
+            'text' => $text,
+            'kept' => $kept,
+            'called' => $before('name', $kept->name ?? ''),
+            'revision' => $before('revision', (string) ($kept->revision ?? '')),
         ]);
+    }
+
+    /** @return array<string, mixed> what she keeps, where she is signed in */
+    private function shelf(Request $request): array
+    {
+        $maker = $request->user();
+
+        return ['texts' => $maker instanceof User ? $maker->texts()->paginate(self::A_PAGE) : null];
+    }
+
+    /** @return array<string, mixed> what is read of a text */
+    private static function proof(string $text, string $tongue, string $to): array
+    {
+        $checked = trim($text) === '' || strlen($text) > Text::LONGEST
+            ? null
+            : Checked::of($text, $tongue === '' ? null : $tongue);
+
+        return [
+            'checked' => $checked,
+            'writer' => $checked === null ? null : new TextWriter($to === '' ? $checked->tongue : $to),
+            'tongue' => $tongue,
+            'to' => $to,
+            'wrong' => '',
+        ];
     }
 
     public function check(Request $request): View|JsonResponse
@@ -38,35 +75,38 @@ final class CountController extends Controller
             default => '',
         };
         $wrong = match (true) {
-            strlen($text) > self::LONGEST => Tongues::tell(
+            strlen($text) > Text::LONGEST => Tongues::tell(
                 'This is longer than a page of proof: take it in parts of {n} letters.',
-                ['n' => (self::LONGEST / 1000).' 000'],
+                ['n' => (Text::LONGEST / 1000).' 000'],
             ),
             ! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0") => Tongues::tell(
                 'This file is no text. Save the pattern as plain text (.txt), or paste it.',
             ),
             default => '',
         };
-        $text = mb_substr(mb_scrub($text), 0, self::LONGEST);
-        $tongue = $this->tongue($request, 'tongue');
-        $to = $this->tongue($request, 'to');
-        $checked = $wrong === '' && trim($text) !== '' ? Checked::of($text, $tongue === '' ? null : $tongue) : null;
-        $shown = [
-            'checked' => $checked,
-            'writer' => $checked === null ? null : new TextWriter($to === '' ? $checked->tongue : $to),
-            'wrong' => $wrong,
-            'to' => $to,
-        ];
+        $shown = ['wrong' => $wrong] + self::proof(
+            $wrong === '' ? $text : '',
+            self::known(Typed::text($request, 'tongue')),
+            self::known(Typed::text($request, 'to')),
+        );
+        if ($request->expectsJson()) {
+            return new JsonResponse(
+                ['proof' => view('count.proof', $shown)->render()],
+                options: JSON_UNESCAPED_UNICODE,
+            );
+        }
+        $kept = $request->user()?->texts()->find(Typed::text($request, 'kept'));
 
-        return $request->expectsJson()
-            ? new JsonResponse(['proof' => view('count.proof', $shown)->render()], options: JSON_UNESCAPED_UNICODE)
-            : view('count.show', $shown + ['text' => $wrong === '' ? $text : '', 'tongue' => $tongue]);
+        return view('count.show', $shown + $this->shelf($request) + [
+            'text' => $wrong === '' ? $text : '',
+            'kept' => $kept,
+            'called' => Typed::text($request, 'name'),
+            'revision' => Typed::text($request, 'revision'),
+        ]);
     }
 
-    private function tongue(Request $request, string $field): string
+    private static function known(string $tongue): string
     {
-        $tongue = Typed::text($request, $field);
-
         return isset(Speech::TONGUES[$tongue]) ? $tongue : '';
     }
 }

@@ -11,7 +11,7 @@
 @endphp
 @if ($checked === null)
     <p class="soft">{{ __('Paste a pattern: each row is worked over the one below it, stitch by stitch, as you type. '
-        .'Nothing is kept.') }}</p>
+        .'Nothing is kept until you keep it.') }}</p>
 @else
     <p class="sum">
         @if ($problems === [])

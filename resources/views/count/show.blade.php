@@ -1,10 +1,15 @@
 @php $names = Fescue\Core\Text\Speech::NAMED; @endphp
-<x-layout :title="__('Count a pattern')">
+<x-layout :title="$kept->name ?? __('Count a pattern')">
     <div class="page-head">
-        <h1>{{ __('Count a pattern') }}</h1>
+        <h1>{{ $kept->name ?? __('Count a pattern') }}</h1>
+        @if ($kept !== null)<div class="acts"><a href="{{ route('count') }}">{{ __('Another') }}</a>
+            <form method="post" action="{{ route('texts.show', $kept) }}">@csrf @method('delete')<button
+                class="plain">{{ __('Put away') }}</button></form></div>@endif
     </div>
     <form class="counting" method="post" action="{{ route('count') }}" enctype="multipart/form-data" data-pattern-text>
-        <input type="hidden" name="_token" value="{{ csrf_token() }}" autocomplete="off">
+        @csrf
+        <input type="hidden" name="kept" value="{{ $kept?->id }}">
+        <input type="hidden" name="revision" value="{{ $revision }}">
         <div class="text">
             <label for="text">{{ __('The pattern, as it is written') }}</label>
             <textarea
@@ -12,7 +17,7 @@
                     autocomplete="off"
                 placeholder="{{ __('Round 1: 6 sc in magic ring (6)') }}"
                 aria-describedby="text-wrong">{{ "\n".$text }}</textarea>
-            <p class="wrong" id="text-wrong">{{ $wrong }}</p>
+            <p class="wrong" id="text-wrong">{{ $wrong !== '' ? $wrong : $errors->first('text') }}</p>
             <div class="choices">
                 <p class="file"><label for="file">{{ __('Or a text file') }}</label> <input
                     class="form-control" id="file" name="file" type="file" accept=".txt,text/plain"></p>
@@ -29,10 +34,38 @@
                 </select></p>
             </div>
             <p><button class="btn btn-primary">{{ __('Count it') }}</button></p>
+            @auth
+                <div class="keep">
+                    <x-field name="name" :label="__('Name')" :value="$called" maxlength="80"
+                        :hint="__('To find it again on your shelf of texts.')" />
+                    <button class="btn btn-quiet" data-keep
+                        formaction="{{ $kept === null ? route('texts.store') : route('texts.update', $kept) }}">{{
+                        __('Keep it') }}</button>
+                    @if ($kept !== null)<button class="plain" data-keep formaction="{{ route('texts.store') }}">{{
+                        __('Keep as another') }}</button>@endif
+                </div>
+            @else
+                <p class="soft">@told('<a>Sign in</a> to keep it.', [], [route('sign-in')])</p>
+            @endauth
         </div>
         <section class="proof" aria-labelledby="proof">
-            <h2 id="proof">{{ __('What each row takes and leaves') }}</h2>
+            <div class="table-head"><h2 id="proof">{{ __('What each row takes and leaves') }}</h2><span><button
+                type="button" class="plain" data-copy hidden>{{ __('Copy') }}</button> <button type="button"
+                class="plain" data-print hidden>{{ __('Print') }}</button></span></div>
             <div data-proof aria-live="polite">@include('count.proof')</div>
         </section>
     </form>
+    @if ($texts !== null && $texts->isNotEmpty())
+        <section class="section-rule" aria-labelledby="shelf">
+            <h2 id="shelf">{{ __('Texts you keep') }}</h2>
+            <ul class="texts">
+                @foreach ($texts as $one)
+                    <li><a href="{{ route('texts.show', $one) }}" @if ($kept?->id === $one->id) aria-current="page"
+                        @endif>{{ $one->name }}</a> <span class="soft">{{ $one->updated_at?->translatedFormat('j M Y')
+                        }}</span></li>
+                @endforeach
+            </ul>
+            <x-pages :of="$texts" />
+        </section>
+    @endif
 </x-layout>
