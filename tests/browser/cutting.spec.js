@@ -127,3 +127,24 @@ test('a drawing on paper is at true size, sheet by sheet', async ({ page }) => {
     expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(4);
     await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });
+
+test('a shirt is drawn before it is measured, and follows what is typed', async ({ page }) => {
+    await register(page);
+    await page.goto('/cutting');
+    const cuts = page.locator('[data-cuts]');
+    await expect(cuts).toContainText('Drawn as an example');
+    await expect(cuts.getByRole('group', { name: 'Cuts: one strand' })).toBeVisible();
+    await expect(cuts.getByRole('button', { name: 'Cut it so' })).toHaveCount(0);
+    const strips = cuts.getByRole('row', { name: 'strips of one' });
+    await expect(strips).toContainText('16');
+    await page.getByLabel('Height').fill('26');
+    await expect(strips).toContainText('10');
+    await page.getByLabel('Strip', { exact: true }).fill('wide');
+    await expect(page.getByText('“wide” was not understood')).toBeVisible();
+    await expect(cuts).toContainText('Mend what is marked');
+    await page.getByLabel('Strip', { exact: true }).fill('2');
+    await page.getByLabel('Width lying flat').fill('40');
+    await expect(strips).toContainText('13');
+    await expect(cuts).not.toContainText('Drawn as an example');
+    await expect(cuts.getByRole('button', { name: 'Cut it so' })).toHaveCount(2);
+});
