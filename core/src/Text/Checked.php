@@ -72,6 +72,21 @@ final readonly class Checked
         return new self($tongue, $rows, $all);
     }
 
+    /** @return list<non-empty-list<ProvenRow>> the rows of each piece */
+    public function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->rows as $row) {
+            if ($pieces === [] || $row->line->isFirst) {
+                $pieces[] = [$row];
+            } else {
+                $pieces[count($pieces) - 1][] = $row;
+            }
+        }
+
+        return $pieces;
+    }
+
     /** @return list<array{ProvenRow, int}> rows, like ones of one line as one; each with the number of its last */
     public function runs(): array
     {

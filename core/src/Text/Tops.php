@@ -10,6 +10,12 @@ final class Tops
     /** @param list<array{bool, int, int}> $runs whether it is a space, of how many chains each, how many of them */
     public function __construct(private array $runs = []) {}
 
+    /** @return list<array{bool, int, int}> as it was begun with */
+    public function runs(): array
+    {
+        return $this->runs;
+    }
+
     public static function stitches(int $many): self
     {
         return new self($many > 0 ? [[false, 0, $many]] : []);

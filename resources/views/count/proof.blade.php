@@ -1,3 +1,4 @@
+@use(App\Drawing\TextChart)
 @use(App\Tongue\Tongues)
 @php
     $names = Fescue\Core\Text\Speech::NAMED;
@@ -29,6 +30,7 @@
         <p class="trouble"><b>{{ __('Line {line}:', ['line' => $one->line]) }}</b>
             {{ Tongues::say($one->said) }}</p>
     @endforeach
+    <div class="read">
     <ol class="proven">
         @foreach ($checked->runs() as [$row, $last])
             @php
@@ -60,4 +62,7 @@
             </li>
         @endforeach
     </ol>
+    @if ($checked->rows !== [])<div class="text-charts">@foreach (array_slice($checked->pieces(), 0, 6) as $piece){!!
+        TextChart::of($piece) !!}@endforeach</div>@endif
+    </div>
 @endif
