@@ -75,7 +75,8 @@ final class AppServiceProvider extends ServiceProvider
 
             return $bag instanceof Bag ? new BagFacts($bag) : throw new \LogicException('Of which bag?');
         });
-        if (! $this->app->runningInConsole()) {
+        // Printers are commands, and serve: as its user, who may not append to what root's commands wrote.
+        if (! $this->app->runningInConsole() || getenv('FESCUE_SERVES') === '1') {
             config([
                 'logging.channels.single.path' => storage_path('logs/fescue.log'),
                 'logging.channels.security.path' => storage_path('logs/security.log'),

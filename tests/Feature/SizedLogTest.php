@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Files\SizedLog;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 
 /** Logs end by themselves: whoever makes the application write much does not fill the disk. */
 final class SizedLogTest extends TestCase
@@ -38,5 +39,18 @@ final class SizedLogTest extends TestCase
         }
         array_map(unlink(...), $files);
         rmdir($folder);
+    }
+
+    /** A command's lines and those of what is served are never in one file: they may be of two users. */
+    public function testPrintersWriteWhereWhatIsServedDoes(): void
+    {
+        foreach (['0' => 'console.log', '1' => 'fescue.log'] as $serves => $file) {
+            $said = (new Process(
+                [PHP_BINARY, 'artisan', 'config:show', 'logging.channels.single.path', '--no-ansi'],
+                dirname(__DIR__, 2),
+                ['FESCUE_SERVES' => (string) $serves, 'COLUMNS' => '300'],
+            ))->mustRun()->getOutput();
+            self::assertStringContainsString("logs/{$file}", $said);
+        }
     }
 }
