@@ -71,6 +71,12 @@ final class FoldedAndReadyMadeTest extends TestCase
         self::assertSame(2 * $chain, Plans::around($plan));
     }
 
+    /** @param array<string, mixed> $base */
+    private static function nearTo(array $base, string $stitch): string
+    {
+        return Ways::refused(['base' => $base, 'body' => ['stitch' => $stitch, 'rounds' => 2]])[1];
+    }
+
     public function testAFoldedChainSaysWhyNot(): void
     {
         [$path, $says] = Ways::refused(
@@ -78,6 +84,9 @@ final class FoldedAndReadyMadeTest extends TestCase
         );
         self::assertSame('/base/chain', $path);
         self::assertStringContainsString('18 or 24', $says);
+        // Fewer than one repeat is no chain.
+        self::assertStringNotContainsString(' or ', self::nearTo(['type' => 'folded-chain', 'chain' => 5], 'fans'));
+        self::assertStringContainsString('2 or 4', self::nearTo(['type' => 'folded-chain', 'chain' => 3], 'mesh'));
         self::assertSame('/size/length', Ways::refused(['base' => ['type' => 'folded-chain']])[0]);
         self::assertStringContainsString(
             '2.4 cm',
@@ -233,6 +242,8 @@ final class FoldedAndReadyMadeTest extends TestCase
             'no length' => [array_diff_key($of, ['length' => 1]), '/base/length', 'missing'],
             'three corners' => [['corners' => 3] + $of, '/base/corners', 'number from 0 to 4'],
             'odd count' => [['count' => 41] + $of, '/base/count', 'from 28 to 68'],
+            'no corners, odd count' => [['corners' => 0, 'count' => 41] + $of, '/base/count', 'three in a hole make an even'],
+            'as long as none' => [['length' => '201 cm'] + $of, '/base/length', '200 cm'],
             'both said' => [['count' => 40, 'per_hole' => [1]] + $of, '/base/count', 'make 28 around'],
             'four in one' => [['per_hole' => [4]] + $of, '/base/per_hole', 'from 1 to 3'],
             'no list' => [['per_hole' => '2, 1'] + $of, '/base/per_hole', 'one after another'],

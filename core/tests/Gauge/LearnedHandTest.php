@@ -132,6 +132,9 @@ final class LearnedHandTest extends TestCase
     public function testOneSwatchTellsItsOwnStitchAndOthersLess(): void
     {
         $hand = LearnedHand::of([self::trial(10.5, 10.0, grams: 79)]);
+        self::assertSame(['swatches' => 1, 'bags' => 0], $hand->from()?->with);
+        self::assertStringNotContainsString('bags', $hand->from()->message);
+        self::assertNull(LearnedHand::of([])->from());
         $strand = LinearDensity::gramsPerMetre(8.2);
         $same = $hand->predict(HookSize::mm(8), Length::mm(4), Kind::Cord, Motif::single(), $strand);
         self::assertEqualsWithDelta(10.5, $same->width->likely, 0.3);

@@ -333,6 +333,8 @@ final class HandbookPiecesTest extends TestCase
         self::assertSame('/build/clasp', $refuses(['clasp' => '20 cm'])[0]);
         self::assertSame('/build/flap', $refuses(['flap' => 13])[0]);
         self::assertSame('/build/bar', $refuses(['bar' => 7])[0]);
+        preg_match('/A side is (\d+) squares? deep: the bar stands in number (\d+) /', $refuses(['bar' => 7])[1], $deep);
+        self::assertSame((int) ceil((int) $deep[1] / 2), (int) $deep[2], 'The middle one is the last.');
         self::assertSame('/build/across', $refuses(['across' => 51])[0]);
         self::assertSame('/build/sheet_across', $refuses(['sheet_across' => 0])[0]);
         self::assertSame('/build/flap', $refuses(['bottom' => 11, 'front' => 60, 'back' => 20, 'flap' => 72])[0]);
