@@ -61,7 +61,7 @@
     {{ $slot }}
 </main>
 <footer class="foot">
-    <p><a href="{{ route('glossary') }}">{{ __('Words and stitches') }}</a>@auth · {{
+    <p><a href="{{ route('glossary') }}">{{ __('Glossary') }}</a>@auth · {{
         __('Press {key} for the keys.', ['key' => '?']) }}@endauth</p>
     <form class="tongues" method="post" aria-label="{{ __('Language') }}">{{ csrf_field() }}
         @foreach (Tongues::named() as $tongue => $name)
