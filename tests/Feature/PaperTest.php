@@ -10,6 +10,9 @@ use App\Files\Paper;
 use App\Models\Bag;
 use App\Models\User;
 use Fescue\Core\Sheet\Section;
+use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tests\Sheet\Editor;
+use Fescue\Core\Tests\Sheet\Sheets;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Vite;
 use PHPUnit\Framework\Attributes\Group;
@@ -119,6 +122,9 @@ final class PaperTest extends TestCase
             };
             self::assertLessThanOrEqual($most, count($pages), $bag->name());
             $published = $sheet->words()->published();
+            foreach (Terms::cases() as $terms) {
+                Editor::reads(Sheets::of($sheet->plan, $terms), $sheet->plan, $terms, "{$bag->name()}, {$terms->value}");
+            }
             $titles = [
                 ...array_map(fn(Section $one): string => $one->title, $published->sections),
                 $published->titles->materials, $published->titles->gauge, $published->titles->abbreviations,

@@ -25,8 +25,6 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
-use Fescue\Core\Piece\Attached;
-use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Saying\Saying;
@@ -239,15 +237,14 @@ final readonly class SheetMaker
                 ['n' => $tabs->total],
             )];
         }
-        $slots = array_filter($this->plan->work->rows, fn(Row $row): bool => $row->opening() !== null) !== [];
-        $all[] = ['', $this->tongue->tell('{n, plural, one {# stitch marker} other {# stitch markers}}', [
-            'n' => $slots ? 5 : 1,
-        ])];
-        $tools = array_merge(...array_map(fn(Fitted $one): array => $one->tools, $this->plan->fitted));
-        foreach ($this->plan->parts as $part) {
-            $sewn = array_filter($part->made->attached, fn(Attached $one): bool => $one->as === Fastened::Handle);
-            array_push($tools, ...($sewn === [] ? [] : [Tool::Thread, Tool::Pins]));
+        $markers = $this->markers();
+        if ($markers > 0) {
+            $all[] = ['', $this->tongue->tell('{n, plural, one {# stitch marker} other {# stitch markers}}', [
+                'n' => $markers,
+            ])];
         }
+        $tools = array_merge(...array_map(fn(Fitted $one): array => $one->tools, $this->plan->fitted));
+        array_push($tools, ...($this->isSaid('handles-sewn') ? [Tool::Thread, Tool::Pins] : []));
         array_push($tools, ...(($this->plan->assembly()->seams ?? []) === [] ? [] : [Tool::Clips]));
         $all[] = ['', implode(', ', [
             $this->tongue->tell('Tape measure, scissors, blunt needle'),
@@ -267,6 +264,25 @@ final readonly class SheetMaker
         }
 
         return $all;
+    }
+
+    /** As many as hang in it at once: in the first stitch of a spiral's round, at the ends of slots, under a closure. */
+    private function markers(): int
+    {
+        $runsOn = $this->plan->spec->school()->working === Working::Spiral
+            && $this->has(fn(Row $row): bool => $row->kind === RowKind::Round && $row->part !== Part::Piece);
+
+        return match (true) {
+            $this->isSaid('compare-slots') => 4,
+            $this->isSaid('button', 'clasp', 'magnet', 'snap') => 2,
+            default => 0,
+        } + ($runsOn ? 1 : 0);
+    }
+
+    /** Whether one of these is noted. */
+    private function isSaid(string ...$codes): bool
+    {
+        return array_intersect($codes, array_column($this->notes, 'code')) !== [];
     }
 
     private function strand(Material $material, MaterialEstimate $takes, string $called): string

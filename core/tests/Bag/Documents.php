@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Bag;
 
+use Fescue\Core\Instruction\Motif;
+
 /** Bag documents for tests. */
 final class Documents
 {
@@ -76,5 +78,55 @@ final class Documents
     public static function open(array $changes = []): array
     {
         return self::tote($changes + ['base/chain' => null, 'base/rounds' => null, 'body/rounds' => null]);
+    }
+
+    /** @return array<string, mixed> one drawn: it may be refused */
+    public static function random(): array
+    {
+        $pick = fn(array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        $maybe = fn(mixed $value): mixed => mt_rand(0, 2) === 0 ? $value : null;
+        $width = mt_rand(40, 300) / 10;
+        $height = $width * mt_rand(45, 240) / 100;
+        $stitch = $pick(['sc', 'sc', 'hdc', 'dc', 'tr']);
+        $loop = mt_rand(0, 3);
+
+        return self::tote([
+            'size/length' => mt_rand(50, 700) / 10 .' cm',
+            'size/width' => mt_rand(20, 350) / 10 .' cm',
+            'size/height' => mt_rand(20, 600) / 10 .' cm',
+            'material/diameter' => mt_rand(10, 90) / 10 .' mm',
+            'material/on_hand' => $maybe(mt_rand(0, 3000).' g'),
+            'hook' => mt_rand(30, 200) / 10 .' mm',
+            'gauge' => array_filter([
+                'stitch' => $stitch,
+                'stitches' => 10,
+                'width' => $width.' cm',
+                'rows' => 10,
+                'height' => round($height * Motif::named($stitch)->relativeHeight(), 3).' cm',
+                'mass' => $maybe(mt_rand(20, 400).' g'),
+            ]),
+            'working' => $pick(['spiral', 'joined']),
+            'base' => array_filter(
+                [
+                    'type' => 'oval',
+                    'ends' => $pick(['two-and-two', 'three']),
+                    'chain' => $maybe(mt_rand(3, 60)),
+                    'rounds' => $maybe(mt_rand(1, 12)),
+                ],
+            ),
+            'body' => array_filter(
+                [
+                    'stitch' => $pick(['sc', 'hdc', 'dc', 'tr']),
+                    'loop' => ['both', 'back', 'front', null][$loop],
+                    'rounds' => $maybe(mt_rand(1, 40)),
+                ],
+            ),
+            'handles' => mt_rand(0, 4) === 0 ? null : array_filter([
+                'type' => 'slot',
+                'skip' => $maybe(mt_rand(1, 24)),
+                'chain' => $maybe(mt_rand(1, 40)),
+                'edge_rounds' => mt_rand(1, 4),
+            ]),
+        ]);
     }
 }

@@ -33,7 +33,7 @@ final class PlannerPropertyTest extends TestCase
         $planned = 0;
         $refused = 0;
         for ($bag = 0; $bag < self::BAGS; $bag++) {
-            $document = self::random();
+            $document = Documents::random();
             try {
                 $plan = Planner::plan(BagDocument::read($document));
             } catch (Refused $e) {
@@ -130,55 +130,5 @@ final class PlannerPropertyTest extends TestCase
         self::assertIsArray(json_decode(PlanDocument::toJson($plan), true, 16, JSON_THROW_ON_ERROR));
         $placed = array_map(fn($row): int => count(Placement::of($row->instructions)), $plan->work->rows);
         self::assertSame(Ways::leaves($plan), $placed, $said);
-    }
-
-    /** @return array<string, mixed> */
-    private static function random(): array
-    {
-        $pick = fn(array $of): mixed => $of[mt_rand(0, count($of) - 1)];
-        $maybe = fn(mixed $value): mixed => mt_rand(0, 2) === 0 ? $value : null;
-        $width = mt_rand(40, 300) / 10;
-        $height = $width * mt_rand(45, 240) / 100;
-        $stitch = $pick(['sc', 'sc', 'hdc', 'dc', 'tr']);
-        $loop = mt_rand(0, 3);
-
-        return Documents::tote([
-            'size/length' => mt_rand(50, 700) / 10 .' cm',
-            'size/width' => mt_rand(20, 350) / 10 .' cm',
-            'size/height' => mt_rand(20, 600) / 10 .' cm',
-            'material/diameter' => mt_rand(10, 90) / 10 .' mm',
-            'material/on_hand' => $maybe(mt_rand(0, 3000).' g'),
-            'hook' => mt_rand(30, 200) / 10 .' mm',
-            'gauge' => array_filter([
-                'stitch' => $stitch,
-                'stitches' => 10,
-                'width' => $width.' cm',
-                'rows' => 10,
-                'height' => round($height * Motif::named($stitch)->relativeHeight(), 3).' cm',
-                'mass' => $maybe(mt_rand(20, 400).' g'),
-            ]),
-            'working' => $pick(['spiral', 'joined']),
-            'base' => array_filter(
-                [
-                    'type' => 'oval',
-                    'ends' => $pick(['two-and-two', 'three']),
-                    'chain' => $maybe(mt_rand(3, 60)),
-                    'rounds' => $maybe(mt_rand(1, 12)),
-                ],
-            ),
-            'body' => array_filter(
-                [
-                    'stitch' => $pick(['sc', 'hdc', 'dc', 'tr']),
-                    'loop' => ['both', 'back', 'front', null][$loop],
-                    'rounds' => $maybe(mt_rand(1, 40)),
-                ],
-            ),
-            'handles' => mt_rand(0, 4) === 0 ? null : array_filter([
-                'type' => 'slot',
-                'skip' => $maybe(mt_rand(1, 24)),
-                'chain' => $maybe(mt_rand(1, 40)),
-                'edge_rounds' => mt_rand(1, 4),
-            ]),
-        ]);
     }
 }
