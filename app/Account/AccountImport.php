@@ -130,6 +130,12 @@ final class AccountImport
         $this->settings($account['settings'] ?? null);
         $read = [];
         foreach (array_keys(Tables::ALL) as $table) {
+            // A file of before there were any does not speak of them.
+            if (in_array($table, Tables::LATER, true) && ! array_key_exists($table, $account['counts'])) {
+                $read[$table] = 0;
+
+                continue;
+            }
             $read[$table] = $this->table($table);
             $said = $account['counts'][$table] ?? null;
             if ($read[$table] !== $said) {

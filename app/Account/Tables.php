@@ -33,6 +33,9 @@ final class Tables
         'pictures' => ['user_id' => 'users', 'bag_id' => 'bags'],
     ];
 
+    /** Those that files of before may lack. */
+    public const LATER = ['texts'];
+
     /** What is hers by something that is hers: its column, and of what; all else by herself. */
     private const BY = [
         'batch_ticks' => ['batch_id', 'batches'],

@@ -24,7 +24,7 @@ final class KnownTest extends TestCase
     /** Tables of hers that no figure of a bag is read from. */
     private const SAYS_NOTHING = [
         'bag_links', 'bag_revisions', 'bag_steps', 'batches', 'books', 'known', 'papers', 'pictures', 'raw_pieces', 'recovery_codes',
-        'recovery_links', 'scales', 'sent_once', 'sessions', 'tab_steps', 'work_counters', 'work_courses', 'work_entries',
+        'recovery_links', 'scales', 'sent_once', 'sessions', 'tab_steps', 'texts', 'work_counters', 'work_courses', 'work_entries',
     ];
 
     /** All that the lists and both bags say, as it is kept; then as it is when nothing was kept. */

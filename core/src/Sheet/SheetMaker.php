@@ -16,6 +16,7 @@ use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Material\HookSize;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Material\Material;
+use Fescue\Core\Material\Washing;
 use Fescue\Core\Measure\Decimal;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
@@ -244,7 +245,13 @@ final readonly class SheetMaker
             ])];
         }
         $tools = array_merge(...array_map(fn(Fitted $one): array => $one->tools, $this->plan->fitted));
-        array_push($tools, ...($this->isSaid('handles-sewn') ? [Tool::Thread, Tool::Pins] : []));
+        $own = $this->plan->spec->facts->strands->own;
+        $pinned = Washing::of($own->kind, $own->fibre) === Washing::WetBlock;
+        array_push(
+            $tools,
+            ...($this->isSaid('handles-sewn') ? [Tool::Thread, Tool::Pins] : []),
+            ...($pinned ? [Tool::Pins] : []),
+        );
         array_push($tools, ...(($this->plan->assembly()->seams ?? []) === [] ? [] : [Tool::Clips]));
         $all[] = ['', implode(', ', [
             $this->tongue->tell('Tape measure, scissors, blunt needle'),
@@ -266,7 +273,7 @@ final readonly class SheetMaker
         return $all;
     }
 
-    /** As many as hang in it at once: in the first stitch of a spiral's round, at the ends of slots, under a closure. */
+    /** As many as hang in it at once: in the first stitch of a spiral's round, at the ends of slots, at a closure. */
     private function markers(): int
     {
         $runsOn = $this->plan->spec->school()->working === Working::Spiral

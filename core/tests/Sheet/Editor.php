@@ -18,7 +18,7 @@ final class Editor
 
     /** What finishing uses, and as what Materials have it. */
     private const NOUNS = [
-        'with thread' => 'thread', 'pin(?:s|ned)?' => 'pins', 'press it' => 'iron|turn lock', 'a card of' => 'card',
+        'with thread' => 'thread', 'pin(?:s|ned)?' => 'pins', 'press it(?! (?:out|in) )' => 'iron|turn lock', 'a card of' => 'card',
         'leather' => 'leather', 'chalk' => 'chalk', 'zip' => 'zip', 'cloth' => 'cloth',
         'clasp' => 'clasp', 'bar' => 'bar',
     ];
