@@ -26,6 +26,7 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Working;
+use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Tone;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Saying\Saying;
@@ -207,7 +208,13 @@ final readonly class SheetMaker
             ];
         }
         $hook = $this->plan->spec->facts->hands->hook;
-        $all[] = ['', $this->tongue->tell('{hook} hook', ['hook' => $hook])];
+        $isAlone = array_filter(
+            $this->plan->work->pieces,
+            fn(Piece $piece): bool => $piece->start?->hook !== null,
+        ) === [];
+        $all[] = ['', $this->tongue->tell($isAlone ? '{hook} hook' : '{hook} hook, for all other rows', [
+            'hook' => $hook,
+        ])];
         $tabs = $this->plan->assembly()?->tabs;
         foreach ($this->plan->work->pieces as $piece) {
             $ready = match ($piece->start?->kind) {
