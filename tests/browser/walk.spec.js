@@ -176,8 +176,12 @@ async function walk(page, way, document) {
     await page.getByRole('button', { name: 'Enter it' }).tap();
     await expect(page.locator('[data-told]')).toContainText('g left after');
     // The sheet that closes steps back in the page's history, which may still be under way and end what is gone to.
-    await page.goto(`${bag}/finish`).catch(() => page.goto(`${bag}/finish`));
-    await page.getByLabel('Lies, wide').fill('33');
+    await expect(async () => {
+        await page.goto(`${bag}/finish`);
+        await expect(page.getByLabel('Lies, wide')).toBeVisible({ timeout: 4000 });
+        await page.waitForTimeout(300);
+        await page.getByLabel('Lies, wide').fill('33', { timeout: 4000 });
+    }).toPass();
     await page.getByLabel('High', { exact: true }).fill('22');
     await page.getByLabel(/^Left of the/).fill(`${left}`);
     await page.getByRole('button', { name: 'Write it down' }).tap();
