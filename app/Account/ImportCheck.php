@@ -18,6 +18,7 @@ use App\Models\RawPiece;
 use App\Models\Swatch;
 use App\Models\Text;
 use App\Models\User;
+use App\Rules\PatternText;
 use App\Stash\CuttingForm;
 use App\Stash\StashFile;
 use App\Tongue\Tongues;
@@ -118,15 +119,16 @@ final readonly class ImportCheck
         return "{$field}: ".(is_string($is) ? $is : '');
     }
 
+    private static function called(string $name): ?string
+    {
+        return $name === '' || mb_strlen($name) > 80 ? Tongues::tell('name: it has one, of at most 80 letters.') : null;
+    }
+
     private static function named(string $name, string $colour): ?string
     {
-        return match (true) {
-            $name === '' || mb_strlen($name) > 80 => Tongues::tell('name: it has one, of at most 80 letters.'),
-            preg_match(self::COLOUR, $colour) !== 1 => Tongues::tell(
-                'colour: it is a # and six digits or letters a to f.',
-            ),
-            default => null,
-        };
+        return self::called($name) ?? (preg_match(self::COLOUR, $colour) !== 1 ? Tongues::tell(
+            'colour: it is a # and six digits or letters a to f.',
+        ) : null);
     }
 
     private static function material(Material $one): ?string
@@ -152,13 +154,10 @@ final readonly class ImportCheck
 
     private static function text(Text $one): ?string
     {
-        return match (true) {
-            $one->name === '' || mb_strlen($one->name) > 80 => Tongues::tell(
-                'name: it has one, of at most 80 letters.',
-            ),
-            strlen($one->text) > Text::LONGEST || trim($one->text) === '' => Tongues::tell(
+        return self::called($one->name) ?? match (true) {
+            strlen($one->text) > PatternText::LONGEST || trim($one->text) === '' => Tongues::tell(
                 'text: it has one, of at most {n} letters.',
-                ['n' => Text::LONGEST],
+                ['n' => PatternText::LONGEST],
             ),
             array_diff([$one->tongue, $one->to], ['', ...array_keys(Speech::TONGUES)]) !== []
                 => Tongues::tell('tongue: none that is read.'),

@@ -8,6 +8,7 @@ use App\Account\AccountExport;
 use App\Account\ImportAccount;
 use App\Bags\BagForm;
 use App\Bags\PictureMarks;
+use App\Glossary\Glossary;
 use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TogetherController;
@@ -78,7 +79,7 @@ final class Messages
         [Checklist::class, 'SUFFOCATES'], [GaugeReader::class, 'TIMES'],
         [SwatchFileController::class, 'TAKEN'], [StashFileController::class, 'TAKEN'], [LearnedHand::class, 'ODD'],
         [Mends::class, 'BECOMES'], [StockEntry::class, 'OURS'],
-        [AccountExport::class, 'README'],
+        [AccountExport::class, 'README'], [Glossary::class, 'TRADE'], [Glossary::class, 'OURS'],
     ];
 
     /** @return array<string, string> where each stands first, by the message */

@@ -183,8 +183,7 @@ final class SideDrawing
         if (min($wide, $high) < ($this->small ? self::SEEN_SMALL : self::SEEN)) {
             return $this->band($row, $wide, $high, $colour);
         }
-        $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
-        $lifted = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted));
+        [$level, $lifted] = self::parted($row);
         $fanned = $wide * $this->fan($lifted, $row);
         $wrong = $this->isWrong($row);
         // What a stitch is drawn with is the same all along the row: its part by what it is; '' where it has none.
@@ -246,13 +245,23 @@ final class SideDrawing
         return $drawn;
     }
 
+    /** @return array{list<SideStitch>, list<SideStitch>} those that lie level, and those lifted around an arch */
+    private static function parted(SideRow $row): array
+    {
+        $of = fn(bool $lifted): array => array_values(array_filter(
+            $row->course->stitches,
+            fn(SideStitch $one): bool => $one->foot->lifted === $lifted,
+        ));
+
+        return [$of(false), $of(true)];
+    }
+
     /** A row whose stitches are too small to be seen, as a band: the drawing grows with rows, and not with stitches. */
     private function band(SideRow $row, float $wide, float $high, string $colour): string
     {
         $n = $this->canvas->n(...);
         $drawn = '';
-        $level = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => ! $one->foot->lifted));
-        $lifted = array_values(array_filter($row->course->stitches, fn(SideStitch $one): bool => $one->foot->lifted));
+        [$level, $lifted] = self::parted($row);
         $fanned = 1.05 * $wide * $this->fan($lifted, $row);
         foreach ($lifted as $one) {
             $drawn .= "<path d=\"M{$n(-$fanned / 2)} {$n(-$high)}h{$n($fanned)}L{$n($wide / 2)} 0H{$n(-$wide / 2)}z\" "

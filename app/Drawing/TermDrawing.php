@@ -49,8 +49,8 @@ final class TermDrawing
                 .self::way('M70 34Q92 30 96 12Q88 4 82 14Q84 30 108 44Q116 52 112 78', Ink::WARM),
             'plarn' => self::loop(6).self::loop(38).self::loop(70),
             'tex' => self::way('M18 66c0-40 52-40 52-12s-34 26-34 8s26-14 24-2').self::scale(),
-            'firmness' => self::fabric(Motif::single(), 8.0).'<path d="M8 74h20" stroke="'.Ink::WARM
-                .'" stroke-width="8"/>',
+            'firmness' => self::worked(Motif::single(), self::WIDE, self::HIGH, 'term-firm-', 8.0)
+                .'<path d="M8 74h20" stroke="'.Ink::WARM.'" stroke-width="8"/>',
             'lean' => implode('', array_map(
                 fn(int $row): string => self::way('M'.(18 + 6 * $row).' '.(76 - 16 * $row).'h66', self::STRAND, 9)
                     .self::dot(18 + 6 * $row, 76 - 16 * $row),
@@ -79,24 +79,36 @@ final class TermDrawing
         });
     }
 
-    /** @param float $thick of its strand, pixels */
-    public static function fabric(Motif $motif, float $thick = self::STITCH / 3): string
+    public static function fabric(Motif $motif): string
     {
-        $count = (int) ceil(self::WIDE / self::STITCH);
-        $count += $motif->lacks($count, false);
-        $high = self::STITCH * $motif->relativeHeight();
-        $drawn = '<g transform="translate(0 '.self::HIGH.')">'.Fabric::rows(
+        return self::svg(self::worked($motif, self::WIDE, self::HIGH, "term-{$motif->key}-"));
+    }
+
+    /**
+     * Worked from the foot of so much on.
+     *
+     * @param float $thick of its strand, pixels
+     */
+    private static function worked(
+        Motif $motif,
+        int $wide,
+        int $high,
+        string $name,
+        float $thick = self::STITCH / 3,
+    ): string {
+        $count = (int) ceil($wide / self::STITCH);
+        $row = self::STITCH * $motif->relativeHeight();
+
+        return "<g transform=\"translate(0 {$high})\">".Fabric::rows(
             $motif,
-            $count,
-            1 + (int) ceil(self::HIGH / $high),
+            $count + $motif->lacks($count, false),
+            1 + (int) ceil($high / $row),
             self::STITCH,
-            $high,
+            $row,
             $thick,
             self::STRAND,
-            "term-{$motif->key}-".(int) $thick.'-',
+            $name,
         ).'</g>';
-
-        return $thick > self::STITCH / 3 ? $drawn : self::svg($drawn);
     }
 
     private static function svg(string $drawn): string
@@ -166,16 +178,7 @@ final class TermDrawing
     private static function patch(int $x, int $y, int $wide, int $high): string
     {
         return "<svg x=\"{$x}\" y=\"{$y}\" width=\"{$wide}\" height=\"{$high}\" viewBox=\"0 0 {$wide} {$high}\">"
-            ."<g transform=\"translate(0 {$high})\">".Fabric::rows(
-                Motif::single(),
-                (int) ceil($wide / self::STITCH),
-                1 + (int) ceil($high / self::STITCH),
-                self::STITCH,
-                self::STITCH,
-                self::STITCH / 3,
-                self::STRAND,
-                "term-{$x}-{$y}-{$wide}-",
-            ).'</g></svg>';
+            .self::worked(Motif::single(), $wide, $high, "term-{$x}-{$y}-{$wide}-").'</svg>';
     }
 
     private static function tape(int $y, int $high): string

@@ -13,19 +13,136 @@ use Fescue\Core\Stitch\Terms;
 /** Words of the trade, and those that are ours; each once, in her tongue. */
 final class Glossary
 {
-    /** @var list<string> as the page has them; said() tells what each means */
+    /** By the word that pages ask for it by: its name, and what it means. */
     public const TRADE = [
-        'gauge', 'chain', 'starting chain', 'spiral', 'joined rounds', 'increase', 'decrease', 'back loop',
-        'post stitch', 'slip stitch', 'hand hole', 'whip stitch', 'blocking', 'fasten off', 'plarn', 'tex',
+        'gauge' => [
+            'Gauge',
+            'How many stitches and rows lie in 10 cm of your fabric, with your hand, hook and strand. All '
+                .'counts of a bag come from it.',
+        ],
+        'chain' => [
+            'Chain',
+            'Loop drawn through loop. A base begins on it; work it loosely, or the base curls.',
+        ],
+        'starting chain' => [
+            'Starting chain',
+            'Chains that lift a row or round to its height: 1 for single crochet, 2, 3 or 4 for taller '
+                .'stitches. The pattern says whether they count as a stitch.',
+        ],
+        'spiral' => [
+            'Spiral',
+            'Rounds that run on without an end: a marker in the first stitch of each tells where one begins.',
+        ],
+        'joined rounds' => [
+            'Joined rounds',
+            'Each round is closed by a slip stitch in its first stitch, and the next is lifted by chains.',
+        ],
+        'increase' => [
+            'Increase',
+            'More stitches in one: two in one stitch, or three at a corner. A flat base grows by it.',
+        ],
+        'decrease' => [
+            'Decrease',
+            'Two stitches drawn together into one, so that the next row has fewer.',
+        ],
+        'back loop' => [
+            'Back loop',
+            'A stitch ends in two loops. Worked in the one behind, the other lies before it as a ridge.',
+        ],
+        'post stitch' => [
+            'Post stitch',
+            'Worked around the post of the stitch below, from the front or from behind, not in its top: a '
+                .'raised or a sunken rib.',
+        ],
+        'slip stitch' => [
+            'Slip stitch',
+            'The hook goes in, and the loop straight through: it joins, and has no height.',
+        ],
+        'hand hole' => [
+            'Hand hole',
+            'Stitches skipped and chains put over them: the hand goes through. The next round is worked '
+                .'around the chains.',
+        ],
+        'whip stitch' => [
+            'Whip stitch',
+            'Two edges sewn, the needle going over both.',
+        ],
+        'blocking' => [
+            'Blocking',
+            'Wetting the work, pulling it to size and letting it dry so.',
+        ],
+        'fasten off' => [
+            'Fasten off',
+            'The strand is cut and drawn through the last loop; its end is woven in.',
+        ],
+        'plarn' => [
+            'Plarn',
+            'Strand cut from plastic bags, as loops joined or in one round and round.',
+        ],
+        'tex' => [
+            'Tex, g/m',
+            'What strand weighs for its length: tex is grams a kilometre. Weigh a measured metre, and all '
+                .'lengths follow from a scale.',
+        ],
     ];
 
     public const OURS = [
-        'firmness', 'lean', 'tops', 'held together', 'spine', 'hitch', 'to be sure', 'runs out', 'weigh-in', 'grain',
+        'firmness' => [
+            'Firmness',
+            'How thick the strand is against the width of a stitch. A bag wants it firm: about a third. A '
+                .'smaller hook makes it firmer.',
+        ],
+        'lean' => [
+            'Lean',
+            'Stitches stand a little beside those below, so that a spiral’s rounds wander. Yours is measured,'
+                .' and handles are placed for it.',
+        ],
+        'tops' => [
+            'Tops',
+            'What a row leaves to be worked into: its stitches, and chains over spaces.',
+        ],
+        'held together' => [
+            'Held together',
+            'Two strands or more worked as one: their weights add, and each runs out at its own place.',
+        ],
+        'spine' => [
+            'Spine',
+            'A strip of a shirt left uncut when it is slit from the fold: cut aslant, it makes one strand of '
+                .'all slits.',
+        ],
+        'hitch' => [
+            'Hitch',
+            'One loop drawn through another and itself, as rubber bands are joined.',
+        ],
+        'to be sure' => [
+            'To be sure',
+            'What nine bags in ten take at most; likely is what half of them do.',
+        ],
+        'runs out' => [
+            'Runs out',
+            'Where what there is comes to its end, with the row it may end in at the earliest.',
+        ],
+        'weigh-in' => [
+            'Weigh-in',
+            'What is left, weighed in mid-work: from then on it is known how much your stitches take.',
+        ],
+        'grain' => [
+            'What a tap counts',
+            'At Work a tap counts a stitch, a group of the row, or a whole row: as you like it.',
+        ],
     ];
 
     public static function term(string $key): Term
     {
-        return new Term(str_replace(' ', '-', $key), self::name($key), self::said($key), TermDrawing::of($key));
+        [$name, $said] = (self::TRADE + self::OURS)[$key]
+            ?? throw new \LogicException("{$key} is no word of the glossary.");
+
+        return new Term(
+            str_replace(' ', '-', $key),
+            Tongues::tell($name),
+            Tongues::tell($said),
+            TermDrawing::of($key),
+        );
     }
 
     /** @return list<Term> the fabrics of the catalogue, each with its short name, its multiple and its rows */
@@ -46,82 +163,5 @@ final class Glossary
                 TermDrawing::fabric($motif),
             );
         }, Motif::all()));
-    }
-
-    private static function name(string $key): string
-    {
-        return Tongues::tell(match ($key) {
-            'gauge' => 'Gauge',
-            'chain' => 'Chain',
-            'starting chain' => 'Starting chain',
-            'spiral' => 'Spiral',
-            'joined rounds' => 'Joined rounds',
-            'increase' => 'Increase',
-            'decrease' => 'Decrease',
-            'back loop' => 'Back loop',
-            'post stitch' => 'Post stitch',
-            'slip stitch' => 'Slip stitch',
-            'hand hole' => 'Hand hole',
-            'whip stitch' => 'Whip stitch',
-            'blocking' => 'Blocking',
-            'fasten off' => 'Fasten off',
-            'plarn' => 'Plarn',
-            'tex' => 'Tex, g/m',
-            'firmness' => 'Firmness',
-            'lean' => 'Lean',
-            'tops' => 'Tops',
-            'held together' => 'Held together',
-            'spine' => 'Spine',
-            'hitch' => 'Hitch',
-            'to be sure' => 'To be sure',
-            'runs out' => 'Runs out',
-            'weigh-in' => 'Weigh-in',
-            'grain' => 'What a tap counts',
-            default => throw new \LogicException("{$key} is no word of the glossary."),
-        });
-    }
-
-    private static function said(string $key): string
-    {
-        return Tongues::tell(match ($key) {
-            'gauge' => 'How many stitches and rows lie in 10 cm of your fabric, with your hand, hook and strand. All '
-                .'counts of a bag come from it.',
-            'chain' => 'Loop drawn through loop. A base begins on it; work it loosely, or the base curls.',
-            'starting chain' => 'Chains that lift a row or round to its height: 1 for single crochet, 2, 3 or 4 for '
-                .'taller stitches. The pattern says whether they count as a stitch.',
-            'spiral' => 'Rounds that run on without an end: a marker in the first stitch of each tells where one '
-                .'begins.',
-            'joined rounds' => 'Each round is closed by a slip stitch in its first stitch, and the next is lifted by '
-                .'chains.',
-            'increase' => 'More stitches in one: two in one stitch, or three at a corner. A flat base grows by it.',
-            'decrease' => 'Two stitches drawn together into one, so that the next row has fewer.',
-            'back loop' => 'A stitch ends in two loops. Worked in the one behind, the other lies before it as a ridge.',
-            'post stitch' => 'Worked around the post of the stitch below, from the front or from behind, not in its '
-                .'top: a raised or a sunken rib.',
-            'slip stitch' => 'The hook goes in, and the loop straight through: it joins, and has no height.',
-            'hand hole' => 'Stitches skipped and chains put over them: the hand goes through. The next round is '
-                .'worked around the chains.',
-            'whip stitch' => 'Two edges sewn, the needle going over both.',
-            'blocking' => 'Wetting the work, pulling it to size and letting it dry so.',
-            'fasten off' => 'The strand is cut and drawn through the last loop; its end is woven in.',
-            'plarn' => 'Strand cut from plastic bags, as loops joined or in one round and round.',
-            'tex' => 'What strand weighs for its length: tex is grams a kilometre. Weigh a measured metre, and all '
-                .'lengths follow from a scale.',
-            'firmness' => 'How thick the strand is against the width of a stitch. A bag wants it firm: about a third. '
-                .'A smaller hook makes it firmer.',
-            'lean' => 'Stitches stand a little beside those below, so that a spiral’s rounds wander. Yours is '
-                .'measured, and handles are placed for it.',
-            'tops' => 'What a row leaves to be worked into: its stitches, and chains over spaces.',
-            'held together' => 'Two strands or more worked as one: their weights add, and each runs out at its own '
-                .'place.',
-            'spine' => 'A strip of a shirt left uncut when it is slit from the fold: cut aslant, it makes one strand '
-                .'of all slits.',
-            'hitch' => 'One loop drawn through another and itself, as rubber bands are joined.',
-            'to be sure' => 'What nine bags in ten take at most; likely is what half of them do.',
-            'runs out' => 'Where what there is comes to its end, with the row it may end in at the earliest.',
-            'weigh-in' => 'What is left, weighed in mid-work: from then on it is known how much your stitches take.',
-            'grain' => 'At Work a tap counts a stitch, a group of the row, or a whole row: as you like it.',
-            default => throw new \LogicException("{$key} is no word of the glossary."),
-        });
     }
 }

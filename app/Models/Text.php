@@ -21,9 +21,6 @@ final class Text extends Record
 {
     use SoftDeletes;
 
-    /** Bytes that are read: as much as answers at once, whatever it says. */
-    public const LONGEST = 24_000;
-
     /** So many she keeps at most. */
     public const MOST = 1000;
 

@@ -1,3 +1,5 @@
+import { asking } from './asking.js';
+
 const PAUSE = 120;
 
 // What no longer holds where something else is said: a strand of her own has its thickness, another kind its own.
@@ -17,7 +19,7 @@ export function begin() {
         return;
     }
     let timer = 0;
-    let turn = 0;
+    const ask = asking();
     // Touches that change all kinds, and the last of them that these are drawn by.
     let touched = 0;
     let drawn = 0;
@@ -45,24 +47,12 @@ export function begin() {
     }
 
     async function draw() {
-        const mine = ++turn;
         const by = touched;
         // Come back to, the page is as it was left.
         history.replaceState(null, '', `${form.action}?${asked()}`);
         for (const part of drawn === by ? ['answer'] : ['answer', 'kinds']) {
-            let answer;
-            try {
-                answer = await fetch(`${form.action}?${asked()}&part=${part}`, {
-                    headers: {
-                        Accept: 'application/json',
-                        'X-Requested-With': 'XMLHttpRequest',
-                    },
-                });
-            } catch {
-                return;
-            }
-            const body = answer.ok ? await answer.json() : null;
-            if (mine !== turn || body === null) {
+            const body = await ask(`${form.action}?${asked()}&part=${part}`);
+            if (body === null) {
                 return;
             }
             show(body);

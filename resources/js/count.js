@@ -1,3 +1,4 @@
+import { asking } from './asking.js';
 import { tell } from './tongue.js';
 
 const PAUSE = 150;
@@ -11,7 +12,7 @@ export function count() {
     const text = form.querySelector('#text');
     const proof = form.querySelector('[data-proof]');
     let timer = 0;
-    let turn = 0;
+    const answered = asking();
     const soon = () => {
         window.clearTimeout(timer);
         timer = window.setTimeout(ask, PAUSE);
@@ -60,22 +61,8 @@ export function count() {
     });
 
     async function ask() {
-        const mine = ++turn;
-        let answer;
-        try {
-            answer = await fetch(form.action, {
-                method: 'POST',
-                body: new FormData(form),
-                headers: {
-                    Accept: 'application/json',
-                    'X-Requested-With': 'XMLHttpRequest',
-                },
-            });
-        } catch {
-            return;
-        }
-        const body = answer.ok ? await answer.json() : null;
-        if (mine === turn && body !== null) {
+        const body = await answered(form.action, { method: 'POST', body: new FormData(form) });
+        if (body !== null) {
             proof.innerHTML = body.proof;
         }
     }

@@ -1,3 +1,5 @@
+import { asking } from './asking.js';
+
 const PAUSE = 150;
 
 /** The cutting table: the cuts follow what is typed, an example until all is measured. */
@@ -8,25 +10,16 @@ export function cutting() {
     }
     const cuts = document.querySelector('[data-cuts]');
     let timer = 0;
-    let turn = 0;
+    const ask = asking();
     form.addEventListener('input', () => {
         window.clearTimeout(timer);
         timer = window.setTimeout(draw, PAUSE);
     });
 
     async function draw() {
-        const mine = ++turn;
         const asked = new URLSearchParams(new FormData(form));
-        let answer;
-        try {
-            answer = await fetch(`${form.action.split('#')[0]}?${asked}&live=1`, {
-                headers: { Accept: 'application/json', 'X-Requested-With': 'XMLHttpRequest' },
-            });
-        } catch {
-            return;
-        }
-        const body = answer.ok ? await answer.json() : null;
-        if (mine !== turn || body === null) {
+        const body = await ask(`${form.action.split('#')[0]}?${asked}&live=1`);
+        if (body === null) {
             return;
         }
         cuts.innerHTML = body.cuts;

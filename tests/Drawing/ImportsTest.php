@@ -26,7 +26,7 @@ final class ImportsTest extends TestCase
         'Account' => ['Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Stash', 'Bags'],
         'Papers' => ['Casts', 'Models', 'Books', 'Tongue', 'Files', 'Bags'],
         // Its list of messages has those of every room.
-        'Console' => ['Casts', 'Models', 'Books', 'Tongue', 'Drawing', 'Bags', 'Account', 'Stash', 'Http'],
+        'Console' => ['Casts', 'Models', 'Books', 'Tongue', 'Drawing', 'Glossary', 'Bags', 'Account', 'Stash', 'Http'],
         'Http' => [
             'Casts', 'Models', 'Books', 'Tongue', 'Rules', 'Files', 'Drawing', 'Glossary', 'Stash', 'Bags', 'Account',
             'Papers',

@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\Text;
 use App\Models\User;
+use App\Rules\PatternText;
 use App\Rules\Typed;
-use App\Tongue\Tongues;
 use Fescue\Core\Text\Checked;
-use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextWriter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -27,16 +26,15 @@ final class CountController extends Controller
         if ($kept !== null) {
             $this->authorize('own', $kept);
         }
-        $before = fn(string $field, string $else): string => is_string($old = $request->old($field)) ? $old : $else;
-        $text = $before('text', $kept->text ?? '');
-        $tongue = self::known($before('tongue', $kept->tongue ?? ''));
-        $to = self::known($before('to', $kept->to ?? ''));
+        $text = Typed::before('text', $kept->text ?? '');
+        $tongue = PatternText::tongue(Typed::before('tongue', $kept->tongue ?? ''));
+        $to = PatternText::tongue(Typed::before('to', $kept->to ?? ''));
 
         return view('count.show', self::proof($text, $tongue, $to) + $this->shelf($request) + [
             'text' => $text,
             'kept' => $kept,
-            'called' => $before('name', $kept->name ?? ''),
-            'revision' => $before('revision', (string) ($kept->revision ?? '')),
+            'called' => Typed::before('name', $kept->name ?? ''),
+            'revision' => Typed::before('revision', $kept->revision ?? ''),
         ]);
     }
 
@@ -51,7 +49,7 @@ final class CountController extends Controller
     /** @return array<string, mixed> what is read of a text */
     private static function proof(string $text, string $tongue, string $to): array
     {
-        $checked = trim($text) === '' || strlen($text) > Text::LONGEST
+        $checked = trim($text) === '' || strlen($text) > PatternText::LONGEST
             ? null
             : Checked::of($text, $tongue === '' ? null : $tongue);
 
@@ -67,27 +65,14 @@ final class CountController extends Controller
     public function check(Request $request): View|JsonResponse
     {
         $file = $request->file('file');
-        $sent = $request->input('text');
-        $text = match (true) {
-            $file instanceof UploadedFile && $file->isValid() => (string) $file->get(),
-            // As it was typed: where a word stands is told by its letters.
-            is_string($sent) => mb_scrub($sent),
-            default => '',
-        };
-        $wrong = match (true) {
-            strlen($text) > Text::LONGEST => Tongues::tell(
-                'This is longer than a page of proof: take it in parts of {n} letters.',
-                ['n' => (Text::LONGEST / 1000).' 000'],
-            ),
-            ! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0") => Tongues::tell(
-                'This file is no text. Save the pattern as plain text (.txt), or paste it.',
-            ),
-            default => '',
-        };
+        $text = $file instanceof UploadedFile && $file->isValid()
+            ? (string) $file->get()
+            : PatternText::typed($request);
+        $wrong = PatternText::wrong($text);
         $shown = ['wrong' => $wrong] + self::proof(
             $wrong === '' ? $text : '',
-            self::known(Typed::text($request, 'tongue')),
-            self::known(Typed::text($request, 'to')),
+            PatternText::tongue(Typed::text($request, 'tongue')),
+            PatternText::tongue(Typed::text($request, 'to')),
         );
         if ($request->expectsJson()) {
             return new JsonResponse(
@@ -103,10 +88,5 @@ final class CountController extends Controller
             'called' => Typed::text($request, 'name'),
             'revision' => Typed::text($request, 'revision'),
         ]);
-    }
-
-    private static function known(string $tongue): string
-    {
-        return isset(Speech::TONGUES[$tongue]) ? $tongue : '';
     }
 }

@@ -15,8 +15,8 @@ final class GlossaryController extends Controller
     {
         return view('glossary', [
             'parts' => [
-                'trade' => array_map(Glossary::term(...), Glossary::TRADE),
-                'ours' => array_map(Glossary::term(...), Glossary::OURS),
+                'trade' => array_map(Glossary::term(...), array_keys(Glossary::TRADE)),
+                'ours' => array_map(Glossary::term(...), array_keys(Glossary::OURS)),
                 'fabrics' => Glossary::fabrics(Tongues::here()->terms),
             ],
         ]);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Text;
+use App\Rules\PatternText;
 use App\Rules\Typed;
 use App\Tongue\Tongues;
-use Fescue\Core\Text\Speech;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -86,30 +86,17 @@ final class TextController extends Controller
     /** @return array{array<string, string>, array<string, string>} columns, and what is wrong by field */
     private static function read(Request $request): array
     {
-        $typed = $request->input('text');
         $values = [
             'name' => Typed::text($request, 'name'),
-            // As it was typed: where a word stands is told by its letters.
-            'text' => is_string($typed) ? mb_scrub($typed) : '',
-            'tongue' => Typed::text($request, 'tongue'),
-            'to' => Typed::text($request, 'to'),
+            'text' => PatternText::typed($request),
+            'tongue' => PatternText::tongue(Typed::text($request, 'tongue')),
+            'to' => PatternText::tongue(Typed::text($request, 'to')),
         ];
-        $wrong = [];
+        $wrong = array_filter(['text' => trim($values['text']) === ''
+            ? Tongues::tell('Paste or type the pattern first.')
+            : PatternText::wrong($values['text'])], fn(string $said): bool => $said !== '');
         if ($values['name'] === '' || mb_strlen($values['name']) > 80) {
             $wrong['name'] = Tongues::tell('Give it a name you will know it by, at most 80 letters.');
-        }
-        if (trim($values['text']) === '') {
-            $wrong['text'] = Tongues::tell('Paste or type the pattern first.');
-        } elseif (strlen($values['text']) > Text::LONGEST || str_contains($values['text'], "\0")) {
-            $wrong['text'] = Tongues::tell(
-                'This is longer than a page of proof: take it in parts of {n} letters.',
-                ['n' => (Text::LONGEST / 1000).' 000'],
-            );
-        }
-        foreach (['tongue', 'to'] as $field) {
-            if (! isset(Speech::TONGUES[$values[$field]])) {
-                $values[$field] = '';
-            }
         }
 
         return [$values, $wrong];

@@ -368,6 +368,12 @@ final class InstructionTest extends TestCase
         );
         self::assertNull($told([new Skip(1)]));
         self::assertNull(StartingChain::counted(0, [new Each($dc, 5)]));
+        // Alone in its stitch it is no increase; with others beside it, it is one of them.
+        $grows = fn(int $more): array => array_map(
+            fn(Placed $one): bool => $one->increase,
+            Placement::of([new StartingChain(3, $dc, $more)]),
+        );
+        self::assertSame([[false], [true, true]], [$grows(0), $grows(1)]);
         self::assertSame(
             [5, 5],
             [Count::of(StartingChain::counted(3, [new Each($dc, 5)]) ?? [])->takes, Count::of([new Each($dc, 5)])->leaves],

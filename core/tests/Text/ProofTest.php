@@ -181,6 +181,16 @@ final class ProofTest extends TestCase
         }
     }
 
+    public function testTheRowsOfEachPieceStandTogether(): void
+    {
+        $checked = Checked::of("Panel\nCh 11\nRow 1: sc in 2nd ch from hook and in each ch across (10)\n"
+            ."Row 2: ch 1, turn, sc across (10)\n\nHandle\nCh 31\nRow 1: sc in 2nd ch from hook and in each ch across (30)");
+        self::assertSame([[10, 10], [30]], array_map(
+            fn(array $rows): array => array_map(fn(ProvenRow $row): int => $row->outcome->leaves, $rows),
+            $checked->pieces(),
+        ));
+    }
+
     public function testRowsOfOneLineThatComeOutAlikeAreOne(): void
     {
         $checked = Checked::of("Rnd 1: 6 sc in magic ring (6)\nRnds 2-4: sc around (6)\nRnd 5: sc around (6)\n"
