@@ -197,7 +197,7 @@ final readonly class Tally
         $start = $this->sheet->plan->work->start;
 
         return match (true) {
-            $start->isChain() => Tongues::tell('chain {n}', ['n' => $start->works()]),
+            $start->isChain() => Tongues::tell('chain {n}', ['n' => $start->chains()]),
             $this->sheet->plan->assembly()?->tabs !== null => Tongues::tell(
                 'bend {n, plural, one {# tab} other {# tabs}}',
                 ['n' => $this->sheet->plan->assembly()->tabs->bent],

@@ -31,6 +31,7 @@ use Fescue\Core\Top\SewnHandles;
 use Fescue\Core\Top\Slots;
 use Fescue\Core\Top\Straps;
 use Fescue\Core\Wall\Band;
+use Fescue\Core\Written\AsWritten;
 
 /** Every way of making, a line each. */
 final class Makers
@@ -57,6 +58,7 @@ final class Makers
         EndAndBack::class,
         Net::class,
         Tabs::class,
+        AsWritten::class,
     ];
 
     /** @var class-string<Maker> */

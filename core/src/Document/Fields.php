@@ -130,6 +130,28 @@ final class Fields
 
     public function text(string $key, int $longest): ?string
     {
+        return $this->typed(
+            $key,
+            $longest,
+            '/[\x00-\x1F\x7F]/',
+            'This should be one line of text in quotes.',
+        );
+    }
+
+    /** A text of several lines, required. */
+    public function lines(string $key, int $longest): ?string
+    {
+        return $this->typed(
+            $key,
+            $longest,
+            '/[\x00-\x08\x0B-\x1F\x7F]/',
+            'This should be text in quotes, without signs that show nothing.',
+        );
+    }
+
+    /** @param string $without a pattern of what it has none of */
+    private function typed(string $key, int $longest, string $without, string $else): ?string
+    {
         $value = $this->required($key);
         if ($value === null) {
             return null;
@@ -137,9 +159,9 @@ final class Fields
         if (
             ! is_string($value)
             || ! mb_check_encoding($value, 'UTF-8')
-            || preg_match('/[\x00-\x1F\x7F]/', $value) === 1
+            || preg_match($without, $value) === 1
         ) {
-            $this->refuse($key, new Saying('This should be one line of text in quotes.'));
+            $this->refuse($key, new Saying($else));
 
             return null;
         }

@@ -6,22 +6,31 @@ namespace Fescue\Core\Instruction;
 
 use Fescue\Core\Stitch\Loop;
 
-/** Several different stitches, and chains between them, in one place: takes 1, leaves all their tops. */
+/**
+ * Several different stitches, and chains between them, in one place: takes it, a stitch or a space of chains, and leaves
+ * all their tops.
+ */
 final readonly class InOne implements Instruction
 {
     use Leaf;
 
-    /** @param list<Instruction> $instructions leaves, worked one after another into the same place */
-    public function __construct(public array $instructions, public Into $into = Into::Stitch)
-    {
-        if ($instructions === []) {
+    /**
+     * @param list<Instruction> $instructions leaves, worked one after another into the same place
+     * @param int $anchors chains of the space that it is worked in, or 1
+     */
+    public function __construct(
+        public array $instructions,
+        public Into $into = Into::Stitch,
+        public int $anchors = 1,
+    ) {
+        if ($instructions === [] || $anchors < 1) {
             throw new \InvalidArgumentException('Something is worked in it.');
         }
     }
 
     public function takes(): int
     {
-        return 1;
+        return $this->anchors;
     }
 
     public function canTake(Anchor $anchor): bool
@@ -34,7 +43,14 @@ final readonly class InOne implements Instruction
         $works = [];
         foreach ($this->instructions as $one) {
             foreach ($one->works() as $stitches) {
-                $works[] = new Stitches($stitches->stitch, $stitches->count, $stitches->loop, true, $stitches->top);
+                $works[] = new Stitches(
+                    $stitches->stitch,
+                    $stitches->count,
+                    $stitches->loop,
+                    true,
+                    $stitches->top,
+                    $stitches->standing,
+                );
             }
         }
 
@@ -46,6 +62,7 @@ final readonly class InOne implements Instruction
         return new self(
             array_map(fn(Instruction $one): Instruction => $one->remade($loop, $stitch), $this->instructions),
             $this->into,
+            $this->anchors,
         );
     }
 

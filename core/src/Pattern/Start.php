@@ -14,6 +14,7 @@ final readonly class Start
      * @param int $chain chains, or holes, to work into, at least 1
      * @param int $turning chains that lift the first row beside them
      * @param ?Length $hook of the first round, where it has its own
+     * @param bool $leads whether those that turn count as the first stitch
      */
     public function __construct(
         public int $chain,
@@ -21,6 +22,7 @@ final readonly class Start
         public ?Path $path = null,
         public EdgeKind $kind = EdgeKind::Chain,
         public ?Length $hook = null,
+        private bool $leads = false,
     ) {
         if ($chain < 1) {
             throw new \InvalidArgumentException('A chain has a chain at least.');
@@ -33,9 +35,15 @@ final readonly class Start
     }
 
     /** Chains that the hands make. */
-    public function works(): int
+    public function chains(): int
     {
         return $this->isChain() ? $this->chain + $this->turning : 0;
+    }
+
+    /** So many of them as no row tells. */
+    public function works(): int
+    {
+        return $this->chains() - (int) $this->leads;
     }
 
     /** Anchors of an edge of a kind, on this and a row that leaves so many; null where it says nothing. */

@@ -51,7 +51,7 @@ final class Writer
         return $this->vocabulary->say(match (true) {
             $start->isChain() => new Phrase(
                 'foundation',
-                ['n' => $start->works(), 'm' => $start->chain, 'k' => $start->turning],
+                ['n' => $start->chains(), 'm' => $start->chain, 'k' => $start->turning],
             ),
             $start->hook === null => new Phrase("begin.{$start->kind->value}", ['m' => $start->chain]),
             default => new Phrase(

@@ -25,6 +25,8 @@ final readonly class Made
      * @param ?Assembly $assembly pieces made before its rows, which join them; null where it is of one piece
      * @param list<Piece> $apart made by themselves when its rows are done
      * @param list<Need> $needs bought, beside what is attached
+     * @param bool $freely whether each of its rows that stand goes as far around as its own stitches have it, not
+     *        straight from the first to the last
      * @param ?int $closes stitches that close the last edge on it, folded upon itself; null where that stays open
      */
     public function __construct(
@@ -41,6 +43,7 @@ final readonly class Made
         public bool $sideways = false,
         public ?Length $opens = null,
         public array $needs = [],
+        public bool $freely = false,
     ) {}
 
     /** Rows, those of its pieces too. */

@@ -210,6 +210,12 @@ final readonly class Standing
                 continue;
             }
             [$foot, $last] = [$standing[0], $standing[count($standing) - 1]];
+            if ($part->freely) {
+                array_push($levels, ...self::freely($standing, $gauge));
+                $top = $last->count->leaves * $gauge->widthOf($last->fabric)->mm;
+
+                continue;
+            }
             $high += array_sum(array_map(fn(Row $row): float => $gauge->heightOf($row->fabric)->mm, $standing));
             $is = $foot->part;
             if ($is === Part::Body || $top === null) {
@@ -227,5 +233,24 @@ final readonly class Standing
         }
 
         return $begun === null || $top === null ? $levels : [...$levels, [$begun, $top, $high]];
+    }
+
+    /**
+     * @param list<Row> $standing
+     *
+     * @return list<array{float, float, float}>
+     */
+    private static function freely(array $standing, Gauge $gauge): array
+    {
+        $levels = [];
+        $below = null;
+        foreach ($standing as $row) {
+            $wide = $gauge->widthOf($row->fabric)->mm;
+            $above = $row->count->leaves * $wide;
+            $levels[] = [$below ?? $row->count->takes * $wide, $above, $gauge->heightOf($row->fabric)->mm];
+            $below = $above;
+        }
+
+        return $levels;
     }
 }

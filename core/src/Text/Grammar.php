@@ -46,6 +46,9 @@ final class Grammar
 
     private bool $isRing = false;
 
+    /** @var list<Step> chains and a turn at the end of a row, which lift the next */
+    private array $lift = [];
+
     /** Whether the next row is the first of a piece. */
     private bool $begins = true;
 
@@ -212,18 +215,70 @@ final class Grammar
             $steps = [new Worked($head, [[$this->stitch, 1]], null)];
         }
         $this->stitch = $steps === [] ? $this->stitch : $parser->last();
+        [$steps, $lift] = self::lifting($steps);
         for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
+            $lifted = $isFirst && $number === $from ? $steps : self::lifted($this->lift, $steps);
+            $this->lift = $lift;
             $this->add(new WrittenRow(
                 $isRound,
                 $number,
                 $head,
-                $steps,
+                $lifted,
                 $parser->stated(),
                 $number === $from && $isFirst ? $this->begun() : null,
                 $number === $from && $isFirst,
                 $tokens,
             ));
         }
+    }
+
+    /**
+     * What a row does, and the chains and the turn at its end that lift the next.
+     *
+     * @param list<Step> $steps
+     *
+     * @return array{list<Step>, list<Step>}
+     */
+    private static function lifting(array $steps): array
+    {
+        $at = count($steps);
+        while ($at > 0 && ($steps[$at - 1] instanceof Chain || self::isTurn($steps[$at - 1]))) {
+            $at--;
+        }
+        $lift = array_slice($steps, $at);
+        $isLift = array_filter($lift, self::isTurn(...)) !== []
+            || ($at > 0 && $steps[$at - 1] instanceof Sign && $steps[$at - 1]->what === Sign::JOIN);
+
+        return $at > 0 && $isLift && array_filter($lift, fn(Step $one): bool => $one instanceof Chain) !== []
+            ? [array_slice($steps, 0, $at), $lift]
+            : [$steps, []];
+    }
+
+    private static function isTurn(Step $step): bool
+    {
+        return $step instanceof Sign && $step->what === Sign::TURN;
+    }
+
+    /**
+     * A row lifted by what stands at the end of the one before it, where it does not tell that itself.
+     *
+     * @param list<Step> $lift
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private static function lifted(array $lift, array $steps): array
+    {
+        foreach ($steps as $step) {
+            if ($step instanceof Chain) {
+                return $steps;
+            }
+            if (! $step instanceof Sign) {
+                break;
+            }
+        }
+
+        return [...$lift, ...$steps];
     }
 
     /** Chains that the next piece stands on; 0 of a ring; null where that is not told. */

@@ -555,7 +555,8 @@ final class Parser
             $has(Word::Ring) => Target::Ring,
             $has(Word::Space) => Target::Space,
             $has(Word::RowEnd) => Target::RowEnd,
-            $has(Word::FrontPost, Word::BackPost) => Target::Post,
+            $has(Word::BackPost) => Target::BackPost,
+            $has(Word::FrontPost) => Target::FrontPost,
             array_filter($tokens, fn(Token $one): bool => $one->isChain()) !== [] => Target::Chain,
             default => Target::Stitch,
         };
@@ -605,7 +606,7 @@ final class Parser
         }
         $into = self::into($rest);
         if ($has(Word::FrontPost, Word::BackPost)) {
-            $into = Target::Post;
+            $into = $has(Word::BackPost) ? Target::BackPost : Target::FrontPost;
         }
         $ordinal = array_values(array_filter($rest, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
         $from = $ordinal !== null && $has(Word::Hook) ? $ordinal->number() : null;

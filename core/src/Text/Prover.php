@@ -84,7 +84,7 @@ final class Prover
 
     private function outcome(WrittenRow $line, ?Tops $below): RowResult
     {
-        $key = spl_object_id($line->steps[0] ?? $line).' '.($line->stated?->all() ?? '').' '
+        $key = spl_object_id($line->at).' '.spl_object_id($line->steps[0] ?? $line).' '.($line->stated?->all() ?? '').' '
             .($below === null ? "first {$line->chain}" : $below->key());
         // A row like the one before it, on the same: worked out once. What is told apart by its place is not kept.
         return $this->known[$key] ??= self::best($line, $below);
@@ -94,8 +94,8 @@ final class Prover
     {
         $best = null;
         foreach (self::versions($line->steps) as $steps) {
-            foreach (self::readings($line, $steps, $below) as [$places, $start, $isChain, $leads]) {
-                $one = RowWalk::over($steps, $places, $start, $isChain, $leads, $line->stated);
+            foreach (self::readings($line, $steps, $below) as $reading) {
+                $one = RowWalk::over($reading, $line->stated);
                 if ($best === null || $one->worth() < $best->worth()) {
                     $best = $one;
                 }
@@ -105,7 +105,15 @@ final class Prover
             }
         }
 
-        return $best ?? new RowResult(0, 0, new Tops(), 0, $line->stated === null, TextProblem::TAKES_TOO_FEW);
+        return $best ?? new RowResult(
+            0,
+            0,
+            new Tops(),
+            0,
+            $line->stated === null,
+            new RowReading([], [], ''),
+            TextProblem::TAKES_TOO_FEW,
+        );
     }
 
     /**
@@ -141,8 +149,10 @@ final class Prover
             ));
         }
         if ($first !== null && $first->in[0][0] === 'sl st' && count($steps) > 1) {
-            // Slip stitches may lead on to where the round begins.
-            $versions[] = array_values(array_filter($steps, fn(Step $one): bool => $one !== $first));
+            // Slip stitches may lead on to where the round begins; where it is lifted then, they do.
+            $on = array_values(array_filter($steps, fn(Step $one): bool => $one !== $first));
+            $next = $steps[1 + (int) array_search($first, $steps, true)] ?? null;
+            $versions = $next instanceof Chain && $next->many > 1 ? [$on, ...$versions] : [...$versions, $on];
         }
 
         return $versions;
@@ -151,36 +161,33 @@ final class Prover
     /**
      * @param list<Step> $steps
      *
-     * @return list<array{list<array{bool, int}>, string, bool, bool}> what is there; what the chain at the beginning
-     *         is; whether that is a chain; whether what was passed counts as a stitch
+     * @return list<RowReading>
      */
     private static function readings(WrittenRow $line, array $steps, ?Tops $below): array
     {
         $begins = self::starts($steps);
-        if ($below !== null) {
-            $isTurned = ! $line->isRound || Sign::isAmong($steps, Sign::TURN);
-            $all = [];
-            foreach (self::taken($steps, $below) as $as) {
-                $places = $below->places($as);
-                $turned = $isTurned && count($places) > 1 ? [array_reverse($places), self::met($places)] : [];
-                foreach ([$places, ...$turned] as $there) {
-                    foreach ($begins as $start) {
-                        $all[] = [$there, $start, false, false];
-                    }
+        if ($below === null) {
+            return self::first($line, $steps, $begins);
+        }
+        $isTurned = ! $line->isRound || Sign::isAmong($steps, Sign::TURN);
+        $all = [];
+        foreach (self::taken($steps, $below) as $as) {
+            $turned = $isTurned && $below->isMixed() ? [$below->reversed(), $below->turned()] : [];
+            foreach ([$below, ...$turned] as $there) {
+                foreach ($begins as $start) {
+                    $all[] = RowReading::on($steps, $there, $as, $start);
                 }
             }
-
-            return $all;
         }
 
-        return self::first($line, $steps, $begins);
+        return $all;
     }
 
     /**
      * @param list<Step> $steps
      * @param list<string> $begins
      *
-     * @return list<array{list<array{bool, int}>, string, bool, bool}>
+     * @return list<RowReading>
      */
     private static function first(WrittenRow $line, array $steps, array $begins): array
     {
@@ -189,42 +196,57 @@ final class Prover
             fn(Step $one): bool => $one instanceof Sign && $one->what === Sign::BOTH_SIDES,
         ))[0] ?? null;
         if ($both instanceof Sign && $line->chain !== null) {
-            return [[[[false, 2 * max(1, $line->chain - $both->from + 1)]], '', false, false]];
+            return [new RowReading($steps, [[false, 2 * max(1, $line->chain - $both->from + 1)]], '')];
         }
         $works = array_values(array_filter(self::flat($steps), fn(Step $one): bool => $one instanceof Worked));
         $from = array_values(array_filter($works, fn(Worked $one): bool => $one->from !== null))[0] ?? null;
-        $isRing = $line->chain === 0
-            || array_filter($works, fn(Worked $one): bool => $one->into === Target::Ring) !== [];
-        if ($isRing) {
+        if ($line->chain === 0 || self::isOnRing($works)) {
             return array_map(
-                fn(string $start): array => [[[false, 1]], '', false, str_starts_with($start, 'counts')],
+                fn(string $start): RowReading => new RowReading(
+                    $steps,
+                    [[false, 1]],
+                    '',
+                    leads: str_starts_with($start, 'counts'),
+                ),
                 $begins,
             );
         }
         $lead = $steps[0] ?? null;
         $chain = $line->chain ?? ($from !== null && $lead instanceof Chain ? $lead->many : null);
         if ($chain === null) {
-            $all = [];
-            foreach ($begins as $start) {
-                $all[] = [[[false, self::untold($line, $steps, $start)]], $start, false, false];
-            }
-
-            return $all;
+            return array_map(
+                fn(string $start): RowReading => new RowReading(
+                    $steps,
+                    [[false, self::untold($line, $steps, $start)]],
+                    $start,
+                ),
+                $begins,
+            );
         }
+        $on = fn(int $there, bool $leads): RowReading => new RowReading(
+            $steps,
+            [[false, max(1, $there)]],
+            '',
+            true,
+            $leads,
+        );
         if ($from === null) {
-            return [
-                [[[false, $chain]], '', true, false], [[[false, max(1, $chain - 1)]], '', true, false],
-                [[[false, max(1, $chain - 2)]], '', true, true],
-            ];
+            return [$on($chain, false), $on($chain - 1, false), $on($chain - 2, true)];
         }
         $nth = (int) $from->from;
-        $there = [[false, max(1, $chain - $nth + 1)]];
+        $there = $chain - $nth + 1;
 
         return match (true) {
-            $nth < 3 => [[$there, '', true, false]],
-            $nth === 3 => [[$there, '', true, false], [$there, '', true, true]],
-            default => [[$there, '', true, true], [$there, '', true, false]],
+            $nth < 3 => [$on($there, false)],
+            $nth === 3 => [$on($there, false), $on($there, true)],
+            default => [$on($there, true), $on($there, false)],
         };
+    }
+
+    /** @param list<Worked> $works */
+    private static function isOnRing(array $works): bool
+    {
+        return array_filter($works, fn(Worked $one): bool => $one->into === Target::Ring) !== [];
     }
 
     /**
@@ -254,21 +276,6 @@ final class Prover
     }
 
     /**
-     * A round from its other face: the stitch of the join is the first either way, and what was last the second.
-     *
-     * @param non-empty-list<array{bool, int}> $places
-     *
-     * @return list<array{bool, int}>
-     */
-    private static function met(array $places): array
-    {
-        [$isSpace, $many] = $places[0];
-        $rest = array_reverse(array_slice($places, 1));
-
-        return $many > 1 ? [[$isSpace, 1], ...$rest, [$isSpace, $many - 1]] : [[$isSpace, 1], ...$rest];
-    }
-
-    /**
      * How long that is which a row stands on, where nothing tells it: what it takes; of one that takes all there is,
      * what would leave the count that it states.
      *
@@ -277,11 +284,7 @@ final class Prover
     private static function untold(WrittenRow $line, array $steps, string $start): int
     {
         $leaves = fn(int $there): RowResult => RowWalk::over(
-            $steps,
-            [[false, $there]],
-            $start,
-            false,
-            false,
+            new RowReading($steps, [[false, $there]], $start),
             $line->stated,
         );
         // One after another: a repeat comes out on some of them alone.
@@ -327,6 +330,10 @@ final class Prover
                     $step->counts !== null => ['counts', 'counts-apart'],
                     $next instanceof SkippedPlaces && $step->many > 5 => ['space', ''],
                     $step->many === 1 => [''],
+                    // More in the same place stand beside what it counts as.
+                    $step->many < 4 && $next instanceof Worked && $next->takes === 0 => [
+                        'counts', 'counts-apart', '',
+                    ],
                     $step->many < 4 => ['', 'counts', 'counts-apart'],
                     default => ['', 'counts', 'counts-more', 'counts-apart', 'space'],
                 };

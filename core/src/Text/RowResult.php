@@ -17,6 +17,7 @@ final readonly class RowResult
         public Tops $tops,
         public int $leaves,
         public bool $isAsStated,
+        public RowReading $reading,
         public ?string $code = null,
         public ?Token $where = null,
     ) {}

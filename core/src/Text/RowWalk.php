@@ -30,33 +30,19 @@ final class RowWalk
 
     private int $inRun = 0;
 
+    /** @var ?list<array{Step, int}> steps as they are worked, and places each takes them in; null where nobody asks */
+    private ?array $done = null;
+
     /** @param list<array{bool, int}> $places */
     private function __construct(private array $places, private int $avail) {}
 
     /**
-     * @param list<Step> $steps
-     * @param list<array{bool, int}> $places what is there
-     * @param string $start what the chain at its beginning is: '' nothing, 'counts' a stitch on the first
-     *        that is there, 'counts-apart' one beside it, 'counts-more' one and chains, 'space' a space
-     * @param bool $isChain whether it stands on a chain, of which it may take both sides
-     * @param bool $leads whether what was passed at its begin counts as a stitch
+     * What the chain at its beginning is: '' nothing, 'counts' a stitch on the first that is there, 'counts-apart' one
+     * beside it, 'counts-more' one and chains, 'space' a space.
      */
-    public static function over(
-        array $steps,
-        array $places,
-        string $start,
-        bool $isChain,
-        bool $leads,
-        ?Stated $stated,
-    ): RowResult {
-        $there = array_sum(array_column($places, 1));
-        $walk = new self($places, $there);
-        $walk->tops = new Tops();
-        if ($leads) {
-            $walk->tops->add(false, 0, 1);
-        }
-        $walk->begin($steps, $start);
-        $walk->all($steps, $isChain && Sign::isAmong($steps, Sign::OTHER_SIDE));
+    public static function over(RowReading $reading, ?Stated $stated): RowResult
+    {
+        [$walk, $there] = [self::walk($reading), array_sum(array_column($reading->places, 1))];
         $takes = $walk->side ?? $walk->taken;
         if ($walk->code === null && $walk->side === null && $takes !== $there) {
             $walk->wrong($takes < $there ? TextProblem::TAKES_TOO_FEW : TextProblem::TAKES_TOO_MANY, null);
@@ -67,7 +53,31 @@ final class RowWalk
         }
         [$leaves, $isAsStated] = $walk->counted($stated);
 
-        return new RowResult($there, $takes, $walk->tops, $leaves, $isAsStated, $walk->code, $walk->where);
+        return new RowResult($there, $takes, $walk->tops, $leaves, $isAsStated, $reading, $walk->code, $walk->where);
+    }
+
+    /**
+     * What is done, step by step, repeats as often as they are worked; of each the places that it works in, or passes.
+     *
+     * @return list<array{Step, int}>
+     */
+    public static function done(RowReading $reading): array
+    {
+        return self::walk($reading, true)->done ?? [];
+    }
+
+    private static function walk(RowReading $reading, bool $keeps = false): self
+    {
+        $walk = new self($reading->places, array_sum(array_column($reading->places, 1)));
+        $walk->tops = new Tops();
+        $walk->done = $keeps ? [] : null;
+        if ($reading->leads) {
+            $walk->tops->add(false, 0, 1);
+        }
+        $walk->begin($reading->steps, $reading->start);
+        $walk->all($reading->steps, $reading->isChain && Sign::isAmong($reading->steps, Sign::OTHER_SIDE));
+
+        return $walk;
     }
 
     /** @return array{int, bool} what it leaves, as it is told where it is told, and whether that is so */
@@ -133,11 +143,13 @@ final class RowWalk
             if ($step instanceof Chain && ! $begun) {
                 // The chain that it begins with is told apart.
                 $begun = true;
+                $this->keep($step, 0);
 
                 continue;
             }
             $begun = $begun || ! $step instanceof Sign;
             if ($step instanceof Sign) {
+                $this->keep($step, 0);
                 if ($step->what === Sign::OTHER_SIDE && $both && $this->side === null) {
                     $this->turnRound($step, $again);
                 }
@@ -194,6 +206,9 @@ final class RowWalk
 
             return;
         }
+        if ($step instanceof Chain || $step instanceof SkippedPlaces) {
+            $this->keep($step, $step instanceof SkippedPlaces ? $step->places : 0);
+        }
         match (true) {
             $step instanceof Worked => $this->work($step, $room),
             $step instanceof Chain => $this->tops->add(true, $step->many, 1),
@@ -216,6 +231,7 @@ final class RowWalk
                 $this->wrong(TextProblem::DOES_NOT_DIVIDE, $work->at());
             }
         }
+        $this->keep($work, $places);
         $this->take($places * $work->takes, $work->into, $work->at());
         if (count($work->in) === 1 && $work->in[0][0] !== 'ch') {
             $this->tops->add(false, 0, $places * $work->in[0][1]);
@@ -249,6 +265,13 @@ final class RowWalk
         $this->taken += min(self::BEYOND, max(0, $times - $time) * min($each, self::BEYOND));
     }
 
+    private function keep(Step $step, int $places): void
+    {
+        if ($this->done !== null) {
+            $this->done[] = [$step, $places];
+        }
+    }
+
     private function isOver(): bool
     {
         return $this->left < 1 || $this->code === TextProblem::TAKES_TOO_MANY;
@@ -267,7 +290,8 @@ final class RowWalk
         while ($many > 0 && isset($this->places[$this->run])) {
             [$isSpace, $there] = $this->places[$this->run];
             $here = min($many, $there - $this->inRun);
-            if (($into === Target::Space && ! $isSpace) || ($into === Target::Post && $isSpace)) {
+            $isPost = $into === Target::FrontPost || $into === Target::BackPost;
+            if (($into === Target::Space && ! $isSpace) || ($isPost && $isSpace)) {
                 $this->wrong(TextProblem::NOT_THERE, $at);
             }
             $many -= $here;

@@ -10,7 +10,8 @@ enum Target
     case Stitch;
     case Chain;
     case Space;
-    case Post;
+    case FrontPost;
+    case BackPost;
     case RowEnd;
     case Ring;
 }

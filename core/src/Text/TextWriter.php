@@ -147,14 +147,20 @@ final readonly class TextWriter
         }
         if ($work->places === null) {
             $key = $work->but > 0 ? 'all.but' : ($isRound && ! $work->isAcross ? 'all.around' : 'all.across');
-            $key = $work->into === Target::Space ? 'all.spaces' : $key;
+            $key = match ($work->into) {
+                Target::Space => 'all.spaces',
+                Target::FrontPost => $many === 1 ? 'all.front-post' : $key,
+                Target::BackPost => $many === 1 ? 'all.back-post' : $key,
+                default => $key,
+            };
 
             return $this->say($many === 1 ? $key : "several.{$key}", ['m' => $work->but] + $with);
         }
         $kind = match ($work->into) {
             Target::Space => 'space',
             Target::RowEnd => 'row-end',
-            Target::Post => 'front-post',
+            Target::FrontPost => 'front-post',
+            Target::BackPost => 'back-post',
             default => 'stitch',
         };
         if ($work->isLast) {
@@ -162,7 +168,7 @@ final readonly class TextWriter
         }
 
         return $this->places(
-            ($many === 1 ? 'each' : 'several').'.'.($kind === 'front-post' && $many > 1 ? 'stitch' : $kind),
+            ($many === 1 ? 'each' : 'several').'.'.($many > 1 && str_ends_with($kind, 'post') ? 'stitch' : $kind),
             $work->places,
             $with,
         );

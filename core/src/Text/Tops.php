@@ -42,6 +42,12 @@ final class Tops
         return array_filter($this->runs, fn(array $run): bool => $run[0]) !== [];
     }
 
+    /** Whether not all that it has is alike. */
+    public function isMixed(): bool
+    {
+        return count($this->runs) > 1;
+    }
+
     public function count(bool $spaces): int
     {
         return array_sum(array_map(fn(array $run): int => $run[0] === $spaces ? $run[2] : 0, $this->runs));
@@ -73,6 +79,25 @@ final class Tops
         }
 
         return $places;
+    }
+
+    /** As rows met from their other end have them. */
+    public function reversed(): self
+    {
+        return new self(array_reverse($this->runs));
+    }
+
+    /** As a round has them from its other face: the first is the first either way, and what was last the second. */
+    public function turned(): self
+    {
+        $first = $this->runs[0] ?? null;
+        if ($first === null) {
+            return $this;
+        }
+        $rest = array_reverse(array_slice($this->runs, 1));
+        $left = $first[2] > 1 ? [[$first[0], $first[1], $first[2] - 1]] : [];
+
+        return new self([[$first[0], $first[1], 1], ...$rest, ...$left]);
     }
 
     /** Alike of those that are alike. */

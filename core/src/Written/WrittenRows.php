@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fescue\Core\Written;
+
+use Fescue\Core\Gauge\Gauge;
+use Fescue\Core\Instruction\Along;
+use Fescue\Core\Instruction\Chains;
+use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\Instruction;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Pattern\EdgeKind;
+use Fescue\Core\Stitch\Stitch;
+use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\ProvenRow;
+use Fescue\Core\Text\RowReading;
+use Fescue\Core\Text\RowWalk;
+use Fescue\Core\Text\Sign;
+use Fescue\Core\Text\Tops;
+
+/** The rows of one piece of a text that comes out, as instructions. */
+final readonly class WrittenRows
+{
+    /** Stitches that rows are measured as. */
+    private const POSTS = [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
+
+    /** Chains over skipped stitches that hold a hand. From memory. */
+    private const HOLE = 4;
+
+    /**
+     * @param non-empty-list<array{
+     *     isRound: bool, fabric: Motif, on: non-empty-list<array{EdgeKind, int}>, does: non-empty-list<Instruction>,
+     *     leaves: int, hole: bool, turned: bool,
+     * }> $rows of each the edges that it is worked on, and how many anchors it takes of them; what it leaves; whether
+     *     it leaves a hole; whether the work is turned before it
+     * @param int $chain anchors of what it begins on; 1 of a ring
+     * @param int $turning chains beside them
+     * @param bool $leads whether those count as the first stitch
+     * @param bool $isTold whether the text says what it begins on
+     * @param bool $isRing whether it is begun in the middle
+     */
+    private function __construct(
+        public array $rows,
+        public int $chain,
+        public int $turning,
+        public bool $leads,
+        public bool $isTold,
+        public bool $isRing,
+        public bool $joins,
+    ) {}
+
+    public function hasRounds(): bool
+    {
+        return array_filter($this->rows, fn(array $row): bool => $row['isRound']) !== [];
+    }
+
+    /** mm from one row to another. */
+    public function high(int $from, int $to, Gauge $gauge): float
+    {
+        return array_sum(array_map(
+            fn(array $row): float => $gauge->heightOf($row['fabric'])->mm,
+            array_slice($this->rows, $from, $to - $from),
+        ));
+    }
+
+    /**
+     * How many of its rows lie flat: rows before its rounds; else of its rounds those up to the last that adds enough,
+     * as long as no two after one another do not.
+     *
+     * @param float $share of what a flat round adds
+     */
+    public function lying(Gauge $gauge, float $share): int
+    {
+        $rows = count(array_filter($this->rows, fn(array $row): bool => ! $row['isRound']));
+        if (! $this->rows[0]['isRound']) {
+            return $rows;
+        }
+        $begins = $this->isRing || count($this->rows[0]['on']) > 1
+            || $this->rows[0]['on'][0][0] === EdgeKind::BothSides;
+        $lying = $begins ? 1 : 0;
+        foreach (array_slice($this->rows, 1, null, true) as $nth => $row) {
+            $adds = $row['leaves'] - $this->rows[$nth - 1]['leaves'];
+            if (! $begins || $nth > $lying + 1) {
+                break;
+            }
+            $lying = $adds >= $share * $gauge->flatGrowth($row['fabric']) ? $nth + 1 : $lying;
+        }
+
+        return $lying;
+    }
+
+    /**
+     * @return non-empty-list<self> of a text without problems
+     *
+     * @throws NotWritten
+     */
+    public static function all(Checked $checked): array
+    {
+        $pieces = [];
+        foreach ($checked->pieces() as $rows) {
+            $last = array_key_last($pieces);
+            // Rounds of which nothing says what they begin on go round the rows before them.
+            $goOn = $last !== null && $rows[0]->line->isRound && $rows[0]->line->chain === null
+                && $rows[0]->outcome->reading->isChain === false && ! self::isRing($rows[0])
+                && ! $pieces[$last][count($pieces[$last]) - 1]->line->isRound;
+            if ($goOn) {
+                $pieces[$last] = [...$pieces[$last], ...$rows];
+            } else {
+                $pieces[] = $rows;
+            }
+        }
+
+        return array_map(self::of(...), $pieces === [] ? throw new NotWritten('', null) : $pieces);
+    }
+
+    private static function isRing(ProvenRow $row): bool
+    {
+        return $row->line->chain === 0 || ($row->outcome->there === 1 && ! $row->outcome->reading->isChain);
+    }
+
+    /** @param non-empty-list<ProvenRow> $proven */
+    private static function of(array $proven): self
+    {
+        $first = $proven[0];
+        $isRing = self::isRing($first);
+        $joins = array_filter(
+            $proven,
+            fn(ProvenRow $one): bool => $one->line->isRound && Sign::isAmong($one->line->steps, Sign::JOIN),
+        ) !== [];
+        $rows = $known = [];
+        $before = null;
+        $rounds = 0;
+        foreach ($proven as $row) {
+            $reading = $row->outcome->reading;
+            $rounds += (int) $row->line->isRound;
+            $isPicked = $before !== null && $row->line->isFirst;
+            $turned = $before !== null && (! $row->line->isRound || self::isTurned($row, $before) || $isPicked);
+            $kind = match (true) {
+                $before === null && Sign::isAmong($reading->steps, Sign::BOTH_SIDES) => EdgeKind::BothSides,
+                $before === null => EdgeKind::Chain,
+                default => EdgeKind::Tops,
+            };
+            // Rows alike on the same are worked out once.
+            $key = spl_object_id($row->outcome).($turned ? ' turned ' : ' ').($before === null ? '' : spl_object_id(
+                $before->outcome,
+            )).($rounds === 1 ? ' first' : '');
+            $rows[] = $known[$key] ??= self::row(
+                $row,
+                $turned && $before !== null && ! $isPicked ? self::met($row, $before->outcome->tops) : $reading,
+                $kind,
+                $turned,
+                $rounds === 1 && $row->line->isRound && ! $joins,
+            );
+            $before = $row;
+        }
+        [$kind, $anchors] = $rows[0]['on'][0];
+        $leads = $first->outcome->reading->leads && ! $isRing;
+        $chain = $kind === EdgeKind::BothSides ? intdiv($anchors, 2) : $anchors;
+        $told = $first->line->chain ?? 0;
+        $lifts = (Stitch::tryFrom($rows[0]['fabric']->key) ?? Stitch::Single)->startingChains();
+
+        return new self(
+            $rows,
+            $chain,
+            match (true) {
+                $isRing => $first->outcome->reading->leads ? 0 : $lifts,
+                $told > $chain => $told - $chain,
+                default => $lifts,
+            },
+            $leads,
+            $isRing || $told > 0,
+            $isRing,
+            $joins,
+        );
+    }
+
+    private static function isTurned(ProvenRow $row, ProvenRow $before): bool
+    {
+        $steps = $row->line->steps;
+        $lead = array_slice($steps, 0, 2);
+        $ends = array_slice($before->line->steps, -1);
+
+        return Sign::isAmong($lead, Sign::TURN) || Sign::isAmong($ends, Sign::TURN);
+    }
+
+    /** As the hand meets it that turned the work, where it comes out so, too. */
+    private static function met(ProvenRow $row, Tops $below): RowReading
+    {
+        $as = $row->outcome->reading;
+        $there = $row->line->isRound ? $below->turned() : $below->reversed();
+        $met = RowReading::on($as->steps, $there, $as->as, $as->start);
+
+        return $as->below !== null && RowWalk::over($met, null)->code === null ? $met : $as;
+    }
+
+    /**
+     * @return array{
+     *     isRound: bool, fabric: Motif, on: non-empty-list<array{EdgeKind, int}>, does: non-empty-list<Instruction>,
+     *     leaves: int, hole: bool, turned: bool,
+     * }
+     */
+    private static function row(ProvenRow $row, RowReading $reading, EdgeKind $kind, bool $turned, bool $marks): array
+    {
+        try {
+            $edges = RowInstructions::of($reading, $kind, $turned, $marks);
+        } catch (NotWorkable|\InvalidArgumentException) {
+            throw new NotWritten($row->line->name, $row->line->at->line);
+        }
+        $does = $on = [];
+        foreach ($edges as $nth => [$of, $made]) {
+            $on[] = [$of, Count::of($made)->takes];
+            array_push($does, ...($nth === 0 ? $made : [new Along($nth, $of->value, $made)]));
+        }
+        if (count($on) === 1 && $kind === EdgeKind::Tops && $row->line->isFirst) {
+            // Around all of it, of which no part is told.
+            $on = [[EdgeKind::Opening, $on[0][1]]];
+        }
+
+        return [
+            'isRound' => $row->line->isRound,
+            'fabric' => self::fabric($does),
+            'on' => $on,
+            'does' => $does,
+            'leaves' => Count::of($does)->leaves,
+            'hole' => self::leavesHole($does),
+            'turned' => $turned,
+        ];
+    }
+
+    /**
+     * What its stitches measure as: what most of them are.
+     *
+     * @param list<Instruction> $does
+     */
+    private static function fabric(array $does): Motif
+    {
+        $many = StitchCount::of($does);
+        $posts = self::POSTS;
+        usort($posts, fn(Stitch $a, Stitch $b): int => $many->many($b) <=> $many->many($a));
+
+        return Motif::plain($many->many($posts[0]) === 0 ? Stitch::Single : $posts[0]) ?? Motif::single();
+    }
+
+    /** @param list<Instruction> $does */
+    private static function leavesHole(array $does): bool
+    {
+        foreach ($does as $nth => $one) {
+            $next = $does[$nth + 1] ?? null;
+            $isHole = $one instanceof Chains && $one->count >= self::HOLE && $next instanceof Skip;
+            if ($isHole || ($one->children() !== [] && self::leavesHole($one->children()))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
