@@ -31,6 +31,7 @@ use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Measure\Spread;
 use Fescue\Core\Piece\Maker;
+use Fescue\Core\Written\AsWritten;
 use Illuminate\Http\Request;
 
 /**
@@ -332,6 +333,20 @@ final class Beginning
         return $this->kinds ??= $this->all();
     }
 
+    /** @return array<string, array{string, string, array<string, mixed>}> the pattern that she brought, where she did */
+    private static function brought(): array
+    {
+        $pattern = CarriedPattern::now();
+
+        return $pattern === null ? [] : [
+            AsWritten::key() => [
+                $pattern->name === '' ? Tongues::tell('Your pattern') : $pattern->name,
+                Tongues::tell('as it is written'),
+                $pattern->parts(),
+            ],
+        ];
+    }
+
     /** @return array<string, array{string, string, array<string, mixed>}> */
     private function all(): array
     {
@@ -386,6 +401,7 @@ final class Beginning
         ];
 
         return [
+            ...self::brought(),
             ...$bases,
             ...self::others(array_diff_key(Makers::byKey(Makers::BASES), $bases), $only('length', 'height')),
             'panels' => [Tongues::tell('Two panels'), Tongues::tell('a border makes the depth'), [
@@ -453,7 +469,7 @@ final class Beginning
      */
     private function document(array $parts): array
     {
-        return ($this->common ??= $this->common()) + $parts;
+        return $parts + ($this->common ??= $this->common());
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Beginning;
 use App\Bags\BeginningSheet;
+use App\Bags\CarriedPattern;
 use App\Bags\Sheets\PlanSheet;
 use App\Drawing\SolidDrawing;
 use App\Models\Swatch;
@@ -32,6 +33,7 @@ final class BeginController extends Controller
 
         return view('begin.show', [
             'sheet' => $sheet,
+            'brought' => CarriedPattern::now(),
             'materials' => $maker instanceof User ? $maker->strands()->pluck('name', 'id')->all() : [],
             'swatches' => $maker instanceof User
                 ? Swatch::toPlanFrom($maker->swatches()->with('material')->get())

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bags\CarriedPattern;
 use App\Models\Text;
 use App\Models\User;
 use App\Rules\PatternText;
 use App\Rules\Typed;
+use App\Tongue\Tongues;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\TextWriter;
+use Fescue\Core\Written\AsWritten;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 
@@ -60,6 +64,37 @@ final class CountController extends Controller
             'to' => $to,
             'wrong' => '',
         ];
+    }
+
+    /** On to a bag of it: of her strand, as large as that makes it. */
+    public function bag(Request $request): RedirectResponse
+    {
+        $text = PatternText::typed($request);
+        $wrong = PatternText::wrong($text);
+        $checked = $wrong === '' && trim($text) !== ''
+            ? Checked::of($text, PatternText::tongue(Typed::text($request, 'tongue')) ?: null)
+            : null;
+        if ($checked === null || ! $checked->isRight()) {
+            $kept = $request->user()?->texts()->find(Typed::text($request, 'kept'));
+
+            return ($kept === null ? redirect()->route('count') : redirect()->route('texts.show', $kept))
+                ->withInput()
+                ->withErrors(['text' => match (true) {
+                    $wrong !== '' => $wrong,
+                    $checked === null => Tongues::tell('Paste or type the pattern first.'),
+                    default => Tongues::tell('A bag is made of a pattern that comes out: mend what does not first.'),
+                }]);
+        }
+        (new CarriedPattern(mb_substr(Typed::text($request, 'name'), 0, 80), $text))->keep();
+
+        return redirect('/begin?bag='.AsWritten::key());
+    }
+
+    public function putAway(): RedirectResponse
+    {
+        CarriedPattern::forget();
+
+        return redirect()->route('begin');
     }
 
     public function check(Request $request): View|JsonResponse

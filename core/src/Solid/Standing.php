@@ -247,7 +247,9 @@ final readonly class Standing
         foreach ($standing as $row) {
             $wide = $gauge->widthOf($row->fabric)->mm;
             $above = $row->count->leaves * $wide;
-            $levels[] = [$below ?? $row->count->takes * $wide, $above, $gauge->heightOf($row->fabric)->mm];
+            // What was picked up is as long as its own stitches.
+            $foot = $row->part === Part::Body ? $row->count->takes * $wide : $above;
+            $levels[] = [$below ?? $foot, $above, $gauge->heightOf($row->fabric)->mm];
             $below = $above;
         }
 

@@ -19,6 +19,11 @@ final class Grammar
 
     private const MOST_SIZES = 6;
 
+    /** Pieces alike that a heading may ask for, and words that it has at most. */
+    private const MOST_PIECES = 12;
+
+    private const HEADING = 8;
+
     /** A line with one of them says to do something. */
     private const DOES = [
         Word::Stitch, Word::Increase, Word::Decrease, Word::Together, Word::Skip, Word::Repeat, Word::Even,
@@ -45,6 +50,9 @@ final class Grammar
     private ?int $chain = null;
 
     private bool $isRing = false;
+
+    /** Pieces alike that the next is one of. */
+    private int $pieces = 1;
 
     /** @var list<Step> chains and a turn at the end of a row, which lift the next */
     private array $lift = [];
@@ -228,7 +236,9 @@ final class Grammar
                 $number === $from && $isFirst ? $this->begun() : null,
                 $number === $from && $isFirst,
                 $tokens,
+                $number === $from && $isFirst ? $this->pieces : 1,
             ));
+            $this->pieces = 1;
         }
     }
 
@@ -367,7 +377,8 @@ final class Grammar
             return;
         }
         $number = Token::among($tokens, Word::Number);
-        if ($last !== null && $number !== null && Token::among($tokens, Word::Even) !== null) {
+        $isEven = $number !== null && Token::among($tokens, Word::Even) !== null && $this->countsRows($tokens);
+        if ($last !== null && $isEven) {
             $many = min(1000, $number->number($this->size));
             for ($nth = 1; $nth <= $many && count($this->lines) < self::MOST_ROWS; $nth++) {
                 $this->add(new WrittenRow(
@@ -380,7 +391,39 @@ final class Grammar
 
             return;
         }
+        if ($number !== null && $this->isHeading($tokens)) {
+            // "Strap (make 2)"
+            $this->pieces = max(1, min(self::MOST_PIECES, $number->number($this->size)));
+        }
         $this->foundation($tokens);
+    }
+
+    /** @param list<Token> $tokens */
+    private function isHeading(array $tokens): bool
+    {
+        return count($tokens) <= self::HEADING && array_filter(
+            $tokens,
+            fn(Token $one): bool => in_array(Speech::plain($one->text), $this->speech->makes, true),
+        ) !== [] && Token::among($tokens, Word::Stitch, Word::Rows, Word::Rounds) === null;
+    }
+
+    /**
+     * Whether so many rows or rounds are told of: "work even for 5 rounds", not "one every 6 stitches, evenly".
+     *
+     * @param list<Token> $tokens
+     */
+    private function countsRows(array $tokens): bool
+    {
+        $words = [...$this->speech->rounds, ...$this->speech->rows];
+        foreach ($tokens as $nth => $one) {
+            $next = $tokens[$nth + 1] ?? null;
+            if ($one->is(Word::Number) && ($next?->is(Word::Rows, Word::Rounds) === true
+                || in_array(Speech::plain($next->text ?? ''), $words, true))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param non-empty-list<Token> $tokens */

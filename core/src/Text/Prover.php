@@ -141,7 +141,8 @@ final class Prover
 
         $first = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Worked))[0] ?? null;
         $lead = array_values(array_filter($steps, fn(Step $one): bool => $one instanceof Chain))[0] ?? null;
-        if ($first !== null && $first->takes === 0 && $first === self::begun($steps) && ($lead->many ?? 0) < 2) {
+        if ($first !== null && $first->takes === 0 && $first === self::begun($steps) && ($lead->many ?? 0) < 2
+            && in_array($lead?->counts, [null, ''], true)) {
             // "In same st as join" begins a round in its first stitch, which nothing has taken yet.
             array_unshift($versions, array_map(
                 fn(Step $one): Step => $one === $first ? $first->taking(1) : $one,

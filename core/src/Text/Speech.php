@@ -24,6 +24,7 @@ final readonly class Speech
      *         first: words, what they mean, which stitch, which number
      * @param list<string> $rounds what rounds are headed with, the longest first
      * @param list<string> $rows so rows
+     * @param list<string> $makes words by which a heading says how many of a piece there are
      * @param list<string> $only words that no other kin of this tongue has
      * @param array<string, string> $abbreviations of stitches, by their US ones
      * @param array<string, string|array<int, string>> $says phrases that are written; none where a vocabulary has them
@@ -33,6 +34,7 @@ final readonly class Speech
         private array $phrases,
         public array $rounds,
         public array $rows,
+        public array $makes,
         public array $only,
         private string $together,
         private string $frontPost,
@@ -51,6 +53,7 @@ final readonly class Speech
          *     only: array<string, list<string>>,
          *     chain: list<string>,
          *     words: array<string, list<string>>,
+         *     makes: list<string>,
          *     'front-post': string,
          *     'back-post': string,
          *     together: string,
@@ -103,6 +106,7 @@ final readonly class Speech
             $phrases,
             self::longest($data['rounds']),
             self::longest($data['rows']),
+            $data['makes'],
             array_map(self::plain(...), $data['only'][$tongue] ?? []),
             $data['together'],
             $data['front-post'],

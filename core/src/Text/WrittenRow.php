@@ -17,6 +17,7 @@ final readonly class WrittenRow
      * @param ?int $chain chains that it stands on, where it is the first of a piece; null where that is another row
      * @param bool $isFirst of its piece
      * @param list<Token> $tokens that it is written in
+     * @param int $pieces how many of its piece are made, where it is the first
      */
     public function __construct(
         public bool $isRound,
@@ -27,6 +28,7 @@ final readonly class WrittenRow
         public ?int $chain = null,
         public bool $isFirst = false,
         public array $tokens = [],
+        public int $pieces = 1,
     ) {
         $this->name = self::called($isRound, $number);
     }
@@ -61,6 +63,7 @@ final readonly class WrittenRow
             $this->chain,
             $this->isFirst,
             $this->tokens,
+            $this->pieces,
         );
     }
 }

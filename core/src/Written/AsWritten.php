@@ -15,6 +15,7 @@ use Fescue\Core\Pattern\Part;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Pattern\Start;
+use Fescue\Core\Pattern\Working;
 use Fescue\Core\Piece\Assembly;
 use Fescue\Core\Piece\AssemblyStep;
 use Fescue\Core\Piece\Choice;
@@ -41,6 +42,8 @@ use Fescue\Core\Shape\Polyline;
 use Fescue\Core\Shape\Rectangle;
 use Fescue\Core\Shape\Stadium;
 use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Grammar;
+use Fescue\Core\Text\Sign;
 
 /**
  * A bag as a pattern's text has it, row by row: what lies flat of its rounds is its base, the rest its wall; rows alone
@@ -57,10 +60,7 @@ final readonly class AsWritten implements Maker
     private const PLAIN = ['sc', 'hdc', 'dc'];
 
     /** Share of what a flat round adds that still lies. From memory. */
-    private const LIES = 0.5;
-
-    /** So much longer than a circle's a last round has corners; a square's is 8 / 2π (geometry). */
-    private const CORNERED = 1.15;
+    private const LIES = 0.35;
 
     /** mm between pieces that lie side by side. */
     private const APART = 20.0;
@@ -88,6 +88,8 @@ final readonly class AsWritten implements Maker
 
     public static function of(string $text): self
     {
+        $text = trim(Grammar::cleaned($text));
+
         return new self($text, null, trim($text) === '' ? null : Checked::of($text));
     }
 
@@ -129,6 +131,22 @@ final readonly class AsWritten implements Maker
             [self::PATTERN => $this->text, self::GAUGE => $this->stitch],
             fn(?string $one): bool => $one !== null && $one !== '',
         );
+    }
+
+    /** How its rounds meet. */
+    public function working(): Working
+    {
+        $joins = $turns = false;
+        foreach ($this->checked->rows ?? [] as $row) {
+            $joins = $joins || ($row->line->isRound && Sign::isAmong($row->line->steps, Sign::JOIN));
+            $turns = $turns || ($row->line->isRound && Sign::isAmong($row->line->steps, Sign::TURN));
+        }
+
+        return match (true) {
+            ! $joins => Working::Spiral,
+            $turns => Working::JoinedTurned,
+            default => Working::Joined,
+        };
     }
 
     public function height(Ground $ground): Length
@@ -220,7 +238,8 @@ final readonly class AsWritten implements Maker
             if ($stands && $on === null) {
                 $on = self::foot($body, $lying);
             }
-            $isPicked = $stands && count($row['on']) + (int) ($row['on'][0][0] === EdgeKind::Opening) > 1;
+            $isPicked = $stands && (count($row['on']) > 1
+                || in_array($row['on'][0][0], [EdgeKind::Opening, EdgeKind::LongEdges], true));
             $made = new Row(
                 $stands && ! $isPicked ? Part::Body : Part::Base,
                 $row['fabric'],
@@ -228,7 +247,7 @@ final readonly class AsWritten implements Maker
                 $stands && $on !== null && ! $isPicked ? [
                     $row['turned'] ? $on->turned() : $on,
                 ] : self::edges($row['on'], $nth === 0 ? null : $body->rows[$nth - 1]['fabric']),
-                $stands,
+                $stands && ! $row['lies'],
                 $paths[$nth] ?? null,
                 ! $row['hole'],
                 $row['isRound'] ? RowKind::Round : RowKind::Row,
@@ -335,12 +354,9 @@ final readonly class AsWritten implements Maker
     /** Of rounds up to one, so high in all. */
     private function outlineOf(WrittenRows $body, int $nth, float $high, Gauge $gauge): Outline
     {
-        $row = $body->rows[$nth];
-        $around = $row['leaves'] * $gauge->widthOf($row['fabric'])->mm;
-
         return match (true) {
             ! $body->isRing => new Stadium(($body->chain - 1) * $gauge->widthOf($body->rows[0]['fabric'])->mm, $high),
-            $around > self::CORNERED * 2 * M_PI * $body->high(0, $nth + 1, $gauge) => new Rectangle(2 * $high, 2 * $high),
+            $body->hasFourCorners($nth) => new Rectangle(2 * $high, 2 * $high),
             default => new Circle($high),
         };
     }

@@ -7,6 +7,7 @@ namespace Fescue\Core\Written;
 use Fescue\Core\Instruction\Along;
 use Fescue\Core\Instruction\Between;
 use Fescue\Core\Instruction\Chains;
+use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Each;
 use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Instruction;
@@ -150,8 +151,10 @@ final class RowInstructions
     private function goOnAlong(EdgeKind $kind): void
     {
         $this->begin();
-        if ($this->made === []) {
-            $this->kind = $kind;
+        if (Count::of($this->made)->takes === 0) {
+            // Of a strip both long edges, one after the other.
+            $isBoth = $kind === EdgeKind::OtherSide && $this->kind === EdgeKind::Tops;
+            $this->kind = $isBoth ? EdgeKind::LongEdges : $kind;
 
             return;
         }

@@ -6,12 +6,18 @@ namespace Fescue\Core\Written;
 
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Along;
+use Fescue\Core\Instruction\Catalogue;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;
+use Fescue\Core\Instruction\InOne;
 use Fescue\Core\Instruction\Instruction;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\Skip;
+use Fescue\Core\Instruction\StartingChain;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Instruction\Traverser;
+use Fescue\Core\Instruction\Under;
 use Fescue\Core\Pattern\EdgeKind;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Text\Checked;
@@ -24,18 +30,16 @@ use Fescue\Core\Text\Tops;
 /** The rows of one piece of a text that comes out, as instructions. */
 final readonly class WrittenRows
 {
-    /** Stitches that rows are measured as. */
-    private const POSTS = [Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble];
-
     /** Chains over skipped stitches that hold a hand. From memory. */
     private const HOLE = 4;
 
     /**
      * @param non-empty-list<array{
      *     isRound: bool, fabric: Motif, on: non-empty-list<array{EdgeKind, int}>, does: non-empty-list<Instruction>,
-     *     leaves: int, hole: bool, turned: bool,
+     *     leaves: int, hole: bool, turned: bool, lies: bool,
      * }> $rows of each the edges that it is worked on, and how many anchors it takes of them; what it leaves; whether
-     *     it leaves a hole; whether the work is turned before it
+     *     it leaves a hole; whether the work is turned before it; whether it lies on the one below, of slip stitches
+     *     alone
      * @param int $chain anchors of what it begins on; 1 of a ring
      * @param int $turning chains beside them
      * @param bool $leads whether those count as the first stitch
@@ -55,6 +59,23 @@ final readonly class WrittenRows
     public function hasRounds(): bool
     {
         return array_filter($this->rows, fn(array $row): bool => $row['isRound']) !== [];
+    }
+
+    /** Whether a round grows at four places alone, by three or more in one. */
+    public function hasFourCorners(int $nth): bool
+    {
+        $corners = 0;
+        foreach (Traverser::unrolled($this->rows[$nth]['does']) as [$leaf]) {
+            $corners += match (true) {
+                $leaf instanceof Several => $leaf->inOne > 2 ? $leaf->anchors : 0,
+                $leaf instanceof Under => (int) ($leaf->count > 2 + $leaf->chains),
+                $leaf instanceof InOne => 1,
+                $leaf instanceof StartingChain => (int) ($leaf->more > 1),
+                default => 0,
+            };
+        }
+
+        return $corners === 4;
     }
 
     /** mm from one row to another. */
@@ -113,12 +134,17 @@ final readonly class WrittenRows
             }
         }
 
-        return array_map(self::of(...), $pieces === [] ? throw new NotWritten('', null) : $pieces);
+        $all = [];
+        foreach ($pieces as $rows) {
+            array_push($all, ...array_fill(0, $rows[0]->line->pieces, self::of($rows)));
+        }
+
+        return $all === [] ? throw new NotWritten('', null) : $all;
     }
 
     private static function isRing(ProvenRow $row): bool
     {
-        return $row->line->chain === 0 || ($row->outcome->there === 1 && ! $row->outcome->reading->isChain);
+        return $row->line->chain === 0 || ($row->line->isRound && $row->outcome->there === 1);
     }
 
     /** @param non-empty-list<ProvenRow> $proven */
@@ -199,7 +225,7 @@ final readonly class WrittenRows
     /**
      * @return array{
      *     isRound: bool, fabric: Motif, on: non-empty-list<array{EdgeKind, int}>, does: non-empty-list<Instruction>,
-     *     leaves: int, hole: bool, turned: bool,
+     *     leaves: int, hole: bool, turned: bool, lies: bool,
      * }
      */
     private static function row(ProvenRow $row, RowReading $reading, EdgeKind $kind, bool $turned, bool $marks): array
@@ -221,27 +247,25 @@ final readonly class WrittenRows
 
         return [
             'isRound' => $row->line->isRound,
-            'fabric' => self::fabric($does),
+            'fabric' => FabricOf::row($does),
             'on' => $on,
             'does' => $does,
             'leaves' => Count::of($does)->leaves,
             'hole' => self::leavesHole($does),
             'turned' => $turned,
+            'lies' => self::lies($does),
         ];
     }
 
-    /**
-     * What its stitches measure as: what most of them are.
-     *
-     * @param list<Instruction> $does
-     */
-    private static function fabric(array $does): Motif
+    /** @param list<Instruction> $does */
+    private static function lies(array $does): bool
     {
         $many = StitchCount::of($does);
-        $posts = self::POSTS;
-        usort($posts, fn(Stitch $a, Stitch $b): int => $many->many($b) <=> $many->many($a));
 
-        return Motif::plain($many->many($posts[0]) === 0 ? Stitch::Single : $posts[0]) ?? Motif::single();
+        return array_filter(
+            [...Catalogue::PLAIN, Stitch::Crab],
+            fn(Stitch $one): bool => $many->many($one) > 0,
+        ) === [];
     }
 
     /** @param list<Instruction> $does */

@@ -3,6 +3,7 @@
 @use(Fescue\Core\Bag\Makers)
 @use(Fescue\Core\Bag\PartsReader)
 @use(Fescue\Core\Bag\RowsReader)
+@use(Fescue\Core\Written\AsWritten)
 @php
     $learned = ($bag->choices['learned'] ?? false) === true;
     $choices = $bag->choices;
@@ -38,6 +39,9 @@
         + $materials->pluck('name', 'id')->all() + array_combine(array_map(fn ($one) => $one->id, $putAway),
             array_map(fn ($one) => __('{name} (put away)', ['name' => $one->name]), $putAway));
     $pieces = isset($choices['build']);
+    $written = ($choices['build']['type'] ?? '') === AsWritten::key();
+    // A text is brought to a bag, not chosen among the ways to plan one.
+    $builds = array_values(array_diff(Makers::BUILDS, [AsWritten::class]));
     $sides = $pieces ? ['length' => __('Wide'), 'width' => __('Deep'), 'height' => __('High')] : ['length' =>
         __('Base length'),
         'width' => __('Base width'), 'height' => __('Height')];
@@ -62,7 +66,7 @@
                 \Illuminate\Support\Arr::flatten($errors->get('finish.*'))) }} @told('Mend it at <a>Finish</a>.', [],
                 [route('bags.finish', $bag)])</p>@endif
             <details class="station" name="station" data-station="1" @if ($open === 'size') open @endif>
-                <summary><b>{{ $pieces ? __('Size, closed') : __('Size') }}</b><span
+                <summary><b>{{ $pieces && ! $written ? __('Size, closed') : __('Size') }}</b><span
                     data-region="station-size">{{ $stations['station-size'] ?? '' }}</span></summary>
                 <div class="inside">
                     <div class="field">
@@ -71,7 +75,7 @@
                             value="{{ Typed::before('name', $bag->name()) }}" aria-describedby="name-wrong">
                         <p class="wrong" id="name-wrong" data-wrong="name">{{ $errors->first('name') }}</p>
                     </div>
-                    @foreach ($sides as $side => $label)
+                    @foreach ($written ? [] : $sides as $side => $label)
                         <div class="field line">
                             <label for="size-{{ $side }}">{{ $label }}</label>
                             <input id="size-{{ $side }}" name="size[{{ $side }}]" autocomplete="off"
@@ -82,7 +86,8 @@
                                 data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
-                    <p class="hint">{{ __($pieces ? 'Numbers alone are {unit}. Counts left open at Pieces follow the '
+                    <p class="hint">{{ $written ? __('As large as its rows and your strand make it; for another '
+                        .'size its text has more of them, or fewer.') : __($pieces ? 'Numbers alone are {unit}. Counts left open at Pieces follow the '
                         .'size.'
                         : 'Numbers alone are {unit}. Counts left open at Base and Body follow the size.', [
                         'unit' => $maker->units->value,
@@ -151,13 +156,19 @@
             </details>
             @if ($pieces)
             <details class="station" name="station" data-station="3" @if ($open === 'build') open @endif>
-                <summary><b>{{ __('Pieces') }}</b><span data-region="station-build">{{ $stations['station-build']
+                <summary><b>{{ $written ? __('Pattern') : __('Pieces') }}</b><span data-region="station-build">{{ $stations['station-build']
                     ?? '' }}</span></summary>
                 <div class="inside">
-                    <x-ways at="build" :label="__('Made of')" :of="Makers::BUILDS" :values="$choices['build'] ?? []"
+                    @if ($written)
+                    <input type="hidden" name="build[type]" value="{{ $choices['build']['type'] }}">
+                    <x-settings at="build" :maker="AsWritten::of($choices['build']['pattern'] ?? '')"
+                        :values="$choices['build']" :$solved />
+                    @else
+                    <x-ways at="build" :label="__('Made of')" :of="$builds" :values="$choices['build'] ?? []"
                         :$solved
                         />
                     <p class="hint">{{ __('Empty follows the closed bag’s size; every piece moves with it.') }}</p>
+                    @endif
                 </div>
             </details>
             @else

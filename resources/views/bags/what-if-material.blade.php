@@ -1,16 +1,23 @@
 @use(App\Drawing\SizeMark)
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Measure\Duration)
+@use(Fescue\Core\Piece\Setting)
 @php
     $out = $compared->sheet->plan->comesOut;
     $row = $compared->rows[$material->id];
+    // Of counts that are as they are written, none follows the size.
+    $follow = array_merge(...array_map(
+        fn($part) => Setting::serving($part->maker->settings()),
+        $compared->sheet->plan->parts,
+    ));
+    $keeps = $follow === [] ? ['counts'] : ['counts', 'size'];
     $room = max(0.0, ...array_map(fn($cell) => $cell->counts->flat[1] ?? 0.0, $row));
     $take = ($here ?? route('bags.what-if', $bag))."?material_id={$material->id}";
 @endphp
 <tbody>
-    @foreach (['counts', 'size'] as $keep)
+    @foreach ($keeps as $keep)
         <tr>
-            @if ($keep === 'counts')<th scope="rowgroup" rowspan="2">{!! $material->chip() !!}
+            @if ($keep === 'counts')<th scope="rowgroup" rowspan="{{ count($keeps) }}">{!! $material->chip() !!}
                 {{ $material->name }}</th>@endif
             <th scope="row" class="stays">{{ $keep === 'counts' ? __('counts stay') : __('size stays') }}</th>
             @foreach ($row as $cell)

@@ -80,7 +80,8 @@
         <section class="all-kinds" aria-labelledby="kinds">
             <h1 id="kinds">{{ __('What shall it be?') }}</h1>
             <p class="soft">{{ __('All drawn at one scale.') }} <a
-                href="{{ route('count') }}">{{ __('I have a pattern: count it') }}</a>@auth · <a
+                href="{{ route('count') }}">{{ __('I have a pattern') }}</a>@if ($brought !== null) · <button
+                class="plain" form="put-away">{{ __('Put yours away') }}</button>@endif @auth · <a
                 href="{{ route('bags.create') }}">{{ __('From a swatch, by name and size') }}</a>@endauth</p>
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
@@ -94,5 +95,7 @@
         <section class="answer" aria-label="{{ __('The answer') }}" aria-live="polite"
             data-region="answer">@include('begin.answer')</section>
     </form>
+    @if ($brought !== null)<form id="put-away" method="post" action="{{ route('count.bag') }}">@csrf
+        @method('delete')</form>@endif
     @auth<form id="keep" method="post" action="/begin">{{ csrf_field() }}</form>@endauth
 </x-layout>

@@ -4,6 +4,7 @@
 @use(Fescue\Core\Piece\Choice)
 @use(Fescue\Core\Piece\Flag)
 @use(Fescue\Core\Piece\Setting)
+@use(Fescue\Core\Piece\Wording)
 @foreach ($maker->settings() as $one)
     @php
         $name = "{$at}[{$one->name}]";
@@ -15,6 +16,10 @@
     @if ($one instanceof Flag)
         <x-tiles :$name :$label :$value :options="[Flag::NO => array_map(__(...), $one->no), Flag::YES =>
             array_map(__(...), $one->yes)]" />
+    @elseif ($one instanceof Wording)
+        <div class="field wording"><label for="{{ $one->name }}">{{ $label }}</label><textarea class="form-control"
+            id="{{ $one->name }}" name="{{ $name }}" rows="12" maxlength="{{ $one->longest }}"
+            spellcheck="false" autocomplete="off">{{ "\n".$value }}</textarea></div>
     @elseif (! $one instanceof Choice)
         <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting
             ? (string) $one->unsaid->else : '')" :$id :whole="$one instanceof Setting" />

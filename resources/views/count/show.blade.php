@@ -33,7 +33,8 @@
                         value="{{ $key }}" @selected($to === $key)>{{ $name }}</option>@endforeach
                 </select></p>
             </div>
-            <p><button class="btn btn-primary">{{ __('Count it') }}</button></p>
+            <p class="acts"><button class="btn btn-primary">{{ __('Count it') }}</button> <button
+                class="btn btn-quiet" data-keep formaction="{{ route('count.bag') }}">{{ __('Make a bag of it') }}</button></p>
             @auth
                 <div class="keep">
                     <x-field name="name" :label="__('Name')" :value="$called" maxlength="80"

@@ -93,6 +93,7 @@ return [
             'worked',
         ],
     ],
+    'makes' => ['make', 'work', 'crochet'],
     'front-post' => 'fp', 'back-post' => 'bp',
     'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])tog$/',
     'numbers' => [

@@ -95,6 +95,7 @@ return [
             'total', 'trabajar', 'en total', 'tejemos', 'hacemos',
         ],
     ],
+    'makes' => ['hacer', 'haz', 'hacemos', 'tejer', 'teje'],
     'front-post' => '', 'back-post' => '',
     'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])j(?:untos)?$/',
     'numbers' => [

@@ -64,6 +64,7 @@ return [
             'yang', 'ini', 'itu', 'buat', 'rajut', 'kerjakan', 'longgar', 'sudut', 'total', 'benang', 'dengan', 'satu',
         ],
     ],
+    'makes' => ['buat', 'buatlah', 'rajut'],
     'front-post' => '', 'back-post' => '', 'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])tog$/',
     'numbers' => [
         'dua' => 2, 'tiga' => 3, 'empat' => 4, 'lima' => 5, 'enam' => 6, 'tujuh' => 7, 'delapan' => 8, 'sembilan' => 9,

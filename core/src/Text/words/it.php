@@ -74,6 +74,7 @@ return [
             'angolo', 'totale', 'filo', 'in totale', 'solo', 'altro',
         ],
     ],
+    'makes' => ['fare', 'fai', 'realizzare', 'realizza', 'lavorare'],
     'front-post' => '', 'back-post' => '', 'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])ins(?:ieme)?$/',
     'numbers' => [
         'due' => 2, 'tre' => 3, 'quattro' => 4, 'cinque' => 5, 'sei' => 6, 'sette' => 7, 'otto' => 8, 'nove' => 9,

@@ -69,6 +69,7 @@ return [
             'fio', 'no total', 'para', 'trabalhar', 'trabalhe', 'so', 'outro',
         ],
     ],
+    'makes' => ['fazer', 'faca', 'fazemos', 'tecer'],
     'front-post' => '', 'back-post' => '', 'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])jun(?:tos)?$/',
     'numbers' => [
         'dois' => 2, 'duas' => 2, 'tres' => 3, 'quatro' => 4, 'cinco' => 5, 'seis' => 6, 'sete' => 7, 'oito' => 8,

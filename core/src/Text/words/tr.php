@@ -66,6 +66,7 @@ return [
             'ile', 'kadar',
         ],
     ],
+    'makes' => ['adet', 'tane', 'orun', 'yapin'],
     'front-post' => '', 'back-post' => '', 'together' => '/^(?<stitch>[a-z]+)(?<many>[2-9])b(?:irlikte)?$/',
     'numbers' => [
         'iki' => 2, 'uc' => 3, 'dort' => 4, 'bes' => 5, 'alti' => 6, 'yedi' => 7, 'sekiz' => 8, 'dokuz' => 9,
