@@ -51,6 +51,7 @@ Route::middleware('throttle:begin')->group(function (): void {
 Route::middleware('throttle:count')->group(function (): void {
     Route::get('/count', [CountController::class, 'show'])->name('count');
     Route::post('/count', [CountController::class, 'check']);
+    Route::post('/count/resize', [CountController::class, 'resize'])->name('count.resize');
     Route::post('/count/bag', [CountController::class, 'bag'])->name('count.bag');
     Route::delete('/count/bag', [CountController::class, 'putAway']);
     Route::get('/words', GlossaryController::class)->name('glossary');

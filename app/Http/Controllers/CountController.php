@@ -11,6 +11,7 @@ use App\Rules\PatternText;
 use App\Rules\Typed;
 use App\Tongue\Tongues;
 use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Resize;
 use Fescue\Core\Text\TextWriter;
 use Fescue\Core\Written\AsWritten;
 use Illuminate\Contracts\View\View;
@@ -88,6 +89,89 @@ final class CountController extends Controller
         (new CarriedPattern(mb_substr(Typed::text($request, 'name'), 0, 80), $text))->keep();
 
         return redirect('/begin?bag='.AsWritten::key());
+    }
+
+    /** The same text of another size, in its own words; what was typed stands beside, to be taken back. */
+    public function resize(Request $request): View
+    {
+        $text = PatternText::typed($request);
+        $back = $request->input('before');
+        if ($request->boolean('back') && is_string($back)) {
+            return $this->shown($request, mb_scrub($back));
+        }
+        $by = $wrong = [];
+        foreach (['across', 'grows', 'rounds'] as $field) {
+            $typed = str_replace('−', '-', Typed::text($request, $field));
+            $isWhole = preg_match('/^[+-]?\d{1,3}$/', $typed) === 1;
+            $by[$field] = $isWhole ? (int) $typed : 0;
+            if ($typed !== '' && ! $isWhole) {
+                $wrong[$field] = Tongues::tell('Write how many, like 4; with a minus before it, fewer.');
+            }
+        }
+        if ($by['grows'] < 0) {
+            $wrong['grows'] = Tongues::tell('Rounds of increases are put in, not taken out: take them out of the text.');
+        }
+        $isAsked = array_filter($by) !== [] && $wrong === [] && PatternText::wrong($text) === '';
+        $checked = $isAsked ? Checked::of($text, PatternText::tongue(Typed::text($request, 'tongue')) ?: null) : null;
+        $resized = $checked === null ? null : Resize::of($checked, $text, ...$by);
+        if ($checked !== null && $resized === null) {
+            $wrong['across'] = self::why($checked, $text, $by);
+        }
+
+        return $this->shown($request, $resized->text ?? $text, $resized->changed ?? [], $wrong, $resized === null
+            ? null
+            : $text);
+    }
+
+    /** @param array{across: int, grows: int, rounds: int} $by */
+    private static function why(Checked $checked, string $text, array $by): string
+    {
+        if (! $checked->isRight()) {
+            return Tongues::tell('A pattern that comes out can be made larger: mend what does not first.');
+        }
+        $step = $by['across'] === 0 ? null : Resize::step($checked, $text);
+
+        return match (true) {
+            $by['grows'] !== 0 => Tongues::tell('It has no two rounds of increases of which one goes on from the other.'),
+            $by['across'] === 0 => Tongues::tell('It has no rows alike of which there could be more: “Rounds 7–18”.'),
+            $step === null => Tongues::tell(
+                'Nothing in it stretches across: it begins in a ring, or a row has no straight run and no repeat that '
+                    .'could take more. Rounds of increases make it wider.',
+            ),
+            $step > 1 => Tongues::tell(
+                'It gets wider by {step} stitches at a time, for its repeats to stay whole.',
+                ['step' => $step],
+            ),
+            default => Tongues::tell('By so much it does not come out; try less.'),
+        };
+    }
+
+    /**
+     * @param list<string> $changed
+     * @param array<string, string> $wrong
+     */
+    private function shown(
+        Request $request,
+        string $text,
+        array $changed = [],
+        array $wrong = [],
+        ?string $before = null,
+    ): View {
+        $kept = $request->user()?->texts()->find(Typed::text($request, 'kept'));
+
+        return view('count.show', self::proof(
+            $text,
+            PatternText::tongue(Typed::text($request, 'tongue')),
+            PatternText::tongue(Typed::text($request, 'to')),
+        ) + $this->shelf($request) + [
+            'text' => $text,
+            'kept' => $kept,
+            'called' => Typed::text($request, 'name'),
+            'revision' => Typed::text($request, 'revision'),
+            'changed' => $changed,
+            'before' => $before,
+            'misfits' => $wrong,
+        ]);
     }
 
     public function putAway(): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bags\Beginning;
 use App\Bags\BeginningSheet;
+use App\Bags\CarriedPattern;
 use App\Bags\Listed;
 use App\Bags\WorkLog;
 use App\Models\User;
@@ -22,10 +23,12 @@ final class FrontController extends Controller
         $maker = $request->user();
         if (! $maker instanceof User) {
             // A stranger begins at once: the page that plans from what is in the hand.
-            return view(
-                'begin.show',
-                ['sheet' => new BeginningSheet(new Beginning($request, null)), 'materials' => [], 'swatches' => []],
-            );
+            return view('begin.show', [
+                'sheet' => new BeginningSheet(new Beginning($request, null)),
+                'brought' => CarriedPattern::now(),
+                'materials' => [],
+                'swatches' => [],
+            ]);
         }
         $listed = Listed::all($maker, Listed::query($maker)->limit(self::SHOWN)->get()->all());
 

@@ -49,6 +49,9 @@ final class Grammar
 
     private ?int $chain = null;
 
+    /** Where that is told. */
+    private ?Token $chained = null;
+
     private bool $isRing = false;
 
     /** Pieces alike that the next is one of. */
@@ -196,6 +199,7 @@ final class Grammar
         if ($isFirst && $isChain && $lead instanceof Chain && $lead->many > 1) {
             // A first row of nothing but chains is what the next stands on.
             [$this->chain, $this->begins, $this->isRing] = [$lead->many, true, false];
+            $this->chained = Token::among($tokens, Word::Number);
 
             return;
         }
@@ -237,6 +241,8 @@ final class Grammar
                 $number === $from && $isFirst,
                 $tokens,
                 $number === $from && $isFirst ? $this->pieces : 1,
+                $number === $from && $isFirst ? $this->chained : null,
+                $to,
             ));
             $this->pieces = 1;
         }
@@ -300,7 +306,7 @@ final class Grammar
     private function add(WrittenRow $line): void
     {
         $this->lines[] = $line;
-        [$this->chain, $this->isRing, $this->begins] = [null, false, false];
+        [$this->chain, $this->isRing, $this->begins, $this->chained] = [null, false, false, null];
     }
 
     /**
@@ -386,6 +392,7 @@ final class Grammar
                     $last->number + $nth,
                     $tokens[0],
                     [new Worked($tokens[0], [[$this->stitch, 1]], null)],
+                    tokens: $tokens,
                 ));
             }
 
@@ -450,7 +457,7 @@ final class Grammar
                 if ($near !== null && $near->number($this->size) > 1) {
                     // Closed, it is a ring.
                     $this->isRing = Token::among($tokens, Word::Ring) !== null;
-                    [$this->chain, $this->begins] = [$near->number($this->size), true];
+                    [$this->chain, $this->begins, $this->chained] = [$near->number($this->size), true, $near];
                 }
 
                 return;

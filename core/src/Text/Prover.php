@@ -82,6 +82,12 @@ final class Prover
         }
     }
 
+    /** A row by itself, on what another leaves, or on nothing but its chain. */
+    public static function row(WrittenRow $line, ?Tops $below): RowResult
+    {
+        return self::best($line, $below);
+    }
+
     private function outcome(WrittenRow $line, ?Tops $below): RowResult
     {
         $key = spl_object_id($line->at).' '.spl_object_id($line->steps[0] ?? $line).' '.($line->stated?->all() ?? '').' '

@@ -18,6 +18,8 @@ final readonly class WrittenRow
      * @param bool $isFirst of its piece
      * @param list<Token> $tokens that it is written in
      * @param int $pieces how many of its piece are made, where it is the first
+     * @param ?Token $chained the number of the chains that it stands on, where one tells it
+     * @param ?int $to the last row of the line that it is written in
      */
     public function __construct(
         public bool $isRound,
@@ -29,6 +31,8 @@ final readonly class WrittenRow
         public bool $isFirst = false,
         public array $tokens = [],
         public int $pieces = 1,
+        public ?Token $chained = null,
+        public ?int $to = null,
     ) {
         $this->name = self::called($isRound, $number);
     }
@@ -48,7 +52,19 @@ final readonly class WrittenRow
             $this->steps,
             $this->stated,
             tokens: $this->tokens,
+            to: $this->to,
         );
+    }
+
+    /**
+     * The same without a count, of other words, on another chain.
+     *
+     * @param list<Token> $tokens
+     * @param list<Step> $steps
+     */
+    public function resized(array $tokens, array $steps, ?int $chain): self
+    {
+        return new self($this->isRound, $this->number, $this->at, $steps, null, $chain, $this->isFirst, $tokens);
     }
 
     /** @param list<Step> $steps */
@@ -64,6 +80,8 @@ final readonly class WrittenRow
             $this->isFirst,
             $this->tokens,
             $this->pieces,
+            $this->chained,
+            $this->to,
         );
     }
 }

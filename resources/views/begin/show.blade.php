@@ -79,12 +79,15 @@
         </section>
         <section class="all-kinds" aria-labelledby="kinds">
             <h1 id="kinds">{{ __('What shall it be?') }}</h1>
-            <p class="soft">{{ __('All drawn at one scale.') }} <a
-                href="{{ route('count') }}">{{ __('I have a pattern') }}</a>@if ($brought !== null) · <button
+            <p class="soft">{{ __('All drawn at one scale.') }} @if ($brought !== null) · <a
+                href="{{ route('count') }}">{{ __('Another pattern') }}</a> · <button
                 class="plain" form="put-away">{{ __('Put yours away') }}</button>@endif @auth · <a
                 href="{{ route('bags.create') }}">{{ __('From a swatch, by name and size') }}</a>@endauth</p>
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
+                @if ($brought === null)<a class="way-tile door" href="{{ route('count') }}"><span class="figure">{!!
+                    App\Drawing\PatternDoor::svg() !!}<b>{{ __('I have a pattern') }}</b><span class="said">{{
+                    __('paste it: it is proven, then yours') }}</span></span></a>@endif
                 @foreach ($sheet->kinds() as $key => $drawn)
                     <label class="way-tile"><input type="radio" name="bag" value="{{ $key }}"
                         @checked($chosen === $key)><span class="figure"

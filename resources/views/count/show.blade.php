@@ -1,3 +1,4 @@
+@use(App\Rules\Typed)
 @php $names = Fescue\Core\Text\Speech::NAMED; @endphp
 <x-layout :title="$kept->name ?? __('Count a pattern')">
     <div class="page-head">
@@ -35,6 +36,25 @@
             </div>
             <p class="acts"><button class="btn btn-primary">{{ __('Count it') }}</button> <button
                 class="btn btn-quiet" data-keep formaction="{{ route('count.bag') }}">{{ __('Make a bag of it') }}</button></p>
+            <details class="resize" @if (($misfits ?? []) !== [] || ($changed ?? []) !== []) open @endif>
+                <summary>{{ __('Another size') }}</summary>
+                <p class="hint">{{ __('Straight runs and repeats stretch, all their counts with them; corners, '
+                    .'increases and holes stay.') }}</p>
+                @foreach (['across' => __('Stitches more across'), 'grows' => __('Rounds of increases more'),
+                    'rounds' => __('Rows or rounds higher')] as $field => $label)
+                    <div class="line"><label for="{{ $field }}">{{ $label }}</label><input class="form-control"
+                        id="{{ $field }}" name="{{ $field }}" inputmode="numeric" autocomplete="off" maxlength="4"
+                        value="{{ ($before ?? null) === null ? Typed::text(request(), $field) : '' }}"
+                        aria-describedby="{{ $field }}-wrong">
+                        <p class="wrong" id="{{ $field }}-wrong">{{ $misfits[$field] ?? '' }}</p></div>
+                @endforeach
+                <p class="acts"><button class="btn btn-quiet" data-keep formaction="{{ route('count.resize') }}">{{
+                    __('Write it so') }}</button>@if (($before ?? null) !== null) <button class="plain" data-keep
+                    name="back" value="1" formaction="{{ route('count.resize') }}">{{ __('As it was') }}</button>@endif</p>
+                @if (($before ?? null) !== null)<textarea name="before" hidden>{{ "\n".$before }}</textarea>@endif
+                @if (($changed ?? []) !== [])<ul class="changed" lang="en">@foreach ($changed as $one)<li>{{ $one
+                    }}</li>@endforeach</ul>@endif
+            </details>
             @auth
                 <div class="keep">
                     <x-field name="name" :label="__('Name')" :value="$called" maxlength="80"
