@@ -30,6 +30,7 @@ use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TabController;
+use App\Http\Controllers\PatternSizeController;
 use App\Http\Controllers\TextController;
 use App\Http\Controllers\TogetherController;
 use App\Http\Controllers\TongueController;
@@ -219,6 +220,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/bags/{bag}/finish', [FinishController::class, 'store'])->whereNumber('bag')->name('bags.finish.store');
     Route::delete('/bags/{bag}/finish', [FinishController::class, 'undo'])->whereNumber('bag')->name('bags.finish.undo');
     Route::post('/bags/{bag}/again', [FinishController::class, 'again'])->whereNumber('bag')->name('bags.again');
+    Route::post('/bags/{bag}/pattern', PatternSizeController::class)->whereNumber('bag')->name('bags.pattern');
     Route::get('/bags/{bag}/what-if', [WhatIfController::class, 'show'])->whereNumber('bag')->name('bags.what-if');
     Route::get('/bags/{bag}/what-if/{material}', [WhatIfController::class, 'material'])
         ->whereNumber(['bag', 'material'])->name('bags.what-if.material');

@@ -169,7 +169,7 @@ final readonly class BagForm
     /** @return array<string, mixed> the pieces that it is made of, or a base and a body */
     private function made(Bag $bag): array
     {
-        return $this->typed('build.type') !== '' ? ['build' => $this->part('build', Makers::BUILDS)] : [
+        return $this->typed('build.type') !== '' ? ['build' => $this->part('build', Makers::WHOLE)] : [
             // A page that is older than the other bases sends no type.
             'base' => $this->part('base', Makers::BASES) + ['type' => Makers::BASES[0]::key()]
                 + ($bag->exists ? [] : self::begun(self::maker(Makers::BASES, $this->typed('base.type')))),

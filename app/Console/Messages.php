@@ -164,7 +164,7 @@ final class Messages
             $said = (new \ReflectionClassConstant($class, $name))->getValue();
             $add($class, ...array_filter(Arr::flatten([$said]), is_string(...)));
         }
-        $makers = [...Makers::BASES, ...Makers::BUILDS, Makers::WALL, ...Makers::TOPS, Makers::RIM, ...Finishings::ALL];
+        $makers = [...Makers::BASES, ...Makers::WHOLE, Makers::WALL, ...Makers::TOPS, Makers::RIM, ...Finishings::ALL];
         foreach ($makers as $maker) {
             $add($maker, ...$maker::called());
             $add($maker, lcfirst($maker::called()[0]));

@@ -32,6 +32,10 @@ final class ImportDirectionTest extends TestCase
         'Panel' => [
             'Saying', 'Measure', 'Material', 'Document', 'Stitch', 'Instruction', 'Gauge', 'Pattern', 'Piece', 'Shape',
         ],
+        // A text's rows as a bag's.
+        'Written' => [
+            'Saying', 'Measure', 'Document', 'Stitch', 'Instruction', 'Text', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Base',
+        ],
         'Finish' => ['Saying', 'Measure', 'Pattern', 'Material', 'Document', 'Instruction', 'Piece', 'Shape'],
         'Solid' => ['Measure', 'Gauge', 'Pattern', 'Piece', 'Shape', 'Finish'],
         'Bag' => [
@@ -49,6 +53,8 @@ final class ImportDirectionTest extends TestCase
             'Wall',
             'Top',
             'Panel',
+            'Text',
+            'Written',
             'Finish',
             'Solid',
         ],

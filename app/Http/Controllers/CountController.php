@@ -73,7 +73,7 @@ final class CountController extends Controller
         $text = PatternText::typed($request);
         $wrong = PatternText::wrong($text);
         $checked = $wrong === '' && trim($text) !== ''
-            ? Checked::of($text, PatternText::tongue(Typed::text($request, 'tongue')) ?: null)
+            ? self::checked($request, $text)
             : null;
         if ($checked === null || ! $checked->isRight()) {
             $kept = $request->user()?->texts()->find(Typed::text($request, 'kept'));
@@ -111,9 +111,10 @@ final class CountController extends Controller
         if ($by['grows'] < 0) {
             $wrong['grows'] = Tongues::tell('Rounds of increases are put in, not taken out: take them out of the text.');
         }
-        $isAsked = array_filter($by) !== [] && $wrong === [] && PatternText::wrong($text) === '';
-        $checked = $isAsked ? Checked::of($text, PatternText::tongue(Typed::text($request, 'tongue')) ?: null) : null;
-        $resized = $checked === null ? null : Resize::of($checked, $text, ...$by);
+        $isAsked = $by !== ['across' => 0, 'grows' => 0, 'rounds' => 0] && $wrong === []
+            && PatternText::wrong($text) === '';
+        $checked = $isAsked ? self::checked($request, $text) : null;
+        $resized = $checked === null ? null : Resize::of($checked, $text, $by['across'], $by['rounds'], $by['grows']);
         if ($checked !== null && $resized === null) {
             $wrong['across'] = self::why($checked, $text, $by);
         }
@@ -121,6 +122,13 @@ final class CountController extends Controller
         return $this->shown($request, $resized->text ?? $text, $resized->changed ?? [], $wrong, $resized === null
             ? null
             : $text);
+    }
+
+    private static function checked(Request $request, string $text): Checked
+    {
+        $tongue = PatternText::tongue(Typed::text($request, 'tongue'));
+
+        return Checked::of($text, $tongue === '' ? null : $tongue);
     }
 
     /** @param array{across: int, grows: int, rounds: int} $by */

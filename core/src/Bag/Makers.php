@@ -58,8 +58,10 @@ final class Makers
         EndAndBack::class,
         Net::class,
         Tabs::class,
-        AsWritten::class,
     ];
+
+    /** @var non-empty-list<class-string<Maker>> bags that have no base and wall of their own; a text is brought, not planned */
+    public const WHOLE = [...self::BUILDS, AsWritten::class];
 
     /** @var class-string<Maker> */
     public const WALL = Band::class;
@@ -97,6 +99,6 @@ final class Makers
     /** Whether a handle, or a bag of pieces, of that key hangs so that it gives. */
     public static function hangs(string $key): bool
     {
-        return is_a((self::byKey(self::TOPS) + self::byKey(self::BUILDS))[$key] ?? '', Hangs::class, true);
+        return is_a((self::byKey(self::TOPS) + self::byKey(self::WHOLE))[$key] ?? '', Hangs::class, true);
     }
 }

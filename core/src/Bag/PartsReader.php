@@ -23,7 +23,7 @@ final class PartsReader
     public static function read(Fields $top): array
     {
         $parts = $top->has('build')
-            ? [self::one($top->object('build'), '/build', Makers::BUILDS)]
+            ? [self::one($top->object('build'), '/build', Makers::WHOLE)]
             : [self::one($top->object('base'), '/base', Makers::BASES), ...self::wall($top->object('body'))];
         foreach ($top->has('build') ? ['base', 'body'] : [] as $other) {
             if ($top->has($other)) {

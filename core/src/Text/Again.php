@@ -40,6 +40,12 @@ final readonly class Again implements Step
         return ($this->times ?? 0) * $this->each;
     }
 
+    /** @param non-empty-list<Step> $steps */
+    public function repeating(array $steps): self
+    {
+        return new self($this->at, $steps, $this->times, $this->but, $this->or, $this->isAcross);
+    }
+
     public function times(?int $times): self
     {
         return new self($this->at, $this->steps, $times, $this->but, null, $this->isAcross);

@@ -660,6 +660,7 @@ final class Parser
             $from,
             $has(Word::Last),
             $has(Word::Across, Word::ToLast),
+            $many === 1 && $isWhere && $k !== null && $k > 1 && $k === $places ? $k : null,
         );
     }
 

@@ -70,6 +70,15 @@ final class Prover
                 }
             }
             $best ??= $this->outcome($line, null);
+            $meant = self::otherwise($line->steps);
+            $isSo = array_filter(
+                self::flat($best->reading->steps),
+                fn(Step $one): bool => $one instanceof Worked && $one->or !== null,
+            ) === [];
+            if ($meant !== $line->steps && $best->isRight() && $isSo) {
+                // Written again, it says what was meant.
+                $line = $line->saying($meant);
+            }
             $this->rows[] = new ProvenRow($line, $best);
             $below = [$best->tops];
             if ($line->stated !== null && ! $best->isRight()) {
@@ -86,6 +95,20 @@ final class Prover
     public static function row(WrittenRow $line, ?Tops $below): RowResult
     {
         return self::best($line, $below);
+    }
+
+    /** A row by itself, on so many stitches of which no row is told. */
+    public static function over(WrittenRow $line, int $there): RowResult
+    {
+        $best = null;
+        foreach (self::versions($line->steps) as $steps) {
+            foreach (self::starts($steps) as $start) {
+                $one = RowWalk::over(new RowReading($steps, [[false, $there]], $start), $line->stated);
+                $best = $best === null || $one->worth() < $best->worth() ? $one : $best;
+            }
+        }
+
+        return $best;
     }
 
     private function outcome(WrittenRow $line, ?Tops $below): RowResult
@@ -155,6 +178,10 @@ final class Prover
                 $steps,
             ));
         }
+        $otherwise = self::otherwise($steps);
+        if ($otherwise !== $steps) {
+            $versions[] = $otherwise;
+        }
         if ($first !== null && $first->in[0][0] === 'sl st' && count($steps) > 1) {
             // Slip stitches may lead on to where the round begins; where it is lifted then, they do.
             $on = array_values(array_filter($steps, fn(Step $one): bool => $one !== $first));
@@ -163,6 +190,28 @@ final class Prover
         }
 
         return $versions;
+    }
+
+    /**
+     * With "2 sc in next 2 sts" meant as two in each; the same where nothing is told so.
+     *
+     * @param array<Step> $steps
+     *
+     * @return list<Step>
+     */
+    public static function otherwise(array $steps): array
+    {
+        $meant = [];
+        foreach ($steps as $step) {
+            $inner = $step instanceof Again ? self::otherwise($step->steps) : [];
+            $meant[] = match (true) {
+                $step instanceof Worked => $step->otherwise(),
+                $step instanceof Again && $inner !== [] && $inner !== $step->steps => $step->repeating($inner),
+                default => $step,
+            };
+        }
+
+        return $meant;
     }
 
     /**

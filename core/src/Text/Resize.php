@@ -227,15 +227,11 @@ final class Resize
             );
         }
         $there = $row->outcome->there + $by;
-        $start = $row->outcome->reading->start;
 
         return $there < 1 || $row->line->steps === [] ? [] : $this->ways(
             $row,
             [$by],
-            fn(WrittenRow $line): RowResult => RowWalk::over(
-                new RowReading($line->steps, [[false, $there]], $start),
-                null,
-            ),
+            fn(WrittenRow $line): RowResult => Prover::over($line, $there),
             first: $side === 0 ? [] : $this->sides($row, $side),
         );
     }
@@ -311,6 +307,9 @@ final class Resize
         // As the grammar left it: without what lifts the next row, and with what lifts this one.
         $lead = array_slice($line->steps, 0, max(0, count($line->steps) - count($was)));
         $kept = count($line->steps) - count($lead);
+        // As it came out: "2 sc in next 2 sts" means two in each where that proved.
+        $isMeant = Prover::otherwise($was) !== $was && Prover::otherwise($line->steps) === $line->steps;
+        $read = $isMeant ? Prover::otherwise($read) : $read;
 
         return [...$lead, ...array_slice($read, 0, $kept)];
     }
@@ -392,11 +391,11 @@ final class Resize
      */
     private static function wrapped(ProvenRow $row, array $runs, int $by): array
     {
-        $first = array_key_first($runs);
-        $last = array_key_last($runs);
-        if (! $row->line->isRound || $first === $last || $first === null || $last === null) {
+        $places = array_keys($runs);
+        if (! $row->line->isRound || count($places) < 2) {
             return [];
         }
+        [$first, $last] = [$places[0], $places[count($places) - 1]];
         $both = $runs[$first][0] + $runs[$last][0];
         $alike = array_keys(array_filter(
             $runs,
@@ -413,7 +412,7 @@ final class Resize
         }
         // What is left over goes to the first of the others: the back begins and ends where the round does.
         [$each, $left] = [intdiv($by, $parts), $by % $parts];
-        $half = (int) floor($each / 2);
+        $half = intdiv($each, 2);
         $shares = array_fill_keys($alike, $each) + [$first => $each - $half, $last => $half];
         $shares[$alike[0]] += $left;
 
@@ -531,7 +530,7 @@ final class Resize
         $runs = [];
         foreach ($this->rows as $row) {
             $line = $row->line;
-            if ($line->to > $line->number - 1 && $line->to !== null && $row->outcome->leaves === $row->outcome->there) {
+            if ($line->to !== null && $row->outcome->leaves === $row->outcome->there) {
                 $id = spl_object_id($line->at);
                 $runs[$id] = [$line, ($runs[$id][1] ?? 0) + 1];
             }
@@ -543,7 +542,7 @@ final class Resize
         }
         $this->renumber($line->at, $by, false);
         $this->after($line, $by);
-        $this->changed[] = trim($line->at->text, " :.)-–—=").": {$many} → ".($many + $by);
+        $this->changed[] = trim($line->at->text, ' :.)-–—=').": {$many} → ".($many + $by);
 
         return true;
     }
@@ -578,7 +577,7 @@ final class Resize
         preg_match_all('/\d+/', $head->text, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[0] as $nth => [$number, $byte]) {
             if ($both || $nth === count($found[0]) - 1) {
-                $column = 1 + $long + mb_strlen(substr($head->text, 0, (int) $byte));
+                $column = 1 + $long + mb_strlen(substr($head->text, 0, $byte));
                 $this->edit($head->line, $column, $number, (string) ((int) $number + $by));
             }
         }
@@ -643,13 +642,16 @@ final class Resize
     /** The one number, but for the count, by which a round grows on from the one before it; null where there is none. */
     private static function grown(WrittenRow $before, WrittenRow $line): ?int
     {
+        if (count($line->tokens) === count($before->tokens) + 1) {
+            return self::second($before->tokens, $line->tokens);
+        }
         if (count($before->tokens) !== count($line->tokens)) {
             return null;
         }
         $grown = [];
         foreach ($line->tokens as $nth => $token) {
             $was = $before->tokens[$nth];
-            if ($token->word !== $was->word || $token->of !== $was->of) {
+            if (! self::isAlike($token, $was)) {
                 return null;
             }
             if ($token->numbers !== $was->numbers && $line->stated?->tells($token) !== true) {
@@ -658,5 +660,30 @@ final class Resize
         }
 
         return array_values($grown) === [1] ? array_key_first($grown) : null;
+    }
+
+    /**
+     * "sc in next 2 sts" after "sc in next st".
+     *
+     * @param list<Token> $before
+     * @param list<Token> $tokens
+     */
+    private static function second(array $before, array $tokens): ?int
+    {
+        foreach ($tokens as $nth => $one) {
+            $rest = $tokens;
+            array_splice($rest, $nth, 1);
+            $isSecond = $one->is(Word::Number) && $one->numbers === [2] && ! $one->isOrdinal;
+            if ($isSecond && array_map(self::isAlike(...), $rest, $before) === array_fill(0, count($rest), true)) {
+                return $nth;
+            }
+        }
+
+        return null;
+    }
+
+    private static function isAlike(Token $a, Token $b): bool
+    {
+        return $a->word === $b->word && $a->of === $b->of;
     }
 }

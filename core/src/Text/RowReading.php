@@ -26,7 +26,11 @@ final readonly class RowReading
         public PlacesTaken $as = PlacesTaken::Stitches,
     ) {}
 
-    /** On a row below. @param list<Step> $steps */
+    /**
+     * On a row below.
+     *
+     * @param list<Step> $steps
+     */
     public static function on(array $steps, Tops $below, PlacesTaken $as, string $start): self
     {
         return new self($steps, $below->places($as), $start, below: $below, as: $as);

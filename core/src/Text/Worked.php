@@ -13,6 +13,8 @@ final readonly class Worked implements Step
      * @param ?int $places null: in all that there are, but for the last
      * @param int $but places at the end that are left, where it is in all
      * @param int $takes places that one of them takes: 0 in the same again, 1, or several together, which leave one
+     * @param ?int $or stitches in each place that the words may mean as well: "2 sc in next 2 sts" is one in each, or
+     *        two
      * @param ?int $from the nth chain from the hook, where the row begins there
      */
     public function __construct(
@@ -26,7 +28,25 @@ final readonly class Worked implements Step
         public ?int $from = null,
         public bool $isLast = false,
         public bool $isAcross = false,
+        public ?int $or = null,
     ) {}
+
+    /** As its words may be meant as well. */
+    public function otherwise(): self
+    {
+        return $this->or === null ? $this : new self(
+            $this->at,
+            [[$this->in[0][0], $this->or]],
+            $this->places,
+            $this->but,
+            $this->takes,
+            $this->into,
+            $this->loop,
+            $this->from,
+            $this->isLast,
+            $this->isAcross,
+        );
+    }
 
     public function at(): Token
     {

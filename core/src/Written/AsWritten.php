@@ -24,8 +24,8 @@ use Fescue\Core\Piece\Flat;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Piece\Maker;
-use Fescue\Core\Piece\Misfit;
 use Fescue\Core\Piece\Miscount;
+use Fescue\Core\Piece\Misfit;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Remark;
 use Fescue\Core\Piece\Tone;
@@ -133,6 +133,11 @@ final readonly class AsWritten implements Maker
         );
     }
 
+    public function text(): string
+    {
+        return $this->text;
+    }
+
     /** How its rounds meet. */
     public function working(): Working
     {
@@ -163,7 +168,7 @@ final readonly class AsWritten implements Maker
     private function most(): string
     {
         $many = array_fill_keys(self::PLAIN, 0);
-        foreach ($this->checked?->rows ?? [] as $row) {
+        foreach ($this->checked->rows ?? [] as $row) {
             foreach ($many as $stitch => $rows) {
                 $many[$stitch] = $rows + (int) $row->works($stitch);
             }
@@ -338,9 +343,9 @@ final readonly class AsWritten implements Maker
         if ($lying === 0) {
             return null;
         }
-        $last = $body->rows[$lying - 1];
+        $last = $body->rows[$lying - 1] ?? throw new \LogicException('Something lies.');
         if (! $last['isRound']) {
-            $wide = max(array_map(
+            $wide = max(0.0, ...array_map(
                 fn(array $row): float => $row['leaves'] * $gauge->widthOf($row['fabric'])->mm,
                 array_slice($body->rows, 0, $lying),
             ));

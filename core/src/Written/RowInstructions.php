@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Written;
 
-use Fescue\Core\Instruction\Along;
 use Fescue\Core\Instruction\Between;
 use Fescue\Core\Instruction\Chains;
 use Fescue\Core\Instruction\Count;

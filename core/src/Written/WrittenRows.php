@@ -175,7 +175,7 @@ final readonly class WrittenRows
             )).($rounds === 1 ? ' first' : '');
             $rows[] = $known[$key] ??= self::row(
                 $row,
-                $turned && $before !== null && ! $isPicked ? self::met($row, $before->outcome->tops) : $reading,
+                $turned && ! $isPicked ? self::met($row, $before->outcome->tops) : $reading,
                 $kind,
                 $turned,
                 $rounds === 1 && $row->line->isRound && ! $joins,
@@ -232,7 +232,7 @@ final readonly class WrittenRows
     {
         try {
             $edges = RowInstructions::of($reading, $kind, $turned, $marks);
-        } catch (NotWorkable|\InvalidArgumentException) {
+        } catch (NotWorkable) {
             throw new NotWritten($row->line->name, $row->line->at->line);
         }
         $does = $on = [];

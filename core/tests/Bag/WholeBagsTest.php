@@ -128,7 +128,7 @@ final class WholeBagsTest extends TestCase
             [Makers::WALL, $schema['properties']['body']],
             [Makers::WALL, $schema['properties']['body']['properties']['above']['items']],
         ];
-        foreach (['base' => Makers::BASES, 'build' => Makers::BUILDS, 'handles' => Makers::TOPS] as $part => $makers) {
+        foreach (['base' => Makers::BASES, 'build' => Makers::WHOLE, 'handles' => Makers::TOPS] as $part => $makers) {
             foreach ($schema['properties'][$part]['oneOf'] as $way) {
                 $type = $way['properties']['type'];
                 if ($type === ['const' => 'none']) {
@@ -143,7 +143,7 @@ final class WholeBagsTest extends TestCase
         foreach ($schema['properties']['finish']['items']['oneOf'] as $way) {
             $parts[] = [Finishings::byKey()[$way['properties']['type']['const']], $way];
         }
-        $all = [...Makers::BASES, ...Makers::BUILDS, ...Makers::TOPS, ...Finishings::ALL];
+        $all = [...Makers::BASES, ...Makers::WHOLE, ...Makers::TOPS, ...Finishings::ALL];
         self::assertSame(Finishes::MOST, $schema['properties']['finish']['maxItems']);
         self::assertCount(3 + count($all), $parts);
         foreach ($parts as [$maker, ['properties' => $said, 'required' => $required]]) {

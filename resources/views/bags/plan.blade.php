@@ -40,8 +40,6 @@
             array_map(fn ($one) => __('{name} (put away)', ['name' => $one->name]), $putAway));
     $pieces = isset($choices['build']);
     $written = ($choices['build']['type'] ?? '') === AsWritten::key();
-    // A text is brought to a bag, not chosen among the ways to plan one.
-    $builds = array_values(array_diff(Makers::BUILDS, [AsWritten::class]));
     $sides = $pieces ? ['length' => __('Wide'), 'width' => __('Deep'), 'height' => __('High')] : ['length' =>
         __('Base length'),
         'width' => __('Base width'), 'height' => __('Height')];
@@ -86,8 +84,16 @@
                                 data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
-                    <p class="hint">{{ $written ? __('As large as its rows and your strand make it; for another '
-                        .'size its text has more of them, or fewer.') : __($pieces ? 'Numbers alone are {unit}. Counts left open at Pieces follow the '
+                    @foreach ($written ? ['wide' => __('Wide, lying flat'), 'high' => __('High')] : [] as $side => $label)
+                        <div class="field line"><label for="{{ $side }}">{{ $label }}</label><input class="form-control"
+                            id="{{ $side }}" name="{{ $side }}" form="resize" autocomplete="off" maxlength="20"
+                            value="{{ Typed::before($side, '') }}" aria-describedby="{{ $side }}-wrong">
+                            <p class="wrong" id="{{ $side }}-wrong">{{ $errors->first($side) }}</p></div>
+                    @endforeach
+                    @if ($written)<p><button class="btn btn-quiet" form="resize">{{ __('Write it as large') }}</button></p>
+                    @endif
+                    <p class="hint">{{ $written ? __('Straight runs, repeats and rows alike become more or fewer; '
+                        .'corners, increases and holes stay. Undo takes it back.') : __($pieces ? 'Numbers alone are {unit}. Counts left open at Pieces follow the '
                         .'size.'
                         : 'Numbers alone are {unit}. Counts left open at Base and Body follow the size.', [
                         'unit' => $maker->units->value,
@@ -164,7 +170,7 @@
                     <x-settings at="build" :maker="AsWritten::of($choices['build']['pattern'] ?? '')"
                         :values="$choices['build']" :$solved />
                     @else
-                    <x-ways at="build" :label="__('Made of')" :of="$builds" :values="$choices['build'] ?? []"
+                    <x-ways at="build" :label="__('Made of')" :of="Makers::BUILDS" :values="$choices['build'] ?? []"
                         :$solved
                         />
                     <p class="hint">{{ __('Empty follows the closed bag’s size; every piece moves with it.') }}</p>
@@ -246,4 +252,5 @@
             </section>
     </form>
     <a class="foot-bar" href="#tally" data-region="bar">@if ($sheet) @include('bags.bar') @endif</a>
+    @if ($written)<form id="resize" method="post" action="{{ route('bags.pattern', $bag) }}">@csrf</form>@endif
 </x-layout>
