@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Away;
+use App\Http\Controllers\HealthController;
 use App\Http\Middleware\ContentSecurity;
 use App\Http\Middleware\HerTongue;
 use App\Http\Middleware\LeavesSession;
@@ -24,6 +25,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -43,7 +45,11 @@ foreach (['SERVICES', 'PACKAGES', 'CONFIG', 'ROUTES', 'EVENTS'] as $cache) {
 }
 
 $app = Application::configure(basePath: $root)
-    ->withRouting(web: "{$root}/routes/web.php")
+    ->withRouting(web: "{$root}/routes/web.php", then: function (): void {
+        // Without session and cookies: asked each second by what stands before the web machines.
+        Route::get('/up', [HealthController::class, 'up'])->name('up');
+        Route::get('/ready', [HealthController::class, 'ready'])->name('ready');
+    })
     ->withCommands(["{$root}/app/Console/Commands"])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);

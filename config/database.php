@@ -25,7 +25,8 @@ return [
                 PDO::ATTR_PERSISTENT => env('APP_ENV') !== 'testing',
                 PDO::ATTR_EMULATE_PREPARES => true,
                 PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
-            ],
+                // Where any node may be asked, it has what another acknowledged before it answers.
+            ] + (env('DB_CAUSAL') ? [PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION wsrep_sync_wait = 7'] : []),
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

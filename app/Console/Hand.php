@@ -26,9 +26,15 @@ final class Hand
     /** Seconds that the longest of them took until it was taken. */
     public float $longest = 0.0;
 
-    private readonly CurlHandle $curl;
+    /** @var list<array{float, float}> when each was taken, and the seconds that took */
+    public array $times = [];
+
+    private CurlHandle $curl;
 
     private string $token = '';
+
+    /** @var list<array{CurlHandle, string}> her other devices, each with its own session */
+    private array $others = [];
 
     private string $page = '';
 
@@ -50,10 +56,24 @@ final class Hand
         private readonly string $name,
         private readonly string $log,
     ) {
-        $this->curl = curl_init();
-        curl_setopt_array($this->curl, [
+        $this->curl = self::device();
+    }
+
+    private static function device(): CurlHandle
+    {
+        $curl = curl_init();
+        curl_setopt_array($curl, [
             CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_HEADER => true,
         ]);
+
+        return $curl;
+    }
+
+    /** On with what lies at her other hand. */
+    private function turn(): void
+    {
+        $this->others[] = [$this->curl, $this->token];
+        [$this->curl, $this->token] = array_shift($this->others);
     }
 
     /** An account, a strand, a swatch and a bag of her own. */
@@ -62,8 +82,13 @@ final class Hand
         $account = ['email' => "{$this->name}@chaos.example", 'password' => 'a bag of ropes and rain'];
         $this->open('/register');
         $this->form('/register', $account + ['name' => $this->name, 'password_confirmation' => $account['password']]);
-        $this->open('/sign-in');
-        $this->form('/sign-in', $account);
+        $this->others[] = [self::device(), ''];
+        foreach ([1, 2] as $_) {
+            $this->open('/sign-in');
+            $this->form('/sign-in', $account);
+            $this->open('/stash/new');
+            $this->turn();
+        }
         $this->open('/stash/new');
         $this->material = basename($this->form('/stash', [
             'kind' => 'cord', 'name' => $this->name, 'colour' => '#334455', 'diameter' => '4 mm',
@@ -83,6 +108,9 @@ final class Hand
     public function act(): void
     {
         $tag = "{$this->name}-".++$this->number;
+        if (random_int(0, 2) === 0) {
+            $this->turn();
+        }
         match (random_int(0, 9)) {
             0, 1, 2 => $this->tap(),
             3, 4, 5 => $this->does('entry', $tag, fn() => $this->form(
@@ -177,6 +205,7 @@ final class Hand
             // Whoever is sent to sign in was not taken, but for her who has just registered.
             $isOut = $body !== null && str_ends_with($to, '/sign-in') && $path !== '/register';
             if ($status === 200 || ($status === 302 && ! $isOut)) {
+                $this->times[] = [microtime(true), microtime(true) - $begun];
                 if ($time > 1) {
                     $this->longest = max($this->longest, microtime(true) - $begun);
                 }

@@ -57,11 +57,65 @@ final class Look extends Command
             $this->line("  {$many} × {$what}, sent again");
         }
         $this->line('  longest until it was taken '.round($longest, 1).' s');
+        $this->happened($log);
         foreach (array_slice([...$lost, ...$twice], 0, 20) as $line) {
             $this->error($line);
         }
 
         return $lost === [] && $twice === [] && $lines !== [] ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** Of each thing that happened meanwhile how long nobody was answered, and how long answers took around it. */
+    private function happened(string $log): void
+    {
+        if (! is_file("{$log}.events") || ! is_file("{$log}.times")) {
+            return;
+        }
+        $times = array_map(
+            fn(string $line): array => array_map(floatval(...), explode(' ', $line)) + [0.0, 0.0],
+            self::lines("{$log}.times"),
+        );
+        sort($times);
+        $near = array_fill_keys(['between', 'within 20 s of something'], []);
+        $events = [];
+        foreach (self::lines("{$log}.events") as $line) {
+            [$at, $what] = explode(' ', $line, 2) + ['0', ''];
+            $events[] = [(float) $at, $what];
+        }
+        foreach ($times as [$at, $took]) {
+            $is = array_filter($events, fn(array $one): bool => $at >= $one[0] && $at < $one[0] + 20.0) !== [];
+            $near[$is ? 'within 20 s of something' : 'between'][] = $took;
+        }
+        foreach ($events as [$at, $what]) {
+            $this->line(sprintf('  %s: nobody answered for %.1f s', $what, self::gap($times, $at)));
+        }
+        foreach ($near as $when => $took) {
+            sort($took);
+            if ($took !== []) {
+                $this->line(sprintf(
+                    '  %s: %d answers, half within %.0f ms, 95 of 100 within %.0f ms',
+                    $when,
+                    count($took),
+                    1000 * $took[intdiv(count($took), 2)],
+                    1000 * $took[(int) (0.95 * (count($took) - 1))],
+                ));
+            }
+        }
+    }
+
+    /** @param list<array<int, float>> $times */
+    private static function gap(array $times, float $at): float
+    {
+        $gap = 0.0;
+        $last = $at;
+        foreach ($times as [$when]) {
+            if ($when >= $at && $when < $at + 40.0) {
+                $gap = max($gap, $when - $last);
+                $last = $when;
+            }
+        }
+
+        return $gap;
     }
 
     /** @return array<string, int> */

@@ -55,6 +55,11 @@ final class Makers extends Command
             FILE_APPEND | LOCK_EX,
         );
 
+        file_put_contents("{$log}.times", implode('', array_map(
+            fn(array $one): string => sprintf("%.3f %.4f\n", ...$one),
+            $hand->times,
+        )), FILE_APPEND | LOCK_EX);
+
         return 0;
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Text;
+use App\Models\Transaction;
 use App\Rules\PatternText;
 use App\Rules\Typed;
 use App\Tongue\Tongues;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** Texts of patterns that she keeps. */
 final class TextController extends Controller
@@ -38,7 +38,7 @@ final class TextController extends Controller
             return $back->withInput()->withErrors($wrong);
         }
 
-        return DB::transaction(function () use ($request, $kept, $values, $back): RedirectResponse {
+        return Transaction::run(function () use ($request, $kept, $values, $back): RedirectResponse {
             $now = Text::query()->whereKey($kept->id)->lockForUpdate()->firstOrFail();
             if ((string) $now->revision !== Typed::text($request, 'revision')) {
                 // As she typed it; sent once more it is meant.
