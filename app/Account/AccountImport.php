@@ -13,6 +13,7 @@ use App\Tongue\Tongues;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
@@ -165,7 +166,9 @@ final class AccountImport
         };
         $this->maker->update([
             'units' => LengthUnit::tryFrom($text('units')) ?? $this->maker->units,
-            'terms' => Terms::tryFrom($text('terms')) ?? $this->maker->terms,
+            'terms' => in_array($text('terms'), Tongue::PAGES, true)
+                ? Terms::from($text('terms'))
+                : $this->maker->terms,
             'signs' => $or($text('signs'), 80, $this->maker->signs),
             'rights' => $or($text('rights'), 160, $this->maker->rights),
             'sections' => is_bool($said['sections'] ?? null) ? $said['sections'] : $this->maker->sections,

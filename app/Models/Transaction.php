@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Casts\Cell;
 use Illuminate\Contracts\Database\LostConnectionDetector;
-use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -89,7 +88,8 @@ final class Transaction
     /** Whether another one was in the way: a deadlock, or a lock that was waited for in vain. */
     public static function isInTheWay(mixed $wrong): bool
     {
-        return $wrong instanceof QueryException && in_array($wrong->errorInfo[1] ?? null, [1213, 1205], true);
+        // What a cluster cannot certify it says as it is asked to commit, of no query.
+        return $wrong instanceof \PDOException && in_array($wrong->errorInfo[1] ?? null, [1213, 1205], true);
     }
 
     /** Whether no server answers, or the one that did was lost, in the midst or as it committed. */

@@ -78,11 +78,21 @@ final class Tongues
     }
 
     /**
-     * As each calls itself.
+     * Those that pages are told in, as each calls itself.
      *
      * @return array<string, string> by what it is asked for by (BCP 47)
      */
     public static function named(): array
+    {
+        return array_intersect_key(Speech::NAMED, Tongue::PAGES);
+    }
+
+    /**
+     * So those that patterns are told in.
+     *
+     * @return array<string, string>
+     */
+    public static function ofPatterns(): array
     {
         return array_intersect_key(Speech::NAMED, Tongue::NAMED);
     }

@@ -50,6 +50,15 @@ final class ClusterTest extends TestCase
         self::assertSame(['try3@pier.example'], DB::table('users')->pluck('email')->all());
     }
 
+    /** So it says as it is asked to commit, of no query. */
+    public function testWhatIsNotCertifiedAtItsCommitIsTriedAgain(): void
+    {
+        $why = new \PDOException('SQLSTATE[40001]: Serialization failure: 1213');
+        $why->errorInfo = ['40001', 1213, ''];
+        self::assertTrue(Transaction::isInTheWay($why));
+        self::assertFalse(Transaction::isOutOfReach($why));
+    }
+
     public function testAServerThatWasLostBeforeItWasAskedToCommitIsAskedAgain(): void
     {
         $tries = 0;

@@ -39,7 +39,7 @@ final class HerTongue
             return $maker->terms;
         }
         $chosen = $request->cookie(Tongues::COOKIE);
-        $asked = str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::NAMED)));
+        $asked = str_replace('_', '-', (string) $request->getPreferredLanguage(array_keys(Tongue::PAGES)));
 
         return Tongue::terms(is_string($chosen) ? $chosen : '') ?? Tongue::terms($asked) ?? Terms::US;
     }

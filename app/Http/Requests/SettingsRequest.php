@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Fescue\Core\Measure\LengthUnit;
-use Fescue\Core\Stitch\Terms;
+use Fescue\Core\Tongue\Tongue;
 use Illuminate\Validation\Rule;
 
 /** What a maker sets for herself. */
@@ -17,7 +17,7 @@ final class SettingsRequest extends AccountRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'units' => ['required', Rule::in([LengthUnit::Centimetre->value, LengthUnit::Inch->value])],
-            'terms' => ['required', Rule::enum(Terms::class)],
+            'terms' => ['required', Rule::in(array_values(Tongue::PAGES))],
             'wage' => ['nullable', 'string', 'regex:/^\d{1,5}([.,]\d{1,2})?$/'],
             'signs' => ['nullable', 'string', 'max:80'],
             'rights' => ['nullable', 'string', 'max:160'],

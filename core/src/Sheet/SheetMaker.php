@@ -95,7 +95,7 @@ final readonly class SheetMaker
             Vocabulary::of($tongue->terms)->used($text, match ($tongue->terms) {
                 Terms::US => Vocabulary::of(Terms::UK),
                 Terms::UK => Vocabulary::of(Terms::US),
-                Terms::ES => null,
+                default => null,
             }),
             $specials,
             $said,

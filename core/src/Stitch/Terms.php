@@ -12,4 +12,8 @@ enum Terms: string
     case US = 'us';
     case UK = 'uk';
     case ES = 'es';
+    case PT = 'pt';
+    case IT = 'it';
+    case TR = 'tr';
+    case ID = 'id';
 }

@@ -316,7 +316,10 @@ final class Grammar
      */
     private function isRepeating(array $tokens): bool
     {
-        $first = array_values(array_filter($tokens, fn(Token $one): bool => ! $one->is(Word::Filler)));
+        $first = array_values(array_filter(
+            $tokens,
+            fn(Token $one): bool => ! $one->is(Word::Filler, Word::Colon),
+        ));
         $named = $first[1] ?? null;
         $isNamed = $named?->is(Word::Rows, Word::Rounds) === true
             || in_array(Speech::plain($named->text ?? ''), [...$this->speech->rounds, ...$this->speech->rows], true);

@@ -610,6 +610,7 @@ final class Parser
         }
         $ordinal = array_values(array_filter($rest, fn(Token $one): bool => $one->isOrdinal))[0] ?? null;
         $from = $ordinal !== null && $has(Word::Hook) ? $ordinal->number() : null;
+        $isWhere = $isWhere || $from !== null;
         [$places, $but] = match (true) {
             $from !== null || $into === Target::Ring || $has(Word::Same) => [1, 0],
             $has(Word::ToLast) => [null, $m ?? 1],

@@ -27,7 +27,6 @@ final readonly class Speech
      * @param list<string> $makes words by which a heading says how many of a piece there are
      * @param list<string> $only words that no other kin of this tongue has
      * @param array<string, string> $abbreviations of stitches, by their US ones
-     * @param array<string, string|array<int, string>> $says phrases that are written; none where a vocabulary has them
      */
     private function __construct(
         public string $tongue,
@@ -40,7 +39,6 @@ final readonly class Speech
         private string $frontPost,
         private string $backPost,
         public array $abbreviations,
-        public array $says,
     ) {}
 
     public static function of(string $tongue): self
@@ -60,7 +58,6 @@ final readonly class Speech
          *     numbers: array<string, int>,
          *     often: array<string, int>,
          *     ordinals: array<string, int>,
-         *     says?: array<string, string|array<int, string>>,
          * } $data
          */
         $data = require __DIR__.'/words/'.self::TONGUES[$tongue].'.php';
@@ -112,7 +109,6 @@ final readonly class Speech
             $data['front-post'],
             $data['back-post'],
             ['ch' => $data['chain'][0]] + array_map(fn(array $all): string => $all[0], $data['stitches'][$tongue]),
-            $data['says'] ?? [],
         );
     }
 

@@ -11,17 +11,17 @@ use Fescue\Core\Stitch\Terms;
 /** Writes what was read, in a tongue. */
 final readonly class TextWriter
 {
-    private const TERMS = ['en-US' => Terms::US, 'en-GB' => Terms::UK, 'es' => Terms::ES];
-
-    /** Null of a tongue whose phrases stand beside its words. */
-    private ?Vocabulary $vocabulary;
-
-    private Speech $speech;
+    private Vocabulary $vocabulary;
 
     public function __construct(string $tongue)
     {
-        $this->speech = Speech::of($tongue);
-        $this->vocabulary = isset(self::TERMS[$tongue]) ? Vocabulary::of(self::TERMS[$tongue]) : null;
+        $this->vocabulary = Vocabulary::of(self::terms($tongue));
+    }
+
+    /** Whose names of stitches a tongue writes. */
+    private static function terms(string $tongue): Terms
+    {
+        return Terms::tryFrom($tongue) ?? ($tongue === 'en-GB' ? Terms::UK : Terms::US);
     }
 
     /**
@@ -182,16 +182,12 @@ final readonly class TextWriter
 
     private function ordinal(int $number): string
     {
-        $said = $this->speech->says['ordinals'] ?? [];
-
-        return $this->vocabulary?->ordinal($number)
-            ?? (is_array($said) ? $said[$number] ?? null : null)
-            ?? $this->say('ordinal', ['n' => $number]);
+        return $this->vocabulary->ordinal($number);
     }
 
     private function stitch(string $of): string
     {
-        return $this->vocabulary?->abbreviation(Stitch::from($of)) ?? $this->speech->abbreviations[$of] ?? $of;
+        return $this->vocabulary->abbreviation(Stitch::from($of));
     }
 
     private function word(string $key): string
@@ -206,8 +202,6 @@ final readonly class TextWriter
         foreach ($with as $name => $value) {
             $said["{{$name}}"] = (string) $value;
         }
-        $phrase = $this->vocabulary->phrases[$key] ?? $this->speech->says[$key] ?? '';
-
-        return strtr(is_string($phrase) ? $phrase : '', $said);
+        return strtr($this->vocabulary->phrases[$key] ?? '', $said);
     }
 }

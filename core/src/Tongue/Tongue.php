@@ -27,8 +27,11 @@ use Fescue\Core\Stitch\Terms;
 /** Prints sayings as one maker reads them: in her language, her unit and her names of stitches. */
 final readonly class Tongue
 {
-    /** @var array<string, string> tongues by what they are asked for by (BCP 47) */
-    public const NAMED = ['en-US' => 'us', 'en-GB' => 'uk', 'es' => 'es'];
+    /** @var array<string, string> tongues that patterns are told in, by what they are asked for by (BCP 47) */
+    public const NAMED = self::PAGES + ['pt' => 'pt', 'it' => 'it', 'tr' => 'tr', 'id' => 'id'];
+
+    /** @var array<string, string> those that pages are told in, too */
+    public const PAGES = ['en-US' => 'us', 'en-GB' => 'uk', 'es' => 'es'];
 
     public Writer $writer;
 
@@ -140,6 +143,8 @@ final readonly class Tongue
     /** What is printed with a point, as her language sets numbers. */
     public function number(string $printed): string
     {
-        return $this->terms === Terms::ES ? (string) preg_replace('/(?<=\d)\.(?=\d)/', ',', $printed) : $printed;
+        return in_array($this->terms, [Terms::US, Terms::UK], true)
+            ? $printed
+            : (string) preg_replace('/(?<=\d)\.(?=\d)/', ',', $printed);
     }
 }

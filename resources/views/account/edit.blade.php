@@ -10,8 +10,8 @@
             <x-pick name="units" :label="__('Lengths in')" :value="$maker->units->value"
                 :options="['cm' => __('centimetres'), 'in' => __('inches')]" />
             <x-pick name="terms" :label="__('Language and stitch names')" :value="$maker->terms->value"
-                :options="array_combine(array_values(Tongue::NAMED), Tongues::named())"
-                :langs="array_flip(Tongue::NAMED)" />
+                :options="array_combine(array_values(Tongue::PAGES), Tongues::named())"
+                :langs="array_flip(Tongue::PAGES)" />
         </div>
         <x-field name="wage" :label="__('An hour of your work')"
             :hint="__('In your money, for what a bag costs. Empty leaves it '

@@ -5,7 +5,7 @@
     <div class="words-page">
         <section aria-label="{{ __('Pattern') }}">
             <div class="acts tabs">
-                @foreach (Tongues::named() as $tongue => $named)
+                @foreach (Tongues::ofPatterns() as $tongue => $named)
                     <a href="{{ route('bags.words', [$bag, 'terms' => Tongue::terms($tongue)->value]) }}"
                         lang="{{ $tongue }}" @if ($sheet->terms === Tongue::terms($tongue)) aria-current="true"
                         @endif>{{ $named }}</a>

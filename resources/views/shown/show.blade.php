@@ -4,7 +4,7 @@
     <div class="page-head">
         <h1>{{ $sheet->bag->name() }}</h1>
         <nav class="tabs acts" aria-label="{{ __('Stitch names') }}">
-            @foreach (Tongues::named() as $tongue => $named)
+            @foreach (Tongues::ofPatterns() as $tongue => $named)
                 <a href="{{ route('shown', [$token, 'terms' => Tongue::terms($tongue)->value]) }}" lang="{{ $tongue }}"
                     @if ($sheet->terms === Tongue::terms($tongue)) aria-current="true" @endif>{{ $named }}</a>
             @endforeach
