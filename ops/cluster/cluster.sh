@@ -24,13 +24,15 @@ TEXT
 
 cluster_place() {
     CLUSTER="${FESCUE_CLUSTER:-$ROOT/var/cluster}"
+    # Sockets need short paths.
+    [ ${#CLUSTER} -le 70 ] || CLUSTER="/tmp/fescue-cluster-$(printf '%s' "$CLUSTER" | sha256sum | cut -c1-12)"
     VAR=$CLUSTER
     move_var
     CLUSTER=$VAR
     mkdir -p "$CLUSTER/run" "$CLUSTER/log"
     chmod 755 "$CLUSTER"
     DB_USER=$(id -un)
-    if is_root; then DB_USER=mysql; fi
+    if is_root && reaches mysql "$CLUSTER"; then DB_USER=mysql; fi
 }
 
 # What it was started as is what it is, until it is started otherwise.
@@ -303,7 +305,7 @@ start_proxy() {
         lines="$lines    server node-$node $(node_address "$node"):$(node_port "$node") check$backup"$'\\\n'
         [ "$(cluster_said WRITERS)" = all ] || backup=' backup'
     done
-    for web in $(webs); do webs="$webs    server web-$web 127.0.0.1:$(web_port "$web") check"$'\\\n'; done
+    for web in $(webs); do webs="$webs    server web-$web 127.0.0.1:$(web_port "$web") check cookie web-$web"$'\\\n'; done
     local balance=first stick='stick-table type integer size 1\n    stick on int(1)'
     [ "$(cluster_said WRITERS)" != all ] || { balance=leastconn; stick='# Any of them writes.'; }
     sed -e "s|@CLUSTER@|$CLUSTER|g" -e "s|@ROOT@|$ROOT|g" -e "s|@PORT@|$(cluster_said PORT)|g" -e "s|@DB_PORT@|$(cluster_said DB_PORT)|g" \
@@ -568,6 +570,39 @@ cluster_chaos() {
     cluster_alike || fail "the nodes do not hold the same"
     say "All nodes hold the same, table for table; $(orphans) rows speak of others that are not there."
     [ "$(orphans)" = 0 ] || fail "rows are orphaned"
+}
+
+# One machine, then one, two and three web machines, one database that writes, then all; in the same run.
+cluster_bench() {
+    local web writers
+    (bench_one)
+    FESCUE_CLUSTER="$ROOT/var/bench-cluster" cluster_place
+    CLUSTER_PORT=8780
+    CLUSTER_DB_PORT=35580
+    trap cluster_stop EXIT
+    for writers in one all; do
+        for web in 1 2 3; do
+            [ $writers = one ] || [ $web = 2 ] || continue
+            cluster_stop
+            FESCUE_BENCH=1 cluster_start --nodes=3 --web=$web --writers=$writers --demo >/dev/null
+            say "three databases, $writers writing, $web web machines:"
+            at_web 1 artisan fescue:bench "http://127.0.0.1:$(cluster_said PORT)" --at-once
+        done
+    done
+    say "a commit: $(echo "SHOW GLOBAL STATUS LIKE 'wsrep_local_commits'" | node_sql "$(some_node)" | cut -f 2) of them, certified on the average beside $(node_says "$(some_node)" wsrep_cert_deps_distance) others"
+}
+
+bench_one() {
+    VAR="$ROOT/var/bench"
+    FIRST_PORT=8280
+    FIRST_DB_PORT=33260
+    export FESCUE_VAR=$VAR
+    trap stop_all EXIT
+    mkdir -p "$VAR"
+    set_env FESCUE_BENCH 1
+    serve '' 1
+    say "one machine:"
+    artisan fescue:bench "http://127.0.0.1:$PORT" --at-once
 }
 
 # The one that HAProxy sends writes to: whoever has the application's connections.

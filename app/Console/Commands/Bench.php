@@ -57,7 +57,8 @@ final class Bench extends Command
 
     private const AT_ONCE_SECONDS = 2.0;
 
-    protected $signature = 'fescue:bench {url : where the application is served with FESCUE_BENCH set}';
+    protected $signature = 'fescue:bench {url : where the application is served with FESCUE_BENCH set} {--at-once : '
+        .'how many requests are answered in a second alone}';
 
     protected $description = 'Measure planning, drawing, choosing pieces, and pages through the web server';
 
@@ -65,6 +66,11 @@ final class Bench extends Command
 
     public function handle(): int
     {
+        if ($this->option('at-once') === true) {
+            $this->atOnce($this->argument('url'));
+
+            return self::SUCCESS;
+        }
         $this->core();
         $this->choices();
         $url = $this->argument('url');

@@ -19,6 +19,7 @@ use Fescue\Core\Document\Json;
 use Fescue\Core\Document\Problem;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Saying\Saying;
+use Fescue\Core\Stitch\Terms;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,13 @@ final class BagFileController extends Controller
     {
         $this->authorize('own', $bag);
 
-        return view('bags.words', ['bag' => $bag, 'sheet' => $this->sheet($request, $bag)->asWorked()]);
+        $beside = Terms::tryFrom(Typed::text($request, 'beside'));
+
+        return view('bags.words', [
+            'bag' => $bag,
+            'sheet' => $this->sheet($request, $bag)->asWorked(),
+            'other' => $beside === null ? null : PlanSheet::of($bag, $this->maker($request), $beside)->asWorked(),
+        ]);
     }
 
     public function pdf(Request $request, Bag $bag): SymfonyResponse

@@ -134,7 +134,7 @@ final class Fields
             $key,
             $longest,
             '/[\x00-\x1F\x7F]/',
-            'This should be one line of text in quotes.',
+            new Saying('This should be one line of text in quotes.'),
         );
     }
 
@@ -145,12 +145,12 @@ final class Fields
             $key,
             $longest,
             '/[\x00-\x08\x0B-\x1F\x7F]/',
-            'This should be text in quotes, without signs that show nothing.',
+            new Saying('This should be text in quotes, without signs that show nothing.'),
         );
     }
 
     /** @param string $without a pattern of what it has none of */
-    private function typed(string $key, int $longest, string $without, string $else): ?string
+    private function typed(string $key, int $longest, string $without, Saying $else): ?string
     {
         $value = $this->required($key);
         if ($value === null) {
@@ -161,7 +161,7 @@ final class Fields
             || ! mb_check_encoding($value, 'UTF-8')
             || preg_match($without, $value) === 1
         ) {
-            $this->refuse($key, new Saying($else));
+            $this->refuse($key, $else);
 
             return null;
         }

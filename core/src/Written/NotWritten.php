@@ -13,6 +13,6 @@ final class NotWritten extends \DomainException
      */
     public function __construct(public readonly string $row, public readonly ?int $at)
     {
-        parent::__construct("{$row} cannot be worked as it is written.");
+        parent::__construct($row);
     }
 }

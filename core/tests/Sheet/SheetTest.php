@@ -72,6 +72,30 @@ final class SheetTest extends TestCase
         self::assertGreaterThan(1000, $read);
     }
 
+    /** Tongues that patterns alone are told in have every message that a sheet tells: nothing of one is in English. */
+    public function testASheetIsOfOneTongue(): void
+    {
+        $told = fn(Terms $terms): array => json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3)."/lang/{$terms->value}.json"),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
+        $all = array_map(fn(string $_): string => '⟦', $told(Terms::ES));
+        Draw::sow(61);
+        $packed = (string) file_get_contents(dirname(__DIR__).'/Bag/before/plans.jsonl.gz');
+        $lines = explode("\n", trim((string) gzdecode($packed)));
+        foreach ([Terms::PT, Terms::IT, Terms::TR, Terms::ID] as $terms) {
+            $tongue = new Tongue($terms, messages: $told($terms) + $all);
+            foreach ((array) array_rand($lines, 12) as $nth) {
+                $document = json_decode($lines[$nth], true, flags: JSON_THROW_ON_ERROR)['document'];
+                $plan = Planner::plan(BagDocument::read($document));
+                $estimate = MaterialEstimate::of($plan);
+                $text = SheetMaker::of($plan, $estimate, Notes::on($plan, $estimate), $tongue)->text();
+                self::assertStringNotContainsString('⟦', $text, "{$terms->value} ".Draw::seed()." {$nth}");
+            }
+        }
+    }
+
     public function testItsOrderAndItsHead(): void
     {
         $plan = Ways::plan(['handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 16], 'edge' => ['stitch' => 'sc']]);

@@ -14,7 +14,18 @@
                 <a href="{{ route('bags.export', $bag) }}">{{ __('Bag file') }}</a>
                 <button type="button" class="plain" data-print hidden>{{ __('Print') }}</button>
             </div>
-            @include('bags.pattern')
+            <form class="beside-which" method="get" action="{{ route('bags.words', $bag) }}">
+                <input type="hidden" name="terms" value="{{ $sheet->terms->value }}">
+                <label for="beside">{{ __('Beside it') }}</label> <select class="form-select" id="beside" name="beside">
+                    <option value="">{{ __('no other language') }}</option>
+                    @foreach (Tongues::ofPatterns() as $tongue => $named)
+                        @if ($sheet->terms !== Tongue::terms($tongue))<option lang="{{ $tongue }}"
+                            value="{{ Tongue::terms($tongue)->value }}"
+                            @selected($other?->terms === Tongue::terms($tongue))>{{ $named }}</option>@endif
+                    @endforeach
+                </select> <button class="plain">{{ __('Set it so') }}</button>
+            </form>
+            @if ($other === null) @include('bags.pattern') @else @include('bags.pair') @endif
         </section>
         <aside aria-label="{{ __('Drawings') }}" lang="{{ $sheet->tongue()->locale() }}">
             @foreach ($sheet->words()->drawings() as [$title, $canvas, $said])
