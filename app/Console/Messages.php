@@ -9,6 +9,7 @@ use App\Account\ImportAccount;
 use App\Bags\BagForm;
 use App\Bags\PictureMarks;
 use App\Glossary\Glossary;
+use App\Glossary\Guide;
 use App\Http\Controllers\StashFileController;
 use App\Http\Controllers\SwatchFileController;
 use App\Http\Controllers\TogetherController;
@@ -80,6 +81,7 @@ final class Messages
         [SwatchFileController::class, 'TAKEN'], [StashFileController::class, 'TAKEN'], [LearnedHand::class, 'ODD'],
         [Mends::class, 'BECOMES'], [StockEntry::class, 'OURS'],
         [AccountExport::class, 'README'], [Glossary::class, 'TRADE'], [Glossary::class, 'OURS'],
+        [Guide::class, 'PAGES'],
     ];
 
     /** @return array<string, string> where each stands first, by the message */

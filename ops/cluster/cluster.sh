@@ -3,7 +3,8 @@
 
 CLUSTER_PACKAGES=(galera-4 haproxy rsync iproute2 bc)
 CLUSTER_PORT=8580
-CLUSTER_DB_PORT=33580
+# Below those that the system gives to whoever asks anywhere.
+CLUSTER_DB_PORT=23580
 POOL=64M
 
 cluster_usage() {
@@ -526,7 +527,7 @@ cluster_chaos() {
     can_part && apart=--apart
     FESCUE_CLUSTER="$ROOT/var/chaos-cluster" cluster_place
     CLUSTER_PORT=8680
-    CLUSTER_DB_PORT=34580
+    CLUSTER_DB_PORT=24580
     # shellcheck disable=SC2064
     trap "rm -f '$ROOT/$roll'; cluster_stop" EXIT
     cluster_stop
@@ -578,7 +579,7 @@ cluster_bench() {
     (bench_one)
     FESCUE_CLUSTER="$ROOT/var/bench-cluster" cluster_place
     CLUSTER_PORT=8780
-    CLUSTER_DB_PORT=35580
+    CLUSTER_DB_PORT=25580
     trap cluster_stop EXIT
     for writers in one all; do
         for web in 1 2 3; do

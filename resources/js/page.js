@@ -9,10 +9,16 @@ const writing = (target) =>
 
 const typing = (target) => target.closest('input, textarea, select, [contenteditable]') !== null;
 
-/** `?` lists the keys; g and a letter goes to a station; digits open Plan's stations. */
+/** `?` says what the page is for and lists the keys; g and a letter goes to a station; digits open Plan's stations. */
 export function keys() {
     const list = document.getElementById('keys');
     let went = 0;
+    document.querySelector('[data-guide]')?.addEventListener('click', (event) => {
+        if (list !== null) {
+            event.preventDefault();
+            list.showModal();
+        }
+    });
     document.addEventListener('keydown', (event) => {
         if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || list === null) {
             return;

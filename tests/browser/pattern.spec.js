@@ -25,7 +25,9 @@ test('a wrong Spanish text is mended, made wider, and becomes a bag of what is i
     await page.getByLabel('Stitches more across').fill('4');
     await page.getByLabel('Rows or rounds higher').fill('6');
     await page.getByRole('button', { name: 'Write it so' }).click();
-    await expect(page.locator('#text')).toHaveValue(/Hacer 17 cadenetas[^]*las 14 cad sig[^]*\(34\)[^]*Vueltas 3-20[^]*\(40\)/);
+    await expect(page.locator('#text')).toHaveValue(
+        /Hacer 17 cadenetas[^]*las 14 cad sig[^]*\(34\)[^]*Vueltas 3-20[^]*\(40\)/,
+    );
     await expect(page.locator('.changed')).toContainText('10 → 14');
     await page.getByRole('button', { name: 'As it was' }).click();
     await expect(page.locator('#text')).toHaveValue(/Hacer 13 cadenetas/);
@@ -51,7 +53,9 @@ test('by keys alone a pattern is pasted, made a bag, written higher, and worked'
     await register(page);
     await page.goto('/count');
     await page.locator('#text').focus();
-    await page.keyboard.insertText('Rnd 1: 6 sc in ring (6)\nRnd 2: 2 sc in each st around (12)\nRnds 3-8: sc around (12)');
+    await page.keyboard.insertText(
+        'Rnd 1: 6 sc in ring (6)\nRnd 2: 2 sc in each st around (12)\nRnds 3-8: sc around (12)',
+    );
     await expect(page.locator('.sum')).toContainText('It all comes out: 8 rows.');
     const on = async (name) => {
         for (let tab = 0; tab < 60; tab++) {

@@ -25,7 +25,7 @@
                     $would = $cell->{$keep};
                     $took = ['material' => $material->name, 'hook' => $cell->hook];
                 @endphp
-                <td @class(['mine' => $cell->isMine])>
+                <td @class(['mine' => $cell->isMine]) data-hook="{{ $cell->hook }}">
                     @if ($would)
                         @if ($keep === 'counts'){!! SizeMark::of($would->flat, [$out->flatWidth->mm, $out->height->mm],
                             $room, $material->colour) !!}@endif

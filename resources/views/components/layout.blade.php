@@ -1,5 +1,7 @@
 @use(App\Tongue\Tongues)
+@use(App\Glossary\Guide)
 @props(['title', 'narrow' => false])
+@php $guide = Guide::of((string) request()->route()?->getName(), auth()->check()); @endphp
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>
@@ -61,8 +63,9 @@
     {{ $slot }}
 </main>
 <footer class="foot">
-    <p><a href="{{ route('glossary') }}">{{ __('Glossary') }}</a>@auth · {{
-        __('Press {key} for the keys.', ['key' => '?']) }}@endauth</p>
+    <p><a href="{{ route('glossary') }}">{{ __('Glossary') }}</a> · <a data-guide
+        href="{{ route('guide') }}{{ $guide === null ? '' : '#'.$guide[0] }}"><kbd>?</kbd> {{
+        __('What this page is for') }}</a></p>
     <form class="tongues" method="post" aria-label="{{ __('Language') }}">{{ csrf_field() }}
         @foreach (Tongues::named() as $tongue => $name)
             <button class="plain" formaction="{{ route('tongue', $tongue) }}" lang="{{ $tongue }}"
@@ -70,9 +73,15 @@
         @endforeach
     </form>
 </footer>
-@auth
-    <dialog id="keys" aria-labelledby="keys-title">
+<dialog id="keys" aria-labelledby="keys-title">
+    @if ($guide !== null)
+        <h2 id="keys-title">{{ $guide[1] }}</h2>
+        <ul class="guide">@foreach ($guide[2] as $line)<li>{{ $line }}</li>@endforeach</ul>
+    @else
         <h2 id="keys-title">{{ __('Keys') }}</h2>
+    @endif
+    @auth
+        @if ($guide !== null)<h2>{{ __('Keys') }}</h2>@endif
         <dl>
             <dt><kbd>g</kbd> {{ __('then') }} <kbd>s</kbd></dt><dd>{{ __('Stash') }}</dd>
             <dt><kbd>g</kbd> {{ __('then') }} <kbd>c</kbd></dt><dd>{{ __('Cutting table') }}</dd>
@@ -82,8 +91,8 @@
             <dt><kbd>?</kbd></dt><dd>{{ __('This list') }}</dd>
             <dt><kbd>Esc</kbd></dt><dd>{{ __('Close it') }}</dd>
         </dl>
-        <form method="dialog"><button class="btn btn-quiet">{{ __('Close it') }}</button></form>
-    </dialog>
-@endauth
+    @endauth
+    <form method="dialog"><button class="btn btn-quiet">{{ __('Close it') }}</button></form>
+</dialog>
 </body>
 </html>
