@@ -107,6 +107,25 @@ final class DatabaseSeeder extends Seeder
         'bakery' => ['bakery', 'Bakery loops, sc on 8', 8.0, 'sc', 9.0, 107.0, 9.0, 101.0, 24.0],
     ];
 
+    /** Texts that came to her: the tongue they are written in, and their lines; in the last one row does not come out. */
+    private const TEXTS = [
+        'Lighthouse bucket' => ['', [
+            'Lighthouse bucket', '', 'Round 1: 8 sc in magic ring (8)', 'Round 2: 2 sc in each st around (16)',
+            'Round 3: *sc in next st, 2 sc in next st; rep from * around (24)',
+            'Round 4: *sc in next 2 sts, 2 sc in next st; rep from * around (32)',
+            'Round 5: *sc in next 3 sts, 2 sc in next st; rep from * around (40)',
+            'Rounds 6-20: sc in each st around (40)',
+            'Round 21: sc in next 5 sts, ch 12, sk next 10 sts, sc in next 10 sts, ch 12, sk next 10 sts, sc in next 5 sts (20 sc, 2 ch-12 sps)',
+            'Round 22: sc in next 5 sts, 12 sc in ch-12 sp, sc in next 10 sts, 12 sc in ch-12 sp, sc in next 5 sts (44)',
+        ]],
+        'Cesta del muelle' => ['en-US', [
+            'Hacer 17 cadenetas.',
+            'V1: 3 pb en la 2.ª cad desde la aguja, pb en las 14 cad sig, 3 pb en la última cad, por el otro lado pb en las 14 cad sig (34)',
+            'V2: 2 pb en cada uno de los 3 p sig, pb en los 14 p sig, 2 pb en cada uno de los 3 p sig, pb en los 13 p sig (40)',
+            'Vueltas 3-14: pb en cada p de la vuelta (40)',
+        ]],
+    ];
+
     public function run(): void
     {
         DB::transaction(function (): void {
@@ -124,6 +143,9 @@ final class DatabaseSeeder extends Seeder
             $this->finished($maker);
             $this->pieces($maker, $materials['bakery']);
             $this->picture($maker);
+            foreach (self::TEXTS as $name => [$to, $lines]) {
+                $maker->texts()->create(['name' => $name, 'to' => $to, 'text' => implode("\n", $lines)]);
+            }
         });
     }
 
