@@ -21,7 +21,7 @@ test('a wrong Spanish text is mended, made wider, and becomes a bag of what is i
     await expect(proof).toContainText('It all comes out: 14 rows.');
     await page.getByLabel('Write it in').selectOption('en-US');
     await expect(proof).toContainText('sc in next 10 ch');
-    await page.getByText('Another size').click();
+    await page.getByText('Another size', { exact: true }).click();
     await page.getByLabel('Stitches more across').fill('4');
     await page.getByLabel('Rows or rounds higher').fill('6');
     await page.getByRole('button', { name: 'Write it so' }).click();
@@ -31,7 +31,7 @@ test('a wrong Spanish text is mended, made wider, and becomes a bag of what is i
     await expect(page.locator('.changed')).toContainText('10 → 14');
     await page.getByRole('button', { name: 'As it was' }).click();
     await expect(page.locator('#text')).toHaveValue(/Hacer 13 cadenetas/);
-    await page.getByText('Another size').click();
+    await page.getByText('Another size', { exact: true }).click();
     await page.getByLabel('Stitches more across').fill('4');
     await page.getByRole('button', { name: 'Write it so' }).click();
     await inspect(page, 'a text of another size');

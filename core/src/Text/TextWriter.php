@@ -161,10 +161,16 @@ final readonly class TextWriter
             Target::RowEnd => 'row-end',
             Target::FrontPost => 'front-post',
             Target::BackPost => 'back-post',
+            Target::Chain => $many === 1 ? 'next-chain' : 'stitch',
             default => 'stitch',
         };
         if ($work->isLast) {
-            return $this->say($many === 1 ? 'each.last' : 'several.last', $with);
+            $last = $work->into === Target::Chain ? 'last-chain' : 'last';
+
+            return $this->say($many === 1 ? "each.{$last}" : "several.{$last}", $with);
+        }
+        if ($many > 1 && $work->into === Target::Chain && $work->places === 1) {
+            return $this->say('several.next-chain', $with);
         }
 
         return $this->places(
