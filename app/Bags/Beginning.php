@@ -333,7 +333,7 @@ final class Beginning
         return $this->kinds ??= $this->all();
     }
 
-    /** @return array<string, array{string, string, array<string, mixed>}> the pattern that she brought, where she did */
+    /** @return array<string, array{string, string, array<string, mixed>}> the pattern she brought, where she did */
     private static function brought(): array
     {
         $pattern = CarriedPattern::now();

@@ -13,8 +13,8 @@ final class Growth
 {
     /** What lapses, what is worked at, and pictures, of which one would outweigh all else. */
     private const NOT = [
-        'cache', 'cache_locks', 'failed_jobs', 'jobs', 'migrations', 'migrating', 'papers', 'pictures', 'recovery_links',
-        'sent_once', 'sessions',
+        'cache', 'cache_locks', 'failed_jobs', 'jobs', 'migrations', 'migrating', 'papers', 'pictures',
+        'recovery_links', 'sent_once', 'sessions',
     ];
 
     private const AT_ONCE = 100;
@@ -33,7 +33,8 @@ final class Growth
 
     private function __construct()
     {
-        foreach (array_diff(array_column(Schema::getTables(Schema::getCurrentSchemaName()), 'name'), self::NOT) as $table) {
+        $tables = array_column(Schema::getTables(Schema::getCurrentSchemaName()), 'name');
+        foreach (array_diff($tables, self::NOT) as $table) {
             foreach (Schema::getColumns($table) as $one) {
                 if ($one['generation'] === null) {
                     $this->columns[$table][$one['name']] = $one['nullable'];
@@ -50,7 +51,8 @@ final class Growth
                 }
             }
             if (isset($this->columns[$table]['id'])) {
-                $this->step = max($this->step, 1 + (is_numeric($last = DB::table($table)->max('id')) ? (int) $last : 0));
+                $last = DB::table($table)->max('id');
+                $this->step = max($this->step, 1 + (is_numeric($last) ? (int) $last : 0));
             }
         }
     }
@@ -98,7 +100,8 @@ final class Growth
         return match (true) {
             $to !== null && ! isset($this->columns[$to]) => 'NULL',
             $to !== null || $name === 'id' => "a.`{$name}` + s.seq * {$this->step}",
-            in_array($name, $this->unlike[$table] ?? [], true) => "SHA2(CONCAT({$this->step}, '.', s.seq, a.`{$name}`), 256)",
+            in_array($name, $this->unlike[$table] ?? [], true)
+                => "SHA2(CONCAT({$this->step}, '.', s.seq, a.`{$name}`), 256)",
             default => "a.`{$name}`",
         };
     }

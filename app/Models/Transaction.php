@@ -52,7 +52,7 @@ final class Transaction
                 return $done;
             } catch (\Throwable $e) {
                 self::forget();
-                // Of a server that was lost as it committed nobody knows: whoever sent it sends it again, by its once-key.
+                // Of a server lost as it committed nobody knows: whoever sent it sends it again, by its once-key.
                 $isAgain = self::isInTheWay($e) || (! $isAsked && self::isOutOfReach($e));
                 if ($try >= self::TRIES || ! $isAgain) {
                     throw $e;

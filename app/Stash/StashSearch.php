@@ -90,10 +90,11 @@ final readonly class StashSearch
         if (ctype_digit($typed['material'])) {
             $query->where('material_id', $typed['material']);
         }
+        // A sum is sorted of what was found; of the bare number everybody's lines would be gone through for hers.
         match ($typed['sort']) {
-            'oldest' => $query->orderBy('id'),
-            'largest' => $query->orderByRaw('abs(amount) desc')->orderByDesc('id'),
-            default => $query->orderByDesc('id'),
+            'oldest' => $query->orderByRaw('id + 0'),
+            'largest' => $query->orderByRaw('abs(amount) desc, id + 0 desc'),
+            default => $query->orderByRaw('id + 0 desc'),
         };
 
         return new self($query->paginate(self::A_PAGE)->withQueryString(), $typed);

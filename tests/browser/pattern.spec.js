@@ -3,7 +3,8 @@ import { inspect, register } from './maker.js';
 
 const oval = [
     'Hacer 13 cadenetas.',
-    'V1: 3 pb en la 2.ª cad desde la aguja, pb en las 10 cad sig, 3 pb en la última cad, por el otro lado pb en las 10 cad sig (26)',
+    'V1: 3 pb en la 2.ª cad desde la aguja, pb en las 10 cad sig, 3 pb en la última cad, ' +
+        'por el otro lado pb en las 10 cad sig (26)',
     'V2: 2 pb en cada uno de los 3 p sig, pb en los 10 p sig, 2 pb en cada uno de los 3 p sig, pb en los 9 p sig (32)',
     'Vueltas 3-14: pb en cada p de la vuelta (32)',
 ].join('\n');

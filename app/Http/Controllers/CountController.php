@@ -109,7 +109,9 @@ final class CountController extends Controller
             }
         }
         if ($by['grows'] < 0) {
-            $wrong['grows'] = Tongues::tell('Rounds of increases are put in, not taken out: take them out of the text.');
+            $wrong['grows'] = Tongues::tell(
+                'Rounds of increases are put in, not taken out: take them out of the text.',
+            );
         }
         $isAsked = $by !== ['across' => 0, 'grows' => 0, 'rounds' => 0] && $wrong === []
             && PatternText::wrong($text) === '';
@@ -140,7 +142,9 @@ final class CountController extends Controller
         $step = $by['across'] === 0 ? null : Resize::step($checked, $text);
 
         return match (true) {
-            $by['grows'] !== 0 => Tongues::tell('It has no two rounds of increases of which one goes on from the other.'),
+            $by['grows'] !== 0 => Tongues::tell(
+                'It has no two rounds of increases of which one goes on from the other.',
+            ),
             $by['across'] === 0 => Tongues::tell('It has no rows alike of which there could be more: “Rounds 7–18”.'),
             $step === null => Tongues::tell(
                 'Nothing in it stretches across: it begins in a ring, or a row has no straight run and no repeat that '

@@ -60,7 +60,7 @@ final class Makers
         Tabs::class,
     ];
 
-    /** @var non-empty-list<class-string<Maker>> bags that have no base and wall of their own; a text is brought, not planned */
+    /** @var non-empty-list<class-string<Maker>> without base and wall of their own; a text is brought, not planned */
     public const WHOLE = [...self::BUILDS, AsWritten::class];
 
     /** @var class-string<Maker> */

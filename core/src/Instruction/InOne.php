@@ -7,8 +7,8 @@ namespace Fescue\Core\Instruction;
 use Fescue\Core\Stitch\Loop;
 
 /**
- * Several different stitches, and chains between them, in one place: takes it, a stitch or a space of chains, and leaves
- * all their tops.
+ * Several different stitches, and chains between them, in one place: takes it, a stitch or a space of chains, and
+ * leaves all their tops.
  */
 final readonly class InOne implements Instruction
 {

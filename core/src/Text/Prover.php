@@ -113,7 +113,8 @@ final class Prover
 
     private function outcome(WrittenRow $line, ?Tops $below): RowResult
     {
-        $key = spl_object_id($line->at).' '.spl_object_id($line->steps[0] ?? $line).' '.($line->stated?->all() ?? '').' '
+        $key = spl_object_id($line->at).' '.spl_object_id($line->steps[0] ?? $line)
+            .' '.($line->stated?->all() ?? '').' '
             .($below === null ? "first {$line->chain}" : $below->key());
         // A row like the one before it, on the same: worked out once. What is told apart by its place is not kept.
         return $this->known[$key] ??= self::best($line, $below);

@@ -639,7 +639,7 @@ final class Resize
         return null;
     }
 
-    /** The one number, but for the count, by which a round grows on from the one before it; null where there is none. */
+    /** The one number, but for the count, by which a round grows on from the one before it; null where none is. */
     private static function grown(WrittenRow $before, WrittenRow $line): ?int
     {
         if (count($line->tokens) === count($before->tokens) + 1) {

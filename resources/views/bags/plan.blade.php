@@ -84,17 +84,20 @@
                                 data-wrong="size.{{ $side }}">{{ $errors->first("size.$side") }}</p>
                         </div>
                     @endforeach
-                    @foreach ($written ? ['wide' => __('Wide, lying flat'), 'high' => __('High')] : [] as $side => $label)
+                    @foreach ($written ? [
+                        'wide' => __('Wide, lying flat'), 'high' => __('High'),
+                    ] : [] as $side => $label)
                         <div class="field line"><label for="{{ $side }}">{{ $label }}</label><input class="form-control"
                             id="{{ $side }}" name="{{ $side }}" form="resize" autocomplete="off" maxlength="20"
                             value="{{ Typed::before($side, '') }}" aria-describedby="{{ $side }}-wrong">
                             <p class="wrong" id="{{ $side }}-wrong">{{ $errors->first($side) }}</p></div>
                     @endforeach
-                    @if ($written)<p><button class="btn btn-quiet" form="resize">{{ __('Write it as large') }}</button></p>
+                    @if ($written)
+                        <p><button class="btn btn-quiet" form="resize">{{ __('Write it as large') }}</button></p>
                     @endif
                     <p class="hint">{{ $written ? __('Straight runs, repeats and rows alike become more or fewer; '
-                        .'corners, increases and holes stay. Undo takes it back.') : __($pieces ? 'Numbers alone are {unit}. Counts left open at Pieces follow the '
-                        .'size.'
+                        .'corners, increases and holes stay. Undo takes it back.') : __($pieces
+                        ? 'Numbers alone are {unit}. Counts left open at Pieces follow the size.'
                         : 'Numbers alone are {unit}. Counts left open at Base and Body follow the size.', [
                         'unit' => $maker->units->value,
                     ]) }}</p>
@@ -162,8 +165,8 @@
             </details>
             @if ($pieces)
             <details class="station" name="station" data-station="3" @if ($open === 'build') open @endif>
-                <summary><b>{{ $written ? __('Pattern') : __('Pieces') }}</b><span data-region="station-build">{{ $stations['station-build']
-                    ?? '' }}</span></summary>
+                <summary><b>{{ $written ? __('Pattern') : __('Pieces') }}</b><span data-region="station-build">{{
+                    $stations['station-build'] ?? '' }}</span></summary>
                 <div class="inside">
                     @if ($written)
                     <input type="hidden" name="build[type]" value="{{ $choices['build']['type'] }}">

@@ -86,7 +86,7 @@
             <div class="ways">
                 @php $chosen = $begun->chosen()->key; @endphp
                 @if ($brought === null)<a class="way-tile door" href="{{ route('count') }}"><span class="figure">{!!
-                    App\Drawing\PatternDoor::svg() !!}<b>{{ __('I have a pattern') }}</b><span class="said">{{
+                    App\Bags\PatternDoor::svg() !!}<b>{{ __('I have a pattern') }}</b><span class="said">{{
                     __('paste it: it is proven, then yours') }}</span></span></a>@endif
                 @foreach ($sheet->kinds() as $key => $drawn)
                     <label class="way-tile"><input type="radio" name="bag" value="{{ $key }}"

@@ -35,7 +35,8 @@
                 </select></p>
             </div>
             <p class="acts"><button class="btn btn-primary">{{ __('Count it') }}</button> <button
-                class="btn btn-quiet" data-keep formaction="{{ route('count.bag') }}">{{ __('Make a bag of it') }}</button></p>
+                class="btn btn-quiet" data-keep formaction="{{ route('count.bag') }}">{{
+                    __('Make a bag of it') }}</button></p>
             <details class="resize" @if (($misfits ?? []) !== [] || ($changed ?? []) !== []) open @endif>
                 <summary>{{ __('Another size') }}</summary>
                 <p class="hint">{{ __('Straight runs and repeats stretch, all their counts with them; corners, '
@@ -50,7 +51,8 @@
                 @endforeach
                 <p class="acts"><button class="btn btn-quiet" data-keep formaction="{{ route('count.resize') }}">{{
                     __('Write it so') }}</button>@if (($before ?? null) !== null) <button class="plain" data-keep
-                    name="back" value="1" formaction="{{ route('count.resize') }}">{{ __('As it was') }}</button>@endif</p>
+                    name="back" value="1" formaction="{{ route('count.resize') }}">{{
+                        __('As it was') }}</button>@endif</p>
                 @if (($before ?? null) !== null)<textarea name="before" hidden>{{ "\n".$before }}</textarea>@endif
                 @if (($changed ?? []) !== [])<ul class="changed" lang="en">@foreach ($changed as $one)<li>{{ $one
                     }}</li>@endforeach</ul>@endif

@@ -93,16 +93,21 @@ return [
         'through' => 'lipat sisi ke dalam, tutup dengan {n} {stitch} menembus semua lapis',
         'move-on.one' => '{stitch} di tusuk berikutnya: mulai sekarang putaran dimulai di sini',
         'move-on' => '{stitch} di {n} tusuk berikutnya: mulai sekarang putaran dimulai di sini',
-        'foundation-strap.join' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan, {n} {stitch} dasar (rantai dan tusuk '
+        'foundation-strap.join' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan, {n} {stitch} '
+            .'dasar (rantai dan tusuk '
             .'sekaligus), {slip} di tusuk {last} tepi',
-        'foundation-strap.turned' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan dengan sisi Putaran 1 di depan, {n} '
+        'foundation-strap.turned' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan dengan sisi '
+            .'Putaran 1 di depan, {n} '
             .'{stitch} dasar (rantai dan tusuk sekaligus), {slip} di tusuk {last} tepi',
-        'foundation-strap.marker' => 'sambung benang di tusuk {m} tepi, dihitung dari tusuk bertanda, {n} {stitch} dasar (rantai dan '
+        'foundation-strap.marker' => 'sambung benang di tusuk {m} tepi, dihitung dari tusuk bertanda, {n} '
+            .'{stitch} dasar (rantai dan '
             .'tusuk sekaligus), {slip} di tusuk {last} tepi',
-        'foundation-strap.opening' => 'sambung benang di tusuk {m} bukaan, dihitung dari jahitan di kanan depan, {n} {stitch} dasar '
+        'foundation-strap.opening' => 'sambung benang di tusuk {m} bukaan, dihitung dari jahitan di kanan '
+            .'depan, {n} {stitch} dasar '
             .'(rantai dan tusuk sekaligus), {slip} di tusuk {last} bukaan',
         'join-at.join' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan, {k} rt',
-        'join-at.turned' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan dengan sisi Putaran 1 di depan, {k} rt',
+        'join-at.turned' => 'sambung benang di tusuk {m} tepi, dihitung dari sambungan dengan sisi Putaran 1 di '
+            .'depan, {k} rt',
         'join-at.marker' => 'sambung benang di tusuk {m} tepi, dihitung dari tusuk bertanda, {k} rt',
         'join-at.opening' => 'sambung benang di tusuk {m} bukaan, dihitung dari jahitan di kanan depan, {k} rt',
         'join-at.opening.none' => 'sambung benang di tusuk {m} bukaan, dihitung dari jahitan di kanan depan',
@@ -196,10 +201,13 @@ return [
         'seam' => 'Jahitan {n}',
         'seams' => 'Jahitan {n}–{m}',
         'seams.order' => 'dengan urutan ini',
-        'begin.tabs' => 'Dua tutup berdampingan, dua berikutnya di atasnya, dan seterusnya: {m} tutup dalam satu strip.',
-        'begin.frames' => 'Dengan hakpen tipis tarik simpul dari lubang pertama satu bingkai; {m} lubang pada keduanya.',
+        'begin.tabs' => 'Dua tutup berdampingan, dua berikutnya di atasnya, dan seterusnya: {m} tutup dalam '
+            .'satu strip.',
+        'begin.frames' => 'Dengan hakpen tipis tarik simpul dari lubang pertama satu bingkai; {m} lubang pada '
+            .'keduanya.',
         'begin.holes' => 'Tarik simpul dari luar di lubang tengah sisi panjang; {m} lubang untuk dikerjakan.',
-        'begin.holes.hook' => 'Dengan hakpen {hook} tarik simpul dari luar di lubang tengah sisi panjang; {m} lubang untuk '
+        'begin.holes.hook' => 'Dengan hakpen {hook} tarik simpul dari luar di lubang tengah sisi panjang; {m} '
+            .'lubang untuk '
             .'dikerjakan. Hakpen kerja mulai putaran berikutnya.',
         'row' => 'Baris {n}',
         'round' => 'Putaran {n}',

@@ -97,20 +97,27 @@ return [
         'through' => 'piegare i lati verso l’interno e chiudere con {n} {stitch} attraverso tutti gli strati',
         'move-on.one' => '{stitch} nella m succ: da ora i giri iniziano qui',
         'move-on' => '{stitch} nelle {n} m succ: da ora i giri iniziano qui',
-        'foundation-strap.join' => 'unire il filo nella m {m} del bordo, contata dalla chiusura, {n} {stitch} di base (catenella e '
+        'foundation-strap.join' => 'unire il filo nella m {m} del bordo, contata dalla chiusura, {n} {stitch} '
+            .'di base (catenella e '
             .'maglia insieme), {slip} nella m {last} del bordo',
-        'foundation-strap.turned' => 'unire il filo nella m {m} del bordo, contata dalla chiusura con il lato del giro 1 davanti, {n} '
+        'foundation-strap.turned' => 'unire il filo nella m {m} del bordo, contata dalla chiusura con il lato '
+            .'del giro 1 davanti, {n} '
             .'{stitch} di base (catenella e maglia insieme), {slip} nella m {last} del bordo',
-        'foundation-strap.marker' => 'unire il filo nella m {m} del bordo, contata dalla m segnata, {n} {stitch} di base (catenella e '
+        'foundation-strap.marker' => 'unire il filo nella m {m} del bordo, contata dalla m segnata, {n} '
+            .'{stitch} di base (catenella e '
             .'maglia insieme), {slip} nella m {last} del bordo',
-        'foundation-strap.opening' => 'unire il filo nella m {m} dell’apertura, contata dalla cucitura a destra del davanti, {n} '
+        'foundation-strap.opening' => 'unire il filo nella m {m} dell’apertura, contata dalla cucitura a destra '
+            .'del davanti, {n} '
             .'{stitch} di base (catenella e maglia insieme), {slip} nella m {last} dell’apertura',
         'join-at.join' => 'unire il filo nella m {m} del bordo, contata dalla chiusura, {k} cat',
-        'join-at.turned' => 'unire il filo nella m {m} del bordo, contata dalla chiusura con il lato del giro 1 davanti, {k} '
+        'join-at.turned' => 'unire il filo nella m {m} del bordo, contata dalla chiusura con il lato del giro 1 '
+            .'davanti, {k} '
             .'cat',
         'join-at.marker' => 'unire il filo nella m {m} del bordo, contata dalla m segnata, {k} cat',
-        'join-at.opening' => 'unire il filo nella m {m} dell’apertura, contata dalla cucitura a destra del davanti, {k} cat',
-        'join-at.opening.none' => 'unire il filo nella m {m} dell’apertura, contata dalla cucitura a destra del davanti',
+        'join-at.opening' => 'unire il filo nella m {m} dell’apertura, contata dalla cucitura a destra del '
+            .'davanti, {k} cat',
+        'join-at.opening.none' => 'unire il filo nella m {m} dell’apertura, contata dalla cucitura a destra del '
+            .'davanti',
         'sewn-to' => 'cucire l’ultima riga con {k} {stitch} alle m da {m} a {last} del bordo',
         'between' => '{n} {stitch} nello sp tra le due',
         'under' => '{n} {stitch} nello sp di {s} cat',
@@ -180,7 +187,8 @@ return [
         'sewn.pair' => '{from}{i} e {to}{j}',
         'sewn.pair.own' => '{from}{i} su sé stesso',
         'against.spread' => 'una in ogni maglia del primo bordo, il secondo distribuito in modo uniforme',
-        'against.squares' => 'una in ogni quadretto della tela, due in uno d’angolo, il pannello distribuito in modo uniforme',
+        'against.squares' => 'una in ogni quadretto della tela, due in uno d’angolo, il pannello distribuito in '
+            .'modo uniforme',
         'against' => 'maglia per maglia',
         'against.eased' => 'un bordo ne ha {n} in meno: prendere due volte {n} delle sue maglie, distribuite in modo '
             .'uniforme',
@@ -205,7 +213,8 @@ return [
         'begin.tabs' => 'Due linguette affiancate, le due seguenti sopra, e così via: {m} linguette nella striscia.',
         'begin.frames' => 'Con un uncinetto sottile estrarre un’asola dal primo foro di un telaio; {m} fori nei due.',
         'begin.holes' => 'Estrarre un’asola da fuori nel foro centrale di un lato lungo; {m} fori da lavorare.',
-        'begin.holes.hook' => 'Con l’uncinetto da {hook} estrarre un’asola da fuori nel foro centrale di un lato lungo; {m} '
+        'begin.holes.hook' => 'Con l’uncinetto da {hook} estrarre un’asola da fuori nel foro centrale di un '
+            .'lato lungo; {m} '
             .'fori da lavorare. L’uncinetto di lavoro dal giro seguente.',
         'row' => 'Riga {n}',
         'round' => 'Giro {n}',

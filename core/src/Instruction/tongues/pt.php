@@ -99,19 +99,25 @@ return [
         'through' => 'dobrar os lados para dentro e fechar com {n} {stitch} por todas as camadas',
         'move-on.one' => '{stitch} no p seg: a partir de agora as voltas começam aqui',
         'move-on' => '{stitch} nos {n} p seg: a partir de agora as voltas começam aqui',
-        'foundation-strap.join' => 'prender o fio no p {m} da borda, contado a partir da união, {n} {stitch} de base (correntinha e '
+        'foundation-strap.join' => 'prender o fio no p {m} da borda, contado a partir da união, {n} {stitch} de '
+            .'base (correntinha e '
             .'ponto de uma vez), {slip} no p {last} da borda',
-        'foundation-strap.turned' => 'prender o fio no p {m} da borda, contado a partir da união com o lado da volta 1 à vista, {n} '
+        'foundation-strap.turned' => 'prender o fio no p {m} da borda, contado a partir da união com o lado da '
+            .'volta 1 à vista, {n} '
             .'{stitch} de base (correntinha e ponto de uma vez), {slip} no p {last} da borda',
-        'foundation-strap.marker' => 'prender o fio no p {m} da borda, contado a partir do p marcado, {n} {stitch} de base '
+        'foundation-strap.marker' => 'prender o fio no p {m} da borda, contado a partir do p marcado, {n} '
+            .'{stitch} de base '
             .'(correntinha e ponto de uma vez), {slip} no p {last} da borda',
-        'foundation-strap.opening' => 'prender o fio no p {m} da abertura, contado a partir da costura à direita da frente, {n} '
+        'foundation-strap.opening' => 'prender o fio no p {m} da abertura, contado a partir da costura à '
+            .'direita da frente, {n} '
             .'{stitch} de base (correntinha e ponto de uma vez), {slip} no p {last} da abertura',
         'join-at.join' => 'prender o fio no p {m} da borda, contado a partir da união, {k} corr',
-        'join-at.turned' => 'prender o fio no p {m} da borda, contado a partir da união com o lado da volta 1 à vista, {k} '
+        'join-at.turned' => 'prender o fio no p {m} da borda, contado a partir da união com o lado da volta 1 à '
+            .'vista, {k} '
             .'corr',
         'join-at.marker' => 'prender o fio no p {m} da borda, contado a partir do p marcado, {k} corr',
-        'join-at.opening' => 'prender o fio no p {m} da abertura, contado a partir da costura à direita da frente, {k} corr',
+        'join-at.opening' => 'prender o fio no p {m} da abertura, contado a partir da costura à direita da '
+            .'frente, {k} corr',
         'join-at.opening.none' => 'prender o fio no p {m} da abertura, contado a partir da costura à direita da frente',
         'sewn-to' => 'costurar a última carreira com {k} {stitch} aos p {m} a {last} da borda',
         'between' => '{n} {stitch} no esp entre os dois',
@@ -203,10 +209,12 @@ return [
         'seam' => 'Costura {n}',
         'seams' => 'Costuras {n}–{m}',
         'seams.order' => 'nesta ordem',
-        'begin.tabs' => 'Dois lacres lado a lado, os dois seguintes sobre eles, e assim por diante: {m} lacres na tira.',
+        'begin.tabs' => 'Dois lacres lado a lado, os dois seguintes sobre eles, e assim por diante: {m} lacres '
+            .'na tira.',
         'begin.frames' => 'Com uma agulha fina puxar uma laçada pelo primeiro furo de uma armação; {m} furos nas duas.',
         'begin.holes' => 'Puxar uma laçada por fora no furo central de um lado comprido; {m} furos para trabalhar.',
-        'begin.holes.hook' => 'Com a agulha de {hook} puxar uma laçada por fora no furo central de um lado comprido; {m} furos '
+        'begin.holes.hook' => 'Com a agulha de {hook} puxar uma laçada por fora no furo central de um lado '
+            .'comprido; {m} furos '
             .'para trabalhar. A agulha de trabalho a partir da volta seguinte.',
         'row' => 'Carreira {n}',
         'round' => 'Volta {n}',

@@ -93,13 +93,17 @@ return [
         'through' => 'yanları içe katla, bütün katlardan geçerek {n} {stitch} ile kapat',
         'move-on.one' => 'sonraki ilmeğe {stitch}: bundan sonra turlar burada başlar',
         'move-on' => 'sonraki {n} ilmeğe {stitch}: bundan sonra turlar burada başlar',
-        'foundation-strap.join' => 'ipi kenarın {m}. ilmeğine bağla, birleşmeden sayılır, {n} temel {stitch} (zincir ve ilmek '
+        'foundation-strap.join' => 'ipi kenarın {m}. ilmeğine bağla, birleşmeden sayılır, {n} temel {stitch} '
+            .'(zincir ve ilmek '
             .'birlikte), kenarın {last}. ilmeğine {slip}',
-        'foundation-strap.turned' => 'ipi kenarın {m}. ilmeğine bağla, Tur 1 yüzü öndeyken birleşmeden sayılır, {n} temel {stitch} '
+        'foundation-strap.turned' => 'ipi kenarın {m}. ilmeğine bağla, Tur 1 yüzü öndeyken birleşmeden sayılır, '
+            .'{n} temel {stitch} '
             .'(zincir ve ilmek birlikte), kenarın {last}. ilmeğine {slip}',
-        'foundation-strap.marker' => 'ipi kenarın {m}. ilmeğine bağla, işaretli ilmekten sayılır, {n} temel {stitch} (zincir ve ilmek '
+        'foundation-strap.marker' => 'ipi kenarın {m}. ilmeğine bağla, işaretli ilmekten sayılır, {n} temel '
+            .'{stitch} (zincir ve ilmek '
             .'birlikte), kenarın {last}. ilmeğine {slip}',
-        'foundation-strap.opening' => 'ipi ağzın {m}. ilmeğine bağla, önün sağındaki dikişten sayılır, {n} temel {stitch} (zincir ve '
+        'foundation-strap.opening' => 'ipi ağzın {m}. ilmeğine bağla, önün sağındaki dikişten sayılır, {n} '
+            .'temel {stitch} (zincir ve '
             .'ilmek birlikte), ağzın {last}. ilmeğine {slip}',
         'join-at.join' => 'ipi kenarın {m}. ilmeğine bağla, birleşmeden sayılır, {k} zn',
         'join-at.turned' => 'ipi kenarın {m}. ilmeğine bağla, Tur 1 yüzü öndeyken birleşmeden sayılır, {k} zn',
@@ -199,7 +203,8 @@ return [
         'begin.tabs' => 'İki kapak yan yana, sonraki ikisi üstlerine, böylece sürer: şeritte {m} kapak.',
         'begin.frames' => 'İnce bir tığla bir çerçevenin ilk deliğinden ilmek çek; ikisinde {m} delik.',
         'begin.holes' => 'Uzun kenarın orta deliğinden dıştan ilmek çek; çalışılacak {m} delik.',
-        'begin.holes.hook' => '{hook} tığla uzun kenarın orta deliğinden dıştan ilmek çek; çalışılacak {m} delik. Sonraki '
+        'begin.holes.hook' => '{hook} tığla uzun kenarın orta deliğinden dıştan ilmek çek; çalışılacak {m} '
+            .'delik. Sonraki '
             .'turdan itibaren asıl tığ.',
         'row' => 'Sıra {n}',
         'round' => 'Tur {n}',

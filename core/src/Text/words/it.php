@@ -28,7 +28,10 @@ return [
         ],
         'Last' => ['ultima', 'ultimo', 'ultime', 'ultimi', "nell'ultima", 'nell’ultima'],
         'First' => ['prima', 'primo', 'prime', 'primi', '1a', '1ª'],
-        'Same' => ['sp tra', 'sp tra le due', 'stessa', 'stesso', 'stessa m', 'stessa maglia', 'stesso punto', 'stessa cat', 'spazio tra'],
+        'Same' => [
+            'sp tra', 'sp tra le due', 'stessa', 'stesso', 'stessa m', 'stessa maglia', 'stesso punto',
+            'stessa cat', 'spazio tra',
+        ],
         'Top' => ['cima'],
         'Stitches' => ['m', 'maglia', 'maglie', 'p', 'punto', 'punti', 'pt'],
         'Space' => ['sp', 'spazio', 'spazi', 'archetto', 'archetti', 'arco', 'archi'],

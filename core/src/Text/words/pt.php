@@ -25,7 +25,10 @@ return [
         'Next' => ['prox', 'proximo', 'proxima', 'proximos', 'proximas', 'seguinte', 'seguintes', 'seg'],
         'Last' => ['ultimo', 'ultima', 'ultimos', 'ultimas'],
         'First' => ['primeiro', 'primeira', '1o', '1º', '1ª'],
-        'Same' => ['esp entre', 'esp entre os dois', 'mesmo', 'mesma', 'mesmo lugar', 'mesmo ponto', 'mesma corr', 'espaco entre', 'mesmo p'],
+        'Same' => [
+            'esp entre', 'esp entre os dois', 'mesmo', 'mesma', 'mesmo lugar', 'mesmo ponto', 'mesma corr',
+            'espaco entre', 'mesmo p',
+        ],
         'Top' => ['topo'],
         'Stitches' => ['p', 'pt', 'pts', 'ps', 'ponto', 'pontos'],
         'Space' => ['esp', 'espaco', 'espacos', 'arco', 'arcos', 'esps'],

@@ -27,9 +27,18 @@ return [
         'First' => ['ilk', 'birinci'],
         'Same' => ['ayni', 'ayni ilmege', 'ayni zincire', 'aradaki bosluga'],
         'Top' => ['ustune'],
-        'Stitches' => ['ilmegine', 'ilmeklerine', 'ilmekten', 'ilmek', 'ilmege', 'ilmekler', 'ilmeklere', 'ilmegi', 'ilmegin', 'ilm', 'ilmekte'],
-        'Space' => ['bosluguna', 'kavis', 'kavise', 'kavisi', 'boslugundan', 'bosluk', 'bosluga', 'bosluklara', 'boslugu', 'boslugunu', 'bosluklar'],
-        'RowEnd' => ['kenarina', 'kenari', 'deligin', 'kenarlari', 'sira kenarlari', 'siralarin', 'kenar', 'kenara', 'kenarlara', 'delige', 'deliklere', 'delik'],
+        'Stitches' => [
+            'ilmegine', 'ilmeklerine', 'ilmekten', 'ilmek', 'ilmege', 'ilmekler', 'ilmeklere', 'ilmegi',
+            'ilmegin', 'ilm', 'ilmekte',
+        ],
+        'Space' => [
+            'bosluguna', 'kavis', 'kavise', 'kavisi', 'boslugundan', 'bosluk', 'bosluga', 'bosluklara',
+            'boslugu', 'boslugunu', 'bosluklar',
+        ],
+        'RowEnd' => [
+            'kenarina', 'kenari', 'deligin', 'kenarlari', 'sira kenarlari', 'siralarin', 'kenar', 'kenara',
+            'kenarlara', 'delige', 'deliklere', 'delik',
+        ],
         'Ring' => ['halka', 'sihirli halka', 'halkaya', 'halka icine', 'sihirli halka icine', 'sihirli halkaya'],
         'Around' => ['tur boyunca', 'cepecevre', 'tur sonuna kadar'],
         'Across' => ['sira boyunca', 'sona kadar', 'sira sonuna kadar', 'boyunca'],
@@ -61,7 +70,8 @@ return [
         'Mark' => ['isaretle', 'isaretleyici'],
         'FastenOff' => ['ipi kes', 'kes', 'ipi saklayin'],
         'Filler' => [
-            'ya','ipi', 'kenarin', 'ilmekten', 'baslayarak', 'donuste', 'obur', 'yani', 'halkanin', 'cevresine', 'siradan',
+            'ya', 'ipi', 'kenarin', 'ilmekten', 'baslayarak', 'donuste', 'obur', 'yani', 'halkanin', 'cevresine',
+            'siradan',
             'bir', 'or', 'orun', 'yap', 'yapin', 'cek', 'cekin', 'gevsek', 'toplam', 'de', 'da', 'a', 'e', 'kose',
             'koseye',
             'ile', 'kadar',

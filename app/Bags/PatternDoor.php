@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Drawing;
-
-use App\Bags\BeginningSheet;
+namespace App\Bags;
 
 /** A page of a pattern, a line a row, as it stands among the kinds of bag. */
 final class PatternDoor
