@@ -211,7 +211,7 @@ function ownWords(zip) {
 }
 
 test('every page of a maker of every demo bag is told in Spanish', { tag: '@slow' }, async ({ page, browser }) => {
-    test.setTimeout(600_000);
+    test.setTimeout(900_000);
     const demo = await (await browser.newContext({ locale: 'en-US' })).newPage();
     await signInToDemo(demo);
     await demo.goto('/account/parcel');
