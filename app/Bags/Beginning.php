@@ -342,7 +342,7 @@ final class Beginning
             AsWritten::key() => [
                 $pattern->name === '' ? Tongues::tell('Your pattern') : $pattern->name,
                 Tongues::tell('as it is written'),
-                $pattern->parts(),
+                $pattern->parts,
             ],
         ];
     }

@@ -11,32 +11,34 @@ final readonly class CarriedPattern
 {
     private const KEPT = 'pattern';
 
-    public function __construct(public string $name, public string $text) {}
+    /** @param array<string, mixed> $parts of a bag's document, worked out when it was proven */
+    private function __construct(public string $name, public array $parts) {}
+
+    public static function of(string $name, string $text): self
+    {
+        $as = AsWritten::of($text);
+
+        return new self($name, [
+            'build' => ['type' => AsWritten::key()] + $as->write(), 'working' => $as->working()->value,
+        ]);
+    }
 
     public static function now(): ?self
     {
         $kept = session()->get(self::KEPT);
 
-        return is_array($kept) && is_string($kept['text'] ?? null) && is_string($kept['name'] ?? null)
-            ? new self($kept['name'], $kept['text'])
+        return is_array($kept) && is_string($kept['name'] ?? null) && isset($kept['build'], $kept['working'])
+            ? new self($kept['name'], ['build' => $kept['build'], 'working' => $kept['working']])
             : null;
     }
 
     public function keep(): void
     {
-        session()->put(self::KEPT, ['name' => $this->name, 'text' => $this->text]);
+        session()->put(self::KEPT, ['name' => $this->name] + $this->parts);
     }
 
     public static function forget(): void
     {
         session()->forget(self::KEPT);
-    }
-
-    /** @return array<string, mixed> its parts of a bag's document */
-    public function parts(): array
-    {
-        $as = AsWritten::of($this->text);
-
-        return ['build' => ['type' => AsWritten::key()] + $as->write(), 'working' => $as->working()->value];
     }
 }

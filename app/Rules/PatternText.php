@@ -6,13 +6,14 @@ namespace App\Rules;
 
 use App\Tongue\Tongues;
 use Fescue\Core\Text\Speech;
+use Fescue\Core\Written\AsWritten;
 use Illuminate\Http\Request;
 
 /** A pattern's text as it is sent, to be counted or to be kept. */
 final class PatternText
 {
-    /** Bytes that are read: as much as answers at once, whatever it says. */
-    public const LONGEST = 24_000;
+    /** Bytes that are read: what is counted may become a bag. */
+    public const LONGEST = AsWritten::LONGEST;
 
     /** As it was typed: where a word stands is told by its letters. */
     public static function typed(Request $request): string

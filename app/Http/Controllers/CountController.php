@@ -86,7 +86,7 @@ final class CountController extends Controller
                     default => Tongues::tell('A bag is made of a pattern that comes out: mend what does not first.'),
                 }]);
         }
-        (new CarriedPattern(mb_substr(Typed::text($request, 'name'), 0, 80), $text))->keep();
+        CarriedPattern::of(mb_substr(Typed::text($request, 'name'), 0, 80), $text)->keep();
 
         return redirect('/begin?bag='.AsWritten::key());
     }

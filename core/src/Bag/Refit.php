@@ -38,7 +38,7 @@ final class Refit
             return null;
         }
         $refit = new self($plan->spec, $maker);
-        $isDone = ($wide === null || $refit->widen($plan, $wide)) && ($high === null || $refit->heighten($high));
+        $isDone = ($wide === null || $refit->widen($wide)) && ($high === null || $refit->heighten($high));
 
         return $isDone ? $refit->text : null;
     }
@@ -55,28 +55,29 @@ final class Refit
         }
     }
 
-    private function widen(BagPlan $plan, Length $wish): bool
+    private function widen(Length $wish): bool
     {
         $checked = Checked::of($this->text);
         $step = Resize::step($checked, $this->text);
-        $far = $wish->mm - $plan->comesOut->flatWidth->mm;
 
         return $step === null
-            ? $this->grow($checked, $far)
+            ? $this->grow($checked, $wish)
             : $this->stretch(
-                $far,
+                $wish,
                 fn(int $times): ?string => Resize::of($checked, $this->text, $times * $step, 0)?->text,
                 fn(BagPlan $of): float => $of->comesOut->flatWidth->mm,
             );
     }
 
-    private function grow(Checked $checked, float $far): bool
+    private function grow(Checked $checked, Length $wish): bool
     {
         return $this->stretch(
-            max(0.0, $far),
-            fn(int $times): ?string => $times > self::MOST_GROWN
-                ? null
-                : Resize::of($checked, $this->text, 0, 0, max(0, $times))?->text,
+            $wish,
+            fn(int $times): ?string => match (true) {
+                $times > self::MOST_GROWN => null,
+                $times < 1 => $this->text,
+                default => Resize::of($checked, $this->text, 0, 0, $times)?->text,
+            },
             fn(BagPlan $of): float => $of->comesOut->flatWidth->mm,
         );
     }
@@ -84,10 +85,9 @@ final class Refit
     private function heighten(Length $wish): bool
     {
         $checked = Checked::of($this->text);
-        $now = $this->planned($this->text)?->comesOut->height->mm;
 
-        return $now !== null && $this->stretch(
-            $wish->mm - $now,
+        return $this->stretch(
+            $wish,
             fn(int $times): ?string => Resize::of($checked, $this->text, 0, $times)?->text,
             fn(BagPlan $of): float => $of->comesOut->height->mm,
         );
@@ -99,14 +99,14 @@ final class Refit
      * @param \Closure(int): ?string $text
      * @param \Closure(BagPlan): float $size mm
      */
-    private function stretch(float $far, \Closure $text, \Closure $size): bool
+    private function stretch(Length $wish, \Closure $text, \Closure $size): bool
     {
         $once = $text(1);
         [$before, $after] = [$this->planned($this->text), $once === null ? null : $this->planned($once)];
         if ($before === null || $after === null || $size($after) <= $size($before)) {
             return false;
         }
-        $times = (int) round($far / ($size($after) - $size($before)));
+        $times = (int) round(($wish->mm - $size($before)) / ($size($after) - $size($before)));
         $made = $times === 0 ? $this->text : $text($times);
         $this->text = $made ?? $this->text;
 

@@ -94,37 +94,24 @@ final class Prover
     /** A row by itself, on what another leaves, or on nothing but its chain. */
     public static function row(WrittenRow $line, ?Tops $below): RowResult
     {
-        return self::best($line, $below);
+        return self::best($line, fn(array $steps): array => self::readings($line, $steps, $below));
     }
 
     /** A row by itself, on so many stitches of which no row is told. */
     public static function over(WrittenRow $line, int $there): RowResult
     {
-        $best = null;
-        foreach (self::versions($line->steps) as $steps) {
-            foreach (self::starts($steps) as $start) {
-                $one = RowWalk::over(new RowReading($steps, [[false, $there]], $start), $line->stated);
-                $best = $best === null || $one->worth() < $best->worth() ? $one : $best;
-            }
-        }
-
-        return $best;
+        return self::best($line, fn(array $steps): array => array_map(
+            fn(string $start): RowReading => new RowReading($steps, [[false, $there]], $start),
+            self::starts($steps),
+        ));
     }
 
-    private function outcome(WrittenRow $line, ?Tops $below): RowResult
-    {
-        $key = spl_object_id($line->at).' '.spl_object_id($line->steps[0] ?? $line)
-            .' '.($line->stated?->all() ?? '').' '
-            .($below === null ? "first {$line->chain}" : $below->key());
-        // A row like the one before it, on the same: worked out once. What is told apart by its place is not kept.
-        return $this->known[$key] ??= self::best($line, $below);
-    }
-
-    private static function best(WrittenRow $line, ?Tops $below): RowResult
+    /** @param \Closure(list<Step>): list<RowReading> $readings ways in which a version of its steps may be meant */
+    private static function best(WrittenRow $line, \Closure $readings): RowResult
     {
         $best = null;
         foreach (self::versions($line->steps) as $steps) {
-            foreach (self::readings($line, $steps, $below) as $reading) {
+            foreach ($readings($steps) as $reading) {
                 $one = RowWalk::over($reading, $line->stated);
                 if ($best === null || $one->worth() < $best->worth()) {
                     $best = $one;
@@ -144,6 +131,15 @@ final class Prover
             new RowReading([], [], ''),
             TextProblem::TAKES_TOO_FEW,
         );
+    }
+
+    private function outcome(WrittenRow $line, ?Tops $below): RowResult
+    {
+        $key = spl_object_id($line->at).' '.spl_object_id($line->steps[0] ?? $line)
+            .' '.($line->stated?->all() ?? '').' '
+            .($below === null ? "first {$line->chain}" : $below->key());
+        // A row like the one before it, on the same: worked out once. What is told apart by its place is not kept.
+        return $this->known[$key] ??= self::row($line, $below);
     }
 
     /**
@@ -503,9 +499,9 @@ final class Prover
             if ($this->tries-- < 1) {
                 break;
             }
-            $outcome = self::best($mended, $below);
+            $outcome = self::row($mended, $below);
             $goesOn = fn(): bool => $next === null || $next->isFirst
-                || self::best($next, $outcome->tops)->code === null;
+                || self::row($next, $outcome->tops)->code === null;
             if ($outcome->isRight() && $goesOn()) {
                 $mends[] = $mend;
                 if (count($mends) === self::MENDS) {

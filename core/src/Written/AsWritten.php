@@ -51,6 +51,7 @@ use Fescue\Core\Text\Sign;
  */
 final readonly class AsWritten implements Maker
 {
+    /** Bytes that are read of a text: as much as answers at once, whatever it says. */
     public const LONGEST = 24_000;
 
     private const PATTERN = 'pattern';
@@ -90,7 +91,7 @@ final readonly class AsWritten implements Maker
     {
         $text = trim(Grammar::cleaned($text));
 
-        return new self($text, null, trim($text) === '' ? null : Checked::of($text));
+        return new self($text, null, self::checked($text));
     }
 
     public static function read(Fields $choices): static
@@ -99,11 +100,12 @@ final readonly class AsWritten implements Maker
         $stitch = $choices->has(self::GAUGE) ? $choices->word(self::GAUGE, self::PLAIN) : null;
         $choices->close();
 
-        return new self(
-            $text,
-            is_string($stitch) ? $stitch : null,
-            trim($text) === '' ? null : Checked::of($text),
-        );
+        return new self($text, is_string($stitch) ? $stitch : null, self::checked($text));
+    }
+
+    private static function checked(string $text): ?Checked
+    {
+        return trim($text) === '' ? null : Checked::of($text);
     }
 
     public function settings(?Ground $ground = null): array
