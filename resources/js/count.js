@@ -64,6 +64,7 @@ export function count() {
         const body = await answered(form.action, { method: 'POST', body: new FormData(form) });
         if (body !== null) {
             proof.innerHTML = body.proof;
+            text.lang = proof.querySelector('[data-read-as]')?.dataset.readAs ?? '';
         }
     }
 

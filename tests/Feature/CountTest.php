@@ -19,7 +19,7 @@ final class CountTest extends TestCase
     {
         $this->get('/count')->assertOk()->assertSee('Nothing is');
         $this->post('/count', ['text' => self::WRONG, 'to' => 'en-US'])->assertOk()
-            ->assertSee('One thing does')->assertSee('Read as Español')
+            ->assertSee('One thing does')->assertSee('Read as <span lang="es">Español</span>', false)
             ->assertSee('Round 3: [sc in next st, 2 sc in next st] 5 times (18)')
             ->assertSee('It takes 10 of 12: 2 stitches left over.')->assertSee('Write 6 for 5')
             // Alike, they are one; what was typed is still there.
@@ -34,7 +34,7 @@ final class CountTest extends TestCase
         $send = fn(string $name, string $content) => $this->post('/count', [
             'file' => UploadedFile::fake()->createWithContent($name, $content),
         ])->assertOk();
-        $send('bolso.txt', self::WRONG)->assertSee('Read as Español');
+        $send('bolso.txt', self::WRONG)->assertSee('Read as <span lang="es">Español</span>', false);
         $send('bolso.txt', "\xff\xd8\xff\xe0\x00\x10JFIF".random_bytes(900))->assertSee('This file is no text.');
         $send('long.txt', str_repeat("Rnd 1: sc around (6)\n", 9000))->assertSee('take it in parts');
         $this->post('/count', ['text' => 'We went down to the harbour.'])->assertOk()->assertSee('There is no row of a pattern');

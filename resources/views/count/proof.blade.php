@@ -24,7 +24,8 @@
             {{ __('{rights} of {n, plural, one {# row comes} other {# rows come} } out.',
                 ['rights' => $rights, 'n' => count($checked->rows)]) }}
         @endif
-        <span class="soft">{{ __('Read as {tongue}.', ['tongue' => $names[$checked->tongue]]) }}</span>
+        <span class="soft" data-read-as="{{ $checked->tongue }}">@told('Read as <span lang="{lang}">{tongue}</span>.',
+            ['lang' => $checked->tongue, 'tongue' => $names[$checked->tongue]])</span>
     </p>
     @foreach ($of[''] ?? [] as $one)
         <p class="trouble"><b>{{ __('Line {line}:', ['line' => $one->line]) }}</b>

@@ -14,8 +14,8 @@
         <div class="text">
             <label for="text">{{ __('The pattern, as it is written') }}</label>
             <textarea
-                class="form-control" id="text" name="text" rows="15" maxlength="24000" spellcheck="false"
-                    autocomplete="off"
+                class="form-control" id="text" name="text" lang="{{ $checked?->tongue }}" rows="15" maxlength="24000"
+                spellcheck="false" autocomplete="off"
                 placeholder="{{ __('Round 1: 6 sc in magic ring (6)') }}"
                 aria-describedby="text-wrong">{{ "\n".$text }}</textarea>
             <p class="wrong" id="text-wrong">{{ $wrong !== '' ? $wrong : $errors->first('text') }}</p>
@@ -54,8 +54,9 @@
                     name="back" value="1" formaction="{{ route('count.resize') }}">{{
                         __('As it was') }}</button>@endif</p>
                 @if (($before ?? null) !== null)<textarea name="before" hidden>{{ "\n".$before }}</textarea>@endif
-                @if (($changed ?? []) !== [])<ul class="changed" lang="en">@foreach ($changed as $one)<li>{{ $one
-                    }}</li>@endforeach</ul>@endif
+                @if (($changed ?? []) !== [])
+                    <ul class="changed" lang="{{ $checked?->tongue }}">@foreach ($changed as $one)<li>{{
+                    $one }}</li>@endforeach</ul>@endif
             </details>
             @auth
                 <div class="keep">
