@@ -23,6 +23,7 @@ use App\Stash\CuttingForm;
 use App\Stash\StashFile;
 use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Measure\Mass;
 use Fescue\Core\Measure\NotUnderstood;
@@ -161,6 +162,8 @@ final readonly class ImportCheck
             ),
             array_diff([$one->tongue, $one->to], ['', ...array_keys(Speech::TONGUES)]) !== []
                 => Tongues::tell('tongue: none that is read.'),
+            $one->motif !== '' && Motif::find($one->motif)?->isOwn() !== true
+                => Tongues::tell('motif: no fabric that can be worked.'),
             default => null,
         };
     }

@@ -51,6 +51,11 @@ final readonly class SwatchText
                 );
             }
         };
+        $stitch = function (string $attribute, mixed $value, Closure $fail): void {
+            if (! in_array($value, Motif::keysWith($value), true)) {
+                $fail(Tongues::tell('A stitch is one of: {keys}.', ['keys' => implode(', ', Motif::keys())]));
+            }
+        };
         $percent = function (string $attribute, mixed $value, Closure $fail): void {
             $number = self::number((string) (is_scalar($value) ? $value : ''));
             if ($number === null || $number > 100 * GaugeReader::MOST_SPREAD) {
@@ -67,7 +72,7 @@ final readonly class SwatchText
             'name' => ['required', 'string', 'max:80'],
             'material_id' => ['nullable', 'integer', Rule::exists('materials', 'id')->where('user_id', $maker->id)],
             'hook' => ['required', Quantity::reads(HookSize::parse(...))],
-            'stitch' => ['required', 'string', Rule::in(Motif::keys())],
+            'stitch' => ['required', 'string', $stitch],
             'stitches_counted' => ['required', $count],
             'width' => ['required', $side],
             'rows_counted' => ['required', $count],
@@ -94,7 +99,6 @@ final readonly class SwatchText
             'name.max' => Tongues::tell('A name of at most 80 letters.'),
             'material_id.exists' => Tongues::tell('Choose one of your own materials, or none.'),
             'stitch.required' => Tongues::tell('Say the stitch: {keys}.', ['keys' => implode(', ', Motif::keys())]),
-            'stitch' => Tongues::tell('A stitch is one of: {keys}.', ['keys' => implode(', ', Motif::keys())]),
             'state' => Tongues::tell('Measured relaxed, blocked or hung.'),
             'drape' => Tongues::tell('The fabric is firm, even or drape.'),
             'note.max' => Tongues::tell('A note of at most 200 letters.'),

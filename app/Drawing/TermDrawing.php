@@ -13,6 +13,11 @@ final class TermDrawing
 
     private const HIGH = 84;
 
+    /** Stitches and rows of a fabric at least and at most, and pixels that it is drawn wide. */
+    private const FEW = 8;
+
+    private const BROAD = 220;
+
     private const STRAND = '#C9B994';
 
     /** Of a stitch and its row, pixels; a strand is a third of it, as firm as bags are. */
@@ -79,9 +84,22 @@ final class TermDrawing
         });
     }
 
+    /** Two repeats of it and all its rounds once more, as far as they find room. */
+    public static function repeats(Motif $motif): string
+    {
+        [$setUp, $rows] = $motif->told();
+        $wide = (int) (self::STITCH * $motif->multiple * max(2, ceil(self::FEW / $motif->multiple)));
+        $high = (int) (self::STITCH * $motif->relativeHeight() * min(self::FEW, count($setUp) + 2 * count($rows)));
+        $share = min(1.0, self::BROAD / $wide);
+
+        return "<svg class=\"term-picture\" viewBox=\"0 0 {$wide} {$high}\" width=\"".Canvas::number($wide * $share)
+            .'" height="'.Canvas::number($high * $share).'" aria-hidden="true">'
+            .self::worked($motif, $wide, $high, 'own-').'</svg>';
+    }
+
     public static function fabric(Motif $motif): string
     {
-        return self::svg(self::worked($motif, self::WIDE, self::HIGH, "term-{$motif->key}-"));
+        return self::svg(self::worked($motif, self::WIDE, self::HIGH, 'term-'.hash('crc32b', $motif->key).'-'));
     }
 
     /**

@@ -73,6 +73,7 @@ final class Guide
             'A row that does not come out says by how many, and offers a mend.',
             'Another size makes it wider or higher in its own words; Make a bag of it goes on to your strand.',
             'Write it in tells the same rows in another language.',
+            'Rounds that stand on no chain and in no ring are a fabric: kept, it can be chosen for any wall.',
         ],
         'stash' => [
             'Stash',

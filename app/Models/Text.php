@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $tongue its own; '': found out from it
  * @property string $to in which it is written; '': its own
  * @property int $revision how often it was kept anew
+ * @property string $motif key of the fabric that it tells; '' of none
  */
 final class Text extends Record
 {
@@ -24,10 +25,10 @@ final class Text extends Record
     /** So many she keeps at most. */
     public const MOST = 1000;
 
-    protected $fillable = ['name', 'text', 'tongue', 'to', 'revision'];
+    protected $fillable = ['name', 'text', 'tongue', 'to', 'revision', 'motif'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['tongue' => '', 'to' => '', 'revision' => 0];
+    protected $attributes = ['tongue' => '', 'to' => '', 'revision' => 0, 'motif' => ''];
 
     /** @return array<string, string> */
     protected function casts(): array

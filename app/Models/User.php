@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Stitch\Terms;
@@ -30,6 +31,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** Fabrics of her own that are offered at most. */
+    private const MOST_FABRICS = 100;
+
     protected $fillable = ['name', 'email', 'password', 'units', 'terms', 'wage', 'signs', 'rights', 'sections'];
 
     protected $hidden = ['password', 'remember_token'];
@@ -90,6 +94,21 @@ final class User extends Authenticatable
         $all->orderBy('name')->orderBy('id');
 
         return $all;
+    }
+
+    /** @return array<string, Motif> fabrics that texts of hers tell, by their keys */
+    public function ownFabrics(): array
+    {
+        // A page offers them at each of its walls.
+        return once(function (): array {
+            $all = [];
+            foreach ($this->texts()->where('motif', '!=', '')->limit(self::MOST_FABRICS)->pluck('motif') as $key) {
+                $motif = is_string($key) ? Motif::find($key) : null;
+                $all += $motif === null ? [] : [$motif->key => $motif];
+            }
+
+            return $all;
+        });
     }
 
     /** @return HasMany<RawPiece, $this> */

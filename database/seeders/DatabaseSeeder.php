@@ -29,9 +29,11 @@ use Fescue\Core\Pattern\RowKind;
 use Fescue\Core\Piece\TabStep;
 use Fescue\Core\Stock\Move;
 use Fescue\Core\Strip\CutMethod;
+use Fescue\Core\Text\Checked;
 use Fescue\Core\Work\Course;
 use Fescue\Core\Work\Did;
 use Fescue\Core\Work\Entry;
+use Fescue\Core\Written\OwnMotif;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -107,7 +109,10 @@ final class DatabaseSeeder extends Seeder
         'bakery' => ['bakery', 'Bakery loops, sc on 8', 8.0, 'sc', 9.0, 107.0, 9.0, 101.0, 24.0],
     ];
 
-    /** Texts that came to her: the tongue they are written in, and their lines; in the last one row does not come out. */
+    /**
+     * Texts that came to her: the tongue they are written in, and their lines; in the second one row does not come
+     * out, the third is a fabric.
+     */
     private const TEXTS = [
         'Lighthouse bucket' => ['', [
             'Lighthouse bucket', '', 'Round 1: 8 sc in magic ring (8)', 'Round 2: 2 sc in each st around (16)',
@@ -123,6 +128,10 @@ final class DatabaseSeeder extends Seeder
             'V1: 3 pb en la 2.ª cad desde la aguja, pb en las 14 cad sig, 3 pb en la última cad, por el otro lado pb en las 14 cad sig (34)',
             'V2: 2 pb en cada uno de los 3 p sig, pb en los 14 p sig, 2 pb en cada uno de los 3 p sig, pb en los 13 p sig (40)',
             'Vueltas 3-14: pb en cada p de la vuelta (40)',
+        ]],
+        'Lantern shells' => ['', [
+            'Round 1: *sc in next st, sk 2, (2 dc, ch 1, 2 dc) in next st, sk 2; rep from * around',
+            'Round 2: *sc in next sc, sk 2, (2 dc, ch 1, 2 dc) in next ch-1 sp, sk 2; rep from * around',
         ]],
     ];
 
@@ -144,7 +153,9 @@ final class DatabaseSeeder extends Seeder
             $this->pieces($maker, $materials['bakery']);
             $this->picture($maker);
             foreach (self::TEXTS as $name => [$to, $lines]) {
-                $maker->texts()->create(['name' => $name, 'to' => $to, 'text' => implode("\n", $lines)]);
+                $text = implode("\n", $lines);
+                $motif = OwnMotif::of(Checked::of($text), $name)->motif->key ?? '';
+                $maker->texts()->create(['name' => $name, 'to' => $to, 'text' => $text, 'motif' => $motif]);
             }
         });
     }

@@ -76,4 +76,36 @@ final class TextTest extends TestCase
         $this->post("/count/{$text->id}", ['name' => 'x', 'text' => 'y', 'revision' => '0'])->assertNotFound();
         $this->get('/count')->assertDontSee('Coaster');
     }
+
+    public function testATextOfAFabricIsOfferedForEveryWallOfHersAndNobodyElses(): void
+    {
+        $maker = $this->maker();
+        $this->actingAs($maker);
+        $text = 'Rnd 1: *sc in next st, sk 2, 5 dc in next st, sk 2; rep from * around';
+        $key = 'Shells: sc in next st, sk next 2 sts, 5 dc in next st, sk next 2 sts';
+        $this->post('/count/texts', ['name' => 'Shells', 'text' => $text])->assertSessionHasNoErrors();
+        $kept = Text::query()->sole();
+        self::assertSame($key, $kept->motif);
+        $this->get("/count/{$kept->id}")->assertSee('It repeats over 6 stitches and one round.');
+        $this->get('/swatches/new')->assertSee('value="'.$key.'"', false);
+        $material = $this->material($maker);
+        $swatch = [
+            'name' => 'Shells on 8', 'material_id' => $material->id, 'hook' => '8', 'stitch' => $key, 'stitches_counted' => '12',
+            'width' => '12', 'rows_counted' => '6', 'height' => '10',
+        ];
+        $this->post('/swatches', $swatch)->assertSessionHasNoErrors();
+        self::assertSame($key, $maker->swatches()->sole()->stitch->key);
+        // Every key of the catalogue has room, too.
+        foreach (['two-in-one', 'mesh-plain'] as $one) {
+            $this->post('/swatches', ['stitch' => $one, 'name' => $one] + $swatch)->assertSessionHasNoErrors();
+            self::assertSame(1, $maker->swatches()->where('stitch', $one)->count());
+        }
+        // Changed to what is none, it is none; swatches and bags of it carry it themselves.
+        $this->post("/count/{$kept->id}", ['name' => 'Shells', 'text' => self::ROUND, 'revision' => '0']);
+        self::assertSame('', $kept->fresh()?->motif);
+        $this->get('/swatches')->assertOk()->assertSee('Shells');
+        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->get('/swatches/new')->assertDontSee('Shells:');
+        $this->post('/swatches', ['stitch' => 'Shells: 2 dc in next st', 'material_id' => ''] + $swatch)
+            ->assertSessionHasErrors('stitch');
+    }
 }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { inspect, register } from './maker.js';
+import { inspect, register, toteOnPlan } from './maker.js';
 
 test('a wrong Spanish text is mended as it is typed, and written in English', async ({ page }) => {
     await page.goto('/');
@@ -55,4 +55,27 @@ test('a text is mended, kept, found again and kept anew', async ({ page }) => {
     await page.getByRole('button', { name: 'Put away' }).click();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('status')).toHaveText('“Coaster” is back.');
+});
+
+test('a fabric of her own is typed, proven, kept and taken for a wall', async ({ page }) => {
+    await toteOnPlan(page);
+    const plan = page.url();
+    await page.goto('/count');
+    await page.locator('#text').fill('Rnd 1: *sc in next st, sk 1, 3 dc in next st, sk 2; rep from * around');
+    await expect(page.locator('[data-proof]')).toContainText('Round 1 leaves 4 of 5 stitches');
+    await page.locator('#text').fill('Rnd 1: *sc in next st, sk 1, 3 dc in next st, sk 1; rep from * around');
+    await expect(page.locator('.own-fabric')).toContainText('It repeats over 4 stitches and one round.');
+    await expect(page.locator('.own-fabric svg')).toBeVisible();
+    await inspect(page, 'a fabric typed');
+    await page.getByLabel('Name').fill('Pier fans');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.goto(plan);
+    await page.locator('[data-station="4"] > summary').click();
+    await page.getByLabel('Stitch', { exact: true }).selectOption({ label: 'Pier fans' });
+    await expect(page.locator('[data-region="station-body"]')).toContainText(/pier fans/i);
+    await expect(page.locator('[data-saved]')).toHaveText('kept just now');
+    await page.getByRole('link', { name: 'Words' }).click();
+    await expect(page.locator('.pattern')).toContainText('Pier fans, over a multiple of 4 sts.');
+    await page.getByRole('link', { name: 'Español' }).click();
+    await expect(page.locator('.pattern')).toContainText(/Pier fans, sobre .*3 pa en el p sig/);
 });

@@ -14,6 +14,7 @@ use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Resize;
 use Fescue\Core\Text\TextWriter;
 use Fescue\Core\Written\AsWritten;
+use Fescue\Core\Written\OwnMotif;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +36,7 @@ final class CountController extends Controller
         $tongue = PatternText::tongue(Typed::before('tongue', $kept->tongue ?? ''));
         $to = PatternText::tongue(Typed::before('to', $kept->to ?? ''));
 
-        return view('count.show', self::proof($text, $tongue, $to) + $this->shelf($request) + [
+        return view('count.show', self::proof($text, $tongue, $to, $kept->name ?? '') + $this->shelf($request) + [
             'text' => $text,
             'kept' => $kept,
             'called' => Typed::before('name', $kept->name ?? ''),
@@ -52,7 +53,7 @@ final class CountController extends Controller
     }
 
     /** @return array<string, mixed> what is read of a text */
-    private static function proof(string $text, string $tongue, string $to): array
+    private static function proof(string $text, string $tongue, string $to, string $name): array
     {
         $checked = trim($text) === '' || strlen($text) > PatternText::LONGEST
             ? null
@@ -61,6 +62,7 @@ final class CountController extends Controller
         return [
             'checked' => $checked,
             'writer' => $checked === null ? null : new TextWriter($to === '' ? $checked->tongue : $to),
+            'fabric' => $checked === null ? null : OwnMotif::of($checked, $name),
             'tongue' => $tongue,
             'to' => $to,
             'wrong' => '',
@@ -175,6 +177,7 @@ final class CountController extends Controller
             $text,
             PatternText::tongue(Typed::text($request, 'tongue')),
             PatternText::tongue(Typed::text($request, 'to')),
+            Typed::text($request, 'name'),
         ) + $this->shelf($request) + [
             'text' => $text,
             'kept' => $kept,
@@ -204,6 +207,7 @@ final class CountController extends Controller
             $wrong === '' ? $text : '',
             PatternText::tongue(Typed::text($request, 'tongue')),
             PatternText::tongue(Typed::text($request, 'to')),
+            Typed::text($request, 'name'),
         );
         if ($request->expectsJson()) {
             return new JsonResponse(

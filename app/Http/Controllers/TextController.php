@@ -9,6 +9,8 @@ use App\Models\Transaction;
 use App\Rules\PatternText;
 use App\Rules\Typed;
 use App\Tongue\Tongues;
+use Fescue\Core\Text\Checked;
+use Fescue\Core\Written\OwnMotif;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -95,10 +97,16 @@ final class TextController extends Controller
         $wrong = array_filter(['text' => trim($values['text']) === ''
             ? Tongues::tell('Paste or type the pattern first.')
             : PatternText::wrong($values['text'])], fn(string $said): bool => $said !== '');
+        $isRead = $wrong === [];
         if ($values['name'] === '' || mb_strlen($values['name']) > 80) {
             $wrong['name'] = Tongues::tell('Give it a name you will know it by, at most 80 letters.');
         }
 
-        return [$values, $wrong];
+        $fabric = $isRead ? OwnMotif::of(
+            Checked::of($values['text'], $values['tongue'] === '' ? null : $values['tongue']),
+            $values['name'],
+        ) : null;
+
+        return [$values + ['motif' => $fabric->motif->key ?? ''], $wrong];
     }
 }

@@ -18,6 +18,9 @@ final class GaugeReader
 {
     private const MOST_TIMES = 20.0;
 
+    /** Fabrics beside a gauge, makers' own among them. */
+    private const MOST_FABRICS = 40;
+
     /** Of a swatch's measures, as a share: what is less sure measures nothing. */
     public const MOST_SPREAD = 0.5;
 
@@ -77,7 +80,7 @@ final class GaugeReader
         }
         $also = [];
         $taken = $own === null ? [] : [$own->motif->key => true];
-        foreach ($top->objects('also', count(Motif::keys()) - 1) as $one) {
+        foreach ($top->objects('also', self::MOST_FABRICS) as $one) {
             $swatch = self::swatch($one);
             if ($swatch !== null && isset($taken[$swatch->motif->key])) {
                 $one->refuse('stitch', new Saying('One swatch a stitch: this one is measured already.'));
@@ -101,7 +104,7 @@ final class GaugeReader
         }
         $proportions = [];
         $taken = $own === null ? [] : [$own->motif->key => true];
-        foreach ($top->objects('proportions', count(Motif::keys()) - 1) as $one) {
+        foreach ($top->objects('proportions', self::MOST_FABRICS) as $one) {
             $of = self::fabric($one);
             $width = self::times($one->object('width'), 'wide');
             $height = self::times($one->object('height'), 'high');
@@ -137,7 +140,7 @@ final class GaugeReader
         return $likely === null || $relative === null ? null : new Spread($likely, $relative);
     }
 
-    /** A motif of the catalogue. */
+    /** A motif of the catalogue, or of her own. */
     public static function motif(Fields $of): ?Motif
     {
         $key = self::fabric($of);
@@ -148,6 +151,6 @@ final class GaugeReader
     /** Its key alone. */
     private static function fabric(Fields $of): ?string
     {
-        return $of->word('stitch', Motif::keys());
+        return $of->word('stitch', Motif::keysWith($of->raw('stitch')));
     }
 }

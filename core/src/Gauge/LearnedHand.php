@@ -273,6 +273,12 @@ final readonly class LearnedHand
         return array_values(array_filter($this->asked ?? Motif::all(), fn(Motif $other): bool => $other !== $motif));
     }
 
+    /** Strand of one stitch of a fabric against one of single crochet, as hands go. */
+    public static function usualStrand(Motif $motif): float
+    {
+        return self::usual($motif) / self::usual(Motif::single());
+    }
+
     /** Loops of a stitch where no strand and hook are spoken of, mm. */
     private static function usual(Motif $motif): float
     {

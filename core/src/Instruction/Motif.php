@@ -12,13 +12,37 @@ use Fescue\Core\Stitch\Terms;
 
 /**
  * What a fabric is worked in, as data: rows of instructions over one repeat, which leave as many tops as they take.
- * Every
- * top counts as a stitch, a chain too. One key is one motif: two of the same key are the same object.
+ * Every top counts as a stitch, a chain too. One key is one motif: two of the same key are the same object.
  */
 final class Motif implements Sayable
 {
+    /** Letters of a maker's own at most, name and rows; letters of its name; its rows; stitches of one repeat. */
+    public const LONGEST = 700;
+
+    public const LONGEST_NAME = 40;
+
+    public const MOST_ROWS = 16;
+
+    public const WIDEST = 60;
+
+    /** What such a name is written in. */
+    private const NAME = '/^[\p{L}\p{N}](?:[\p{L}\p{M}\p{N} .,()’-]{0,38}[\p{L}\p{M}\p{N}.)])?$/u';
+
+    /** Of a maker's own, what stands between its name and its rows, its set-up and its repeat, and two rows. */
+    private const NAMED = ': ';
+
+    private const SET_UP = ' // ';
+
+    private const NEXT = ' / ';
+
+    /** Makers' own that are remembered, where somebody still holds them. */
+    private const REMEMBERED = 200;
+
     /** @var array<string, self> */
     private static array $known = [];
+
+    /** @var array<string, \WeakReference<self>> */
+    private static array $own = [];
 
     private static ?Reader $reader = null;
 
@@ -61,7 +85,9 @@ final class Motif implements Sayable
             foreach (Traverser::unrolled($row) as [$leaf]) {
                 $taken = array_slice($below, $at, $leaf->takes());
                 $at += count($taken);
-                $isFilled = $leaf instanceof Each && $leaf->into === Into::Space;
+                $isFilled = $leaf instanceof Under
+                    || (($leaf instanceof Each || $leaf instanceof Several || $leaf instanceof InOne)
+                        && $leaf->into === Into::Space);
                 if (! $isFilled && in_array(Anchor::Chain, $taken, true)) {
                     return true;
                 }
@@ -113,8 +139,69 @@ final class Motif implements Sayable
         );
     }
 
+    /**
+     * The key of a maker's own: its name, and its rows in US terms. So a bag's file carries it, and no bag needs more
+     * than its file.
+     *
+     * @param string $name of which what no such name is written in is left out
+     * @param list<string> $setUp
+     * @param non-empty-list<string> $rows
+     */
+    public static function key(string $name, array $setUp, array $rows): string
+    {
+        $plain = (string) preg_replace(
+            ['/[^\p{L}\p{M}\p{N} .,()’-]+/u', '/\s+/u', '/^[^\p{L}\p{N}]+/u'],
+            [' ', ' ', ''],
+            str_replace("'", '’', $name),
+        );
+        $name = (string) preg_replace('/[^\p{L}\p{M}\p{N}.)]+$/u', '', mb_substr($plain, 0, self::LONGEST_NAME));
+
+        return ($name === '' ? 'own' : $name).self::NAMED.($setUp === [] ? '' : implode(self::NEXT, $setUp).self::SET_UP)
+            .implode(self::NEXT, $rows);
+    }
+
+    /** Of such a key; null where it has no name, or its rows are none of a fabric. */
+    private static function own(string $key): ?self
+    {
+        $known = (self::$own[$key] ?? null)?->get();
+        [$name, $told] = [...explode(self::NAMED, $key, 2), ''];
+        if ($known !== null || $told === '' || mb_strlen($key) > self::LONGEST || preg_match(self::NAME, $name) !== 1) {
+            return $known;
+        }
+        [$rows, $setUp] = [...array_reverse(explode(self::SET_UP, $told, 2)), ''];
+        try {
+            $one = self::read($key, $rows, $setUp);
+        } catch (NotRead|\InvalidArgumentException) {
+            return null;
+        }
+        if ($one->multiple > self::WIDEST || count($one->setUp) + count($one->rows) > self::MOST_ROWS) {
+            return null;
+        }
+        if (count(self::$own) >= self::REMEMBERED) {
+            self::$own = array_filter(self::$own, fn(\WeakReference $held): bool => $held->get() !== null);
+        }
+        self::$own[$key] = \WeakReference::create($one);
+
+        return $one;
+    }
+
+    /** Whether a maker typed it herself. */
+    public function isOwn(): bool
+    {
+        return str_contains($this->key, self::NAMED);
+    }
+
+    /** What it is called where the vocabulary has no name: as she calls it. */
+    public function called(): string
+    {
+        return explode(self::NAMED, $this->key)[0];
+    }
+
     public static function find(string $key): ?self
     {
+        if (str_contains($key, self::NAMED)) {
+            return self::own($key);
+        }
         $one = self::$known[$key] ?? self::shipped($key);
         if ($one !== null) {
             self::$known[$key] = $one;
@@ -140,10 +227,10 @@ final class Motif implements Sayable
         );
     }
 
-    /** @throws \InvalidArgumentException where the catalogue has none of that name */
+    /** @throws \InvalidArgumentException where there is none */
     public static function named(string $key): self
     {
-        return self::find($key) ?? throw new \InvalidArgumentException("The catalogue has no {$key}.");
+        return self::find($key) ?? throw new \InvalidArgumentException("There is no fabric {$key}.");
     }
 
     /** @return array<string, self> those of the catalogue, by their keys */
@@ -164,6 +251,12 @@ final class Motif implements Sayable
             ...array_map(fn(Stitch $stitch): string => $stitch->value, Catalogue::PLAIN),
             ...array_keys(Catalogue::MOTIFS),
         ];
+    }
+
+    /** @return list<string> of the catalogue, and what is said where that is a maker's own */
+    public static function keysWith(mixed $said): array
+    {
+        return [...self::keys(), ...(is_string($said) && self::find($said)?->isOwn() === true ? [$said] : [])];
     }
 
     /** @return array{list<non-empty-list<Instruction>>, non-empty-list<non-empty-list<Instruction>>} set-up, repeat */

@@ -18,6 +18,7 @@ final class Reader
         InOne::class,
         Together::class,
         Between::class,
+        Under::class,
         Chains::class,
         Skip::class,
         Repeat::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Instruction;
 
+use Fescue\Core\Stitch\Loop;
 use Fescue\Core\Stitch\Stitch;
 
 /**
@@ -39,5 +40,21 @@ final readonly class Under implements Instruction
     public function phrase(): Phrase
     {
         return new Phrase('under', ['stitch' => $this->stitch, 'n' => $this->count, 's' => $this->chains]);
+    }
+
+    public function remade(Loop $loop, \Closure $stitch): Instruction
+    {
+        return new self($stitch($this->stitch), $this->count, $this->chains);
+    }
+
+    public static function readings(): array
+    {
+        return [
+            'under' => fn(PhraseReading $read): self => new self(
+                $read->stitch(),
+                $read->number('n'),
+                $read->number('s'),
+            ),
+        ];
     }
 }

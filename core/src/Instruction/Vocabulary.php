@@ -86,7 +86,7 @@ final class Vocabulary
     /** @return array{string, string} abbreviation and name; a maker's own is called as she calls it */
     public function motif(Motif $motif): array
     {
-        return $this->stitches[$motif->key] ?? $this->motifs[$motif->key] ?? [$motif->key, $motif->key];
+        return $this->stitches[$motif->key] ?? $this->motifs[$motif->key] ?? [$motif->called(), $motif->called()];
     }
 
     /**

@@ -58,7 +58,7 @@ final readonly class Choice extends Asked
 
     public function read(Fields $choices): int|string|null
     {
-        $all = $this->values() === [] ? Motif::keys() : $this->values();
+        $all = $this->values() === [] ? Motif::keysWith($choices->raw($this->name)) : $this->values();
         $numbers = array_values(array_filter(array_keys($this->options), is_int(...)));
 
         return $choices->word($this->name, array_values(array_diff($all, array_map(strval(...), $numbers))), $numbers);

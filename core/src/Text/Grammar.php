@@ -134,7 +134,8 @@ final class Grammar
                 $this->open = new Opened($head[0], $head[1], $head[2], $at, $tokens);
             } elseif ($tokens === []) {
                 $this->close();
-            } elseif ($this->open !== null && ! $this->open->ends() && self::goesOn($tokens)) {
+            } elseif ($this->open !== null && ! $this->open->ends() && self::goesOn($tokens)
+                && ! $this->isRepeating($tokens)) {
                 $this->open->goOn($tokens);
             } else {
                 $this->close();

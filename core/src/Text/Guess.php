@@ -45,8 +45,10 @@ final class Guess
             }
         }
         // A chain of one lifts a stitch as low as ours: where it is called dc, the names are those of the UK.
-        $said['en-GB'] += 2 * (int) preg_match_all('/\b(?:ch ?1|1 ?ch)\b[^.\n]{0,20}\b(?:\d+ )?dc\b/u', $plain);
-        $said['en-US'] += 2 * (int) preg_match_all('/\b(?:ch ?3|3 ?ch)\b[^.\n]{0,30}\bdc\b/u', $plain);
+        $lift = fn(string $chain): string => '/(?:^|[:.;]|\bturn,?|\bjoin,?)[ \t]*(?:'.$chain
+            .')\b[^.\n(*]{0,30}\b(?:\d+ )?dc\b/mu';
+        $said['en-GB'] += 2 * (int) preg_match_all($lift('ch ?1|1 ?ch'), $plain);
+        $said['en-US'] += 2 * (int) preg_match_all($lift('ch ?3|3 ?ch'), $plain);
 
         return match (true) {
             $said['en-US'] > $said['en-GB'] => ['en-US'],

@@ -228,7 +228,8 @@ final class Parser
         }
         $isLast = $after === null || $after->is(Word::Stop, Word::Part, Word::Close, Word::Filler, Word::Unknown)
             || $after->is(Word::FastenOff, Word::Turn, Word::Join);
-        if ($isLast && ($inside[0] ?? null)?->is(Word::Number, Word::Filler, Word::Counts) === true) {
+        if ($isLast && ! self::saysAs($inside)
+            && ($inside[0] ?? null)?->is(Word::Number, Word::Filler, Word::Counts) === true) {
             $this->i = $close + 1;
             if ($this->state($inside, $open)) {
                 return [];
@@ -254,6 +255,18 @@ final class Parser
         $often = $this->howOften();
 
         return $often === null ? $steps : [$often->again($open, $steps)];
+    }
+
+    /**
+     * Whether it says what chains count as: "counts as dc, ch 1", not "counts 48 sc".
+     *
+     * @param list<Token> $inside
+     */
+    private static function saysAs(array $inside): bool
+    {
+        $first = Token::among($inside, Word::Number, Word::Stitch);
+
+        return ($inside[0] ?? null)?->is(Word::Counts) === true && $first?->is(Word::Stitch) === true;
     }
 
     /**

@@ -10,10 +10,13 @@ use Fescue\Core\Saying\Saying;
 final class Prover
 {
     /** A repeat takes no more than so many. */
-    private const TRIED = 24;
+    private const TRIED = 60;
 
     /** Off by more than so many, one number changed mends nothing. */
     private const FAR = 120;
+
+    /** Rows of a piece that is tried over more. */
+    private const FEW = 40;
 
     /** Ways that a row may be meant. */
     private const VERSIONS = 6;
@@ -36,10 +39,14 @@ final class Prover
     /** @var array<string, RowResult> of rows that repeat on the same, by which they are */
     private array $known = [];
 
-    /** @param list<WrittenRow> $lines */
+    /**
+     * @param list<WrittenRow> $lines
+     * @param int $on how many stitches the first stands on, where it does not tell that; 0: as many as it takes
+     */
     private function __construct(
         private readonly array $lines,
         private readonly int $size,
+        private readonly int $on = 0,
     ) {}
 
     /**
@@ -51,8 +58,33 @@ final class Prover
     {
         $prover = new self($lines, $size);
         $prover->prove();
+        $one = ($prover->rows[0] ?? null)?->outcome;
+        if ($prover->problems !== [] && $one !== null && $one->code === null && $one->there > 0
+            && self::isUntold($lines)) {
+            // One repeat of the first may be too few for the next: over so many that all of them come out.
+            for ($on = 2 * $one->there; $on <= self::TRIED; $on += $one->there) {
+                $more = new self($lines, $size, $on);
+                $more->prove();
+                if ($more->problems === []) {
+                    return [$more->rows, []];
+                }
+            }
+        }
 
         return [$prover->rows, $prover->problems];
+    }
+
+    /**
+     * Whether they are one piece of a few, and nothing tells what it stands on.
+     *
+     * @param list<WrittenRow> $lines
+     */
+    private static function isUntold(array $lines): bool
+    {
+        $begin = array_filter($lines, fn(WrittenRow $one): bool => $one->isFirst);
+
+        return count($begin) === 1 && count($lines) <= self::FEW && $lines[0]->chain === null
+            && $lines[0]->stated === null;
     }
 
     private function prove(): void
@@ -70,6 +102,9 @@ final class Prover
                 }
             }
             $best ??= $this->outcome($line, null);
+            if ($this->on > 0 && $line->isFirst) {
+                $best = self::over($line, $this->on);
+            }
             $meant = self::otherwise($line->steps);
             $isSo = array_filter(
                 self::flat($best->reading->steps),
@@ -350,10 +385,11 @@ final class Prover
 
             return null;
         };
-        if ($leaves(0)->code === null && $leaves(self::TRIED)->code !== null) {
+        $one = $fits(1);
+        if ($one === null && $leaves(0)->code === null) {
             return 0;
         }
-        $least = max($fits(1) ?? 1, $leaves(1)->takes);
+        $least = max($one ?? 1, $leaves(1)->takes);
         $more = $fits($least + 1) ?? $least;
         $stated = $line->stated?->all();
         [$few, $many] = [$leaves($least), $leaves($more)];

@@ -65,7 +65,9 @@ final readonly class TextWriter
         return match (true) {
             $step instanceof Chain => $step->counts === null || $step->counts === ''
                 ? $this->say('chain', ['n' => $step->many])
-                : $this->say('starting-chain.counts', ['n' => $step->many, 'stitch' => $this->stitch($step->counts)]),
+                : $this->say('starting-chain.counts', [
+                    'n' => $step->many - $step->more, 'stitch' => $this->stitch($step->counts),
+                ]).($step->more > 0 ? ', '.$this->say('chain', ['n' => $step->more]) : ''),
             $step instanceof SkippedPlaces => $this->places(
                 $step->into === Target::Space ? 'skip.on' : 'skip',
                 $step->places,

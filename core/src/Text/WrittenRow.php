@@ -70,12 +70,24 @@ final readonly class WrittenRow
     /** @param list<Step> $steps */
     public function saying(array $steps): self
     {
+        return $this->with($steps, $this->stated);
+    }
+
+    /** The same with a count. */
+    public function stating(int $leaves): self
+    {
+        return $this->with($this->steps, new Stated($this->at, $leaves));
+    }
+
+    /** @param list<Step> $steps */
+    private function with(array $steps, ?Stated $stated): self
+    {
         return new self(
             $this->isRound,
             $this->number,
             $this->at,
             $steps,
-            $this->stated,
+            $stated,
             $this->chain,
             $this->isFirst,
             $this->tokens,

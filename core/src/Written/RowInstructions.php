@@ -216,11 +216,21 @@ final class RowInstructions
 
     private function chain(Chain $chain): void
     {
-        if ($this->isBegun) {
-            $this->add(new Chains($chain->many));
-        } else {
+        if (! $this->isBegun && $this->isLifted()) {
             $this->begin($chain);
+
+            return;
         }
+        $this->begin();
+        $this->add(new Chains($chain->many));
+    }
+
+    /** Whether it begins with a chain: one that a repeat begins with is worked as often as that. */
+    private function isLifted(): bool
+    {
+        $does = array_values(array_filter($this->reading->steps, fn(Step $one): bool => ! $one instanceof Sign));
+
+        return ($does[0] ?? null) instanceof Chain;
     }
 
     private function first(): Stitch

@@ -4,8 +4,13 @@
 @php
     $terms = auth()->user()->terms;
     $options = $none === null ? [] : ['' => $none];
-    foreach ($only === [] ? Motif::all() : array_map(Motif::named(...), $only) as $motif) {
-        $options[$motif->key] = $motif->fullName($terms).' ('.$motif->abbreviation($terms).')';
+    $all = $only !== [] ? array_map(Motif::named(...), $only)
+        // Her own, and one that came with this bag.
+        : Motif::all() + auth()->user()->ownFabrics()
+            + array_filter([$value => is_string($value) ? Motif::find($value) : null]);
+    foreach ($all as $motif) {
+        $options[$motif->key] = $motif->fullName($terms).($motif->isOwn() ? ''
+            : ' ('.$motif->abbreviation($terms).')');
     }
 @endphp
 <x-pick :$name :label="$label ?? __('Stitch')" :$options :$value :$id />

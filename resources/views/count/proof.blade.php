@@ -1,5 +1,7 @@
+@use(App\Drawing\TermDrawing)
 @use(App\Drawing\TextChart)
 @use(App\Tongue\Tongues)
+@use(Fescue\Core\Gauge\LearnedHand)
 @php
     $names = Fescue\Core\Text\Speech::NAMED;
     $problems = $checked?->problems ?? [];
@@ -31,7 +33,33 @@
         <p class="trouble"><b>{{ __('Line {line}:', ['line' => $one->line]) }}</b>
             {{ Tongues::say($one->said) }}</p>
     @endforeach
-    <div class="read">
+    @if ($fabric?->motif !== null)
+        @php
+            $motif = $fabric->motif;
+            [$setUp, $repeat] = $motif->told();
+        @endphp
+        <section class="own-fabric" aria-labelledby="own-fabric">
+            {!! TermDrawing::repeats($motif) !!}
+            <div>
+                <h3 id="own-fabric">{{ __('A fabric') }}</h3>
+                <p>{{ __('It repeats over {n, plural, one {# stitch} other {# stitches} } and {rows, plural, one {one '
+                    .'round} other {# rounds} }.', ['n' => $motif->multiple, 'rows' => count($repeat)]) }}
+                    @if ($setUp !== [])
+                        {{ __('{n, plural, one {One round before them sets} other {# rounds before them set} } it up.',
+                            ['n' => count($setUp)]) }}
+                    @endif</p>
+                <p class="soft">{{ __('A round is {high} × as high as one of single crochet, and a stitch takes '
+                    .'{strand} × its strand, as hands go; a swatch of it says how it is with yours.', [
+                    'high' => Tongues::figure($motif->relativeHeight(), 1),
+                    'strand' => Tongues::figure(LearnedHand::usualStrand($motif), 1)]) }}</p>
+                <p class="soft">{{ auth()->check() ? __('Kept, it stands among the stitches of every wall and swatch.')
+                    : __('Signed in and kept, it stands among the stitches of every wall and swatch.') }}</p>
+            </div>
+        </section>
+    @elseif ($fabric?->why !== null)
+        <p class="soft">{{ __('As a fabric for a wall:') }} {{ Tongues::say($fabric->why) }}</p>
+    @endif
+    <div @class(['read' => $fabric?->motif === null])>
     <ol class="proven">
         @foreach ($checked->runs() as [$row, $last])
             @php
@@ -63,7 +91,7 @@
             </li>
         @endforeach
     </ol>
-    @if ($checked->rows !== [])<div class="text-charts">@foreach (array_slice($checked->pieces(), 0, 6) as $piece){!!
+    @if ($checked->rows !== [] && $fabric?->motif === null)<div class="text-charts">@foreach (array_slice($checked->pieces(), 0, 6) as $piece){!!
         TextChart::of($piece) !!}@endforeach</div>@endif
     </div>
 @endif
