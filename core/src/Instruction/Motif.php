@@ -156,8 +156,8 @@ final class Motif implements Sayable
         );
         $name = (string) preg_replace('/[^\p{L}\p{M}\p{N}.)]+$/u', '', mb_substr($plain, 0, self::LONGEST_NAME));
 
-        return ($name === '' ? 'own' : $name).self::NAMED.($setUp === [] ? '' : implode(self::NEXT, $setUp).self::SET_UP)
-            .implode(self::NEXT, $rows);
+        return ($name === '' ? 'own' : $name).self::NAMED
+            .($setUp === [] ? '' : implode(self::NEXT, $setUp).self::SET_UP).implode(self::NEXT, $rows);
     }
 
     /** Of such a key; null where it has no name, or its rows are none of a fabric. */

@@ -121,7 +121,8 @@ final readonly class OwnMotif
             if (count(self::over($lines, $times * $wide)) < count($lines)) {
                 return new self(null, new Saying(
                     'It comes out over {n, plural, one {# stitch} other {# stitches}}, and not over {more}: in a '
-                        .'round a fabric goes on without an end. Leave out what evens its ends, and let all of it repeat around.',
+                        .'round a fabric goes on without an end. Leave out what evens its ends, and let all of it '
+                        .'repeat around.',
                     ['n' => $wide, 'more' => $times * $wide],
                 ));
             }
@@ -150,7 +151,8 @@ final readonly class OwnMotif
         $only = $rows[0][0];
 
         return $setUp === [] && count($rows) === 1 && count($rows[0]) === 1
-            && $only instanceof Each && $only->count === 1 && $only->loop === Loop::Both && $only->into === Into::Stitch;
+            && $only instanceof Each && $only->count === 1
+            && $only->loop === Loop::Both && $only->into === Into::Stitch;
     }
 
     private static function untold(): Saying
@@ -252,7 +254,8 @@ final readonly class OwnMotif
             [$there, $leaves] = [$rows[0]->outcome->there, $row->outcome->leaves];
             if ($leaves !== $there) {
                 return new Saying(
-                    '{row} leaves {m} of {n, plural, one {# stitch} other {# stitches}}: a fabric goes on over as many.',
+                    '{row} leaves {m} of {n, plural, one {# stitch} other {# stitches}}: a fabric goes on over as '
+                        .'many.',
                     ['row' => RowId::read($row->line->name) ?? '', 'n' => $there, 'm' => $leaves],
                 );
             }

@@ -91,7 +91,9 @@
             </li>
         @endforeach
     </ol>
-    @if ($checked->rows !== [] && $fabric?->motif === null)<div class="text-charts">@foreach (array_slice($checked->pieces(), 0, 6) as $piece){!!
-        TextChart::of($piece) !!}@endforeach</div>@endif
+    @if ($checked->rows !== [] && $fabric?->motif === null)
+        <div class="text-charts">@foreach (array_slice($checked->pieces(), 0, 6) as $piece){!!
+            TextChart::of($piece) !!}@endforeach</div>
+    @endif
     </div>
 @endif
