@@ -18,6 +18,7 @@ use App\Http\Controllers\GiveController;
 use App\Http\Controllers\GlossaryController;
 use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HookTrialController;
+use App\Http\Controllers\HowToController;
 use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MaterialController;
@@ -57,6 +58,7 @@ Route::middleware('throttle:count')->group(function (): void {
     Route::post('/count/bag', [CountController::class, 'bag'])->name('count.bag');
     Route::delete('/count/bag', [CountController::class, 'putAway']);
     Route::get('/words', GlossaryController::class)->name('glossary');
+    Route::get('/how-to', HowToController::class)->name('how-to');
     Route::get('/guide', GuideController::class)->name('guide');
 });
 Route::post('/begin', [BeginController::class, 'keep'])->middleware('auth')->name('begin.keep');

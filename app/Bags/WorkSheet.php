@@ -7,6 +7,7 @@ namespace App\Bags;
 use App\Bags\Sheets\PlanSheet;
 use App\Books\BagFacts;
 use App\Drawing\GrowingDrawing;
+use App\Glossary\HowTo;
 use App\Models\Bag;
 use App\Tongue\Tongues;
 use Fescue\Core\Bag\BagPlan;
@@ -76,6 +77,14 @@ final readonly class WorkSheet
         return $this->course->rows[min($this->place->row ?? 0, count($this->course->rows) - 1)];
     }
 
+    /** Where its page tells how the row in hand is worked. */
+    public function how(): string
+    {
+        $rows = $this->sheet->plan->work->rows;
+
+        return HowTo::of($rows[min($this->place->row ?? 0, count($rows) - 1)]);
+    }
+
     public function isDone(): bool
     {
         return $this->place !== null && $this->place->row === count($this->course->rows);
@@ -139,6 +148,7 @@ final readonly class WorkSheet
             // Like rows have the same words and steps: they are sent once.
             $kind = [
                 'said' => $row->said,
+                'how' => HowTo::of($this->sheet->plan->work->rows[$place]),
                 'groups' => array_map(
                     fn(StitchGroup $group): array => [$group->said, $group->stitches, $group->tops],
                     $row->groups,

@@ -1,5 +1,6 @@
 <x-layout :title="__('Words and stitches')">
-    <div class="page-head"><h1>{{ __('Words and stitches') }}</h1></div>
+    <div class="page-head"><h1>{{ __('Words and stitches') }}</h1>
+        <div class="acts"><a href="{{ route('how-to') }}">{{ __('How it is worked') }}</a></div></div>
     @foreach (['trade' => __('Words of the trade'), 'ours' => __('Words of Fescue'),
         'fabrics' => __('Fabrics')] as $part => $title)
         <section class="section-rule" aria-labelledby="part-{{ $part }}">

@@ -81,6 +81,7 @@ export class Showing {
             [tell('of {n} rows', { n: this.log.rows.length }), row.part, row.side].filter(Boolean).join(' · '),
         );
         this.say('does', grain === 'row' ? this.course.kinds[row.kind].said : group.said);
+        this.find('how').hash = this.course.kinds[row.kind].how;
         this.say('whole', far.filter(Boolean).join(' · '));
         const stop = stitch === 0 && at > 0 ? tell('a good place to stop') : '';
         this.say('next', [this.next([at, stitch], grain), stop].filter(Boolean).join(' · '));

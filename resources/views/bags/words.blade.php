@@ -13,6 +13,7 @@
                 <a href="{{ route('bags.pdf', [$bag, 'terms' => $sheet->terms->value]) }}">{{ __('PDF') }}</a>
                 <a href="{{ route('bags.export', $bag) }}">{{ __('Bag file') }}</a>
                 <button type="button" class="plain" data-print hidden>{{ __('Print') }}</button>
+                <a href="{{ route('how-to') }}">{{ __('How it is worked') }}</a>
             </div>
             <form class="beside-which" method="get" action="{{ route('bags.words', $bag) }}">
                 <input type="hidden" name="terms" value="{{ $sheet->terms->value }}">

@@ -50,6 +50,8 @@
             __('of {n} rows', ['n' => count($work->course->rows)]) }} · {{ __($row->part->value) }}@endif</p>
         <p class="does" data-does>{{ $work->isDone() ? '' : $row->said }}</p>
         <p class="whole" data-whole></p>
+        <p class="how"><a data-how href="{{ route('how-to') }}#{{ $work->how() }}" target="_blank" rel="noopener">{{
+            __('How it is worked') }}</a></p>
         <ul class="heed" data-heed>@foreach ($work->isDone() ? [] : $row->heed as $said)<li>{{
             Tongues::say($said) }}</li>@endforeach
             </ul>

@@ -2,6 +2,7 @@
 @use(App\Drawing\TextChart)
 @use(App\Tongue\Tongues)
 @use(Fescue\Core\Gauge\LearnedHand)
+@use(Fescue\Core\Instruction\Motif)
 @php
     $names = Fescue\Core\Text\Speech::NAMED;
     $problems = $checked?->problems ?? [];
@@ -48,8 +49,9 @@
                         {{ __('{n, plural, one {One round before them sets} other {# rounds before them set} } it up.',
                             ['n' => count($setUp)]) }}
                     @endif</p>
-                <p class="soft">{{ __('A round is {high} × as high as one of single crochet, and a stitch takes '
+                <p class="soft">{{ __('A round is {high} × as high as one of {stitch}, and a stitch takes '
                     .'{strand} × its strand, as hands go; a swatch of it says how it is with yours.', [
+                    'stitch' => Motif::single()->fullName(Tongues::here()->terms),
                     'high' => Tongues::figure($motif->relativeHeight(), 1),
                     'strand' => Tongues::figure(LearnedHand::usualStrand($motif), 1)]) }}</p>
                 <p class="soft">{{ auth()->check() ? __('Kept, it stands among the stitches of every wall and swatch.')
