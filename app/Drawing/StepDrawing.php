@@ -283,7 +283,8 @@ final class StepDrawing
             .'L'.($x + 58).' '.($y - 60));
 
         return $isFront ? $this->strand($post($x), self::STRAND, 5)->arrow("M34 70Q28 92 38 {$y}")
-            : $this->strand($post($x - self::STITCH), self::STRAND, 5)->strand($post($x + self::STITCH), self::STRAND, 5)
+            : $this->strand($post($x - self::STITCH), self::STRAND, 5)
+                ->strand($post($x + self::STITCH), self::STRAND, 5)
                 ->arrow("M34 70Q28 92 38 {$y}");
     }
 
@@ -428,7 +429,8 @@ final class StepDrawing
         [$fromX, $fromY, $x, $y] = array_map(floatval(...), array_slice($end, 1) + [0, 0, 0, 1]);
         $turned = Canvas::number(rad2deg(atan2($y - $fromY, $x - $fromX)));
         $this->drawn .= "<path d=\"{$way}\" fill=\"none\" stroke=\"".Ink::WARM.'" stroke-width="2.6"/>'
-            ."<path d=\"M0 0L-9 -4.5V4.5z\" transform=\"translate({$x} {$y}) rotate({$turned})\" fill=\"".Ink::WARM.'"/>';
+            ."<path d=\"M0 0L-9 -4.5V4.5z\" transform=\"translate({$x} {$y}) rotate({$turned})\" fill=\""
+            .Ink::WARM.'"/>';
 
         return $this;
     }

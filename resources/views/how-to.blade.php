@@ -12,7 +12,8 @@
         @foreach ($all as $one)
             <section id="{{ $one->key }}" aria-labelledby="{{ $one->key }}-name">
                 <h2 id="{{ $one->key }}-name">{{ $one->name }}</h2>
-                <ol>@foreach ($one->steps as [$drawing, $does])<li>{!! $drawing !!}<span>{{ $does }}</span></li>@endforeach
+                <ol>@foreach ($one->steps as [$drawing, $does])<li>{!! $drawing
+                    !!}<span>{{ $does }}</span></li>@endforeach
                 </ol>
             </section>
         @endforeach
