@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Drawing\RawShape;
 use App\Tongue\Tongues;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Material\Fibre;
 use Fescue\Core\Material\Kind;
 use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\LengthUnit;
+use Fescue\Core\Measure\NotUnderstood;
 use Fescue\Core\Strip\CutMethod;
 use Fescue\Core\Strip\Source;
 use Fescue\Core\Strip\StripDocument;
@@ -81,6 +84,45 @@ final class RawPiece extends Record
         }
 
         return $texts;
+    }
+
+    /** @return array{Length, Length} one lying flat, how wide and how high; of ribbon its width and its length */
+    public function lying(): array
+    {
+        $of = function (string $key): Length {
+            try {
+                return Length::parse($this->texts()[$key] ?? '', LengthUnit::Centimetre);
+            } catch (NotUnderstood) {
+                return Length::mm(0);
+            }
+        };
+
+        return [$of('flat_width'), $of('height')];
+    }
+
+    /**
+     * Pixels a millimetre at which the largest of several is so large.
+     *
+     * @param iterable<self> $pieces
+     */
+    public static function scale(iterable $pieces, float $pixels): float
+    {
+        $most = 1.0;
+        foreach ($pieces as $piece) {
+            foreach ($piece->form === 'ribbon' ? [] : $piece->lying() as $side) {
+                $most = max($most, $side->mm);
+            }
+        }
+
+        return $pixels / $most;
+    }
+
+    /** A pile of them to a scale. */
+    public function drawn(float $scale): string
+    {
+        [$wide, $high] = $this->lying();
+
+        return RawShape::of($this->form, $this->colour, $wide->mm, $high->mm, $this->count, $scale);
     }
 
     /** "46 cm by 40 cm" */

@@ -40,6 +40,13 @@
                         .'how many there are.', [], [route('cutting.pieces')])</p></div>
             @elseif ($choosing->wanted === null)
                 <div class="section-rule"><h2>{{ __('From the strand to the pieces') }}</h2>
+                    @php $scale = RawPiece::scale($choosing->pieces, 190); @endphp
+                    <ul class="waiting">
+                        @foreach ($choosing->pieces as $piece)
+                            <li>{!! $piece->drawn($scale) !!}<b>{{ $piece->count > 1 ? $piece->count.' × ' : '' }}{{
+                                $piece->name }}</b><span class="soft">{{ Tongues::printed($piece->size()) }}</span></li>
+                        @endforeach
+                    </ul>
                     <p>{{ __('Say how much strand the bag takes and how heavy it should be. Fescue says how wide '
                         .'to cut each piece for that, which of them to cut so that little is left over, and in '
                         .'which order. When the first is cut, say what it gave: the rest is chosen anew.') }}</p></div>

@@ -1,8 +1,6 @@
 @use(App\Tongue\Tongues)
-@use(App\Drawing\SwatchChip)
 @use(App\Models\RawPiece)
 @use(App\Stash\CuttingForm)
-@use(Fescue\Core\Measure\Length)
 @use(Fescue\Core\Measure\LengthUnit)
 <x-layout :title="__('Raw pieces')">
     <div class="page-head">
@@ -20,10 +18,11 @@
             <p><a class="btn btn-primary" href="{{ route('cutting.pieces.create') }}">{{ __('Add a piece') }}</a></p>
         </div></div>
     @else
-        <ul class="rows">
+        @php $scale = RawPiece::scale($pieces, 84); @endphp
+        <ul class="rows raws">
             @foreach ($pieces as $piece)
                 <li>
-                    {!! SwatchChip::of($piece->colour, RawPiece::becomes($piece->form), null, Length::mm(6)) !!}
+                    <span class="raw">{!! $piece->drawn($scale) !!}</span>
                     <div class="what">
                         <h2><a href="{{ route('cutting.pieces.edit', $piece) }}">{{ $piece->name }}</a></h2>
                         <p class="sub">{{ __(CuttingForm::KINDS[$piece->form]) }}@if ($piece->fibre),
