@@ -39,8 +39,8 @@ final readonly class RawShape
             $at = self::BESIDE * $nth;
             $drawn .= "<g transform=\"translate({$n(2 + $at)} {$n(2 + $room - $at)})\"><path d=\""
                 .self::outline($form, $w, $h).'" fill="'.$colour.'" stroke="'.Ink::mix($colour, Ink::INK, 0.6)
-                .'" stroke-width="1.6" stroke-linejoin="round"/>'.($nth === 0 ? self::inner($form, $w, $h, $colour) : '')
-                .'</g>';
+                .'" stroke-width="1.6" stroke-linejoin="round"/>'
+                .($nth === 0 ? self::inner($form, $w, $h, $colour) : '').'</g>';
         }
         [$wide, $high] = [$n($w + $room + 4), $n($h + $room + 4)];
 
