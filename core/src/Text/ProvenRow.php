@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Text;
 
+use Fescue\Core\Saying\Saying;
+
 /** A row as it was proven. */
 final readonly class ProvenRow
 {
-    public function __construct(public WrittenRow $line, public RowResult $outcome) {}
+    /** @param ?Saying $meant which of two meanings its words were taken in, where they have two */
+    public function __construct(
+        public WrittenRow $line,
+        public RowResult $outcome,
+        public ?Saying $meant = null,
+    ) {}
 
     /** Whether a stitch, by its US abbreviation, is worked in it. */
     public function works(string $stitch): bool

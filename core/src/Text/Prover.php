@@ -105,16 +105,17 @@ final class Prover
             if ($this->on > 0 && $line->isFirst) {
                 $best = self::over($line, $this->on);
             }
+            $said = $best->isRight() ? self::meant($line->steps, $best->reading->steps) : null;
             $meant = self::otherwise($line->steps);
             $isSo = array_filter(
                 self::flat($best->reading->steps),
                 fn(Step $one): bool => $one instanceof Worked && $one->or !== null,
             ) === [];
-            if ($meant !== $line->steps && $best->isRight() && $isSo) {
+            if ($best->isRight()) {
                 // Written again, it says what was meant.
-                $line = $line->saying($meant);
+                $line = $line->saying(self::repeated($isSo ? $meant : $line->steps, $best->reading->steps));
             }
-            $this->rows[] = new ProvenRow($line, $best);
+            $this->rows[] = new ProvenRow($line, $best, $said);
             $below = [$best->tops];
             if ($line->stated !== null && ! $best->isRight()) {
                 // Where the count and the words say two things, the next row shows which is meant.
@@ -175,6 +176,69 @@ final class Prover
             .($below === null ? "first {$line->chain}" : $below->key());
         // A row like the one before it, on the same: worked out once. What is told apart by its place is not kept.
         return $this->known[$key] ??= self::row($line, $below);
+    }
+
+    /**
+     * In which of two meanings words were taken; null where they have one.
+     *
+     * @param array<Step> $steps as they are written
+     * @param array<Step> $taken as they prove
+     */
+    private static function meant(array $steps, array $taken): ?Saying
+    {
+        foreach ($steps as $step) {
+            $as = self::same($step, $taken);
+            $said = match (true) {
+                $step instanceof Again && $step->or !== null && $as instanceof Again => new Saying(
+                    '“{n} times” is {all} in all here: so the row comes out.',
+                    ['n' => min($step->or, $step->times ?? $step->or), 'all' => $as->times ?? 0],
+                ),
+                $step instanceof Again && $as instanceof Again => self::meant($step->steps, $as->steps),
+                $step instanceof Worked && $step->or !== null && $as instanceof Worked => new Saying(
+                    '“{n} in next {places}” is {each, plural, one {one} other {#}} in each here: so the row comes out.',
+                    ['n' => $step->or, 'places' => $step->places ?? 0, 'each' => $as->in[0][1]],
+                ),
+                default => null,
+            };
+            if ($said !== null) {
+                return $said;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The step that stands at the same place of the text.
+     *
+     * @param array<Step> $among
+     */
+    private static function same(Step $step, array $among): ?Step
+    {
+        foreach ($among as $one) {
+            if ($one->at() === $step->at() && $one::class === $step::class) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * With its repeats as often as they prove.
+     *
+     * @param list<Step> $steps
+     * @param array<Step> $taken
+     *
+     * @return list<Step>
+     */
+    private static function repeated(array $steps, array $taken): array
+    {
+        return array_map(function (Step $step) use ($taken): Step {
+            $as = $step instanceof Again && $step->or !== null ? self::same($step, $taken) : null;
+
+            return $step instanceof Again && $as instanceof Again ? $step->times($as->times) : $step;
+        }, $steps);
     }
 
     /**

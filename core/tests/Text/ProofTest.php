@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fescue\Core\Tests\Text;
 
+use Fescue\Core\Saying\Saying;
 use Fescue\Core\Tests\Draw;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Correction;
@@ -199,5 +200,67 @@ final class ProofTest extends TestCase
             [['Round 1', 1], ['Round 2', 4], ['Round 5', 5], ['Round 6', 6], ['Round 7', 7]],
             array_map(fn(array $run): array => [$run[0]->line->name, $run[1]], $checked->runs()),
         );
+    }
+
+    public function testWhichOfTwoMeaningsProvedIsSaidAndWritten(): void
+    {
+        $text = <<<'TEXT'
+            Rnd 1: 6 sc in ring (6)
+            Rnd 2: (2 sc in next 2 sts) 3 times (12)
+            Rnd 3: *sc in next st, 2 sc in next st; rep from * 5 times (18)
+            Rnd 4: *sc in next 2 sts, 2 sc in next st; rep from * 6 times (24)
+            Rnd 5: *sc in next 3 sts, 2 sc in next st; rep from * around (30)
+            TEXT;
+        $checked = Checked::of($text);
+        self::assertTrue($checked->isRight());
+        self::assertSame([
+            null,
+            '“2 in next 2” is 2 in each here: so the row comes out.',
+            '“5 times” is 6 in all here: so the row comes out.',
+            '“6 times” is 6 in all here: so the row comes out.',
+            null,
+        ], array_map(fn(ProvenRow $row): ?string => $row->meant?->english(), $checked->rows));
+        // Written again it has one meaning, and the same.
+        $writer = new TextWriter('en-US');
+        $told = array_map(fn(ProvenRow $row): string => $writer->row($row->line), $checked->rows);
+        self::assertSame('Round 4: [sc in next 2 sts, 2 sc in next st] 6 times (24)', $told[3]);
+        $again = Checked::of(implode("\n", $told), 'en-US');
+        self::assertTrue($again->isRight());
+        self::assertSame([], array_filter(array_map(fn(ProvenRow $row): ?Saying => $row->meant, $again->rows)));
+    }
+
+    public function testALineThatRepeatsRowsIsNoPartOfTheRowBefore(): void
+    {
+        $checked = Checked::of("Ch 11\nRow 1: sc in 2nd ch from hook and in next 9 ch (10)\nRow 2: ch 1, turn, sc in each st across (10)\n"
+            .'Repeat rows 1 and 2 three times');
+        self::assertCount(8, $checked->rows);
+        $checked = Checked::of("Ch 11\nRow 1: sc in 2nd ch from hook and in next 9 ch (10)\nRow 2: ch 1, turn, sc in each st across\n"
+            .'Rep Row 2 four times.');
+        self::assertCount(6, $checked->rows);
+        self::assertSame('Row 6', $checked->rows[5]->line->name);
+        self::assertTrue($checked->isRight());
+    }
+
+    public function testWhatTheFirstStandsOnIsAsManyAsAllOfThemComeOutOver(): void
+    {
+        $checked = Checked::of("Rnd 1: sc in each st around\nRnd 2: *sc in next 3 sts, 2 sc in next st; rep from * around\n"
+            .'Rnd 3: *sc in next 4 sts, sc2tog; rep from * around');
+        self::assertTrue($checked->isRight());
+        self::assertSame(24, $checked->rows[0]->outcome->there);
+        // A repeat of more than it tries is taken at its word; what never meets stays a problem.
+        self::assertFalse(Checked::of("Rnd 1: sc in each st around\nRnd 2: sc in next 7 sts\nRnd 3: sc in next 8 sts")->isRight());
+        $wide = Checked::of('Rnd 1: *sc in next 40 sts, ch 2, sk 2; rep from * around');
+        self::assertSame([42, 42], [$wide->rows[0]->outcome->there, $wide->rows[0]->outcome->leaves]);
+    }
+
+    public function testAChainThatCountsAsAStitchAndMore(): void
+    {
+        foreach (['(counts as dc, ch 1)', '(counts as dc and ch 1)', '(counts as first dc + ch 1)'] as $said) {
+            $checked = Checked::of("Rnd 1: sc in next 24 sts\nRnd 2: ch 4 {$said}, sk 1, *dc in next st, ch 1, sk 1; rep from * around, join");
+            self::assertTrue($checked->isRight(), $said);
+            self::assertSame(24, $checked->rows[1]->outcome->leaves, $said);
+        }
+        // A count in brackets is none.
+        self::assertSame(12, Checked::of('Rnd 1: 12 dc in ring (counts 12 dc)')->rows[0]->line->stated?->all());
     }
 }

@@ -78,6 +78,7 @@
                     class="visually-hidden">{{ __('there, leaves') }}</span><b>{{ $out->leaves }}</b></p>
                 <div>
                     <p lang="{{ $lang }}">{{ $writer->row($row->line, $last) }}</p>
+                    @if ($row->meant !== null)<p class="soft">{{ Tongues::say($row->meant) }}</p>@endif
                     @foreach ($mine as $one)
                         <p class="trouble"><a href="#text" data-line="{{ $one->line }}"
                             data-column="{{ $one->column }}">{{ __('Line {line}, letter {letter}',
