@@ -41,12 +41,13 @@ final class LogController extends Controller
         $plotted = $this->finishes($maker->id);
         $plotted->whereNotNull('used');
         $plotted->limit(self::PLOTTED);
-        $names = $outcomes = [];
+        $names = $outcomes = $hours = [];
         foreach ($plotted->get()->reverse() as $one) {
             $outcome = $one->outcome();
             if ($outcome !== null) {
                 $outcomes[] = $outcome;
                 $names[] = $one->bag?->name() ?? '';
+                $hours[] = $one->minutes === null ? null : (float) $one->minutes / 60;
             }
         }
         $record = new TrackRecord($outcomes);
@@ -60,6 +61,7 @@ final class LogController extends Controller
             'photographs' => self::photographs($bags),
             'record' => $record,
             'plot' => $names === [] ? null : RecordPlot::of($record, $names),
+            'hours' => $names === [] || $hours === [] || array_unique($hours) === [null] ? null : RecordPlot::hours($names, $hours),
             'unit' => $maker->units,
         ]);
     }

@@ -40,6 +40,12 @@
                     <div class="sheet" tabindex="0" role="group" aria-label="{{ __('What each bag took') }}">{!! $plot
                         !!}</div>
                 @endif
+                @if ($hours !== null)
+                    <div class="table-head"><h2>{{ __('Hours') }}</h2><span>{{ __('of the hook, as you kept them')
+                        }}</span></div>
+                    <div class="sheet" tabindex="0" role="group" aria-label="{{ __('Hours of each bag') }}">{!! $hours
+                        !!}</div>
+                @endif
                 <div class="wide" tabindex="0" role="group" aria-label="{{ __('All finished bags') }}">
                 <table class="plain-table">
                     <thead><tr><th scope="col">{{ __('bag') }}</th><th scope="col">{{ __('done') }}</th><th
