@@ -20,7 +20,7 @@ final class RecordPlotTest extends TestCase
         [$few, $many] = array_map(fn(\SimpleXMLElement $one): float => (float) $one['height'], $bars);
         self::assertEqualsWithDelta(4, $many / $few, 0.05);
         $said = array_map(strval(...), (array) $svg->xpath('//*[local-name()="text"]'));
-        foreach (['2.0', '8.0', 'First lantern', 'Bait-shed', '<tote>', 'Anchor'] as $one) {
+        foreach (['2.0', '8.0', 'First lantern', 'Bait-shed <tote>', 'Anchor'] as $one) {
             self::assertContains($one, $said);
         }
     }

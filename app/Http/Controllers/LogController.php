@@ -61,7 +61,9 @@ final class LogController extends Controller
             'photographs' => self::photographs($bags),
             'record' => $record,
             'plot' => $names === [] ? null : RecordPlot::of($record, $names),
-            'hours' => $names === [] || $hours === [] || array_unique($hours) === [null] ? null : RecordPlot::hours($names, $hours),
+            'hours' => $names === [] || $hours === [] || array_unique($hours) === [null]
+                ? null
+                : RecordPlot::hours($names, $hours),
             'unit' => $maker->units,
         ]);
     }
