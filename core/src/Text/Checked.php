@@ -15,11 +15,20 @@ final readonly class Checked
      * @param string $tongue that it was read in
      * @param list<ProvenRow> $rows
      * @param list<TextProblem> $problems in the order of the lines
+     * @param int $sizes that it is written for
      */
-    private function __construct(public string $tongue, public array $rows, public array $problems) {}
+    private function __construct(
+        public string $tongue,
+        public array $rows,
+        public array $problems,
+        public int $sizes = 1,
+    ) {}
 
-    /** @param ?string $tongue null: found out from the text */
-    public static function of(string $text, ?string $tongue = null): self
+    /**
+     * @param ?string $tongue null: found out from the text
+     * @param ?int $size of several that is proven alone, from 1; null: the rows of the first, and each is proven
+     */
+    public static function of(string $text, ?string $tongue = null, ?int $size = null): self
     {
         if (strlen($text) > Grammar::LONGEST) {
             return new self($tongue ?? 'en-US', [], [new TextProblem(
@@ -34,7 +43,7 @@ final readonly class Checked
         }
         $text = Grammar::cleaned($text);
         $all = array_map(
-            fn(string $one): self => self::in($text, $one),
+            fn(string $one): self => self::in($text, $one, $size),
             $tongue === null ? Guess::tongues($text) : [$tongue],
         );
         // Where the words do not say which, the counts do.
@@ -43,12 +52,13 @@ final readonly class Checked
         return $all[0];
     }
 
-    private static function in(string $text, string $tongue): self
+    private static function in(string $text, string $tongue, ?int $only): self
     {
         $speech = Speech::of($tongue);
         [$lines, $unread, $sizes] = Grammar::read($text, $speech);
+        $nth = max(1, min($only ?? 1, $sizes)) - 1;
         if ($sizes > 1) {
-            [$lines, $unread] = Grammar::read($text, $speech, 0, $sizes);
+            [$lines, $unread] = Grammar::read($text, $speech, $nth, $sizes);
         }
         if (array_filter($lines, fn(WrittenRow $one): bool => $one->steps !== []) === []) {
             return new self($tongue, [], [new TextProblem(
@@ -59,9 +69,9 @@ final readonly class Checked
                 new Saying('There is no row of a pattern in this text. A row begins like “Round 1:” or “Row 1:”.'),
             )]);
         }
-        [$rows, $problems] = Prover::of($lines);
+        [$rows, $problems] = Prover::of($lines, $nth);
         $all = [...$unread, ...$problems];
-        for ($size = 1; $size < $sizes; $size++) {
+        for ($size = 1; $size < $sizes && $only === null; $size++) {
             [$others] = Grammar::read($text, $speech, $size, $sizes);
             foreach (Prover::of($others, $size)[1] as $problem) {
                 $all[] = $problem->inSize($size + 1);
@@ -69,7 +79,7 @@ final readonly class Checked
         }
         usort($all, fn(TextProblem $a, TextProblem $b): int => [$a->line, $a->column] <=> [$b->line, $b->column]);
 
-        return new self($tongue, $rows, $all);
+        return new self($tongue, $rows, $all, $sizes);
     }
 
     /** @return list<non-empty-list<ProvenRow>> the rows of each piece */

@@ -58,6 +58,10 @@ final readonly class AsWritten implements Maker
 
     private const GAUGE = 'stitch';
 
+    private const SIZE = 'size';
+
+    private const MOST_SIZES = 6;
+
     private const PLAIN = ['sc', 'hdc', 'dc'];
 
     /** Share of what a flat round adds that still lies. From memory. */
@@ -69,8 +73,14 @@ final readonly class AsWritten implements Maker
     /**
      * @param ?string $stitch that the gauge is of; null: that of most of its rows
      * @param ?Checked $checked null of no text
+     * @param ?int $size of several that the text is written for, from 1; null: the first
      */
-    private function __construct(private string $text, private ?string $stitch, private ?Checked $checked) {}
+    private function __construct(
+        private string $text,
+        private ?string $stitch,
+        private ?Checked $checked,
+        private ?int $size = null,
+    ) {}
 
     public static function key(): string
     {
@@ -98,21 +108,30 @@ final readonly class AsWritten implements Maker
     {
         $text = $choices->lines(self::PATTERN, self::LONGEST) ?? '';
         $stitch = $choices->has(self::GAUGE) ? $choices->word(self::GAUGE, self::PLAIN) : null;
+        $size = $choices->whole(self::SIZE, 1, self::MOST_SIZES, 'the size of the text');
         $choices->close();
 
-        return new self($text, is_string($stitch) ? $stitch : null, self::checked($text));
+        return new self($text, is_string($stitch) ? $stitch : null, self::checked($text, $size), $size);
     }
 
-    private static function checked(string $text): ?Checked
+    private static function checked(string $text, ?int $size = null): ?Checked
     {
-        return trim($text) === '' ? null : Checked::of($text);
+        return trim($text) === '' ? null : Checked::of($text, size: $size ?? 1);
     }
 
     public function settings(?Ground $ground = null): array
     {
+        $sizes = $this->checked->sizes ?? 1;
+
         return [
             new Wording(self::PATTERN, 'The pattern, as it is written', $this->text, self::LONGEST),
             Choice::plain(self::GAUGE, 'Stitch of the gauge', $this->stitch ?? $this->most()),
+            ...($sizes === 1 ? [] : [new Choice(
+                self::SIZE,
+                'Size of the text',
+                (string) min($this->size ?? 1, $sizes),
+                array_map(fn(int $nth): array => [(string) $nth, ''], array_combine(range(1, $sizes), range(1, $sizes))),
+            )]),
         ];
     }
 
@@ -121,17 +140,20 @@ final readonly class AsWritten implements Maker
         $text = $values[self::PATTERN] ?? $this->text;
         $stitch = array_key_exists(self::GAUGE, $values) ? $values[self::GAUGE] : $this->stitch;
         $stitch = is_string($stitch) ? $stitch : null;
+        $size = array_key_exists(self::SIZE, $values) ? $values[self::SIZE] : $this->size;
+        $size = is_numeric($size) ? (int) $size : null;
+        $text = is_string($text) ? $text : $this->text;
 
-        return is_string($text) && $text !== $this->text
-            ? new self($text, $stitch, Checked::of($text))
-            : new self($this->text, $stitch, $this->checked);
+        return $text !== $this->text || $size !== $this->size
+            ? new self($text, $stitch, self::checked($text, $size), $size)
+            : new self($text, $stitch, $this->checked, $size);
     }
 
     public function write(): array
     {
         return array_filter(
-            [self::PATTERN => $this->text, self::GAUGE => $this->stitch],
-            fn(?string $one): bool => $one !== null && $one !== '',
+            [self::PATTERN => $this->text, self::GAUGE => $this->stitch, self::SIZE => $this->size],
+            fn(int|string|null $one): bool => $one !== null && $one !== '',
         );
     }
 

@@ -6,11 +6,14 @@ namespace Fescue\Core\Tests\Written;
 
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
+use Fescue\Core\Bag\Chosen;
 use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Estimate\MaterialEstimate;
 use Fescue\Core\Instruction\Vocabulary;
 use Fescue\Core\Pattern\Row;
+use Fescue\Core\Piece\Asked;
+use Fescue\Core\Piece\Choice;
 use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Draw;
@@ -298,5 +301,42 @@ final class AsWrittenTest extends TestCase
             $rows[] = "Rnd {$nth}: (sc in next st, dc in next st) x 9 (18)";
         }
         self::assertCount(299, self::plan(implode("\n", $rows))->work->rows);
+    }
+
+    public function testOfATextOfSeveralSizesTheChosenOneIsMade(): void
+    {
+        $text = <<<'TEXT'
+            Round 1: 6 (8, 6) sc in magic ring (6, 8, 6)
+            Round 2: 2 sc in each st around (12, 16, 12)
+            Round 3: (sc in next st, 2 sc in next st) around (18, 24, 18)
+            Rounds 4-9: sc in each st around (18, 24, 18)
+            TEXT;
+        $of = fn(?int $size): BagPlan => Planner::plan(BagDocument::read(self::STRAND + ['build' => [
+            'type' => 'written', 'pattern' => $text,
+        ] + ($size === null ? [] : ['size' => $size])]));
+        self::assertSame(self::leaves($of(null)), self::leaves($of(1)));
+        self::assertSame([6, 12, 18], array_slice(self::leaves($of(3)), 0, 3));
+        self::assertSame([8, 16, 24, ...array_fill(0, 6, 24)], self::leaves($large = $of(2)));
+        // It is asked for where there are several, kept in the file, and one of them.
+        $maker = $large->spec->choices->parts[0]->maker;
+        $names = array_map(fn(Asked $one): string => $one->name, $maker->settings());
+        self::assertSame(['pattern', 'stitch', 'size'], $names);
+        self::assertSame('2', $maker->settings()[2] instanceof Choice ? $maker->settings()[2]->value : '');
+        self::assertSame(['1', '2', '3'], $maker->settings()[2] instanceof Choice ? $maker->settings()[2]->values() : []);
+        self::assertSame(2, $maker->write()['size']);
+        self::assertSame(['pattern', 'stitch'], array_map(
+            fn(Asked $one): string => $one->name,
+            $maker->with(['pattern' => self::ROUND])->settings(),
+        ));
+        self::assertSame(6, self::leaves(Planner::plan($large->spec->shaped([new Chosen(
+            $large->spec->choices->parts[0]->path,
+            $maker->with(['size' => '1']),
+        )])))[0]);
+        // What is wrong in another size is none of this one's.
+        $slip = str_replace("(18, 24, 18)\nRounds", "(18, 24, 20)\nRounds", $text);
+        self::assertFalse(Checked::of($slip)->isRight());
+        self::assertTrue(Checked::of($slip, size: 2)->isRight());
+        self::assertFalse(Checked::of($slip, size: 3)->isRight());
+        self::assertSame([3, 1], [Checked::of($text)->sizes, Checked::of(self::ROUND)->sizes]);
     }
 }
