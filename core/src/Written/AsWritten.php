@@ -130,7 +130,10 @@ final readonly class AsWritten implements Maker
                 self::SIZE,
                 'Size of the text',
                 (string) min($this->size ?? 1, $sizes),
-                array_map(fn(int $nth): array => [(string) $nth, ''], array_combine(range(1, $sizes), range(1, $sizes))),
+                array_map(
+                    fn(int $nth): array => [(string) $nth, ''],
+                    array_combine(range(1, $sizes), range(1, $sizes)),
+                ),
             )]),
         ];
     }
