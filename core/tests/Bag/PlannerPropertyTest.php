@@ -112,6 +112,12 @@ final class PlannerPropertyTest extends TestCase
             // The middle of the front, by the base: half way along its straight side.
             $ring = $plan->work->rows[Plans::count($plan, '/base/rounds') - 1]->path;
             self::assertInstanceOf(OvalRing::class, $ring);
+            // Its second half is the first, half a turn on.
+            foreach ([0, 1, $ring->half() - 1] as $place) {
+                $is = $ring->stand($ring->half() + $place, $ring->stitches());
+                $opposite = $ring->stand($place, $ring->stitches())->opposite();
+                self::assertEqualsWithDelta([$opposite->x, $opposite->y], [$is->x, $is->y], 1e-9, $said);
+            }
             $centre = $ring->head + (Plans::count($plan, '/base/chain') - 2) / 2;
             self::assertLessThanOrEqual(1.0, abs($middles[0] - $centre), $said);
         }

@@ -348,4 +348,16 @@ final class PerspectiveTest extends TestCase
             }
         }
     }
+
+    /** Seen again through the map the other way, each place of the table is where it was in the picture. */
+    public function testTheMapTheOtherWayLeadsBack(): void
+    {
+        $perspective = Perspective::ofCard([[100, 120], [900, 80], [950, 640], [60, 600]]);
+        [$a, $b, $c] = $perspective->seen();
+        foreach ([[500, 700], [120, 130], [880, 610], [333, 444]] as [$px, $py]) {
+            [$x, $y] = $perspective->onTable($px, $py);
+            $seen = array_map(fn(int $row): float => $x * $a[$row] + $y * $b[$row] + $c[$row], [0, 1, 2]);
+            self::assertEqualsWithDelta([$px, $py], [$seen[0] / $seen[2], $seen[1] / $seen[2]], 1e-6);
+        }
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Shape;
 
 use Fescue\Core\Shape\Arch;
+use Fescue\Core\Shape\Around;
 use Fescue\Core\Shape\Circle;
 use Fescue\Core\Shape\Ellipse;
 use Fescue\Core\Shape\Flatness;
@@ -235,5 +236,25 @@ final class OutlineTest extends TestCase
         self::assertEqualsWithDelta(60, (new Flatness(3, 6, -3))->rise(), 1e-9);
         self::assertEqualsWithDelta(0, (new Flatness(8, 6, 2))->rise(), 1e-9);
         self::assertEqualsWithDelta(8 / 6, (new Flatness(8, 6, 2))->ratio(), 1e-9);
+    }
+
+    /** Around any outline a stitch stands in the middle of its share, from wherever the first begins. */
+    public function testStitchesAroundStandInTheMiddleOfTheirShare(): void
+    {
+        $circle = new Circle(100.0);
+        $around = new Around($circle, 0.9);
+        foreach (range(0, 7) as $place) {
+            $share = fmod(0.9 + ($place + 0.5) / 8, 1.0);
+            [$is, $at] = [$around->stand($place, 8), $circle->at($share)];
+            self::assertEqualsWithDelta([$at->x, $at->y], [$is->x, $is->y], 1e-4);
+        }
+        [$first, $last] = [(new Around($circle))->stand(0, 8), (new Around($circle))->stand(7, 8)];
+        // Those on either side of where it begins are as far from it.
+        $from = $circle->at(0.0);
+        self::assertEqualsWithDelta(
+            hypot($first->x - $from->x, $first->y - $from->y),
+            hypot($last->x - $from->x, $last->y - $from->y),
+            1e-4,
+        );
     }
 }

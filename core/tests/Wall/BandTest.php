@@ -8,7 +8,9 @@ use Fescue\Core\Document\Refused;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Instruction\Count;
 use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Instruction\Several;
 use Fescue\Core\Instruction\StitchCount;
+use Fescue\Core\Instruction\Traverser;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Pattern\Edge;
 use Fescue\Core\Pattern\Row;
@@ -275,5 +277,29 @@ final class BandTest extends TestCase
             '[sk next st, FPdc around next st, 2 dc in sp between, FPdc around next st, sk next st] 12 times.',
             $words('posts', 1),
         );
+    }
+
+    /** Of a plain round that evens the count, each increase stands in the middle of its share of the round. */
+    public function testIncreasesThatEvenTheCountAreSpread(): void
+    {
+        foreach ([[50, 4], [44, 4], [46, 2], [49, 5]] as [$around, $more]) {
+            $rows = (new Band(['stitch' => 'fans', 'rounds' => 1, 'even' => true]))->make(
+                self::ground(),
+                Edge::around($around, 12, Motif::single()),
+            )->rows;
+            $places = [];
+            $at = 0;
+            foreach (Traverser::unrolled($rows[0]->instructions) as [$leaf]) {
+                for ($one = 0; $one < ($leaf instanceof Several ? $leaf->anchors : 0); $one++) {
+                    $places[] = $at + $one;
+                }
+                $at += $leaf->takes();
+            }
+            self::assertSame($around, $at);
+            self::assertSame(
+                array_map(fn(int $nth): int => intdiv((2 * $nth + 1) * $around, 2 * $more), range(0, $more - 1)),
+                $places,
+            );
+        }
     }
 }
