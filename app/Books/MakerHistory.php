@@ -327,8 +327,10 @@ final class MakerHistory
     {
         $this->swatched ??= LearnedHand::of(array_values($this->trials()));
         $keys = array_map(fn(Motif $one): string => $one->key, $tried);
+        $own = array_filter($tried, fn(Motif $one): bool => $one->isOwn());
+        $fabrics = Motif::all() + array_column($own, null, 'key');
         $known = array_filter(
-            $this->swatched->proportions($measured),
+            $this->swatched->among(array_values($fabrics))->proportions($measured),
             fn(Proportion $one): bool => in_array($one->of, $keys, true),
         );
         $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];

@@ -72,7 +72,8 @@ final readonly class Question
     /** What her hand makes of other stitches, beside one that is measured. */
     public static function proportions(Motif $measured): self
     {
-        return new self("proportions {$measured->key}");
+        // The rows of a maker's own are no name to keep an answer under.
+        return new self('proportions '.($measured->isOwn() ? sha1($measured->key) : $measured->key));
     }
 
     /**

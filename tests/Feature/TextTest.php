@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Text;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class TextTest extends TestCase
@@ -100,11 +101,33 @@ final class TextTest extends TestCase
             $this->post('/swatches', ['stitch' => $one, 'name' => $one] + $swatch)->assertSessionHasNoErrors();
             self::assertSame(1, $maker->swatches()->where('stitch', $one)->count());
         }
+        // A bag of that swatch, and one of another that has such a wall, are planned, worked, and asked about.
+        $bag = $this->bag($maker);
+        $bag->update(['choices' => array_replace_recursive((array) $bag->choices, [
+            'body' => ['stitch' => $key, 'loop' => 'both', 'even' => true, 'rounds' => 6],
+        ])]);
+        foreach ([$bag->swatch_id, $maker->swatches()->where('stitch', $key)->value('id')] as $swatched) {
+            $bag->update(['swatch_id' => $swatched]);
+            foreach (['', '/words', '/enough', '/work', '/what-if', '/finish', '/export'] as $page) {
+                $this->get("/bags/{$bag->id}{$page}")->assertOk();
+            }
+        }
+        // What her hand makes of other stitches is kept beside it, too.
+        self::assertTrue(DB::table('known')->where('user_id', $maker->id)->where('what', 'proportions '.sha1($key))->exists());
+        $this->get("/bags/{$bag->id}")->assertSee('value="'.$key.'" selected', false);
+        $file = (string) $this->get("/bags/{$bag->id}/export")->getContent();
+        self::assertStringContainsString($key, $file);
+        // Another maker reads the file: the fabric is in it.
+        $otto = $this->maker('otto@pier.example');
+        $this->flushSession()->actingAs($otto)->post('/bags/import', ['text' => $file])->assertSessionHasNoErrors();
+        $his = $otto->bags()->firstOrFail();
+        $this->get("/bags/{$his->id}")->assertOk()->assertSee('value="'.$key.'" selected', false);
+        $this->flushSession()->actingAs($maker);
         // Changed to what is none, it is none; swatches and bags of it carry it themselves.
         $this->post("/count/{$kept->id}", ['name' => 'Shells', 'text' => self::ROUND, 'revision' => '0']);
         self::assertSame('', $kept->fresh()?->motif);
         $this->get('/swatches')->assertOk()->assertSee('Shells');
-        $this->flushSession()->actingAs($this->maker('otto@pier.example'))->get('/swatches/new')->assertDontSee('Shells:');
+        $this->flushSession()->actingAs($this->maker('ida@pier.example'))->get('/swatches/new')->assertDontSee('Shells:');
         $this->post('/swatches', ['stitch' => 'Shells: 2 dc in next st', 'material_id' => ''] + $swatch)
             ->assertSessionHasErrors('stitch');
     }
