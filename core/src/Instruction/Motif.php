@@ -170,7 +170,8 @@ final class Motif implements Sayable
         }
         [$rows, $setUp] = [...array_reverse(explode(self::SET_UP, $told, 2)), ''];
         try {
-            $one = self::read($key, $rows, $setUp);
+            // Posts that are raised are, from behind, sunk.
+            $one = self::read($key, $rows, $setUp, oneSided: preg_match('/\b[FB]P/', $told) === 1);
         } catch (NotRead|\InvalidArgumentException) {
             return null;
         }

@@ -97,6 +97,16 @@ final class OwnMotifTest extends TestCase
         self::assertStringContainsString('none of its rounds goes on from', (string) self::of($text));
     }
 
+    public function testRaisedPostsAreWorkedWithOneSideBeforeHer(): void
+    {
+        $posts = 'Ribs: dc in next 2 sts // FPdc around next st, BPdc around next st';
+        self::assertTrue(Motif::named($posts)->oneSided);
+        self::assertFalse(Motif::named('Own: 2 dc in next st, sk next st')->oneSided);
+        [$path, $said] = Ways::refused(['body' => ['stitch' => $posts, 'even' => true], 'working' => 'joined-turned']);
+        self::assertStringStartsWith('/body', $path);
+        self::assertNotSame('', $said);
+    }
+
     /** The catalogue is such text: told in each tongue and read back it is the same rows. */
     public function testTheCatalogueIsSuchText(): void
     {
