@@ -137,4 +137,23 @@ final class ResizeTest extends TestCase
         self::assertNull(self::resized(self::OVAL, -30));
         self::assertNull(self::resized("Ch 5\nRow 1: sc in 2nd ch from hook, sc in next 3 ch (4)", 0, 2));
     }
+
+    /** The last of its rounds goes on growing, too; whatever stands on it takes as many more. */
+    public function testARoundIsPutInAsTheLastOneWouldGoOn(): void
+    {
+        $flat = "Round 1: 6 sc in magic ring (6)\nRound 2: 2 sc in each st around (12)\n"
+            ."Round 3: (sc in next st, 2 sc in next st) x 6 (18)\nRound 4: (sc in next 2 sts, 2 sc in next st) x 6 (24)";
+        $more = Resize::of(Checked::of($flat), $flat, 0, 0, 2);
+        self::assertSame("{$flat}\nRound 5: (sc in next 3 sts, 2 sc in next st) x 6 (30)\n"
+            .'Round 6: (sc in next 4 sts, 2 sc in next st) x 6 (36)', $more?->text);
+        self::assertSame([
+            '+ Round 5: (sc in next 3 sts, 2 sc in next st) x 6 (30)',
+            '+ Round 6: (sc in next 4 sts, 2 sc in next st) x 6 (36)',
+        ], $more->changed);
+        $base = "Round 1: 6 sc in magic ring (6)\nRound 2: inc x 6 (12)\nRound 3: *sc in next st, 2 sc in next st; rep from * around (18)\n"
+            .'Round 4: *sc in next 2 sts, 2 sc in next st; rep from * around (24)';
+        $text = "{$base}\nRounds 5-9: sc in each st around (24)";
+        self::assertSame("{$base}\nRound 5: *sc in next 3 sts, 2 sc in next st; rep from * around (30)\n"
+            .'Rounds 6-10: sc in each st around (30)', Resize::of(Checked::of($text), $text, 0, 0, 1)?->text);
+    }
 }
