@@ -70,7 +70,7 @@ final class Messages
         'hung', 'upper', 'right', 'lower', 'left', 'balls', 'cones', 'rolls', 'Lay', 'Trim', 'Slit', 'Cut round',
         'Open the spine', 'A strip', 'A spine', 'A width', 'A height', 'A side fold', 'A hitch’s loss', 'A trim',
         'A join’s loss', 'A length', 'lock', 'shirts or tubes', 'panels', 'bags', 'ribbons', 'basket', 'belt bag',
-        'tray', 'pouch', 'key purse',
+        'tray', 'pouch', 'key purse', 'Size of the text',
     ];
 
     /** @var list<array{class-string, string}> */
