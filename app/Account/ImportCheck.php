@@ -162,7 +162,7 @@ final readonly class ImportCheck
             ),
             array_diff([$one->tongue, $one->to], ['', ...array_keys(Speech::TONGUES)]) !== []
                 => Tongues::tell('tongue: none that is read.'),
-            $one->motif !== '' && Motif::find($one->motif)?->isOwn() !== true
+            $one->motif !== '' && Motif::own($one->motif) === null
                 => Tongues::tell('motif: no fabric that can be worked.'),
             default => null,
         };

@@ -74,15 +74,18 @@ final readonly class WorkSheet
     /** The row in hand; the last where all is done. */
     public function row(): Passage
     {
-        return $this->course->rows[min($this->place->row ?? 0, count($this->course->rows) - 1)];
+        return $this->course->rows[$this->inHand()];
+    }
+
+    private function inHand(): int
+    {
+        return min($this->place->row ?? 0, count($this->course->rows) - 1);
     }
 
     /** Where its page tells how the row in hand is worked. */
     public function how(): string
     {
-        $rows = $this->sheet->plan->work->rows;
-
-        return HowTo::of($rows[min($this->place->row ?? 0, count($rows) - 1)]);
+        return HowTo::of($this->sheet->plan->work->rows[$this->inHand()]);
     }
 
     public function isDone(): bool

@@ -326,25 +326,19 @@ final class MakerHistory
     private function proportions(Motif $measured, array $tried): array
     {
         $this->swatched ??= LearnedHand::of(array_values($this->trials()));
-        $keys = array_map(fn(Motif $one): string => $one->key, $tried);
-        $own = array_filter($tried, fn(Motif $one): bool => $one->isOwn());
-        $fabrics = Motif::all() + array_column($own, null, 'key');
-        $known = array_filter(
-            $this->swatched->among(array_values($fabrics))->proportions($measured),
-            fn(Proportion $one): bool => in_array($one->of, $keys, true),
-        );
+        $tried = array_column($tried, null, 'key');
+        // In the order of the catalogue, and her own after it.
+        $fabrics = array_values(array_intersect_key(Motif::all(), $tried) + $tried);
         $times = fn(Spread $of): array => ['likely' => round($of->likely, 4), 'spread' => round($of->relative, 4)];
 
-        return array_values(
-            array_map(
-                fn(Proportion $one): array => [
-                    'stitch' => $one->of,
-                    'width' => $times($one->width),
-                    'height' => $times($one->height),
-                    'strand' => $times($one->strand),
-                ],
-                $known,
-            ),
+        return array_map(
+            fn(Proportion $one): array => [
+                'stitch' => $one->of,
+                'width' => $times($one->width),
+                'height' => $times($one->height),
+                'strand' => $times($one->strand),
+            ],
+            $this->swatched->among($fabrics)->proportions($measured),
         );
     }
 

@@ -80,6 +80,14 @@ final class Canvas
         return self::number($value);
     }
 
+    /** Strand along a way: a darker stroke with its colour on it. */
+    public static function strand(string $way, string $colour, float $broad): string
+    {
+        return '<g fill="none" stroke-linecap="round" stroke-linejoin="round"><path d="'.$way.'" stroke="'
+            .Ink::mix($colour, Ink::INK, 0.6).'" stroke-width="'.($broad + 2).'"/><path d="'.$way.'" stroke="'.$colour
+            ."\" stroke-width=\"{$broad}\"/></g>";
+    }
+
     public static function number(float $value, int $decimals = 2): string
     {
         return (string) round($value, $decimals);

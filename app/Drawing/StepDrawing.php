@@ -48,7 +48,7 @@ final class StepDrawing
     /** @return array{string, string, string} three steps of a stitch; of a chain and a slip stitch, too */
     public static function stitch(Stitch $stitch): array
     {
-        $wraps = self::wraps($stitch);
+        $wraps = $stitch->yarnOvers();
         $of = fn(int $step): self => new self("{$stitch->value}-{$step}-");
         if ($stitch === Stitch::Chain) {
             return [
@@ -95,16 +95,17 @@ final class StepDrawing
     public static function through(Stitch $stitch, string $rows): array
     {
         $motif = Motif::named("how: {$rows}");
-        $wraps = self::wraps($stitch);
+        [$from, $high] = [self::NEXT + 15, self::high($stitch)];
         $of = fn(int $step): self => (new self(hash('crc32b', $rows)."-{$step}-"))->row($stitch);
         $isRound = $motif->goesRoundPosts();
 
         return [
             ($isRound
-                ? $of(1)->stood($stitch, $motif, 2)->around(str_contains($rows, 'FP'))
-                : $of(1)->stood($stitch, $motif, 2)->into($stitch, 0, self::NEXT, true))->svg($stitch),
-            $of(2)->stood($stitch, $motif, 2)->drawnUp($stitch, $wraps)->svg($stitch),
-            $of(3)->stood($stitch, $motif, 3)->svg($stitch),
+                ? $of(1)->patch($motif, 3, $from, self::EDGE, $high)->around(str_contains($rows, 'FP'))
+                : $of(1)->patch($motif, 3, $from, self::EDGE, $high)->into($stitch, 0, self::NEXT, true))->svg(),
+            $of(2)->patch($motif, 3, $from, self::EDGE, $high)->drawnUp($stitch, $stitch->yarnOvers())->svg(),
+            $of(3)->patch($motif, 4, $from - self::STITCH, self::EDGE, $high)
+                ->held($from - self::STITCH - 12, self::EDGE - $high)->svg(),
         ];
     }
 
@@ -170,16 +171,6 @@ final class StepDrawing
         return Ink::mix(Ink::WARM, self::STRAND, 0.42);
     }
 
-    /** Yarn overs before the hook goes in. */
-    private static function wraps(Stitch $stitch): int
-    {
-        return match ($stitch) {
-            Stitch::HalfDouble, Stitch::Double => 1,
-            Stitch::Treble => 2,
-            default => 0,
-        };
-    }
-
     private static function high(Stitch $stitch): int
     {
         return (int) (self::ROW * $stitch->relativeHeight());
@@ -221,21 +212,10 @@ final class StepDrawing
     }
 
     /** The stitch as it stands then, in the colour of what is meant, with the loop on the hook. */
-    private function stood(
-        Stitch $stitch,
-        ?Motif $as = null,
-        int $many = 1,
-        string $colour = self::STRAND,
-    ): self {
-        $motif = $as ?? Motif::plain($stitch) ?? Motif::single();
+    private function stood(Stitch $stitch, string $colour = self::STRAND): self
+    {
+        $motif = Motif::plain($stitch) ?? Motif::single();
         $high = self::high($stitch);
-        if ($as !== null) {
-            $from = self::NEXT + 15 - ($many === 3 ? self::STITCH : 0);
-
-            $this->patch($motif, $many + 1, $from, self::EDGE, $high);
-
-            return $many === 3 ? $this->held($from - 12, self::EDGE - $high) : $this;
-        }
         if ($stitch === Stitch::Slip) {
             return $this->strand('M46 90Q60 98 76 90', Ink::WARM)->held(self::NEXT - 28, self::EDGE - 2);
         }
@@ -277,20 +257,16 @@ final class StepDrawing
     {
         [$y, $x] = [self::EDGE + 12, self::NEXT];
         // What passes behind the post is covered by it once more.
-        $post = fn(int $at): string => 'M'.($at - 4).' '.(self::HIGH + 2)."V{$this->n(self::EDGE + 2)}M".($at + 4).' '
-            .(self::HIGH + 2)."V{$this->n(self::EDGE + 2)}";
+        [$foot, $top] = [self::HIGH + 2, self::EDGE + 2];
+        $post = fn(int $at): string => 'M'.($at - 4)." {$foot}V{$top}M".($at + 4)." {$foot}V{$top}";
         $this->drawn .= self::rod('M'.($x - 22)." {$y}L".($x + 16)." {$y}Q".($x + 26)." {$y} ".($x + 34).' '.($y - 12)
             .'L'.($x + 58).' '.($y - 60));
 
-        return $isFront ? $this->strand($post($x), self::STRAND, 5)->arrow("M34 70Q28 92 38 {$y}")
-            : $this->strand($post($x - self::STITCH), self::STRAND, 5)
-                ->strand($post($x + self::STITCH), self::STRAND, 5)
-                ->arrow("M34 70Q28 92 38 {$y}");
-    }
+        foreach ($isFront ? [$x] : [$x - self::STITCH, $x + self::STITCH] as $before) {
+            $this->strand($post($before), self::STRAND, 5);
+        }
 
-    private function n(float $value): string
-    {
-        return Canvas::number($value);
+        return $this->arrow("M34 70Q28 92 38 {$y}");
     }
 
     /** Loops drawn up, and the strand that comes through next. */
@@ -415,9 +391,7 @@ final class StepDrawing
 
     private function strand(string $way, string $colour = self::STRAND, float $thick = 6): self
     {
-        $this->drawn .= '<g fill="none" stroke-linecap="round" stroke-linejoin="round"><path d="'.$way.'" stroke="'
-            .Ink::mix($colour, Ink::INK, 0.6).'" stroke-width="'.($thick + 1.8).'"/><path d="'.$way
-            ."\" stroke=\"{$colour}\" stroke-width=\"{$thick}\"/></g>";
+        $this->drawn .= Canvas::strand($way, $colour, $thick);
 
         return $this;
     }

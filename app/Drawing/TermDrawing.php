@@ -143,9 +143,7 @@ final class TermDrawing
     /** Strand along a way. */
     private static function way(string $way, string $colour = self::STRAND, int $broad = 7): string
     {
-        return '<g fill="none" stroke-linecap="round" stroke-linejoin="round"><path d="'.$way.'" stroke="'
-            .Ink::mix($colour, Ink::INK, 0.6).'" stroke-width="'.($broad + 2).'"/><path d="'.$way.'" stroke="'.$colour
-            ."\" stroke-width=\"{$broad}\"/></g>";
+        return Canvas::strand($way, $colour, $broad);
     }
 
     /** @param list<array{int, int}> $at */

@@ -71,7 +71,7 @@ final readonly class HowTo
     {
         $vocabulary = Vocabulary::of($terms);
         $name = ucfirst($vocabulary->name($stitch)).' ('.$vocabulary->abbreviation($stitch).')';
-        $wraps = ['hdc' => 1, 'dc' => 1, 'tr' => 2][$stitch->value] ?? 0;
+        $wraps = $stitch->yarnOvers();
 
         return self::told(self::place($stitch), $name, StepDrawing::stitch($stitch), ...match ($stitch) {
             Stitch::Chain => [

@@ -103,7 +103,7 @@ final class User extends Authenticatable
         return once(function (): array {
             $all = [];
             foreach ($this->texts()->where('motif', '!=', '')->limit(self::MOST_FABRICS)->pluck('motif') as $key) {
-                $motif = is_string($key) ? Motif::find($key) : null;
+                $motif = is_string($key) ? Motif::own($key) : null;
                 $all += $motif === null ? [] : [$motif->key => $motif];
             }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use App\Tongue\Tongues;
+use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Written\AsWritten;
 use Illuminate\Http\Request;
@@ -36,6 +37,12 @@ final class PatternText
             ),
             default => '',
         };
+    }
+
+    /** @param string $tongue as tongue() has it */
+    public static function checked(string $text, string $tongue): Checked
+    {
+        return Checked::of($text, $tongue === '' ? null : $tongue);
     }
 
     /** A tongue that is read; '' of any other, which is found out. */

@@ -57,7 +57,7 @@ final class CountController extends Controller
     {
         $checked = trim($text) === '' || strlen($text) > PatternText::LONGEST
             ? null
-            : Checked::of($text, $tongue === '' ? null : $tongue);
+            : PatternText::checked($text, $tongue);
 
         return [
             'checked' => $checked,
@@ -130,9 +130,7 @@ final class CountController extends Controller
 
     private static function checked(Request $request, string $text): Checked
     {
-        $tongue = PatternText::tongue(Typed::text($request, 'tongue'));
-
-        return Checked::of($text, $tongue === '' ? null : $tongue);
+        return PatternText::checked($text, PatternText::tongue(Typed::text($request, 'tongue')));
     }
 
     /** @param array{across: int, grows: int, rounds: int} $by */

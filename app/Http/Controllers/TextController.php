@@ -9,7 +9,6 @@ use App\Models\Transaction;
 use App\Rules\PatternText;
 use App\Rules\Typed;
 use App\Tongue\Tongues;
-use Fescue\Core\Text\Checked;
 use Fescue\Core\Written\OwnMotif;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -97,16 +96,13 @@ final class TextController extends Controller
         $wrong = array_filter(['text' => trim($values['text']) === ''
             ? Tongues::tell('Paste or type the pattern first.')
             : PatternText::wrong($values['text'])], fn(string $said): bool => $said !== '');
-        $isRead = $wrong === [];
+        $values['motif'] = $wrong === []
+            ? OwnMotif::of(PatternText::checked($values['text'], $values['tongue']), $values['name'])->motif->key ?? ''
+            : '';
         if ($values['name'] === '' || mb_strlen($values['name']) > 80) {
             $wrong['name'] = Tongues::tell('Give it a name you will know it by, at most 80 letters.');
         }
 
-        $fabric = $isRead ? OwnMotif::of(
-            Checked::of($values['text'], $values['tongue'] === '' ? null : $values['tongue']),
-            $values['name'],
-        ) : null;
-
-        return [$values + ['motif' => $fabric->motif->key ?? ''], $wrong];
+        return [$values, $wrong];
     }
 }

@@ -161,7 +161,7 @@ final class Motif implements Sayable
     }
 
     /** Of such a key; null where it has no name, or its rows are none of a fabric. */
-    private static function own(string $key): ?self
+    public static function own(string $key): ?self
     {
         $known = (self::$own[$key] ?? null)?->get();
         [$name, $told] = [...explode(self::NAMED, $key, 2), ''];
@@ -257,7 +257,7 @@ final class Motif implements Sayable
     /** @return list<string> of the catalogue, and what is said where that is a maker's own */
     public static function keysWith(mixed $said): array
     {
-        return [...self::keys(), ...(is_string($said) && self::find($said)?->isOwn() === true ? [$said] : [])];
+        return [...self::keys(), ...(is_string($said) && self::own($said) !== null ? [$said] : [])];
     }
 
     /** @return array{list<non-empty-list<Instruction>>, non-empty-list<non-empty-list<Instruction>>} set-up, repeat */

@@ -9,9 +9,17 @@ use Fescue\Core\Document\Fields;
 /** A text of several lines. */
 final readonly class Wording extends Asked
 {
-    /** @param int $longest letters */
-    public function __construct(string $name, string $label, public string $value, public int $longest)
-    {
+    /**
+     * @param int $longest letters
+     * @param string $tongue that it is in, as HTML has it; '' where that is not known
+     */
+    public function __construct(
+        string $name,
+        string $label,
+        public string $value,
+        public int $longest,
+        public string $tongue = '',
+    ) {
         parent::__construct($name, $label);
     }
 

@@ -60,6 +60,16 @@ enum Stitch: string implements Sayable
         };
     }
 
+    /** Yarn overs before the hook goes in. Common practice, no source. */
+    public function yarnOvers(): int
+    {
+        return match ($this) {
+            self::HalfDouble, self::Double => 1,
+            self::Treble => 2,
+            default => 0,
+        };
+    }
+
     /**
      * Stitches that climb from one as high as the round below to this, one after another: where a spiral goes on in a
      * taller stitch, no chain lifts it. Common practice, no source.

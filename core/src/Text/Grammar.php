@@ -17,7 +17,8 @@ final class Grammar
 
     public const MOST_ROWS = 10_000;
 
-    private const MOST_SIZES = 6;
+    /** Sizes that one text is written for at most. */
+    public const MOST_SIZES = 6;
 
     /** Pieces alike that a heading may ask for, and words that it has at most. */
     private const MOST_PIECES = 12;

@@ -41,12 +41,12 @@ final class Prover
 
     /**
      * @param list<WrittenRow> $lines
-     * @param int $on how many stitches the first stands on, where it does not tell that; 0: as many as it takes
+     * @param ?int $on how many stitches the first is tried over, where it does not tell that; null: as many as it takes
      */
     private function __construct(
         private readonly array $lines,
         private readonly int $size,
-        private readonly int $on = 0,
+        private readonly ?int $on = null,
     ) {}
 
     /**
@@ -64,8 +64,7 @@ final class Prover
             // One repeat of the first may be too few for the next: over so many that all of them come out.
             for ($on = 2 * $one->there; $on <= self::TRIED; $on += $one->there) {
                 $more = new self($lines, $size, $on);
-                $more->prove();
-                if ($more->problems === []) {
+                if ($more->prove()) {
                     return [$more->rows, []];
                 }
             }
@@ -87,44 +86,55 @@ final class Prover
             && $lines[0]->stated === null;
     }
 
-    private function prove(): void
+    /** Whether all of them come out; tried over so many, they are gone through as far as they do. */
+    private function prove(): bool
     {
         $below = [];
         foreach ($this->lines as $nth => $line) {
-            $best = null;
-            foreach ($line->isFirst || self::isAlongEdges($line) ? [null] : $below as $tops) {
-                $outcome = $this->outcome($line, $tops);
-                if ($best === null || $outcome->worth() < $best->worth()) {
-                    $best = $outcome;
-                }
-                if ($best->isRight()) {
-                    break;
-                }
-            }
-            $best ??= $this->outcome($line, null);
-            if ($this->on > 0 && $line->isFirst) {
-                $best = self::over($line, $this->on);
-            }
-            $said = $best->isRight() ? self::meant($line->steps, $best->reading->steps) : null;
-            $meant = self::otherwise($line->steps);
-            $isSo = array_filter(
-                self::flat($best->reading->steps),
-                fn(Step $one): bool => $one instanceof Worked && $one->or !== null,
-            ) === [];
+            $best = $this->on !== null && $line->isFirst
+                ? self::over($line, $this->on)
+                : $this->likeliest($line, $below);
+            $below = [$best->tops];
             if ($best->isRight()) {
                 // Written again, it says what was meant.
-                $line = $line->saying(self::repeated($isSo ? $meant : $line->steps, $best->reading->steps));
+                $told = self::asMeant($line->steps, $best->reading->steps);
+                $this->rows[] = new ProvenRow(
+                    $told === $line->steps ? $line : $line->saying($told),
+                    $best,
+                    self::meant($line->steps, $best->reading->steps),
+                );
+
+                continue;
             }
-            $this->rows[] = new ProvenRow($line, $best, $said);
-            $below = [$best->tops];
-            if ($line->stated !== null && ! $best->isRight()) {
+            if ($this->on !== null) {
+                return false;
+            }
+            $this->rows[] = new ProvenRow($line, $best);
+            if ($line->stated !== null) {
                 // Where the count and the words say two things, the next row shows which is meant.
                 $below[] = Tops::stitches($line->stated->all());
             }
-            if (! $best->isRight()) {
-                $this->problems[] = $this->problem($line, $best, $nth);
+            $this->problems[] = $this->problem($line, $best, $nth);
+        }
+
+        return $this->problems === [];
+    }
+
+    /** @param list<Tops> $below what the row before it may leave, the likeliest first */
+    private function likeliest(WrittenRow $line, array $below): RowResult
+    {
+        $best = null;
+        foreach ($line->isFirst || self::isAlongEdges($line) ? [null] : $below as $tops) {
+            $outcome = $this->outcome($line, $tops);
+            if ($best === null || $outcome->worth() < $best->worth()) {
+                $best = $outcome;
+            }
+            if ($best->isRight()) {
+                break;
             }
         }
+
+        return $best ?? $this->outcome($line, null);
     }
 
     /** A row by itself, on what another leaves, or on nothing but its chain. */
@@ -225,20 +235,25 @@ final class Prover
     }
 
     /**
-     * With its repeats as often as they prove.
+     * With its repeats as often, and "2 sc in next 2 sts" in the meaning, as they prove.
      *
      * @param list<Step> $steps
      * @param array<Step> $taken
      *
      * @return list<Step>
      */
-    private static function repeated(array $steps, array $taken): array
+    private static function asMeant(array $steps, array $taken): array
     {
+        $isOtherwise = array_filter(
+            self::flat($taken),
+            fn(Step $one): bool => $one instanceof Worked && $one->or !== null,
+        ) === [];
+
         return array_map(function (Step $step) use ($taken): Step {
             $as = $step instanceof Again && $step->or !== null ? self::same($step, $taken) : null;
 
             return $step instanceof Again && $as instanceof Again ? $step->times($as->times) : $step;
-        }, $steps);
+        }, $isOtherwise ? self::otherwise($steps) : $steps);
     }
 
     /**

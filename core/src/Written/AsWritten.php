@@ -60,8 +60,6 @@ final readonly class AsWritten implements Maker
 
     private const SIZE = 'size';
 
-    private const MOST_SIZES = 6;
-
     private const PLAIN = ['sc', 'hdc', 'dc'];
 
     /** Share of what a flat round adds that still lies. From memory. */
@@ -108,7 +106,7 @@ final readonly class AsWritten implements Maker
     {
         $text = $choices->lines(self::PATTERN, self::LONGEST) ?? '';
         $stitch = $choices->has(self::GAUGE) ? $choices->word(self::GAUGE, self::PLAIN) : null;
-        $size = $choices->whole(self::SIZE, 1, self::MOST_SIZES, 'the size of the text');
+        $size = $choices->whole(self::SIZE, 1, Grammar::MOST_SIZES, 'the size of the text');
         $choices->close();
 
         return new self($text, is_string($stitch) ? $stitch : null, self::checked($text, $size), $size);
@@ -124,7 +122,13 @@ final readonly class AsWritten implements Maker
         $sizes = $this->checked->sizes ?? 1;
 
         return [
-            new Wording(self::PATTERN, 'The pattern, as it is written', $this->text, self::LONGEST),
+            new Wording(
+                self::PATTERN,
+                'The pattern, as it is written',
+                $this->text,
+                self::LONGEST,
+                $this->checked->tongue ?? '',
+            ),
             Choice::plain(self::GAUGE, 'Stitch of the gauge', $this->stitch ?? $this->most()),
             ...($sizes === 1 ? [] : [new Choice(
                 self::SIZE,

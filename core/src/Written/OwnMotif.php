@@ -41,8 +41,8 @@ final readonly class OwnMotif
     /** Rounds of a text, those among them that it says once more. */
     private const MOST_ROUNDS = 2 * Motif::MOST_ROWS;
 
-    /** Repeats of it that are proven side by side. */
-    private const SIDE_BY_SIDE = [1, 2, 3];
+    /** Repeats of it that are proven side by side, beside one alone. */
+    private const SIDE_BY_SIDE = [2, 3];
 
     /**
      * @param ?Motif $motif null where it makes none
@@ -53,17 +53,19 @@ final readonly class OwnMotif
     /** @param string $name that she calls it by */
     public static function of(Checked $checked, string $name): self
     {
+        if ($checked->rows === [] || ! self::isOne($checked)) {
+            return new self(null, null);
+        }
         $lines = array_map(
             fn(ProvenRow $row): WrittenRow => $row->line->numbered($row->line->number),
             $checked->rows,
         );
-        if ($lines === [] || ! self::isOne($checked)) {
-            return new self(null, null);
-        }
         $first = Prover::row($lines[0], null)->there;
-        for ($wide = $first; $wide <= Motif::WIDEST && $first > 0; $wide += $first) {
-            if (count(self::over($lines, $wide)) === count($lines)) {
-                return self::worked($lines, $name, $wide);
+        // Over fewer than they were proven over, they do not come out.
+        for ($wide = $checked->rows[0]->outcome->there; $wide <= Motif::WIDEST && $first > 0; $wide += $first) {
+            $rows = self::over($lines, $wide);
+            if (count($rows) === count($lines)) {
+                return self::worked($lines, $rows, $name, $wide);
             }
         }
 
@@ -114,8 +116,9 @@ final readonly class OwnMotif
 
     /**
      * @param non-empty-list<WrittenRow> $lines
+     * @param list<RowResult> $rows over one repeat
      */
-    private static function worked(array $lines, string $name, int $wide): self
+    private static function worked(array $lines, array $rows, string $name, int $wide): self
     {
         foreach (self::SIDE_BY_SIDE as $times) {
             if (count(self::over($lines, $times * $wide)) < count($lines)) {
@@ -127,7 +130,6 @@ final readonly class OwnMotif
                 ));
             }
         }
-        $rows = self::over($lines, $wide);
         try {
             $turn = self::turn($lines, $rows, array_map(self::told(...), $rows));
         } catch (NotWorkable) {

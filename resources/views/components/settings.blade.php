@@ -5,7 +5,6 @@
 @use(Fescue\Core\Piece\Flag)
 @use(Fescue\Core\Piece\Setting)
 @use(Fescue\Core\Piece\Wording)
-@use(Fescue\Core\Text\Guess)
 @foreach ($maker->settings() as $one)
     @php
         $name = "{$at}[{$one->name}]";
@@ -20,8 +19,7 @@
     @elseif ($one instanceof Wording)
         <div class="field wording"><label for="{{ $one->name }}">{{ $label }}</label><textarea class="form-control"
             id="{{ $one->name }}" name="{{ $name }}" rows="12" maxlength="{{ $one->longest }}"
-            lang="{{ $value === '' ? '' : Guess::tongues($value)[0] }}" spellcheck="false"
-            autocomplete="off">{{ "\n".$value }}</textarea></div>
+            lang="{{ $one->tongue }}" spellcheck="false" autocomplete="off">{{ "\n".$value }}</textarea></div>
     @elseif (! $one instanceof Choice)
         <x-count :$name :$label :$value :solved="$solved[$name] ?? ($one instanceof Setting
             ? (string) $one->unsaid->else : '')" :$id :whole="$one instanceof Setting" />
