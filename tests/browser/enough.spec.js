@@ -211,12 +211,12 @@ async function layPicture(page) {
     await page.getByRole('button', { name: 'Lay it on the table' }).click();
 }
 
-/** Twelve and eleven and a half millimetres, as far off as a screen's pixels are coarse. */
-async function expectMeasured(measured, off = 0.2) {
+/** Twelve and eleven and a half millimetres. */
+async function expectMeasured(measured) {
     await expect(measured.locator('b')).toHaveText([/^1[12]\.\d\d ±\s/, /^1[12]\.\d\d ±\s/]);
     const said = (await measured.locator('b').allTextContents()).map((text) => Number.parseFloat(text));
-    expect(Math.abs(said[0] - 12)).toBeLessThan(off);
-    expect(Math.abs(said[1] - 11.5)).toBeLessThan(off);
+    expect(Math.abs(said[0] - 12)).toBeLessThan(0.2);
+    expect(Math.abs(said[1] - 11.5)).toBeLessThan(0.2);
 }
 
 test('a photo with a card gives the gauge, by mouse and by keys', async ({ page }) => {
@@ -303,12 +303,16 @@ test.describe('on a phone', () => {
             await touch('touchMove', [from[0] + 8 + by[0] / 2, from[1] + 6 + by[1] / 2]);
             await touch('touchMove', [from[0] + 8 + by[0], from[1] + 6 + by[1]]);
             await touch('touchEnd');
+            for (const axis of [0, 1]) {
+                const field = page.locator(`[name="${name}${'xy'[axis]}"]`);
+                expect(Math.abs(Number(await field.inputValue()) - to[axis])).toBeLessThan(0.2);
+            }
         }
         await page.getByLabel('Stitches between the marks').fill('10');
         await page.getByLabel('Rows between the marks').fill('10');
         await page.getByLabel('The card lies').selectOption('on the fabric, or beside it as high');
         await expect(page.locator('[data-region="measured"]')).toContainText('as large as it seems');
-        await expectMeasured(page.locator('[data-region="measured"]'), 0.6);
+        await expectMeasured(page.locator('[data-region="measured"]'));
         const sure = (await page.locator('[data-region="measured"] b').allTextContents()).map((text) =>
             Number(text.split('±')[1]),
         );
