@@ -123,6 +123,9 @@ final class FuzzTest extends TestCase
             }
         }
         self::assertGreaterThan(1000, $sent);
+        if (getenv('FESCUE_FUZZ') !== false) {
+            fwrite(STDERR, "{$sent} requests\n");
+        }
         self::assertSame([], array_keys($broken));
     }
 }
