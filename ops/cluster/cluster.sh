@@ -19,6 +19,8 @@ cluster_usage() {
 ./fescue cluster restart --rolling      one after another, while makers work
 ./fescue cluster adopt [BACKUP]         take what ./fescue start serves here, or a backup, into the cluster
 ./fescue cluster backup FILE            of one node that does not write, while all run
+./fescue cluster before                 try, in a place of its own, that the version before tables last changed and this one
+                                        serve the same makers at once
 ./fescue cluster stop
 TEXT
 }
@@ -573,6 +575,41 @@ cluster_chaos() {
     [ "$(orphans)" = 0 ] || fail "rows are orphaned"
 }
 
+# The version before, at work beside this one on this one's tables, as while all are replaced one after another: it is
+# what stood before tables last changed. Makers meet both from page to page, then its own story goes on it alone.
+cluster_before() {
+    local commit before log asset
+    commit=$(git rev-parse --verify --quiet "$(git log -1 --format=%H -- database/migrations)^") \
+        || { say "note: no history lies here, so there is no version before to try"; return; }
+    FESCUE_CLUSTER="$ROOT/var/before-cluster" cluster_place
+    CLUSTER_PORT=8880
+    CLUSTER_DB_PORT=26580
+    trap cluster_stop EXIT
+    cluster_stop
+    rm -rf "${CLUSTER:?}"/{node-*,web-*,settings,log,run,before}
+    before="$CLUSTER/before"
+    mkdir -p "$CLUSTER/run" "$CLUSTER/log" "$before"
+    git archive "$commit" | tar -x -C "$before"
+    cp -al vendor "$before/vendor"
+    ln -s "$ROOT/node_modules" "$before/node_modules"
+    (cd "$before" && npm run build) >"$CLUSTER/log/build.log" 2>&1 || { tail "$CLUSTER/log/build.log" >&2; fail "the version before could not be built"; }
+    FESCUE_BENCH=1 cluster_start --nodes=1 --web=2
+    at_web 2 stop_web
+    FESCUE_CLUSTER=$CLUSTER "$before/fescue" cluster join web-2
+    log="$CLUSTER/before.log"
+    rm -f "$log" "$log".*
+    (at_web 1 artisan fescue:makers "http://127.0.0.1:$(cluster_said PORT)" "$log" --seconds=40 --makers=4) || fail "a maker was left without an answer"
+    at_web 1 artisan fescue:look "$log" || fail "what was acknowledged is not all there, once"
+    if grep -qs . "$CLUSTER"/web-*/storage/logs/fescue.log; then fail "a version stumbled over what the other wrote; see $CLUSTER/web-*/storage/logs"; fi
+    for asset in $( (cd public && ls build/assets/*; cd "$before/public" && ls build/assets/*) | sort -u); do
+        for _ in 1 2 3; do curl -fs -o /dev/null "http://127.0.0.1:$(cluster_said PORT)/$asset" || fail "a page does not find $asset"; done
+    done
+    at_web 1 stop_web
+    (cd "$before" && FESCUE_URL="http://127.0.0.1:$(cluster_said PORT)" npx playwright test -c ops/playwright.config.js --project=pages story.spec.js) \
+        || fail "the story of the version before does not go on these tables"
+    say "$(git log -1 --format='%h of %as' "$commit") works on today's tables, beside today's."
+}
+
 # One machine, then one, two and three web machines, one database that writes, then all; in the same run.
 cluster_bench() {
     local web writers
@@ -637,6 +674,7 @@ cluster() {
         restart) cluster_restart "$@" ;;
         adopt) cluster_adopt "$@" ;;
         backup) cluster_backup "$@" ;;
+        before) cluster_before ;;
         *) cluster_usage; [ -z "$does" ] || exit 2 ;;
     esac
 }
