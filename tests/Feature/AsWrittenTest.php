@@ -49,6 +49,15 @@ final class AsWrittenTest extends TestCase
         $wide = $this->post('/count/resize', ['text' => self::OVAL, 'across' => '4', 'rounds' => '−2'])->assertOk()
             ->assertSee('sc in next 24 ch')->assertSee('Rounds 3-14')->assertSee('20 → 24, 20 → 24, (48 → 56)')->assertSee('As it was');
         self::assertStringContainsString('It all comes out', (string) $wide->getContent());
+        $wide->assertDontSee('It comes out in more ways than one');
+        $handles = self::OVAL."\nRound 17: sc in next 8, ch 14, sk 12, sc in next 16, ch 14, sk 12, sc in next 8 (60)";
+        $this->post('/count/resize', ['text' => $handles, 'across' => '4'])->assertOk()
+            ->assertSee('It comes out in more ways than one')->assertSee('value="2" aria-pressed="false"', false);
+        $by = ['across' => '4', 'grows' => '0', 'rounds' => '0'];
+        $other = fn(string $way) => $this->post('/count/resize', ['text' => 'x', 'before' => $handles, 'by' => $by, 'way' => $way]);
+        $other('1')->assertOk()->assertSee('value="1" aria-pressed="true"', false)
+            ->assertSee('sc in next 12, ch 14, sk 12, sc in next 16')->assertSee('As it was');
+        $other('7')->assertOk()->assertSee('value="0" aria-pressed="true"', false);
         $this->post('/count/resize', ['text' => 'x', 'before' => self::OVAL, 'back' => '1'])->assertOk()->assertSee('Rounds 3-16');
         $this->post('/count/resize', ['text' => self::OVAL, 'across' => 'four'])->assertOk()->assertSee('Write how many')->assertSee('Rounds 3-16');
         $this->post('/count/resize', ['text' => "Rnd 1: 6 sc in ring (6)\nRnd 2: sc around (6)", 'across' => '2'])->assertOk()

@@ -12,6 +12,7 @@ use App\Rules\Typed;
 use App\Tongue\Tongues;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\Resize;
+use Fescue\Core\Text\Resized;
 use Fescue\Core\Text\TextWriter;
 use Fescue\Core\Written\AsWritten;
 use Fescue\Core\Written\OwnMotif;
@@ -101,9 +102,13 @@ final class CountController extends Controller
         if ($request->boolean('back') && is_string($back)) {
             return $this->shown($request, mb_scrub($back));
         }
+        // Another of its ways: of the text as it was, by as much.
+        $isOther = $request->has('way') && is_string($back);
+        $text = $isOther ? mb_scrub($back) : $text;
+        $way = $isOther ? max(0, (int) Typed::text($request, 'way')) : 0;
         $by = $wrong = [];
         foreach (['across', 'grows', 'rounds'] as $field) {
-            $typed = str_replace('−', '-', Typed::text($request, $field));
+            $typed = str_replace('−', '-', Typed::text($request, $isOther ? "by.{$field}" : $field));
             $isWhole = preg_match('/^[+-]?\d{1,3}$/', $typed) === 1;
             $by[$field] = $isWhole ? (int) $typed : 0;
             if ($typed !== '' && ! $isWhole) {
@@ -118,14 +123,36 @@ final class CountController extends Controller
         $isAsked = $by !== ['across' => 0, 'grows' => 0, 'rounds' => 0] && $wrong === []
             && PatternText::wrong($text) === '';
         $checked = $isAsked ? self::checked($request, $text) : null;
-        $resized = $checked === null ? null : Resize::of($checked, $text, $by['across'], $by['rounds'], $by['grows']);
+        $ways = $checked === null ? [] : Resize::ways($checked, $text, $by['across'], $by['rounds'], $by['grows']);
+        $resized = $ways[$way] ?? $ways[0] ?? null;
         if ($checked !== null && $resized === null) {
             $wrong['across'] = self::why($checked, $text, $by);
         }
 
         return $this->shown($request, $resized->text ?? $text, $resized->changed ?? [], $wrong, $resized === null
             ? null
-            : $text);
+            : $text, ['by' => $by, 'ways' => self::unlike($ways), 'way' => array_search($resized, $ways, true)]);
+    }
+
+    /**
+     * What each of several ways writes otherwise than the others.
+     *
+     * @param list<Resized> $ways
+     *
+     * @return list<string>
+     */
+    private static function unlike(array $ways): array
+    {
+        if (count($ways) < 2) {
+            return [];
+        }
+        $lines = array_map(fn(Resized $one): array => explode("\n", $one->text), $ways);
+
+        return array_map(fn(array $own): string => implode("\n", array_map(trim(...), array_filter(
+            $own,
+            fn(string $line, int $nth): bool => count(array_unique(array_column($lines, $nth))) > 1,
+            ARRAY_FILTER_USE_BOTH,
+        ))), $lines);
     }
 
     private static function checked(Request $request, string $text): Checked
@@ -161,6 +188,7 @@ final class CountController extends Controller
     /**
      * @param list<string> $changed
      * @param array<string, string> $wrong
+     * @param array<string, mixed> $ways how else it could be done
      */
     private function shown(
         Request $request,
@@ -168,6 +196,7 @@ final class CountController extends Controller
         array $changed = [],
         array $wrong = [],
         ?string $before = null,
+        array $ways = [],
     ): View {
         $kept = $request->user()?->texts()->find(Typed::text($request, 'kept'));
 
@@ -176,7 +205,7 @@ final class CountController extends Controller
             PatternText::tongue(Typed::text($request, 'tongue')),
             PatternText::tongue(Typed::text($request, 'to')),
             Typed::text($request, 'name'),
-        ) + $this->shelf($request) + [
+        ) + $this->shelf($request) + $ways + [
             'text' => $text,
             'kept' => $kept,
             'called' => Typed::text($request, 'name'),

@@ -15,6 +15,9 @@ final class Resize
 
     private const TRIED = 3000;
 
+    /** Ways to make a text wider that are shown beside each other. */
+    private const SHOWN = 4;
+
     /** Fewer stitches than that are no straight run. */
     private const RUN = 2;
 
@@ -37,8 +40,8 @@ final class Resize
     ) {}
 
     /**
-     * @param Checked $checked the text as it was proven, without problems
-     * @param string $text as it was read
+     * The likeliest of the ways to make it so.
+     *
      * @param int $across stitches more across, below zero fewer
      * @param int $rounds more, in the longest run of rows alike
      * @param int $grows more rounds of increases, where its first piece grows by such
@@ -47,30 +50,55 @@ final class Resize
      */
     public static function of(Checked $checked, string $text, int $across, int $rounds, int $grows = 0): ?Resized
     {
+        return self::some($checked, $text, [$across, $rounds, $grows], 1)[0] ?? null;
+    }
+
+    /**
+     * Where what stands below stretches anywhere, a row with more than one run says itself where: all of its ways that
+     * come out, the likeliest first.
+     *
+     * @param Checked $checked the text as it was proven, without problems
+     * @param string $text as it was read
+     *
+     * @return list<Resized> at most 4
+     */
+    public static function ways(Checked $checked, string $text, int $across, int $rounds, int $grows = 0): array
+    {
+        return self::some($checked, $text, [$across, $rounds, $grows], self::SHOWN);
+    }
+
+    /**
+     * @param array{int, int, int} $by across, rounds, rounds of increases
+     *
+     * @return list<Resized>
+     */
+    private static function some(Checked $checked, string $text, array $by, int $most): array
+    {
         if (! $checked->isRight()) {
-            return null;
+            return [];
         }
-        $text = Grammar::cleaned($text);
-        $changed = [];
+        [$across, $rounds, $grows] = $by;
         $steps = [
-            ...array_fill(0, max(0, $grows), fn(self $one): bool => $one->grow()),
-            ...($across === 0 ? [] : [fn(self $one): bool => $one->widen($across)]),
-            ...($rounds === 0 ? [] : [fn(self $one): bool => $one->heighten($rounds)]),
+            ...array_fill(0, max(0, $grows), fn(self $one): array => $one->grow() ? [$one] : []),
+            ...($across === 0 ? [] : [fn(self $one): array => $one->widen($across, $most)]),
+            ...($rounds === 0 ? [] : [fn(self $one): array => $one->heighten($rounds) ? [$one] : []]),
         ];
+        $all = [[Grammar::cleaned($text), $checked, []]];
         foreach ($steps as $step) {
-            $one = new self($checked, $text, $checked->rows);
-            if (! $step($one)) {
-                return null;
+            $next = [];
+            foreach ($all as [$text, $checked, $changed]) {
+                foreach ($step(new self($checked, $text, $checked->rows)) as $one) {
+                    $written = $one->written();
+                    $again = Checked::of($written, $checked->tongue);
+                    if ($again->isRight()) {
+                        $next[$written] = [$written, $again, [...$changed, ...$one->changed]];
+                    }
+                }
             }
-            $text = $one->written();
-            $checked = Checked::of($text, $checked->tongue);
-            $changed = [...$changed, ...$one->changed];
-            if (! $checked->isRight()) {
-                return null;
-            }
+            $all = array_values($next);
         }
 
-        return new Resized($text, $changed);
+        return array_map(fn(array $one): Resized => new Resized($one[0], $one[2]), $all);
     }
 
     /** Stitches by which it can be made wider: 1, or those of a repeat; null where it cannot. */
@@ -104,57 +132,138 @@ final class Resize
         $this->edits[sprintf('%07d %07d %07d', $line, $column, mb_strlen($was))] = $to;
     }
 
-    /** As many more across, in every piece that begins as wide as the first. */
-    private function widen(int $by): bool
+    /**
+     * As many more across, in every piece that begins as wide as the first; where a piece leaves a choice, each of its
+     * ways beside the likeliest of the others.
+     *
+     * @return list<self>
+     */
+    private function widen(int $by, int $most): array
     {
         $pieces = $this->checked->pieces();
         $first = $pieces[0][0]->outcome->there;
         $before = null;
+        $found = [];
         foreach ($pieces as $piece) {
             $isRound = $piece[0]->line->isRound;
             // A round that goes round the rows before it is as much longer as both its sides.
             $goesRound = $before !== null && $isRound && $piece[0]->line->chain === null && ! $before;
-            if (! $goesRound && $piece[0]->outcome->there !== $first) {
-                $before = $isRound;
-
-                continue;
-            }
-            if (! $this->stretch($piece, $goesRound ? 2 * $by : $by, $goesRound ? $by : 0)) {
-                return false;
+            if ($goesRound || $piece[0]->outcome->there === $first) {
+                $ways = $this->stretch($piece, $goesRound ? 2 * $by : $by, $goesRound ? $by : 0, $most);
+                if ($ways === []) {
+                    return [];
+                }
+                $found[] = [$piece, $ways, $goesRound ? 0 : $by];
             }
             $before = $isRound;
         }
+        $all = [$this->stretched($found, [])];
+        foreach ($found as $nth => [, $ways]) {
+            for ($way = 1; $way < count($ways) && count($all) < $most; $way++) {
+                $all[] = $this->stretched($found, [$nth => $way]);
+            }
+        }
 
-        return true;
+        return $all;
+    }
+
+    /**
+     * @param list<array{non-empty-list<ProvenRow>, non-empty-list<list<array{list<Token>, RowResult}>>, int}> $found
+     * @param array<int, int> $which way of a piece; the likeliest of those that are not named
+     */
+    private function stretched(array $found, array $which): self
+    {
+        $one = new self($this->checked, $this->text, $this->rows);
+        foreach ($found as $nth => [$piece, $ways, $by]) {
+            $first = $piece[0]->line;
+            if ($first->chained !== null && $first->chain !== null) {
+                $one->edit(
+                    $first->chained->line,
+                    $first->chained->column,
+                    $first->chained->text,
+                    (string) ($first->chain + $by),
+                );
+            }
+            $one->tell($piece, $ways[$which[$nth] ?? 0]);
+        }
+
+        return $one;
     }
 
     /**
      * @param non-empty-list<ProvenRow> $piece
      * @param int $by more of what its first row works into
      * @param int $side more of each side, of a round around rows
+     *
+     * @return list<list<array{list<Token>, RowResult}>>
      */
-    private function stretch(array $piece, int $by, int $side): bool
+    private function stretch(array $piece, int $by, int $side, int $most): array
     {
         $first = $piece[0]->line;
         $chain = $first->chain === null || $first->chain === 0 ? null : $first->chain + $by;
         if ($first->chain === 0 || ($chain !== null && $chain < 2)) {
-            return false;
+            return [];
         }
-        $ways = $this->solved($piece, $by, $side, $chain);
-        if ($ways === null) {
-            return false;
-        }
-        if ($first->chained !== null && $chain !== null) {
-            $this->edit(
-                $first->chained->line,
-                $first->chained->column,
-                $first->chained->text,
-                (string) $chain,
-            );
-        }
-        $this->tell($piece, $ways);
+        $likeliest = $this->solved($piece, $by, $side, $chain);
 
-        return true;
+        return $likeliest === null ? [] : [$likeliest, ...($most > 1 ? $this->others($piece, $likeliest, $most - 1) : [])];
+    }
+
+    /**
+     * The other ways of those rows that alone say where they stretch: below them all of a row is told as one.
+     *
+     * @param non-empty-list<ProvenRow> $piece
+     * @param list<array{list<Token>, RowResult}> $likeliest
+     *
+     * @return list<list<array{list<Token>, RowResult}>>
+     */
+    private function others(array $piece, array $likeliest, int $most): array
+    {
+        $others = [];
+        foreach ($piece as $nth => $row) {
+            if ($nth === 0 || $row->line->at === $piece[$nth - 1]->line->at
+                || ! self::stretchesAnywhere($piece[$nth - 1], $likeliest[$nth - 1])) {
+                continue;
+            }
+            $below = $likeliest[$nth - 1][1]->tops;
+            foreach ($this->onto($row, $below, $piece[$nth - 1]->outcome->tops) as $way) {
+                if ($way[0] === $likeliest[$nth][0]) {
+                    continue;
+                }
+                $rest = array_slice($piece, $nth + 1);
+                $more = $rest === [] ? [] : $this->solved($rest, 0, 0, null, $way[1]->tops, $row->outcome->tops);
+                if ($more !== null) {
+                    $others[] = [...array_slice($likeliest, 0, $nth), $way, ...$more];
+                }
+                if (count($others) >= $most) {
+                    return $others;
+                }
+            }
+        }
+
+        return $others;
+    }
+
+    /**
+     * Whether a row is another length without a word of it changed, being one thing all along.
+     *
+     * @param array{list<Token>, RowResult} $way
+     */
+    private static function stretchesAnywhere(ProvenRow $row, array $way): bool
+    {
+        $does = array_filter($row->line->steps, fn(Step $one): bool => $one instanceof Worked || $one instanceof Again);
+
+        return count($does) === 1 && $way[0] === $row->line->tokens && $way[1]->leaves !== $row->outcome->leaves;
+    }
+
+    /** @return list<array{list<Token>, RowResult}> */
+    private function onto(ProvenRow $row, Tops $below, Tops $before): array
+    {
+        return $this->tried(
+            $row,
+            [self::anchors($below) - self::anchors($before), $below->count(false) - $before->count(false)],
+            fn(WrittenRow $line): RowResult => Prover::row($line, $below),
+        );
     }
 
     /**
@@ -186,11 +295,7 @@ final class Resize
                     .($below?->key() ?? '');
                 $options[$nth] = $known[$key] ??= $below === null || $before === null
                     ? $this->first($row, $by, $side, $chain)
-                    : $this->ways(
-                        $row,
-                        [self::anchors($below) - self::anchors($before), $below->count(false) - $before->count(false)],
-                        fn(WrittenRow $line): RowResult => Prover::row($line, $below),
-                    );
+                    : $this->onto($row, $below, $before);
             }
             if ($options[$nth] === []) {
                 unset($options[$nth]);
@@ -219,7 +324,7 @@ final class Resize
     private function first(ProvenRow $row, int $by, int $side, ?int $chain): array
     {
         if ($chain !== null) {
-            return $this->ways(
+            return $this->tried(
                 $row,
                 [$by, 2 * $by],
                 fn(WrittenRow $line): RowResult => Prover::row($line, null),
@@ -228,7 +333,7 @@ final class Resize
         }
         $there = $row->outcome->there + $by;
 
-        return $there < 1 || $row->line->steps === [] ? [] : $this->ways(
+        return $there < 1 || $row->line->steps === [] ? [] : $this->tried(
             $row,
             [$by],
             fn(WrittenRow $line): RowResult => Prover::over($line, $there),
@@ -267,7 +372,7 @@ final class Resize
      *
      * @return list<array{list<Token>, RowResult}>
      */
-    private function ways(ProvenRow $row, array $more, \Closure $walk, ?int $chain = null, array $first = []): array
+    private function tried(ProvenRow $row, array $more, \Closure $walk, ?int $chain = null, array $first = []): array
     {
         $line = $row->line;
         $all = [...$first, []];

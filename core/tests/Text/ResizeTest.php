@@ -11,6 +11,7 @@ use Fescue\Core\Tests\Sheet\Sheets;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Resize;
+use Fescue\Core\Text\Resized;
 use PHPUnit\Framework\TestCase;
 
 final class ResizeTest extends TestCase
@@ -46,6 +47,31 @@ final class ResizeTest extends TestCase
             Round 19: sc in next 10, ch 14, sk 12, sc in next 20, ch 14, sk 12, sc in next 10 (68)
             Round 20: sc in each st and ch around (68)
             TEXT, self::resized(self::OVAL, 4, 2));
+    }
+
+    /** Above rounds that are plain all along nothing says where openings go: everywhere else corners do. */
+    public function testWhereARowAloneSaysWhereItStretchesEachOfItsWaysIsShown(): void
+    {
+        $handles = fn(string $text): array => array_map(
+            fn(Resized $one): string => explode("\n", $one->text)[4],
+            Resize::ways(Checked::of($text), $text, 4, 0),
+        );
+        self::assertSame([
+            'Round 17: sc in next 10, ch 14, sk 12, sc in next 20, ch 14, sk 12, sc in next 10 (68)',
+            'Round 17: sc in next 12, ch 14, sk 12, sc in next 16, ch 14, sk 12, sc in next 12 (68)',
+            'Round 17: sc in next 8, ch 14, sk 12, sc in next 24, ch 14, sk 12, sc in next 8 (68)',
+        ], $handles(self::OVAL));
+        foreach (Resize::ways(Checked::of(self::OVAL), self::OVAL, 4, 0) as $one) {
+            self::assertTrue(Checked::of($one->text)->isRight());
+        }
+        $base = implode("\n", array_slice(explode("\n", self::OVAL), 0, 4));
+        self::assertCount(1, Resize::ways(Checked::of($base), $base, 4, 0), 'Corners stay above corners.');
+        $flat = "Ch 31\nRow 1: sc in 2nd ch from hook and in each ch across (30)\nRow 2: ch 1, turn, sc in each st across (30)\n"
+            ."Row 3: ch 1, turn, sc in next 9, ch 12, sk 12, sc in next 9 (30)\nRow 4: ch 1, turn, sc in each st and ch across";
+        self::assertSame(['11, ch 12, sk 12, sc in next 11 (34)', '13, ch 12, sk 12, sc in next 9 (34)', '9, ch 12, sk 12, sc in next 13 (34)'], array_map(
+            fn(Resized $one): string => (string) preg_replace('/.*Row 3: ch 1, turn, sc in next (.*?)\n.*/s', '$1', $one->text),
+            Resize::ways(Checked::of($flat), $flat, 4, 0),
+        ));
     }
 
     public function testARoundOneGrowsByARoundMore(): void

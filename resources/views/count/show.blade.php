@@ -37,7 +37,7 @@
             <p class="acts"><button class="btn btn-primary">{{ __('Count it') }}</button> <button
                 class="btn btn-quiet" data-keep formaction="{{ route('count.bag') }}">{{
                     __('Make a bag of it') }}</button></p>
-            <details class="resize" @if (($misfits ?? []) !== [] || ($changed ?? []) !== []) open @endif>
+            <details class="resize" id="resize" @if (($misfits ?? []) !== [] || ($changed ?? []) !== []) open @endif>
                 <summary>{{ __('Another size') }}</summary>
                 <p class="hint">{{ __('Straight runs and repeats stretch, all their counts with them; corners, '
                     .'increases and holes stay.') }}</p>
@@ -49,14 +49,23 @@
                         aria-describedby="{{ $field }}-wrong">
                         <p class="wrong" id="{{ $field }}-wrong">{{ $misfits[$field] ?? '' }}</p></div>
                 @endforeach
-                <p class="acts"><button class="btn btn-quiet" data-keep formaction="{{ route('count.resize') }}">{{
+                <p class="acts"><button class="btn btn-quiet" data-keep formaction="{{ route('count.resize') }}#resize">{{
                     __('Write it so') }}</button>@if (($before ?? null) !== null) <button class="plain" data-keep
-                    name="back" value="1" formaction="{{ route('count.resize') }}">{{
+                    name="back" value="1" formaction="{{ route('count.resize') }}#resize">{{
                         __('As it was') }}</button>@endif</p>
                 @if (($before ?? null) !== null)<textarea name="before" hidden>{{ "\n".$before }}</textarea>@endif
                 @if (($changed ?? []) !== [])
                     <ul class="changed" lang="{{ $checked?->tongue }}">@foreach ($changed as $one)<li>{{
                     $one }}</li>@endforeach</ul>@endif
+                @if (($ways ?? []) !== [])
+                    @foreach ($by as $field => $many)<input type="hidden" name="by[{{ $field }}]"
+                        value="{{ $many }}">@endforeach
+                    <p class="hint" id="ways">{{ __('It comes out in more ways than one:') }}</p>
+                    <ul class="ways" aria-labelledby="ways">@foreach ($ways as $nth => $said)<li><button
+                        class="plain" data-keep name="way" value="{{ $nth }}" aria-pressed="{{
+                            $nth === $way ? 'true' : 'false' }}" lang="{{ $checked?->tongue }}"
+                        formaction="{{ route('count.resize') }}#resize">{{ $said }}</button></li>@endforeach</ul>
+                @endif
             </details>
             @auth
                 <div class="keep">
