@@ -43,6 +43,7 @@ final readonly class SolidDrawing
         private Solid $solid,
         private LengthUnit $unit,
         public string $said,
+        public string $scale,
         private array $beside,
         private SolidPaint $paint,
     ) {}
@@ -52,16 +53,18 @@ final readonly class SolidDrawing
     {
         $print = fn(float $mm): string => Tongues::bare(Length::mm($mm), $unit);
         [$left, $right, $foot, $top, $back, $front] = $solid->body();
+        $scale = Tongues::tell('A square of the floor is {square}.', [
+            'square' => $unit === LengthUnit::Inch ? Tongues::exact(4).' in' : Tongues::exact(10).' cm',
+        ]);
         $said = Tongues::tell($solid->litres < 0.05
-            ? '{wide} × {deep} × {high} {unit}. A square of the floor is {square}.'
-            : '{wide} × {deep} × {high} {unit}, holds about {litres} litres. A square of the floor is {square}.', [
+            ? '{wide} × {deep} × {high} {unit}.'
+            : '{wide} × {deep} × {high} {unit}, holds about {litres} litres.', [
                 'wide' => $print($right - $left), 'deep' => $print($front - $back),
                 'high' => $print($top - $foot), 'unit' => $unit->value, 'litres' => round($solid->litres, 1),
-                'square' => $unit === LengthUnit::Inch ? Tongues::exact(4).' in' : Tongues::exact(10).' cm',
-            ]);
+            ]).' '.$scale;
         $beside = self::beside($solid);
 
-        return new self($solid, $unit, $said, $beside, SolidPaint::filling(
+        return new self($solid, $unit, $said, $scale, $beside, SolidPaint::filling(
             $colours,
             // What stands beside it is as large as it is.
             SolidPaint::reach([...$solid->skins, ...$beside]),

@@ -43,7 +43,7 @@ export function marking() {
                 once: true,
             });
         });
-        // Parts of an SVG have no touch-action of their own: without this the page goes with the thumb, and the mark stops.
+        // Parts of an SVG have no touch-action of their own: the page would go with the thumb, and the mark stop.
         mark.addEventListener('touchstart', (event) => event.preventDefault(), { passive: false });
         mark.addEventListener('keydown', (event) => {
             const step = event.shiftKey ? 10 : 1;

@@ -46,6 +46,7 @@ test(
         await inspect(page, 'shopping list');
         await page.goBack();
         // Measured, weighed, hung.
+        await page.getByText('Measure, weigh and hang it').click();
         await page.getByLabel('High', { exact: true }).fill('about a hand');
         await page.getByRole('button', { name: 'Write it down' }).click();
         await expect(page.locator('#high-wrong')).not.toBeEmpty();
@@ -72,6 +73,7 @@ test(
         await inspect(page, 'log');
         await page.goBack();
         // A link shows it to a stranger, who takes it.
+        await page.getByText('A link to it', { exact: true }).click();
         await page.getByRole('button', { name: 'Make a link to it' }).click();
         const link = await page.getByLabel('The link').inputValue();
         const other = await (await browser.newContext()).newPage();

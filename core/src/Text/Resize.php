@@ -206,7 +206,11 @@ final class Resize
         }
         $likeliest = $this->solved($piece, $by, $side, $chain);
 
-        return $likeliest === null ? [] : [$likeliest, ...($most > 1 ? $this->others($piece, $likeliest, $most - 1) : [])];
+        if ($likeliest === null || $most === 1) {
+            return $likeliest === null ? [] : [$likeliest];
+        }
+
+        return [$likeliest, ...$this->others($piece, $likeliest, $most - 1)];
     }
 
     /**

@@ -149,9 +149,15 @@
                         </table>
                     </div>
                 @endif
+                <details class="above"><summary>{{ __('A stitch, seams') }}</summary>
                 <p class="soft">{{ __('Each takes:') }} @foreach ($breakdown->each as $stitch => $metres)
                     {{ Vocabulary::of($sheet->terms)->abbreviation(Stitch::from($stitch)) }}
                     {{ Tongues::figure(100 * $metres, 1) }} cm{{ $loop->last ? '.' : ',' }}@endforeach</p>
+                <p class="soft">{{ $sheet->tally()->hasSeams()
+                    ? __('What is sewn or closed by stitches is in the lines above.')
+                    : __('No seams: the bag is worked in rounds.') }} @if (! $estimate->unit) {{ __('Say what one '
+                        .'ball weighs at its price, and the joins between balls stand here too.') }}@endif</p>
+                </details>
                 <details class="above">
                     <summary>{{ __('Round by round, and what the ball should weigh after it') }}</summary>
                     <table class="compare">
@@ -169,10 +175,6 @@
                             </tr>@endforeach</tbody>
                     </table>
                 </details>
-                <p class="soft">{{ $sheet->tally()->hasSeams()
-                    ? __('What is sewn or closed by stitches is in the lines above.')
-                    : __('No seams: the bag is worked in rounds.') }} @if (! $estimate->unit) {{ __('Say what one '
-                        .'ball weighs at its price, and the joins between balls stand here too.') }}@endif</p>
                 @foreach ($estimate->others as $place => $other)
                     @continue($other->enough === null)
                     <p>{{ __('Of {named}, {from}, there is enough in {hundred} of 100 such bags: {low} to {high} g '
@@ -245,10 +247,9 @@
             @isset($bag->choices['together'])<p><a href="{{ route('stash.together', ['bag' => $bag->id]) }}">{{
                 __('The '
                 .'strands kept with this bag, and where each runs out') }}</a></p>@endisset
-            <h2>{{ __('Weigh what is left') }}</h2>
-            <p>{{ __('Lay the ball on the scale between two rounds, the work hanging beside it. All that is left '
-                .'of it for this bag, other balls too. Each weigh-in says how much your hands really take, and the '
-                .'stash follows.') }}</p>
+            <h2>{{ __('Weigh what is left') }} <x-term of="weigh-in" asked /></h2>
+            <p>{{ __('Between two rounds, the work hanging beside the scale: all that is left of it for this bag, '
+                .'other balls too.') }}</p>
             <form method="post" action="{{ route('bags.enough', $bag) }}" novalidate>
                 @csrf
                 <x-really />
@@ -294,8 +295,8 @@
                 <p class="soft">{{ __('What was on hand at the start is not known: the first weigh-in only begins.')
                     }}</p>
             @endif
-            <div class="section-rule">
-                <h2>{{ __('Time and cost') }}</h2>
+            <details class="section-rule folded" @if ($errors->hasAny(['price_tag', 'minutes', 'part'])) open @endif>
+                <summary><h2>{{ __('Time and cost') }}</h2></summary>
                 @php
                     $logged = collect($bag->logged())->mapWithKeys(fn ($one) => [$one->part->value => $one->minutes]);
                     $tag = $bag->price_tag === null ? null : rtrim(rtrim($bag->price_tag, '0'), '.');
@@ -349,7 +350,7 @@
                 </form>
                 @if ($logged->isNotEmpty())<ul class="list-plain">@foreach ($logged as $part => $took)
                     <li><span>{{ __($part) }}</span><b>{{ Duration::print($took) }}</b></li>@endforeach</ul>@endif
-            </div>
+            </details>
         </section>
     </div>
 </x-layout>

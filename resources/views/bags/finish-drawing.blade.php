@@ -38,6 +38,6 @@
     <p class="hint">{{ __('Cut on the whole line, sew on the broken one. Print at 100 % and measure the bar.') }}</p>
     @endif
 @endforeach
-<h2>{{ __('Ends') }}</h2>
+<h2>{{ __('Ends and washing') }} <x-term of="fasten off" asked /></h2>
 <dl class="closing">@foreach ($sheet->words()->ends() as $name => $text)<dt>{{ $name }}</dt><dd>{{ $text }}</dd>
     @endforeach</dl>

@@ -9,6 +9,8 @@
     $opened = session('opened') ?? (preg_match('/^finish\.(\d+)/', $errors->keys()[0] ?? '',
         $at) === 1 ? (int) $at[1] : 0);
     $done = $finish->done;
+    // All of it is worked, and none of it is written down.
+    $isWorked = $done === null && $sheet->done() >= count($sheet->plan->work->rows);
     $hours = array_sum(array_column($sheet->bag->logged(), 'minutes'));
 @endphp
 <x-layout :title="__('{bag}, finish', ['bag' => $bag->name()])">
@@ -46,7 +48,9 @@
                     value="{{ is_string($one['type'] ?? null) ? $one['type'] : '' }}"></form>
             @endforeach
             <section class="section-rule add-finish" aria-label="{{ __('Finish it with') }}">
-                <h2>{{ $chosen === [] ? __('Finish it with') : __('And with') }}</h2>
+                <details class="folded" @if ($chosen === [] || session()->has('opened') || $errors->has('add')) open
+                    @endif>
+                <summary><h2>{{ $chosen === [] ? __('Finish it with') : __('And with') }}</h2></summary>
                 @error('add')<p class="wrong">{{ $message }}</p>@enderror
                 @if (count($chosen) < Finishes::MOST)
                 <form method="post" action="{{ route('bags.finish.add', $bag) }}">
@@ -56,6 +60,7 @@
                         <span>{{ __($way::called()[1]) }}</span></button>@endforeach
                 </form>
                 @endif
+                </details>
             </section>
         </div>
         <div class="drawing" data-region="drawing">@include('bags.finish-drawing')</div>
@@ -100,7 +105,7 @@
                     <form method="post" action="{{ route('bags.finish.undo', $bag) }}">
                         @csrf @method('delete')<button class="plain">{{ __('It is not done yet') }}</button></form>
                 @endif
-                <details class="above" @if ($done === null || $errors->hasAny(['wide', 'high', 'left_over', 'minutes',
+                <details class="above" @if ($isWorked || $errors->hasAny(['wide', 'high', 'left_over', 'minutes',
                     'load', 'hung_for', 'strap_lay', 'strap_hung', 'blocked_wide', 'blocked_high', 'otherwise'])) open
                     @endif>
                 <summary>{{ $done === null ? __('Measure, weigh and hang it') : __('Correct it') }}</summary>
@@ -174,7 +179,8 @@
             </section>
             @endif
             <section class="section-rule" aria-label="{{ __('Make it again') }}">
-                <h2>{{ __('Make it again') }}</h2>
+                <details class="folded" @if ($done !== null || $errors->has('larger')) open @endif>
+                <summary><h2>{{ __('Make it again') }}</h2></summary>
                 <form class="done-form" method="post" action="{{ route('bags.again', $bag) }}">
                     @csrf
                     <x-count name="larger" :label="__('Larger by, %')" :value="''" solved="0" :whole="false" />
@@ -184,6 +190,7 @@
                         />
                     <button class="btn btn-quiet">{{ __('A new bag like it') }}</button>
                 </form>
+                </details>
             </section>
             @include('bags.finish-give')
         </div>

@@ -187,14 +187,16 @@
                 <div class="inside">
                     <x-ways at="base" :label="__('Made')" :of="Makers::BASES" :values="$choices['base'] ?? []" :$solved
                         />
-                    <x-tiles name="working" :label="__('Rounds meet')" :value="$choices['working'] ?? 'spiral'"
+                    <x-tiles name="working" :label="__('Rounds meet')" term="joined rounds"
+                        :value="$choices['working'] ?? 'spiral'"
                         :options="['spiral' => [__('In a spiral'), __('with a marker')], 'joined' => [__('Joined'),
                         __('each with a slip stitch')], 'joined-turned' => [__('Joined, turned'),
                             __('the wall to and fro')]]" />
-                    <x-tiles name="starting_chain" :label="__('The chain that starts a joined round')"
+                    <x-tiles name="starting_chain" term="starting chain"
+                        :label="__('The chain that starts a joined round')"
                         :value="$choices['starting_chain'] ?? 'apart'" :options="['apart' => [__('Stands apart'),
                         __('counts as no stitch')], 'counts' => [__('Counts'), __('as the first stitch')]]" />
-                    <x-count name="lean" :label="__('My rounds lean on by, stitches a round')"
+                    <x-count name="lean" term="lean" :label="__('My rounds lean on by, stitches a round')"
                         :value="(string) ($choices['lean'] ?? '')" solved="0" :whole="false" />
                     <p class="hint">{{ __('Empty follows the size. Chains that turn the work are not counted here.')
                         }}</p>

@@ -9,7 +9,7 @@
         : (isset($begun) ? '/begin/solid.glb?'.$begun->query() : null);
 @endphp
 <div class="table-head"><h2>{{ __('Standing') }}</h2><span>@if ($glb !== null)<span hidden data-solid-act>{{
-    __('turn it by drag or ← → ↑ ↓') }} · </span><a href="{{ $glb }}" download
+    __('drag it, or ← → ↑ ↓') }} · </span><a href="{{ $glb }}" download
     aria-label="{{ __('Keep as glTF, as large as it is') }}">glTF</a>@endif @if ($own) · <a
     href="/bags/{{ $sheet->bag->id }}/solid.svg"
     aria-label="{{ __('Keep as SVG: {drawing}', ['drawing' => __('Standing')]) }}">SVG</a>@endif</span></div>
@@ -17,7 +17,7 @@
     }}" @if ($glb !== null) data-solid="{{ $glb }}" data-name="{{ $sheet->bag->slug() }}"
     data-square="{{ $sheet->unit === LengthUnit::Inch ? 0.1016 : 0.1 }}" @endif>
     <div class="solid-frame" data-solid-frame>{!! $drawn !!}</div>
-    <p class="solid-said">{{ $standing->said }}</p>
+    <p class="solid-said">{{ $own ? $standing->scale : $standing->said }}</p>
     @if ($glb !== null)<p class="solid-acts" hidden data-solid-act>
         <span>{{ __('Beside it') }}</span>
         @foreach (['a4' => __('a sheet of A4'), 'litre' => __('a litre'), 'hand' => __('a hand')] as $thing => $named)

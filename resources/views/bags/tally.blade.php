@@ -82,17 +82,22 @@
             'pace' => $tally->pace(),
         ]) }}</dd></div>
 </dl>
+@php
+    $notes = array_filter($sheet->notes, fn ($one) => $one->code !== Notes::AGAINST_WISH);
+    // What can hurt is never folded away; of all else what comes first is read at once.
+    $care = array_filter($notes, fn ($one) => $one->tone === Tone::Care);
+    $others = array_values(array_diff_key($notes, $care));
+    $more = array_slice($others, 2);
+@endphp
 <ul class="notes" aria-label="{{ __('Watch out') }}">
-    @foreach ($sheet->notes as $note)
-        @continue($note->code === Notes::AGAINST_WISH)
-        @php
-            $rest = Tongues::say($note->rest);
-            $open ??= 3;
-            // What can hurt is never folded away.
-            $isOpen = $note->tone === Tone::Care || $open-- > 0;
-        @endphp
-        <li class="{{ $note->tone->value }}" data-note="{{ $note->code }}">@if ($rest === '' || $isOpen)<b>{{
-            Tongues::say($note->lead) }}</b> {{ $rest }}@else<details><summary><b>{{ Tongues::say($note->lead)
-            }}</b></summary> {{ $rest }}</details>@endif</li>
+    @foreach ([...array_slice($others, 0, 2), ...$care] as $nth => $note)
+        @include('bags.note', ['isOpen' => $nth === 0 || $note->tone === Tone::Care])
     @endforeach
+    @if (count($more) === 1)
+        @include('bags.note', ['note' => $more[0], 'isOpen' => false])
+    @elseif ($more !== [])
+        <li class="more"><details><summary>{{ __('{n} more', ['n' => count($more)]) }}</summary><ul>
+            @foreach ($more as $note)@include('bags.note', ['isOpen' => true])@endforeach
+        </ul></details></li>
+    @endif
 </ul>

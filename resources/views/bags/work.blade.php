@@ -248,7 +248,7 @@
         <p data-answer tabindex="-1"></p>
         <div data-only-script hidden>
             <fieldset class="grain">
-                <legend>{{ __('One tap is') }}</legend>
+                <legend>{{ __('One tap is') }} <x-term of="grain" asked /></legend>
                 <label><input type="radio" name="grain" value="stitch"> {{ __('a stitch') }}</label>
                 <label><input type="radio" name="grain" value="group"> {{ __('a group') }}</label>
                 <label><input type="radio" name="grain" value="row" checked> {{ __('a row') }}</label>

@@ -1,6 +1,6 @@
 {{-- A number, a length or a list the maker may give or leave open; what the planner settled stands in the open
     field. --}}
-@props(['name', 'label', 'value' => null, 'solved' => '', 'id' => '', 'whole' => true])
+@props(['name', 'label', 'value' => null, 'solved' => '', 'id' => '', 'whole' => true, 'term' => null])
 @use(App\Rules\Typed)
 @php
     $dotted = str_replace(['[', ']'], ['.', ''], $name);
@@ -8,7 +8,7 @@
     $wrong = $errors->first($dotted);
 @endphp
 <div class="field line">
-    <label for="{{ $id }}">{{ $label }}</label>
+    <span><label for="{{ $id }}">{{ $label }}</label>@if ($term !== null) <x-term :of="$term" asked />@endif</span>
     <input id="{{ $id }}" name="{{ $name }}" inputmode="{{ $whole ? 'numeric' : 'text' }}" autocomplete="off"
         value="{{ Typed::before($dotted, $value) }}" placeholder="{{ $solved }}"
         @class(['form-control', 'is-invalid' => $wrong !== '']) aria-describedby="{{ $id }}-wrong" @if ($wrong !== '')

@@ -1,9 +1,9 @@
 {{-- A choice between schools as plain tiles with the difference in words. --}}
-@props(['name', 'label', 'options', 'value'])
+@props(['name', 'label', 'options', 'value', 'term' => null])
 @use(App\Rules\Typed)
 @php $dotted = str_replace(['[', ']'], ['.', ''], $name); @endphp
 <fieldset {{ $attributes->class(['tiles']) }}>
-    <legend>{{ $label }}</legend>
+    <legend>{{ $label }}@if ($term !== null) <x-term :of="$term" asked />@endif</legend>
     @foreach ($options as $option => [$strong, $rest])
         <label><input type="radio" name="{{ $name }}" value="{{ $option }}"
             @checked(Typed::before($dotted, $value) === (string) $option)><b>{{ $strong }}</b>

@@ -49,7 +49,8 @@
                         aria-describedby="{{ $field }}-wrong">
                         <p class="wrong" id="{{ $field }}-wrong">{{ $misfits[$field] ?? '' }}</p></div>
                 @endforeach
-                <p class="acts"><button class="btn btn-quiet" data-keep formaction="{{ route('count.resize') }}#resize">{{
+                <p class="acts"><button class="btn btn-quiet" data-keep
+                    formaction="{{ route('count.resize') }}#resize">{{
                     __('Write it so') }}</button>@if (($before ?? null) !== null) <button class="plain" data-keep
                     name="back" value="1" formaction="{{ route('count.resize') }}#resize">{{
                         __('As it was') }}</button>@endif</p>

@@ -44,11 +44,12 @@
             __('Of a square metre, in place of that.'), $like($kind === 'bag' ? '24 g/m²' : '160 g/m²')],
         'pieces' => [__('Pieces alike'), null, '1'],
     ];
+    $terms = ['spine' => 'spine', 'hitch_loss' => 'hitch'];
 @endphp
 @foreach ($form->asked() as $name)
     @php [$label, $hint, $example] = $fields[$name]; $wrong = $errors->first($name); @endphp
     <div class="field">
-        <label for="{{ $name }}">{{ $label }}</label>
+        <label for="{{ $name }}">{{ $label }}</label>@isset($terms[$name]) <x-term :of="$terms[$name]" asked />@endisset
         @if ($hint)<p class="hint" id="{{ $name }}-hint">{{ $hint }}</p>@endif
         <input id="{{ $name }}" name="{{ $name }}" autocomplete="off" value="{{ $form->typed($name) }}"
             placeholder="{{ $example }}" @class(['form-control', 'is-invalid' => $wrong !== ''])

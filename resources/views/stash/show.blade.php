@@ -70,7 +70,8 @@
             <div class="figures">
                 @if ($strand)
                     <p class="figure"><b>{{ Tongues::figure($material->density()->gramsPerMetre, 1) }}</b>
-                        g/m<span>{{ __($material->isByLabel() ? '{tex} tex, by its label' : '{tex} tex', [
+                        <x-term of="tex">g/m</x-term><span>{{ __($material->isByLabel()
+                            ? '{tex} tex, by its label' : '{tex} tex', [
                             'tex' => Tongues::figure($material->density()->tex()),
                         ]) }}</span></p>
                 @endif
