@@ -12,6 +12,9 @@ use Fescue\Core\Measure\LengthUnit;
 /** How the pieces of a lining lie on the cloth, to scale: cut on the whole line, sewn on the broken one. */
 final class LayDrawing
 {
+    /** A letter's width, pixels, about. */
+    private const LETTER = 7.5;
+
     private const HIGHEST = 420.0;
 
     /** Null where a piece is wider than the cloth. */
@@ -49,13 +52,15 @@ final class LayDrawing
             $canvas->add("<path d=\"{$cut}\" fill=\"".Ink::SHEET.'" stroke="'.Ink::INK
                 ."\" stroke-width=\"1.4\"/><path d=\"{$sewn}\" fill=\"none\" stroke=\"".Ink::WARM
                 .'" stroke-width="1.2" stroke-dasharray="5 4"/>');
-            $canvas->text(
-                $x0 + ($x + $piece->width() / 2) * $scale,
-                $y0 + ($y + $piece->height() / 2) * $scale + 4,
-                Tongues::tell($piece->name),
-                anchor: 'middle',
-                weight: 600,
-            );
+            [$middle, $below] = [
+                $x0 + ($x + $piece->width() / 2) * $scale, $y0 + ($y + $piece->height() / 2) * $scale,
+            ];
+            $name = Tongues::tell($piece->name);
+            // Upright where it is wider than its piece.
+            $isLong = self::LETTER * mb_strlen($name) > $piece->width() * $scale;
+            $canvas->add($isLong ? "<g transform=\"rotate(-90 {$n($middle)} {$n($below)})\">" : '<g>');
+            $canvas->text($middle, $below + 4, $name, anchor: 'middle', weight: 600);
+            $canvas->add('</g>');
         }
 
         return $canvas;
