@@ -75,6 +75,28 @@ final class SideViewTest extends TestCase
         self::assertEqualsWithDelta(28 * 15, $view->width, 1e-9);
     }
 
+    /** As many chains as stitches passed over lie level above them, a chain above each. */
+    public function testALevelChainLiesAboveWhatItPassesOver(): void
+    {
+        $view = self::view(['handles' => ['type' => 'slot', 'chain' => 8, 'skip' => 8]]);
+        $rows = array_values(array_filter($view->rows, fn(SideRow $row): bool => array_filter(
+            $row->course->stitches,
+            fn(SideStitch $one): bool => $one->placed->stitch === Stitch::Chain,
+        ) !== []));
+        $links = array_values(array_filter(
+            $rows[0]->course->stitches,
+            fn(SideStitch $one): bool => $one->placed->stitch === Stitch::Chain,
+        ));
+        $x = array_map(fn(SideStitch $one): float => $one->foot->x, $links);
+        $middle = array_sum($x) / count($x);
+        self::assertEqualsWithDelta(
+            array_map(fn(int $nth): float => $middle + 12 * (3.5 - $nth), range(0, 7)),
+            $x,
+            1e-6,
+        );
+        self::assertLessThan(6.1, abs($middle), 'In the middle of the front, but for half a stitch.');
+    }
+
     /** Two in one stitch stand a quarter of one to either side of its middle; the row on them stands as if nothing were skipped. */
     public function testTwoInOneShareAFoot(): void
     {

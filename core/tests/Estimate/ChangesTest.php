@@ -118,11 +118,11 @@ final class ChangesTest extends TestCase
         $short = MaterialEstimate::of(self::plan(material: ['on_hand' => '300 g']));
         self::assertLessThan(0.1, $short->others[0]->enough ?? 1);
         self::assertFalse($short->isSure());
-        self::assertNull(
-            MaterialEstimate::of(
-                self::plan(more: ['others' => [array_diff_key(self::CORD, ['on_hand' => 1])]]),
-            )->isSure(),
+        $unweighed = MaterialEstimate::of(
+            self::plan(more: ['others' => [array_diff_key(self::CORD, ['on_hand' => 1])]]),
         );
+        self::assertNull($unweighed->isSure());
+        self::assertNull($unweighed->inHundred(), 'Of one it is known, of the bag it is not.');
     }
 
     /** It runs out in one of its own rows, as far along as its grams reach. */

@@ -115,6 +115,9 @@ final class QuantityTest extends TestCase
             1e-9,
         );
         self::assertEqualsWithDelta(8200, $density->tex(), 1e-9);
+        self::assertEqualsWithDelta(100, $density->massOf(
+            Length::of($density->metresPer100Grams(), LengthUnit::Metre),
+        )->grams, 1e-9);
         self::assertEqualsWithDelta(1.5, LinearDensity::parse('1500 tex')->gramsPerMetre, 1e-12);
     }
 

@@ -133,6 +133,10 @@ final class ChainHandleTest extends TestCase
         self::assertSame(44, Plans::count($plan, '/handles/chain'));
         self::assertStringContainsString('52.8 cm long and hangs about 66.0 cm', Ways::notes($plan)['handle-hangs']);
         self::assertStringContainsString('yours gave 25.0 % under a load', Ways::notes($plan)['handle-hangs']);
+        Ways::plan(['handles' => ['type' => 'straps', 'hangs' => '200 cm']]);
+        [$path, $said] = Ways::refused(['handles' => ['type' => 'straps', 'hangs' => '200.1 cm']]);
+        self::assertSame('/handles/hangs', $path);
+        self::assertStringContainsString('200 cm', $said);
         $straps = Ways::plan(['handles' => ['type' => 'straps', 'hangs' => '80 cm'], 'stretch' => 0.25]);
         $rows = Plans::count($straps, '/handles/rows');
         self::assertEqualsWithDelta(640, $rows * 11.5, 11.5, 'In an even number of rows.');
