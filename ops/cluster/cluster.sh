@@ -517,15 +517,7 @@ cluster_alike() {
 # all are replaced one after another, and tables change in the middle; then all that was acknowledged is looked for.
 cluster_chaos() {
     local minutes=10 makers=16 web=2 log end node writer what working rolled=0 apart='' roll=database/migrations/9998_01_01_000000_rolls.php
-    while [ $# -gt 0 ]; do
-        case $1 in
-            --minutes=*) minutes=${1#*=} ;;
-            --makers=*) makers=${1#*=} ;;
-            *) usage; exit 2 ;;
-        esac
-        shift
-    done
-    [[ $minutes =~ ^[0-9]{1,3}$ && $makers =~ ^[0-9]{1,2}$ ]] || fail "--minutes and --makers take whole numbers"
+    how_long "$@"
     can_part && apart=--apart
     FESCUE_CLUSTER="$ROOT/var/chaos-cluster" cluster_place
     CLUSTER_PORT=8680
