@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Text;
 
 use Fescue\Core\Text\Checked;
+use Fescue\Core\Text\Resize;
 use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextProblem;
@@ -83,10 +84,24 @@ final class CorpusTest extends TestCase
                     ."“{$mend->at->text}” → “{$mend->to}”\n";
             }
         }
+        foreach (self::sizes($checked, $text) as $what => $by) {
+            foreach (Resize::ways($checked, $text, ...$by) as $one) {
+                $told .= "{$what}: ".implode('; ', $one->changed)."\n";
+            }
+        }
         $file = __DIR__."/corpus/told/{$this->dataName()}.txt";
         if (getenv('FESCUE_TELL') === '1') {
             file_put_contents($file, $told);
         }
         self::assertStringEqualsFile($file, $told);
+    }
+
+    /** @return array<string, array{int, int, int}> across, rounds, rounds of increases */
+    private static function sizes(Checked $checked, string $text): array
+    {
+        $step = $checked->isRight() ? Resize::step($checked, $text) : null;
+
+        return ($step === null ? [] : ['wider' => [2 * $step, 0, 0]])
+            + ['higher' => [0, 2, 0], 'lower' => [0, -1, 0], 'grown' => [0, 0, 1]];
     }
 }
