@@ -12,8 +12,9 @@ use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Bags of every way, finish and number of strands, recorded on 1 December 2026: what was drawn and told of them then,
- * figure by figure, is told always. `php core/tests/Bag/before/record.php` writes it anew where a figure was to change.
+ * Bags of every way, as written, of own fabrics, with every finish and number of strands, recorded on 1 December 2026:
+ * what was drawn and told of them then, figure by figure, is told always. `php core/tests/Bag/before/record.php` writes
+ * it anew where a figure was to change.
  */
 final class AsToldTest extends TestCase
 {
