@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fescue\Core\Tests\Text;
 
 use Fescue\Core\Text\Checked;
-use Fescue\Core\Text\Resize;
 use Fescue\Core\Text\ProvenRow;
+use Fescue\Core\Text\Resize;
 use Fescue\Core\Text\Speech;
 use Fescue\Core\Text\TextProblem;
 use Fescue\Core\Text\TextWriter;
