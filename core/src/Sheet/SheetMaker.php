@@ -392,10 +392,12 @@ final readonly class SheetMaker
         $rounds = $this->has(fn(Row $row): bool => $row->kind === RowKind::Round && $row->part !== Part::Piece);
         $turns = $this->has(fn(Row $row): bool => $row->kind === RowKind::Row
             && $row->instructions[0] instanceof Turn);
-        $counts = $this->has(fn(Row $row): bool => self::any(
+        $counted = fn(Row $row): bool => self::any(
             $row->instructions,
             fn(Instruction $one): bool => $one instanceof StartingChain && $one->as !== null,
-        ));
+        );
+        $counts = $this->has($counted);
+        $isCounted = $this->has(fn(Row $row): bool => $row->kind === RowKind::Row && $counted($row));
         $slip = ['slip' => Stitch::Slip];
         $notes = $rounds ? match ($this->plan->spec->school()->working) {
             Working::Spiral => [new Saying(
@@ -418,7 +420,9 @@ final readonly class SheetMaker
                 : 'The chain that starts a round does not count: the first stitch goes into the stitch of the join.');
         }
         if ($turns) {
-            $notes[] = new Saying('Turning chains do not count as a stitch.');
+            $notes[] = new Saying($isCounted
+                ? 'A turning chain counts as a stitch only where the row says so.'
+                : 'Turning chains do not count as a stitch.');
         }
         if ($this->plan->spec->facts->strands->others !== []) {
             $notes[] = new Saying(

@@ -33,6 +33,9 @@ final class Editor
     public static function reads(Sheet $sheet, BagPlan $plan, Terms $terms, string $of): void
     {
         $text = $sheet->text();
+        if (str_contains($text, 'Turning chains do not count as a stitch.')) {
+            Assert::assertDoesNotMatchRegularExpression('/^Rows? .*\(counts as/m', $text, "{$of} says it both ways.");
+        }
         if ($terms === Terms::UK) {
             Assert::assertDoesNotMatchRegularExpression(
                 '/^.*\b(?:skip\w*|gauge|hdc|sl st)\b.*$/mi',

@@ -23,6 +23,7 @@ return [
         'BLO' => ['BLO', 'in the back loop only'], 'FLO' => ['FLO', 'in the front loop only'],
     ],
     'phrases' => [
+        'starting-chain.passed' => 'the {n} missed ch count as {stitch}',
         'skip.one' => 'miss next st', 'skip' => 'miss next {n} sts',
         'skip.row-end.one' => 'miss next row end', 'skip.row-end' => 'miss next {n} row ends',
         'skip.hole.one' => 'miss next hole', 'skip.hole' => 'miss next {n} holes',
