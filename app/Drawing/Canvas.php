@@ -67,6 +67,14 @@ final class Canvas
         );
     }
 
+    /** Read from below upward, its middle at a place. */
+    public function upright(float $x, float $y, string $text): void
+    {
+        $this->add("<g transform=\"rotate(-90 {$this->n($x)} {$this->n($y)})\">");
+        $this->text($x, $y, $text, anchor: 'middle', weight: 600);
+        $this->add('</g>');
+    }
+
     public function line(float $x1, float $y1, float $x2, float $y2, string $stroke = Ink::INK, float $width = 1): void
     {
         $this->add(

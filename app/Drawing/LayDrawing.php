@@ -57,10 +57,11 @@ final class LayDrawing
             ];
             $name = Tongues::tell($piece->name);
             // Upright where it is wider than its piece.
-            $isLong = self::LETTER * mb_strlen($name) > $piece->width() * $scale;
-            $canvas->add($isLong ? "<g transform=\"rotate(-90 {$n($middle)} {$n($below)})\">" : '<g>');
-            $canvas->text($middle, $below + 4, $name, anchor: 'middle', weight: 600);
-            $canvas->add('</g>');
+            if (self::LETTER * mb_strlen($name) > $piece->width() * $scale) {
+                $canvas->upright($middle + 4, $below, $name);
+            } else {
+                $canvas->text($middle, $below + 4, $name, anchor: 'middle', weight: 600);
+            }
         }
 
         return $canvas;

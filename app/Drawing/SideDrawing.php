@@ -428,11 +428,7 @@ final class SideDrawing
                 .'" fill="none"/>',
         );
         $middle = ($top + $this->foot) / 2;
-        $this->canvas->add("<g transform=\"rotate(-90 {$n($x - 9)} {$n($middle)})\">");
-        $this->canvas->text($x - 9, $middle, Tongues::printed(
-            $out->height->print($this->unit),
-        ), Ink::INK, 'middle', 600);
-        $this->canvas->add('</g>');
+        $this->canvas->upright($x - 9, $middle, Tongues::printed($out->height->print($this->unit)));
         $y = $this->foot + 16;
         $this->canvas->add(
             "<path d=\"M{$n($left)} {$n($y - 5)}v10m0 -5h{$n($width)}m0 -5v10\" stroke=\"".Ink::INK.'" fill="none"/>',

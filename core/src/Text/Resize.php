@@ -153,14 +153,14 @@ final class Resize
                 if ($ways === []) {
                     return [];
                 }
-                $found[] = [$piece, $ways, $goesRound ? 0 : $by];
+                $found[] = [$piece, $ways];
             }
             $before = $isRound;
         }
-        $all = [$this->stretched($found, [])];
+        $all = [$this->stretched($found, $by)];
         foreach ($found as $nth => [, $ways]) {
             for ($way = 1; $way < count($ways) && count($all) < $most; $way++) {
-                $all[] = $this->stretched($found, [$nth => $way]);
+                $all[] = $this->stretched($found, $by, [$nth => $way]);
             }
         }
 
@@ -168,13 +168,14 @@ final class Resize
     }
 
     /**
-     * @param list<array{non-empty-list<ProvenRow>, non-empty-list<list<array{list<Token>, RowResult}>>, int}> $found
+     * @param list<array{non-empty-list<ProvenRow>, non-empty-list<list<array{list<Token>, RowResult}>>}> $found
+     * @param int $by more of each chain
      * @param array<int, int> $which way of a piece; the likeliest of those that are not named
      */
-    private function stretched(array $found, array $which): self
+    private function stretched(array $found, int $by, array $which = []): self
     {
         $one = new self($this->checked, $this->text, $this->rows);
-        foreach ($found as $nth => [$piece, $ways, $by]) {
+        foreach ($found as $nth => [$piece, $ways]) {
             $first = $piece[0]->line;
             if ($first->chained !== null && $first->chain !== null) {
                 $one->edit(
@@ -206,11 +207,11 @@ final class Resize
         }
         $likeliest = $this->solved($piece, $by, $side, $chain);
 
-        if ($likeliest === null || $most === 1) {
-            return $likeliest === null ? [] : [$likeliest];
-        }
-
-        return [$likeliest, ...$this->others($piece, $likeliest, $most - 1)];
+        return match (true) {
+            $likeliest === null => [],
+            $most === 1 => [$likeliest],
+            default => [$likeliest, ...$this->others($piece, $likeliest, $most - 1)],
+        };
     }
 
     /**
