@@ -28,23 +28,11 @@ final class Fabric
     /** A strand is drawn no thicker than that share of its stitch. */
     private const THICKEST = 0.5;
 
-    /** @var array<string, string> markup by id */
-    private array $defs = [];
-
-    /** @var array<string, array{list<Stroke>, float, string, bool}> strokes, thickness, colour, light, by its id */
+    /** @var array<string, array{list<Stroke>, float, string, bool}> strokes, thickness, colour, light, by its key */
     private array $parts = [];
 
-    /** @var array<string, string> what of a part is repeated along a row, by its id and the step */
-    private array $repeated = [];
-
-    /** @param string $name for the ids of this drawing, unlike any other's on a page */
-    public function __construct(private readonly string $name) {}
-
-    /** What is used, to stand before it. */
-    public function defs(): string
-    {
-        return $this->defs === [] ? '' : '<defs>'.implode('', $this->defs).'</defs>';
-    }
+    /** @var array<string, array{float, float, string}> a part turned as it stands, by its key and how */
+    private array $turned = [];
 
     /** Strand in the shade of strand: between the legs of a firm fabric nothing else is seen. */
     public static function ground(string $colour): string
@@ -53,7 +41,7 @@ final class Fabric
     }
 
     /**
-     * One part of a stitch: the id to use it by; '' where it has none.
+     * One part of a stitch: the key to draw it by; '' where it has none.
      *
      * @param bool $top its top, or its legs
      * @param bool $wrong whether its wrong side is seen
@@ -73,9 +61,8 @@ final class Fabric
             '|',
             [$top, $of->stitch->value, $of->loop->value, $of->standing, $of->into->value, ...$sizes, $colour, $wrong],
         );
-        $id = $this->name.substr(hash('crc32b', $key), 0, 8);
-        if (isset($this->parts[$id])) {
-            return $id;
+        if (isset($this->parts[$key])) {
+            return $key;
         }
         $strokes = $wide < self::LEAST
             ? ($top ? [] : self::legs(Stitch::Single, Loop::Both, $wide, $high, $thick))
@@ -93,56 +80,82 @@ final class Fabric
         if ($strokes === []) {
             return '';
         }
-        $this->parts[$id] = [$strokes, $thick, $colour, $wide >= self::LEAST];
+        $this->parts[$key] = [$strokes, $thick, $colour, $wide >= self::LEAST];
 
-        return $id;
+        return $key;
     }
 
     /**
-     * A row of so many like parts side by side, the first at the origin and each next so far to the left: one use for
-     * all.
+     * All parts of a row, by their keys, each put where it stands by a matrix as SVG has it; to stand among strokes.
+     *
+     * @param array<string, list<array{float, float, float, float, float, float}>> $parts
      */
-    public function row(string $part, int $count, float $step): string
+    public function drawn(array $parts): string
     {
-        $id = "{$part}x{$count}";
-        if (! isset($this->defs[$id])) {
-            [$strokes, $thick, $colour, $light] = $this->parts[$part];
-            $paths = 'M0 0'.str_repeat($this->repeated["{$part} {$step}"] ??= self::moving($strokes, $step), $count);
-            // Its way is the longest of all that is said: once for the three strokes that lie on it.
-            $this->defs[$id] = "<path id=\"{$id}d\" d=\"{$paths}\"/>"
-                ."<g id=\"{$id}\" fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">"
-                .self::strand("<use href=\"#{$id}d\"/>", $thick, $colour, $light).'</g>';
+        unset($parts['']);
+
+        return implode('', array_map($this->alike(...), array_keys($parts), $parts));
+    }
+
+    /** What strokes of strands stand in. */
+    public static function strokes(string $drawn): string
+    {
+        return "<g fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\">{$drawn}</g>";
+    }
+
+    /**
+     * One way for all that are alike, and for each stroke of the strand one path along it.
+     *
+     * @param list<array{float, float, float, float, float, float}> $stand
+     */
+    private function alike(string $part, array $stand): string
+    {
+        [$strokes, $thick, $colour, $light] = $this->parts[$part];
+        $way = '';
+        foreach ($stand as [$a, $b, $c, $d, $x, $y]) {
+            [$right, $under, $rest] = $this->turned["{$part} {$a} {$b} {$c} {$d}"]
+                ??= self::turned($strokes, $a, $b, $c, $d);
+            $way .= 'M'.round($x + $right, 1).' '.round($y + $under, 1).$rest;
         }
 
-        return $id;
+        return self::strand($way, $thick, $colour, $light);
     }
 
     /**
-     * A path from wherever the pen is, which leaves it so far to the left.
+     * Where its way begins, and how the pen goes on from there.
      *
      * @param list<Stroke> $strokes
+     *
+     * @return array{float, float, string}
      */
-    private static function moving(array $strokes, float $step): string
+    private static function turned(array $strokes, float $a, float $b, float $c, float $d): array
     {
-        $moving = '';
+        $rest = '';
+        $begins = null;
         // Where the pen is, what was rounded with it.
         $x = $y = 0.0;
         foreach ($strokes as [$way, $places]) {
             // A curve's places are all told from where it begins.
-            $begun = [$x, $y];
+            $from = [$x, $y];
             foreach ($places as $nth => [$across, $down]) {
-                [$right, $under] = [round($across - $begun[0], 2), round($down - $begun[1], 2)];
-                $moving .= match (true) {
+                $to = [$a * $across + $c * $down, $b * $across + $d * $down];
+                if ($begins === null) {
+                    $begins = $from = [$x, $y] = $to;
+
+                    continue;
+                }
+                [$right, $under] = [round($to[0] - $from[0], 1), round($to[1] - $from[1], 1)];
+                $rest .= match (true) {
                     $nth === 0 => 'm',
                     $way === 'L' => 'l',
                     default => $nth === 1 ? 'q' : ' ',
                 }."{$right} {$under}";
-                [$x, $y] = [$begun[0] + $right, $begun[1] + $under];
-                $begun = $nth === 0 || $way === 'L' ? [$x, $y] : $begun;
+                [$x, $y] = [$from[0] + $right, $from[1] + $under];
+                $from = $nth === 0 || $way === 'L' ? [$x, $y] : $from;
             }
         }
 
-        return "{$moving}m".round(-$x - $step, 3).' '.round(-$y, 3);
+        return [$begins[0] ?? 0.0, $begins[1] ?? 0.0, $rest];
     }
 
     /** @param list<Stroke> $strokes */
@@ -190,7 +203,7 @@ final class Fabric
         $id = 'p'.hash('crc32b', implode('|', [$stitch->value, $wide, $high, $thick, $colour]));
         // The row above stands in the tops of this one.
         $stand = fn(string $path, float $y): string => "<g transform=\"translate({$n($wide / 2)} {$n($y)})\">"
-            .self::strand("<path d=\"{$path}\"/>", $thick, $colour, true).'</g>';
+            .self::strand($path, $thick, $colour, true).'</g>';
         $one = $stand($legs, $high).$stand($top, $high).$stand($legs, 0);
 
         return [
@@ -205,7 +218,6 @@ final class Fabric
      * Rows of a fabric, stitch upon stitch, from a lower edge up: the first foot stands half a stitch from the origin.
      *
      * @param int $anchors stitches across, a multiple of its repeat
-     * @param string $name for its ids, unlike any other's on a page
      */
     public static function rows(
         Motif $motif,
@@ -215,35 +227,28 @@ final class Fabric
         float $high,
         float $thick,
         string $colour,
-        string $name,
     ): string {
         $n = Canvas::number(...);
-        $fabric = new self($name);
+        $fabric = new self();
         $ground = $motif->isOpen() ? '' : "<rect y=\"{$n(-$rows * $high)}\" width=\"{$n($anchors * $wide)}\" "
             ."height=\"{$n($rows * $high)}\" fill=\"".self::ground($colour).'"/>';
         $drawn = '';
         for ($row = 0; $row < $rows; $row++) {
             $placed = Placement::of($motif->over($row, $anchors));
             $step = $anchors * $wide / count($placed);
-            $legs = $tops = '';
+            $y = -$row * $high;
+            $legs = $tops = [];
             foreach ($placed as $nth => $one) {
                 $top = ($nth + 0.5) * $step;
                 $foot = $one->anchors > 0 ? ($one->first + $one->anchors / 2) * $wide : $top;
-                foreach ([[false, $foot], [true, $top]] as [$isTop, $x]) {
-                    $id = $fabric->part($isTop, $one, $wide, $high, $thick, $colour);
-                    if ($id === '') {
-                        continue;
-                    }
-                    $at = $isTop || $foot === $top ? "translate({$n($x)} {$n(-$row * $high)})"
-                        : "matrix(1 0 {$n(($foot - $top) / $high)} 1 {$n($foot)} {$n(-$row * $high)})";
-                    $use = "<use href=\"#{$fabric->row($id, 1, $wide)}\" transform=\"{$at}\"/>";
-                    $isTop ? $tops .= $use : $legs .= $use;
-                }
+                $legs[$fabric->part(false, $one, $wide, $high, $thick, $colour)][]
+                    = [1.0, 0.0, ($foot - $top) / $high, 1.0, $foot, $y];
+                $tops[$fabric->part(true, $one, $wide, $high, $thick, $colour)][] = [1.0, 0.0, 0.0, 1.0, $top, $y];
             }
-            $drawn .= $legs.$tops;
+            $drawn .= $fabric->drawn($legs).$fabric->drawn($tops);
         }
 
-        return $fabric->defs().$ground.$drawn;
+        return $ground.self::strokes($drawn);
     }
 
     /**
@@ -262,16 +267,16 @@ final class Fabric
             $id,
             "<pattern id=\"{$id}\" width=\"{$n($wide)}\" height=\"{$n($high)}\" patternUnits=\"userSpaceOnUse\">"
                 .'<g fill="none" stroke-linecap="round">'
-                .self::strand("<path d=\"{$way}\"/>", $thick, $colour, true).'</g></pattern>',
+                .self::strand($way, $thick, $colour, true).'</g></pattern>',
         ];
     }
 
-    /** @param string $way markup of the way that it lies along */
+    /** A strand along a way: a path for each of its strokes. */
     private static function strand(string $way, float $thick, string $colour, bool $light): string
     {
         $n = Canvas::number(...);
-        $stroke = fn(string $colour, float $broad, string $moved = ''): string => "<g stroke=\"{$colour}\" "
-            ."stroke-width=\"{$n($broad)}\"{$moved}>{$way}</g>";
+        $stroke = fn(string $colour, float $broad, string $moved = ''): string => "<path d=\"{$way}\" "
+            ."stroke=\"{$colour}\" stroke-width=\"{$n($broad)}\"{$moved}/>";
 
         return $stroke(Ink::mix($colour, Ink::INK, 0.6), $thick)
             .$stroke($colour, max(0.5, $thick - max(0.8, 0.22 * $thick)))

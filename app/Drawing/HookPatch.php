@@ -27,7 +27,6 @@ final class HookPatch
      * @param Length $width of one stitch
      * @param Length $height of its row
      * @param Length $strand its diameter
-     * @param string $name for its ids, unlike any other's on a page
      */
     public static function of(
         string $colour,
@@ -36,7 +35,6 @@ final class HookPatch
         Length $strand,
         Motif $motif,
         LengthUnit $unit,
-        string $name = 'patch',
     ): string {
         $n = Canvas::number(...);
         [$w, $h, $thick] = array_map(fn(Length $one): float => $one->mm * self::SCALE, [$width, $height, $strand]);
@@ -50,7 +48,7 @@ final class HookPatch
             ."width=\"{$n($wide)}\" height=\"{$foot}\" aria-hidden=\"true\">"
             .'<rect width="100%" height="100%" fill="'.Ink::SHEET.'"/>'
             ."<g transform=\"translate(0 {$foot})\">"
-            .Fabric::rows($motif, $count, $rows, $w, $h, $thick, $colour, $name).'</g>'
+            .Fabric::rows($motif, $count, $rows, $w, $h, $thick, $colour).'</g>'
             .self::tape($wide, $unit).'</svg>';
     }
 

@@ -55,12 +55,15 @@ final class SideDrawing
 
     private readonly Fabric $fabric;
 
+    /** For the ids of this drawing, unlike any other's on a page. */
+    private readonly string $mark;
+
     private readonly float $scale;
 
     /** @var list<?bool> as the plan has them */
     private readonly array $sides;
 
-    /** @var array<string, string> markup of courses by themselves and their material */
+    /** @var array<string, string> ids of the courses that are drawn, by themselves and their material */
     private array $courses = [];
 
     /** Pixels of the middle and the foot of the bag. */
@@ -93,8 +96,8 @@ final class SideDrawing
         $out = $plan->comesOut;
         $this->view = SideView::of($plan);
         $this->sides = $plan->sides();
-        $mark = hash('crc32b', implode('|', [...$colours, $plan->spec->choices->name]));
-        $this->fabric = new Fabric('s'.substr($mark, 0, 4));
+        $this->mark = 's'.substr(hash('crc32b', implode('|', [...$colours, $plan->spec->choices->name])), 0, 4);
+        $this->fabric = new Fabric();
         $wide = max($out->flatWidth->mm, $this->view->width);
         $this->scale = min(
             self::LARGEST_SCALE,
@@ -126,7 +129,7 @@ final class SideDrawing
         $n = $this->canvas->n(...);
         // What hangs goes down from where it begins: its rows stand on their heads.
         $over = "<g transform=\"translate(0 {$n(2 * $this->middleHeight())}) scale(1 -1)\">{$rows}</g>";
-        $this->canvas->add($this->fabric->defs().($this->hangs() ? $over : $rows));
+        $this->canvas->add($this->hangs() ? $over : $rows);
         array_map($this->opening(...), $this->view->openings);
         Fixtures::draw(
             $this->plan->fitted,
@@ -159,7 +162,7 @@ final class SideDrawing
         return $this->hangs() ? 2 * $this->middleHeight() - $y : $y;
     }
 
-    /** From the foot up, so that a row's legs cover the tops they stand in. Like rows are put together once. */
+    /** From the foot up, so that a row's legs cover the tops they stand in. Like rows are drawn once. */
     private function row(SideRow $row): string
     {
         $key = implode(' ', [
@@ -167,10 +170,13 @@ final class SideDrawing
             $this->plan->materials[$row->place],
             $this->isWrong($row) ? 'wrong' : 'right',
         ]);
-        $this->courses[$key] ??= $this->course($row);
+        $y = $this->canvas->n($this->foot - $row->foot * $this->scale);
+        if (isset($this->courses[$key])) {
+            return "<use href=\"#{$this->courses[$key]}\" y=\"{$y}\"/>";
+        }
+        $this->courses[$key] = $this->mark.count($this->courses);
 
-        return '<g transform="translate(0 '
-            ."{$this->canvas->n($this->foot - $row->foot * $this->scale)})\">{$this->courses[$key]}</g>";
+        return "<g transform=\"translate(0 {$y})\"><g id=\"{$this->courses[$key]}\">{$this->course($row)}</g></g>";
     }
 
     private function course(SideRow $row): string
@@ -220,29 +226,34 @@ final class SideDrawing
         foreach ($this->runs($dense, $open ? $wide : 1.6 * $wide) as $run) {
             $drawn .= "<path d=\"{$this->outline($run, $wide, $high)}\" fill=\"".Fabric::ground($colour).'"/>';
         }
+        $strokes = '';
         foreach ([false, true] as $top) {
-            foreach ($this->runs($level, $wide, true, $top) as $run) {
-                $id = $part($top, $run[0]);
-                if ($id !== '') {
-                    $at = $run[0]->foot;
-                    $x = $n($this->middle + ($top ? $run[0]->topX() : $at->x) * $this->scale);
-                    $y = $n($at->y * $this->scale);
-                    $drawn .= "<use href=\"#{$this->fabric->row($id, count($run), $wide)}\" "
-                        .($top || $run[0]->slant === 0.0 ? "x=\"{$x}\" y=\"{$y}\"/>"
-                            : "transform=\"matrix(1 0 {$n(-$run[0]->slant * $this->scale / $high)} 1 {$x} {$y})\"/>");
-                }
+            $stand = [];
+            foreach ($row->course->stitches as $one) {
+                $stand[$part($top, $one)][] = $this->stand($one, $top, $high);
             }
-            foreach ($lifted as $one) {
-                $id = $part($top, $one);
-                if ($id !== '') {
-                    $drawn .= "<use href=\"#{$this->fabric->row($id, 1, $fanned)}\" "
-                        ."transform=\"translate({$n($this->middle + $one->foot->x * $this->scale)} "
-                        ."{$n($one->foot->y * $this->scale)}) rotate({$n($one->foot->degrees)})\"/>";
-                }
-            }
+            $strokes .= $this->fabric->drawn($stand);
         }
 
-        return $drawn;
+        return $drawn.Fabric::strokes($strokes);
+    }
+
+    /**
+     * As SVG's matrix has it: turned where it is lifted, and leaning where its top does not lie above its foot.
+     *
+     * @return array{float, float, float, float, float, float}
+     */
+    private function stand(SideStitch $one, bool $top, float $high): array
+    {
+        $lifted = $one->foot->lifted;
+        $turn = $lifted ? deg2rad($one->foot->degrees) : 0.0;
+        $lean = $lifted || $top ? 0.0 : -$one->slant * $this->scale / $high;
+        $x = $top && ! $lifted ? $one->topX() : $one->foot->x;
+
+        return [
+            cos($turn), sin($turn), $lean - sin($turn), cos($turn),
+            $this->middle + $x * $this->scale, $one->foot->y * $this->scale,
+        ];
     }
 
     /** @return array{list<SideStitch>, list<SideStitch>} those that lie level, and those lifted around an arch */
@@ -321,26 +332,20 @@ final class SideDrawing
     }
 
     /**
-     * Stitches side by side: so wide apart where they are alike, else no wider.
+     * Stitches side by side, no wider apart.
      *
      * @param list<SideStitch> $stitches
-     * @param bool $tops whether their tops alone are asked of: these are alike however the stitch leans
      *
      * @return list<non-empty-list<SideStitch>>
      */
-    private function runs(array $stitches, float $wide, bool $alike = false, bool $tops = false): array
+    private function runs(array $stitches, float $wide): array
     {
         $runs = [];
         foreach ($stitches as $one) {
             $last = array_key_last($runs);
             $before = $last === null ? null : $runs[$last][count($runs[$last]) - 1];
             $apart = $before === null ? INF : ($before->topX() - $one->topX()) * $this->scale;
-            $joins = $before !== null && ($alike ? abs($apart - $wide) < 0.02 * $wide : $apart < 1.02 * $wide)
-                && (! $alike || ($before->placed->stitch === $one->placed->stitch
-                    && $before->placed->loop === $one->placed->loop
-                    && $before->placed->into === $one->placed->into
-                    && ($tops || $before->slant === $one->slant) && abs($before->foot->y - $one->foot->y) < 1e-6));
-            if ($joins) {
+            if ($before !== null && $apart < 1.02 * $wide) {
                 $runs[$last][] = $one;
             } else {
                 $runs[] = [$one];

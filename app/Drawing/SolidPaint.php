@@ -165,7 +165,10 @@ final readonly class SolidPaint
         return 'M'.implode('L', array_map($this->point(...), $line)).'z';
     }
 
-    /** What is farther first; each line of ink right after the nearest face that it borders. */
+    /**
+     * What is farther first; each line of ink right after the nearest face that it borders. What is drawn alike one
+     * after another is one path: of a page's time most goes by how many there are.
+     */
     public function bag(Solid $solid): string
     {
         $drawn = [];
@@ -175,16 +178,24 @@ final readonly class SolidPaint
                 : [...$this->faces($skin), ...$this->rows($skin)]));
         }
         usort($drawn, fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $paths = $way = $how = '';
+        foreach ([...$drawn, [0.0, '', null]] as [, $next, $like]) {
+            if ($like !== $how) {
+                $paths .= $way === '' ? '' : "<path d=\"{$way}\"{$how}/>";
+                [$way, $how] = ['', $like];
+            }
+            $way .= $next;
+        }
 
         // What is said of all is not said again: most of it is ink.
         return '<g stroke="'.Ink::INK.'" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round" fill="none">'
-            .implode('', array_column($drawn, 1)).'</g>';
+            ."{$paths}</g>";
     }
 
     /**
      * A face that lies flat: what is fastened on lies on its wall, and a base under all.
      *
-     * @return list<array{float, string}> how near each is, and drawn
+     * @return list<array{float, string, string}> how near each is, its way, and how it is drawn
      */
     private function flat(Skin $skin): array
     {
@@ -205,13 +216,15 @@ final readonly class SolidPaint
             default => self::APART_FROM_ALL,
         };
 
-        [$strand, $way] = [$skin->strands[0] ?? 0, $this->ring($corners)];
+        [$strand, $way] = [$skin->strands[0] ?? 0, $this->ring($faces > 0.0 ? $corners : array_reverse($corners))];
 
-        return [[$near, $this->filled($skin, $strand, $normal, $isOut, $way)
-            ."<path d=\"{$way}\"".self::inked($strand < 0).'/>']];
+        return [
+            ...$this->filled($near, $skin, $strand, $normal, $isOut, $way),
+            [$near, $way, self::inked($strand < 0)],
+        ];
     }
 
-    /** @return list<array{float, string}> how near each is, and drawn */
+    /** @return list<array{float, string, string}> how near each is, its way, and how it is drawn */
     private function faces(Skin $skin): array
     {
         $at = array_map(fn(array $line): array => array_map(function (array $at): array {
@@ -236,8 +249,9 @@ final readonly class SolidPaint
             $faces[$band][$nth] = [$near, $isOut, $normal, $strand];
             // Of what is closed all around nobody sees the inside.
             if ($isOut || ! $isTube) {
-                $way = 'M'.implode('L', array_column($corners, 0)).'z';
-                $drawn[] = [$near, $this->filled($skin, $strand, $normal, $isOut, $way)];
+                // All go around one way as they are seen, so that none cuts a hole into another of its path.
+                $way = 'M'.implode('L', array_column($isOut ? $corners : array_reverse($corners), 0)).'z';
+                array_push($drawn, ...$this->filled($near, $skin, $strand, $normal, $isOut, $way));
             }
         }
         for ($band = 0; $band < count($at); $band++) {
@@ -267,7 +281,7 @@ final readonly class SolidPaint
      * @param list<?array{float, bool, array{float, float, float}, int}> $sides how near each of the two is, whether it
      *        is seen from outside, which way it faces, its strand
      *
-     * @return list<array{float, string}>
+     * @return list<array{float, string, string}>
      */
     private function edge(array $sides, string $way, bool $isTube): array
     {
@@ -279,14 +293,14 @@ final readonly class SolidPaint
         if (count($there) === 2) {
             [[, $one, $a, $below], [, $other, $b, $above]] = $there;
             if ($below < 0 xor $above < 0) {
-                return [[$near, "<path d=\"{$way}\" stroke=\"".Ink::WARM.'" stroke-width="3"/>']];
+                return [[$near, $way, ' stroke="'.Ink::WARM.'" stroke-width="3"']];
             }
             if ($one === $other && $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2] >= self::SHARP) {
                 return [];
             }
         }
 
-        return [[$near, "<path d=\"{$way}\"".self::inked(max(array_column($there, 3)) < 0).'/>']];
+        return [[$near, $way, self::inked(max(array_column($there, 3)) < 0)]];
     }
 
     /** @param bool $isToCome whether it is not worked yet */
@@ -305,19 +319,21 @@ final readonly class SolidPaint
      * A face in its colour, pale where it is not worked yet; of that no inside.
      *
      * @param array{float, float, float} $normal
+     *
+     * @return list<array{float, string, string}>
      */
-    private function filled(Skin $skin, int $strand, array $normal, bool $isOut, string $way): string
+    private function filled(float $near, Skin $skin, int $strand, array $normal, bool $isOut, string $way): array
     {
         if ($strand < 0 && ! $isOut) {
-            return '';
+            return [];
         }
         $colour = $skin->of === SkinOf::Hardware ? self::METAL : $this->colour($strand);
         $fill = self::shade($colour, $normal, $isOut, $skin->of);
         if ($strand < 0) {
-            return "<path d=\"{$way}\" fill=\"{$fill}\" fill-opacity=\"".self::PALE.'" stroke="none"/>';
+            return [[$near, $way, " fill=\"{$fill}\" fill-opacity=\"".self::PALE.'" stroke="none"']];
         }
 
-        return "<path d=\"{$way}\" fill=\"{$fill}\" stroke=\"{$fill}\"/>";
+        return [[$near, $way, " fill=\"{$fill}\" stroke=\"{$fill}\""]];
     }
 
     /**
@@ -348,7 +364,7 @@ final readonly class SolidPaint
         return Ink::mix($base, Ink::INK, 0.3 * (1 - max(0.0, $lit)));
     }
 
-    /** @return list<array{float, string}> rows as lines, where they are seen from outside */
+    /** @return list<array{float, string, string}> rows as lines, where they are seen from outside */
     private function rows(Skin $skin): array
     {
         if ($skin->of === SkinOf::Base || $skin->of === SkinOf::Handle || $skin->of === SkinOf::Hardware) {
@@ -382,8 +398,7 @@ final readonly class SolidPaint
                 }
             }
             if ($runs !== []) {
-                $way = implode('', $runs);
-                $drawn[] = [$near + 0.02, "<path d=\"{$way}\" stroke=\"{$colour}\" stroke-width=\".7\"/>"];
+                $drawn[] = [$near + 0.02, implode('', $runs), " stroke=\"{$colour}\" stroke-width=\".7\""];
             }
         }
 

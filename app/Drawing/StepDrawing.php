@@ -35,45 +35,37 @@ final class StepDrawing
 
     private const HOOK = '#A9B0AC';
 
-    /** What is drawn so far, and names for what is used in it. */
+    /** What is drawn so far. */
     private string $drawn = '';
-
-    private readonly string $name;
-
-    private function __construct(string $name)
-    {
-        $this->name = str_replace(' ', '-', $name);
-    }
 
     /** @return array{string, string, string} three steps of a stitch; of a chain and a slip stitch, too */
     public static function stitch(Stitch $stitch): array
     {
         $wraps = $stitch->yarnOvers();
-        $of = fn(int $step): self => new self("{$stitch->value}-{$step}-");
         if ($stitch === Stitch::Chain) {
             return [
-                $of(1)->links(3)->held(52)->svg(),
-                $of(2)->links(3)->held(52, taking: true)->svg(),
-                $of(3)->links(4)->held(26)->svg(),
+                (new self())->links(3)->held(52)->svg(),
+                (new self())->links(3)->held(52, taking: true)->svg(),
+                (new self())->links(4)->held(26)->svg(),
             ];
         }
 
         return [
-            $of(1)->row()->stands($stitch)->into($stitch, $wraps)->svg($stitch),
-            $of(2)->row()->stands($stitch)->drawnUp($stitch, $wraps)->svg($stitch),
-            $of(3)->row()->stands($stitch)->stood($stitch)->svg($stitch),
+            (new self())->row()->stands($stitch)->into($stitch, $wraps)->svg($stitch),
+            (new self())->row()->stands($stitch)->drawnUp($stitch, $wraps)->svg($stitch),
+            (new self())->row()->stands($stitch)->stood($stitch)->svg($stitch),
         ];
     }
 
     /** @return array{string, string, string} two in one stitch */
     public static function increase(): array
     {
-        $of = fn(int $step): self => (new self("inc-{$step}-"))->row()->stands(Stitch::Single);
+        $of = fn(): self => (new self())->row()->stands(Stitch::Single);
 
         return [
-            $of(1)->leg(self::NEXT, self::NEXT + 6)->into(Stitch::Single, 0, self::NEXT - 4)->svg(),
-            $of(2)->leg(self::NEXT, self::NEXT + 6)->drawnUp(Stitch::Single, 0, self::NEXT - 4)->svg(),
-            $of(3)->leg(self::NEXT, self::NEXT + 6)->leg(self::NEXT, self::NEXT - 22, true)
+            $of()->leg(self::NEXT, self::NEXT + 6)->into(Stitch::Single, 0, self::NEXT - 4)->svg(),
+            $of()->leg(self::NEXT, self::NEXT + 6)->drawnUp(Stitch::Single, 0, self::NEXT - 4)->svg(),
+            $of()->leg(self::NEXT, self::NEXT + 6)->leg(self::NEXT, self::NEXT - 22, true)
                 ->held(self::NEXT - 34, self::EDGE - self::ROW)->svg(),
         ];
     }
@@ -81,12 +73,12 @@ final class StepDrawing
     /** @return array{string, string, string} two together */
     public static function decrease(): array
     {
-        $of = fn(int $step): self => (new self("dec-{$step}-"))->row()->stands(Stitch::Single);
+        $of = fn(): self => (new self())->row()->stands(Stitch::Single);
 
         return [
-            $of(1)->drawnUp(Stitch::Single, 0, taking: false)->svg(),
-            $of(2)->drawnUp(Stitch::Single, 1, self::NEXT - 14, both: true)->svg(),
-            $of(3)->strand('M60 93L49 74M30 93L41 74', self::made())->strand('M32 72Q45 78 60 72', self::made())
+            $of()->drawnUp(Stitch::Single, 0, taking: false)->svg(),
+            $of()->drawnUp(Stitch::Single, 1, self::NEXT - 14, both: true)->svg(),
+            $of()->strand('M60 93L49 74M30 93L41 74', self::made())->strand('M32 72Q45 78 60 72', self::made())
                 ->held(self::NEXT - 34, self::EDGE - self::ROW)->svg(),
         ];
     }
@@ -96,15 +88,15 @@ final class StepDrawing
     {
         $motif = Motif::named("how: {$rows}");
         [$from, $high] = [self::NEXT + 15, self::high($stitch)];
-        $of = fn(int $step): self => (new self(hash('crc32b', $rows)."-{$step}-"))->row($stitch);
+        $of = fn(): self => (new self())->row($stitch);
         $isRound = $motif->goesRoundPosts();
 
         return [
             ($isRound
-                ? $of(1)->patch($motif, 3, $from, self::EDGE, $high)->around(str_contains($rows, 'FP'))
-                : $of(1)->patch($motif, 3, $from, self::EDGE, $high)->into($stitch, 0, self::NEXT, true))->svg(),
-            $of(2)->patch($motif, 3, $from, self::EDGE, $high)->drawnUp($stitch, $stitch->yarnOvers())->svg(),
-            $of(3)->patch($motif, 4, $from - self::STITCH, self::EDGE, $high)
+                ? $of()->patch($motif, 3, $from, self::EDGE, $high)->around(str_contains($rows, 'FP'))
+                : $of()->patch($motif, 3, $from, self::EDGE, $high)->into($stitch, 0, self::NEXT, true))->svg(),
+            $of()->patch($motif, 3, $from, self::EDGE, $high)->drawnUp($stitch, $stitch->yarnOvers())->svg(),
+            $of()->patch($motif, 4, $from - self::STITCH, self::EDGE, $high)
                 ->held($from - self::STITCH - 12, self::EDGE - $high)->svg(),
         ];
     }
@@ -112,40 +104,40 @@ final class StepDrawing
     /** @return array{string, string, string} a round closed by a slip stitch in its first */
     public static function join(): array
     {
-        $of = fn(int $step): self => (new self("join-{$step}-"))->row()->stands(Stitch::Single)
+        $of = fn(): self => (new self())->row()->stands(Stitch::Single)
             ->patch(Motif::single(), 2, 0, self::EDGE, self::ROW);
         $top = self::EDGE - self::ROW;
 
         return [
-            $of(1)->shaft(self::NEXT - 14, $top + 6, 0.62)->loop(self::NEXT + 12, $top - 22, self::NEXT + 16, $top)
+            $of()->shaft(self::NEXT - 14, $top + 6, 0.62)->loop(self::NEXT + 12, $top - 22, self::NEXT + 16, $top)
                 ->arrow('M88 34Q60 40 48 66')->svg(),
-            $of(2)->shaft(self::NEXT - 10, $top - 12, 0.62)->loop(self::NEXT + 2, $top - 30, self::NEXT - 15, $top)
+            $of()->shaft(self::NEXT - 10, $top - 12, 0.62)->loop(self::NEXT + 2, $top - 30, self::NEXT - 15, $top)
                 ->loop(self::NEXT + 12, $top - 44, self::NEXT + 16, $top)->over(self::NEXT - 10, $top - 12)->svg(),
-            $of(3)->strand('M45 72Q60 62 76 72', Ink::WARM)->held(self::NEXT, $top - 4)->svg(),
+            $of()->strand('M45 72Q60 62 76 72', Ink::WARM)->held(self::NEXT, $top - 4)->svg(),
         ];
     }
 
     /** @return array{string, string, string} another strand from the last loop of a stitch on */
     public static function change(): array
     {
-        $of = fn(int $step): self => (new self("change-{$step}-"))->row()->stands(Stitch::Single);
+        $of = fn(): self => (new self())->row()->stands(Stitch::Single);
 
         return [
-            $of(1)->drawnUp(Stitch::Single, 0, taking: false)->svg(),
-            $of(2)->drawnUp(Stitch::Single, 0, colour: self::NEW)->svg(),
-            $of(3)->stood(Stitch::Single, colour: self::NEW)->strand('M58 88Q40 104 8 108', self::NEW)->svg(),
+            $of()->drawnUp(Stitch::Single, 0, taking: false)->svg(),
+            $of()->drawnUp(Stitch::Single, 0, colour: self::NEW)->svg(),
+            $of()->stood(Stitch::Single, colour: self::NEW)->strand('M58 88Q40 104 8 108', self::NEW)->svg(),
         ];
     }
 
     /** @return array{string, string, string} two edges sewn, or worked together */
     public static function seam(Stitch $stitch): array
     {
-        $of = fn(int $step): self => (new self("seam-{$stitch->value}-{$step}-"))->edges();
+        $of = fn(): self => (new self())->edges();
         if ($stitch === Stitch::Whip) {
             return [
-                $of(1)->needle(88)->svg(),
-                $of(2)->bight(88)->needle(62)->svg(),
-                $of(3)->bight(114)->bight(88)->bight(62)->bight(36)->svg(),
+                $of()->needle(88)->svg(),
+                $of()->bight(88)->needle(62)->svg(),
+                $of()->bight(114)->bight(88)->bight(62)->bight(36)->svg(),
             ];
         }
         $high = $stitch === Stitch::Slip ? 0 : 14;
@@ -158,10 +150,10 @@ final class StepDrawing
         );
 
         return [
-            $worked($of(1), 118)->shaft(88, 66, 0.4)->loop(96, 40, 106, 58 - $high)->arrow('M68 26Q70 44 84 58')->svg(),
-            $worked($of(2), 118)->shaft(82, 40, 0.5)->loop(88, 28, 88, 60)->loop(95, 16, 106, 58 - $high)
+            $worked($of(), 118)->shaft(88, 66, 0.4)->loop(96, 40, 106, 58 - $high)->arrow('M68 26Q70 44 84 58')->svg(),
+            $worked($of(), 118)->shaft(82, 40, 0.5)->loop(88, 28, 88, 60)->loop(95, 16, 106, 58 - $high)
                 ->over(82, 40)->svg(),
-            $worked($of(3), 118, 92, 66)->held(50, 58 - $high)->svg(),
+            $worked($of(), 118, 92, 66)->held(50, 58 - $high)->svg(),
         ];
     }
 
@@ -194,7 +186,6 @@ final class StepDrawing
             $high,
             self::THICK,
             $colour,
-            "step-{$this->name}{$x}-{$foot}-",
         ).'</g>';
 
         return $this;

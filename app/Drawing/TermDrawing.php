@@ -54,7 +54,7 @@ final class TermDrawing
                 .self::way('M70 34Q92 30 96 12Q88 4 82 14Q84 30 108 44Q116 52 112 78', Ink::WARM),
             'plarn' => self::loop(6).self::loop(38).self::loop(70),
             'tex' => self::way('M18 66c0-40 52-40 52-12s-34 26-34 8s26-14 24-2').self::scale(),
-            'firmness' => self::worked(Motif::single(), self::WIDE, self::HIGH, 'term-firm-', 8.0)
+            'firmness' => self::worked(Motif::single(), self::WIDE, self::HIGH, 8.0)
                 .'<path d="M8 74h20" stroke="'.Ink::WARM.'" stroke-width="8"/>',
             'lean' => implode('', array_map(
                 fn(int $row): string => self::way('M'.(18 + 6 * $row).' '.(76 - 16 * $row).'h66', self::STRAND, 9)
@@ -94,12 +94,12 @@ final class TermDrawing
 
         return "<svg class=\"term-picture\" viewBox=\"0 0 {$wide} {$high}\" width=\"".Canvas::number($wide * $share)
             .'" height="'.Canvas::number($high * $share).'" aria-hidden="true">'
-            .self::worked($motif, $wide, $high, 'own-').'</svg>';
+            .self::worked($motif, $wide, $high).'</svg>';
     }
 
     public static function fabric(Motif $motif): string
     {
-        return self::svg(self::worked($motif, self::WIDE, self::HIGH, 'term-'.hash('crc32b', $motif->key).'-'));
+        return self::svg(self::worked($motif, self::WIDE, self::HIGH));
     }
 
     /**
@@ -107,13 +107,8 @@ final class TermDrawing
      *
      * @param float $thick of its strand, pixels
      */
-    private static function worked(
-        Motif $motif,
-        int $wide,
-        int $high,
-        string $name,
-        float $thick = self::STITCH / 3,
-    ): string {
+    private static function worked(Motif $motif, int $wide, int $high, float $thick = self::STITCH / 3): string
+    {
         $count = (int) ceil($wide / self::STITCH);
         $row = self::STITCH * $motif->relativeHeight();
 
@@ -125,7 +120,6 @@ final class TermDrawing
             $row,
             $thick,
             self::STRAND,
-            $name,
         ).'</g>';
     }
 
@@ -194,7 +188,7 @@ final class TermDrawing
     private static function patch(int $x, int $y, int $wide, int $high): string
     {
         return "<svg x=\"{$x}\" y=\"{$y}\" width=\"{$wide}\" height=\"{$high}\" viewBox=\"0 0 {$wide} {$high}\">"
-            .self::worked(Motif::single(), $wide, $high, "term-{$x}-{$y}-{$wide}-").'</svg>';
+            .self::worked(Motif::single(), $wide, $high).'</svg>';
     }
 
     private static function tape(int $y, int $high): string

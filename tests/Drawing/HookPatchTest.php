@@ -37,41 +37,50 @@ final class HookPatchTest extends TestCase
         return $svg;
     }
 
-    /** @return array<string, list<float>> how far to the right what is used stands, by how high it stands */
-    private static function feet(\SimpleXMLElement $svg): array
+    /** @return list<list<array{float, float}>> of each row's legs and then its tops the middles and where they begin */
+    private static function drawn(\SimpleXMLElement $svg): array
     {
-        $feet = [];
-        foreach ($svg->g[0]->use as $one) {
-            preg_match('/^(?:translate\(|matrix\(1 0 \S+ 1 )(\S+) (\S+)\)$/', (string) $one['transform'], $at);
-            $feet[$at[2]][] = (float) $at[1];
+        $drawn = [];
+        foreach ($svg->xpath('//*[@stroke-linejoin="round"]/*[@d]') ?? [] as $path) {
+            $drawn[(string) $path['d']] ??= array_map(self::middle(...), explode('M', substr((string) $path['d'], 1)));
         }
 
-        return $feet;
+        return array_values($drawn);
+    }
+
+    /** @return array{float, float} */
+    private static function middle(string $way): array
+    {
+        preg_match_all('/([mlq ]?)(-?[\d.]+) (-?[\d.]+)/', $way, $steps, PREG_SET_ORDER);
+        $from = $at = [(float) $steps[0][2], (float) $steps[0][3]];
+        $xs = [$at[0]];
+        foreach (array_slice($steps, 1) as [, $kind, $right, $under]) {
+            // Both places of a curve are told from where it begins.
+            $from = $kind === ' ' ? $from : $at;
+            $xs[] = ($at = [$from[0] + (float) $right, $from[1] + (float) $under])[0];
+        }
+
+        return [(min($xs) + max($xs)) / 2, (float) $steps[0][3]];
     }
 
     public function testStitchesRowsAndStrandAreAsLargeAsTheyAre(): void
     {
         $svg = self::patch(12, 11, 4);
         self::assertEqualsWithDelta(45 * self::PIXELS, (float) $svg['width'], 0.01);
-        $feet = self::feet($svg);
-        // 32 mm hold three rows of 11 mm, and a fourth stands behind the tape.
-        self::assertSame(
-            array_map(fn(int $row): float => round(-$row * 11 * self::PIXELS, 2), range(0, 3)),
-            array_map(floatval(...), array_keys($feet)),
-        );
-        // 45 mm hold four stitches of 12 mm, the last cut off; each has legs and a top.
-        foreach ($feet as $row) {
+        $drawn = self::drawn($svg);
+        // 32 mm hold three rows of 11 mm, and a fourth stands behind the tape; each has legs and tops.
+        self::assertCount(2 * 4, $drawn);
+        foreach ($drawn as $nth => $row) {
+            // 45 mm hold four stitches of 12 mm, the last cut off.
             self::assertEqualsWithDelta(
-                array_map(fn(float $nth): float => $nth * 12 * self::PIXELS, [0.5, 0.5, 1.5, 1.5, 2.5, 2.5, 3.5, 3.5]),
-                (function (array $all): array {
-                    sort($all);
-
-                    return $all;
-                })($row),
-                0.01,
+                array_map(fn(float $nth): float => $nth * 12 * self::PIXELS, [0.5, 1.5, 2.5, 3.5]),
+                array_column($row, 0),
+                0.15,
             );
+            $under = $drawn[$nth % 2];
+            self::assertEqualsWithDelta(intdiv($nth, 2) * 11 * self::PIXELS, $under[0][1] - $row[0][1], 0.15);
         }
-        preg_match_all('/stroke-width="([\d.]+)"/', (string) $svg->g[0]->defs->asXML(), $broad);
+        preg_match_all('/stroke-width="([\d.]+)"/', (string) $svg->g[0]->asXML(), $broad);
         self::assertEqualsWithDelta(4 * self::PIXELS, max(array_map(floatval(...), $broad[1])), 0.01);
     }
 
@@ -88,9 +97,10 @@ final class HookPatchTest extends TestCase
     public function testEachFabric(): void
     {
         foreach (Motif::all() as $motif) {
-            $feet = self::feet(self::patch(10, 10, 4, $motif));
-            self::assertGreaterThan(3, count($feet), $motif->key);
-            self::assertGreaterThan(4, min(array_map(count(...), $feet)), $motif->key);
+            // Parts of four rows at least, and of each row five stitches.
+            $drawn = self::drawn(self::patch(10, 10, 4, $motif));
+            self::assertGreaterThan(6, count($drawn), $motif->key);
+            self::assertGreaterThan(4 * 2 * 4, array_sum(array_map(count(...), $drawn)), $motif->key);
         }
     }
 

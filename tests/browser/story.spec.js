@@ -70,6 +70,8 @@ test('a new maker goes from a weighed cord to a plan, its words, paper and a fil
     // Put away and brought back.
     await page.goto('/bags');
     await expect(page.locator('.wall img').first()).toBeVisible();
+    // Several side by side, not one under another.
+    expect((await page.locator('.wall li').first().boundingBox()).width).toBeLessThan(500);
     await page.getByRole('button', { name: 'List' }).click();
     await page.getByRole('button', { name: 'Put away Pier tote' }).first().click();
     await page.getByRole('button', { name: 'Undo' }).click();

@@ -52,18 +52,17 @@ final readonly class Solid
      */
     public static function around(array $skins): array
     {
-        $box = [INF, -INF, INF, -INF, INF, -INF];
+        [$left, $right, $foot, $top, $back, $front] = [INF, -INF, INF, -INF, INF, -INF];
         foreach ($skins as $skin) {
             foreach ($skin->lines as $line) {
                 foreach ($line as [$x, $y, $z]) {
-                    $box = [
-                        min($box[0], $x), max($box[1], $x), min($box[2], $y), max($box[3], $y), min($box[4], $z),
-                        max($box[5], $z),
-                    ];
+                    [$left, $right] = [min($left, $x), max($right, $x)];
+                    [$foot, $top] = [min($foot, $y), max($top, $y)];
+                    [$back, $front] = [min($back, $z), max($front, $z)];
                 }
             }
         }
 
-        return $box[0] === INF ? [0.0, 0.0, 0.0, 0.0, 0.0, 0.0] : $box;
+        return $left === INF ? [0.0, 0.0, 0.0, 0.0, 0.0, 0.0] : [$left, $right, $foot, $top, $back, $front];
     }
 }

@@ -38,6 +38,8 @@
             </div>
         </div>
     @else
+        <h2 class="visually-hidden">{{ __('Bags in hand') }}</h2>
+        @include('bags.wall')
         @if ($short !== [])
             <h2>{{ __('Running short') }}</h2>
             <ul class="notes">
@@ -50,8 +52,6 @@
                 @endforeach
             </ul>
         @endif
-        <h2 class="visually-hidden">{{ __('Bags in hand') }}</h2>
-        @include('bags.wall')
         <p>@told('<a>Count a pattern</a> that you have: row by row, as you type.', [], [route('count')])</p>
         @if ($more > 0)<p><a href="{{ route('bags.index') }}">{{ __('All bags: {more} more', ['more' => $more])
             }}</a></p>@endif

@@ -15,7 +15,7 @@
         <li @class(['mine' => $swatch->chosen])>
             <a href="{{ route('swatches.edit', $swatch) }}" aria-hidden="true" tabindex="-1">{!! HookPatch::of(
                 $swatch->material->colour ?? Material::PLAIN, $gauge->width, $gauge->height,
-                $swatch->material->diameter ?? Length::mm(4), $gauge->motif, $unit, "swatch-{$loop->index}-") !!}</a>
+                $swatch->material->diameter ?? Length::mm(4), $gauge->motif, $unit) !!}</a>
             <h2><a href="{{ route('swatches.edit', $swatch) }}">{{ $swatch->name }}</a></h2>
             <p><b>{{ Tongues::figure($measured->stitchesOver($over), 1) }} ×
                 {{ Tongues::figure($measured->rowsOver($over), 1) }}</b> {{ $said }}</p>

@@ -41,7 +41,7 @@
                 @php $gauge = $swatch->measured()->gauge(); @endphp
                 <li @class(['mine' => $swatch->chosen])>
                     {!! HookPatch::of($material->colour, $gauge->width, $gauge->height, $trial->diameter, $gauge->motif,
-                        $unit, "tried-{$loop->index}-") !!}
+                        $unit) !!}
                     <b>{{ Tongues::printed($swatch->hookSize()->print()) }}</b> {{ $gauge->motif->abbreviation($terms)
                         }}<br>{{
                         __('firmness {mm}', ['mm' => Tongues::figure($trial->diameter->mm / $gauge->width->mm, 2)])
@@ -53,7 +53,7 @@
             @foreach ($trial->expected as [$hook, $predicted])
                 <li class="guess">
                     {!! HookPatch::of($material->colour, $predicted->width(), $predicted->height(), $trial->diameter,
-                        $predicted->motif, $unit, "expected-{$loop->index}-") !!}
+                        $predicted->motif, $unit) !!}
                     <b>{{ Tongues::printed($hook->print()) }}</b> {{ $predicted->motif->abbreviation($terms) }}<br>{{
                         __('firmness {likely}, expected', [
                         'likely' => Tongues::figure($trial->diameter->mm / $predicted->width->likely, 2),
