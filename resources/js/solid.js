@@ -12,6 +12,7 @@ const ZOOMS = [0.5, 6];
 /** How each maker last looked at it: a redraw does not turn it back. */
 const look = { ...FIRST };
 const beside = {};
+let carried = false;
 let stage = null;
 
 /** The bag as it stands, turned by drag, keys and pinch. Its drawing stays until something is to be turned. */
@@ -22,7 +23,7 @@ export function solid(within = document) {
         }
         place.dataset.ready = 'yes';
         listen(place);
-        if (stage !== null && stage.opened) {
+        if (carried || (stage !== null && stage.opened)) {
             show(place);
         }
     }
@@ -82,9 +83,15 @@ function listen(place) {
     place.addEventListener('input', (event) => event.stopPropagation());
     place.addEventListener('change', (event) => {
         event.stopPropagation();
-        beside[event.target.value] = event.target.checked;
+        if (event.target.matches('[data-carried]')) {
+            carried = event.target.checked;
+            carries(place);
+        } else {
+            beside[event.target.value] = event.target.checked;
+        }
         show(place);
     });
+    carries(place);
     for (const one of place.querySelectorAll('[data-beside]')) {
         one.checked = beside[one.value] ?? one.checked;
         beside[one.value] = one.checked;
@@ -100,6 +107,15 @@ function listen(place) {
     place.addEventListener('pointerenter', () => import('./stage.js'), { once: true });
 }
 
+/** Whether it is seen full: said under it, and remembered as it is drawn anew. */
+function carries(place) {
+    const [box, said] = [place.querySelector('[data-carried]'), place.querySelector('[data-carried-said]')];
+    if (box !== null && said !== null) {
+        box.checked = carried;
+        said.hidden = !carried;
+    }
+}
+
 /** The first time what draws it is fetched. */
 async function show(place) {
     if (stage === null) {
@@ -113,5 +129,7 @@ async function show(place) {
             return;
         }
     }
-    await stage.show(place, look, beside);
+    const isFull = carried && place.querySelector('[data-carried]') !== null;
+    const more = place.dataset.solid.includes('?') ? '&' : '?';
+    await stage.show(place, isFull ? `${place.dataset.solid}${more}carried=1` : place.dataset.solid, look, beside);
 }

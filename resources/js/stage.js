@@ -86,20 +86,20 @@ export class Stage {
     }
 
     /** Over a drawing, as it is looked at; where the bag is another it is fetched. */
-    async show(place, look, beside) {
+    async show(place, source, look, beside) {
         const frame = place.querySelector('[data-solid-frame]');
         this.opened = true;
         delete this.canvas.dataset.still;
         if (this.canvas.parentElement !== frame && this.source !== '') {
             frame.append(this.canvas);
         }
-        if (this.source !== place.dataset.solid) {
+        if (this.source !== source) {
             this.fetching ??= {};
-            this.fetching[place.dataset.solid] ??= this.loader.loadAsync(place.dataset.solid);
-            const { scene } = await this.fetching[place.dataset.solid];
-            delete this.fetching[place.dataset.solid];
-            if (scene !== undefined && this.source !== place.dataset.solid) {
-                this.source = place.dataset.solid;
+            this.fetching[source] ??= this.loader.loadAsync(source);
+            const { scene } = await this.fetching[source];
+            delete this.fetching[source];
+            if (scene !== undefined && this.source !== source) {
+                this.source = source;
                 this.take(scene, Number(place.dataset.square));
             }
         }

@@ -293,6 +293,9 @@ final class BagTest extends TestCase
             ->assertHeader('Content-Type', 'model/gltf-binary')
             ->assertHeader('Content-Disposition', 'attachment; filename="pier-tote.glb"')->getContent();
         self::assertStringStartsWith('glTF', (string) $solid);
+        $full = (string) $this->get("/bags/{$bag->id}/solid.glb?carried=1")->assertOk()->getContent();
+        self::assertStringStartsWith('glTF', $full);
+        self::assertNotSame($solid, $full);
         $this->get("/bags/{$bag->id}/lid.svg")->assertNotFound();
     }
 

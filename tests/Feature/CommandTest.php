@@ -66,7 +66,10 @@ final class CommandTest extends TestCase
         $said = Artisan::output();
         self::assertSame(0, $code, $said);
         self::assertMatchesRegularExpression('/: \d+\.\d × \d+\.\d × \d+\.\d cm, \d+\.\d litres\n$/', $said);
-        self::assertStringStartsWith($begins, (string) file_get_contents($out));
+        $empty = (string) file_get_contents($out);
+        self::assertStringStartsWith($begins, $empty);
+        self::assertSame(0, Artisan::call('bag:solid', $asked + ['--carried' => true]));
+        self::assertNotSame($empty, (string) file_get_contents($out));
         unlink($out);
         // Nothing is drawn in yards; a colour has six figures; a bag is no picture.
         foreach ([['--unit' => 'yd'], ['--colour' => ['red']], ['--out' => 'bag.png'], ['--out' => '/no/such/bag.glb']] as $wrong) {

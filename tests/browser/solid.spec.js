@@ -59,6 +59,16 @@ test('a bag stands first on Plan, is turned by drag and keys, and stays so as it
     await stage.focus();
     await page.keyboard.press('0');
     expect(await seen(stage)).not.toBe(higher);
+    // Full, its handles are pulled up: said, and seen so as it is drawn anew.
+    const empty = await seen(stage);
+    await stage.getByLabel('carried, full').check();
+    await expect(stage.getByText('its handles pulled up to the hand')).toBeVisible();
+    expect(await seen(stage)).not.toBe(empty);
+    await page.getByLabel('Height').fill('24 cm');
+    await expect(page.getByText('kept just now')).toBeVisible();
+    await expect(stage.getByLabel('carried, full')).toBeChecked();
+    await stage.getByLabel('carried, full').uncheck();
+    await expect(stage.getByText('its handles pulled up to the hand')).toBeHidden();
     const [png] = await Promise.all([
         page.waitForEvent('download'),
         stage.getByRole('button', { name: 'PNG' }).click(),

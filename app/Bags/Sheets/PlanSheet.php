@@ -19,8 +19,11 @@ use Fescue\Core\Instruction\Motif;
 use Fescue\Core\Measure\Length;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Pattern\Writer;
+use Fescue\Core\Piece\Hanging;
 use Fescue\Core\Report\Note;
 use Fescue\Core\Saying\Saying;
+use Fescue\Core\Solid\Carried;
+use Fescue\Core\Solid\Solid;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tongue\Tongue;
 use Fescue\Core\Work\Course;
@@ -78,6 +81,33 @@ final readonly class PlanSheet
             $this->terms,
             $this->writer,
             $this->maker,
+        );
+    }
+
+    /** As it stands; or full and carried. */
+    public function solid(bool $carried = false): Solid
+    {
+        return $this->plan->solid(carried: $carried
+            ? Carried::of($this->plan->spec->school(), BagFacts::of($this->bag)->hang()) : null);
+    }
+
+    /** What is taken of it where it is full and carried. */
+    public function carried(): string
+    {
+        $hang = BagFacts::of($this->bag)->hang();
+        $sure = Hanging::said($this->plan->spec->school());
+
+        return $hang === null ? Tongues::tell(
+            'Carried full, its handles pulled up to the hand: {sure}. The fabric is as it lies, until a swatch of it '
+                .'has hung.',
+            ['sure' => $sure],
+        ) : Tongues::tell(
+            'Carried full, its handles pulled up to the hand: {sure}. The fabric is {change}, as its swatch hung under '
+                .'{load}.',
+            [
+                'sure' => $sure, 'change' => implode(', ', array_map(Tongues::say(...), $hang->said())),
+                'load' => $hang->load,
+            ],
         );
     }
 

@@ -13,6 +13,7 @@ use Fescue\Core\Bag\Planner;
 use Fescue\Core\Document\Refused;
 use Fescue\Core\Measure\LengthUnit;
 use Fescue\Core\Saying\Saying;
+use Fescue\Core\Solid\Carried;
 use Illuminate\Support\Str;
 
 /** Stands a bag's file up, without database or sign-in. */
@@ -20,7 +21,7 @@ final class StandBag extends DocumentCommand
 {
     protected $signature = 'bag:solid {file : a fescue-bag/1 document, or - for standard input} {--out= : where to '
         .'write it, a .glb or an .svg} {--colour=* : of each strand, as #rrggbb} {--unit=cm : cm or in} '
-        .'{--json : print problems as JSON}';
+        .'{--carried : full, its handles pulled up to the hand} {--json : print problems as JSON}';
 
     protected $description = 'Draw the bag in a file as it stands: glTF 2.0 at true size, or SVG';
 
@@ -38,7 +39,9 @@ final class StandBag extends DocumentCommand
             throw Refused::at('', new Saying('A unit is cm or in, and a colour is written as #rrggbb.'));
         }
         $plan = Planner::plan(BagDocument::fromJson($json));
-        $solid = $plan->solid();
+        $solid = $plan->solid(
+            carried: $this->option('carried') === true ? Carried::of($plan->spec->school(), null) : null,
+        );
         $strands = Ink::strands($colours[0] ?? Material::PLAIN, array_map(
             fn(int $nth): ?string => $colours[$nth + 1] ?? null,
             array_keys($plan->spec->facts->strands->others),

@@ -66,7 +66,7 @@ final class BagFileController extends Controller
         $this->authorize('own', $bag);
         $sheet = $this->sheet($request, $bag);
         if ($drawing === 'solid') {
-            $standing = SolidDrawing::of($sheet->plan->solid(), $sheet->unit, $sheet->colours());
+            $standing = SolidDrawing::of($sheet->solid(self::isCarried($request)), $sheet->unit, $sheet->colours());
 
             return $this->download($standing->alone(), 'image/svg+xml', $bag, 'solid.svg');
         }
@@ -91,6 +91,11 @@ final class BagFileController extends Controller
         );
     }
 
+    private static function isCarried(Request $request): bool
+    {
+        return Typed::text($request, 'carried') === '1';
+    }
+
     /** As it stands, as large as it is. */
     public function solid(Request $request, Bag $bag): Response
     {
@@ -98,7 +103,7 @@ final class BagFileController extends Controller
         $sheet = $this->sheet($request, $bag);
 
         return $this->download(
-            SolidDrawing::gltf($sheet->plan->solid(), $bag->name(), $sheet->colours()),
+            SolidDrawing::gltf($sheet->solid(self::isCarried($request)), $bag->name(), $sheet->colours()),
             'model/gltf-binary',
             $bag,
             'glb',

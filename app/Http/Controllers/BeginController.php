@@ -84,9 +84,15 @@ final class BeginController extends Controller
             abort(422, Tongues::say($e->problems[0]->said));
         }
 
-        return new Response(SolidDrawing::gltf($sheet->plan->solid(), $sheet->bag->name(), $sheet->colours()), 200, [
-            'Content-Type' => 'model/gltf-binary',
-        ]);
+        return new Response(
+            SolidDrawing::gltf(
+                $sheet->solid(Typed::text($request, 'carried') === '1'),
+                $sheet->bag->name(),
+                $sheet->colours(),
+            ),
+            200,
+            ['Content-Type' => 'model/gltf-binary'],
+        );
     }
 
     public function keep(Request $request): RedirectResponse

@@ -26,6 +26,7 @@ use Fescue\Core\Piece\Marked;
 use Fescue\Core\Piece\Piece;
 use Fescue\Core\Piece\Work;
 use Fescue\Core\Solid\Builder;
+use Fescue\Core\Solid\Carried;
 use Fescue\Core\Solid\Growth;
 use Fescue\Core\Solid\Solid;
 use Fescue\Core\Stitch\Stitch;
@@ -231,8 +232,9 @@ final readonly class BagPlan
      *
      * @param ?int $worked rows that are done: what is not worked yet is of a strand below zero; null where all is
      * @param bool $rough of few points, for a sketch
+     * @param ?Carried $carried how it differs full and carried; null as it stands empty
      */
-    public function solid(?int $worked = null, bool $rough = false): Solid
+    public function solid(?int $worked = null, bool $rough = false, ?Carried $carried = null): Solid
     {
         $strands = array_map(
             fn(int $strand, int $place): int => $worked !== null && $place >= $worked ? -1 - $strand : $strand,
@@ -246,6 +248,7 @@ final readonly class BagPlan
             $strands,
             $worked === null || $worked >= count($this->work->rows) ? $this->fitted : [],
             $rough,
+            $carried,
         );
     }
 

@@ -22,13 +22,19 @@ final class Hanging
     /** How long that hangs which lies so long. */
     public static function of(Length $lies, School $school): Length
     {
-        return $lies->times(1 + ($school->stretch ?? self::STRETCH));
+        return $lies->times(self::share($school));
     }
 
     /** How long that lies which hangs so long, mm. */
     public static function lying(float $hangs, School $school): float
     {
-        return $hangs / (1 + ($school->stretch ?? self::STRETCH));
+        return $hangs / self::share($school);
+    }
+
+    /** How long that hangs which lies 1 long. */
+    public static function share(School $school): float
+    {
+        return 1 + ($school->stretch ?? self::STRETCH);
     }
 
     /** How sure that is. */

@@ -6,9 +6,9 @@ namespace Fescue\Core\Shape;
 
 /**
  * What a strand that is longer than the gap it spans makes when a hand lifts it: half an ellipse, or where it is longer
- * than half a circle, that on two straight legs. Millimetres, from the middle of the gap.
+ * than half a circle, that on two straight legs.
  */
-final readonly class Arch
+final readonly class Arch implements Span
 {
     private function __construct(public float $legs, public Ellipse $over) {}
 
@@ -25,13 +25,11 @@ final readonly class Arch
             : new self(0.0, Ellipse::ofPerimeter($gap / 2, 2 * $length));
     }
 
-    /** How high its middle stands. */
     public function height(): float
     {
         return $this->legs + $this->over->b;
     }
 
-    /** @return list<Stand> so many places evenly along it, from left to right, facing outward */
     public function along(int $count): array
     {
         if ($this->legs <= 0.0) {

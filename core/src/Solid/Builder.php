@@ -15,7 +15,9 @@ use Fescue\Core\Piece\Face;
 use Fescue\Core\Piece\Fastened;
 use Fescue\Core\Piece\Made;
 use Fescue\Core\Shape\Arch;
+use Fescue\Core\Shape\Pulled;
 use Fescue\Core\Shape\Rectangle;
+use Fescue\Core\Shape\Span;
 use Fescue\Core\Shape\Stand;
 
 /** Stands a bag up: from outlines and rows, or from its pieces as they close. */
@@ -47,6 +49,7 @@ final class Builder
         private readonly Gauge $gauge,
         private readonly array $strands,
         private readonly bool $rough,
+        private readonly ?Carried $carried,
     ) {}
 
     /**
@@ -54,6 +57,7 @@ final class Builder
      * @param list<int> $strands which each of the plan's rows is worked in
      * @param list<Fitted> $fitted
      * @param bool $rough of few points, for a sketch
+     * @param ?Carried $carried how it differs full and carried; null as it stands empty
      */
     public static function stand(
         array $parts,
@@ -61,17 +65,18 @@ final class Builder
         array $strands,
         array $fitted,
         bool $rough = false,
+        ?Carried $carried = null,
     ): Solid {
-        $builder = new self($parts, $gauge, $strands, $rough);
+        $builder = new self($parts, $gauge, $strands, $rough, $carried);
         $assembly = $parts[0]->assembly;
         if ($assembly !== null) {
             $builder->pieces();
 
-            return Solid::standing($builder->skins, $assembly->litres);
+            return Solid::standing($builder->pulled($builder->skins), $assembly->litres);
         }
         $standing = Standing::of($parts, $gauge);
         if ($standing->stands()) {
-            $builder->skins = WallBuilder::around($standing, $parts[0], $gauge, $strands, $rough);
+            $builder->skins = WallBuilder::around($standing, $parts[0], $gauge, $strands, $rough, $carried);
             // What hangs does so from where it begins.
             $top = $parts[0]->hangs ? 0.0 : $standing->height;
             $builder->attached($standing->rim($top), $top);
@@ -80,11 +85,36 @@ final class Builder
         $hangs = $parts[0]->hangs;
 
         return Solid::standing(
-            array_map(
+            $builder->pulled(array_map(
                 fn(Skin $one): Skin => $hangs && $one->of->isBody() ? $one->overturned() : $one,
                 $builder->skins,
-            ),
+            )),
             $standing->litres(),
+        );
+    }
+
+    /** What goes over a gap: an arch, or where it is carried what is pulled up, so much longer. */
+    public static function span(float $gap, float $long, ?Carried $carried): Span
+    {
+        $long = max(1.001 * $gap, $long);
+
+        return $carried === null ? Arch::of($gap, $long) : Pulled::of($gap, $carried->straps * $long);
+    }
+
+    /**
+     * The fabric as it hangs, and what is fastened to it where that hangs.
+     *
+     * @param list<Skin> $skins
+     *
+     * @return list<Skin>
+     */
+    private function pulled(array $skins): array
+    {
+        $carried = $this->carried;
+
+        return $carried === null ? $skins : array_map(
+            fn(Skin $one): Skin => $one->pulled($carried->wide, $carried->high),
+            $skins,
         );
     }
 
@@ -97,7 +127,8 @@ final class Builder
                 foreach ($one->shared ? [0.0] : [0.0, 0.5] as $at) {
                     // On the back it is seen from there: right and left of its own middle.
                     $foot = fn(float $off): array => $rim->at($at + $off / $around);
-                    $this->fastened($one, $foot($one->from), $foot($one->to), $top);
+                    $gives = $one->as === Fastened::Strap || $one->as === Fastened::Hooks ? $this->carried : null;
+                    $this->fastened($one, $foot($one->from), $foot($one->to), $top, $gives);
                 }
             }
         }
@@ -106,8 +137,9 @@ final class Builder
     /**
      * @param array{float, float} $from
      * @param array{float, float} $to
+     * @param ?Carried $carried how it gives; null of what stays as it is
      */
-    private function fastened(Attached $one, array $from, array $to, float $top): void
+    private function fastened(Attached $one, array $from, array $to, float $top, ?Carried $carried): void
     {
         $gap = hypot($to[0] - $from[0], $to[1] - $from[1]);
         $strand = $this->strands === [] ? 0 : $this->strands[count($this->strands) - 1];
@@ -116,11 +148,10 @@ final class Builder
 
             return;
         }
-        $arch = Arch::of($gap, max(1.001 * $gap, $one->long->mm));
         $isStrap = $one->as === Fastened::Strap;
         $half = ($isStrap ? $one->broad->mm : min(10.0, $one->broad->mm)) / 2;
         $this->skins[] = $this->band(
-            $arch,
+            self::span($gap, $one->long->mm, $carried),
             fn(float $x, float $up): array => [
                 ($from[0] + $to[0]) / 2 + $x * ($to[0] - $from[0]) / $gap,
                 $top + $up,
@@ -136,13 +167,13 @@ final class Builder
     }
 
     /**
-     * A band along an arch: broad in its plane, thick across it.
+     * A band along what spans a gap: broad in its plane, thick across it.
      *
      * @param \Closure(float, float): array{float, float, float} $place so far right of the middle and up
      * @param array{float, float} $across x and z of the way across its plane
      */
     private function band(
-        Arch $arch,
+        Span $span,
         \Closure $place,
         array $across,
         float $half,
@@ -152,7 +183,7 @@ final class Builder
         int $strand,
     ): Skin {
         $lines = $edges = [];
-        foreach (WallBuilder::along($arch, $reach, $this->rough) as $one) {
+        foreach (WallBuilder::along($span, $reach, $this->rough) as $one) {
             [$aside, $up] = [sin(deg2rad($one->degrees)), cos(deg2rad($one->degrees))];
             $line = [];
             foreach ([[-1, -1], [-1, 1], [1, 1], [1, -1]] as [$out, $deep]) {
@@ -202,6 +233,7 @@ final class Builder
                     $rim->at(-0.25),
                     $rim->at(0.25),
                     $standing->height,
+                    $this->carried?->unyielding(),
                 );
 
                 continue;

@@ -89,6 +89,24 @@ final readonly class Skin
         );
     }
 
+    /** The same of fabric that hangs so wide and high, as shares of what it was; a handle is moved with its foot. */
+    public function pulled(float $wide, float $high): self
+    {
+        $foot = min([INF, ...array_column(array_merge(...$this->lines), 1)]);
+        $pull = fn(float $x, float $y, float $z): array => [
+            $wide * $x, $this->of->isBody() ? $high * $y : $y + ($high - 1) * $foot, $wide * $z,
+        ];
+
+        return new self(
+            $this->of,
+            self::each($this->lines, $pull),
+            $this->strands,
+            $this->closed,
+            self::each($this->rows, $pull),
+            $this->holes,
+        );
+    }
+
     /** The same upside down: what lay above lies below, and outside stays outside. */
     public function overturned(): self
     {

@@ -7,7 +7,7 @@ namespace Fescue\Core\Solid;
 use Fescue\Core\Gauge\Gauge;
 use Fescue\Core\Pattern\Row;
 use Fescue\Core\Piece\Made;
-use Fescue\Core\Shape\Arch;
+use Fescue\Core\Shape\Span;
 use Fescue\Core\Shape\Stand;
 
 /** The wall of a bag of one piece, what a hand goes through in it, and what it stands on. */
@@ -54,6 +54,7 @@ final class WallBuilder
         private readonly Gauge $gauge,
         private readonly array $strands,
         private readonly bool $rough,
+        private readonly ?Carried $carried,
     ) {
         $this->rows = array_map(
             fn(array $one): array => [$one[0], $strands[$one[1]] ?? 0, $one[2], $one[3]],
@@ -95,9 +96,10 @@ final class WallBuilder
         Made $first,
         Gauge $gauge,
         array $strands,
-        bool $rough = false,
+        bool $rough,
+        ?Carried $carried,
     ): array {
-        $builder = new self($standing, $first, $gauge, $strands, $rough);
+        $builder = new self($standing, $first, $gauge, $strands, $rough, $carried);
         $base = $builder->base();
 
         return [$builder->wall(), ...$builder->slots(), ...($base === null ? [] : [$base])];
@@ -215,7 +217,7 @@ final class WallBuilder
         [$chain, $over] = $row->opening() ?? [1, 1];
         $stitch = $this->gauge->widthOf($row->fabric)->mm;
         $rim = $this->standing->rim($foot);
-        $arch = Arch::of($over * $stitch, max($chain, $over) * $stitch);
+        $span = Builder::span($over * $stitch, $chain * $stitch, $this->carried);
         $thick = 0.0;
         foreach ($this->rows as [, , $begins, $high]) {
             $thick += $begins >= $foot - self::STEP ? $high : 0.0;
@@ -225,7 +227,7 @@ final class WallBuilder
             $lines = [];
             foreach ([0.0, $thick] as $out) {
                 $line = [];
-                foreach (self::along($arch, $over * $stitch / 2, $this->rough) as $one) {
+                foreach (self::along($span, $over * $stitch / 2, $this->rough) as $one) {
                     [$aside, $up] = [sin(deg2rad($one->degrees)) * $out, cos(deg2rad($one->degrees)) * $out];
                     [$x, $z] = $rim->at($middle + ($one->x + $aside) / max(1.0, $rim->around()));
                     $line[] = [$x, $foot - $one->y + $up, $z];
@@ -238,12 +240,12 @@ final class WallBuilder
         return $skins;
     }
 
-    /** @return list<Stand> from foot to foot of an arch, which are so far from its middle */
-    public static function along(Arch $arch, float $reach, bool $rough): array
+    /** @return list<Stand> from foot to foot, which are so far from its middle */
+    public static function along(Span $span, float $reach, bool $rough): array
     {
         $many = self::ALONG[(int) $rough];
 
-        return [new Stand(-$reach, 0, -90), ...$arch->along($many), new Stand($reach, 0, 90)];
+        return [new Stand(-$reach, 0, -90), ...$span->along($many), new Stand($reach, 0, 90)];
     }
 
     /** Round by round from the middle to the wall; null of what stands on nothing. */

@@ -7,6 +7,13 @@ namespace Fescue\Core\Tests\Solid;
 use Fescue\Core\Bag\BagDocument;
 use Fescue\Core\Bag\BagPlan;
 use Fescue\Core\Bag\Planner;
+use Fescue\Core\Gauge\Hang;
+use Fescue\Core\Gauge\Swatch;
+use Fescue\Core\Instruction\Motif;
+use Fescue\Core\Measure\Length;
+use Fescue\Core\Measure\Mass;
+use Fescue\Core\Pattern\School;
+use Fescue\Core\Solid\Carried;
 use Fescue\Core\Solid\Gltf;
 use Fescue\Core\Solid\Skin;
 use Fescue\Core\Solid\SkinOf;
@@ -50,6 +57,46 @@ final class SolidTest extends TestCase
             [$right - $left, $front - $back],
             1e-6,
         );
+    }
+
+    /**
+     * Carried full: a strap is a tenth longer until one has hung (Handbook 7: length × (1 + stretch)), and its middle
+     * rises by Pythagoras; the fabric is as its swatch hung.
+     */
+    public function testCarried(): void
+    {
+        $plan = Ways::plan([
+            'body/rounds' => 14, 'handles' => ['type' => 'slot', 'skip' => 10, 'chain' => 40, 'edge_rounds' => 0],
+        ]);
+        [$stitch, $row] = [$plan->gauge->singleWidth()->mm, $plan->gauge->singleHeight()->mm];
+        $lay = new Swatch(Motif::single(), 10, Length::mm(100), 10, Length::mm(100));
+        $hung = new Swatch(Motif::single(), 10, Length::mm(96), 10, Length::mm(108));
+        foreach ([
+            [new School(), null, 1.1, 1.0, 1.0],
+            [(new School())->giving(0.25), Hang::of($lay, $hung, Mass::grams(2000)), 1.25, 0.96, 1.08],
+        ] as [$school, $hang, $longer, $wide, $high]) {
+            $lies = $plan->solid();
+            $full = $plan->solid(carried: Carried::of($school, $hang));
+            $size = fn(array $box): array => [$box[1] - $box[0], $box[3] - $box[2], $box[5] - $box[4]];
+            [$lyingWide, $lyingHigh, $lyingDeep] = $size($lies->body());
+            self::assertEqualsWithDelta(
+                [$wide * $lyingWide, $high * $lyingHigh, $wide * $lyingDeep],
+                $size($full->body()),
+                1e-6,
+            );
+            self::assertSame($lies->litres, $full->litres);
+            $hand = min(80.0, 10 * $stitch);
+            $rise = sqrt((($longer * 40 * $stitch - $hand) / 2) ** 2 - ((10 * $stitch - $hand) / 2) ** 2);
+            self::assertCount(2, self::skins($full, SkinOf::Handle));
+            foreach (self::skins($full, SkinOf::Handle) as $handle) {
+                self::assertEqualsWithDelta(
+                    $high * 14 * $row + $rise,
+                    max(array_column($handle->lines[0], 1)),
+                    0.1,
+                );
+                self::assertEqualsWithDelta($high * 14 * $row, min(array_column($handle->lines[0], 1)), 1e-6);
+            }
+        }
     }
 
     /** Hand holes: gone out of the wall at front and back, as wide as what is skipped; arches over them. */
