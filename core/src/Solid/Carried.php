@@ -8,7 +8,7 @@ use Fescue\Core\Gauge\Hang;
 use Fescue\Core\Pattern\School;
 use Fescue\Core\Piece\Hanging;
 
-/** How a full bag that is carried differs from what it was made to: shares of its lengths as it lies (Handbook 4, 7). */
+/** How a full bag that is carried differs from one that lies, as shares of its lengths (Handbook 4 and 7). */
 final readonly class Carried
 {
     /** @param float $straps how long a handle is; 1 as it lies, over 1 where it is pulled longer */

@@ -30,7 +30,9 @@
             <label><input type="checkbox" data-beside value="{{ $thing }}" autocomplete="off"
                 @checked($thing === 'litre' || ($thing === 'a4' && $standing->hasSheet()))> {{ $named }}</label>
         @endforeach
-        @if ($handles)<label><input type="checkbox" data-carried autocomplete="off"> {{ __('carried, full') }}</label>@endif
+        @if ($handles)
+            <label><input type="checkbox" data-carried autocomplete="off"> {{ __('carried, full') }}</label>
+        @endif
         <button type="button" class="plain" data-solid-png>PNG</button>
         <span aria-live="polite" data-solid-said></span>
     </p>@endif
