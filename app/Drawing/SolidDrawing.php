@@ -145,7 +145,7 @@ final readonly class SolidDrawing
                 .'L'.$this->paint->point([$many * $step, 0.0, $nth * $step]);
         }
         // To where the floor ends behind.
-        [, $far] = $this->paint->place(0.0, -1.0 * sin(SolidPaint::PITCH) * ($many - 4) * $step);
+        [, $far] = $this->paint->place(0.0, -SolidPaint::ABOVE[0] * ($many - 4) * $step);
         $far = max(0.0, min($far, self::HIGH * 0.55));
 
         return '<clipPath id="solid-floor"><path d="M0 '.round($far, 1).'H'.self::WIDE.'V'.(self::HIGH - self::FOOT)

@@ -40,6 +40,31 @@ final readonly class Sheet
         public Titles $titles,
     ) {}
 
+    /** @return list<array{string, string}> a line of it in parts, each abbreviation with what it stands for; '' of others */
+    public function meanings(string $line): array
+    {
+        $means = [];
+        foreach ($this->abbreviations as [$short, $long]) {
+            $means[mb_strtolower($short)] = $long;
+        }
+        $shorts = array_map(fn(string $short): string => preg_quote($short, '/'), array_keys($means));
+        // Of "sl st" and "st" the longer.
+        usort($shorts, fn(string $a, string $b): int => strlen($b) <=> strlen($a));
+        $parts = $shorts === [] ? false : preg_split(
+            '/(?<![\p{L}\p{N}])('.implode('|', $shorts).')(?![\p{L}\p{N}])/iu',
+            $line,
+            flags: PREG_SPLIT_DELIM_CAPTURE,
+        );
+        $meant = [];
+        foreach ($parts === false ? [$line] : $parts as $nth => $part) {
+            if ($part !== '') {
+                $meant[] = [$part, $nth % 2 === 1 ? $means[mb_strtolower($part)] : ''];
+            }
+        }
+
+        return $meant;
+    }
+
     /** As plain text: sections under headings of their own lines. */
     public function text(): string
     {

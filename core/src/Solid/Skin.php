@@ -77,14 +77,17 @@ final readonly class Skin
     /** The same, so far aside. */
     public function moved(float $x, float $y, float $z): self
     {
-        $move = fn(float $atX, float $atY, float $atZ): array => [$atX + $x, $atY + $y, $atZ + $z];
+        $move = fn(array $line): array => array_map(
+            fn(array $at): array => [$at[0] + $x, $at[1] + $y, $at[2] + $z],
+            $line,
+        );
 
         return new self(
             $this->of,
-            self::each($this->lines, $move),
+            array_map($move, $this->lines),
             $this->strands,
             $this->closed,
-            self::each($this->rows, $move),
+            array_map($move, $this->rows),
             $this->holes,
         );
     }

@@ -13,8 +13,15 @@ final readonly class Solid
     /**
      * @param list<Skin> $skins
      * @param float $litres to the rim
+     * @param array{float, float, float, float, float, float} $box as around() has it, of all of them
+     * @param array{float, float, float, float, float, float} $body the same of the fabric
      */
-    private function __construct(public array $skins, public float $litres) {}
+    private function __construct(
+        public array $skins,
+        public float $litres,
+        private array $box,
+        private array $body,
+    ) {}
 
     /**
      * Stood on the floor, in the middle.
@@ -23,26 +30,28 @@ final readonly class Solid
      */
     public static function standing(array $skins, float $litres): self
     {
-        $fabric = array_filter($skins, fn(Skin $one): bool => $one->of->isBody());
-        [$left, $right, , , $back, $front] = self::around($fabric);
+        $isBody = fn(Skin $one): bool => $one->of->isBody();
+        $fabric = self::around(array_filter($skins, $isBody));
         $foot = self::around($skins)[2];
+        $standing = array_map(fn(Skin $skin): Skin => $skin->moved(
+            -($fabric[0] + $fabric[1]) / 2,
+            -$foot,
+            -($fabric[4] + $fabric[5]) / 2,
+        ), $skins);
 
-        return new self(array_map(
-            fn(Skin $skin): Skin => $skin->moved(-($left + $right) / 2, -$foot, -($back + $front) / 2),
-            $skins,
-        ), $litres);
+        return new self($standing, $litres, self::around($standing), self::around(array_filter($standing, $isBody)));
     }
 
     /** @return array{float, float, float, float, float, float} least and greatest x, y and z; of nothing all 0 */
     public function box(): array
     {
-        return self::around($this->skins);
+        return $this->box;
     }
 
     /** @return array{float, float, float, float, float, float} the same without handles and hardware */
     public function body(): array
     {
-        return self::around(array_filter($this->skins, fn(Skin $one): bool => $one->of->isBody()));
+        return $this->body;
     }
 
     /**
@@ -55,11 +64,13 @@ final readonly class Solid
         [$left, $right, $foot, $top, $back, $front] = [INF, -INF, INF, -INF, INF, -INF];
         foreach ($skins as $skin) {
             foreach ($skin->lines as $line) {
-                foreach ($line as [$x, $y, $z]) {
-                    [$left, $right] = [min($left, $x), max($right, $x)];
-                    [$foot, $top] = [min($foot, $y), max($top, $y)];
-                    [$back, $front] = [min($back, $z), max($front, $z)];
+                if ($line === []) {
+                    continue;
                 }
+                [$xs, $ys, $zs] = [array_column($line, 0), array_column($line, 1), array_column($line, 2)];
+                [$left, $right] = [min($left, ...$xs), max($right, ...$xs)];
+                [$foot, $top] = [min($foot, ...$ys), max($top, ...$ys)];
+                [$back, $front] = [min($back, ...$zs), max($front, ...$zs)];
             }
         }
 

@@ -14,6 +14,7 @@ use Fescue\Core\Report\Notes;
 use Fescue\Core\Sheet\Section;
 use Fescue\Core\Sheet\Sheet;
 use Fescue\Core\Sheet\SheetMaker;
+use Fescue\Core\Stitch\Stitch;
 use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
@@ -31,6 +32,31 @@ final class SheetTest extends TestCase
     private static function titles(Sheet $sheet): array
     {
         return array_map(fn(Section $one): string => $one->title, $sheet->sections);
+    }
+
+    /** Abbreviations carry their meaning wherever they stand by themselves, at a line's beginning too. */
+    public function testALineInPartsWithWhatTheyStandFor(): void
+    {
+        $plan = Ways::plan(['body/rounds' => 6]);
+        $of = fn(Terms $terms, string $line): array => Sheets::of($plan, $terms)->meanings($line);
+        self::assertSame(
+            [
+                ['Sc', 'single crochet (UK names: dc)'], [' in each ', ''], ['st', 'stitch'], [', ', ''],
+                ['sl st', 'slip stitch'], [' in first ', ''], ['sc', 'single crochet (UK names: dc)'], [', sc2tog.', ''],
+            ],
+            $of(Terms::US, 'Sc in each st, sl st in first sc, sc2tog.'),
+        );
+        foreach (Terms::cases() as $terms) {
+            foreach (Sheets::of($plan, $terms)->sections as $section) {
+                foreach ($section->lines as $line) {
+                    $parts = $of($terms, $line->text);
+                    self::assertSame($line->text, implode('', array_column($parts, 0)));
+                }
+            }
+            self::assertNotSame([], array_filter(array_column($of($terms, Vocabulary::of($terms)->abbreviation(
+                Stitch::Single,
+            ).'.'), 1)), $terms->value);
+        }
     }
 
     /** Seven hundred and fifty bags of every way and finish, each in every tongue. */

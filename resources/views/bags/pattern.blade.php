@@ -1,5 +1,11 @@
 {{-- The pattern as it is published, on pages and on paper: everything in its order, told once. --}}
-@php $published = $sheet->words()->published(); @endphp
+@php
+    $published = $sheet->words()->published();
+    $meant = fn (string $line): string => implode('', array_map(
+        fn (array $part): string => $part[1] === '' ? e($part[0]) : '<abbr title="'.e($part[1]).'">'.e($part[0]).'</abbr>',
+        $published->meanings($line),
+    ));
+@endphp
 <div class="pattern" lang="{{ $sheet->tongue()->locale() }}">
     <p class="level">@if ($published->by !== ''){{ $published->by }} · @endif{{ $published->level }}</p>
     @if ($published->rights !== '')<p class="level">{{ $published->rights }}</p>@endif
@@ -35,7 +41,7 @@
         <ol class="words">
             @foreach ($section->lines as $line)
                 @foreach ($line->before as $one)<li class="before"><p class="aside">{{ $one }}</p></li>@endforeach
-                <li><b>{{ $line->head }}</b><span class="text">{{ $line->text }}</span><span
+                <li><b>{{ $line->head }}</b><span class="text">{!! $meant($line->text) !!}</span><span
                     class="count">{{ $line->count === '' ? '' : "({$line->count})" }}</span></li>
             @endforeach
         </ol>
