@@ -26,6 +26,7 @@ use Fescue\Core\Piece\Flag;
 use Fescue\Core\Piece\Ground;
 use Fescue\Core\Piece\Series;
 use Fescue\Core\Piece\Setting;
+use Fescue\Core\Piece\Sized;
 use Fescue\Core\Piece\SizedPair;
 use Fescue\Core\Report\PlanDocument;
 use Fescue\Core\Stitch\Terms;
@@ -188,6 +189,20 @@ final class WholeBagsTest extends TestCase
                         "{$maker}: {$one->name}",
                     );
                     self::assertSame((string) ($of['default'] ?? $keys[0]), $one->value, "{$maker}: {$one->name}");
+                } elseif ($one instanceof Sized) {
+                    self::assertSame('string', $of['type'], "{$maker}: {$one->name}");
+                    self::assertSame(
+                        1,
+                        preg_match('/([\d.]+) to ([\d.]+) (mm|cm)$/', $of['description'] ?? '', $bounds),
+                        "{$maker}: {$one->name}",
+                    );
+                    $times = $bounds[3] === 'cm' ? 10 : 1;
+                    self::assertEqualsWithDelta(
+                        [$times * (float) $bounds[1], $times * (float) $bounds[2]],
+                        [$one->least->mm, $one->most->mm],
+                        1e-9,
+                        "{$maker}: {$one->name}",
+                    );
                 } elseif ($one instanceof SizedPair) {
                     self::assertSame(['width', 'height'], $of['required'], "{$maker}: {$one->name}");
                 } else {
