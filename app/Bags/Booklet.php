@@ -12,9 +12,10 @@ use App\Models\Picture;
 /** A bag on paper: a sheet with its words and drawings; as a booklet also how it is lined, and what it was. */
 final class Booklet
 {
-    public static function plain(PlanSheet $sheet): string
+    /** @param ?PlanSheet $other the same bag in another tongue, line beside line */
+    public static function plain(PlanSheet $sheet, ?PlanSheet $other = null): string
     {
-        return self::print($sheet, false, null, null);
+        return Paper::print(self::page($sheet, false, other: $other));
     }
 
     public static function whole(PlanSheet $sheet): string
@@ -25,12 +26,7 @@ final class Booklet
         $pictures = Picture::query()->where('bag_id', $id);
         $pictures->orderBy('id');
 
-        return self::print($sheet, true, BagFinish::query()->find($id), $pictures->first());
-    }
-
-    private static function print(PlanSheet $sheet, bool $whole, ?BagFinish $done, ?Picture $picture): string
-    {
-        return Paper::print(self::page($sheet, $whole, $done, $picture));
+        return Paper::print(self::page($sheet, true, BagFinish::query()->find($id), $pictures->first()));
     }
 
     /** As it is printed. */
@@ -39,9 +35,10 @@ final class Booklet
         bool $whole = true,
         ?BagFinish $done = null,
         ?Picture $picture = null,
+        ?PlanSheet $other = null,
     ): string {
         return Paper::page($sheet->bag->name(), $sheet->tongue()->locale(), view('bags.sheet', [
-            'sheet' => $sheet, 'whole' => $whole, 'done' => $done, 'picture' => $picture,
+            'sheet' => $sheet, 'whole' => $whole, 'done' => $done, 'picture' => $picture, 'other' => $other,
         ])->render());
     }
 }

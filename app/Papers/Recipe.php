@@ -23,13 +23,17 @@ use Illuminate\Support\Facades\DB;
 /** What is to be printed of a bag, for whom: told by a few words, so that a worker elsewhere can make it. */
 final readonly class Recipe
 {
-    /** @param 'words'|'booklet'|'given'|'lining' $kind as given it is what a link shows */
+    /**
+     * @param 'words'|'booklet'|'given'|'lining' $kind as given it is what a link shows
+     * @param ?Terms $beside of words, the tongue that stands beside theirs
+     */
     public function __construct(
         private string $kind,
         private Bag $bag,
         private LengthUnit $unit,
         private Terms $terms,
         private string $paper = 'A4',
+        private ?Terms $beside = null,
     ) {}
 
     public function owner(): int
@@ -65,7 +69,7 @@ final readonly class Recipe
     {
         return json_encode([
             'kind' => $this->kind, 'bag' => $this->bag->id, 'unit' => $this->unit->value,
-            'terms' => $this->terms->value, 'paper' => $this->paper,
+            'terms' => $this->terms->value, 'paper' => $this->paper, 'beside' => $this->beside?->value,
         ], JSON_THROW_ON_ERROR);
     }
 
@@ -74,8 +78,9 @@ final readonly class Recipe
     {
         /**
          * @var array{
-         *     kind: 'words'|'booklet'|'given'|'lining', bag: int, unit: string, terms: string, paper: string
-         * } $of
+         *     kind: 'words'|'booklet'|'given'|'lining', bag: int, unit: string, terms: string, paper: string,
+         *     beside?: ?string
+         * } $of one that was written by the version before has nothing beside it
          */
         $of = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
         $bag = Bag::query()->find($of['bag']);
@@ -86,6 +91,7 @@ final readonly class Recipe
             LengthUnit::from($of['unit']),
             Terms::from($of['terms']),
             $of['paper'],
+            Terms::tryFrom($of['beside'] ?? ''),
         );
     }
 
@@ -106,7 +112,10 @@ final readonly class Recipe
         $sheet = PlanSheet::of($this->bag, $reader, $this->terms);
 
         return match ($this->kind) {
-            'words' => Booklet::plain($sheet),
+            'words' => Booklet::plain(
+                $sheet,
+                $this->beside === null ? null : PlanSheet::of($this->bag, $reader, $this->beside),
+            ),
             'booklet' => Booklet::whole($sheet),
             'lining' => ClothSheets::of(
                 FinishSheet::of($sheet, $reader)->linings()[0][0]->pieces ?? [],

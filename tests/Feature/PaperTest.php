@@ -122,6 +122,24 @@ final class PaperTest extends TestCase
             };
             self::assertLessThanOrEqual($most, count($pages), $bag->name());
             $published = $sheet->words()->published();
+            // Beside another tongue all of it stands twice.
+            $pair = html_entity_decode(strip_tags(Booklet::page(
+                $sheet,
+                false,
+                other: PlanSheet::of($bag, $maker, Terms::ES),
+            )), ENT_QUOTES);
+            foreach ([$published, PlanSheet::of($bag, $maker, Terms::ES)->words()->published()] as $one) {
+                $all = [$one->level, $one->gauge, ...$one->size, ...$one->notes, ...$one->cautions];
+                foreach ([...$one->specials, ...$one->finishing] as $told) {
+                    $all[] = $told[1];
+                }
+                foreach ($one->sections as $section) {
+                    array_push($all, ...array_column($section->lines, 'text'));
+                }
+                foreach ($all as $told) {
+                    self::assertStringContainsString($told, $pair, $bag->name());
+                }
+            }
             foreach (Terms::cases() as $terms) {
                 Editor::reads(Sheets::of($sheet->plan, $terms), $sheet->plan, $terms, "{$bag->name()}, {$terms->value}");
             }

@@ -65,7 +65,12 @@ final class PapersTest extends TestCase
         ))->key();
         $first = $key();
         self::assertSame($first, $key());
-        $all = [$first, $key('words'), $key('booklet', LengthUnit::Inch), $key('booklet', null, Terms::UK)];
+        $pair = (new Recipe('words', $bag->refresh(), $maker->units, Terms::US, beside: Terms::ES))->write();
+        self::assertSame($pair, Recipe::read($pair)?->write());
+        // As the version before wrote it.
+        $plain = (string) json_encode(array_diff_key(json_decode($pair, true), ['beside' => 1]));
+        self::assertStringContainsString('"beside":null', (string) Recipe::read($plain)?->write());
+        $all = [$first, sha1($pair), $key('words'), $key('booklet', LengthUnit::Inch), $key('booklet', null, Terms::UK)];
         foreach ([
             fn() => $bag->update(['choices' => ['name' => 'Another'] + $bag->choices]),
             fn() => $bag->material()->firstOrFail()->update(['name' => 'Other cord']),

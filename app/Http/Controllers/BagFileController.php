@@ -38,7 +38,7 @@ final class BagFileController extends Controller
     {
         $this->authorize('own', $bag);
 
-        $beside = Terms::tryFrom(Typed::text($request, 'beside'));
+        $beside = self::beside($request);
 
         return view('bags.words', [
             'bag' => $bag,
@@ -55,7 +55,7 @@ final class BagFileController extends Controller
 
         return $this->printed(
             $request,
-            new Recipe('words', $bag, $maker->units, $terms),
+            new Recipe('words', $bag, $maker->units, $terms, beside: self::beside($request)),
             "{$bag->slug()}.pdf",
             route('bags.words', $bag),
         );
@@ -89,6 +89,12 @@ final class BagFileController extends Controller
             200,
             ['Content-Type' => 'image/svg+xml'],
         );
+    }
+
+    /** The tongue that stands beside the pattern's own. */
+    private static function beside(Request $request): ?Terms
+    {
+        return Terms::tryFrom(Typed::text($request, 'beside'));
     }
 
     private static function isCarried(Request $request): bool

@@ -2,14 +2,15 @@
 @php
     [$one, $two] = [$sheet->words()->published(), $other->words()->published()];
     $langs = [$sheet->tongue()->locale(), $other->tongue()->locale()];
+    $by = fn ($of): string => trim(($of->by === '' ? '' : "{$of->by} · ")."{$of->level}\n{$of->rights}");
     $pairs = [
-        [$one->level, $two->level],
+        [$by($one), $by($two)],
         [$one->titles->size, $two->titles->size], [implode("\n", $one->size), implode("\n", $two->size)],
         [$one->titles->gauge, $two->titles->gauge], [$one->gauge, $two->gauge],
         [$one->titles->materials, $two->titles->materials],
     ];
     $heads = [$one->titles->size, $one->titles->gauge, $one->titles->materials, $one->titles->abbreviations,
-        $one->titles->notes, $one->titles->finishing, $one->titles->care];
+        $one->titles->specials, $one->titles->notes, $one->titles->finishing, $one->titles->care];
     $zip = fn (array $a, array $b, \Closure $say): array => array_map(
         fn (int $nth): array => [isset($a[$nth]) ? $say($a[$nth]) : '', isset($b[$nth]) ? $say($b[$nth]) : ''],
         range(0, max(0, max(count($a), count($b)) - 1)),
@@ -18,9 +19,14 @@
     $short = fn ($of): string => implode(' · ', array_map(fn (array $word): string => implode(' ', $word),
         $of->abbreviations));
     array_push($pairs, [$one->titles->abbreviations, $two->titles->abbreviations], [$short($one), $short($two)]);
+    $named = fn (array $of): string => "{$of[0]}, {$of[1]}";
+    if ($one->specials !== []) {
+        array_push($pairs, [$one->titles->specials, $two->titles->specials],
+            ...$zip($one->specials, $two->specials, $named));
+    }
     array_push($pairs, [$one->titles->notes, $two->titles->notes], ...$zip($one->notes, $two->notes, fn ($of) => $of));
     $line = fn ($of): string => trim(implode(' ', $of->before)."\n"
-        .trim("{$of->head}  {$of->text}".($of->count === '' ? '' : " ({$of->count})")));
+        .($of->head === '' ? '' : "{$of->head}: ").$of->text.($of->count === '' ? '' : " ({$of->count})"));
     foreach ($one->sections as $nth => $section) {
         $heads[] = $section->title;
         array_push($pairs, [$section->title, $two->sections[$nth]->title ?? ''], ...$zip(

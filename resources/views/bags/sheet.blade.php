@@ -3,7 +3,7 @@
 @use(App\Drawing\LayDrawing)
 @php
     $plan = $sheet->plan;
-    $beside = $sheet->words()->beside();
+    $beside = $other === null ? $sheet->words()->beside() : null;
     $drawings = $beside === null ? $sheet->words()->drawings() : [];
     $steps = $sheet->words()->folding();
     $outline = BagOutline::of($plan, $sheet->bag->colour());
@@ -45,7 +45,7 @@
     </dl>
 </section>
 @endif
-@include('bags.pattern')
+@if ($other === null) @include('bags.pattern') @else @include('bags.pair') @endif
 @foreach ($drawings as [$title, $canvas, $said])
 <figure class="drawing">
     <h2>{{ $title }}</h2>

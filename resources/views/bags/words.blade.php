@@ -10,7 +10,8 @@
                         lang="{{ $tongue }}" @if ($sheet->terms === Tongue::terms($tongue)) aria-current="true"
                         @endif>{{ $named }}</a>
                 @endforeach
-                <a href="{{ route('bags.pdf', [$bag, 'terms' => $sheet->terms->value]) }}">{{ __('PDF') }}</a>
+                <a href="{{ route('bags.pdf', [$bag, 'terms' => $sheet->terms->value,
+                    'beside' => $other?->terms->value]) }}">{{ __('PDF') }}</a>
                 <a href="{{ route('bags.export', $bag) }}">{{ __('Bag file') }}</a>
                 <button type="button" class="plain" data-print hidden>{{ __('Print') }}</button>
                 <a href="{{ route('how-to') }}">{{ __('How it is worked') }}</a>
