@@ -196,7 +196,7 @@ final class AccountTest extends TestCase
         )->assertSessionHasNoErrors();
         $bag = $this->bag($maker);
         $this->get("/bags/{$bag->id}")->assertSee('13 1/4 × 7 1/4 in', false);
-        $this->get("/bags/{$bag->id}/words")->assertSee('Dc in each st around, BLO.');
+        $this->get("/bags/{$bag->id}/words")->assertSeeText('Dc in each st around, BLO.');
         $this->put(
             '/account',
             ['name' => 'Ilse', 'units' => 'furlong', 'terms' => 'fr'],

@@ -20,7 +20,7 @@ final class AsWrittenTest extends TestCase
         $this->post('/count/bag', ['text' => self::OVAL, 'name' => 'A friend’s tote'])->assertRedirect('/begin?bag=written');
         $this->get('/begin?bag=written')->assertOk()->assertSee('A friend’s tote')->assertSee('as it is written')->assertSee('Put yours away');
         $this->get('/begin/plan?bag=written&kind=tshirt&thick=9')->assertOk()
-            ->assertSee('sc in next 20 ch, 4 sc in last ch', false)->assertSee('Rnds 3–16')->assertSee('1 to turn');
+            ->assertSeeText('sc in next 20 ch, 4 sc in last ch')->assertSee('Rnds 3–16')->assertSee('1 to turn');
         $maker = $this->maker();
         $this->actingAs($maker)->post('/begin?bag=written&have=900+g')->assertRedirect();
         $bag = Bag::query()->sole();

@@ -265,10 +265,10 @@ final class BagTest extends TestCase
         $maker = $this->maker();
         $bag = $this->bag($maker);
         $this->actingAs($maker)->get("/bags/{$bag->id}/words")
-            ->assertSee('do not join')->assertSee('Chain 23, loosely')->assertSee('Rnds 3–16')->assertSee('Sc in each st around, BLO.')
+            ->assertSee('do not join')->assertSee('Chain 23, loosely')->assertSee('Rnds 3–16')->assertSeeText('Sc in each st around, BLO.')
             ->assertSee('803 g')->assertSee('8 mm (L-11)')->assertSee('Hang the full bag')->assertSee('water at hand');
-        $this->get("/bags/{$bag->id}/words?terms=uk")->assertSee('Dc in each st around')->assertDontSee('Sc in')->assertSee('lang="en-GB"', false);
-        $this->get("/bags/{$bag->id}/words?terms=xx")->assertOk()->assertSee('Sc in');
+        $this->get("/bags/{$bag->id}/words?terms=uk")->assertSeeText('Dc in each st around')->assertDontSeeText('Sc in')->assertSee('lang="en-GB"', false);
+        $this->get("/bags/{$bag->id}/words?terms=xx")->assertOk()->assertSeeText('Sc in');
     }
 
     public function testPdfAndDrawings(): void

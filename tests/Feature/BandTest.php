@@ -42,7 +42,7 @@ final class BandTest extends TestCase
             $bag->fresh()?->choices['body'],
         );
         $this->get("/bags/{$bag->id}")->assertSee('sc, back loop, 8 rounds + mesh, 3 rounds')->assertSee('And above that')->assertSee('rounds 11–13, mesh: 56 each')->assertSee('A mesh gives');
-        $this->get("/bags/{$bag->id}/words")->assertSee('[dc in next dc, ch 1, sk next ch-1 sp] 28 times.')->assertSee('Rnd 13');
+        $this->get("/bags/{$bag->id}/words")->assertSeeText('[dc in next dc, ch 1, sk next ch-1 sp] 28 times.')->assertSee('Rnd 13');
         // Left open, the first band follows the height and says so in its field.
         $this->putJson(
             "/bags/{$bag->id}",

@@ -63,7 +63,7 @@ final class PiecesTest extends TestCase
             // What was settled stands in the fields left open.
             ->assertSee('name="build[back]"', false)->assertDontSee('name="base[type]"', false);
         self::assertMatchesRegularExpression('/name="build\[back\]"[^>]*placeholder="10"/', (string) $page->getContent());
-        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder([
+        $this->get("/bags/{$bag->id}/words")->assertSeeTextInOrder([
             'Panel', 'loosely', 'falls in Panel: Row 33', 'Row 33', 'ch 2, sk next st',
             'Left gusset, Right gusset (make 2)', 'around the ring', 'Assembly', 'Seam A',
             'Panel and left gusset together: 10 sl st through both edges', 'Seam F',

@@ -59,7 +59,7 @@ final class WaysTest extends TestCase
                 false,
             )->assertSee('rows 1–4, base: 20')->assertSee('round 11: ch 50 over 8')
             ->assertSee('A handle lies 60.0 cm long and hangs about 66.0 cm.');
-        $this->get("/bags/{$bag->id}/words")->assertSeeInOrder(
+        $this->get("/bags/{$bag->id}/words")->assertSeeTextInOrder(
             [
                 'Row 1',
                 'Rows 2–4',
@@ -182,7 +182,7 @@ final class WaysTest extends TestCase
             $choices['base']['length'], $choices['base']['first_hook'], $choices['base']['corners'],
         ]);
         $this->get("/bags/{$bag->id}/words")->assertSee('With the 3.5 mm hook')->assertSee('Sew each tongue over 3 stitches, 7 from the fold')
-            ->assertSee('Sl st in each st around');
+            ->assertSeeText('Sl st in each st around');
         $this->get("/bags/{$bag->id}")->assertSee('ready-made, 52 holes')->assertSee('slip stitch rim + sewn on, 7 from each side');
         $this->get("/bags/{$bag->id}/base.svg")->assertOk();
         $this->get("/bags/{$bag->id}/words.pdf")->assertOk();

@@ -40,7 +40,7 @@ final readonly class Sheet
         public Titles $titles,
     ) {}
 
-    /** @return list<array{string, string}> a line of it in parts, each abbreviation with what it stands for; '' of others */
+    /** @return list<array{string, string}> a line in parts, each abbreviation with what it stands for; '' of others */
     public function meanings(string $line): array
     {
         $means = [];

@@ -2,7 +2,8 @@
 @php
     $published = $sheet->words()->published();
     $meant = fn (string $line): string => implode('', array_map(
-        fn (array $part): string => $part[1] === '' ? e($part[0]) : '<abbr title="'.e($part[1]).'">'.e($part[0]).'</abbr>',
+        fn (array $part): string => $part[1] === '' ? e($part[0])
+            : '<abbr title="'.e($part[1]).'">'.e($part[0]).'</abbr>',
         $published->meanings($line),
     ));
 @endphp
