@@ -30,7 +30,7 @@ final class AsWrittenTest extends TestCase
         foreach (['', '/words', '/enough', '/work', '/finish', '/what-if'] as $page) {
             $this->get("/bags/{$bag->id}{$page}")->assertOk();
         }
-        $this->get("/bags/{$bag->id}/words?terms=es")->assertOk()->assertSee('pb en las 20 cad sig');
+        $this->get("/bags/{$bag->id}/words?terms=es")->assertOk()->assertSeeText('pb en las 20 cad sig');
         $this->delete('/count/bag')->assertRedirect('/begin');
         $this->get('/begin')->assertDontSee('as it is written');
     }

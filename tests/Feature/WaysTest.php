@@ -69,7 +69,7 @@ final class WaysTest extends TestCase
                 '[(sc, dc) in next st, sk next st] 28 times',
             ],
         );
-        $this->get("/bags/{$bag->id}/words?terms=es")->assertSeeInOrder(
+        $this->get("/bags/{$bag->id}/words?terms=es")->assertSeeTextInOrder(
             [
                 'H 1',
                 'H 2–4',
