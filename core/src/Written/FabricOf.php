@@ -54,7 +54,7 @@ final class FabricOf
         $nearest = Catalogue::PLAIN;
         usort($nearest, fn(Stitch $a, Stitch $b): int => $off($a) <=> $off($b));
 
-        return array_sum($of) === 0 ? Motif::single() : Motif::plain($nearest[0]) ?? Motif::single();
+        return Motif::plain($nearest[0]) ?? Motif::single();
     }
 
     /**
