@@ -77,17 +77,14 @@ final readonly class Skin
     /** The same, so far aside. */
     public function moved(float $x, float $y, float $z): self
     {
-        $move = fn(array $line): array => array_map(
-            fn(array $at): array => [$at[0] + $x, $at[1] + $y, $at[2] + $z],
-            $line,
-        );
+        $move = fn(float $atX, float $atY, float $atZ): array => [$atX + $x, $atY + $y, $atZ + $z];
 
         return new self(
             $this->of,
-            array_map($move, $this->lines),
+            self::each($this->lines, $move),
             $this->strands,
             $this->closed,
-            array_map($move, $this->rows),
+            self::each($this->rows, $move),
             $this->holes,
         );
     }
@@ -132,6 +129,9 @@ final readonly class Skin
      */
     private static function each(array $lines, \Closure $move): array
     {
-        return array_map(fn(array $line): array => array_map(fn(array $at): array => $move(...$at), $line), $lines);
+        return array_map(
+            fn(array $line): array => array_map(fn(array $at): array => $move($at[0], $at[1], $at[2]), $line),
+            $lines,
+        );
     }
 }
