@@ -338,7 +338,10 @@ final class Grammar
      */
     private function again(array $tokens, bool $isRound, int $from, ?int $to, Token $head): void
     {
-        $numbers = array_values(array_filter($tokens, fn(Token $one): bool => $one->is(Word::Number, Word::Times)));
+        $numbers = array_values(array_filter(
+            self::clause($tokens),
+            fn(Token $one): bool => $one->is(Word::Number, Word::Times),
+        ));
         $those = [];
         $often = null;
         foreach ($numbers as $nth => $one) {
@@ -372,6 +375,26 @@ final class Grammar
         for ($number = $from; $number <= $to && count($this->lines) < self::MOST_ROWS; $number++) {
             $this->add($turn[($number - $from) % count($turn)]->numbered($number));
         }
+    }
+
+    /**
+     * What stands before a stop, with something in it: after it which the last is as, or what each leaves.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function clause(array $tokens): array
+    {
+        $has = false;
+        foreach ($tokens as $nth => $one) {
+            $has = $has || $one->is(Word::Number);
+            if ($has && ($one->is(Word::Stop) || $one->text === ';')) {
+                return array_slice($tokens, 0, $nth);
+            }
+        }
+
+        return $tokens;
     }
 
     /**

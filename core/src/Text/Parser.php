@@ -227,7 +227,9 @@ final class Parser
             return [];
         }
         $isLast = $after === null || $after->is(Word::Stop, Word::Part, Word::Close, Word::Filler, Word::Unknown)
-            || $after->is(Word::FastenOff, Word::Turn, Word::Join);
+            || $after->is(Word::FastenOff, Word::Turn, Word::Join)
+            // A line that goes on below begins anew, but for where it is worked or how often.
+            || ($after->line > $open->line && ! $after->is(Word::In, Word::Number, Word::Times));
         if ($isLast && ! self::saysAs($inside)
             && ($inside[0] ?? null)?->is(Word::Number, Word::Filler, Word::Counts) === true) {
             $this->i = $close + 1;
@@ -235,6 +237,11 @@ final class Parser
                 return [];
             }
             $this->i = $close - count($inside) - 1;
+        }
+        if ($this->explains()) {
+            $this->i = $close + 1;
+
+            return [];
         }
         if (Token::among($inside, Word::Counts) !== null) {
             $this->i = $close + 1;
@@ -255,6 +262,18 @@ final class Parser
         $often = $this->howOften();
 
         return $often === null ? $steps : [$often->again($open, $steps)];
+    }
+
+    /** Whether the bracket here says how a foundation is worked: "29 foundation sc (chain and stitch at once)". */
+    private function explains(): bool
+    {
+        for ($nth = $this->i - 1; $nth >= 0 && ! $this->tokens[$nth]->is(Word::Part, Word::Stop); $nth--) {
+            if ($this->tokens[$nth]->is(Word::Foundation)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -465,7 +484,7 @@ final class Parser
      */
     private function clause(array $said): array
     {
-        $tokens = array_values(array_filter($said, fn(Token $one): bool => ! $one->is(Word::Filler)));
+        $tokens = self::placed(array_values(array_filter($said, fn(Token $one): bool => ! $one->is(Word::Filler))));
         if ($tokens === []) {
             return [];
         }
@@ -495,7 +514,7 @@ final class Parser
         if ($has(Word::Skip)) {
             return [...$steps, new SkippedPlaces($at, $this->number($tokens) ?? 1, self::into($tokens))];
         }
-        $joins = $stitch?->of === 'sl st' && $has(Word::First, Word::Top, Word::Join);
+        $joins = $stitch?->of === 'sl st' && ($has(Word::First, Word::Top, Word::Join) || self::namesOne($tokens));
         if ($has(Word::Join) || $joins) {
             return [...$steps, new Sign($at, Sign::JOIN)];
         }
@@ -524,6 +543,44 @@ final class Parser
         return $steps;
     }
 
+    /**
+     * "sl st in st 54 of the edge": one that is named, whatever comes next.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function namesOne(array $tokens): bool
+    {
+        foreach ($tokens as $nth => $one) {
+            if ($one->is(Word::Stitches) && ($tokens[$nth + 1] ?? null)?->is(Word::Number) === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * "sonraki 3 si üzerine si": where what is worked into is named before its word, that is no stitch which is worked.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function placed(array $tokens): array
+    {
+        foreach ($tokens as $nth => $one) {
+            $where = $tokens[$nth - 1] ?? null;
+            $worked = $tokens[$nth + 1] ?? null;
+            $worked = $worked?->is(Word::Number) === true ? $tokens[$nth + 2] ?? null : $worked;
+            if ($one->is(Word::In) && $where?->isStitch() === true && $worked?->isStitch() === true
+                && Token::among(array_slice($tokens, 0, $nth), Word::Next, Word::Each) !== null) {
+                $tokens[$nth - 1] = new Token(Word::Stitches, $where->text, $where->line, $where->column);
+            }
+        }
+
+        return $tokens;
+    }
+
     /** @param list<Token> $tokens */
     private function hear(array $tokens, bool $isStep): void
     {
@@ -550,7 +607,8 @@ final class Parser
             $space = Token::among(array_slice($tokens, 0, $nth), Word::Space);
             $ofSpace = ! $ofChains && ($before?->is(Word::Dash) === true
                 || ($before?->isChain() === true && $next?->is(Word::Space) === true)
-                || ($next?->isChain() === true && $space !== null));
+                || ($next?->isChain() === true
+                    && ($space !== null || ($tokens[$nth + 2] ?? null)?->is(Word::Space) === true)));
             if ($one->is(Word::Number) && ! $one->isOrdinal && ! $ofSpace) {
                 return $one->number($this->size);
             }
@@ -608,7 +666,7 @@ final class Parser
         $this->stitch = $of;
         [$k, $rest] = $this->parted($tokens);
         $m = $this->number($rest);
-        $isWhere = $has(Word::Ring, ...self::WHERE);
+        $isWhere = $has(Word::Ring, Word::Space, ...self::WHERE);
         $times = null;
         foreach ($tokens as $nth => $one) {
             if ($one->is(Word::Times)) {

@@ -92,7 +92,7 @@ return [
             'otro', 'otra', 'pliegue', 'abertura', 'costura', 'el', 'la', 'los', 'las', 'un', 'una', 'uno', 'del',
             'al', 'con', 'a', 'que', 'lo', 'tejer', 'hacer',
             'tejiendo', 'floja', 'flojo', 'como', 'esquina', 'centro', 'ambos', 'lado', 'hilo', 'solo', 'para',
-            'total', 'trabajar', 'en total', 'tejemos', 'hacemos',
+            'total', 'trabajar', 'en total', 'tejemos', 'hacemos', 'capas', 'final', 'anillas', 'se', 'tocan',
         ],
     ],
     'makes' => ['hacer', 'haz', 'hacemos', 'tejer', 'teje'],

@@ -60,7 +60,7 @@ return [
         'And' => ['dan', 'lalu', 'kemudian'],
         'Mark' => ['tandai', 'penanda'],
         'FastenOff' => ['matikan', 'potong benang', 'kunci', 'potong'],
-        'Filler' => ['tepi', 'lainnya', 'kembali',
+        'Filler' => ['tepi', 'lainnya', 'kembali', 'lapis', 'sampai',
             'yang', 'ini', 'itu', 'buat', 'rajut', 'kerjakan', 'longgar', 'sudut', 'total', 'benang', 'dengan', 'satu',
         ],
     ],

@@ -71,7 +71,7 @@ return [
         'And' => ['e', 'poi', 'quindi'],
         'Mark' => ['segnare', 'marcatore', 'mettere un marcatore'],
         'FastenOff' => ['fermare', 'affrancare', 'tagliare', 'tagliare il filo', 'fissare'],
-        'Filler' => ['bordo', 'contata', 'indietro',
+        'Filler' => ['bordo', 'contata', 'indietro', 'del', 'alle', 'sui', 'fine', 'si', 'toccano', "l'ultima",
             'il', 'la', 'lo', 'le', 'i', 'gli', 'un', 'una', 'uno', 'al', 'con', 'a', 'che', 'lavorare', 'lavora',
             'fare', 'lente',
             'angolo', 'totale', 'filo', 'in totale', 'solo', 'altro',

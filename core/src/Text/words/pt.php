@@ -66,7 +66,7 @@ return [
         'And' => ['e', 'depois', 'entao'],
         'Mark' => ['marcar', 'marque', 'marcador', 'colocar marcador'],
         'FastenOff' => ['arrematar', 'arremate', 'cortar o fio', 'corte o fio'],
-        'Filler' => ['volta pelo', 'contado', 'borda', 'partir',
+        'Filler' => ['volta pelo', 'contado', 'borda', 'partir', 'aos', 'pelos', 'fim', 'se', 'tocam',
             'o', 'a', 'os', 'as', 'um', 'uma', 'ao', 'com', 'que', 'fazer', 'faca', 'tecer', 'teca', 'frouxas',
             'canto', 'total',
             'fio', 'no total', 'para', 'trabalhar', 'trabalhe', 'so', 'outro',

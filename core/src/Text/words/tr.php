@@ -74,7 +74,7 @@ return [
             'siradan',
             'bir', 'or', 'orun', 'yap', 'yapin', 'cek', 'cekin', 'gevsek', 'toplam', 'de', 'da', 'a', 'e', 'kose',
             'koseye',
-            'ile', 'kadar',
+            'ile', 'kadar', 'gecerek', 'sirayi',
         ],
     ],
     'makes' => ['adet', 'tane', 'orun', 'yapin'],
