@@ -124,7 +124,7 @@ final class StepDrawing
 
         return [
             // The other lies ready.
-            $of()->drawnUp(Stitch::Single, 0, taking: false)->strand('M8 112Q40 118 76 104', self::NEW)->svg(),
+            $of()->drawnUp(Stitch::Single, 0, taking: false)->strand('M4 58Q20 56 36 68', self::NEW)->svg(),
             $of()->drawnUp(Stitch::Single, 0, colour: self::NEW)->svg(),
             $of()->stood(Stitch::Single, colour: self::NEW)->strand('M58 88Q40 104 8 108', self::NEW)->svg(),
         ];
