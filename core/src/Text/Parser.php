@@ -16,6 +16,9 @@ final class Parser
         Word::Part, Word::And, Word::Filler, Word::Stitches, Word::Stitch, Word::Colon, Word::Counts,
     ];
 
+    /** A foundation stands no more words than that before what explains it. */
+    private const NEAR = 5;
+
     /** Where the words begin that say into what a stitch is worked. */
     private const WHERE = [
         Word::In, Word::Next, Word::Each, Word::Last, Word::Same, Word::Around, Word::Across, Word::ToLast,
@@ -267,13 +270,9 @@ final class Parser
     /** Whether the bracket here says how a foundation is worked: "29 foundation sc (chain and stitch at once)". */
     private function explains(): bool
     {
-        for ($nth = $this->i - 1; $nth >= 0 && ! $this->tokens[$nth]->is(Word::Part, Word::Stop); $nth--) {
-            if ($this->tokens[$nth]->is(Word::Foundation)) {
-                return true;
-            }
-        }
+        $before = array_slice($this->tokens, max(0, $this->i - self::NEAR), min($this->i, self::NEAR));
 
-        return false;
+        return Token::among($before, Word::Foundation) !== null;
     }
 
     /**
@@ -568,12 +567,13 @@ final class Parser
      */
     private static function placed(array $tokens): array
     {
+        $isNamed = false;
         foreach ($tokens as $nth => $one) {
+            $isNamed = $isNamed || $one->is(Word::Next, Word::Each);
             $where = $tokens[$nth - 1] ?? null;
             $worked = $tokens[$nth + 1] ?? null;
             $worked = $worked?->is(Word::Number) === true ? $tokens[$nth + 2] ?? null : $worked;
-            if ($one->is(Word::In) && $where?->isStitch() === true && $worked?->isStitch() === true
-                && Token::among(array_slice($tokens, 0, $nth), Word::Next, Word::Each) !== null) {
+            if ($isNamed && $one->is(Word::In) && $where?->isStitch() === true && $worked?->isStitch() === true) {
                 $tokens[$nth - 1] = new Token(Word::Stitches, $where->text, $where->line, $where->column);
             }
         }
