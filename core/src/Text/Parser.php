@@ -598,17 +598,18 @@ final class Parser
      */
     private function number(array $tokens, bool $ofChains = false): ?int
     {
+        $hasSpace = false;
         foreach ($tokens as $nth => $one) {
             if ($one->is(Word::Counts)) {
                 break;
             }
+            $hasSpace = $hasSpace || $one->is(Word::Space);
             $before = $tokens[$nth - 1] ?? null;
             $next = $tokens[$nth + 1] ?? null;
-            $space = Token::among(array_slice($tokens, 0, $nth), Word::Space);
             $ofSpace = ! $ofChains && ($before?->is(Word::Dash) === true
                 || ($before?->isChain() === true && $next?->is(Word::Space) === true)
                 || ($next?->isChain() === true
-                    && ($space !== null || ($tokens[$nth + 2] ?? null)?->is(Word::Space) === true)));
+                    && ($hasSpace || ($tokens[$nth + 2] ?? null)?->is(Word::Space) === true)));
             if ($one->is(Word::Number) && ! $one->isOrdinal && ! $ofSpace) {
                 return $one->number($this->size);
             }
