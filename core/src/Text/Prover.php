@@ -24,6 +24,9 @@ final class Prover
     /** Of a row of more steps none is looked for. */
     private const MENDED = 60;
 
+    /** A step is told in so many words and signs at most, where it is to be mended. */
+    private const WORDS = 20;
+
     /** Mends that are offered of one row. */
     private const MENDS = 3;
 
@@ -607,7 +610,8 @@ final class Prover
         $next = $this->lines[$nth + 1] ?? null;
         $mends = [];
         $off = abs($this->rows[$nth]->outcome->there - $this->rows[$nth]->outcome->takes);
-        if (count(self::flat($line->steps)) > self::MENDED || $off > self::FAR) {
+        $isLong = max(count(self::flat($line->steps)), intdiv(count($line->tokens), self::WORDS)) > self::MENDED;
+        if ($isLong || $off > self::FAR) {
             return [];
         }
         foreach (Correction::of($line, $this->size) as [$mended, $mend]) {

@@ -186,17 +186,17 @@ final class RowWalk
      */
     private function room(array $steps, int $nth): int
     {
-        $after = 0;
-        for ($on = $nth + 1; $on < count($steps); $on++) {
+        $step = $steps[$nth];
+        $but = $step instanceof Worked || $step instanceof Again ? $step->but : 0;
+        $after = $but;
+        for ($on = $nth + 1; $but === 0 && $on < count($steps); $on++) {
             if ($steps[$on] instanceof Sign && $steps[$on]->what === Sign::OTHER_SIDE) {
                 break;
             }
             $after += $steps[$on]->takes();
         }
-        $step = $steps[$nth];
-        $but = $step instanceof Worked || $step instanceof Again ? $step->but : 0;
 
-        return max(0, $this->avail - $this->taken - ($but > 0 ? $but : $after));
+        return max(0, $this->avail - $this->taken - $after);
     }
 
     private function step(Step $step, int $room): void
