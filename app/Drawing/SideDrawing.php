@@ -96,7 +96,8 @@ final class SideDrawing
         $out = $plan->comesOut;
         $this->view = SideView::of($plan);
         $this->sides = $plan->sides();
-        $this->mark = 's'.substr(hash('crc32b', implode('|', [...$colours, $plan->spec->choices->name])), 0, 4);
+        $of = implode('|', [...$colours, $plan->spec->choices->name, (int) $small]);
+        $this->mark = 's'.substr(hash('crc32b', $of), 0, 4).'-';
         $this->fabric = new Fabric();
         $wide = max($out->flatWidth->mm, $this->view->width);
         $this->scale = min(

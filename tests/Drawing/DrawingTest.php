@@ -188,7 +188,8 @@ final class DrawingTest extends TestCase
                     continue;
                 }
                 if ($one->tagName === 'use') {
-                    $all((new \DOMXPath($page))->query('//*[@id="'.substr($one->getAttribute('href'), 1).'"]')->item(0));
+                    $id = substr($one->getAttribute('href'), 1);
+                    $all((new \DOMXPath($page))->query("//*[@id=\"{$id}\"]")->item(0));
                 } elseif ($one->tagName !== 'path') {
                     $all($one);
                 } elseif ($in->getAttribute('stroke-linejoin') === 'round' && $one->getAttribute('d') !== $before) {

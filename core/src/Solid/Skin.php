@@ -77,15 +77,8 @@ final readonly class Skin
     /** The same, so far aside. */
     public function moved(float $x, float $y, float $z): self
     {
-        $move = fn(float $atX, float $atY, float $atZ): array => [$atX + $x, $atY + $y, $atZ + $z];
-
-        return new self(
-            $this->of,
-            self::each($this->lines, $move),
-            $this->strands,
-            $this->closed,
-            self::each($this->rows, $move),
-            $this->holes,
+        return $this->with(
+            fn(float $atX, float $atY, float $atZ): array => [$atX + $x, $atY + $y, $atZ + $z],
         );
     }
 
@@ -93,16 +86,21 @@ final readonly class Skin
     public function pulled(float $wide, float $high): self
     {
         $foot = min([INF, ...array_column(array_merge(...$this->lines), 1)]);
-        $pull = fn(float $x, float $y, float $z): array => [
-            $wide * $x, $this->of->isBody() ? $high * $y : $y + ($high - 1) * $foot, $wide * $z,
-        ];
 
+        return $this->with(fn(float $x, float $y, float $z): array => [
+            $wide * $x, $this->of->isBody() ? $high * $y : $y + ($high - 1) * $foot, $wide * $z,
+        ]);
+    }
+
+    /** @param \Closure(float, float, float): array{float, float, float} $place of each of its points */
+    private function with(\Closure $place): self
+    {
         return new self(
             $this->of,
-            self::each($this->lines, $pull),
+            self::each($this->lines, $place),
             $this->strands,
             $this->closed,
-            self::each($this->rows, $pull),
+            self::each($this->rows, $place),
             $this->holes,
         );
     }

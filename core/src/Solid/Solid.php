@@ -30,16 +30,26 @@ final readonly class Solid
      */
     public static function standing(array $skins, float $litres): self
     {
-        $isBody = fn(Skin $one): bool => $one->of->isBody();
-        $fabric = self::around(array_filter($skins, $isBody));
-        $foot = self::around($skins)[2];
-        $standing = array_map(fn(Skin $skin): Skin => $skin->moved(
-            -($fabric[0] + $fabric[1]) / 2,
-            -$foot,
-            -($fabric[4] + $fabric[5]) / 2,
-        ), $skins);
+        $all = self::around($skins);
+        $fabric = self::around(array_filter($skins, fn(Skin $one): bool => $one->of->isBody()));
+        [$x, $y, $z] = [-($fabric[0] + $fabric[1]) / 2, -$all[2], -($fabric[4] + $fabric[5]) / 2];
 
-        return new self($standing, $litres, self::around($standing), self::around(array_filter($standing, $isBody)));
+        return new self(
+            array_map(fn(Skin $skin): Skin => $skin->moved($x, $y, $z), $skins),
+            $litres,
+            self::moved($all, $x, $y, $z),
+            self::moved($fabric, $x, $y, $z),
+        );
+    }
+
+    /**
+     * @param array{float, float, float, float, float, float} $box
+     *
+     * @return array{float, float, float, float, float, float}
+     */
+    private static function moved(array $box, float $x, float $y, float $z): array
+    {
+        return [$box[0] + $x, $box[1] + $x, $box[2] + $y, $box[3] + $y, $box[4] + $z, $box[5] + $z];
     }
 
     /** @return array{float, float, float, float, float, float} least and greatest x, y and z; of nothing all 0 */

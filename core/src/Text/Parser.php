@@ -22,7 +22,7 @@ final class Parser
     /** Where the words begin that say into what a stitch is worked. */
     private const WHERE = [
         Word::In, Word::Next, Word::Each, Word::Last, Word::Same, Word::Around, Word::Across, Word::ToLast,
-        Word::Evenly,
+        Word::Evenly, Word::Ring, Word::Space,
     ];
 
     private int $i = 0;
@@ -667,7 +667,7 @@ final class Parser
         $this->stitch = $of;
         [$k, $rest] = $this->parted($tokens);
         $m = $this->number($rest);
-        $isWhere = $has(Word::Ring, Word::Space, ...self::WHERE);
+        $isWhere = $has(...self::WHERE);
         $times = null;
         foreach ($tokens as $nth => $one) {
             if ($one->is(Word::Times)) {

@@ -14,17 +14,16 @@ use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Text\Checked;
 use Fescue\Core\Text\ProvenRow;
 use Fescue\Core\Text\TextProblem;
+use Fescue\Core\Tongue\Tongue;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A sheet, pasted back as it stands, is read and proven: its rows leave what the plan says. */
 final class ReadBackTest extends TestCase
 {
-    private const TONGUES = ['us' => 'en-US', 'uk' => 'en-GB'];
-
     private static function read(BagPlan $plan, Terms $terms): Checked
     {
-        return Checked::of(Sheets::of($plan, $terms)->text(), self::TONGUES[$terms->value] ?? $terms->value);
+        return Checked::of(Sheets::of($plan, $terms)->text(), Tongue::named($terms));
     }
 
     /** Every fabric, those with rows that set them up and a last repeat that breaks off among them. */
@@ -36,7 +35,10 @@ final class ReadBackTest extends TestCase
             for ($chain = 20; $plan === null && $chain < 26; $chain++) {
                 try {
                     $plan = Ways::plan([
-                        'base' => ['type' => 'oval', 'ends' => 'two-and-two', 'stitch' => 'sc', 'chain' => $chain, 'rounds' => 5],
+                        'base' => [
+                            'type' => 'oval', 'ends' => 'two-and-two', 'stitch' => 'sc', 'chain' => $chain,
+                            'rounds' => 5,
+                        ],
                         'body/stitch' => $key, 'body/loop' => 'both', 'body/rounds' => 10, 'working' => 'joined',
                         'handles' => null,
                     ]);

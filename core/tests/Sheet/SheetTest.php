@@ -42,7 +42,8 @@ final class SheetTest extends TestCase
         self::assertSame(
             [
                 ['Sc', 'single crochet (UK names: dc)'], [' in each ', ''], ['st', 'stitch'], [', ', ''],
-                ['sl st', 'slip stitch'], [' in first ', ''], ['sc', 'single crochet (UK names: dc)'], [', sc2tog.', ''],
+                ['sl st', 'slip stitch'], [' in first ', ''], ['sc', 'single crochet (UK names: dc)'],
+                [', sc2tog.', ''],
             ],
             $of(Terms::US, 'Sc in each st, sl st in first sc, sc2tog.'),
         );

@@ -13,6 +13,7 @@ use Fescue\Core\Stitch\Terms;
 use Fescue\Core\Tests\Bag\Documents;
 use Fescue\Core\Tests\Bag\Ways;
 use Fescue\Core\Text\Checked;
+use Fescue\Core\Tongue\Tongue;
 use Fescue\Core\Written\OwnMotif;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -112,7 +113,7 @@ final class OwnMotifTest extends TestCase
     {
         foreach (Terms::cases() as $terms) {
             $vocabulary = Vocabulary::of($terms);
-            $tongue = ['us' => 'en-US', 'uk' => 'en-GB'][$terms->value] ?? $terms->value;
+            $tongue = Tongue::named($terms);
             foreach (Motif::all() as $key => $motif) {
                 [$setUp, $rows] = $motif->told();
                 // Over one stitch each is one; and a place between two stitches no text tells yet.
